@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compute;
+
+use Amble\Core\Exception\InvalidInput;
+
+/**
+ * One JSON object being read, which knows its own path for errors ("putts.3").
+ *
+ * Everything it hands out has the right type, or an exception names the field. Null and missing
+ * are the same.
+ */
+final readonly class JsonInput
+{
+    private const DEEPEST = 32;
+
+    private function __construct(private \stdClass $fields, private string $path)
+    {
+    }
+
+    /** @throws InvalidInput If the text is not one JSON object. */
+    public static function parse(string $text): self
+    {
+        try {
+            $value = json_decode($text, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $malformed) {
+            throw InvalidInput::unreadable('This is not JSON: ' . $malformed->getMessage() . '.');
+        }
+
+        return $value instanceof \stdClass
+            ? new self($value, '')
+            : throw InvalidInput::unreadable('One JSON object is expected.');
+    }
+
+    /** The full path of a field. */
+    public function path(string $field): string
+    {
+        return $this->path === '' ? $field : "$this->path.$field";
+    }
+
+    /** The full path of this object itself; empty at the top. */
+    public function here(): string
+    {
+        return $this->path;
+    }
+
+    public function has(string $field): bool
+    {
+        return ($this->fields->{$field} ?? null) !== null;
+    }
+
+    /** @throws InvalidInput If the field is missing or not a finite number. */
+    public function number(string $field): float
+    {
+        return self::asNumber($this->fields->{$field} ?? null, $this->path($field));
+    }
+
+    /** @throws InvalidInput If the field is there and not a finite number. */
+    public function numberOrNull(string $field): ?float
+    {
+        return $this->has($field) ? $this->number($field) : null;
+    }
+
+    /** @throws InvalidInput If the field is there and not a finite number. */
+    public function numberOr(string $field, float $default): float
+    {
+        return $this->numberOrNull($field) ?? $default;
+    }
+
+    /** @throws InvalidInput If the field is there and neither true nor false. */
+    public function flagOr(string $field, bool $default): bool
+    {
+        $value = $this->fields->{$field} ?? $default;
+
+        return is_bool($value) ? $value : throw InvalidInput::at($this->path($field), 'This must be true or false.');
+    }
+
+    /**
+     * @param non-empty-list<string> $allowed
+     *
+     * @throws InvalidInput If the field is missing or not one of the words.
+     */
+    public function word(string $field, array $allowed): string
+    {
+        $value = $this->fields->{$field} ?? throw InvalidInput::missing($this->path($field));
+
+        return is_string($value) && in_array($value, $allowed, true)
+            ? $value
+            : throw InvalidInput::at($this->path($field), 'This must be one of: ' . implode(', ', $allowed) . '.');
+    }
+
+    /** @throws InvalidInput If the field is missing or not an object. */
+    public function object(string $field): self
+    {
+        return self::asObject($this->fields->{$field} ?? null, $this->path($field));
+    }
+
+    /** @throws InvalidInput If the field is there and not an object. */
+    public function objectOrNull(string $field): ?self
+    {
+        return $this->has($field) ? $this->object($field) : null;
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws InvalidInput If the field is missing or not a list of objects.
+     */
+    public function objects(string $field): array
+    {
+        $objects = [];
+        foreach ($this->values($field) as $i => $value) {
+            $objects[] = self::asObject($value, $this->path("$field.$i"));
+        }
+
+        return $objects;
+    }
+
+    /**
+     * @return list<self> empty when the field is missing
+     *
+     * @throws InvalidInput If the field is there and not a list of objects.
+     */
+    public function objectsOrNone(string $field): array
+    {
+        return $this->has($field) ? $this->objects($field) : [];
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws InvalidInput If the field is missing or not a list of finite numbers.
+     */
+    public function numbers(string $field): array
+    {
+        $numbers = [];
+        foreach ($this->values($field) as $i => $value) {
+            $numbers[] = self::asNumber($value, $this->path("$field.$i"));
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @return list<float> empty when the field is missing
+     *
+     * @throws InvalidInput If the field is there and not a list of finite numbers.
+     */
+    public function numbersOrNone(string $field): array
+    {
+        return $this->has($field) ? $this->numbers($field) : [];
+    }
+
+    /** @return list<mixed> */
+    private function values(string $field): array
+    {
+        $value = $this->fields->{$field} ?? throw InvalidInput::missing($this->path($field));
+
+        return is_array($value) ? array_values($value) : throw InvalidInput::at($this->path($field), 'This must be a list.');
+    }
+
+    private static function asNumber(mixed $value, string $path): float
+    {
+        return match (true) {
+            $value === null => throw InvalidInput::missing($path),
+            !is_int($value) && !is_float($value) => throw InvalidInput::at($path, 'This must be a number.'),
+            !is_finite((float) $value) => throw InvalidInput::notFinite($path),
+            default => (float) $value,
+        };
+    }
+
+    private static function asObject(mixed $value, string $path): self
+    {
+        return match (true) {
+            $value === null => throw InvalidInput::missing($path),
+            !$value instanceof \stdClass => throw InvalidInput::at($path, 'This must be an object.'),
+            default => new self($value, $path),
+        };
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compute;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\Check;
+use Amble\Core\Stroke\FitOptions;
+use Amble\Core\Stroke\FitState;
+use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePutt;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+final class StrokeFitComputation implements Computation
+{
+    public function answer(JsonInput $input): array
+    {
+        $putts = array_map(self::putt(...), $input->objects('putts'));
+        $band = Check::share($input->numberOr('band', 0.8), 'band');
+        $options = new FitOptions($input->flagOr('prior', true), $input->flagOr('robust', true));
+        $fit = (new StrokeFitter($options))->fit($putts);
+
+        return [
+            'state' => $fit->state->value,
+            'n' => $fit->n,
+            'alpha' => $fit->alpha(),
+            'beta' => $fit->beta(),
+            'sigma' => $fit->sigma,
+            'df' => $fit->degreesOfFreedom,
+            'weights' => $fit->weights,
+            'marked' => $fit->marked,
+            'predictions' => array_map(
+                static fn (JsonInput $ask): ?array => self::prediction($fit, $ask, $band),
+                $input->objectsOrNone('predict'),
+            ),
+            'wanted' => array_map(
+                static fn (JsonInput $ask): ?array => self::backstroke($fit, $ask),
+                $input->objectsOrNone('wanted'),
+            ),
+        ];
+    }
+
+    private static function putt(JsonInput $putt): StrokePutt
+    {
+        return StrokePutt::of(
+            Length::ofMetres($putt->number('backstroke_m'), $putt->path('backstroke_m')),
+            Length::ofMetres($putt->number('roll_m'), $putt->path('roll_m')),
+            self::speed($putt),
+            self::grade($putt),
+            $putt->path('grade_percent'),
+        );
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function prediction(StrokeFit $fit, JsonInput $ask, float $band): ?array
+    {
+        $backstroke = Length::ofMetres($ask->number('backstroke_m'), $ask->path('backstroke_m'));
+        $roll = $fit->predict($backstroke, self::speed($ask), self::grade($ask), $band);
+
+        return $fit->state === FitState::None ? null : [
+            'roll_m' => $roll?->rollMetres,
+            'low_m' => $roll?->lowMetres,
+            'high_m' => $roll?->highMetres,
+            'extrapolated' => $fit->isExtrapolated($backstroke->metres()),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function backstroke(StrokeFit $fit, JsonInput $ask): ?array
+    {
+        $roll = Length::ofMetres($ask->number('roll_m'), $ask->path('roll_m'));
+        $answer = $fit->backstrokeFor($roll, self::speed($ask), self::grade($ask));
+
+        return $fit->state === FitState::None ? null : [
+            'backstroke_m' => $answer?->metres,
+            'extrapolated' => $answer?->isExtrapolated,
+        ];
+    }
+
+    private static function speed(JsonInput $object): GreenSpeed
+    {
+        return GreenSpeed::ofFeet($object->number('green_speed_ft'), $object->path('green_speed_ft'));
+    }
+
+    private static function grade(JsonInput $object): Grade
+    {
+        return Grade::ofPercent($object->numberOr('grade_percent', 0.0), $object->path('grade_percent'));
+    }
+}

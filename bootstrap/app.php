@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+use Amble\Core\Exception\CoreException;
+use App\Http\Middleware\SendSecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__ . '/../routes/web.php')
+    ->withCommands([__DIR__ . '/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Same origin only: nothing here answers another site, so there are no CORS headers to send.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SendSecurityHeaders::class);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        // The one place where what the core refuses becomes an HTTP answer.
+        $exceptions->map(
+            CoreException::class,
+            static fn (CoreException $refused): ValidationException => ValidationException::withMessages(
+                [$refused->field() ?? 'input' => [$refused->getMessage()]],
+            ),
+        );
+        $exceptions->dontReport([CoreException::class]);
+    })
+    ->create();

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Steps;
+
+/**
+ * Steps a gate or window tighter and wider (maths.md 9). This class is immutable.
+ *
+ * Steps are the drill's own list, widest first, index 0-based. The count starts anew at each
+ * step, and nothing moves before ten balls there.
+ */
+final readonly class Ladder
+{
+    private const LOOK_BACK = 10;
+    private const TIGHTER_FROM = 8;
+    private const WIDER_UP_TO = 5;
+
+    /**
+     * @param positive-int $steps how many there are
+     * @param non-negative-int $step where the student is
+     * @param list<bool> $recent passes and misses at this step, oldest first, at most ten
+     */
+    private function __construct(private int $steps, public int $step, private array $recent)
+    {
+    }
+
+    /**
+     * @param positive-int $steps
+     * @param non-negative-int $start
+     */
+    public static function of(int $steps, int $start = 0): self
+    {
+        return new self($steps, min($start, $steps - 1), []);
+    }
+
+    /** The ladder after one more ball. */
+    public function after(bool $passed): self
+    {
+        $recent = array_slice([...$this->recent, $passed], -self::LOOK_BACK);
+        $passes = count(array_filter($recent));
+
+        return match (true) {
+            count($recent) < self::LOOK_BACK => new self($this->steps, $this->step, $recent),
+            $passes >= self::TIGHTER_FROM && $this->step < $this->steps - 1 => new self($this->steps, $this->step + 1, []),
+            $passes <= self::WIDER_UP_TO && $this->step > 0 => new self($this->steps, $this->step - 1, []),
+            default => new self($this->steps, $this->step, $recent),
+        };
+    }
+
+    /** Balls counted at this step so far, at most ten. */
+    public function counted(): int
+    {
+        return count($this->recent);
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Strokes;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Units\Length;
+
+/**
+ * Expected putts by length on a level green, N(d) = 1 + E[miss · N(leave)] (maths.md 6).
+ *
+ * Solved on distances in equal ratios from 0.15 to 30 m, between which N is taken as straight in
+ * ln d; iterated from N = 1 until nothing moves by 1e-6. Within 0.15 m every putt is holed; leaves
+ * beyond 30 m count as 30 m.
+ */
+final class ExpectedPutts
+{
+    private const NEAREST = 0.15;
+    private const FURTHEST = 30.0;
+    private const GRID = 64;
+    private const MAX_ROUNDS = 2000;
+    private const SETTLED = 1e-6;
+
+    private readonly PuttTransition $transition;
+
+    /** @var list<float>|null chance of one putt at each grid distance; null before solving */
+    private ?array $onePutt = null;
+
+    /** @var list<float>|null N at each grid distance; null without convergence */
+    private ?array $expected = null;
+
+    public function __construct(Player $player, GreenSpeed $speed)
+    {
+        $this->transition = new PuttTransition($player, $speed->deceleration());
+        $this->solve();
+    }
+
+    public function from(Length $length): LengthOutcome
+    {
+        $metres = $length->metres();
+        if ($metres <= self::NEAREST) {
+            return new LengthOutcome($metres, 1.0, 0.0, 1.0);
+        }
+        if ($this->expected === null || $this->onePutt === null) {
+            return new LengthOutcome($metres, null, null, null);
+        }
+        [$holed, $leaves] = $this->transition->from($metres);
+        $expected = 1.0;
+        $threeOrMore = 0.0;
+        foreach ($leaves as [$leave, $chance]) {
+            $expected += $chance * ($leave <= self::NEAREST ? 1.0 : self::between($this->expected, $leave));
+            $threeOrMore += $chance * ($leave <= self::NEAREST ? 0.0 : 1.0 - self::between($this->onePutt, $leave));
+        }
+
+        return new LengthOutcome($metres, $holed, $threeOrMore, $expected);
+    }
+
+    /**
+     * Expected putts over a mix of first-putt lengths, per putt; null without convergence.
+     *
+     * @param non-empty-list<array{Length, float}> $mix lengths and their weights, above 0
+     *
+     * @throws InvalidInput If the mix is empty.
+     */
+    public function over(array $mix): ?float
+    {
+        $sum = $weights = 0.0;
+        foreach ($mix as [$length, $weight]) {
+            $expected = $this->from($length)->expected;
+            if ($expected === null) {
+                return null;
+            }
+            $sum += $weight * $expected;
+            $weights += $weight;
+        }
+
+        return $weights > 0.0 ? $sum / $weights : throw InvalidInput::emptyList('mix', 'length');
+    }
+
+    private function solve(): void
+    {
+        [$onePutt, $rows, $constants] = $this->transitions();
+        /** @var array<int, float> $n */
+        $n = array_fill(0, self::GRID, 1.0);
+        for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
+            $next = [];
+            $moved = 0.0;
+            foreach ($rows as $i => $row) {
+                $sum = $constants[$i];
+                foreach ($row as $j => $chance) {
+                    $sum += $chance * $n[$j];
+                }
+                $next[] = $sum;
+                $moved = max($moved, abs($sum - $n[$i]));
+            }
+            $n = $next;
+            if ($moved < self::SETTLED) {
+                [$this->onePutt, $this->expected] = [$onePutt, $n];
+
+                return;
+            }
+        }
+    }
+
+    /**
+     * The grid's chances to hole, its law of leaves as weights on the grid, and what does not
+     * depend on N: this putt, and one more for a leave within reach.
+     *
+     * @return array{list<float>, list<array<int, float>>, list<float>}
+     */
+    private function transitions(): array
+    {
+        $onePutt = $rows = $constants = [];
+        for ($i = 0; $i < self::GRID; ++$i) {
+            [$holed, $leaves] = $this->transition->from(self::gridDistance($i));
+            $row = array_fill(0, self::GRID, 0.0);
+            $constant = 1.0;
+            foreach ($leaves as [$leave, $chance]) {
+                if ($leave <= self::NEAREST) {
+                    $constant += $chance;
+                    continue;
+                }
+                [$j, $share] = self::position($leave);
+                $row[$j] += $chance * (1.0 - $share);
+                $row[$j + 1] += $chance * $share;
+            }
+            $onePutt[] = $holed;
+            $rows[] = array_filter($row, static fn (float $chance): bool => $chance > 1e-15);
+            $constants[] = $constant;
+        }
+
+        return [$onePutt, $rows, $constants];
+    }
+
+    private static function gridDistance(int $i): float
+    {
+        return self::NEAREST * (self::FURTHEST / self::NEAREST) ** ($i / (self::GRID - 1));
+    }
+
+    /**
+     * Between which grid distances a leave beyond 0.15 m lies.
+     *
+     * @return array{int<0, 62>, float} index of the nearer one, and the share of the way to the next
+     */
+    private static function position(float $metres): array
+    {
+        $at = log(min($metres, self::FURTHEST) / self::NEAREST) / log(self::FURTHEST / self::NEAREST) * (self::GRID - 1);
+        $j = max(0, min(self::GRID - 2, (int) $at));
+
+        return [$j, $at - $j];
+    }
+
+    /** @param list<float> $onGrid */
+    private static function between(array $onGrid, float $metres): float
+    {
+        [$j, $share] = self::position($metres);
+
+        return $onGrid[$j] + $share * ($onGrid[$j + 1] - $onGrid[$j]);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Strokes;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Numeric\Check;
+
+/** The four figures that decide how many putts a player needs, and the pace played for. Immutable. */
+final readonly class Player
+{
+    /**
+     * @param float $lineBias radians, positive right
+     * @param float $lineSpread radians, at least 0; a read error adds in quadrature
+     * @param float $paceBias share of length, positive long
+     * @param float $paceSpread share of length, at least 0
+     * @param float $pace metres past a covered hole, at least 0
+     */
+    private function __construct(
+        public float $lineBias,
+        public float $lineSpread,
+        public float $paceBias,
+        public float $paceSpread,
+        public float $pace,
+    ) {
+    }
+
+    /** @throws InvalidInput If a figure is not finite, or a spread or the pace is below 0. */
+    public static function of(
+        float $lineBias,
+        float $lineSpread,
+        float $paceBias,
+        float $paceSpread,
+        float $pace,
+    ): self {
+        return new self(
+            Check::finite($lineBias, 'start_line.bias_deg'),
+            Check::notNegative($lineSpread, 'start_line.spread_deg'),
+            Check::finite($paceBias, 'distance.bias'),
+            Check::notNegative($paceSpread, 'distance.spread'),
+            Check::notNegative($pace, 'pace_m'),
+        );
+    }
+
+    /** The same player with one figure multiplied by a factor of at least 0. */
+    public function with(Skill $skill, float $factor): self
+    {
+        return new self(
+            $this->lineBias * ($skill === Skill::LineBias ? $factor : 1.0),
+            $this->lineSpread * ($skill === Skill::LineSpread ? $factor : 1.0),
+            $this->paceBias * ($skill === Skill::PaceBias ? $factor : 1.0),
+            $this->paceSpread * ($skill === Skill::PaceSpread ? $factor : 1.0),
+            $this->pace,
+        );
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Strokes;
+
+use Amble\Core\Green\Physics;
+use Amble\Core\Numeric\GaussLegendre;
+use Amble\Core\Numeric\Normal;
+use Amble\Core\Roll\Capture;
+
+/**
+ * One putt from a distance: the chance it is holed, and the law of its leave (maths.md 6).
+ *
+ * For each rolled length D = (d + p)(1 + e) the caught start lines are an interval, so their
+ * chance is exact; what is left is integrated by Gauss–Legendre pieces that end where the
+ * integrand has a kink: at the hole (D = d), where the ball becomes too fast for the hole, and at
+ * the edges of the caught band. Cost: O(NODES_D · NODES_LINE) leaves a distance.
+ *
+ * @internal
+ */
+final readonly class PuttTransition
+{
+    /** Tails beyond this many spreads hold less than 1e-9. */
+    private const TAIL = 6.2;
+
+    private const NODES_D = 14;
+    private const NODES_LINE = 6;
+
+    public function __construct(private Player $player, private float $levelDeceleration)
+    {
+    }
+
+    /**
+     * @param float $distance metres to the hole
+     *
+     * @return array{float, list<array{float, float}>} chance to hole it; and leaves (metres) with
+     *                                                 their chances, which add up to the chance to miss
+     */
+    public function from(float $distance): array
+    {
+        $holed = 0.0;
+        $leaves = [];
+        foreach ($this->rolledLengths($distance) as [$rolled, $weight]) {
+            $limit = $this->caughtAngle($rolled, $distance);
+            $caught = $limit === null ? 0.0 : $this->lineChance(-$limit, $limit);
+            $holed += $weight * $caught;
+            foreach ($this->missedLines($limit) as [$line, $share]) {
+                $aside = $rolled * tan($line);
+                $leaves[] = [sqrt(($distance - $rolled) ** 2 + $aside * $aside), $weight * $share];
+            }
+        }
+
+        return [$holed, $leaves];
+    }
+
+    /** @return list<array{float, float}> rolled lengths with their chances */
+    private function rolledLengths(float $distance): array
+    {
+        $meant = $distance + $this->player->pace;
+        [$mean, $spread] = [$this->player->paceBias, $this->player->paceSpread];
+        if ($spread <= 0.0) {
+            return [[max(0.0, $meant * (1.0 + $mean)), 1.0]];
+        }
+        // Kinks, as standard scores of e: at the hole, and where even the centre is too fast.
+        $tooFast = $distance + Physics::CAPTURE_SPEED ** 2 / (2.0 * $this->levelDeceleration);
+        $score = static fn (float $rolled): float => ($rolled / $meant - 1.0 - $mean) / $spread;
+
+        return array_map(
+            static fn (array $node): array => [max(0.0, $meant * (1.0 + $mean + $spread * $node[0])), $node[1]],
+            $this->normalNodes([$score(0.0), $score($distance), $score($tooFast)], self::NODES_D),
+        );
+    }
+
+    /** Largest |ψ| caught by a ball that would roll so far, radians; null for a short or too fast one. */
+    private function caughtAngle(float $rolled, float $distance): ?float
+    {
+        if ($rolled < $distance) {
+            return null;
+        }
+        $offset = Capture::offsetLimit(sqrt(2.0 * $this->levelDeceleration * ($rolled - $distance)));
+
+        return $offset === null ? null : atan($offset / $distance);
+    }
+
+    /** Chance that the start line lies between two angles. */
+    private function lineChance(float $low, float $high): float
+    {
+        [$mean, $spread] = [$this->player->lineBias, $this->player->lineSpread];
+        if ($spread <= 0.0) {
+            return $mean >= $low && $mean <= $high ? 1.0 : 0.0;
+        }
+
+        return Normal::cdf(($high - $mean) / $spread) - Normal::cdf(($low - $mean) / $spread);
+    }
+
+    /** @return list<array{float, float}> start lines outside the caught band with their chances */
+    private function missedLines(?float $limit): array
+    {
+        [$mean, $spread] = [$this->player->lineBias, $this->player->lineSpread];
+        if ($spread <= 0.0) {
+            return $limit !== null && abs($mean) <= $limit ? [] : [[$mean, 1.0]];
+        }
+        $edges = $limit === null ? [] : [(-$limit - $mean) / $spread, ($limit - $mean) / $spread];
+        $lines = [];
+        foreach ($this->normalNodes($edges, self::NODES_LINE) as [$z, $weight]) {
+            $line = max(-1.5, min(1.5, $mean + $spread * $z));
+            if ($limit === null || abs($line) > $limit) {
+                $lines[] = [$line, $weight];
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Nodes of a standard normal between its tails, in pieces that end at the given kinks.
+     *
+     * @param list<float> $kinks standard scores, in any order; those in the tails are left out
+     * @param positive-int $perPiece
+     *
+     * @return list<array{float, float}>
+     */
+    private function normalNodes(array $kinks, int $perPiece): array
+    {
+        // Whole pieces are broken in the middle too: a bump of width one needs it.
+        $ends = [-self::TAIL, -2.0, 0.0, 2.0, self::TAIL];
+        foreach ($kinks as $kink) {
+            if (abs($kink) < self::TAIL) {
+                $ends[] = $kink;
+            }
+        }
+        sort($ends);
+        $nodes = [];
+        for ($i = 1, $n = count($ends); $i < $n; ++$i) {
+            if ($ends[$i] - $ends[$i - 1] < 1e-12) {
+                continue;
+            }
+            foreach (GaussLegendre::on($ends[$i - 1], $ends[$i], $perPiece) as [$z, $width]) {
+                $nodes[] = [$z, $width * Normal::density($z)];
+            }
+        }
+
+        return $nodes;
+    }
+}
