@@ -4,8 +4,52 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Coach;
+use App\Models\Green;
+use App\Models\GreenReading;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Policies\OwnedRecordPolicy;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Sign-in attempts a minute for one address and one e-mail. */
+    private const SIGN_INS = 6;
+
+    /** Requests a minute for one coach: several devices logging and looking at once. */
+    private const REQUESTS = 900;
+
+    public function boot(): void
+    {
+        $this->guardRecords();
+        $this->limitRates();
+        JsonResource::withoutWrapping();
+        Model::preventLazyLoading(!$this->app->environment('production'));
+        Model::preventSilentlyDiscardingAttributes();
+    }
+
+    private function guardRecords(): void
+    {
+        foreach ([Student::class, Green::class, GreenReading::class, PracticeSession::class] as $record) {
+            Gate::policy($record, OwnedRecordPolicy::class);
+        }
+    }
+
+    private function limitRates(): void
+    {
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS)
+            ->by($request->ip() . '|' . mb_strtolower($request->string('email')->toString())));
+        RateLimiter::for('api', static function (Request $request): Limit {
+            $coach = $request->user();
+
+            return Limit::perMinute(self::REQUESTS)->by($coach instanceof Coach ? $coach->id : (string) $request->ip());
+        });
+    }
 }

@@ -24,7 +24,8 @@ final class ComputeCommand extends Command
     public function handle(): int
     {
         try {
-            $kind = Kind::tryFrom((string) $this->argument('kind'))
+            $name = $this->argument('kind');
+            $kind = Kind::tryFrom(is_string($name) ? $name : '')
                 ?? throw InvalidInput::at('kind', 'This must be one of: ' . implode(', ', array_column(Kind::cases(), 'value')) . '.');
             $answer = $kind->computation()->answer(JsonInput::parse((string) stream_get_contents(STDIN)));
             array_walk_recursive($answer, self::withoutInfinity(...));

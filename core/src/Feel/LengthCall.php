@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Feel;
 
+use Amble\Core\Numeric\Check;
+
 /** Short, on or long: what was called before looking, or what the ball then did. */
 enum LengthCall: string
 {
@@ -30,8 +32,8 @@ enum LengthCall: string
     public static function of(float $relativeError, float $window): self
     {
         return match (true) {
-            $relativeError < -$window => self::Short,
-            $relativeError > $window => self::Long,
+            $relativeError < -$window - Check::SLACK => self::Short,
+            $relativeError > $window + Check::SLACK => self::Long,
             default => self::On,
         };
     }

@@ -117,15 +117,22 @@ final readonly class StrokeFit
      * where no ball stops.
      *
      * @param float $band share of new rolls inside the band, 0.8 unless asked
+     * @param float $speedError standard error of the green speed as a share of it, at least 0; adds
+     *                          to the band in quadrature, as ln S adds to ln D
      */
-    public function predict(Length $backstroke, GreenSpeed $speed, Grade $grade, float $band = 0.8): ?RollPrediction
-    {
+    public function predict(
+        Length $backstroke,
+        GreenSpeed $speed,
+        Grade $grade,
+        float $band = 0.8,
+        float $speedError = 0.0,
+    ): ?RollPrediction {
         if ($this->line === null || $this->sigma === null || $this->degreesOfFreedom === null) {
             return null;
         }
         $x = log($backstroke->metres());
         $centre = $this->line->at($x);
-        $variance = $this->sigma ** 2
+        $variance = $speedError ** 2 + $this->sigma ** 2
             * (1.0 + 1.0 / $this->line->sumWeights + ($x - $this->line->meanX) ** 2 / $this->line->spreadX);
         $half = StudentT::halfWidth(Check::share($band, 'band'), $this->degreesOfFreedom) * sqrt($variance);
         $ground = new LineRoll($speed, $grade);

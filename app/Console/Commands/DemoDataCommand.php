@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Demo\DemoSeeder;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+
+final class DemoDataCommand extends Command
+{
+    protected $signature = 'amble:demo-data {--today= : the day to take as today, 2026-11-23 10:00 for one}';
+
+    protected $description = 'Reset the demo bench to its invented clinic';
+
+    public function handle(DemoSeeder $seeder): int
+    {
+        $today = $this->option('today');
+        $coach = $seeder->seed(is_string($today) ? CarbonImmutable::parse($today) : CarbonImmutable::now());
+        $this->components->info(sprintf(
+            'The bench of %s holds %d students and %d sessions.',
+            $coach->name,
+            $coach->students()->count(),
+            $coach->practiceSessions()->count(),
+        ));
+
+        return self::SUCCESS;
+    }
+}

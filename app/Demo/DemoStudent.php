@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use Amble\Core\Simulation\SimulatedStudent;
+
+/** One invented student of the demo clinic: the card, and the true stroke behind it. */
+final readonly class DemoStudent
+{
+    /**
+     * @param array<string, mixed> $card columns of the student record
+     * @param list<float> $backstrokes rolled in each session, metres
+     * @param list<int> $sessionDays days before today, oldest first
+     * @param list<string> $notes for next time, one a session, the last one first to be read
+     */
+    public function __construct(
+        public array $card,
+        public SimulatedStudent $stroke,
+        public array $backstrokes,
+        public array $sessionDays,
+        public string $green,
+        public array $notes,
+    ) {
+    }
+}

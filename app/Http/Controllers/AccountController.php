@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SettingsRequest;
+use App\Http\Requests\SignInRequest;
+use App\Http\Requests\SignUpRequest;
+use App\Http\Resources\CoachResource;
+use App\Models\Coach;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+final class AccountController
+{
+    /** Say who is signed in, and whether the demo bench is offered. */
+    public function show(Request $request): JsonResponse
+    {
+        $coach = $request->user();
+
+        return new JsonResponse([
+            'coach' => $coach instanceof Coach ? CoachResource::make($coach) : null,
+            'demo' => (bool) config('amble.demo'),
+        ]);
+    }
+
+    public function signIn(SignInRequest $request): CoachResource
+    {
+        if (!Auth::attempt($request->validated(), true)) {
+            throw ValidationException::withMessages(['email' => 'E-mail address and password do not go together.']);
+        }
+
+        return $this->begin($request);
+    }
+
+    public function signUp(SignUpRequest $request): CoachResource
+    {
+        Auth::login(Coach::query()->create($request->validated()), true);
+
+        return $this->begin($request);
+    }
+
+    /** Open the demo bench; outside demo mode there is no such door. */
+    public function demo(Request $request): CoachResource
+    {
+        abort_unless((bool) config('amble.demo'), 404);
+        Auth::login(Coach::query()->where('email', config('amble.demo_email'))->firstOrFail());
+
+        return $this->begin($request);
+    }
+
+    public function signOut(Request $request): Response
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+
+    public function update(SettingsRequest $request): CoachResource
+    {
+        $request->coach()->update($request->validated());
+
+        return CoachResource::make($request->coach());
+    }
+
+    /** Start a fresh session id, so that one planted before signing in is worth nothing. */
+    private function begin(Request $request): CoachResource
+    {
+        $request->session()->regenerate();
+
+        return CoachResource::make(Auth::user());
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rule;
+
+final class SettingsRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'unit' => ['required', Rule::in(['feet', 'metres', 'paces'])],
+            'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'pace_length_m.required_if' => 'To work in paces, measure your pace first.',
+            'pace_length_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+        ] + parent::messages();
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['pace_length_m' => 'pace length'];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Coach;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class SignUpRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'email' => ['required', 'string', 'email', 'max:200', Rule::unique(Coach::class)],
+            'password' => ['required', 'string', 'min:10', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'required' => 'Please give your :attribute.',
+            'email' => 'This does not look like an e-mail address.',
+            'unique' => 'There is already an account with this e-mail address. Sign in instead.',
+            'min.string' => 'The password must be at least :min characters long.',
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['email' => 'e-mail address'];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Amble\Core\Green\Warning;
+use App\Models\GreenReading;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property GreenReading $resource */
+final class GreenReadingResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'green_id' => $this->resource->green_id,
+            'session_id' => $this->resource->practice_session_id,
+            'method' => $this->resource->method->value,
+            'entries' => (object) $this->resource->entries,
+            'speed_m' => $this->resource->speed_m,
+            'standard_error_m' => $this->resource->standard_error_m,
+            'grade' => $this->resource->grade,
+            'is_level' => $this->resource->is_level,
+            'warnings' => array_map(static fn (string $key): array => [
+                'key' => $key,
+                'sentence' => Warning::from($key)->sentence(),
+            ], $this->resource->warnings),
+            'taken_at' => $this->resource->taken_at->toIso8601ZuluString('millisecond'),
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Green;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Green $resource */
+final class GreenResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'name' => $this->resource->name,
+            'surface' => $this->resource->surface,
+            'reading' => $this->whenLoaded('readings', fn (): ?GreenReadingResource => $this->resource->readings->isEmpty()
+                ? null
+                : GreenReadingResource::make($this->resource->readings->last())),
+        ];
+    }
+}

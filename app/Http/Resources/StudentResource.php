@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Student;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Student $resource */
+final class StudentResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'name' => $this->resource->name,
+            'hand' => $this->resource->hand,
+            'level' => $this->resource->level,
+            'unit' => $this->resource->unit,
+            'pace_length_m' => $this->resource->pace_length_m,
+            'target_pace_m' => $this->resource->target_pace_m,
+            'putter' => $this->resource->putter,
+            'school' => $this->resource->school,
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * A person with an account; every record belongs to one.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $email
+ * @property string $unit
+ * @property float|null $pace_length_m
+ */
+final class Coach extends User
+{
+    use HasUlids;
+
+    protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['unit' => 'feet'];
+
+    /** @return HasMany<Student, $this> */
+    public function students(): HasMany
+    {
+        return $this->hasMany(Student::class);
+    }
+
+    /** @return HasMany<Green, $this> */
+    public function greens(): HasMany
+    {
+        return $this->hasMany(Green::class);
+    }
+
+    /** @return HasMany<PracticeSession, $this> */
+    public function practiceSessions(): HasMany
+    {
+        return $this->hasMany(PracticeSession::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'pace_length_m' => 'float'];
+    }
+}

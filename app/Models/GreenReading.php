@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\ReadingMethod;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What a green was measured, estimated or not known to be, from when on.
+ *
+ * @property string $green_id
+ * @property string|null $practice_session_id
+ * @property ReadingMethod $method
+ * @property array<string, mixed> $entries what the coach put down, in SI units
+ * @property float|null $speed_m
+ * @property float|null $standard_error_m
+ * @property float|null $grade
+ * @property bool $is_level
+ * @property list<string> $warnings
+ * @property CarbonImmutable $taken_at
+ * @property-read Green $green
+ */
+final class GreenReading extends OwnedRecord
+{
+    protected $fillable = [
+        'id', 'coach_id', 'green_id', 'practice_session_id', 'method', 'entries', 'speed_m', 'standard_error_m',
+        'grade', 'is_level', 'warnings', 'taken_at',
+    ];
+
+    /** @return BelongsTo<Green, $this> */
+    public function green(): BelongsTo
+    {
+        return $this->belongsTo(Green::class);
+    }
+
+    public function speed(): ?GreenSpeed
+    {
+        return $this->speed_m === null ? null : GreenSpeed::ofMetres($this->speed_m);
+    }
+
+    /** Give the standard error as a share of the speed, assumed where the rolls do not say; 0 without a speed. */
+    public function relativeError(): float
+    {
+        $error = $this->standard_error_m ?? $this->method->assumedError();
+
+        return $this->speed_m === null || $error === null ? 0.0 : $error / $this->speed_m;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'method' => ReadingMethod::class,
+            'entries' => 'array',
+            'speed_m' => 'float',
+            'standard_error_m' => 'float',
+            'grade' => 'float',
+            'is_level' => 'boolean',
+            'warnings' => 'array',
+            'taken_at' => 'immutable_datetime',
+        ];
+    }
+}

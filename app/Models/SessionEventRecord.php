@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One line of a session's log; lines are added, never changed.
+ *
+ * @property int $position order of arrival
+ * @property string $id made by the client, a ULID
+ * @property string $practice_session_id
+ * @property string $type
+ * @property array<string, mixed> $payload
+ * @property int $at_ms when it happened, Unix milliseconds
+ */
+final class SessionEventRecord extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'session_events';
+
+    protected $primaryKey = 'position';
+
+    protected $fillable = ['id', 'practice_session_id', 'logged_by', 'type', 'payload', 'at_ms', 'recorded_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['payload' => 'array', 'at_ms' => 'integer'];
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+/** What a line of a session's log can be. */
+enum EventType: string
+{
+    case PuttLogged = 'putt_logged';
+    case PuttCorrected = 'putt_corrected';
+    case Undone = 'undone';
+}

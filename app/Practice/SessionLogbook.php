@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\SessionEvent;
+use Amble\Core\Session\SessionLog;
+use App\Models\Coach;
+use App\Models\PracticeSession;
+use App\Models\SessionEventRecord;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps and reads the log of events under a session. */
+final class SessionLogbook
+{
+    /**
+     * Append events; one whose id is already there changes nothing.
+     *
+     * All or none are written: each is decoded, and so checked by the core, before the first insert.
+     *
+     * @param list<array<string, mixed>> $events validated request fields
+     */
+    public function append(PracticeSession $session, Coach $coach, array $events): void
+    {
+        $rows = [];
+        foreach ($events as $i => $event) {
+            $payload = array_diff_key($event, array_flip(['id', 'type', 'at_ms']));
+            $record = [
+                'id' => is_string($event['id']) ? $event['id'] : '',
+                'type' => is_string($event['type']) ? $event['type'] : '',
+                'at_ms' => is_numeric($event['at_ms']) ? (int) $event['at_ms'] : 0,
+            ];
+            EventCodec::decode($record['id'], EventType::from($record['type']), $record['at_ms'], $payload, "events.$i.");
+            $rows[] = $record + [
+                'practice_session_id' => $session->id,
+                'logged_by' => $coach->id,
+                'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+                'recorded_at' => now(),
+            ];
+        }
+        DB::transaction(static fn (): int => SessionEventRecord::query()->insertOrIgnore($rows));
+    }
+
+    /** @return list<LoggedPutt> */
+    public function putts(PracticeSession $session): array
+    {
+        return $this->puttsBySession([$session->id])[$session->id] ?? [];
+    }
+
+    /**
+     * Fold several sessions with one query.
+     *
+     * @param list<string> $sessionIds
+     *
+     * @return array<string, list<LoggedPutt>> by session id
+     */
+    public function puttsBySession(array $sessionIds): array
+    {
+        $events = [];
+        /** @var Collection<int, SessionEventRecord> $records in any order: the fold makes its own */
+        $records = SessionEventRecord::query()->whereIn('practice_session_id', $sessionIds)->get();
+        foreach ($records as $record) {
+            $events[$record->practice_session_id][] = self::event($record);
+        }
+
+        return array_map(static fn (array $log): array => SessionLog::fold($log)->putts, $events);
+    }
+
+    private static function event(SessionEventRecord $record): SessionEvent
+    {
+        return EventCodec::decode($record->id, EventType::from($record->type), $record->at_ms, $record->payload);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/** What was seen of one ball. This class is immutable. */
+final readonly class Ball
+{
+    /**
+     * @param Length|null $backstroke null when it was not looked at
+     * @param Length|null $roll where it stopped; "at least this" unless it stopped freely; null only
+     *                          for a holed ball whose pace nobody judged
+     * @param Length|null $target null when the ball was struck at nothing in particular
+     */
+    private function __construct(
+        public ?Length $backstroke,
+        public ?Length $roll,
+        public Stop $stop,
+        public ?Length $target,
+        public Grade $grade,
+        public ?Mark $mark,
+    ) {
+    }
+
+    /** @throws InvalidInput If a ball that was not holed has no roll. */
+    public static function seen(
+        ?Length $backstroke,
+        ?Length $roll,
+        Stop $stop,
+        ?Length $target,
+        Grade $grade,
+        ?Mark $mark = null,
+        string $rollField = 'roll_m',
+    ): self {
+        if ($roll === null && $stop !== Stop::Holed) {
+            throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed ball may go without.');
+        }
+
+        return new self($backstroke, $roll, $stop, $target, $grade, $mark);
+    }
+}

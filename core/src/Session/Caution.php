@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session;
+
+/** Care and safety, shown where the step is. */
+enum Caution: string
+{
+    case Storm = 'Lightning or a storm about: leave the green at once.';
+    case Sun = 'Strong sun: hats, water, and breaks in the shade.';
+    case Cold = 'Cold hands: warm up first, and take breaks indoors.';
+    case Trip = 'Rods, strings, stakes and loose balls trip people: flag them and keep the walking line clear.';
+    case Stakes = 'Nothing is pushed into the green without the greenkeeper\'s leave; local rules come first.';
+    case Backs = 'Bending long hurts backs: break often. Pain means stop and ask a doctor or physiotherapist.';
+    case Swings = 'Stay clear of swings and chips near the practice green.';
+    case Minor = 'A student under age: keep records only with a guardian\'s consent, and only what is needed.';
+
+    /**
+     * The cautions that belong to arriving on this surface in this state, most pressing first.
+     *
+     * @param list<Condition> $conditions
+     *
+     * @return list<self>
+     */
+    public static function onArrival(bool $isGrass, array $conditions): array
+    {
+        $when = static fn (Condition $condition, self $caution): array => in_array($condition, $conditions, true) ? [$caution] : [];
+
+        return [
+            ...$when(Condition::Storm, self::Storm),
+            ...$when(Condition::Sun, self::Sun),
+            ...$when(Condition::Cold, self::Cold),
+            self::Trip,
+            ...($isGrass ? [self::Stakes, self::Swings] : []),
+            self::Backs,
+            self::Minor,
+        ];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session;
+
+/**
+ * Something that happened in a session: appended, never edited.
+ *
+ * Ids are made by whoever saw it happen, and order events of the same millisecond, so that every
+ * device folds the same log to the same state.
+ */
+abstract readonly class SessionEvent
+{
+    /**
+     * @param string $id a ULID
+     * @param int $atMilliseconds when it happened, Unix time
+     */
+    public function __construct(public string $id, public int $atMilliseconds)
+    {
+    }
+
+    /** Negative when this happened before the other. */
+    final public function compare(self $other): int
+    {
+        return [$this->atMilliseconds, $this->id] <=> [$other->atMilliseconds, $other->id];
+    }
+}

@@ -1,0 +1,78 @@
+import { useState } from 'react';
+import { fieldError } from '../app/api';
+import { useDoor, useKeepSettings, useMe } from '../app/queries';
+import { useTheme } from '../app/useTheme';
+import { useUnits } from '../app/useUnits';
+import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack } from '../design';
+import type { Unit } from '../units/length';
+
+const UNITS = [
+  { value: 'feet', label: 'Feet and inches' },
+  { value: 'metres', label: 'Metres' },
+  { value: 'paces', label: 'Paces, and feet' },
+] as const;
+const THEMES = [
+  { value: 'light', label: 'Day' },
+  { value: 'evening', label: 'Evening' },
+] as const;
+
+/** The coach's own units and pace, the light, and the way out. */
+export function Settings() {
+  const coach = useMe().data?.coach;
+  const units = useUnits();
+  const keep = useKeepSettings();
+  const door = useDoor();
+  const [theme, setTheme] = useTheme();
+  const [unit, setUnit] = useState<Unit>(units.choice.unit);
+  const [pace, setPace] = useState(units.text(units.choice.paceLength, 'roll'));
+  const [paceError, setPaceError] = useState<string | null>(null);
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    const read = units.read(pace, 'roll');
+    setPaceError(read.error);
+    if (read.error === null) {
+      keep.mutate({ unit, pace_length_m: read.metres });
+    }
+  };
+  return (
+    <Page>
+      <Stack $gap="l" style={{ maxWidth: 640 }}>
+        <h1>Settings</h1>
+        <Part as="form" onSubmit={submit} noValidate>
+          <h2>Lengths</h2>
+          {keep.isError && fieldError(keep.error, 'pace_length_m') === null && (
+            <Notice kind="wrong">{keep.error.message}</Notice>
+          )}
+          <OneOf label="Lengths in" options={UNITS} value={unit} onChange={setUnit} />
+          <Entry
+            label="Length of your pace"
+            value={pace}
+            onChange={setPace}
+            suffix={units.suffix('roll')}
+            hint="Walk ten paces along a tape and divide by ten. A pace is not a yard until it is measured."
+            error={paceError ?? fieldError(keep.error, 'pace_length_m')}
+          />
+          <Row>
+            <Button look="main" type="submit" isPending={keep.isPending}>
+              Keep
+            </Button>
+            {keep.isSuccess && <Quiet role="status">Kept.</Quiet>}
+          </Row>
+        </Part>
+        <Part>
+          <h2>Light</h2>
+          <OneOf label="Colours for" options={THEMES} value={theme} onChange={setTheme} />
+        </Part>
+        <Part>
+          <h2>Account</h2>
+          <Quiet>
+            {coach?.name}, {coach?.email}
+          </Quiet>
+          <Row>
+            <Button onPress={() => door.mutate({ path: 'sign-out' })}>Sign out</Button>
+          </Row>
+        </Part>
+      </Stack>
+    </Page>
+  );
+}

@@ -1,0 +1,92 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { fieldError } from '../app/api';
+import { useDoor, useMe } from '../app/queries';
+import { Button, Entry, Notice, Page, Part, Row, Said, Stack } from '../design';
+
+const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
+
+/** The way in: the demo bench where it is offered, an account otherwise. */
+export function SignIn() {
+  const me = useMe();
+  const door = useDoor();
+  const [isNew, setNew] = useState(false);
+  const [name, setName] = useState('');
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const fields = ['name', 'email', 'password'];
+  const isAtField = fields.some((field) => fieldError(door.error, field) !== null);
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    door.mutate(
+      isNew
+        ? { path: 'sign-up', body: { name, email, password } }
+        : { path: 'sign-in', body: { email, password } },
+    );
+  };
+  return (
+    <Page>
+      <Doorway $gap="l">
+        <h1>Amble</h1>
+        <Said>
+          A coach's bench for putting practice: measure the green, log the balls, and tell each student how
+          far to take it back.
+        </Said>
+        {me.data?.demo === true && (
+          <Part>
+            <h2>Look around</h2>
+            <Row>
+              <Button look="main" onPress={() => door.mutate({ path: 'demo' })} isPending={door.isPending}>
+                Open the demo bench
+              </Button>
+            </Row>
+          </Part>
+        )}
+        <Part as="form" onSubmit={submit} noValidate>
+          <h2>{isNew ? 'Make an account' : 'Sign in'}</h2>
+          {door.isError && !isAtField && <Notice kind="wrong">{door.error.message}</Notice>}
+          {isNew && (
+            <Entry
+              label="Your name"
+              value={name}
+              onChange={setName}
+              autoComplete="name"
+              error={fieldError(door.error, 'name')}
+            />
+          )}
+          <Entry
+            label="E-mail address"
+            type="email"
+            value={email}
+            onChange={setEmail}
+            autoComplete="username"
+            error={fieldError(door.error, 'email')}
+          />
+          <Entry
+            label="Password"
+            type="password"
+            value={password}
+            onChange={setPassword}
+            autoComplete={isNew ? 'new-password' : 'current-password'}
+            hint={isNew ? 'At least ten characters.' : undefined}
+            error={fieldError(door.error, 'password')}
+          />
+          <Row>
+            <Button look={me.data?.demo === true ? 'plain' : 'main'} type="submit" isPending={door.isPending}>
+              {isNew ? 'Make the account' : 'Sign in'}
+            </Button>
+            <Button
+              look="bare"
+              onPress={() => {
+                setNew(!isNew);
+                door.reset();
+              }}
+            >
+              {isNew ? 'I have an account' : 'I am new here'}
+            </Button>
+          </Row>
+        </Part>
+      </Doorway>
+    </Page>
+  );
+}

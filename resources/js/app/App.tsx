@@ -1,0 +1,77 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { Settings } from '../account/Settings';
+import { SignIn } from '../account/SignIn';
+import { Bench } from '../bench/Bench';
+import { ButtonLink, GlobalStyle, Notice, Page } from '../design';
+import { Greens } from '../greens/Greens';
+import { SessionScreen } from '../session/SessionScreen';
+import { StudentScreen } from '../students/StudentForm';
+import { Students } from '../students/Students';
+import { ApiError } from './api';
+import { useMe } from './queries';
+import { Shell } from './Shell';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // A refusal will not change by asking again; a lost connection may.
+      retry: (count, error) => !(error instanceof ApiError) && count < 2,
+      staleTime: 10_000,
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+/** The whole application. */
+export function App() {
+  return (
+    <QueryClientProvider client={client}>
+      <GlobalStyle />
+      <BrowserRouter>
+        <Doors />
+      </BrowserRouter>
+    </QueryClientProvider>
+  );
+}
+
+function Doors() {
+  const me = useMe();
+  if (me.data === undefined) {
+    return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
+  }
+  if (me.data.coach === null) {
+    return (
+      <Routes>
+        <Route path="*" element={<SignIn />} />
+      </Routes>
+    );
+  }
+  return (
+    <Routes>
+      <Route element={<Shell />}>
+        <Route index element={<Bench />} />
+        <Route path="students" element={<Students />} />
+        <Route path="students/new" element={<StudentScreen />} />
+        <Route path="students/:id" element={<StudentScreen />} />
+        <Route path="greens" element={<Greens />} />
+        <Route path="settings" element={<Settings />} />
+        <Route path="sessions/:id" element={<SessionScreen />} />
+        <Route path="sessions/:id/:waypoint" element={<SessionScreen />} />
+        <Route path="sign-in" element={<Navigate to="/" replace />} />
+        <Route path="*" element={<NotHere />} />
+      </Route>
+    </Routes>
+  );
+}
+
+function NotHere() {
+  return (
+    <Page>
+      <Notice>
+        <p>There is nothing at this address.</p>
+        <ButtonLink to="/">To the bench</ButtonLink>
+      </Notice>
+    </Page>
+  );
+}

@@ -1,0 +1,41 @@
+import { NavLink, Outlet } from 'react-router';
+import styled from 'styled-components';
+import { color, narrow, space, touch, type } from '../design';
+import { useAcceptedEvents } from './useOutbox';
+
+const Bar = styled.header`
+  display: flex; align-items: center; gap: ${space.m}; padding: 0 ${space.l}; min-height: 56px;
+  border-bottom: 1.5px solid ${color.rule}; background: ${color.paper};
+  strong { font: 600 1.45rem ${type.serif}; }
+  nav { display: flex; gap: ${space.xs}; margin-left: auto; }
+  a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
+  a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
+  ${narrow} { padding: 0 ${space.s}; gap: 0; a { padding: 0 9px; } strong { font-size: 1.2rem; padding-left: 6px; } }
+`;
+
+const PLACES = [
+  { to: '/', label: 'Bench' },
+  { to: '/students', label: 'Students' },
+  { to: '/greens', label: 'Greens' },
+  { to: '/settings', label: 'Settings' },
+] as const;
+
+/** What every signed-in screen stands in. */
+export function Shell() {
+  useAcceptedEvents();
+  return (
+    <>
+      <Bar>
+        <strong>Amble</strong>
+        <nav aria-label="Places">
+          {PLACES.map(({ to, label }) => (
+            <NavLink key={to} to={to} end={to === '/'}>
+              {label}
+            </NavLink>
+          ))}
+        </nav>
+      </Bar>
+      <Outlet />
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+/** The API client: same origin, session cookie, CSRF token, errors by field. */
+
+/** The server answered, but not with what was asked. */
+export class ApiError extends Error {
+  /**
+   * @param status HTTP status
+   * @param fields one sentence per field at fault, by its path
+   */
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly fields: Readonly<Record<string, string>> = {},
+  ) {
+    super(message);
+  }
+}
+
+/** The server could not be reached; what was entered stays where it was. */
+export class OfflineError extends Error {
+  constructor() {
+    super('The server cannot be reached. What you entered is kept here.');
+  }
+}
+
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+/**
+ * Sends one request and reads its JSON answer.
+ *
+ * @throws OfflineError when there is no answer
+ * @throws ApiError when the answer is a refusal
+ */
+export async function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api/${path}`, {
+      method,
+      credentials: 'same-origin',
+      headers: {
+        Accept: 'application/json',
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new OfflineError();
+  }
+  if (response.status === 204) {
+    return undefined as T;
+  }
+  const answer: unknown = await response.json().catch(() => null);
+  if (!response.ok) {
+    throw refusal(response.status, answer);
+  }
+  return answer as T;
+}
+
+function csrfToken(): string {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+  return decodeURIComponent(cookie?.slice('XSRF-TOKEN='.length) ?? '');
+}
+
+function refusal(status: number, answer: unknown): ApiError {
+  const { message, errors } = (answer ?? {}) as { message?: string; errors?: Record<string, string[]> };
+  const fields = Object.fromEntries(
+    Object.entries(errors ?? {}).map(([field, said]) => [field, said[0] ?? '']),
+  );
+  return new ApiError(
+    status,
+    SENTENCES[status] ?? message ?? 'Something went wrong. Nothing was changed.',
+    fields,
+  );
+}
+
+const SENTENCES: Readonly<Record<number, string>> = {
+  401: 'You are signed out. Sign in again; nothing was lost.',
+  404: 'This is not on your bench.',
+  419: 'This page has been open too long. Load it again; nothing was changed.',
+  422: 'Some entries cannot be used yet. They are marked below; nothing was saved.',
+  429: 'Too many tries in a short time. Wait a minute.',
+  500: 'The server stumbled. Nothing was changed; try again.',
+};
+
+/** Gives the sentence for one field of a refusal, or null. */
+export function fieldError(error: unknown, field: string): string | null {
+  return error instanceof ApiError ? (error.fields[field] ?? null) : null;
+}

@@ -1,0 +1,150 @@
+/** Server state by key, and the ways to change it. */
+
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request } from './api';
+import type {
+  Bench,
+  Coach,
+  Green,
+  Reading,
+  ReadingEntries,
+  ReadingMethod,
+  Session,
+  Station,
+  StrokeReport,
+  Student,
+} from './types';
+
+export interface Me {
+  coach: Coach | null;
+  demo: boolean;
+}
+
+export const keys = {
+  me: ['me'] as const,
+  bench: ['bench'] as const,
+  session: (id: string) => ['session', id] as const,
+  stroke: (id: string) => ['stroke', id] as const,
+};
+
+export function useMe() {
+  return useQuery({ queryKey: keys.me, queryFn: () => request<Me>('GET', 'me'), staleTime: Infinity });
+}
+
+export function useBench() {
+  return useQuery({ queryKey: keys.bench, queryFn: () => request<Bench>('GET', 'bench') });
+}
+
+export function useSession(id: string) {
+  return useQuery({ queryKey: keys.session(id), queryFn: () => request<Session>('GET', `sessions/${id}`) });
+}
+
+/** @param speedMetres another green speed to ask "what if" for; null for today's own */
+export function useStrokeReport(id: string, speedMetres: number | null) {
+  return useQuery({
+    queryKey: [...keys.stroke(id), speedMetres],
+    queryFn: () =>
+      request<StrokeReport>(
+        'GET',
+        `sessions/${id}/stroke${speedMetres === null ? '' : `?speed_m=${speedMetres.toFixed(4)}`}`,
+      ),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** What of a session's card can be changed. */
+export interface SessionChange {
+  student_id?: string | null;
+  green_id?: string | null;
+  minutes?: number | null;
+  purpose?: string | null;
+  conditions?: string[];
+  stations?: Station[];
+  set_aside?: string[];
+  note_for_student?: string | null;
+  note_for_next?: string | null;
+  ended?: boolean;
+}
+
+export function useChangeSession(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (change: SessionChange) => request<Session>('PATCH', `sessions/${id}`, change),
+    onSuccess: (session) => {
+      client.setQueryData(keys.session(id), session);
+      void client.invalidateQueries({ queryKey: keys.bench });
+      void client.invalidateQueries({ queryKey: keys.stroke(id) });
+    },
+  });
+}
+
+export interface ReadingDraft extends ReadingEntries {
+  id: string;
+  method: ReadingMethod;
+}
+
+export function useKeepReading(sessionId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (draft: ReadingDraft) => request<Reading>('PUT', `sessions/${sessionId}/reading`, draft),
+    // One after another, so that an older answer never lands on a newer one.
+    scope: { id: `reading-${sessionId}` },
+    onSuccess: (reading) => {
+      client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, reading });
+      void client.invalidateQueries({ queryKey: keys.bench });
+      void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
+    },
+  });
+}
+
+export function useStartSession() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (start: { id: string; student_id?: string | null; green_id?: string | null }) =>
+      request<Session>('POST', 'sessions', start),
+    onSuccess: (session) => {
+      client.setQueryData(keys.session(session.id), session);
+      void client.invalidateQueries({ queryKey: keys.bench });
+    },
+  });
+}
+
+export type StudentDraft = Omit<Student, 'id'>;
+export type GreenDraft = Pick<Green, 'name' | 'surface'>;
+
+/** Adds a record to the bench, or changes the one with the given id. */
+function useKeep<Draft, Kept>(path: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, draft }: { id: string | null; draft: Draft }) =>
+      id === null ? request<Kept>('POST', path, draft) : request<Kept>('PUT', `${path}/${id}`, draft),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.bench }),
+  });
+}
+
+export const useKeepStudent = () => useKeep<StudentDraft, Student>('students');
+export const useKeepGreen = () => useKeep<GreenDraft, Green>('greens');
+
+export type Settings = Pick<Coach, 'unit' | 'pace_length_m'>;
+
+export function useKeepSettings() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (settings: Settings) => request<Coach>('PUT', 'me', settings),
+    onSuccess: (coach) => client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach }),
+  });
+}
+
+type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<string, string> };
+
+/** Signs in or out; everything known about the coach before is forgotten. */
+export function useDoor() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ path, body }: Door) => request<unknown>('POST', path, body),
+    onSuccess: async () => {
+      client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
+      await client.invalidateQueries({ queryKey: keys.me });
+    },
+  });
+}

@@ -1,0 +1,51 @@
+import { Button as AriaButton, type ButtonProps } from 'react-aria-components';
+import { Link as RouterLink } from 'react-router';
+import styled, { css } from 'styled-components';
+import { color, space, touch } from './theme';
+
+type Look = 'main' | 'plain' | 'bare';
+
+const look = {
+  main: css`background: ${color.copper}; color: ${color.onCopper}; border-color: ${color.copper};`,
+  plain: css`background: ${color.leaf}; color: ${color.ink}; border-color: ${color.edge};`,
+  bare: css`background: transparent; color: ${color.copper}; border-color: transparent; text-decoration: underline; text-underline-offset: 3px;`,
+};
+
+const shape = css<{ $look: Look }>`
+  display: inline-flex; align-items: center; justify-content: center; gap: ${space.s};
+  min-height: ${touch}; padding: 0 18px; border: 1.5px solid; border-radius: 6px;
+  font: inherit; font-weight: 700; cursor: pointer; text-decoration: none;
+  ${({ $look }) => look[$look]}
+  &[data-pressed] { transform: translateY(1px); filter: brightness(0.93); }
+  &[data-disabled] { opacity: 0.55; cursor: default; }
+`;
+
+const StyledButton = styled(AriaButton)<{ $look: Look }>`${shape}`;
+const StyledLink = styled(RouterLink)<{ $look: Look }>`${shape}`;
+
+export interface ActionProps extends ButtonProps {
+  /** The one thing to do next is "main"; everything else is plain or bare. */
+  look?: Look;
+}
+
+/** Something to press. */
+export function Button({ look = 'plain', ...props }: ActionProps) {
+  return <StyledButton $look={look} {...props} />;
+}
+
+/** Somewhere to go, looking like something to press. */
+export function ButtonLink({
+  look = 'plain',
+  to,
+  children,
+}: {
+  look?: Look;
+  to: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <StyledLink $look={look} to={to}>
+      {children}
+    </StyledLink>
+  );
+}

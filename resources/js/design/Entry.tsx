@@ -1,0 +1,92 @@
+import type { Ref } from 'react';
+import {
+  FieldError,
+  Input,
+  Label,
+  Text,
+  TextArea,
+  TextField,
+  type TextFieldProps,
+} from 'react-aria-components';
+import styled from 'styled-components';
+import { color, space, touch } from './theme';
+
+const Field = styled(TextField)`
+  display: grid; gap: ${space.xs}; align-content: start; min-width: 0;
+  label { font-weight: 700; font-size: 0.95rem; }
+`;
+
+const Box = styled.span`
+  display: flex; align-items: center; gap: ${space.s}; min-height: ${touch}; padding: 0 12px;
+  border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf};
+  &:focus-within { outline: 3px solid ${color.focus}; outline-offset: 1px; }
+  [data-invalid] > & { border-color: ${color.warn}; border-width: 2.5px; }
+  input { flex: 1; min-width: 0; width: 100%; border: 0; background: none; outline: none; color: inherit; font: inherit; font-size: 1.15rem; padding: 8px 0; }
+  span { color: ${color.pencil}; }
+`;
+
+const Area = styled(TextArea)`
+  min-height: 96px; padding: 10px 12px; border: 1.5px solid ${color.edge}; border-radius: 6px;
+  background: ${color.leaf}; color: inherit; font: inherit; resize: vertical;
+`;
+
+export const Hint = styled(Text)`color: ${color.pencil}; font-size: 0.92rem;`;
+
+export const Wrong = styled(FieldError)`
+  color: ${color.warn}; font-size: 0.95rem; font-weight: 700;
+  &::before { content: '▸ '; }
+`;
+
+export interface EntryProps extends Omit<TextFieldProps, 'children' | 'isInvalid'> {
+  label: string;
+  /** What to say at the field when what was typed cannot be used; null when it can. */
+  error?: string | null;
+  hint?: string | undefined;
+  /** Unit of a bare number, shown inside the box. */
+  suffix?: string;
+  /** What Enter does; without it Enter submits the form. */
+  onEnter?: () => void;
+  inputRef?: Ref<HTMLInputElement>;
+}
+
+/** A one-line field that shows its error beside it and keeps what was typed. */
+export function Entry({ label, error = null, hint, suffix, onEnter, inputRef, ...props }: EntryProps) {
+  return (
+    <Field
+      {...props}
+      isInvalid={error !== null}
+      validationBehavior="aria"
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && onEnter !== undefined) {
+          event.preventDefault();
+          onEnter();
+        }
+      }}
+    >
+      <Label>{label}</Label>
+      <Box>
+        <Input ref={inputRef} autoComplete={props.autoComplete ?? 'off'} />
+        {suffix !== undefined && <span aria-hidden="true">{suffix}</span>}
+      </Box>
+      {hint !== undefined && <Hint slot="description">{hint}</Hint>}
+      <Wrong>{error}</Wrong>
+    </Field>
+  );
+}
+
+/** A field for a few sentences. */
+export function NoteEntry({
+  label,
+  error = null,
+  hint,
+  ...props
+}: Omit<EntryProps, 'suffix' | 'onEnter' | 'inputRef'>) {
+  return (
+    <Field {...props} isInvalid={error !== null} validationBehavior="aria">
+      <Label>{label}</Label>
+      <Area />
+      {hint !== undefined && <Hint slot="description">{hint}</Hint>}
+      <Wrong>{error}</Wrong>
+    </Field>
+  );
+}

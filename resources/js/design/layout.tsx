@@ -1,0 +1,49 @@
+import styled from 'styled-components';
+import { color, space, type, wide } from './theme';
+
+/** A screen's working area, with the margin beside it on a laptop and below it on a phone. */
+export const Page = styled.main`
+  display: grid; gap: ${space.l}; padding: ${space.m}; max-width: 1240px; margin: 0 auto;
+  ${wide} { padding: ${space.l}; &[data-margin] { grid-template-columns: minmax(0, 1fr) 270px; gap: ${space.xl}; } }
+`;
+
+export const Stack = styled.div<{ $gap?: keyof typeof space }>`
+  display: grid; gap: ${({ $gap = 'm' }) => space[$gap]}; min-width: 0; align-content: start;
+`;
+
+export const Row = styled.div<{ $gap?: keyof typeof space }>`
+  display: flex; flex-wrap: wrap; gap: ${({ $gap = 's' }) => space[$gap]}; align-items: center;
+`;
+
+/** Two equal columns where there is room for them. */
+export const Columns = styled.div`
+  display: grid; gap: ${space.l}; grid-template-columns: repeat(auto-fit, minmax(min(100%, 260px), 1fr)); align-items: start;
+`;
+
+/** A part of a notebook page: a heading on a ruled line. */
+export const Part = styled.section`
+  display: grid; gap: ${space.m}; align-content: start; min-width: 0;
+  & > h2 { padding-bottom: ${space.xs}; border-bottom: 1.5px solid ${color.rule}; }
+`;
+
+export const Quiet = styled.p`
+  color: ${color.pencil}; font-size: 0.95rem; max-width: 62ch;
+`;
+
+export const Figure = styled.span`
+  font: 700 2.6rem/1 ${type.sans}; letter-spacing: -0.01em;
+  small { font-size: 1.15rem; font-weight: 400; letter-spacing: 0; }
+`;
+
+export const Said = styled.p`
+  font: italic 400 1.05rem/1.5 ${type.serif}; color: ${color.ink}; max-width: 60ch;
+`;
+
+/** Tables that scroll sideways inside themselves rather than push the page. */
+export const TableFrame = styled.div`
+  overflow-x: auto;
+  table { border-collapse: collapse; width: 100%; }
+  th { text-align: left; font-weight: 400; color: ${color.pencil}; font-size: 0.95rem; padding: 6px 12px 6px 0; vertical-align: bottom; }
+  td, tbody th { padding: 9px 12px 9px 0; border-top: 1px solid ${color.rule}; color: ${color.ink}; font-size: 1.0625rem; }
+  tbody th { font-weight: 700; white-space: nowrap; }
+`;

@@ -1,0 +1,164 @@
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { ShownPutt } from '../app/useOutbox';
+import type { Units } from '../app/useUnits';
+import { color, type } from '../design';
+import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
+import { OutcomeMark } from './OutcomeMark';
+
+const WIDTH = 340;
+const HEIGHT = 470;
+const TOP = 26;
+const BOTTOM = HEIGHT - 22;
+const LEFT = 74;
+const RIGHT = WIDTH - 14;
+
+const Drawing = styled.svg`
+  display: block; width: 100%; max-height: 62vh; touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
+  text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
+`;
+
+interface StopLaneProps {
+  /** Length of the station aimed at, metres; null when rolling at nothing in particular. */
+  target: number | null;
+  /** Balls to show, oldest first. */
+  putts: readonly ShownPutt[];
+  units: Units;
+  onStop: (metres: number) => void;
+}
+
+/** The lane's close-up, seen from behind the ball: touch where it stopped. */
+export function StopLane({ target, putts, units, onStop }: StopLaneProps) {
+  const lane = useStopLane(target, putts, units, onStop);
+  return (
+    <Drawing
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={lane.description}
+      {...lane.pointerProps}
+    >
+      <rect width={WIDTH} height={HEIGHT} rx={6} fill={color.turf} />
+      <rect x={LEFT} y={0} width={RIGHT - LEFT} height={HEIGHT} fill={color.turfDeep} />
+      {lane.ticks.map(({ y, label }) => (
+        <g key={label}>
+          <line x1={LEFT} x2={RIGHT} y1={y} y2={y} stroke={color.turfInk} strokeOpacity={0.28} />
+          <text x={LEFT - 10} y={y + 5} textAnchor="end">
+            {label}
+          </text>
+        </g>
+      ))}
+      {lane.targetY !== null && (
+        <g>
+          <line
+            x1={LEFT}
+            x2={RIGHT}
+            y1={lane.targetY}
+            y2={lane.targetY}
+            stroke={color.turfInk}
+            strokeWidth={2}
+          />
+          <ellipse cx={(LEFT + RIGHT) / 2} cy={lane.targetY} rx={26} ry={8} fill={color.turfInk} />
+          <text x={RIGHT - 6} y={lane.targetY - 8} textAnchor="end" fontWeight={700}>
+            target
+          </text>
+        </g>
+      )}
+      {lane.marks.map((mark) => (
+        <OutcomeMark key={mark.id} {...mark} scale={1.25} />
+      ))}
+      {lane.ghost !== null && (
+        <g>
+          <line
+            x1={LEFT}
+            x2={RIGHT}
+            y1={lane.ghost.y}
+            y2={lane.ghost.y}
+            stroke={color.copper}
+            strokeWidth={3}
+          />
+          <rect
+            x={LEFT + 40}
+            y={Math.max(2, lane.ghost.y - 50)}
+            width={150}
+            height={38}
+            rx={6}
+            fill={color.leaf}
+            stroke={color.ink}
+          />
+          <text
+            x={LEFT + 115}
+            y={Math.max(28, lane.ghost.y - 24)}
+            textAnchor="middle"
+            style={{ font: `700 22px ${type.sans}`, fill: color.ink }}
+          >
+            {lane.ghost.label}
+          </text>
+        </g>
+      )}
+    </Drawing>
+  );
+}
+
+function useStopLane(
+  target: number | null,
+  putts: readonly ShownPutt[],
+  units: Units,
+  onStop: (metres: number) => void,
+) {
+  const [pressed, setPressed] = useState<number | null>(null);
+  const isPressed = useRef(false);
+  const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
+  const range = closeUp(target, Math.max(longest, 6));
+  const scale = laneScale(range, BOTTOM, TOP);
+  const read = (event: React.PointerEvent<SVGSVGElement>): number => {
+    const box = event.currentTarget.getBoundingClientRect();
+    // The drawing keeps its shape inside its box, so the vertical share alone says where it was touched.
+    const shown = Math.min(box.height, (box.width * HEIGHT) / WIDTH);
+    const y = ((event.clientY - box.top - (box.height - shown) / 2) / shown) * HEIGHT;
+    return snapStop(scale.invert(y), units.choice.unit);
+  };
+  const release = () => {
+    isPressed.current = false;
+    setPressed(null);
+  };
+  return {
+    ticks: laneTicks(range, units.choice.unit).map((tick) => ({
+      y: scale(tick),
+      label: units.show(tick, 'roll'),
+    })),
+    targetY: target === null ? null : scale(target),
+    ghost: pressed === null ? null : { y: scale(pressed), label: units.show(pressed, 'roll') },
+    marks: putts
+      .filter((putt) => putt.roll_m !== null)
+      .map((putt, index) => ({
+        id: putt.id,
+        // Balls are put side by side in the order they were rolled, so that none hides another.
+        x: LEFT + 24 + ((index * 31) % (RIGHT - LEFT - 48)),
+        y: scale(putt.roll_m ?? 0),
+        outcome: putt.outcome,
+        isHollow: putt.isWaiting || putt.stop !== 'free',
+      })),
+    description:
+      `Lane from ${units.show(range.low, 'roll') || 'the ball'} to ${units.show(range.high, 'roll')}. ` +
+      `Touch where the ball stopped, or type it beside. ${putts.length} balls here.`,
+    pointerProps: {
+      onPointerDown: (event: React.PointerEvent<SVGSVGElement>) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        isPressed.current = true;
+        setPressed(read(event));
+      },
+      onPointerMove: (event: React.PointerEvent<SVGSVGElement>) => {
+        if (isPressed.current) {
+          setPressed(read(event));
+        }
+      },
+      onPointerUp: (event: React.PointerEvent<SVGSVGElement>) => {
+        if (isPressed.current) {
+          onStop(read(event));
+        }
+        release();
+      },
+      onPointerCancel: release,
+    },
+  };
+}

@@ -1,0 +1,164 @@
+import { useBench, useChangeSession } from '../app/queries';
+import type { Reading, ReadingMethod } from '../app/types';
+import { type Units, useUnits } from '../app/useUnits';
+import {
+  ButtonLink,
+  Columns,
+  Entry,
+  Figure,
+  Margin,
+  MarginWord,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Said,
+  Stack,
+} from '../design';
+import { METRES_PER_FOOT } from '../units/length';
+import { RampRolls } from './RampRolls';
+import type { WaypointProps } from './SessionScreen';
+import { TimedRolls } from './TimedRolls';
+import { useReading } from './useReading';
+
+const METHODS: { value: ReadingMethod; label: string }[] = [
+  { value: 'ramp', label: 'Ramp' },
+  { value: 'stopwatch', label: 'Stopwatch' },
+  { value: 'estimated', label: 'Estimate' },
+  { value: 'unknown', label: 'Unknown' },
+];
+
+/** How fast the green is today, and how that is known. */
+export function GreenSpeed({ session }: WaypointProps) {
+  const units = useUnits();
+  const reading = useReading(session);
+  const bench = useBench();
+  const change = useChangeSession(session.id);
+  if (session.green === null) {
+    return (
+      <Page>
+        <Stack>
+          <h1>Which green is it?</h1>
+          <OneOf
+            label="Green"
+            options={(bench.data?.greens ?? []).map((green) => ({ value: green.id, label: green.name }))}
+            value={null}
+            onChange={(id) => change.mutate({ green_id: id })}
+          />
+        </Stack>
+      </Page>
+    );
+  }
+  return (
+    <Page data-margin>
+      <Stack $gap="l">
+        <h1>How fast is {session.green.name}?</h1>
+        {reading.failure !== null && <Notice kind="wrong">{reading.failure}</Notice>}
+        <OneOf
+          label="How will you know?"
+          options={METHODS}
+          value={reading.method}
+          onChange={reading.choose}
+        />
+        {reading.method === 'ramp' && <RampRolls reading={reading} units={units} />}
+        {reading.method === 'stopwatch' && <TimedRolls reading={reading} units={units} />}
+        {reading.method === 'estimated' && (
+          <Columns>
+            <Entry
+              label="Green speed, by eye"
+              value={reading.estimate}
+              onChange={reading.setEstimate}
+              onBlur={reading.keepEstimate}
+              onEnter={reading.keepEstimate}
+              inputMode="decimal"
+              suffix="ft"
+              hint="Marked as an estimate everywhere; lengths told from it get wider ranges."
+              error={reading.errorAt('speed_ft')}
+            />
+          </Columns>
+        )}
+        {reading.method === 'unknown' && (
+          <Quiet>
+            Put down as unknown. Balls are logged all the same; backstrokes for this green cannot be told
+            until it is measured.
+          </Quiet>
+        )}
+        <Result reading={reading.shown} units={units} isOwn={reading.isOwn} />
+        <Row>
+          <ButtonLink look="main" to={`/sessions/${session.id}/set-out`}>
+            On to setting out
+          </ButtonLink>
+        </Row>
+      </Stack>
+      <Margin notes={[]}>
+        {reading.shown?.warnings.map((warning) => (
+          <MarginWord key={warning.key}>
+            <p>{warning.sentence}</p>
+          </MarginWord>
+        ))}
+        <MarginWord>
+          <h2>Green speed</h2>
+          <p>
+            How far a ball rolls on level turf after leaving a standard ramp, in feet. It changes every length
+            below.
+          </p>
+        </MarginWord>
+      </Margin>
+    </Page>
+  );
+}
+
+/** The figure, how sure it is, and the slope found on the way. */
+function Result({ reading, units, isOwn }: { reading: Reading | null; units: Units; isOwn: boolean }) {
+  if (reading === null) {
+    return (
+      <Part>
+        <h2>Reading</h2>
+        <Quiet>
+          Nothing measured here yet. The figure appears with the first roll and settles with the next ones.
+        </Quiet>
+      </Part>
+    );
+  }
+  const feet = (metres: number) => (metres / METRES_PER_FOOT).toFixed(1);
+  return (
+    <Part aria-live="polite">
+      <h2>
+        {isOwn ? 'Reading' : `Reading that stands, from ${new Date(reading.taken_at).toLocaleDateString()}`}
+      </h2>
+      {reading.speed_m === null ? (
+        <Said>The speed of this green is put down as unknown.</Said>
+      ) : (
+        <>
+          <Figure data-testid="green-speed">
+            {feet(reading.speed_m)}{' '}
+            <small>ft{units.choice.unit === 'metres' ? ` (${reading.speed_m.toFixed(2)} m)` : ''}</small>
+          </Figure>
+          <Said>{sureness(reading, feet)}</Said>
+          {reading.grade !== null && <Quiet>{slopeFound(reading.grade)}</Quiet>}
+        </>
+      )}
+    </Part>
+  );
+}
+
+function sureness(reading: Reading, feet: (metres: number) => string): string {
+  if (reading.method === 'estimated') {
+    return 'An estimate by eye, not a measurement.';
+  }
+  const kind = reading.is_level
+    ? 'Level figure from both directions'
+    : 'One direction only, so not a level figure';
+  return reading.standard_error_m === null
+    ? `${kind}. How sure it is cannot be said from single rolls.`
+    : `${kind}, give or take ${feet(reading.standard_error_m)} ft (standard error).`;
+}
+
+function slopeFound(grade: number): string {
+  const percent = Math.abs(grade * 100);
+  return percent < 0.05
+    ? 'The line you rolled is level.'
+    : `The line you rolled is ${percent.toFixed(1)} % ${grade > 0 ? 'uphill' : 'downhill'} on the way there.`;
+}

@@ -1,0 +1,53 @@
+import type { ComponentType } from 'react';
+import { Navigate, useParams } from 'react-router';
+import { useSession } from '../app/queries';
+import type { Session } from '../app/types';
+import { Notice, Page } from '../design';
+import { Arrive } from './Arrive';
+import { CarryOn } from './CarryOn';
+import { Footpath } from './Footpath';
+import { GreenSpeed } from './GreenSpeed';
+import { LookBack } from './LookBack';
+import { Roll } from './Roll';
+import { SetOut } from './SetOut';
+import { isWaypoint, type WaypointKey } from './walk';
+
+export interface WaypointProps {
+  session: Session;
+}
+
+const SCREENS: Record<WaypointKey, ComponentType<WaypointProps>> = {
+  arrive: Arrive,
+  green: GreenSpeed,
+  'set-out': SetOut,
+  roll: Roll,
+  'look-back': LookBack,
+  'carry-on': CarryOn,
+};
+
+/** One session at one of its waypoints. */
+export function SessionScreen() {
+  const { id = '', waypoint } = useParams();
+  const session = useSession(id);
+  if (!isWaypoint(waypoint)) {
+    return <Navigate to={`/sessions/${id}/arrive`} replace />;
+  }
+  if (session.data === undefined) {
+    return (
+      <Page>
+        {session.isError ? (
+          <Notice kind="wrong">{session.error.message}</Notice>
+        ) : (
+          <p>Opening the session …</p>
+        )}
+      </Page>
+    );
+  }
+  const Screen = SCREENS[waypoint];
+  return (
+    <>
+      <Footpath session={session.data} at={waypoint} />
+      <Screen key={`${id} ${waypoint}`} session={session.data} />
+    </>
+  );
+}

@@ -1,0 +1,210 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { ApiError, fieldError } from '../app/api';
+import { type StudentDraft, useBench, useKeepStudent } from '../app/queries';
+import type { Student } from '../app/types';
+import { useUnits } from '../app/useUnits';
+import { Button, Columns, Entry, Margin, MarginWord, Notice, OneOf, Page, Part, Row, Stack } from '../design';
+
+const HANDS = [
+  { value: 'right', label: 'Right' },
+  { value: 'left', label: 'Left' },
+] as const;
+const LEVELS = [
+  { value: 'new', label: 'New to it' },
+  { value: 'club', label: 'Club' },
+  { value: 'able', label: 'Able' },
+  { value: 'tournament', label: 'Tournament' },
+] as const;
+const UNITS = [
+  { value: 'feet', label: 'Feet and inches' },
+  { value: 'metres', label: 'Metres' },
+  { value: 'paces', label: 'Paces' },
+] as const;
+const SCHOOLS = [
+  { value: 'rule', label: 'By the rule' },
+  { value: 'foot', label: 'By the foot' },
+  { value: 'eye', label: 'By eye' },
+] as const;
+
+const NEW: StudentDraft = {
+  name: '',
+  hand: 'right',
+  level: 'club',
+  unit: 'feet',
+  pace_length_m: null,
+  target_pace_m: 0.3,
+  putter: null,
+  school: 'rule',
+};
+
+/** Adds a student, or changes one. */
+export function StudentScreen() {
+  const { id } = useParams();
+  const bench = useBench();
+  if (id === undefined) {
+    return <StudentForm id={null} student={NEW} />;
+  }
+  const student = bench.data?.students.find((each) => each.id === id);
+  if (student === undefined) {
+    return (
+      <Page>
+        {bench.isPending ? (
+          <p>Opening the card …</p>
+        ) : (
+          <Notice kind="wrong">This student is not on your bench.</Notice>
+        )}
+      </Page>
+    );
+  }
+  return <StudentForm key={id} id={id} student={student} />;
+}
+
+function StudentForm({ id, student }: { id: string | null; student: StudentDraft | Student }) {
+  const form = useStudentForm(id, student);
+  return (
+    <Page data-margin>
+      <Stack $gap="l" as="form" onSubmit={form.submit} noValidate>
+        <h1>{id === null ? 'A new student' : student.name}</h1>
+        {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
+        <Columns>
+          <Entry
+            label="Name"
+            value={form.draft.name}
+            onChange={(name) => form.set({ name })}
+            error={form.errorAt('name')}
+            autoFocus={id === null}
+          />
+          <Entry
+            label="Putter"
+            value={form.draft.putter ?? ''}
+            onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
+            hint="Kind, length, loft, aiming mark: whatever tells it apart."
+            error={form.errorAt('putter')}
+          />
+        </Columns>
+        <Columns>
+          <OneOf
+            label="Hand"
+            options={HANDS}
+            value={form.draft.hand}
+            onChange={(hand) => form.set({ hand })}
+          />
+          <OneOf
+            label="Level"
+            options={LEVELS}
+            value={form.draft.level}
+            onChange={(level) => form.set({ level })}
+          />
+        </Columns>
+        <Part>
+          <h2>Lengths</h2>
+          <OneOf
+            label="Likes lengths in"
+            options={UNITS}
+            value={form.draft.unit}
+            onChange={(unit) => form.set({ unit })}
+          />
+          <Columns>
+            <Entry
+              label="Length of a pace"
+              value={form.pace}
+              onChange={form.setPace}
+              suffix={form.units.suffix('roll')}
+              hint="Walk ten along a tape and divide. May be left out unless paces are used."
+              error={form.errorAt('pace_length_m')}
+            />
+            <Entry
+              label="Pace past the hole"
+              value={form.past}
+              onChange={form.setPast}
+              suffix={form.units.suffix('roll')}
+              hint="How far past a covered hole a good putt runs out. A foot is usual."
+              error={form.errorAt('target_pace_m')}
+            />
+          </Columns>
+          <OneOf
+            label="Learns the backstroke"
+            options={SCHOOLS}
+            value={form.draft.school}
+            onChange={(school) => form.set({ school })}
+          />
+        </Part>
+        <Row>
+          <Button look="main" type="submit" isPending={form.isPending}>
+            {id === null ? 'Add to the bench' : 'Keep'}
+          </Button>
+        </Row>
+      </Stack>
+      <Margin notes={[]}>
+        <MarginWord>
+          <h2>Three schools</h2>
+          <p>
+            By the rule: so many inches back, read beside the ball. By the foot: the trail shoe is the stop.
+            By eye: no number in the player's head.
+          </p>
+        </MarginWord>
+        <MarginWord>
+          <h2>Under age</h2>
+          <p>Keep records of a student under age only with a guardian's consent, and only what is needed.</p>
+        </MarginWord>
+      </Margin>
+    </Page>
+  );
+}
+
+function useStudentForm(id: string | null, student: StudentDraft) {
+  const units = useUnits();
+  const navigate = useNavigate();
+  const keep = useKeepStudent();
+  const [draft, setDraft] = useState<StudentDraft>(student);
+  const [pace, setPace] = useState(units.text(student.pace_length_m, 'roll'));
+  const [past, setPast] = useState(units.text(student.target_pace_m, 'roll'));
+  const [local, setLocal] = useState<Record<string, string>>({});
+  return {
+    draft,
+    set: (part: Partial<StudentDraft>) => setDraft({ ...draft, ...part }),
+    pace,
+    setPace,
+    past,
+    setPast,
+    units,
+    isPending: keep.isPending,
+    failure: keep.isError ? keep.error.message : null,
+    errorAt: (field: string) => local[field] ?? fieldError(keep.error, field),
+    submit: (event: React.FormEvent) => {
+      event.preventDefault();
+      const [paceRead, pastRead] = [units.read(pace, 'roll'), units.read(past, 'roll')];
+      const wrong: Record<string, string> = {};
+      if (paceRead.error !== null) {
+        wrong.pace_length_m = paceRead.error;
+      }
+      if (pastRead.metres === null) {
+        wrong.target_pace_m = pastRead.error ?? 'Say how far past; 0 is dying at the lip.';
+      }
+      setLocal(wrong);
+      if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
+        const { name, hand, level, unit, putter, school } = draft;
+        keep.mutate(
+          {
+            id,
+            draft: {
+              name,
+              hand,
+              level,
+              unit,
+              putter,
+              school,
+              pace_length_m: paceRead.metres,
+              target_pace_m: pastRead.metres,
+            },
+          },
+          {
+            onSuccess: () => void navigate(-1),
+            onError: (error) => error instanceof ApiError && setLocal({}),
+          },
+        );
+      }
+    },
+  };
+}

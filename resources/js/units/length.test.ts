@@ -1,0 +1,68 @@
+import { describe, expect, test } from 'vitest';
+import { entryText, formatLength, formatPaces, parseLength, type UnitChoice } from './length';
+
+const feet: UnitChoice = { unit: 'feet', paceLength: 0.8 };
+const metres: UnitChoice = { unit: 'metres', paceLength: null };
+const paces: UnitChoice = { unit: 'paces', paceLength: 0.8 };
+
+describe('reading a length', () => {
+  test.each([
+    ['18', 'roll', feet, 5.4864],
+    ['17\' 6"', 'roll', feet, 5.334],
+    ['17 ft 6', 'roll', feet, 5.334],
+    ['17ft6in', 'roll', feet, 5.334],
+    ['10½', 'backstroke', feet, 0.2667],
+    ['5.35', 'roll', metres, 5.35],
+    ['5 m 35', 'roll', metres, 5.35],
+    ['5,4', 'roll', metres, 5.4],
+    ['26', 'backstroke', metres, 0.26],
+    ['40cm', 'roll', feet, 0.4],
+    ['7', 'station', paces, 5.6],
+    ['7 paces 1 ft', 'station', paces, 5.9048],
+    ['-3', 'roll', feet, -0.9144],
+  ] as const)('%s as a %s', (text, kind, choice, expected) => {
+    const parsed = parseLength(text, kind, choice);
+    expect(parsed).toMatchObject({ status: 'ok' });
+    expect(parsed.status === 'ok' && parsed.metres).toBeCloseTo(expected, 9);
+  });
+
+  test.each(['long', '12 parsecs', '1 2 3', '--4', '6 ft 3 m 2 1', '1/2'])('refuses %s', (text) => {
+    expect(parseLength(text, 'roll', feet).status).toBe('unreadable');
+  });
+
+  test('tells empty from unreadable', () => {
+    expect(parseLength('  ', 'roll', feet).status).toBe('empty');
+  });
+});
+
+describe('showing a length', () => {
+  test.each([
+    [5.334, 'roll', feet, '17 ft 6 in'],
+    [5.4864, 'station', feet, '18 ft'],
+    [0.2, 'roll', feet, '8 in'],
+    [0.2667, 'backstroke', feet, '10½ in'],
+    [0.265, 'backstroke', metres, '27 cm'],
+    [5.349, 'roll', metres, '5.35 m'],
+    [0.3, 'roll', metres, '30 cm'],
+    [5.9, 'station', paces, '7 paces and a foot'],
+  ] as const)('%d m as a %s', (length, kind, choice, expected) => {
+    expect(formatLength(length, kind, choice)).toBe(expected);
+  });
+
+  test('never says a remainder that is nearly a pace', () => {
+    expect(formatPaces(1.59, paces)).toBe('2 paces');
+    expect(formatPaces(0.3, paces)).toBe('a foot');
+  });
+
+  test('what is filled into an entry reads back as the same length', () => {
+    for (const [kind, choice] of [
+      ['roll', feet],
+      ['backstroke', feet],
+      ['station', paces],
+      ['roll', metres],
+    ] as const) {
+      const parsed = parseLength(entryText(3.21, kind, choice), kind, choice);
+      expect(parsed.status === 'ok' && Math.abs(parsed.metres - 3.21)).toBeLessThan(0.005);
+    }
+  });
+});

@@ -1,0 +1,166 @@
+/** Lengths as a coach says and reads them. Metres inside; feet, inches, metres or paces at the edge. */
+
+export type Unit = 'feet' | 'metres' | 'paces';
+
+export interface UnitChoice {
+  unit: Unit;
+  /** Length of one pace in metres; needed for paces only. */
+  paceLength: number | null;
+}
+
+/** What kind of length is meant: it decides the unit of a bare number and how finely it is shown. */
+export type LengthKind = 'roll' | 'station' | 'backstroke';
+
+export const METRES_PER_FOOT = 0.3048;
+export const METRES_PER_INCH = 0.0254;
+
+/** An average pace, used only until the coach's own is measured. */
+export const USUAL_PACE = 0.76;
+
+export type ParsedLength = { status: 'ok'; metres: number } | { status: 'empty' } | { status: 'unreadable' };
+
+const NUMBER = String.raw`(-?\d+(?:[.,]\d+)?|-?[.,]\d+)`;
+const UNIT_METRES: [RegExp, (choice: UnitChoice) => number][] = [
+  [/^(?:'|′|ft|foot|feet)$/, () => METRES_PER_FOOT],
+  [/^(?:"|″|''|in|inch|inches)$/, () => METRES_PER_INCH],
+  [/^(?:m|metre|metres|meter|meters)$/, () => 1],
+  [/^(?:cm)$/, () => 0.01],
+  [/^(?:mm)$/, () => 0.001],
+  [/^(?:p|pace|paces)$/, (choice) => choice.paceLength ?? USUAL_PACE],
+];
+
+/**
+ * Reads what a person types for a length: "18", "18.5", `17' 6"`, "5.2 m", "40cm", "7 paces 1 ft".
+ *
+ * A bare number is in the coach's own unit for that kind of length; a bare number after feet is
+ * inches. Signs are kept, so that the server can say what is wrong with a negative one.
+ */
+export function parseLength(text: string, kind: LengthKind, choice: UnitChoice): ParsedLength {
+  const trimmed = text.trim().toLowerCase().replaceAll('½', '.5').replaceAll(' and a foot', ' 1 ft');
+  if (trimmed === '') {
+    return { status: 'empty' };
+  }
+  const part = new RegExp(String.raw`\s*${NUMBER}\s*('{1,2}|[a-z"′″]*)\s*`, 'y');
+  let metres = 0;
+  let before: number | null = null;
+  while (part.lastIndex < trimmed.length) {
+    const at = part.lastIndex;
+    const match = part.exec(trimmed);
+    if (match === null || part.lastIndex === at) {
+      return { status: 'unreadable' };
+    }
+    const size = unitSize(match[2] ?? '', before, kind, choice);
+    if (size === null) {
+      return { status: 'unreadable' };
+    }
+    metres += Number((match[1] ?? '').replace(',', '.')) * size;
+    before = size;
+  }
+  return Number.isFinite(metres) ? { status: 'ok', metres } : { status: 'unreadable' };
+}
+
+/** Shows a length in the coach's unit, rounded to what a person can judge. */
+export function formatLength(metres: number, kind: LengthKind, choice: UnitChoice): string {
+  if (kind === 'backstroke') {
+    return choice.unit === 'metres'
+      ? `${Math.round(metres * 100)} cm`
+      : `${halves(metres / METRES_PER_INCH)} in`;
+  }
+  if (choice.unit === 'metres') {
+    return metres < 1 ? `${Math.round(metres * 100)} cm` : `${metres.toFixed(kind === 'station' ? 1 : 2)} m`;
+  }
+  return choice.unit === 'paces' && kind === 'station' ? formatPaces(metres, choice) : formatFeet(metres);
+}
+
+/** Feet and whole inches: "17 ft 6 in". */
+export function formatFeet(metres: number): string {
+  const inches = Math.round(metres / METRES_PER_INCH);
+  const [feet, rest] = [Math.trunc(inches / 12), Math.abs(inches % 12)];
+  if (feet === 0) {
+    return `${inches} in`;
+  }
+  return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`;
+}
+
+/** How a length is stepped out by someone of this pace: "7 paces and a foot", to the nearest foot. */
+export function formatPaces(metres: number, choice: UnitChoice): string {
+  const pace = choice.paceLength ?? USUAL_PACE;
+  let paces = Math.floor(metres / pace);
+  let feet = Math.round((metres - paces * pace) / METRES_PER_FOOT);
+  // A remainder within half a foot of a whole pace is one more pace.
+  if (feet * METRES_PER_FOOT > pace - METRES_PER_FOOT / 2) {
+    paces += 1;
+    feet = 0;
+  }
+  const words = paces === 1 ? '1 pace' : `${paces} paces`;
+  const extra = feet === 1 ? 'a foot' : `${feet} feet`;
+  if (paces === 0) {
+    return extra;
+  }
+  return feet === 0 ? words : `${words} and ${extra}`;
+}
+
+/** The unit a bare number is read in, as a suffix for an entry. */
+export function bareUnit(kind: LengthKind, choice: UnitChoice): string {
+  if (kind === 'backstroke') {
+    return choice.unit === 'metres' ? 'cm' : 'in';
+  }
+  if (choice.unit === 'metres') {
+    return 'm';
+  }
+  return choice.unit === 'paces' && kind === 'station' ? 'paces' : 'ft';
+}
+
+/** How to type a length of this kind, for a field's error. */
+export function lengthExample(kind: LengthKind, choice: UnitChoice): string {
+  if (kind === 'backstroke') {
+    return choice.unit === 'metres' ? '25 or 25 cm' : '10 or 10 in';
+  }
+  if (choice.unit === 'metres') {
+    return '5.4 or 5 m 40 cm';
+  }
+  return choice.unit === 'paces' && kind === 'station' ? '7 or 7 paces 1 ft' : `18 or 17' 6"`;
+}
+
+/** A bare number that parses back to this length, for filling an entry. */
+export function entryText(metres: number, kind: LengthKind, choice: UnitChoice): string {
+  const size = unitSize('', null, kind, choice) ?? 1;
+  return String(Number((metres / size).toFixed(size < 0.1 ? 1 : 2)));
+}
+
+function unitSize(word: string, before: number | null, kind: LengthKind, choice: UnitChoice): number | null {
+  if (word !== '') {
+    const found = UNIT_METRES.find(([pattern]) => pattern.test(word));
+    return found === undefined ? null : found[1](choice);
+  }
+  if (before === METRES_PER_FOOT) {
+    return METRES_PER_INCH;
+  }
+  if (before === 1) {
+    return 0.01;
+  }
+  if (before !== null) {
+    return null;
+  }
+  switch (bareUnit(kind, choice)) {
+    case 'cm':
+      return 0.01;
+    case 'in':
+      return METRES_PER_INCH;
+    case 'm':
+      return 1;
+    case 'paces':
+      return choice.paceLength ?? USUAL_PACE;
+    default:
+      return METRES_PER_FOOT;
+  }
+}
+
+function halves(inches: number): string {
+  const doubled = Math.round(inches * 2);
+  const whole = Math.trunc(doubled / 2);
+  if (doubled % 2 === 0) {
+    return String(whole);
+  }
+  return whole === 0 ? '½' : `${whole}½`;
+}
