@@ -21,11 +21,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*'));
         // The one place where what the core refuses becomes an HTTP answer.
         $exceptions->map(
             CoreException::class,
-            static fn (CoreException $refused): ValidationException => ValidationException::withMessages(
+            static fn(CoreException $refused): ValidationException => ValidationException::withMessages(
                 [$refused->field() ?? 'input' => [$refused->getMessage()]],
             ),
         );

@@ -43,7 +43,7 @@ Route::prefix('api')->group(function (): void {
         });
     });
 
-    Route::any('{any}', static fn () => abort(404))->where('any', '.*');
+    Route::any('{any}', static fn() => abort(404))->where('any', '.*');
 });
 
 Route::view('{any}', 'app')->where('any', '.*')->name('app');

@@ -16,8 +16,8 @@ final class DirectionFitComputation implements Computation
         $bounds = array_map(self::bound(...), $input->objects('putts'));
         $level = Check::share($input->numberOr('level', 0.8), 'level');
         $fit = (new DirectionFitter())->fit($bounds);
-        $degrees = static fn (?float $radians): ?float => $radians === null ? null : rad2deg($radians);
-        $range = static fn (?Interval $interval): ?array => $interval?->times(rad2deg(1.0))->toArray();
+        $degrees = static fn(?float $radians): ?float => $radians === null ? null : rad2deg($radians);
+        $range = static fn(?Interval $interval): ?array => $interval?->times(rad2deg(1.0))->toArray();
 
         return [
             'state' => $fit->state->value,

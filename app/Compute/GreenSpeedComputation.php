@@ -33,7 +33,7 @@ final class GreenSpeedComputation implements Computation
     private static function timedRolls(JsonInput $input, string $field): array
     {
         return array_map(
-            static fn (JsonInput $roll): TimedRoll => TimedRoll::of(
+            static fn(JsonInput $roll): TimedRoll => TimedRoll::of(
                 $roll->number('distance_m'),
                 $roll->number('time_s'),
                 $roll->here(),
@@ -52,7 +52,7 @@ final class GreenSpeedComputation implements Computation
                 : $reading->standardErrorMetres / Length::METRES_PER_FOOT,
             'grade_percent' => $reading->grade?->percent(),
             'level' => $reading->isLevel,
-            'warnings' => array_map(static fn (Warning $warning): string => $warning->value, $reading->warnings),
+            'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $reading->warnings),
         ];
     }
 }

@@ -33,11 +33,11 @@ final class StrokeFitComputation implements Computation
             'weights' => $fit->weights,
             'marked' => $fit->marked,
             'predictions' => array_map(
-                static fn (JsonInput $ask): ?array => self::prediction($fit, $ask, $band),
+                static fn(JsonInput $ask): ?array => self::prediction($fit, $ask, $band),
                 $input->objectsOrNone('predict'),
             ),
             'wanted' => array_map(
-                static fn (JsonInput $ask): ?array => self::backstroke($fit, $ask),
+                static fn(JsonInput $ask): ?array => self::backstroke($fit, $ask),
                 $input->objectsOrNone('wanted'),
             ),
         ];

@@ -65,10 +65,12 @@ final class DemoClinic
             new DemoStudent(
                 self::card('Jun Petterkin', 'right', 'new', 'feet', null, 'eye'),
                 SimulatedStudent::calibrated(0.31, 1.70, 0.16),
-                [0.20, 0.30],
+                [0.20],
                 [6],
                 'boathouse',
                 ['First visit. Keep it to length only.'],
+                ballsEach: 2,
+                puttsFromStations: false,
             ),
         ];
     }

@@ -27,7 +27,6 @@ use Illuminate\Support\Str;
 final class DemoSeeder
 {
     private const SEED = 20_261;
-    private const BALLS_EACH = 3;
     private const STATION_FEET = [6.0, 12.0, 18.0, 24.0];
 
     private readonly SeededRandom $random;
@@ -110,7 +109,7 @@ final class DemoSeeder
             'minutes' => [45, 30, 60][$visit % 3],
             'purpose' => ['First measurement of the stroke', 'Distance from three lengths', 'Re-test, then the ladder'][$visit % 3],
             'conditions' => [['dew', 'cold'], ['wind', 'cold'], ['fresh_cut']][$visit % 3],
-            'stations' => array_map(static fn (float $feet): array => [
+            'stations' => array_map(static fn(float $feet): array => [
                 'length_m' => $feet * Length::METRES_PER_FOOT,
                 'said' => "$feet ft",
                 'grade_percent' => $feet === 18.0 ? 1.0 : null,
@@ -140,9 +139,9 @@ final class DemoSeeder
     private function measure(PracticeSession $session, SimulatedGreen $ground, CarbonImmutable $at, int $visit): void
     {
         Carbon::setTestNow($at);
-        $round = static fn (float $metres): float => round($metres, 2);
+        $round = static fn(float $metres): float => round($metres, 2);
         if ($visit % 3 === 1) {
-            $timed = fn (bool $there): array => array_map(function () use ($ground, $there): array {
+            $timed = fn(bool $there): array => array_map(function () use ($ground, $there): array {
                 $roll = $ground->timedRoll(2.2 + 0.2 * $this->random->uniform(), $there, 0.08, $this->random);
 
                 return ['distance_m' => round($roll->distanceMetres, 2), 'time_s' => round($roll->seconds, 2)];
@@ -165,7 +164,7 @@ final class DemoSeeder
         $events = [];
         $at = $start;
         foreach ($demo->backstrokes as $backstroke) {
-            for ($ball = 0; $ball < self::BALLS_EACH; ++$ball) {
+            for ($ball = 0; $ball < $demo->ballsEach; ++$ball) {
                 $at = $at->addSeconds(25 + (int) (20 * $this->random->uniform()));
                 // Rolled off a rule beside the ball: the length is held to within a centimetre or so.
                 $taken = round($backstroke * exp(0.03 * $this->random->normal()), 3);
@@ -178,7 +177,7 @@ final class DemoSeeder
                 return $events;
             }
         }
-        foreach (self::STATION_FEET as $feet) {
+        foreach ($demo->puttsFromStations ? self::STATION_FEET : [] as $feet) {
             $at = $at->addSeconds(60);
             $target = Length::ofFeet($feet);
             $grade = Grade::ofPercent($feet === 18.0 ? 1.0 : 0.0);

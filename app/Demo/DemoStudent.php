@@ -13,7 +13,9 @@ final readonly class DemoStudent
      * @param array<string, mixed> $card columns of the student record
      * @param list<float> $backstrokes rolled in each session, metres
      * @param list<int> $sessionDays days before today, oldest first
-     * @param list<string> $notes for next time, one a session, the last one first to be read
+     * @param list<string> $notes for next time, one a session
+     * @param int $ballsEach at each backstroke
+     * @param bool $puttsFromStations whether a round from the stations follows
      */
     public function __construct(
         public array $card,
@@ -22,6 +24,8 @@ final readonly class DemoStudent
         public array $sessionDays,
         public string $green,
         public array $notes,
+        public int $ballsEach = 3,
+        public bool $puttsFromStations = true,
     ) {
     }
 }

@@ -23,7 +23,7 @@ final class EventCodec
      */
     public static function decode(string $id, EventType $type, int $atMilliseconds, array $fields, string $path = ''): SessionEvent
     {
-        $text = static fn (string $field): string => is_string($fields[$field] ?? null) ? $fields[$field] : '';
+        $text = static fn(string $field): string => is_string($fields[$field] ?? null) ? $fields[$field] : '';
 
         return match ($type) {
             EventType::PuttLogged => new PuttLogged($id, $atMilliseconds, self::ball($fields, $path)),
@@ -35,10 +35,10 @@ final class EventCodec
     /** @param array<string, mixed> $fields */
     private static function ball(array $fields, string $path): Ball
     {
-        $length = static fn (string $field): ?Length => is_numeric($fields[$field] ?? null)
+        $length = static fn(string $field): ?Length => is_numeric($fields[$field] ?? null)
             ? Length::ofMetres((float) $fields[$field], $path . $field)
             : null;
-        $word = static fn (string $field): string => is_string($fields[$field] ?? null) ? $fields[$field] : '';
+        $word = static fn(string $field): string => is_string($fields[$field] ?? null) ? $fields[$field] : '';
 
         return Ball::seen(
             $length('backstroke_m'),

@@ -49,7 +49,7 @@ final class GreenReadings
             'standard_error_m' => $measured?->standardErrorMetres,
             'grade' => $measured?->grade?->ratio(),
             'is_level' => $measured->isLevel ?? false,
-            'warnings' => array_map(static fn (Warning $warning): string => $warning->value, $measured->warnings ?? []),
+            'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $measured->warnings ?? []),
         ])->save();
 
         return $reading;
@@ -71,7 +71,7 @@ final class GreenReadings
     {
         $own = $readings->firstWhere('practice_session_id', $sessionId);
         $before = $readings->last(
-            static fn (GreenReading $reading): bool => $reading->taken_at->getTimestampMs() <= $atMilliseconds,
+            static fn(GreenReading $reading): bool => $reading->taken_at->getTimestampMs() <= $atMilliseconds,
         );
 
         return $own !== null && ($before === null || $before->taken_at < $own->taken_at) ? $own : $before;
@@ -104,7 +104,7 @@ final class GreenReadings
     private static function timedRolls(mixed $values): array
     {
         return array_map(
-            static fn (mixed $roll): TimedRoll => is_array($roll)
+            static fn(mixed $roll): TimedRoll => is_array($roll)
                 ? TimedRoll::of(self::number($roll['distance_m'] ?? null), self::number($roll['time_s'] ?? null))
                 : throw new \LogicException('A timed roll is validated as an object before it comes here.'),
             is_array($values) ? array_values($values) : [],

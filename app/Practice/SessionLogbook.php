@@ -41,7 +41,7 @@ final class SessionLogbook
                 'recorded_at' => now(),
             ];
         }
-        DB::transaction(static fn (): int => SessionEventRecord::query()->insertOrIgnore($rows));
+        DB::transaction(static fn(): int => SessionEventRecord::query()->insertOrIgnore($rows));
     }
 
     /** @return list<LoggedPutt> */
@@ -66,7 +66,7 @@ final class SessionLogbook
             $events[$record->practice_session_id][] = self::event($record);
         }
 
-        return array_map(static fn (array $log): array => SessionLog::fold($log)->putts, $events);
+        return array_map(static fn(array $log): array => SessionLog::fold($log)->putts, $events);
     }
 
     private static function event(SessionEventRecord $record): SessionEvent

@@ -9,9 +9,7 @@ use Amble\Core\Advice\StrokeNotes;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\ReadingMethod;
 use Amble\Core\Roll\LineRoll;
-use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Stroke\FitState;
-use Amble\Core\Stroke\PuttUse;
 use Amble\Core\Stroke\RollPrediction;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
@@ -63,7 +61,7 @@ final class StrokeReport
         $speed = $otherSpeedMetres === null ? $today : GreenSpeed::ofMetres($otherSpeedMetres);
         $speedError = $otherSpeedMetres === null ? $standing?->relativeError() ?? 0.0 : 0.0;
         $balls = $student === null ? [] : $this->balls($session, $student);
-        $used = array_values(array_filter($balls, static fn (ReportBall $ball): bool => $ball->putt !== null));
+        $used = array_values(array_filter($balls, static fn(ReportBall $ball): bool => $ball->putt !== null));
         $fit = self::fit($used);
         $method = $standing->method ?? ReadingMethod::Unknown;
         $leftOut = count($balls) - count($used);
@@ -71,7 +69,7 @@ final class StrokeReport
         return [
             'state' => $fit->state->value,
             'n' => $fit->n,
-            'n_today' => count(array_filter($used, static fn (ReportBall $ball): bool => $ball->isToday)),
+            'n_today' => count(array_filter($used, static fn(ReportBall $ball): bool => $ball->isToday)),
             'beta' => $fit->beta(),
             'roll_ratio' => $fit->beta() === null ? null : 2.0 ** $fit->beta(),
             'sigma' => $fit->sigma,
@@ -84,7 +82,7 @@ final class StrokeReport
             'left_out' => self::leftOut($balls),
             'notes' => array_values(array_filter(
                 StrokeNotes::of($fit, $method, $today?->metres(), self::offset($used), $leftOut),
-                static fn (Note $note): bool => !in_array($note->key, $session->set_aside, true),
+                static fn(Note $note): bool => !in_array($note->key, $session->set_aside, true),
             )),
         ];
     }
@@ -94,7 +92,7 @@ final class StrokeReport
     {
         $surface = $session->green?->surface;
         $sessions = $student->practiceSessions()->with('green')->get()->sortBy('started_at')->filter(
-            static fn (PracticeSession $other): bool => $other->id === $session->id
+            static fn(PracticeSession $other): bool => $other->id === $session->id
                 || ($surface !== null && $other->green?->surface === $surface),
         );
         /** @var list<string> $ids */
@@ -119,7 +117,7 @@ final class StrokeReport
     private static function fit(array $used): StrokeFit
     {
         return (new StrokeFitter())->fit(array_values(array_filter(
-            array_map(static fn (ReportBall $ball): ?StrokePutt => $ball->putt, $used),
+            array_map(static fn(ReportBall $ball): ?StrokePutt => $ball->putt, $used),
         )));
     }
 
@@ -130,7 +128,7 @@ final class StrokeReport
      */
     private static function offset(array $used): ?SessionOffset
     {
-        $earlier = self::fit(array_values(array_filter($used, static fn (ReportBall $ball): bool => !$ball->isToday)));
+        $earlier = self::fit(array_values(array_filter($used, static fn(ReportBall $ball): bool => !$ball->isToday)));
         $residuals = [];
         foreach ($used as $ball) {
             $residual = $ball->isToday && $ball->putt !== null ? $earlier->residualOf($ball->putt) : null;
@@ -164,7 +162,7 @@ final class StrokeReport
                 'length' => $length, 'grade' => Grade::level(), 'is_station' => false,
             ];
         }
-        usort($asked, static fn (array $a, array $b): int => $a['length']->metres() <=> $b['length']->metres());
+        usort($asked, static fn(array $a, array $b): int => $a['length']->metres() <=> $b['length']->metres());
 
         return $asked;
     }
@@ -270,13 +268,13 @@ final class StrokeReport
     private static function leftOut(array $balls): array
     {
         $counts = array_count_values(array_filter(
-            array_map(static fn (ReportBall $ball): ?string => $ball->use->reason(), $balls),
-            static fn (?string $reason): bool => $reason !== null,
+            array_map(static fn(ReportBall $ball): ?string => $ball->use->reason(), $balls),
+            static fn(?string $reason): bool => $reason !== null,
         ));
         arsort($counts);
 
         return array_map(
-            static fn (string $reason, int $count): array => ['reason' => $reason, 'count' => $count],
+            static fn(string $reason, int $count): array => ['reason' => $reason, 'count' => $count],
             array_keys($counts),
             array_values($counts),
         );

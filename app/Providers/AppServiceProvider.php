@@ -44,7 +44,7 @@ final class AppServiceProvider extends ServiceProvider
 
     private function limitRates(): void
     {
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS)
+        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(self::SIGN_INS)
             ->by($request->ip() . '|' . mb_strtolower($request->string('email')->toString())));
         RateLimiter::for('api', static function (Request $request): Limit {
             $coach = $request->user();

@@ -15,7 +15,7 @@ final class UpdateSessionRequest extends OwnRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $own = fn (string $model): \Illuminate\Validation\Rules\Exists => Rule::exists($model, 'id')
+        $own = fn(string $model): \Illuminate\Validation\Rules\Exists => Rule::exists($model, 'id')
             ->where('coach_id', $this->coach()->id);
 
         return [

@@ -25,7 +25,7 @@ final class GreenReadingResource extends JsonResource
             'standard_error_m' => $this->resource->standard_error_m,
             'grade' => $this->resource->grade,
             'is_level' => $this->resource->is_level,
-            'warnings' => array_map(static fn (string $key): array => [
+            'warnings' => array_map(static fn(string $key): array => [
                 'key' => $key,
                 'sentence' => Warning::from($key)->sentence(),
             ], $this->resource->warnings),

@@ -18,7 +18,7 @@ final class GreenResource extends JsonResource
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'surface' => $this->resource->surface,
-            'reading' => $this->whenLoaded('readings', fn (): ?GreenReadingResource => $this->resource->readings->isEmpty()
+            'reading' => $this->whenLoaded('readings', fn(): ?GreenReadingResource => $this->resource->readings->isEmpty()
                 ? null
                 : GreenReadingResource::make($this->resource->readings->last())),
         ];

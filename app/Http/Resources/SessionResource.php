@@ -51,7 +51,7 @@ final class SessionResource extends JsonResource
             'reading' => $this->reading === null ? null : GreenReadingResource::make($this->reading),
             'putts' => LoggedPuttResource::collection($this->putts),
             'cautions' => array_map(
-                static fn (Caution $caution): string => $caution->value,
+                static fn(Caution $caution): string => $caution->value,
                 Caution::onArrival(
                     $this->resource->green?->surface !== 'mat',
                     array_values(array_filter(array_map(Condition::tryFrom(...), $this->resource->conditions))),

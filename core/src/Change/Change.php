@@ -36,7 +36,7 @@ final class Change
 
         return self::compare(
             log($then / $now),
-            static fn (int $more): float => $z * sqrt(1.0 / (2 * ($nThen - 1)) + 1.0 / (2 * ($nNow + $more - 1))),
+            static fn(int $more): float => $z * sqrt(1.0 / (2 * ($nThen - 1)) + 1.0 / (2 * ($nNow + $more - 1))),
         );
     }
 
@@ -91,7 +91,7 @@ final class Change
 
         return self::compare(
             $now - $then,
-            static fn (int $more): float => $z * sqrt($thenError ** 2 + $nowError ** 2 * $nNow / ($nNow + $more)),
+            static fn(int $more): float => $z * sqrt($thenError ** 2 + $nowError ** 2 * $nNow / ($nNow + $more)),
         );
     }
 

@@ -81,9 +81,9 @@ final readonly class DirectionFitter
      */
     private static function isIdentified(array $bounds): bool
     {
-        $highestLow = max(array_map(static fn (Bound $bound): float => $bound->low, $bounds));
-        $lowestHigh = min(array_map(static fn (Bound $bound): float => $bound->high, $bounds));
-        $finite = array_filter($bounds, static fn (Bound $bound): bool => $bound->isFinite());
+        $highestLow = max(array_map(static fn(Bound $bound): float => $bound->low, $bounds));
+        $lowestHigh = min(array_map(static fn(Bound $bound): float => $bound->high, $bounds));
+        $finite = array_filter($bounds, static fn(Bound $bound): bool => $bound->isFinite());
 
         return $highestLow > $lowestHigh + Check::SLACK && $finite !== [];
     }

@@ -20,8 +20,8 @@ final readonly class OneSidedMisses
      */
     public static function in(array $bounds): ?self
     {
-        $right = count(array_filter($bounds, static fn (Bound $bound): bool => $bound->low > 0.0));
-        $left = count(array_filter($bounds, static fn (Bound $bound): bool => $bound->high < 0.0));
+        $right = count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0));
+        $left = count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0));
 
         return ($left === 0) === ($right === 0)
             ? null

@@ -55,10 +55,10 @@ final readonly class DistanceControl
             throw InvalidInput::emptyList('putts', 'putt');
         }
         $errors = array_values(array_filter(
-            array_map(static fn (DistancePutt $putt): ?float => $putt->relativeError, $putts),
-            static fn (?float $error): bool => $error !== null,
+            array_map(static fn(DistancePutt $putt): ?float => $putt->relativeError, $putts),
+            static fn(?float $error): bool => $error !== null,
         ));
-        $inside = count(array_filter($putts, static fn (DistancePutt $putt): bool => $putt->isInside($window)));
+        $inside = count(array_filter($putts, static fn(DistancePutt $putt): bool => $putt->isInside($window)));
         $m = count($errors);
         $bias = $errors === [] ? null : Sample::mean($errors);
         $variance = $errors === [] ? null : Sample::variance($errors);
@@ -75,8 +75,8 @@ final readonly class DistanceControl
             $spread === null ? null : self::spreadInterval($spread, $m - 1, $level),
             $inside / $n,
             Interval::wilson($inside, $n, $level),
-            count(array_filter($errors, static fn (float $error): bool => $error < 0.0)),
-            count(array_filter($errors, static fn (float $error): bool => $error > 0.0)),
+            count(array_filter($errors, static fn(float $error): bool => $error < 0.0)),
+            count(array_filter($errors, static fn(float $error): bool => $error > 0.0)),
         );
     }
 

@@ -30,11 +30,11 @@ final readonly class StopwatchRolls
         if ($all === []) {
             throw InvalidInput::emptyList('direction_1', 'roll');
         }
-        $deceleration = static fn (TimedRoll $roll): float => $roll->deceleration();
+        $deceleration = static fn(TimedRoll $roll): float => $roll->deceleration();
 
         return new self(
             new TwoWayRolls(array_map($deceleration, $first), array_map($deceleration, $second)),
-            min(array_map(static fn (TimedRoll $roll): float => $roll->seconds, $all)),
+            min(array_map(static fn(TimedRoll $roll): float => $roll->seconds, $all)),
         );
     }
 

@@ -30,7 +30,7 @@ final readonly class TwoWayRolls
     /** @return list<non-empty-list<float>> the directions that were rolled */
     public function directions(): array
     {
-        return array_values(array_filter([$this->first, $this->second], static fn (array $rolls): bool => $rolls !== []));
+        return array_values(array_filter([$this->first, $this->second], static fn(array $rolls): bool => $rolls !== []));
     }
 
     /** @return list<float> mean of each rolled direction */
@@ -49,7 +49,7 @@ final readonly class TwoWayRolls
     public function squaredErrors(): ?array
     {
         $variances = array_map(Sample::variance(...), $this->directions());
-        $known = array_values(array_filter($variances, static fn (?float $variance): bool => $variance !== null));
+        $known = array_values(array_filter($variances, static fn(?float $variance): bool => $variance !== null));
         if ($known === []) {
             return null;
         }

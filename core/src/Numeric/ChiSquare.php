@@ -22,7 +22,7 @@ final class ChiSquare
         }
 
         return RootFinder::brent(
-            static fn (float $x): float => self::cdf($x, $degreesOfFreedom) - $p,
+            static fn(float $x): float => self::cdf($x, $degreesOfFreedom) - $p,
             0.0,
             $high,
             1e-14,

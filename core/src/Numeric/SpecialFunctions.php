@@ -57,8 +57,8 @@ final class SpecialFunctions
             return $sum * $scale;
         }
         $fraction = self::continuedFraction(
-            static fn (int $n): float => $n === 0 ? 1.0 : -$n * ($n - $a),
-            static fn (int $n): float => $x + 2.0 * $n + 1.0 - $a,
+            static fn(int $n): float => $n === 0 ? 1.0 : -$n * ($n - $a),
+            static fn(int $n): float => $x + 2.0 * $n + 1.0 - $a,
         );
 
         return 1.0 - $scale * $fraction;
@@ -88,7 +88,7 @@ final class SpecialFunctions
                     ? $m * ($b - $m) * $x / (($a + 2.0 * $m - 1.0) * ($a + 2.0 * $m))
                     : -($a + $m) * ($a + $b + $m) * $x / (($a + 2.0 * $m) * ($a + 2.0 * $m + 1.0));
             },
-            static fn (): float => 1.0,
+            static fn(): float => 1.0,
         );
 
         return $scale * $fraction / $a;

@@ -29,7 +29,7 @@ final class StudentT
             $far *= 2.0;
         }
         $t = RootFinder::brent(
-            static fn (float $t): float => log(self::cdf($t, $degreesOfFreedom) / $tail),
+            static fn(float $t): float => log(self::cdf($t, $degreesOfFreedom) / $tail),
             $far,
             0.0,
         );

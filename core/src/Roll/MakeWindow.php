@@ -38,7 +38,7 @@ final readonly class MakeWindow
         $roller = new Roller($surface);
         $lines = new LineFinder($roller, $hole, 1e-4);
         [$slowest, $fastest] = array_map(
-            static fn (float $arrival): float => self::startFor($roller, $lines, $hole, $line, $speed, $arrival),
+            static fn(float $arrival): float => self::startFor($roller, $lines, $hole, $line, $speed, $arrival),
             [self::DYING, self::FASTEST],
         );
         $bands = [];

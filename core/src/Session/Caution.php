@@ -25,7 +25,7 @@ enum Caution: string
      */
     public static function onArrival(bool $isGrass, array $conditions): array
     {
-        $when = static fn (Condition $condition, self $caution): array => in_array($condition, $conditions, true) ? [$caution] : [];
+        $when = static fn(Condition $condition, self $caution): array => in_array($condition, $conditions, true) ? [$caution] : [];
 
         return [
             ...$when(Condition::Storm, self::Storm),

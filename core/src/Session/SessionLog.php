@@ -24,7 +24,7 @@ final readonly class SessionLog
         foreach ($events as $event) {
             $byId[$event->id] = $event;
         }
-        uasort($byId, static fn (SessionEvent $a, SessionEvent $b): int => $a->compare($b));
+        uasort($byId, static fn(SessionEvent $a, SessionEvent $b): int => $a->compare($b));
         $standing = self::standing($byId);
         $balls = $corrections = [];
         foreach ($standing as $event) {
@@ -68,7 +68,7 @@ final readonly class SessionLog
 
         return array_values(array_filter(
             $byId,
-            static fn (SessionEvent $event): bool => !isset($undone[$event->id]),
+            static fn(SessionEvent $event): bool => !isset($undone[$event->id]),
         ));
     }
 }

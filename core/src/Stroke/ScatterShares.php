@@ -35,8 +35,8 @@ final readonly class ScatterShares
         if ($beta === null || count($putts) < 2) {
             return null;
         }
-        $x = array_map(static fn (StrokePutt $putt): float => $putt->logBackstroke, $putts);
-        $r = array_map(static fn (StrokePutt $putt): float => (float) $fit->residualOf($putt), $putts);
+        $x = array_map(static fn(StrokePutt $putt): float => $putt->logBackstroke, $putts);
+        $r = array_map(static fn(StrokePutt $putt): float => (float) $fit->residualOf($putt), $putts);
         [$meanX, $meanR] = [Sample::mean($x), Sample::mean($r)];
         $covariance = 0.0;
         foreach ($x as $i => $xi) {

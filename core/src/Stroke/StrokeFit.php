@@ -136,7 +136,7 @@ final readonly class StrokeFit
             * (1.0 + 1.0 / $this->line->sumWeights + ($x - $this->line->meanX) ** 2 / $this->line->spreadX);
         $half = StudentT::halfWidth(Check::share($band, 'band'), $this->degreesOfFreedom) * sqrt($variance);
         $ground = new LineRoll($speed, $grade);
-        $roll = static fn (float $log): ?float => $ground->rollOf(exp($log) * $speed->metres());
+        $roll = static fn(float $log): ?float => $ground->rollOf(exp($log) * $speed->metres());
         [$middle, $low, $high] = [$roll($centre), $roll($centre - $half), $roll($centre + $half)];
 
         return $middle === null || $low === null || $high === null
@@ -203,6 +203,6 @@ final readonly class StrokeFit
         // Residuals of a perfect fit are rounding; without the slack they would be marked.
         $limit = self::ODD_RATIO * $scale + Check::SLACK;
 
-        return array_keys(array_filter($residuals, static fn (float $r): bool => abs($r) > $limit));
+        return array_keys(array_filter($residuals, static fn(float $r): bool => abs($r) > $limit));
     }
 }

@@ -39,8 +39,8 @@ final readonly class StrokeFitter
     /** @param list<StrokePutt> $putts */
     public function fit(array $putts): StrokeFit
     {
-        $x = array_map(static fn (StrokePutt $putt): float => $putt->logBackstroke, $putts);
-        $y = array_map(static fn (StrokePutt $putt): float => $putt->logRelativeRoll, $putts);
+        $x = array_map(static fn(StrokePutt $putt): float => $putt->logBackstroke, $putts);
+        $y = array_map(static fn(StrokePutt $putt): float => $putt->logRelativeRoll, $putts);
         if ($x === [] || $y === [] || !$this->isDetermined($x)) {
             return StrokeFit::none(count($putts));
         }

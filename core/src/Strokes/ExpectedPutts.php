@@ -127,7 +127,7 @@ final class ExpectedPutts
                 $row[$j + 1] += $chance * $share;
             }
             $onePutt[] = $holed;
-            $rows[] = array_filter($row, static fn (float $chance): bool => $chance > 1e-15);
+            $rows[] = array_filter($row, static fn(float $chance): bool => $chance > 1e-15);
             $constants[] = $constant;
         }
 

@@ -64,10 +64,10 @@ final readonly class PuttTransition
         }
         // Kinks, as standard scores of e: at the hole, and where even the centre is too fast.
         $tooFast = $distance + Physics::CAPTURE_SPEED ** 2 / (2.0 * $this->levelDeceleration);
-        $score = static fn (float $rolled): float => ($rolled / $meant - 1.0 - $mean) / $spread;
+        $score = static fn(float $rolled): float => ($rolled / $meant - 1.0 - $mean) / $spread;
 
         return array_map(
-            static fn (array $node): array => [max(0.0, $meant * (1.0 + $mean + $spread * $node[0])), $node[1]],
+            static fn(array $node): array => [max(0.0, $meant * (1.0 + $mean + $spread * $node[0])), $node[1]],
             $this->normalNodes([$score(0.0), $score($distance), $score($tooFast)], self::NODES_D),
         );
     }

@@ -148,18 +148,17 @@ function StudentLine({
             <em>{last.note_for_next}</em>
           </>
         )}
-        {last !== undefined && (
-          <>
-            <br />
-            <ButtonLink look="bare" to={`/sessions/${last.id}/look-back`}>
-              Look back
-            </ButtonLink>
-          </>
-        )}
       </span>
-      <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
-        Start
-      </Button>
+      <Row>
+        {last !== undefined && (
+          <ButtonLink look="bare" to={`/sessions/${last.id}/look-back`}>
+            Look back
+          </ButtonLink>
+        )}
+        <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
+          Start
+        </Button>
+      </Row>
     </li>
   );
 }

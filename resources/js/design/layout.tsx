@@ -45,5 +45,6 @@ export const TableFrame = styled.div`
   table { border-collapse: collapse; width: 100%; }
   th { text-align: left; font-weight: 400; color: ${color.pencil}; font-size: 0.95rem; padding: 6px 12px 6px 0; vertical-align: bottom; }
   td, tbody th { padding: 9px 12px 9px 0; border-top: 1px solid ${color.rule}; color: ${color.ink}; font-size: 1.0625rem; }
-  tbody th { font-weight: 700; white-space: nowrap; }
+  tbody th { font-weight: 700; white-space: nowrap; vertical-align: baseline; }
+  @media (max-width: 599px) { [data-wide] { display: none; } td, tbody th { padding-right: 8px; } }
 `;

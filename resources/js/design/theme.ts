@@ -58,7 +58,7 @@ export const GlobalStyle = createGlobalStyle`
     color-scheme: dark;
   }
   *, *::before, *::after { box-sizing: border-box; }
-  html { -webkit-text-size-adjust: 100%; scrollbar-gutter: stable; }
+  html { -webkit-text-size-adjust: 100%; }
   body {
     margin: 0; background: ${color.paper}; color: ${color.ink};
     font: 400 1.0625rem/1.45 ${type.sans}; font-variant-numeric: tabular-nums;

@@ -11,8 +11,10 @@ const WIDTH = 760;
 const HEIGHT = 380;
 const [LEFT, RIGHT, TOP, BOTTOM] = [58, WIDTH - 16, 16, HEIGHT - 46];
 
+const Frame = styled.div`overflow-x: auto;`;
+
 const Drawing = styled.svg`
-  display: block; width: 100%;
+  display: block; width: 100%; min-width: 540px;
   text { font: 400 14px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
 `;
 
@@ -31,13 +33,12 @@ export function EvidenceChart({ report, units }: { report: StrokeReport; units: 
   const shown = report.curve.filter(
     (point) => point.backstroke_m <= longestBack && point.roll_m <= longestRoll,
   );
-  const path = (isExtrapolated: boolean) =>
-    line<CurvePoint>()
-      .defined((point) => point.extrapolated === isExtrapolated)
-      .x((point) => x(point.backstroke_m))
-      .y((point) => y(point.roll_m))
-      .curve(curveMonotoneX)
-      .digits(1)(shown) ?? undefined;
+  const draw = line<CurvePoint>()
+    .x((point) => x(point.backstroke_m))
+    .y((point) => y(point.roll_m))
+    .curve(curveMonotoneX)
+    .digits(1);
+  const seen = draw(shown.filter((point) => !point.extrapolated)) ?? undefined;
   const band =
     area<CurvePoint>()
       .x((point) => x(point.backstroke_m))
@@ -48,37 +49,45 @@ export function EvidenceChart({ report, units }: { report: StrokeReport; units: 
   const ticksX = rulerTicks(longestBack, inMetres ? 0.05 : 2 * METRES_PER_INCH);
   const ticksY = rulerTicks(longestRoll, inMetres ? 1 : 3 * METRES_PER_FOOT);
   return (
-    <Drawing viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={chartWords(report, balls.length)}>
-      {ticksY.map((tick) => (
-        <g key={tick}>
-          <line x1={LEFT} x2={RIGHT} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
-          <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end">
-            {units.text(tick, 'roll')}
-          </text>
-        </g>
-      ))}
-      {ticksX.map((tick) => (
-        <g key={tick}>
-          <line x1={x(tick)} x2={x(tick)} y1={BOTTOM} y2={BOTTOM + 6} stroke={color.ink} />
-          <text x={x(tick)} y={BOTTOM + 22} textAnchor="middle">
-            {units.text(tick, 'backstroke')}
-          </text>
-        </g>
-      ))}
-      <path d={band} fill={color.copperWash} />
-      <path d={path(false)} fill="none" stroke={color.copper} strokeWidth={2.6} />
-      <path d={path(true)} fill="none" stroke={color.copper} strokeWidth={2} strokeDasharray="5 6" />
-      {balls.map((ball) => (
-        <BallDot key={ball.id} ball={ball} cx={x(ball.backstroke_m)} cy={y(ball.level_roll_m)} />
-      ))}
-      <line x1={LEFT} x2={RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={color.ink} />
-      <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
-        backstroke, {units.suffix('backstroke')}
-      </text>
-      <text x={LEFT} y={HEIGHT - 6}>
-        roll on the level, {units.suffix('roll')} (upward) · today's balls dark, earlier ones light
-      </text>
-    </Drawing>
+    <Frame tabIndex={0} role="group" aria-label="Evidence">
+      <Drawing viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={chartWords(report, balls.length)}>
+        {ticksY.map((tick) => (
+          <g key={tick}>
+            <line x1={LEFT} x2={RIGHT} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
+            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end">
+              {units.text(tick, 'roll')}
+            </text>
+          </g>
+        ))}
+        {ticksX.map((tick) => (
+          <g key={tick}>
+            <line x1={x(tick)} x2={x(tick)} y1={BOTTOM} y2={BOTTOM + 6} stroke={color.ink} />
+            <text x={x(tick)} y={BOTTOM + 22} textAnchor="middle">
+              {units.text(tick, 'backstroke')}
+            </text>
+          </g>
+        ))}
+        <path d={band} fill={color.copperWash} />
+        <path
+          d={draw(shown) ?? undefined}
+          fill="none"
+          stroke={color.copper}
+          strokeWidth={2}
+          strokeDasharray="5 6"
+        />
+        <path d={seen} fill="none" stroke={color.copper} strokeWidth={2.6} />
+        {balls.map((ball) => (
+          <BallDot key={ball.id} ball={ball} cx={x(ball.backstroke_m)} cy={y(ball.level_roll_m)} />
+        ))}
+        <line x1={LEFT} x2={RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={color.ink} />
+        <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
+          backstroke, {units.suffix('backstroke')}
+        </text>
+        <text x={LEFT} y={HEIGHT - 6}>
+          roll on the level, {units.suffix('roll')} (upward) · today's balls dark, earlier ones light
+        </text>
+      </Drawing>
+    </Frame>
   );
 }
 

@@ -35,9 +35,9 @@ const Bench = styled.div`
 `;
 
 const Backs = styled(RadioGroup)`
-  display: flex; gap: 6px; overflow-x: auto; padding: 3px;
+  display: flex; flex-wrap: wrap; gap: 6px;
   label {
-    display: grid; place-items: center; min-width: 62px; min-height: ${touch}; padding: 0 10px; cursor: pointer;
+    display: grid; place-items: center; min-width: 56px; min-height: ${touch}; padding: 0 10px; cursor: pointer;
     border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf}; font-size: 1.1rem; white-space: nowrap;
   }
   label[data-selected] { border: 2.5px solid ${color.ink}; background: ${color.copperWash}; font-weight: 700; }
@@ -58,9 +58,7 @@ export function Roll({ session }: WaypointProps) {
     <Page data-margin {...rolling.keyProps}>
       <Stack>
         <h1>
-          {station === null
-            ? 'Roll at nothing in particular'
-            : `From ${units.show(station.length_m, 'station')}`}
+          {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
         </h1>
         {session.reading === null && (
           <Notice>

@@ -21,8 +21,10 @@ export function StrokeTable({ report, units, view }: StrokeTableProps) {
             <th scope="col">
               {view === 'rule' ? 'Backstroke' : 'Inside of the trail shoe, behind the ball'}
             </th>
-            <th scope="col">Give or take</th>
-            <th scope="col">Eight balls of ten stop between</th>
+            <th scope="col">Give or take, in roll</th>
+            <th scope="col" data-wide>
+              Eight balls of ten stop between
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -43,7 +45,7 @@ export function StrokeTable({ report, units, view }: StrokeTableProps) {
                     {row.extrapolated === true && ' · beyond what was rolled'}
                   </td>
                   <td>{giveOrTake(row, units)}</td>
-                  <td>
+                  <td data-wide>
                     {row.low_m !== null &&
                       row.high_m !== null &&
                       `${units.show(row.low_m, 'roll')} and ${units.show(row.high_m, 'roll')}`}

@@ -89,7 +89,7 @@ export function TwoRulers({ report, units }: { report: StrokeReport; units: Unit
           unit={units.suffix('roll')}
         />
         <text x={LEFT} y={HEIGHT - 4} style={{ font: `600 16px ${type.serif}` }}>
-          Roll, with the range of eight balls in ten
+          Roll, with the range of eight balls in ten · thick threads are today's stations
         </text>
       </Drawing>
     </Frame>

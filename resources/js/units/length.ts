@@ -66,6 +66,9 @@ export function formatLength(metres: number, kind: LengthKind, choice: UnitChoic
       ? `${Math.round(metres * 100)} cm`
       : `${halves(metres / METRES_PER_INCH)} in`;
   }
+  if (metres === 0) {
+    return '0';
+  }
   if (choice.unit === 'metres') {
     return metres < 1 ? `${Math.round(metres * 100)} cm` : `${metres.toFixed(kind === 'station' ? 1 : 2)} m`;
   }
