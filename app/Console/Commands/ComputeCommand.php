@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use Amble\Core\Exception\CoreException;
 use Amble\Core\Exception\InvalidInput;
-use App\Compute\JsonInput;
-use App\Compute\Kind;
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Contract\Kind;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Compute;
+namespace Amble\Core\Contract;
 
 /** The kinds of question, by the name the shell uses. */
 enum Kind: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Compute;
+namespace Amble\Core\Contract;
 
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
