@@ -34,6 +34,8 @@ final readonly class DirectionFitter
         if (!self::isIdentified($bounds)) {
             return DirectionFit::bounded(count($bounds), self::spreadUpperBound($bounds));
         }
+        // In a fixed order, so that shuffled putts give the same figures to the last digit.
+        usort($bounds, static fn(Bound $a, Bound $b): int => [$a->low, $a->high] <=> [$b->low, $b->high]);
         $likelihood = new IntervalLikelihood($bounds);
         [$mu, $logSigma] = self::start($bounds);
         $at = $likelihood->at($mu, $logSigma);

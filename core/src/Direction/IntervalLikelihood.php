@@ -28,9 +28,7 @@ final readonly class IntervalLikelihood
             $key = "$bound->low $bound->high";
             $groups[$key] = [$bound->low, $bound->high, ($groups[$key][2] ?? 0) + 1];
         }
-        // Sorted, so that the order of the putts cannot change even the last digit.
-        sort($groups);
-        $this->groups = $groups;
+        $this->groups = array_values($groups);
     }
 
     public function at(float $mu, float $logSigma): LikelihoodPoint

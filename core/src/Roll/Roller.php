@@ -24,7 +24,7 @@ final readonly class Roller
     private const REST_SPEED = 2e-4;
 
     /** A ball still rolling after this long, or this many hole distances off, does not stop. */
-    private const LONGEST_SECONDS = 60.0;
+    private const LONGEST_SECONDS = 600.0;
     private const FURTHEST_HOLES = 4.0;
     private const FURTHEST_METRES = 10.0;
 

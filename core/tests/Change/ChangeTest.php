@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Change;
+
+use Amble\Core\Change\Change;
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Tests\PropertyTestCase;
+
+final class ChangeTest extends PropertyTestCase
+{
+    public function testASpreadThatHalvesIsCalledAndOneThatDoesNotIsNot(): void
+    {
+        $halved = Change::ofSpread(0.12, 30, 0.06, 30);
+        self::assertTrue($halved->isClear());
+        self::assertNull($halved->furtherPutts);
+        self::assertNear(log(2), $halved->difference);
+        self::assertNear(1.2815515655446 * sqrt(1 / 29), ($halved->interval->high - $halved->interval->low) / 2, 1e-9);
+        self::assertFalse(Change::ofSpread(0.12, 8, 0.10, 8)->isClear());
+    }
+
+    public function testTheFurtherPuttsNamedAreJustEnough(): void
+    {
+        $now = Change::ofSpread(0.12, 200, 0.10, 10);
+        self::assertNotNull($now->furtherPutts);
+        self::assertTrue(Change::ofSpread(0.12, 200, 0.10, 10 + $now->furtherPutts)->isClear());
+        self::assertFalse(Change::ofSpread(0.12, 200, 0.10, 9 + $now->furtherPutts)->isClear());
+        // With so few balls then, no number of balls now can settle it.
+        self::assertNull(Change::ofSpread(0.12, 3, 0.11, 10)->furtherPutts);
+    }
+
+    public function testWelchFollowsTheTable(): void
+    {
+        // Means 0 and 1, variances 1 and 4, n = 5 each: SE = 1 and Welch's degrees 5.88, between the
+        // table's t(5) = 1.476 and t(6) = 1.440, taken in proportion to their inverses.
+        $then = [-1.2649110640673518, -0.6324555320336759, 0.0, 0.6324555320336759, 1.2649110640673518];
+        $now = array_map(static fn(float $x): float => 1.0 + 2.0 * $x, $then);
+        $comparison = Change::ofBias($then, $now);
+        self::assertNear(1.0, $comparison->difference, 1e-12);
+        self::assertEqualsWithDelta(1.4434, ($comparison->interval->high - $comparison->interval->low) / 2, 0.0005);
+    }
+
+    public function testOneQuietComparisonInFiveIsCalledByChance(): void
+    {
+        $random = new SeededRandom(12);
+        $draw = static fn(): array => array_map(static fn(): float => $random->normal(), range(1, 15));
+        $called = 0;
+        for ($i = 0; $i < 1_000; ++$i) {
+            $called += Change::ofBias($draw(), $draw())->isClear() ? 1 : 0;
+        }
+        self::assertEqualsWithDelta(0.2, $called / 1_000, 0.04);
+    }
+
+    public function testEstimatesBringTheirOwnErrors(): void
+    {
+        $change = Change::ofEstimates(0.3, 0.1, 0.5, 0.1, 20);
+        self::assertNear(1.2815515655446 * sqrt(0.02), ($change->interval->high - $change->interval->low) / 2, 1e-9);
+        self::assertTrue($change->isClear());
+    }
+
+    public function testASpreadNeedsTwoPutts(): void
+    {
+        $this->expectException(InvalidInput::class);
+        Change::ofSpread(0.1, 1, 0.1, 9);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Roll;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Roll\Grain;
+use Amble\Core\Roll\LineRoll;
+use Amble\Core\Roll\Roller;
+use Amble\Core\Roll\Surface;
+use Amble\Core\Roll\Tier;
+use Amble\Core\Tests\PropertyTestCase;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+final class RollerTest extends PropertyTestCase
+{
+    private static function surface(float $feet, float $along, float $across, ?Tier $tier = null, ?Grain $grain = null): Surface
+    {
+        return new Surface(GreenSpeed::ofFeet($feet), Grade::ofPercent($along), Grade::ofPercent($across), $tier, $grain);
+    }
+
+    public function testAStraightRollAgreesWithTheClosedForm(): void
+    {
+        $this->limitTo(60)->forAll(self::between(6.0, 14.0), self::between(-2.5, 5.0), self::between(0.5, 15.0))->then(
+            function (float $feet, float $percent, float $metres): void {
+                $speed = (float) (new LineRoll(GreenSpeed::ofFeet($feet), Grade::ofPercent($percent)))->startSpeed(Length::ofMetres($metres));
+                $rest = (new Roller(self::surface($feet, $percent, 0.0)))->roll($speed, 0.0, 2.0 * $metres)->rest;
+                self::assertNotNull($rest);
+                self::assertEqualsWithDelta($metres, $rest->x, 1e-6);
+                self::assertSame(0.0, $rest->y);
+            },
+        );
+    }
+
+    public function testAFasterGreenRollsFurtherAndUphillShorter(): void
+    {
+        $this->forAll(self::between(4.0, 15.0), self::between(0.1, 1.0), self::between(-1.5, 6.0))->then(
+            function (float $feet, float $more, float $percent): void {
+                $roll = static fn(float $speed, float $grade): float => (float) (new LineRoll(GreenSpeed::ofFeet($speed), Grade::ofPercent($grade)))->rollOf(GreenSpeed::ofFeet($speed)->metres());
+                self::assertGreaterThan($roll($feet, $percent), $roll($feet + $more, $percent));
+                self::assertLessThan($roll($feet, $percent), $roll($feet, $percent + $more));
+            },
+        );
+    }
+
+    public function testATierTakesTheEnergyOfItsHeightWhereverItStands(): void
+    {
+        // On the straight line v² falls by 2 a0 D + 2 κ g h, whatever the shape of the climb.
+        foreach ([[0.3, 1.2, 2.0], [0.15, 0.5, 3.3], [-0.2, 1.5, 1.0]] as [$height, $run, $start]) {
+            $surface = self::surface(10.0, 0.0, 0.0, Tier::of($height, $run, $start));
+            $square = 2 * $surface->deceleration * 9.0 + 2 * 5 / 7 * 9.80665 * $height;
+            $rest = (new Roller($surface))->roll(sqrt($square), 0.0, 6.0)->rest;
+            self::assertEqualsWithDelta(9.0, (float) $rest?->x, 1e-4);
+        }
+    }
+
+    public function testRollingWithTheGrainGoesFurtherThanAgainstIt(): void
+    {
+        $rest = static fn(float $degrees): float => (float) (new Roller(self::surface(10.0, 0.0, 0.0, null, Grain::of(0.1, $degrees))))->roll(2.0, 0.0, 8.0)->rest?->x;
+        self::assertEqualsWithDelta(0.9 / 1.1, $rest(180.0) / $rest(0.0), 1e-6);
+    }
+
+    public function testABallThatNeverRestsIsSaidToHaveNone(): void
+    {
+        $trajectory = (new Roller(self::surface(10.0, -9.0, 0.0)))->roll(1.0, 0.0, 3.0);
+        self::assertNull($trajectory->rest);
+        self::assertTrue($trajectory->isLevelWithHole);
+    }
+
+    public function testAMirroredGreenMirrorsTheRoll(): void
+    {
+        $roller = new Roller(self::surface(11.0, -2.0, 3.0));
+        $whole = $roller->trace(2.2, 0.1, 4.0);
+        self::assertNotNull($whole->rest);
+        $mirrored = (new Roller(self::surface(11.0, -2.0, -3.0)))->roll(2.2, -0.1, 4.0);
+        self::assertEqualsWithDelta($whole->rest->x, (float) $mirrored->rest?->x, 1e-9);
+        self::assertEqualsWithDelta(-$whole->rest->y, (float) $mirrored->rest?->y, 1e-9);
+        self::assertEqualsWithDelta($whole->rest->y, $whole->path[count($whole->path) - 1][1], 1e-12);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Session;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\EventUndone;
+use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\Mark;
+use Amble\Core\Session\PuttCorrected;
+use Amble\Core\Session\PuttLogged;
+use Amble\Core\Session\SessionEvent;
+use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\Stop;
+use Amble\Core\Stroke\PuttUse;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Tests\PropertyTestCase;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use Eris\Generators;
+
+final class SessionLogTest extends PropertyTestCase
+{
+    private static function ball(float $roll, Stop $stop = Stop::Free, ?Mark $mark = null, float $percent = 0.0): Ball
+    {
+        return Ball::seen(Length::ofMetres(0.2), Length::ofMetres($roll), $stop, null, Grade::ofPercent($percent), $mark);
+    }
+
+    /**
+     * @param list<SessionEvent> $events
+     *
+     * @return list<array{string, float|null, int}>
+     */
+    private static function folded(array $events): array
+    {
+        return array_map(
+            static fn(LoggedPutt $putt): array => [$putt->id, $putt->ball->roll?->metres(), $putt->corrections],
+            SessionLog::fold($events)->putts,
+        );
+    }
+
+    public function testAnyOrderAndAnyRepeatsFoldToTheSameBalls(): void
+    {
+        $this->limitTo(200)->forAll(
+            Generators::vector(14, Generators::tuple(Generators::choose(0, 3), Generators::choose(0, 13), Generators::choose(0, 4))),
+            Generators::vector(30, Generators::choose(0, 13)),
+        )->then(function (array $recipe, array $shuffle): void {
+            $events = [];
+            foreach ($recipe as $i => [$kind, $target, $gap]) {
+                $id = sprintf('E%02d', $i);
+                $of = sprintf('E%02d', $target % ($i + 1));
+                $at = 10 * $i + $gap;
+                $events[] = match ($kind) {
+                    0, 1 => new PuttLogged($id, $at, self::ball(1.0 + $i)),
+                    2 => new PuttCorrected($id, $at, $of, self::ball(50.0 + $i)),
+                    default => new EventUndone($id, $at, $of),
+                };
+            }
+            $mixed = [...array_map(static fn(int $i) => $events[$i], $shuffle), ...array_reverse($events)];
+            self::assertSame(self::folded($events), self::folded($mixed));
+        });
+    }
+
+    public function testUndoCorrectionAndUndoOfEach(): void
+    {
+        $log = [
+            new PuttLogged('A', 1, self::ball(1.0)),
+            new PuttLogged('B', 2, self::ball(2.0)),
+            new PuttCorrected('C', 3, 'A', self::ball(1.5)),
+        ];
+        self::assertSame([['A', 1.5, 1], ['B', 2.0, 0]], self::folded($log));
+        $undone = new EventUndone('D', 4, 'C');
+        self::assertSame([['A', 1.0, 0], ['B', 2.0, 0]], self::folded([...$log, $undone]));
+        self::assertSame([['A', 1.5, 1], ['B', 2.0, 0]], self::folded([...$log, $undone, new EventUndone('E', 5, 'D')]));
+        self::assertSame([['B', 2.0, 0]], self::folded([...$log, new EventUndone('D', 4, 'A')]));
+        // An undo that names itself or what came later takes nothing back.
+        self::assertCount(2, self::folded([...$log, new EventUndone('D', 0, 'B'), new EventUndone('F', 9, 'F')]));
+    }
+
+    public function testALateBallTakesItsPlaceInTime(): void
+    {
+        $folded = self::folded([new PuttLogged('B', 20, self::ball(2.0)), new PuttLogged('A', 10, self::ball(1.0))]);
+        self::assertSame(['A', 'B'], array_column($folded, 0));
+    }
+
+    public function testABallThatWasNotHoledNeedsARoll(): void
+    {
+        $this->expectException(InvalidInput::class);
+        Ball::seen(Length::ofMetres(0.2), null, Stop::Edge, null, Grade::level());
+    }
+
+    public function testEveryBallLeftOutHasItsReason(): void
+    {
+        $speed = GreenSpeed::ofFeet(10.0);
+        $holed = static fn(?Length $roll): Ball => Ball::seen(Length::ofMetres(0.2), $roll, Stop::Holed, Length::ofMetres(3.0), Grade::level());
+        $unseen = Ball::seen(null, Length::ofMetres(3.0), Stop::Free, null, Grade::level());
+        $cases = [
+            [PuttUse::Used, self::ball(3.0), $speed],
+            [PuttUse::Used, $holed(Length::ofMetres(3.2)), $speed],
+            [PuttUse::Holed, $holed(null), $speed],
+            [PuttUse::Stopped, self::ball(3.0, Stop::Edge), $speed],
+            [PuttUse::Mishit, self::ball(3.0, Stop::Free, Mark::Mishit), $speed],
+            [PuttUse::Bumps, self::ball(3.0, Stop::Free, Mark::Bumps), $speed],
+            [PuttUse::Distraction, self::ball(3.0, Stop::Rod, Mark::Distraction), $speed],
+            [PuttUse::NoBackstroke, $unseen, $speed],
+            [PuttUse::NoSpeed, self::ball(3.0), null],
+            [PuttUse::NeverStops, self::ball(3.0, Stop::Free, null, -9.0), $speed],
+        ];
+        foreach ($cases as [$use, $ball, $on]) {
+            self::assertSame($use, PuttUse::of($ball, $on));
+            self::assertSame($use === PuttUse::Used, $use->reason() === null);
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Steps;
+
+use Amble\Core\Steps\Ladder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LadderTest extends TestCase
+{
+    /** Balls as text: o passed, x missed; expected is the step after the last one, of four, from step 1. */
+    #[DataProvider('runs')]
+    public function testStepsAfterARun(string $balls, int $step, int $counted): void
+    {
+        $ladder = Ladder::of(4, 1);
+        foreach (str_split($balls) as $ball) {
+            $ladder = $ladder->after($ball === 'o');
+        }
+        self::assertSame([$step, $counted], [$ladder->step, $ladder->counted()]);
+    }
+
+    /** @return iterable<string, array{string, int, int}> */
+    public static function runs(): iterable
+    {
+        yield 'nine passes move nothing' => ['ooooooooo', 1, 9];
+        yield 'ten passes step tighter' => ['oooooooooo', 2, 0];
+        yield 'eight of ten are enough' => ['xxoooooooo', 2, 0];
+        yield 'seven of ten stay' => ['xxxooooooo', 1, 10];
+        yield 'the last ten count, not the first' => ['xxxooooooo' . 'o', 2, 0];
+        yield 'five of ten step wider' => ['xxxxxooooo', 0, 0];
+        yield 'six of ten stay' => ['xxxxoooooo', 1, 10];
+        yield 'the count starts anew' => ['oooooooooo' . 'ooooooooo', 2, 9];
+        yield 'the tightest stays' => [str_repeat('o', 40), 3, 10];
+        yield 'the widest stays' => [str_repeat('x', 30), 0, 10];
+    }
+}
