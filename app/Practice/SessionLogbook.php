@@ -12,6 +12,7 @@ use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** Keeps and reads the log of events under a session. */
 final class SessionLogbook
@@ -41,7 +42,25 @@ final class SessionLogbook
                 'recorded_at' => now(),
             ];
         }
-        DB::transaction(static fn(): int => SessionEventRecord::query()->insertOrIgnore($rows));
+        DB::transaction(static function () use ($session, $rows): void {
+            self::refuseForeignIds($session, array_column($rows, 'id'));
+            SessionEventRecord::query()->insertOrIgnore($rows);
+        });
+    }
+
+    /**
+     * An id that another session's log holds would be taken for a repeat and lost without a word.
+     *
+     * @param list<string> $ids
+     */
+    private static function refuseForeignIds(PracticeSession $session, array $ids): void
+    {
+        $taken = SessionEventRecord::query()->whereIn('id', $ids)->where('practice_session_id', '!=', $session->id)->value('id');
+        if ($taken !== null) {
+            throw ValidationException::withMessages([
+                'events.' . array_search($taken, $ids, true) . '.id' => 'This id is already in use by another session.',
+            ]);
+        }
     }
 
     /** @return list<LoggedPutt> */

@@ -6,8 +6,8 @@ namespace Amble\Core\Tests;
 
 use PhpParser\Node;
 use PhpParser\NodeFinder;
-use PhpParser\NodeVisitor\NameResolver;
 use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor\NameResolver;
 use PhpParser\ParserFactory;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

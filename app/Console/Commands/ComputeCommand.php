@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Amble\Core\Exception\CoreException;
-use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\Kind;
+use Amble\Core\Exception\CoreException;
+use Amble\Core\Exception\InvalidInput;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Session;
 
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\EventUndone;
 use Amble\Core\Session\LoggedPutt;
@@ -15,7 +16,6 @@ use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\Stop;
 use Amble\Core\Stroke\PuttUse;
-use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Demo\DemoSeeder;
+use Carbon\CarbonImmutable;
+use Tests\TestCase;
+
+final class AccountTest extends TestCase
+{
+    public function testACoachMakesAnAccountSignsOutAndInAgain(): void
+    {
+        $this->postJson('api/sign-up', ['name' => 'Hedda', 'email' => 'hedda@example.test', 'password' => 'a long password'])
+            ->assertSuccessful()->assertJsonPath('unit', 'feet')->assertJsonMissingPath('password');
+        $this->getJson('api/me')->assertJsonPath('coach.email', 'hedda@example.test');
+        $this->postJson('api/sign-out')->assertNoContent();
+        $this->getJson('api/me')->assertJsonPath('coach', null);
+        $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a wrong one'])->assertJsonValidationErrors('email');
+        $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a long password'])->assertSuccessful();
+        $this->getJson('api/bench')->assertSuccessful();
+    }
+
+    public function testSigningInTooOftenIsSlowedDown(): void
+    {
+        $this->coach();
+        for ($try = 0; $try < 6; ++$try) {
+            $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'guess'])->assertStatus(422);
+        }
+        $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a long password'])->assertStatus(429);
+        $this->postJson('api/sign-in', ['email' => 'someone@example.test', 'password' => 'guess'])->assertStatus(422);
+    }
+
+    public function testTheDemoDoorExistsInDemoModeOnly(): void
+    {
+        app(DemoSeeder::class)->seed(CarbonImmutable::parse('2026-11-23 10:00'));
+        $this->postJson('api/demo')->assertNotFound();
+        config(['amble.demo' => true]);
+        $this->getJson('api/me')->assertJsonPath('demo', true);
+        $this->postJson('api/demo')->assertSuccessful();
+        $this->getJson('api/bench')->assertJsonCount(6, 'students');
+    }
+
+    public function testAChangeNeedsTheTokenOfItsOwnPage(): void
+    {
+        $this->coach();
+        // The framework waves requests through in tests; a real one is not.
+        $this->app?->detectEnvironment(static fn(): string => 'production');
+        $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a long password'])->assertStatus(419);
+    }
+
+    public function testEveryAnswerForbidsForeignScriptsAndFrames(): void
+    {
+        $policy = (string) $this->get('/')->assertSuccessful()->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("default-src 'self'", $policy);
+        self::assertStringContainsString("frame-ancestors 'none'", $policy);
+        self::assertStringNotContainsString("script-src 'unsafe", $policy);
+    }
+
+    public function testAPaceIsNeededForPaces(): void
+    {
+        $this->actingAs($this->coach())->putJson('api/me', ['unit' => 'paces'])->assertJsonValidationErrors('pace_length_m');
+        $this->putJson('api/me', ['unit' => 'paces', 'pace_length_m' => 0.8])->assertSuccessful()->assertJsonPath('pace_length_m', 0.8);
+    }
+}

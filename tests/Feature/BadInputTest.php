@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\GreenReading;
+use App\Models\PracticeSession;
+use App\Models\SessionEventRecord;
+use App\Models\Student;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Bad input at every field of the walk: a sentence at the field, and nothing written. */
+final class BadInputTest extends TestCase
+{
+    /** @param array<string, mixed> $body */
+    #[DataProvider('bad')]
+    public function testItIsRefusedAtItsField(string $method, string $path, array $body, string $field): void
+    {
+        $coach = $this->coach();
+        $session = $this->practiceSession($coach, $this->student($coach), $this->green($coach));
+        $before = $session->fresh()?->toArray();
+        $answer = $this->actingAs($coach)->json($method, 'api/' . str_replace('{session}', $session->id, $path), $body);
+        $answer->assertStatus(422)->assertJsonValidationErrors($field);
+        self::assertMatchesRegularExpression('/^[A-Z].*\.$/', (string) $answer->json('errors')[$field][0]);
+        self::assertSame($before, PracticeSession::query()->sole()->toArray());
+        self::assertSame([1, 0, 0], [Student::query()->count(), GreenReading::query()->count(), SessionEventRecord::query()->count()]);
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>, string}> */
+    public static function bad(): iterable
+    {
+        foreach (['name' => '', 'hand' => 'both', 'level' => 9, 'pace_length_m' => 'long', 'target_pace_m' => -0.1, 'school' => null] as $field => $value) {
+            yield "student $field" => ['POST', 'students', self::studentCard([$field => $value]), $field];
+        }
+        yield 'student name, huge' => ['POST', 'students', self::studentCard(['name' => str_repeat('x', 500)]), 'name'];
+        yield 'student paces without a pace' => ['POST', 'students', self::studentCard(['unit' => 'paces']), 'pace_length_m'];
+        yield 'green without a name' => ['POST', 'greens', ['name' => ' ', 'surface' => 'grass'], 'name'];
+        yield 'session with a made-up id' => ['POST', 'sessions', ['id' => 'one'], 'id'];
+        foreach ([0, -5, 100_000, 'an hour', 1.5] as $minutes) {
+            yield "minutes $minutes" => ['PATCH', 'sessions/{session}', ['minutes' => $minutes], 'minutes'];
+        }
+        yield 'condition unheard of' => ['PATCH', 'sessions/{session}', ['conditions' => ['lava']], 'conditions.0'];
+        foreach ([0, -3, 1e9, 'far'] as $length) {
+            yield "station of $length" => ['PATCH', 'sessions/{session}', ['stations' => [['length_m' => $length, 'said' => 'x']]], 'stations.0.length_m'];
+        }
+        yield 'station on a cliff' => ['PATCH', 'sessions/{session}', ['stations' => [['length_m' => 3, 'said' => 'x', 'grade_percent' => 40]]], 'stations.0.grade_percent'];
+        $reading = static fn(array $rest): array => ['id' => '01M4G0000000000000000000AA'] + $rest;
+        foreach ([0, -1, 1e12, 'x', null] as $roll) {
+            yield 'ramp roll ' . json_encode($roll) => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp', 'direction_1_m' => [3, $roll]]), 'direction_1_m.1'];
+        }
+        yield 'ramp with no roll' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp']), 'direction_1_m'];
+        yield 'stopwatch, no time' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'stopwatch', 'direction_2' => [['distance_m' => 5]]]), 'direction_2.0.time_s'];
+        yield 'stopwatch, time of 0' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'stopwatch', 'direction_1' => [['distance_m' => 5, 'time_s' => 0]]]), 'direction_1.0.time_s'];
+        foreach ([null, 0, -9, 400, 'quick'] as $speed) {
+            yield 'estimate ' . json_encode($speed) => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'estimated', 'speed_ft' => $speed]), 'speed_ft'];
+        }
+        yield 'method unheard of' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'guess']), 'method'];
+        $events = static fn(array ...$putts): array => ['events' => array_map(self::putt(...), $putts)];
+        foreach ([0, -0.2, 1e7, 'long', []] as $value) {
+            yield 'backstroke ' . json_encode($value) => ['POST', 'sessions/{session}/events', $events([], ['backstroke_m' => $value]), 'events.1.backstroke_m'];
+            yield 'roll ' . json_encode($value) => ['POST', 'sessions/{session}/events', $events([], ['roll_m' => $value]), 'events.1.roll_m'];
+        }
+        yield 'no roll, not holed' => ['POST', 'sessions/{session}/events', $events([], ['roll_m' => null, 'stop' => 'edge']), 'events.1.roll_m'];
+        yield 'stop unheard of' => ['POST', 'sessions/{session}/events', $events(['stop' => 'bird']), 'events.0.stop'];
+        yield 'type unheard of' => ['POST', 'sessions/{session}/events', $events(['type' => 'drop']), 'events.0.type'];
+        yield 'correction of nothing' => ['POST', 'sessions/{session}/events', $events(['type' => 'putt_corrected']), 'events.0.putt_id'];
+        yield 'no events' => ['POST', 'sessions/{session}/events', ['events' => []], 'events'];
+        yield 'other speed of 0' => ['GET', 'sessions/{session}/stroke?speed_m=0', [], 'speed_m'];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Coach;
+use App\Models\SessionEventRecord;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Every record is its coach's; to anybody else it does not exist. */
+final class OwnershipTest extends TestCase
+{
+    /** @param array<string, mixed> $body */
+    #[DataProvider('doors')]
+    public function testAnotherCoachsRecordIsNotThere(string $method, string $path, array $body): void
+    {
+        [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
+        $this->json($method, $this->path($path, $owner), $body)->assertUnauthorized();
+        $this->actingAs($other)->json($method, $this->path($path, $owner), $body)->assertNotFound();
+        self::assertSame(0, SessionEventRecord::query()->count());
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>}> */
+    public static function doors(): iterable
+    {
+        yield 'change a student' => ['PUT', 'students/{student}', self::studentCard()];
+        yield 'remove a student' => ['DELETE', 'students/{student}', []];
+        yield 'change a green' => ['PUT', 'greens/{green}', ['name' => 'Mine', 'surface' => 'mat']];
+        yield 'remove a green' => ['DELETE', 'greens/{green}', []];
+        yield 'see a session' => ['GET', 'sessions/{session}', []];
+        yield 'change a session' => ['PATCH', 'sessions/{session}', ['minutes' => 5]];
+        yield 'take a reading' => ['PUT', 'sessions/{session}/reading', ['id' => '01M4G0000000000000000000AA', 'method' => 'unknown']];
+        yield 'log a ball' => ['POST', 'sessions/{session}/events', ['events' => [self::putt()]]];
+        yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
+    }
+
+    public function testASessionCannotBeGivenAnotherCoachsStudentOrGreen(): void
+    {
+        [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
+        $session = $this->practiceSession($other);
+        $this->actingAs($other)->patchJson("api/sessions/$session->id", ['student_id' => $this->student($owner)->id])
+            ->assertJsonValidationErrors('student_id');
+        $this->patchJson("api/sessions/$session->id", ['green_id' => $this->green($owner)->id])->assertJsonValidationErrors('green_id');
+        $this->postJson('api/sessions', ['id' => $this->practiceSession($owner)->id])->assertNotFound();
+    }
+
+    public function testTheBenchShowsOnlyOnesOwn(): void
+    {
+        [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
+        $this->practiceSession($owner, $this->student($owner), $this->green($owner));
+        $this->actingAs($other)->getJson('api/bench')->assertExactJson(['students' => [], 'greens' => [], 'sessions' => []]);
+    }
+
+    private function path(string $path, Coach $owner): string
+    {
+        return 'api/' . strtr($path, [
+            '{student}' => $this->student($owner)->id,
+            '{green}' => $this->green($owner)->id,
+            '{session}' => $this->practiceSession($owner)->id,
+        ]);
+    }
+}
