@@ -17,8 +17,8 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('sign-in', [AccountController::class, 'signIn']);
         Route::post('sign-up', [AccountController::class, 'signUp']);
-        Route::post('demo', [AccountController::class, 'demo']);
     });
+    Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 
     Route::middleware(['auth', 'throttle:api'])->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);

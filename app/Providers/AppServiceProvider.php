@@ -28,6 +28,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // The database driver writes a float as text of this precision; −1 is enough to read it back unchanged.
+        ini_set('precision', '-1');
         $this->guardRecords();
         $this->limitRates();
         JsonResource::withoutWrapping();

@@ -66,15 +66,29 @@ export interface SessionChange {
   ended?: boolean;
 }
 
+/**
+ * Changes a session's card. The change is on screen at once, so that the next one builds on it;
+ * changes go out one after another, and the server's word settles it when the last is answered.
+ */
 export function useChangeSession(id: string) {
   const client = useQueryClient();
+  const key = ['change-session', id];
   return useMutation({
+    mutationKey: key,
     mutationFn: (change: SessionChange) => request<Session>('PATCH', `sessions/${id}`, change),
+    scope: { id: key.join(' ') },
+    onMutate: (change) => {
+      const { student_id: _, green_id: __, ended: ___, ...shown } = change;
+      client.setQueryData<Session>(keys.session(id), (session) => session && { ...session, ...shown });
+    },
     onSuccess: (session) => {
-      client.setQueryData(keys.session(id), session);
+      if (client.isMutating({ mutationKey: key }) === 1) {
+        client.setQueryData(keys.session(id), session);
+      }
       void client.invalidateQueries({ queryKey: keys.bench });
       void client.invalidateQueries({ queryKey: keys.stroke(id) });
     },
+    onError: () => client.invalidateQueries({ queryKey: keys.session(id) }),
   });
 }
 

@@ -28,9 +28,27 @@ export interface ActionProps extends ButtonProps {
   look?: Look;
 }
 
-/** Something to press. */
-export function Button({ look = 'plain', ...props }: ActionProps) {
-  return <StyledButton $look={look} {...props} />;
+/**
+ * Something to press; while pending it does nothing more.
+ *
+ * The library's own pending state announces through an element that names nothing once the button
+ * is gone, as after a move to another screen; so presses are only held back here.
+ */
+export function Button({
+  look = 'plain',
+  isPending = false,
+  type = 'button',
+  onPress,
+  ...props
+}: ActionProps) {
+  return (
+    <StyledButton
+      $look={look}
+      type={isPending ? 'button' : type}
+      {...(isPending || onPress === undefined ? {} : { onPress })}
+      {...props}
+    />
+  );
 }
 
 /** Somewhere to go, looking like something to press. */

@@ -60,7 +60,10 @@ export function Entry({ label, error = null, hint, suffix, onEnter, inputRef, ..
         if (event.key === 'Enter' && onEnter !== undefined) {
           event.preventDefault();
           onEnter();
+          return;
         }
+        // The library keeps keys to the field unless told otherwise; a screen may have keys of its own.
+        event.continuePropagation();
       }}
     >
       <Label>{label}</Label>

@@ -58,14 +58,15 @@ export function SetOut({ session }: WaypointProps) {
       said: `${typed.trim()} ${units.suffix('station')}`,
       grade_percent: percent,
     };
+    setLength('');
+    setGrade('');
     change.mutate(
       { stations: [...stations, station] },
       {
-        onSuccess: () => {
-          setLength('');
-          setGrade('');
-        },
         onError: (error) => {
+          // What was typed comes back, unless something else has been typed meanwhile.
+          setLength((now) => (now === '' ? typed : now));
+          setGrade((now) => (now === '' ? typedGrade : now));
           setLengthError(fieldError(error, `stations.${stations.length}.length_m`));
           setGradeError(fieldError(error, `stations.${stations.length}.grade_percent`));
         },

@@ -23,7 +23,7 @@ export function useReading(session: Session) {
     setEntries(next);
     const count = [next.direction_1_m, next.direction_2_m, next.direction_1, next.direction_2]
       .flat()
-      .filter(Boolean).length;
+      .filter((roll) => roll !== undefined).length;
     if (as === 'unknown' || as === 'estimated' || count > 0) {
       keep.mutate({ id, method: as, ...next } satisfies ReadingDraft);
     }

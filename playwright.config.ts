@@ -1,0 +1,46 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 8471;
+
+export default defineConfig({
+  testDir: 'tests/Browser',
+  outputDir: 'test-results',
+  reporter: [['list']],
+  workers: 2,
+  // The walk asks axe about every screen, which takes a second or two each.
+  timeout: 120_000,
+  forbidOnly: process.env.CI !== undefined,
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    launchOptions: {
+      executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
+      // As root there is no sandbox; the rest keeps the browser from calling home on a closed network.
+      args: [
+        '--no-sandbox',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+      ],
+    },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    trace: 'retain-on-failure',
+  },
+  projects: [
+    { name: 'laptop', use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+      testMatch: /(walk|offline)\.spec\.ts/,
+    },
+  ],
+  webServer: {
+    command: `node tests/Browser/server.mjs ${PORT}`,
+    url: `http://127.0.0.1:${PORT}/api/me`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+    // A plain kill would leave PHP's workers behind; asked nicely, the script stops them.
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 3_000 },
+  },
+});

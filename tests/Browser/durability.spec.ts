@@ -1,0 +1,81 @@
+import type { ChildProcess } from 'node:child_process';
+import { expect, request, test } from '@playwright/test';
+import { answering, freshDatabase, kill, serve } from './server.mjs';
+
+const PORT = 8475;
+
+let server: ChildProcess;
+
+test.afterEach(() => kill(server));
+
+test('what was acknowledged survives the server being killed', async () => {
+  const database = freshDatabase();
+  server = serve(PORT, database);
+  await answering(PORT);
+  const api = await request.newContext({
+    baseURL: `http://127.0.0.1:${PORT}`,
+    extraHTTPHeaders: { Accept: 'application/json' },
+  });
+  const call = async (method: string, path: string, data?: object) => {
+    const cookie = (await api.storageState()).cookies.find(({ name }) => name === 'XSRF-TOKEN');
+    const headers = { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') };
+    return api.fetch(`/api/${path}`, { method, headers, ...(data === undefined ? {} : { data }) });
+  };
+  await call('GET', 'me');
+  await call('POST', 'demo');
+  const bench = await (await call('GET', 'bench')).json();
+  const id = (prefix: number) => `01M4ZZZZZZZZZZZZZZZZZZ${String(prefix).padStart(4, '0')}`;
+  await call('POST', 'sessions', {
+    id: id(1),
+    student_id: bench.students[0].id,
+    green_id: bench.greens[0].id,
+  });
+  const reading = await (
+    await call('PUT', `sessions/${id(1)}/reading`, {
+      id: id(2),
+      method: 'ramp',
+      direction_1_m: [3],
+      direction_2_m: [3.1],
+    })
+  ).json();
+
+  const acknowledged: string[] = [];
+  const sent: string[] = [];
+  const dying = setTimeout(() => kill(server), 700);
+  for (let ball = 10; ball < 500; ++ball) {
+    sent.push(id(ball));
+    const event = {
+      id: id(ball),
+      type: 'putt_logged',
+      at_ms: 1_700_000_000_000 + ball,
+      backstroke_m: 0.2,
+      roll_m: 3,
+      stop: 'free',
+    };
+    const answer = await call('POST', `sessions/${id(1)}/events`, { events: [event] }).catch(() => null);
+    if (answer === null) {
+      break;
+    }
+    expect(answer.status()).toBe(200);
+    acknowledged.push(id(ball));
+  }
+  clearTimeout(dying);
+  expect(acknowledged.length).toBeGreaterThan(3);
+  expect(sent.length).toBe(acknowledged.length + 1);
+
+  server = serve(PORT, database);
+  await answering(PORT);
+  // The ball in the air when it died is sent again, as the outbox would.
+  const last = {
+    id: sent.at(-1),
+    type: 'putt_logged',
+    at_ms: 1_700_000_009_000,
+    backstroke_m: 0.2,
+    roll_m: 3,
+    stop: 'free',
+  };
+  await call('POST', `sessions/${id(1)}/events`, { events: [last] });
+  const session = await (await call('GET', `sessions/${id(1)}`)).json();
+  expect(session.putts.map((putt: { id: string }) => putt.id).sort()).toEqual([...sent].sort());
+  expect(session.reading.speed_m).toBe(reading.speed_m);
+});

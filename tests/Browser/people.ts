@@ -1,0 +1,70 @@
+/** What a coach does on the screens, found by role and label. */
+
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Locator, type Page } from '@playwright/test';
+
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo bench' }).click();
+  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+}
+
+/** Starts a session with a student of the bench and lands on Arrive. */
+export async function startWith(page: Page, student: string): Promise<void> {
+  await page.getByRole('button', { name: `Start a session with ${student}` }).click();
+  await expect(page.getByRole('heading', { name: `${student} has come` })).toBeVisible();
+}
+
+export async function walkTo(page: Page, waypoint: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Session waypoints' })
+    .getByRole('link', { name: waypoint })
+    .click();
+}
+
+/** Types into a field and presses Enter. */
+export async function enter(page: Page, label: string | RegExp, text: string): Promise<void> {
+  const field = page.getByLabel(label, { exact: typeof label === 'string' });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+/** Chooses one of a few; the chip is a label around its radio. */
+export async function choose(page: Page, group: string, option: string): Promise<void> {
+  await page.getByRole('radiogroup', { name: group }).getByText(option, { exact: true }).click();
+}
+
+/** Touches the lane at a share of its height from the near end. */
+export async function touchLane(page: Page, share: number): Promise<void> {
+  const lane = page.getByRole('img', { name: /^Lane from/ });
+  await lane.scrollIntoViewIfNeeded();
+  const box = await boxOf(lane);
+  await page.mouse.move(box.x + box.width * 0.6, box.y + box.height * (1 - share));
+  await page.mouse.down();
+  await page.mouse.up();
+}
+
+async function boxOf(locator: Locator) {
+  const box = await locator.boundingBox();
+  if (box === null) {
+    throw new Error('The lane is not on screen.');
+  }
+  return box;
+}
+
+/** No accessibility fault that axe can find on the screen as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual(
+    [],
+  );
+}
+
+/** Nothing on the page is wider than the screen. */
+export async function expectNoSidewaysScroll(page: Page): Promise<void> {
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+  ).toBeLessThanOrEqual(0);
+}

@@ -1,0 +1,89 @@
+/** Starts Amble on a database of its own with the demo bench, for the browser tests and the pictures. */
+
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const ROOT = resolve(fileURLToPath(import.meta.url), '../../..');
+const FAST = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+
+/** @returns {string} a fresh database file with the demo bench in it */
+export function freshDatabase() {
+  const file = join(mkdtempSync(join(tmpdir(), 'amble-')), 'amble.sqlite');
+  spawnSync('touch', [file]);
+  for (const command of [
+    ['migrate', '--force', '--quiet'],
+    ['amble:demo-data', '--quiet'],
+  ]) {
+    const done = spawnSync('php', ['artisan', ...command], {
+      cwd: ROOT,
+      env: { ...process.env, DB_DATABASE: file },
+      encoding: 'utf8',
+    });
+    if (done.status !== 0) {
+      throw new Error(`artisan ${command[0]} failed: ${done.stdout}${done.stderr}`);
+    }
+  }
+  return file;
+}
+
+/**
+ * @param {number} port
+ * @param {string} database
+ * @returns {import('node:child_process').ChildProcess} leader of its own process group
+ */
+export function serve(port, database) {
+  return spawn(
+    'php',
+    [
+      ...FAST,
+      '-S',
+      `127.0.0.1:${port}`,
+      '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+    ],
+    {
+      cwd: join(ROOT, 'public'),
+      env: { ...process.env, DB_DATABASE: database, AMBLE_DEMO: 'true', PHP_CLI_SERVER_WORKERS: '3' },
+      stdio: 'ignore',
+      detached: true,
+    },
+  );
+}
+
+/** Waits until the server answers. */
+export async function answering(port) {
+  for (let i = 0; i < 100; ++i) {
+    if (
+      await fetch(`http://127.0.0.1:${port}/api/me`).then(
+        (answer) => answer.ok,
+        () => false,
+      )
+    ) {
+      return;
+    }
+    await new Promise((wake) => setTimeout(wake, 50));
+  }
+  throw new Error(`Nothing answers on port ${port}.`);
+}
+
+/** Kills the server and its workers at once, as a power cut would. */
+export function kill(server) {
+  try {
+    process.kill(-server.pid, 'SIGKILL');
+  } catch {
+    // Already gone.
+  }
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  const server = serve(Number(process.argv[2]), freshDatabase());
+  for (const signal of ['SIGINT', 'SIGTERM', 'exit']) {
+    process.on(signal, () => {
+      kill(server);
+      process.exit();
+    });
+  }
+  server.on('exit', () => process.exit());
+}

@@ -1,0 +1,172 @@
+import { expect, type Page, test } from '@playwright/test';
+import {
+  choose,
+  enter,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  openDemo,
+  touchLane,
+  walkTo,
+} from './people';
+
+/** The whole first walk, from an empty card to the student's own table, at both sizes. */
+test('a coach walks one session from arriving to a stroke table', async ({ page }, info) => {
+  const isPhone = info.project.name === 'phone';
+  const look = async () => {
+    await expectAccessible(page);
+    await expectNoSidewaysScroll(page);
+  };
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Open the demo bench' })).toBeVisible();
+  await look();
+  await openDemo(page);
+  await look();
+
+  const name = `Orla Fennimark ${info.project.name}`;
+  await page.getByRole('link', { name: 'Add a student' }).click();
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await choose(page, 'Hand', 'Left');
+  await choose(page, 'Level', 'Able');
+  await page.getByLabel('Putter').fill('Blade');
+  await look();
+  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await expect(page.getByText(name)).toBeVisible();
+
+  await page.getByRole('link', { name: 'Greens', exact: true }).click();
+  await page.getByLabel('Name', { exact: true }).fill(`Upper lawn ${info.project.name}`);
+  await look();
+  await page.getByRole('button', { name: 'Add this green' }).click();
+  await expect(page.getByRole('rowheader', { name: `Upper lawn ${info.project.name}` })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('button', { name: `Start a session with ${name}` }).click();
+  await choose(page, 'Green', `Upper lawn ${info.project.name}`);
+  await enter(page, 'Minutes at hand', '45');
+  await enter(page, 'What for', 'A first look at the stroke');
+  await page.getByRole('group', { name: 'What you see' }).getByText('Dew').click();
+  await expect(page.getByRole('checkbox', { name: 'Dew' })).toBeChecked();
+  await look();
+
+  await walkTo(page, 'Green');
+  await measureByRamp(page);
+  await look();
+
+  await walkTo(page, 'Set out');
+  await page.getByRole('button', { name: '12 ft', exact: true }).click();
+  await enter(page, 'Distance from the target', '18');
+  // Typed straight after the touch: the second station must not overtake the first.
+  await expect(page.getByRole('row', { name: /^18 ft 6 paces and 2 feet level/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^12 ft/ })).toBeVisible();
+  await look();
+
+  await walkTo(page, 'Roll');
+  if (isPhone) {
+    await rollByTouch(page);
+  } else {
+    await rollByKeys(page);
+  }
+  await look();
+
+  await walkTo(page, 'Look back');
+  await expect(page.getByText('9 balls fitted, 9 of them today')).toBeVisible();
+  const twelve = page.getByRole('row', { name: /^12 ft/ });
+  await expect(twelve).toContainText(' in');
+  const before = await twelve.textContent();
+  await page.getByRole('slider', { name: 'Green speed' }).focus();
+  for (let i = 0; i < 12; ++i) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await expect(page.getByText(/What if the green ran/)).toBeVisible();
+  await expect(twelve).not.toHaveText(before ?? '');
+  await choose(page, 'Told as', 'By the foot');
+  await expect(page.getByRole('columnheader', { name: /trail shoe/ })).toBeVisible();
+  await look();
+
+  await walkTo(page, 'Carry on');
+  await page.getByLabel('For next time').fill('Longer backstrokes.');
+  await page.getByRole('button', { name: 'End the session' }).click();
+  await expect(page.getByText('Longer backstrokes.')).toBeVisible();
+});
+
+async function measureByRamp(page: Page): Promise<void> {
+  for (const [roll, text] of ['9 ft 10', '9\' 9"', '10'].entries()) {
+    await enter(page, `There, roll ${roll + 1}`, text);
+  }
+  await expect(page.getByText(/One direction only, so not a level figure/)).toBeVisible();
+  for (const [roll, text] of ['10 ft 2', '10 ft 1', '10 ft 3'].entries()) {
+    await enter(page, `Back, roll ${roll + 1}`, text);
+  }
+  await expect(page.getByText(/Level figure from both directions, give or take 0\.\d ft/)).toBeVisible();
+  await expect(page.getByTestId('green-speed')).toHaveText(/^10\.0 ft/);
+}
+
+/** Three keys a ball while the backstroke repeats: two digits and Enter. */
+async function rollByKeys(page: Page): Promise<void> {
+  await page.getByLabel('Backstroke', { exact: true }).last().fill('8');
+  await page.keyboard.press('Enter');
+  for (const [backstroke, rolls] of [
+    ['', ['5', '5', '6']],
+    ['10', ['8', '7', '8']],
+    ['12', ['11', '12', '11']],
+  ] as const) {
+    if (backstroke !== '') {
+      await page.keyboard.press('b');
+      await page.keyboard.type(backstroke);
+      await page.keyboard.press('Enter');
+    }
+    for (const roll of rolls) {
+      await page.keyboard.type(roll);
+      await page.keyboard.press('Enter');
+    }
+  }
+  await expect(page.getByText(/^Ball 9: 12 in back, 11 ft/)).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText(/^Ball 8:/)).toBeVisible();
+  await page.keyboard.type('11');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^Ball 9: 12 in back, 11 ft/)).toBeVisible();
+  // An undone ball is history, not a hole: the next one is corrected by hand.
+  await page.getByRole('button', { name: /^Correct ball 9/ }).click();
+  await page.getByRole('dialog').getByLabel('Roll', { exact: true }).fill('11 ft 6');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText(/12 in back, 11 ft 6 in · corrected/)).toBeVisible();
+}
+
+/** One touch a ball while the backstroke repeats, two when it changes. */
+async function rollByTouch(page: Page): Promise<void> {
+  for (const [backstroke, share] of [
+    ['6 in', 0.2],
+    ['10 in', 0.45],
+    ['14 in', 0.8],
+  ] as const) {
+    await choose(page, 'Backstroke', backstroke);
+    for (let ball = 0; ball < 3; ++ball) {
+      await touchLane(page, share + ball * 0.02);
+    }
+  }
+  await expect(page.getByText(/^Ball 9: 14 in back/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo ball 9' }).click();
+  await expect(page.getByText(/^Ball 8: 14 in back/)).toBeVisible();
+  await touchLane(page, 0.8);
+  await expect(page.getByText(/^Ball 9: 14 in back/)).toBeVisible();
+}
+
+test('an evening screen and a sheet of keys are accessible too', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await choose(page, 'Colours for', 'Evening');
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Tobin Askerley' })
+    .getByRole('link', { name: 'Go on' })
+    .click();
+  await page.getByRole('button', { name: 'Keys' }).click();
+  await expect(page.getByRole('dialog', { name: 'Keys while rolling' })).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await walkTo(page, 'Look back');
+  await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
+  await expectAccessible(page);
+});
