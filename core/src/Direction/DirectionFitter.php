@@ -19,8 +19,8 @@ use Amble\Core\Numeric\RootFinder;
 final readonly class DirectionFitter
 {
     private const MAX_ROUNDS = 200;
-    private const MAX_HALVINGS = 60;
-    private const SETTLED = 1e-12;
+    private const MAX_HALVINGS = 40;
+    private const SETTLED = 1e-7;
 
     /** Chance of the data at the upper bound of the spread. */
     private const BOUND_CHANCE = 0.05;
@@ -41,9 +41,13 @@ final readonly class DirectionFitter
         $at = $likelihood->at($mu, $logSigma);
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
             [$stepMu, $stepLog] = $at->newtonStep();
+            if (abs($stepMu) < self::SETTLED * exp($logSigma) && abs($stepLog) < self::SETTLED) {
+                // Newton squares the error: after this last step it is below rounding.
+                [$mu, $logSigma] = [$mu + $stepMu, $logSigma + $stepLog];
+                break;
+            }
             [$mu, $logSigma, $next] = $this->climb($likelihood, $at, $mu, $logSigma, $stepMu, $stepLog);
-            $isSettled = abs($stepMu) < self::SETTLED * exp($logSigma) && abs($stepLog) < self::SETTLED;
-            if ($next === $at || $isSettled) {
+            if ($next === $at) {
                 break;
             }
             $at = $next;

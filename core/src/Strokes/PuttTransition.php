@@ -24,8 +24,8 @@ final readonly class PuttTransition
     /** Tails beyond this many spreads hold less than 1e-9. */
     private const TAIL = 6.2;
 
-    private const NODES_D = 14;
-    private const NODES_LINE = 6;
+    private const NODES_D = 8;
+    private const NODES_LINE = 4;
 
     public function __construct(private Player $player, private float $levelDeceleration)
     {

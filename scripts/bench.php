@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Prints how fast the core computes on this machine: median and worst of several runs, beside the
+ * bound each is meant to keep. Nothing fails here; figures are for reading.
+ */
+
+use Amble\Core\Direction\Bound;
+use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Roll\MakeWindow;
+use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\Surface;
+use Amble\Core\Roll\Tier;
+use Amble\Core\Simulation\SimulatedStudent;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePutt;
+use Amble\Core\Strokes\Player;
+use Amble\Core\Strokes\StrokesAtStake;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+require __DIR__ . '/../vendor/autoload.php';
+
+const RUNS = 15;
+
+/** Times a closure, after two runs that warm PHP's compiler up. */
+function measure(string $what, float $boundMs, Closure $run): void
+{
+    $times = [];
+    for ($i = -2; $i < RUNS; ++$i) {
+        $start = hrtime(true);
+        $run($i + 2);
+        if ($i >= 0) {
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+    }
+    sort($times);
+    printf("%-52s median %7.1f ms   worst %7.1f ms   bound %5.0f ms\n", $what, $times[intdiv(RUNS, 2)], $times[RUNS - 1], $boundMs);
+}
+
+$random = new SeededRandom(1);
+$student = new SimulatedStudent(2.2, 1.75, 0.1, mishitShare: 0.08);
+$ten = GreenSpeed::ofFeet(10);
+$putts = [];
+for ($i = 0; $i < 5000; ++$i) {
+    $back = Length::ofMetres(0.1 + 0.4 * $random->uniform());
+    $roll = $student->strike($back, $ten, Grade::level(), $random)?->rollMetres ?? 1.0;
+    $putts[] = StrokePutt::of($back, Length::ofMetres($roll), $ten, Grade::level());
+}
+// Half of them from gates of many widths, so that few bounds are alike.
+$bounds = array_map(static function () use ($random): Bound {
+    [$line, $half] = [0.005 + 0.03 * $random->normal(), 0.01 + 0.03 * $random->uniform()];
+
+    return match (true) {
+        $line > $half => Bound::between($half, null),
+        $line < -$half => Bound::between(null, -$half),
+        default => Bound::between(-$half, $half),
+    };
+}, range(1, 2000));
+$surfaces = array_map(static fn(int $i): Surface => new Surface(
+    GreenSpeed::ofFeet(8 + $i % 5),
+    Grade::ofPercent(-2 + $i % 5),
+    Grade::ofPercent(-3 + $i % 7),
+    $i % 3 === 0 ? Tier::of(0.3, 1.5, 2.0) : null,
+), range(0, RUNS + 2));
+$eight = Length::ofMetres(8);
+
+printf("PHP %s, opcache JIT %s\n", PHP_VERSION, (opcache_get_status(false) ?: [])['jit']['on'] ?? false ? 'on' : 'off');
+measure('Backstroke fit of 5,000 putts', 100, static fn() => (new StrokeFitter())->fit($putts));
+measure('Direction from 2,000 different intervals', 100, static fn() => (new DirectionFitter())->fit($bounds));
+measure('A read of 8 m, slopes and tiers in turn', 40, static fn(int $i) => (new Reader($surfaces[$i], $eight, 0.3))->read());
+measure('The same with its make window', 300, static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new Reader($surfaces[$i], $eight, 0.3))->read()));
+$mix = array_map(static fn(float $metres): array => [Length::ofMetres($metres), 1.0], [1.0, 2.0, 3.0, 5.0, 8.0, 12.0]);
+measure('Strokes at stake for one student', 1000, static fn() => StrokesAtStake::of(Player::of(0.01, 0.035, -0.02, 0.12, 0.3), $ten, $mix));
