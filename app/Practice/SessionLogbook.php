@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Contract\EventReader;
+use Amble\Core\Contract\JsonInput;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
@@ -34,7 +36,7 @@ final class SessionLogbook
                 'type' => is_string($event['type']) ? $event['type'] : '',
                 'at_ms' => is_numeric($event['at_ms']) ? (int) $event['at_ms'] : 0,
             ];
-            EventCodec::decode($record['id'], EventType::from($record['type']), $record['at_ms'], $payload, "events.$i.");
+            EventReader::read(JsonInput::fromArray($event, "events.$i"));
             $rows[] = $record + [
                 'practice_session_id' => $session->id,
                 'logged_by' => $coach->id,
@@ -90,6 +92,8 @@ final class SessionLogbook
 
     private static function event(SessionEventRecord $record): SessionEvent
     {
-        return EventCodec::decode($record->id, EventType::from($record->type), $record->at_ms, $record->payload);
+        return EventReader::read(JsonInput::fromArray(
+            ['id' => $record->id, 'type' => $record->type, 'at_ms' => $record->at_ms] + $record->payload,
+        ));
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Contract\EventType;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\Stop;
-use App\Practice\EventType;
 use Illuminate\Validation\Rule;
 
 /** Events of a session, in the order the device saw them; lengths in metres. */
@@ -36,6 +38,11 @@ final class LogEventsRequest extends OwnRequest
             'events.*.stop' => ['exclude_if:events.*.type,undone', 'required', Rule::enum(Stop::class)],
             'events.*.target_m' => ['nullable', 'numeric', 'between:0.1,60'],
             'events.*.grade_percent' => ['nullable', 'numeric', 'between:-15,15'],
+            'events.*.side_m' => ['nullable', 'numeric', 'between:-30,30'],
+            'events.*.gate' => ['nullable', Rule::enum(GateResult::class)],
+            'events.*.call' => ['nullable', Rule::enum(LengthCall::class)],
+            'events.*.hit' => ['nullable', 'boolean'],
+            'events.*.putts_to_finish' => ['nullable', 'integer', 'between:1,20'],
             'events.*.mark' => ['nullable', Rule::enum(Mark::class)],
         ];
     }

@@ -34,6 +34,16 @@ final readonly class JsonInput
             : throw InvalidInput::unreadable('One JSON object is expected.');
     }
 
+    /**
+     * Reads from fields that were decoded and kept elsewhere.
+     *
+     * @param array<string, mixed> $fields
+     */
+    public static function fromArray(array $fields, string $path = ''): self
+    {
+        return new self((object) $fields, $path);
+    }
+
     /** The full path of a field. */
     public function path(string $field): string
     {
@@ -67,6 +77,67 @@ final readonly class JsonInput
     public function numberOr(string $field, float $default): float
     {
         return $this->numberOrNull($field) ?? $default;
+    }
+
+    /** @throws InvalidInput If the field is missing or not a whole number in the range. */
+    public function wholeNumber(string $field, int $least, int $most): int
+    {
+        $value = $this->number($field);
+
+        return $value === floor($value) && $value >= $least && $value <= $most
+            ? (int) $value
+            : throw InvalidInput::outside($this->path($field), $value, "a whole number from $least to $most");
+    }
+
+    /** @throws InvalidInput If the field is there and not a whole number in the range. */
+    public function wholeNumberOr(string $field, int $least, int $most, int $default): int
+    {
+        return $this->has($field) ? $this->wholeNumber($field, $least, $most) : $default;
+    }
+
+    /** @throws InvalidInput If the field is missing, empty or longer than this. */
+    public function text(string $field, int $longest): string
+    {
+        $value = $this->fields->{$field} ?? throw InvalidInput::missing($this->path($field));
+
+        return is_string($value) && trim($value) !== '' && mb_strlen($value) <= $longest
+            ? $value
+            : throw InvalidInput::at($this->path($field), "This must be text of 1 to $longest letters.");
+    }
+
+    /**
+     * @return list<string> empty when the field is missing
+     *
+     * @throws InvalidInput If the field is there and not a list of texts.
+     */
+    public function textsOrNone(string $field, int $longest): array
+    {
+        $texts = [];
+        foreach ($this->has($field) ? $this->values($field) : [] as $i => $value) {
+            $texts[] = is_string($value) && trim($value) !== '' && mb_strlen($value) <= $longest
+                ? $value
+                : throw InvalidInput::at($this->path("$field.$i"), "This must be text of 1 to $longest letters.");
+        }
+
+        return $texts;
+    }
+
+    /**
+     * Refuses a field nobody knows: a slip in a name would otherwise be lost without a word.
+     *
+     * @param list<string> $known
+     *
+     * @throws InvalidInput If there is another field.
+     */
+    public function only(array $known): self
+    {
+        foreach (array_keys(get_object_vars($this->fields)) as $field) {
+            if (!in_array((string) $field, $known, true)) {
+                throw InvalidInput::at($this->path((string) $field), 'No such field is known here.');
+            }
+        }
+
+        return $this;
     }
 
     /** @throws InvalidInput If the field is there and neither true nor false. */

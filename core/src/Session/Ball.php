@@ -16,6 +16,7 @@ final readonly class Ball
      * @param Length|null $roll where it stopped; "at least this" unless it stopped freely; null only
      *                          for a holed ball whose pace nobody judged
      * @param Length|null $target null when the ball was struck at nothing in particular
+     * @param Sight $sight what a drill asked to be seen
      */
     private function __construct(
         public ?Length $backstroke,
@@ -24,6 +25,7 @@ final readonly class Ball
         public ?Length $target,
         public Grade $grade,
         public ?Mark $mark,
+        public Sight $sight,
     ) {
     }
 
@@ -36,11 +38,12 @@ final readonly class Ball
         Grade $grade,
         ?Mark $mark = null,
         string $rollField = 'roll_m',
+        ?Sight $sight = null,
     ): self {
         if ($roll === null && $stop !== Stop::Holed) {
             throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed ball may go without.');
         }
 
-        return new self($backstroke, $roll, $stop, $target, $grade, $mark);
+        return new self($backstroke, $roll, $stop, $target, $grade, $mark, $sight ?? Sight::nothing());
     }
 }

@@ -10,4 +10,10 @@ enum Mark: string
     case Mishit = 'mishit';
     case Bumps = 'bumps';
     case Distraction = 'distraction';
+
+    /** Whether a drill rolls such a ball again: bumps and distractions are nobody's fault. */
+    public function isRolledAgain(): bool
+    {
+        return $this !== self::Mishit;
+    }
 }

@@ -45,9 +45,13 @@ final readonly class PuttTransition
             $limit = $this->caughtAngle($rolled, $distance);
             $caught = $limit === null ? 0.0 : $this->lineChance(-$limit, $limit);
             $holed += $weight * $caught;
-            foreach ($this->missedLines($limit) as [$line, $share]) {
+            $lines = $this->missedLines($limit);
+            $sum = array_sum(array_column($lines, 1));
+            foreach ($lines as [$line, $share]) {
                 $aside = $rolled * tan($line);
-                $leaves[] = [sqrt(($distance - $rolled) ** 2 + $aside * $aside), $weight * $share];
+                // Scaled to what the caught band leaves, so that chances add up to one exactly.
+                $chance = $weight * $share / $sum * (1.0 - $caught);
+                $leaves[] = [sqrt(($distance - $rolled) ** 2 + $aside * $aside), $chance];
             }
         }
 
@@ -132,15 +136,18 @@ final readonly class PuttTransition
         }
         sort($ends);
         $nodes = [];
+        $sum = 0.0;
         for ($i = 1, $n = count($ends); $i < $n; ++$i) {
             if ($ends[$i] - $ends[$i - 1] < 1e-12) {
                 continue;
             }
             foreach (GaussLegendre::on($ends[$i - 1], $ends[$i], $perPiece) as [$z, $width]) {
-                $nodes[] = [$z, $width * Normal::density($z)];
+                $weight = $width * Normal::density($z);
+                $nodes[] = [$z, $weight];
+                $sum += $weight;
             }
         }
 
-        return $nodes;
+        return array_map(static fn(array $node): array => [$node[0], $node[1] / $sum], $nodes);
     }
 }

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { ShownPutt } from '../app/useOutbox';
 import type { Units } from '../app/useUnits';
-import { color, type } from '../design';
+import { color, narrow, type } from '../design';
 import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
 import { OutcomeMark } from './OutcomeMark';
 
@@ -14,7 +14,7 @@ const LEFT = 74;
 const RIGHT = WIDTH - 14;
 
 const Drawing = styled.svg`
-  display: block; width: 100%; max-height: 62vh; touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
+  display: block; width: 100%; max-height: 62vh; ${narrow} { max-height: 42vh; } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
   text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
 `;
 

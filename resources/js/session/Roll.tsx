@@ -110,6 +110,17 @@ export function Roll({ session }: WaypointProps) {
                 </Radio>
               ))}
             </Backs>
+            {last !== undefined && (
+              <Last role="status">
+                <span>
+                  Ball {log.putts.length}: {rolling.words(last)}
+                  {last.isWaiting ? ' (not sent yet)' : ''}
+                </span>
+                <Button aria-label={`Undo ball ${log.putts.length}`} onPress={() => void log.undo(last.id)}>
+                  <Undo2 size={20} aria-hidden="true" /> Undo
+                </Button>
+              </Last>
+            )}
             <Row style={{ flexWrap: 'nowrap', alignItems: 'start' }}>
               <Entry
                 label="Backstroke"
@@ -146,17 +157,6 @@ export function Roll({ session }: WaypointProps) {
                   Log this ball
                 </Button>
               </Row>
-            )}
-            {last !== undefined && (
-              <Last role="status">
-                <span>
-                  Ball {log.putts.length}: {rolling.words(last)}
-                  {last.isWaiting ? ' (not sent yet)' : ''}
-                </span>
-                <Button aria-label={`Undo ball ${log.putts.length}`} onPress={() => void log.undo(last.id)}>
-                  <Undo2 size={20} aria-hidden="true" /> Undo
-                </Button>
-              </Last>
             )}
             {log.waitingCount > 0 && (
               <Quiet role="status">

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Practice;
+namespace Amble\Core\Contract;
 
 /** What a line of a session's log can be. */
 enum EventType: string

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Drill\End\End;
+use Amble\Core\Drill\Order\Order;
+use Amble\Core\Drill\Pass\PassRule;
+use Amble\Core\Units\Length;
+
+/** The rules of a drill, checked to make sense together. Built by DrillReader. Immutable. */
+final readonly class Drill
+{
+    /**
+     * @internal
+     *
+     * @param non-empty-list<Station> $stations
+     * @param positive-int $ballsEach per station and round
+     * @param list<Task> $tasks in turn, ball by ball at a station; empty for none
+     * @param positive-int $restAfter balls between prompts to rest
+     */
+    public function __construct(
+        public array $stations,
+        public TargetKind $target,
+        public ?Aid $aid,
+        public Order $order,
+        public int $ballsEach,
+        public PassRule $pass,
+        public OnMiss $onMiss,
+        public array $tasks,
+        public bool $isCalledFirst,
+        public ?Points $points,
+        public PutOut $putOut,
+        public ?Steps $steps,
+        public End $end,
+        public Cap $cap,
+        public int $restAfter,
+    ) {
+    }
+
+    /** What the ball with this number at its station is to do; null for nothing special. */
+    public function task(int $ballAtStation): ?Task
+    {
+        return $this->tasks === [] ? null : $this->tasks[$ballAtStation % count($this->tasks)];
+    }
+
+    /**
+     * Names of the event fields a ball must bring.
+     *
+     * @return list<string>
+     */
+    public function needs(): array
+    {
+        $needs = $this->pass->needs();
+        if ($this->points !== null) {
+            $needs[] = 'roll_m';
+        }
+        if ($this->isCalledFirst) {
+            $needs[] = 'call';
+        }
+
+        return array_values(array_unique($needs));
+    }
+
+    /** Most points one ball can bring; 0 without points. */
+    public function mostPoints(): int
+    {
+        return $this->points?->most($this->target->canBeHoled()) ?? 0;
+    }
+
+    /** The longest length a station may have. */
+    public static function longest(): Length
+    {
+        return Length::ofMetres(60.0);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\End;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\DrillProgress;
+use Amble\Core\Exception\InvalidInput;
+
+/** When a drill is done. One file a kind; listed in Ends. */
+interface End
+{
+    /** @throws InvalidInput If a figure of the end is missing or out of range. */
+    public static function read(JsonInput $end): self;
+
+    public function isReached(DrillProgress $progress): bool;
+
+    /**
+     * How many more balls are certain to be rolled whatever happens to them, at least 0.
+     *
+     * @param int $leftInRound balls left in the round, this one included
+     * @param int $mostPoints the most one ball can bring
+     */
+    public function certainBalls(DrillProgress $progress, int $leftInRound, int $mostPoints): int;
+
+    /** Whether rounds follow one another until the end is reached. */
+    public function repeatsRounds(): bool;
+
+    /** Whether it is reached by points, which the drill must then give. */
+    public function needsPoints(): bool;
+}

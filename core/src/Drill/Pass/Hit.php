@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\Axis;
+use Amble\Core\Session\Ball;
+
+/** The stand-up object, the ball or the tee was struck. */
+final readonly class Hit implements PassRule
+{
+    public static function read(JsonInput $rule): self
+    {
+        return new self();
+    }
+
+    public function passes(Ball $ball, PassContext $context): bool
+    {
+        return $ball->sight->hit === true;
+    }
+
+    public function axis(): Axis
+    {
+        return Axis::Both;
+    }
+
+    public function needs(): array
+    {
+        return ['hit'];
+    }
+
+    public function contradiction(PassSetting $setting): ?string
+    {
+        return $setting->target->canBeHit() ? null : 'Nothing can be struck at this target.';
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\Axis;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\Stop;
+
+/** In the hole. */
+final readonly class Holed implements PassRule
+{
+    public static function read(JsonInput $rule): self
+    {
+        return new self();
+    }
+
+    public function passes(Ball $ball, PassContext $context): bool
+    {
+        return $ball->stop === Stop::Holed;
+    }
+
+    public function axis(): Axis
+    {
+        return Axis::Both;
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function contradiction(PassSetting $setting): ?string
+    {
+        return $setting->target->canBeHoled() ? null : 'Nothing can be holed at this target.';
+    }
+}

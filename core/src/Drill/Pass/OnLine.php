@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\Axis;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\GateResult;
+
+/** On the chalk or shadow line, the rail or over the spot; length ignored. */
+final readonly class OnLine implements PassRule
+{
+    public static function read(JsonInput $rule): self
+    {
+        return new self();
+    }
+
+    public function passes(Ball $ball, PassContext $context): bool
+    {
+        return $ball->sight->gate === GateResult::Through;
+    }
+
+    public function axis(): Axis
+    {
+        return Axis::Line;
+    }
+
+    public function needs(): array
+    {
+        return ['gate'];
+    }
+
+    public function contradiction(PassSetting $setting): ?string
+    {
+        return $setting->aid === null || $setting->aid->kind === AidKind::Gate
+            ? 'On line needs a rail, a chalk line or a spot.'
+            : null;
+    }
+}

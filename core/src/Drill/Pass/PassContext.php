@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Drill\Task;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\Stop;
+use Amble\Core\Units\Length;
+
+/** What a ball is judged against. Metres. */
+final readonly class PassContext
+{
+    /**
+     * @param float|null $step the width in force where the drill steps up and down
+     * @param float|null $lastDistance how far from the target the ball before it stopped; null for
+     *                                 the first at a station
+     */
+    public function __construct(
+        public Length $length,
+        public ?Task $task = null,
+        public ?float $step = null,
+        public ?float $lastDistance = null,
+    ) {
+    }
+
+    /** How far past (positive) or short (negative) of the target the ball stopped; 0 when holed unjudged. */
+    public function past(Ball $ball): float
+    {
+        return $ball->roll === null ? 0.0 : $ball->roll->metres() - $this->length->metres();
+    }
+
+    /** How far from the target the ball stopped; a holed ball is on it. */
+    public function distance(Ball $ball): float
+    {
+        return $ball->stop === Stop::Holed ? 0.0 : hypot($this->past($ball), $ball->sight->side ?? 0.0);
+    }
+}

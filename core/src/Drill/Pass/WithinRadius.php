@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\TargetKind;
+use Amble\Core\Numeric\Check;
+use Amble\Core\Session\Ball;
+
+/** Inside a ring around the target, in any direction. */
+final readonly class WithinRadius implements PassRule
+{
+    private function __construct(private float $radius)
+    {
+    }
+
+    public static function read(JsonInput $rule): self
+    {
+        return new self(Check::positive($rule->number('radius_m'), $rule->path('radius_m')));
+    }
+
+    public function passes(Ball $ball, PassContext $context): bool
+    {
+        return $context->distance($ball) <= ($context->step ?? $this->radius) + Check::SLACK;
+    }
+
+    public function axis(): Axis
+    {
+        return Axis::Both;
+    }
+
+    public function needs(): array
+    {
+        return ['roll_m', 'side_m'];
+    }
+
+    public function contradiction(PassSetting $setting): ?string
+    {
+        return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Numeric\RandomSource;
+use Amble\Core\Roll\Tier;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/**
+ * One place to putt from: a fixed length, or one drawn in a range when the drill starts.
+ *
+ * This class is immutable; from is at most to, and equal for a fixed station.
+ */
+final readonly class Station
+{
+    /** A drawn length is rounded to what can be paced out, metres. */
+    private const STEP = 0.1;
+
+    public function __construct(
+        public Length $from,
+        public Length $to,
+        public Grade $along,
+        public Grade $across,
+        public ?Tier $tier,
+    ) {
+    }
+
+    public function isScattered(): bool
+    {
+        return $this->to->metres() > $this->from->metres();
+    }
+
+    /** The station with its length settled; a fixed one draws nothing. */
+    public function settled(RandomSource $random): self
+    {
+        if (!$this->isScattered()) {
+            return $this;
+        }
+        $drawn = $this->from->metres() + ($this->to->metres() - $this->from->metres()) * $random->uniform();
+        $length = Length::ofMetres(max($this->from->metres(), round($drawn / self::STEP) * self::STEP));
+
+        return new self($length, $length, $this->along, $this->across, $this->tier);
+    }
+
+    /** The settled length. */
+    public function length(): Length
+    {
+        return $this->from;
+    }
+}

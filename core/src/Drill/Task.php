@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+/** What one ball is to do, or how it is to be got ready. */
+enum Task: string
+{
+    case Past = 'past';
+    case Short = 'short';
+    case Exact = 'exact';
+    case LookAtTarget = 'look_at_target';
+    case RehearseSoft = 'rehearse_soft';
+    case RehearseStrong = 'rehearse_strong';
+    case RehearseBetween = 'rehearse_between';
+
+    /** Whether the ball itself is judged by the task, rather than only got ready by it. */
+    public function isJudged(): bool
+    {
+        return match ($this) {
+            self::Past, self::Short, self::Exact => true,
+            self::LookAtTarget, self::RehearseSoft, self::RehearseStrong, self::RehearseBetween => false,
+        };
+    }
+}
