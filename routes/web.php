@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\DrillController;
+use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\SessionEventsController;
@@ -33,6 +35,13 @@ Route::prefix('api')->group(function (): void {
         Route::put('greens/{green}', [GreenController::class, 'update'])->can('access', 'green');
         Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('access', 'green');
 
+        Route::get('drills', [DrillController::class, 'index']);
+        Route::post('drills', [DrillController::class, 'store']);
+        Route::get('drills/export', [DrillController::class, 'export']);
+        Route::post('drills/import', [DrillController::class, 'import']);
+        Route::put('drills/{drill}', [DrillController::class, 'update'])->can('access', 'drill');
+        Route::delete('drills/{drill}', [DrillController::class, 'destroy'])->can('access', 'drill');
+
         Route::post('sessions', [PracticeSessionController::class, 'store']);
         Route::middleware('can:access,session')->prefix('sessions/{session}')->group(function (): void {
             Route::get('/', [PracticeSessionController::class, 'show']);
@@ -40,6 +49,11 @@ Route::prefix('api')->group(function (): void {
             Route::put('reading', SessionReadingController::class);
             Route::post('events', SessionEventsController::class);
             Route::get('stroke', StrokeReportController::class);
+            Route::post('runs', [DrillRunController::class, 'store']);
+            Route::middleware('can:access,run')->scopeBindings()->prefix('runs/{run}')->group(function (): void {
+                Route::get('/', [DrillRunController::class, 'show']);
+                Route::post('events', [DrillRunController::class, 'log']);
+            });
         });
     });
 

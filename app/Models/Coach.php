@@ -40,6 +40,12 @@ final class Coach extends User
         return $this->hasMany(Green::class);
     }
 
+    /** @return HasMany<SavedDrill, $this> */
+    public function drills(): HasMany
+    {
+        return $this->hasMany(SavedDrill::class);
+    }
+
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
     {

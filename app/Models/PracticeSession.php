@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
@@ -51,6 +52,12 @@ final class PracticeSession extends OwnedRecord
         $of->withoutGlobalScope(SoftDeletingScope::class);
 
         return $of;
+    }
+
+    /** @return HasMany<PracticeRun, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(PracticeRun::class);
     }
 
     /** @return array<string, string> */

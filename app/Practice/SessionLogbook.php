@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Contract\EventReader;
+use Amble\Core\Contract\EventType;
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
 use App\Models\Coach;
+use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
 use Illuminate\Support\Collection;
@@ -63,6 +65,24 @@ final class SessionLogbook
                 'events.' . array_search($taken, $ids, true) . '.id' => 'This id is already in use by another session.',
             ]);
         }
+    }
+
+    /**
+     * Give a run's balls, and every correction and undo of its session: those of other balls find
+     * nothing to change.
+     *
+     * @return list<SessionEvent>
+     */
+    public function eventsOfRun(PracticeRun $run): array
+    {
+        $events = [];
+        foreach (SessionEventRecord::query()->where('practice_session_id', $run->practice_session_id)->get() as $record) {
+            if ($record->type !== EventType::PuttLogged->value || ($record->payload['run_id'] ?? null) === $run->id) {
+                $events[] = self::event($record);
+            }
+        }
+
+        return $events;
     }
 
     /** @return list<LoggedPutt> */

@@ -7,7 +7,9 @@ namespace App\Providers;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
+use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\SavedDrill;
 use App\Models\Student;
 use App\Policies\OwnedRecordPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -39,7 +41,9 @@ final class AppServiceProvider extends ServiceProvider
 
     private function guardRecords(): void
     {
-        foreach ([Student::class, Green::class, GreenReading::class, PracticeSession::class] as $record) {
+        foreach ([
+            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class,
+        ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }
     }

@@ -12,6 +12,8 @@ final class AllStations implements End
 {
     public static function read(JsonInput $end): self
     {
+        $end->only(['kind']);
+
         return new self();
     }
 

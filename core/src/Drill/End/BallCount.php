@@ -16,6 +16,8 @@ final readonly class BallCount implements End
 
     public static function read(JsonInput $end): self
     {
+        $end->only(['kind', 'balls']);
+
         return new self($end->wholeNumber('balls', 1, 500));
     }
 

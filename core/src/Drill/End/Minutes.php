@@ -16,6 +16,8 @@ final readonly class Minutes implements End
 
     public static function read(JsonInput $end): self
     {
+        $end->only(['kind', 'minutes']);
+
         return new self($end->wholeNumber('minutes', 1, 180));
     }
 

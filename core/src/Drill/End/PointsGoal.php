@@ -16,6 +16,8 @@ final readonly class PointsGoal implements End
 
     public static function read(JsonInput $end): self
     {
+        $end->only(['kind', 'points']);
+
         return new self($end->wholeNumber('points', 1, 1000));
     }
 

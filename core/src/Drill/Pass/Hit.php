@@ -13,6 +13,8 @@ final readonly class Hit implements PassRule
 {
     public static function read(JsonInput $rule): self
     {
+        $rule->only(['kind']);
+
         return new self();
     }
 

@@ -14,6 +14,8 @@ final readonly class Holed implements PassRule
 {
     public static function read(JsonInput $rule): self
     {
+        $rule->only(['kind']);
+
         return new self();
     }
 

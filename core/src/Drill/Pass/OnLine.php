@@ -15,6 +15,8 @@ final readonly class OnLine implements PassRule
 {
     public static function read(JsonInput $rule): self
     {
+        $rule->only(['kind']);
+
         return new self();
     }
 

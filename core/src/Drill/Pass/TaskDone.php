@@ -20,6 +20,8 @@ final readonly class TaskDone implements PassRule
 
     public static function read(JsonInput $rule): self
     {
+        $rule->only(['kind', 'little_m', 'exact_share']);
+
         return new self(
             Check::positive($rule->numberOr('little_m', 0.6), $rule->path('little_m')),
             Check::share($rule->numberOr('exact_share', 0.05), $rule->path('exact_share')),

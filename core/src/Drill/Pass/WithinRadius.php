@@ -19,6 +19,8 @@ final readonly class WithinRadius implements PassRule
 
     public static function read(JsonInput $rule): self
     {
+        $rule->only(['kind', 'radius_m']);
+
         return new self(Check::positive($rule->number('radius_m'), $rule->path('radius_m')));
     }
 

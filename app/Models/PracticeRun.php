@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * A drill being run in a session.
+ *
+ * @property string $practice_session_id
+ * @property string $definition the drill as JSON text, as it was when the run started
+ * @property int $seed
+ */
+final class PracticeRun extends OwnedRecord
+{
+    protected $table = 'drill_runs';
+
+    protected $fillable = ['id', 'coach_id', 'practice_session_id', 'definition', 'seed'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seed' => 'integer'];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * A drill a coach made or changed.
+ *
+ * @property string $name
+ * @property string $definition the drill as JSON text, checked before it is kept
+ */
+final class SavedDrill extends OwnedRecord
+{
+    use SoftDeletes;
+
+    protected $table = 'drills';
+
+    protected $fillable = ['name', 'definition'];
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\TargetKind;
+use Amble\Core\Numeric\Check;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\Stop;
+
+/**
+ * What all rules of a stretch of lengths share: a holed ball passes, sideways is ignored.
+ *
+ * @phpstan-require-implements LengthWindow
+ * @phpstan-require-implements PassRule
+ */
+trait JudgedByLength
+{
+    public function passes(Ball $ball, PassContext $context): bool
+    {
+        [$low, $high] = $this->window($context->length, $context->step);
+        $past = $context->past($ball);
+
+        return $ball->stop === Stop::Holed || ($past >= $low - Check::SLACK && $past <= $high + Check::SLACK);
+    }
+
+    public function axis(): Axis
+    {
+        return Axis::Length;
+    }
+
+    public function needs(): array
+    {
+        return ['roll_m'];
+    }
+
+    public function contradiction(PassSetting $setting): ?string
+    {
+        return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
+    }
+}
