@@ -7,8 +7,12 @@ declare(strict_types=1);
  * bound each is meant to keep. Nothing fails here; figures are for reading.
  */
 
+use Amble\Core\Contract\EventReader;
+use Amble\Core\Contract\JsonInput;
 use Amble\Core\Direction\Bound;
 use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRun;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Roll\MakeWindow;
@@ -76,3 +80,19 @@ measure('A read of 8 m, slopes and tiers in turn', 40, static fn(int $i) => (new
 measure('The same with its make window', 300, static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new Reader($surfaces[$i], $eight, 0.3))->read()));
 $mix = array_map(static fn(float $metres): array => [Length::ofMetres($metres), 1.0], [1.0, 2.0, 3.0, 5.0, 8.0, 12.0]);
 measure('Strokes at stake for one student', 1000, static fn() => StrokesAtStake::of(Player::of(0.01, 0.035, -0.02, 0.12, 0.3), $ten, $mix));
+
+$drill = DrillReader::read(JsonInput::parse(json_encode([
+    'key' => 'bench', 'name' => 'Bench', 'target' => 'hole', 'balls_per_station' => 10, 'pass' => ['kind' => 'share'],
+    'stations' => array_map(static fn(int $i): array => ['length_m' => $i], range(2, 11)), 'order' => 'shuffled',
+    'end' => ['kind' => 'balls', 'balls' => 500], 'cap' => ['balls' => 500],
+], JSON_THROW_ON_ERROR)));
+// Every tenth event is an undo or a correction of an earlier ball.
+$events = array_map(static fn(int $i) => EventReader::read(JsonInput::fromArray([
+    'id' => sprintf('E%04d', $i), 'at_ms' => 1000 * $i, 'roll_m' => 2 + $i % 10, 'event_id' => sprintf('E%04d', $i - 5),
+    'putt_id' => sprintf('E%04d', $i - 3), 'type' => match ($i % 20) {
+        9 => 'undone',
+        19 => 'putt_corrected',
+        default => 'putt_logged',
+    },
+])), range(1, 500));
+measure('A drill folded from 500 events', 30, static fn() => DrillRun::fold($drill, $events, 1));

@@ -6,18 +6,26 @@ namespace App\Practice;
 
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
+use Amble\Core\Direction\Bound;
+use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Direction\GateChoice;
+use Amble\Core\Direction\Side;
+use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
+use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
-use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\PassRate;
 use Amble\Core\Drill\StationTally;
+use Amble\Core\Session\GateResult;
+use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\Stop;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use Illuminate\Support\Collection;
 
 /** Runs drills in a session: their state is folded from the session's own log. */
 final class DrillRuns
@@ -32,8 +40,10 @@ final class DrillRuns
     /** @return array<string, mixed> the state as the API sends it */
     public function state(PracticeRun $run): array
     {
+        $log = $this->logbook->ofRun($run);
+
         return ['id' => $run->id, 'drill' => json_decode($run->definition), 'seed' => $run->seed]
-            + ReplayComputation::toArray($this->fold($run));
+            + ReplayComputation::state(self::drill($run), $log->events, $log->students, $run->students, $run->seed);
     }
 
     /**
@@ -45,24 +55,61 @@ final class DrillRuns
     {
         $drill = self::drill($run);
         $control = $this->control($session);
-        $rates = $control?->bias === null || $control->spread === null || $control->spread <= 0.0 ? null : PassRate::byLength(
-            $drill,
-            array_map(static fn(StationTally $tally): float => $tally->lengthMetres, $this->fold($run)->stations),
-            $control->bias,
-            $control->spread,
+        $lengths = array_map(
+            static fn(StationTally $tally): float => $tally->lengthMetres,
+            DrillRun::fold($drill, [], $run->seed)->stations,
         );
+        $rates = $control?->bias === null || $control->spread === null || $control->spread <= 0.0
+            ? null
+            : PassRate::byLength($drill, $lengths, $control->bias, $control->spread);
 
         return [
             'pass_rates' => $rates,
             'balls' => $rates === null || $rates === [] ? null : ExpectedBalls::of($drill, $rates),
             'putts_behind' => $control->nMeasured ?? 0,
             'cap' => ['balls' => $drill->cap->balls, 'minutes' => $drill->cap->minutes],
+            'gate_that_measures_m' => $this->measuringGate($drill, $session),
         ];
     }
 
-    private function fold(PracticeRun $run): DrillState
+    /** Give the width of the gate that tells most of this student's start line; null when nothing is known of it. */
+    private function measuringGate(Drill $drill, PracticeSession $session): ?float
     {
-        return DrillRun::fold(self::drill($run), $this->logbook->eventsOfRun($run), $run->seed);
+        if ($drill->aid?->kind !== AidKind::Gate || $drill->aid->distance === null || $session->student === null) {
+            return null;
+        }
+        $bounds = [];
+        /** @var Collection<int, PracticeRun> $runs */
+        $runs = PracticeRun::query()->whereIn('practice_session_id', $session->student->practiceSessions()->select('id'))->get();
+        foreach ($runs as $run) {
+            array_push($bounds, ...$this->bounds($run));
+        }
+        $spread = (new DirectionFitter())->fit($bounds)->spread;
+
+        return $spread === null ? null : GateChoice::widthFor($spread, $drill->aid->distance)->metres();
+    }
+
+    /** @return list<Bound> what a run's gate showed of the start line */
+    private function bounds(PracticeRun $run): array
+    {
+        $drill = self::drill($run);
+        $aid = $drill->aid;
+        // A gate that steps has had several widths; what it showed is no one bound.
+        if ($drill->steps !== null || $aid?->kind !== AidKind::Gate || $aid->width === null || $aid->distance === null) {
+            return [];
+        }
+        $gate = StartLineTest::gate($aid->width, $aid->distance);
+        $bounds = [];
+        foreach (SessionLog::fold($this->logbook->ofRun($run)->events)->putts as $putt) {
+            $bounds[] = match ($putt->ball->sight->gate) {
+                GateResult::Through => $gate->passed(),
+                GateResult::Left => $gate->missed(Side::Left),
+                GateResult::Right => $gate->missed(Side::Right),
+                null => null,
+            };
+        }
+
+        return array_values(array_filter($bounds));
     }
 
     private static function drill(PracticeRun $run): Drill

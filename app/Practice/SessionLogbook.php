@@ -70,19 +70,20 @@ final class SessionLogbook
     /**
      * Give a run's balls, and every correction and undo of its session: those of other balls find
      * nothing to change.
-     *
-     * @return list<SessionEvent>
      */
-    public function eventsOfRun(PracticeRun $run): array
+    public function ofRun(PracticeRun $run): RunLog
     {
-        $events = [];
+        $events = $students = [];
         foreach (SessionEventRecord::query()->where('practice_session_id', $run->practice_session_id)->get() as $record) {
-            if ($record->type !== EventType::PuttLogged->value || ($record->payload['run_id'] ?? null) === $run->id) {
+            $isBall = $record->type === EventType::PuttLogged->value;
+            if (!$isBall || ($record->payload['run_id'] ?? null) === $run->id) {
                 $events[] = self::event($record);
+                $student = $record->payload['student'] ?? '';
+                $students[$record->id] = $isBall && is_string($student) ? $student : '';
             }
         }
 
-        return $events;
+        return new RunLog($events, $students);
     }
 
     /** @return list<LoggedPutt> */

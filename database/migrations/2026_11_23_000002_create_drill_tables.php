@@ -25,6 +25,7 @@ return new class extends Migration {
             $table->foreignUlid('practice_session_id')->constrained()->cascadeOnDelete();
             $table->text('definition');
             $table->unsignedInteger('seed');
+            $table->json('students');
             $table->timestamps();
         });
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Coach;
 use App\Models\SessionEventRecord;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -33,6 +34,11 @@ final class OwnershipTest extends TestCase
         yield 'change a session' => ['PATCH', 'sessions/{session}', ['minutes' => 5]];
         yield 'take a reading' => ['PUT', 'sessions/{session}/reading', ['id' => '01M4G0000000000000000000AA', 'method' => 'unknown']];
         yield 'log a ball' => ['POST', 'sessions/{session}/events', ['events' => [self::putt()]]];
+        yield 'change a drill' => ['PUT', 'drills/{drill}', ['drill' => []]];
+        yield 'remove a drill' => ['DELETE', 'drills/{drill}', []];
+        yield 'start a drill' => ['POST', 'sessions/{session}/runs', ['id' => '01M4G0000000000000000000AB', 'drill' => []]];
+        yield 'see a run' => ['GET', 'sessions/{session}/runs/{run}', []];
+        yield 'log to a run' => ['POST', 'sessions/{session}/runs/{run}/events', ['events' => [self::putt()]]];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
     }
 
@@ -55,10 +61,15 @@ final class OwnershipTest extends TestCase
 
     private function path(string $path, Coach $owner): string
     {
+        $session = $this->practiceSession($owner);
+        $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $owner->id, 'definition' => '{}', 'seed' => 1]);
+
         return 'api/' . strtr($path, [
+            '{drill}' => $owner->drills()->create(['name' => 'Mine', 'definition' => '{}'])->id,
+            '{run}' => $run->id,
             '{student}' => $this->student($owner)->id,
             '{green}' => $this->green($owner)->id,
-            '{session}' => $this->practiceSession($owner)->id,
+            '{session}' => $session->id,
         ]);
     }
 }

@@ -9,6 +9,7 @@ use Amble\Core\Feel\LengthCall;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\Stop;
+use App\Models\PracticeRun;
 use Illuminate\Validation\Rule;
 
 /** Events of a session, in the order the device saw them; lengths in metres. */
@@ -43,8 +44,23 @@ final class LogEventsRequest extends OwnRequest
             'events.*.call' => ['nullable', Rule::enum(LengthCall::class)],
             'events.*.hit' => ['nullable', 'boolean'],
             'events.*.putts_to_finish' => ['nullable', 'integer', 'between:1,20'],
+            'events.*.student' => $this->students() === []
+                ? ['prohibited']
+                : ['required_if:events.*.type,putt_logged', Rule::in($this->students())],
             'events.*.mark' => ['nullable', Rule::enum(Mark::class)],
         ];
+    }
+
+    /**
+     * Give the students of the run the events are of; none outside a group.
+     *
+     * @return list<string>
+     */
+    private function students(): array
+    {
+        $run = $this->route('run');
+
+        return $run instanceof PracticeRun ? $run->students : [];
     }
 
     /** @return array<string, string> */
@@ -53,6 +69,7 @@ final class LogEventsRequest extends OwnRequest
         return [
             'events.*.backstroke_m.between' => 'A backstroke is between 1 cm (½ in) and 2 m (78 in).',
             'events.*.roll_m.between' => 'A roll is between 2 cm (1 in) and 80 m (262 ft).',
+            'events.*.student.required_if' => 'Say whose ball it was.',
             'events.*.target_m.between' => 'A target is between 0.1 m (4 in) and 60 m (196 ft) away.',
         ] + parent::messages();
     }

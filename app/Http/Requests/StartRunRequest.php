@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Student;
 use App\Practice\DrillLibrary;
+use Illuminate\Validation\Rule;
 
 /** A drill to start in a session, under the client's id. */
 final class StartRunRequest extends OwnRequest
@@ -12,10 +14,21 @@ final class StartRunRequest extends OwnRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'ulid'], 'seed' => ['nullable', 'integer', 'between:0,2147483647']];
+        return [
+            'id' => ['required', 'ulid'],
+            'seed' => ['nullable', 'integer', 'between:0,2147483647'],
+            'students' => ['sometimes', 'array', 'max:12'],
+            'students.*' => ['string', 'distinct', Rule::exists(Student::class, 'id')->where('coach_id', $this->coach()->id)],
+        ];
     }
 
-    /** @return array{id: string, seed: int, definition: string} */
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['students.*' => 'student'];
+    }
+
+    /** @return array{id: string, seed: int, students: list<string>, definition: string} */
     public function columns(): array
     {
         $seed = $this->validated('seed');
@@ -24,6 +37,7 @@ final class StartRunRequest extends OwnRequest
             'id' => $this->string('id')->toString(),
             // Without one, the id's own digits: the same run is the same on every device.
             'seed' => is_numeric($seed) ? (int) $seed : crc32($this->string('id')->toString()) & 0x7FFFFFFF,
+            'students' => array_values($this->array('students')),
             'definition' => DrillRequest::columnsOf(app(DrillLibrary::class)->readOne($this->getContent()))['definition'],
         ];
     }
