@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Drill;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Pass\PassContext;
+use Amble\Core\Drill\Pass\PassRule;
+use Amble\Core\Drill\Pass\PassRules;
+use Amble\Core\Drill\Points;
+use Amble\Core\Drill\Task;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\GateResult;
+use Amble\Core\Session\Sight;
+use Amble\Core\Session\Stop;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every pass rule at its edges, on a putt of 5 m. */
+final class PassRulesTest extends TestCase
+{
+    private const LENGTH = 5.0;
+
+    /** @param array<string, mixed> $rule */
+    private static function rule(array $rule): PassRule
+    {
+        return PassRules::read(JsonInput::fromArray($rule, 'pass'));
+    }
+
+    private static function free(float $roll, float $side = 0.0, ?GateResult $gate = null, ?bool $hit = null): Ball
+    {
+        return self::stopped(Stop::Free, $roll, $side, $gate, $hit);
+    }
+
+    private static function stopped(
+        Stop $stop,
+        ?float $roll,
+        float $side = 0.0,
+        ?GateResult $gate = null,
+        ?bool $hit = null,
+    ): Ball {
+        return Ball::seen(
+            null,
+            $roll === null ? null : Length::ofMetres($roll),
+            $stop,
+            Length::ofMetres(self::LENGTH),
+            Grade::level(),
+            sight: Sight::of($side, $gate, null, $hit),
+        );
+    }
+
+    private static function on(?Task $task = null, ?float $step = null, ?float $last = null): PassContext
+    {
+        return new PassContext(Length::ofMetres(self::LENGTH), $task, $step, $last);
+    }
+
+    /** @param array<string, mixed> $rule */
+    #[DataProvider('balls')]
+    public function testABallAtTheRulesEdge(array $rule, Ball $ball, bool $passes, ?PassContext $context = null): void
+    {
+        self::assertSame($passes, self::rule($rule)->passes($ball, $context ?? self::on()));
+    }
+
+    /** @return iterable<string, array{0: array<string, mixed>, 1: Ball, 2: bool, 3?: PassContext}> */
+    public static function balls(): iterable
+    {
+        $holed = self::stopped(Stop::Holed, null);
+
+        $share = ['kind' => 'share', 'share' => 0.1];
+        yield 'a tenth short' => [$share, self::free(4.5), true];
+        yield 'a tenth long' => [$share, self::free(5.5), true];
+        yield 'just over a tenth' => [$share, self::free(5.51), false];
+        yield 'just over a tenth short' => [$share, self::free(4.49), false];
+        yield 'sideways is ignored by a share' => [$share, self::free(5.0, 3.0), true];
+        yield 'a share without a figure is a tenth' => [['kind' => 'share'], self::free(4.5), true];
+        yield 'a holed ball is inside' => [$share, $holed, true];
+        yield 'a step narrows the share' => [$share, self::free(5.3), false, self::on(step: 0.2)];
+
+        $ring = ['kind' => 'radius', 'radius_m' => 0.5];
+        yield 'inside the ring' => [$ring, self::free(5.3, 0.4), true];
+        yield 'outside by its corner' => [$ring, self::free(5.4, 0.4), false];
+        yield 'short and inside' => [$ring, self::free(4.6, -0.2), true];
+        yield 'holed is in the ring' => [$ring, $holed, true];
+
+        $rod = ['kind' => 'between', 'behind_m' => 0.5];
+        yield 'at the lip' => [$rod, self::free(5.0), true];
+        yield 'short of the lip' => [$rod, self::free(4.99), false];
+        yield 'just before the rod' => [$rod, self::free(5.5), true];
+        yield 'over the rod' => [$rod, self::free(5.6), false];
+        yield 'stopped by the rod' => [$rod, self::stopped(Stop::Rod, 5.5), false];
+        yield 'holed before the rod' => [$rod, $holed, true];
+
+        $past = ['kind' => 'past_only', 'within_m' => 0.6];
+        yield 'dying at the hole' => [$past, self::free(5.0), true];
+        yield 'a hand short' => [$past, self::free(4.9), false];
+        yield 'two feet past' => [$past, self::free(5.6), true];
+        yield 'three feet past' => [$past, self::free(5.9), false];
+
+        yield 'on the line' => [['kind' => 'on_line'], self::free(2.0, gate: GateResult::Through), true];
+        yield 'left of the line' => [['kind' => 'on_line'], self::free(5.0, gate: GateResult::Left), false];
+        yield 'through and far too long' => [['kind' => 'through_gate'], self::free(9.0, gate: GateResult::Through), true];
+        yield 'holed round the gate' => [['kind' => 'through_gate'], self::stopped(Stop::Holed, null, gate: GateResult::Right), false];
+        yield 'holed' => [['kind' => 'holed'], $holed, true];
+        yield 'on the lip' => [['kind' => 'holed'], self::free(5.0), false];
+        yield 'struck' => [['kind' => 'hit'], self::free(5.0, hit: true), true];
+        yield 'passed it by' => [['kind' => 'hit'], self::free(5.0, hit: false), false];
+        yield 'nobody saw' => [['kind' => 'hit'], self::free(5.0), false];
+
+        $nearer = ['kind' => 'nearer_than_last'];
+        yield 'the first is always nearer' => [$nearer, self::free(1.0), true];
+        yield 'nearer' => [$nearer, self::free(5.3), true, self::on(last: 0.4)];
+        yield 'as near is not nearer' => [$nearer, self::free(5.4), false, self::on(last: 0.4)];
+        yield 'nearer along, further aside' => [$nearer, self::free(5.1, 0.5), false, self::on(last: 0.4)];
+
+        $task = ['kind' => 'task', 'little_m' => 0.5, 'exact_share' => 0.05];
+        yield 'a little past' => [$task, self::free(5.4), true, self::on(Task::Past)];
+        yield 'more than a little past' => [$task, self::free(5.6), false, self::on(Task::Past)];
+        yield 'short when past was asked' => [$task, self::free(4.8), false, self::on(Task::Past)];
+        yield 'a little short' => [$task, self::free(4.6), true, self::on(Task::Short)];
+        yield 'past when short was asked' => [$task, self::free(5.1), false, self::on(Task::Short)];
+        yield 'holed when short was asked' => [$task, $holed, false, self::on(Task::Short)];
+        yield 'exact' => [$task, self::free(5.25), true, self::on(Task::Exact)];
+        yield 'not so exact' => [$task, self::free(5.3), false, self::on(Task::Exact)];
+        yield 'holed is exact' => [$task, $holed, true, self::on(Task::Exact)];
+    }
+
+    public function testEachRuleSaysWhichAxisCountsAndWhatItNeeds(): void
+    {
+        $figures = ['radius' => ['radius_m' => 1], 'between' => ['behind_m' => 1]];
+        $told = [];
+        foreach (array_keys(PassRules::KINDS) as $kind) {
+            $rule = self::rule(['kind' => $kind] + ($figures[$kind] ?? []));
+            $told[$kind] = [$rule->axis(), $rule->needs()];
+        }
+        self::assertEquals([
+            'share' => [Axis::Length, ['roll_m']],
+            'radius' => [Axis::Both, ['roll_m', 'side_m']],
+            'between' => [Axis::Length, ['roll_m']],
+            'past_only' => [Axis::Length, ['roll_m']],
+            'on_line' => [Axis::Line, ['gate']],
+            'through_gate' => [Axis::Line, ['gate']],
+            'holed' => [Axis::Both, []],
+            'hit' => [Axis::Both, ['hit']],
+            'nearer_than_last' => [Axis::Both, ['roll_m']],
+            'task' => [Axis::Length, ['roll_m']],
+        ], $told);
+    }
+
+    #[DataProvider('worths')]
+    public function testWhatABallIsWorth(Ball $ball, int $worth): void
+    {
+        $points = Points::read(JsonInput::fromArray(
+            ['holed' => 5, 'past' => 2, 'long' => -1, 'short' => -3, 'past_within_m' => 0.5],
+        ));
+        self::assertSame($worth, $points->of($ball, self::on()));
+        self::assertSame([5, 2], [$points->most(canBeHoled: true), $points->most(canBeHoled: false)]);
+    }
+
+    /** @return iterable<string, array{Ball, int}> */
+    public static function worths(): iterable
+    {
+        yield 'holed' => [self::stopped(Stop::Holed, null), 5];
+        yield 'at the lip' => [self::free(5.0), 2];
+        yield 'just past' => [self::free(5.5), 2];
+        yield 'long' => [self::free(5.6), -1];
+        yield 'short' => [self::free(4.9), -3];
+    }
+}
