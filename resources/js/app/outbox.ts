@@ -42,20 +42,27 @@ const BATCH = 50;
 class OutboxStore extends Dexie {
   waiting!: EntityTable<Waiting, 'order'>;
 
-  constructor() {
-    super('amble-outbox');
+  constructor(name: string) {
+    super(name);
     this.version(1).stores({ waiting: '++order, session_id' });
   }
 }
 
 /** Keeps, shows and sends what the server has not yet taken. */
 export class Outbox {
-  readonly #store = new OutboxStore();
+  readonly #store: OutboxStore;
   readonly #listeners = new Set<OutboxListener>();
   readonly #accepted = new Set<(sessionId: string, putts: Putt[]) => void>();
   #waiting: readonly Waiting[] = [];
   #sending = false;
+  /** Whether something was added while sending, after the last look at what waits. */
+  #again = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
+
+  /** @param name of the database on this device; one outbox a name */
+  constructor(name = 'amble-outbox') {
+    this.#store = new OutboxStore(name);
+  }
 
   /** Loads what an earlier visit left, and sends it; call once when the app starts. */
   async open(): Promise<void> {
@@ -104,14 +111,18 @@ export class Outbox {
 
   /** Sends what waits, in order, until nothing is left or the server cannot be reached. */
   async flush(): Promise<void> {
+    this.#again = true;
     if (this.#sending) {
       return;
     }
     this.#sending = true;
     clearTimeout(this.#retry);
     try {
-      for (let batch = await this.#next(); batch.length > 0; batch = await this.#next()) {
-        await this.#send(batch);
+      while (this.#again) {
+        this.#again = false;
+        for (let batch = await this.#next(); batch.length > 0; batch = await this.#next()) {
+          await this.#send(batch);
+        }
       }
     } catch {
       this.#retry = setTimeout(() => void this.flush(), RETRY_MS);

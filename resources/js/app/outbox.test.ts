@@ -1,0 +1,182 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { newId, Outbox, type SessionEvent } from './outbox';
+import type { Putt } from './types';
+
+/** A server that remembers what it was sent and answers as told. */
+class FakeServer {
+  received: { session: string; ids: string[] }[] = [];
+  respond: (ids: string[]) => { status: number; body: unknown } | 'unreachable' = () => ({
+    status: 200,
+    body: [],
+  });
+
+  fetch = async (url: string, init: RequestInit): Promise<Response> => {
+    const session = url.split('/')[3] ?? '';
+    const ids = (JSON.parse(String(init.body)) as { events: { id: string }[] }).events.map(({ id }) => id);
+    const answer = this.respond(ids);
+    if (answer === 'unreachable') {
+      throw new TypeError('no network');
+    }
+    this.received.push({ session, ids });
+    return new Response(JSON.stringify(answer.body), { status: answer.status });
+  };
+
+  allIds(): string[] {
+    return this.received.flatMap(({ ids }) => ids);
+  }
+}
+
+function ball(id: string, roll = 3): SessionEvent {
+  return {
+    id,
+    type: 'putt_logged',
+    at_ms: 1,
+    backstroke_m: 0.2,
+    roll_m: roll,
+    stop: 'free',
+    target_m: null,
+    grade_percent: 0,
+    mark: null,
+  };
+}
+
+/** Lets everything under way come to rest. */
+const settled = () => vi.waitFor(async () => new Promise((wake) => setTimeout(wake, 30)));
+
+describe('the outbox', () => {
+  let server: FakeServer;
+  let name = '';
+  let visits = 0;
+
+  beforeEach(() => {
+    server = new FakeServer();
+    visits += 1;
+    name = `outbox-${visits}`;
+    vi.stubGlobal('fetch', server.fetch);
+    vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=abc%3D' });
+    vi.stubGlobal('window', new EventTarget());
+  });
+
+  afterEach(async () => {
+    await settled();
+    vi.unstubAllGlobals();
+  });
+
+  test('sends what is added and keeps nothing once it is taken', async () => {
+    const outbox = new Outbox(name);
+    await outbox.add('S', ball('A'));
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    expect(server.allIds()).toEqual(['A']);
+  });
+
+  test('keeps what cannot be sent and sends it in order when the network is back', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = new Outbox(name);
+    for (const id of ['A', 'B', 'C']) {
+      await outbox.add('S', ball(id));
+    }
+    expect(outbox.snapshot().map(({ event }) => event.id)).toEqual(['A', 'B', 'C']);
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    expect(server.allIds()).toEqual(['A', 'B', 'C']);
+  });
+
+  test('a later visit finds what an earlier one left', async () => {
+    server.respond = () => 'unreachable';
+    const before = new Outbox(name);
+    await before.add('S', ball('A'));
+    server.respond = () => ({ status: 200, body: [] });
+    const after = new Outbox(name);
+    await after.open();
+    await vi.waitFor(() => expect(server.allIds()).toContain('A'));
+  });
+
+  test('one refused ball does not hold up the rest, and says why', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = new Outbox(name);
+    for (const id of ['A', 'B', 'C']) {
+      await outbox.add('S', ball(id));
+    }
+    server.respond = (ids) =>
+      ids.includes('B')
+        ? { status: 422, body: { errors: { 'events.0.roll_m': ['Too far.'] } } }
+        : { status: 200, body: [] };
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(1));
+    const [left] = outbox.snapshot();
+    expect(left?.event.id).toBe('B');
+    expect(left?.refused).toBe('Too far.');
+    // What is refused is not tried again by itself; the coach puts it away.
+    const tries = server.received.length;
+    await outbox.flush();
+    expect(server.received).toHaveLength(tries);
+    await outbox.discard(left?.order ?? 0);
+    expect(outbox.snapshot()).toHaveLength(0);
+  });
+
+  test('a stumbling server is tried again and refuses nothing', async () => {
+    server.respond = () => ({ status: 500, body: {} });
+    const outbox = new Outbox(name);
+    await outbox.add('S', ball('A'));
+    await settled();
+    expect(outbox.snapshot()[0]?.refused).toBeNull();
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+  });
+
+  test('balls of two sessions go to their own', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = new Outbox(name);
+    await outbox.add('S1', ball('A'));
+    await outbox.add('S2', ball('B'));
+    await outbox.add('S1', ball('C'));
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    const sentTo = (session: string) =>
+      server.received.filter((each) => each.session === session).flatMap(({ ids }) => ids);
+    expect(sentTo('S1')).toEqual(['A', 'C']);
+    expect(sentTo('S2')).toEqual(['B']);
+  });
+
+  test('tells the screen what the server now has', async () => {
+    const putt = { id: 'A' } as Putt;
+    server.respond = () => ({ status: 200, body: [putt] });
+    const outbox = new Outbox(name);
+    const heard: [string, Putt[]][] = [];
+    const stop = outbox.onAccepted((session, putts) => heard.push([session, putts]));
+    await outbox.add('S', ball('A'));
+    await vi.waitFor(() => expect(heard).toEqual([['S', [putt]]]));
+    stop();
+    await outbox.add('S', ball('B'));
+    await vi.waitFor(() => expect(server.allIds()).toContain('B'));
+    expect(heard).toHaveLength(1);
+  });
+
+  test('a ball added just as the last one is taken is sent too', async () => {
+    const outbox = new Outbox(name);
+    for (let i = 0; i < 40; ++i) {
+      void outbox.add('S', ball(`B${i}`));
+      // Odd pauses, so that some land between the last look at what waits and the end of sending.
+      await new Promise((wake) => setTimeout(wake, i % 3));
+    }
+    await vi.waitFor(() => expect(new Set(server.allIds()).size).toBe(40));
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+  });
+
+  test('two presses at once send each ball once', async () => {
+    const outbox = new Outbox(name);
+    await Promise.all([outbox.add('S', ball('A')), outbox.add('S', ball('B'))]);
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    expect(server.allIds().sort()).toEqual(['A', 'B']);
+  });
+
+  test('ids made in the same millisecond sort in the order they were made', () => {
+    const ids = Array.from({ length: 200 }, newId);
+    expect([...ids].sort()).toEqual(ids);
+    expect(new Set(ids).size).toBe(200);
+  });
+});

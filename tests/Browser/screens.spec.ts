@@ -1,0 +1,159 @@
+import { expect, type Page, test } from '@playwright/test';
+import {
+  choose,
+  enter,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  openDemo,
+  startWith,
+  walkTo,
+} from './people';
+
+async function signUp(page: Page, name: string, email: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'I am new here' }).click();
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Password').fill('a password of my own');
+  await page.getByRole('button', { name: 'Make the account' }).click();
+}
+
+test('a new coach finds empty screens that say what will be here', async ({ page }) => {
+  await signUp(page, 'Brid Aldane', 'brid@example.test');
+  await expect(page.getByText('Your students will be here.', { exact: false })).toBeVisible();
+  await expect(page.getByText('The greens and mats you use will be here', { exact: false })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Students' }).click();
+  await expect(page.getByText('Nobody yet.', { exact: false })).toBeVisible();
+  await page.getByRole('link', { name: 'Greens', exact: true }).click();
+  await expect(page.getByText('None yet.', { exact: false })).toBeVisible();
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('button', { name: 'Start a session' }).click();
+  await expect(page.getByRole('heading', { name: 'Who has come?' })).toBeVisible();
+  await walkTo(page, 'Green');
+  await expect(page.getByRole('heading', { name: 'Which green is it?' })).toBeVisible();
+  await walkTo(page, 'Look back');
+  await expect(page.getByRole('heading', { name: 'Whose stroke is it?' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+});
+
+test('signing in with the wrong password says so at the field and keeps the address', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('E-mail address').fill('nobody@example.test');
+  await page.getByLabel('Password').fill('wrong');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText('E-mail address and password do not go together.')).toBeVisible();
+  await expect(page.getByLabel('E-mail address')).toHaveValue('nobody@example.test');
+});
+
+test('a coach who works in metres, or in paces, meets them everywhere', async ({ page }) => {
+  await signUp(page, 'Cass Ferrin', 'cass@example.test');
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await choose(page, 'Lengths in', 'Paces, and feet');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('To work in paces, measure your pace first.')).toBeVisible();
+  await page.getByLabel('Length of your pace').fill('80 cm');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('button', { name: 'Start a session' }).click();
+  await walkTo(page, 'Set out');
+  await enter(page, 'Distance from the target', '7 paces 1 ft');
+  await expect(page.getByRole('rowheader', { name: '7 paces and a foot' })).toBeVisible();
+
+  const session = page.url();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await choose(page, 'Lengths in', 'Metres');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.goto(session);
+  await expect(page.getByRole('rowheader', { name: '5.9 m' })).toBeVisible();
+  await walkTo(page, 'Roll');
+  await page.getByLabel('Backstroke', { exact: true }).last().fill('25');
+  await enter(page, 'Roll', '4,2');
+  await expect(page.getByText('Ball 1: 25 cm back, 4.20 m')).toBeVisible();
+});
+
+test('a very long name fits a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openDemo(page);
+  await expectNoSidewaysScroll(page);
+  const name = 'Marguerite Oyelaran-Fitzwarden';
+  await startWith(page, name);
+  await choose(page, 'Green', 'Slipway green');
+  for (const waypoint of ['Green', 'Set out', 'Roll', 'Look back', 'Carry on']) {
+    await walkTo(page, waypoint);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expectNoSidewaysScroll(page);
+  }
+});
+
+test('a green by stopwatch: the space bar times, a roll can be taken back and mended', async ({ page }) => {
+  await openDemo(page);
+  await startWith(page, 'Rafe Dunmallow');
+  await choose(page, 'Green', 'Boathouse green');
+  await walkTo(page, 'Green');
+  await choose(page, 'How will you know?', 'Stopwatch');
+  const watch = page.getByRole('button', { name: /Press as it leaves the hand/ });
+  await watch.focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: /Press as it comes to rest/ })).toBeVisible();
+  await page.waitForTimeout(300);
+  await page.keyboard.press('Space');
+  await expect(page.getByLabel('Time', { exact: true })).not.toHaveValue('');
+  await page.getByLabel('Time', { exact: true }).fill('4.1');
+  await enter(page, 'Distance', '16 ft');
+  await expect(page.getByText('One direction only, so not a level figure', { exact: false })).toBeVisible();
+  await choose(page, 'Which way', 'Back');
+  await page.getByLabel('Time', { exact: true }).fill('2.1');
+  await enter(page, 'Distance', '5 ft');
+  await expect(page.getByText('A roll took under 3 seconds', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Take out back, roll 1' }).click();
+  await expect(page.getByLabel('Time', { exact: true })).toHaveValue('2.1');
+  await page.getByLabel('Time', { exact: true }).fill('4.2');
+  await enter(page, 'Distance', '16 ft 4');
+  await expect(page.getByText('Level figure from both directions', { exact: false })).toBeVisible();
+  await expect(page.getByText('A roll took under 3 seconds', { exact: false })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('row', { name: /Back 4.20 s/ })).toBeVisible();
+});
+
+test('a note set aside stays aside, and an unknown speed tells no lengths', async ({ page }) => {
+  await openDemo(page);
+  await startWith(page, 'Jun Petterkin');
+  await choose(page, 'Green', 'Boathouse green');
+  await walkTo(page, 'Look back');
+  const margin = page.getByRole('complementary', { name: 'Margin notes' });
+  await expect(margin.getByText('The line is provisional', { exact: false })).toBeVisible();
+  await margin.getByRole('button', { name: /^Set aside: The line is provisional/ }).click();
+  await expect(margin.getByText('The line is provisional', { exact: false })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('Provisional: few balls so far', { exact: false })).toBeVisible();
+  await expect(margin.getByText('The line is provisional', { exact: false })).toHaveCount(0);
+});
+
+test('two browsers on one session come to the same balls', async ({ browser, page }) => {
+  await openDemo(page);
+  await startWith(page, 'Ilse Varnholt');
+  await choose(page, 'Green', 'Slipway green');
+  await walkTo(page, 'Roll');
+  const other = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
+  await openDemo(other);
+  await other.goto(page.url());
+  for (const [device, roll] of [
+    [page, '5'],
+    [other, '6'],
+    [page, '7'],
+  ] as const) {
+    await device.getByLabel('Backstroke', { exact: true }).last().fill('8');
+    await enter(device, 'Roll', roll);
+    await expect(device.getByText(`8 in back, ${roll} ft`, { exact: false }).first()).toBeVisible();
+    await expect(device.getByText(/not sent yet/)).toHaveCount(0);
+  }
+  await other.reload();
+  await expect(other.getByText(/^Ball 3: 8 in back, 7 ft/)).toBeVisible();
+  await expect(page.getByText(/^Ball 3: 8 in back, 7 ft/)).toBeVisible();
+});
