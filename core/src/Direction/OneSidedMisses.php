@@ -37,4 +37,16 @@ final readonly class OneSidedMisses
     {
         return Interval::wilson($this->missed, $this->n, $level);
     }
+
+    /** What to lay out next, so that the spread can be told as well. */
+    public function sentence(): string
+    {
+        return sprintf(
+            'All %d misses of %d are on the %s. A narrower gate, or this one moved half its width to the %s, tells more.',
+            $this->missed,
+            $this->n,
+            $this->side->value,
+            $this->side->value,
+        );
+    }
 }

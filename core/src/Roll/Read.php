@@ -77,7 +77,11 @@ final readonly class Read
         return $this->ifSolved($this->speedAtHole);
     }
 
-    /** The level roll with the same start speed, v²/(2 a0), metres; null if unsolved. */
+    /**
+     * The level roll with the same start speed, v²/(2 a0), metres; null if unsolved.
+     *
+     * A student's backstroke for the read is StrokeFit::backstrokeFor() of this length on the level.
+     */
     public function playsLike(): ?float
     {
         return $this->ifSolved($this->startSpeed ** 2 / (2.0 * $this->levelDeceleration));

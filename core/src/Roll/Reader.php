@@ -65,6 +65,19 @@ final readonly class Reader
         return Read::solved($this->surface, $this->hole, $line, $speed, $trajectory->closest->speed());
     }
 
+    /**
+     * The way of the ball in a solved read, a point every 50 ms from the ball to rest: x along the
+     * line and y to the right, metres; empty for an unsolved one.
+     *
+     * @return list<array{float, float}>
+     */
+    public function path(Read $read): array
+    {
+        [$speed, $line] = [$read->startSpeed(), $read->startLine()];
+
+        return $speed === null || $line === null ? [] : $this->roller->trace($speed, $line, $this->hole)->path;
+    }
+
     /** @return array{float, float} start speed and line along the straight way to the hole */
     private function straightGuess(Surface $surface): array
     {

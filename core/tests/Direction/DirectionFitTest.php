@@ -124,6 +124,7 @@ final class DirectionFitTest extends PropertyTestCase
         $misses = OneSidedMisses::in($oneSide);
         self::assertSame([Side::Right, 2, 10], [$misses?->side, $misses?->missed, $misses?->n]);
         self::assertTrue($misses?->interval(0.8)->contains(0.2));
+        self::assertStringStartsWith('All 2 misses of 10 are on the right.', $misses->sentence());
         self::assertNull(OneSidedMisses::in([...$oneSide, Bound::between(null, -0.015)]));
     }
 

@@ -136,6 +136,20 @@ final class ReaderTest extends PropertyTestCase
         self::assertGreaterThan(0.95 * Physics::CAPTURE_SPEED, $bands[count($bands) - 1]->speedAtHole);
     }
 
+    public function testThePathLeadsFromTheBallOverTheHoleToRest(): void
+    {
+        $reader = new Reader(self::surface(10.0, 0.5, 2.0), Length::ofMetres(5.0), 0.4);
+        $path = $reader->path($reader->read());
+        self::assertSame([0.0, 0.0], $path[0]);
+        $nearest = min(array_map(static fn(array $point): float => hypot($point[0] - 5.0, $point[1]), $path));
+        self::assertLessThan(0.03, $nearest);
+        // The ball breaks: it leaves to the high side and comes back.
+        self::assertGreaterThan(0.1, max(array_column($path, 1)));
+        self::assertGreaterThan(5.2, $path[count($path) - 1][0]);
+        $steep = new Reader(self::surface(10.0, -9.0, 0.0), Length::ofMetres(4.0), 0.3);
+        self::assertSame([], $steep->path($steep->read()));
+    }
+
     public function testTheHoleCatchesAsPublished(): void
     {
         self::assertTrue(Capture::catches(0.0, 1.63));

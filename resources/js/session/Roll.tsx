@@ -139,6 +139,7 @@ export function Roll({ session }: WaypointProps) {
                 onEnter={rolling.enterRoll}
                 inputMode="decimal"
                 inputRef={rolling.rollRef}
+                autoFocus={rolling.hasKeys}
                 suffix={units.suffix('roll')}
                 error={rolling.errors.roll}
               />

@@ -70,6 +70,8 @@ export function useRolling(session: Session, units: Units) {
   };
   return {
     log,
+    // On a laptop the keys go straight to the roll; on a phone that would raise its keyboard over the lane.
+    hasKeys: window.matchMedia('(pointer: fine)').matches,
     stations,
     station,
     stationKey,
