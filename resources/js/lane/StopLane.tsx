@@ -7,9 +7,9 @@ import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
 import { OutcomeMark } from './OutcomeMark';
 
 const WIDTH = 340;
-const HEIGHT = 470;
+/** Drawn height: on a phone the backstrokes and the undo must fit below it. */
+const HEIGHT = { phone: 330, else: 470 } as const;
 const TOP = 26;
-const BOTTOM = HEIGHT - 22;
 const LEFT = 74;
 const RIGHT = WIDTH - 14;
 
@@ -32,13 +32,13 @@ export function StopLane({ target, putts, units, onStop }: StopLaneProps) {
   const lane = useStopLane(target, putts, units, onStop);
   return (
     <Drawing
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      viewBox={`0 0 ${WIDTH} ${lane.height}`}
       role="img"
       aria-label={lane.description}
       {...lane.pointerProps}
     >
-      <rect width={WIDTH} height={HEIGHT} rx={6} fill={color.turf} />
-      <rect x={LEFT} y={0} width={RIGHT - LEFT} height={HEIGHT} fill={color.turfDeep} />
+      <rect width={WIDTH} height={lane.height} rx={6} fill={color.turf} />
+      <rect x={LEFT} y={0} width={RIGHT - LEFT} height={lane.height} fill={color.turfDeep} />
       {lane.ticks.map(({ y, label }) => (
         <g key={label}>
           <line x1={LEFT} x2={RIGHT} y1={y} y2={y} stroke={color.turfInk} strokeOpacity={0.28} />
@@ -107,14 +107,15 @@ function useStopLane(
 ) {
   const [pressed, setPressed] = useState<number | null>(null);
   const isPressed = useRef(false);
+  const height = window.matchMedia('(max-width: 599px)').matches ? HEIGHT.phone : HEIGHT.else;
   const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
   const range = closeUp(target, Math.max(longest, 6));
-  const scale = laneScale(range, BOTTOM, TOP);
+  const scale = laneScale(range, height - 22, TOP);
   const read = (event: React.PointerEvent<SVGSVGElement>): number => {
     const box = event.currentTarget.getBoundingClientRect();
     // The drawing keeps its shape inside its box, so the vertical share alone says where it was touched.
-    const shown = Math.min(box.height, (box.width * HEIGHT) / WIDTH);
-    const y = ((event.clientY - box.top - (box.height - shown) / 2) / shown) * HEIGHT;
+    const shown = Math.min(box.height, (box.width * height) / WIDTH);
+    const y = ((event.clientY - box.top - (box.height - shown) / 2) / shown) * height;
     return snapStop(scale.invert(y), units.choice.unit);
   };
   const release = () => {
@@ -122,6 +123,7 @@ function useStopLane(
     setPressed(null);
   };
   return {
+    height,
     ticks: laneTicks(range, units.choice.unit).map((tick) => ({
       y: scale(tick),
       label: units.show(tick, 'roll'),

@@ -11,7 +11,7 @@ const FIRST_BACKSTROKES = {
   metres: [15, 20, 25, 30, 35],
   paces: [6, 8, 10, 12, 14],
 } as const;
-const MOST_RECENT = 6;
+const MOST_RECENT = 5;
 
 /** Letters that act while a number is being entered; numbers need none of them. */
 const STOP_KEYS: Record<string, Stop> = { f: 'free', h: 'holed', e: 'edge', r: 'rod', o: 'other' };

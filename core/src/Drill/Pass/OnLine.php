@@ -4,36 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\AidKind;
-use Amble\Core\Drill\Axis;
-use Amble\Core\Session\Ball;
-use Amble\Core\Session\GateResult;
 
 /** On the chalk or shadow line, the rail or over the spot; length ignored. */
 final readonly class OnLine implements PassRule
 {
-    public static function read(JsonInput $rule): self
-    {
-        $rule->only(['kind']);
-
-        return new self();
-    }
-
-    public function passes(Ball $ball, PassContext $context): bool
-    {
-        return $ball->sight->gate === GateResult::Through;
-    }
-
-    public function axis(): Axis
-    {
-        return Axis::Line;
-    }
-
-    public function needs(): array
-    {
-        return ['gate'];
-    }
+    use JudgedByLine;
 
     public function contradiction(PassSetting $setting): ?string
     {
