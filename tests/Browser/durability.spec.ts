@@ -41,7 +41,6 @@ test('what was acknowledged survives the server being killed', async () => {
 
   const acknowledged: string[] = [];
   const sent: string[] = [];
-  const dying = setTimeout(() => kill(server), 700);
   for (let ball = 10; ball < 500; ++ball) {
     sent.push(id(ball));
     const event = {
@@ -58,9 +57,12 @@ test('what was acknowledged survives the server being killed', async () => {
     }
     expect(answer.status()).toBe(200);
     acknowledged.push(id(ball));
+    if (acknowledged.length === 20) {
+      // Counted, not timed, so that a slow machine tests the same: it dies with a ball in the air.
+      setTimeout(() => kill(server), 5);
+    }
   }
-  clearTimeout(dying);
-  expect(acknowledged.length).toBeGreaterThan(3);
+  expect(acknowledged.length).toBeGreaterThanOrEqual(20);
   expect(sent.length).toBe(acknowledged.length + 1);
 
   server = serve(PORT, database);
