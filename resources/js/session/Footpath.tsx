@@ -2,7 +2,7 @@ import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import type { Session } from '../app/types';
 import { color, narrow, space, touch, type } from '../design';
-import { WAYPOINTS, type WaypointKey } from './walk';
+import { troddenWaypoints, WAYPOINTS, type WaypointKey } from './walk';
 
 const Path = styled.nav`
   border-bottom: 1.5px solid ${color.rule}; background: ${color.leaf};
@@ -56,16 +56,4 @@ function Stone({ isHere, isTrodden }: { isHere: boolean; isTrodden: boolean }) {
       />
     </svg>
   );
-}
-
-function troddenWaypoints(session: Session): Set<WaypointKey> {
-  const done: [WaypointKey, boolean][] = [
-    ['arrive', session.student !== null && session.green !== null],
-    ['green', session.reading !== null],
-    ['set-out', session.stations.length > 0],
-    ['roll', session.putts.length > 0],
-    ['look-back', session.ended_at !== null],
-    ['carry-on', session.note_for_next !== null || session.ended_at !== null],
-  ];
-  return new Set(done.filter(([, isDone]) => isDone).map(([key]) => key));
 }

@@ -1,3 +1,5 @@
+import type { Session } from '../app/types';
+
 /** The six waypoints of a session, in the order people work. */
 
 export const WAYPOINTS = [
@@ -13,4 +15,17 @@ export type WaypointKey = (typeof WAYPOINTS)[number]['key'];
 
 export function isWaypoint(key: string | undefined): key is WaypointKey {
   return WAYPOINTS.some((waypoint) => waypoint.key === key);
+}
+
+/** The waypoints with something already done at them. */
+export function troddenWaypoints(session: Session): Set<WaypointKey> {
+  const done: [WaypointKey, boolean][] = [
+    ['arrive', session.student !== null && session.green !== null],
+    ['green', session.reading !== null],
+    ['set-out', session.stations.length > 0],
+    ['roll', session.putts.length > 0],
+    ['look-back', session.ended_at !== null],
+    ['carry-on', session.note_for_next !== null || session.ended_at !== null],
+  ];
+  return new Set(done.filter(([, isDone]) => isDone).map(([key]) => key));
 }

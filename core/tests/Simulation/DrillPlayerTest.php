@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Simulation;
+
+use Amble\Core\Direction\Bound;
+use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Direction\Side;
+use Amble\Core\Direction\StartLineTest;
+use Amble\Core\Drill\DrillState;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\GateResult;
+use Amble\Core\Session\PuttLogged;
+use Amble\Core\Session\Stop;
+use Amble\Core\Simulation\DrillPlayer;
+use Amble\Core\Simulation\SimulatedStudent;
+use Amble\Core\Tests\Drill\DrillTestCase;
+use Amble\Core\Units\Length;
+
+/** A simulated student at a drill logs what a coach would, and the figures find the student. */
+final class DrillPlayerTest extends DrillTestCase
+{
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return array{DrillState, list<PuttLogged>}
+     */
+    private static function play(array $changes, SimulatedStudent $student, int $seed = 1): array
+    {
+        return (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play(self::drill($changes), $seed);
+    }
+
+    private static function student(float $scatter, float $degrees, float $bias = 0.0): SimulatedStudent
+    {
+        return new SimulatedStudent(2.2, 1.75, $scatter, $scatter / 4, faceBias: deg2rad($bias), lineSpread: deg2rad($degrees));
+    }
+
+    public function testABetterStudentPassesMoreAndNeedsFewerBalls(): void
+    {
+        $share = ['end' => ['kind' => 'balls', 'balls' => 200], 'cap' => ['balls' => 200]];
+        $good = self::play($share, self::student(0.05, 1.2))[0];
+        $poor = self::play($share, self::student(0.15, 3.0))[0];
+        self::assertGreaterThan($poor->passes + 40, $good->passes);
+        $ladder = ['on_miss' => 'restart_station', 'cap' => ['balls' => 200]];
+        self::assertLessThan(
+            self::play($ladder, self::student(0.15, 3.0))[0]->balls,
+            self::play($ladder, self::student(0.05, 1.2))[0]->balls,
+        );
+    }
+
+    public function testTheSameSeedPlaysTheSameGame(): void
+    {
+        $student = self::student(0.1, 2.0);
+        $order = ['order' => 'shuffled'];
+        self::assertEquals(self::play($order, $student, 4), self::play($order, $student, 4));
+        self::assertNotEquals(self::play($order, $student, 4)[1], self::play($order, $student, 5)[1]);
+    }
+
+    public function testAGateDrillFindsTheStudentsStartLine(): void
+    {
+        $gate = ['kind' => 'gate', 'width_m' => 0.085, 'distance_m' => 0.8];
+        [, $events] = self::play([
+            'pass' => ['kind' => 'through_gate'], 'aid' => $gate, 'end' => ['kind' => 'balls', 'balls' => 400], 'cap' => ['balls' => 400],
+        ], self::student(0.1, 1.8, 0.6));
+        $test = StartLineTest::gate(Length::ofMetres(0.085), Length::ofMetres(0.8));
+        $fit = (new DirectionFitter())->fit(array_map(
+            static fn(PuttLogged $event): Bound => match ($event->ball->sight->gate) {
+                GateResult::Left => $test->missed(Side::Left),
+                GateResult::Right => $test->missed(Side::Right),
+                default => $test->passed(),
+            },
+            $events,
+        ));
+        self::assertEqualsWithDelta(0.6, rad2deg((float) $fit->bias), 0.25);
+        self::assertEqualsWithDelta(1.8, rad2deg((float) $fit->spread), 0.3);
+    }
+
+    public function testEachBallCarriesWhatItsDrillNeedsAndNoMore(): void
+    {
+        [, $events] = self::play(['call_first' => true], self::student(0.1, 2.0));
+        foreach ($events as $i => $event) {
+            self::assertNotNull($event->ball->sight->call);
+            self::assertNull($event->ball->sight->hit);
+            self::assertNull($event->ball->sight->gate);
+            self::assertSame($event->ball->stop === Stop::Holed, $event->ball->roll === null);
+            self::assertGreaterThan($events[$i - 1]->atMilliseconds ?? 0, $event->atMilliseconds);
+        }
+        [, $struck] = self::play(['target' => 'stand', 'pass' => ['kind' => 'hit']], self::student(0.1, 2.0));
+        self::assertNotNull($struck[0]->ball->sight->hit);
+        self::assertSame([], array_filter($struck, static fn(PuttLogged $event): bool => $event->ball->stop === Stop::Holed));
+    }
+
+    public function testAStudentWhoFeelsLengthCallsItRight(): void
+    {
+        $agreement = static function (float $feel): float {
+            $student = new SimulatedStudent(2.2, 1.75, 0.12, 0.03, feelScatter: $feel);
+            $calls = self::play(
+                ['call_first' => true, 'end' => ['kind' => 'balls', 'balls' => 200], 'cap' => ['balls' => 200]],
+                $student,
+            )[0]->calls;
+
+            return count(array_filter($calls, static fn(array $pair): bool => $pair[0] === $pair[1])) / count($calls);
+        };
+        self::assertGreaterThan(0.7, $agreement(0.01));
+        self::assertGreaterThan($agreement(0.4), $agreement(0.01));
+    }
+}
