@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property string $name
  * @property string $surface
- * @property-read Collection<int, GreenReading> $readings oldest first
+ * @property-read GreenReading|null $latestReading
  */
 final class Green extends OwnedRecord
 {
@@ -22,9 +22,16 @@ final class Green extends OwnedRecord
     /** @return HasMany<GreenReading, $this> */
     public function readings(): HasMany
     {
-        $readings = $this->hasMany(GreenReading::class);
-        $readings->orderBy('taken_at')->orderBy('id');
+        return $this->hasMany(GreenReading::class);
+    }
 
-        return $readings;
+    /**
+     * Give the last reading taken, which stands until the next.
+     *
+     * @return HasOne<GreenReading, $this>
+     */
+    public function latestReading(): HasOne
+    {
+        return $this->hasOne(GreenReading::class)->ofMany(['taken_at' => 'max', 'id' => 'max']);
     }
 }

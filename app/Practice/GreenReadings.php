@@ -58,7 +58,10 @@ final class GreenReadings
     /** Give the reading that stands on a green at a time: the last one taken until then. */
     public function standing(Green $green, CarbonInterface $at): ?GreenReading
     {
-        return $green->readings()->where('taken_at', '<=', $at)->get()->last();
+        /** @var Collection<int, GreenReading> $last at most one */
+        $last = $green->readings()->where('taken_at', '<=', $at)->orderByDesc('taken_at')->orderByDesc('id')->limit(1)->get();
+
+        return $last->first();
     }
 
     /**

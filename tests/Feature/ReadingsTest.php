@@ -50,7 +50,7 @@ final class ReadingsTest extends TestCase
     private function whenRolled(int $minute): ?float
     {
         /** @var Collection<int, GreenReading> $readings */
-        $readings = $this->green->readings()->get();
+        $readings = $this->green->readings()->get()->sortBy('taken_at')->values();
         $at = (int) $this->noon->addMinutes($minute)->getTimestampMs();
 
         return GreenReadings::whenRolled($readings, $at, $this->session->id)?->speed()?->feet();

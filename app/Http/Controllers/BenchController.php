@@ -20,7 +20,7 @@ final class BenchController
     {
         return new JsonResponse([
             'students' => StudentResource::collection($coach->students()->orderBy('name')->get()),
-            'greens' => GreenResource::collection($coach->greens()->with('readings')->orderBy('name')->get()),
+            'greens' => GreenResource::collection($coach->greens()->with('latestReading')->orderBy('name')->get()),
             'sessions' => SessionSummaryResource::collection(
                 $coach->practiceSessions()->orderByDesc('started_at')->limit(self::RECENT_SESSIONS)->get(),
             ),

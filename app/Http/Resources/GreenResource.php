@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Green;
+use App\Models\GreenReading;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -18,9 +19,10 @@ final class GreenResource extends JsonResource
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'surface' => $this->resource->surface,
-            'reading' => $this->whenLoaded('readings', fn(): ?GreenReadingResource => $this->resource->readings->isEmpty()
-                ? null
-                : GreenReadingResource::make($this->resource->readings->last())),
+            'reading' => $this->whenLoaded(
+                'latestReading',
+                fn(GreenReading $reading): GreenReadingResource => GreenReadingResource::make($reading),
+            ),
         ];
     }
 }
