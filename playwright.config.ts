@@ -32,7 +32,7 @@ export default defineConfig({
     {
       name: 'phone',
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
-      testMatch: /(walk|offline)\.spec\.ts/,
+      testMatch: /(walk|offline|drills)\.spec\.ts/,
     },
   ],
   webServer: {

@@ -17,6 +17,8 @@ const VIEWS = [
   { name: 'roll', path: '/sessions/{Tobin}/roll', size: LAPTOP },
   { name: 'roll-phone', path: '/sessions/{Tobin}/roll', size: PHONE, station: '12 ft' },
   { name: 'look-back', path: '/sessions/{Tobin}/look-back', size: { width: 1280, height: 1900 } },
+  { name: 'drills', path: '/drills', size: LAPTOP },
+  { name: 'drill', path: '/drills/lip-and-rod', size: LAPTOP },
   { name: 'carry-on', path: '/sessions/{Tobin}/carry-on', size: LAPTOP },
 ];
 

@@ -42,7 +42,11 @@ final class DrillRuns
     {
         $log = $this->logbook->ofRun($run);
 
-        return ['id' => $run->id, 'drill' => json_decode($run->definition), 'seed' => $run->seed]
+        $putts = SessionLog::fold($log->events)->putts;
+        // What "undo the last ball" takes back: a session may hold balls of other runs after it.
+        $last = $putts === [] ? null : $putts[count($putts) - 1]->id;
+
+        return ['id' => $run->id, 'drill' => json_decode($run->definition), 'seed' => $run->seed, 'last_putt_id' => $last]
             + ReplayComputation::state(self::drill($run), $log->events, $log->students, $run->students, $run->seed);
     }
 

@@ -129,6 +129,23 @@ final class DrillTest extends TestCase
         self::assertSame(5, SessionEventRecord::query()->count());
     }
 
+    public function testABallOfTheSessionsLogMayNameItsRun(): void
+    {
+        $run = $this->start(self::drill());
+        $path = "api/sessions/{$this->session->id}/events";
+        $this->postJson($path, ['events' => [self::putt(['roll_m' => 3.2, 'run_id' => $run])]])->assertSuccessful();
+        $this->getJson("api/sessions/{$this->session->id}/runs/$run")->assertJsonPath('passes', 1);
+        // A later ball of another run is not this run's last one.
+        $other = $this->start(self::drill());
+        $this->log($other, [self::putt(['roll_m' => 3.1])]);
+        $last = $this->getJson("api/sessions/{$this->session->id}/runs/$run")->json('last_putt_id');
+        self::assertSame(SessionEventRecord::query()->orderBy('position')->value('id'), $last);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('run_id', $other);
+        $elsewhere = $this->practiceSession($this->coach);
+        $this->postJson("api/sessions/$elsewhere->id/events", ['events' => [self::putt(['run_id' => $run])]])
+            ->assertJsonValidationErrors('events.0.run_id');
+    }
+
     public function testStartingTwiceIsOnceAndAChangedDrillLeavesARunAlone(): void
     {
         $run = $this->start(self::drill());

@@ -45,7 +45,7 @@ final class DrillRunController
         PracticeRun $run,
         SessionLogbook $logbook,
     ): JsonResponse {
-        $ofRun = static fn(array $event): array => $event + ['run_id' => $run->id];
+        $ofRun = static fn(array $event): array => ['run_id' => $run->id] + $event;
         $logbook->append($session, $request->coach(), array_map($ofRun, $request->events()));
 
         return new JsonResponse($this->runs->state($run));

@@ -10,6 +10,7 @@ use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\Stop;
 use App\Models\PracticeRun;
+use App\Models\PracticeSession;
 use Illuminate\Validation\Rule;
 
 /** Events of a session, in the order the device saw them; lengths in metres. */
@@ -44,11 +45,19 @@ final class LogEventsRequest extends OwnRequest
             'events.*.call' => ['nullable', Rule::enum(LengthCall::class)],
             'events.*.hit' => ['nullable', 'boolean'],
             'events.*.putts_to_finish' => ['nullable', 'integer', 'between:1,20'],
+            'events.*.run_id' => ['nullable', 'ulid', Rule::exists(PracticeRun::class, 'id')->where('practice_session_id', $this->sessionId())],
             'events.*.student' => $this->students() === []
                 ? ['prohibited']
                 : ['required_if:events.*.type,putt_logged', Rule::in($this->students())],
             'events.*.mark' => ['nullable', Rule::enum(Mark::class)],
         ];
+    }
+
+    private function sessionId(): string
+    {
+        $session = $this->route('session');
+
+        return $session instanceof PracticeSession ? $session->id : '';
     }
 
     /**
@@ -79,7 +88,7 @@ final class LogEventsRequest extends OwnRequest
     {
         return [
             'events.*.backstroke_m' => 'backstroke', 'events.*.roll_m' => 'roll', 'events.*.stop' => 'reason it stopped',
-            'events.*.target_m' => 'target', 'events.*.grade_percent' => 'slope', 'events.*.at_ms' => 'time',
+            'events.*.target_m' => 'target', 'events.*.run_id' => 'drill run', 'events.*.grade_percent' => 'slope', 'events.*.at_ms' => 'time',
         ];
     }
 }

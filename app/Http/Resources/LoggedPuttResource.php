@@ -29,6 +29,7 @@ final class LoggedPuttResource extends JsonResource
             'target_m' => $ball->target?->metres(),
             'grade_percent' => $ball->grade->percent(),
             'mark' => $ball->mark?->value,
+            'side_m' => $ball->sight->side,
             'outcome' => self::outcome($ball)?->value,
             'corrections' => $this->resource->corrections,
         ];

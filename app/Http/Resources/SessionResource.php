@@ -58,6 +58,8 @@ final class SessionResource extends JsonResource
                 ),
             ),
             'last_note' => $this->lastNote,
+            // The drill started last is the one that is on.
+            'run_id' => $this->resource->runs()->orderByDesc('id')->value('id'),
         ];
     }
 }

@@ -17,6 +17,7 @@ use Amble\Core\Feel\FeelReport;
 use Amble\Core\Session\PuttLogged;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\Stop;
 
 /**
  * A drill and its events in, the drill's state out.
@@ -150,7 +151,7 @@ final class ReplayComputation implements Computation
     {
         $read = EventReader::read($event);
         $isBall = $event->word('type', array_column(EventType::cases(), 'value')) !== EventType::Undone->value;
-        $isHoled = $event->has('stop') && $event->word('stop', ['free', 'holed', 'edge', 'rod', 'other']) === 'holed';
+        $isHoled = $event->has('stop') && $event->word('stop', array_column(Stop::cases(), 'value')) === 'holed';
         foreach ($isBall ? $drill->needs() : [] as $field) {
             // A holed ball lies on the target: neither its roll nor its side is asked for.
             if (!$event->has($field) && !($isHoled && in_array($field, ['roll_m', 'side_m'], true))) {

@@ -14,7 +14,7 @@ final readonly class Ball
     /**
      * @param Length|null $backstroke null when it was not looked at
      * @param Length|null $roll where it stopped; "at least this" unless it stopped freely; null only
-     *                          for a holed ball whose pace nobody judged
+     *                          for a holed ball whose pace nobody judged, or one nobody measured
      * @param Length|null $target null when the ball was struck at nothing in particular
      * @param Sight $sight what a drill asked to be seen
      */
@@ -40,8 +40,8 @@ final readonly class Ball
         string $rollField = 'roll_m',
         ?Sight $sight = null,
     ): self {
-        if ($roll === null && $stop !== Stop::Holed) {
-            throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed ball may go without.');
+        if ($roll === null && !$stop->mayLackRoll()) {
+            throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed or unmeasured one may go without.');
         }
 
         return new self($backstroke, $roll, $stop, $target, $grade, $mark, $sight ?? Sight::nothing());

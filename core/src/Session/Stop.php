@@ -13,6 +13,15 @@ enum Stop: string
     case Rod = 'rod';
     case Other = 'other';
 
+    /** Nobody measured where it stopped, as where only the start line or a strike was looked at. */
+    case Unseen = 'unseen';
+
+    /** Whether such a ball may come without a roll. */
+    public function mayLackRoll(): bool
+    {
+        return $this === self::Holed || $this === self::Unseen;
+    }
+
     /** Whether the roll is a plain length; else it is "at least this far". */
     public function isFree(): bool
     {

@@ -19,6 +19,7 @@ enum PuttUse: string
     case Mishit = 'mishit';
     case Bumps = 'bumps';
     case Distraction = 'distraction';
+    case Unmeasured = 'unmeasured';
     case NoBackstroke = 'no_backstroke';
     case NoSpeed = 'no_speed';
     case NeverStops = 'never_stops';
@@ -30,6 +31,7 @@ enum PuttUse: string
             $ball->mark === Mark::Mishit => self::Mishit,
             $ball->mark === Mark::Bumps => self::Bumps,
             $ball->mark === Mark::Distraction => self::Distraction,
+            $ball->stop === Stop::Unseen => self::Unmeasured,
             $ball->roll === null => self::Holed,
             $ball->stop !== Stop::Free && $ball->stop !== Stop::Holed => self::Stopped,
             $ball->backstroke === null => self::NoBackstroke,
@@ -49,6 +51,7 @@ enum PuttUse: string
             self::Mishit => 'marked as a mishit',
             self::Bumps => 'marked as bumped off its roll',
             self::Distraction => 'marked as distracted',
+            self::Unmeasured => 'nobody measured where it stopped',
             self::NoBackstroke => 'no backstroke was noted',
             self::NoSpeed => 'the green speed was unknown',
             self::NeverStops => 'no ball could stop on that slope at that speed',

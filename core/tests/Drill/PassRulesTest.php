@@ -80,6 +80,8 @@ final class PassRulesTest extends TestCase
         yield 'a holed ball is inside' => [$share, $holed, true];
         yield 'a step narrows the share' => [$share, self::free(5.3), false, self::on(step: 0.2)];
 
+        yield 'unmeasured is never inside' => [$share, self::stopped(Stop::Unseen, null), false];
+
         $ring = ['kind' => 'radius', 'radius_m' => 0.5];
         yield 'inside the ring' => [$ring, self::free(5.3, 0.4), true];
         yield 'outside by its corner' => [$ring, self::free(5.4, 0.4), false];
@@ -100,6 +102,8 @@ final class PassRulesTest extends TestCase
         yield 'two feet past' => [$past, self::free(5.6), true];
         yield 'three feet past' => [$past, self::free(5.9), false];
 
+        yield 'unmeasured is not past' => [$past, self::stopped(Stop::Unseen, null), false];
+        yield 'unmeasured, through the gate' => [['kind' => 'through_gate'], self::stopped(Stop::Unseen, null, gate: GateResult::Through), true];
         yield 'on the line' => [['kind' => 'on_line'], self::free(2.0, gate: GateResult::Through), true];
         yield 'left of the line' => [['kind' => 'on_line'], self::free(5.0, gate: GateResult::Left), false];
         yield 'through and far too long' => [['kind' => 'through_gate'], self::free(9.0, gate: GateResult::Through), true];

@@ -105,6 +105,7 @@ final class SessionLogTest extends PropertyTestCase
             [PuttUse::Bumps, self::ball(3.0, Stop::Free, Mark::Bumps), $speed],
             [PuttUse::Distraction, self::ball(3.0, Stop::Rod, Mark::Distraction), $speed],
             [PuttUse::NoBackstroke, $unseen, $speed],
+            [PuttUse::Unmeasured, Ball::seen(null, null, Stop::Unseen, null, Grade::level()), $speed],
             [PuttUse::NoSpeed, self::ball(3.0), null],
             [PuttUse::NeverStops, self::ball(3.0, Stop::Free, null, -9.0), $speed],
         ];

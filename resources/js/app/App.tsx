@@ -4,6 +4,9 @@ import { Settings } from '../account/Settings';
 import { SignIn } from '../account/SignIn';
 import { Bench } from '../bench/Bench';
 import { ButtonLink, GlobalStyle, Notice, Page } from '../design';
+import { DrillCard } from '../drills/DrillCard';
+import { DrillList } from '../drills/Drills';
+import { RunScreen } from '../drills/RunScreen';
 import { Greens } from '../greens/Greens';
 import { SessionScreen } from '../session/SessionScreen';
 import { StudentScreen } from '../students/StudentForm';
@@ -54,6 +57,9 @@ function Doors() {
         <Route path="students" element={<Students />} />
         <Route path="students/new" element={<StudentScreen />} />
         <Route path="students/:id" element={<StudentScreen />} />
+        <Route path="drills" element={<DrillList />} />
+        <Route path="drills/:key" element={<DrillCard />} />
+        <Route path="sessions/:id/drill/:runId" element={<RunScreen />} />
         <Route path="greens" element={<Greens />} />
         <Route path="settings" element={<Settings />} />
         <Route path="sessions/:id" element={<SessionScreen />} />

@@ -10,13 +10,14 @@ const Bar = styled.header`
   nav { display: flex; gap: ${space.xs}; margin-left: auto; }
   a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
   a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
-  ${narrow} { padding: 0 ${space.s}; gap: 0; a { padding: 0 7px; } strong { font-size: 1.2rem; padding-left: 6px; } }
+  ${narrow} { padding: 0 ${space.s}; gap: 0; a { padding: 0 7px; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
 `;
 
 const PLACES = [
   { to: '/', label: 'Bench' },
   { to: '/students', label: 'Students' },
   { to: '/greens', label: 'Greens' },
+  { to: '/drills', label: 'Drills' },
   { to: '/settings', label: 'Settings' },
 ] as const;
 

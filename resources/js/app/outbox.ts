@@ -5,9 +5,18 @@ import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
 import type { Ball, Putt } from './types';
 
+/** What a drill asks to be seen of a ball, and which run it belongs to. */
+export interface Sight {
+  run_id?: string;
+  gate?: 'left' | 'through' | 'right';
+  call?: 'short' | 'on' | 'long';
+  hit?: boolean;
+  side_m?: number;
+}
+
 /** An event as the API takes it. */
 export type SessionEvent =
-  | ({ id: string; type: 'putt_logged'; at_ms: number } & Ball)
+  | ({ id: string; type: 'putt_logged'; at_ms: number } & Ball & Sight)
   | ({ id: string; type: 'putt_corrected'; at_ms: number; putt_id: string } & Ball)
   | { id: string; type: 'undone'; at_ms: number; event_id: string };
 

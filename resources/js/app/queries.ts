@@ -5,10 +5,14 @@ import { request } from './api';
 import type {
   Bench,
   Coach,
+  Drill,
+  Drills,
+  Expectation,
   Green,
   Reading,
   ReadingEntries,
   ReadingMethod,
+  RunState,
   Session,
   Station,
   StrokeReport,
@@ -25,6 +29,8 @@ export const keys = {
   bench: ['bench'] as const,
   session: (id: string) => ['session', id] as const,
   stroke: (id: string) => ['stroke', id] as const,
+  drills: ['drills'] as const,
+  runs: (sessionId: string) => ['run', sessionId] as const,
 };
 
 export function useMe() {
@@ -119,6 +125,33 @@ export function useStartSession() {
     onSuccess: (session) => {
       client.setQueryData(keys.session(session.id), session);
       void client.invalidateQueries({ queryKey: keys.bench });
+    },
+  });
+}
+
+export function useDrills() {
+  return useQuery({
+    queryKey: keys.drills,
+    queryFn: () => request<Drills>('GET', 'drills'),
+    staleTime: 600_000,
+  });
+}
+
+export function useRun(sessionId: string, runId: string) {
+  return useQuery({
+    queryKey: [...keys.runs(sessionId), runId],
+    queryFn: () => request<RunState>('GET', `sessions/${sessionId}/runs/${runId}`),
+  });
+}
+
+export function useStartRun() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ sessionId, ...start }: { sessionId: string; id: string; drill: Drill }) =>
+      request<RunState & { expectation: Expectation }>('POST', `sessions/${sessionId}/runs`, start),
+    onSuccess: (run, { sessionId }) => {
+      client.setQueryData([...keys.runs(sessionId), run.id], run);
+      void client.invalidateQueries({ queryKey: keys.session(sessionId) });
     },
   });
 }

@@ -11,7 +11,7 @@ const seen: Ball = {
   grade_percent: 0,
   mark: null,
 };
-const kept = (id: string): Putt => ({ ...seen, id, at_ms: 1, outcome: 'on', corrections: 0 });
+const kept = (id: string): Putt => ({ ...seen, id, at_ms: 1, side_m: null, outcome: 'on', corrections: 0 });
 const waiting = (event: SessionEvent, refused: string | null = null): Waiting => ({
   session_id: 'S',
   event,

@@ -85,7 +85,7 @@ export interface Station {
   grade_percent: number | null;
 }
 
-export type Stop = 'free' | 'holed' | 'edge' | 'rod' | 'other';
+export type Stop = 'free' | 'holed' | 'edge' | 'rod' | 'other' | 'unseen';
 export type Mark = 'mishit' | 'bumps' | 'distraction';
 
 export interface Ball {
@@ -100,6 +100,8 @@ export interface Ball {
 export interface Putt extends Ball {
   id: string;
   at_ms: number;
+  /** Metres beside the line, positive right; null when nobody looked. */
+  side_m: number | null;
   /** Against its target, as the rules see it; null without one. */
   outcome: 'short' | 'on' | 'long' | null;
   corrections: number;
@@ -122,6 +124,8 @@ export interface Session {
   putts: Putt[];
   cautions: string[];
   last_note: string | null;
+  /** The drill started last in this session; null when none was. */
+  run_id: string | null;
 }
 
 export interface StrokeRow {
@@ -170,4 +174,109 @@ export interface StrokeReport {
   balls: ReportBall[];
   left_out: { reason: string; count: number }[];
   notes: MarginNote[];
+}
+
+export interface DrillStation {
+  length_m?: number;
+  from_m?: number;
+  to_m?: number;
+  grade_percent?: number;
+  across_percent?: number;
+  tier?: { height_m: number; run_m: number; start_m: number };
+}
+
+/** A drill as data; docs/drills.md and the JSON Schema say what each field means. */
+export interface Drill {
+  key: string;
+  name: string;
+  why?: string;
+  meaning?: string;
+  trains?: string[];
+  places?: ('green' | 'mat')[];
+  minutes?: number;
+  dose?: string;
+  kit?: string[];
+  cautions?: string[];
+  group?: boolean;
+  stations: DrillStation[];
+  target: 'hole' | 'edge' | 'ring' | 'rail' | 'stand' | 'ball' | 'tee' | 'none';
+  aid?: { kind: 'gate' | 'rail' | 'chalk' | 'spot'; width_m?: number; distance_m?: number };
+  order?: 'as_laid' | 'ladder' | 'middle_short_long' | 'shuffled' | 'blocked_then_shuffled';
+  balls_per_station: number;
+  pass: {
+    kind:
+      | 'share'
+      | 'radius'
+      | 'between'
+      | 'past_only'
+      | 'on_line'
+      | 'through_gate'
+      | 'holed'
+      | 'hit'
+      | 'nearer_than_last'
+      | 'task';
+    share?: number;
+    radius_m?: number;
+    behind_m?: number;
+    within_m?: number;
+  };
+  on_miss?: 'nothing' | 'restart_station' | 'restart_all';
+  call_first?: boolean;
+  points?: { holed: number; past: number; long: number; short: number };
+  end: {
+    kind: 'all_stations' | 'balls' | 'points' | 'minutes';
+    balls?: number;
+    points?: number;
+    minutes?: number;
+  };
+  cap: { balls?: number; minutes?: number };
+}
+
+export interface Drills {
+  library: Drill[];
+  own: { id: string; drill: Drill }[];
+}
+
+export type Task =
+  | 'past'
+  | 'short'
+  | 'exact'
+  | 'look_at_target'
+  | 'rehearse_soft'
+  | 'rehearse_strong'
+  | 'rehearse_between';
+
+export interface CallOut {
+  station: number;
+  length_m: number;
+  /** Which of its station's balls this is, from 1. */
+  ball: number;
+  task: Task | null;
+}
+
+export interface RunState {
+  id: string;
+  drill: Drill;
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  /** The run's last ball still standing; null before the first. */
+  last_putt_id: string | null;
+  /** What must be noted of each ball. */
+  needs: string[];
+  next: CallOut | null;
+  /** The next ball and those certain to follow it. */
+  ahead: CallOut[];
+  balls: number;
+  passes: number;
+  streak: number;
+  restarts: number;
+  points: number | null;
+  through_but_missed: number;
+  first_tries: { n: number; passed: number };
+  step_m: number | null;
+}
+
+export interface Expectation {
+  balls: number | null;
+  putts_behind: number;
+  cap: { balls: number | null; minutes: number | null };
 }

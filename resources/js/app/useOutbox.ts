@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { newId, outbox, type SessionEvent, type Waiting } from './outbox';
+import { newId, outbox, type SessionEvent, type Sight, type Waiting } from './outbox';
 import { keys } from './queries';
 import type { Ball, Putt, Session } from './types';
 
@@ -18,6 +18,7 @@ export function useAcceptedEvents(): void {
       outbox.onAccepted((sessionId, putts) => {
         client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, putts });
         void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
+        void client.invalidateQueries({ queryKey: keys.runs(sessionId) });
       }),
     [client],
   );
@@ -49,7 +50,8 @@ export function useLog(session: Session) {
     waitingCount: waiting.filter((item) => item.refused === null).length,
     refused: waiting.filter((item) => item.refused !== null),
     storageError,
-    logPutt: (ball: Ball) => add({ ...stamp(), type: 'putt_logged', ...ball }),
+    waiting,
+    logPutt: (ball: Ball & Sight) => add({ ...stamp(), type: 'putt_logged', ...ball }),
     correctPutt: (puttId: string, ball: Ball) =>
       add({ ...stamp(), type: 'putt_corrected', putt_id: puttId, ...ball }),
     undo: (eventId: string) => add({ ...stamp(), type: 'undone', event_id: eventId }),
@@ -66,7 +68,13 @@ export function shownPutts(putts: readonly Putt[], waiting: readonly Waiting[]):
     }
     if (event.type === 'putt_logged') {
       const { type: _, ...ball } = event;
-      shown.set(event.id, { ...ball, outcome: null, corrections: 0, isWaiting: true });
+      shown.set(event.id, {
+        ...ball,
+        side_m: ball.side_m ?? null,
+        outcome: null,
+        corrections: 0,
+        isWaiting: true,
+      });
     } else if (event.type === 'undone') {
       shown.delete(event.event_id);
     } else {

@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { clock, day } from '../app/dates';
 import { newId } from '../app/outbox';
 import { useBench, useStartSession } from '../app/queries';
 import type { Bench as BenchData, Green, SessionSummary, Student } from '../app/types';
@@ -8,6 +9,7 @@ import {
   ButtonLink,
   color,
   Notice,
+  narrow,
   Page,
   Part,
   Quiet,
@@ -28,6 +30,7 @@ const Two = styled.div`
 const Lines = styled.ul`
   list-style: none; margin: 0; padding: 0;
   li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 4px ${space.m}; align-items: center; padding: 10px 0; border-bottom: 1px solid ${color.rule}; }
+  ${narrow} { li { grid-template-columns: minmax(0, 1fr); } li > div { justify-content: flex-end; } }
   strong { overflow-wrap: anywhere; }
   em { font: italic 400 1rem/1.4 ${type.serif}; color: ${color.pencil}; }
 `;
@@ -194,12 +197,4 @@ export function greenWords(green: Green): string {
     green.reading.method
   ];
   return `${surface}, ${how}, ${day(green.reading.taken_at)}`;
-}
-
-function day(iso: string): string {
-  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
-}
-
-function clock(iso: string): string {
-  return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 }

@@ -12,6 +12,12 @@ const HEIGHT = { phone: 330, else: 470 } as const;
 const TOP = 26;
 const LEFT = 74;
 const RIGHT = WIDTH - 14;
+const MIDDLE = (LEFT + RIGHT) / 2;
+
+interface Touch {
+  metres: number;
+  side: number | null;
+}
 
 const Drawing = styled.svg`
   display: block; width: 100%; max-height: 62vh; ${narrow} { max-height: 42vh; } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
@@ -24,12 +30,15 @@ interface StopLaneProps {
   /** Balls to show, oldest first. */
   putts: readonly ShownPutt[];
   units: Units;
-  onStop: (metres: number) => void;
+  /** Whether sideways counts too; else balls are put side by side and only depth is taken. */
+  takesSide?: boolean;
+  /** Where it stopped: metres along, and metres beside the line, positive right, if asked for. */
+  onStop: (metres: number, side: number | null) => void;
 }
 
 /** The lane's close-up, seen from behind the ball: touch where it stopped. */
-export function StopLane({ target, putts, units, onStop }: StopLaneProps) {
-  const lane = useStopLane(target, putts, units, onStop);
+export function StopLane(props: StopLaneProps) {
+  const lane = useStopLane(props);
   return (
     <Drawing
       viewBox={`0 0 ${WIDTH} ${lane.height}`}
@@ -57,7 +66,7 @@ export function StopLane({ target, putts, units, onStop }: StopLaneProps) {
             stroke={color.turfInk}
             strokeWidth={2}
           />
-          <ellipse cx={(LEFT + RIGHT) / 2} cy={lane.targetY} rx={26} ry={8} fill={color.turfInk} />
+          <ellipse cx={MIDDLE} cy={lane.targetY} rx={26} ry={8} fill={color.turfInk} />
           <text x={RIGHT - 6} y={lane.targetY - 8} textAnchor="end" fontWeight={700}>
             target
           </text>
@@ -99,24 +108,22 @@ export function StopLane({ target, putts, units, onStop }: StopLaneProps) {
   );
 }
 
-function useStopLane(
-  target: number | null,
-  putts: readonly ShownPutt[],
-  units: Units,
-  onStop: (metres: number) => void,
-) {
-  const [pressed, setPressed] = useState<number | null>(null);
+function useStopLane({ target, putts, units, takesSide = false, onStop }: StopLaneProps) {
+  const [pressed, setPressed] = useState<Touch | null>(null);
   const isPressed = useRef(false);
   const height = window.matchMedia('(max-width: 599px)').matches ? HEIGHT.phone : HEIGHT.else;
   const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
   const range = closeUp(target, Math.max(longest, 6));
   const scale = laneScale(range, height - 22, TOP);
-  const read = (event: React.PointerEvent<SVGSVGElement>): number => {
+  const perMetre = Math.abs(scale(range.high) - scale(range.low)) / (range.high - range.low);
+  const read = (event: React.PointerEvent<SVGSVGElement>): Touch => {
     const box = event.currentTarget.getBoundingClientRect();
-    // The drawing keeps its shape inside its box, so the vertical share alone says where it was touched.
-    const shown = Math.min(box.height, (box.width * height) / WIDTH);
-    const y = ((event.clientY - box.top - (box.height - shown) / 2) / shown) * height;
-    return snapStop(scale.invert(y), units.choice.unit);
+    // The drawing keeps its shape inside its box, so it is centred there with one scale both ways.
+    const shown = Math.min(box.height / height, box.width / WIDTH);
+    const y = (event.clientY - box.top - (box.height - shown * height) / 2) / shown;
+    const x = (event.clientX - box.left - (box.width - shown * WIDTH) / 2) / shown;
+    const side = Math.round(((x - MIDDLE) / perMetre) * 10) / 10;
+    return { metres: snapStop(scale.invert(y), units.choice.unit), side: takesSide ? side : null };
   };
   const release = () => {
     isPressed.current = false;
@@ -129,13 +136,15 @@ function useStopLane(
       label: units.show(tick, 'roll'),
     })),
     targetY: target === null ? null : scale(target),
-    ghost: pressed === null ? null : { y: scale(pressed), label: units.show(pressed, 'roll') },
+    ghost: pressed === null ? null : { y: scale(pressed.metres), label: units.show(pressed.metres, 'roll') },
     marks: putts
       .filter((putt) => putt.roll_m !== null)
       .map((putt, index) => ({
         id: putt.id,
         // Balls are put side by side in the order they were rolled, so that none hides another.
-        x: LEFT + 24 + ((index * 31) % (RIGHT - LEFT - 48)),
+        x: takesSide
+          ? MIDDLE + (putt.side_m ?? 0) * perMetre
+          : LEFT + 24 + ((index * 31) % (RIGHT - LEFT - 48)),
         y: scale(putt.roll_m ?? 0),
         outcome: putt.outcome,
         isHollow: putt.isWaiting || putt.stop !== 'free',
@@ -156,7 +165,8 @@ function useStopLane(
       },
       onPointerUp: (event: React.PointerEvent<SVGSVGElement>) => {
         if (isPressed.current) {
-          onStop(read(event));
+          const { metres, side } = read(event);
+          onStop(metres, side);
         }
         release();
       },

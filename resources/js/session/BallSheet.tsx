@@ -28,7 +28,8 @@ export function BallSheet({ putt, units, marks, onKeep, onStrike, onClose }: Bal
   const keep = () => {
     const [back, rolled] = [units.read(backstroke, 'backstroke'), units.read(roll, 'roll')];
     const backError = back.error ?? outsideLimits(back.metres, 'backstroke');
-    const missing = rolled.metres === null && stop !== 'holed' ? 'Say how far the ball rolled.' : null;
+    const missing =
+      rolled.metres === null && !['holed', 'unseen'].includes(stop) ? 'Say how far the ball rolled.' : null;
     const rollError = rolled.error ?? missing ?? outsideLimits(rolled.metres, 'roll');
     setErrors({ backstroke: backError, roll: rollError });
     if (backError === null && rollError === null) {

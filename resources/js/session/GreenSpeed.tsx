@@ -1,3 +1,4 @@
+import { day } from '../app/dates';
 import { useBench, useChangeSession } from '../app/queries';
 import type { Reading, ReadingMethod } from '../app/types';
 import { type Units, useUnits } from '../app/useUnits';
@@ -125,9 +126,7 @@ function Result({ reading, units, isOwn }: { reading: Reading | null; units: Uni
   const feet = (metres: number) => (metres / METRES_PER_FOOT).toFixed(1);
   return (
     <Part aria-live="polite">
-      <h2>
-        {isOwn ? 'Reading' : `Reading that stands, from ${new Date(reading.taken_at).toLocaleDateString()}`}
-      </h2>
+      <h2>{isOwn ? 'Reading' : `Reading that stands, from ${day(reading.taken_at)}`}</h2>
       {reading.speed_m === null ? (
         <Said>The speed of this green is put down as unknown.</Said>
       ) : (

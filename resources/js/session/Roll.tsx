@@ -68,6 +68,13 @@ export function Roll({ session }: WaypointProps) {
             </ButtonLink>
           </Notice>
         )}
+        {session.run_id !== null && session.ended_at === null && (
+          <Row>
+            <ButtonLink to={`/sessions/${session.id}/drill/${session.run_id}`}>
+              Go on with the drill
+            </ButtonLink>
+          </Row>
+        )}
         {log.storageError !== null && <Notice kind="wrong">{log.storageError}</Notice>}
         {log.refused.map((item) => (
           <Notice key={item.order} kind="wrong">

@@ -170,6 +170,7 @@ export function SetOut({ session }: WaypointProps) {
           <ButtonLink look="main" to={`/sessions/${session.id}/roll`}>
             On to rolling
           </ButtonLink>
+          <ButtonLink to="/drills">Choose a drill</ButtonLink>
         </Row>
       </Stack>
       <Margin notes={[]}>

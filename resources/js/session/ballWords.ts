@@ -23,6 +23,7 @@ const STOP_WORDS: Record<Stop, string> = {
   edge: 'stopped at the edge',
   rod: 'stopped at a rod',
   other: 'stopped by something',
+  unseen: 'not measured',
 };
 
 /** One ball in a line: "10 in back, 17 ft 6 in, mishit". */
@@ -31,7 +32,7 @@ export function ballWords(ball: Ball, units: Units): string {
     ball.backstroke_m === null ? null : `${units.show(ball.backstroke_m, 'backstroke')} back`,
     ball.roll_m === null
       ? null
-      : `${ball.stop === 'free' || ball.stop === 'holed' ? '' : 'at least '}${units.show(ball.roll_m, 'roll')}`,
+      : `${['free', 'holed'].includes(ball.stop) ? '' : 'at least '}${units.show(ball.roll_m, 'roll')}`,
     STOP_WORDS[ball.stop] === '' ? null : STOP_WORDS[ball.stop],
     ball.mark === null ? null : (MARKS.find((mark) => mark.value === ball.mark)?.label.toLowerCase() ?? null),
   ];

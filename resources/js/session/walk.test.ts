@@ -19,6 +19,7 @@ const empty: Session = {
   putts: [],
   cautions: [],
   last_note: null,
+  run_id: null,
 };
 
 describe('the walk', () => {

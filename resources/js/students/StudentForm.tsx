@@ -5,6 +5,7 @@ import { type StudentDraft, useBench, useKeepStudent } from '../app/queries';
 import type { Student } from '../app/types';
 import { useUnits } from '../app/useUnits';
 import { Button, Columns, Entry, Margin, MarginWord, Notice, OneOf, Page, Part, Row, Stack } from '../design';
+import { METRES_PER_FOOT } from '../units/length';
 
 const HANDS = [
   { value: 'right', label: 'Right' },
@@ -33,7 +34,7 @@ const NEW: StudentDraft = {
   level: 'club',
   unit: 'feet',
   pace_length_m: null,
-  target_pace_m: 0.3,
+  target_pace_m: METRES_PER_FOOT,
   putter: null,
   school: 'rule',
 };

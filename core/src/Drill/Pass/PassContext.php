@@ -25,10 +25,17 @@ final readonly class PassContext
     ) {
     }
 
-    /** How far past (positive) or short (negative) of the target the ball stopped; 0 when holed unjudged. */
+    /**
+     * How far past (positive) or short (negative) of the target the ball stopped; 0 when holed
+     * unjudged, and endlessly short when nobody measured it, so that no length rule passes it.
+     */
     public function past(Ball $ball): float
     {
-        return $ball->roll === null ? 0.0 : $ball->roll->metres() - $this->length->metres();
+        return match (true) {
+            $ball->roll !== null => $ball->roll->metres() - $this->length->metres(),
+            $ball->stop === Stop::Holed => 0.0,
+            default => -INF,
+        };
     }
 
     /** How far from the target the ball stopped; a holed ball is on it. */
