@@ -229,5 +229,8 @@ final class DrillTest extends TestCase
         $refused = $replay(json_encode(['drill' => self::drill(['target' => 'hole'])], JSON_THROW_ON_ERROR));
         self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()]);
         self::assertSame('drill.pass.kind', json_decode($refused->getErrorOutput(), true)['error']['field']);
+        $huge = $replay('{"drill":{"why":"' . str_repeat('x', 10_000_000) . '"}}');
+        self::assertSame([2, ''], [$huge->getExitCode(), $huge->getOutput()]);
+        self::assertSame('drill', json_decode($huge->getErrorOutput(), true)['error']['field']);
     }
 }

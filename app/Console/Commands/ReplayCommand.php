@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Amble\Core\Contract\ReplayComputation;
+use Amble\Core\Exception\InvalidInput;
 use Illuminate\Console\Command;
 
 final class ReplayCommand extends Command
 {
     use AnswersJson;
+
+    /** Thousands of balls are far smaller than this, bytes. */
+    private const LARGEST = 5_000_000;
 
     protected $signature = 'amble:replay';
 
@@ -17,6 +21,8 @@ final class ReplayCommand extends Command
 
     public function handle(): int
     {
-        return $this->answer(static fn(): ReplayComputation => new ReplayComputation());
+        return $this->answer(static fn(string $text): ReplayComputation => strlen($text) <= self::LARGEST
+            ? new ReplayComputation()
+            : throw InvalidInput::at('drill', 'This is larger than a drill and its balls can be (5 MB).'));
     }
 }

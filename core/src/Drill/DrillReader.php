@@ -25,17 +25,19 @@ final class DrillReader
         'putt_out', 'steps_m', 'end', 'cap', 'rest_after_balls',
     ];
 
-    /** What a drill says about itself; kept and shown, without effect on the rules. */
-    private const WORD_FIELDS = [
-        'key', 'name', 'why', 'meaning', 'trains', 'places', 'minutes', 'dose', 'kit', 'cautions', 'logs', 'group', 'schools',
-    ];
+    /** What a drill says about itself, and how long that may be; kept and shown, without effect on the rules. */
+    private const TEXTS = ['key' => 60, 'name' => 80, 'why' => 600, 'meaning' => 600, 'dose' => 200];
+    private const LISTS_OF_TEXTS = ['trains', 'places', 'kit', 'cautions', 'logs', 'schools'];
+    private const LONGEST_OF_A_LIST = 300;
+    private const MOST_TASKS = 24;
 
     private const MOST_STATIONS = 24;
 
     /** @throws InvalidInput If a field is missing, unknown or out of range, or fields contradict one another. */
     public static function read(JsonInput $drill): Drill
     {
-        $drill->only([...self::RULE_FIELDS, ...self::WORD_FIELDS]);
+        $drill->only([...self::RULE_FIELDS, ...array_keys(self::TEXTS), ...self::LISTS_OF_TEXTS, 'minutes', 'group']);
+        self::checkWords($drill);
         $target = TargetKind::from($drill->word('target', array_column(TargetKind::cases(), 'value')));
         $aid = self::aid($drill->objectOrNull('aid'));
         $tasks = self::tasks($drill);
@@ -66,6 +68,18 @@ final class DrillReader
         self::refuseWhatNeverEnds($drill, $read, $read->end);
 
         return $read;
+    }
+
+    private static function checkWords(JsonInput $drill): void
+    {
+        foreach (self::TEXTS as $field => $longest) {
+            $drill->has($field) && $drill->text($field, $longest);
+        }
+        foreach (self::LISTS_OF_TEXTS as $field) {
+            $drill->textsOrNone($field, self::LONGEST_OF_A_LIST);
+        }
+        $drill->wholeNumberOr('minutes', 1, 180, 1);
+        $drill->flagOr('group', false);
     }
 
     /** @return non-empty-list<Station> */
@@ -139,7 +153,9 @@ final class DrillReader
             );
         }
 
-        return $tasks;
+        return count($tasks) <= self::MOST_TASKS
+            ? $tasks
+            : throw InvalidInput::at($drill->path('tasks'), 'A drill has at most ' . self::MOST_TASKS . ' tasks in turn.');
     }
 
     private static function onMiss(JsonInput $drill, Order $order): OnMiss

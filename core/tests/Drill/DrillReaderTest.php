@@ -35,6 +35,11 @@ final class DrillReaderTest extends DrillTestCase
         yield 'half a range' => [['stations' => [['from_m' => 6]]], 'stations.0.to_m'];
         yield 'too many stations' => [['stations' => array_fill(0, 25, ['length_m' => 2])], 'stations'];
         yield 'a tier without run' => [['stations' => [['length_m' => 4, 'tier' => ['height_m' => 1, 'run_m' => 0, 'start_m' => 1]]]], 'stations.0.tier.run_m'];
+        yield 'a name of nothing' => [['name' => ' '], 'name'];
+        yield 'a reason as long as a book' => [['why' => str_repeat('x', 10_000)], 'why'];
+        yield 'kit that is a number' => [['kit' => ['balls', 3]], 'kit.1'];
+        yield 'minutes in words' => [['minutes' => 'ten'], 'minutes'];
+        yield 'tasks without end' => [['tasks' => array_fill(0, 25, 'past')], 'tasks'];
         yield 'an unknown field' => [['colour' => 'red'], 'colour'];
         yield 'an unknown field of a station' => [['stations' => [['length_m' => 3, 'windy' => true]]], 'stations.0.windy'];
         yield 'an unknown field of the rule' => [['pass' => ['kind' => 'share', 'part' => 0.1]], 'pass.part'];
