@@ -33,6 +33,28 @@ final class FeelReportTest extends TestCase
         self::assertNull($same->kappa);
     }
 
+    public function testCallingEverythingOnTellsNothingBeyondLuck(): void
+    {
+        $pairs = array_map(
+            static fn(int $i): array => [LengthCall::On, LengthCall::cases()[$i % 3]],
+            range(0, 29),
+        );
+        $report = FeelReport::of($pairs);
+        self::assertEqualsWithDelta(1 / 3, $report?->agreement, 1e-12);
+        self::assertEqualsWithDelta(0.0, $report->kappa, 1e-12);
+        self::assertEqualsWithDelta(0.0, $report->miscalibration, 1e-12);
+    }
+
+    public function testCallingTheOppositeIsWorseThanLuck(): void
+    {
+        $report = FeelReport::of([
+            [LengthCall::Short, LengthCall::Long],
+            [LengthCall::Long, LengthCall::Short],
+        ]);
+        self::assertSame(0.0, $report?->agreement);
+        self::assertEqualsWithDelta(-1.0, $report->kappa, 1e-12);
+    }
+
     public function testAWindowsEdgeIsStillOn(): void
     {
         self::assertSame(LengthCall::On, LengthCall::of(5.4 / 6.0 - 1.0, 0.1));
