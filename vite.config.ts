@@ -9,5 +9,4 @@ export default defineConfig({
     target: 'es2022',
     chunkSizeWarningLimit: 900,
   },
-  test: { include: ['resources/js/**/*.test.ts'] },
-} as Parameters<typeof defineConfig>[0]);
+});
