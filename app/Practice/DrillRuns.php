@@ -85,8 +85,9 @@ final class DrillRuns
         $bounds = [];
         /** @var Collection<int, PracticeRun> $runs */
         $runs = PracticeRun::query()->whereIn('practice_session_id', $session->student->practiceSessions()->select('id'))->get();
+        $logs = $this->logbook->ofRuns(array_values($runs->all()));
         foreach ($runs as $run) {
-            array_push($bounds, ...$this->bounds($run));
+            array_push($bounds, ...self::bounds($run, $logs[$run->id]));
         }
         $spread = (new DirectionFitter())->fit($bounds)->spread;
 
@@ -94,17 +95,17 @@ final class DrillRuns
     }
 
     /** @return list<Bound> what a run's gate showed of the start line */
-    private function bounds(PracticeRun $run): array
+    private static function bounds(PracticeRun $run, RunLog $log): array
     {
         $drill = self::drill($run);
         $aid = $drill->aid;
-        // A gate that steps has had several widths; what it showed is no one bound.
-        if ($drill->steps !== null || $aid?->kind !== AidKind::Gate || $aid->width === null || $aid->distance === null) {
+        // A gate that steps has had several widths, and a group's balls are not all this student's.
+        if ($run->students !== [] || $drill->steps !== null || $aid?->kind !== AidKind::Gate || $aid->width === null || $aid->distance === null) {
             return [];
         }
         $gate = StartLineTest::gate($aid->width, $aid->distance);
         $bounds = [];
-        foreach (SessionLog::fold($this->logbook->ofRun($run)->events)->putts as $putt) {
+        foreach (SessionLog::fold($log->events)->putts as $putt) {
             $bounds[] = match ($putt->ball->sight->gate) {
                 GateResult::Through => $gate->passed(),
                 GateResult::Left => $gate->missed(Side::Left),

@@ -67,14 +67,37 @@ final class SessionLogbook
         }
     }
 
-    /**
-     * Give a run's balls, and every correction and undo of its session: those of other balls find
-     * nothing to change.
-     */
     public function ofRun(PracticeRun $run): RunLog
     {
+        return $this->ofRuns([$run])[$run->id];
+    }
+
+    /**
+     * Give each run's balls, and every correction and undo of its session: those of other balls find
+     * nothing to change. One query for all.
+     *
+     * @param list<PracticeRun> $runs
+     *
+     * @return array<string, RunLog> by run id
+     */
+    public function ofRuns(array $runs): array
+    {
+        $sessions = array_map(static fn(PracticeRun $run): string => $run->practice_session_id, $runs);
+        /** @var Collection<int, SessionEventRecord> $records */
+        $records = SessionEventRecord::query()->whereIn('practice_session_id', array_unique($sessions))->get();
+        $logs = [];
+        foreach ($runs as $run) {
+            $logs[$run->id] = self::runLog($run, $records->where('practice_session_id', $run->practice_session_id));
+        }
+
+        return $logs;
+    }
+
+    /** @param Collection<int, SessionEventRecord> $records of the run's session */
+    private static function runLog(PracticeRun $run, Collection $records): RunLog
+    {
         $events = $students = [];
-        foreach (SessionEventRecord::query()->where('practice_session_id', $run->practice_session_id)->get() as $record) {
+        foreach ($records as $record) {
             $isBall = $record->type === EventType::PuttLogged->value;
             if (!$isBall || ($record->payload['run_id'] ?? null) === $run->id) {
                 $events[] = self::event($record);

@@ -212,6 +212,18 @@ final class DrillTest extends TestCase
             ->json('expectation.gate_that_measures_m');
         $half = (0.04 - 0.021335) / 0.6745 * 0.85;
         self::assertEqualsWithDelta(2 * ($half + 0.021335), $width, 0.001);
+
+        // Balls a group rolled here are not this student's own: they used to be counted in.
+        $other = $this->student($this->coach)->id;
+        $group = (string) Str::ulid();
+        $path = "api/sessions/{$this->session->id}/runs";
+        $this->postJson($path, ['id' => $group, 'drill' => $gate, 'students' => [$other]])->assertSuccessful();
+        $this->log($group, array_map(
+            static fn(int $i): array => self::putt(['gate' => $i % 2 === 0 ? 'left' : 'right', 'student' => $other]),
+            range(0, 29),
+        ));
+        $again = $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => $gate])->json('expectation.gate_that_measures_m');
+        self::assertSame($width, $again);
     }
 
     public function testReplayFromTheShellFollowsTheContract(): void

@@ -92,8 +92,7 @@ final class Normal
     /**
      * exp(x²) erfc(x) for x ≥ 0 (Cody 1969).
      *
-     * The polynomials are written out: this is the innermost step of the direction fit, and a loop
-     * over coefficients takes three times as long.
+     * The polynomials are written out: this is the innermost step of the direction fit.
      */
     private static function scaledErfc(float $x): float
     {

@@ -16,9 +16,4 @@ final readonly class BallState
     {
         return hypot($this->vx, $this->vy);
     }
-
-    public function distanceTo(float $x, float $y): float
-    {
-        return hypot($this->x - $x, $this->y - $y);
-    }
 }

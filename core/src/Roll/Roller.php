@@ -13,8 +13,7 @@ use Amble\Core\Green\Physics;
  * kink (the tier's two edges), at closest approach, and in halves onto rest, so that the path is
  * a smooth function of the start. Cost: one step is four slopes; a long putt is about 400 steps.
  *
- * The right-hand side is written out inside step(): a call per slope would double the time of a
- * read, which is hundreds of rolls.
+ * The right-hand side is written out inside step(), the innermost loop of a read.
  */
 final readonly class Roller
 {

@@ -18,21 +18,4 @@ enum Condition: string
     case Wind = 'wind';
     case Sun = 'sun';
     case Cold = 'cold';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Dew => 'dew',
-            self::Rain => 'rain',
-            self::Storm => 'storm about',
-            self::FreshCut => 'fresh cut',
-            self::Rolled => 'rolled',
-            self::TopDressed => 'top-dressed',
-            self::Cored => 'cored',
-            self::Grain => 'grain',
-            self::Wind => 'wind',
-            self::Sun => 'strong sun',
-            self::Cold => 'cold',
-        };
-    }
 }

@@ -21,10 +21,4 @@ enum Stop: string
     {
         return $this === self::Holed || $this === self::Unseen;
     }
-
-    /** Whether the roll is a plain length; else it is "at least this far". */
-    public function isFree(): bool
-    {
-        return $this === self::Free;
-    }
 }

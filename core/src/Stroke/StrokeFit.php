@@ -106,12 +106,6 @@ final readonly class StrokeFit
         return $this->line?->beta;
     }
 
-    /** Weighted mean of ln B over the fitted putts. Null in state none. */
-    public function meanLogBackstroke(): ?float
-    {
-        return $this->line?->meanX;
-    }
-
     /**
      * Roll of a backstroke on a green, with its band for one new ball; null in state none or
      * where no ball stops.

@@ -117,10 +117,4 @@ final class StrokeNotesTest extends PropertyTestCase
         self::assertNotContains(Caution::Swings, $mat);
         self::assertContains(Caution::Backs, $mat);
     }
-
-    public function testEveryConditionHasAWord(): void
-    {
-        $labels = array_map(static fn(Condition $condition): string => $condition->label(), Condition::cases());
-        self::assertSame($labels, array_unique($labels));
-    }
 }

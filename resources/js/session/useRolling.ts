@@ -134,8 +134,6 @@ export function useRolling(session: Session, units: Units) {
   }
 }
 
-export type Rolling = ReturnType<typeof useRolling>;
-
 function nextStation(key: string, count: number): string {
   const next = key === 'open' ? 0 : Number(key) + 1;
   return next < count ? String(next) : 'open';
