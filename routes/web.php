@@ -10,6 +10,7 @@ use App\Http\Controllers\GreenController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\SessionEventsController;
 use App\Http\Controllers\SessionReadingController;
+use App\Http\Controllers\SetOutController;
 use App\Http\Controllers\StrokeReportController;
 use App\Http\Controllers\StudentController;
 use Illuminate\Support\Facades\Route;
@@ -37,6 +38,8 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('drills', [DrillController::class, 'index']);
         Route::post('drills', [DrillController::class, 'store']);
+        Route::post('drills/check', [DrillController::class, 'check']);
+        Route::post('drills/set-out', SetOutController::class);
         Route::get('drills/export', [DrillController::class, 'export']);
         Route::post('drills/import', [DrillController::class, 'import']);
         Route::put('drills/{drill}', [DrillController::class, 'update'])->can('access', 'drill');
@@ -47,7 +50,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('/', [PracticeSessionController::class, 'show']);
             Route::patch('/', [PracticeSessionController::class, 'update']);
             Route::put('reading', SessionReadingController::class);
-            Route::post('events', SessionEventsController::class);
+            Route::post('events', [SessionEventsController::class, 'store']);
+            Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
             Route::get('stroke', StrokeReportController::class);
             Route::post('runs', [DrillRunController::class, 'store']);
             Route::middleware('can:access,run')->scopeBindings()->prefix('runs/{run}')->group(function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Units\Length;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
@@ -21,12 +22,31 @@ final class Coach extends User
 {
     use HasUlids;
 
+    /** Stands in until the coach's own pace is measured, metres. */
+    private const USUAL_PACE = 0.76;
+
     protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['unit' => 'feet'];
+
+    /** Give this coach's pace, or the usual one while it is not measured. */
+    public function pace(): Length
+    {
+        return Length::ofMetres($this->pace_length_m ?? self::USUAL_PACE);
+    }
+
+    /** Give the metres in one of the units this coach says lengths in. */
+    public function unitMetres(): float
+    {
+        return match ($this->unit) {
+            'metres' => 1.0,
+            'paces' => $this->pace()->metres(),
+            default => Length::METRES_PER_FOOT,
+        };
+    }
 
     /** @return HasMany<Student, $this> */
     public function students(): HasMany

@@ -21,6 +21,12 @@ final class PracticeRun extends OwnedRecord
     /** @var array<string, mixed> */
     protected $attributes = ['students' => '[]'];
 
+    /** Give the seed a run has where none was given: from its id's own digits, the same on every device. */
+    public static function seedOf(string $id): int
+    {
+        return crc32($id) & 0x7FFFFFFF;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * One line of a session's log; lines are added, never changed.
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $type
  * @property array<string, mixed> $payload
  * @property int $at_ms when it happened, Unix milliseconds
+ * @property-read Coach $coach whoever was signed in on the device that logged it
  */
 final class SessionEventRecord extends Model
 {
@@ -25,6 +27,12 @@ final class SessionEventRecord extends Model
     protected $primaryKey = 'position';
 
     protected $fillable = ['id', 'practice_session_id', 'logged_by', 'type', 'payload', 'at_ms', 'recorded_at'];
+
+    /** @return BelongsTo<Coach, $this> */
+    public function coach(): BelongsTo
+    {
+        return $this->belongsTo(Coach::class, 'logged_by');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -16,12 +16,13 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float $target_pace_m
  * @property string|null $putter
  * @property string $school
+ * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
  */
 final class Student extends OwnedRecord
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school'];
+    protected $fillable = ['id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm'];
 
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
@@ -32,6 +33,6 @@ final class Student extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['pace_length_m' => 'float', 'target_pace_m' => 'float'];
+        return ['pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer'];
     }
 }

@@ -6,7 +6,9 @@ namespace App\Practice;
 
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Exception\InvalidInput;
+use App\Models\Coach;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -20,13 +22,19 @@ final class DrillLibrary
     /** A whole library of long drills is far smaller than this, bytes. */
     private const LARGEST = 1_000_000;
 
-    /** @return list<\stdClass> the shipped drills, as JSON objects */
-    public function shipped(): array
+    /** @return list<array<string, mixed>> the shipped drills, in round numbers of the coach's own unit */
+    public function shipped(Coach $coach): array
     {
-        /** @var \stdClass $library */
-        $library = json_decode((string) file_get_contents(base_path('core/drills/library.json')), false, 64, JSON_THROW_ON_ERROR);
+        /** @var array{drills: list<array<string, mixed>>} $library */
+        $library = json_decode((string) file_get_contents(base_path('core/drills/library.json')), true, 64, JSON_THROW_ON_ERROR);
+        $round = match ($coach->unit) {
+            'feet' => RoundNumbers::feet(),
+            'paces' => RoundNumbers::paces($coach->pace()),
+            // Written in metres, they are round in metres.
+            default => null,
+        };
 
-        return $library->drills;
+        return $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
     }
 
     /**

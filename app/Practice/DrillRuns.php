@@ -41,13 +41,12 @@ final class DrillRuns
     public function state(PracticeRun $run): array
     {
         $log = $this->logbook->ofRun($run);
-
-        $putts = SessionLog::fold($log->events)->putts;
+        $putts = $log->putts;
         // What "undo the last ball" takes back: a session may hold balls of other runs after it.
         $last = $putts === [] ? null : $putts[count($putts) - 1]->id;
 
-        return ['id' => $run->id, 'drill' => json_decode($run->definition), 'seed' => $run->seed, 'last_putt_id' => $last]
-            + ReplayComputation::state(self::drill($run), $log->events, $log->students, $run->students, $run->seed);
+        return ['id' => $run->id, 'drill' => json_decode($run->definition), 'seed' => $run->seed, 'group' => $run->students, 'last_putt_id' => $last]
+            + ReplayComputation::state(self::drill($run), $log, $run->students, $run->seed);
     }
 
     /**
@@ -55,14 +54,10 @@ final class DrillRuns
      *
      * @return array<string, mixed> null figures where the student's rate is not known
      */
-    public function expectation(PracticeRun $run, PracticeSession $session): array
+    public function expectation(Drill $drill, int $seed, PracticeSession $session): array
     {
-        $drill = self::drill($run);
         $control = $this->control($session);
-        $lengths = array_map(
-            static fn(StationTally $tally): float => $tally->lengthMetres,
-            DrillRun::fold($drill, [], $run->seed)->stations,
-        );
+        $lengths = self::lengths($drill, $seed);
         $rates = $control?->bias === null || $control->spread === null || $control->spread <= 0.0
             ? null
             : PassRate::byLength($drill, $lengths, $control->bias, $control->spread);
@@ -76,6 +71,12 @@ final class DrillRuns
         ];
     }
 
+    /** @return list<float> metres to each station, scattered ones as the seed settles them */
+    public static function lengths(Drill $drill, int $seed): array
+    {
+        return array_map(static fn(StationTally $tally): float => $tally->lengthMetres, DrillRun::fold($drill, [], $seed)->stations);
+    }
+
     /** Give the width of the gate that tells most of this student's start line; null when nothing is known of it. */
     private function measuringGate(Drill $drill, PracticeSession $session): ?float
     {
@@ -85,9 +86,11 @@ final class DrillRuns
         $bounds = [];
         /** @var Collection<int, PracticeRun> $runs */
         $runs = PracticeRun::query()->whereIn('practice_session_id', $session->student->practiceSessions()->select('id'))->get();
-        $logs = $this->logbook->ofRuns(array_values($runs->all()));
+        /** @var list<string> $sessionIds */
+        $sessionIds = $runs->pluck('practice_session_id')->values()->all();
+        $logs = $this->logbook->logs($sessionIds);
         foreach ($runs as $run) {
-            array_push($bounds, ...self::bounds($run, $logs[$run->id]));
+            array_push($bounds, ...self::bounds($run, $logs[$run->practice_session_id]->ofRun($run->id)));
         }
         $spread = (new DirectionFitter())->fit($bounds)->spread;
 
@@ -95,7 +98,7 @@ final class DrillRuns
     }
 
     /** @return list<Bound> what a run's gate showed of the start line */
-    private static function bounds(PracticeRun $run, RunLog $log): array
+    private static function bounds(PracticeRun $run, SessionLog $log): array
     {
         $drill = self::drill($run);
         $aid = $drill->aid;
@@ -105,7 +108,7 @@ final class DrillRuns
         }
         $gate = StartLineTest::gate($aid->width, $aid->distance);
         $bounds = [];
-        foreach (SessionLog::fold($log->events)->putts as $putt) {
+        foreach ($log->putts as $putt) {
             $bounds[] = match ($putt->ball->sight->gate) {
                 GateResult::Through => $gate->passed(),
                 GateResult::Left => $gate->missed(Side::Left),
@@ -117,19 +120,21 @@ final class DrillRuns
         return array_values(array_filter($bounds));
     }
 
-    private static function drill(PracticeRun $run): Drill
+    public static function drill(PracticeRun $run): Drill
     {
         return DrillReader::read(JsonInput::parse($run->definition));
     }
 
     private function control(PracticeSession $session): ?DistanceControl
     {
-        $sessions = $session->student?->practiceSessions()->pluck('id')->all() ?? [];
+        $student = $session->student;
+        /** @var list<string> $sessions */
+        $sessions = $student?->practiceSessions()->pluck('id')->values()->all() ?? [];
         $putts = [];
-        foreach ($this->logbook->puttsBySession(array_values(array_filter($sessions, is_string(...)))) as $log) {
+        foreach ($student === null ? [] : $this->logbook->puttsOf($student, $sessions) as $log) {
             foreach ($log as $putt) {
                 $ball = $putt->ball;
-                if ($ball->target !== null && $ball->roll !== null && $ball->stop === Stop::Free && $ball->mark === null) {
+                if ($ball->target !== null && $ball->roll !== null && $ball->stop === Stop::Free && $ball->remarks->mark === null) {
                     $putts[] = DistancePutt::stoppedAt($ball->target, $ball->roll->metres());
                 }
             }

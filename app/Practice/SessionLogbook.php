@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Contract\EventReader;
-use Amble\Core\Contract\EventType;
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionEvent;
@@ -14,6 +13,7 @@ use App\Models\Coach;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
+use App\Models\Student;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -67,52 +67,9 @@ final class SessionLogbook
         }
     }
 
-    public function ofRun(PracticeRun $run): RunLog
+    public function ofRun(PracticeRun $run): SessionLog
     {
-        return $this->ofRuns([$run])[$run->id];
-    }
-
-    /**
-     * Give each run's balls, and every correction and undo of its session: those of other balls find
-     * nothing to change. One query for all.
-     *
-     * @param list<PracticeRun> $runs
-     *
-     * @return array<string, RunLog> by run id
-     */
-    public function ofRuns(array $runs): array
-    {
-        $sessions = array_map(static fn(PracticeRun $run): string => $run->practice_session_id, $runs);
-        /** @var Collection<int, SessionEventRecord> $records */
-        $records = SessionEventRecord::query()->whereIn('practice_session_id', array_unique($sessions))->get();
-        $logs = [];
-        foreach ($runs as $run) {
-            $logs[$run->id] = self::runLog($run, $records->where('practice_session_id', $run->practice_session_id));
-        }
-
-        return $logs;
-    }
-
-    /** @param Collection<int, SessionEventRecord> $records of the run's session */
-    private static function runLog(PracticeRun $run, Collection $records): RunLog
-    {
-        $events = $students = [];
-        foreach ($records as $record) {
-            $isBall = $record->type === EventType::PuttLogged->value;
-            if (!$isBall || ($record->payload['run_id'] ?? null) === $run->id) {
-                $events[] = self::event($record);
-                $student = $record->payload['student'] ?? '';
-                $students[$record->id] = $isBall && is_string($student) ? $student : '';
-            }
-        }
-
-        return new RunLog($events, $students);
-    }
-
-    /** @return list<LoggedPutt> */
-    public function putts(PracticeSession $session): array
-    {
-        return $this->puttsBySession([$session->id])[$session->id] ?? [];
+        return $this->logs([$run->practice_session_id])[$run->practice_session_id]->ofRun($run->id);
     }
 
     /**
@@ -120,18 +77,73 @@ final class SessionLogbook
      *
      * @param list<string> $sessionIds
      *
-     * @return array<string, list<LoggedPutt>> by session id
+     * @return array<string, SessionLog> by session id, one for each that was asked
      */
-    public function puttsBySession(array $sessionIds): array
+    public function logs(array $sessionIds): array
     {
-        $events = [];
+        $events = array_fill_keys($sessionIds, []);
         /** @var Collection<int, SessionEventRecord> $records in any order: the fold makes its own */
-        $records = SessionEventRecord::query()->whereIn('practice_session_id', $sessionIds)->get();
+        $records = SessionEventRecord::query()->whereIn('practice_session_id', array_unique($sessionIds))->get();
         foreach ($records as $record) {
             $events[$record->practice_session_id][] = self::event($record);
         }
 
-        return array_map(static fn(array $log): array => SessionLog::fold($log)->putts, $events);
+        return array_map(SessionLog::fold(...), $events);
+    }
+
+    /** @return list<LoggedPutt> */
+    public function putts(PracticeSession $session): array
+    {
+        return $this->logs([$session->id])[$session->id]->putts;
+    }
+
+    /**
+     * Every ball of one student, whoever's session it was rolled in.
+     *
+     * @param list<string> $sessionIds the student's own
+     *
+     * @return array<string, list<LoggedPutt>> by session id
+     */
+    public function puttsOf(Student $student, array $sessionIds): array
+    {
+        /** @var list<string> $asGuest */
+        $asGuest = SessionEventRecord::query()->where('payload->student', $student->id)
+            ->distinct()->pluck('practice_session_id')->values()->all();
+        $own = array_flip($sessionIds);
+        $putts = [];
+        foreach ($this->logs(array_values(array_unique([...$sessionIds, ...$asGuest]))) as $id => $log) {
+            $putts[$id] = array_values(array_filter(
+                $log->putts,
+                static fn(LoggedPutt $putt): bool => $putt->belonging->student === $student->id
+                    || ($putt->belonging->student === null && isset($own[$id])),
+            ));
+        }
+
+        return $putts;
+    }
+
+    /**
+     * What happened to one ball, oldest first: rolled, corrected, remarked, taken back.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function historyOf(PracticeSession $session, string $puttId): array
+    {
+        /** @var Collection<int, SessionEventRecord> $records */
+        $records = SessionEventRecord::query()->where('practice_session_id', $session->id)
+            ->with('coach:id,name')->orderBy('at_ms')->orderBy('id')->get();
+        $about = [$puttId];
+        $history = [];
+        foreach ($records as $record) {
+            $subject = $record->payload['putt_id'] ?? $record->payload['event_id'] ?? $record->id;
+            if (in_array($subject, $about, true)) {
+                // An undo may take back a correction, or another undo.
+                $about[] = $record->id;
+                $history[] = ['id' => $record->id, 'type' => $record->type, 'at_ms' => $record->at_ms, 'by' => $record->coach->name] + $record->payload;
+            }
+        }
+
+        return $history;
     }
 
     private static function event(SessionEventRecord $record): SessionEvent

@@ -91,16 +91,16 @@ final class StrokeReport
     private function balls(PracticeSession $session, Student $student): array
     {
         $surface = $session->green?->surface;
-        $sessions = $student->practiceSessions()->with('green')->get()->sortBy('started_at')->filter(
+        /** @var list<string> $own */
+        $own = $student->practiceSessions()->pluck('id')->values()->all();
+        $logs = $this->logbook->puttsOf($student, $own);
+        $sessions = PracticeSession::query()->whereKey(array_keys($logs))->with('green')->get()->sortBy('started_at')->filter(
             static fn(PracticeSession $other): bool => $other->id === $session->id
                 || ($surface !== null && $other->green?->surface === $surface),
         );
-        /** @var list<string> $ids */
-        $ids = $sessions->pluck('id')->values()->all();
         /** @var Collection<string, Collection<int, GreenReading>> $readings by green, oldest first */
         $readings = GreenReading::query()->whereIn('green_id', $sessions->pluck('green_id')->filter()->unique())
             ->get()->sortBy(['taken_at', 'id'])->groupBy('green_id');
-        $logs = $this->logbook->puttsBySession($ids);
         $balls = [];
         foreach ($sessions as $other) {
             foreach ($logs[$other->id] ?? [] as $putt) {

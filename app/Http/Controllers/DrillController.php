@@ -22,7 +22,7 @@ final class DrillController
     public function index(#[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
     {
         return new JsonResponse([
-            'library' => $library->shipped(),
+            'library' => $library->shipped($coach),
             'own' => SavedDrillResource::collection($coach->drills()->get()),
         ]);
     }
@@ -30,6 +30,14 @@ final class DrillController
     public function store(DrillRequest $request): SavedDrillResource
     {
         return SavedDrillResource::make($request->coach()->drills()->create($request->columns()));
+    }
+
+    /** Say whether a drill that is being made can be run; a refusal names the field and why. */
+    public function check(DrillRequest $request): Response
+    {
+        $request->drill();
+
+        return response()->noContent();
     }
 
     public function update(DrillRequest $request, SavedDrill $drill): SavedDrillResource

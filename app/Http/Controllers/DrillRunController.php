@@ -29,7 +29,7 @@ final class DrillRunController
         );
 
         return new JsonResponse(
-            $this->runs->state($run) + ['expectation' => $this->runs->expectation($run, $session->load('student'))],
+            $this->runs->state($run) + ['expectation' => $this->runs->expectation(DrillRuns::drill($run), $run->seed, $session->load('student'))],
         );
     }
 
@@ -45,8 +45,7 @@ final class DrillRunController
         PracticeRun $run,
         SessionLogbook $logbook,
     ): JsonResponse {
-        $ofRun = static fn(array $event): array => ['run_id' => $run->id] + $event;
-        $logbook->append($session, $request->coach(), array_map($ofRun, $request->events()));
+        $logbook->append($session, $request->coach(), $request->events());
 
         return new JsonResponse($this->runs->state($run));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\PracticeRun;
 use App\Models\Student;
 use App\Practice\DrillLibrary;
 use Illuminate\Validation\Rule;
@@ -35,8 +36,7 @@ final class StartRunRequest extends OwnRequest
 
         return [
             'id' => $this->string('id')->toString(),
-            // Without one, the id's own digits: the same run is the same on every device.
-            'seed' => is_numeric($seed) ? (int) $seed : crc32($this->string('id')->toString()) & 0x7FFFFFFF,
+            'seed' => is_numeric($seed) ? (int) $seed : PracticeRun::seedOf($this->string('id')->toString()),
             'students' => array_values($this->array('students')),
             'definition' => DrillRequest::columnsOf(app(DrillLibrary::class)->readOne($this->getContent()))['definition'],
         ];

@@ -20,6 +20,7 @@ final class StudentRequest extends OwnRequest
             'target_pace_m' => ['required', 'numeric', 'between:0,2'],
             'putter' => ['nullable', 'string', 'max:120'],
             'school' => ['required', Rule::in(['rule', 'foot', 'eye'])],
+            'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
         ];
     }
 
@@ -29,6 +30,7 @@ final class StudentRequest extends OwnRequest
         return [
             'pace_length_m.required_if' => 'To work in paces, give the length of one.',
             'pace_length_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+            'tempo_bpm.between' => 'A tempo is between 30 and 160 beats a minute.',
             'target_pace_m.between' => 'The pace past the hole is between 0 and 2 m (6 ft 6 in).',
         ] + parent::messages();
     }
@@ -36,6 +38,6 @@ final class StudentRequest extends OwnRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'pace past the hole'];
+        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'pace past the hole', 'tempo_bpm' => 'tempo'];
     }
 }

@@ -24,6 +24,7 @@ final class StudentResource extends JsonResource
             'target_pace_m' => $this->resource->target_pace_m,
             'putter' => $this->resource->putter,
             'school' => $this->resource->school,
+            'tempo_bpm' => $this->resource->tempo_bpm,
         ];
     }
 }

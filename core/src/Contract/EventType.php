@@ -9,5 +9,7 @@ enum EventType: string
 {
     case PuttLogged = 'putt_logged';
     case PuttCorrected = 'putt_corrected';
+    case PuttRemarked = 'putt_remarked';
+    case SetOutCounted = 'set_out_counted';
     case Undone = 'undone';
 }

@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace Amble\Core\Contract;
 
 use Amble\Core\Drill\CallOut;
+use Amble\Core\Drill\CauseProposal;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\ExpectedBalls;
+use Amble\Core\Drill\Leg;
 use Amble\Core\Drill\Rotation;
+use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Drill\StationTally;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Feel\FeelReport;
+use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\PuttCorrected;
 use Amble\Core\Session\PuttLogged;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\SetOutItem;
 use Amble\Core\Session\Stop;
 
 /**
@@ -32,67 +38,69 @@ final class ReplayComputation implements Computation
         $input->only(['drill', 'events', 'seed', 'students', 'rates']);
         $drill = DrillReader::read($input->object('drill'));
         $seed = $input->wholeNumberOr('seed', 0, 2_147_483_647, 0);
-        $events = [];
-        $owners = [];
         $students = $input->textsOrNone('students', 80);
-        foreach ($input->objectsOrNone('events') as $json) {
-            $event = self::event($json, $drill);
-            $events[] = $event;
-            $owners[$event->id] = $students === [] ? '' : self::owner($json, $event, $students);
-        }
-        $answer = self::state($drill, $events, $owners, $students, $seed);
+        $events = array_map(
+            static fn(JsonInput $json): SessionEvent => self::event($json, $drill, $students),
+            $input->objectsOrNone('events'),
+        );
+        $answer = self::state($drill, SessionLog::fold($events), $students, $seed);
 
         return $input->has('rates') ? $answer + ['expected_balls' => self::expected($input, $drill)] : $answer;
-    }
-
-    /** @param list<string> $students */
-    private static function owner(JsonInput $json, SessionEvent $event, array $students): string
-    {
-        // A correction or an undo belongs to whoever's ball it is about.
-        return $event instanceof PuttLogged && $students !== [] ? $json->word('student', $students) : '';
     }
 
     /**
      * The state of a run, or of each student of a group with whose turn it is.
      *
-     * @param list<SessionEvent> $events
-     * @param array<string, string> $owners student by event id; '' for what may be anybody's
+     * @param SessionLog $log of this run alone
      * @param list<string> $students empty for a run that is nobody's in particular
      *
      * @return array<string, mixed> ready for JSON
      */
-    public static function state(Drill $drill, array $events, array $owners, array $students, int $seed): array
+    public static function state(Drill $drill, SessionLog $log, array $students, int $seed): array
     {
+        $setOut = self::setOut($log);
+        $isStraight = ($setOut['check'][SetOutSheet::STRAIGHT] ?? 0) > 0;
         $state = $students === []
-            ? self::toArray(DrillRun::fold($drill, $events, $seed))
-            : self::group($drill, $events, $owners, $students, $seed);
+            ? self::toArray(DrillRun::ofPutts($drill, $log->putts, $seed), $drill, $isStraight)
+            : self::group($drill, $log->putts, $students, $seed, $isStraight);
 
-        return ['axis' => $drill->pass->axis()->value, 'needs' => $drill->needs()] + $state;
+        return ['axis' => $drill->pass->axis()->value, 'needs' => $drill->needs(), 'set_out' => $setOut] + $state;
     }
 
     /**
-     * @param list<SessionEvent> $events
-     * @param array<string, string> $owners
+     * @param list<LoggedPutt> $putts
      * @param list<string> $students
      *
      * @return array<string, mixed>
      */
-    private static function group(Drill $drill, array $events, array $owners, array $students, int $seed): array
+    private static function group(Drill $drill, array $putts, array $students, int $seed, bool $isStraight): array
     {
         $states = $lastBalls = $answers = [];
         foreach ($students as $student) {
             $own = array_values(array_filter(
-                $events,
-                static fn(SessionEvent $event): bool => in_array($owners[$event->id], ['', $student], true),
+                $putts,
+                static fn(LoggedPutt $putt): bool => $putt->belonging->student === $student,
             ));
-            $states[$student] = DrillRun::fold($drill, $own, $seed);
-            $answers[] = ['student' => $student, 'state' => self::toArray($states[$student])];
-            foreach (SessionLog::fold($own)->putts as $putt) {
+            $states[$student] = DrillRun::ofPutts($drill, $own, $seed);
+            $answers[] = ['student' => $student, 'state' => self::toArray($states[$student], $drill, $isStraight)];
+            foreach ($own as $putt) {
                 $lastBalls[$student] = $putt->atMilliseconds;
             }
         }
+        $turns = Rotation::turns($states, $lastBalls);
 
-        return ['turn' => Rotation::next($states, $lastBalls), 'students' => $answers];
+        return ['turn' => $turns[0] ?? null, 'turns' => $turns, 'students' => $answers];
+    }
+
+    /** @return array<string, array<string, int>> the count of each thing, by kind and name */
+    private static function setOut(SessionLog $log): array
+    {
+        $counts = array_fill_keys(array_column(SetOutItem::cases(), 'value'), []);
+        foreach ($log->counts as $count) {
+            $counts[$count->item->value][$count->name] = $count->count;
+        }
+
+        return $counts;
     }
 
     private static function expected(JsonInput $input, Drill $drill): ?float
@@ -110,8 +118,12 @@ final class ReplayComputation implements Computation
         return ExpectedBalls::of($drill, $rates);
     }
 
-    /** @return array<string, mixed> ready for JSON */
-    public static function toArray(DrillState $state): array
+    /**
+     * @param bool $isStraight whether the putt was proved straight by rolling
+     *
+     * @return array<string, mixed> ready for JSON
+     */
+    public static function toArray(DrillState $state, Drill $drill, bool $isStraight): array
     {
         [$firstTries, $firstPassed] = $state->firstTries();
         $feel = FeelReport::of($state->calls);
@@ -120,6 +132,17 @@ final class ReplayComputation implements Computation
             'phase' => $state->phase->value,
             'next' => $state->next === null ? null : self::callOut($state->next),
             'ahead' => array_map(self::callOut(...), $state->ahead),
+            'course' => [
+                'at' => $state->course->at,
+                'certain' => $state->course->certain,
+                'legs' => array_map(self::leg(...), $state->course->legs),
+            ],
+            'last' => $state->last === null ? null : [
+                'putt_id' => $state->last->putt->id,
+                'passed' => $state->last->passed,
+                'restarted' => $state->last->restarted,
+                'cause' => CauseProposal::of($state->last, $drill, $isStraight)?->value,
+            ],
             'balls' => $state->balls,
             'passes' => $state->passes,
             'streak' => $state->streak,
@@ -146,11 +169,18 @@ final class ReplayComputation implements Computation
         ];
     }
 
-    /** A ball that does not bring what its drill looks at could only be misjudged. */
-    private static function event(JsonInput $event, Drill $drill): SessionEvent
+    /**
+     * A ball that does not bring what its drill looks at could only be misjudged.
+     *
+     * @param list<string> $students
+     */
+    private static function event(JsonInput $event, Drill $drill, array $students): SessionEvent
     {
         $read = EventReader::read($event);
-        $isBall = $event->word('type', array_column(EventType::cases(), 'value')) !== EventType::Undone->value;
+        if ($read instanceof PuttLogged && $students !== []) {
+            $event->word('student', $students);
+        }
+        $isBall = $read instanceof PuttLogged || $read instanceof PuttCorrected;
         $isHoled = $event->has('stop') && $event->word('stop', array_column(Stop::cases(), 'value')) === 'holed';
         foreach ($isBall ? $drill->needs() : [] as $field) {
             // A holed ball lies on the target: neither its roll nor its side is asked for.
@@ -160,6 +190,26 @@ final class ReplayComputation implements Computation
         }
 
         return $read;
+    }
+
+    /** @return array<string, mixed> */
+    private static function leg(Leg $leg): array
+    {
+        $acceptance = $leg->acceptance;
+
+        return self::callOut($leg->callOut) + [
+            'after_pass' => $leg->afterPass,
+            'after_miss' => $leg->afterMiss,
+            'passes_if' => $acceptance === null ? null : [
+                'holed' => $acceptance->holed,
+                'only_holed' => $acceptance->isHoledNeeded,
+                'roll_m' => $acceptance->rollBetween,
+                'ring_m' => $acceptance->ring,
+                'not_stopped_by' => $acceptance->notStoppedBy?->value,
+                'gate' => $acceptance->gate?->value,
+                'hit' => $acceptance->hit,
+            ],
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -97,7 +97,7 @@ final class DrillReader
 
     private static function station(JsonInput $station): Station
     {
-        $station->only(['length_m', 'from_m', 'to_m', 'grade_percent', 'across_percent', 'tier']);
+        $station->only(['length_m', 'from_m', 'to_m', 'step_m', 'grade_percent', 'across_percent', 'tier']);
         [$from, $to] = $station->has('from_m') || $station->has('to_m')
             ? [self::length($station, 'from_m'), self::length($station, 'to_m')]
             : [self::length($station, 'length_m'), self::length($station, 'length_m')];
@@ -112,6 +112,7 @@ final class DrillReader
             Grade::ofPercent($station->numberOr('grade_percent', 0.0), $station->path('grade_percent')),
             Grade::ofPercent($station->numberOr('across_percent', 0.0), $station->path('across_percent')),
             $tier === null ? null : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here()),
+            $station->has('step_m') ? Length::ofMetres($station->number('step_m'), $station->path('step_m'))->metres() : Station::STEP,
         );
     }
 

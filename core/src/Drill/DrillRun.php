@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\Pass\Acceptance;
+use Amble\Core\Drill\Pass\NearerThanLast;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Feel\LengthCall;
+use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
@@ -26,8 +29,11 @@ use Amble\Core\Units\Length;
  */
 final class DrillRun
 {
-    /** Call-outs laid out ahead, at most. */
+    /** Call-outs given as certain, at most. */
     private const MOST_AHEAD = 12;
+
+    /** Balls laid out for a device without a network, at most: half an hour of them. */
+    private const LONGEST_COURSE = 60;
 
     private Phase $phase = Phase::Ready;
 
@@ -52,6 +58,7 @@ final class DrillRun
     private int $puttsToFinish = 0;
     private ?int $startedAt = null;
     private ?float $lastDistance = null;
+    private ?LastBall $last = null;
 
     /** @var list<array{LengthCall, LengthCall}> */
     private array $calls = [];
@@ -88,21 +95,45 @@ final class DrillRun
     private function take(LoggedPutt $putt): void
     {
         // Balls after the end, and those nobody can be held to, change nothing.
-        if ($this->phase->isOver() || $putt->ball->mark?->isRolledAgain() === true) {
+        if ($this->phase->isOver() || $putt->ball->remarks->mark?->isRolledAgain() === true) {
             return;
         }
         $this->startedAt ??= $putt->atMilliseconds;
         $station = $this->round[$this->place];
-        $context = new PassContext(
-            Length::ofMetres($this->tallies[$station]->lengthMetres),
-            $this->drill->task($this->ballNumbers[$this->place]),
-            $this->ladder === null ? null : $this->drill->steps?->width($this->ladder),
-            $this->lastDistance,
-        );
-        $passed = $this->drill->pass->passes($putt->ball, $context);
+        $context = $this->context($this->place, $this->lastDistance);
+        $passed = $this->drill->pass->acceptance($context)->admits($putt->ball);
+        $restarts = !$passed && $this->drill->onMiss->restarts();
+        $this->last = new LastBall($putt, $this->drill->stations[$station], $passed, $restarts, $this->isInsidePace($putt->ball, $context));
         $this->count($putt, $station, $passed, $context);
-        $passed || !$this->drill->onMiss->restarts() ? $this->advance() : $this->restart($station);
+        $restarts ? $this->restart($station) : $this->advance();
         $this->settlePhase();
+    }
+
+    /** What the ball at a place of the round is judged against. */
+    private function context(int $place, ?float $lastDistance): PassContext
+    {
+        return new PassContext(
+            Length::ofMetres($this->tallies[$this->round[$place]]->lengthMetres),
+            $this->drill->task($this->ballNumbers[$place]),
+            $this->ladder === null ? null : $this->drill->steps?->width($this->ladder),
+            $lastDistance,
+        );
+    }
+
+    /** By the drill's own stretch of lengths where it has one, else within the usual share; null when unmeasured. */
+    private function isInsidePace(Ball $ball, PassContext $context): ?bool
+    {
+        if ($ball->stop === Stop::Holed) {
+            return true;
+        }
+        if ($ball->roll === null) {
+            return null;
+        }
+        $pass = $this->drill->pass;
+
+        return $pass->axis() === Axis::Length
+            ? $pass->acceptance($context)->admits($ball)
+            : abs($context->past($ball)) <= DistanceControl::DEFAULT_WINDOW * $context->length->metres() + Check::SLACK;
     }
 
     private function count(LoggedPutt $putt, int $station, bool $passed, PassContext $context): void
@@ -209,6 +240,8 @@ final class DrillRun
             $this->phase,
             $ahead[0] ?? null,
             $ahead,
+            $this->phase->isOver() ? Course::over() : $this->course(),
+            $this->last,
             array_values($this->tallies),
             $this->progress->balls,
             $this->passes,
@@ -237,13 +270,94 @@ final class DrillRun
         );
         $callOuts = [];
         for ($i = 0; $i < max(1, $certain); ++$i) {
-            $place = $this->place + $i;
-            $station = $this->round[$place];
-            $ball = $this->ballNumbers[$place];
-            $callOuts[] = new CallOut($station, $this->tallies[$station]->lengthMetres, $ball + 1, $this->drill->task($ball));
+            $callOuts[] = $this->callOut($this->place + $i);
         }
 
         return $callOuts;
+    }
+
+    private function callOut(int $place): CallOut
+    {
+        $station = $this->round[$place];
+        $ball = $this->ballNumbers[$place];
+
+        return new CallOut($station, $this->tallies[$station]->lengthMetres, $ball + 1, $this->drill->task($ball));
+    }
+
+    private function course(): Course
+    {
+        $certain = $this->certainToCome();
+
+        return $this->drill->onMiss->restarts()
+            ? new Course($this->legsOfRound(), max(0, $this->place), $certain)
+            : new Course((clone $this)->legsInARow(), 0, $certain);
+    }
+
+    /** @return positive-int balls that will be rolled whatever happens, the next one at least */
+    private function certainToCome(): int
+    {
+        $left = count($this->round) - $this->place;
+        $byEnd = $this->drill->end->certainBalls($this->progress, $left, $this->drill->mostPoints());
+        $byCap = $this->drill->cap->balls === null ? $byEnd : min($byEnd, $this->drill->cap->balls - $this->progress->balls);
+
+        return max(1, $byCap);
+    }
+
+    /**
+     * Every place of the round, each with the place a miss sends it back to. What comes after the
+     * round, where the drill does not end there, is not laid out.
+     *
+     * @return non-empty-list<Leg>
+     */
+    private function legsOfRound(): array
+    {
+        $legs = [];
+        foreach ($this->round as $place => $station) {
+            $legs[] = new Leg(
+                $this->callOut($place),
+                $place + 1 < count($this->round) ? $place + 1 : null,
+                $this->drill->onMiss === OnMiss::RestartAll ? 0 : max(0, $place - $this->ballNumbers[$place]),
+                $this->acceptanceAhead($place),
+            );
+        }
+
+        return $legs;
+    }
+
+    /** What passes at a place; null where it hangs on a ball not rolled yet. */
+    private function acceptanceAhead(int $place): ?Acceptance
+    {
+        $isNext = $place === $this->place;
+        $hangsOnLast = $this->ladder !== null || ($this->drill->pass instanceof NearerThanLast && $this->ballNumbers[$place] > 0);
+
+        return $hangsOnLast && !$isNext ? null : $this->drill->pass->acceptance($this->context($place, $isNext ? $this->lastDistance : null));
+    }
+
+    /**
+     * Ball after ball, through as many rounds as there are, until the end that no ball can change.
+     * Walks this run on, so it is asked of a copy.
+     *
+     * @return non-empty-list<Leg>
+     */
+    private function legsInARow(): array
+    {
+        $legs = [];
+        do {
+            $callOut = $this->callOut($this->place);
+            $this->progress = new DrillProgress(
+                $this->progress->balls + 1,
+                $this->progress->rounds,
+                $this->progress->points,
+                $this->progress->milliseconds,
+            );
+            $this->advance();
+            $isOver = $this->drill->end->isReached($this->progress) || $this->drill->cap->isReached($this->progress);
+            $next = $isOver || count($legs) + 1 === self::LONGEST_COURSE ? null : count($legs) + 1;
+            // Nothing hangs on whether it passes, so that is left to the log.
+            $legs[] = new Leg($callOut, $next, $next, null);
+        } while ($next !== null);
+
+        return $legs;
     }
 
     /**

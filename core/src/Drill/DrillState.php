@@ -12,6 +12,8 @@ final readonly class DrillState
     /**
      * @param CallOut|null $next null once it is over
      * @param list<CallOut> $ahead the next ball and those certain to follow it
+     * @param Course $course the balls laid out ahead, certain or not
+     * @param LastBall|null $last null before the first
      * @param list<StationTally> $stations
      * @param int $passes all balls that passed
      * @param int $streak passes in a row at the end
@@ -26,6 +28,8 @@ final readonly class DrillState
         public Phase $phase,
         public ?CallOut $next,
         public array $ahead,
+        public Course $course,
+        public ?LastBall $last,
         public array $stations,
         public int $balls,
         public int $passes,

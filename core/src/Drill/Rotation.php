@@ -8,25 +8,27 @@ namespace Amble\Core\Drill;
 final class Rotation
 {
     /**
-     * The one with the fewest balls; of those the one who has waited longest; of those the first.
+     * Everyone still rolling, in the order of their turns: the fewest balls first; of those the one who
+     * has waited longest; of those the first.
      *
-     * So nobody is ever more than one ball ahead of another who still rolls.
+     * So nobody is ever more than one ball ahead of another who still rolls, and while nobody ends the
+     * order goes round unchanged.
      *
      * @param array<string, DrillState> $states by student
      * @param array<string, int> $lastBalls when each last rolled, Unix milliseconds; none yet: left out
      *
-     * @return string|null the student; null when all are done
+     * @return list<string> students; none when all are done
      */
-    public static function next(array $states, array $lastBalls): ?string
+    public static function turns(array $states, array $lastBalls): array
     {
-        $turn = null;
+        $ranks = [];
         foreach ($states as $student => $state) {
-            $rank = [$state->balls, $lastBalls[$student] ?? 0];
-            if (!$state->phase->isOver() && ($turn === null || $rank < $turn[1])) {
-                $turn = [(string) $student, $rank];
+            if (!$state->phase->isOver()) {
+                $ranks[] = [$state->balls, $lastBalls[$student] ?? 0, count($ranks), (string) $student];
             }
         }
+        sort($ranks);
 
-        return $turn[0] ?? null;
+        return array_column($ranks, 3);
     }
 }

@@ -16,15 +16,17 @@ use Amble\Core\Units\Length;
  */
 final readonly class Station
 {
-    /** A drawn length is rounded to what can be paced out, metres. */
-    private const STEP = 0.1;
+    /** A drawn length is rounded to this where the drill does not say, metres. */
+    public const STEP = 0.1;
 
+    /** @param float $step a drawn length is a whole number of these, metres */
     public function __construct(
         public Length $from,
         public Length $to,
         public Grade $along,
         public Grade $across,
         public ?Tier $tier,
+        private float $step = self::STEP,
     ) {
     }
 
@@ -40,9 +42,9 @@ final readonly class Station
             return $this;
         }
         $drawn = $this->from->metres() + ($this->to->metres() - $this->from->metres()) * $random->uniform();
-        $length = Length::ofMetres(max($this->from->metres(), round($drawn / self::STEP) * self::STEP));
+        $length = Length::ofMetres(max($this->from->metres(), round($drawn / $this->step) * $this->step));
 
-        return new self($length, $length, $this->along, $this->across, $this->tier);
+        return new self($length, $length, $this->along, $this->across, $this->tier, $this->step);
     }
 
     /** The settled length. */

@@ -12,7 +12,7 @@ use Amble\Core\Units\Length;
 final readonly class Steps
 {
     /** @param non-empty-list<Length> $widths */
-    private function __construct(private array $widths)
+    private function __construct(public array $widths)
     {
     }
 

@@ -8,7 +8,7 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
-/** What was seen of one ball. This class is immutable. */
+/** What was seen of one ball, and said of it. This class is immutable. */
 final readonly class Ball
 {
     /**
@@ -24,7 +24,7 @@ final readonly class Ball
         public Stop $stop,
         public ?Length $target,
         public Grade $grade,
-        public ?Mark $mark,
+        public Remarks $remarks,
         public Sight $sight,
     ) {
     }
@@ -36,7 +36,7 @@ final readonly class Ball
         Stop $stop,
         ?Length $target,
         Grade $grade,
-        ?Mark $mark = null,
+        Remarks $remarks = new Remarks(),
         string $rollField = 'roll_m',
         ?Sight $sight = null,
     ): self {
@@ -44,6 +44,12 @@ final readonly class Ball
             throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed or unmeasured one may go without.');
         }
 
-        return new self($backstroke, $roll, $stop, $target, $grade, $mark, $sight ?? Sight::nothing());
+        return new self($backstroke, $roll, $stop, $target, $grade, $remarks, $sight ?? Sight::nothing());
+    }
+
+    /** The same ball with other remarks. */
+    public function remarked(Remarks $remarks): self
+    {
+        return new self($this->backstroke, $this->roll, $this->stop, $this->target, $this->grade, $remarks, $this->sight);
     }
 }

@@ -8,7 +8,12 @@ namespace Amble\Core\Session;
 final readonly class LoggedPutt
 {
     /** @param non-negative-int $corrections how often it was corrected */
-    public function __construct(public string $id, public int $atMilliseconds, public Ball $ball, public int $corrections)
-    {
+    public function __construct(
+        public string $id,
+        public int $atMilliseconds,
+        public Ball $ball,
+        public int $corrections,
+        public Belonging $belonging = new Belonging(),
+    ) {
     }
 }

@@ -10,8 +10,12 @@ enum Mark: string
     case Mishit = 'mishit';
     case Bumps = 'bumps';
     case Distraction = 'distraction';
+    case Doubt = 'doubt';
 
-    /** Whether a drill rolls such a ball again: bumps and distractions are nobody's fault. */
+    /**
+     * Whether a drill rolls such a ball again: bumps and distractions are nobody's fault, and doubt
+     * over the ball tells nothing of the stroke.
+     */
     public function isRolledAgain(): bool
     {
         return $this !== self::Mishit;

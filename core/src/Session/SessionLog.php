@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Amble\Core\Session;
 
 /**
- * The balls of a session, folded from its events.
+ * The balls of a session, and what was counted while setting out, folded from its events.
  *
  * The order in which events arrive, and how often, makes no difference. Time: O(n log n), where n
  * is the number of events.
  */
 final readonly class SessionLog
 {
-    /** @param list<LoggedPutt> $putts in the order they were rolled */
-    private function __construct(public array $putts)
+    /**
+     * @param list<LoggedPutt> $putts in the order they were rolled
+     * @param list<SetOutCounted> $counts the latest of each thing in each run
+     */
+    private function __construct(public array $putts, public array $counts)
     {
     }
 
@@ -25,27 +28,43 @@ final readonly class SessionLog
             $byId[$event->id] = $event;
         }
         uasort($byId, static fn(SessionEvent $a, SessionEvent $b): int => $a->compare($b));
-        $standing = self::standing($byId);
-        $balls = $corrections = [];
-        foreach ($standing as $event) {
-            if ($event instanceof PuttCorrected) {
+        $logged = $balls = $corrections = $remarks = $counts = [];
+        foreach (self::standing($byId) as $event) {
+            if ($event instanceof PuttLogged) {
+                $logged[] = $event;
+            } elseif ($event instanceof PuttCorrected) {
                 $balls[$event->puttId] = $event->ball;
                 $corrections[$event->puttId] = ($corrections[$event->puttId] ?? 0) + 1;
+                // A correction says the whole ball anew, remarks and all.
+                unset($remarks[$event->puttId]);
+            } elseif ($event instanceof PuttRemarked) {
+                $remarks[$event->puttId] = $event->remarks;
+            } elseif ($event instanceof SetOutCounted) {
+                $counts["$event->runId {$event->item->value} $event->name"] = $event;
             }
         }
         $putts = [];
-        foreach ($standing as $event) {
-            if ($event instanceof PuttLogged) {
-                $putts[] = new LoggedPutt(
-                    $event->id,
-                    $event->atMilliseconds,
-                    $balls[$event->id] ?? $event->ball,
-                    $corrections[$event->id] ?? 0,
-                );
-            }
+        foreach ($logged as $event) {
+            $ball = $balls[$event->id] ?? $event->ball;
+            $putts[] = new LoggedPutt(
+                $event->id,
+                $event->atMilliseconds,
+                isset($remarks[$event->id]) ? $ball->remarked($remarks[$event->id]) : $ball,
+                $corrections[$event->id] ?? 0,
+                $event->belonging,
+            );
         }
 
-        return new self($putts);
+        return new self($putts, array_values($counts));
+    }
+
+    /** What belongs to one drill run. */
+    public function ofRun(string $runId): self
+    {
+        return new self(
+            array_values(array_filter($this->putts, static fn(LoggedPutt $putt): bool => $putt->belonging->runId === $runId)),
+            array_values(array_filter($this->counts, static fn(SetOutCounted $count): bool => $count->runId === $runId)),
+        );
     }
 
     /**

@@ -19,6 +19,7 @@ enum PuttUse: string
     case Mishit = 'mishit';
     case Bumps = 'bumps';
     case Distraction = 'distraction';
+    case Doubt = 'doubt';
     case Unmeasured = 'unmeasured';
     case NoBackstroke = 'no_backstroke';
     case NoSpeed = 'no_speed';
@@ -28,9 +29,10 @@ enum PuttUse: string
     public static function of(Ball $ball, ?GreenSpeed $speed): self
     {
         return match (true) {
-            $ball->mark === Mark::Mishit => self::Mishit,
-            $ball->mark === Mark::Bumps => self::Bumps,
-            $ball->mark === Mark::Distraction => self::Distraction,
+            $ball->remarks->mark === Mark::Mishit => self::Mishit,
+            $ball->remarks->mark === Mark::Bumps => self::Bumps,
+            $ball->remarks->mark === Mark::Distraction => self::Distraction,
+            $ball->remarks->mark === Mark::Doubt => self::Doubt,
             $ball->stop === Stop::Unseen => self::Unmeasured,
             $ball->roll === null => self::Holed,
             $ball->stop !== Stop::Free && $ball->stop !== Stop::Holed => self::Stopped,
@@ -51,6 +53,7 @@ enum PuttUse: string
             self::Mishit => 'marked as a mishit',
             self::Bumps => 'marked as bumped off its roll',
             self::Distraction => 'marked as distracted',
+            self::Doubt => 'struck in doubt',
             self::Unmeasured => 'nobody measured where it stopped',
             self::NoBackstroke => 'no backstroke was noted',
             self::NoSpeed => 'the green speed was unknown',

@@ -127,7 +127,7 @@ final class DrillRunTest extends DrillTestCase
     {
         $drill = self::drill(['call_first' => true]);
         $call = static fn(int $i, float $roll, string $call): SessionEvent => self::ball($i, $roll, ['call' => $call]);
-        $answer = ReplayComputation::toArray(DrillRun::fold($drill, [$call(0, 4.0, 'on'), $call(1, 3.0, 'long')], 1));
+        $answer = ReplayComputation::toArray(DrillRun::fold($drill, [$call(0, 4.0, 'on'), $call(1, 3.0, 'long')], 1), $drill, false);
         self::assertSame([2, 0.5, 1.0], [$answer['feel']['n'], $answer['feel']['agreement'], 1.0 * $answer['feel']['miscalibration']]);
     }
 

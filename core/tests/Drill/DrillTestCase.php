@@ -72,6 +72,6 @@ abstract class DrillTestCase extends PropertyTestCase
             };
         }
 
-        return ReplayComputation::toArray(DrillRun::fold($drill, $events, $seed));
+        return ReplayComputation::toArray(DrillRun::fold($drill, $events, $seed), $drill, false);
     }
 }

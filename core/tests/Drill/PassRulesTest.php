@@ -62,7 +62,7 @@ final class PassRulesTest extends TestCase
     #[DataProvider('balls')]
     public function testABallAtTheRulesEdge(array $rule, Ball $ball, bool $passes, ?PassContext $context = null): void
     {
-        self::assertSame($passes, self::rule($rule)->passes($ball, $context ?? self::on()));
+        self::assertSame($passes, self::rule($rule)->acceptance($context ?? self::on())->admits($ball));
     }
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: Ball, 2: bool, 3?: PassContext}> */

@@ -103,7 +103,7 @@ final class RulesOfADrillTest extends DrillTestCase
                 $last = [];
                 foreach ($kinds as $at => $kind) {
                     $states = array_map(static fn(array $events): DrillState => DrillRun::fold($drill, $events, 1), $rolled);
-                    $turn = Rotation::next($states, $last);
+                    $turn = Rotation::turns($states, $last)[0] ?? null;
                     if ($turn === null) {
                         break;
                     }

@@ -7,13 +7,19 @@ namespace Amble\Core\Tests\Session;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Session\Ball;
+use Amble\Core\Session\Belonging;
+use Amble\Core\Session\Cause;
 use Amble\Core\Session\EventUndone;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\PuttCorrected;
 use Amble\Core\Session\PuttLogged;
+use Amble\Core\Session\PuttRemarked;
+use Amble\Core\Session\Remarks;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\SetOutCounted;
+use Amble\Core\Session\SetOutItem;
 use Amble\Core\Session\Stop;
 use Amble\Core\Stroke\PuttUse;
 use Amble\Core\Tests\PropertyTestCase;
@@ -25,18 +31,18 @@ final class SessionLogTest extends PropertyTestCase
 {
     private static function ball(float $roll, Stop $stop = Stop::Free, ?Mark $mark = null, float $percent = 0.0): Ball
     {
-        return Ball::seen(Length::ofMetres(0.2), Length::ofMetres($roll), $stop, null, Grade::ofPercent($percent), $mark);
+        return Ball::seen(Length::ofMetres(0.2), Length::ofMetres($roll), $stop, null, Grade::ofPercent($percent), new Remarks($mark));
     }
 
     /**
      * @param list<SessionEvent> $events
      *
-     * @return list<array{string, float|null, int}>
+     * @return list<array{string, float|null, int, int|null}>
      */
     private static function folded(array $events): array
     {
         return array_map(
-            static fn(LoggedPutt $putt): array => [$putt->id, $putt->ball->roll?->metres(), $putt->corrections],
+            static fn(LoggedPutt $putt): array => [$putt->id, $putt->ball->roll?->metres(), $putt->corrections, $putt->ball->remarks->rehearsals],
             SessionLog::fold($events)->putts,
         );
     }
@@ -44,7 +50,7 @@ final class SessionLogTest extends PropertyTestCase
     public function testAnyOrderAndAnyRepeatsFoldToTheSameBalls(): void
     {
         $this->limitTo(200)->forAll(
-            Generators::vector(14, Generators::tuple(Generators::choose(0, 3), Generators::choose(0, 13), Generators::choose(0, 4))),
+            Generators::vector(14, Generators::tuple(Generators::choose(0, 4), Generators::choose(0, 13), Generators::choose(0, 4))),
             Generators::vector(30, Generators::choose(0, 13)),
         )->then(function (array $recipe, array $shuffle): void {
             $events = [];
@@ -55,6 +61,7 @@ final class SessionLogTest extends PropertyTestCase
                 $events[] = match ($kind) {
                     0, 1 => new PuttLogged($id, $at, self::ball(1.0 + $i)),
                     2 => new PuttCorrected($id, $at, $of, self::ball(50.0 + $i)),
+                    3 => new PuttRemarked($id, $at, $of, new Remarks(rehearsals: $i)),
                     default => new EventUndone($id, $at, $of),
                 };
             }
@@ -70,13 +77,42 @@ final class SessionLogTest extends PropertyTestCase
             new PuttLogged('B', 2, self::ball(2.0)),
             new PuttCorrected('C', 3, 'A', self::ball(1.5)),
         ];
-        self::assertSame([['A', 1.5, 1], ['B', 2.0, 0]], self::folded($log));
+        self::assertSame([['A', 1.5, 1, null], ['B', 2.0, 0, null]], self::folded($log));
         $undone = new EventUndone('D', 4, 'C');
-        self::assertSame([['A', 1.0, 0], ['B', 2.0, 0]], self::folded([...$log, $undone]));
-        self::assertSame([['A', 1.5, 1], ['B', 2.0, 0]], self::folded([...$log, $undone, new EventUndone('E', 5, 'D')]));
-        self::assertSame([['B', 2.0, 0]], self::folded([...$log, new EventUndone('D', 4, 'A')]));
+        self::assertSame([['A', 1.0, 0, null], ['B', 2.0, 0, null]], self::folded([...$log, $undone]));
+        self::assertSame([['A', 1.5, 1, null], ['B', 2.0, 0, null]], self::folded([...$log, $undone, new EventUndone('E', 5, 'D')]));
+        self::assertSame([['B', 2.0, 0, null]], self::folded([...$log, new EventUndone('D', 4, 'A')]));
         // An undo that names itself or what came later takes nothing back.
         self::assertCount(2, self::folded([...$log, new EventUndone('D', 0, 'B'), new EventUndone('F', 9, 'F')]));
+    }
+
+    public function testRemarksTakeOnesPlaceAndACorrectionSaysTheBallAnew(): void
+    {
+        $log = [
+            new PuttLogged('A', 1, self::ball(1.0, mark: Mark::Mishit), new Belonging('R', 'Ada')),
+            new PuttRemarked('B', 2, 'A', new Remarks(Mark::Bumps, Cause::Luck)),
+        ];
+        $remarked = SessionLog::fold($log)->putts[0];
+        self::assertSame([Mark::Bumps, Cause::Luck, 0], [$remarked->ball->remarks->mark, $remarked->ball->remarks->cause, $remarked->corrections]);
+        self::assertSame(['R', 'Ada'], [$remarked->belonging->runId, $remarked->belonging->student]);
+        $undone = SessionLog::fold([...$log, new EventUndone('C', 3, 'B')])->putts[0];
+        self::assertSame(Mark::Mishit, $undone->ball->remarks->mark);
+        $corrected = SessionLog::fold([...$log, new PuttCorrected('C', 3, 'A', self::ball(2.0))])->putts[0];
+        self::assertEquals(new Remarks(), $corrected->ball->remarks);
+        self::assertSame('Ada', $corrected->belonging->student);
+    }
+
+    public function testOfEachThingCountedTheLatestStandsAndRunsAreKeptApart(): void
+    {
+        $count = static fn(string $id, int $at, string $run, string $name, int $count): SetOutCounted
+            => new SetOutCounted($id, $at, $run, SetOutItem::KitOut, $name, $count);
+        $log = SessionLog::fold([
+            $count('C', 3, 'R', 'tees', 2), $count('A', 1, 'R', 'tees', 3), $count('B', 2, 'R', 'rod', 1), $count('D', 4, 'S', 'tees', 9),
+            new PuttLogged('E', 5, self::ball(1.0), new Belonging('S')),
+        ]);
+        $counted = array_column(array_map(static fn(SetOutCounted $each): array => [$each->name, $each->count], $log->ofRun('R')->counts), 1, 0);
+        self::assertSame(['tees' => 2, 'rod' => 1], $counted);
+        self::assertSame([[], 1], [$log->ofRun('R')->putts, count($log->ofRun('S')->putts)]);
     }
 
     public function testALateBallTakesItsPlaceInTime(): void

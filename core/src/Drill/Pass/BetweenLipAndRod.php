@@ -7,16 +7,13 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Ball;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Length;
 
 /** Past the front lip and short of a rod laid behind; a ball that the rod stopped went too far. */
 final readonly class BetweenLipAndRod implements PassRule, LengthWindow
 {
-    use JudgedByLength {
-        passes as liesBetween;
-    }
+    use JudgedByLength;
 
     private function __construct(private float $behind)
     {
@@ -29,9 +26,12 @@ final readonly class BetweenLipAndRod implements PassRule, LengthWindow
         return new self(Check::positive($rule->number('behind_m'), $rule->path('behind_m')));
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
-        return $ball->stop !== Stop::Rod && $this->liesBetween($ball, $context);
+        [$low, $high] = $this->window($context->length, $context->step);
+        $length = $context->length->metres();
+
+        return Acceptance::roll($length + $low, $length + $high, notStoppedBy: Stop::Rod);
     }
 
     public function window(Length $length, ?float $step): array

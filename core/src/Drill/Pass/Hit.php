@@ -6,7 +6,6 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
-use Amble\Core\Session\Ball;
 
 /** The stand-up object, the ball or the tee was struck. */
 final readonly class Hit implements PassRule
@@ -18,9 +17,9 @@ final readonly class Hit implements PassRule
         return new self();
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
-        return $ball->sight->hit === true;
+        return Acceptance::hit();
     }
 
     public function axis(): Axis

@@ -6,8 +6,6 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
-use Amble\Core\Session\Ball;
-use Amble\Core\Session\Stop;
 
 /** In the hole. */
 final readonly class Holed implements PassRule
@@ -19,9 +17,9 @@ final readonly class Holed implements PassRule
         return new self();
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
-        return $ball->stop === Stop::Holed;
+        return Acceptance::holed();
     }
 
     public function axis(): Axis

@@ -6,9 +6,6 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\TargetKind;
-use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Ball;
-use Amble\Core\Session\Stop;
 
 /**
  * What all rules of a stretch of lengths share: a holed ball passes, sideways is ignored.
@@ -18,12 +15,11 @@ use Amble\Core\Session\Stop;
  */
 trait JudgedByLength
 {
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
         [$low, $high] = $this->window($context->length, $context->step);
-        $past = $context->past($ball);
 
-        return $ball->stop === Stop::Holed || ($past >= $low - Check::SLACK && $past <= $high + Check::SLACK);
+        return Acceptance::roll($context->length->metres() + $low, $context->length->metres() + $high);
     }
 
     public function axis(): Axis

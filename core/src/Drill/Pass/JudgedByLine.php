@@ -6,7 +6,6 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
-use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
 
 /**
@@ -23,9 +22,9 @@ trait JudgedByLine
         return new self();
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
-        return $ball->sight->gate === GateResult::Through;
+        return Acceptance::gate(GateResult::Through);
     }
 
     public function axis(): Axis

@@ -8,7 +8,6 @@ use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Ball;
 
 /** Nearer the target than the ball before it; the first at a station always passes. */
 final readonly class NearerThanLast implements PassRule
@@ -20,10 +19,12 @@ final readonly class NearerThanLast implements PassRule
         return new self();
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
         return $context->lastDistance === null
-            || $context->distance($ball) < $context->lastDistance - Check::SLACK;
+            ? Acceptance::anything()
+            // Nearer, not as near: less by more than the slack that a ring grants.
+            : Acceptance::ring($context->length->metres(), $context->lastDistance - 2.0 * Check::SLACK);
     }
 
     public function axis(): Axis

@@ -7,7 +7,6 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Session\Ball;
 
 /** When a ball passes. One file a kind; listed in PassRules. */
 interface PassRule
@@ -15,7 +14,8 @@ interface PassRule
     /** @throws InvalidInput If a figure of the rule is missing or out of range. */
     public static function read(JsonInput $rule): self;
 
-    public function passes(Ball $ball, PassContext $context): bool;
+    /** What the next ball must do to pass. */
+    public function acceptance(PassContext $context): Acceptance;
 
     /** Which part of the putt the rule looks at. */
     public function axis(): Axis;

@@ -8,8 +8,6 @@ use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Task;
 use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Ball;
-use Amble\Core\Session\Stop;
 
 /** Each ball does what it was told: a little past, a little short, exact. */
 final readonly class TaskDone implements PassRule
@@ -28,15 +26,16 @@ final readonly class TaskDone implements PassRule
         );
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
-        $past = $context->past($ball);
-        $isHoled = $ball->stop === Stop::Holed;
+        $length = $context->length->metres();
+        // On the target itself is neither past nor short: those stretches begin just beyond the slack.
+        $off = 2.0 * Check::SLACK;
 
         return match ($context->task) {
-            Task::Past => $isHoled || ($past > 0.0 && $past <= $this->little + Check::SLACK),
-            Task::Short => !$isHoled && $past < 0.0 && $past >= -$this->little - Check::SLACK,
-            default => $isHoled || abs($past) <= $this->exactShare * $context->length->metres() + Check::SLACK,
+            Task::Past => Acceptance::roll($length + $off, $length + $this->little),
+            Task::Short => Acceptance::roll($length - $this->little, $length - $off, holed: false),
+            default => Acceptance::roll($length * (1.0 - $this->exactShare), $length * (1.0 + $this->exactShare)),
         };
     }
 

@@ -8,7 +8,6 @@ use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Ball;
 
 /** Inside a ring around the target, in any direction. */
 final readonly class WithinRadius implements PassRule
@@ -24,9 +23,9 @@ final readonly class WithinRadius implements PassRule
         return new self(Check::positive($rule->number('radius_m'), $rule->path('radius_m')));
     }
 
-    public function passes(Ball $ball, PassContext $context): bool
+    public function acceptance(PassContext $context): Acceptance
     {
-        return $context->distance($ball) <= ($context->step ?? $this->radius) + Check::SLACK;
+        return Acceptance::ring($context->length->metres(), $context->step ?? $this->radius);
     }
 
     public function axis(): Axis

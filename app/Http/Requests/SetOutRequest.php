@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
+use App\Models\PracticeSession;
+use App\Practice\DrillLibrary;
+use Illuminate\Validation\Rule;
+
+/** A drill to be set out, before it is started; "stepped" holds the paces counted to each station, if any. */
+final class SetOutRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'ulid'],
+            'session_id' => ['nullable', 'ulid', Rule::exists(PracticeSession::class, 'id')->where('coach_id', $this->coach()->id)],
+            'stepped' => ['sometimes', 'array', 'max:24'],
+            'stepped.*' => ['nullable', 'numeric', 'between:0.5,200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['session_id' => 'session', 'stepped.*' => 'count of paces'];
+    }
+
+    public function definition(): \stdClass
+    {
+        return app(DrillLibrary::class)->readOne($this->getContent());
+    }
+
+    public function drill(): Drill
+    {
+        return DrillReader::read(JsonInput::parse($this->getContent())->object('drill'));
+    }
+
+    /** Give the session it is set out in; null when it is only looked at. */
+    public function practiceSession(): ?PracticeSession
+    {
+        $id = $this->validated('session_id');
+
+        return is_string($id) ? PracticeSession::query()->whereKey($id)->with('student')->first() : null;
+    }
+
+    /** @return list<float|null> paces to each station, in the drill's order */
+    public function stepped(): array
+    {
+        return array_map(
+            static fn(mixed $paces): ?float => is_numeric($paces) ? (float) $paces : null,
+            array_values($this->array('stepped')),
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Session\Cause;
+use Amble\Core\Session\GateResult;
+use Amble\Core\Session\Mark;
+use Amble\Core\Session\Stop;
+
+/**
+ * Which cause of a miss the evidence points at.
+ *
+ * Asked in this order, each only where there is evidence: did it roll true; did it start on line; was
+ * its pace inside the window; then the read; else the surface. The coach decides.
+ */
+final class CauseProposal
+{
+    /**
+     * @param bool $isStraight whether the putt was proved straight by rolling, so that no read can be wrong
+     *
+     * @return Cause|null null when the ball was good, or nothing tells
+     */
+    public static function of(LastBall $last, Drill $drill, bool $isStraight): ?Cause
+    {
+        $ball = $last->putt->ball;
+        $isGood = $last->passed && ($ball->stop === Stop::Holed || !$drill->target->canBeHoled());
+        $startedWell = $ball->sight->gate === GateResult::Through;
+
+        return match (true) {
+            $isGood => null,
+            $ball->remarks->mark === Mark::Mishit => Cause::Strike,
+            $ball->remarks->mark === Mark::Bumps => Cause::Luck,
+            $ball->sight->gate !== null && !$startedWell => Cause::StartLine,
+            $last->isInsidePace === false => Cause::Pace,
+            // A good start at a good pace that did not go in was read wrongly, or turned by the green.
+            $startedWell && $last->isInsidePace === true && $ball->stop !== Stop::Holed => $isStraight ? Cause::Luck : Cause::Read,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Session\LoggedPutt;
+
+/** How the last ball that counted was judged. This class is immutable. */
+final readonly class LastBall
+{
+    /**
+     * @param bool $isInsidePace whether its length was as asked; null where nobody measured it
+     * @param bool $restarted whether it sent the drill back
+     */
+    public function __construct(
+        public LoggedPutt $putt,
+        public Station $station,
+        public bool $passed,
+        public bool $restarted,
+        public ?bool $isInsidePace,
+    ) {
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Units\Length;
+
+/**
+ * A drill's lengths in round numbers of the unit they will be called out and stepped in.
+ *
+ * The library is written in metres; nobody steps out 9 ft 10 in. Only what is set out by hand is
+ * rounded, and the rules stay the same. This class is immutable.
+ */
+final readonly class RoundNumbers
+{
+    /**
+     * @param float $step metres in one unit, to which lengths of at least two units are rounded
+     * @param float $fine for shorter lengths, windows and rings, metres
+     * @param float $gate for widths, metres
+     * @param float $ahead for how far ahead of the ball an aid stands, metres
+     */
+    private function __construct(private float $step, private float $fine, private float $gate, private float $ahead)
+    {
+    }
+
+    /** Whole feet; three inches for what is shorter, a quarter of an inch for widths. */
+    public static function feet(): self
+    {
+        $inch = Length::METRES_PER_INCH;
+
+        return new self(Length::METRES_PER_FOOT, 3.0 * $inch, 0.25 * $inch, 2.0 * $inch);
+    }
+
+    /** Whole paces of this length; the rest as in feet, since nobody paces out a gate. */
+    public static function paces(Length $pace): self
+    {
+        $feet = self::feet();
+
+        return new self($pace->metres(), $feet->fine, $feet->gate, $feet->ahead);
+    }
+
+    /**
+     * @param array<string, mixed> $drill as decoded from its JSON
+     *
+     * @return array<string, mixed> the same drill with round lengths
+     */
+    public function of(array $drill): array
+    {
+        $stations = is_array($drill['stations'] ?? null) ? $drill['stations'] : [];
+        foreach ($stations as $i => $station) {
+            $stations[$i] = is_array($station) ? $this->station($station) : $station;
+        }
+        $drill['stations'] = $stations;
+        $drill = self::rounded($drill, 'pass', ['radius_m', 'behind_m', 'within_m', 'little_m'], $this->fine);
+        $drill = self::rounded($drill, 'points', ['past_within_m'], $this->fine);
+        $drill = self::rounded($drill, 'aid', ['width_m'], $this->gate);
+        $drill = self::rounded($drill, 'aid', ['distance_m'], $this->ahead);
+        if (is_array($drill['steps_m'] ?? null)) {
+            // What steps is the width of the gate, or else the stretch that passes.
+            $step = isset($drill['aid']) ? $this->gate : $this->fine;
+            $drill['steps_m'] = array_map(static fn(mixed $width): mixed => self::to($width, $step), $drill['steps_m']);
+        }
+
+        return $drill;
+    }
+
+    /**
+     * @param array<mixed> $station
+     *
+     * @return array<mixed>
+     */
+    private function station(array $station): array
+    {
+        foreach (['length_m', 'from_m', 'to_m'] as $field) {
+            if (isset($station[$field])) {
+                $isShort = is_numeric($station[$field]) && $station[$field] < 2.0 * $this->step;
+                $station[$field] = self::to($station[$field], $isShort ? $this->fine : $this->step);
+            }
+        }
+
+        return isset($station['from_m']) ? $station + ['step_m' => $this->step] : $station;
+    }
+
+    /**
+     * @param array<string, mixed> $drill
+     * @param list<string> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private static function rounded(array $drill, string $part, array $fields, float $step): array
+    {
+        $figures = $drill[$part] ?? null;
+        if (is_array($figures)) {
+            foreach ($fields as $field) {
+                if (isset($figures[$field])) {
+                    $figures[$field] = self::to($figures[$field], $step);
+                }
+            }
+            $drill[$part] = $figures;
+        }
+
+        return $drill;
+    }
+
+    /** To the nearest whole number of steps, at least one; to the tenth of a millimetre, so that JSON stays short. */
+    private static function to(mixed $metres, float $step): mixed
+    {
+        return is_numeric($metres) ? round(max(1.0, round((float) $metres / $step)) * $step, 4) : $metres;
+    }
+}

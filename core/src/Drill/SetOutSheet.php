@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Direction\StartLineTest;
+use Amble\Core\Green\Physics;
+use Amble\Core\Session\Caution;
+use Amble\Core\Units\Length;
+
+/** What a coach needs to know to set a drill out, and what results will depend on. This class is immutable. */
+final readonly class SetOutSheet
+{
+    /** Names of the checks, as the log keeps them. */
+    public const STRAIGHT = 'straight';
+    public const GATE_SEEN = 'gate_seen';
+    public const LINE_CHOSEN = 'line_chosen';
+    public const LENGTHS = 'lengths';
+
+    private const SENTENCES = [
+        self::GATE_SEEN => 'Seen from behind the ball, the gate stands square, and its middle is on the line.',
+        self::STRAIGHT => 'Two or three balls rolled along the line did not break: the putt is straight.',
+        self::LINE_CHOSEN => 'The start line was chosen from behind the ball, and the mark lies on it.',
+        self::LENGTHS => 'Each length was taped, or paced there and back with the same count.',
+    ];
+
+    /** @param list<string> $kit as the drill lists it */
+    private function __construct(private Drill $drill, private array $kit)
+    {
+    }
+
+    /** @param list<string> $kit pieces in words, with their number in front where it matters: "3 tees" */
+    public static function of(Drill $drill, array $kit): self
+    {
+        return new self($drill, $kit);
+    }
+
+    /** Where the coach stands to see what this drill looks at. */
+    public function stand(): string
+    {
+        return match ($this->drill->pass->axis()) {
+            Axis::Line => 'Stand behind the ball, on its line: from there you see where it starts.',
+            Axis::Length => 'Stand level with the target, on the low side and a few steps off the line: from there you see where each ball stops.',
+            Axis::Both => 'Stand behind the ball for the start, then step to the low side while it rolls.',
+        };
+    }
+
+    public function walkingLine(): string
+    {
+        return 'Walk out and back on one side, two steps off the line, and pick up only when nobody is over a ball.';
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        $tripping = preg_grep('/\b(rod|string|stakes?|rule|chalk line)\b/', $this->kit) !== [];
+        $pushedIn = preg_grep('/\b(tees?|stakes?)\b/', $this->kit) !== [];
+
+        return array_map(
+            static fn(Caution $caution): string => $caution->value,
+            [...($tripping ? [Caution::Trip] : []), ...($pushedIn ? [Caution::Stakes] : [])],
+        );
+    }
+
+    /** @return array<string, string> what to look at before results can be trusted: sentences by name */
+    public function checks(): array
+    {
+        $keys = [];
+        if ($this->drill->aid !== null) {
+            $keys = $this->breaks() ? [self::LINE_CHOSEN] : [self::STRAIGHT];
+            if ($this->drill->aid->kind === AidKind::Gate) {
+                array_unshift($keys, self::GATE_SEEN);
+            }
+        }
+        if (in_array('roll_m', $this->drill->needs(), true)) {
+            $keys[] = self::LENGTHS;
+        }
+
+        return array_intersect_key(self::SENTENCES, array_flip($keys));
+    }
+
+    private function breaks(): bool
+    {
+        foreach ($this->drill->stations as $station) {
+            if ($station->across->percent() !== 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<array{words: string, name: string, pieces: int|null}> pieces null where any number will do */
+    public function kit(): array
+    {
+        return array_map(static function (string $words): array {
+            $isCounted = preg_match('/^(\d+) (.+)$/', $words, $parts) === 1;
+
+            // One of a thing is not numbered in words, but comes back all the same.
+            return [
+                'words' => $words,
+                'name' => $isCounted ? $parts[2] : $words,
+                'pieces' => $isCounted ? (int) $parts[1] : ($words === 'balls' ? null : 1),
+            ];
+        }, $this->kit);
+    }
+
+    /**
+     * The widths the aid will have, each with the largest start-line error that still passes.
+     *
+     * @return list<array{width: Length, half_angle: float}> widest as the drill steps; radians (maths.md 4.1)
+     */
+    public function aidAngles(): array
+    {
+        $aid = $this->drill->aid;
+        if ($aid === null || $aid->width === null || $aid->distance === null) {
+            return [];
+        }
+        $widths = $this->drill->steps === null ? [$aid->width] : $this->drill->steps->widths;
+
+        return array_map(static fn(Length $width): array => [
+            'width' => $width,
+            'half_angle' => ($aid->kind === AidKind::Gate ? StartLineTest::gate($width, $aid->distance) : StartLineTest::rail($width, $aid->distance))->halfAngle(),
+        ], $widths);
+    }
+
+    /** Largest start-line error, radians, that a level putt dying at the hole still holes, atan(R_h / D). */
+    public static function holeHalfAngle(Length $length): float
+    {
+        return atan(Physics::HOLE_RADIUS / $length->metres());
+    }
+}

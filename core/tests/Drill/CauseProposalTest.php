@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Drill;
+
+use Amble\Core\Drill\CauseProposal;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRun;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class CauseProposalTest extends DrillTestCase
+{
+    private static function gate(): Drill
+    {
+        return self::drill([
+            'pass' => ['kind' => 'through_gate'],
+            'aid' => ['kind' => 'gate', 'width_m' => 0.08, 'distance_m' => 0.5],
+        ]);
+    }
+
+    /** @param array<string, mixed> $seen */
+    #[DataProvider('balls')]
+    public function testEachCauseOnlyWhereItsEvidenceIs(Drill $drill, float $roll, array $seen, ?string $cause, bool $isStraight = false): void
+    {
+        $last = DrillRun::fold($drill, [self::ball(0, $roll, $seen)], 1)->last;
+        self::assertNotNull($last);
+        self::assertSame($cause, CauseProposal::of($last, $drill, $isStraight)?->value);
+    }
+
+    /** @return iterable<string, array{0: Drill, 1: float, 2: array<string, mixed>, 3: string|null, 4?: bool}> */
+    public static function balls(): iterable
+    {
+        $length = self::drill();
+        yield 'inside its window, nothing is wrong but the hole' => [$length, 4.1, [], null];
+        yield 'holed' => [$length, 4.0, ['stop' => 'holed'], null];
+        yield 'too short' => [$length, 3.0, [], 'pace'];
+        yield 'struck off the middle comes before its pace' => [$length, 3.0, ['mark' => 'mishit'], 'strike'];
+        yield 'off the gate comes before its pace' => [self::gate(), 3.0, ['gate' => 'left'], 'start_line'];
+        yield 'a good start, too short' => [self::gate(), 3.0, ['gate' => 'through'], 'pace'];
+        yield 'a good start at a good pace that missed was misread' => [self::gate(), 4.2, ['gate' => 'through'], 'read'];
+        yield 'unless the putt was proved straight' => [self::gate(), 4.2, ['gate' => 'through'], 'luck', true];
+        yield 'a good start nobody measured tells nothing more' => [self::gate(), 4.2, ['gate' => 'through', 'roll_m' => null, 'stop' => 'unseen'], null];
+    }
+}

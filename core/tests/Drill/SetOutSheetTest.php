@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Drill;
+
+use Amble\Core\Contract\JsonInput;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRun;
+use Amble\Core\Drill\RoundNumbers;
+use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Units\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class SetOutSheetTest extends DrillTestCase
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function shipped(): iterable
+    {
+        /** @var array{drills: list<array<string, mixed>>} $library */
+        $library = json_decode((string) file_get_contents(__DIR__ . '/../../drills/library.json'), true);
+        foreach ($library['drills'] as $drill) {
+            yield (string) $drill['key'] => [$drill];
+        }
+    }
+
+    public function testAGateInDegreesAndAgainstTheHole(): void
+    {
+        $drill = self::drill([
+            'pass' => ['kind' => 'through_gate'],
+            'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5],
+            'steps_m' => [0.1, 0.06],
+        ]);
+        $angles = array_column(SetOutSheet::of($drill, [])->aidAngles(), 'half_angle');
+        // The ball's centre has 50 mm less a radius of 21.335 mm on either side, 500 mm ahead.
+        self::assertEqualsWithDelta([atan(0.028665 / 0.5), atan(0.008665 / 0.5)], $angles, 1e-12);
+        self::assertEqualsWithDelta(atan(0.054 / 3.0), SetOutSheet::holeHalfAngle(Length::ofMetres(3.0)), 1e-12);
+    }
+
+    public function testChecksAreOnlyThoseItsResultsDependOn(): void
+    {
+        $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5]];
+        $keys = static fn(array $changes): array => array_keys(SetOutSheet::of(self::drill($changes), [])->checks());
+        self::assertEqualsCanonicalizing(['gate_seen', 'straight'], $keys($gate));
+        self::assertEqualsCanonicalizing(['gate_seen', 'line_chosen'], $keys($gate + ['stations' => [['length_m' => 4.0, 'across_percent' => 1.5]]]));
+        self::assertSame(['lengths'], $keys([]));
+        self::assertSame([], $keys(['pass' => ['kind' => 'holed']]));
+    }
+
+    public function testKitIsCountedAndWhatTripsIsSaid(): void
+    {
+        $sheet = SetOutSheet::of(self::drill(), ['balls', '3 tees', 'rod', '8 tees for the ring']);
+        self::assertSame([null, 3, 1, 8], array_column($sheet->kit(), 'pieces'));
+        self::assertSame('tees for the ring', $sheet->kit()[3]['name']);
+        self::assertCount(2, $sheet->cautions());
+        self::assertSame([], SetOutSheet::of(self::drill(), ['balls', 'bucket'])->cautions());
+    }
+
+    /** @param array<string, mixed> $drill */
+    #[DataProvider('shipped')]
+    public function testInFeetEveryLengthIsWholeAndTheDrillStillRuns(array $drill): void
+    {
+        $round = RoundNumbers::feet()->of($drill);
+        $read = DrillReader::read(JsonInput::parse((string) json_encode($round)));
+        $before = DrillReader::read(JsonInput::parse((string) json_encode($drill)));
+        foreach ($read->stations as $i => $station) {
+            $feet = $station->from->feet();
+            $step = $feet >= 2.0 ? 1.0 : 0.25;
+            self::assertEqualsWithDelta(round($feet / $step), $feet / $step, 0.002);
+            // Rounding to a foot moves nothing by more than half of one.
+            self::assertEqualsWithDelta($before->stations[$i]->from->feet(), $feet, 0.501);
+        }
+        $lengths = static fn($of): int => count(array_unique(array_map(static fn($station): string => serialize($station->from), $of->stations)));
+        self::assertSame($lengths($before), $lengths($read), 'two stations became one');
+        foreach (DrillRun::fold($read, [], 3)->stations as $tally) {
+            $quarters = 4.0 * $tally->lengthMetres / Length::METRES_PER_FOOT;
+            self::assertEqualsWithDelta(round($quarters), $quarters, 0.01, 'a drawn length is round too');
+        }
+    }
+
+    public function testInPacesLengthsAreWholePaces(): void
+    {
+        $round = RoundNumbers::paces(Length::ofMetres(0.8))->of(['stations' => [['length_m' => 3.0], ['from_m' => 1.5, 'to_m' => 9.0], ['length_m' => 0.4]]]);
+        self::assertSame([['length_m' => 3.2], ['from_m' => 1.524, 'to_m' => 8.8, 'step_m' => 0.8], ['length_m' => 0.381]], $round['stations']);
+    }
+}
