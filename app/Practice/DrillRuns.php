@@ -45,7 +45,10 @@ final class DrillRuns
         // What "undo the last ball" takes back: a session may hold balls of other runs after it.
         $last = $putts === [] ? null : $putts[count($putts) - 1]->id;
 
-        return ['id' => $run->id, 'drill' => json_decode($run->definition), 'seed' => $run->seed, 'group' => $run->students, 'last_putt_id' => $last]
+        $definition = json_decode($run->definition);
+        $sheet = SetOut::sheet($definition, self::drill($run));
+
+        return ['id' => $run->id, 'drill' => $definition, 'kit' => $sheet->kit(), 'checks' => SetOut::checks($sheet), 'seed' => $run->seed, 'group' => $run->students, 'last_putt_id' => $last]
             + ReplayComputation::state(self::drill($run), $log, $run->students, $run->seed);
     }
 

@@ -33,19 +33,14 @@ final class SetOut
         ?PracticeSession $session,
         array $stepped,
     ): array {
-        $kit = array_values(array_filter((array) ($definition->kit ?? []), is_string(...)));
-        $sheet = SetOutSheet::of($drill, $kit);
+        $sheet = self::sheet($definition, $drill);
         $seed = PracticeRun::seedOf($runId);
 
         return [
             'stand' => $sheet->stand(),
             'walking_line' => $sheet->walkingLine(),
             'cautions' => [...(array) ($definition->cautions ?? []), ...$sheet->cautions()],
-            'checks' => array_map(
-                static fn(string $key, string $sentence): array => ['key' => $key, 'sentence' => $sentence],
-                array_keys($sheet->checks()),
-                $sheet->checks(),
-            ),
+            'checks' => self::checks($sheet),
             'kit' => $sheet->kit(),
             'aid' => array_map(
                 static fn(array $angle): array => ['width_m' => $angle['width']->metres(), 'half_angle_deg' => rad2deg($angle['half_angle'])],
@@ -54,6 +49,24 @@ final class SetOut
             'stations' => self::stations($drill, DrillRuns::lengths($drill, $seed), $coach, $stepped),
             'expectation' => $session === null ? null : $this->runs->expectation($drill, $seed, $session),
         ];
+    }
+
+    /** @param mixed $definition the drill as decoded from its JSON */
+    public static function sheet(mixed $definition, Drill $drill): SetOutSheet
+    {
+        $kit = $definition instanceof \stdClass ? (array) ($definition->kit ?? []) : [];
+
+        return SetOutSheet::of($drill, array_values(array_filter($kit, is_string(...))));
+    }
+
+    /** @return list<array{key: string, sentence: string}> */
+    public static function checks(SetOutSheet $sheet): array
+    {
+        return array_map(
+            static fn(string $key, string $sentence): array => ['key' => $key, 'sentence' => $sentence],
+            array_keys($sheet->checks()),
+            array_values($sheet->checks()),
+        );
     }
 
     /**

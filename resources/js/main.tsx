@@ -9,11 +9,17 @@ import '@fontsource/source-serif-4/latin-ext-400.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
+import { client } from './app/client';
 import { outbox } from './app/outbox';
+import { Shelf } from './app/shelf';
 import { applyTheme } from './app/useTheme';
 
 applyTheme();
-void outbox.open();
+
+const shelf = new Shelf(client);
+// Both are short reads of this device; the first screen shows what they hold.
+await Promise.all([outbox.open(), shelf.restore()]);
+shelf.follow();
 
 const root = document.getElementById('amble');
 if (root !== null) {

@@ -36,7 +36,7 @@ final class LoggedPuttResource extends JsonResource
             'gate' => $ball->sight->gate?->value,
             'call' => $ball->sight->call?->value,
             'hit' => $ball->sight->hit,
-            'putts_to_finish' => $ball->sight->puttsToFinish,
+            'putts_to_finish' => $ball->remarks->puttsToFinish,
             'run_id' => $this->resource->belonging->runId,
             'student' => $this->resource->belonging->student,
             'outcome' => self::outcome($ball)?->value,

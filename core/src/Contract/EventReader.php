@@ -84,6 +84,7 @@ final class EventReader
             Cause::tryFrom($cause),
             $event->has('held') ? $event->flagOr('held', false) : null,
             $event->has('rehearsals') ? min(20, max(0, $event->wholeNumber('rehearsals', 0, 20))) : null,
+            $event->has('putts_to_finish') ? min(20, max(1, $event->wholeNumber('putts_to_finish', 1, 20))) : null,
         );
     }
 
@@ -97,7 +98,6 @@ final class EventReader
             GateResult::tryFrom($gate),
             LengthCall::tryFrom($call),
             $event->has('hit') ? $event->flagOr('hit', false) : null,
-            $event->has('putts_to_finish') ? $event->wholeNumber('putts_to_finish', 1, 20) : null,
             $event->path(''),
         );
     }

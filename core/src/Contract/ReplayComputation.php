@@ -61,7 +61,7 @@ final class ReplayComputation implements Computation
         $setOut = self::setOut($log);
         $isStraight = ($setOut['check'][SetOutSheet::STRAIGHT] ?? 0) > 0;
         $state = $students === []
-            ? self::toArray(DrillRun::ofPutts($drill, $log->putts, $seed), $drill, $isStraight)
+            ? self::toArray(DrillRun::ofPutts($drill, $log->putts, $seed), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
             : self::group($drill, $log->putts, $students, $seed, $isStraight);
 
         return ['axis' => $drill->pass->axis()->value, 'needs' => $drill->needs(), 'set_out' => $setOut] + $state;
@@ -82,7 +82,10 @@ final class ReplayComputation implements Computation
                 static fn(LoggedPutt $putt): bool => $putt->belonging->student === $student,
             ));
             $states[$student] = DrillRun::ofPutts($drill, $own, $seed);
-            $answers[] = ['student' => $student, 'state' => self::toArray($states[$student], $drill, $isStraight)];
+            $answers[] = [
+                'student' => $student,
+                'state' => self::toArray($states[$student], $drill, $isStraight) + ['counted' => array_column($own, 'id')],
+            ];
             foreach ($own as $putt) {
                 $lastBalls[$student] = $putt->atMilliseconds;
             }

@@ -145,9 +145,9 @@ final class DrillRun
         $this->ladder = $this->ladder?->after($passed);
         $this->lastDistance = $context->distance($ball);
         $this->throughButMissed += $this->startedWellButMissed($ball, $passed) ? 1 : 0;
-        if ($this->drill->putOut->allows($passed) && ($ball->sight->puttsToFinish !== null || $ball->stop === Stop::Holed)) {
+        if ($this->drill->putOut->allows($passed) && ($ball->remarks->puttsToFinish !== null || $ball->stop === Stop::Holed)) {
             ++$this->putOuts;
-            $this->puttsToFinish += $ball->sight->puttsToFinish ?? 0;
+            $this->puttsToFinish += $ball->remarks->puttsToFinish ?? 0;
         }
         if ($ball->sight->call !== null) {
             $happened = $ball->stop === Stop::Holed

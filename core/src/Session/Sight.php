@@ -16,38 +16,32 @@ final readonly class Sight
      * @param GateResult|null $gate how it met the gate or line
      * @param LengthCall|null $call what was called before looking
      * @param bool|null $hit whether it struck the stand-up object, ball or tee
-     * @param int|null $puttsToFinish further putts until holed, for balls that were putted out
      */
     private function __construct(
         public ?float $side,
         public ?GateResult $gate,
         public ?LengthCall $call,
         public ?bool $hit,
-        public ?int $puttsToFinish,
     ) {
     }
 
     public static function nothing(): self
     {
-        return new self(null, null, null, null, null);
+        return new self(null, null, null, null);
     }
 
-    /** @throws InvalidInput If the side is not finite or the further putts are below 1. */
+    /** @throws InvalidInput If the side is not finite. */
     public static function of(
         ?float $side = null,
         ?GateResult $gate = null,
         ?LengthCall $call = null,
         ?bool $hit = null,
-        ?int $puttsToFinish = null,
         string $path = '',
     ): self {
         if ($side !== null) {
             Check::finite($side, "{$path}side_m");
         }
-        if ($puttsToFinish !== null && $puttsToFinish < 1) {
-            throw InvalidInput::outside("{$path}putts_to_finish", $puttsToFinish, 'at least 1');
-        }
 
-        return new self($side, $gate, $call, $hit, $puttsToFinish);
+        return new self($side, $gate, $call, $hit);
     }
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { fieldError } from '../app/api';
 import { useDoor, useMe } from '../app/queries';
+import { useWaitingCount } from '../app/useOutbox';
 import { Button, Entry, Notice, Page, Part, Row, Said, Stack } from '../design';
 
 const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
@@ -14,6 +15,7 @@ export function SignIn() {
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  const waiting = useWaitingCount();
   const fields = ['name', 'email', 'password'];
   const isAtField = fields.some((field) => fieldError(door.error, field) !== null);
   const submit = (event: React.FormEvent) => {
@@ -32,6 +34,12 @@ export function SignIn() {
           A coach's bench for putting practice: measure the green, log the balls, and tell each student how
           far to take it back.
         </Said>
+        {waiting > 0 && (
+          <Notice>
+            {waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} on this device. Sign in as whoever
+            made them, and they are sent.
+          </Notice>
+        )}
         {me.data?.demo === true && (
           <Part>
             <h2>Look around</h2>

@@ -1,30 +1,23 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { Settings } from '../account/Settings';
 import { SignIn } from '../account/SignIn';
 import { Bench } from '../bench/Bench';
 import { ButtonLink, GlobalStyle, Notice, Page } from '../design';
 import { DrillCard } from '../drills/DrillCard';
+import { DrillEditor } from '../drills/DrillEditor';
 import { DrillList } from '../drills/Drills';
 import { RunScreen } from '../drills/RunScreen';
+import { SetOutScreen } from '../drills/SetOutScreen';
 import { Greens } from '../greens/Greens';
 import { SessionScreen } from '../session/SessionScreen';
 import { StudentScreen } from '../students/StudentForm';
 import { Students } from '../students/Students';
-import { ApiError } from './api';
-import { useMe } from './queries';
+import { client } from './client';
+import { outbox } from './outbox';
+import { keys, useMe } from './queries';
 import { Shell } from './Shell';
-
-const client = new QueryClient({
-  defaultOptions: {
-    queries: {
-      // A refusal will not change by asking again; a lost connection may.
-      retry: (count, error) => !(error instanceof ApiError) && count < 2,
-      staleTime: 10_000,
-    },
-    mutations: { networkMode: 'always' },
-  },
-});
 
 /** The whole application. */
 export function App() {
@@ -40,6 +33,9 @@ export function App() {
 
 function Doors() {
   const me = useMe();
+  const coachId = me.data?.coach?.id ?? null;
+  useEffect(() => outbox.signedIn(coachId), [coachId]);
+  useEffect(() => outbox.onSignedOut(() => void client.invalidateQueries({ queryKey: keys.me })), []);
   if (me.data === undefined) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
   }
@@ -58,7 +54,11 @@ function Doors() {
         <Route path="students/new" element={<StudentScreen />} />
         <Route path="students/:id" element={<StudentScreen />} />
         <Route path="drills" element={<DrillList />} />
+        <Route path="drills/new" element={<DrillEditor as="new" />} />
         <Route path="drills/:key" element={<DrillCard />} />
+        <Route path="drills/:key/copy" element={<DrillEditor as="copy" />} />
+        <Route path="drills/:key/change" element={<DrillEditor as="change" />} />
+        <Route path="sessions/:id/drills/:key" element={<SetOutScreen />} />
         <Route path="sessions/:id/drill/:runId" element={<RunScreen />} />
         <Route path="greens" element={<Greens />} />
         <Route path="settings" element={<Settings />} />

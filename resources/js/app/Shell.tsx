@@ -1,7 +1,8 @@
 import { NavLink, Outlet } from 'react-router';
 import styled from 'styled-components';
-import { color, narrow, space, touch, type } from '../design';
-import { useAcceptedEvents } from './useOutbox';
+import { Button, color, narrow, space, touch, type } from '../design';
+import { useAcceptedEvents, useWaitingCount } from './useOutbox';
+import { useUpdate } from './useUpdate';
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: ${space.m}; padding: 0 ${space.l}; min-height: 56px;
@@ -11,6 +12,12 @@ const Bar = styled.header`
   a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
   a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
   ${narrow} { padding: 0 ${space.s}; gap: 0; a { padding: 0 7px; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
+`;
+
+const Word = styled.div`
+  display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: ${space.s}; padding: 6px ${space.l};
+  background: ${color.copperWash}; border-bottom: 1.5px solid ${color.rule};
+  ${narrow} { padding: 4px ${space.m}; }
 `;
 
 const PLACES = [
@@ -24,8 +31,16 @@ const PLACES = [
 /** What every signed-in screen stands in. */
 export function Shell() {
   useAcceptedEvents();
+  const update = useUpdate();
+  const waiting = useWaitingCount();
   return (
     <>
+      {update.isReady && (
+        <Word role="status">
+          A newer Amble lies ready. {waiting > 0 && 'What waits to be sent is kept.'}
+          <Button onPress={update.load}>Load it</Button>
+        </Word>
+      )}
       <Bar>
         <strong>Amble</strong>
         <nav aria-label="Places">

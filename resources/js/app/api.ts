@@ -31,9 +31,25 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
  * @throws ApiError when the answer is a refusal
  */
 export async function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
-  let response: Response;
+  let response = await send(method, path, body);
+  if (response.status === 419) {
+    // The page was open longer than its token lives; any answer brings a new one.
+    await send('GET', 'me');
+    response = await send(method, path, body);
+  }
+  if (response.status === 204) {
+    return undefined as T;
+  }
+  const answer: unknown = await response.json().catch(() => null);
+  if (!response.ok) {
+    throw refusal(response.status, answer);
+  }
+  return answer as T;
+}
+
+async function send(method: Method, path: string, body?: unknown): Promise<Response> {
   try {
-    response = await fetch(`/api/${path}`, {
+    return await fetch(`/api/${path}`, {
       method,
       credentials: 'same-origin',
       headers: {
@@ -46,14 +62,6 @@ export async function request<T>(method: Method, path: string, body?: unknown): 
   } catch {
     throw new OfflineError();
   }
-  if (response.status === 204) {
-    return undefined as T;
-  }
-  const answer: unknown = await response.json().catch(() => null);
-  if (!response.ok) {
-    throw refusal(response.status, answer);
-  }
-  return answer as T;
 }
 
 function csrfToken(): string {

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { newId, Outbox, type SessionEvent } from './outbox';
 import type { Putt } from './types';
@@ -37,8 +38,14 @@ function ball(id: string, roll = 3): SessionEvent {
     stop: 'free',
     target_m: null,
     grade_percent: 0,
-    mark: null,
   };
+}
+
+/** An outbox with somebody signed in, as on every screen that can add to it. */
+function signedIn(name: string, coach = 'C'): Outbox {
+  const outbox = new Outbox(name);
+  outbox.signedIn(coach);
+  return outbox;
 }
 
 /** Lets everything under way come to rest. */
@@ -56,6 +63,7 @@ describe('the outbox', () => {
     vi.stubGlobal('fetch', server.fetch);
     vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=abc%3D' });
     vi.stubGlobal('window', new EventTarget());
+    vi.stubGlobal('navigator', {});
   });
 
   afterEach(async () => {
@@ -64,7 +72,7 @@ describe('the outbox', () => {
   });
 
   test('sends what is added and keeps nothing once it is taken', async () => {
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     await outbox.add('S', ball('A'));
     await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
     expect(server.allIds()).toEqual(['A']);
@@ -72,7 +80,7 @@ describe('the outbox', () => {
 
   test('keeps what cannot be sent and sends it in order when the network is back', async () => {
     server.respond = () => 'unreachable';
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     for (const id of ['A', 'B', 'C']) {
       await outbox.add('S', ball(id));
     }
@@ -85,17 +93,17 @@ describe('the outbox', () => {
 
   test('a later visit finds what an earlier one left', async () => {
     server.respond = () => 'unreachable';
-    const before = new Outbox(name);
+    const before = signedIn(name);
     await before.add('S', ball('A'));
     server.respond = () => ({ status: 200, body: [] });
-    const after = new Outbox(name);
+    const after = signedIn(name);
     await after.open();
     await vi.waitFor(() => expect(server.allIds()).toContain('A'));
   });
 
   test('one refused ball does not hold up the rest, and says why', async () => {
     server.respond = () => 'unreachable';
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     for (const id of ['A', 'B', 'C']) {
       await outbox.add('S', ball(id));
     }
@@ -118,7 +126,7 @@ describe('the outbox', () => {
 
   test('a stumbling server is tried again and refuses nothing', async () => {
     server.respond = () => ({ status: 500, body: {} });
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     await outbox.add('S', ball('A'));
     await settled();
     expect(outbox.snapshot()[0]?.refused).toBeNull();
@@ -129,7 +137,7 @@ describe('the outbox', () => {
 
   test('balls of two sessions go to their own', async () => {
     server.respond = () => 'unreachable';
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     await outbox.add('S1', ball('A'));
     await outbox.add('S2', ball('B'));
     await outbox.add('S1', ball('C'));
@@ -145,7 +153,7 @@ describe('the outbox', () => {
   test('tells the screen what the server now has', async () => {
     const putt = { id: 'A' } as Putt;
     server.respond = () => ({ status: 200, body: [putt] });
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     const heard: [string, Putt[]][] = [];
     const stop = outbox.onAccepted((session, putts) => heard.push([session, putts]));
     await outbox.add('S', ball('A'));
@@ -157,7 +165,7 @@ describe('the outbox', () => {
   });
 
   test('a ball added just as the last one is taken is sent too', async () => {
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     for (let i = 0; i < 40; ++i) {
       void outbox.add('S', ball(`B${i}`));
       // Odd pauses, so that some land between the last look at what waits and the end of sending.
@@ -168,10 +176,71 @@ describe('the outbox', () => {
   });
 
   test('two presses at once send each ball once', async () => {
-    const outbox = new Outbox(name);
+    const outbox = signedIn(name);
     await Promise.all([outbox.add('S', ball('A')), outbox.add('S', ball('B'))]);
     await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
     expect(server.allIds().sort()).toEqual(['A', 'B']);
+  });
+
+  test('what an older version of the app kept is sent by this one', async () => {
+    // As version 1 wrote it: no word of who was signed in, none of the newer fields.
+    const old = new Dexie(name);
+    old.version(1).stores({ waiting: '++order, session_id' });
+    await old.table('waiting').add({ session_id: 'S', event: ball('A'), refused: null });
+    old.close();
+    const outbox = signedIn(name);
+    await outbox.open();
+    await outbox.flush();
+    await vi.waitFor(() => expect(server.allIds()).toEqual(['A']));
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+  });
+
+  test('another coach signing in on the same device leaves what waits alone', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = signedIn(name, 'hedda');
+    await outbox.add('S', ball('A'));
+    server.respond = () => ({ status: 200, body: [] });
+    outbox.signedIn('corin');
+    await outbox.add('T', ball('B'));
+    await vi.waitFor(() => expect(server.allIds()).toEqual(['B']));
+    outbox.signedIn(null);
+    await settled();
+    expect(outbox.snapshot().map(({ event }) => event.id)).toEqual(['A']);
+    outbox.signedIn('hedda');
+    await vi.waitFor(() => expect(server.allIds()).toEqual(['B', 'A']));
+  });
+
+  test('where the device stores nothing, balls are held, shown as loose, and sent in order', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = signedIn(name);
+    await outbox.add('S', ball('A'));
+    const full = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    await outbox.add('S', ball('B'));
+    await outbox.add('S', ball('C'));
+    expect(outbox.snapshot().map(({ event, is_loose }) => [event.id, is_loose ?? false])).toEqual([
+      ['A', false],
+      ['B', true],
+      ['C', true],
+    ]);
+    full.mockRestore();
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    expect(server.allIds()).toEqual(['A', 'B', 'C']);
+  });
+
+  test('a ball is shown before the disk has it, and only once after', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = signedIn(name);
+    const shown: string[][] = [];
+    outbox.subscribe((waiting) => shown.push(waiting.map(({ event }) => event.id)));
+    const adding = outbox.add('S', ball('A'));
+    expect(outbox.snapshot().map(({ event }) => event.id)).toEqual(['A']);
+    await adding;
+    await settled();
+    expect(shown.every((ids) => ids.join() === 'A')).toBe(true);
   });
 
   test('ids made in the same millisecond sort in the order they were made', () => {

@@ -3,40 +3,39 @@
 import Dexie, { type EntityTable } from 'dexie';
 import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
-import type { Ball, Putt } from './types';
+import type { Ball, Belonging, Putt, Remarks, SetOutItem, Sight } from './types';
 
-/** What a drill asks to be seen of a ball, and which run it belongs to. */
-export interface Sight {
-  run_id?: string;
-  gate?: 'left' | 'through' | 'right';
-  call?: 'short' | 'on' | 'long';
-  hit?: boolean;
-  side_m?: number;
+interface Stamp {
+  id: string;
+  /** When it happened, Unix milliseconds. */
+  at_ms: number;
 }
 
-/** An event as the API takes it. */
+/**
+ * An event as the API takes it. Devices keep these between versions of the app: a field may be added,
+ * but none may change its meaning.
+ */
 export type SessionEvent =
-  | ({ id: string; type: 'putt_logged'; at_ms: number } & Ball & Sight)
-  | ({ id: string; type: 'putt_corrected'; at_ms: number; putt_id: string } & Ball)
-  | { id: string; type: 'undone'; at_ms: number; event_id: string };
+  | (Stamp & { type: 'putt_logged' } & Ball & Partial<Sight & Remarks & Belonging>)
+  | (Stamp & { type: 'putt_corrected'; putt_id: string } & Ball & Partial<Sight & Remarks>)
+  | (Stamp & { type: 'putt_remarked'; putt_id: string } & Remarks)
+  | (Stamp & { type: 'set_out_counted'; run_id: string; item: SetOutItem; name: string; count: number })
+  | (Stamp & { type: 'undone'; event_id: string });
 
 export interface Waiting {
   /** Order of entry on this device. */
   order?: number;
+  /** Who was signed in; not there in what an older version of the app kept. */
+  coach_id?: string;
   session_id: string;
   event: SessionEvent;
   /** Why the server would not take it; null while it is only waiting. */
   refused: string | null;
+  /** Set where this device could not store it, so that it lives only as long as the page. */
+  is_loose?: boolean;
 }
 
 export type OutboxListener = (waiting: readonly Waiting[]) => void;
-
-/** Says that this device could not keep an event, so that nothing is dropped silently. */
-export class StorageError extends Error {
-  constructor(cause: unknown) {
-    super('This device has no room to keep the ball. Free some space, then enter it again.', { cause });
-  }
-}
 
 const nextId = monotonicFactory();
 
@@ -61,8 +60,14 @@ class OutboxStore extends Dexie {
 export class Outbox {
   readonly #store: OutboxStore;
   readonly #listeners = new Set<OutboxListener>();
+  readonly #signedOut = new Set<() => void>();
   readonly #accepted = new Set<(sessionId: string, putts: Putt[]) => void>();
   #waiting: readonly Waiting[] = [];
+  /** Entered, and not yet known to be stored: shown at once, so that no ball waits for the disk. */
+  #storing: Waiting[] = [];
+  /** What storage would not take: held in memory and sent like the rest. */
+  #loose: Waiting[] = [];
+  #coachId: string | null = null;
   #sending = false;
   /** Whether something was added while sending, after the last look at what waits. */
   #again = false;
@@ -73,11 +78,25 @@ export class Outbox {
     this.#store = new OutboxStore(name);
   }
 
-  /** Loads what an earlier visit left, and sends it; call once when the app starts. */
+  /** Loads what an earlier visit left; call once when the app starts. */
   async open(): Promise<void> {
-    await this.#refresh();
+    // Without this a browser short of space may clear what waits; where it refuses, nothing is lost yet.
+    void navigator.storage?.persist?.();
     window.addEventListener('online', () => void this.flush());
-    void this.flush();
+    window.addEventListener('beforeunload', (event) => {
+      if (this.#loose.length > 0) {
+        event.preventDefault();
+      }
+    });
+    await this.#refresh();
+  }
+
+  /** Says who is signed in: only their own events are sent, others wait for whoever entered them. */
+  signedIn(coachId: string | null): void {
+    if (coachId !== this.#coachId) {
+      this.#coachId = coachId;
+      void this.flush();
+    }
   }
 
   /** @returns a function that ends the subscription */
@@ -92,21 +111,36 @@ export class Outbox {
     return () => this.#accepted.delete(listener);
   }
 
+  /** Calls back when the server no longer knows who is signed in. @returns the unsubscribe */
+  onSignedOut(listener: () => void): () => void {
+    this.#signedOut.add(listener);
+    return () => this.#signedOut.delete(listener);
+  }
+
   /** Everything waiting, oldest first; the same array until it changes. */
   snapshot(): readonly Waiting[] {
     return this.#waiting;
   }
 
-  /**
-   * Keeps an event on this device, then sends it in the background.
-   *
-   * @throws StorageError when the device cannot keep it
-   */
+  /** Keeps an event on this device, or in memory where that fails, then sends it in the background. */
   async add(sessionId: string, event: SessionEvent): Promise<void> {
+    // Its place among the others until the store gives it one.
+    const last = Math.max(0, ...this.#waiting.map(({ order = 0 }) => order));
+    const item: Waiting = {
+      order: last + 1 / 1024,
+      session_id: sessionId,
+      event,
+      refused: null,
+      ...(this.#coachId === null ? {} : { coach_id: this.#coachId }),
+    };
+    this.#storing.push(item);
+    this.#show([...this.#waiting, item]);
     try {
-      await this.#store.waiting.add({ session_id: sessionId, event, refused: null });
-    } catch (cause) {
-      throw new StorageError(cause);
+      const { order: _, ...kept } = item;
+      await this.#store.waiting.add(kept);
+    } catch {
+      this.#storing = this.#storing.filter(({ event: { id } }) => id !== event.id);
+      this.#loose.push({ ...item, is_loose: true });
     }
     await this.#refresh();
     void this.flush();
@@ -114,14 +148,14 @@ export class Outbox {
 
   /** Throws away one refused event, after the coach has seen why. */
   async discard(order: number): Promise<void> {
-    await this.#store.waiting.delete(order);
+    await this.#drop(this.#waiting.filter((item) => item.order === order));
     await this.#refresh();
   }
 
   /** Sends what waits, in order, until nothing is left or the server cannot be reached. */
   async flush(): Promise<void> {
     this.#again = true;
-    if (this.#sending) {
+    if (this.#sending || this.#coachId === null) {
       return;
     }
     this.#sending = true;
@@ -133,17 +167,27 @@ export class Outbox {
           await this.#send(batch);
         }
       }
-    } catch {
+    } catch (error) {
+      if (error instanceof ApiError && error.status === 401) {
+        for (const listener of this.#signedOut) {
+          listener();
+        }
+      }
       this.#retry = setTimeout(() => void this.flush(), RETRY_MS);
     } finally {
       this.#sending = false;
     }
   }
 
-  /** The oldest events that belong to one session. */
+  /** The oldest events of whoever is signed in that belong to one session. */
   async #next(): Promise<Waiting[]> {
-    const ready = (await this.#store.waiting.orderBy('order').toArray()).filter(
-      (item) => item.refused === null,
+    const all = await this.#all();
+    // What is still being stored has no lasting place yet; it is sent with the next look.
+    const ready = all.filter(
+      (item) =>
+        item.refused === null &&
+        (item.coach_id ?? this.#coachId) === this.#coachId &&
+        !this.#storing.some(({ event }) => event.id === item.event.id),
     );
     return ready.filter((item) => item.session_id === ready[0]?.session_id).slice(0, BATCH);
   }
@@ -154,7 +198,7 @@ export class Outbox {
       const putts = await request<Putt[]>('POST', `sessions/${sessionId}/events`, {
         events: batch.map((item) => item.event),
       });
-      await this.#store.waiting.bulkDelete(batch.map((item) => item.order ?? 0));
+      await this.#drop(batch);
       for (const listener of this.#accepted) {
         listener(sessionId, putts);
       }
@@ -171,15 +215,43 @@ export class Outbox {
         return;
       }
       const reason = Object.values(error.fields)[0] ?? error.message;
-      await this.#store.waiting.update(batch[0]?.order ?? 0, { refused: reason });
+      await this.#refuse(batch[0]?.order ?? 0, reason);
       await this.#refresh();
     }
   }
 
+  async #refuse(order: number, reason: string): Promise<void> {
+    this.#loose = this.#loose.map((item) => (item.order === order ? { ...item, refused: reason } : item));
+    await this.#store.waiting.update(order, { refused: reason }).catch(() => undefined);
+  }
+
+  async #drop(items: readonly Waiting[]): Promise<void> {
+    const ids = new Set(items.map(({ event }) => event.id));
+    const orders = items.filter((item) => item.is_loose !== true).map(({ order = 0 }) => order);
+    await this.#store.waiting.bulkDelete(orders).catch(() => undefined);
+    this.#loose = this.#loose.filter(({ event }) => !ids.has(event.id));
+    this.#storing = this.#storing.filter(({ event }) => !ids.has(event.id));
+  }
+
+  /** Stored, held and about to be stored, in the order of entry. */
+  async #all(): Promise<Waiting[]> {
+    const stored = await this.#store.waiting
+      .orderBy('order')
+      .toArray()
+      .catch((): Waiting[] => []);
+    const ids = new Set(stored.map(({ event }) => event.id));
+    this.#storing = this.#storing.filter(({ event }) => !ids.has(event.id));
+    return [...stored, ...this.#loose, ...this.#storing].sort((a, b) => (a.order ?? 0) - (b.order ?? 0));
+  }
+
   async #refresh(): Promise<void> {
-    this.#waiting = await this.#store.waiting.orderBy('order').toArray();
+    this.#show(await this.#all());
+  }
+
+  #show(waiting: readonly Waiting[]): void {
+    this.#waiting = waiting;
     for (const listener of this.#listeners) {
-      listener(this.#waiting);
+      listener(waiting);
     }
   }
 }

@@ -1,19 +1,22 @@
 /** Server state by key, and the ways to change it. */
 
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { request } from './api';
 import type {
+  BallEvent,
   Bench,
   Coach,
   Drill,
   Drills,
-  Expectation,
   Green,
   Reading,
   ReadingEntries,
   ReadingMethod,
   RunState,
+  SavedDrill,
   Session,
+  SetOutSheet,
   Station,
   StrokeReport,
   Student,
@@ -34,15 +37,45 @@ export const keys = {
 };
 
 export function useMe() {
-  return useQuery({ queryKey: keys.me, queryFn: () => request<Me>('GET', 'me'), staleTime: Infinity });
+  // Asked at every opening: what this device kept may be of somebody signed out since.
+  return useQuery({
+    queryKey: keys.me,
+    queryFn: () => request<Me>('GET', 'me'),
+    staleTime: 60_000,
+    refetchOnMount: 'always',
+  });
 }
 
 export function useBench() {
   return useQuery({ queryKey: keys.bench, queryFn: () => request<Bench>('GET', 'bench') });
 }
 
+/** How often an open session asks what other devices have logged, milliseconds. */
+const LOOK_AGAIN_MS = 5000;
+
+const sessionOptions = (id: string) =>
+  queryOptions({ queryKey: keys.session(id), queryFn: () => request<Session>('GET', `sessions/${id}`) });
+
 export function useSession(id: string) {
-  return useQuery({ queryKey: keys.session(id), queryFn: () => request<Session>('GET', `sessions/${id}`) });
+  return useQuery({
+    ...sessionOptions(id),
+    refetchInterval: ({ state }) => (state.data?.ended_at === null ? LOOK_AGAIN_MS : false),
+  });
+}
+
+/** Fetches what is needed to go on with these sessions, should the network be lost on the way out. */
+export function useTakeAlong(sessionIds: readonly string[]) {
+  const client = useQueryClient();
+  const ids = sessionIds.join(' ');
+  useEffect(() => {
+    for (const id of ids.split(' ').filter((each) => each !== '')) {
+      void client.prefetchQuery(sessionOptions(id)).then(() => {
+        const runId = client.getQueryData<Session>(keys.session(id))?.run_id ?? null;
+        return runId === null ? undefined : client.prefetchQuery(runOptions(id, runId));
+      });
+    }
+    void client.prefetchQuery(drillsOptions);
+  }, [client, ids]);
 }
 
 /** @param speedMetres another green speed to ask "what if" for; null for today's own */
@@ -129,26 +162,95 @@ export function useStartSession() {
   });
 }
 
+const drillsOptions = queryOptions({
+  queryKey: keys.drills,
+  queryFn: () => request<Drills>('GET', 'drills'),
+  staleTime: 600_000,
+});
+
 export function useDrills() {
+  return useQuery(drillsOptions);
+}
+
+const runOptions = (sessionId: string, runId: string) =>
+  queryOptions({
+    queryKey: [...keys.runs(sessionId), runId],
+    queryFn: () => request<RunState>('GET', `sessions/${sessionId}/runs/${runId}`),
+  });
+
+export function useRun(sessionId: string, runId: string) {
+  return useQuery({ ...runOptions(sessionId, runId), refetchInterval: LOOK_AGAIN_MS });
+}
+
+/** What happened to one ball since it was rolled. */
+export function useBallHistory(sessionId: string, ballId: string) {
   return useQuery({
-    queryKey: keys.drills,
-    queryFn: () => request<Drills>('GET', 'drills'),
-    staleTime: 600_000,
+    queryKey: [...keys.session(sessionId), 'ball', ballId],
+    queryFn: () => request<BallEvent[]>('GET', `sessions/${sessionId}/balls/${ballId}`),
   });
 }
 
-export function useRun(sessionId: string, runId: string) {
+/**
+ * How to set a drill out.
+ *
+ * @param runId under which it will be started: settles scattered lengths
+ * @param stepped paces counted to each station, null where none were
+ */
+export function useSetOut(
+  drill: Drill,
+  runId: string,
+  sessionId: string | null,
+  stepped: readonly (number | null)[],
+) {
   return useQuery({
-    queryKey: [...keys.runs(sessionId), runId],
-    queryFn: () => request<RunState>('GET', `sessions/${sessionId}/runs/${runId}`),
+    queryKey: ['set-out', drill, runId, sessionId, stepped],
+    queryFn: () =>
+      request<SetOutSheet>('POST', 'drills/set-out', { drill, id: runId, session_id: sessionId, stepped }),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Whether a drill being made can be run; a refusal says which field and why. */
+export function useDrillCheck(drill: Drill) {
+  return useQuery({
+    queryKey: ['drill-check', drill],
+    queryFn: () => request<void>('POST', 'drills/check', { drill }).then(() => true),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Keeps a drill of the coach's own: a new one, or the one with the given id. */
+export function useKeepDrill() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, drill }: { id: string | null; drill: Drill }) =>
+      id === null
+        ? request<SavedDrill>('POST', 'drills', { drill })
+        : request<SavedDrill>('PUT', `drills/${id}`, { drill }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
+  });
+}
+
+export function useDropDrill() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => request<void>('DELETE', `drills/${id}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
   });
 }
 
 export function useStartRun() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ sessionId, ...start }: { sessionId: string; id: string; drill: Drill }) =>
-      request<RunState & { expectation: Expectation }>('POST', `sessions/${sessionId}/runs`, start),
+    mutationFn: ({
+      sessionId,
+      ...start
+    }: {
+      sessionId: string;
+      id: string;
+      drill: Drill;
+      students: string[];
+    }) => request<RunState>('POST', `sessions/${sessionId}/runs`, start),
     onSuccess: (run, { sessionId }) => {
       client.setQueryData([...keys.runs(sessionId), run.id], run);
       void client.invalidateQueries({ queryKey: keys.session(sessionId) });

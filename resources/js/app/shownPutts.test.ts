@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { SessionEvent, Waiting } from './outbox';
-import type { Ball, Putt } from './types';
+import { type Ball, NO_REMARKS, NOBODYS, NOTHING_SEEN, type Putt } from './types';
 import { shownPutts } from './useOutbox';
 
 const seen: Ball = {
@@ -9,9 +9,17 @@ const seen: Ball = {
   stop: 'free',
   target_m: null,
   grade_percent: 0,
-  mark: null,
 };
-const kept = (id: string): Putt => ({ ...seen, id, at_ms: 1, side_m: null, outcome: 'on', corrections: 0 });
+const kept = (id: string): Putt => ({
+  ...seen,
+  ...NOTHING_SEEN,
+  ...NO_REMARKS,
+  ...NOBODYS,
+  id,
+  at_ms: 1,
+  outcome: 'on',
+  corrections: 0,
+});
 const waiting = (event: SessionEvent, refused: string | null = null): Waiting => ({
   session_id: 'S',
   event,
@@ -51,6 +59,24 @@ describe('what the screen shows of a session', () => {
     const [first, second] = shownPutts([kept('A'), kept('B')], [waiting(correction)]);
     expect(first).toMatchObject({ id: 'A', at_ms: 1, roll_m: 5, corrections: 1, isWaiting: true });
     expect(second).toMatchObject({ id: 'B', isWaiting: false });
+  });
+
+  test('a waiting remark shows at its ball, and is no correction', () => {
+    const remark: SessionEvent = {
+      ...NO_REMARKS,
+      id: 'X',
+      type: 'putt_remarked',
+      at_ms: 9,
+      putt_id: 'A',
+      cause: 'read',
+    };
+    expect(shownPutts([kept('A')], [waiting(remark)])[0]).toMatchObject({
+      cause: 'read',
+      roll_m: 3,
+      outcome: 'on',
+      corrections: 0,
+      at_ms: 1,
+    });
   });
 
   test('a correction of a ball that is gone changes nothing', () => {

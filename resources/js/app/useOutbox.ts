@@ -1,8 +1,19 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { newId, outbox, type SessionEvent, type Sight, type Waiting } from './outbox';
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
+import { newId, outbox, type SessionEvent, type Waiting } from './outbox';
 import { keys } from './queries';
-import type { Ball, Putt, Session } from './types';
+import {
+  type Ball,
+  type Belonging,
+  NO_REMARKS,
+  NOBODYS,
+  NOTHING_SEEN,
+  type Putt,
+  type Remarks,
+  type Session,
+  type SetOutItem,
+  type Sight,
+} from './types';
 
 /** A ball as shown: what the server has, with what still waits laid over it. */
 export interface ShownPutt extends Putt {
@@ -24,6 +35,14 @@ export function useAcceptedEvents(): void {
   );
 }
 
+/** How many entries of this device the server has not taken yet, in all sessions. */
+export function useWaitingCount(): number {
+  return useSyncExternalStore(
+    (listener) => outbox.subscribe(listener),
+    () => outbox.snapshot().length,
+  );
+}
+
 /** A session's balls and the ways to add to its log. */
 export function useLog(session: Session) {
   const all = useSyncExternalStore(
@@ -32,28 +51,23 @@ export function useLog(session: Session) {
   );
   const waiting = useMemo(() => all.filter((item) => item.session_id === session.id), [all, session.id]);
   const putts = useMemo(() => shownPutts(session.putts, waiting), [session.putts, waiting]);
-  const [storageError, setStorageError] = useState<string | null>(null);
-  const add = useCallback(
-    async (event: SessionEvent): Promise<void> => {
-      try {
-        await outbox.add(session.id, event);
-        setStorageError(null);
-      } catch (error) {
-        setStorageError(error instanceof Error ? error.message : String(error));
-      }
-    },
-    [session.id],
-  );
+  const add = useCallback((event: SessionEvent) => outbox.add(session.id, event), [session.id]);
   const stamp = () => ({ id: newId(), at_ms: Date.now() });
   return {
     putts,
     waitingCount: waiting.filter((item) => item.refused === null).length,
     refused: waiting.filter((item) => item.refused !== null),
-    storageError,
+    /** Balls this device could not store: they live only while the page is open. */
+    looseCount: waiting.filter((item) => item.is_loose === true).length,
     waiting,
-    logPutt: (ball: Ball & Sight) => add({ ...stamp(), type: 'putt_logged', ...ball }),
-    correctPutt: (puttId: string, ball: Ball) =>
+    logPutt: (ball: Ball & Partial<Sight & Remarks & Belonging>) =>
+      add({ ...stamp(), type: 'putt_logged', ...ball }),
+    correctPutt: (puttId: string, ball: Ball & Partial<Sight & Remarks>) =>
       add({ ...stamp(), type: 'putt_corrected', putt_id: puttId, ...ball }),
+    remark: (puttId: string, remarks: Remarks) =>
+      add({ ...stamp(), type: 'putt_remarked', putt_id: puttId, ...remarks }),
+    count: (runId: string, item: SetOutItem, name: string, count: number) =>
+      add({ ...stamp(), type: 'set_out_counted', run_id: runId, item, name, count }),
     undo: (eventId: string) => add({ ...stamp(), type: 'undone', event_id: eventId }),
     discard: (order: number) => outbox.discard(order),
   };
@@ -66,30 +80,42 @@ export function shownPutts(putts: readonly Putt[], waiting: readonly Waiting[]):
     if (refused !== null) {
       continue;
     }
-    if (event.type === 'putt_logged') {
-      const { type: _, ...ball } = event;
-      shown.set(event.id, {
-        ...ball,
-        side_m: ball.side_m ?? null,
-        outcome: null,
-        corrections: 0,
-        isWaiting: true,
-      });
-    } else if (event.type === 'undone') {
-      shown.delete(event.event_id);
-    } else {
-      const before = shown.get(event.putt_id);
-      if (before !== undefined) {
-        const { type: _, putt_id: id, at_ms: __, ...ball } = event;
-        shown.set(id, {
-          ...before,
+    switch (event.type) {
+      case 'putt_logged': {
+        const { type: _, ...ball } = event;
+        shown.set(event.id, {
+          ...NOTHING_SEEN,
+          ...NO_REMARKS,
+          ...NOBODYS,
           ...ball,
-          id,
           outcome: null,
-          corrections: before.corrections + 1,
+          corrections: 0,
           isWaiting: true,
         });
+        break;
       }
+      case 'undone':
+        shown.delete(event.event_id);
+        break;
+      case 'putt_remarked':
+      case 'putt_corrected': {
+        const before = shown.get(event.putt_id);
+        if (before !== undefined) {
+          const { type, putt_id: id, at_ms: _, ...said } = event;
+          const isCorrection = type === 'putt_corrected';
+          shown.set(id, {
+            ...before,
+            ...said,
+            id,
+            outcome: isCorrection ? null : before.outcome,
+            corrections: before.corrections + (isCorrection ? 1 : 0),
+            isWaiting: true,
+          });
+        }
+        break;
+      }
+      case 'set_out_counted':
+        break;
     }
   }
   return [...shown.values()];

@@ -2,7 +2,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { clock, day } from '../app/dates';
 import { newId } from '../app/outbox';
-import { useBench, useStartSession } from '../app/queries';
+import { useBench, useStartSession, useTakeAlong } from '../app/queries';
 import type { Bench as BenchData, Green, SessionSummary, Student } from '../app/types';
 import {
   Button,
@@ -45,6 +45,7 @@ export function Bench() {
       { id: newId(), student_id: studentId },
       { onSuccess: (session) => void navigate(`/sessions/${session.id}/arrive`) },
     );
+  useTakeAlong((bench.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
   if (bench.data === undefined) {
     return (
       <Page>

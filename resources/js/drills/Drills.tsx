@@ -1,11 +1,29 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useDrills } from '../app/queries';
 import type { Drill } from '../app/types';
-import { useUnits } from '../app/useUnits';
-import { color, Notice, OneOf, Page, Quiet, Row, Said, Stack } from '../design';
+import { type Units, useUnits } from '../app/useUnits';
+import {
+  AnyOf,
+  Button,
+  ButtonLink,
+  color,
+  Notice,
+  narrow,
+  OneOf,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Said,
+  Stack,
+  wide,
+} from '../design';
+import { SetOutLane } from '../lane/SetOutLane';
 import { ruleWords } from './drillWords';
+import { ANYTHING, type AtHand, BAG, fits, type Piece } from './filters';
+import { drawnStations, sceneryOf } from './scenery';
 
 const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'nerve'] as const;
 const PLACES = [
@@ -19,72 +37,165 @@ const TIMES = [
   { value: '10', label: '10 min' },
   { value: '20', label: '20 min' },
 ] as const;
-
-type Place = (typeof PLACES)[number]['value'];
-type Time = (typeof TIMES)[number]['value'];
-type Trained = (typeof TRAINS)[number];
+const HOLES = [
+  { value: 'any', label: 'Either' },
+  { value: 'hole', label: 'A hole' },
+  { value: 'none', label: 'No hole' },
+] as const;
+const PEOPLE = [
+  { value: 'any', label: 'Either' },
+  { value: 'alone', label: 'Alone' },
+  { value: 'group', label: 'A group' },
+] as const;
 
 const Lines = styled.ul`
-  list-style: none; margin: 0; padding: 0;
-  li { display: grid; gap: 2px; padding: 12px 0; border-bottom: 1px solid ${color.rule}; }
+  list-style: none; margin: 0; padding: 0; display: grid; gap: 0 32px;
+  ${wide} { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+  li { display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; align-content: start; padding: 14px 0; border-bottom: 1px solid ${color.rule}; }
   a { font-weight: 700; font-size: 1.1rem; min-height: 32px; display: inline-flex; align-items: center; }
+  svg { border-radius: 5px; }
 `;
 
-/** The drills at hand, by what they train, where, and how long there is. */
+const Filters = styled.details`
+  border: 1.5px solid ${color.rule}; border-radius: 6px; padding: 0 14px;
+  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
+  &[open] { padding-bottom: 14px; }
+  ${narrow} { padding: 0 10px; }
+`;
+
+/** The drills at hand, by what they train and what is there: time, place, hole, people, kit. */
 export function DrillList() {
   const drills = useDrills();
   const units = useUnits();
-  const [trained, setTrained] = useState<Trained>('any');
-  const [place, setPlace] = useState<Place>('any');
-  const [time, setTime] = useState<Time>('any');
-  const all: Drill[] = [
-    ...(drills.data?.own.map(({ drill }) => drill) ?? []),
-    ...(drills.data?.library ?? []),
+  const [search] = useSearchParams();
+  const sessionId = search.get('session');
+  const [at, setAt] = useState<AtHand>(ANYTHING);
+  const change = (part: Partial<AtHand>) => setAt({ ...at, ...part });
+  const own = (drills.data?.own ?? []).map(({ drill }) => drill);
+  const library = drills.data?.library ?? [];
+  const [shownOwn, shown] = [
+    own.filter((drill) => fits(drill, at)),
+    library.filter((drill) => fits(drill, at)),
   ];
-  const shown = all.filter((drill) => fits(drill, trained, place, time));
+  const found = shown.length + shownOwn.length;
   return (
     <Page>
       <Stack $gap="l">
-        <h1>Drills</h1>
-        {drills.isError && <Notice kind="wrong">{drills.error.message}</Notice>}
+        <Row style={{ justifyContent: 'space-between' }}>
+          <h1>Drills</h1>
+          <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
+        </Row>
+        {drills.isError && drills.data === undefined && <Notice kind="wrong">{drills.error.message}</Notice>}
         <OneOf
           label="To train"
           options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Anything' : value }))}
-          value={trained}
-          onChange={setTrained}
+          value={at.trained === null ? 'any' : (at.trained as (typeof TRAINS)[number])}
+          onChange={(value) => change({ trained: value === 'any' ? null : value })}
         />
-        <Row $gap="l">
-          <OneOf label="Where" options={PLACES} value={place} onChange={setPlace} />
-          <OneOf label="Time at hand" options={TIMES} value={time} onChange={setTime} />
-        </Row>
+        <OneOf
+          label="Time at hand"
+          options={TIMES}
+          value={at.minutes === null ? 'any' : (String(at.minutes) as '5' | '10' | '20')}
+          onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
+        />
+        <Filters>
+          <summary>Where, who, and what is in the bag</summary>
+          <Stack>
+            <Row $gap="l">
+              <OneOf
+                label="Where"
+                options={PLACES}
+                value={at.place ?? 'any'}
+                onChange={(value) => change({ place: value === 'any' ? null : value })}
+              />
+              <OneOf
+                label="To putt at"
+                options={HOLES}
+                value={at.hole === null ? 'any' : at.hole ? 'hole' : 'none'}
+                onChange={(value) => change({ hole: value === 'any' ? null : value === 'hole' })}
+              />
+              <OneOf
+                label="Who"
+                options={PEOPLE}
+                value={at.people ?? 'any'}
+                onChange={(value) => change({ people: value === 'any' ? null : value })}
+              />
+            </Row>
+            <AnyOf<Piece>
+              label="In the bag today, besides balls"
+              options={BAG}
+              values={at.bag ?? BAG.map(({ value }) => value)}
+              onChange={(bag) => change({ bag })}
+            />
+            <Row>
+              <Button onPress={() => change({ bag: [] })}>Only balls</Button>
+              <Button look="bare" onPress={() => setAt(ANYTHING)}>
+                Anything again
+              </Button>
+            </Row>
+          </Stack>
+        </Filters>
         <Quiet role="status">
-          {drills.isPending ? 'Fetching the drills …' : `${shown.length} of ${all.length} drills fit.`}
+          {drills.isPending
+            ? 'Fetching the drills …'
+            : `${found} of ${library.length + own.length} drills fit.`}
         </Quiet>
-        {drills.isSuccess && shown.length === 0 && (
-          <Said>None fits all three. Give it more time, or another place.</Said>
+        {drills.isSuccess && found === 0 && (
+          <Said>None fits all of that. Give it more time, another place, or one more thing in the bag.</Said>
         )}
-        <Lines>
-          {shown.map((drill) => (
-            <li key={drill.key}>
-              <Link to={`/drills/${drill.key}`}>{drill.name}</Link>
-              <span>{ruleWords(drill, units)}</span>
-              <Quiet>
-                {[drill.trains?.join(', '), `${drill.minutes ?? '?'} min`, drill.kit?.join(', ')]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </Quiet>
-            </li>
-          ))}
-        </Lines>
+        {shownOwn.length > 0 && (
+          <Part>
+            <h2>Your own</h2>
+            <DrillLines drills={shownOwn} sessionId={sessionId} units={units} />
+          </Part>
+        )}
+        {shown.length > 0 && (
+          <Part>
+            <h2>On the shelf</h2>
+            <DrillLines drills={shown} sessionId={sessionId} units={units} />
+          </Part>
+        )}
       </Stack>
     </Page>
   );
 }
 
-function fits(drill: Drill, trained: Trained, place: Place, time: Time): boolean {
+interface DrillLinesProps {
+  drills: readonly Drill[];
+  /** The session a drill is chosen for; null when only looking. */
+  sessionId: string | null;
+  units: Units;
+}
+
+function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
   return (
-    (trained === 'any' || (drill.trains ?? []).includes(trained)) &&
-    (place === 'any' || (drill.places ?? []).includes(place)) &&
-    (time === 'any' || (drill.minutes ?? 0) <= Number(time))
+    <Lines>
+      {drills.map((drill) => (
+        <li key={drill.key}>
+          <Link
+            to={sessionId === null ? `/drills/${drill.key}` : `/sessions/${sessionId}/drills/${drill.key}`}
+          >
+            {drill.name}
+          </Link>
+          <SetOutLane
+            stations={drawnStations(drill)}
+            units={units}
+            scenery={sceneryOf(drill, units)}
+            isSmall
+          />
+          <span>{ruleWords(drill, units)}</span>
+          <Quiet>
+            {[
+              drill.trains?.join(', '),
+              drill.minutes === undefined ? undefined : `${drill.minutes} min`,
+              drill.group === true ? 'group' : undefined,
+              drill.kit?.join(', '),
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Quiet>
+        </li>
+      ))}
+    </Lines>
   );
 }

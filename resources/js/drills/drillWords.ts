@@ -49,7 +49,7 @@ export function passWords({ pass, aid }: Drill, units: Units): string {
     case 'on_line':
       return `starts on ${AIDS[aid?.kind ?? 'chalk']}`;
     case 'through_gate':
-      return `starts through the gate${aid?.width_m === undefined ? '' : `, ${units.show(aid.width_m, 'backstroke')} wide`}`;
+      return `starts through the gate${aid?.width_m === undefined ? '' : `, ${units.show(aid.width_m, 'width')} wide`}`;
     case 'holed':
       return 'is holed';
     case 'hit':
@@ -82,6 +82,18 @@ export function courseWords(drill: Drill): string {
 export function ruleWords(drill: Drill, units: Units): string {
   const each = drill.balls_per_station === 1 ? 'One ball' : `${drill.balls_per_station} balls`;
   return `${each} a station at ${TARGETS[drill.target]}; each passes if it ${passWords(drill, units)}.`;
+}
+
+/** How a station's ground lies, to stand after its length; nothing for a level one. */
+export function stationSlope(station: DrillStation | undefined): string {
+  const [along, across] = [station?.grade_percent ?? 0, station?.across_percent ?? 0];
+  const parts = [
+    along === 0 ? '' : along > 0 ? `${along} % uphill` : `${-along} % downhill`,
+    // Positive where the green rises to the player's right, so the ball turns left.
+    across === 0 ? '' : `breaks ${across > 0 ? 'left' : 'right'}`,
+    station?.tier === undefined ? '' : 'over a step',
+  ].filter((part) => part !== '');
+  return parts.length === 0 ? '' : `, ${parts.join(', ')}`;
 }
 
 /** A station's length, or the range it is drawn from. */

@@ -1,80 +1,207 @@
-import { useState } from 'react';
-import type { Sight } from '../app/outbox';
-import type { CallOut, RunState, Session, Stop } from '../app/types';
-import { useLog } from '../app/useOutbox';
-
-type Call = NonNullable<Sight['call']>;
-type Gate = NonNullable<Sight['gate']>;
+import { useRef, useState } from 'react';
+import type { Ball, Cause, Mark, Remarks, RunProgress, RunState, Session, Sight, Stop } from '../app/types';
+import { type ShownPutt, useLog } from '../app/useOutbox';
+import { type Ahead, isGroup, progressOf, turnAfter, walk } from './course';
 
 /** The state of rolling a drill: what the next ball is, and what has been seen of it so far. */
 export function useDrillRun(session: Session, run: RunState) {
   const log = useLog(session);
-  const [call, setCall] = useState<Call | null>(null);
-  const [gate, setGate] = useState<Gate | null>(null);
+  const [chosen, choose] = useState<string | null>(null);
+  const [call, setCall] = useState<Sight['call']>(null);
+  const [gate, setGate] = useState<Sight['gate']>(null);
+  const [stop, setStop] = useState<Stop>('free');
+  const [backstroke, setBackstroke] = useState<number | null>(() => lastBackstroke(log.putts));
+  const [rehearsals, setRehearsals] = useState(0);
   const [missing, setMissing] = useState<string | null>(null);
-  const undone = new Set(
-    log.waiting.flatMap(({ event }) => (event.type === 'undone' ? [event.event_id] : [])),
-  );
-  const ownWaiting = log.waiting
-    .map(({ event }) => event)
-    .filter((event) => event.type === 'putt_logged' && event.run_id === run.id && !undone.has(event.id));
-  const waiting = ownWaiting.length;
-  // While balls wait, the server's own call-outs laid out ahead say what comes next, as far as they are certain.
-  const next: CallOut | null = waiting === 0 ? run.next : (run.ahead[waiting] ?? null);
-  const canBeHoled = ['hole', 'ring', 'rail'].includes(run.drill.target);
-  const needsLane = run.needs.includes('roll_m');
 
-  const roll = (metres: number | null, stop: Stop, sight: Sight) => {
+  const balls = log.putts.filter((putt) => putt.run_id === run.id);
+  const state = useStateFor(run, balls);
+  const counted = new Set(countedIn(state));
+  const unseen = balls.filter((putt) => !counted.has(putt.id));
+  const student = isGroup(state)
+    ? (chosen ?? turnAfter(state.turns, unseen.length) ?? state.group[0] ?? null)
+    : null;
+  const progress = progressOf(state, student);
+  const ahead: Ahead =
+    progress === null
+      ? { status: 'over' }
+      : walk(
+          progress,
+          unseen.filter((putt) => putt.student === student),
+        );
+  const next = ahead.status === 'next' ? ahead.callOut : null;
+  const last = balls.at(-1) ?? null;
+  const { drill, needs } = run;
+  const needsLane = needs.includes('roll_m');
+
+  const roll = (metres: number | null, how: Stop, seen: Partial<Sight>) => {
     if (next === null) {
       return;
     }
-    if (run.needs.includes('call') && call === null) {
+    if (needs.includes('call') && call === null) {
       setMissing('Call it first: short, on or long.');
       return;
     }
-    const seenGate = sight.gate ?? gate;
-    if (run.needs.includes('gate') && seenGate === null) {
+    const seenGate = seen.gate ?? gate;
+    if (needs.includes('gate') && seenGate === null) {
       setMissing('Say how it started: left, through or right.');
       return;
     }
     setMissing(null);
     setCall(null);
     setGate(null);
+    setStop('free');
+    setRehearsals(0);
+    choose(null);
     void log.logPutt({
-      backstroke_m: null,
+      backstroke_m: asksBackstroke ? backstroke : null,
       roll_m: metres,
-      stop,
+      stop: how,
       target_m: next.length_m,
-      grade_percent: run.drill.stations[next.station]?.grade_percent ?? 0,
-      mark: null,
+      grade_percent: drill.stations[next.station]?.grade_percent ?? 0,
       run_id: run.id,
+      ...(student === null ? {} : { student }),
       ...(call === null ? {} : { call }),
       ...(seenGate === null ? {} : { gate: seenGate }),
-      ...sight,
+      ...(rehearsals === 0 ? {} : { rehearsals }),
+      ...seen,
     });
   };
-  const lastId = ownWaiting.at(-1)?.id ?? run.last_putt_id;
-  const canUndo = lastId !== null && !undone.has(lastId);
+  const asksBackstroke = (drill.logs ?? []).includes('backstroke');
+
+  const remark = (putt: ShownPutt, change: Partial<Remarks>) => {
+    const { mark, cause, held, rehearsals: count, putts_to_finish } = putt;
+    void log.remark(putt.id, { mark, cause, held, rehearsals: count, putts_to_finish, ...change });
+  };
+
   return {
     log,
+    balls,
+    unseenCount: unseen.length,
+    group: run.group,
+    student,
+    /** One touch: the next ball is this student's. */
+    chooseStudent: choose,
+    chooseNextStudent: () => {
+      if (isGroup(state) && state.turns.length > 0) {
+        choose(state.turns[(state.turns.indexOf(student ?? '') + 1) % state.turns.length] ?? null);
+      }
+    },
+    progress,
+    ahead,
     next,
     call,
-    setCall,
+    setCall: (value: Sight['call']) => {
+      setMissing(null);
+      setCall(value);
+    },
     gate,
+    stop,
+    setStop,
+    backstroke,
+    setBackstroke,
+    asksBackstroke,
+    rehearsals,
+    setRehearsals,
     needsLane,
-    canBeHoled,
+    /** Nothing of the result can be touched before the call is made. */
+    waitsForCall: needs.includes('call') && call === null,
+    canBeHoled: ['hole', 'ring', 'rail'].includes(drill.target),
+    takesSide: needs.includes('side_m'),
     missing,
-    canUndo,
-    puttsHere: log.putts.filter((putt) => putt.target_m === next?.length_m),
-    takesSide: run.needs.includes('side_m'),
+    puttsHere: balls.filter((putt) => putt.target_m === next?.length_m && putt.student === student),
+    last,
+    /** How the server judged the last ball; null while it has not. */
+    verdict:
+      last !== null && progressOf(state, last.student)?.last?.putt_id === last.id
+        ? (progressOf(state, last.student)?.last ?? null)
+        : null,
     touchStop: (metres: number, side: number | null) =>
-      roll(metres, 'free', side === null ? {} : { side_m: side }),
+      roll(metres, stop, side === null ? {} : { side_m: side }),
     logHoled: () => roll(null, 'holed', {}),
     // Only what was looked at is noted: where such a ball stopped stays unknown.
     logMissed: () => roll(null, 'unseen', {}),
     logHit: (hit: boolean) => roll(null, 'unseen', { hit }),
+    /** At the rod or over the edge: it would have rolled at least as far as that. */
+    logStoppedAt: (metres: number, how: Stop) => roll(metres, how, {}),
     /** A gate alone is the whole ball; where a length is asked too, the lane comes after it. */
-    touchGate: (seen: Gate) => (needsLane ? setGate(seen) : roll(null, 'unseen', { gate: seen })),
-    undo: () => lastId !== null && void log.undo(lastId),
+    touchGate: (seen: NonNullable<Sight['gate']>) => {
+      setMissing(null);
+      if (needsLane) {
+        setGate(seen);
+      } else {
+        roll(null, 'unseen', { gate: seen });
+      }
+    },
+    undo: () => last !== null && void log.undo(last.id),
+    /** The same touch again takes a remark back. */
+    toggleCause: (putt: ShownPutt, cause: Cause) =>
+      remark(putt, { cause: putt.cause === cause ? null : cause }),
+    toggleMark: (putt: ShownPutt, mark: Mark) => remark(putt, { mark: putt.mark === mark ? null : mark }),
+    toggleHeld: (putt: ShownPutt) => remark(putt, { held: putt.held === true ? null : true }),
+    puttOut: (putt: ShownPutt, putts: number) =>
+      remark(putt, { putts_to_finish: putt.putts_to_finish === putts ? null : putts }),
+    correct: (putt: ShownPutt, ball: Ball & Partial<Sight & Remarks>) => void log.correctPutt(putt.id, ball),
+    strike: (putt: ShownPutt) => void log.undo(putt.id),
+    setOut: setOutCounts(run, log.waiting),
+    count: log.count,
   };
+}
+
+export type Rolling = ReturnType<typeof useDrillRun>;
+
+/**
+ * The run's state for the balls that stand.
+ *
+ * When a ball the server has counted is taken back without a network, the state before it is needed:
+ * states seen on this screen are kept for that. After a reload there is none, and the newest is used.
+ */
+function useStateFor(run: RunState, balls: readonly ShownPutt[]): RunState {
+  const seen = useRef(new Map<string, RunState>());
+  const counted = countedIn(run);
+  seen.current.set(counted.join(), run);
+  const standing = new Set(
+    balls
+      .filter((putt) => !(putt.isWaiting && putt.mark !== null && putt.mark !== 'mishit'))
+      .map(({ id }) => id),
+  );
+  return seen.current.get(counted.filter((id) => standing.has(id)).join()) ?? run;
+}
+
+function countedIn(run: RunState): string[] {
+  return isGroup(run) ? run.students.flatMap(({ state }) => state.counted).sort() : run.counted;
+}
+
+/** What was ticked and counted, with what still waits laid over it. */
+function setOutCounts(run: RunState, waiting: ReturnType<typeof useLog>['waiting']): RunState['set_out'] {
+  const counts = {
+    check: { ...run.set_out.check },
+    kit_out: { ...run.set_out.kit_out },
+    kit_back: { ...run.set_out.kit_back },
+  };
+  for (const { event, refused } of waiting) {
+    if (event.type === 'set_out_counted' && event.run_id === run.id && refused === null) {
+      counts[event.item][event.name] = event.count;
+    }
+  }
+  return counts;
+}
+
+function lastBackstroke(putts: readonly ShownPutt[]): number | null {
+  return putts.findLast((putt) => putt.backstroke_m !== null)?.backstroke_m ?? null;
+}
+
+/** Where we stand, in one line. */
+export function standing(run: RunState, progress: RunProgress): string {
+  const { drill } = run;
+  const parts = [
+    `${progress.passes} of ${progress.balls} passed`,
+    drill.on_miss === undefined || drill.on_miss === 'nothing'
+      ? ''
+      : `${progress.streak} in a row, ${progress.restarts === 1 ? '1 restart' : `${progress.restarts} restarts`}`,
+    progress.points === null ? '' : `${progress.points} of ${drill.end.points ?? '?'} points`,
+    progress.through_but_missed > 0 ? `${progress.through_but_missed} started well but missed` : '',
+    drill.cap.balls === undefined ? '' : `stops at ${drill.cap.balls} balls`,
+  ];
+  return `${parts.filter((part) => part !== '').join(' · ')}.`;
 }

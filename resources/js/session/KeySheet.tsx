@@ -1,17 +1,17 @@
 import { useEffect, useState } from 'react';
 import { Button, Sheet, TableFrame } from '../design';
 
-const KEYS = [
-  ['digits, Enter', 'log a ball with the same backstroke'],
-  ['b', 'go to the backstroke'],
-  ['h, e, r, o, f', 'holed, edge, rod, other, freely'],
-  ['n', 'next station'],
-  ['u', 'undo the last ball'],
-  ['?', 'this sheet'],
+interface KeySheetProps {
+  keys: readonly { key: string; does: string }[];
+}
+
+const ALWAYS = [
+  { key: 'digits, Enter', does: 'log a ball' },
+  { key: '?', does: 'this sheet' },
 ] as const;
 
-/** The keys of rolling, on a press or on "?". */
-export function KeySheet() {
+/** The keys of a view, on a press or on "?". */
+export function KeySheet({ keys }: KeySheetProps) {
   const [isOpen, setOpen] = useState(false);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
@@ -34,8 +34,8 @@ export function KeySheet() {
           <TableFrame>
             <table>
               <tbody>
-                {KEYS.map(([key, does]) => (
-                  <tr key={key}>
+                {[...keys, ...ALWAYS].map(({ key, does }) => (
+                  <tr key={key + does}>
                     <th scope="row">{key}</th>
                     <td>{does}</td>
                   </tr>

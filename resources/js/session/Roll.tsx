@@ -3,6 +3,7 @@ import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import type { ShownPutt } from '../app/useOutbox';
 import { useUnits } from '../app/useUnits';
+import { useWakeLock } from '../app/useWakeLock';
 import {
   Button,
   ButtonLink,
@@ -23,8 +24,9 @@ import {
 import { StopLane } from '../lane/StopLane';
 import { BallList } from './BallList';
 import { BallSheet } from './BallSheet';
-import { MARKS, STOPS } from './ballWords';
+import { STOPS } from './ballWords';
 import { KeySheet } from './KeySheet';
+import { OutboxNotices } from './OutboxNotices';
 import type { WaypointProps } from './SessionScreen';
 import { slopeWords } from './SetOut';
 import { useRolling } from './useRolling';
@@ -52,10 +54,11 @@ const Last = styled.div`
 export function Roll({ session }: WaypointProps) {
   const units = useUnits();
   const rolling = useRolling(session, units);
+  useWakeLock();
   const { log, station } = rolling;
   const last = log.putts.at(-1);
   return (
-    <Page data-margin {...rolling.keyProps}>
+    <Page data-margin>
       <Stack>
         <h1>
           {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
@@ -75,13 +78,7 @@ export function Roll({ session }: WaypointProps) {
             </ButtonLink>
           </Row>
         )}
-        {log.storageError !== null && <Notice kind="wrong">{log.storageError}</Notice>}
-        {log.refused.map((item) => (
-          <Notice key={item.order} kind="wrong">
-            <p>A ball was not taken: {item.refused} It is kept here until you put it away.</p>
-            <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
-          </Notice>
-        ))}
+        <OutboxNotices log={log} words={rolling.words} />
         {session.stations.length > 0 && (
           <OneOf
             label="Station"
@@ -128,7 +125,7 @@ export function Roll({ session }: WaypointProps) {
                 </Button>
               </Last>
             )}
-            <Row style={{ flexWrap: 'nowrap', alignItems: 'start' }}>
+            <Row style={{ flexWrap: 'nowrap', alignItems: 'start' }} data-keys>
               <Entry
                 label="Backstroke"
                 value={rolling.backstrokeText}
@@ -178,7 +175,7 @@ export function Roll({ session }: WaypointProps) {
           <ButtonLink look="main" to={`/sessions/${session.id}/look-back`}>
             Look back
           </ButtonLink>
-          <KeySheet />
+          <KeySheet keys={rolling.keys} />
         </Row>
       </Stack>
       <Margin notes={[]}>
@@ -198,8 +195,8 @@ export function Roll({ session }: WaypointProps) {
         <BallSheet
           key={rolling.opened.id}
           putt={rolling.opened}
+          sessionId={session.id}
           units={units}
-          marks={MARKS}
           onKeep={(ball) => {
             void log.correctPutt((rolling.opened as ShownPutt).id, ball);
             rolling.open(null);

@@ -20,7 +20,7 @@ import {
   TableFrame,
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
-import { formatPaces, METRES_PER_FOOT } from '../units/length';
+import { formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import type { WaypointProps } from './SessionScreen';
 
 /** Usual stations to add at one touch, in the coach's unit. */
@@ -35,7 +35,7 @@ export function SetOut({ session }: WaypointProps) {
   const [lengthError, setLengthError] = useState<string | null>(null);
   const [gradeError, setGradeError] = useState<string | null>(null);
   const stations = [...session.stations].sort((a, b) => a.length_m - b.length_m);
-  const unitMetres = { feet: METRES_PER_FOOT, metres: 1, paces: units.choice.paceLength ?? 0.76 }[
+  const unitMetres = { feet: METRES_PER_FOOT, metres: 1, paces: units.choice.paceLength ?? USUAL_PACE }[
     units.choice.unit
   ];
 
@@ -170,7 +170,7 @@ export function SetOut({ session }: WaypointProps) {
           <ButtonLink look="main" to={`/sessions/${session.id}/roll`}>
             On to rolling
           </ButtonLink>
-          <ButtonLink to="/drills">Choose a drill</ButtonLink>
+          <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
         </Row>
       </Stack>
       <Margin notes={[]}>

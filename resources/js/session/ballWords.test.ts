@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { Ball } from '../app/types';
+import type { Ball, Remarks, Sight } from '../app/types';
 import { unitsFor } from '../app/useUnits';
 import { outsideLimits } from '../units/limits';
 import { ballWords } from './ballWords';
@@ -13,16 +13,19 @@ const ball: Ball = {
   stop: 'free',
   target_m: null,
   grade_percent: 0,
-  mark: null,
 };
 
-test.each<[Partial<Ball>, string]>([
+test.each<[Partial<Ball & Remarks & Sight>, string]>([
   [{}, '10 in back, 17 ft 6 in'],
   [{ backstroke_m: null }, '17 ft 6 in'],
   [{ stop: 'holed', roll_m: null }, '10 in back, holed'],
   [{ stop: 'edge' }, '10 in back, at least 17 ft 6 in, stopped at the edge'],
   [{ mark: 'mishit' }, '10 in back, 17 ft 6 in, mishit'],
   [{ mark: 'distraction', stop: 'rod' }, '10 in back, at least 17 ft 6 in, stopped at a rod, distracted'],
+  [{ backstroke_m: null, roll_m: null, stop: 'unseen', gate: 'left' }, 'left of the line'],
+  [{ side_m: -0.3048, cause: 'read', held: true }, '10 in back, 17 ft 6 in, 1 ft left, why: read, held'],
+  [{ backstroke_m: null, roll_m: null, stop: 'unseen', hit: true, mark: 'doubt' }, 'struck it, doubt'],
+  [{ call: 'long', putts_to_finish: 2 }, '10 in back, 17 ft 6 in, called long, out in 2'],
 ])('a ball in words %#', (change, words) => {
   expect(ballWords({ ...ball, ...change }, feet)).toBe(words);
 });

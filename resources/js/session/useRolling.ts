@@ -1,5 +1,6 @@
-import { type KeyboardEvent, useRef, useState } from 'react';
-import type { Ball, Session, Station, Stop } from '../app/types';
+import { useRef, useState } from 'react';
+import type { Session, Station, Stop } from '../app/types';
+import { type KeyAct, useKeys } from '../app/useKeys';
 import { type ShownPutt, useLog } from '../app/useOutbox';
 import type { Units } from '../app/useUnits';
 import { outsideLimits } from '../units/limits';
@@ -12,9 +13,6 @@ const FIRST_BACKSTROKES = {
   paces: [6, 8, 10, 12, 14],
 } as const;
 const MOST_RECENT = 5;
-
-/** Letters that act while a number is being entered; numbers need none of them. */
-const STOP_KEYS: Record<string, Stop> = { f: 'free', h: 'holed', e: 'edge', r: 'rod', o: 'other' };
 
 /** The state of logging: station, backstroke kept from the last ball, the roll being entered. */
 export function useRolling(session: Session, units: Units) {
@@ -47,7 +45,6 @@ export function useRolling(session: Session, units: Units) {
       stop,
       target_m: station?.length_m ?? null,
       grade_percent: station?.grade_percent ?? 0,
-      mark: null,
     });
     setRollText('');
     setStop('free');
@@ -68,7 +65,19 @@ export function useRolling(session: Session, units: Units) {
       void log.undo(last.id);
     }
   };
+  const keys: KeyAct[] = [
+    { key: 'b', does: 'go to the backstroke', act: () => selectAll(backstrokeRef.current) },
+    { key: 'h', does: 'the next ball is holed', act: () => setStop('holed') },
+    { key: 'e', does: 'stopped at the edge', act: () => setStop('edge') },
+    { key: 'r', does: 'stopped at a rod', act: () => setStop('rod') },
+    { key: 'o', does: 'stopped by something else', act: () => setStop('other') },
+    { key: 'f', does: 'stopped freely', act: () => setStop('free') },
+    { key: 'n', does: 'next station', act: () => setStationKey(nextStation(stationKey, stations.length)) },
+    { key: 'u', does: 'undo the last ball', act: undoLast },
+  ];
+  useKeys(keys);
   return {
+    keys,
     log,
     // On a laptop the keys go straight to the roll; on a phone that would raise its keyboard over the lane.
     hasKeys: window.matchMedia('(pointer: fine)').matches,
@@ -95,43 +104,13 @@ export function useRolling(session: Session, units: Units) {
     puttsHere: log.putts.filter((putt) =>
       station === null ? putt.target_m === null : putt.target_m === station.length_m,
     ),
-    words: (ball: Ball) => ballWords(ball, units),
-    keyProps: {
-      onKeyDown: (event: KeyboardEvent) => {
-        // Letters act only where numbers are typed or nothing is: never in text, never with a modifier.
-        const target = event.target as HTMLElement;
-        const isNumberEntry = target === rollRef.current || target === backstrokeRef.current;
-        if (event.ctrlKey || event.metaKey || event.altKey || !isNumberEntry || opened !== null) {
-          return;
-        }
-        const act = actionFor(event.key.toLowerCase());
-        if (act !== null) {
-          event.preventDefault();
-          act();
-        }
-      },
-    },
+    words: (putt: ShownPutt) => ballWords(putt, units),
   };
+}
 
-  function actionFor(key: string): (() => void) | null {
-    const reason = STOP_KEYS[key];
-    if (reason !== undefined && !/[a-z]/i.test(rollText)) {
-      return () => setStop(reason);
-    }
-    switch (key) {
-      case 'u':
-        return undoLast;
-      case 'b':
-        return () => {
-          backstrokeRef.current?.focus();
-          backstrokeRef.current?.select();
-        };
-      case 'n':
-        return () => setStationKey(nextStation(stationKey, stations.length));
-      default:
-        return null;
-    }
-  }
+function selectAll(field: HTMLInputElement | null): void {
+  field?.focus();
+  field?.select();
 }
 
 function nextStation(key: string, count: number): string {

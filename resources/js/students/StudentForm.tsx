@@ -37,6 +37,7 @@ const NEW: StudentDraft = {
   target_pace_m: METRES_PER_FOOT,
   putter: null,
   school: 'rule',
+  tempo_bpm: null,
 };
 
 /** Adds a student, or changes one. */
@@ -130,6 +131,17 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
             value={form.draft.school}
             onChange={(school) => form.set({ school })}
           />
+          <Columns>
+            <Entry
+              label="Tempo"
+              value={form.tempo}
+              onChange={form.setTempo}
+              inputMode="numeric"
+              suffix="beats a minute"
+              hint="One beat back, one to the ball. The metronome of a drill finds it; it may be left out."
+              error={form.errorAt('tempo_bpm')}
+            />
+          </Columns>
         </Part>
         <Row>
           <Button look="main" type="submit" isPending={form.isPending}>
@@ -160,6 +172,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
   const keep = useKeepStudent();
   const [draft, setDraft] = useState<StudentDraft>(student);
   const [pace, setPace] = useState(units.text(student.pace_length_m, 'roll'));
+  const [tempo, setTempo] = useState(student.tempo_bpm === null ? '' : String(student.tempo_bpm));
   const [past, setPast] = useState(units.text(student.target_pace_m, 'roll'));
   const [local, setLocal] = useState<Record<string, string>>({});
   return {
@@ -169,6 +182,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
     setPace,
     past,
     setPast,
+    tempo,
+    setTempo,
     units,
     isPending: keep.isPending,
     failure: keep.isError ? keep.error.message : null,
@@ -183,6 +198,10 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       if (pastRead.metres === null) {
         wrong.target_pace_m = pastRead.error ?? 'Say how far past; 0 is dying at the lip.';
       }
+      const beats = tempo.trim() === '' ? null : Number(tempo.trim().replace(',', '.'));
+      if (beats !== null && Number.isNaN(beats)) {
+        wrong.tempo_bpm = `“${tempo.trim()}” is not a number of beats. Type 76, say.`;
+      }
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
         const { name, hand, level, unit, putter, school } = draft;
@@ -196,6 +215,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               unit,
               putter,
               school,
+              tempo_bpm: beats,
               pace_length_m: paceRead.metres,
               target_pace_m: pastRead.metres,
             },

@@ -9,7 +9,7 @@ export interface UnitChoice {
 }
 
 /** What kind of length is meant: it decides the unit of a bare number and how finely it is shown. */
-export type LengthKind = 'roll' | 'station' | 'backstroke';
+export type LengthKind = 'roll' | 'station' | 'backstroke' | 'width';
 
 export const METRES_PER_FOOT = 0.3048;
 export const METRES_PER_INCH = 0.0254;
@@ -36,7 +36,13 @@ const UNIT_METRES: [RegExp, (choice: UnitChoice) => number][] = [
  * inches. Signs are kept, so that the server can say what is wrong with a negative one.
  */
 export function parseLength(text: string, kind: LengthKind, choice: UnitChoice): ParsedLength {
-  const trimmed = text.trim().toLowerCase().replaceAll('½', '.5').replaceAll(' and a foot', ' 1 ft');
+  const trimmed = text
+    .trim()
+    .toLowerCase()
+    .replaceAll('¼', '.25')
+    .replaceAll('½', '.5')
+    .replaceAll('¾', '.75')
+    .replaceAll(' and a foot', ' 1 ft');
   if (trimmed === '') {
     return { status: 'empty' };
   }
@@ -65,6 +71,11 @@ export function formatLength(metres: number, kind: LengthKind, choice: UnitChoic
     return choice.unit === 'metres'
       ? `${Math.round(metres * 100)} cm`
       : `${halves(metres / METRES_PER_INCH)} in`;
+  }
+  if (kind === 'width') {
+    return choice.unit === 'metres'
+      ? `${Math.round(metres * 1000)} mm`
+      : `${quarters(metres / METRES_PER_INCH)} in`;
   }
   if (metres === 0) {
     return '0';
@@ -108,6 +119,9 @@ export function bareUnit(kind: LengthKind, choice: UnitChoice): string {
   if (kind === 'backstroke') {
     return choice.unit === 'metres' ? 'cm' : 'in';
   }
+  if (kind === 'width') {
+    return choice.unit === 'metres' ? 'mm' : 'in';
+  }
   if (choice.unit === 'metres') {
     return 'm';
   }
@@ -118,6 +132,9 @@ export function bareUnit(kind: LengthKind, choice: UnitChoice): string {
 export function lengthExample(kind: LengthKind, choice: UnitChoice): string {
   if (kind === 'backstroke') {
     return choice.unit === 'metres' ? '25 or 25 cm' : '10 or 10 in';
+  }
+  if (kind === 'width') {
+    return choice.unit === 'metres' ? '80 or 80 mm' : '3.5 or 3½ in';
   }
   if (choice.unit === 'metres') {
     return '5.4 or 5 m 40 cm';
@@ -146,6 +163,8 @@ function unitSize(word: string, before: number | null, kind: LengthKind, choice:
     return null;
   }
   switch (bareUnit(kind, choice)) {
+    case 'mm':
+      return 0.001;
     case 'cm':
       return 0.01;
     case 'in':
@@ -157,6 +176,12 @@ function unitSize(word: string, before: number | null, kind: LengthKind, choice:
     default:
       return METRES_PER_FOOT;
   }
+}
+
+function quarters(inches: number): string {
+  const whole = Math.trunc(Math.round(inches * 4) / 4);
+  const rest = ['', '¼', '½', '¾'][Math.round(inches * 4) - whole * 4] ?? '';
+  return whole === 0 && rest !== '' ? rest : `${whole}${rest}`;
 }
 
 function halves(inches: number): string {

@@ -1,0 +1,38 @@
+import 'fake-indexeddb/auto';
+import { QueryClient } from '@tanstack/react-query';
+import { expect, test } from 'vitest';
+import { Shelf } from './shelf';
+
+const HOUR = 3_600_000;
+
+async function kept(name: string, now: number): Promise<void> {
+  const client = new QueryClient();
+  client.setQueryData(['session', 'S'], { id: 'S', putts: [{ id: 'A' }] });
+  await new Shelf(client, name).keep(now);
+}
+
+test('a later visit opens with what an earlier one was told', async () => {
+  await kept('shelf-1', 0);
+  const client = new QueryClient();
+  await new Shelf(client, 'shelf-1').restore(HOUR);
+  expect(client.getQueryData(['session', 'S'])).toEqual({ id: 'S', putts: [{ id: 'A' }] });
+});
+
+test('what is weeks old is not shown as if it were true', async () => {
+  await kept('shelf-2', 0);
+  const client = new QueryClient();
+  await new Shelf(client, 'shelf-2').restore(15 * 24 * HOUR);
+  expect(client.getQueryData(['session', 'S'])).toBeUndefined();
+});
+
+test('once signed out nothing of before is kept', async () => {
+  const client = new QueryClient();
+  client.setQueryData(['session', 'S'], { id: 'S' });
+  const shelf = new Shelf(client, 'shelf-3');
+  await shelf.keep(0);
+  client.removeQueries();
+  await shelf.keep(1);
+  const next = new QueryClient();
+  await new Shelf(next, 'shelf-3').restore(HOUR);
+  expect(next.getQueryCache().getAll()).toEqual([]);
+});

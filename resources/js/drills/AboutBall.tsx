@@ -1,0 +1,104 @@
+import { Undo2 } from 'lucide-react';
+import { ToggleButton } from 'react-aria-components';
+import styled from 'styled-components';
+import type { ShownPutt } from '../app/useOutbox';
+import { Button, color, Quiet, space, touch } from '../design';
+import { CAUSES, MARKS } from '../session/ballWords';
+import type { Rolling } from './useDrillRun';
+
+const Last = styled.section`
+  display: grid; gap: ${space.s}; padding: 8px 8px 10px 12px; border: 1.5px solid ${color.rule}; border-radius: 6px; background: ${color.leaf};
+  & > div:first-child { display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; }
+`;
+
+const Chips = styled.div`
+  display: flex; flex-wrap: wrap; gap: 6px; align-items: center;
+`;
+
+const Chip = styled(ToggleButton)`
+  min-height: ${touch}; padding: 0 10px; cursor: pointer; border: 1.5px solid ${color.edge}; border-radius: 6px;
+  background: ${color.leaf}; color: ${color.ink}; font: inherit; font-size: 1rem;
+  &[data-proposed] { border-style: dashed; border-width: 2.5px; border-color: ${color.copper}; padding: 0 9px; }
+  &[data-selected] { border: 2.5px solid ${color.ink}; background: ${color.copperWash}; font-weight: 700; padding: 0 9px; }
+`;
+
+interface AboutBallProps {
+  rolling: Rolling;
+  words: (putt: ShownPutt) => string;
+  putOut: 'none' | 'passed' | 'all';
+}
+
+/** The last ball: why it missed and what else was seen of it, one touch each; undo. */
+export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
+  const { last, verdict, balls } = rolling;
+  if (last === null) {
+    return null;
+  }
+  // Until the server has judged it, whether it missed is not known here; a cause may be given all the same.
+  const mayHaveMissed =
+    last.stop !== 'holed' && (verdict === null || !verdict.passed || verdict.cause !== null);
+  const mayBePuttedOut =
+    last.stop !== 'holed' && (putOut === 'all' || (putOut === 'passed' && verdict?.passed === true));
+  return (
+    <Last aria-label="The last ball">
+      <div role="status">
+        <span>
+          Ball {balls.length}: {words(last)}
+          {last.isWaiting ? ' (not sent yet)' : ''}
+        </span>
+        <Button aria-label="Undo the last ball" onPress={rolling.undo}>
+          <Undo2 size={20} aria-hidden="true" /> Undo
+        </Button>
+      </div>
+      {mayBePuttedOut && (
+        <Chips role="group" aria-label="Putted out in">
+          <Quiet as="span">Putted out in</Quiet>
+          {[1, 2, 3].map((putts) => (
+            <Chip
+              key={putts}
+              isSelected={last.putts_to_finish === putts}
+              onPress={() => rolling.puttOut(last, putts)}
+            >
+              {putts}
+            </Chip>
+          ))}
+        </Chips>
+      )}
+      {mayHaveMissed && (
+        <Chips role="group" aria-label="Why it missed">
+          <Quiet as="span">Why?</Quiet>
+          {CAUSES.map(({ value, label }) => (
+            <Chip
+              key={value}
+              isSelected={last.cause === value}
+              data-proposed={(verdict?.cause === value && last.cause === null) || undefined}
+              aria-label={verdict?.cause === value ? `${label}, likely` : label}
+              onPress={() => rolling.toggleCause(last, value)}
+            >
+              {label}
+              {verdict?.cause === value && last.cause === null ? '?' : ''}
+            </Chip>
+          ))}
+        </Chips>
+      )}
+      <Chips role="group" aria-label="Marks on the last ball">
+        {MARKS.flatMap(({ value, label }) =>
+          value === 'none' ? (
+            []
+          ) : (
+            <Chip
+              key={value}
+              isSelected={last.mark === value}
+              onPress={() => rolling.toggleMark(last, value)}
+            >
+              {label}
+            </Chip>
+          ),
+        )}
+        <Chip isSelected={last.held === true} onPress={() => rolling.toggleHeld(last)}>
+          Held still
+        </Chip>
+      </Chips>
+    </Last>
+  );
+}

@@ -1,0 +1,206 @@
+import { type ReactNode, useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { RunState, Stop } from '../app/types';
+import type { Units } from '../app/useUnits';
+import { Button, color, Entry, Notice, OneOf, Row, Stack } from '../design';
+import { OUTCOMES } from '../lane/OutcomeMark';
+import { StopLane } from '../lane/StopLane';
+import { CALLS, GATES, STOPS } from '../session/ballWords';
+import { outsideLimits } from '../units/limits';
+import { BigChoice } from './BigChoice';
+import { readStop } from './readStop';
+import type { Rolling } from './useDrillRun';
+
+interface OutcomeProps {
+  rolling: Rolling;
+  run: RunState;
+  /** How far the next ball is to roll, metres. */
+  target: number;
+  units: Units;
+}
+
+const Held = styled.div`
+  &[data-waits] { opacity: 0.35; pointer-events: none; }
+`;
+
+/** What is asked of one ball, in the order it is seen: the call, the start, where it stopped. */
+export function Outcome({ rolling, run, target, units }: OutcomeProps) {
+  const { needs, drill } = run;
+  return (
+    <Stack $gap="s">
+      {needs.includes('call') && (
+        <BigChoice
+          label="Called before looking"
+          options={withMarks(CALLS)}
+          value={rolling.call}
+          onPress={rolling.setCall}
+        />
+      )}
+      {rolling.missing !== null && <Notice kind="wrong">{rolling.missing}</Notice>}
+      {needs.includes('gate') && (
+        <BigChoice label="It started" options={GATES} value={rolling.gate} onPress={rolling.touchGate} />
+      )}
+      {needs.includes('hit') && (
+        <BigChoice
+          label="What it did"
+          options={[
+            { value: 'hit', label: 'Struck it' },
+            { value: 'missed', label: 'Missed it' },
+          ]}
+          value={null}
+          onPress={(value) => rolling.logHit(value === 'hit')}
+        />
+      )}
+      {rolling.needsLane ? (
+        <Held data-waits={rolling.waitsForCall || undefined} inert={rolling.waitsForCall}>
+          <LengthEntry rolling={rolling} target={target} units={units}>
+            <StopLane
+              target={target}
+              putts={rolling.puttsHere}
+              units={units}
+              takesSide={rolling.takesSide}
+              onStop={rolling.touchStop}
+            />
+            <Row>
+              {rolling.canBeHoled && (
+                <Button look="main" onPress={rolling.logHoled} style={{ flex: 1, minHeight: 64 }}>
+                  Holed
+                </Button>
+              )}
+              {drill.target === 'rail' && (
+                <Button
+                  style={{ flex: 1, minHeight: 64 }}
+                  onPress={() => rolling.logStoppedAt(target + (drill.pass.behind_m ?? 0), 'rod')}
+                >
+                  At the rod
+                </Button>
+              )}
+              {drill.target === 'edge' && (
+                <Button
+                  style={{ flex: 1, minHeight: 64 }}
+                  onPress={() => rolling.logStoppedAt(target, 'edge')}
+                >
+                  Over the edge
+                </Button>
+              )}
+            </Row>
+          </LengthEntry>
+        </Held>
+      ) : (
+        drill.pass.kind === 'holed' && (
+          <BigChoice
+            label="What it did"
+            options={[
+              { value: 'holed', label: 'Holed' },
+              { value: 'missed', label: 'Missed' },
+            ]}
+            value={null}
+            onPress={(value) => (value === 'holed' ? rolling.logHoled() : rolling.logMissed())}
+          />
+        )
+      )}
+    </Stack>
+  );
+}
+
+const Typed = styled.div`
+  display: grid; grid-template-columns: 1fr 1fr auto; gap: 8px; align-items: end;
+  &[data-one] { grid-template-columns: 1fr auto; }
+  details { grid-column: 1 / -1; }
+  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
+`;
+
+/** The lane, and under it the same by digits: how far it rolled, or how far past (+) or short (-). */
+function LengthEntry({
+  rolling,
+  target,
+  units,
+  children,
+}: Omit<OutcomeProps, 'run'> & { children: ReactNode }) {
+  const [text, setText] = useState('');
+  const [side, setSide] = useState('');
+  const [errors, setErrors] = useState<{ roll: string | null; side: string | null }>({
+    roll: null,
+    side: null,
+  });
+  const [isFine] = useState(() => window.matchMedia('(pointer: fine)').matches);
+  const rollRef = useRef<HTMLInputElement>(null);
+  const sideRef = useRef<HTMLInputElement>(null);
+  const enter = () => {
+    const roll = readStop(text, target, units);
+    const beside = readSide(side, units);
+    const rollError =
+      roll.error ?? (roll.metres === null ? 'How far did it roll?' : outsideLimits(roll.metres, 'roll'));
+    setErrors({ roll: rollError, side: rolling.takesSide ? beside.error : null });
+    if (rollError !== null || roll.metres === null) {
+      rollRef.current?.focus();
+      return;
+    }
+    if (rolling.takesSide && (beside.error !== null || side.trim() === '')) {
+      sideRef.current?.focus();
+      return;
+    }
+    rolling.touchStop(roll.metres, rolling.takesSide ? beside.metres : null);
+    setText('');
+    setSide('');
+    rollRef.current?.focus();
+  };
+  return (
+    <Stack $gap="s">
+      {children}
+      <Typed data-keys data-one={!rolling.takesSide || undefined}>
+        <Entry
+          label="Roll, or +/- from the target"
+          value={text}
+          onChange={setText}
+          onEnter={enter}
+          inputMode="text"
+          inputRef={rollRef}
+          autoFocus={isFine}
+          suffix={units.suffix('roll')}
+          error={errors.roll}
+        />
+        {rolling.takesSide && (
+          <Entry
+            label="Beside, l or r"
+            value={side}
+            onChange={setSide}
+            onEnter={enter}
+            inputRef={sideRef}
+            suffix={units.suffix('roll')}
+            error={errors.side}
+          />
+        )}
+        <Button onPress={enter}>Log</Button>
+        <details>
+          <summary>Stopped by something</summary>
+          <OneOf<Stop>
+            label="The next ball is stopped"
+            isLabelHidden
+            options={STOPS.filter(({ value }) => value !== 'holed')}
+            value={rolling.stop}
+            onChange={rolling.setStop}
+          />
+        </details>
+      </Typed>
+    </Stack>
+  );
+}
+
+/** "l 2", "2 r", "-2": metres beside the line, positive right. */
+function readSide(text: string, units: Units): { metres: number; error: string | null } {
+  const sign = /l|-/i.test(text) ? -1 : 1;
+  const read = units.read(text.replace(/[lr+-]/gi, ''), 'roll');
+  return { metres: sign * (read.metres ?? 0), error: read.error };
+}
+
+function withMarks(calls: typeof CALLS) {
+  return calls.map((call) => ({
+    ...call,
+    mark: (
+      <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
+        <path d={OUTCOMES[call.value].path} fill={OUTCOMES[call.value].fill} />
+      </svg>
+    ),
+  }));
+}

@@ -1,0 +1,429 @@
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { newId, outbox } from '../app/outbox';
+import { useBench, useSession, useSetOut, useStartRun } from '../app/queries';
+import type { Drill, Session, SetOutItem, SetOutSheet } from '../app/types';
+import { type Units, useUnits } from '../app/useUnits';
+import {
+  AnyOf,
+  Button,
+  color,
+  Entry,
+  Margin,
+  MarginWord,
+  Notice,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Stack,
+  TableFrame,
+} from '../design';
+import { SetOutLane } from '../lane/SetOutLane';
+import { Footpath } from '../session/Footpath';
+import { formatFeet, formatPaces } from '../units/length';
+import { CountRow } from './CountRow';
+import { courseWords, ruleWords, stationSlope } from './drillWords';
+import { drawnStations, sceneryOf } from './scenery';
+import { useDrill } from './useDrill';
+
+/** Everything but the sheet itself stays off the paper. */
+const Sheet = styled.div`
+  display: contents;
+  @media print {
+    main { padding: 0; max-width: none; gap: 8px; }
+    h1 { font-size: 1.4rem; } h2 { font-size: 1.05rem; }
+    [data-screen] { display: none !important; }
+    aside { border: 0; padding: 0; }
+    body &, p, td, th, li { font-size: 10.5pt; }
+    section { gap: 4px; break-inside: avoid; }
+    svg { max-height: 44mm; }
+  }
+`;
+
+const Figures = styled.p`
+  font-size: 1.1rem; max-width: 62ch;
+`;
+
+const OnPaper = styled.ul`
+  display: none; list-style: none; padding: 0; margin: 0;
+  @media print { display: block; li::before { content: '☐  '; } }
+`;
+
+const Counted = styled.div`
+  width: 118px;
+  label { position: absolute; clip-path: inset(50%); width: 1px; height: 1px; overflow: hidden; }
+`;
+
+const Slip = styled.p`
+  color: ${color.warn}; font-weight: 700; max-width: 40ch;
+`;
+
+/** How to set a drill out in a session: on screen, on one page of paper, and from there to the first ball. */
+export function SetOutScreen() {
+  const { id = '', key } = useParams();
+  const session = useSession(id);
+  const found = useDrill(key);
+  if (session.data === undefined || found.status !== 'found') {
+    const message = session.error?.message ?? (found.status === 'failed' ? found.message : null);
+    return (
+      <Page>
+        {message === null ? <p>Laying out the sheet …</p> : <Notice kind="wrong">{message}</Notice>}
+      </Page>
+    );
+  }
+  return (
+    <Sheet>
+      <Footpath session={session.data} at="set-out" />
+      <SettingOut key={found.drill.key} session={session.data} drill={found.drill} />
+    </Sheet>
+  );
+}
+
+function SettingOut({ session, drill }: { session: Session; drill: Drill }) {
+  const units = useUnits();
+  const [runId] = useState(newId);
+  const [counted, setCounted] = useState<Record<number, string>>({});
+  const [checks, setChecks] = useState<string[]>([]);
+  const [kitOut, setKitOut] = useState<Record<string, number>>({});
+  const [students, setStudents] = useState<string[]>([]);
+  const stepped = drill.stations.map((_, index) => readCount(counted[index] ?? ''));
+  const sheet = useSetOut(drill, runId, session.id, stepped);
+  const start = useStartRun();
+  const navigate = useNavigate();
+  const begin = () =>
+    start.mutate(
+      { sessionId: session.id, id: runId, drill, students },
+      {
+        onSuccess: () => {
+          const note = (item: SetOutItem, name: string, count: number) =>
+            outbox.add(session.id, {
+              id: newId(),
+              type: 'set_out_counted',
+              at_ms: Date.now(),
+              run_id: runId,
+              item,
+              name,
+              count,
+            });
+          for (const check of checks) {
+            void note('check', check, 1);
+          }
+          for (const { name, pieces } of sheet.data?.kit ?? []) {
+            const count = kitOut[name] ?? pieces;
+            if (count !== null) {
+              void note('kit_out', name, count);
+            }
+          }
+          void navigate(`/sessions/${session.id}/drill/${runId}`);
+        },
+      },
+    );
+  return (
+    <Page data-margin>
+      <Stack $gap="l">
+        <div>
+          <h1>{drill.name}</h1>
+          <Quiet>
+            Set out for {session.student?.name ?? 'nobody chosen yet'}
+            {session.green === null ? '' : `, ${session.green.name}`}.
+          </Quiet>
+        </div>
+        <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(drill, units)} />
+        {sheet.data === undefined ? (
+          sheet.isError ? (
+            <Notice kind="wrong">{sheet.error.message}</Notice>
+          ) : (
+            <p>Laying out the sheet …</p>
+          )
+        ) : (
+          <>
+            <Part>
+              <h2>Where to stand, where to walk</h2>
+              <Figures>{sheet.data.stand}</Figures>
+              <Figures>{sheet.data.walking_line}</Figures>
+            </Part>
+            <Part>
+              <h2>Stations</h2>
+              <Stations
+                drill={drill}
+                sheet={sheet.data}
+                units={units}
+                counted={counted}
+                onCount={setCounted}
+              />
+            </Part>
+            {sheet.data.aid.length > 0 && <AidPart drill={drill} sheet={sheet.data} units={units} />}
+            {sheet.data.checks.length > 0 && (
+              <Part>
+                <h2>Looked at before the first ball</h2>
+                <div data-screen>
+                  <AnyOf
+                    label="Results depend on these"
+                    options={sheet.data.checks.map(({ key, sentence }) => ({ value: key, label: sentence }))}
+                    values={checks}
+                    onChange={setChecks}
+                  />
+                </div>
+                <OnPaper>
+                  {sheet.data.checks.map(({ key, sentence }) => (
+                    <li key={key}>{sentence}</li>
+                  ))}
+                </OnPaper>
+              </Part>
+            )}
+            <Part>
+              <h2>Kit out</h2>
+              <Kit
+                kit={sheet.data.kit}
+                out={kitOut}
+                onCount={(name, count) => setKitOut({ ...kitOut, [name]: count })}
+              />
+            </Part>
+          </>
+        )}
+        <div data-screen>
+          <Stack>
+            <GroupChoice session={session} drill={drill} students={students} onChange={setStudents} />
+            {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
+            <Row>
+              <Button look="main" isPending={start.isPending} onPress={begin}>
+                Start
+              </Button>
+              <Button onPress={() => window.print()}>
+                <Printer size={18} aria-hidden="true" /> Print this sheet
+              </Button>
+            </Row>
+          </Stack>
+        </div>
+      </Stack>
+      <Margin notes={[]}>
+        <MarginWord>
+          <h2>The rule</h2>
+          <p>{ruleWords(drill, units)}</p>
+          <p>{courseWords(drill)}</p>
+        </MarginWord>
+        {sheet.data?.expectation != null && (
+          <MarginWord>
+            <h2>What to expect</h2>
+            <p>{expectationWords(sheet.data.expectation, units)}</p>
+          </MarginWord>
+        )}
+        {sheet.data !== undefined && sheet.data.cautions.length > 0 && (
+          <MarginWord>
+            <h2>Take care</h2>
+            <ul>
+              {sheet.data.cautions.map((caution) => (
+                <li key={caution}>{caution}</li>
+              ))}
+            </ul>
+          </MarginWord>
+        )}
+      </Margin>
+    </Page>
+  );
+}
+
+interface StationsProps {
+  drill: Drill;
+  sheet: SetOutSheet;
+  units: Units;
+  /** Paces as typed, by station. */
+  counted: Record<number, string>;
+  onCount: (counted: Record<number, string>) => void;
+}
+
+/** How far, in the coach's own paces; counting them in tells when a unit slipped. */
+function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
+  return (
+    <TableFrame>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">From the target</th>
+            <th scope="col">Step</th>
+            <th scope="col" data-screen>
+              Paces you counted
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.stations.map((station, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: stations have no name but their place.
+            <tr key={index}>
+              <th scope="row" style={{ whiteSpace: 'normal' }}>
+                {units.show(station.length_m, 'station')}
+                {stationSlope(drill.stations[index])}
+              </th>
+              <td>{formatPaces(station.length_m, units.choice)}</td>
+              <td data-screen>
+                <Counted>
+                  <Entry
+                    label={`Paces counted to ${units.show(station.length_m, 'station')}`}
+                    value={counted[index] ?? ''}
+                    onChange={(text) => onCount({ ...counted, [index]: text })}
+                    inputMode="decimal"
+                    error={
+                      (counted[index] ?? '').trim() !== '' && readCount(counted[index] ?? '') === null
+                        ? 'A number of paces, like 7.'
+                        : null
+                    }
+                  />
+                </Counted>
+                {station.slip !== null && <Slip role="status">{slipWords(station, units)}</Slip>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </TableFrame>
+  );
+}
+
+/** The gate or line in degrees, and what that is against the hole. */
+function AidPart({ drill, sheet, units }: { drill: Drill; sheet: SetOutSheet; units: Units }) {
+  const [first, ...later] = sheet.aid;
+  const aid = drill.aid;
+  if (first === undefined || aid === undefined) {
+    return null;
+  }
+  const name = { gate: 'The gate', rail: 'The rule', chalk: 'The line', spot: 'The spot' }[aid.kind];
+  const angle = (degrees: number) => `${degrees.toFixed(1)}°`;
+  const nearest = sheet.stations.find(({ hole_half_angle_deg }) => hole_half_angle_deg !== null) ?? null;
+  const hole = nearest?.hole_half_angle_deg ?? null;
+  return (
+    <Part>
+      <h2>{name}</h2>
+      <Figures>
+        {units.show(first.width_m, 'width')} wide, {units.show(aid.distance_m ?? 0, 'roll')}{' '}
+        {aid.kind === 'gate' || aid.kind === 'spot' ? 'ahead of the ball' : 'long'}: it lets through a start
+        line up to {angle(first.half_angle_deg)} off.
+        {hole !== null &&
+          nearest !== null &&
+          ` From ${units.show(nearest.length_m, 'station')} the hole takes ${angle(hole)}, dying at the lip: ${
+            first.half_angle_deg > hole * 1.05
+              ? 'it is easier than the hole.'
+              : first.half_angle_deg < hole * 0.95
+                ? 'it is stricter than the hole.'
+                : 'the two are alike.'
+          }`}
+      </Figures>
+      {later.length > 0 && (
+        <Quiet>
+          It closes step by step:{' '}
+          {sheet.aid
+            .map(
+              ({ width_m, half_angle_deg }) => `${units.show(width_m, 'width')} (${angle(half_angle_deg)})`,
+            )
+            .join(', ')}
+          .
+        </Quiet>
+      )}
+    </Part>
+  );
+}
+
+interface KitProps {
+  kit: SetOutSheet['kit'];
+  out: Record<string, number>;
+  onCount: (name: string, count: number) => void;
+}
+
+function Kit({ kit, out, onCount }: KitProps) {
+  const numbered = kit.filter((piece): piece is typeof piece & { pieces: number } => piece.pieces !== null);
+  return (
+    <>
+      <div data-screen>
+        <Stack $gap="s">
+          {kit.some(({ pieces }) => pieces === null) && <Quiet>Balls, as many as you like.</Quiet>}
+          {numbered.map(({ name, pieces }) => (
+            <CountRow
+              key={name}
+              label={name}
+              count={out[name] ?? pieces}
+              most={pieces}
+              allWord={`As listed: ${pieces}`}
+              onCount={(count) => onCount(name, count)}
+            />
+          ))}
+          {kit.length === 0 && <Quiet>Nothing but the putter.</Quiet>}
+        </Stack>
+      </div>
+      <OnPaper>
+        {kit.map(({ words }) => (
+          <li key={words}>{words} out, and back</li>
+        ))}
+      </OnPaper>
+    </>
+  );
+}
+
+interface GroupChoiceProps {
+  session: Session;
+  drill: Drill;
+  students: string[];
+  onChange: (students: string[]) => void;
+}
+
+/** Several students in one run take turns; with none ticked the session's own student rolls alone. */
+function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
+  const bench = useBench();
+  const all = bench.data?.students ?? [];
+  return all.length < 2 ? null : (
+    <Part>
+      <h2>Who rolls</h2>
+      <AnyOf
+        label={
+          drill.group === true
+            ? `Tick those who take turns; with none ticked it is ${session.student?.name ?? 'whoever is here'} alone`
+            : `Made for one; tick two or more to take turns all the same`
+        }
+        options={all.map(({ id, name }) => ({ value: id, label: name }))}
+        values={students}
+        onChange={onChange}
+      />
+    </Part>
+  );
+}
+
+function readCount(text: string): number | null {
+  const count = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || Number.isNaN(count) || count < 0.5 || count > 200 ? null : count;
+}
+
+function slipWords(station: SetOutSheet['stations'][number], units: Units): string {
+  const slip = station.slip;
+  if (slip === null) {
+    return '';
+  }
+  const paced = units.choice.unit === 'metres' ? `${slip.paced_m.toFixed(1)} m` : formatFeet(slip.paced_m);
+  return `Your count makes ${paced}, not ${units.show(station.length_m, 'station')}. ${
+    slip.likely === null
+      ? 'Step it again.'
+      : `The same number in ${slip.likely} would fit: was it said in ${slip.likely}?`
+  }`;
+}
+
+/** How long it will take at the student's own rate, and what stops it. */
+function expectationWords(expectation: NonNullable<SetOutSheet['expectation']>, units: Units): string {
+  const { balls, putts_behind, cap, gate_that_measures_m: gate } = expectation;
+  const stops = [
+    cap.balls === null ? '' : `${cap.balls} balls`,
+    cap.minutes === null ? '' : `${cap.minutes} minutes`,
+  ]
+    .filter((part) => part !== '')
+    .join(' or ');
+  const parts = [
+    balls === null
+      ? 'How many balls it takes is not known yet: too few putts to a target are logged.'
+      : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`,
+    `It stops at ${stops} in any case, and keeps what was done.`,
+    balls !== null && cap.balls !== null && balls > cap.balls
+      ? 'At this rate the cap comes first: widen it, or come nearer.'
+      : '',
+    gate === null ? '' : `The gate that tells most of this student is ${units.show(gate, 'width')} wide.`,
+  ];
+  return parts.filter((part) => part !== '').join(' ');
+}

@@ -1,0 +1,49 @@
+import type { RunState } from '../app/types';
+import type { KeyAct } from '../app/useKeys';
+import type { Rolling } from './useDrillRun';
+
+/**
+ * The keys of a drill: only those for what it asks. Left hand calls (a s d), right hand says how it
+ * started (j k l), as the fingers lie.
+ */
+export function runKeys(run: RunState, rolling: Rolling): KeyAct[] {
+  const { needs, drill } = run;
+  const { last, verdict } = rolling;
+  const keys: (KeyAct | false)[] = [
+    needs.includes('call') && { key: 'a', does: 'called short', act: () => rolling.setCall('short') },
+    needs.includes('call') && { key: 's', does: 'called on', act: () => rolling.setCall('on') },
+    needs.includes('call') && { key: 'd', does: 'called long', act: () => rolling.setCall('long') },
+    needs.includes('gate') && { key: 'j', does: 'started left', act: () => rolling.touchGate('left') },
+    needs.includes('gate') && {
+      key: 'k',
+      does: 'started through or on the line',
+      act: () => rolling.touchGate('through'),
+    },
+    needs.includes('gate') && { key: 'l', does: 'started right', act: () => rolling.touchGate('right') },
+    needs.includes('hit') && { key: 'y', does: 'struck it', act: () => rolling.logHit(true) },
+    needs.includes('hit') && { key: 'n', does: 'missed it', act: () => rolling.logHit(false) },
+    rolling.canBeHoled &&
+      (rolling.needsLane || drill.pass.kind === 'holed') && {
+        key: 'h',
+        does: 'holed',
+        act: rolling.logHoled,
+      },
+    drill.pass.kind === 'holed' && !rolling.needsLane && { key: 'n', does: 'missed', act: rolling.logMissed },
+    rolling.group.length > 0 && { key: 'g', does: 'the next student', act: rolling.chooseNextStudent },
+    { key: 'u', does: 'undo the last ball', act: rolling.undo },
+  ];
+  if (last !== null) {
+    keys.push(
+      { key: 'v', does: 'the last ball was bumped', act: () => rolling.toggleMark(last, 'bumps') },
+      { key: 'q', does: 'the last ball was struck in doubt', act: () => rolling.toggleMark(last, 'doubt') },
+      { key: 'z', does: 'the student was distracted', act: () => rolling.toggleMark(last, 'distraction') },
+      { key: 'x', does: 'the last ball was mishit', act: () => rolling.toggleMark(last, 'mishit') },
+      { key: 't', does: 'held still to the end', act: () => rolling.toggleHeld(last) },
+    );
+  }
+  const proposed = verdict?.cause ?? null;
+  if (last !== null && proposed !== null) {
+    keys.push({ key: 'c', does: 'take the proposed cause', act: () => rolling.toggleCause(last, proposed) });
+  }
+  return keys.filter((key) => key !== false);
+}
