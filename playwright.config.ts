@@ -27,6 +27,8 @@ export default defineConfig({
     },
     locale: 'en-GB',
     timezoneId: 'UTC',
+    // A page behind a service worker hides its requests from the tests; those about it allow one.
+    serviceWorkers: 'block',
     trace: 'retain-on-failure',
   },
   projects: [
@@ -34,7 +36,7 @@ export default defineConfig({
     {
       name: 'phone',
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
-      testMatch: /(walk|offline|drills)\.spec\.ts/,
+      testMatch: /(walk|offline|drills|rolling)\.spec\.ts/,
     },
   ],
   webServer: {

@@ -34,6 +34,41 @@ export async function choose(page: Page, group: string, option: string): Promise
   await page.getByRole('radiogroup', { name: group }).getByText(option, { exact: true }).click();
 }
 
+/** From an open session: the drill's set-out sheet, and from there to its first ball. */
+export async function startDrill(page: Page, name: string, group: readonly string[] = []): Promise<void> {
+  const session = sessionOf(page);
+  await page.goto(`/drills?session=${session}`);
+  await page.getByRole('link', { name, exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Where to stand, where to walk' })).toBeVisible();
+  for (const student of group) {
+    await page
+      .getByRole('group', { name: /take turns/ })
+      .getByText(student, { exact: true })
+      .click();
+  }
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await expect(callOut(page)).toBeVisible();
+}
+
+/** The session in the page's address. */
+export function sessionOf(page: Page): string {
+  return new URL(page.url()).pathname.split('/')[2] ?? '';
+}
+
+/** The next ball as it is called out. */
+export function callOut(page: Page): Locator {
+  return page.locator('[data-callout]');
+}
+
+/** A session's balls as the server has them. */
+export async function keptBalls(
+  page: Page,
+  session: string,
+): Promise<{ id: string; roll_m: number | null; at_ms: number }[]> {
+  const answer = await page.request.get(`/api/sessions/${session}`);
+  return ((await answer.json()) as { putts: { id: string; roll_m: number | null; at_ms: number }[] }).putts;
+}
+
 /** Touches the lane at a share of its height from the near end. */
 export async function touchLane(page: Page, share: number): Promise<void> {
   const lane = page.getByRole('img', { name: /^Lane from/ });

@@ -1,4 +1,5 @@
-import { NavLink, Outlet } from 'react-router';
+import { useEffect } from 'react';
+import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
 import { Button, color, narrow, space, touch, type } from '../design';
 import { useAcceptedEvents, useWaitingCount } from './useOutbox';
@@ -11,7 +12,8 @@ const Bar = styled.header`
   nav { display: flex; gap: ${space.xs}; margin-left: auto; }
   a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
   a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
-  ${narrow} { padding: 0 ${space.s}; gap: 0; a { padding: 0 7px; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
+  /* On a phone the drill needs the room; the footpath and the foot of the page lead out of it. */
+  ${narrow} { &[data-rolling] { display: none; } padding: 0 ${space.s}; gap: 0; a { padding: 0 7px; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
 `;
 
 const Word = styled.div`
@@ -31,6 +33,12 @@ const PLACES = [
 /** What every signed-in screen stands in. */
 export function Shell() {
   useAcceptedEvents();
+  const isRolling = useMatch('/sessions/:id/drill/:runId') !== null;
+  const { pathname } = useLocation();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new page is read from its top.
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
   const update = useUpdate();
   const waiting = useWaitingCount();
   return (
@@ -41,7 +49,7 @@ export function Shell() {
           <Button onPress={update.load}>Load it</Button>
         </Word>
       )}
-      <Bar>
+      <Bar data-rolling={isRolling || undefined}>
         <strong>Amble</strong>
         <nav aria-label="Places">
           {PLACES.map(({ to, label }) => (

@@ -187,6 +187,7 @@ export function useBallHistory(sessionId: string, ballId: string) {
   return useQuery({
     queryKey: [...keys.session(sessionId), 'ball', ballId],
     queryFn: () => request<BallEvent[]>('GET', `sessions/${sessionId}/balls/${ballId}`),
+    staleTime: 0,
   });
 }
 

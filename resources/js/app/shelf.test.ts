@@ -16,6 +16,8 @@ test('a later visit opens with what an earlier one was told', async () => {
   const client = new QueryClient();
   await new Shelf(client, 'shelf-1').restore(HOUR);
   expect(client.getQueryData(['session', 'S'])).toEqual({ id: 'S', putts: [{ id: 'A' }] });
+  // Else a screen would take it for fresh, and not ask.
+  expect(client.getQueryState(['session', 'S'])?.isInvalidated).toBe(true);
 });
 
 test('what is weeks old is not shown as if it were true', async () => {

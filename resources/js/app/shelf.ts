@@ -35,6 +35,8 @@ export class Shelf {
     const kept = await this.#store.kept.get('answers').catch(() => undefined);
     if (kept !== undefined && kept.form === FORM && now - kept.kept_at < LONGEST_MS) {
       hydrate(this.client, kept.state);
+      // Shown at once, and asked for again as soon as a screen needs it: it may be of another day.
+      void this.client.invalidateQueries({ refetchType: 'none' });
     }
   }
 

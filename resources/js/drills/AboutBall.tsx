@@ -2,23 +2,25 @@ import { Undo2 } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { ShownPutt } from '../app/useOutbox';
-import { Button, color, Quiet, space, touch } from '../design';
+import { Button, color, narrow, Quiet, space, touch } from '../design';
 import { CAUSES, MARKS } from '../session/ballWords';
 import type { Rolling } from './useDrillRun';
 
 const Last = styled.section`
-  display: grid; gap: ${space.s}; padding: 8px 8px 10px 12px; border: 1.5px solid ${color.rule}; border-radius: 6px; background: ${color.leaf};
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.s}; padding: 8px 8px 10px 12px; min-width: 0; border: 1.5px solid ${color.rule}; border-radius: 6px; background: ${color.leaf};
   & > div:first-child { display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; }
 `;
 
 const Chips = styled.div`
   display: flex; flex-wrap: wrap; gap: 6px; align-items: center;
+  /* One row to swipe on a phone, so that the lane stays in sight. */
+  ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; }
 `;
 
 const Chip = styled(ToggleButton)`
   min-height: ${touch}; padding: 0 10px; cursor: pointer; border: 1.5px solid ${color.edge}; border-radius: 6px;
-  background: ${color.leaf}; color: ${color.ink}; font: inherit; font-size: 1rem;
-  &[data-proposed] { border-style: dashed; border-width: 2.5px; border-color: ${color.copper}; padding: 0 9px; }
+  background: ${color.leaf}; color: ${color.ink}; font: inherit; font-size: 1rem; white-space: nowrap; flex: none;
+  &[data-proposed] { order: -1; border-style: dashed; border-width: 2.5px; border-color: ${color.copper}; padding: 0 9px; }
   &[data-selected] { border: 2.5px solid ${color.ink}; background: ${color.copperWash}; font-weight: 700; padding: 0 9px; }
 `;
 
@@ -66,7 +68,9 @@ export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
       )}
       {mayHaveMissed && (
         <Chips role="group" aria-label="Why it missed">
-          <Quiet as="span">Why?</Quiet>
+          <Quiet as="span" style={{ order: -2 }}>
+            Why?
+          </Quiet>
           {CAUSES.map(({ value, label }) => (
             <Chip
               key={value}

@@ -13,11 +13,13 @@ const Face = styled(ToggleButton)`
   &[data-selected] { border: 3px solid ${color.ink}; background: ${color.copperWash}; }
   &[data-pressed] { transform: translateY(1px); filter: brightness(0.93); }
   svg { display: block; }
+  small { display: none; font: 400 0.85rem ${type.sans}; color: ${color.pencil}; }
+  @media (pointer: fine) { small { display: block; } }
 `;
 
 interface BigChoiceProps<V extends string> {
   label: string;
-  options: readonly { value: V; label: string; mark?: React.ReactNode }[];
+  options: readonly { value: V; label: string; mark?: React.ReactNode; keyName?: string }[];
   /** What is chosen for the ball that is not finished yet; null for nothing. */
   value: V | null;
   onPress: (value: V) => void;
@@ -30,7 +32,8 @@ export function BigChoice<V extends string>({ label, options, value, onPress }: 
       {options.map((option) => (
         <Face key={option.value} id={option.value} onPress={() => onPress(option.value)}>
           {option.mark}
-          {option.label}
+          <span>{option.label}</span>
+          {option.keyName !== undefined && <small aria-hidden="true">{option.keyName}</small>}
         </Face>
       ))}
     </Group>

@@ -31,8 +31,8 @@ export function Clearing({ run, rolling }: { run: RunState; rolling: Rolling }) 
       ))}
       {missing > 0 ? (
         <Notice>
-          {missing === 1 ? 'One piece is' : `${missing} pieces are`} still out. A flush tee left in turf is a
-          hazard.
+          {missing === 1 ? 'One piece is' : `${missing} pieces are`} still out.
+          {counted.some(({ name }) => /\btees?\b/.test(name)) && ' A flush tee left in turf is a hazard.'}
         </Notice>
       ) : (
         <Quiet role="status">Everything is back.</Quiet>

@@ -9,6 +9,7 @@ import { CALLS, GATES, STOPS } from '../session/ballWords';
 import { outsideLimits } from '../units/limits';
 import { BigChoice } from './BigChoice';
 import { readStop } from './readStop';
+import { sceneryOf } from './scenery';
 import type { Rolling } from './useDrillRun';
 
 interface OutcomeProps {
@@ -44,8 +45,8 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
         <BigChoice
           label="What it did"
           options={[
-            { value: 'hit', label: 'Struck it' },
-            { value: 'missed', label: 'Missed it' },
+            { value: 'hit', label: 'Struck it', keyName: 'y' },
+            { value: 'missed', label: 'Missed it', keyName: 'n' },
           ]}
           value={null}
           onPress={(value) => rolling.logHit(value === 'hit')}
@@ -59,6 +60,7 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
               putts={rolling.puttsHere}
               units={units}
               takesSide={rolling.takesSide}
+              scenery={sceneryOf(drill, units)}
               onStop={rolling.touchStop}
             />
             <Row>
@@ -91,8 +93,8 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
           <BigChoice
             label="What it did"
             options={[
-              { value: 'holed', label: 'Holed' },
-              { value: 'missed', label: 'Missed' },
+              { value: 'holed', label: 'Holed', keyName: 'h' },
+              { value: 'missed', label: 'Missed', keyName: 'n' },
             ]}
             value={null}
             onPress={(value) => (value === 'holed' ? rolling.logHoled() : rolling.logMissed())}
@@ -106,7 +108,9 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
 const Typed = styled.div`
   display: grid; grid-template-columns: 1fr 1fr auto; gap: 8px; align-items: end;
   &[data-one] { grid-template-columns: 1fr auto; }
-  details { grid-column: 1 / -1; }
+`;
+
+const More = styled.details`
   summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
 `;
 
@@ -145,35 +149,41 @@ function LengthEntry({
     setSide('');
     rollRef.current?.focus();
   };
+  const fields = (
+    <Typed data-keys data-one={!rolling.takesSide || undefined}>
+      <Entry
+        label="Roll, or +/- from the target"
+        value={text}
+        onChange={setText}
+        onEnter={enter}
+        inputMode="text"
+        inputRef={rollRef}
+        autoFocus={isFine}
+        suffix={units.suffix('roll')}
+        error={errors.roll}
+      />
+      {rolling.takesSide && (
+        <Entry
+          label="Beside, l or r"
+          value={side}
+          onChange={setSide}
+          onEnter={enter}
+          inputRef={sideRef}
+          suffix={units.suffix('roll')}
+          error={errors.side}
+        />
+      )}
+      <Button onPress={enter}>Log</Button>
+    </Typed>
+  );
   return (
     <Stack $gap="s">
       {children}
-      <Typed data-keys data-one={!rolling.takesSide || undefined}>
-        <Entry
-          label="Roll, or +/- from the target"
-          value={text}
-          onChange={setText}
-          onEnter={enter}
-          inputMode="text"
-          inputRef={rollRef}
-          autoFocus={isFine}
-          suffix={units.suffix('roll')}
-          error={errors.roll}
-        />
-        {rolling.takesSide && (
-          <Entry
-            label="Beside, l or r"
-            value={side}
-            onChange={setSide}
-            onEnter={enter}
-            inputRef={sideRef}
-            suffix={units.suffix('roll')}
-            error={errors.side}
-          />
-        )}
-        <Button onPress={enter}>Log</Button>
-        <details>
-          <summary>Stopped by something</summary>
+      {isFine && fields}
+      <More>
+        <summary>{isFine ? 'Stopped by something' : 'Type it, or stopped by something'}</summary>
+        <Stack $gap="s">
+          {!isFine && fields}
           <OneOf<Stop>
             label="The next ball is stopped"
             isLabelHidden
@@ -181,8 +191,8 @@ function LengthEntry({
             value={rolling.stop}
             onChange={rolling.setStop}
           />
-        </details>
-      </Typed>
+        </Stack>
+      </More>
     </Stack>
   );
 }

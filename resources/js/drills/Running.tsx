@@ -4,7 +4,7 @@ import { useBench } from '../app/queries';
 import type { RunState, Session } from '../app/types';
 import { useKeys } from '../app/useKeys';
 import type { ShownPutt } from '../app/useOutbox';
-import { useUnits } from '../app/useUnits';
+import { type Units, useUnits } from '../app/useUnits';
 import { useWakeLock } from '../app/useWakeLock';
 import {
   ButtonLink,
@@ -49,7 +49,7 @@ const CallOutLine = styled.p`
 `;
 
 const Work = styled.div`
-  display: grid; gap: ${space.m}; align-items: start;
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.m}; align-items: start;
   ${narrow} { gap: ${space.s}; }
   ${wide} { grid-template-columns: minmax(300px, 1fr) minmax(280px, 380px); gap: ${space.l}; }
 `;
@@ -83,7 +83,7 @@ export function Running({ session, run }: RunningProps) {
           <PhaseBand
             progress={progress}
             drill={run.drill}
-            isWaiting={rolling.unseenCount > 0}
+            isWaiting={rolling.unseenCount > 0 || ahead.status === 'waiting'}
             units={units}
           />
         )}
@@ -93,7 +93,7 @@ export function Running({ session, run }: RunningProps) {
             <small>
               {next === null
                 ? 'All that was laid out ahead is rolled. It is kept here and counted when the network is back.'
-                : nextWords(run, rolling)}
+                : nextWords(run, rolling, units)}
             </small>
           </CallOutLine>
         )}
@@ -105,11 +105,11 @@ export function Running({ session, run }: RunningProps) {
         )}
         {next !== null && (
           <Work>
-            <Outcome rolling={rolling} run={run} target={next.length_m} units={units} />
             <Stack $gap="s">
               {rolling.asksBackstroke && <BackstrokeRow rolling={rolling} putts={log.putts} units={units} />}
-              <AboutBall rolling={rolling} words={words} putOut={run.drill.putt_out ?? 'none'} />
+              <Outcome rolling={rolling} run={run} target={next.length_m} units={units} />
             </Stack>
+            <AboutBall rolling={rolling} words={words} putOut={run.drill.putt_out ?? 'none'} />
           </Work>
         )}
         {isOver && <Results run={run} progress={progress} names={names} units={units} />}
@@ -126,6 +126,9 @@ export function Running({ session, run }: RunningProps) {
           </ButtonLink>
           <ButtonLink look="bare" to={`/sessions/${session.id}/drills/${run.drill.key}`}>
             {isOver ? 'This one again' : 'How it is set out'}
+          </ButtonLink>
+          <ButtonLink look="bare" to="/">
+            The bench
           </ButtonLink>
         </Row>
         {!isOver && (
@@ -177,13 +180,16 @@ export function Running({ session, run }: RunningProps) {
 }
 
 /** What counts of the next ball, and which one it is. */
-function nextWords(run: RunState, { next, ahead }: Rolling): string {
+function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Units): string {
   const counts = { length: 'length counts', line: 'the start line counts', both: 'line and length count' }[
     run.axis
   ];
   const parts = [
     `ball ${next?.ball ?? ''} of ${run.drill.balls_per_station} here`,
     ['shuffled', 'blocked_then_shuffled'].includes(run.drill.order ?? '') ? 'shuffled' : '',
+    progress?.step_m == null
+      ? ''
+      : `${run.drill.aid === undefined ? 'within' : 'gate'} ${units.show(progress.step_m, 'width')} now`,
     run.drill.pass.kind === 'past_only' ? 'past only' : counts,
     ahead.status === 'next' && !ahead.isCertain ? 'if the drill is not over by now' : '',
   ];

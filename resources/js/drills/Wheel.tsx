@@ -13,11 +13,11 @@ const REST_MS = 120;
 const MOST_RECENT = 4;
 
 const Frame = styled.div`
-  display: grid; gap: 6px; padding: 8px; border: 1.5px solid ${color.rule}; border-radius: 6px;
+  display: grid; grid-template-columns: minmax(0, 1fr) 112px; gap: 6px 10px; align-items: end; min-width: 0;
 `;
 
 const Ruler = styled.div`
-  position: relative;
+  position: relative; min-width: 0;
   &::after { content: ''; position: absolute; left: 50%; top: 0; bottom: 0; width: 3px; margin-left: -1.5px; background: ${color.copper}; pointer-events: none; }
 `;
 
@@ -26,18 +26,16 @@ const Strip = styled.div`
   display: flex; overflow-x: auto; scroll-snap-type: x mandatory; scrollbar-width: none; height: 60px; touch-action: pan-x;
   background: ${color.leaf}; border: 1.5px solid ${color.edge}; border-radius: 6px; padding: 0 calc(50% - ${ITEM / 2}px);
   &::-webkit-scrollbar { display: none; }
-  span { flex: 0 0 ${ITEM}px; scroll-snap-align: center; display: grid; place-items: end center; padding-bottom: 6px; font: 400 1.05rem ${type.sans};
-    background: linear-gradient(${color.edge}, ${color.edge}) center top / 1.5px 14px no-repeat; }
+  span { flex: 0 0 ${ITEM}px; scroll-snap-align: center; display: grid; place-items: end center; padding-bottom: 6px; font: 400 1.1rem ${type.sans};
+    background: linear-gradient(${color.edge}, ${color.edge}) center 14px / 1.5px 14px no-repeat; }
   span[data-half] { background-size: 1.5px 8px; font-size: 0; }
 `;
 
-const Quick = styled.div`
-  display: grid; grid-template-columns: 1fr auto; gap: 8px; align-items: end;
+const Lately = styled.div`
+  grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 6px;
   button { min-width: 56px; min-height: 48px; font: 700 1.05rem ${type.sans}; border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf}; color: ${color.ink}; cursor: pointer; }
   button[data-selected] { border: 2.5px solid ${color.ink}; background: ${color.copperWash}; }
 `;
-
-const Lately = styled.div`display: flex; flex-wrap: wrap; gap: 6px;`;
 
 interface BackstrokeRowProps {
   rolling: Rolling;
@@ -61,7 +59,22 @@ export function BackstrokeRow({ rolling, putts, units }: BackstrokeRowProps) {
   };
   return (
     <Frame>
-      <Quick>
+      <Wheel
+        value={rolling.backstroke}
+        onChange={rolling.setBackstroke}
+        isMetric={units.choice.unit === 'metres'}
+      />
+      <Entry
+        label="Backstroke"
+        value={text ?? units.text(rolling.backstroke, 'backstroke')}
+        onChange={setText}
+        onEnter={take}
+        onBlur={take}
+        inputMode="decimal"
+        suffix={units.suffix('backstroke')}
+        error={error}
+      />
+      {recent.length > 1 && (
         <Lately role="group" aria-label="Backstrokes used lately">
           {recent.map((metres) => (
             <ToggleButton
@@ -73,29 +86,13 @@ export function BackstrokeRow({ rolling, putts, units }: BackstrokeRowProps) {
             </ToggleButton>
           ))}
         </Lately>
-        <Entry
-          label="Backstroke"
-          style={{ width: 118 }}
-          value={text ?? units.text(rolling.backstroke, 'backstroke')}
-          onChange={setText}
-          onEnter={take}
-          onBlur={take}
-          inputMode="decimal"
-          suffix={units.suffix('backstroke')}
-          error={error}
-        />
-      </Quick>
-      <Wheel
-        value={rolling.backstroke}
-        onChange={rolling.setBackstroke}
-        isMetric={units.choice.unit === 'metres'}
-      />
+      )}
     </Frame>
   );
 }
 
 interface WheelProps {
-  /** Metres; null shows the shortest. */
+  /** Metres; null while none is chosen: then it only shows where one would begin. */
   value: number | null;
   onChange: (metres: number) => void;
   isMetric: boolean;
@@ -106,9 +103,10 @@ function Wheel({ value, onChange, isMetric }: WheelProps) {
   const strip = useRef<HTMLDivElement>(null);
   const rest = useRef<ReturnType<typeof setTimeout>>(undefined);
   const steps = isMetric ? METRIC : IMPERIAL;
-  const index = value === null ? -1 : nearest(steps, value);
+  const hand = useRef(false);
+  const index = nearest(steps, value ?? BEGINNING);
   useEffect(() => {
-    if (strip.current !== null && index >= 0 && Math.round(strip.current.scrollLeft / ITEM) !== index) {
+    if (strip.current !== null && Math.round(strip.current.scrollLeft / ITEM) !== index) {
       strip.current.scrollTo({ left: index * ITEM });
     }
   }, [index]);
@@ -117,14 +115,26 @@ function Wheel({ value, onChange, isMetric }: WheelProps) {
     rest.current = setTimeout(() => {
       const at = Math.round((strip.current?.scrollLeft ?? 0) / ITEM);
       const step = steps[at];
-      if (step !== undefined && at !== index && !(value === null && at === 0)) {
+      // Only what a hand did is an entry: the strip also moves when the field beside it is typed in.
+      if (hand.current && step !== undefined && (at !== index || value === null)) {
         onChange(step);
       }
     }, REST_MS);
   };
   return (
-    <Ruler aria-hidden="true">
-      <Strip ref={strip} onScroll={settle} tabIndex={-1} data-wheel>
+    <Ruler aria-hidden="true" data-unset={value === null || undefined}>
+      <Strip
+        ref={strip}
+        onScroll={settle}
+        onPointerDown={() => {
+          hand.current = true;
+        }}
+        onWheel={() => {
+          hand.current = true;
+        }}
+        tabIndex={-1}
+        data-wheel
+      >
         {steps.map((metres, at) => (
           <span key={metres} data-half={at % 2 === 1 || undefined}>
             {isMetric ? Math.round(metres * 100) : Math.round(metres / METRES_PER_INCH)}
@@ -134,6 +144,9 @@ function Wheel({ value, onChange, isMetric }: WheelProps) {
     </Ruler>
   );
 }
+
+/** Where the strip stands while nothing is chosen, metres: ten inches. */
+const BEGINNING = 10 * METRES_PER_INCH;
 
 /** Half inches to three feet; centimetres to ninety. */
 const IMPERIAL = Array.from({ length: 71 }, (_, index) => (1 + index / 2) * METRES_PER_INCH);

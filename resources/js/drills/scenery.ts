@@ -5,29 +5,26 @@ import { ruleWords } from './drillWords';
 
 /** What a drill puts on its lane, besides the stations. */
 export function sceneryOf(drill: Drill, units: Units): Scenery {
-  const longest = Math.max(0, ...drawnStations(drill).map(({ length_m }) => length_m));
   return {
     target: drill.target,
-    window: windowOf(drill, longest),
+    windowOf: windowOf(drill),
     ring: drill.pass.kind === 'radius' ? (drill.pass.radius_m ?? null) : null,
     aid: drill.aid === undefined ? null : { kind: drill.aid.kind, distance: drill.aid.distance_m ?? 0.5 },
     words: ruleWords(drill, units),
   };
 }
 
-/** The stretch that passes, seen from the longest station: as the rule's own figures say. */
-function windowOf({ pass }: Drill, longest: number): [number, number] | null {
+/** The stretch that passes at a given length: as the rule's own figures say. */
+function windowOf({ pass }: Drill): Scenery['windowOf'] {
   switch (pass.kind) {
-    case 'share': {
-      const half = (pass.share ?? 0.1) * longest;
-      return [-half, half];
-    }
+    case 'share':
+      return (length) => [-(pass.share ?? 0.1) * length, (pass.share ?? 0.1) * length];
     case 'between':
-      return [0, pass.behind_m ?? 0.5];
+      return () => [0, pass.behind_m ?? 0.5];
     case 'past_only':
-      return [0, pass.within_m ?? 0.9];
+      return () => [0, pass.within_m ?? 0.9];
     case 'task':
-      return [-(pass.little_m ?? 0.6), pass.little_m ?? 0.6];
+      return () => [-(pass.little_m ?? 0.6), pass.little_m ?? 0.6];
     default:
       return null;
   }

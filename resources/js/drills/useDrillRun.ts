@@ -15,15 +15,16 @@ export function useDrillRun(session: Session, run: RunState) {
   const [missing, setMissing] = useState<string | null>(null);
 
   const balls = log.putts.filter((putt) => putt.run_id === run.id);
-  const state = useStateFor(run, balls);
+  const { state, isKnown } = useStateFor(run, balls);
   const counted = new Set(countedIn(state));
   const unseen = balls.filter((putt) => !counted.has(putt.id));
   const student = isGroup(state)
     ? (chosen ?? turnAfter(state.turns, unseen.length) ?? state.group[0] ?? null)
     : null;
   const progress = progressOf(state, student);
-  const ahead: Ahead =
-    progress === null
+  const ahead: Ahead = !isKnown
+    ? { status: 'waiting' }
+    : progress === null
       ? { status: 'over' }
       : walk(
           progress,
@@ -154,9 +155,10 @@ export type Rolling = ReturnType<typeof useDrillRun>;
  * The run's state for the balls that stand.
  *
  * When a ball the server has counted is taken back without a network, the state before it is needed:
- * states seen on this screen are kept for that. After a reload there is none, and the newest is used.
+ * states seen on this screen are kept for that. After a reload there may be none; only the server can
+ * tell then.
  */
-function useStateFor(run: RunState, balls: readonly ShownPutt[]): RunState {
+function useStateFor(run: RunState, balls: readonly ShownPutt[]): { state: RunState; isKnown: boolean } {
   const seen = useRef(new Map<string, RunState>());
   const counted = countedIn(run);
   seen.current.set(counted.join(), run);
@@ -165,7 +167,8 @@ function useStateFor(run: RunState, balls: readonly ShownPutt[]): RunState {
       .filter((putt) => !(putt.isWaiting && putt.mark !== null && putt.mark !== 'mishit'))
       .map(({ id }) => id),
   );
-  return seen.current.get(counted.filter((id) => standing.has(id)).join()) ?? run;
+  const state = seen.current.get(counted.filter((id) => standing.has(id)).join());
+  return { state: state ?? run, isKnown: state !== undefined };
 }
 
 function countedIn(run: RunState): string[] {

@@ -20,8 +20,8 @@ const Frame = styled.div`overflow-x: auto; border-radius: 6px; background: ${col
 /** What stands on the lane besides the stations. Lengths in metres. */
 export interface Scenery {
   target: Drill['target'];
-  /** Where a ball may stop to pass, past the target positive; null where length does not count. */
-  window: [number, number] | null;
+  /** Where a ball of this length may stop to pass, past the target positive; null where length does not count. */
+  windowOf: ((length: number) => [number, number]) | null;
   /** Radius of a ring around the target; null without one. */
   ring: number | null;
   aid: { kind: NonNullable<Drill['aid']>['kind']; distance: number } | null;
@@ -40,7 +40,9 @@ interface SetOutLaneProps {
 export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOutLaneProps) {
   const size = isSmall ? SMALL : FULL;
   const longest = Math.max(isSmall ? 0.5 : 3, ...stations.map((station) => station.length_m));
-  const behind = Math.max(longest * 0.06, scenery?.window?.[1] ?? 0, scenery?.ring ?? 0);
+  // Drawn for the longest station, whose window is the widest.
+  const window = scenery?.windowOf?.(Math.max(0, ...stations.map((station) => station.length_m))) ?? null;
+  const behind = Math.max(longest * 0.06, window?.[1] ?? 0, scenery?.ring ?? 0);
   const scale = laneScale({ low: -behind * 1.2, high: longest * 1.06 }, WIDTH - 56, 24);
   const words = stations.map((station) => units.show(station.length_m, 'station')).join(', ');
   const drawing = (
@@ -55,7 +57,9 @@ export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOut
       }
     >
       <rect width={WIDTH} height={size.height} fill={color.turf} />
-      {scenery !== undefined && <Passing scale={scale} ground={size.ground} scenery={scenery} />}
+      {scenery !== undefined && (
+        <Passing scale={scale} ground={size.ground} window={window} ring={scenery.ring} />
+      )}
       <line
         x1={24}
         x2={WIDTH - 24}
@@ -68,7 +72,7 @@ export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOut
         x={scale(0)}
         ground={size.ground}
         kind={scenery?.target ?? 'hole'}
-        behindX={scale(scenery?.window?.[1] ?? 0)}
+        behindX={scale(-(window?.[1] ?? 0))}
       />
       {[...stations]
         .sort((a, b) => a.length_m - b.length_m)
@@ -106,11 +110,12 @@ export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOut
 interface PassingProps {
   scale: (metres: number) => number;
   ground: number;
-  scenery: Scenery;
+  window: [number, number] | null;
+  ring: number | null;
 }
 
 /** Where a ball from the longest station may stop. */
-function Passing({ scale, ground, scenery: { window, ring } }: PassingProps) {
+function Passing({ scale, ground, window, ring }: PassingProps) {
   if (ring !== null) {
     return (
       <ellipse
@@ -128,7 +133,7 @@ function Passing({ scale, ground, scenery: { window, ring } }: PassingProps) {
   if (window === null) {
     return null;
   }
-  // Past is away from the stations.
+  // The scale counts from the target toward the stations; past is the other way.
   const [near, far] = [scale(-window[0]), scale(-window[1])];
   return (
     <rect
@@ -147,7 +152,7 @@ interface TargetProps {
   x: number;
   ground: number;
   kind: Drill['target'];
-  /** Where a rod lies, seen from the stations. */
+  /** Where a rod lies, behind the target. */
   behindX: number;
 }
 
@@ -173,8 +178,8 @@ function Target({ x, ground, kind, behindX }: TargetProps) {
           <path d={`M${x} ${ground - 50} l18 7 l-18 7 Z`} fill={color.copper} />
           {kind === 'rail' && (
             <line
-              x1={x - Math.abs(behindX - x)}
-              x2={x - Math.abs(behindX - x)}
+              x1={behindX}
+              x2={behindX}
               y1={ground - 30}
               y2={ground + 30}
               stroke={color.copper}
@@ -233,7 +238,7 @@ function Slope({ x, base, percent }: { x: number; base: number; percent: number 
 }
 
 interface AidProps {
-  /** Where the ball lies, and how far ahead of it (to the left) the aid is. */
+  /** Where the ball lies, and how far ahead of it, toward the target, the aid is. */
   ball: number;
   ahead: number;
   ground: number;
@@ -242,7 +247,7 @@ interface AidProps {
 
 /** What tests the start line, in front of the nearest ball. */
 function Aid({ ball, ahead, ground, kind }: AidProps) {
-  const at = ball - ahead;
+  const at = ball + ahead;
   switch (kind) {
     case 'gate':
       return (
@@ -256,6 +261,6 @@ function Aid({ ball, ahead, ground, kind }: AidProps) {
     case 'chalk':
       return <line x1={at} x2={ball} y1={ground} y2={ground} stroke={color.leaf} strokeWidth={5} />;
     case 'rail':
-      return <rect x={at} y={ground - 6} width={ahead} height={12} fill={color.copper} />;
+      return <rect x={ball} y={ground - 6} width={ahead} height={12} fill={color.copper} />;
   }
 }

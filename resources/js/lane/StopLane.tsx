@@ -5,6 +5,7 @@ import type { Units } from '../app/useUnits';
 import { color, narrow, type } from '../design';
 import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
 import { OutcomeMark } from './OutcomeMark';
+import type { Scenery } from './SetOutLane';
 
 const WIDTH = 340;
 /** Drawn height: on a phone the backstrokes and the undo must fit below it. */
@@ -20,7 +21,7 @@ interface Touch {
 }
 
 const Drawing = styled.svg`
-  display: block; width: 100%; max-height: 62vh; ${narrow} { max-height: 42vh; } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
+  display: block; width: 100%; max-height: 62vh; ${narrow} { max-height: 38vh; } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
   text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
 `;
 
@@ -32,6 +33,8 @@ interface StopLaneProps {
   units: Units;
   /** Whether sideways counts too; else balls are put side by side and only depth is taken. */
   takesSide?: boolean;
+  /** What the target is and what passes; without it a plain hole. */
+  scenery?: Scenery;
   /** Where it stopped: metres along, and metres beside the line, positive right, if asked for. */
   onStop: (metres: number, side: number | null) => void;
 }
@@ -58,15 +61,31 @@ export function StopLane(props: StopLaneProps) {
       ))}
       {lane.targetY !== null && (
         <g>
+          {lane.passing !== null && (
+            <rect {...lane.passing} fill={color.turf} stroke={color.turfInk} strokeDasharray="5 4" />
+          )}
+          {lane.ring !== null && (
+            <circle
+              cx={MIDDLE}
+              cy={lane.targetY}
+              r={lane.ring}
+              fill={color.turf}
+              stroke={color.turfInk}
+              strokeDasharray="5 4"
+            />
+          )}
+          {lane.rodY !== null && (
+            <line x1={LEFT} x2={RIGHT} y1={lane.rodY} y2={lane.rodY} stroke={color.copper} strokeWidth={6} />
+          )}
           <line
             x1={LEFT}
             x2={RIGHT}
             y1={lane.targetY}
             y2={lane.targetY}
             stroke={color.turfInk}
-            strokeWidth={2}
+            strokeWidth={lane.isEdge ? 5 : 2}
           />
-          <ellipse cx={MIDDLE} cy={lane.targetY} rx={26} ry={8} fill={color.turfInk} />
+          {!lane.isEdge && <ellipse cx={MIDDLE} cy={lane.targetY} rx={26} ry={8} fill={color.turfInk} />}
           <text x={RIGHT - 6} y={lane.targetY - 8} textAnchor="end" fontWeight={700}>
             target
           </text>
@@ -108,7 +127,7 @@ export function StopLane(props: StopLaneProps) {
   );
 }
 
-function useStopLane({ target, putts, units, takesSide = false, onStop }: StopLaneProps) {
+function useStopLane({ target, putts, units, takesSide = false, scenery, onStop }: StopLaneProps) {
   const [pressed, setPressed] = useState<Touch | null>(null);
   const isPressed = useRef(false);
   const height = window.matchMedia('(max-width: 599px)').matches ? HEIGHT.phone : HEIGHT.else;
@@ -136,6 +155,13 @@ function useStopLane({ target, putts, units, takesSide = false, onStop }: StopLa
       label: units.show(tick, 'roll'),
     })),
     targetY: target === null ? null : scale(target),
+    isEdge: scenery?.target === 'edge',
+    ring: scenery?.ring == null ? null : scenery.ring * perMetre,
+    rodY:
+      target !== null && scenery?.target === 'rail' && scenery.windowOf !== null
+        ? scale(target + scenery.windowOf(target)[1])
+        : null,
+    passing: passingZone(target, scenery, scale),
     ghost: pressed === null ? null : { y: scale(pressed.metres), label: units.show(pressed.metres, 'roll') },
     marks: putts
       .filter((putt) => putt.roll_m !== null)
@@ -173,4 +199,18 @@ function useStopLane({ target, putts, units, takesSide = false, onStop }: StopLa
       onPointerCancel: release,
     },
   };
+}
+
+/** The stretch that passes, across the lane. */
+function passingZone(
+  target: number | null,
+  scenery: Scenery | undefined,
+  scale: (metres: number) => number,
+): { x: number; y: number; width: number; height: number } | null {
+  if (target === null || scenery === undefined || scenery.windowOf === null) {
+    return null;
+  }
+  const [low, high] = scenery.windowOf(target);
+  const [near, far] = [scale(target + low), scale(target + high)];
+  return { x: LEFT, y: Math.min(near, far), width: RIGHT - LEFT, height: Math.max(3, Math.abs(near - far)) };
 }

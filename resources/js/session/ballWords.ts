@@ -29,15 +29,15 @@ export const CAUSES: readonly { value: Cause; label: string }[] = [
 ];
 
 export const GATES = [
-  { value: 'left', label: 'Left' },
-  { value: 'through', label: 'Through' },
-  { value: 'right', label: 'Right' },
+  { value: 'left', label: 'Left', keyName: 'j' },
+  { value: 'through', label: 'Through', keyName: 'k' },
+  { value: 'right', label: 'Right', keyName: 'l' },
 ] as const;
 
 export const CALLS = [
-  { value: 'short', label: 'Short' },
-  { value: 'on', label: 'On' },
-  { value: 'long', label: 'Long' },
+  { value: 'short', label: 'Short', keyName: 'a' },
+  { value: 'on', label: 'On', keyName: 's' },
+  { value: 'long', label: 'Long', keyName: 'd' },
 ] as const;
 
 const STOP_WORDS: Record<Stop, string> = {
