@@ -11,6 +11,7 @@ export default defineConfig({
   retries: process.env.CI === undefined ? 0 : 1,
   // The walk asks axe about every screen, which takes a second or two each.
   timeout: 120_000,
+  expect: { timeout: 10_000 },
   forbidOnly: process.env.CI !== undefined,
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

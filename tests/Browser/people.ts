@@ -60,13 +60,16 @@ export function callOut(page: Page): Locator {
   return page.locator('[data-callout]');
 }
 
+interface KeptBall {
+  id: string;
+  at_ms: number;
+  rehearsals: number | null;
+}
+
 /** A session's balls as the server has them. */
-export async function keptBalls(
-  page: Page,
-  session: string,
-): Promise<{ id: string; roll_m: number | null; at_ms: number }[]> {
+export async function keptBalls(page: Page, session: string): Promise<KeptBall[]> {
   const answer = await page.request.get(`/api/sessions/${session}`);
-  return ((await answer.json()) as { putts: { id: string; roll_m: number | null; at_ms: number }[] }).putts;
+  return ((await answer.json()) as { putts: KeptBall[] }).putts;
 }
 
 /** Touches the lane at a share of its height from the near end. */

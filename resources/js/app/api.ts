@@ -47,6 +47,9 @@ export async function request<T>(method: Method, path: string, body?: unknown): 
   return answer as T;
 }
 
+/** A connection that died without a word would else be waited for without end. */
+const LONGEST_WAIT_MS = 10_000;
+
 async function send(method: Method, path: string, body?: unknown): Promise<Response> {
   try {
     return await fetch(`/api/${path}`, {
@@ -58,6 +61,7 @@ async function send(method: Method, path: string, body?: unknown): Promise<Respo
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      signal: AbortSignal.timeout(LONGEST_WAIT_MS),
     });
   } catch {
     throw new OfflineError();

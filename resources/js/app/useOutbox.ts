@@ -27,6 +27,8 @@ export function useAcceptedEvents(): void {
   useEffect(
     () =>
       outbox.onAccepted((sessionId, putts) => {
+        // What is on its way was asked before these balls were there: it must not land on top of them.
+        void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
         client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, putts });
         void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
         void client.invalidateQueries({ queryKey: keys.runs(sessionId) });

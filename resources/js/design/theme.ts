@@ -71,5 +71,6 @@ export const GlobalStyle = createGlobalStyle`
   a { color: ${color.copper}; text-underline-offset: 3px; }
   :focus-visible, [data-focus-visible] { outline: 3px solid ${color.focus}; outline-offset: 2px; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }
+  @page { margin: 12mm; }
   @media print { nav, header { display: none !important; } body { background: #fff; } }
 `;

@@ -1,4 +1,4 @@
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { RunState, Stop } from '../app/types';
 import type { Units } from '../app/useUnits';
@@ -130,6 +130,13 @@ function LengthEntry({
   const [isFine] = useState(() => window.matchMedia('(pointer: fine)').matches);
   const rollRef = useRef<HTMLInputElement>(null);
   const sideRef = useRef<HTMLInputElement>(null);
+  const { waitsForCall } = rolling;
+  useEffect(() => {
+    // What waits for the call cannot hold the focus; once it is called the digits go straight in.
+    if (isFine && !waitsForCall) {
+      rollRef.current?.focus();
+    }
+  }, [isFine, waitsForCall]);
   const enter = () => {
     const roll = readStop(text, target, units);
     const beside = readSide(side, units);
@@ -158,7 +165,6 @@ function LengthEntry({
         onEnter={enter}
         inputMode="text"
         inputRef={rollRef}
-        autoFocus={isFine}
         suffix={units.suffix('roll')}
         error={errors.roll}
       />

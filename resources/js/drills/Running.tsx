@@ -103,12 +103,16 @@ export function Running({ session, run }: RunningProps) {
             {log.waitingCount > 0 && ` ${log.waitingCount} not sent yet.`}
           </Quiet>
         )}
-        {next !== null && (
+        {!isOver && (
           <Work>
-            <Stack $gap="s">
-              {rolling.asksBackstroke && <BackstrokeRow rolling={rolling} putts={log.putts} units={units} />}
-              <Outcome rolling={rolling} run={run} target={next.length_m} units={units} />
-            </Stack>
+            {next !== null && (
+              <Stack $gap="s">
+                {rolling.asksBackstroke && (
+                  <BackstrokeRow rolling={rolling} putts={log.putts} units={units} />
+                )}
+                <Outcome rolling={rolling} run={run} target={next.length_m} units={units} />
+              </Stack>
+            )}
             <AboutBall rolling={rolling} words={words} putOut={run.drill.putt_out ?? 'none'} />
           </Work>
         )}

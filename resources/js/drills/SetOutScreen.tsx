@@ -33,13 +33,14 @@ import { useDrill } from './useDrill';
 const Sheet = styled.div`
   display: contents;
   @media print {
-    main { padding: 0; max-width: none; gap: 8px; }
-    h1 { font-size: 1.4rem; } h2 { font-size: 1.05rem; }
+    main { padding: 0; max-width: none; gap: 6px; }
+    main > div { gap: 8px; }
+    h1 { font-size: 1.3rem; } h2 { font-size: 1rem; padding: 0; }
     [data-screen] { display: none !important; }
-    aside { border: 0; padding: 0; }
-    body &, p, td, th, li { font-size: 10.5pt; }
-    section { gap: 4px; break-inside: avoid; }
-    svg { max-height: 44mm; }
+    aside { border: 0; padding: 0; gap: 6px; }
+    p, td, th, tbody th, li { font-size: 9.5pt; line-height: 1.3; padding-top: 2px; padding-bottom: 2px; max-width: none; }
+    section { gap: 3px; break-inside: avoid; }
+    svg { max-height: 36mm; }
   }
 `;
 

@@ -159,15 +159,22 @@ export type Rolling = ReturnType<typeof useDrillRun>;
  * tell then.
  */
 function useStateFor(run: RunState, balls: readonly ShownPutt[]): { state: RunState; isKnown: boolean } {
-  const seen = useRef(new Map<string, RunState>());
+  const states = useRef(new Map<string, RunState>());
+  const met = useRef(new Set<string>());
+  for (const { id } of balls) {
+    met.current.add(id);
+  }
   const counted = countedIn(run);
-  seen.current.set(counted.join(), run);
+  states.current.set(counted.join(), run);
   const standing = new Set(
     balls
       .filter((putt) => !(putt.isWaiting && putt.mark !== null && putt.mark !== 'mishit'))
       .map(({ id }) => id),
   );
-  const state = seen.current.get(counted.filter((id) => standing.has(id)).join());
+  // A ball of another device may be counted before this one has heard of it; one that was met here and is
+  // gone was taken back.
+  const key = counted.filter((id) => standing.has(id) || !met.current.has(id)).join();
+  const state = states.current.get(key);
   return { state: state ?? run, isKnown: state !== undefined };
 }
 
