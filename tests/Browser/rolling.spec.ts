@@ -1,6 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { callOut, choose, keptBalls, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
+import { ask, goWithin, startRun } from './screen';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
 
 /** Fifty balls in mixed order, so that every next ball is another length. */
@@ -27,37 +28,13 @@ const LADDER = {
   on_miss: 'restart_all',
 };
 
-/** Asks the API as the page would, with its cookies. */
-function ask(page: Page, method: string, path: string, body?: object): Promise<unknown> {
-  return page.evaluate(
-    async ([how, where, what]) => {
-      const token = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
-      const answer = await fetch(`/api/${where}`, {
-        method: how,
-        headers: {
-          Accept: 'application/json',
-          'Content-Type': 'application/json',
-          'X-XSRF-TOKEN': decodeURIComponent(token?.slice('XSRF-TOKEN='.length) ?? ''),
-        },
-        ...(what === undefined ? {} : { body: JSON.stringify(what) }),
-      });
-      return answer.json();
-    },
-    [method, path, body] as const,
-  );
-}
-
-let runs = 0;
-
 /** Starts a drill that is not on the shelf, and opens it. @returns the session's id */
 async function rollDrill(page: Page, student: string, drill: object): Promise<string> {
   await openDemo(page);
   await startWith(page, student);
   const session = sessionOf(page);
-  runs += 1;
-  const id = `01M4ZZZZZZZZZZZ${String(Date.now()).slice(-8)}${String(runs).padStart(3, '0')}`;
-  await ask(page, 'POST', `sessions/${session}/runs`, { id, drill, students: [] });
-  await page.goto(`/sessions/${session}/drill/${id}`);
+  const run = await startRun(page, session, drill);
+  await page.goto(`/sessions/${session}/drill/${run}`);
   await expect(callOut(page)).toBeVisible();
   return session;
 }
@@ -341,10 +318,11 @@ test('every set-out sheet prints on one page', async ({ page }, { project }) => 
   await startWith(page, 'Marguerite Oyelaran-Fitzwarden');
   await choose(page, 'Green', 'Boathouse green');
   const session = sessionOf(page);
-  const { library } = (await ask(page, 'GET', 'drills')) as { library: { key: string }[] };
+  const { library } = (await ask(page, 'GET', 'drills')) as { library: { key: string; name: string }[] };
   const pages: Record<string, number> = {};
-  for (const { key } of library) {
-    await page.goto(`/sessions/${session}/drills/${key}`);
+  for (const { key, name } of library) {
+    await goWithin(page, `/sessions/${session}/drills/${key}`);
+    await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Kit out' })).toBeVisible();
     const paper = (await page.pdf({ format: 'A4' })).toString('latin1');
     pages[key] = Number(/\/Count (\d+)/.exec(paper)?.[1] ?? 0);

@@ -54,7 +54,7 @@ export function serve(port, database) {
 
 /** Waits until the server answers. */
 export async function answering(port) {
-  for (let i = 0; i < 100; ++i) {
+  for (let i = 0; i < 400; ++i) {
     if (
       await fetch(`http://127.0.0.1:${port}/api/me`).then(
         (answer) => answer.ok,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { fieldError } from '../app/api';
-import { useDoor, useKeepSettings, useMe } from '../app/queries';
+import { isOfEarlierVisit, useDoor, useKeepSettings, useMe } from '../app/queries';
 import { useTheme } from '../app/useTheme';
 import { useUnits } from '../app/useUnits';
 import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack } from '../design';
@@ -18,6 +18,10 @@ const THEMES = [
 
 /** The coach's own units and pace, the light, and the way out. */
 export function Settings() {
+  return isOfEarlierVisit(useMe()) ? <Page>Opening …</Page> : <SettingsForm />;
+}
+
+function SettingsForm() {
   const coach = useMe().data?.coach;
   const units = useUnits();
   const keep = useKeepSettings();

@@ -36,6 +36,20 @@ export const keys = {
   runs: (sessionId: string) => ['run', sessionId] as const,
 };
 
+/**
+ * Whether an answer of an earlier visit is on screen while a newer one is on its way.
+ *
+ * A form begun from it would write old values back, so forms wait for the newer one, or for word that
+ * there is no network.
+ */
+export function isOfEarlierVisit(query: {
+  dataUpdatedAt: number;
+  isFetching: boolean;
+  failureCount: number;
+}): boolean {
+  return query.dataUpdatedAt < performance.timeOrigin && query.isFetching && query.failureCount === 0;
+}
+
 export function useMe() {
   // Asked at every opening: what this device kept may be of somebody signed out since.
   return useQuery({
@@ -281,7 +295,11 @@ export function useKeepSettings() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (settings: Settings) => request<Coach>('PUT', 'me', settings),
-    onSuccess: (coach) => client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach }),
+    onSuccess: (coach) => {
+      client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach });
+      // Drills come in round numbers of the coach's unit.
+      void client.invalidateQueries({ queryKey: keys.drills });
+    },
   });
 }
 

@@ -1,4 +1,4 @@
-import { useDrills } from '../app/queries';
+import { isOfEarlierVisit, useDrills } from '../app/queries';
 import type { Drill } from '../app/types';
 
 /** What can be said of a drill named in the address. */
@@ -13,7 +13,11 @@ export type FoundDrill =
 
 /** A drill by its key: the coach's own first, then the shipped ones. */
 export function useDrill(key: string | undefined): FoundDrill {
-  const { data, isPending, error } = useDrills();
+  const drills = useDrills();
+  const { data, isPending, error } = drills;
+  if (isOfEarlierVisit(drills)) {
+    return { status: 'fetching' };
+  }
   const own = data?.own.find(({ drill }) => drill.key === key);
   const drill = own?.drill ?? data?.library.find((each) => each.key === key);
   if (drill !== undefined) {

@@ -33,7 +33,11 @@ export function useDrillRun(session: Session, run: RunState) {
   const next = ahead.status === 'next' ? ahead.callOut : null;
   const last = balls.at(-1) ?? null;
   const { drill, needs } = run;
-  const needsLane = needs.includes('roll_m');
+  // What the rule needs, and what the drill wants noted besides.
+  const asks = (field: string, log: string) => needs.includes(field) || (drill.logs ?? []).includes(log);
+  const needsLane = asks('roll_m', 'roll');
+
+  const asksBackstroke = (drill.logs ?? []).includes('backstroke');
 
   const roll = (metres: number | null, how: Stop, seen: Partial<Sight>) => {
     if (next === null) {
@@ -68,8 +72,6 @@ export function useDrillRun(session: Session, run: RunState) {
       ...seen,
     });
   };
-  const asksBackstroke = (drill.logs ?? []).includes('backstroke');
-
   const remark = (putt: ShownPutt, change: Partial<Remarks>) => {
     const { mark, cause, held, rehearsals: count, putts_to_finish } = putt;
     void log.remark(putt.id, { mark, cause, held, rehearsals: count, putts_to_finish, ...change });
@@ -108,7 +110,7 @@ export function useDrillRun(session: Session, run: RunState) {
     /** Nothing of the result can be touched before the call is made. */
     waitsForCall: needs.includes('call') && call === null,
     canBeHoled: ['hole', 'ring', 'rail'].includes(drill.target),
-    takesSide: needs.includes('side_m'),
+    takesSide: needsLane && asks('side_m', 'side'),
     missing,
     puttsHere: balls.filter((putt) => putt.target_m === next?.length_m && putt.student === student),
     last,

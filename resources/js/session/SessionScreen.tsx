@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 import { Navigate, useParams } from 'react-router';
-import { useSession } from '../app/queries';
+import { isOfEarlierVisit, useSession } from '../app/queries';
 import type { Session } from '../app/types';
 import { Notice, Page } from '../design';
 import { Arrive } from './Arrive';
@@ -32,7 +32,7 @@ export function SessionScreen() {
   if (!isWaypoint(waypoint)) {
     return <Navigate to={`/sessions/${id}/arrive`} replace />;
   }
-  if (session.data === undefined) {
+  if (session.data === undefined || isOfEarlierVisit(session)) {
     return (
       <Page>
         {session.isError ? (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiError, fieldError } from '../app/api';
-import { type StudentDraft, useBench, useKeepStudent } from '../app/queries';
+import { isOfEarlierVisit, type StudentDraft, useBench, useKeepStudent } from '../app/queries';
 import type { Student } from '../app/types';
 import { useUnits } from '../app/useUnits';
 import { Button, Columns, Entry, Margin, MarginWord, Notice, OneOf, Page, Part, Row, Stack } from '../design';
@@ -48,10 +48,10 @@ export function StudentScreen() {
     return <StudentForm id={null} student={NEW} />;
   }
   const student = bench.data?.students.find((each) => each.id === id);
-  if (student === undefined) {
+  if (student === undefined || isOfEarlierVisit(bench)) {
     return (
       <Page>
-        {bench.isPending ? (
+        {bench.isPending || isOfEarlierVisit(bench) ? (
           <p>Opening the card …</p>
         ) : (
           <Notice kind="wrong">This student is not on your bench.</Notice>
