@@ -153,7 +153,6 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   const session = new URL(page.url()).pathname.split('/')[2];
   await page.goto('/drills/new');
   const name = `Pier to post ${Date.now()}`;
-  await page.getByLabel('Name').fill(name);
   await choose(page, 'A ball passes when it', 'Between lip and rod');
   await expect(page.getByText('It cannot be run like this', { exact: false })).toBeVisible();
   await page.getByLabel('The rod lies behind by').fill('2');
@@ -177,6 +176,11 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await expect(page.getByText('It cannot be run like this', { exact: false })).toHaveCount(0);
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Keep this drill' }).click();
+  await expect(
+    page.getByText('The name: This must be text of 1 to 80 letters.', { exact: false }),
+  ).toBeVisible();
+  await page.getByLabel('Name').fill(name);
   await page.getByRole('button', { name: 'Keep this drill' }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
   await page.getByRole('link', { name: 'Change it' }).click();

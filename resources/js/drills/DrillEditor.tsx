@@ -30,6 +30,7 @@ import {
   draftOf,
   FIGURES,
   keyFor,
+  problemWords,
   readDraft,
   type StationDraft,
   stationDraft,
@@ -188,7 +189,7 @@ function Editing({ base, ownId, units }: EditingProps) {
               {ruleWords(drill, units)} {courseWords(drill)}
             </Quiet>
           ) : (
-            <Notice kind="wrong">It cannot be run like this: {problem}</Notice>
+            <Notice kind="wrong">It cannot be run like this. {problem}</Notice>
           )}
         </Drawn>
         <Columns>
@@ -525,12 +526,14 @@ function useDrillEditor(base: Drill, ownId: string | null, units: Units) {
   const [id] = useState(newId);
   const [draft, setDraft] = useState<DrillDraft>(() => draftOf(base, units));
   const { drill, errors } = readDraft(draft, base, ownId === null ? keyFor(draft.name, id) : base.key, units);
-  const check = useDrillCheck(drill);
-  const refused = check.error instanceof ApiError ? check.error.fields : {};
   // A drill that has no name yet is not wrong, only unfinished: that is said when it is kept.
-  const isUnnamed = drill.name === '';
-  const fields = { ...(keep.error instanceof ApiError ? keep.error.fields : {}), ...refused, ...errors };
-  const problems = Object.entries(fields).filter(([path]) => !(isUnnamed && path.startsWith('drills.')));
+  const check = useDrillCheck(drill.name === '' ? { ...drill, name: 'Unnamed' } : drill);
+  const fields = {
+    ...(keep.error instanceof ApiError ? keep.error.fields : {}),
+    ...(check.error instanceof ApiError ? check.error.fields : {}),
+    ...errors,
+  };
+  const problem = Object.entries(fields)[0];
   return {
     draft,
     set: (part: Partial<DrillDraft>) => {
@@ -539,13 +542,8 @@ function useDrillEditor(base: Drill, ownId: string | null, units: Units) {
     },
     drill,
     keep,
-    errorAt: (...paths: string[]) => {
-      const path = paths.find((each) => fields[each] !== undefined);
-      return path === undefined || (isUnnamed && path === 'drills.0.name' && !keep.isError)
-        ? null
-        : (fields[path] ?? null);
-    },
-    problem: problems[0]?.[1] ?? null,
+    errorAt: (...paths: string[]) => fields[paths.find((each) => fields[each] !== undefined) ?? ''] ?? null,
+    problem: problem === undefined ? null : problemWords(...problem),
     submit: (event: React.FormEvent) => {
       event.preventDefault();
       if (Object.keys(errors).length === 0) {

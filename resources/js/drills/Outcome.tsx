@@ -2,7 +2,7 @@ import { type ReactNode, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { RunState, Stop } from '../app/types';
 import type { Units } from '../app/useUnits';
-import { Button, color, Entry, Notice, OneOf, Row, Stack } from '../design';
+import { Button, color, Entry, Notice, OneOf, Row, Stack, wide } from '../design';
 import { OUTCOMES } from '../lane/OutcomeMark';
 import { StopLane } from '../lane/StopLane';
 import { CALLS, GATES, STOPS } from '../session/ballWords';
@@ -54,7 +54,12 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
       )}
       {rolling.needsLane ? (
         <Held data-waits={rolling.waitsForCall || undefined} inert={rolling.waitsForCall}>
-          <LengthEntry rolling={rolling} target={target} units={units}>
+          <LengthEntry
+            rolling={rolling}
+            target={target}
+            units={units}
+            faces={<StopFaces rolling={rolling} run={run} target={target} />}
+          >
             <StopLane
               target={target}
               putts={rolling.puttsHere}
@@ -63,29 +68,6 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
               scenery={sceneryOf(drill, units)}
               onStop={rolling.touchStop}
             />
-            <Row>
-              {rolling.canBeHoled && (
-                <Button look="main" onPress={rolling.logHoled} style={{ flex: 1, minHeight: 64 }}>
-                  Holed
-                </Button>
-              )}
-              {drill.target === 'rail' && (
-                <Button
-                  style={{ flex: 1, minHeight: 64 }}
-                  onPress={() => rolling.logStoppedAt(target + (drill.pass.behind_m ?? 0), 'rod')}
-                >
-                  At the rod
-                </Button>
-              )}
-              {drill.target === 'edge' && (
-                <Button
-                  style={{ flex: 1, minHeight: 64 }}
-                  onPress={() => rolling.logStoppedAt(target, 'edge')}
-                >
-                  Over the edge
-                </Button>
-              )}
-            </Row>
           </LengthEntry>
         </Held>
       ) : (
@@ -105,6 +87,33 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
   );
 }
 
+const Faces = styled.div`
+  display: flex; gap: 8px; flex: 1;
+  button { flex: 1; min-height: 64px; ${wide} { min-height: 48px; } }
+  &:empty { display: none; }
+`;
+
+/** Where a ball stopped that needs no length: in the hole, at the rod, over the edge. */
+function StopFaces({ rolling, run: { drill }, target }: Omit<OutcomeProps, 'units'>) {
+  return (
+    <Faces>
+      {rolling.canBeHoled && (
+        <Button look="main" onPress={rolling.logHoled}>
+          Holed
+        </Button>
+      )}
+      {drill.target === 'rail' && (
+        <Button onPress={() => rolling.logStoppedAt(target + (drill.pass.behind_m ?? 0), 'rod')}>
+          At the rod
+        </Button>
+      )}
+      {drill.target === 'edge' && (
+        <Button onPress={() => rolling.logStoppedAt(target, 'edge')}>Over the edge</Button>
+      )}
+    </Faces>
+  );
+}
+
 const Typed = styled.div`
   display: grid; grid-template-columns: 1fr 1fr auto; gap: 8px; align-items: end;
   &[data-one] { grid-template-columns: 1fr auto; }
@@ -114,13 +123,14 @@ const More = styled.details`
   summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
 `;
 
-/** The lane, and under it the same by digits: how far it rolled, or how far past (+) or short (-). */
-function LengthEntry({
-  rolling,
-  target,
-  units,
-  children,
-}: Omit<OutcomeProps, 'run'> & { children: ReactNode }) {
+interface LengthEntryProps extends Omit<OutcomeProps, 'run'> {
+  /** What needs no length, pressed beside the digits or under the lane. */
+  faces: ReactNode;
+  children: ReactNode;
+}
+
+/** The lane, and the same by digits: how far it rolled, or how far past (+) or short (-). */
+function LengthEntry({ rolling, target, units, faces, children }: LengthEntryProps) {
   const [text, setText] = useState('');
   const [side, setSide] = useState('');
   const [errors, setErrors] = useState<{ roll: string | null; side: string | null }>({
@@ -184,8 +194,14 @@ function LengthEntry({
   );
   return (
     <Stack $gap="s">
+      {isFine && (
+        <Row style={{ alignItems: 'end' }}>
+          {fields}
+          {faces}
+        </Row>
+      )}
       {children}
-      {isFine && fields}
+      {!isFine && faces}
       <More>
         <summary>{isFine ? 'Stopped by something' : 'Type it, or stopped by something'}</summary>
         <Stack $gap="s">

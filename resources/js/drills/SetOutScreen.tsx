@@ -125,13 +125,20 @@ function SettingOut({ session, drill }: { session: Session; drill: Drill }) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <div>
-          <h1>{drill.name}</h1>
-          <Quiet>
-            Set out for {session.student?.name ?? 'nobody chosen yet'}
-            {session.green === null ? '' : `, ${session.green.name}`}.
-          </Quiet>
-        </div>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <div>
+            <h1>{drill.name}</h1>
+            <Quiet>
+              Set out for {session.student?.name ?? 'nobody chosen yet'}
+              {session.green === null ? '' : `, ${session.green.name}`}.
+            </Quiet>
+          </div>
+          <span data-screen>
+            <Button look="bare" isPending={start.isPending} onPress={begin}>
+              It is set out: start
+            </Button>
+          </span>
+        </Row>
         <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(drill, units)} />
         {sheet.data === undefined ? (
           sheet.isError ? (
@@ -254,7 +261,7 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
           {sheet.stations.map((station, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: stations have no name but their place.
             <tr key={index}>
-              <th scope="row" style={{ whiteSpace: 'normal' }}>
+              <th scope="row" style={{ whiteSpace: 'normal', verticalAlign: 'middle' }}>
                 {units.show(station.length_m, 'station')}
                 {stationSlope(drill.stations[index])}
               </th>

@@ -23,7 +23,7 @@ const Swing = styled.svg`
 `;
 
 const Bpm = styled.output`
-  font: 700 1.4rem ${type.sans}; min-width: 3.4em; text-align: center;
+  font: 700 1.4rem ${type.sans}; min-width: 2.6em; text-align: center; white-space: nowrap;
   small { font-size: 0.85rem; font-weight: 400; }
 `;
 
@@ -53,15 +53,17 @@ export function Tempo({ student, rehearsals, onRehearsals }: TempoProps) {
           <Button onPress={beat.isRunning ? beat.stop : beat.start} look="main">
             {beat.isRunning ? 'Stop the beat' : 'Start the beat'}
           </Button>
-          <Button aria-label="Slower" onPress={() => change(-2)}>
-            −
-          </Button>
-          <Bpm>
-            {bpm} <small>a minute</small>
-          </Bpm>
-          <Button aria-label="Faster" onPress={() => change(2)}>
-            +
-          </Button>
+          <Row style={{ flexWrap: 'nowrap' }}>
+            <Button aria-label="Slower" onPress={() => change(-2)}>
+              −
+            </Button>
+            <Bpm>
+              {bpm} <small>a minute</small>
+            </Bpm>
+            <Button aria-label="Faster" onPress={() => change(2)}>
+              +
+            </Button>
+          </Row>
           <Button onPress={() => setSilent(!isSilent)} aria-pressed={isSilent}>
             {isSilent ? 'Sound is off' : 'Sound is on'}
           </Button>

@@ -18,7 +18,8 @@ const Frame = styled.div`
 
 const Ruler = styled.div`
   position: relative; min-width: 0;
-  &::after { content: ''; position: absolute; left: 50%; top: 0; bottom: 0; width: 3px; margin-left: -1.5px; background: ${color.copper}; pointer-events: none; }
+  &::after { content: ''; position: absolute; left: 50%; top: 0; margin-left: -8px; border: 8px solid transparent; border-top: 12px solid ${color.copper}; border-bottom: 0; pointer-events: none; }
+  &[data-unset] { opacity: 0.6; }
 `;
 
 /** A strip of marks under a fixed pointer; what lies under the pointer is the backstroke. */

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import type { Drill } from '../app/types';
 import { unitsFor } from '../app/useUnits';
-import { draftOf, keyFor, readDraft, stationDraft } from './draft';
+import { draftOf, keyFor, problemWords, readDraft, stationDraft } from './draft';
 
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 const metres = unitsFor({ unit: 'metres', paceLength: null });
@@ -57,4 +57,12 @@ test('a change of rule leaves no figure of the old one behind', () => {
 test('a key is plain and tells copies apart', () => {
   expect(keyFor('Über the Stüfe, twice!', '01HXABCDEF')).toBe('u-ber-the-stu-fe-twice-abcdef');
   expect(keyFor('???', '01HXABCDEF')).toBe('drill-abcdef');
+});
+
+test('a refusal names its field', () => {
+  expect(problemWords('drill.stations.1.length_m', 'This must be above 0.')).toBe(
+    'Station 2: This must be above 0.',
+  );
+  expect(problemWords('drill.aid.width_m', 'This is needed.')).toBe('The width: This is needed.');
+  expect(problemWords('elsewhere', 'This is needed.')).toBe('This is needed.');
 });

@@ -290,3 +290,32 @@ export function keyFor(name: string, id: string): string {
     .slice(0, 44);
   return `${plain === '' ? 'drill' : plain}-${id.slice(-6).toLowerCase()}`;
 }
+
+/** Field names for a sentence that does not name its own: by the end of the path. */
+const NAMES: readonly [RegExp, string][] = [
+  [/\.name$/, 'The name'],
+  [/stations\.(\d+)/, 'Station'],
+  [/stations$/, 'The stations'],
+  [/aid\.width_m$/, 'The width'],
+  [/aid\.distance_m$/, 'The distance'],
+  [/steps_m/, 'The steps'],
+  [/balls_per_station$/, 'Balls at each station'],
+  [/pass\.kind$/, 'What passes'],
+  [/pass\./, 'The figure of what passes'],
+  [/on_miss$/, 'After a miss'],
+  [/tasks/, 'What each ball is told'],
+  [/points/, 'The points'],
+  [/end\./, 'The end'],
+  [/cap/, 'The cap'],
+  [/minutes$/, 'The minutes'],
+];
+
+/** A refusal with the field it is about in front: "Station 2: This must be above 0." */
+export function problemWords(path: string, sentence: string): string {
+  const [pattern, name] = NAMES.find(([each]) => each.test(path)) ?? [null, null];
+  if (pattern === null) {
+    return sentence;
+  }
+  const number = pattern.exec(path)?.[1];
+  return `${name}${number === undefined ? '' : ` ${Number(number) + 1}`}: ${sentence}`;
+}

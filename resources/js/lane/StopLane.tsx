@@ -8,8 +8,8 @@ import { OutcomeMark } from './OutcomeMark';
 import type { Scenery } from './SetOutLane';
 
 const WIDTH = 340;
-/** Drawn height: on a phone the backstrokes and the undo must fit below it. */
-const HEIGHT = { phone: 330, else: 470 } as const;
+/** Drawn height: the entries and the undo must fit beside or below it. */
+const HEIGHT = { phone: 330, drill: 390, else: 470 } as const;
 const TOP = 26;
 const LEFT = 74;
 const RIGHT = WIDTH - 14;
@@ -21,7 +21,7 @@ interface Touch {
 }
 
 const Drawing = styled.svg`
-  display: block; width: 100%; max-height: 62vh; ${narrow} { max-height: 38vh; } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
+  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { &, &[data-close] { max-height: 38vh; } } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
   text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
 `;
 
@@ -41,12 +41,14 @@ interface StopLaneProps {
 
 /** The lane's close-up, seen from behind the ball: touch where it stopped. */
 export function StopLane(props: StopLaneProps) {
+  const { scenery } = props;
   const lane = useStopLane(props);
   return (
     <Drawing
       viewBox={`0 0 ${WIDTH} ${lane.height}`}
       role="img"
       aria-label={lane.description}
+      data-close={scenery === undefined ? undefined : true}
       {...lane.pointerProps}
     >
       <rect width={WIDTH} height={lane.height} rx={6} fill={color.turf} />
@@ -130,9 +132,10 @@ export function StopLane(props: StopLaneProps) {
 function useStopLane({ target, putts, units, takesSide = false, scenery, onStop }: StopLaneProps) {
   const [pressed, setPressed] = useState<Touch | null>(null);
   const isPressed = useRef(false);
-  const height = window.matchMedia('(max-width: 599px)').matches ? HEIGHT.phone : HEIGHT.else;
+  const isPhone = window.matchMedia('(max-width: 599px)').matches;
+  const height = isPhone ? HEIGHT.phone : scenery === undefined ? HEIGHT.else : HEIGHT.drill;
   const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
-  const range = closeUp(target, Math.max(longest, 6));
+  const range = closeUp(target, Math.max(longest, 6), scenery?.ring ?? null);
   const scale = laneScale(range, height - 22, TOP);
   const perMetre = Math.abs(scale(range.high) - scale(range.low)) / (range.high - range.low);
   const read = (event: React.PointerEvent<SVGSVGElement>): Touch => {

@@ -17,11 +17,20 @@ export function snapStop(metres: number, unit: Unit): number {
   return Math.max(step, Math.round(metres / step) * step);
 }
 
-/** The stretch to show for a target: its surroundings enlarged, so that a thumb is exact enough. */
-export function closeUp(target: number | null, longest: number): LaneRange {
-  return target === null
-    ? { low: 0, high: Math.max(3, longest * 1.15) }
-    : { low: target * 0.55, high: target * 1.45 };
+/**
+ * The stretch to show for a target: its surroundings enlarged, so that a thumb is exact enough.
+ *
+ * @param ring radius of a ring around it, metres: the nearer its balls stop, the closer the view
+ */
+export function closeUp(target: number | null, longest: number, ring: number | null = null): LaneRange {
+  if (target === null) {
+    return { low: 0, high: Math.max(3, longest * 1.15) };
+  }
+  const reach = Math.min(
+    0.45 * target,
+    ring === null ? Number.POSITIVE_INFINITY : Math.max(3 * ring, 0.2 * target),
+  );
+  return { low: target - reach, high: target + reach };
 }
 
 /** Maps metres to pixels from the near end (at "near") to the far end (at "far"). */
