@@ -19,8 +19,32 @@ const VIEWS = [
   { name: 'look-back', path: '/sessions/{Tobin}/look-back', size: { width: 1280, height: 1900 } },
   { name: 'drills', path: '/drills', size: LAPTOP },
   { name: 'drill', path: '/drills/lip-and-rod', size: LAPTOP },
+  { name: 'drill-editor', path: '/drills/pier-to-post/change', size: LAPTOP },
+  { name: 'drill-set-out', path: '/sessions/{Tobin}/drills/closing-gate', size: { width: 1280, height: 1500 } },
+  { name: 'drill-rolling', path: '/sessions/{Tobin}/drill/{run}', size: LAPTOP },
+  { name: 'drill-rolling-phone', path: '/sessions/{Tobin}/drill/{run}', size: PHONE },
+  { name: 'drill-group-done-phone', size: PHONE, act: rollAsGroup },
   { name: 'carry-on', path: '/sessions/{Tobin}/carry-on', size: LAPTOP },
 ];
+
+/** A quick check for everybody, rolled to its end by touch. */
+async function rollAsGroup(page, session) {
+  await page.goto(`/sessions/${session}/drills/edge-to-edge`);
+  const takeTurns = page.getByRole('group', { name: /take turns/ });
+  await takeTurns.waitFor();
+  for (const chip of await takeTurns.locator('label').all()) {
+    await chip.click();
+  }
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  for (let ball = 1; ball <= 24; ++ball) {
+    const lane = page.getByRole('img', { name: /^Lane from/ });
+    const box = await lane.boundingBox();
+    await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * [0.5, 0.42, 0.55, 0.2][(ball * 7) % 4]);
+    await page.getByText(new RegExp(`^Ball ${ball}:`)).waitFor();
+  }
+  await page.getByText('Who did what').waitFor();
+  await page.evaluate(() => scrollTo(0, 0));
+}
 
 mkdirSync(FOLDER, { recursive: true });
 const server = serve(PORT, freshDatabase());
@@ -30,18 +54,33 @@ try {
     executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
   });
-  const page = await browser.newPage({ baseURL: `http://127.0.0.1:${PORT}`, locale: 'en-GB', timezoneId: 'UTC' });
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Open the demo bench' }).click();
-  await page.getByRole('heading', { name: 'Who comes' }).waitFor();
-  const bench = await page.evaluate(() => fetch('/api/bench').then((answer) => answer.json()));
+  const settings = { baseURL: `http://127.0.0.1:${PORT}`, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block' };
+  const laptop = await browser.newPage(settings);
+  await laptop.goto('/');
+  await laptop.getByRole('button', { name: 'Open the demo bench' }).click();
+  await laptop.getByRole('heading', { name: 'Who comes' }).waitFor();
+  const bench = await laptop.evaluate(() => fetch('/api/bench').then((answer) => answer.json()));
   const latest = (name) => {
     const student = bench.students.find((each) => each.name.startsWith(name));
     return bench.sessions.find((session) => session.student_id === student.id).id;
   };
-  for (const { name, path, size, station } of VIEWS) {
+  const open = latest('Tobin');
+  const { run_id: run } = await laptop.evaluate((id) => fetch(`/api/sessions/${id}`).then((answer) => answer.json()), open);
+  const phone = await browser.newPage({
+    ...settings,
+    viewport: PHONE,
+    hasTouch: true,
+    isMobile: true,
+    storageState: await laptop.context().storageState(),
+  });
+  for (const { name, path, size, station, act } of VIEWS) {
+    const page = size === PHONE ? phone : laptop;
     await page.setViewportSize(size);
-    await page.goto(path.replace(/\{(\w+)\}/, (_, student) => latest(student)));
+    if (act === undefined) {
+      await page.goto(path.replace('{run}', run).replace(/\{(\w+)\}/, (_, student) => latest(student)));
+    } else {
+      await act(page, open);
+    }
     await page.waitForLoadState('networkidle');
     if (station !== undefined) {
       await page.getByText(station, { exact: true }).first().click();

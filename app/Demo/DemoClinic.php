@@ -23,7 +23,7 @@ final class DemoClinic
     {
         return [
             new DemoStudent(
-                self::card('Tobin Askerley', 'right', 'club', 'feet', 'Blade, 34 in', 'rule'),
+                self::card('Tobin Askerley', 'right', 'club', 'feet', 'Blade, 34 in', 'rule', 80),
                 SimulatedStudent::calibrated(0.30, 1.62, 0.10),
                 [0.15, 0.20, 0.25, 0.30, 0.35],
                 [38, 31, 24, 12, 0],
@@ -31,7 +31,7 @@ final class DemoClinic
                 ['Start with the three lengths again.', 'Longer backstrokes next: none beyond 14 inches yet.', 'Ask how the mat at home went.', 'Ladder from 12, 18 and 24 feet.'],
             ),
             new DemoStudent(
-                self::card('Ilse Varnholt', 'left', 'tournament', 'metres', 'Mallet, 33 in', 'eye'),
+                self::card('Ilse Varnholt', 'left', 'tournament', 'metres', 'Mallet, 33 in', 'eye', 68),
                 SimulatedStudent::calibrated(0.27, 1.92, 0.065),
                 [0.12, 0.17, 0.22, 0.28, 0.34],
                 [36, 22, 8, 1],
@@ -39,7 +39,7 @@ final class DemoClinic
                 ['Hold her to the same tempo on the long ones.', 'No numbers in her head: keep the list with the coach.', 'Downhill stations.'],
             ),
             new DemoStudent(
-                self::card('Marguerite Oyelaran-Fitzwarden', 'right', 'able', 'feet', 'Heel-shafted blade, 35 in, loft 3°', 'foot'),
+                self::card('Marguerite Oyelaran-Fitzwarden', 'right', 'able', 'feet', 'Heel-shafted blade, 35 in, loft 3°', 'foot', 76),
                 SimulatedStudent::calibrated(0.29, 1.75, 0.085),
                 [0.15, 0.20, 0.26, 0.32],
                 [33, 19, 5],
@@ -76,7 +76,7 @@ final class DemoClinic
     }
 
     /** @return array<string, mixed> */
-    private static function card(string $name, string $hand, string $level, string $unit, ?string $putter, string $school): array
+    private static function card(string $name, string $hand, string $level, string $unit, ?string $putter, string $school, ?int $tempo = null): array
     {
         return [
             'name' => $name,
@@ -87,6 +87,7 @@ final class DemoClinic
             'target_pace_m' => 0.30,
             'putter' => $putter,
             'school' => $school,
+            'tempo_bpm' => $tempo,
         ];
     }
 }

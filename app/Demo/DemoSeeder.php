@@ -37,8 +37,11 @@ final class DemoSeeder
     /** @var array<string, Green> */
     private array $greens = [];
 
-    public function __construct(private readonly GreenReadings $readings, private readonly SessionLogbook $logbook)
-    {
+    public function __construct(
+        private readonly GreenReadings $readings,
+        private readonly SessionLogbook $logbook,
+        private readonly DemoDrills $drills,
+    ) {
         $this->random = new SeededRandom(self::SEED);
         $this->ulids = new DemoUlids($this->random);
     }
@@ -71,6 +74,7 @@ final class DemoSeeder
             foreach (DemoClinic::students() as $student) {
                 $this->seedStudent($student);
             }
+            $this->drills->shelve($this->coach, $this->ulids->at($this->today->subDays(20)));
         });
         Carbon::setTestNow();
 
@@ -122,6 +126,9 @@ final class DemoSeeder
         $ground = $this->ground($demo->green);
         $this->measure($session, $ground, $start->addMinutes(4), $visit);
         $this->logbook->append($session, $this->coach, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
+        if ($isOpen) {
+            $this->drills->roll($session, $this->coach, $demo, $ground->speed, $start->addMinutes(17), $this->ulids);
+        }
     }
 
     /** A green as it is that day: its usual speed, a little up or down. */

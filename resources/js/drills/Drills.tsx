@@ -52,7 +52,7 @@ const Lines = styled.ul`
   list-style: none; margin: 0; padding: 0; display: grid; gap: 0 32px;
   ${wide} { grid-template-columns: repeat(2, minmax(0, 1fr)); }
   li { display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; align-content: start; padding: 14px 0; border-bottom: 1px solid ${color.rule}; }
-  a { font-weight: 700; font-size: 1.1rem; min-height: 32px; display: inline-flex; align-items: center; }
+  a { font-weight: 700; font-size: 1.1rem; min-height: 48px; display: inline-flex; align-items: center; }
   svg { border-radius: 5px; }
 `;
 

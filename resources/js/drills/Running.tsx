@@ -48,6 +48,14 @@ const CallOutLine = styled.p`
   small { display: block; margin-top: 2px; font: 400 1.05rem ${type.sans}; color: ${color.pencil}; }
 `;
 
+/** The call-out, with the state of the drill beside it where there is room, above it on a phone. */
+const Top = styled.div`
+  display: grid; gap: ${space.s}; align-items: center;
+  & > div:first-child { display: grid; gap: ${space.s}; }
+  & > [data-phase] { order: -1; }
+  ${wide} { grid-template-columns: minmax(300px, 1fr) minmax(280px, 380px); gap: ${space.l}; & > [data-phase] { order: 0; } }
+`;
+
 const Work = styled.div`
   display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.m}; align-items: start;
   ${narrow} { gap: ${space.s}; }
@@ -79,30 +87,34 @@ export function Running({ session, run }: RunningProps) {
         <Title>{run.drill.name}</Title>
         <OutboxNotices log={log} words={words} />
         {rolling.group.length > 0 && <GroupRow rolling={rolling} run={run} names={names} />}
-        {progress !== null && (
-          <PhaseBand
-            progress={progress}
-            drill={run.drill}
-            isWaiting={rolling.unseenCount > 0 || ahead.status === 'waiting'}
-            units={units}
-          />
-        )}
-        {!isOver && (
-          <CallOutLine role="status" data-callout>
-            {next === null ? 'Waiting for the network' : callOutWords(next, units)}
-            <small>
-              {next === null
-                ? 'All that was laid out ahead is rolled. It is kept here and counted when the network is back.'
-                : nextWords(run, rolling, units)}
-            </small>
-          </CallOutLine>
-        )}
-        {progress !== null && (
-          <Quiet role="status">
-            {standing(run, progress)}
-            {log.waitingCount > 0 && ` ${log.waitingCount} not sent yet.`}
-          </Quiet>
-        )}
+        <Top>
+          <div>
+            {!isOver && (
+              <CallOutLine role="status" data-callout>
+                {next === null ? 'Waiting for the network' : callOutWords(next, units)}
+                <small>
+                  {next === null
+                    ? 'All that was laid out ahead is rolled. It is kept here and counted when the network is back.'
+                    : nextWords(run, rolling, units)}
+                </small>
+              </CallOutLine>
+            )}
+            {progress !== null && (
+              <Quiet role="status">
+                {standing(run, progress)}
+                {log.waitingCount > 0 && ` ${log.waitingCount} not sent yet.`}
+              </Quiet>
+            )}
+          </div>
+          {progress !== null && (
+            <PhaseBand
+              progress={progress}
+              drill={run.drill}
+              isWaiting={rolling.unseenCount > 0 || ahead.status === 'waiting'}
+              units={units}
+            />
+          )}
+        </Top>
         {!isOver && (
           <Work>
             {next !== null && (
