@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { ApiError, fieldError, OfflineError, request } from './api';
+import { ApiError, fieldError, OfflineError, request, untilQuiet } from './api';
 
 const calls: [string, RequestInit][] = [];
 
@@ -79,4 +79,30 @@ describe('a request', () => {
     vi.stubGlobal('fetch', async () => new Response('<html>', { status: 502 }));
     await expect(request('GET', 'me')).rejects.toThrow('Something went wrong. Nothing was changed.');
   });
+});
+
+test('quiet means that no answer is under way any more', async () => {
+  let answer: (response: Response) => void = () => undefined;
+  vi.stubGlobal('fetch', () => new Promise<Response>((resolve) => (answer = resolve)));
+  vi.stubGlobal('document', { cookie: '' });
+  const asked = request('GET', 'bench');
+  const order: string[] = [];
+  const quiet = untilQuiet().then(() => order.push('quiet'));
+  await new Promise((wake) => setTimeout(wake, 120));
+  order.push('answered');
+  answer(new Response('{}', { status: 200 }));
+  await asked;
+  await quiet;
+  expect(order).toEqual(['answered', 'quiet']);
+});
+
+test('a token that has run out is renewed, and the entry sent once more', async () => {
+  const sent: string[] = [];
+  vi.stubGlobal('document', { cookie: '' });
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    sent.push(`${init.method} ${url}`);
+    return new Response('{"id":"S"}', { status: sent.length === 1 ? 419 : 200 });
+  });
+  expect(await request('POST', 'sessions', {})).toEqual({ id: 'S' });
+  expect(sent).toEqual(['POST /api/sessions', 'GET /api/me', 'POST /api/sessions']);
 });

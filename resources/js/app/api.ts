@@ -50,7 +50,20 @@ export async function request<T>(method: Method, path: string, body?: unknown): 
 /** A connection that died without a word would else be waited for without end. */
 const LONGEST_WAIT_MS = 10_000;
 
+let inFlight = 0;
+
+/**
+ * Waits for answers under way, two seconds at most. To be asked before signing in or out: an answer to an
+ * earlier question brings the earlier cookie back.
+ */
+export async function untilQuiet(): Promise<void> {
+  for (let look = 0; look < 40 && inFlight > 0; ++look) {
+    await new Promise((wake) => setTimeout(wake, 50));
+  }
+}
+
 async function send(method: Method, path: string, body?: unknown): Promise<Response> {
+  inFlight += 1;
   try {
     return await fetch(`/api/${path}`, {
       method,
@@ -65,6 +78,8 @@ async function send(method: Method, path: string, body?: unknown): Promise<Respo
     });
   } catch {
     throw new OfflineError();
+  } finally {
+    inFlight -= 1;
   }
 }
 

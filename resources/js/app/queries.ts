@@ -1,8 +1,15 @@
 /** Server state by key, and the ways to change it. */
 
-import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  type QueryClient,
+  queryOptions,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { request } from './api';
+import { request, untilQuiet } from './api';
 import type {
   BallEvent,
   Bench,
@@ -77,10 +84,13 @@ export function useSession(id: string) {
   });
 }
 
-/** Fetches what is needed to go on with these sessions, should the network be lost on the way out. */
+/** The latest few: a coach does not go out with more at once. */
+const MOST_TAKEN_ALONG = 3;
+
+/** Fetches what is needed to go on with these sessions, the latest first, should the network be lost on the way out. */
 export function useTakeAlong(sessionIds: readonly string[]) {
   const client = useQueryClient();
-  const ids = sessionIds.join(' ');
+  const ids = sessionIds.slice(0, MOST_TAKEN_ALONG).join(' ');
   useEffect(() => {
     for (const id of ids.split(' ').filter((each) => each !== '')) {
       void client.prefetchQuery(sessionOptions(id)).then(() => {
@@ -309,7 +319,10 @@ type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<s
 export function useDoor() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ path, body }: Door) => request<unknown>('POST', path, body),
+    mutationFn: async ({ path, body }: Door) => {
+      await untilQuiet();
+      return request<unknown>('POST', path, body);
+    },
     onSuccess: async () => {
       client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
       await client.invalidateQueries({ queryKey: keys.me });

@@ -14,6 +14,14 @@ const load = registerSW({
   },
 });
 
+/** Lets the newer version take over, and loads the page anew under it. */
+function takeOver(): void {
+  navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
+    once: true,
+  });
+  void load(true);
+}
+
 /**
  * A newer version of the app, if one lies ready: it is loaded when asked for, or when every page of the
  * old one is closed. What waits to be sent is kept apart from the app's files and goes on with either.
@@ -26,5 +34,5 @@ export function useUpdate(): { isReady: boolean; load: () => void } {
     },
     () => isReady,
   );
-  return { isReady: ready, load: () => void load(true) };
+  return { isReady: ready, load: takeOver };
 }

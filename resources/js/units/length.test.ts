@@ -66,3 +66,17 @@ describe('showing a length', () => {
     }
   });
 });
+
+test('widths are told to what can be set by hand', () => {
+  const feet = { unit: 'feet', paceLength: null } as const;
+  const metres = { unit: 'metres', paceLength: null } as const;
+  expect([0.1016, 0.0825, 0.0635, 0.01905].map((width) => formatLength(width, 'width', feet))).toEqual([
+    '4 in',
+    '3¼ in',
+    '2½ in',
+    '¾ in',
+  ]);
+  expect(formatLength(0.0655, 'width', metres)).toBe('66 mm');
+  expect(parseLength('3¼', 'width', feet)).toMatchObject({ metres: expect.closeTo(0.08255, 6) });
+  expect(parseLength('80', 'width', metres)).toEqual({ status: 'ok', metres: 0.08 });
+});

@@ -1,0 +1,118 @@
+import type { ChildProcess } from 'node:child_process';
+import { createServer, request, type Server } from 'node:http';
+import { expect, test } from '@playwright/test';
+import { callOut, keptBalls, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
+import { answering, freshDatabase, kill, serve } from './server.mjs';
+
+const PHP = 8474;
+const FRONT = 8476;
+
+let php: ChildProcess;
+let front: Server;
+/** What the next visitor's service worker differs in from the last one's; a new build differs like this. */
+let version = 1;
+let isReachable = true;
+
+/** Passes everything on, but for a service worker that says which version it is, and a network that can fail. */
+function proxy(): Server {
+  return createServer((incoming, outgoing) => {
+    if (!isReachable && incoming.url?.startsWith('/api/')) {
+      incoming.socket.destroy();
+      return;
+    }
+    const onward = request(
+      {
+        port: PHP,
+        host: '127.0.0.1',
+        path: incoming.url,
+        method: incoming.method,
+        headers: incoming.headers,
+      },
+      (answer) => {
+        const isWorker = incoming.url?.startsWith('/sw.js') === true;
+        const { 'content-length': _, ...headers } = answer.headers;
+        outgoing.writeHead(answer.statusCode ?? 500, isWorker ? headers : answer.headers);
+        answer.pipe(outgoing, { end: !isWorker });
+        if (isWorker) {
+          answer.on('end', () => outgoing.end(`\n// version ${version}`));
+        }
+      },
+    );
+    onward.on('error', () => incoming.socket.destroy());
+    incoming.pipe(onward);
+  }).listen(FRONT, '127.0.0.1');
+}
+
+test.use({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${FRONT}` });
+
+test.beforeEach(async () => {
+  version = 1;
+  isReachable = true;
+  php = serve(PHP, freshDatabase());
+  front = proxy();
+  await answering(PHP);
+});
+
+test.afterEach(() => {
+  front.close();
+  front.closeAllConnections();
+  kill(php);
+});
+
+test('a newer version of the app waits to be asked for, and strands nothing that waits to be sent', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startWith(page, 'Rafe Dunmallow');
+  await startDrill(page, 'Six before the round');
+  const session = sessionOf(page);
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await page.waitForTimeout(1000);
+  isReachable = false;
+  await touchLane(page, 0.5);
+  await touchLane(page, 0.5);
+  await expect(page.getByText('2 not sent yet', { exact: false })).toBeVisible();
+
+  version = 2;
+  await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
+  await expect(
+    page.getByText('A newer Amble lies ready. What waits to be sent is kept.', { exact: false }),
+  ).toBeVisible();
+  // It does not reload by itself: the next ball can be rolled first.
+  await touchLane(page, 0.5);
+  await expect(page.getByText('3 not sent yet', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Load it' }).click();
+  await expect(page.getByText(/A newer Amble/)).toHaveCount(0);
+  await expect(page.getByText('3 not sent yet', { exact: false })).toBeVisible();
+  await expect(callOut(page)).toContainText('ft');
+
+  isReachable = true;
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('of 3 passed', { exact: false })).toBeVisible();
+  expect(await keptBalls(page, session)).toHaveLength(3);
+});
+
+test('signed out while balls wait: they are kept, and sent when the same coach is back', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  await startWith(page, 'Tobin Askerley');
+  await startDrill(page, 'Six before the round');
+  const session = sessionOf(page);
+  const address = page.url();
+  isReachable = false;
+  await touchLane(page, 0.5);
+  await expect(page.getByText('1 not sent yet', { exact: false })).toBeVisible();
+  await context.clearCookies();
+  isReachable = true;
+  await expect(page.getByText('One entry waits on this device.', { exact: false })).toBeVisible({
+    timeout: 20_000,
+  });
+  await page.getByRole('button', { name: 'Open the demo bench' }).click();
+  await expect(async () => expect(await keptBalls(page, session)).toHaveLength(1)).toPass({
+    timeout: 20_000,
+  });
+  await page.goto(address);
+  await expect(page.getByText('of 1 passed', { exact: false })).toBeVisible();
+});
