@@ -1,13 +1,6 @@
 /** Server state by key, and the ways to change it. */
 
-import {
-  keepPreviousData,
-  type QueryClient,
-  queryOptions,
-  useMutation,
-  useQuery,
-  useQueryClient,
-} from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { request, untilQuiet } from './api';
 import type {
