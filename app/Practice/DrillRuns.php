@@ -41,14 +41,10 @@ final class DrillRuns
     public function state(PracticeRun $run): array
     {
         $log = $this->logbook->ofRun($run);
-        $putts = $log->putts;
-        // What "undo the last ball" takes back: a session may hold balls of other runs after it.
-        $last = $putts === [] ? null : $putts[count($putts) - 1]->id;
-
         $definition = json_decode($run->definition);
         $sheet = SetOut::sheet($definition, self::drill($run));
 
-        return ['id' => $run->id, 'drill' => $definition, 'kit' => $sheet->kit(), 'checks' => SetOut::checks($sheet), 'seed' => $run->seed, 'group' => $run->students, 'last_putt_id' => $last]
+        return ['id' => $run->id, 'drill' => $definition, 'kit' => $sheet->kit(), 'checks' => SetOut::checks($sheet), 'seed' => $run->seed, 'group' => $run->students]
             + ReplayComputation::state(self::drill($run), $log, $run->students, $run->seed);
     }
 

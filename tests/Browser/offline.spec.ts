@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { choose, enter, openDemo, startWith, touchLane, walkTo } from './people';
+import { timeTouches, touchTimes } from './screen';
 
 test('balls entered without a network are kept, shown as waiting, and sent once when it is back', async ({
   page,
@@ -43,28 +44,12 @@ test('a slow server never holds up the screen', async ({ page }) => {
     await new Promise((wake) => setTimeout(wake, 500));
     await route.continue();
   });
-  // Timed inside the page, from the finger's release to the ball in words on screen.
-  await page.evaluate(() => {
-    const waits: number[] = [];
-    let from = 0;
-    document.addEventListener('pointerup', () => (from = performance.now()), true);
-    new MutationObserver(() => {
-      if (from > 0 && document.querySelector('main')?.textContent?.includes(`Ball ${waits.length + 1}: `)) {
-        waits.push(performance.now() - from);
-        from = 0;
-      }
-    }).observe(document.body, { childList: true, subtree: true, characterData: true });
-    Object.assign(window, { waits });
-  });
+  await timeTouches(page);
   for (let ball = 1; ball <= 12; ++ball) {
     await touchLane(page, 0.3 + ball / 40);
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
   }
-  const waits = await page.evaluate(() => (window as unknown as { waits: number[] }).waits);
-  waits.sort((a, b) => a - b);
-  console.log(
-    `touch to ball on screen, server 500 ms away: median ${waits[6]?.toFixed(0)} ms, worst ${waits.at(-1)?.toFixed(0)} ms`,
-  );
+  const waits = await touchTimes(page, 'touch to ball on screen');
   expect(waits).toHaveLength(12);
   // A screen that waited for the server could not be faster than the server.
   expect(Math.max(...waits)).toBeLessThan(500);

@@ -1,7 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { callOut, choose, keptBalls, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
-import { ask, goWithin, startRun } from './screen';
+import { ask, goWithin, startRun, timeTouches, touchTimes } from './screen';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
 
 /** Fifty balls in mixed order, so that every next ball is another length. */
@@ -195,20 +195,7 @@ for (const drill of [FIFTY, LADDER]) {
       await new Promise((wake) => setTimeout(wake, 500));
       await route.continue();
     });
-    // Timed inside the page: from the finger's release to the next frame in which the call-out stands.
-    await page.evaluate(() => {
-      const waits: number[] = [];
-      let from = 0;
-      document.addEventListener('pointerup', () => (from = performance.now()), true);
-      new MutationObserver(() => {
-        if (from > 0 && document.querySelector('main')?.textContent?.includes(`Ball ${waits.length + 1}: `)) {
-          const start = from;
-          from = 0;
-          requestAnimationFrame(() => waits.push(performance.now() - start));
-        }
-      }).observe(document.body, { childList: true, subtree: true, characterData: true });
-      Object.assign(window, { waits });
-    });
+    await timeTouches(page);
     const rounds = drill.balls_per_station * drill.stations.length;
     for (let ball = 0; ball < rounds; ++ball) {
       // Every one of them names a length: none has to wait to be told.
@@ -216,12 +203,7 @@ for (const drill of [FIFTY, LADDER]) {
       await touchLane(page, 0.5);
       await expect(page.getByText(new RegExp(`^Ball ${ball + 1}:`))).toBeVisible();
     }
-    const waits = await page.evaluate(() => (window as unknown as { waits: number[] }).waits);
-    const sorted = [...waits].sort((a, b) => a - b);
-    const median = sorted[Math.floor(sorted.length / 2)] ?? 0;
-    console.log(
-      `${drill.name}, touch to the next call-out, server 500 ms away: median ${median.toFixed(0)} ms, worst ${sorted.at(-1)?.toFixed(0)} ms of ${waits.length}`,
-    );
+    const waits = await touchTimes(page, `${drill.name}, touch to the next call-out`);
     expect(waits).toHaveLength(rounds);
     expect(Math.max(...waits)).toBeLessThan(500);
   });

@@ -37,3 +37,30 @@ export async function goWithin(page: Page, path: string): Promise<void> {
     dispatchEvent(new PopStateEvent('popstate'));
   }, path);
 }
+
+/** Times, inside the page, from each release of a finger to the next frame in which its ball stands in words. */
+export async function timeTouches(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const waits: number[] = [];
+    let from = 0;
+    document.addEventListener('pointerup', () => (from = performance.now()), true);
+    new MutationObserver(() => {
+      if (from > 0 && document.querySelector('main')?.textContent?.includes(`Ball ${waits.length + 1}: `)) {
+        const start = from;
+        from = 0;
+        requestAnimationFrame(() => waits.push(performance.now() - start));
+      }
+    }).observe(document.body, { childList: true, subtree: true, characterData: true });
+    Object.assign(window, { waits });
+  });
+}
+
+/** What timeTouches has timed so far, shortest first, milliseconds; prints median and worst. */
+export async function touchTimes(page: Page, what: string): Promise<number[]> {
+  const waits = await page.evaluate(() => (window as unknown as { waits: number[] }).waits);
+  waits.sort((a, b) => a - b);
+  console.log(
+    `${what}, server 500 ms away: median ${waits[Math.floor(waits.length / 2)]?.toFixed(0)} ms, worst ${waits.at(-1)?.toFixed(0)} ms of ${waits.length}`,
+  );
+  return waits;
+}

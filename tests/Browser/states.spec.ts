@@ -122,7 +122,7 @@ test('nothing is asked that the drill does not ask', async ({ page }) => {
 
 test('by digits: a whole roll, past and short of the target, beside it, and what cannot be read', async ({
   page,
-}, { project }) => {
+}) => {
   await open(page, 'Jun Petterkin', {
     ...PLAIN,
     target: 'ring',
@@ -130,9 +130,6 @@ test('by digits: a whole roll, past and short of the target, beside it, and what
     balls_per_station: 5,
     pass: { kind: 'radius', radius_m: 0.9144 },
   });
-  if (project.name === 'phone') {
-    await page.getByText('Type it, or stopped by something').click();
-  }
   const [roll, beside] = [page.getByLabel('Roll, or +/- from the target'), page.getByLabel('Beside, l or r')];
   const type = async (first: string, second: string) => {
     await roll.fill(first);

@@ -138,8 +138,8 @@ final class DrillTest extends TestCase
         // A later ball of another run is not this run's last one.
         $other = $this->start(self::drill());
         $this->log($other, [self::putt(['roll_m' => 3.1])]);
-        $last = $this->getJson("api/sessions/{$this->session->id}/runs/$run")->json('last_putt_id');
-        self::assertSame(SessionEventRecord::query()->orderBy('position')->value('id'), $last);
+        $counted = $this->getJson("api/sessions/{$this->session->id}/runs/$run")->json('counted');
+        self::assertSame([SessionEventRecord::query()->orderBy('position')->value('id')], $counted);
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('run_id', $other);
         $elsewhere = $this->practiceSession($this->coach);
         $this->postJson("api/sessions/$elsewhere->id/events", ['events' => [self::putt(['run_id' => $run])]])

@@ -103,7 +103,7 @@ final class DrillRun
         $context = $this->context($this->place, $this->lastDistance);
         $passed = $this->drill->pass->acceptance($context)->admits($putt->ball);
         $restarts = !$passed && $this->drill->onMiss->restarts();
-        $this->last = new LastBall($putt, $this->drill->stations[$station], $passed, $restarts, $this->isInsidePace($putt->ball, $context));
+        $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $context));
         $this->count($putt, $station, $passed, $context);
         $restarts ? $this->restart($station) : $this->advance();
         $this->settlePhase();

@@ -15,7 +15,6 @@ final readonly class LastBall
      */
     public function __construct(
         public LoggedPutt $putt,
-        public Station $station,
         public bool $passed,
         public bool $restarted,
         public ?bool $isInsidePace,
