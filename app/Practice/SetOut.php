@@ -39,7 +39,7 @@ final class SetOut
         return [
             'stand' => $sheet->stand(),
             'walking_line' => $sheet->walkingLine(),
-            'cautions' => [...(array) ($definition->cautions ?? []), ...$sheet->cautions()],
+            'cautions' => $sheet->cautions(),
             'checks' => self::checks($sheet),
             'kit' => $sheet->kit(),
             'aid' => array_map(
@@ -54,9 +54,12 @@ final class SetOut
     /** @param mixed $definition the drill as decoded from its JSON */
     public static function sheet(mixed $definition, Drill $drill): SetOutSheet
     {
-        $kit = $definition instanceof \stdClass ? (array) ($definition->kit ?? []) : [];
+        $texts = static fn(string $field): array => array_values(array_filter(
+            $definition instanceof \stdClass ? (array) ($definition->{$field} ?? []) : [],
+            is_string(...),
+        ));
 
-        return SetOutSheet::of($drill, array_values(array_filter($kit, is_string(...))));
+        return SetOutSheet::of($drill, $texts('kit'), $texts('cautions'));
     }
 
     /** @return list<array{key: string, sentence: string}> */

@@ -105,6 +105,7 @@ test.describe('with a server of its own', () => {
   }) => {
     const session = await rollDrill(page, 'Rafe Dunmallow', LADDER);
     await rollBalls(page, 4);
+    await expect(page.getByText(/not sent yet/)).toHaveCount(0);
     // Dies with the fifth in the air: the answer is held back, so that the page cannot know it arrived.
     await page.route('**/events', async (route) => {
       await route.fetch().catch(() => undefined);
@@ -152,6 +153,7 @@ test('two browsers on one session come to the same', async ({ page, browser, bas
 test('storage full: a clear word, and nothing is dropped', async ({ page, context }) => {
   const session = await rollDrill(page, 'Jun Petterkin', FIFTY);
   await rollBalls(page, 1);
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
   await context.setOffline(true);
   await page.evaluate(() => {
     IDBObjectStore.prototype.add = () => {

@@ -25,15 +25,21 @@ final readonly class SetOutSheet
         self::LENGTHS => 'Each length was taped, or paced there and back with the same count.',
     ];
 
-    /** @param list<string> $kit as the drill lists it */
-    private function __construct(private Drill $drill, private array $kit)
+    /**
+     * @param list<string> $kit as the drill lists it
+     * @param list<string> $ownCautions the drill's own
+     */
+    private function __construct(private Drill $drill, private array $kit, private array $ownCautions)
     {
     }
 
-    /** @param list<string> $kit pieces in words, with their number in front where it matters: "3 tees" */
-    public static function of(Drill $drill, array $kit): self
+    /**
+     * @param list<string> $kit pieces in words, with their number in front where it matters: "3 tees"
+     * @param list<string> $ownCautions sentences the drill brings along
+     */
+    public static function of(Drill $drill, array $kit, array $ownCautions = []): self
     {
-        return new self($drill, $kit);
+        return new self($drill, $kit, $ownCautions);
     }
 
     /** Where the coach stands to see what this drill looks at. */
@@ -51,16 +57,24 @@ final readonly class SetOutSheet
         return 'Walk out and back on one side, two steps off the line, and pick up only when nobody is over a ball.';
     }
 
-    /** @return list<string> */
+    /** @return list<string> the drill's own, then those its kit calls for and it does not say itself */
     public function cautions(): array
     {
-        $tripping = preg_grep('/\b(rod|string|stakes?|rule|chalk line)\b/', $this->kit) !== [];
-        $pushedIn = preg_grep('/\b(tees?|stakes?)\b/', $this->kit) !== [];
+        $added = [];
+        if ($this->mentions($this->kit, '/\b(rod|string|stakes?|rule|chalk line)\b/') && !$this->mentions($this->ownCautions, '/\btrip/')) {
+            $added[] = Caution::Trip->value;
+        }
+        if ($this->mentions($this->kit, '/\b(tees?|stakes?)\b/') && !$this->mentions($this->ownCautions, '/greenkeeper/')) {
+            $added[] = Caution::Stakes->value;
+        }
 
-        return array_map(
-            static fn(Caution $caution): string => $caution->value,
-            [...($tripping ? [Caution::Trip] : []), ...($pushedIn ? [Caution::Stakes] : [])],
-        );
+        return [...$this->ownCautions, ...$added];
+    }
+
+    /** @param list<string> $texts */
+    private function mentions(array $texts, string $pattern): bool
+    {
+        return preg_grep($pattern, $texts) !== [];
     }
 
     /** @return array<string, string> what to look at before results can be trusted: sentences by name */

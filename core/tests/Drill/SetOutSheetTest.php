@@ -54,6 +54,9 @@ final class SetOutSheetTest extends DrillTestCase
         self::assertSame('tees for the ring', $sheet->kit()[3]['name']);
         self::assertCount(2, $sheet->cautions());
         self::assertSame([], SetOutSheet::of(self::drill(), ['balls', 'bucket'])->cautions());
+        // What the drill says itself is not said again in other words.
+        $own = ['Flag the rod: it trips people.'];
+        self::assertSame($own, SetOutSheet::of(self::drill(), ['rod'], $own)->cautions());
     }
 
     /** @param array<string, mixed> $drill */

@@ -37,12 +37,14 @@ interface SetOutLaneProps {
 }
 
 /** Stations drawn to scale from the target, with the slope each is putted on and what stands there. */
-export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOutLaneProps) {
+export function SetOutLane({ stations, units, scenery, isSmall: isLine = false }: SetOutLaneProps) {
+  // A drill's whole lane fits a phone, target and all; its lengths stand in the table below it.
+  const isSmall = isLine || (scenery !== undefined && window.matchMedia('(max-width: 599px)').matches);
   const size = isSmall ? SMALL : FULL;
   const longest = Math.max(isSmall ? 0.5 : 3, ...stations.map((station) => station.length_m));
   // Drawn for the longest station, whose window is the widest.
-  const window = scenery?.windowOf?.(Math.max(0, ...stations.map((station) => station.length_m))) ?? null;
-  const behind = Math.max(longest * 0.06, window?.[1] ?? 0, scenery?.ring ?? 0);
+  const passing = scenery?.windowOf?.(Math.max(0, ...stations.map((station) => station.length_m))) ?? null;
+  const behind = Math.max(longest * 0.06, passing?.[1] ?? 0, scenery?.ring ?? 0);
   const scale = laneScale({ low: -behind * 1.2, high: longest * 1.06 }, WIDTH - 56, 24);
   const words = stations.map((station) => units.show(station.length_m, 'station')).join(', ');
   const drawing = (
@@ -58,7 +60,7 @@ export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOut
     >
       <rect width={WIDTH} height={size.height} fill={color.turf} />
       {scenery !== undefined && (
-        <Passing scale={scale} ground={size.ground} window={window} ring={scenery.ring} />
+        <Passing scale={scale} ground={size.ground} window={passing} ring={scenery.ring} />
       )}
       <line
         x1={24}
@@ -72,7 +74,7 @@ export function SetOutLane({ stations, units, scenery, isSmall = false }: SetOut
         x={scale(0)}
         ground={size.ground}
         kind={scenery?.target ?? 'hole'}
-        behindX={scale(-(window?.[1] ?? 0))}
+        behindX={scale(-(passing?.[1] ?? 0))}
       />
       {[...stations]
         .sort((a, b) => a.length_m - b.length_m)
