@@ -42,10 +42,11 @@ final class DrillRuns
     {
         $log = $this->logbook->ofRun($run);
         $definition = json_decode($run->definition);
-        $sheet = SetOut::sheet($definition, self::drill($run));
+        $drill = self::drill($run);
+        $sheet = SetOut::sheet($definition, $drill);
 
         return ['id' => $run->id, 'drill' => $definition, 'kit' => $sheet->kit(), 'checks' => SetOut::checks($sheet), 'seed' => $run->seed, 'group' => $run->students]
-            + ReplayComputation::state(self::drill($run), $log, $run->students, $run->seed);
+            + ReplayComputation::state($drill, $log, $run->students, $run->seed);
     }
 
     /**

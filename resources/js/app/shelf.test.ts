@@ -38,3 +38,18 @@ test('once signed out nothing of before is kept', async () => {
   await new Shelf(next, 'shelf-3').restore(HOUR);
   expect(next.getQueryCache().getAll()).toEqual([]);
 });
+
+test('answers of a moment, one for every key typed, are not kept', async () => {
+  const client = new QueryClient();
+  client.setQueryData(['drill-check', {}], true);
+  client.setQueryData(['bench'], {});
+  await new Shelf(client, 'shelf-4').keep(0);
+  const next = new QueryClient();
+  await new Shelf(next, 'shelf-4').restore(HOUR);
+  expect(
+    next
+      .getQueryCache()
+      .getAll()
+      .map(({ queryKey }) => queryKey[0]),
+  ).toEqual(['bench']);
+});

@@ -14,6 +14,8 @@ interface Kept {
 /** Raise it when what the API sends changes in a way that older answers would break. */
 const FORM = 1;
 const PAUSE_MS = 400;
+/** Answers to one moment's question, made anew by every key typed: never asked for again. */
+const PASSING = new Set(['drill-check', 'set-out']);
 /** Older answers mislead more than they help. */
 const LONGEST_MS = 14 * 24 * 3_600_000;
 
@@ -58,7 +60,8 @@ export class Shelf {
   /** Writes everything known; a device without room for it works on, and needs the network to open. */
   async keep(now = Date.now()): Promise<void> {
     const state = dehydrate(this.client, {
-      shouldDehydrateQuery: ({ state: { data } }) => data !== undefined,
+      shouldDehydrateQuery: ({ queryKey, state: { data } }) =>
+        data !== undefined && !PASSING.has(String(queryKey[0])),
       shouldDehydrateMutation: () => false,
     });
     await this.#store.kept.put({ id: 'answers', form: FORM, kept_at: now, state }).catch(() => undefined);
