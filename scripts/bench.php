@@ -9,7 +9,7 @@ declare(strict_types=1);
 
 use Amble\Core\Contract\EventReader;
 use Amble\Core\Contract\JsonInput;
-use Amble\Core\Direction\Bound;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;

@@ -7,7 +7,7 @@ declare(strict_types=1);
  * simulated students, and how far off the estimates are. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Direction\Bound;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\DirectionState;
 use Amble\Core\Green\GreenSpeed;

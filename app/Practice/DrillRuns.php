@@ -6,7 +6,7 @@ namespace App\Practice;
 
 use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
-use Amble\Core\Direction\Bound;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\GateChoice;
 use Amble\Core\Direction\Side;

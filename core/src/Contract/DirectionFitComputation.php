@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
-use Amble\Core\Direction\Bound;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\Interval;
 
 final class DirectionFitComputation implements Computation
 {
+    /** No ball starts further round, degrees. */
+    private const WIDEST = 180.0;
+
     public function answer(JsonInput $input): array
     {
         $bounds = array_map(self::bound(...), $input->objects('putts'));
-        $level = Check::share($input->numberOr('level', 0.8), 'level');
+        $level = Check::level($input->numberOr('level', 0.8), 'level');
         $fit = (new DirectionFitter())->fit($bounds);
         $degrees = static fn(?float $radians): ?float => $radians === null ? null : rad2deg($radians);
         $range = static fn(?Interval $interval): ?array => $interval?->times(rad2deg(1.0))->toArray();
@@ -32,15 +35,17 @@ final class DirectionFitComputation implements Computation
 
     private static function bound(JsonInput $putt): Bound
     {
-        $low = $putt->numberOrNull('low_deg');
-        $high = $putt->numberOrNull('high_deg');
-        if ($putt->has('exact_deg')) {
-            return Bound::exactly(deg2rad($putt->number('exact_deg')), $putt->path('exact_deg'));
+        $angle = static fn(string $field): ?float => $putt->has($field)
+            ? deg2rad(Check::within($putt->number($field), -self::WIDEST, self::WIDEST, $putt->path($field)))
+            : null;
+        $exact = $angle('exact_deg');
+        if ($exact !== null) {
+            return Bound::exactly($exact, $putt->path('exact_deg'));
         }
 
         return Bound::between(
-            $low === null ? null : deg2rad($low),
-            $high === null ? null : deg2rad($high),
+            $angle('low_deg'),
+            $angle('high_deg'),
             $putt->path('low_deg'),
             $putt->here(),
         );

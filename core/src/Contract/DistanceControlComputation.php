@@ -21,12 +21,13 @@ final class DistanceControlComputation implements Computation
         return [
             'n' => $control->n,
             'n_measured' => $control->nMeasured,
+            'n_cut_short' => $control->nCutShort,
             'bias' => $control->bias,
             'spread' => $control->spread,
             'bias_interval' => $control->biasInterval?->toArray(),
             'spread_interval' => $control->spreadInterval?->toArray(),
             'inside_share' => $control->insideShare,
-            'inside_interval' => $control->insideInterval->toArray(),
+            'inside_interval' => $control->insideInterval?->toArray(),
         ];
     }
 
@@ -34,8 +35,10 @@ final class DistanceControlComputation implements Computation
     {
         $target = Length::ofMetres($putt->number('target_m'), $putt->path('target_m'));
 
-        return $putt->flagOr('holed', false)
-            ? DistancePutt::holed($target, $putt->numberOrNull('stop_m'), $putt->path('stop_m'))
-            : DistancePutt::stoppedAt($target, $putt->number('stop_m'), $putt->path('stop_m'));
+        return match (true) {
+            $putt->flagOr('holed', false) => DistancePutt::holed($target, $putt->numberOrNull('stop_m'), $putt->path('stop_m')),
+            $putt->has('at_least_m') => DistancePutt::cutShortAt($target, $putt->number('at_least_m'), $putt->path('at_least_m')),
+            default => DistancePutt::stoppedAt($target, $putt->number('stop_m'), $putt->path('stop_m')),
+        };
     }
 }

@@ -61,6 +61,11 @@ final readonly class JsonInput
         return ($this->fields->{$field} ?? null) !== null;
     }
 
+    public function isObject(string $field): bool
+    {
+        return ($this->fields->{$field} ?? null) instanceof \stdClass;
+    }
+
     /** @throws InvalidInput If the field is missing or not a finite number. */
     public function number(string $field): float
     {

@@ -14,6 +14,8 @@ enum Kind: string
     case DirectionFit = 'direction-fit';
     case DistanceControl = 'distance-control';
     case Strokes = 'strokes';
+    case Today = 'today';
+    case BenchPrior = 'bench-prior';
 
     public function computation(): Computation
     {
@@ -25,6 +27,8 @@ enum Kind: string
             self::DirectionFit => new DirectionFitComputation(),
             self::DistanceControl => new DistanceControlComputation(),
             self::Strokes => new StrokesComputation(),
+            self::Today => new TodayComputation(),
+            self::BenchPrior => new BenchPriorComputation(),
         };
     }
 }

@@ -10,6 +10,7 @@ use Amble\Core\Stroke\FitOptions;
 use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Stroke\StrokePutt;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -19,8 +20,8 @@ final class StrokeFitComputation implements Computation
     public function answer(JsonInput $input): array
     {
         $putts = array_map(self::putt(...), $input->objects('putts'));
-        $band = Check::share($input->numberOr('band', 0.8), 'band');
-        $options = new FitOptions($input->flagOr('prior', true), $input->flagOr('robust', true));
+        $band = Check::level($input->numberOr('band', 0.8), 'band');
+        $options = new FitOptions(self::prior($input), $input->flagOr('robust', true));
         $fit = (new StrokeFitter($options))->fit($putts);
 
         return [
@@ -41,6 +42,24 @@ final class StrokeFitComputation implements Computation
                 $input->objectsOrNone('wanted'),
             ),
         ];
+    }
+
+    /** True for the shipped prior, false for none, or another's figures. */
+    private static function prior(JsonInput $input): ?StrokePrior
+    {
+        if ($input->isObject('prior')) {
+            $prior = $input->object('prior')->only(['beta', 'lambda', 'sigma', 'nu']);
+
+            return StrokePrior::of(
+                $prior->number('beta'),
+                $prior->number('lambda'),
+                $prior->number('sigma'),
+                $prior->number('nu'),
+                $prior->path(''),
+            );
+        }
+
+        return $input->flagOr('prior', true) ? StrokePrior::shipped() : null;
     }
 
     private static function putt(JsonInput $putt): StrokePutt

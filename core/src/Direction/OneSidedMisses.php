@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Direction;
 
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\Interval;
 
 /** When every miss is on one side the spread is not identified, but this much is known (maths.md 4.2). */

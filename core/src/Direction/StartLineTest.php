@@ -6,6 +6,7 @@ namespace Amble\Core\Direction;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\Physics;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Units\Length;
 
 /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Amble\Core\Distance;
 
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Numeric\Bound;
+use Amble\Core\Numeric\CensoredNormal;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\ChiSquare;
 use Amble\Core\Numeric\Interval;
@@ -14,26 +16,33 @@ use Amble\Core\Numeric\StudentT;
 /**
  * How well a student rolls the length that was meant (maths.md 5). Shares of length, positive long.
  *
- * The pace a student plays for moves the target, not the error. This class is immutable.
+ * The pace a student plays for moves the target, not the error. A ball cut short tells "at least"
+ * (5.1). This class is immutable.
  */
 final readonly class DistanceControl
 {
     /** A tenth of the length, unless the drill says otherwise. */
     public const DEFAULT_WINDOW = 0.1;
 
+    private const WIDEST_WINDOW = 100.0;
+
     /**
      * @param int $n all putts
-     * @param int $nMeasured those that enter bias and spread
+     * @param int $nMeasured those whose error is exact
+     * @param int $nCutShort those that would have rolled further
+     * @param float|null $insideShare of those that tell; null where none does
+     * @param int $short balls certainly short of the target; likewise $long
      */
     private function __construct(
         public int $n,
         public int $nMeasured,
+        public int $nCutShort,
         public ?float $bias,
         public ?float $spread,
         public ?Interval $biasInterval,
         public ?Interval $spreadInterval,
-        public float $insideShare,
-        public Interval $insideInterval,
+        public ?float $insideShare,
+        public ?Interval $insideInterval,
         public int $short,
         public int $long,
     ) {
@@ -48,36 +57,87 @@ final readonly class DistanceControl
      */
     public static function of(array $putts, float $window = self::DEFAULT_WINDOW, float $level = 0.8): self
     {
-        Check::positive($window, 'window');
-        Check::share($level, 'level');
-        $n = count($putts);
-        if ($n === 0) {
+        Check::within(Check::positive($window, 'window'), 0.0, self::WIDEST_WINDOW, 'window');
+        Check::level($level, 'level');
+        if ($putts === []) {
             throw InvalidInput::emptyList('putts', 'putt');
         }
-        $errors = array_values(array_filter(
-            array_map(static fn(DistancePutt $putt): ?float => $putt->relativeError, $putts),
-            static fn(?float $error): bool => $error !== null,
-        ));
-        $inside = count(array_filter($putts, static fn(DistancePutt $putt): bool => $putt->isInside($window)));
-        $m = count($errors);
-        $bias = $errors === [] ? null : Sample::mean($errors);
-        $variance = $errors === [] ? null : Sample::variance($errors);
-        $spread = $variance === null ? null : sqrt($variance);
+        $errors = $bounds = [];
+        foreach ($putts as $putt) {
+            if ($putt->error !== null) {
+                $bounds[] = $putt->error;
+            }
+            if ($putt->error?->isExact() === true) {
+                $errors[] = $putt->error->low;
+            }
+        }
+        $cutShort = count($bounds) - count($errors);
+        [$bias, $spread, $biasInterval, $spreadInterval] = $cutShort > 0
+            ? self::censored($bounds, $level)
+            : self::plain($errors, $level);
+        $told = array_filter(
+            array_map(static fn(DistancePutt $putt): ?bool => $putt->isInside($window), $putts),
+            static fn(?bool $inside): bool => $inside !== null,
+        );
+        $inside = count(array_filter($told));
 
         return new self(
-            $n,
-            $m,
+            count($putts),
+            count($errors),
+            $cutShort,
             $bias,
             $spread,
-            $bias === null || $spread === null
-                ? null
-                : Interval::around($bias, StudentT::halfWidth($level, $m - 1) * $spread / sqrt($m)),
-            $spread === null ? null : self::spreadInterval($spread, $m - 1, $level),
-            $inside / $n,
-            Interval::wilson($inside, $n, $level),
-            count(array_filter($errors, static fn(float $error): bool => $error < 0.0)),
-            count(array_filter($errors, static fn(float $error): bool => $error > 0.0)),
+            $biasInterval,
+            $spreadInterval,
+            $told === [] ? null : $inside / count($told),
+            $told === [] ? null : Interval::wilson($inside, count($told), $level),
+            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0)),
+            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0)),
         );
+    }
+
+    /**
+     * Mean and spread with t and chi-square intervals.
+     *
+     * @param list<float> $errors
+     *
+     * @return array{float|null, float|null, Interval|null, Interval|null}
+     */
+    private static function plain(array $errors, float $level): array
+    {
+        if ($errors === []) {
+            return [null, null, null, null];
+        }
+        $bias = Sample::mean($errors);
+        $variance = Sample::variance($errors);
+        if ($variance === null) {
+            return [$bias, null, null, null];
+        }
+        $m = count($errors);
+        $spread = sqrt($variance);
+
+        return [
+            $bias,
+            $spread,
+            Interval::around($bias, StudentT::halfWidth($level, $m - 1) * $spread / sqrt($m)),
+            self::spreadInterval($spread, $m - 1, $level),
+        ];
+    }
+
+    /**
+     * Maximum likelihood on exact values and half-lines; nothing where it does not exist.
+     *
+     * @param non-empty-list<Bound> $bounds
+     *
+     * @return array{float|null, float|null, Interval|null, Interval|null}
+     */
+    private static function censored(array $bounds, float $level): array
+    {
+        $fit = CensoredNormal::fit($bounds);
+
+        return $fit === null
+            ? [null, null, null, null]
+            : [$fit->mean, $fit->spread, $fit->meanInterval($level), $fit->spreadInterval($level)];
     }
 
     private static function spreadInterval(float $spread, int $degreesOfFreedom, float $level): Interval

@@ -12,34 +12,44 @@ use Amble\Core\Units\Length;
 /**
  * Green speed: how far a ball rolls on level turf after leaving the standard ramp.
  *
- * Feet on the coach's card, metres inside; always finite and above 0. This class is immutable.
+ * Feet on the coach's card, metres inside; never one that no green has. This class is immutable.
  */
 final readonly class GreenSpeed
 {
+    /** Slower and faster than any green or mat, feet. */
+    public const SLOWEST_FEET = 0.5;
+    public const FASTEST_FEET = 40.0;
+
     private function __construct(private float $metres)
     {
     }
 
-    /** @throws InvalidInput If the speed is not a finite number above 0. */
+    /** @throws InvalidInput If the speed is not a finite number above 0, or none a green has. */
     public static function ofFeet(float $feet, string $field = 'green_speed_ft'): self
     {
-        return new self(Check::positive($feet, $field) * Length::METRES_PER_FOOT);
+        Check::positive($feet, $field);
+
+        return $feet >= self::SLOWEST_FEET - Check::SLACK && $feet <= self::FASTEST_FEET + Check::SLACK
+            ? new self($feet * Length::METRES_PER_FOOT)
+            : throw InvalidInput::outside($field, $feet, sprintf('a speed greens have, %g to %g ft', self::SLOWEST_FEET, self::FASTEST_FEET));
     }
 
-    /** @throws InvalidInput If the speed is not a finite number above 0. */
+    /** @throws InvalidInput If the speed is not a finite number above 0, or none a green has. */
     public static function ofMetres(float $metres, string $field = 'green_speed_m'): self
     {
-        return new self(Check::positive($metres, $field));
+        return self::ofFeet($metres / Length::METRES_PER_FOOT, $field);
     }
 
     /**
      * The speed of level turf with this deceleration, S = v_r² / (2 a0) (maths.md 1.1).
      *
      * @param float $deceleration m/s², above 0
+     *
+     * @throws InvalidInput If no green slows a ball so little or so much.
      */
-    public static function ofDeceleration(float $deceleration): self
+    public static function ofDeceleration(float $deceleration, string $field): self
     {
-        return new self(Physics::RAMP_SPEED ** 2 / (2.0 * Check::positive($deceleration, 'deceleration')));
+        return self::ofMetres(Physics::RAMP_SPEED ** 2 / (2.0 * Check::positive($deceleration, $field)), $field);
     }
 
     public function feet(): float

@@ -22,6 +22,9 @@ final readonly class RampRolls
     /** Means that differ by more than this show a sloped line: 18 in, in metres. */
     private const SLOPE_LIMIT = 18 * Length::METRES_PER_INCH;
 
+    private const LEAST_FACTOR = 0.01;
+    private const MOST_FACTOR = 100.0;
+
     private function __construct(private TwoWayRolls $rolls)
     {
     }
@@ -35,12 +38,12 @@ final readonly class RampRolls
      */
     public static function of(array $firstMetres, array $secondMetres, float $rampFactor = 1.0): self
     {
-        Check::positive($rampFactor, 'ramp_factor');
+        Check::within(Check::positive($rampFactor, 'ramp_factor'), self::LEAST_FACTOR, self::MOST_FACTOR, 'ramp_factor');
         $scaled = [];
         foreach (['direction_1_m' => $firstMetres, 'direction_2_m' => $secondMetres] as $field => $rolls) {
             $scaled[$field] = [];
             foreach ($rolls as $i => $roll) {
-                $scaled[$field][] = $rampFactor * Check::positive($roll, "$field.$i");
+                $scaled[$field][] = $rampFactor * Length::ofMetres($roll, "$field.$i")->metres();
             }
         }
         if ($firstMetres === [] && $secondMetres === []) {
@@ -61,7 +64,7 @@ final readonly class RampRolls
         $errors = $this->rolls->squaredErrors();
 
         return new GreenSpeedReading(
-            GreenSpeed::ofMetres($mean),
+            GreenSpeed::ofMetres($mean, $this->rolls->firstRolled('direction_1_m', 'direction_2_m')),
             $errors === null ? null : sqrt($errors[0]),
             null,
             false,
@@ -77,7 +80,7 @@ final readonly class RampRolls
         $errors = $this->rolls->squaredErrors();
 
         return new GreenSpeedReading(
-            GreenSpeed::ofMetres(2.0 * $there * $back / $sum),
+            GreenSpeed::ofMetres(2.0 * $there * $back / $sum, 'direction_1_m'),
             $errors === null ? null : sqrt(
                 (2.0 * $back ** 2 / $sum ** 2) ** 2 * $errors[0] + (2.0 * $there ** 2 / $sum ** 2) ** 2 * $errors[1],
             ),

@@ -43,7 +43,7 @@ final readonly class StopwatchRolls
     {
         $means = $this->decelerations->means();
         $level = array_sum($means) / count($means);
-        $speed = GreenSpeed::ofDeceleration($level);
+        $speed = GreenSpeed::ofDeceleration($level, $this->decelerations->firstRolled('direction_1', 'direction_2'));
         $errors = $this->decelerations->squaredErrors();
         $oneWay = $this->decelerations->isOneWay();
 

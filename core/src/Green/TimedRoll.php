@@ -6,20 +6,25 @@ namespace Amble\Core\Green;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
+use Amble\Core\Units\Length;
 
 /** A ball rolled by hand without skidding: how far, and how long from release to rest. */
 final readonly class TimedRoll
 {
+    /** Nobody times a roll shorter or longer than this, seconds. */
+    private const SHORTEST_SECONDS = 0.01;
+    private const LONGEST_SECONDS = 600.0;
+
     private function __construct(public float $distanceMetres, public float $seconds)
     {
     }
 
-    /** @throws InvalidInput If the distance or the time is not above 0. */
+    /** @throws InvalidInput If the distance or the time is not above 0, or none a roll has. */
     public static function of(float $distanceMetres, float $seconds, string $field = 'roll'): self
     {
         return new self(
-            Check::positive($distanceMetres, "$field.distance_m"),
-            Check::positive($seconds, "$field.time_s"),
+            Length::ofMetres($distanceMetres, "$field.distance_m")->metres(),
+            Check::within(Check::positive($seconds, "$field.time_s"), self::SHORTEST_SECONDS, self::LONGEST_SECONDS, "$field.time_s"),
         );
     }
 

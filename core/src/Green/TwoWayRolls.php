@@ -27,6 +27,12 @@ final readonly class TwoWayRolls
         return $this->first === [] || $this->second === [];
     }
 
+    /** Give the name of the first direction that was rolled, for errors. */
+    public function firstRolled(string $first, string $second): string
+    {
+        return $this->first === [] ? $second : $first;
+    }
+
     /** @return list<non-empty-list<float>> the directions that were rolled */
     public function directions(): array
     {

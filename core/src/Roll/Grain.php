@@ -29,7 +29,7 @@ final readonly class Grain
         if (abs($strength) > self::STRONGEST + Check::SLACK) {
             throw InvalidInput::outside("$field.strength", $strength, 'at most 0.15');
         }
-        $angle = deg2rad(Check::finite($directionDegrees, "$field.direction_deg"));
+        $angle = deg2rad(Check::within($directionDegrees, -360.0, 360.0, "$field.direction_deg"));
 
         return new self($strength, cos($angle), sin($angle));
     }

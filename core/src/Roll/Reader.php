@@ -33,6 +33,9 @@ final readonly class Reader
     private const WALK_TO = 2.0;
     private const WALK_STEPS = 32;
 
+    /** Nobody plays to run further past, metres. */
+    public const LONGEST_PACE = 30.0;
+
     private float $hole;
     private Roller $roller;
     private LineFinder $lines;
@@ -40,7 +43,7 @@ final readonly class Reader
     /** @param float $pace path beyond the covered hole, metres, at least 0 */
     public function __construct(private Surface $surface, Length $length, private float $pace)
     {
-        Check::notNegative($pace, 'pace_m');
+        Check::within(Check::notNegative($pace, 'pace_m'), 0.0, self::LONGEST_PACE, 'pace_m');
         $this->hole = $length->metres();
         $this->roller = new Roller($surface);
         $this->lines = new LineFinder($this->roller, $this->hole, 0.1 * self::CLOSE);

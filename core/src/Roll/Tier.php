@@ -6,10 +6,14 @@ namespace Amble\Core\Roll;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
+use Amble\Core\Units\Length;
 
 /** A step in the green across the line: a cubic smoothstep (maths.md 2.3). Immutable. */
 final readonly class Tier
 {
+    /** No green has a higher step, metres. */
+    private const HIGHEST = 10.0;
+
     /**
      * @param float $height metres, positive up, negative down
      * @param float $run metres along the line from foot to top, above 0
@@ -19,13 +23,20 @@ final readonly class Tier
     {
     }
 
-    /** @throws InvalidInput If a number is not finite or the run is not above 0. */
+    /**
+     * @throws InvalidInput If a number is not finite, the run is not above 0, or it is shorter than the
+     *                      height: that is a wall, and the small-slope equations do not hold on it.
+     */
     public static function of(float $height, float $run, float $start, string $field = 'tier'): self
     {
+        if (is_finite($height) && $run > 0.0 && $run < abs($height)) {
+            throw InvalidInput::at("$field.run_m", 'The run of a tier must not be shorter than its height.');
+        }
+
         return new self(
-            Check::finite($height, "$field.height_m"),
-            Check::positive($run, "$field.run_m"),
-            Check::finite($start, "$field.start_m"),
+            Check::within($height, -self::HIGHEST, self::HIGHEST, "$field.height_m"),
+            Length::ofMetres($run, "$field.run_m")->metres(),
+            Check::within($start, -Length::LONGEST, Length::LONGEST, "$field.start_m"),
         );
     }
 

@@ -23,6 +23,7 @@ abstract readonly class SessionEvent
     /** Negative when this happened before the other. */
     final public function compare(self $other): int
     {
-        return [$this->atMilliseconds, $this->id] <=> [$other->atMilliseconds, $other->id];
+        // Ids as text: as numbers "1e1" and "10" would be the same.
+        return $this->atMilliseconds <=> $other->atMilliseconds ?: strcmp($this->id, $other->id);
     }
 }

@@ -18,10 +18,6 @@ use Amble\Core\Units\Length;
  */
 final readonly class StrokeFit
 {
-    /** Prior spread of the log roll and its weight in degrees of freedom (ν₀, σ₀). */
-    private const PRIOR_SIGMA = 0.10;
-    private const PRIOR_DEGREES = 2;
-
     /** Fitted from this many putts and this many distinct lengths on. */
     private const FEWEST_PUTTS = 6;
     private const FEWEST_LENGTHS = 3;
@@ -34,7 +30,7 @@ final readonly class StrokeFit
 
     /**
      * @param float|null $sigma residual spread of the log roll
-     * @param int|null $degreesOfFreedom ν
+     * @param float|null $degreesOfFreedom ν
      * @param list<float> $weights in the order of the putts, each in (0, 1]
      * @param list<float> $residuals of the log roll, in the order of the putts
      * @param list<int> $marked 0-based indexes of putts for the coach's eye
@@ -44,7 +40,7 @@ final readonly class StrokeFit
         public int $n,
         private ?WeightedLine $line,
         public ?float $sigma,
-        public ?int $degreesOfFreedom,
+        public ?float $degreesOfFreedom,
         public array $weights,
         public array $residuals,
         public array $marked,
@@ -72,12 +68,12 @@ final readonly class StrokeFit
         array $residuals,
         float $scale,
         array $logBackstrokes,
-        bool $prior,
+        ?StrokePrior $prior,
     ): self {
         $n = count($weights);
         $spare = max(0, $n - 2);
-        $degrees = $spare + ($prior ? self::PRIOR_DEGREES : 0);
-        $variance = ($spare * $scale ** 2 + ($prior ? self::PRIOR_DEGREES * self::PRIOR_SIGMA ** 2 : 0.0)) / $degrees;
+        $degrees = $spare + ($prior->nu ?? 0.0);
+        $variance = ($spare * $scale ** 2 + ($prior === null ? 0.0 : $prior->nu * $prior->sigma ** 2)) / $degrees;
         $metres = array_map(exp(...), $logBackstrokes);
 
         return new self(
@@ -104,6 +100,14 @@ final readonly class StrokeFit
     public function beta(): ?float
     {
         return $this->line?->beta;
+    }
+
+    /** What this fit tells a bench's prior; null until it is fitted. */
+    public function summary(): ?StrokeSummary
+    {
+        return $this->state !== FitState::Fitted || $this->line === null || $this->sigma === null || $this->degreesOfFreedom === null
+            ? null
+            : StrokeSummary::of($this->line->beta, $this->sigma / sqrt($this->line->spreadX), $this->sigma, $this->degreesOfFreedom);
     }
 
     /**

@@ -23,17 +23,17 @@ final readonly class StrokeFitter
     /** E min(Z², k²) for standard normal Z, so that s estimates σ for normal scatter. */
     private const CONSISTENCY = 0.7101645482690485;
 
-    /** Exponent the weak prior leans to, and its weight λ = (0.10 / 0.4)². */
-    private const PRIOR_BETA = 1.8;
-    private const PRIOR_WEIGHT = 0.0625;
-
     private const FEWEST_FOR_ROBUST = 6;
     private const MAX_ROUNDS = 500;
     private const SETTLED = 1e-10;
     private const EXACT = 1e-9;
 
-    public function __construct(private FitOptions $options = new FitOptions())
+    private FitOptions $options;
+
+    /** @param FitOptions|null $options null to fit as shipped */
+    public function __construct(?FitOptions $options = null)
     {
+        $this->options = $options ?? FitOptions::usual();
     }
 
     /** @param list<StrokePutt> $putts */
@@ -63,7 +63,7 @@ final readonly class StrokeFitter
      */
     private function isDetermined(array $x): bool
     {
-        return $this->options->prior || (count($x) >= 3 && max($x) > min($x));
+        return $this->options->prior !== null || (count($x) >= 3 && max($x) > min($x));
     }
 
     /**
@@ -73,7 +73,7 @@ final readonly class StrokeFitter
      */
     private function line(array $x, array $y, array $weights): WeightedLine
     {
-        return WeightedLine::through($x, $y, $weights, $this->options->prior ? self::PRIOR_WEIGHT : 0.0, self::PRIOR_BETA);
+        return WeightedLine::through($x, $y, $weights, $this->options->prior->lambda ?? 0.0, $this->options->prior->beta ?? 0.0);
     }
 
     /**

@@ -33,7 +33,7 @@ final class ExpectedPutts
 
     public function __construct(Player $player, GreenSpeed $speed)
     {
-        $this->transition = new PuttTransition($player, $speed->deceleration());
+        $this->transition = new PuttTransition($player, $speed->deceleration(), self::NEAREST);
         $this->solve();
     }
 

@@ -6,10 +6,14 @@ namespace Amble\Core\Strokes;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
+use Amble\Core\Roll\Reader;
 
 /** The four figures that decide how many putts a player needs, and the pace played for. Immutable. */
 final readonly class Player
 {
+    /** Errors beyond ten lengths are no putting, share of length. */
+    private const WILDEST = 10.0;
+
     /**
      * @param float $lineBias radians, positive right
      * @param float $lineSpread radians, at least 0; a read error adds in quadrature
@@ -35,11 +39,11 @@ final readonly class Player
         float $pace,
     ): self {
         return new self(
-            Check::finite($lineBias, 'start_line.bias_deg'),
-            Check::notNegative($lineSpread, 'start_line.spread_deg'),
-            Check::finite($paceBias, 'distance.bias'),
-            Check::notNegative($paceSpread, 'distance.spread'),
-            Check::notNegative($pace, 'pace_m'),
+            Check::within($lineBias, -0.5 * M_PI, 0.5 * M_PI, 'start_line.bias_deg'),
+            Check::within(Check::notNegative($lineSpread, 'start_line.spread_deg'), 0.0, M_PI, 'start_line.spread_deg'),
+            Check::within($paceBias, -self::WILDEST, self::WILDEST, 'distance.bias'),
+            Check::within(Check::notNegative($paceSpread, 'distance.spread'), 0.0, self::WILDEST, 'distance.spread'),
+            Check::within(Check::notNegative($pace, 'pace_m'), 0.0, Reader::LONGEST_PACE, 'pace_m'),
         );
     }
 

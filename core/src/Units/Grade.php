@@ -7,23 +7,26 @@ namespace Amble\Core\Units;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
 
-/** Rise over run, positive uphill (along a line) or rising to the right (across it). */
+/** Rise over run, positive uphill (along a line) or rising to the right (across it); never steeper than 1. */
 final readonly class Grade
 {
+    /** Steeper is a wall, rise over run. */
+    private const STEEPEST = 1.0;
+
     private function __construct(private float $ratio)
     {
     }
 
-    /** @throws InvalidInput If the grade is not a finite number. */
+    /** @throws InvalidInput If the grade is not a finite number, or a wall. */
     public static function ofPercent(float $percent, string $field = 'grade_percent'): self
     {
-        return new self(Check::finite($percent, $field) / 100.0);
+        return new self(Check::within($percent, -100.0 * self::STEEPEST, 100.0 * self::STEEPEST, $field) / 100.0);
     }
 
-    /** @throws InvalidInput If the grade is not a finite number. */
+    /** @throws InvalidInput If the grade is not a finite number, or a wall. */
     public static function ofRatio(float $ratio, string $field = 'grade'): self
     {
-        return new self(Check::finite($ratio, $field));
+        return new self(Check::within($ratio, -self::STEEPEST, self::STEEPEST, $field));
     }
 
     public static function level(): self

@@ -7,26 +7,30 @@ namespace Amble\Core\Units;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
 
-/** A length on the green: metres inside, always finite and above 0. This class is immutable. */
+/** A length on a green: metres inside, from a tenth of a millimetre to 300 m. This class is immutable. */
 final readonly class Length
 {
     public const METRES_PER_FOOT = 0.3048;
     public const METRES_PER_INCH = 0.0254;
 
+    /** What is shorter or longer is no length on any green, metres. */
+    public const SHORTEST = 1e-4;
+    public const LONGEST = 300.0;
+
     private function __construct(private float $metres)
     {
     }
 
-    /** @throws InvalidInput If the length is not a finite number above 0. */
+    /** @throws InvalidInput If the length is not a finite number above 0, or none a green has. */
     public static function ofMetres(float $metres, string $field = 'length_m'): self
     {
-        return new self(Check::positive($metres, $field));
+        return new self(Check::within(Check::positive($metres, $field), self::SHORTEST, self::LONGEST, $field));
     }
 
-    /** @throws InvalidInput If the length is not a finite number above 0. */
+    /** @throws InvalidInput If the length is not a finite number above 0, or none a green has. */
     public static function ofFeet(float $feet, string $field = 'length_ft'): self
     {
-        return new self(Check::positive($feet, $field) * self::METRES_PER_FOOT);
+        return self::ofMetres($feet * self::METRES_PER_FOOT, $field);
     }
 
     public function metres(): float

@@ -75,6 +75,77 @@ final class RefusalsTest extends TestCase
         yield ['strokes', '{"green_speed_ft":10,"pace_m":0.3,"start_line":{"bias_deg":0,"spread_deg":1},"lengths_m":[1]}', 'distance'];
     }
 
+    /**
+     * Each leaf of each reference question is replaced in turn by what no green has; the answer is one of
+     * finite figures, or a refusal that names a field of the question, and comes at once.
+     */
+    #[DataProvider('questions')]
+    public function testNastyValuesAreRefusedAtTheirFieldOrAnswered(Kind $kind, string $json): void
+    {
+        $paths = self::leaves(json_decode($json, true, 32, JSON_THROW_ON_ERROR));
+        foreach ($paths as $path) {
+            foreach ([5e-324, -1, 0, 1e6, 1e308, 0.9999999999999999, 1e-12, 'x', null, [], true] as $value) {
+                $changed = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+                self::put($changed, $path, $value);
+                try {
+                    $answer = $kind->computation()->answer(JsonInput::parse(json_encode($changed, JSON_THROW_ON_ERROR)));
+                    array_walk_recursive($answer, static fn(mixed $figure) => self::assertFalse(is_float($figure) && is_nan($figure)));
+                } catch (InvalidInput $refused) {
+                    $at = implode('.', $path);
+                    $named = (string) $refused->field();
+                    $knows = static fn(array $known): bool => str_starts_with(
+                        (string) preg_replace('/\d+/', '*', implode('.', $known) . '.'),
+                        (string) preg_replace('/\d+/', '*', "$named."),
+                    );
+                    self::assertNotSame([], array_filter([$path, ...$paths], $knows), "$at: $named is no field of the question");
+                }
+            }
+        }
+    }
+
+    /** @return iterable<string, array{Kind, string}> the shortest question of each kind, and of each shape of it */
+    public static function questions(): iterable
+    {
+        $putt = '{"backstroke_m":0.2,"roll_m":3,"green_speed_ft":10,"grade_percent":1}';
+        yield 'ramp' => [Kind::GreenSpeed, '{"method":"ramp","direction_1_m":[2.9,3],"direction_2_m":[3.1],"ramp_factor":1}'];
+        yield 'one way' => [Kind::GreenSpeed, '{"method":"ramp","direction_1_m":[],"direction_2_m":[3.1]}'];
+        yield 'stopwatch' => [Kind::GreenSpeed, '{"method":"stopwatch","direction_1":[{"distance_m":5.1,"time_s":4.2}],"direction_2":[{"distance_m":5,"time_s":4}]}'];
+        yield 'roll' => [Kind::Roll, '{"green_speed_ft":10,"grade_percent":2,"length_m":6}'];
+        yield 'read' => [Kind::Read, '{"green_speed_ft":10,"length_m":4,"grade_along_percent":1,"grade_across_percent":2,"pace_m":0.3,"tier":{"height_m":0.3,"run_m":1.2,"start_m":2.5},"grain":{"strength":0.1,"direction_deg":90}}'];
+        yield 'stroke' => [Kind::StrokeFit, "{\"putts\":[$putt,$putt,{\"backstroke_m\":0.3,\"roll_m\":6,\"green_speed_ft\":9}],\"prior\":{\"beta\":1.7,\"lambda\":0.4,\"sigma\":0.1,\"nu\":6},\"band\":0.8,\"predict\":[{\"backstroke_m\":0.25,\"green_speed_ft\":9,\"grade_percent\":0}],\"wanted\":[{\"roll_m\":6,\"green_speed_ft\":9,\"grade_percent\":0}]}"];
+        yield 'direction' => [Kind::DirectionFit, '{"putts":[{"low_deg":-0.8,"high_deg":0.8},{"low_deg":null,"high_deg":-0.8},{"exact_deg":0.4}],"level":0.8}'];
+        yield 'distance' => [Kind::DistanceControl, '{"putts":[{"target_m":6,"stop_m":5.7},{"target_m":6,"at_least_m":6.4},{"target_m":3,"stop_m":3.1},{"target_m":6,"holed":true,"stop_m":6.2}],"window":0.1,"level":0.8}'];
+        yield 'today' => [Kind::Today, '{"students":[{"errors":[-0.08,0.02],"at_least":[0.05],"usual":{"bias":0.01,"se":0.02},"spread":0.09},{"errors":[0.01],"usual":null,"spread":null}],"day_to_day":0.05}'];
+        $student = '{"beta":1.8,"se_beta":0.1,"sigma":0.1,"df":30}';
+        yield 'bench prior' => [Kind::BenchPrior, "{\"students\":[$student,$student,$student]}"];
+        yield 'strokes' => [Kind::Strokes, '{"green_speed_ft":10,"pace_m":0.3,"start_line":{"bias_deg":0,"spread_deg":1},"distance":{"bias":0,"spread":0.08},"lengths_m":[1,6]}'];
+    }
+
+    /** @return list<list<int|string>> */
+    private static function leaves(mixed $value): array
+    {
+        if (!is_array($value) || $value === []) {
+            return [[]];
+        }
+        $leaves = [];
+        foreach ($value as $key => $part) {
+            foreach (self::leaves($part) as $leaf) {
+                $leaves[] = [$key, ...$leaf];
+            }
+        }
+
+        return $leaves;
+    }
+
+    /** @param list<int|string> $path */
+    private static function put(mixed &$value, array $path, mixed $new): void
+    {
+        foreach ($path as $key) {
+            $value = &$value[$key];
+        }
+        $value = $new;
+    }
+
     public function testWhatHasNoAnswerIsAnAnswer(): void
     {
         $answer = static fn(Kind $kind, string $json): array => $kind->computation()->answer(JsonInput::parse($json));

@@ -63,7 +63,7 @@ final class ShapesTest extends TestCase
         yield 'two start lines' => [Kind::DirectionFit, '{"putts":[{"exact_deg":1},{"exact_deg":2}]}', $direction];
 
         $distance = [
-            'n', 'n_measured', 'bias', 'spread', 'bias_interval', 'spread_interval', 'inside_share', 'inside_interval',
+            'n', 'n_measured', 'n_cut_short', 'bias', 'spread', 'bias_interval', 'spread_interval', 'inside_share', 'inside_interval',
         ];
         yield 'a holed ball' => [Kind::DistanceControl, '{"putts":[{"target_m":3,"holed":true}]}', $distance];
         yield 'two balls' => [Kind::DistanceControl, '{"putts":[{"target_m":3,"stop_m":0},{"target_m":3,"stop_m":3}]}', $distance];
@@ -120,7 +120,7 @@ final class ShapesTest extends TestCase
             '{"putts":[{"backstroke_m":0.2,"roll_m":3,"green_speed_ft":10}],'
             . '"wanted":[{"roll_m":3,"green_speed_ft":10},{"roll_m":6,"green_speed_ft":10}]}',
         );
-        self::assertSame(['provisional', 2], [$answer['state'], $answer['df']]);
+        self::assertSame(['provisional', 2.0], [$answer['state'], $answer['df']]);
         self::assertEqualsWithDelta(1.8, $answer['beta'], 1e-12);
         self::assertEqualsWithDelta(0.10, $answer['sigma'], 1e-12);
         self::assertEqualsWithDelta(0.2, $answer['wanted'][0]['backstroke_m'], 1e-12);

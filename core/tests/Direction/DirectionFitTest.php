@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Direction;
 
 use Amble\Core\Direction\AimAndStroke;
-use Amble\Core\Direction\Bound;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\DirectionState;

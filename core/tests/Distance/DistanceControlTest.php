@@ -40,6 +40,32 @@ final class DistanceControlTest extends PropertyTestCase
         self::assertNear(0.225, (float) $judged->bias);
     }
 
+    public function testABallCutShortBeyondTheWindowIsOutsideAndBeforeItsEndIsNotKnown(): void
+    {
+        $six = Length::ofMetres(6.0);
+        $control = DistanceControl::of([self::stopped(6, 6.1), self::stopped(6, 5.8), DistancePutt::cutShortAt($six, 6.7), DistancePutt::cutShortAt($six, 6.3)]);
+        self::assertSame([4, 2, 2], [$control->n, $control->nMeasured, $control->nCutShort]);
+        // Two inside and one certainly outside; of the fourth nobody knows.
+        self::assertNear(2 / 3, (float) $control->insideShare);
+        self::assertSame([1, 3], [$control->short, $control->long]);
+        self::assertNull(DistanceControl::of([DistancePutt::cutShortAt($six, 6.3)])->insideShare);
+    }
+
+    public function testTakingCutShortRollsAtTheirFaceWouldBendTheFigures(): void
+    {
+        $random = new SeededRandom(5);
+        [$free, $cut] = [[], []];
+        for ($i = 0; $i < 400; ++$i) {
+            $roll = 6.0 * (1.0 + 0.03 + 0.12 * $random->normal());
+            $free[] = self::stopped(6, $roll);
+            // An edge 5 % beyond the target stops the longer ones.
+            $cut[] = $roll > 6.3 ? DistancePutt::cutShortAt(Length::ofMetres(6.0), 6.3) : self::stopped(6, $roll);
+        }
+        [$truth, $told] = [DistanceControl::of($free), DistanceControl::of($cut)];
+        self::assertEqualsWithDelta((float) $truth->bias, (float) $told->bias, 0.015);
+        self::assertEqualsWithDelta((float) $truth->spread, (float) $told->spread, 0.015);
+    }
+
     public function testOnlyHoledBallsLeaveTheFiguresUnknown(): void
     {
         $control = DistanceControl::of([DistancePutt::holed(Length::ofMetres(3.0))]);

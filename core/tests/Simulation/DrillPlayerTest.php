@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Simulation;
 
-use Amble\Core\Direction\Bound;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\Side;
 use Amble\Core\Direction\StartLineTest;

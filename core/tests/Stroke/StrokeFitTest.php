@@ -11,6 +11,7 @@ use Amble\Core\Stroke\FitOptions;
 use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Stroke\StrokePutt;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Grade;
@@ -117,7 +118,7 @@ final class StrokeFitTest extends PropertyTestCase
             $clean = self::putts($seed, 15);
             $spoilt = [...$clean, self::putt(0.39, 0.4)];
             $moved = static function (bool $robust) use ($clean, $spoilt): float {
-                $fitter = new StrokeFitter(new FitOptions(prior: true, robust: $robust));
+                $fitter = new StrokeFitter(new FitOptions(StrokePrior::shipped(), $robust));
                 $at = static fn(array $putts): float => (float) $fitter->fit($putts)->predict(Length::ofMetres(0.35), GreenSpeed::ofFeet(10.0), Grade::level())?->rollMetres;
 
                 return abs($at($spoilt) - $at($clean));
@@ -152,7 +153,7 @@ final class StrokeFitTest extends PropertyTestCase
         // 0.200, 0.215, 0.230 are two lengths, not three: 0.215 lies within 2 cm of the first.
         $close = array_map(static fn(int $i): StrokePutt => self::putt(0.2 + 0.015 * ($i % 3), 3.0 + $i / 10), range(0, 9));
         self::assertSame(FitState::Provisional, self::fit($close)->state);
-        $plain = new StrokeFitter(new FitOptions(prior: false));
+        $plain = new StrokeFitter(new FitOptions(null));
         self::assertSame(FitState::None, $plain->fit(array_slice($twoLengths, 0, 2))->state);
         self::assertSame(FitState::None, $plain->fit([self::putt(0.2, 3.0), self::putt(0.2, 3.1), self::putt(0.2, 2.9)])->state);
     }

@@ -17,9 +17,9 @@ final class QuantitiesTest extends PropertyTestCase
 {
     /** @param \Closure(float): object $make */
     #[DataProvider('positive')]
-    public function testOnlyFiniteNumbersAboveZeroArePositiveQuantities(\Closure $make): void
+    public function testOnlyWhatAGreenCanHaveIsAQuantity(\Closure $make): void
     {
-        foreach ([0.0, -0.0, -1.0, NAN, INF, -INF] as $value) {
+        foreach ([0.0, -0.0, -1.0, NAN, INF, -INF, 5e-324, 1e6] as $value) {
             try {
                 $make($value);
                 self::fail("$value was taken.");
@@ -27,7 +27,7 @@ final class QuantitiesTest extends PropertyTestCase
                 self::assertSame('the_field', $refused->field());
             }
         }
-        self::assertIsObject($make(1e-9));
+        self::assertIsObject($make(3.0));
     }
 
     /** @return iterable<string, array{\Closure(float): object}> */
@@ -48,12 +48,12 @@ final class QuantitiesTest extends PropertyTestCase
 
     public function testUnitsGoBackAndForth(): void
     {
-        $this->forAll(self::between(0.01, 100.0))->then(function (float $x): void {
+        $this->forAll(self::between(2.0, 12.0))->then(function (float $x): void {
             self::assertNear($x, Length::ofFeet($x)->feet());
             self::assertNear($x * 0.3048, Length::ofFeet($x)->metres());
             self::assertNear($x, GreenSpeed::ofFeet($x)->feet());
             self::assertNear($x, Grade::ofPercent($x)->percent());
-            self::assertNear($x, GreenSpeed::ofDeceleration(GreenSpeed::ofMetres($x)->deceleration())->metres());
+            self::assertNear($x, GreenSpeed::ofDeceleration(GreenSpeed::ofMetres($x)->deceleration(), 'a')->metres());
         });
     }
 

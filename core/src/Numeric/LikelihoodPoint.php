@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Direction;
+namespace Amble\Core\Numeric;
 
 /**
  * A log-likelihood and its derivatives at one (μ, ln σ).
@@ -37,6 +37,18 @@ final readonly class LikelihoodPoint
         $shrink = min(1.0, self::LONGEST_LOG_STEP / max(abs($log), 1e-300));
 
         return [$shrink * $mu, $shrink * $log];
+    }
+
+    /** Newton's step of the mean alone. */
+    public function meanStep(): float
+    {
+        return $this->dMuMu < 0.0 ? -$this->dMu / $this->dMuMu : 0.0;
+    }
+
+    /** Standard error of the mean while the spread is held. */
+    public function meanError(): float
+    {
+        return 1.0 / sqrt(-$this->dMuMu);
     }
 
     /** @return array{float, float} of μ and ln σ, from the inverse of the observed information */

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Direction;
+namespace Amble\Core\Numeric;
 
-use Amble\Core\Numeric\Normal;
 
 /**
  * Log-likelihood of interval-censored normal data with its first and second derivatives.

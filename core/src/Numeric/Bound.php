@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Direction;
+namespace Amble\Core\Numeric;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Numeric\Check;
 
 /**
- * What one putt says about its start-line angle: exactly this, or between these (radians).
+ * What one putt says about a figure: exactly this, or somewhere between these.
  *
- * Ends are closed and may be infinite; low < high, or low = high for an exact angle.
+ * A start-line angle in radians, or a length error as a share of the length. Ends are closed and may be infinite; low < high, or low = high for an exact angle.
  */
 final readonly class Bound
 {
@@ -18,24 +17,24 @@ final readonly class Bound
     {
     }
 
-    /** @throws InvalidInput If the angle is not finite. */
-    public static function exactly(float $radians, string $field = 'exact'): self
+    /** @throws InvalidInput If the value is not finite. */
+    public static function exactly(float $value, string $field = 'exact'): self
     {
-        Check::finite($radians, $field);
+        Check::finite($value, $field);
 
-        return new self($radians, $radians);
+        return new self($value, $value);
     }
 
     /**
-     * @param float|null $low radians; null for no lower end
-     * @param float|null $high radians; null for no upper end
+     * @param float|null $low null for no lower end
+     * @param float|null $high null for no upper end
      *
      * @throws InvalidInput If an end is not finite, low is not below high, or both are open.
      */
     public static function between(?float $low, ?float $high, string $lowField = 'low', string $field = 'putt'): self
     {
         if ($low === null && $high === null) {
-            throw InvalidInput::at($field, 'This putt says nothing about its start line.');
+            throw InvalidInput::at($field, 'This putt says nothing: give at least one end.');
         }
         $bound = new self(
             $low === null ? -INF : Check::finite($low, $lowField),
