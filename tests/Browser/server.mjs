@@ -1,13 +1,13 @@
 /** Starts Amble on a database of its own with the demo bench, for the browser tests and the pictures. */
 
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const ROOT = resolve(fileURLToPath(import.meta.url), '../../..');
-const FAST = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+const FAST = readFileSync(join(ROOT, 'scripts/php-flags'), 'utf8').split('\n').filter(Boolean);
 
 /** @returns {string} a fresh database file with the demo bench in it */
 export function freshDatabase() {

@@ -72,7 +72,7 @@ final readonly class DistanceControl
             }
         }
         $cutShort = count($bounds) - count($errors);
-        [$bias, $spread, $biasInterval, $spreadInterval] = $cutShort > 0
+        [$bias, $spread, $biasInterval, $spreadInterval] = $cutShort > 0 && $bounds !== []
             ? self::censored($bounds, $level)
             : self::plain($errors, $level);
         $told = array_filter(
