@@ -8,12 +8,12 @@ declare(strict_types=1);
  */
 
 use Amble\Core\Contract\EventReader;
-use Amble\Core\Contract\JsonInput;
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Roll\MakeWindow;
 use Amble\Core\Roll\Reader;

@@ -7,10 +7,10 @@ declare(strict_types=1);
  * simulated students, and how far off the estimates are. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\DirectionState;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Stroke\StrokeFitter;

@@ -7,11 +7,11 @@ declare(strict_types=1);
  * students, and how to add a kind of rule. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\Phase;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;

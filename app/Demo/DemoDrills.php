@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 use App\Models\Coach;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\GateChoice;
 use Amble\Core\Direction\Side;
@@ -20,6 +18,8 @@ use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\PassRate;
 use Amble\Core\Drill\StationTally;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\Stop;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Contract\EventReader;
-use Amble\Core\Contract\JsonInput;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Amble\Core\Contract\Computation;
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Exception\CoreException;
+use Amble\Core\Json\JsonInput;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
+use Amble\Core\Json\JsonInput;
 use App\Models\PracticeSession;
 use App\Practice\DrillLibrary;
 use Illuminate\Validation\Rule;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Stroke\StrokeSummary;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Contract;
 
 use Amble\Core\Exception\CoreException;
+use Amble\Core\Json\JsonInput;
 
 /** One kind of question the core answers from the shell: an object in, an object out. */
 interface Computation

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\Interval;
 

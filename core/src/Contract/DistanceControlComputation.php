@@ -6,6 +6,7 @@ namespace Amble\Core\Contract;
 
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Units\Length;
 
 final class DistanceControlComputation implements Computation

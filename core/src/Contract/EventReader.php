@@ -6,6 +6,7 @@ namespace Amble\Core\Contract;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Feel\LengthCall;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Belonging;
 use Amble\Core\Session\Cause;

@@ -9,6 +9,7 @@ use Amble\Core\Green\RampRolls;
 use Amble\Core\Green\StopwatchRolls;
 use Amble\Core\Green\TimedRoll;
 use Amble\Core\Green\Warning;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Units\Length;
 
 final class GreenSpeedComputation implements Computation

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Contract;
 
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Roll\Grain;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;

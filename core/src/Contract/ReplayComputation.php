@@ -17,6 +17,7 @@ use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Drill\StationTally;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Feel\FeelReport;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\PuttCorrected;
 use Amble\Core\Session\PuttLogged;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Contract;
 
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Stroke\FitOptions;
 use Amble\Core\Stroke\FitState;

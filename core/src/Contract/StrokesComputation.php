@@ -6,6 +6,7 @@ namespace Amble\Core\Contract;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\Player;
 use Amble\Core\Units\Length;

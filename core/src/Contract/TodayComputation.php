@@ -8,6 +8,7 @@ use Amble\Core\Distance\Offset;
 use Amble\Core\Distance\StudentToday;
 use Amble\Core\Distance\Today;
 use Amble\Core\Distance\UsualBias;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\Check;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\End\End;
 use Amble\Core\Drill\End\Ends;
 use Amble\Core\Drill\Order\Order;
@@ -13,6 +12,7 @@ use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Drill\Pass\PassSetting;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\Physics;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Roll\Tier;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;

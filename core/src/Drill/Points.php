@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Stop;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Numeric;
 
-
 /**
  * Log-likelihood of interval-censored normal data with its first and second derivatives.
  *

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Contract;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\Kind;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Direction;
 
 use Amble\Core\Direction\AimAndStroke;
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\DirectionState;
@@ -17,6 +16,7 @@ use Amble\Core\Direction\Side;
 use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Length;

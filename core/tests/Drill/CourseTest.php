@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\CallOut;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\GateResult;
 use PHPUnit\Framework\Attributes\DataProvider;
 

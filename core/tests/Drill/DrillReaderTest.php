@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class DrillReaderTest extends DrillTestCase

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Contract\EventReader;
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\DrillRun;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\SessionEvent;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;

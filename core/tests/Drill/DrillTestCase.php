@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Contract\EventReader;
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\SessionEvent;
 use Amble\Core\Tests\PropertyTestCase;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\End\Ends;
 use Amble\Core\Drill\Order\Orders;
 use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;

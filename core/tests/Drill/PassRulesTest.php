@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Drill\Pass\PassRule;
 use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Drill\Points;
 use Amble\Core\Drill\Task;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Sight;

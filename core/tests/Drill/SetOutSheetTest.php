@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 

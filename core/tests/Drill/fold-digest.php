@@ -9,9 +9,9 @@
 
 declare(strict_types=1);
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\DrillReader;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 
 require dirname(__DIR__, 3) . '/vendor/autoload.php';

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Simulation;
 
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\Side;
 use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\PuttLogged;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Simulation;
 
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Feel\FeelReport;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Tests\PropertyTestCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\End;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillProgress;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 
 /** When a drill is done. One file a kind; listed in Ends. */
 interface End

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\End;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 
 /** The kinds of end by name: a new one is a file beside this one and a line here. */
 final class Ends

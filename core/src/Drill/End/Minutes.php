@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\End;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillProgress;
+use Amble\Core\Json\JsonInput;
 
 /** A time, counted from the first ball; the ball on the way when it is up still counts. */
 final readonly class Minutes implements End

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\End;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\DrillProgress;
+use Amble\Core\Json\JsonInput;
 
 /** A goal in points. */
 final readonly class PointsGoal implements End

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\TargetKind;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Length;

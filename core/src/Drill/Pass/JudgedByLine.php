@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\GateResult;
 
 /**

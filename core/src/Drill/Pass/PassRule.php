@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 
 /** When a ball passes. One file a kind; listed in PassRules. */
 interface PassRule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 
 /** The kinds of pass rule by name: a new one is a file beside this one and a line here. */
 final class PassRules

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Units\Length;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Task;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 
 /** Each ball does what it was told: a little past, a little short, exact. */

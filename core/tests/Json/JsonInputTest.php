@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Tests\Contract;
+namespace Amble\Core\Tests\Json;
 
-use Amble\Core\Contract\JsonInput;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Contract;
+namespace Amble\Core\Json;
 
 use Amble\Core\Exception\InvalidInput;
 
