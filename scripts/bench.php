@@ -7,7 +7,6 @@ declare(strict_types=1);
  * bound each is meant to keep. Nothing fails here; figures are for reading.
  */
 
-use Amble\Core\Contract\EventReader;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
@@ -19,6 +18,7 @@ use Amble\Core\Roll\MakeWindow;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
 use Amble\Core\Roll\Tier;
+use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePutt;

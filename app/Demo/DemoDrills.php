@@ -8,7 +8,7 @@ use Amble\Core\Drill\DrillReader;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
-use Amble\Core\Session\PuttLogged;
+use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use App\Http\Requests\DrillRequest;
 use App\Models\Coach;

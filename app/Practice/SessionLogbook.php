@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Contract\EventReader;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\LoggedPutt;
-use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
 use App\Models\Coach;
 use App\Models\PracticeRun;
@@ -38,7 +38,7 @@ final class SessionLogbook
                 'type' => is_string($event['type']) ? $event['type'] : '',
                 'at_ms' => is_numeric($event['at_ms']) ? (int) $event['at_ms'] : 0,
             ];
-            EventReader::read(JsonInput::fromArray($event, "events.$i"));
+            EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
             $rows[] = $record + [
                 'practice_session_id' => $session->id,
                 'logged_by' => $coach->id,
@@ -148,7 +148,7 @@ final class SessionLogbook
 
     private static function event(SessionEventRecord $record): SessionEvent
     {
-        return EventReader::read(JsonInput::fromArray(
+        return EventReader::arriving(JsonInput::fromArray(
             ['id' => $record->id, 'type' => $record->type, 'at_ms' => $record->at_ms] + $record->payload,
         ));
     }

@@ -12,16 +12,19 @@ use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\Leg;
+use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Drill\Rotation;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Drill\StationTally;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Feel\FeelReport;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\PuttCorrected;
+use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\LoggedPutt;
-use Amble\Core\Session\PuttCorrected;
-use Amble\Core\Session\PuttLogged;
-use Amble\Core\Session\SessionEvent;
+use Amble\Core\Session\Mark;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetOutItem;
 use Amble\Core\Session\Stop;
@@ -65,7 +68,13 @@ final class ReplayComputation implements Computation
             ? self::toArray(DrillRun::ofPutts($drill, $log->putts, $seed), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
             : self::group($drill, $log->putts, $students, $seed, $isStraight);
 
-        return ['axis' => $drill->pass->axis()->value, 'needs' => $drill->needs(), 'set_out' => $setOut] + $state;
+        return [
+            'axis' => $drill->pass->axis()->value,
+            'needs' => $drill->needs(),
+            'can_be_holed' => $drill->target->canBeHoled(),
+            'rolled_again' => array_column(array_filter(Mark::cases(), static fn(Mark $mark): bool => $mark->isRolledAgain()), 'value'),
+            'set_out' => $setOut,
+        ] + $state;
     }
 
     /**
@@ -134,6 +143,7 @@ final class ReplayComputation implements Computation
 
         return [
             'phase' => $state->phase->value,
+            'capped_by' => $state->cappedBy,
             'next' => $state->next === null ? null : self::callOut($state->next),
             'ahead' => array_map(self::callOut(...), $state->ahead),
             'course' => [
@@ -145,6 +155,7 @@ final class ReplayComputation implements Computation
                 'putt_id' => $state->last->putt->id,
                 'passed' => $state->last->passed,
                 'restarted' => $state->last->restarted,
+                'may_be_putted_out' => $state->last->putt->ball->stop !== Stop::Holed && $drill->putOut->allows($state->last->passed),
                 'cause' => CauseProposal::of($state->last, $drill, $isStraight)?->value,
             ],
             'balls' => $state->balls,
@@ -184,11 +195,14 @@ final class ReplayComputation implements Computation
         if ($read instanceof PuttLogged && $students !== []) {
             $event->word('student', $students);
         }
-        $isBall = $read instanceof PuttLogged || $read instanceof PuttCorrected;
-        $isHoled = $event->has('stop') && $event->word('stop', array_column(Stop::cases(), 'value')) === 'holed';
-        foreach ($isBall ? $drill->needs() : [] as $field) {
+        $ball = $read instanceof PuttLogged || $read instanceof PuttCorrected ? $read->ball : null;
+        if ($ball === null) {
+            return $read;
+        }
+        foreach ($drill->needs() as $field) {
             // A holed ball lies on the target: neither its roll nor its side is asked for.
-            if (!$event->has($field) && !($isHoled && in_array($field, ['roll_m', 'side_m'], true))) {
+            $isAsked = $ball->stop !== Stop::Holed || !in_array($field, ['roll_m', 'side_m'], true);
+            if ($isAsked && ($field === 'roll_m' ? $ball->roll === null : !$ball->sight->has($field))) {
                 throw InvalidInput::missing($event->path($field));
             }
         }
@@ -199,21 +213,7 @@ final class ReplayComputation implements Computation
     /** @return array<string, mixed> */
     private static function leg(Leg $leg): array
     {
-        $acceptance = $leg->acceptance;
-
-        return self::callOut($leg->callOut) + [
-            'after_pass' => $leg->afterPass,
-            'after_miss' => $leg->afterMiss,
-            'passes_if' => $acceptance === null ? null : [
-                'holed' => $acceptance->holed,
-                'only_holed' => $acceptance->isHoledNeeded,
-                'roll_m' => $acceptance->rollBetween,
-                'ring_m' => $acceptance->ring,
-                'not_stopped_by' => $acceptance->notStoppedBy?->value,
-                'gate' => $acceptance->gate?->value,
-                'hit' => $acceptance->hit,
-            ],
-        ];
+        return self::callOut($leg->callOut) + ['after_pass' => $leg->afterPass, 'after_miss' => $leg->afterMiss];
     }
 
     /** @return array<string, mixed> */
@@ -224,6 +224,20 @@ final class ReplayComputation implements Computation
             'length_m' => $callOut->lengthMetres,
             'ball' => $callOut->ball,
             'task' => $callOut->task?->value,
+            'passes_if' => $callOut->acceptance === null ? null : self::acceptance($callOut->acceptance),
+        ];
+    }
+
+    /** @return array<string, mixed> ready for JSON */
+    public static function acceptance(Acceptance $acceptance): array
+    {
+        return [
+            'holed' => $acceptance->holed,
+            'only_holed' => $acceptance->isHoledNeeded,
+            'roll_m' => $acceptance->rollBetween,
+            'ring_m' => $acceptance->ring,
+            'gate' => $acceptance->gate?->value,
+            'hit' => $acceptance->hit,
         ];
     }
 }

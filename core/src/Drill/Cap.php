@@ -14,7 +14,16 @@ final readonly class Cap
 
     public function isReached(DrillProgress $progress): bool
     {
-        return ($this->balls !== null && $progress->balls >= $this->balls)
-            || ($this->minutes !== null && $progress->minutes() >= $this->minutes);
+        return $this->reached($progress) !== null;
+    }
+
+    /** @return 'balls'|'minutes'|null which of the two was reached */
+    public function reached(DrillProgress $progress): ?string
+    {
+        return match (true) {
+            $this->balls !== null && $progress->balls >= $this->balls => 'balls',
+            $this->minutes !== null && $progress->minutes() >= $this->minutes => 'minutes',
+            default => null,
+        };
     }
 }

@@ -63,6 +63,17 @@ final readonly class Drill
         return array_values(array_unique($needs));
     }
 
+    /**
+     * The clear width of the gate, rail or spot in force, metres; null where there is none or it has none.
+     *
+     * @param float|null $step the width stepped to, where the drill steps
+     */
+    public function aidWidth(?float $step): ?float
+    {
+        // Only where the line is judged does a step mean the aid; elsewhere it is the window's.
+        return $this->aid === null ? null : ($this->pass->axis() === Axis::Line ? $step : null) ?? $this->aid->width?->metres();
+    }
+
     /** Most points one ball can bring; 0 without points. */
     public function mostPoints(): int
     {

@@ -12,9 +12,9 @@ use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
+use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\LoggedPutt;
-use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\Stop;
 use Amble\Core\Steps\Ladder;
@@ -60,8 +60,17 @@ final class DrillRun
     private ?float $lastDistance = null;
     private ?LastBall $last = null;
 
+    /** Whether this is a copy that lays out balls to come, whose last ball nobody knows. */
+    private bool $isWalkedAhead = false;
+
     /** @var list<array{LengthCall, LengthCall}> */
     private array $calls = [];
+
+    /** @var array<string, JudgedBall> by putt id */
+    private array $judged = [];
+
+    /** @var array<int, positive-int> balls rolled at each station, restarts not forgotten */
+    private array $attempts = [];
 
     private function __construct(private readonly Drill $drill, private readonly int $seed)
     {
@@ -95,16 +104,34 @@ final class DrillRun
     private function take(LoggedPutt $putt): void
     {
         // Balls after the end, and those nobody can be held to, change nothing.
-        if ($this->phase->isOver() || $putt->ball->remarks->mark?->isRolledAgain() === true) {
+        $unjudged = match (true) {
+            $this->phase->isOver() => Verdict::After,
+            $putt->ball->remarks->mark?->isRolledAgain() === true => Verdict::RolledAgain,
+            default => null,
+        };
+        if ($unjudged !== null) {
+            $this->judged[$putt->id] = new JudgedBall($unjudged, $this->phase->isOver() ? null : $this->round[$this->place]);
+
             return;
         }
         $this->startedAt ??= $putt->atMilliseconds;
         $station = $this->round[$this->place];
         $context = $this->context($this->place, $this->lastDistance);
-        $passed = $this->drill->pass->acceptance($context)->admits($putt->ball);
+        $acceptance = $this->drill->pass->acceptance($context);
+        $passed = $acceptance->admits($putt->ball);
+        $word = $this->word($putt->ball, $acceptance, $context);
+        $this->attempts[$station] = ($this->attempts[$station] ?? 0) + 1;
+        $this->judged[$putt->id] = new JudgedBall(
+            $passed ? Verdict::Passed : Verdict::Missed,
+            $station,
+            $context->task,
+            $word,
+            $this->attempts[$station],
+            $this->drill->aidWidth($context->step),
+        );
         $restarts = !$passed && $this->drill->onMiss->restarts();
-        $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $context));
-        $this->count($putt, $station, $passed, $context);
+        $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $acceptance, $context));
+        $this->count($putt, $station, $passed, $context, $word);
         $restarts ? $this->restart($station) : $this->advance();
         $this->settlePhase();
     }
@@ -120,23 +147,30 @@ final class DrillRun
         );
     }
 
-    /** By the drill's own stretch of lengths where it has one, else within the usual share; null when unmeasured. */
-    private function isInsidePace(Ball $ball, PassContext $context): ?bool
+    /** Short, on or long by the drill's own window and task; over the edge that was the target is long. */
+    private function word(Ball $ball, Acceptance $acceptance, PassContext $context): ?LengthCall
+    {
+        return $ball->stop === Stop::Edge && $this->drill->target === TargetKind::Edge && $context->past($ball) >= -Check::SLACK
+            ? LengthCall::Long
+            : $acceptance->word($ball);
+    }
+
+    /** By the drill's own stretch of lengths where it has one, else within the usual share; null when nobody can tell. */
+    private function isInsidePace(Ball $ball, Acceptance $acceptance, PassContext $context): ?bool
     {
         if ($ball->stop === Stop::Holed) {
             return true;
         }
-        if ($ball->roll === null) {
-            return null;
+        if ($ball->roll === null || $ball->isAtLeast()) {
+            return $acceptance->word($ball) === LengthCall::Long ? false : null;
         }
-        $pass = $this->drill->pass;
 
-        return $pass->axis() === Axis::Length
-            ? $pass->acceptance($context)->admits($ball)
+        return $this->drill->pass->axis() === Axis::Length
+            ? $acceptance->admits($ball)
             : abs($context->past($ball)) <= DistanceControl::DEFAULT_WINDOW * $context->length->metres() + Check::SLACK;
     }
 
-    private function count(LoggedPutt $putt, int $station, bool $passed, PassContext $context): void
+    private function count(LoggedPutt $putt, int $station, bool $passed, PassContext $context, ?LengthCall $word): void
     {
         $ball = $putt->ball;
         $this->tallies[$station] = $this->tallies[$station]->after($passed);
@@ -145,15 +179,12 @@ final class DrillRun
         $this->ladder = $this->ladder?->after($passed);
         $this->lastDistance = $context->distance($ball);
         $this->throughButMissed += $this->startedWellButMissed($ball, $passed) ? 1 : 0;
-        if ($this->drill->putOut->allows($passed) && ($ball->remarks->puttsToFinish !== null || $ball->stop === Stop::Holed)) {
+        if ($this->drill->putOut->allows($passed) && ($ball->sight->has('putts_to_finish') || $ball->stop === Stop::Holed)) {
             ++$this->putOuts;
-            $this->puttsToFinish += $ball->remarks->puttsToFinish ?? 0;
+            $this->puttsToFinish += $ball->sight->count('putts_to_finish') ?? 0;
         }
-        if ($ball->sight->call !== null) {
-            $happened = $ball->stop === Stop::Holed
-                ? LengthCall::On
-                : LengthCall::of($context->past($ball) / $context->length->metres(), DistanceControl::DEFAULT_WINDOW);
-            $this->calls[] = [$ball->sight->call, $happened];
+        if ($ball->sight->call !== null && $word !== null) {
+            $this->calls[] = [$ball->sight->call, $word];
         }
         $this->progress = new DrillProgress(
             $this->progress->balls + 1,
@@ -163,10 +194,14 @@ final class DrillRun
         );
     }
 
-    /** A good start whose putt still failed points at pace or read, so it is a figure of its own. */
+    /**
+     * A good start whose putt still failed points at pace or read, so it is a figure of its own. A ball
+     * nobody followed further is not a miss.
+     */
     private function startedWellButMissed(Ball $ball, bool $passed): bool
     {
         return $ball->sight->gate === GateResult::Through
+            && $ball->stop !== Stop::Unseen
             && ($this->drill->target->canBeHoled() ? $ball->stop !== Stop::Holed : !$passed);
     }
 
@@ -254,6 +289,8 @@ final class DrillRun
             $this->puttsToFinish,
             $this->ladder === null ? null : $this->drill->steps?->width($this->ladder),
             $this->calls,
+            $this->judged,
+            $this->phase === Phase::Capped ? $this->drill->cap->reached($this->progress) : null,
         );
     }
 
@@ -281,7 +318,7 @@ final class DrillRun
         $station = $this->round[$place];
         $ball = $this->ballNumbers[$place];
 
-        return new CallOut($station, $this->tallies[$station]->lengthMetres, $ball + 1, $this->drill->task($ball));
+        return new CallOut($station, $this->tallies[$station]->lengthMetres, $ball + 1, $this->drill->task($ball), $this->acceptanceAhead($place));
     }
 
     private function course(): Course
@@ -317,7 +354,6 @@ final class DrillRun
                 $this->callOut($place),
                 $place + 1 < count($this->round) ? $place + 1 : null,
                 $this->drill->onMiss === OnMiss::RestartAll ? 0 : max(0, $place - $this->ballNumbers[$place]),
-                $this->acceptanceAhead($place),
             );
         }
 
@@ -327,7 +363,7 @@ final class DrillRun
     /** What passes at a place; null where it hangs on a ball not rolled yet. */
     private function acceptanceAhead(int $place): ?Acceptance
     {
-        $isNext = $place === $this->place;
+        $isNext = $place === $this->place && !$this->isWalkedAhead;
         $hangsOnLast = $this->ladder !== null || ($this->drill->pass instanceof NearerThanLast && $this->ballNumbers[$place] > 0);
 
         return $hangsOnLast && !$isNext ? null : $this->drill->pass->acceptance($this->context($place, $isNext ? $this->lastDistance : null));
@@ -344,6 +380,7 @@ final class DrillRun
         $legs = [];
         do {
             $callOut = $this->callOut($this->place);
+            $this->isWalkedAhead = true;
             $this->progress = new DrillProgress(
                 $this->progress->balls + 1,
                 $this->progress->rounds,
@@ -353,8 +390,7 @@ final class DrillRun
             $this->advance();
             $isOver = $this->drill->end->isReached($this->progress) || $this->drill->cap->isReached($this->progress);
             $next = $isOver || count($legs) + 1 === self::LONGEST_COURSE ? null : count($legs) + 1;
-            // Nothing hangs on whether it passes, so that is left to the log.
-            $legs[] = new Leg($callOut, $next, $next, null);
+            $legs[] = new Leg($callOut, $next, $next);
         } while ($next !== null);
 
         return $legs;

@@ -23,6 +23,8 @@ final readonly class DrillState
      * @param int $puttsToFinish further putts those needed
      * @param float|null $step width in force where the drill steps up and down, metres
      * @param list<array{LengthCall, LengthCall}> $calls what was called and what happened
+     * @param array<string, JudgedBall> $judged every ball of the run by its id, as it was judged
+     * @param 'balls'|'minutes'|null $cappedBy which cap was reached; null while none is
      */
     public function __construct(
         public Phase $phase,
@@ -42,6 +44,8 @@ final readonly class DrillState
         public int $puttsToFinish,
         public ?float $step,
         public array $calls,
+        public array $judged,
+        public ?string $cappedBy,
     ) {
     }
 

@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Drill\Pass\Acceptance;
-
 /** One ball laid out ahead, and where the drill goes from it. This class is immutable. */
 final readonly class Leg
 {
     /**
      * @param non-negative-int|null $afterPass 0-based place in the course; null where the drill is over
      * @param non-negative-int|null $afterMiss likewise
-     * @param Acceptance|null $acceptance what passes; null where only balls not yet rolled will tell
      */
     public function __construct(
         public CallOut $callOut,
         public ?int $afterPass,
         public ?int $afterMiss,
-        public ?Acceptance $acceptance,
     ) {
     }
 }

@@ -15,6 +15,15 @@ enum Task: string
     case RehearseStrong = 'rehearse_strong';
     case RehearseBetween = 'rehearse_between';
 
+    /** Whether it asks for another length than the target's, so that its error is no evidence of bias. */
+    public function movesTheTarget(): bool
+    {
+        return match ($this) {
+            self::Past, self::Short, self::RehearseSoft, self::RehearseStrong => true,
+            self::Exact, self::LookAtTarget, self::RehearseBetween => false,
+        };
+    }
+
     /** Whether the ball itself is judged by the task, rather than only got ready by it. */
     public function isJudged(): bool
     {

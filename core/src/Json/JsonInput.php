@@ -56,6 +56,12 @@ final readonly class JsonInput
         return $this->path;
     }
 
+    /** @return list<string> the names of all fields that are there, null ones too */
+    public function fields(): array
+    {
+        return array_map(strval(...), array_keys(get_object_vars($this->fields)));
+    }
+
     public function has(string $field): bool
     {
         return ($this->fields->{$field} ?? null) !== null;
@@ -136,9 +142,9 @@ final readonly class JsonInput
      */
     public function only(array $known): self
     {
-        foreach (array_keys(get_object_vars($this->fields)) as $field) {
-            if (!in_array((string) $field, $known, true)) {
-                throw InvalidInput::at($this->path((string) $field), 'No such field is known here.');
+        foreach ($this->fields() as $field) {
+            if (!in_array($field, $known, true)) {
+                throw InvalidInput::at($this->path($field), 'No such field is known here.');
             }
         }
 

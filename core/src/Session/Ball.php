@@ -13,10 +13,14 @@ final readonly class Ball
 {
     /**
      * @param Length|null $backstroke null when it was not looked at
-     * @param Length|null $roll where it stopped; "at least this" unless it stopped freely; null only
+     * @param Length|null $roll where it stopped; "at least this" when something cut it short; null only
      *                          for a holed ball whose pace nobody judged, or one nobody measured
      * @param Length|null $target null when the ball was struck at nothing in particular
-     * @param Sight $sight what a drill asked to be seen
+     * @param Grade $grade along the line
+     * @param Sight $sight what else was seen
+     * @param Length|null $runOn how much further one that was cut short would have rolled, by eye; null
+     *                           when nobody judged it
+     * @param Grade $across rising to the right
      */
     private function __construct(
         public ?Length $backstroke,
@@ -26,6 +30,8 @@ final readonly class Ball
         public Grade $grade,
         public Remarks $remarks,
         public Sight $sight,
+        public ?Length $runOn,
+        public Grade $across,
     ) {
     }
 
@@ -39,17 +45,58 @@ final readonly class Ball
         Remarks $remarks = new Remarks(),
         string $rollField = 'roll_m',
         ?Sight $sight = null,
+        ?Length $runOn = null,
+        ?Grade $across = null,
     ): self {
         if ($roll === null && !$stop->mayLackRoll()) {
             throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed or unmeasured one may go without.');
         }
 
-        return new self($backstroke, $roll, $stop, $target, $grade, $remarks, $sight ?? Sight::nothing());
+        return new self(
+            $backstroke,
+            $roll,
+            $stop,
+            $target,
+            $grade,
+            $remarks,
+            $sight ?? Sight::nothing(),
+            $stop->cutsShort() ? $runOn : null,
+            $across ?? Grade::level(),
+        );
     }
 
-    /** The same ball with other remarks. */
-    public function remarked(Remarks $remarks): self
+    /**
+     * The same ball with other remarks, and further answers laid over what was seen.
+     *
+     * @param array<string, string|bool|int|float|null> $answers
+     */
+    public function remarked(Remarks $remarks, array $answers = []): self
     {
-        return new self($this->backstroke, $this->roll, $this->stop, $this->target, $this->grade, $remarks, $this->sight);
+        return new self(
+            $this->backstroke,
+            $this->roll,
+            $this->stop,
+            $this->target,
+            $this->grade,
+            $remarks,
+            $this->sight->with($answers),
+            $this->runOn,
+            $this->across,
+        );
+    }
+
+    /** Whether its roll is only a lower bound: something cut it short, and nobody judged how it would have run on. */
+    public function isAtLeast(): bool
+    {
+        return $this->stop->cutsShort() && $this->runOn === null;
+    }
+
+    /**
+     * How far it rolled, with what one cut short would have run on where that was judged; metres. Null
+     * when nobody measured it.
+     */
+    public function rollMetres(): ?float
+    {
+        return $this->roll === null ? null : $this->roll->metres() + ($this->runOn?->metres() ?? 0.0);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
+use Amble\Core\Session\Event\SessionEvent;
+use Amble\Core\Session\Event\SetOutCounted;
+
 /**
- * The balls of a session, and what was counted while setting out, folded from its events.
+ * A session as its events have it: its balls, its card, and what was counted while setting out.
  *
  * The order in which events arrive, and how often, makes no difference. Time: O(n log n), where n
  * is the number of events.
@@ -13,49 +16,37 @@ namespace Amble\Core\Session;
 final readonly class SessionLog
 {
     /**
+     * @internal built by the fold
+     *
      * @param list<LoggedPutt> $putts in the order they were rolled
      * @param list<SetOutCounted> $counts the latest of each thing in each run
+     * @param list<StationCard> $stations in the order they were first set
+     * @param list<Condition> $conditions
+     * @param list<SetAside> $setAside
      */
-    private function __construct(public array $putts, public array $counts)
-    {
+    public function __construct(
+        public array $putts,
+        public array $counts,
+        public array $stations,
+        public array $conditions,
+        public array $setAside,
+    ) {
     }
 
-    /** @param list<SessionEvent> $events */
-    public static function fold(array $events): self
+    /** @param iterable<SessionEvent> $events of one id the first stands, as in the database */
+    public static function fold(iterable $events): self
     {
         $byId = [];
         foreach ($events as $event) {
-            $byId[$event->id] = $event;
+            $byId[$event->id] ??= $event;
         }
         uasort($byId, static fn(SessionEvent $a, SessionEvent $b): int => $a->compare($b));
-        $logged = $balls = $corrections = $remarks = $counts = [];
+        $fold = new SessionFold();
         foreach (self::standing($byId) as $event) {
-            if ($event instanceof PuttLogged) {
-                $logged[] = $event;
-            } elseif ($event instanceof PuttCorrected) {
-                $balls[$event->puttId] = $event->ball;
-                $corrections[$event->puttId] = ($corrections[$event->puttId] ?? 0) + 1;
-                // A correction says the whole ball anew, remarks and all.
-                unset($remarks[$event->puttId]);
-            } elseif ($event instanceof PuttRemarked) {
-                $remarks[$event->puttId] = $event->remarks;
-            } elseif ($event instanceof SetOutCounted) {
-                $counts["$event->runId {$event->item->value} $event->name"] = $event;
-            }
-        }
-        $putts = [];
-        foreach ($logged as $event) {
-            $ball = $balls[$event->id] ?? $event->ball;
-            $putts[] = new LoggedPutt(
-                $event->id,
-                $event->atMilliseconds,
-                isset($remarks[$event->id]) ? $ball->remarked($remarks[$event->id]) : $ball,
-                $corrections[$event->id] ?? 0,
-                $event->belonging,
-            );
+            $event->apply($fold);
         }
 
-        return new self($putts, array_values($counts));
+        return $fold->log();
     }
 
     /** What belongs to one drill run. */
@@ -64,6 +55,9 @@ final readonly class SessionLog
         return new self(
             array_values(array_filter($this->putts, static fn(LoggedPutt $putt): bool => $putt->belonging->runId === $runId)),
             array_values(array_filter($this->counts, static fn(SetOutCounted $count): bool => $count->runId === $runId)),
+            $this->stations,
+            $this->conditions,
+            $this->setAside,
         );
     }
 
@@ -79,7 +73,7 @@ final readonly class SessionLog
     {
         $undone = [];
         foreach (array_reverse($byId) as $event) {
-            $target = $event instanceof EventUndone ? $byId[$event->eventId] ?? null : null;
+            $target = $byId[$event->takesBack() ?? ''] ?? null;
             if ($target !== null && !isset($undone[$event->id]) && $target->compare($event) < 0) {
                 $undone[$target->id] = true;
             }

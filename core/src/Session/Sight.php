@@ -4,44 +4,77 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
-use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Feel\LengthCall;
-use Amble\Core\Numeric\Check;
+use Amble\Core\Session\Seen\SeenKinds;
 
-/** What a drill asks to be seen of a ball beyond its backstroke and roll. Immutable. */
+/** What was seen of a ball beyond its backstroke and roll: answers by the name of their kind. Immutable. */
 final readonly class Sight
 {
-    /**
-     * @param float|null $side metres beside the line where it stopped, positive right
-     * @param GateResult|null $gate how it met the gate or line
-     * @param LengthCall|null $call what was called before looking
-     * @param bool|null $hit whether it struck the stand-up object, ball or tee
-     */
-    private function __construct(
-        public ?float $side,
-        public ?GateResult $gate,
-        public ?LengthCall $call,
-        public ?bool $hit,
-    ) {
+    /** Metres beside the line where it stopped, positive right; null when nobody looked. */
+    public ?float $side;
+    public ?GateResult $gate;
+    public ?LengthCall $call;
+    public ?bool $hit;
+
+    /** @param array<string, string|bool|int|float> $answers by name; one that is not there was not asked */
+    private function __construct(public array $answers)
+    {
+        $this->side = $this->number('side_m');
+        $this->gate = GateResult::tryFrom($this->word('gate') ?? '');
+        $this->call = LengthCall::tryFrom($this->word('call') ?? '');
+        $hit = $answers['hit'] ?? null;
+        $this->hit = is_bool($hit) ? $hit : null;
     }
 
     public static function nothing(): self
     {
-        return new self(null, null, null, null);
+        return new self([]);
     }
 
-    /** @throws InvalidInput If the side is not finite. */
-    public static function of(
-        ?float $side = null,
-        ?GateResult $gate = null,
-        ?LengthCall $call = null,
-        ?bool $hit = null,
-        string $path = '',
-    ): self {
-        if ($side !== null) {
-            Check::finite($side, "{$path}side_m");
-        }
+    /** @param array<string, string|bool|int|float|null> $answers as {@see SeenKinds::read} gives them */
+    public static function answered(array $answers): self
+    {
+        return new self(array_filter($answers, static fn(mixed $answer): bool => $answer !== null));
+    }
 
-        return new self($side, $gate, $call, $hit);
+    public static function of(?float $side = null, ?GateResult $gate = null, ?LengthCall $call = null, ?bool $hit = null): self
+    {
+        return self::answered(['side_m' => $side, 'gate' => $gate?->value, 'call' => $call?->value, 'hit' => $hit]);
+    }
+
+    /**
+     * The same with other answers laid over; null takes one back.
+     *
+     * @param array<string, string|bool|int|float|null> $answers
+     */
+    public function with(array $answers): self
+    {
+        return self::answered($answers + $this->answers);
+    }
+
+    public function has(string $name): bool
+    {
+        return isset($this->answers[$name]);
+    }
+
+    public function word(string $name): ?string
+    {
+        $answer = $this->answers[$name] ?? null;
+
+        return is_string($answer) ? $answer : null;
+    }
+
+    public function number(string $name): ?float
+    {
+        $answer = $this->answers[$name] ?? null;
+
+        return is_int($answer) || is_float($answer) ? (float) $answer : null;
+    }
+
+    public function count(string $name): ?int
+    {
+        $answer = $this->number($name);
+
+        return $answer === null ? null : (int) $answer;
     }
 }

@@ -15,9 +15,8 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
 use Amble\Core\Roll\Capture;
 use Amble\Core\Session\Ball;
+use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\GateResult;
-use Amble\Core\Session\PuttLogged;
-use Amble\Core\Session\Remarks;
 use Amble\Core\Session\Sight;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
@@ -75,13 +74,12 @@ final readonly class DrillPlayer
             $isHoled ? Stop::Holed : Stop::Free,
             $target,
             Grade::level(),
-            new Remarks(puttsToFinish: $isHoled ? null : (hypot($past, $aside) < 1.2 ? 1 : 2)),
             sight: Sight::of(
                 side: $isHoled ? null : $putt->rollMetres * tan($putt->startLine),
                 gate: $this->gate($drill, $putt->startLine),
                 call: $drill->isCalledFirst ? $this->student->call($putt, $target, 0.1) : null,
                 hit: $drill->target->canBeHit() ? $past >= 0.0 && abs($aside) <= self::HALF_OBJECT : null,
-            ),
+            )->with(['putts_to_finish' => $isHoled ? null : (hypot($past, $aside) < 1.2 ? 1 : 2)]),
         );
     }
 

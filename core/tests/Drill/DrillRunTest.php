@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\EventReader;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\SessionEvent;
+use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\SessionEvent;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\EventReader;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\SessionEvent;
+use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Tests\PropertyTestCase;
 
 /** Base of the drill tests: drills as JSON, and balls in a shorthand. */

@@ -10,6 +10,7 @@ use Amble\Core\Drill\Pass\PassRule;
 use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Drill\Points;
 use Amble\Core\Drill\Task;
+use Amble\Core\Feel\LengthCall;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
@@ -42,6 +43,7 @@ final class PassRulesTest extends TestCase
         float $side = 0.0,
         ?GateResult $gate = null,
         ?bool $hit = null,
+        ?float $runOn = null,
     ): Ball {
         return Ball::seen(
             null,
@@ -50,6 +52,7 @@ final class PassRulesTest extends TestCase
             Length::ofMetres(self::LENGTH),
             Grade::level(),
             sight: Sight::of($side, $gate, null, $hit),
+            runOn: $runOn === null ? null : Length::ofMetres($runOn),
         );
     }
 
@@ -94,6 +97,11 @@ final class PassRulesTest extends TestCase
         yield 'just before the rod' => [$rod, self::free(5.5), true];
         yield 'over the rod' => [$rod, self::free(5.6), false];
         yield 'stopped by the rod' => [$rod, self::stopped(Stop::Rod, 5.5), false];
+        yield 'stopped by the rod before the lip' => [$rod, self::stopped(Stop::Rod, 4.9), false];
+        yield 'stopped by another ball inside, it would have rolled on' => [$share, self::stopped(Stop::Ball, 5.0), false];
+        yield 'over the edge at the target is not the target' => [$share, self::stopped(Stop::Edge, 5.0), false];
+        yield 'cut short, and seen that it would have died there' => [$share, self::stopped(Stop::Post, 4.9, runOn: 0.1), true];
+        yield 'cut short, and seen that it would have run by' => [$share, self::stopped(Stop::Post, 4.9, runOn: 1.0), false];
         yield 'holed before the rod' => [$rod, $holed, true];
 
         $past = ['kind' => 'past_only', 'within_m' => 0.6];
@@ -130,6 +138,32 @@ final class PassRulesTest extends TestCase
         yield 'exact' => [$task, self::free(5.25), true, self::on(Task::Exact)];
         yield 'not so exact' => [$task, self::free(5.3), false, self::on(Task::Exact)];
         yield 'holed is exact' => [$task, $holed, true, self::on(Task::Exact)];
+    }
+
+    /** @param array<string, mixed> $rule */
+    #[DataProvider('words')]
+    public function testTheWordForABallIsItsRulesOwn(array $rule, Ball $ball, ?LengthCall $word, ?PassContext $context = null): void
+    {
+        self::assertSame($word, self::rule($rule)->acceptance($context ?? self::on())->word($ball));
+    }
+
+    /** @return iterable<string, array{0: array<string, mixed>, 1: Ball, 2: LengthCall|null, 3?: PassContext}> */
+    public static function words(): iterable
+    {
+        $rod = ['kind' => 'between', 'behind_m' => 0.3];
+        yield 'a little short of the lip is short, though within a tenth' => [$rod, self::free(4.9), LengthCall::Short];
+        yield 'just over the rod is long, though within a tenth' => [$rod, self::free(5.4), LengthCall::Long];
+        yield 'between is on' => [$rod, self::free(5.2), LengthCall::On];
+        yield 'a step narrows it' => [$rod, self::free(5.2), LengthCall::Long, self::on(step: 0.1)];
+        $task = ['kind' => 'task', 'little_m' => 0.5, 'exact_share' => 0.05];
+        yield 'told to be past and past is on' => [$task, self::free(5.4), LengthCall::On, self::on(Task::Past)];
+        yield 'told to be short and on the target is long' => [$task, self::free(5.0), LengthCall::Long, self::on(Task::Short)];
+        yield 'told to be short and holed is long' => [$task, self::stopped(Stop::Holed, null), LengthCall::Long, self::on(Task::Short)];
+        yield 'cut short before its end: nobody knows' => [$rod, self::stopped(Stop::Ball, 4.6), null];
+        yield 'cut short beyond it: long' => [$rod, self::stopped(Stop::Post, 5.4), LengthCall::Long];
+        yield 'a ring by its length' => [['kind' => 'radius', 'radius_m' => 0.5], self::free(5.6), LengthCall::Long];
+        yield 'a gate asks for no length' => [['kind' => 'through_gate'], self::free(2.0), null];
+        yield 'nobody measured it' => [$rod, self::stopped(Stop::Unseen, null), null];
     }
 
     public function testEachRuleSaysWhichAxisCountsAndWhatItNeeds(): void

@@ -5,23 +5,21 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Session;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Belonging;
 use Amble\Core\Session\Cause;
-use Amble\Core\Session\EventUndone;
+use Amble\Core\Session\Event\EventUndone;
+use Amble\Core\Session\Event\PuttCorrected;
+use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\PuttRemarked;
+use Amble\Core\Session\Event\SessionEvent;
+use Amble\Core\Session\Event\SetOutCounted;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\Mark;
-use Amble\Core\Session\PuttCorrected;
-use Amble\Core\Session\PuttLogged;
-use Amble\Core\Session\PuttRemarked;
 use Amble\Core\Session\Remarks;
-use Amble\Core\Session\SessionEvent;
 use Amble\Core\Session\SessionLog;
-use Amble\Core\Session\SetOutCounted;
 use Amble\Core\Session\SetOutItem;
 use Amble\Core\Session\Stop;
-use Amble\Core\Stroke\PuttUse;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -42,7 +40,7 @@ final class SessionLogTest extends PropertyTestCase
     private static function folded(array $events): array
     {
         return array_map(
-            static fn(LoggedPutt $putt): array => [$putt->id, $putt->ball->roll?->metres(), $putt->corrections, $putt->ball->remarks->rehearsals],
+            static fn(LoggedPutt $putt): array => [$putt->id, $putt->ball->roll?->metres(), $putt->corrections, $putt->ball->sight->count('rehearsals')],
             SessionLog::fold($events)->putts,
         );
     }
@@ -61,7 +59,7 @@ final class SessionLogTest extends PropertyTestCase
                 $events[] = match ($kind) {
                     0, 1 => new PuttLogged($id, $at, self::ball(1.0 + $i)),
                     2 => new PuttCorrected($id, $at, $of, self::ball(50.0 + $i)),
-                    3 => new PuttRemarked($id, $at, $of, new Remarks(rehearsals: $i)),
+                    3 => new PuttRemarked($id, $at, $of, new Remarks(), ['rehearsals' => $i]),
                     default => new EventUndone($id, $at, $of),
                 };
             }
@@ -125,29 +123,5 @@ final class SessionLogTest extends PropertyTestCase
     {
         $this->expectException(InvalidInput::class);
         Ball::seen(Length::ofMetres(0.2), null, Stop::Edge, null, Grade::level());
-    }
-
-    public function testEveryBallLeftOutHasItsReason(): void
-    {
-        $speed = GreenSpeed::ofFeet(10.0);
-        $holed = static fn(?Length $roll): Ball => Ball::seen(Length::ofMetres(0.2), $roll, Stop::Holed, Length::ofMetres(3.0), Grade::level());
-        $unseen = Ball::seen(null, Length::ofMetres(3.0), Stop::Free, null, Grade::level());
-        $cases = [
-            [PuttUse::Used, self::ball(3.0), $speed],
-            [PuttUse::Used, $holed(Length::ofMetres(3.2)), $speed],
-            [PuttUse::Holed, $holed(null), $speed],
-            [PuttUse::Stopped, self::ball(3.0, Stop::Edge), $speed],
-            [PuttUse::Mishit, self::ball(3.0, Stop::Free, Mark::Mishit), $speed],
-            [PuttUse::Bumps, self::ball(3.0, Stop::Free, Mark::Bumps), $speed],
-            [PuttUse::Distraction, self::ball(3.0, Stop::Rod, Mark::Distraction), $speed],
-            [PuttUse::NoBackstroke, $unseen, $speed],
-            [PuttUse::Unmeasured, Ball::seen(null, null, Stop::Unseen, null, Grade::level()), $speed],
-            [PuttUse::NoSpeed, self::ball(3.0), null],
-            [PuttUse::NeverStops, self::ball(3.0, Stop::Free, null, -9.0), $speed],
-        ];
-        foreach ($cases as [$use, $ball, $on]) {
-            self::assertSame($use, PuttUse::of($ball, $on));
-            self::assertSame($use === PuttUse::Used, $use->reason() === null);
-        }
     }
 }

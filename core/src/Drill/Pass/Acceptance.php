@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
+use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
@@ -13,7 +14,8 @@ use Amble\Core\Session\Stop;
  * When one ball passes, as plain conditions, so that a device without a network can tell too.
  *
  * A holed ball is settled by "holed" alone unless that is left open; any other passes when it meets
- * every condition that is given. Lengths in metres. This class is immutable.
+ * every condition that is given. A ball cut short rolled at least as far as it lies: it meets no condition of
+ * place, unless somebody judged how it would have run on. Lengths in metres. This class is immutable.
  */
 final readonly class Acceptance
 {
@@ -28,7 +30,6 @@ final readonly class Acceptance
         public bool $isHoledNeeded = false,
         public ?array $rollBetween = null,
         public ?array $ring = null,
-        public ?Stop $notStoppedBy = null,
         public ?GateResult $gate = null,
         public ?bool $hit = null,
     ) {
@@ -39,9 +40,9 @@ final readonly class Acceptance
         return new self();
     }
 
-    public static function roll(float $least, float $most, bool $holed = true, ?Stop $notStoppedBy = null): self
+    public static function roll(float $least, float $most, bool $holed = true): self
     {
-        return new self(holed: $holed, rollBetween: [$least, $most], notStoppedBy: $notStoppedBy);
+        return new self(holed: $holed, rollBetween: [$least, $most]);
     }
 
     public static function ring(float $middle, float $radius): self
@@ -73,24 +74,51 @@ final readonly class Acceptance
                 && ($this->hit === null || $ball->sight->hit === $this->hit);
     }
 
-    /** Where nobody measured it, no condition of place is met. */
+    /** Short, on or long against what this asks; null where it asks for no place, or nobody can tell. */
+    public function word(Ball $ball): ?LengthCall
+    {
+        $stretch = $this->stretch();
+        if ($ball->stop === Stop::Holed) {
+            // One told to stay short reached the hole.
+            return $this->holed === false ? LengthCall::Long : LengthCall::On;
+        }
+        $roll = $ball->rollMetres();
+        if ($stretch === null || $roll === null) {
+            return null;
+        }
+        [$least, $most] = $stretch;
+
+        return match (true) {
+            $roll > $most + Check::SLACK => LengthCall::Long,
+            $ball->isAtLeast() => null,
+            $roll < $least - Check::SLACK => LengthCall::Short,
+            default => LengthCall::On,
+        };
+    }
+
+    /** @return array{float, float}|null from the ball: what passes along the line */
+    public function stretch(): ?array
+    {
+        return $this->rollBetween ?? ($this->ring === null ? null : [$this->ring[0] - $this->ring[1], $this->ring[0] + $this->ring[1]]);
+    }
+
+    /** Where nobody measured it, or something cut it short, no condition of place is met. */
     private function admitsLie(Ball $ball): bool
     {
-        $roll = $ball->roll?->metres();
-        if ($this->notStoppedBy !== null && $ball->stop === $this->notStoppedBy) {
+        if ($this->ring === null && $this->rollBetween === null) {
+            return true;
+        }
+        $roll = $ball->isAtLeast() ? null : $ball->rollMetres();
+        if ($roll === null) {
             return false;
         }
         if ($this->ring !== null) {
             [$middle, $radius] = $this->ring;
 
-            return $roll !== null && hypot($roll - $middle, $ball->sight->side ?? 0.0) <= $radius + Check::SLACK;
+            return hypot($roll - $middle, $ball->sight->side ?? 0.0) <= $radius + Check::SLACK;
         }
-        if ($this->rollBetween !== null) {
-            [$least, $most] = $this->rollBetween;
+        [$least, $most] = $this->rollBetween ?? [0.0, INF];
 
-            return $roll !== null && $roll >= $least - Check::SLACK && $roll <= $most + Check::SLACK;
-        }
-
-        return true;
+        return $roll >= $least - Check::SLACK && $roll <= $most + Check::SLACK;
     }
 }

@@ -7,10 +7,9 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Stop;
 use Amble\Core\Units\Length;
 
-/** Past the front lip and short of a rod laid behind; a ball that the rod stopped went too far. */
+/** Past the front lip and short of a rod laid behind; a ball that the rod cut short went too far. */
 final readonly class BetweenLipAndRod implements PassRule, LengthWindow
 {
     use JudgedByLength;
@@ -24,14 +23,6 @@ final readonly class BetweenLipAndRod implements PassRule, LengthWindow
         $rule->only(['kind', 'behind_m']);
 
         return new self(Check::positive($rule->number('behind_m'), $rule->path('behind_m')));
-    }
-
-    public function acceptance(PassContext $context): Acceptance
-    {
-        [$low, $high] = $this->window($context->length, $context->step);
-        $length = $context->length->metres();
-
-        return Acceptance::roll($length + $low, $length + $high, notStoppedBy: Stop::Rod);
     }
 
     public function window(Length $length, ?float $step): array

@@ -32,7 +32,7 @@ final readonly class PassContext
     public function past(Ball $ball): float
     {
         return match (true) {
-            $ball->roll !== null => $ball->roll->metres() - $this->length->metres(),
+            $ball->roll !== null => (float) $ball->rollMetres() - $this->length->metres(),
             $ball->stop === Stop::Holed => 0.0,
             default => -INF,
         };

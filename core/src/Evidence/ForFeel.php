@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Evidence;
+
+use Amble\Core\Feel\LengthCall;
+
+/** The balls that tell feel (maths.md 7): called before looking, and their length could be told. */
+final class ForFeel extends Selection
+{
+    public function leavesOut(RolledBall $ball): ?LeftOut
+    {
+        return self::marked($ball) ?? match (true) {
+            $ball->ball->sight->call === null => LeftOut::NotAsked,
+            $ball->word === null => LeftOut::NoWord,
+            default => null,
+        };
+    }
+
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return list<array{LengthCall, LengthCall}> call and result of those that count
+     */
+    public function pairs(array $balls): array
+    {
+        $pairs = [];
+        foreach ($this->of($balls) as $ball) {
+            if ($ball->ball->sight->call !== null && $ball->word !== null) {
+                $pairs[] = [$ball->ball->sight->call, $ball->word];
+            }
+        }
+
+        return $pairs;
+    }
+}

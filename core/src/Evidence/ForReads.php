@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Evidence;
+
+/** The balls that tell reads: on a putt that breaks, with the side they missed on or the read that was called. */
+final class ForReads extends Selection
+{
+    private const SEEN = ['high_low', 'read_side', 'read_amount_m'];
+
+    public function leavesOut(RolledBall $ball): ?LeftOut
+    {
+        $isSeen = array_filter(self::SEEN, $ball->ball->sight->has(...)) !== [];
+
+        return self::marked($ball) ?? match (true) {
+            !$isSeen => LeftOut::NotAsked,
+            $ball->ball->across->ratio() === 0.0 => LeftOut::Straight,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Evidence;
+
+use Amble\Core\Direction\StartLineTest;
+use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\Task;
+use Amble\Core\Drill\Verdict;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\Surface;
+use Amble\Core\Session\Ball;
+use Amble\Core\Units\Length;
+
+/**
+ * A ball with all that judging it needs: what was seen, whose it was, and where, on what green, with what and
+ * in which task it was rolled. This class is immutable.
+ */
+final readonly class RolledBall
+{
+    /**
+     * @param string|null $student null where nobody said whose it was
+     * @param Surface|null $surface null where no green was chosen
+     * @param Standing|null $reading of its green when it was rolled
+     * @param string|null $drill key of the drill it was rolled in; null outside one
+     * @param Task|null $task what it was told to do
+     * @param Verdict|null $verdict its drill's; null outside one
+     * @param LengthCall|null $word short, on or long by its drill's window, or the usual one outside a drill
+     * @param positive-int $attempt which ball at this putt it was
+     * @param positive-int $block which stretch of like balls of its session it belongs to
+     * @param AidKind|null $aid what tested its start line
+     * @param float|null $aidWidth clear width in force, metres
+     * @param float|null $aidDistance metres from the ball, or length of a rail
+     * @param bool $isAidChecked whether somebody saw that the aid stands as it should
+     */
+    public function __construct(
+        public string $id,
+        public int $atMilliseconds,
+        public string $sessionId,
+        public Ball $ball,
+        public ?string $student = null,
+        public ?Surface $surface = null,
+        public ?Standing $reading = null,
+        public ?string $putter = null,
+        public ?int $tempo = null,
+        public ?string $drill = null,
+        public ?Task $task = null,
+        public ?Verdict $verdict = null,
+        public ?LengthCall $word = null,
+        public int $attempt = 1,
+        public int $block = 1,
+        public ?AidKind $aid = null,
+        public ?float $aidWidth = null,
+        public ?float $aidDistance = null,
+        public bool $isAidChecked = false,
+    ) {
+    }
+
+    /** The green speed of its day when it was rolled; null where that was not measured or estimated. */
+    public function speed(): ?GreenSpeed
+    {
+        return $this->reading?->isOfTheDay === true ? $this->reading->reading->speed : null;
+    }
+
+    /** What tested its start line; null where nothing of known size did. */
+    public function startLineTest(): ?StartLineTest
+    {
+        if ($this->aid === null || $this->aidWidth === null || $this->aidDistance === null) {
+            return null;
+        }
+        [$width, $distance] = [Length::ofMetres($this->aidWidth), Length::ofMetres($this->aidDistance)];
+
+        return $this->aid === AidKind::Gate ? StartLineTest::gate($width, $distance) : StartLineTest::rail($width, $distance);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Evidence;
+
+use Amble\Core\Session\Mark;
+
+/** Which balls count for one measure: for every ball whether it does, and if not, why. One file a measure. */
+abstract class Selection
+{
+    /** Why this ball does not count; null when it does. */
+    abstract public function leavesOut(RolledBall $ball): ?LeftOut;
+
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return list<RolledBall> those that count, in their order
+     */
+    final public function of(array $balls): array
+    {
+        return array_values(array_filter($balls, fn(RolledBall $ball): bool => $this->leavesOut($ball) === null));
+    }
+
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return array<string, positive-int> how many were left out, by reason, the commonest first
+     */
+    final public function reasons(array $balls): array
+    {
+        $counts = [];
+        foreach ($balls as $ball) {
+            $why = $this->leavesOut($ball);
+            if ($why !== null) {
+                $counts[$why->value] = ($counts[$why->value] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+
+        return $counts;
+    }
+
+    /** A coach's mark takes a ball out of every technical figure: nobody learns from what was nobody's stroke. */
+    final protected static function marked(RolledBall $ball): ?LeftOut
+    {
+        return match ($ball->ball->remarks->mark) {
+            Mark::Mishit => LeftOut::Mishit,
+            Mark::Bumps => LeftOut::Bumps,
+            Mark::Distraction => LeftOut::Distraction,
+            Mark::Doubt => LeftOut::Doubt,
+            null => null,
+        };
+    }
+}

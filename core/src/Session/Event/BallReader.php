@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session\Event;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\Cause;
+use Amble\Core\Session\Mark;
+use Amble\Core\Session\Remarks;
+use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Sight;
+use Amble\Core\Session\Stop;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/**
+ * Reads what an event says of a ball. Lengths in metres.
+ *
+ * @internal
+ */
+final class BallReader
+{
+    /** @throws InvalidInput If a field is unusable. */
+    public static function ball(JsonInput $event, int $version): Ball
+    {
+        $length = static fn(string $field): ?Length => $event->has($field)
+            ? Length::ofMetres($event->number($field), $event->path($field))
+            : null;
+        $grade = static fn(string $field): Grade => Grade::ofPercent($event->numberOr($field, 0.0), $event->path($field));
+
+        return Ball::seen(
+            $length('backstroke_m'),
+            $length('roll_m'),
+            Stop::from($event->has('stop') ? $event->word('stop', array_column(Stop::cases(), 'value')) : 'free'),
+            $length('target_m'),
+            $grade('grade_percent'),
+            self::remarks($event),
+            $event->path('roll_m'),
+            Sight::answered(self::answers($event, $version)),
+            $length('run_on_m'),
+            $grade('across_percent'),
+        );
+    }
+
+    /** @throws InvalidInput If the mark or the cause is none there is. */
+    public static function remarks(JsonInput $event): Remarks
+    {
+        $mark = $event->has('mark') ? $event->word('mark', array_column(Mark::cases(), 'value')) : '';
+        $cause = $event->has('cause') ? $event->word('cause', array_column(Cause::cases(), 'value')) : '';
+
+        return new Remarks(Mark::tryFrom($mark), Cause::tryFrom($cause));
+    }
+
+    /**
+     * Version 1 held a few answers among the other fields; since then they stand under "seen".
+     *
+     * @return array<string, string|bool|int|float|null> by name
+     *
+     * @throws InvalidInput If an answer is none of its kind's.
+     */
+    public static function answers(JsonInput $event, int $version): array
+    {
+        $seen = $version === 1 ? $event : $event->objectOrNull('seen');
+
+        return $seen === null ? [] : SeenKinds::read($seen);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session\Seen;
+
+enum AnswerKind: string
+{
+    case Words = 'words';
+    case YesNo = 'yes_no';
+    case Metres = 'metres';
+    case Count = 'count';
+}

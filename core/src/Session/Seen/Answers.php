@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session\Seen;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+
+/** What can be answered: one of a few words, yes or no, or a number with its unit. Immutable. */
+final readonly class Answers
+{
+    /**
+     * @param array<string, string> $words what is shown, by the answer; empty where it is no word
+     * @param string|null $unit of a number, 'm' for metres, 'times' for a count
+     */
+    private function __construct(
+        public AnswerKind $kind,
+        public array $words = [],
+        public ?string $unit = null,
+        public float $least = 0.0,
+        public float $most = 0.0,
+    ) {
+    }
+
+    /** @param non-empty-array<string, string> $words what is shown, by the answer */
+    public static function words(array $words): self
+    {
+        return new self(AnswerKind::Words, $words);
+    }
+
+    public static function yesNo(string $yes, string $no): self
+    {
+        return new self(AnswerKind::YesNo, ['yes' => $yes, 'no' => $no]);
+    }
+
+    /** A length in metres, from least to most. */
+    public static function metres(float $least, float $most): self
+    {
+        return new self(AnswerKind::Metres, [], 'm', $least, $most);
+    }
+
+    /** A whole number of times, from least to most. */
+    public static function count(int $least, int $most): self
+    {
+        return new self(AnswerKind::Count, [], 'times', $least, $most);
+    }
+
+    /** @throws InvalidInput If it is no answer, at its field. */
+    public function read(JsonInput $seen, string $name): string|bool|int|float
+    {
+        return match ($this->kind) {
+            AnswerKind::Words => $seen->word($name, array_keys($this->words) ?: ['']),
+            AnswerKind::YesNo => $seen->flagOr($name, false),
+            AnswerKind::Metres => $this->length($seen, $name),
+            AnswerKind::Count => $seen->wholeNumber($name, (int) $this->least, (int) $this->most),
+        };
+    }
+
+    private function length(JsonInput $seen, string $name): float
+    {
+        $value = $seen->number($name);
+
+        return $value >= $this->least && $value <= $this->most
+            ? $value
+            : throw InvalidInput::outside($seen->path($name), $value, sprintf('from %g to %g m', $this->least, $this->most));
+    }
+}

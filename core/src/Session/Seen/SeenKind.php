@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session\Seen;
+
+/** One thing that can be seen of a ball. One file a kind; listed in SeenKinds. Immutable. */
+abstract readonly class SeenKind
+{
+    /**
+     * @param string $name in events, exports and drills; a length ends in its unit
+     * @param string $question as a screen asks it
+     * @param bool $isOfAnyBall whether a coach may say it of any ball, or only where a drill wants it
+     * @param string|null $key the key that asks for it while a drill is rolled; null for none
+     */
+    protected function __construct(
+        public string $name,
+        public string $question,
+        public Answers $answers,
+        public Feeds $feeds,
+        public bool $isOfAnyBall,
+        public ?string $key = null,
+    ) {
+    }
+}

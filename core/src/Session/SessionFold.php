@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session;
+
+use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\SetOutCounted;
+
+/**
+ * A session's state while its events are laid over it, one after another.
+ *
+ * @internal to the log and the kinds of event
+ */
+final class SessionFold
+{
+    /** @var array<string, PuttLogged> by id, in order */
+    private array $logged = [];
+
+    /** @var array<string, Ball> */
+    private array $corrected = [];
+
+    /** @var array<string, non-negative-int> */
+    private array $corrections = [];
+
+    /** @var array<string, Remarks> */
+    private array $remarks = [];
+
+    /** @var array<string, array<string, string|bool|int|float|null>> */
+    private array $answers = [];
+
+    /** @var array<string, SetOutCounted> */
+    private array $counts = [];
+
+    /** @var array<string, StationCard> by id, in the order they were first set */
+    private array $stations = [];
+
+    /** @var array<string, Condition> */
+    private array $conditions = [];
+
+    /** @var array<string, SetAside> by key */
+    private array $setAside = [];
+
+    public function addPutt(PuttLogged $event): void
+    {
+        $this->logged[$event->id] = $event;
+    }
+
+    public function correct(string $puttId, Ball $ball): void
+    {
+        $this->corrected[$puttId] = $ball;
+        $this->corrections[$puttId] = ($this->corrections[$puttId] ?? 0) + 1;
+        // A correction says the whole ball anew, remarks and all.
+        unset($this->remarks[$puttId], $this->answers[$puttId]);
+    }
+
+    /** @param array<string, string|bool|int|float|null> $answers */
+    public function remark(string $puttId, Remarks $remarks, array $answers): void
+    {
+        $this->remarks[$puttId] = $remarks;
+        $this->answers[$puttId] = $answers + ($this->answers[$puttId] ?? []);
+    }
+
+    public function count(SetOutCounted $event): void
+    {
+        $this->counts["$event->runId {$event->item->value} $event->name"] = $event;
+    }
+
+    public function setStation(StationCard $station): void
+    {
+        $this->stations[$station->id] = $station;
+    }
+
+    public function removeStation(string $stationId): void
+    {
+        unset($this->stations[$stationId]);
+    }
+
+    public function noteCondition(Condition $condition, bool $isSeen): void
+    {
+        unset($this->conditions[$condition->value]);
+        if ($isSeen) {
+            $this->conditions[$condition->value] = $condition;
+        }
+    }
+
+    public function setAside(SetAside $note, bool $isAside): void
+    {
+        unset($this->setAside[$note->key]);
+        if ($isAside) {
+            $this->setAside[$note->key] = $note;
+        }
+    }
+
+    public function log(): SessionLog
+    {
+        $putts = [];
+        foreach ($this->logged as $id => $event) {
+            $ball = $this->corrected[$id] ?? $event->ball;
+            $putts[] = new LoggedPutt(
+                $event->id,
+                $event->atMilliseconds,
+                isset($this->remarks[$id]) ? $ball->remarked($this->remarks[$id], $this->answers[$id] ?? []) : $ball,
+                $this->corrections[$id] ?? 0,
+                $event->belonging,
+            );
+        }
+
+        return new SessionLog(
+            $putts,
+            array_values($this->counts),
+            array_values($this->stations),
+            array_values($this->conditions),
+            array_values($this->setAside),
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Evidence;
+
+use Amble\Core\Evidence\GreenHistory;
+use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\SeededRandom;
+use PHPUnit\Framework\TestCase;
+
+/** Which reading a ball belongs to. */
+final class GreenHistoryTest extends TestCase
+{
+    private const HOUR = 3_600_000;
+
+    private static function reading(int $hour, string $session = 'S', float $feet = 10.0): ReadingAt
+    {
+        return new ReadingAt($hour * self::HOUR, $session, GreenSpeed::ofFeet($feet), 0.03);
+    }
+
+    public function testTheLastReadingBeforeABallStandsUntilTheNext(): void
+    {
+        $history = GreenHistory::of([self::reading(12, feet: 11.0), self::reading(9, feet: 9.0)]);
+        $feet = static fn(int $hour): ?float => $history->at($hour * self::HOUR)?->reading->speed?->feet();
+        self::assertEqualsWithDelta(9.0, $feet(9), 1e-9);
+        self::assertEqualsWithDelta(9.0, $feet(11), 1e-9);
+        self::assertEqualsWithDelta(11.0, $feet(12), 1e-9);
+        self::assertNull($feet(8));
+        self::assertNull(GreenHistory::of([])->at(5));
+    }
+
+    public function testABallRolledBeforeItsSessionsFirstReadingBelongsToThatOne(): void
+    {
+        $history = GreenHistory::of([self::reading(9, 'A', 9.0), self::reading(12, 'B', 11.0), self::reading(13, 'B', 12.0)]);
+        self::assertEqualsWithDelta(11.0, $history->at(11 * self::HOUR, 'B')?->reading->speed?->feet(), 1e-9);
+        self::assertEqualsWithDelta(9.0, $history->at(11 * self::HOUR, 'C')?->reading->speed?->feet(), 1e-9);
+    }
+
+    public function testAReadingStandsForItsDayAndIsOnlyTheLastKnownAfterIt(): void
+    {
+        $history = GreenHistory::of([self::reading(9)]);
+        $today = $history->at(22 * self::HOUR, 'T');
+        self::assertSame([true, 0, 0.03], [$today?->isOfTheDay, $today?->days, $today?->relativeError()]);
+        $later = $history->at((9 + 6 * 24) * self::HOUR, 'T');
+        self::assertSame([false, 6], [$later?->isOfTheDay, $later?->days]);
+        // As much wider as days usually differ.
+        self::assertEqualsWithDelta(hypot(0.03, 0.08), (float) $later?->relativeError(), 1e-12);
+        self::assertSame(1, $history->at(25 * self::HOUR, 'T')?->days);
+        // However long its own session goes on, it is that session's.
+        self::assertTrue($history->at(60 * self::HOUR, 'S')?->isOfTheDay);
+    }
+
+    public function testItFindsWhatLookingAtEveryReadingFinds(): void
+    {
+        $random = new SeededRandom(3);
+        $readings = array_map(static fn(): ReadingAt => self::reading((int) (2000 * $random->uniform())), range(1, 60));
+        $history = GreenHistory::of($readings);
+        for ($hour = 0; $hour < 2000; $hour += 7) {
+            $before = array_filter($readings, static fn(ReadingAt $reading): bool => $reading->atMilliseconds <= $hour * self::HOUR);
+            $last = $before === [] ? null : max(array_map(static fn(ReadingAt $reading): int => $reading->atMilliseconds, $before));
+            self::assertSame($last, $history->at($hour * self::HOUR)?->reading->atMilliseconds);
+        }
+    }
+}

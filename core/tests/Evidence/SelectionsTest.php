@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Evidence;
+
+use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Direction\DirectionState;
+use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\Task;
+use Amble\Core\Evidence\ForDistance;
+use Amble\Core\Evidence\ForFeel;
+use Amble\Core\Evidence\ForReads;
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Evidence\LeftOut;
+use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Evidence\Selection;
+use Amble\Core\Evidence\Standing;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\Surface;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\Mark;
+use Amble\Core\Session\Remarks;
+use Amble\Core\Session\Sight;
+use Amble\Core\Session\Stop;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Which balls count for which measure, and why the others do not: one table a measure. */
+final class SelectionsTest extends TestCase
+{
+    /**
+     * A ball that counts for every measure, but for what is changed.
+     *
+     * @param array<string, string|bool|int|float|null> $seen
+     */
+    private static function ball(
+        ?float $backstroke = 0.25,
+        ?float $roll = 4.2,
+        Stop $stop = Stop::Free,
+        ?float $target = 4.0,
+        ?Mark $mark = null,
+        array $seen = [],
+        float $gradePercent = 0.0,
+        ?float $speedFeet = 10.0,
+        bool $isOfTheDay = true,
+        Surface $surface = Surface::Grass,
+        ?Task $task = null,
+        ?float $aidWidth = 0.08,
+        bool $isAidChecked = true,
+        ?LengthCall $word = LengthCall::On,
+        float $acrossPercent = 2.0,
+        ?float $runOn = null,
+    ): RolledBall {
+        $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
+        $speed = $speedFeet === null ? null : GreenSpeed::ofFeet($speedFeet);
+
+        return new RolledBall(
+            'B',
+            1_000,
+            'S',
+            Ball::seen(
+                $length($backstroke),
+                $length($roll),
+                $stop,
+                $length($target),
+                Grade::ofPercent($gradePercent),
+                new Remarks($mark),
+                sight: Sight::answered($seen + ['gate' => 'through', 'call' => 'on', 'high_low' => 'low']),
+                runOn: $length($runOn),
+                across: Grade::ofPercent($acrossPercent),
+            ),
+            surface: $surface,
+            reading: new Standing(new ReadingAt(500, 'S', $speed, 0.03), $isOfTheDay, $isOfTheDay ? 0 : 6),
+            task: $task,
+            word: $word,
+            aid: AidKind::Gate,
+            aidWidth: $aidWidth,
+            aidDistance: 0.6,
+            isAidChecked: $isAidChecked,
+        );
+    }
+
+    #[DataProvider('balls')]
+    public function testWhetherABallCounts(Selection $selection, RolledBall $ball, ?LeftOut $why): void
+    {
+        self::assertSame($why, $selection->leavesOut($ball));
+        self::assertCount($why === null ? 1 : 0, $selection->of([$ball]));
+        self::assertSame($why === null ? [] : [$why->value => 1], $selection->reasons([$ball]));
+    }
+
+    /** @return iterable<string, array{Selection, RolledBall, LeftOut|null}> */
+    public static function balls(): iterable
+    {
+        $marks = [[Mark::Mishit, LeftOut::Mishit], [Mark::Bumps, LeftOut::Bumps], [Mark::Distraction, LeftOut::Distraction], [Mark::Doubt, LeftOut::Doubt]];
+        $all = [
+            'stroke' => new ForStroke(Surface::Grass), 'distance' => new ForDistance(Surface::Grass),
+            'start line' => new ForStartLine(), 'reads' => new ForReads(), 'feel' => new ForFeel(),
+        ];
+        foreach ($all as $name => $selection) {
+            yield "$name: a sound ball" => [$selection, self::ball(), null];
+            foreach ($marks as [$mark, $why]) {
+                yield "$name: marked $mark->value" => [$selection, self::ball(mark: $mark), $why];
+            }
+        }
+        $stroke = $all['stroke'];
+        yield 'stroke: rolled on a mat' => [$stroke, self::ball(surface: Surface::Mat), LeftOut::OtherSurface];
+        yield 'stroke: a mat among mats' => [new ForStroke(Surface::Mat), self::ball(surface: Surface::Mat), null];
+        yield 'stroke: holed' => [$stroke, self::ball(roll: null, stop: Stop::Holed), LeftOut::HoledUnjudged];
+        yield 'stroke: holed with a judged pace' => [$stroke, self::ball(stop: Stop::Holed), null];
+        yield 'stroke: unseen' => [$stroke, self::ball(roll: null, stop: Stop::Unseen), LeftOut::Unmeasured];
+        foreach ([Stop::Edge, Stop::Rod, Stop::Ball, Stop::Post, Stop::Target, Stop::Other] as $stop) {
+            yield "stroke: cut short by $stop->value" => [$stroke, self::ball(stop: $stop), LeftOut::CutShort];
+        }
+        yield 'stroke: cut short, a run-on judged by eye' => [$stroke, self::ball(stop: Stop::Ball, runOn: 0.4), LeftOut::CutShort];
+        yield 'stroke: off the toe' => [$stroke, self::ball(seen: ['strike' => 'toe']), LeftOut::OffTheMiddle];
+        yield 'stroke: off the heel' => [$stroke, self::ball(seen: ['strike' => 'heel']), LeftOut::OffTheMiddle];
+        yield 'stroke: off the middle of the face' => [$stroke, self::ball(seen: ['strike' => 'middle']), null];
+        yield 'stroke: no backstroke' => [$stroke, self::ball(backstroke: null), LeftOut::NoBackstroke];
+        yield 'stroke: green unknown' => [$stroke, self::ball(speedFeet: null), LeftOut::NoSpeed];
+        yield 'stroke: green measured last week' => [$stroke, self::ball(isOfTheDay: false), LeftOut::NotOfTheDay];
+        yield 'stroke: a slope nothing stops on' => [$stroke, self::ball(gradePercent: -9.0), LeftOut::NeverStops];
+
+        $distance = $all['distance'];
+        yield 'distance: at no target' => [$distance, self::ball(target: null), LeftOut::NoTarget];
+        yield 'distance: unseen' => [$distance, self::ball(roll: null, stop: Stop::Unseen), LeftOut::Unmeasured];
+        yield 'distance: holed, pace unjudged' => [$distance, self::ball(roll: null, stop: Stop::Holed), null];
+        yield 'distance: cut short' => [$distance, self::ball(stop: Stop::Edge), null];
+        yield 'distance: rolled on a mat' => [$distance, self::ball(surface: Surface::Mat), LeftOut::OtherSurface];
+        foreach ([Task::Past, Task::Short, Task::RehearseSoft, Task::RehearseStrong] as $task) {
+            yield "distance: told $task->value" => [$distance, self::ball(task: $task), LeftOut::ToldOtherwise];
+        }
+        yield 'distance: told exact' => [$distance, self::ball(task: Task::Exact), null];
+        yield 'distance: green unknown' => [$distance, self::ball(speedFeet: null), null];
+
+        $line = $all['start line'];
+        yield 'start line: nobody looked' => [$line, self::ball(seen: ['gate' => null]), LeftOut::NotAsked];
+        yield 'start line: a gate nobody checked' => [$line, self::ball(isAidChecked: false), LeftOut::Unchecked];
+        yield 'start line: a line of no size' => [$line, self::ball(aidWidth: null), LeftOut::NoSize];
+        yield 'start line: seen by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'left']), null];
+        yield 'start line: passed a spot on one side' => [$line, self::ball(seen: ['gate' => null, 'spot' => 'right']), null];
+        yield 'start line: on line by eye bounds nothing' => [$line, self::ball(seen: ['gate' => null, 'start' => 'on']), LeftOut::NotAsked];
+
+        yield 'reads: nobody looked' => [$all['reads'], self::ball(seen: ['high_low' => null]), LeftOut::NotAsked];
+        yield 'reads: a straight putt' => [$all['reads'], self::ball(acrossPercent: 0.0), LeftOut::Straight];
+        yield 'feel: not called' => [$all['feel'], self::ball(seen: ['call' => null]), LeftOut::NotAsked];
+        yield 'feel: its length could not be told' => [$all['feel'], self::ball(word: null), LeftOut::NoWord];
+    }
+
+    public function testTheWidthInForceBoundsTheStartLine(): void
+    {
+        $line = new ForStartLine();
+        [$wide] = $line->bounds([self::ball(aidWidth: 0.12)]);
+        [$narrow] = $line->bounds([self::ball(aidWidth: 0.06)]);
+        self::assertEqualsWithDelta(atan((0.06 - 0.02135) / 0.6), $wide->high, 1e-4);
+        self::assertEqualsWithDelta(atan((0.03 - 0.02135) / 0.6), $narrow->high, 1e-4);
+        [$left, $byEye] = $line->bounds([self::ball(seen: ['gate' => 'left']), self::ball(seen: ['gate' => null, 'start' => 'right'])]);
+        self::assertSame([-INF, 0.0], [$left->low, $byEye->low]);
+        self::assertLessThan(0.0, $left->high);
+        // Both sides by eye alone name no figure.
+        self::assertSame(DirectionState::Bounded, (new DirectionFitter())->fit($line->bounds([
+            self::ball(seen: ['gate' => null, 'start' => 'right']), self::ball(seen: ['gate' => null, 'start' => 'left']),
+        ]))->state);
+    }
+
+    public function testAHoledBallEntersBiasOnlyWithAJudgedPaceAndACutShortOneTellsAtLeast(): void
+    {
+        $putts = (new ForDistance(Surface::Grass))->putts([
+            self::ball(roll: null, stop: Stop::Holed),
+            self::ball(roll: 4.4, stop: Stop::Holed),
+            self::ball(roll: 3.0, stop: Stop::Ball),
+            self::ball(roll: 3.0, stop: Stop::Ball, runOn: 0.8),
+            self::ball(roll: 4.2),
+        ]);
+        self::assertSame([true, null], [$putts[0]->isHoled, $putts[0]->error]);
+        self::assertSame([true, 0.1], [$putts[1]->isHoled, round((float) $putts[1]->error?->low, 9)]);
+        self::assertSame([-0.25, INF], [$putts[2]->error?->low, $putts[2]->error?->high]);
+        self::assertEqualsWithDelta(-0.05, $putts[3]->error?->low, 1e-12);
+        self::assertTrue($putts[4]->error?->isExact());
+        self::assertSame([[LengthCall::On, LengthCall::Long]], (new ForFeel())->pairs([self::ball(word: LengthCall::Long)]));
+        self::assertSame([1], array_keys((new ForStroke(Surface::Grass))->putts([self::ball(backstroke: null), self::ball()])));
+    }
+}
