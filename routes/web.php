@@ -8,11 +8,13 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\PracticeSessionController;
+use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
 use App\Http\Controllers\SessionReadingController;
 use App\Http\Controllers\SetOutController;
 use App\Http\Controllers\StrokeReportController;
 use App\Http\Controllers\StudentController;
+use App\Http\Middleware\AnswerUnchanged;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -29,34 +31,40 @@ Route::prefix('api')->group(function (): void {
         Route::get('bench', BenchController::class);
 
         Route::post('students', [StudentController::class, 'store']);
-        Route::put('students/{student}', [StudentController::class, 'update'])->can('access', 'student');
-        Route::delete('students/{student}', [StudentController::class, 'destroy'])->can('access', 'student');
+        Route::put('students/{student}', [StudentController::class, 'update'])->can('change', 'student');
+        Route::delete('students/{student}', [StudentController::class, 'destroy'])->can('change', 'student');
 
         Route::post('greens', [GreenController::class, 'store']);
-        Route::put('greens/{green}', [GreenController::class, 'update'])->can('access', 'green');
-        Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('access', 'green');
+        Route::put('greens/{green}', [GreenController::class, 'update'])->can('change', 'green');
+        Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('change', 'green');
+
+        Route::get('seen', SeenController::class)->middleware(AnswerUnchanged::class);
 
         Route::get('drills', [DrillController::class, 'index']);
+        Route::get('drills/fitting', [DrillController::class, 'fitting']);
         Route::post('drills', [DrillController::class, 'store']);
         Route::post('drills/check', [DrillController::class, 'check']);
         Route::post('drills/set-out', SetOutController::class);
         Route::get('drills/export', [DrillController::class, 'export']);
         Route::post('drills/import', [DrillController::class, 'import']);
-        Route::put('drills/{drill}', [DrillController::class, 'update'])->can('access', 'drill');
-        Route::delete('drills/{drill}', [DrillController::class, 'destroy'])->can('access', 'drill');
+        Route::put('drills/{drill}', [DrillController::class, 'update'])->can('change', 'drill');
+        Route::delete('drills/{drill}', [DrillController::class, 'destroy'])->can('change', 'drill');
 
         Route::post('sessions', [PracticeSessionController::class, 'store']);
         Route::middleware('can:access,session')->prefix('sessions/{session}')->group(function (): void {
-            Route::get('/', [PracticeSessionController::class, 'show']);
-            Route::patch('/', [PracticeSessionController::class, 'update']);
-            Route::put('reading', SessionReadingController::class);
-            Route::post('events', [SessionEventsController::class, 'store']);
+            Route::middleware(AnswerUnchanged::class)->group(function (): void {
+                Route::get('/', [PracticeSessionController::class, 'show']);
+                Route::get('runs/{run}', [DrillRunController::class, 'show'])->can('access', 'run')->scopeBindings();
+            });
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
-            Route::get('stroke', StrokeReportController::class);
-            Route::post('runs', [DrillRunController::class, 'store']);
-            Route::middleware('can:access,run')->scopeBindings()->prefix('runs/{run}')->group(function (): void {
-                Route::get('/', [DrillRunController::class, 'show']);
-                Route::post('events', [DrillRunController::class, 'log']);
+            Route::get('stroke', [StrokeReportController::class, 'show']);
+            Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);
+            Route::middleware('can:change,session')->group(function (): void {
+                Route::patch('/', [PracticeSessionController::class, 'update']);
+                Route::put('reading', SessionReadingController::class);
+                Route::post('events', [SessionEventsController::class, 'store']);
+                Route::post('runs', [DrillRunController::class, 'store']);
+                Route::post('runs/{run}/events', [DrillRunController::class, 'log'])->can('change', 'run')->scopeBindings();
             });
         });
     });

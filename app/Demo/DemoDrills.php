@@ -32,13 +32,13 @@ final class DemoDrills
     /** Put a changed copy of a shipped drill on the coach's own shelf. */
     public function shelve(Coach $coach, string $id): void
     {
-        $own = array_merge($this->shipped($coach), [
+        $own = array_merge((array) $this->shipped($coach), [
             'key' => 'pier-to-post',
             'name' => 'Pier to post',
             'stations' => [['length_m' => 2.4384], ['length_m' => 4.2672], ['length_m' => 6.096, 'grade_percent' => 1.0]],
             'balls_per_station' => 2,
         ]);
-        $coach->drills()->forceCreate(['id' => $id] + DrillRequest::columnsOf((object) $own));
+        $coach->drills()->forceCreate(['id' => $id, 'coach_id' => $coach->id] + DrillRequest::columnsOf((object) $own));
     }
 
     /** Roll the first balls of a drill in an open session, by its own simulated student. */
@@ -50,9 +50,10 @@ final class DemoDrills
         CarbonImmutable $start,
         DemoUlids $ulids,
     ): void {
-        $columns = DrillRequest::columnsOf((object) $this->shipped($coach));
+        $columns = DrillRequest::columnsOf($this->shipped($coach));
         $run = PracticeRun::query()->create([
             'id' => $ulids->at($start),
+            'bench_id' => $session->bench_id,
             'coach_id' => $coach->id,
             'practice_session_id' => $session->id,
             'definition' => $columns['definition'],
@@ -83,11 +84,10 @@ final class DemoDrills
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function shipped(Coach $coach): array
+    private function shipped(Coach $coach): \stdClass
     {
         foreach ($this->library->shipped($coach) as $drill) {
-            if ($drill['key'] === self::ROLLED) {
+            if ($drill->key === self::ROLLED) {
                 return $drill;
             }
         }

@@ -15,6 +15,7 @@ use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Practice\GreenReadings;
 use App\Practice\SessionLogbook;
+use App\Practice\StrokeSummaries;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -41,6 +42,7 @@ final class DemoSeeder
         private readonly GreenReadings $readings,
         private readonly SessionLogbook $logbook,
         private readonly DemoDrills $drills,
+        private readonly StrokeSummaries $summaries,
     ) {
         $this->random = new SeededRandom(self::SEED);
         $this->ulids = new DemoUlids($this->random);
@@ -75,6 +77,9 @@ final class DemoSeeder
                 $this->seedStudent($student);
             }
             $this->drills->shelve($this->coach, $this->ulids->at($this->today->subDays(20)));
+            foreach ($this->coach->students()->get() as $student) {
+                $this->summaries->refresh($student);
+            }
         });
         Carbon::setTestNow();
 
@@ -85,10 +90,12 @@ final class DemoSeeder
     {
         $old = Coach::query()->where('email', config('amble.demo_email'))->first();
         if ($old !== null) {
+            $bench = $old->bench;
             $old->practiceSessions()->delete();
-            Student::withTrashed()->where('coach_id', $old->id)->forceDelete();
-            Green::withTrashed()->where('coach_id', $old->id)->forceDelete();
+            Student::withTrashed()->where('bench_id', $bench->id)->forceDelete();
+            Green::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             $old->delete();
+            $bench->delete();
         }
     }
 
@@ -112,23 +119,40 @@ final class DemoSeeder
             'green_id' => $green->id,
             'minutes' => [45, 30, 60][$visit % 3],
             'purpose' => ['First measurement of the stroke', 'Distance from three lengths', 'Re-test, then the ladder'][$visit % 3],
-            'conditions' => [['dew', 'cold'], ['wind', 'cold'], ['fresh_cut']][$visit % 3],
-            'stations' => array_map(static fn(float $feet): array => [
-                'length_m' => $feet * Length::METRES_PER_FOOT,
-                'said' => "$feet ft",
-                'grade_percent' => $feet === 18.0 ? 1.0 : null,
-            ], self::STATION_FEET),
             'note_for_next' => $isOpen ? null : $demo->notes[$visit % count($demo->notes)],
             'note_for_student' => $isOpen ? null : 'Ten minutes on the mat at home: same beat, three backstrokes.',
             'started_at' => $start,
             'ended_at' => $isOpen ? null : $start->addMinutes(40),
         ]);
+        $this->logbook->append($session, $this->coach, $this->card($start, $visit));
         $ground = $this->ground($demo->green);
         $this->measure($session, $ground, $start->addMinutes(4), $visit);
         $this->logbook->append($session, $this->coach, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
         if ($isOpen) {
             $this->drills->roll($session, $this->coach, $demo, $ground->speed, $start->addMinutes(17), $this->ulids);
         }
+    }
+
+    /** @return list<array<string, mixed>> the state of the green and the stations, as a client would send them */
+    private function card(CarbonImmutable $at, int $visit): array
+    {
+        $events = [];
+        foreach ([['dew', 'cold'], ['wind', 'cold'], ['fresh_cut']][$visit % 3] as $condition) {
+            $events[] = ['type' => 'condition_noted', 'condition' => $condition];
+        }
+        foreach (self::STATION_FEET as $feet) {
+            $events[] = [
+                'type' => 'station_set',
+                'station_id' => $this->ulids->at($at),
+                'length_m' => $feet * Length::METRES_PER_FOOT,
+                'said' => "$feet ft",
+                'grade_percent' => $feet === 18.0 ? 1.0 : null,
+            ];
+        }
+
+        return array_map(fn(array $event, int $i): array => $event + [
+            'id' => $this->ulids->at($at), 'at_ms' => (int) $at->getTimestampMs() + $i,
+        ], $events, array_keys($events));
     }
 
     /** A green as it is that day: its usual speed, a little up or down. */

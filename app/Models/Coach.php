@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 
 /**
- * A person with an account; every record belongs to one.
+ * A person with an account, who works at a bench: their own, unless they joined another.
  *
  * @property string $id
+ * @property string $bench_id the bench they work at now
  * @property string $name
  * @property string $email
- * @property string $unit
+ * @property Unit $unit
  * @property float|null $pace_length_m
+ * @property-read Bench $bench
+ * @property-read Collection<int, Membership> $memberships
  */
 final class Coach extends User
 {
@@ -30,7 +36,18 @@ final class Coach extends User
     protected $hidden = ['password', 'remember_token'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['unit' => 'feet'];
+    protected $attributes = ['unit' => Unit::Feet->value];
+
+    /** Every coach has a bench of their own. */
+    protected static function booted(): void
+    {
+        self::creating(static function (self $coach): void {
+            $coach->bench_id ??= Bench::query()->create(['name' => $coach->name])->id;
+        });
+        self::created(static function (self $coach): void {
+            Membership::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'role' => Role::Owner]);
+        });
+    }
 
     /** Give this coach's pace, or the usual one while it is not measured. */
     public function pace(): Length
@@ -41,40 +58,66 @@ final class Coach extends User
     /** Give the metres in one of the units this coach says lengths in. */
     public function unitMetres(): float
     {
-        return match ($this->unit) {
-            'metres' => 1.0,
-            'paces' => $this->pace()->metres(),
-            default => Length::METRES_PER_FOOT,
-        };
+        return $this->unit->metres($this->pace());
     }
 
-    /** @return HasMany<Student, $this> */
+    /** @return BelongsTo<Bench, $this> */
+    public function bench(): BelongsTo
+    {
+        return $this->belongsTo(Bench::class);
+    }
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
+    }
+
+    /** Give what this coach may do at a bench; null for somebody else's. */
+    public function roleAt(?string $benchId): ?Role
+    {
+        return $this->memberships->firstWhere('bench_id', $benchId)?->role;
+    }
+
+    /** @return HasMany<Student, Bench> of the bench; one made through it is this coach's doing */
     public function students(): HasMany
     {
-        return $this->hasMany(Student::class);
+        $records = $this->bench->students();
+        $records->withAttributes(['coach_id' => $this->id], asConditions: false);
+
+        return $records;
     }
 
-    /** @return HasMany<Green, $this> */
+    /** @return HasMany<Green, Bench> likewise */
     public function greens(): HasMany
     {
-        return $this->hasMany(Green::class);
+        $records = $this->bench->greens();
+        $records->withAttributes(['coach_id' => $this->id], asConditions: false);
+
+        return $records;
     }
 
-    /** @return HasMany<SavedDrill, $this> */
+    /** @return HasMany<SavedDrill, Bench> likewise */
     public function drills(): HasMany
     {
-        return $this->hasMany(SavedDrill::class);
+        $records = $this->bench->drills();
+        $records->withAttributes(['coach_id' => $this->id], asConditions: false);
+
+        return $records;
     }
 
-    /** @return HasMany<PracticeSession, $this> */
+    /** @return HasMany<PracticeSession, Bench> likewise */
     public function practiceSessions(): HasMany
     {
-        return $this->hasMany(PracticeSession::class);
+        $records = $this->bench->practiceSessions();
+        $records->withAttributes(['coach_id' => $this->id], asConditions: false);
+
+        return $records;
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'pace_length_m' => 'float'];
+        return ['password' => 'hashed', 'pace_length_m' => 'float', 'unit' => Unit::class];
     }
 }

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Green\Surface;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property string $name
- * @property string $surface
+ * @property Surface $surface
  * @property-read GreenReading|null $latestReading
  */
 final class Green extends OwnedRecord
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'name', 'surface'];
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'surface'];
 
     /** @return HasMany<GreenReading, $this> */
     public function readings(): HasMany
@@ -33,5 +34,11 @@ final class Green extends OwnedRecord
     public function latestReading(): HasOne
     {
         return $this->hasOne(GreenReading::class)->ofMany(['taken_at' => 'max', 'id' => 'max']);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['surface' => Surface::class];
     }
 }

@@ -27,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class GreenReading extends OwnedRecord
 {
     protected $fillable = [
-        'id', 'coach_id', 'green_id', 'practice_session_id', 'method', 'entries', 'speed_m', 'standard_error_m',
+        'id', 'bench_id', 'coach_id', 'green_id', 'practice_session_id', 'method', 'entries', 'speed_m', 'standard_error_m',
         'grade', 'is_level', 'warnings', 'taken_at',
     ];
 

@@ -16,7 +16,7 @@ final class PracticeRun extends OwnedRecord
 {
     protected $table = 'drill_runs';
 
-    protected $fillable = ['id', 'coach_id', 'practice_session_id', 'definition', 'seed', 'students'];
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'practice_session_id', 'definition', 'seed', 'students'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['students' => '[]'];

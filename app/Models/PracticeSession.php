@@ -8,15 +8,16 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Collection;
 
 /**
  * @property string|null $student_id
  * @property string|null $green_id
  * @property int|null $minutes
  * @property string|null $purpose
- * @property list<string> $conditions
- * @property list<array{length_m: float, said: string, grade_percent: float|null}> $stations
- * @property list<string> $set_aside keys of margin notes the coach put away
+ * @property list<string> $conditions as the log has them
+ * @property list<array{id: string, length_m: float, said: string, grade_percent: float|null, across_percent: float|null}> $stations as the log has them
+ * @property list<string> $set_aside keys of margin notes put away, as the log has them
  * @property string|null $note_for_student
  * @property string|null $note_for_next
  * @property CarbonImmutable $started_at
@@ -27,7 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
 final class PracticeSession extends OwnedRecord
 {
     protected $fillable = [
-        'id', 'student_id', 'green_id', 'minutes', 'purpose', 'conditions', 'stations', 'set_aside',
+        'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
         'note_for_student', 'note_for_next', 'started_at', 'ended_at',
     ];
 
@@ -58,6 +59,12 @@ final class PracticeSession extends OwnedRecord
     public function runs(): HasMany
     {
         return $this->hasMany(PracticeRun::class);
+    }
+
+    /** @return Collection<int, \stdClass> the standing balls, in the order they were rolled */
+    public function ballRows(): Collection
+    {
+        return BallRow::query()->toBase()->where('practice_session_id', $this->id)->orderBy('place')->get();
     }
 
     /** @return array<string, string> */

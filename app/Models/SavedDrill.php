@@ -18,5 +18,5 @@ final class SavedDrill extends OwnedRecord
 
     protected $table = 'drills';
 
-    protected $fillable = ['name', 'definition'];
+    protected $fillable = ['bench_id', 'coach_id', 'name', 'definition'];
 }

@@ -4,25 +4,33 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Student\Hand;
+use Amble\Core\Student\Level;
+use Amble\Core\Student\School;
+use Amble\Core\Units\Unit;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property string $name
- * @property string $hand
- * @property string $level
- * @property string $unit
+ * @property Hand $hand
+ * @property Level $level
+ * @property Unit $unit
  * @property float|null $pace_length_m
  * @property float $target_pace_m
  * @property string|null $putter
- * @property string $school
+ * @property School $school
  * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
+ * @property string|null $exception what holds for this student whatever a template says
  */
 final class Student extends OwnedRecord
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm'];
+    protected $fillable = [
+        'id', 'bench_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm',
+        'exception',
+    ];
 
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
@@ -33,6 +41,9 @@ final class Student extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer'];
+        return [
+            'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
+            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer',
+        ];
     }
 }

@@ -10,9 +10,21 @@ use Illuminate\Auth\Access\Response;
 
 final class OwnedRecordPolicy
 {
-    /** Allow a coach their own records; answer anyone else as if the record did not exist. */
+    /** Allow members of the record's bench; answer anyone else as if the record did not exist. */
     public function access(Coach $coach, OwnedRecord $record): Response
     {
-        return $record->coach_id === $coach->id ? Response::allow() : Response::denyAsNotFound();
+        return $coach->roleAt($record->bench_id) === null ? Response::denyAsNotFound() : Response::allow();
+    }
+
+    /** Allow members who may change things; a member who only looks is told so. */
+    public function change(Coach $coach, OwnedRecord $record): Response
+    {
+        $role = $coach->roleAt($record->bench_id);
+
+        return match (true) {
+            $role === null => Response::denyAsNotFound(),
+            $role->mayChange() => Response::allow(),
+            default => Response::deny('You may look at this bench, but not change it.'),
+        };
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Drill\AtHand;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Units\Unit;
 use App\Models\Coach;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -22,19 +24,39 @@ final class DrillLibrary
     /** A whole library of long drills is far smaller than this, bytes. */
     private const LARGEST = 1_000_000;
 
-    /** @return list<array<string, mixed>> the shipped drills, in round numbers of the coach's own unit */
+    /** @return list<\stdClass> the shipped drills, in round numbers of the coach's own unit */
     public function shipped(Coach $coach): array
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
         $library = json_decode((string) file_get_contents(base_path('core/drills/library.json')), true, 64, JSON_THROW_ON_ERROR);
         $round = match ($coach->unit) {
-            'feet' => RoundNumbers::feet(),
-            'paces' => RoundNumbers::paces($coach->pace()),
+            Unit::Feet => RoundNumbers::feet(),
+            Unit::Paces => RoundNumbers::paces($coach->pace()),
             // Written in metres, they are round in metres.
-            default => null,
+            Unit::Metres => null,
         };
 
-        return $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
+        $drills = $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
+
+        return json_decode(json_encode($drills, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param array<mixed> $drills as they are kept
+     *
+     * @return list<string> keys of those that fit what is at hand
+     */
+    public function fitting(AtHand $atHand, array $drills): array
+    {
+        $keys = [];
+        foreach ($drills as $definition) {
+            $card = JsonInput::parse(json_encode($definition, JSON_THROW_ON_ERROR));
+            if ($atHand->fits($card, DrillReader::read($card))) {
+                $keys[] = $card->text('key', 60);
+            }
+        }
+
+        return $keys;
     }
 
     /**

@@ -11,6 +11,7 @@ use Amble\Core\Green\ReadingMethod;
 use Amble\Core\Green\StopwatchRolls;
 use Amble\Core\Green\TimedRoll;
 use Amble\Core\Green\Warning;
+use App\Models\Bench;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
@@ -35,7 +36,7 @@ final class GreenReadings
         $entries = array_diff_key($fields, array_flip(['id', 'method']));
         $reading = GreenReading::query()->whereKey($fields['id'])->get()->first();
         abort_if($reading !== null && $reading->practice_session_id !== $session->id, 404);
-        $reading ??= new GreenReading(['id' => $fields['id'], 'coach_id' => $session->coach_id, 'taken_at' => now()]);
+        $reading ??= new GreenReading(['id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => now()]);
         $measured = self::measure($method, $entries);
         $speed = $method === ReadingMethod::Estimated
             ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
@@ -51,6 +52,7 @@ final class GreenReadings
             'is_level' => $measured->isLevel ?? false,
             'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $measured->warnings ?? []),
         ])->save();
+        Bench::evidenceChanged($session->bench_id);
 
         return $reading;
     }
@@ -62,22 +64,6 @@ final class GreenReadings
         $last = $green->readings()->where('taken_at', '<=', $at)->orderByDesc('taken_at')->orderByDesc('id')->limit(1)->get();
 
         return $last->first();
-    }
-
-    /**
-     * Give the reading that stood when a ball was rolled: the last one before it, or, for a ball
-     * rolled before the day's first reading, the first one of its own session.
-     *
-     * @param Collection<int, GreenReading> $readings of the green, oldest first
-     */
-    public static function whenRolled(Collection $readings, int $atMilliseconds, string $sessionId): ?GreenReading
-    {
-        $own = $readings->firstWhere('practice_session_id', $sessionId);
-        $before = $readings->last(
-            static fn(GreenReading $reading): bool => $reading->taken_at->getTimestampMs() <= $atMilliseconds,
-        );
-
-        return $own !== null && ($before === null || $before->taken_at < $own->taken_at) ? $own : $before;
     }
 
     /** @param array<string, mixed> $entries */

@@ -6,8 +6,8 @@ namespace App\Practice;
 
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionLog;
 use App\Models\Coach;
 use App\Models\PracticeRun;
@@ -18,38 +18,77 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Keeps and reads the log of events under a session. */
+/** Appends to the log of events under a session, and tells what happened to one ball. */
 final class SessionLogbook
 {
+    public function __construct(private readonly EventStore $events, private readonly Projector $projector)
+    {
+    }
+
     /**
      * Append events; one whose id is already there changes nothing.
      *
-     * All or none are written: each is decoded, and so checked by the core, before the first insert.
+     * All or none are written: each is read, and so checked by the core, before the first insert; the write
+     * comes before any reading in the transaction, so that two writers wait for each other.
      *
-     * @param list<array<string, mixed>> $events validated request fields
+     * @param list<array<string, mixed>> $events as they came, each with id, type and at_ms
+     *
+     * @return SessionLog as it now stands
      */
-    public function append(PracticeSession $session, Coach $coach, array $events): void
+    public function append(PracticeSession $session, Coach $coach, array $events): SessionLog
     {
+        $cards = self::cards($session, $events);
         $rows = [];
         foreach ($events as $i => $event) {
-            $payload = array_diff_key($event, array_flip(['id', 'type', 'at_ms']));
-            $record = [
-                'id' => is_string($event['id']) ? $event['id'] : '',
-                'type' => is_string($event['type']) ? $event['type'] : '',
-                'at_ms' => is_numeric($event['at_ms']) ? (int) $event['at_ms'] : 0,
-            ];
-            EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
-            $rows[] = $record + [
-                'practice_session_id' => $session->id,
-                'logged_by' => $coach->id,
-                'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-                'recorded_at' => now(),
-            ];
+            $read = EventReader::arriving(JsonInput::fromArray(self::asObjects($event), "events.$i"));
+            $card = $read instanceof PuttLogged ? $cards->get($read->belonging->student ?? (string) $session->student_id) : null;
+            // What a ball was struck with is of that moment: a later change of the card rewrites nothing.
+            $struckWith = $card === null ? [] : ['putter' => $card->putter, 'tempo_bpm' => $card->tempo_bpm];
+            $rows[] = self::row($session, $coach, $read, $event + $struckWith);
         }
-        DB::transaction(static function () use ($session, $rows): void {
-            self::refuseForeignIds($session, array_column($rows, 'id'));
+
+        return DB::transaction(function () use ($session, $rows): SessionLog {
             SessionEventRecord::query()->insertOrIgnore($rows);
+            self::refuseForeignIds($session, array_column($rows, 'id'));
+
+            return $this->projector->project($session);
         });
+    }
+
+    /**
+     * The cards of everybody whose balls are among these events.
+     *
+     * @param list<array<string, mixed>> $events
+     *
+     * @return Collection<string, Student> by id
+     */
+    private static function cards(PracticeSession $session, array $events): Collection
+    {
+        $students = array_filter([$session->student_id, ...array_column($events, 'student')], is_string(...));
+
+        return Student::query()->whereKey(array_unique($students))->get()->keyBy('id')->toBase();
+    }
+
+    /**
+     * @param array<string, mixed> $event
+     *
+     * @return array<string, mixed>
+     */
+    private static function row(PracticeSession $session, Coach $coach, SessionEvent $read, array $event): array
+    {
+        $payload = array_diff_key($event, array_flip(['id', 'type', 'at_ms', 'version']));
+        $version = $event['version'] ?? 1;
+
+        return [
+            'id' => $read->id,
+            'type' => $read::type(),
+            'version' => is_int($version) ? $version : 1,
+            'at_ms' => $read->atMilliseconds,
+            'practice_session_id' => $session->id,
+            'logged_by' => $coach->id,
+            'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'recorded_at' => now(),
+        ];
     }
 
     /**
@@ -69,63 +108,13 @@ final class SessionLogbook
 
     public function ofRun(PracticeRun $run): SessionLog
     {
-        return $this->logs([$run->practice_session_id])[$run->practice_session_id]->ofRun($run->id);
-    }
-
-    /**
-     * Fold several sessions with one query.
-     *
-     * @param list<string> $sessionIds
-     *
-     * @return array<string, SessionLog> by session id, one for each that was asked
-     */
-    public function logs(array $sessionIds): array
-    {
-        $events = array_fill_keys($sessionIds, []);
-        /** @var Collection<int, SessionEventRecord> $records in any order: the fold makes its own */
-        $records = SessionEventRecord::query()->whereIn('practice_session_id', array_unique($sessionIds))->get();
-        foreach ($records as $record) {
-            $events[$record->practice_session_id][] = self::event($record);
-        }
-
-        return array_map(SessionLog::fold(...), $events);
-    }
-
-    /** @return list<LoggedPutt> */
-    public function putts(PracticeSession $session): array
-    {
-        return $this->logs([$session->id])[$session->id]->putts;
-    }
-
-    /**
-     * Every ball of one student, whoever's session it was rolled in.
-     *
-     * @param list<string> $sessionIds the student's own
-     *
-     * @return array<string, list<LoggedPutt>> by session id
-     */
-    public function puttsOf(Student $student, array $sessionIds): array
-    {
-        /** @var list<string> $asGuest */
-        $asGuest = SessionEventRecord::query()->where('payload->student', $student->id)
-            ->distinct()->pluck('practice_session_id')->values()->all();
-        $own = array_flip($sessionIds);
-        $putts = [];
-        foreach ($this->logs(array_values(array_unique([...$sessionIds, ...$asGuest]))) as $id => $log) {
-            $putts[$id] = array_values(array_filter(
-                $log->putts,
-                static fn(LoggedPutt $putt): bool => $putt->belonging->student === $student->id
-                    || ($putt->belonging->student === null && isset($own[$id])),
-            ));
-        }
-
-        return $putts;
+        return SessionLog::fold($this->events->of([$run->practice_session_id])[$run->practice_session_id])->ofRun($run->id);
     }
 
     /**
      * What happened to one ball, oldest first: rolled, corrected, remarked, taken back.
      *
-     * @return list<array<string, mixed>>
+     * @return list<SessionEventRecord>
      */
     public function historyOf(PracticeSession $session, string $puttId): array
     {
@@ -139,17 +128,25 @@ final class SessionLogbook
             if (in_array($subject, $about, true)) {
                 // An undo may take back a correction, or another undo.
                 $about[] = $record->id;
-                $history[] = ['id' => $record->id, 'type' => $record->type, 'at_ms' => $record->at_ms, 'by' => $record->coach->name] + $record->payload;
+                $history[] = $record;
             }
         }
 
         return $history;
     }
 
-    private static function event(SessionEventRecord $record): SessionEvent
+    /**
+     * Objects inside an event, as JSON had them before the request turned them to arrays.
+     *
+     * @param array<string, mixed> $event
+     *
+     * @return array<string, mixed>
+     */
+    private static function asObjects(array $event): array
     {
-        return EventReader::arriving(JsonInput::fromArray(
-            ['id' => $record->id, 'type' => $record->type, 'at_ms' => $record->at_ms] + $record->payload,
-        ));
+        return array_map(
+            static fn(mixed $value): mixed => is_array($value) && !($value !== [] && array_is_list($value)) ? (object) $value : $value,
+            $event,
+        );
     }
 }

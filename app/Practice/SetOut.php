@@ -5,50 +5,28 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\UnitsSlip;
 use App\Models\Coach;
-use App\Models\PracticeRun;
-use App\Models\PracticeSession;
 
-/** The sheet a coach sets a drill out by. */
-final class SetOut
+/** The sheet a coach sets a drill out by: the core's, with this coach's paces. This class is immutable. */
+final readonly class SetOut
 {
-    public function __construct(private readonly DrillRuns $runs)
-    {
-    }
-
     /**
-     * @param string $runId under which it will be started
+     * @param list<float> $lengths metres to each station, settled
      * @param list<float|null> $stepped paces counted to each station
-     *
-     * @return array<string, mixed> as the API sends it
+     * @param Expectation|null $expectation null where it is only looked at
      */
-    public function of(
-        \stdClass $definition,
-        Drill $drill,
-        string $runId,
-        Coach $coach,
-        ?PracticeSession $session,
-        array $stepped,
-    ): array {
-        $sheet = self::sheet($definition, $drill);
-        $seed = PracticeRun::seedOf($runId);
-
-        return [
-            'stand' => $sheet->stand(),
-            'walking_line' => $sheet->walkingLine(),
-            'cautions' => $sheet->cautions(),
-            'checks' => self::checks($sheet),
-            'kit' => $sheet->kit(),
-            'aid' => array_map(
-                static fn(array $angle): array => ['width_m' => $angle['width']->metres(), 'half_angle_deg' => rad2deg($angle['half_angle'])],
-                $sheet->aidAngles(),
-            ),
-            'stations' => self::stations($drill, DrillRuns::lengths($drill, $seed), $coach, $stepped),
-            'expectation' => $session === null ? null : $this->runs->expectation($drill, $seed, $session),
-        ];
+    public function __construct(
+        public SetOutSheet $sheet,
+        private Drill $drill,
+        private array $lengths,
+        private Coach $coach,
+        private array $stepped,
+        public ?Expectation $expectation,
+    ) {
     }
 
     /** @param mixed $definition the drill as decoded from its JSON */
@@ -72,24 +50,27 @@ final class SetOut
         );
     }
 
-    /**
-     * @param list<float> $lengths metres, settled
-     * @param list<float|null> $stepped
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function stations(Drill $drill, array $lengths, Coach $coach, array $stepped): array
+    /** Say what the first width of the aid lets through against the hole at the first station; null without either. */
+    public function aidAgainstHole(): ?string
+    {
+        $first = $this->lengths[0] ?? null;
+
+        return $first === null ? null : $this->sheet->aidAgainstHole(Length::ofMetres($first))?->value;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function stations(): array
     {
         $stations = [];
-        foreach ($lengths as $i => $metres) {
+        foreach ($this->lengths as $i => $metres) {
             $length = Length::ofMetres($metres);
-            $paces = $stepped[$i] ?? null;
-            $slip = $paces === null ? null : UnitsSlip::between($length, $coach->unitMetres(), $paces, $coach->pace());
+            $paces = $this->stepped[$i] ?? null;
+            $slip = $paces === null ? null : UnitsSlip::between($length, $this->coach->unitMetres(), $paces, $this->coach->pace());
             $stations[] = [
                 'length_m' => $metres,
-                'grade_percent' => $drill->stations[$i]->along->percent(),
-                'across_percent' => $drill->stations[$i]->across->percent(),
-                'hole_half_angle_deg' => $drill->target->canBeHoled() ? rad2deg(SetOutSheet::holeHalfAngle($length)) : null,
+                'grade_percent' => $this->drill->stations[$i]->along->percent(),
+                'across_percent' => $this->drill->stations[$i]->across->percent(),
+                'hole_half_angle_deg' => $this->drill->target->canBeHoled() ? rad2deg(SetOutSheet::holeHalfAngle($length)) : null,
                 'slip' => $slip === null ? null : ['paced_m' => $slip->paced->metres(), 'likely' => $slip->likely],
             ];
         }

@@ -20,11 +20,11 @@ final class BadInputTest extends TestCase
     {
         $coach = $this->coach();
         $session = $this->practiceSession($coach, $this->student($coach), $this->green($coach));
-        $before = $session->fresh()?->toArray();
+        $before = $session->fresh()?->attributesToArray();
         $answer = $this->actingAs($coach)->json($method, 'api/' . str_replace('{session}', $session->id, $path), $body);
         $answer->assertStatus(422)->assertJsonValidationErrors($field);
         self::assertMatchesRegularExpression('/^[A-Z].*\.$/', (string) $answer->json('errors')[$field][0]);
-        self::assertSame($before, PracticeSession::query()->sole()->toArray());
+        self::assertSame($before, PracticeSession::query()->sole()->attributesToArray());
         self::assertSame([1, 0, 0], [Student::query()->count(), GreenReading::query()->count(), SessionEventRecord::query()->count()]);
     }
 
@@ -41,11 +41,18 @@ final class BadInputTest extends TestCase
         foreach ([0, -5, 100_000, 'an hour', 1.5] as $minutes) {
             yield "minutes $minutes" => ['PATCH', 'sessions/{session}', ['minutes' => $minutes], 'minutes'];
         }
-        yield 'condition unheard of' => ['PATCH', 'sessions/{session}', ['conditions' => ['lava']], 'conditions.0'];
-        foreach ([0, -3, 1e9, 'far'] as $length) {
-            yield "station of $length" => ['PATCH', 'sessions/{session}', ['stations' => [['length_m' => $length, 'said' => 'x']]], 'stations.0.length_m'];
+        foreach (['conditions' => ['dew'], 'stations' => [], 'set_aside' => ['x']] as $field => $value) {
+            yield "$field by an older app" => ['PATCH', 'sessions/{session}', [$field => $value], $field];
         }
-        yield 'station on a cliff' => ['PATCH', 'sessions/{session}', ['stations' => [['length_m' => 3, 'said' => 'x', 'grade_percent' => 40]]], 'stations.0.grade_percent'];
+        $event = static fn(array $fields): array => ['events' => [array_diff_key(self::putt($fields), array_flip(['backstroke_m', 'roll_m', 'stop']))]];
+        yield 'condition unheard of' => ['POST', 'sessions/{session}/events', $event(['type' => 'condition_noted', 'condition' => 'lava']), 'events.0.condition'];
+        foreach ([0, -3, 1e9, 'far'] as $length) {
+            yield "station of $length" => ['POST', 'sessions/{session}/events', $event(['type' => 'station_set', 'station_id' => 'x', 'length_m' => $length, 'said' => 'x']), 'events.0.length_m'];
+        }
+        yield 'station on a cliff' => ['POST', 'sessions/{session}/events', $event(['type' => 'station_set', 'station_id' => 'x', 'length_m' => 3, 'said' => 'x', 'grade_percent' => 40]), 'events.0.grade_percent'];
+        yield 'seen what nobody can see' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['aura' => 'green']])]], 'events.0.seen.aura'];
+        yield 'seen with no answer of its own' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['strike' => 'shank']])]], 'events.0.seen.strike'];
+        yield 'a version yet to come' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 9])]], 'events.0.version'];
         $reading = static fn(array $rest): array => ['id' => '01M4G0000000000000000000AA'] + $rest;
         foreach ([0, -1, 1e12, 'x', null] as $roll) {
             yield 'ramp roll ' . json_encode($roll) => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp', 'direction_1_m' => [3, $roll]]), 'direction_1_m.1'];
@@ -67,6 +74,6 @@ final class BadInputTest extends TestCase
         yield 'type unheard of' => ['POST', 'sessions/{session}/events', $events(['type' => 'drop']), 'events.0.type'];
         yield 'correction of nothing' => ['POST', 'sessions/{session}/events', $events(['type' => 'putt_corrected']), 'events.0.putt_id'];
         yield 'no events' => ['POST', 'sessions/{session}/events', ['events' => []], 'events'];
-        yield 'other speed of 0' => ['GET', 'sessions/{session}/stroke?speed_m=0', [], 'speed_m'];
+        yield 'other speed of 0' => ['GET', 'sessions/{session}/stroke/what-if?speed_m=0', [], 'speed_m'];
     }
 }

@@ -38,8 +38,16 @@ final class ComputeCommandTest extends TestCase
 
     public function testAFigureBeyondAnyNumberIsNull(): void
     {
-        [$status, $output] = self::compute('roll', '{"green_speed_ft":1e-300,"grade_percent":100,"length_m":1e300}');
+        // Odds beyond what a double holds: an interval without an upper end.
+        [$status, $output] = self::compute('roll', '{"green_speed_ft":1,"grade_percent":-100,"length_m":300}');
         self::assertSame(0, $status);
         self::assertNull(json_decode($output, true)['plays_like_m']);
+    }
+
+    public function testWithoutAKindTheKindsAreNamed(): void
+    {
+        [$status, $output, $errors] = self::compute('', '{}');
+        self::assertSame([2, ''], [$status, $output]);
+        self::assertSame('kind', json_decode($errors, true)['error']['field']);
     }
 }

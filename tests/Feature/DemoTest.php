@@ -9,7 +9,6 @@ use App\Demo\DemoSeeder;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
-use App\Practice\StrokeReport;
 use Carbon\CarbonImmutable;
 use Tests\TestCase;
 
@@ -38,7 +37,7 @@ final class DemoTest extends TestCase
         foreach (DemoClinic::students() as $demo) {
             $session = PracticeSession::query()->whereHas('student', static fn($student) => $student->where('name', $demo->card['name']))
                 ->orderByDesc('started_at')->firstOrFail();
-            $report = app(StrokeReport::class)->of($session->load('student', 'green'), $coach, null);
+            $report = $this->actingAs($coach)->getJson("api/sessions/$session->id/stroke")->assertSuccessful()->json();
             if ($demo->puttsFromStations) {
                 self::assertSame('fitted', $report['state'], $demo->card['name']);
                 self::assertEqualsWithDelta($demo->stroke->beta, $report['beta'], 0.2, $demo->card['name']);

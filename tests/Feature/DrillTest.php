@@ -67,8 +67,8 @@ final class DrillTest extends TestCase
     {
         $library = $this->getJson('api/drills')->assertSuccessful()->json('library');
         self::assertGreaterThanOrEqual(30, count($library));
-        $mine = array_merge($library[0], ['name' => 'My own']);
-        $id = $this->postJson('api/drills', ['drill' => $mine])->assertSuccessful()->assertJsonPath('drill', $mine)->json('id');
+        $mine = array_merge($library[0]['drill'], ['name' => 'My own']);
+        $id = $this->postJson('api/drills', ['drill' => $mine])->assertSuccessful()->assertJsonPath('drill', $mine)->json('own_id');
         $this->putJson("api/drills/$id", ['drill' => array_merge($mine, ['balls_per_station' => 2])])
             ->assertJsonPath('drill.balls_per_station', 2);
         $this->getJson('api/drills')->assertJsonPath('own.0.drill.name', 'My own');
@@ -203,6 +203,7 @@ final class DrillTest extends TestCase
             'aid' => ['kind' => 'gate', 'width_m' => 0.08, 'distance_m' => 1.0], 'cap' => ['balls' => 40],
         ]);
         $run = $this->start($gate);
+        $this->log($run, [['id' => (string) Str::ulid(), 'type' => 'set_out_counted', 'at_ms' => 1, 'item' => 'check', 'name' => 'gate_seen', 'count' => 1]]);
         // Half through, a quarter on either side: the half-angle is 0.674 spreads.
         $this->log($run, array_map(
             static fn(int $i): array => self::putt(['gate' => ['through', 'left', 'through', 'right'][$i % 4]]),

@@ -8,9 +8,7 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
-use App\Practice\GreenReadings;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -34,6 +32,7 @@ final class ReadingsTest extends TestCase
     private function reading(float $feet, int $minutesFromNoon, ?PracticeSession $session = null): GreenReading
     {
         return GreenReading::query()->create([
+            'bench_id' => $this->coach->bench_id,
             'coach_id' => $this->coach->id,
             'green_id' => $this->green->id,
             'practice_session_id' => ($session ?? $this->session)->id,
@@ -44,42 +43,6 @@ final class ReadingsTest extends TestCase
             'warnings' => [],
             'taken_at' => $this->noon->addMinutes($minutesFromNoon),
         ]);
-    }
-
-    /** @return float|null feet of the reading that stood for a ball of the session at this minute */
-    private function whenRolled(int $minute): ?float
-    {
-        /** @var Collection<int, GreenReading> $readings */
-        $readings = $this->green->readings()->get()->sortBy('taken_at')->values();
-        $at = (int) $this->noon->addMinutes($minute)->getTimestampMs();
-
-        return GreenReadings::whenRolled($readings, $at, $this->session->id)?->speed()?->feet();
-    }
-
-    public function testABallTakesTheLastReadingBeforeIt(): void
-    {
-        $this->reading(8.0, 0);
-        $this->reading(9.0, 30);
-        self::assertEqualsWithDelta(8.0, $this->whenRolled(10), 1e-9);
-        self::assertEqualsWithDelta(9.0, $this->whenRolled(30), 1e-9);
-        self::assertEqualsWithDelta(9.0, $this->whenRolled(90), 1e-9);
-    }
-
-    public function testABallBeforeItsSessionsFirstReadingTakesThatReading(): void
-    {
-        $this->reading(9.0, 30);
-        self::assertEqualsWithDelta(9.0, $this->whenRolled(10), 1e-9);
-        // Yesterday's reading of the green does not stand against today's own.
-        $this->reading(7.0, -1440, $this->practiceSession($this->coach, null, $this->green));
-        self::assertEqualsWithDelta(9.0, $this->whenRolled(10), 1e-9);
-    }
-
-    public function testWithoutAReadingOfItsOwnASessionTakesTheOneThatStands(): void
-    {
-        $other = $this->practiceSession($this->coach, null, $this->green);
-        $this->reading(7.5, -600, $other);
-        self::assertEqualsWithDelta(7.5, $this->whenRolled(10), 1e-9);
-        self::assertNull($this->whenRolled(-700));
     }
 
     public function testTheBenchShowsTheReadingThatStandsForEachGreen(): void
@@ -100,7 +63,33 @@ final class ReadingsTest extends TestCase
         $this->reading(11.0, 60 * 24, $this->practiceSession($this->coach, null, $this->green));
         $this->travelTo($this->noon->addDays(3));
         $this->actingAs($this->coach)->getJson("api/sessions/{$this->session->id}")
-            ->assertJsonPath('reading.entries.speed_ft', 8);
+            ->assertJsonPath('reading.entries.speed_ft', 8)->assertJsonPath('reading_is_of_the_day', true);
+    }
+
+    public function testAReadingOfAnotherDayIsTheLastKnownAndWidensTheTable(): void
+    {
+        $this->travelTo($this->noon);
+        $student = $this->student($this->coach);
+        $session = $this->practiceSession($this->coach, $student, $this->green);
+        $this->actingAs($this->coach);
+        $this->reading(10.0, 0, $session);
+        $this->postJson("api/sessions/$session->id/events", ['events' => array_map(
+            static fn(int $i): array => self::putt(['backstroke_m' => 0.15 + 0.02 * $i, 'roll_m' => 90.0 * (0.15 + 0.02 * $i) ** 1.8]),
+            range(0, 9),
+        )])->assertSuccessful();
+        $fresh = $this->getJson("api/sessions/$session->id/stroke")->json();
+        self::assertSame([10, true, 0], [$fresh['n'], $fresh['is_of_the_day'], $fresh['days_old']]);
+        $this->travelTo($this->noon->addDays(6));
+        $later = $this->practiceSession($this->coach, $student, $this->green);
+        $this->getJson("api/sessions/$later->id")->assertJsonPath('reading_is_of_the_day', false)->assertJsonPath('reading_days_old', 6);
+        // Rolled on a green nobody measured that day: kept, and no evidence of the stroke.
+        $this->postJson("api/sessions/$later->id/events", ['events' => [self::putt(), self::putt()]])->assertSuccessful();
+        $old = $this->getJson("api/sessions/$later->id/stroke")->json();
+        self::assertSame([10, false, 6], [$old['n'], $old['is_of_the_day'], $old['days_old']]);
+        self::assertSame([['reason' => 'the green was not measured that day', 'count' => 2]], $old['left_out']);
+        $width = static fn(array $look): float => $look['table']['rows'][4]['high_m'] - $look['table']['rows'][4]['low_m'];
+        self::assertGreaterThan(1.2 * $width($fresh), $width($old));
+        self::assertContains('stroke.speed_of_another_day', array_column($old['notes'], 'key'));
     }
 
     public function testAReadingNeedsAGreen(): void

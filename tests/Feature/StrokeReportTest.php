@@ -45,17 +45,17 @@ final class StrokeReportTest extends TestCase
     public function testTheTableSpeaksTheCoachsUnit(): void
     {
         $this->roll(0.12, 0.15, 0.2, 0.25, 0.3, 0.35);
-        $feet = array_column($this->report()['rows'], 'length_m');
+        $feet = array_column($this->report()['table']['rows'], 'length_m');
         self::assertEqualsWithDelta(Length::ofFeet(6)->metres(), $feet[1], 1e-12);
         $this->coach->update(['unit' => 'metres']);
-        self::assertEquals([1, 2, 3, 4, 6, 8, 10, 12], array_column($this->report()['rows'], 'length_m'));
+        self::assertEquals([1, 2, 3, 4, 6, 8, 10, 12], array_column($this->report()['table']['rows'], 'length_m'));
     }
 
     public function testEveryRowLiesInsideItsRangeAndLongerRollsTakeLongerBackstrokes(): void
     {
         $this->roll(0.12, 0.15, 0.2, 0.25, 0.3, 0.35);
         $before = 0.0;
-        foreach ($this->report()['rows'] as $row) {
+        foreach ($this->report()['table']['rows'] as $row) {
             self::assertGreaterThan($before, $row['backstroke_m']);
             self::assertGreaterThan($row['low_m'], $row['length_m']);
             self::assertLessThan($row['high_m'], $row['length_m']);
@@ -67,7 +67,7 @@ final class StrokeReportTest extends TestCase
     public function testTheCurveRunsABitBeyondWhatWasRolledAndMarksIt(): void
     {
         $this->roll(0.12, 0.15, 0.2, 0.25, 0.3, 0.35);
-        $curve = $this->report()['curve'];
+        $curve = $this->report()['table']['curve'];
         self::assertTrue($curve[0]['extrapolated']);
         self::assertTrue($curve[count($curve) - 1]['extrapolated']);
         $inside = array_filter($curve, static fn(array $point): bool => !$point['extrapolated']);
@@ -105,9 +105,9 @@ final class StrokeReportTest extends TestCase
     {
         $report = $this->report();
         self::assertSame(['none', 0, [], [], null], [
-            $report['state'], $report['n'], $report['balls'], $report['curve'], $report['beta'],
+            $report['state'], $report['n'], $report['balls'], $report['table']['curve'], $report['beta'],
         ]);
         self::assertSame(['stroke.none'], array_column($report['notes'], 'key'));
-        self::assertNull($report['rows'][0]['backstroke_m']);
+        self::assertNull($report['table']['rows'][0]['backstroke_m']);
     }
 }

@@ -39,7 +39,7 @@ final class WalkTest extends TestCase
     {
         $id = ($session ?? $this->session)->id;
 
-        return $this->postJson("api/sessions/$id/events", ['events' => $events])->assertSuccessful()->json();
+        return $this->postJson("api/sessions/$id/events", ['events' => $events])->assertSuccessful()->json('putts');
     }
 
     /** @param array<string, mixed> $entries */
@@ -72,9 +72,25 @@ final class WalkTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private function report(string $query = ''): array
+    private function report(): array
     {
-        return $this->getJson("api/sessions/{$this->session->id}/stroke$query")->assertSuccessful()->json();
+        return $this->getJson("api/sessions/{$this->session->id}/stroke")->assertSuccessful()->json();
+    }
+
+    /** @return array<string, mixed> */
+    private function whatIf(float $feet): array
+    {
+        return $this->getJson("api/sessions/{$this->session->id}/stroke/what-if?speed_m=" . $feet * 0.3048)->assertSuccessful()->json();
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private static function event(string $type, array $fields, int $secondsLater = 0): array
+    {
+        return $fields + ['id' => (string) Str::ulid(), 'type' => $type, 'at_ms' => (int) now()->addSeconds($secondsLater)->getTimestampMs()];
     }
 
     public function testPostingABallTwiceChangesNothingTheSecondTime(): void
@@ -141,14 +157,14 @@ final class WalkTest extends TestCase
         $report = $this->report();
         self::assertSame(['fitted', 20, 20], [$report['state'], $report['n'], $report['n_today']]);
         self::assertEqualsWithDelta(1.7, $report['beta'], 0.08);
-        $row = collect($report['rows'])->firstWhere('length_m', Length::ofFeet(12)->metres());
+        $row = collect($report['table']['rows'])->firstWhere('length_m', Length::ofFeet(12)->metres());
         $true = SimulatedStudent::calibrated(0.3, 1.7, 0.05)->trueBackstroke($row['length_m'], GreenSpeed::ofFeet(10));
         self::assertEqualsWithDelta($true, $row['backstroke_m'], 0.02 * $true);
         self::assertContains('stroke.speed_estimated', array_column($report['notes'], 'key'));
-        $faster = $this->report('?speed_m=' . 12 * 0.3048);
+        $faster = $this->whatIf(12);
         self::assertLessThan($row['backstroke_m'], collect($faster['rows'])->firstWhere('length_m', $row['length_m'])['backstroke_m']);
         // The estimate's own doubt widens today's range; "what if" is exact.
-        $sure = collect($this->report('?speed_m=' . 10 * 0.3048)['rows'])->firstWhere('length_m', $row['length_m']);
+        $sure = collect($this->whatIf(10)['rows'])->firstWhere('length_m', $row['length_m']);
         self::assertLessThan($row['high_m'] - $row['low_m'], $sure['high_m'] - $sure['low_m']);
     }
 
@@ -191,7 +207,7 @@ final class WalkTest extends TestCase
         $this->measure(['method' => 'unknown']);
         $this->log(self::rolled(1.7, 10.0));
         $report = $this->report();
-        self::assertSame(['none', [], null], [$report['state'], $report['rows'], $report['speed_m']]);
+        self::assertSame(['none', null, null], [$report['state'], $report['table'], $report['speed_m']]);
         self::assertSame('stroke.speed_unknown', $report['notes'][0]['key']);
         self::assertSame(20, $report['left_out'][0]['count']);
     }
@@ -208,23 +224,50 @@ final class WalkTest extends TestCase
         $note = $this->report()['notes'][0];
         self::assertSame('stroke.offset', $note['key']);
         self::assertStringContainsString('green first', $note['try']);
-        self::assertStringContainsString('backstrokes times 1.1', $note['otherWay']);
-        $this->patchJson("api/sessions/{$this->session->id}", ['set_aside' => ['stroke.offset']])->assertSuccessful();
+        self::assertStringContainsString('backstrokes times 1.1', $note['other_way']);
+        $this->log([self::event('note_set_aside', ['key' => 'stroke.offset', 'evidence' => $note['stamp'], 'reason' => 'cored yesterday'])]);
         self::assertNotContains('stroke.offset', array_column($this->report()['notes'], 'key'));
+        // Put away for this student, in the next session too, until the evidence is another.
+        $this->log([self::event('note_set_aside', ['key' => 'stroke.offset', 'evidence' => 'other'], 1)]);
+        self::assertContains('stroke.offset', array_column($this->report()['notes'], 'key'));
     }
 
     public function testTheTableAnswersForTheStationsAndTheirSlopes(): void
     {
         $this->measure(['method' => 'estimated', 'speed_ft' => 10]);
-        $this->patchJson("api/sessions/{$this->session->id}", ['stations' => [
-            ['length_m' => 5, 'said' => '5 m', 'grade_percent' => -9], ['length_m' => 4, 'said' => '4 m', 'grade_percent' => 2],
-        ]])->assertSuccessful();
+        $this->log([
+            self::event('station_set', ['station_id' => 'a', 'length_m' => 5, 'said' => '5 m', 'grade_percent' => -9]),
+            self::event('station_set', ['station_id' => 'b', 'length_m' => 4, 'said' => '4 m', 'grade_percent' => 2]),
+        ]);
         $this->log(self::rolled(1.7, 10.0));
-        $rows = collect($this->report()['rows']);
+        $rows = collect($this->report()['table']['rows']);
         self::assertTrue($rows->firstWhere('grade_percent', -9)['never_stops']);
         self::assertNull($rows->firstWhere('grade_percent', -9)['backstroke_m']);
         self::assertTrue($rows->firstWhere('length_m', 4)['is_station']);
         self::assertSame($rows->pluck('length_m')->sort()->values()->all(), $rows->pluck('length_m')->all());
+    }
+
+    public function testTwoDevicesLoseNothingOfEachOthersCard(): void
+    {
+        $station = static fn(string $id, float $metres): array => self::event('station_set', ['station_id' => $id, 'length_m' => $metres, 'said' => "$metres m"]);
+        $this->log([$station('a', 3.0)]);
+        // Each adds one without having heard of the other's; one also takes up the first and sees the wind.
+        $this->log([$station('b', 5.0), self::event('condition_noted', ['condition' => 'wind'])]);
+        $this->log([$station('c', 7.0), self::event('station_removed', ['station_id' => 'a'], 1)]);
+        $card = $this->getJson("api/sessions/{$this->session->id}")->json();
+        self::assertSame([[5, 7], ['wind']], [array_column($card['stations'], 'length_m'), $card['conditions']]);
+    }
+
+    public function testAnEventOfAKindNotKnownHereIsKeptAndDoesNotCloseTheSession(): void
+    {
+        $this->log([self::putt()]);
+        SessionEventRecord::query()->create([
+            'id' => (string) Str::ulid(), 'practice_session_id' => $this->session->id, 'logged_by' => $this->coach->id, 'type' => 'drone_flown',
+            'version' => 3, 'payload' => ['height_m' => 20], 'at_ms' => 5, 'recorded_at' => now(),
+        ]);
+        $this->getJson("api/sessions/{$this->session->id}")->assertSuccessful()->assertJsonCount(1, 'putts');
+        self::assertCount(2, $this->log([self::putt()]));
+        self::assertSame(3, SessionEventRecord::query()->count());
     }
 
     public function testNotesMeetTheStudentNextTime(): void
@@ -242,7 +285,8 @@ final class WalkTest extends TestCase
 
     public function testCautionsFollowTheDay(): void
     {
-        $this->patchJson("api/sessions/{$this->session->id}", ['conditions' => ['storm', 'dew']])
+        $this->log([self::event('condition_noted', ['condition' => 'storm']), self::event('condition_noted', ['condition' => 'dew'])]);
+        $this->getJson("api/sessions/{$this->session->id}")
             ->assertJsonPath('cautions.0', 'Lightning or a storm about: leave the green at once.');
         $mat = $this->practiceSession($this->coach, null, $this->green($this->coach, 'mat'));
         $onMat = implode(' ', $this->getJson("api/sessions/$mat->id")->json('cautions'));

@@ -13,7 +13,7 @@ final class ComputeCommand extends Command
 {
     use AnswersJson;
 
-    protected $signature = 'amble:compute {kind : what to compute, green-speed for one}';
+    protected $signature = 'amble:compute {kind? : what to compute, green-speed for one}';
 
     protected $description = 'Answer one JSON question on standard input with one JSON object on standard output';
 

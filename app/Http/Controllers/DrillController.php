@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\DrillRequest;
-use App\Http\Resources\SavedDrillResource;
+use App\Http\Requests\FittingDrillsRequest;
+use App\Http\Requests\ImportDrillsRequest;
+use App\Http\Resources\DrillResource;
 use App\Models\Coach;
 use App\Models\SavedDrill;
 use App\Practice\DrillLibrary;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 final class DrillController
@@ -22,29 +23,49 @@ final class DrillController
     public function index(#[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
     {
         return new JsonResponse([
-            'library' => $library->shipped($coach),
-            'own' => SavedDrillResource::collection($coach->drills()->get()),
+            'library' => array_map(static fn(\stdClass $drill): DrillResource => new DrillResource($drill), $library->shipped($coach)),
+            'own' => array_map(self::resource(...), self::ownDrills($coach)),
         ]);
     }
 
-    public function store(DrillRequest $request): SavedDrillResource
+    /** Say which drills fit what is at hand, by their keys. */
+    public function fitting(FittingDrillsRequest $request, #[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
     {
-        return SavedDrillResource::make($request->coach()->drills()->create($request->columns()));
+        $own = array_map(static fn(SavedDrill $drill): mixed => json_decode($drill->definition), self::ownDrills($coach));
+
+        return new JsonResponse(['keys' => $library->fitting($request->atHand(), [...$own, ...$library->shipped($coach)])]);
     }
 
-    /** Say whether a drill that is being made can be run; a refusal names the field and why. */
-    public function check(DrillRequest $request): Response
+    public function store(DrillRequest $request): DrillResource
     {
-        $request->drill();
-
-        return response()->noContent();
+        return self::resource($request->coach()->drills()->create($request->columns()));
     }
 
-    public function update(DrillRequest $request, SavedDrill $drill): SavedDrillResource
+    /** Say whether a drill that is being made can be run, and what it comes to; a refusal names the field and why. */
+    public function check(DrillRequest $request): DrillResource
+    {
+        return new DrillResource($request->drill());
+    }
+
+    public function update(DrillRequest $request, SavedDrill $drill): DrillResource
     {
         $drill->update($request->columns());
 
-        return SavedDrillResource::make($drill);
+        return self::resource($drill);
+    }
+
+    /** @return list<SavedDrill> */
+    private static function ownDrills(Coach $coach): array
+    {
+        /** @var Collection<int, SavedDrill> $drills */
+        $drills = $coach->drills()->orderBy('id')->get();
+
+        return array_values($drills->all());
+    }
+
+    private static function resource(SavedDrill $drill): DrillResource
+    {
+        return new DrillResource((object) json_decode($drill->definition), $drill->id);
     }
 
     public function destroy(SavedDrill $drill): Response
@@ -57,21 +78,21 @@ final class DrillController
     /** Give the coach's own drills as a library file. */
     public function export(#[CurrentUser] Coach $coach): JsonResponse
     {
-        $drills = $coach->drills()->get()->map(static fn(SavedDrill $drill): mixed => json_decode($drill->definition));
+        $drills = array_map(static fn(SavedDrill $drill): mixed => json_decode($drill->definition), self::ownDrills($coach));
 
         return new JsonResponse(
-            ['format' => DrillLibrary::FORMAT, 'version' => DrillLibrary::VERSION, 'drills' => $drills->values()],
+            ['format' => DrillLibrary::FORMAT, 'version' => DrillLibrary::VERSION, 'drills' => $drills],
             headers: ['Content-Disposition' => 'attachment; filename="drills.json"'],
         );
     }
 
     /** Take in a library file, whole or not at all. */
-    public function import(Request $request, #[CurrentUser] Coach $coach, DrillLibrary $library): AnonymousResourceCollection
+    public function import(ImportDrillsRequest $request, DrillLibrary $library): JsonResponse
     {
         $drills = $library->read($request->getContent());
 
-        return SavedDrillResource::collection(DB::transaction(static fn(): array => array_map(
-            static fn(\stdClass $drill): SavedDrill => $coach->drills()->create(DrillRequest::columnsOf($drill)),
+        return new JsonResponse(DB::transaction(static fn(): array => array_map(
+            static fn(\stdClass $drill): DrillResource => self::resource($request->coach()->drills()->create(DrillRequest::columnsOf($drill))),
             $drills,
         )));
     }

@@ -6,47 +6,44 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\LogEventsRequest;
 use App\Http\Requests\StartRunRequest;
+use App\Http\Resources\RunResource;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Practice\DrillRuns;
 use App\Practice\SessionLogbook;
-use Illuminate\Http\JsonResponse;
 
 final class DrillRunController
 {
-    public function __construct(private readonly DrillRuns $runs)
+    public function __construct(private readonly DrillRuns $runs, private readonly SessionLogbook $logbook)
     {
     }
 
     /** Start a drill under the client's id; the same id again answers with what is there. */
-    public function store(StartRunRequest $request, PracticeSession $session): JsonResponse
+    public function store(StartRunRequest $request, PracticeSession $session): RunResource
     {
         $columns = $request->columns();
         $run = PracticeRun::query()->whereKey($columns['id'])->get()->first();
         abort_if($run !== null && $run->practice_session_id !== $session->id, 404);
-        $run ??= PracticeRun::query()->create(
-            $columns + ['coach_id' => $session->coach_id, 'practice_session_id' => $session->id],
-        );
+        $run ??= PracticeRun::query()->create($columns + [
+            'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
+        ]);
+        $expectation = $this->runs->expectation(DrillRuns::drill($run), $run->seed, $session->load('student', 'green'));
+        // Told anew, not made anew: a second try finds the same run.
+        $run->wasRecentlyCreated = false;
 
-        return new JsonResponse(
-            $this->runs->state($run) + ['expectation' => $this->runs->expectation(DrillRuns::drill($run), $run->seed, $session->load('student'))],
-        );
+        return new RunResource($run, $this->logbook->ofRun($run), $expectation);
     }
 
-    public function show(PracticeSession $session, PracticeRun $run): JsonResponse
+    public function show(PracticeSession $session, PracticeRun $run): RunResource
     {
-        return new JsonResponse($this->runs->state($run));
+        return new RunResource($run, $this->logbook->ofRun($run));
     }
 
     /** Append a run's events to its session's log and answer with the new state. */
-    public function log(
-        LogEventsRequest $request,
-        PracticeSession $session,
-        PracticeRun $run,
-        SessionLogbook $logbook,
-    ): JsonResponse {
-        $logbook->append($session, $request->coach(), $request->events());
+    public function log(LogEventsRequest $request, PracticeSession $session, PracticeRun $run): RunResource
+    {
+        $log = $this->logbook->append($session, $request->coach(), $request->events());
 
-        return new JsonResponse($this->runs->state($run));
+        return new RunResource($run, $log->ofRun($run->id));
     }
 }

@@ -9,14 +9,19 @@ use App\Http\Requests\UpdateSessionRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\PracticeSession;
 use App\Practice\GreenReadings;
-use App\Practice\SessionLogbook;
+use App\Practice\LookBackDesk;
+use App\Practice\Projector;
+use App\Practice\StrokeSummaries;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\DB;
 
 final class PracticeSessionController
 {
     public function __construct(
         private readonly GreenReadings $readings,
-        private readonly SessionLogbook $logbook,
+        private readonly LookBackDesk $desk,
+        private readonly Projector $projector,
+        private readonly StrokeSummaries $summaries,
     ) {
     }
 
@@ -24,7 +29,7 @@ final class PracticeSessionController
     public function store(StartSessionRequest $request): SessionResource
     {
         $session = PracticeSession::query()->whereKey($request->validated('id'))->get()->first();
-        abort_if($session !== null && $session->coach_id !== $request->coach()->id, 404);
+        abort_if($session !== null && $session->bench_id !== $request->coach()->bench_id, 404);
 
         return $this->resource($session ?? $request->coach()->practiceSessions()->create(
             $request->validated() + ['started_at' => now()],
@@ -42,7 +47,16 @@ final class PracticeSessionController
         if (array_key_exists('ended', $fields)) {
             $fields['ended_at'] = $fields['ended'] ? $session->ended_at ?? now() : null;
         }
-        $session->update(Arr::except($fields, 'ended'));
+        DB::transaction(function () use ($session, $fields): void {
+            $session->update(Arr::except($fields, 'ended'));
+            // Whose balls they are, and on what, hangs on the card.
+            if ($session->wasChanged(['student_id', 'green_id'])) {
+                $this->projector->project($session->unsetRelations());
+            }
+        });
+        if ($session->wasChanged('ended_at') && $session->ended_at !== null) {
+            $this->summaries->refreshSession($session);
+        }
 
         return $this->resource($session->refresh());
     }
@@ -56,7 +70,8 @@ final class PracticeSessionController
         return new SessionResource(
             $session,
             $session->green === null ? null : $this->readings->standing($session->green, $session->ended_at ?? now()),
-            $this->logbook->putts($session),
+            $this->desk->standing($session)[0],
+            $session->ballRows(),
             $before?->note_for_next,
         );
     }

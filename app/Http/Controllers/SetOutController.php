@@ -5,21 +5,27 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SetOutRequest;
+use App\Http\Resources\SetOutResource;
+use App\Models\PracticeRun;
+use App\Practice\DrillRuns;
 use App\Practice\SetOut;
-use Illuminate\Http\JsonResponse;
 
 final class SetOutController
 {
     /** Say how to set a drill out, under the id its run will have, so that scattered lengths are settled. */
-    public function __invoke(SetOutRequest $request, SetOut $setOut): JsonResponse
+    public function __invoke(SetOutRequest $request, DrillRuns $runs): SetOutResource
     {
-        return new JsonResponse($setOut->of(
-            $request->definition(),
-            $request->drill(),
-            $request->string('id')->toString(),
+        $drill = $request->drill();
+        $seed = PracticeRun::seedOf($request->string('id')->toString());
+        $session = $request->practiceSession();
+
+        return SetOutResource::make(new SetOut(
+            SetOut::sheet($request->definition(), $drill),
+            $drill,
+            DrillRuns::lengths($drill, $seed),
             $request->coach(),
-            $request->practiceSession(),
             $request->stepped(),
+            $session === null ? null : $runs->expectation($drill, $seed, $session),
         ));
     }
 }

@@ -5,15 +5,27 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\StrokeReportRequest;
+use App\Http\Requests\WhatIfRequest;
+use App\Http\Resources\SessionLookResource;
+use App\Http\Resources\StrokeTableResource;
 use App\Models\PracticeSession;
-use App\Practice\StrokeReport;
-use Illuminate\Http\JsonResponse;
+use App\Practice\LookBackDesk;
 
 final class StrokeReportController
 {
-    /** Look back on a session: the student's fit, and the table for this green or another speed. */
-    public function __invoke(StrokeReportRequest $request, PracticeSession $session, StrokeReport $report): JsonResponse
+    public function __construct(private readonly LookBackDesk $desk)
     {
-        return new JsonResponse($report->of($session, $request->coach(), $request->speedMetres()));
+    }
+
+    /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
+    public function show(StrokeReportRequest $request, PracticeSession $session): SessionLookResource
+    {
+        return SessionLookResource::make($this->desk->look($session, $request->student(), $request->coach()));
+    }
+
+    /** Tell the same line for a green of another speed. */
+    public function whatIf(WhatIfRequest $request, PracticeSession $session): StrokeTableResource
+    {
+        return StrokeTableResource::make($this->desk->whatIf($session, $request->student(), $request->coach(), $request->speed()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Green\Surface;
 use Illuminate\Validation\Rule;
 
 final class GreenRequest extends OwnRequest
@@ -13,7 +14,7 @@ final class GreenRequest extends OwnRequest
     {
         return [
             'name' => ['required', 'string', 'max:80'],
-            'surface' => ['required', Rule::in(['grass', 'mat'])],
+            'surface' => ['required', Rule::enum(Surface::class)],
         ];
     }
 }

@@ -6,13 +6,18 @@ namespace App\Http\Requests;
 
 use App\Models\Coach;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Exists;
 
 /** A request by a signed-in coach; whose record it is about is decided by policy on the route. */
 abstract class OwnRequest extends FormRequest
 {
+    /** What is made anew is made at the bench the coach works at, which they must be allowed to change. */
     public function authorize(): bool
     {
-        return $this->user() instanceof Coach;
+        $coach = $this->user();
+
+        return $coach instanceof Coach && ($this->isMethodSafe() || $coach->roleAt($coach->bench_id)?->mayChange() === true);
     }
 
     public function coach(): Coach
@@ -21,6 +26,12 @@ abstract class OwnRequest extends FormRequest
         assert($coach instanceof Coach);
 
         return $coach;
+    }
+
+    /** A record of this coach's bench, one put away too. */
+    protected function onBench(string $model): Exists
+    {
+        return Rule::exists($model, 'id')->where('bench_id', $this->coach()->bench_id);
     }
 
     /**

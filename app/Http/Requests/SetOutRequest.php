@@ -9,7 +9,6 @@ use Amble\Core\Drill\DrillReader;
 use Amble\Core\Json\JsonInput;
 use App\Models\PracticeSession;
 use App\Practice\DrillLibrary;
-use Illuminate\Validation\Rule;
 
 /** A drill to be set out, before it is started; "stepped" holds the paces counted to each station, if any. */
 final class SetOutRequest extends OwnRequest
@@ -19,7 +18,7 @@ final class SetOutRequest extends OwnRequest
     {
         return [
             'id' => ['required', 'ulid'],
-            'session_id' => ['nullable', 'ulid', Rule::exists(PracticeSession::class, 'id')->where('coach_id', $this->coach()->id)],
+            'session_id' => ['nullable', 'ulid', $this->onBench(PracticeSession::class)],
             'stepped' => ['sometimes', 'array', 'max:24'],
             'stepped.*' => ['nullable', 'numeric', 'between:0.5,200'],
         ];
@@ -46,7 +45,7 @@ final class SetOutRequest extends OwnRequest
     {
         $id = $this->validated('session_id');
 
-        return is_string($id) ? PracticeSession::query()->whereKey($id)->with('student')->first() : null;
+        return is_string($id) ? PracticeSession::query()->whereKey($id)->with('student', 'green')->first() : null;
     }
 
     /** @return list<float|null> paces to each station, in the drill's order */

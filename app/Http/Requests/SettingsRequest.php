@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Units\Unit;
 use Illuminate\Validation\Rule;
 
 final class SettingsRequest extends OwnRequest
@@ -12,7 +13,7 @@ final class SettingsRequest extends OwnRequest
     public function rules(): array
     {
         return [
-            'unit' => ['required', Rule::in(['feet', 'metres', 'paces'])],
+            'unit' => ['required', Rule::enum(Unit::class)],
             'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
         ];
     }

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\PracticeRun;
 use App\Models\Student;
 use App\Practice\DrillLibrary;
-use Illuminate\Validation\Rule;
 
 /** A drill to start in a session, under the client's id. */
 final class StartRunRequest extends OwnRequest
@@ -19,7 +18,7 @@ final class StartRunRequest extends OwnRequest
             'id' => ['required', 'ulid'],
             'seed' => ['nullable', 'integer', 'between:0,2147483647'],
             'students' => ['sometimes', 'array', 'max:12'],
-            'students.*' => ['string', 'distinct', Rule::exists(Student::class, 'id')->where('coach_id', $this->coach()->id)],
+            'students.*' => ['string', 'distinct', $this->onBench(Student::class)],
         ];
     }
 

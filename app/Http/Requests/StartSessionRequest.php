@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Green;
 use App\Models\Student;
-use Illuminate\Validation\Rule;
 
 final class StartSessionRequest extends OwnRequest
 {
@@ -15,8 +14,8 @@ final class StartSessionRequest extends OwnRequest
     {
         return [
             'id' => ['required', 'ulid'],
-            'student_id' => ['nullable', 'string', Rule::exists(Student::class, 'id')->where('coach_id', $this->coach()->id)->whereNull('deleted_at')],
-            'green_id' => ['nullable', 'string', Rule::exists(Green::class, 'id')->where('coach_id', $this->coach()->id)->whereNull('deleted_at')],
+            'student_id' => ['nullable', 'string', $this->onBench(Student::class)->whereNull('deleted_at')],
+            'green_id' => ['nullable', 'string', $this->onBench(Green::class)->whereNull('deleted_at')],
         ];
     }
 

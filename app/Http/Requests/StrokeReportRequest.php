@@ -4,25 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-final class StrokeReportRequest extends OwnRequest
+use App\Models\PracticeSession;
+use App\Models\Student;
+
+/** A look back on the session in the address, which must be somebody's. */
+class StrokeReportRequest extends OwnRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['speed_m' => ['nullable', 'numeric', 'between:0.6,6.1']];
+        return [];
     }
 
-    /** Give the other green speed asked for, metres; null for the green's own. */
-    public function speedMetres(): ?float
+    public function student(): Student
     {
-        $speed = $this->validated('speed_m');
+        $session = $this->route('session');
 
-        return is_numeric($speed) ? (float) $speed : null;
-    }
-
-    /** @return array<string, string> */
-    public function attributes(): array
-    {
-        return ['speed_m' => 'green speed'];
+        return $session instanceof PracticeSession && $session->student !== null ? $session->student : abort(404);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Student\Hand;
+use Amble\Core\Student\Level;
+use Amble\Core\Student\School;
+use Amble\Core\Units\Unit;
 use Illuminate\Validation\Rule;
 
 final class StudentRequest extends OwnRequest
@@ -13,14 +17,15 @@ final class StudentRequest extends OwnRequest
     {
         return [
             'name' => ['required', 'string', 'max:80'],
-            'hand' => ['required', Rule::in(['right', 'left'])],
-            'level' => ['required', Rule::in(['new', 'club', 'able', 'tournament'])],
-            'unit' => ['required', Rule::in(['feet', 'metres', 'paces'])],
+            'hand' => ['required', Rule::enum(Hand::class)],
+            'level' => ['required', Rule::enum(Level::class)],
+            'unit' => ['required', Rule::enum(Unit::class)],
             'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
             'target_pace_m' => ['required', 'numeric', 'between:0,2'],
             'putter' => ['nullable', 'string', 'max:120'],
-            'school' => ['required', Rule::in(['rule', 'foot', 'eye'])],
+            'school' => ['required', Rule::enum(School::class)],
             'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
+            'exception' => ['nullable', 'string', 'max:300'],
         ];
     }
 

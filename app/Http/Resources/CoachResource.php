@@ -18,7 +18,7 @@ final class CoachResource extends JsonResource
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'email' => $this->resource->email,
-            'unit' => $this->resource->unit,
+            'unit' => $this->resource->unit->value,
             'pace_length_m' => $this->resource->pace_length_m,
         ];
     }

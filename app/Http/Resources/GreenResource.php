@@ -18,7 +18,7 @@ final class GreenResource extends JsonResource
         return [
             'id' => $this->resource->id,
             'name' => $this->resource->name,
-            'surface' => $this->resource->surface,
+            'surface' => $this->resource->surface->value,
             'reading' => $this->whenLoaded(
                 'latestReading',
                 fn(GreenReading $reading): GreenReadingResource => GreenReadingResource::make($reading),

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Amble\Core\Evidence\Standing;
+use Amble\Core\Green\Surface;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Condition;
-use Amble\Core\Session\LoggedPutt;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Collection;
 
 /**
  * One session with all that its waypoints need.
@@ -20,13 +22,15 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class SessionResource extends JsonResource
 {
     /**
-     * @param list<LoggedPutt> $putts
+     * @param Standing|null $standing of the reading, and whether it is of this session's day
+     * @param Collection<int, \stdClass> $balls rows, in the order they were rolled
      * @param string|null $lastNote what was noted for next time when this student last came
      */
     public function __construct(
         PracticeSession $session,
         private readonly ?GreenReading $reading,
-        private readonly array $putts,
+        private readonly ?Standing $standing,
+        private readonly Collection $balls,
         private readonly ?string $lastNote,
     ) {
         parent::__construct($session);
@@ -49,11 +53,13 @@ final class SessionResource extends JsonResource
             'started_at' => $this->resource->started_at->toIso8601ZuluString(),
             'ended_at' => $this->resource->ended_at?->toIso8601ZuluString(),
             'reading' => $this->reading === null ? null : GreenReadingResource::make($this->reading),
-            'putts' => LoggedPuttResource::collection($this->putts),
+            'reading_is_of_the_day' => $this->standing->isOfTheDay ?? false,
+            'reading_days_old' => $this->standing?->days,
+            'putts' => BallResource::collection($this->balls),
             'cautions' => array_map(
                 static fn(Caution $caution): string => $caution->value,
                 Caution::onArrival(
-                    $this->resource->green?->surface !== 'mat',
+                    $this->resource->green?->surface !== Surface::Mat,
                     array_values(array_filter(array_map(Condition::tryFrom(...), $this->resource->conditions))),
                 ),
             ),

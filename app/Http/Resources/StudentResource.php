@@ -17,14 +17,15 @@ final class StudentResource extends JsonResource
         return [
             'id' => $this->resource->id,
             'name' => $this->resource->name,
-            'hand' => $this->resource->hand,
-            'level' => $this->resource->level,
-            'unit' => $this->resource->unit,
+            'hand' => $this->resource->hand->value,
+            'level' => $this->resource->level->value,
+            'unit' => $this->resource->unit->value,
             'pace_length_m' => $this->resource->pace_length_m,
             'target_pace_m' => $this->resource->target_pace_m,
             'putter' => $this->resource->putter,
-            'school' => $this->resource->school,
+            'school' => $this->resource->school->value,
             'tempo_bpm' => $this->resource->tempo_bpm,
+            'exception' => $this->resource->exception,
         ];
     }
 }

@@ -17,6 +17,7 @@ final readonly class StudentToday
     public const MOST_BALLS = 10;
 
     /**
+     * @param non-negative-int $n balls it rests on
      * @param float|null $mean of today's errors; null when no ball rolled out
      * @param float $error of that mean
      */

@@ -139,6 +139,14 @@ final readonly class SetOutSheet
         ], $widths);
     }
 
+    /** What the aid's first width lets through against the hole at a length; null where there is no aid or no hole. */
+    public function aidAgainstHole(Length $length): ?AgainstHole
+    {
+        $angle = $this->aidAngles()[0]['half_angle'] ?? null;
+
+        return $angle === null || !$this->drill->target->canBeHoled() ? null : AgainstHole::of($angle, self::holeHalfAngle($length));
+    }
+
     /** Largest start-line error, radians, that a level putt dying at the hole still holes, atan(R_h / D). */
     public static function holeHalfAngle(Length $length): float
     {

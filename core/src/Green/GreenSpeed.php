@@ -27,17 +27,24 @@ final readonly class GreenSpeed
     /** @throws InvalidInput If the speed is not a finite number above 0, or none a green has. */
     public static function ofFeet(float $feet, string $field = 'green_speed_ft'): self
     {
-        Check::positive($feet, $field);
-
-        return $feet >= self::SLOWEST_FEET - Check::SLACK && $feet <= self::FASTEST_FEET + Check::SLACK
-            ? new self($feet * Length::METRES_PER_FOOT)
-            : throw InvalidInput::outside($field, $feet, sprintf('a speed greens have, %g to %g ft', self::SLOWEST_FEET, self::FASTEST_FEET));
+        return new self(self::checked($feet, $field) * Length::METRES_PER_FOOT);
     }
 
     /** @throws InvalidInput If the speed is not a finite number above 0, or none a green has. */
     public static function ofMetres(float $metres, string $field = 'green_speed_m'): self
     {
-        return self::ofFeet($metres / Length::METRES_PER_FOOT, $field);
+        self::checked($metres / Length::METRES_PER_FOOT, $field);
+
+        return new self($metres);
+    }
+
+    private static function checked(float $feet, string $field): float
+    {
+        Check::positive($feet, $field);
+
+        return $feet >= self::SLOWEST_FEET - Check::SLACK && $feet <= self::FASTEST_FEET + Check::SLACK
+            ? $feet
+            : throw InvalidInput::outside($field, $feet, sprintf('a speed greens have, %g to %g ft', self::SLOWEST_FEET, self::FASTEST_FEET));
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class Sight
      */
     public function with(array $answers): self
     {
-        return self::answered($answers + $this->answers);
+        return self::answered(array_replace($this->answers, $answers));
     }
 
     public function has(string $name): bool

@@ -102,6 +102,12 @@ final readonly class StrokeFit
         return $this->line?->beta;
     }
 
+    /** The line alone, without what each putt was to it: small enough to be kept for a while. */
+    public function lineOnly(): self
+    {
+        return new self($this->state, $this->n, $this->line, $this->sigma, $this->degreesOfFreedom, [], [], [], $this->shortestMetres, $this->longestMetres);
+    }
+
     /** What this fit tells a bench's prior; null until it is fitted. */
     public function summary(): ?StrokeSummary
     {

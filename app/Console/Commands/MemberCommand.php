@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Coach;
+use App\Models\Membership;
+use App\Models\Role;
+use Illuminate\Console\Command;
+
+final class MemberCommand extends Command
+{
+    protected $signature = 'amble:member {bench : e-mail address of somebody who works at the bench} {coach : e-mail address of whoever joins it} {role=coach : owner, coach or observer}';
+
+    protected $description = 'Let a coach work at another bench, an academy\'s for one';
+
+    public function handle(): int
+    {
+        [$host, $guest] = array_map(
+            static fn(mixed $email): ?Coach => is_string($email) ? Coach::query()->where('email', $email)->first() : null,
+            [$this->argument('bench'), $this->argument('coach')],
+        );
+        $role = is_string($this->argument('role')) ? Role::tryFrom($this->argument('role')) : null;
+        if ($host === null || $guest === null || $role === null) {
+            $this->components->error('There must be an account for each address, and the role be owner, coach or observer.');
+
+            return self::INVALID;
+        }
+        Membership::query()->updateOrCreate(['bench_id' => $host->bench_id, 'coach_id' => $guest->id], ['role' => $role]);
+        $guest->forceFill(['bench_id' => $host->bench_id])->save();
+        $this->components->info("$guest->name now works at the bench of $host->name, as $role->value.");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Student;
+use App\Practice\Projector;
+use App\Practice\StrokeSummaries;
+use Illuminate\Console\Command;
+use Illuminate\Support\LazyCollection;
+
+final class RebuildCommand extends Command
+{
+    protected $signature = 'amble:rebuild';
+
+    protected $description = 'Rebuild everything that screens read from the log';
+
+    public function handle(Projector $projector, StrokeSummaries $summaries): int
+    {
+        $projector->rebuild();
+        /** @var LazyCollection<int, Student> $students */
+        $students = Student::withTrashed()->lazyById();
+        foreach ($students as $student) {
+            $summaries->refresh($student);
+        }
+        $this->components->info('Rebuilt from the log.');
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Amble\Core\Drill\AtHand;
+use Illuminate\Validation\Rule;
+
+/** What is at hand today; what is not sent is anything. */
+final class FittingDrillsRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'trained' => ['nullable', 'string', 'max:80'],
+            'minutes' => ['nullable', 'integer', 'between:1,480'],
+            'place' => ['nullable', Rule::in(['green', 'mat'])],
+            'hole' => ['nullable', Rule::in(['yes', 'no'])],
+            'people' => ['nullable', Rule::in(['alone', 'group'])],
+            'bag' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    public function atHand(): AtHand
+    {
+        $text = fn(string $field): ?string => $this->filled($field) ? $this->string($field)->toString() : null;
+        $hole = $text('hole');
+
+        return new AtHand(
+            $text('trained'),
+            $this->filled('minutes') ? $this->integer('minutes') : null,
+            $text('place'),
+            $hole === null ? null : $hole === 'yes',
+            $text('people') === 'group',
+            // A bag may hold nothing: then it is there and empty.
+            $this->has('bag') ? array_values(array_intersect(AtHand::pieces(), explode(',', (string) $text('bag')))) : null,
+        );
+    }
+}

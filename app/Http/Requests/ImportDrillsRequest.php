@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/** A library file as the body. What makes sense is the core's to say, so there are no rules here. */
+final class ImportDrillsRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [];
+    }
+}

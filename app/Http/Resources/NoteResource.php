@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Amble\Core\Advice\Note;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A pencil note as the rules wrote it.
+ *
+ * @property Note $resource
+ */
+final class NoteResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'key' => $this->resource->key,
+            'seen' => $this->resource->seen,
+            'evidence' => $this->resource->evidence,
+            'try' => $this->resource->try,
+            'other_way' => $this->resource->otherWay,
+            'refuted_by' => $this->resource->refutedBy,
+            'stamp' => $this->resource->stamp,
+        ];
+    }
+}

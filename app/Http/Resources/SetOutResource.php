@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Practice\SetOut;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * How to set a drill out.
+ *
+ * @property SetOut $resource
+ */
+final class SetOutResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $sheet = $this->resource->sheet;
+
+        return [
+            'stand' => $sheet->stand(),
+            'walking_line' => $sheet->walkingLine(),
+            'cautions' => $sheet->cautions(),
+            'checks' => SetOut::checks($sheet),
+            'kit' => $sheet->kit(),
+            'aid' => array_map(
+                static fn(array $angle): array => ['width_m' => $angle['width']->metres(), 'half_angle_deg' => rad2deg($angle['half_angle'])],
+                $sheet->aidAngles(),
+            ),
+            'aid_against_hole' => $this->resource->aidAgainstHole(),
+            'stations' => $this->resource->stations(),
+            'expectation' => $this->resource->expectation === null ? null : ExpectationResource::make($this->resource->expectation),
+        ];
+    }
+}

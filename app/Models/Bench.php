@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Whose records are whose: a coach's own bench, or an academy's with several members.
+ *
+ * @property string $id
+ * @property string $name
+ * @property int $evidence_version counts up with every change of what figures rest on
+ */
+final class Bench extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['name'];
+
+    /** Whatever was worked out from this bench's evidence is out of date. */
+    public static function evidenceChanged(string $benchId): void
+    {
+        self::query()->whereKey($benchId)->toBase()->increment('evidence_version');
+    }
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
+    }
+
+    /** @return HasMany<Student, $this> */
+    public function students(): HasMany
+    {
+        return $this->hasMany(Student::class);
+    }
+
+    /** @return HasMany<Green, $this> */
+    public function greens(): HasMany
+    {
+        return $this->hasMany(Green::class);
+    }
+
+    /** @return HasMany<SavedDrill, $this> */
+    public function drills(): HasMany
+    {
+        return $this->hasMany(SavedDrill::class);
+    }
+
+    /** @return HasMany<PracticeSession, $this> */
+    public function practiceSessions(): HasMany
+    {
+        return $this->hasMany(PracticeSession::class);
+    }
+}

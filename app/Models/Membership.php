@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A coach at a bench.
+ *
+ * @property string $id
+ * @property string $bench_id
+ * @property string $coach_id
+ * @property Role $role
+ */
+final class Membership extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['bench_id', 'coach_id', 'role'];
+
+    /** @return BelongsTo<Bench, $this> */
+    public function bench(): BelongsTo
+    {
+        return $this->belongsTo(Bench::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class];
+    }
+}

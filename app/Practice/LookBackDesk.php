@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Margin;
+use Amble\Core\Advice\Rules;
+use Amble\Core\Evidence\GreenHistory;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Evidence\Standing;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\AskedLength;
+use Amble\Core\LookBack\DayLook;
+use Amble\Core\LookBack\MeasureCount;
+use Amble\Core\LookBack\SessionLook;
+use Amble\Core\LookBack\StrokeLook;
+use Amble\Core\LookBack\StrokeTable;
+use Amble\Core\Session\SetAside;
+use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Stroke\StrokePrior;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use App\Models\Coach;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** Gathers what the core needs to look back on a session. */
+final class LookBackDesk
+{
+    /** Whoever rolled on the green so long before tells of the same day. */
+    private const SAME_DAY_HOURS = 14;
+
+    /** A line worked out is kept so long for "what if" questions, minutes. */
+    private const KEPT_MINUTES = 60;
+
+    public function __construct(
+        private readonly EvidenceRoom $evidence,
+        private readonly GreenReadings $readings,
+        private readonly StrokeSummaries $summaries,
+    ) {
+    }
+
+    public function look(PracticeSession $session, Student $student, Coach $coach): SessionLook
+    {
+        $surface = $session->green?->surface;
+        $balls = $this->evidence->ofStudent($student);
+        $stroke = StrokeLook::of($balls, $surface, $session->id, $this->prior($student, $surface));
+        $this->keepLine($session, $student, $stroke->fit);
+        [$standing, $method] = $this->standing($session);
+        $speed = $standing?->reading->speed;
+        $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
+        $own = DayLook::student($balls, $surface, $session->id);
+        $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $surface)]);
+        $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOutCount(), $student->school);
+
+        return new SessionLook(
+            $stroke,
+            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $coach)),
+            $standing,
+            $method,
+            $day,
+            $own->n,
+            MeasureCount::all($todays, $surface),
+            Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+        );
+    }
+
+    /** The same line told for another green: costs the table alone, as long as nothing new was rolled. */
+    public function whatIf(PracticeSession $session, Student $student, Coach $coach, GreenSpeed $speed): StrokeTable
+    {
+        $fit = Cache::get(self::lineKey($session, $student));
+        if (!$fit instanceof StrokeFit) {
+            $surface = $session->green?->surface;
+            $fit = StrokeLook::of($this->evidence->ofStudent($student), $surface, $session->id, $this->prior($student, $surface))->fit;
+            $this->keepLine($session, $student, $fit);
+        }
+
+        return StrokeTable::of($fit, $speed, 0.0, self::asked($session, $coach));
+    }
+
+    private function keepLine(PracticeSession $session, Student $student, StrokeFit $fit): void
+    {
+        Cache::put(self::lineKey($session, $student), $fit->lineOnly(), CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES));
+    }
+
+    private static function lineKey(PracticeSession $session, Student $student): string
+    {
+        $version = DB::table('benches')->where('id', $session->bench_id)->value('evidence_version');
+
+        return implode(' ', ['stroke-line', $student->id, $session->green?->surface->value, is_numeric($version) ? (int) $version : 0]);
+    }
+
+    private function prior(Student $student, ?Surface $surface): StrokePrior
+    {
+        return $surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $surface);
+    }
+
+    /** @return array{Standing|null, ReadingMethod} */
+    public function standing(PracticeSession $session): array
+    {
+        $at = $session->ended_at ?? CarbonImmutable::now();
+        $reading = $session->green === null ? null : $this->readings->standing($session->green, $at);
+        if ($reading === null) {
+            return [null, ReadingMethod::Unknown];
+        }
+        $standing = GreenHistory::of([EvidenceRoom::reading($reading)])->at(self::milliseconds($at), $session->id);
+
+        return [$standing, $reading->method];
+    }
+
+    /** @return list<\Amble\Core\Distance\StudentToday> */
+    private function others(PracticeSession $session, Student $student, ?Surface $surface): array
+    {
+        if ($session->green === null) {
+            return [];
+        }
+        $until = $session->ended_at ?? CarbonImmutable::now();
+        $since = self::milliseconds($session->started_at->subHours(self::SAME_DAY_HOURS));
+        $days = [];
+        foreach ($this->evidence->othersOn($session->green, $student, $since, self::milliseconds($until)) as $balls) {
+            $todays = array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $since);
+            $last = end($todays);
+            if ($last !== false) {
+                $days[] = DayLook::student($balls, $surface, $last->sessionId);
+            }
+        }
+
+        return $days;
+    }
+
+    /**
+     * What this student's coach put away: with its evidence until that changes, without only in its session.
+     *
+     * @return list<SetAside>
+     */
+    private static function setAside(PracticeSession $session, Student $student): array
+    {
+        $rows = DB::table('set_asides')->where('student_id', $student->id)->orderBy('id')->get();
+        $aside = [];
+        foreach ($rows as $row) {
+            if ($row->evidence !== null || $row->practice_session_id === $session->id) {
+                $aside[] = new SetAside($row->note, $row->evidence, $row->reason);
+            }
+        }
+
+        return $aside;
+    }
+
+    /** @return list<AskedLength> */
+    private static function asked(PracticeSession $session, Coach $coach): array
+    {
+        return AskedLength::of(array_map(
+            static fn(array $station): array => [Length::ofMetres($station['length_m']), Grade::ofPercent($station['grade_percent'] ?? 0.0)],
+            $session->stations,
+        ), $coach->unit);
+    }
+
+    private static function milliseconds(CarbonInterface $at): int
+    {
+        return (int) $at->getTimestampMs();
+    }
+}

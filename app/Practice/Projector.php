@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Evidence\SessionBall;
+use Amble\Core\Evidence\SessionBalls;
+use Amble\Core\Evidence\SessionRun;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Condition;
+use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\SetAside;
+use Amble\Core\Session\StationCard;
+use App\Models\BallRow;
+use App\Models\Bench;
+use App\Models\PracticeRun;
+use App\Models\PracticeSession;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
+
+/** Rewrites what screens read of a session from its log. Nothing here judges: the core says what each ball is. */
+final class Projector
+{
+    /** Rows of one insert: databases take only so many values at once. */
+    private const AT_ONCE = 200;
+
+    public function __construct(private readonly EventStore $events)
+    {
+    }
+
+    /**
+     * Bring the rows of one session up to its log, writing only what changed. To be called inside the
+     * transaction that changed the log.
+     */
+    public function project(PracticeSession $session): SessionLog
+    {
+        $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
+        $this->writeBalls($session, SessionBalls::of($log, self::runs($session), $session->student_id));
+        $this->writeSetAsides($session, $log->setAside);
+        $session->forceFill([
+            'stations' => array_map(self::station(...), $log->stations),
+            'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
+            'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
+        ]);
+        if ($session->isDirty()) {
+            $session->save();
+        }
+
+        return $log;
+    }
+
+    /** Rebuild everything, session by session. */
+    public function rebuild(): void
+    {
+        /** @var LazyCollection<int, PracticeSession> $sessions */
+        $sessions = PracticeSession::query()->lazyById();
+        foreach ($sessions as $session) {
+            DB::transaction(fn(): SessionLog => $this->project($session));
+        }
+    }
+
+    /** @return list<SessionRun> */
+    public static function runs(PracticeSession $session): array
+    {
+        /** @var Collection<int, PracticeRun> $runs */
+        $runs = $session->runs()->orderBy('id')->get();
+
+        return array_values(array_map(self::run(...), $runs->all()));
+    }
+
+    public static function run(PracticeRun $run): SessionRun
+    {
+        $definition = JsonInput::parse($run->definition);
+
+        return new SessionRun($run->id, $definition->text('key', 60), DrillReader::read($definition), $run->students, $run->seed);
+    }
+
+    /** @param list<SessionBall> $balls */
+    private function writeBalls(PracticeSession $session, array $balls): void
+    {
+        $rows = [];
+        foreach ($balls as $place => $ball) {
+            $row = self::row($session, $ball, $place);
+            $rows[$row['id']] = $row + ['digest' => md5(serialize($row))];
+        }
+        /** @var array<string, string> $known digest by id */
+        $known = BallRow::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();
+        $gone = array_diff(array_map(strval(...), array_keys($known)), array_map(strval(...), array_keys($rows)));
+        foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
+            BallRow::query()->whereIn('id', $ids)->delete();
+        }
+        $changed = array_values(array_filter($rows, static fn(array $row): bool => ($known[$row['id']] ?? null) !== $row['digest']));
+        foreach (array_chunk($changed, self::AT_ONCE) as $some) {
+            BallRow::query()->upsert($some, ['id']);
+        }
+        if ($gone !== [] || $changed !== []) {
+            Bench::evidenceChanged($session->bench_id);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(PracticeSession $session, SessionBall $ball, int $place): array
+    {
+        [$seen, $belonging] = [$ball->putt->ball, $ball->putt->belonging];
+
+        return [
+            'id' => $ball->putt->id,
+            'practice_session_id' => $session->id,
+            'bench_id' => $session->bench_id,
+            'student_id' => $ball->student,
+            'green_id' => $session->green_id,
+            'surface' => $session->green?->surface->value,
+            'at_ms' => $ball->putt->atMilliseconds,
+            'place' => $place,
+            'backstroke_m' => $seen->backstroke?->metres(),
+            'roll_m' => $seen->roll?->metres(),
+            'run_on_m' => $seen->runOn?->metres(),
+            'stop' => $seen->stop->value,
+            'target_m' => $seen->target?->metres(),
+            'grade_percent' => $seen->grade->percent(),
+            'across_percent' => $seen->across->percent(),
+            'mark' => $seen->remarks->mark?->value,
+            'cause' => $seen->remarks->cause?->value,
+            'seen' => json_encode((object) $seen->sight->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'putter' => $belonging->putter,
+            'tempo_bpm' => $belonging->tempo,
+            'run_id' => $belonging->runId,
+            'is_of_group' => $belonging->student !== null,
+            'drill' => $ball->run?->key,
+            'task' => $ball->task?->value,
+            'verdict' => $ball->verdict?->value,
+            'word' => $ball->word?->value,
+            'attempt' => $ball->attempt,
+            'block' => $ball->block,
+            'aid' => $ball->aid?->kind->value,
+            'aid_width_m' => $ball->aidWidth,
+            'aid_distance_m' => $ball->aid?->distance?->metres(),
+            'is_aid_checked' => $ball->isAidChecked,
+            'corrections' => $ball->putt->corrections,
+        ];
+    }
+
+    /** @param list<SetAside> $notes */
+    private function writeSetAsides(PracticeSession $session, array $notes): void
+    {
+        $rows = array_map(static fn(SetAside $note): array => [
+            'practice_session_id' => $session->id,
+            'student_id' => $session->student_id,
+            'note' => $note->key,
+            'evidence' => $note->evidence,
+            'reason' => $note->reason,
+        ], $notes);
+        $table = DB::table('set_asides');
+        $known = $table->clone()->where('practice_session_id', $session->id)->orderBy('id')
+            ->get(['practice_session_id', 'student_id', 'note', 'evidence', 'reason'])->map(static fn(object $row): array => (array) $row)->all();
+        if ($known !== $rows) {
+            $table->clone()->where('practice_session_id', $session->id)->delete();
+            $table->clone()->insert($rows);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function station(StationCard $station): array
+    {
+        return [
+            'id' => $station->id,
+            'length_m' => $station->length->metres(),
+            'said' => $station->said,
+            'grade_percent' => $station->grade?->percent(),
+            'across_percent' => $station->across?->percent(),
+        ];
+    }
+}

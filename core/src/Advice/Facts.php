@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Advice;
+
+use Amble\Core\Distance\Today;
+use Amble\Core\Evidence\Standing;
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Stroke\SessionOffset;
+use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Student\School;
+
+/** Everything a rule may rest on. What is not known is null, and a rule that needs it stays silent. Immutable. */
+final readonly class Facts
+{
+    /**
+     * @param Standing|null $reading of the green now; null without any
+     * @param SessionOffset|null $strokeToday today's balls against the student's own line; null while either is thin
+     * @param Today|null $today today's first balls at targets against what is usual, this student first; null without any
+     * @param non-negative-int $ballsToday those of this student that it rests on
+     * @param non-negative-int $leftOut balls the fit left out
+     */
+    public function __construct(
+        public StrokeFit $fit,
+        public ReadingMethod $method,
+        public ?Standing $reading,
+        public ?SessionOffset $strokeToday,
+        public ?Today $today,
+        public int $ballsToday,
+        public int $leftOut,
+        public School $school,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Advice\Rule;
+
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Note;
+use Amble\Core\Advice\Rule;
+use Amble\Core\Green\ReadingMethod;
+
+/** Without a green speed no length can be told. */
+final class SpeedUnknown implements Rule
+{
+    public function note(Facts $facts): ?Note
+    {
+        return $facts->method === ReadingMethod::Unknown ? new Note(
+            'stroke.speed_unknown',
+            'The green speed is unknown, so today\'s lengths cannot be said.',
+            'Backstrokes are told for one green speed; there is no reading for this green.',
+            0.9,
+            1.0,
+            'none',
+            'Roll three balls each way under Green, off a ramp or timed by hand.',
+        ) : null;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Evidence;
+
+use Amble\Core\Drill\Aid;
+use Amble\Core\Drill\Task;
+use Amble\Core\Drill\Verdict;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Session\LoggedPutt;
+
+/** A standing ball of a session, with what its session and its drill make of it. This class is immutable. */
+final readonly class SessionBall
+{
+    /**
+     * @param string|null $student whose it was; null where nobody is known
+     * @param SessionRun|null $run in which it was rolled; null outside a drill
+     * @param LengthCall|null $word short, on or long; null where nobody can tell, or nobody asked
+     * @param positive-int $attempt which ball of this student at this putt it was
+     * @param positive-int $block which stretch of like balls of this student it belongs to
+     * @param float|null $aidWidth in force, metres
+     */
+    public function __construct(
+        public LoggedPutt $putt,
+        public ?string $student,
+        public ?SessionRun $run,
+        public ?Task $task,
+        public ?Verdict $verdict,
+        public ?LengthCall $word,
+        public int $attempt,
+        public int $block,
+        public ?Aid $aid,
+        public ?float $aidWidth,
+        public bool $isAidChecked,
+    ) {
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Evidence;
+
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\DrillRun;
+use Amble\Core\Drill\JudgedBall;
+use Amble\Core\Drill\Pass\Acceptance;
+use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\SetOutItem;
+
+/** What a session's log and its drills make of each ball. Time: O(n log n) for n events. */
+final class SessionBalls
+{
+    /** @var array<string, SessionRun> by id */
+    private array $runs = [];
+
+    /** @var array<string, JudgedBall> by putt id */
+    private array $judged = [];
+
+    /** @var array<string, true> ids of runs whose gate somebody looked at */
+    private array $checked = [];
+
+    /** @var array<string, positive-int> balls at each putt, by student */
+    private array $attempts = [];
+
+    /** @var array<string, array{string, positive-int}> the last putt of each student, and its block */
+    private array $blocks = [];
+
+    /** @param list<SessionRun> $runs */
+    private function __construct(private readonly SessionLog $log, array $runs, private readonly ?string $student)
+    {
+        foreach ($runs as $run) {
+            $this->runs[$run->id] = $run;
+            $this->judge($run, $log->ofRun($run->id));
+        }
+        foreach ($log->counts as $count) {
+            if ($count->item === SetOutItem::Check && $count->name === SetOutSheet::GATE_SEEN && $count->count > 0) {
+                $this->checked[$count->runId] = true;
+            }
+        }
+    }
+
+    /**
+     * @param list<SessionRun> $runs those of the session
+     * @param string|null $student the session's own
+     *
+     * @return list<SessionBall> in the order they were rolled
+     */
+    public static function of(SessionLog $log, array $runs, ?string $student): array
+    {
+        $balls = new self($log, $runs, $student);
+
+        return array_map($balls->ball(...), $log->putts);
+    }
+
+    /** In a group everyone runs the drill for themselves. */
+    private function judge(SessionRun $run, SessionLog $log): void
+    {
+        foreach ($run->students === [] ? [null] : $run->students as $student) {
+            $own = array_values(array_filter(
+                $log->putts,
+                static fn(LoggedPutt $putt): bool => $student === null || $putt->belonging->student === $student,
+            ));
+            $this->judged += DrillRun::ofPutts($run->drill, $own, $run->seed)->judged;
+        }
+    }
+
+    private function ball(LoggedPutt $putt): SessionBall
+    {
+        $run = $this->runs[$putt->belonging->runId ?? ''] ?? null;
+        $judged = $run === null ? null : $this->judged[$putt->id] ?? null;
+        $student = $putt->belonging->student ?? $this->student;
+        $putted = sprintf('%s %.3f %.4f %.4f', $putt->belonging->runId, $putt->ball->target?->metres(), $putt->ball->grade->ratio(), $putt->ball->across->ratio());
+        $attempt = $this->attempts["$student $putted"] = ($this->attempts["$student $putted"] ?? 0) + 1;
+        [$before, $block] = $this->blocks[(string) $student] ?? [$putted, 1];
+        $block += $before === $putted ? 0 : 1;
+        $this->blocks[(string) $student] = [$putted, $block];
+        $aid = $run?->drill->aid;
+
+        return new SessionBall(
+            $putt,
+            $student,
+            $run,
+            $judged?->task,
+            $judged?->verdict,
+            $run === null ? self::freeWord($putt->ball) : $judged?->word,
+            $judged->attempt ?? $attempt,
+            $block,
+            $aid,
+            $aid === null ? null : $judged->aidWidth ?? $run->drill->aidWidth(null),
+            $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
+        );
+    }
+
+    /** Outside a drill a ball is on inside the usual share of its length. */
+    private static function freeWord(Ball $ball): ?LengthCall
+    {
+        if ($ball->target === null) {
+            return null;
+        }
+        $window = DistanceControl::DEFAULT_WINDOW * $ball->target->metres();
+
+        return Acceptance::roll($ball->target->metres() - $window, $ball->target->metres() + $window)->word($ball);
+    }
+}

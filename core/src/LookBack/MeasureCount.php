@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack;
+
+use Amble\Core\Evidence\ForDistance;
+use Amble\Core\Evidence\ForFeel;
+use Amble\Core\Evidence\ForReads;
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Evidence\Selection;
+use Amble\Core\Green\Surface;
+
+/** How many of a session's balls tell one measure, and why the others do not. This class is immutable. */
+final readonly class MeasureCount
+{
+    /** @param array<string, positive-int> $leftOut how many, by reason */
+    private function __construct(public string $measure, public int $counted, public array $leftOut)
+    {
+    }
+
+    /**
+     * @param list<RolledBall> $balls of one session and student
+     *
+     * @return list<self> one a measure
+     */
+    public static function all(array $balls, ?Surface $surface): array
+    {
+        $measures = [
+            'stroke' => new ForStroke($surface),
+            'distance' => new ForDistance($surface),
+            'start_line' => new ForStartLine(),
+            'reads' => new ForReads(),
+            'feel' => new ForFeel(),
+        ];
+
+        return array_map(
+            static fn(string $measure, Selection $selection): self => new self($measure, count($selection->of($balls)), $selection->reasons($balls)),
+            array_keys($measures),
+            array_values($measures),
+        );
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack;
+
+use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\Surface;
+use Amble\Core\Roll\LineRoll;
+use Amble\Core\Stroke\FitOptions;
+use Amble\Core\Stroke\FitState;
+use Amble\Core\Stroke\SessionOffset;
+use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePrior;
+use Amble\Core\Stroke\StrokePutt;
+
+/** A student's backstroke and roll as one session looks back on it. This class is immutable. */
+final readonly class StrokeLook
+{
+    /** Other sessions' balls needed before today is held against their line. */
+    private const LONG_RUN_PUTTS = 12;
+
+    /** Balls of other days drawn, the latest: more would hide today's. */
+    private const MOST_DRAWN = 600;
+
+    /**
+     * @param SessionOffset|null $today against the line of all other days; null while either is thin
+     * @param array<string, positive-int> $leftOut how many, by reason
+     * @param list<LookedAtBall> $balls oldest first
+     */
+    private function __construct(
+        public StrokePrior $prior,
+        public StrokeFit $fit,
+        public int $nToday,
+        public ?SessionOffset $today,
+        public array $leftOut,
+        public array $balls,
+    ) {
+    }
+
+    /** @param list<RolledBall> $balls all of one student's, oldest first */
+    public static function of(array $balls, ?Surface $surface, string $sessionId, StrokePrior $prior): self
+    {
+        $selection = new ForStroke($surface);
+        $balls = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface));
+        $putts = $selection->putts($balls);
+        $fit = (new StrokeFitter(new FitOptions($prior)))->fit(array_values($putts));
+        $todays = array_filter($putts, static fn(int $i): bool => $balls[$i]->sessionId === $sessionId, ARRAY_FILTER_USE_KEY);
+
+        return new self(
+            $prior,
+            $fit,
+            count($todays),
+            self::offset(array_diff_key($putts, $todays), $todays),
+            $selection->reasons($balls),
+            self::drawn($balls, $putts, $fit, $selection, $sessionId),
+        );
+    }
+
+    /** @return non-negative-int */
+    public function leftOutCount(): int
+    {
+        return max(0, array_sum($this->leftOut));
+    }
+
+    /**
+     * Today's balls from the line of all other days.
+     *
+     * @param array<int, StrokePutt> $earlier
+     * @param array<int, StrokePutt> $todays
+     */
+    private static function offset(array $earlier, array $todays): ?SessionOffset
+    {
+        if (count($earlier) < self::LONG_RUN_PUTTS || $todays === []) {
+            return null;
+        }
+        $line = (new StrokeFitter())->fit(array_values($earlier));
+        $residuals = [];
+        foreach ($todays as $putt) {
+            $residual = $line->residualOf($putt);
+            if ($residual !== null) {
+                $residuals[] = $residual;
+            }
+        }
+        [$sigma, $beta] = [$line->sigma, $line->beta()];
+
+        return $residuals === [] || $line->state !== FitState::Fitted || $sigma === null || $beta === null
+            ? null
+            : SessionOffset::of($residuals, $sigma, $beta);
+    }
+
+    /**
+     * @param list<RolledBall> $balls
+     * @param array<int, StrokePutt> $putts by the place of their ball
+     *
+     * @return list<LookedAtBall>
+     */
+    private static function drawn(array $balls, array $putts, StrokeFit $fit, ForStroke $selection, string $sessionId): array
+    {
+        $fitted = array_flip(array_keys($putts));
+        $odd = array_flip($fit->marked);
+        $first = max(0, count($balls) - self::MOST_DRAWN);
+        $drawn = [];
+        foreach ($balls as $i => $ball) {
+            $isToday = $ball->sessionId === $sessionId;
+            if ($i < $first && !$isToday) {
+                continue;
+            }
+            $place = $fitted[$i] ?? null;
+            $drawn[] = new LookedAtBall(
+                $ball,
+                $place === null ? $selection->leavesOut($ball) : null,
+                self::relativeRoll($ball),
+                $place === null ? null : $fit->weights[$place] ?? null,
+                $place !== null && isset($odd[$place]),
+                $isToday,
+            );
+        }
+
+        return $drawn;
+    }
+
+    private static function relativeRoll(RolledBall $ball): ?float
+    {
+        $speed = $ball->speed();
+        if ($speed === null || $ball->ball->roll === null) {
+            return null;
+        }
+        $level = (new LineRoll($speed, $ball->ball->grade))->playsLike($ball->ball->roll);
+
+        return $level === null ? null : $level / $speed->metres();
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Advice;
+
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Margin;
+use Amble\Core\Advice\Note;
+use Amble\Core\Advice\Rule;
+use Amble\Core\Advice\Rules;
+use Amble\Core\Distance\StudentToday;
+use Amble\Core\Distance\Today;
+use Amble\Core\Distance\UsualBias;
+use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\Standing;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Numeric\Bound;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\Caution;
+use Amble\Core\Session\Condition;
+use Amble\Core\Session\SetAside;
+use Amble\Core\Stroke\SessionOffset;
+use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Student\School;
+use Amble\Core\Tests\PropertyTestCase;
+
+/** The margin speaks only with evidence, and says the pressing thing first. */
+final class MarginTest extends PropertyTestCase
+{
+    private static function fit(int $n, bool $withOddBall = false): StrokeFit
+    {
+        $random = new SeededRandom(3);
+        $putts = array_map(static function (int $i) use ($random) {
+            $back = 0.15 + 0.02 * ($i % 10);
+
+            return self::putt($back, 30.0 * $back ** 1.8 * exp(0.05 * $random->normal()));
+        }, $n === 0 ? [] : range(1, $n));
+
+        return (new StrokeFitter())->fit($withOddBall ? [...$putts, self::putt(0.3, 0.5)] : $putts);
+    }
+
+    /**
+     * @param list<float>|null $today residuals of today's balls from the long-run line
+     *
+     * @return list<string> keys of the notes
+     */
+    private static function keys(StrokeFit $fit, ReadingMethod $method = ReadingMethod::Ramp, ?array $today = null, int $leftOut = 0): array
+    {
+        return array_map(static fn(Note $note): string => $note->key, self::notes($fit, $method, $today, $leftOut));
+    }
+
+    /**
+     * @param list<float>|null $today
+     *
+     * @return list<Note>
+     */
+    private static function notes(StrokeFit $fit, ReadingMethod $method, ?array $today, int $leftOut = 0): array
+    {
+        $offset = $today === null || $today === [] ? null : SessionOffset::of($today, 0.08, 1.8);
+
+        return Margin::of(Rules::all(), self::facts($fit, $method, $offset, $leftOut), []);
+    }
+
+    /** @param non-empty-list<StudentToday>|null $students */
+    private static function facts(
+        StrokeFit $fit,
+        ReadingMethod $method = ReadingMethod::Ramp,
+        ?SessionOffset $offset = null,
+        int $leftOut = 0,
+        int $readingAge = 0,
+        ?array $students = null,
+        School $school = School::Rule,
+    ): Facts {
+        $standing = new Standing(new ReadingAt(0, 'S', GreenSpeed::ofMetres(3.0), 0.03), $readingAge === 0, $readingAge);
+
+        return new Facts(
+            $fit,
+            $method,
+            $method === ReadingMethod::Unknown ? null : $standing,
+            $offset,
+            $students === null ? null : Today::of($students),
+            $students === null ? 0 : $students[0]->n,
+            $leftOut,
+            $school,
+        );
+    }
+
+    private static function day(float $error): StudentToday
+    {
+        return StudentToday::of(array_fill(0, 8, Bound::exactly($error)), new UsualBias(0.0, 0.01), 0.08);
+    }
+
+    /** @return list<string> keys of the notes */
+    private static function said(Facts $facts, SetAside ...$aside): array
+    {
+        return array_map(static fn(Note $note): string => $note->key, Margin::of(Rules::all(), $facts, array_values($aside)));
+    }
+
+    public function testOneShortStudentNamesTheGreenAndTheStudentSeveralNameTheGreen(): void
+    {
+        $fit = self::fit(20);
+        [$either] = Margin::of(Rules::all(), self::facts($fit, students: [self::day(-0.2)]), []);
+        self::assertSame('pace.either', $either->key);
+        self::assertStringContainsString('20 % short', $either->seen);
+        self::assertStringStartsWith('Look at the green first', (string) $either->try);
+        self::assertSame(['pace.green'], self::said(self::facts($fit, students: [self::day(-0.2), self::day(-0.15), self::day(-0.18)])));
+        self::assertSame(['pace.student'], self::said(self::facts($fit, students: [self::day(-0.35), self::day(0.02), self::day(0.03), self::day(0.05), self::day(0.06)])));
+        self::assertSame([], self::said(self::facts($fit, students: [self::day(-0.03)])));
+    }
+
+    public function testAReadingOfAnotherDayIsNamedWithItsAgeAndWhatItWidens(): void
+    {
+        [$note] = Margin::of(Rules::all(), self::facts(self::fit(20), readingAge: 6), []);
+        self::assertSame('stroke.speed_of_another_day', $note->key);
+        self::assertStringContainsString('6 days ago', $note->seen);
+        self::assertStringContainsString('8 %', $note->evidence);
+        // Without a speed of its day nothing is said of today against the line.
+        $short = SessionOffset::of(array_fill(0, 8, -0.3), 0.08, 1.8);
+        self::assertNotContains('stroke.offset', self::said(self::facts(self::fit(20), offset: $short, readingAge: 1)));
+    }
+
+    public function testANotePutAwayIsSilentUntilItsEvidenceChanges(): void
+    {
+        $facts = self::facts(self::fit(20), students: [self::day(-0.2)]);
+        [$note] = Margin::of(Rules::all(), $facts, []);
+        self::assertSame([], self::said($facts, new SetAside('pace.either', $note->stamp, 'the mat was wet')));
+        self::assertSame(['pace.either'], self::said($facts, new SetAside('pace.either', 'other', null)));
+        self::assertSame(['pace.either'], self::said($facts, new SetAside('pace.green', $note->stamp, null)));
+        // Put away without its evidence, it stays away.
+        self::assertSame([], self::said($facts, new SetAside('pace.either', null, null)));
+        $later = self::facts(self::fit(20), students: [self::day(-0.35)]);
+        self::assertSame(['pace.either'], self::said($later, new SetAside('pace.either', $note->stamp, null)));
+    }
+
+    public function testAtMostThreeStandTheDearestAndSurestFirstAndNoOtherSchoolSpeaks(): void
+    {
+        $note = static fn(string $key, float $cost, float $sureness, ?School $school = null): Rule => new class ($key, $cost, $sureness, $school) implements Rule {
+            public function __construct(private string $key, private float $cost, private float $sureness, private ?School $school)
+            {
+            }
+
+            public function note(Facts $facts): ?Note
+            {
+                return new Note($this->key, 'Seen.', 'Evidence.', $this->cost, $this->sureness, '', school: $this->school);
+            }
+        };
+        $rules = [$note('a', 0.2, 1.0), $note('b', 0.9, 0.5), $note('c', 0.8, 0.9), $note('foot', 1.0, 1.0, School::Foot), $note('d', 0.1, 1.0)];
+        $keys = static fn(array $notes): array => array_map(static fn(Note $each): string => $each->key, $notes);
+        self::assertSame(['c', 'b', 'a'], $keys(Margin::of($rules, self::facts(self::fit(20)), [])));
+        self::assertSame(['foot', 'c', 'b'], $keys(Margin::of($rules, self::facts(self::fit(20), school: School::Foot), [])));
+        self::assertSame(['student.exception', 'c', 'b'], $keys(Margin::of($rules, self::facts(self::fit(20)), [], 'Ball well forward on purpose.')));
+    }
+
+    public function testSilenceIsAGoodMargin(): void
+    {
+        self::assertSame([], self::keys(self::fit(20)));
+        self::assertSame([], self::keys(self::fit(20), today: [0.02, -0.03, 0.01, 0.02, 0.0]));
+    }
+
+    public function testEachNoteComesWithItsEvidence(): void
+    {
+        self::assertSame(['stroke.none'], self::keys(self::fit(0)));
+        self::assertSame(['stroke.provisional'], self::keys(self::fit(4)));
+        self::assertSame(['stroke.speed_estimated'], self::keys(self::fit(20), ReadingMethod::Estimated));
+        self::assertSame(['stroke.odd'], self::keys(self::fit(20, withOddBall: true)));
+        self::assertSame(['stroke.left_out'], self::keys(self::fit(8), leftOut: 9));
+        self::assertSame([], self::keys(self::fit(8), leftOut: 8));
+    }
+
+    public function testTooFewBallsTodaySayNothingAboutToday(): void
+    {
+        self::assertSame([], self::keys(self::fit(20), today: [-0.5, -0.5, -0.5]));
+        self::assertSame(['stroke.offset'], self::keys(self::fit(20), today: [-0.3, -0.3, -0.3, -0.3]));
+    }
+
+    public function testAShortDayNamesTheGreenBeforeTheStrikeAndBothWays(): void
+    {
+        [$note] = self::notes(self::fit(20), ReadingMethod::Ramp, array_fill(0, 8, -0.2));
+        self::assertStringContainsString('shorter', $note->seen);
+        self::assertStringContainsString('8 balls, on average 18 % short', $note->evidence);
+        self::assertStringStartsWith('Look at the green first', (string) $note->try);
+        self::assertStringStartsWith('If the green is right', (string) $note->otherWay);
+        [$long] = self::notes(self::fit(20), ReadingMethod::Ramp, array_fill(0, 8, 0.2));
+        self::assertStringContainsString('further', $long->seen);
+        self::assertStringContainsString('22 % long', $long->evidence);
+    }
+
+    public function testThePressingNoteComesFirst(): void
+    {
+        $keys = self::keys(self::fit(3), ReadingMethod::Unknown, leftOut: 10);
+        self::assertSame(['stroke.speed_unknown', 'stroke.provisional', 'stroke.left_out'], $keys);
+    }
+
+    public function testOneBallIsABallAndNobodyIsBlamed(): void
+    {
+        $notes = [
+            ...self::notes(self::fit(1), ReadingMethod::Estimated, null),
+            ...self::notes(self::fit(20, withOddBall: true), ReadingMethod::Ramp, array_fill(0, 6, -0.3), 40),
+        ];
+        self::assertStringContainsString('1 ball so far', implode(' ', array_map(static fn(Note $n): string => $n->evidence, $notes)));
+        foreach ($notes as $note) {
+            foreach ([$note->seen, $note->evidence, (string) $note->try] as $sentence) {
+                self::assertDoesNotMatchRegularExpression('/fail|bad|wrong|!|poor/i', $sentence);
+                self::assertStringEndsWith('.', $sentence);
+            }
+        }
+    }
+
+    public function testCautionsFollowTheSurfaceAndTheDayWithTheStormFirst(): void
+    {
+        $grass = Caution::onArrival(isGrass: true, conditions: [Condition::Cold, Condition::Storm]);
+        self::assertSame([Caution::Storm, Caution::Cold], array_slice($grass, 0, 2));
+        self::assertContains(Caution::Stakes, $grass);
+        $mat = Caution::onArrival(isGrass: false, conditions: []);
+        self::assertNotContains(Caution::Stakes, $mat);
+        self::assertNotContains(Caution::Swings, $mat);
+        self::assertContains(Caution::Backs, $mat);
+    }
+}
