@@ -13,10 +13,12 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 /** Base of the HTTP tests: a fresh database in memory, and short ways to a coach and their records. */
 abstract class TestCase extends FrameworkTestCase
 {
+    use HoldsToContract;
     use RefreshDatabase;
 
     public function createApplication(): Application
@@ -26,6 +28,25 @@ abstract class TestCase extends FrameworkTestCase
         $app->make(Kernel::class)->bootstrap();
 
         return $app;
+    }
+
+    /**
+     * @param string $method
+     * @param string $uri
+     * @param array<string, mixed> $parameters
+     * @param array<string, mixed> $cookies
+     * @param array<string, mixed> $files
+     * @param array<string, mixed> $server
+     * @param string|null $content
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        self::holdToContract($method, $answer->baseRequest, $answer);
+
+        return $answer;
     }
 
     protected function coach(string $email = 'hedda@example.test'): Coach

@@ -73,7 +73,8 @@ final class ReplayComputation implements Computation
             'needs' => $drill->needs(),
             'can_be_holed' => $drill->target->canBeHoled(),
             'rolled_again' => array_column(array_filter(Mark::cases(), static fn(Mark $mark): bool => $mark->isRolledAgain()), 'value'),
-            'set_out' => $setOut,
+            // Names are keys: without any it is still an object.
+            'set_out' => array_map(static fn(array $counts): object => (object) $counts, $setOut),
         ] + $state;
     }
 

@@ -1,0 +1,875 @@
+/** Made from the schemas under contract/ by scripts/contract-types.mjs: change those. SI units. */
+
+export type Words = string[];
+/**
+ * What is noted of each ball.
+ */
+export type Words1 = string[];
+/**
+ * Something that happened in a session, as a device sends it.
+ */
+export type SessionEvent =
+  | PuttLogged
+  | PuttCorrected
+  | PuttRemarked
+  | SetOutCounted
+  | StationSet
+  | StationRemoved
+  | ConditionNoted
+  | NoteSetAside
+  | EventUndone;
+export type RunState = SoloRun | GroupRun;
+
+export interface BallEvent {
+  id: string;
+  type: string;
+  at_ms: number;
+  /**
+   * The name on the account that logged it.
+   */
+  by: string;
+  putt_id?: string;
+  event_id?: string;
+  backstroke_m?: number | null;
+  roll_m?: number | null;
+  run_on_m?: number | null;
+  stop?: 'free' | 'holed' | 'edge' | 'rod' | 'ball' | 'post' | 'target' | 'other' | 'unseen';
+  target_m?: number | null;
+  grade_percent?: number | null;
+  mark?: 'mishit' | 'bumps' | 'distraction' | 'doubt' | null;
+  cause?: 'strike' | 'luck' | 'start_line' | 'pace' | 'read' | 'unknown' | null;
+  /**
+   * What was seen, by the name of its kind; the list of kinds says what each may be.
+   */
+  seen?: {
+    [k: string]: string | number | boolean | null;
+  };
+}
+export interface Putt {
+  id: string;
+  at_ms: number;
+  backstroke_m: number | null;
+  /**
+   * Where it stopped; at least this where something cut it short.
+   */
+  roll_m: number | null;
+  /**
+   * How much further one cut short would have rolled, by eye.
+   */
+  run_on_m: number | null;
+  stop: 'free' | 'holed' | 'edge' | 'rod' | 'ball' | 'post' | 'target' | 'other' | 'unseen';
+  target_m: number | null;
+  grade_percent: number;
+  across_percent: number;
+  mark: 'mishit' | 'bumps' | 'distraction' | 'doubt' | null;
+  cause: 'strike' | 'luck' | 'start_line' | 'pace' | 'read' | 'unknown' | null;
+  /**
+   * What was seen, by the name of its kind; the list of kinds says what each may be.
+   */
+  seen: {
+    [k: string]: string | number | boolean | null;
+  };
+  run_id: string | null;
+  /**
+   * Whose it was, in a group.
+   */
+  student: string | null;
+  /**
+   * Short, on or long by its drill's window and task, or the usual one outside a drill; null where nobody can tell.
+   */
+  outcome: 'short' | 'on' | 'long' | null;
+  /**
+   * What its drill made of it.
+   */
+  verdict: 'passed' | 'missed' | 'rolled_again' | 'after' | null;
+  attempt: number;
+  corrections: number;
+}
+export interface Bench {
+  students: Student[];
+  greens: Green[];
+  sessions: SessionSummary[];
+}
+export interface Student {
+  id: string;
+  name: string;
+  hand: 'right' | 'left';
+  level: 'new' | 'club' | 'able' | 'tournament';
+  unit: 'feet' | 'metres' | 'paces';
+  pace_length_m: number | null;
+  /**
+   * How far past a covered hole this student plays to roll.
+   */
+  target_pace_m: number;
+  putter: string | null;
+  school: 'rule' | 'foot' | 'eye';
+  /**
+   * Beats a minute, one back and one to the ball; null until it is known.
+   */
+  tempo_bpm: number | null;
+  /**
+   * What holds for this student whatever a template says.
+   */
+  exception: string | null;
+}
+export interface Green {
+  id: string;
+  name: string;
+  surface: 'grass' | 'mat';
+  reading?: Reading | null;
+}
+export interface Reading {
+  id: string;
+  green_id: string;
+  session_id: string | null;
+  method: 'ramp' | 'stopwatch' | 'estimated' | 'unknown';
+  /**
+   * As they were put down.
+   */
+  entries: {
+    direction_1_m?: number[];
+    direction_2_m?: number[];
+    ramp_factor?: number | null;
+    direction_1?: {
+      distance_m: number;
+      time_s: number;
+    }[];
+    direction_2?: {
+      distance_m: number;
+      time_s: number;
+    }[];
+    speed_ft?: number;
+  };
+  speed_m: number | null;
+  standard_error_m: number | null;
+  /**
+   * Rise over run, positive uphill in the first direction.
+   */
+  grade: number | null;
+  is_level: boolean;
+  warnings: {
+    key: string;
+    sentence: string;
+  }[];
+  taken_at: string;
+}
+export interface SessionSummary {
+  id: string;
+  student_id: string | null;
+  green_id: string | null;
+  purpose: string | null;
+  minutes: number | null;
+  note_for_next: string | null;
+  started_at: string;
+  ended_at: string | null;
+}
+export interface CallOut {
+  /**
+   * 0-based, in the order the drill lists them.
+   */
+  station: number;
+  length_m: number;
+  /**
+   * Which of its station's balls this is, from 1.
+   */
+  ball: number;
+  task:
+    | 'past'
+    | 'short'
+    | 'exact'
+    | 'look_at_target'
+    | 'rehearse_soft'
+    | 'rehearse_strong'
+    | 'rehearse_between'
+    | null;
+  passes_if: PassesIf | null;
+}
+/**
+ * What a ball must do to pass, as plain conditions; the server's verdict is the one that counts.
+ */
+export interface PassesIf {
+  holed: boolean | null;
+  only_holed: boolean;
+  roll_m: [number, number] | null;
+  ring_m: [number, number] | null;
+  gate: 'left' | 'through' | 'right' | null;
+  hit: boolean | null;
+}
+export interface Coach {
+  id: string;
+  name: string;
+  email: string;
+  unit: 'feet' | 'metres' | 'paces';
+  pace_length_m: number | null;
+}
+export interface DrillCard {
+  /**
+   * Of the coach's own record; null for a shipped one.
+   */
+  own_id: string | null;
+  drill: Drill;
+  can_be_holed: boolean;
+  zones: Zone[];
+}
+export interface Drill {
+  /**
+   * Tells drills of one library apart.
+   */
+  key: string;
+  name: string;
+  /**
+   * Why the drill exists.
+   */
+  why?: string;
+  /**
+   * What its result means.
+   */
+  meaning?: string;
+  trains?: Words;
+  places?: ('green' | 'mat')[];
+  /**
+   * What it usually takes.
+   */
+  minutes?: number;
+  dose?: string;
+  kit?: Words;
+  cautions?: Words;
+  logs?: Words1;
+  group?: boolean;
+  schools?: ('rule' | 'foot' | 'eye')[];
+  stations: DrillStation[];
+  target: 'hole' | 'edge' | 'ring' | 'rail' | 'stand' | 'ball' | 'tee' | 'none';
+  aid?: {
+    kind: 'gate' | 'rail' | 'chalk' | 'spot';
+    width_m?: number;
+    distance_m?: number;
+  };
+  order?: 'as_laid' | 'ladder' | 'middle_short_long' | 'shuffled' | 'blocked_then_shuffled';
+  balls_per_station: number;
+  pass: {
+    kind:
+      | 'share'
+      | 'radius'
+      | 'between'
+      | 'past_only'
+      | 'on_line'
+      | 'through_gate'
+      | 'holed'
+      | 'hit'
+      | 'nearer_than_last'
+      | 'task';
+    share?: number;
+    radius_m?: number;
+    behind_m?: number;
+    within_m?: number;
+    little_m?: number;
+    exact_share?: number;
+  };
+  on_miss?: 'nothing' | 'restart_station' | 'restart_all';
+  tasks?: (
+    | 'past'
+    | 'short'
+    | 'exact'
+    | 'look_at_target'
+    | 'rehearse_soft'
+    | 'rehearse_strong'
+    | 'rehearse_between'
+  )[];
+  call_first?: boolean;
+  points?: {
+    holed: number;
+    past: number;
+    long: number;
+    short: number;
+    past_within_m: number;
+  };
+  putt_out?: 'none' | 'passed' | 'all';
+  steps_m?: number[];
+  end: {
+    kind: 'all_stations' | 'balls' | 'points' | 'minutes';
+    balls?: number;
+    points?: number;
+    minutes?: number;
+  };
+  cap: {
+    balls?: number;
+    minutes?: number;
+  };
+  rest_after_balls?: number;
+}
+export interface DrillStation {
+  length_m?: number;
+  from_m?: number;
+  to_m?: number;
+  step_m?: number;
+  grade_percent?: number;
+  across_percent?: number;
+  tier?: {
+    height_m: number;
+    run_m: number;
+    start_m: number;
+  };
+}
+export interface Zone {
+  length_m: number;
+  task:
+    | 'past'
+    | 'short'
+    | 'exact'
+    | 'look_at_target'
+    | 'rehearse_soft'
+    | 'rehearse_strong'
+    | 'rehearse_between'
+    | null;
+  passes_if: PassesIf;
+}
+export interface Drills {
+  library: DrillCard[];
+  own: DrillCard[];
+}
+export interface ConditionNoted {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'condition_noted';
+  condition: string;
+  is_seen: boolean;
+}
+export interface NoteSetAside {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'note_set_aside';
+  key: string;
+  evidence?: string | null;
+  reason?: string | null;
+  is_aside: boolean;
+}
+export interface PuttCorrected {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'putt_corrected';
+  putt_id: string;
+  backstroke_m: number | null;
+  roll_m: number | null;
+  run_on_m?: number | null;
+  stop: 'free' | 'holed' | 'edge' | 'rod' | 'ball' | 'post' | 'target' | 'other' | 'unseen';
+  target_m: number | null;
+  grade_percent: number;
+  across_percent?: number;
+  mark?: 'mishit' | 'bumps' | 'distraction' | 'doubt' | null;
+  cause?: 'strike' | 'luck' | 'start_line' | 'pace' | 'read' | 'unknown' | null;
+  /**
+   * What was seen, by the name of its kind; the list of kinds says what each may be.
+   */
+  seen?: {
+    [k: string]: string | number | boolean | null;
+  };
+}
+export interface PuttLogged {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'putt_logged';
+  backstroke_m: number | null;
+  roll_m: number | null;
+  run_on_m?: number | null;
+  stop: 'free' | 'holed' | 'edge' | 'rod' | 'ball' | 'post' | 'target' | 'other' | 'unseen';
+  target_m: number | null;
+  grade_percent: number;
+  across_percent?: number;
+  mark?: 'mishit' | 'bumps' | 'distraction' | 'doubt' | null;
+  cause?: 'strike' | 'luck' | 'start_line' | 'pace' | 'read' | 'unknown' | null;
+  /**
+   * What was seen, by the name of its kind; the list of kinds says what each may be.
+   */
+  seen?: {
+    [k: string]: string | number | boolean | null;
+  };
+  run_id?: string | null;
+  student?: string | null;
+}
+export interface PuttRemarked {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'putt_remarked';
+  putt_id: string;
+  mark: 'mishit' | 'bumps' | 'distraction' | 'doubt' | null;
+  cause: 'strike' | 'luck' | 'start_line' | 'pace' | 'read' | 'unknown' | null;
+  /**
+   * What was seen, by the name of its kind; the list of kinds says what each may be.
+   */
+  seen?: {
+    [k: string]: string | number | boolean | null;
+  };
+}
+export interface SetOutCounted {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'set_out_counted';
+  run_id: string;
+  item: 'check' | 'kit_out' | 'kit_back';
+  name: string;
+  count: number;
+}
+export interface StationRemoved {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'station_removed';
+  station_id: string;
+}
+export interface StationSet {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'station_set';
+  station_id: string;
+  length_m: number;
+  said: string;
+  grade_percent: number | null;
+  across_percent?: number | null;
+}
+export interface EventUndone {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'undone';
+  event_id: string;
+}
+export interface Expectation {
+  pass_rates: number[] | null;
+  balls: number | null;
+  putts_behind: number;
+  cap: {
+    balls: number | null;
+    minutes: number | null;
+  };
+  gate_that_measures_m: number | null;
+}
+export interface Feel {
+  n: number;
+  agreement: number;
+  kappa: number | null;
+  miscalibration: number;
+}
+export interface FittingDrills {
+  keys: string[];
+}
+export interface GroupRun {
+  id: string;
+  drill: Drill;
+  kit: KitPiece[];
+  checks: SetOutCheck[];
+  seed: number;
+  /**
+   * Ids of the students in a group; empty for the session's own student.
+   */
+  group: string[];
+  axis: 'length' | 'line' | 'both';
+  /**
+   * What must be noted of each ball.
+   */
+  needs: string[];
+  can_be_holed: boolean;
+  /**
+   * Marks by which a ball is rolled again.
+   */
+  rolled_again: string[];
+  set_out: {
+    check: {
+      [k: string]: number;
+    };
+    kit_out: {
+      [k: string]: number;
+    };
+    kit_back: {
+      [k: string]: number;
+    };
+  };
+  expectation?: Expectation;
+  turn: string | null;
+  /**
+   * Everyone still rolling, in the order of their turns.
+   */
+  turns: string[];
+  students: {
+    student: string;
+    state: RunProgress;
+  }[];
+}
+export interface KitPiece {
+  words: string;
+  name: string;
+  /**
+   * null where any number will do.
+   */
+  pieces: number | null;
+}
+export interface SetOutCheck {
+  key: string;
+  sentence: string;
+}
+/**
+ * How one student stands in a run.
+ */
+export interface RunProgress {
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  capped_by: 'balls' | 'minutes' | null;
+  next: CallOut | null;
+  ahead: CallOut[];
+  course: {
+    at: number;
+    certain: number;
+    legs: Leg[];
+  };
+  last: LastBall | null;
+  /**
+   * Ids of the balls this state has seen.
+   */
+  counted: string[];
+  balls: number;
+  passes: number;
+  streak: number;
+  restarts: number;
+  rounds: number;
+  points: number | null;
+  stations: StationTally[];
+  first_tries: {
+    n: number;
+    passed: number;
+  };
+  through_but_missed: number;
+  second_putts: {
+    n: number;
+    putts: number;
+  };
+  step_m: number | null;
+  feel: Feel | null;
+}
+/**
+ * One ball laid out ahead, and the place in the course after it; null where nothing more is laid out.
+ */
+export interface Leg {
+  /**
+   * 0-based, in the order the drill lists them.
+   */
+  station: number;
+  length_m: number;
+  /**
+   * Which of its station's balls this is, from 1.
+   */
+  ball: number;
+  task:
+    | 'past'
+    | 'short'
+    | 'exact'
+    | 'look_at_target'
+    | 'rehearse_soft'
+    | 'rehearse_strong'
+    | 'rehearse_between'
+    | null;
+  passes_if: PassesIf | null;
+  after_pass: number | null;
+  after_miss: number | null;
+}
+/**
+ * How the last ball that counted was judged, and the cause its evidence points at.
+ */
+export interface LastBall {
+  putt_id: string;
+  passed: boolean;
+  restarted: boolean;
+  may_be_putted_out: boolean;
+  cause: 'strike' | 'luck' | 'start_line' | 'pace' | 'read' | 'unknown' | null;
+}
+export interface StationTally {
+  length_m: number;
+  balls: number;
+  passes: number;
+  attempt: number;
+  first_ball_passed: boolean | null;
+}
+export interface Me {
+  coach: Coach | null;
+  demo: boolean;
+}
+export interface MarginNote {
+  key: string;
+  seen: string;
+  evidence: string;
+  try: string | null;
+  other_way: string | null;
+  /**
+   * What would show it to be wrong.
+   */
+  refuted_by: string | null;
+  /**
+   * What the evidence comes to, coarsely: set aside, the note stays silent until this changes.
+   */
+  stamp: string;
+}
+/**
+ * What could not be done, and why, by the path of each field.
+ */
+export interface Refusal {
+  message: string;
+  errors?: {
+    [k: string]: string[];
+  };
+}
+export interface SoloRun {
+  id: string;
+  drill: Drill;
+  kit: KitPiece[];
+  checks: SetOutCheck[];
+  seed: number;
+  /**
+   * Ids of the students in a group; empty for the session's own student.
+   */
+  group: string[];
+  axis: 'length' | 'line' | 'both';
+  /**
+   * What must be noted of each ball.
+   */
+  needs: string[];
+  can_be_holed: boolean;
+  /**
+   * Marks by which a ball is rolled again.
+   */
+  rolled_again: string[];
+  set_out: {
+    check: {
+      [k: string]: number;
+    };
+    kit_out: {
+      [k: string]: number;
+    };
+    kit_back: {
+      [k: string]: number;
+    };
+  };
+  expectation?: Expectation;
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  capped_by: 'balls' | 'minutes' | null;
+  next: CallOut | null;
+  ahead: CallOut[];
+  course: {
+    at: number;
+    certain: number;
+    legs: Leg[];
+  };
+  last: LastBall | null;
+  /**
+   * Ids of the balls this state has seen.
+   */
+  counted: string[];
+  balls: number;
+  passes: number;
+  streak: number;
+  restarts: number;
+  rounds: number;
+  points: number | null;
+  stations: StationTally[];
+  first_tries: {
+    n: number;
+    passed: number;
+  };
+  through_but_missed: number;
+  second_putts: {
+    n: number;
+    putts: number;
+  };
+  step_m: number | null;
+  feel: Feel | null;
+}
+/**
+ * One thing that can be seen of a ball.
+ */
+export interface SeenKind {
+  name: string;
+  question: string;
+  kind: 'words' | 'yes_no' | 'metres' | 'count';
+  answers: {
+    value: string;
+    label: string;
+  }[];
+  unit: 'm' | 'times' | null;
+  least: number | null;
+  most: number | null;
+  feeds: string;
+  of_any_ball: boolean;
+  key: string | null;
+}
+/**
+ * What events change of a session.
+ */
+export interface SessionLog {
+  putts: Putt[];
+  stations: Station[];
+  conditions: string[];
+  set_aside: string[];
+}
+export interface Station {
+  id: string;
+  length_m: number;
+  /**
+   * The length as it was said, with its unit.
+   */
+  said: string;
+  grade_percent: number | null;
+  /**
+   * Rising to the right.
+   */
+  across_percent: number | null;
+}
+export interface StrokeReport {
+  state: 'none' | 'provisional' | 'fitted';
+  n: number;
+  n_today: number;
+  beta: number | null;
+  roll_ratio: number | null;
+  sigma: number | null;
+  /**
+   * What the fit leans on while its own balls are few.
+   */
+  prior: {
+    shipped: boolean;
+    students: number;
+  };
+  method: 'ramp' | 'stopwatch' | 'estimated' | 'unknown';
+  speed_m: number | null;
+  is_of_the_day: boolean;
+  days_old: number | null;
+  /**
+   * Standard error of the speed as a share of it; widens every range.
+   */
+  speed_error: number | null;
+  table: StrokeTable | null;
+  balls: ReportBall[];
+  left_out: {
+    reason: string;
+    count: number;
+  }[];
+  day: DayOffset | null;
+  measures: MeasureCount[];
+  notes: MarginNote[];
+}
+export interface StrokeTable {
+  speed_m: number;
+  rows: StrokeRow[];
+  curve: CurvePoint[];
+}
+export interface StrokeRow {
+  length_m: number;
+  grade_percent: number;
+  is_station: boolean;
+  never_stops: boolean;
+  backstroke_m: number | null;
+  low_m: number | null;
+  high_m: number | null;
+  extrapolated: boolean | null;
+}
+export interface CurvePoint {
+  backstroke_m: number;
+  roll_m: number;
+  low_m: number;
+  high_m: number;
+  extrapolated: boolean;
+}
+export interface ReportBall {
+  id: string;
+  is_today: boolean;
+  backstroke_m: number | null;
+  roll_m: number | null;
+  level_roll_m: number | null;
+  use: string;
+  reason: string | null;
+  is_odd: boolean;
+  weight: number | null;
+}
+export interface DayOffset {
+  n: number;
+  /**
+   * Share of length, positive past.
+   */
+  offset: number;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  interval: [number, number];
+  students: number;
+  green_offset: number | null;
+  green_interval: [number, number] | null;
+}
+export interface MeasureCount {
+  measure: 'stroke' | 'distance' | 'start_line' | 'reads' | 'feel';
+  counted: number;
+  left_out: {
+    reason: string;
+    count: number;
+  }[];
+}
+export interface Session {
+  id: string;
+  student: Student | null;
+  green: Green | null;
+  minutes: number | null;
+  purpose: string | null;
+  stations: Station[];
+  conditions: string[];
+  set_aside: string[];
+  note_for_student: string | null;
+  note_for_next: string | null;
+  started_at: string;
+  ended_at: string | null;
+  reading: Reading | null;
+  /**
+   * Whether the reading stands today, rather than being the last one known.
+   */
+  reading_is_of_the_day: boolean;
+  reading_days_old: number | null;
+  putts: Putt[];
+  cautions: string[];
+  last_note: string | null;
+  /**
+   * The drill started last in this session.
+   */
+  run_id: string | null;
+}
+/**
+ * How to set a drill out.
+ */
+export interface SetOutSheet {
+  stand: string;
+  walking_line: string;
+  cautions: string[];
+  checks: SetOutCheck[];
+  kit: KitPiece[];
+  /**
+   * The widths the aid will have, with the start-line error that just passes.
+   */
+  aid: {
+    width_m: number;
+    half_angle_deg: number;
+  }[];
+  /**
+   * What the first width lets through against what the hole takes.
+   */
+  aid_against_hole: 'wider' | 'alike' | 'narrower' | null;
+  stations: {
+    length_m: number;
+    grade_percent: number;
+    across_percent: number;
+    hole_half_angle_deg: number | null;
+    slip: {
+      paced_m: number;
+      likely: 'feet' | 'yards' | 'metres' | null;
+    } | null;
+  }[];
+  expectation: Expectation | null;
+}

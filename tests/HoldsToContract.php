@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Illuminate\Http\Request;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+
+/** Every JSON answer of a test is held against the schema of its route; a route without one fails. */
+trait HoldsToContract
+{
+    /** Schema of what each route answers; one in brackets is a list of such. */
+    private const ANSWERS = [
+        'GET api/me' => 'me', 'PUT api/me' => 'coach', 'POST api/sign-in' => 'coach', 'POST api/sign-up' => 'coach', 'POST api/demo' => 'coach',
+        'GET api/bench' => 'bench', 'POST api/students' => 'student', 'PUT api/students/{student}' => 'student',
+        'POST api/greens' => 'green', 'PUT api/greens/{green}' => 'green', 'GET api/seen' => '[seen-kind]',
+        'GET api/drills' => 'drills', 'GET api/drills/fitting' => 'fitting-drills', 'POST api/drills' => 'drill-card', 'PUT api/drills/{drill}' => 'drill-card',
+        'POST api/drills/check' => 'drill-card', 'POST api/drills/set-out' => 'set-out', 'POST api/drills/import' => '[drill-card]',
+        'GET api/drills/export' => '../core/drills/drill', 'POST api/sessions' => 'session', 'GET api/sessions/{session}' => 'session',
+        'PATCH api/sessions/{session}' => 'session', 'PUT api/sessions/{session}/reading' => 'reading',
+        'POST api/sessions/{session}/events' => 'session-log', 'GET api/sessions/{session}/balls/{ball}' => '[ball-event]',
+        'GET api/sessions/{session}/stroke' => 'session-look', 'GET api/sessions/{session}/stroke/what-if' => 'stroke-table',
+        'POST api/sessions/{session}/runs' => 'run', 'GET api/sessions/{session}/runs/{run}' => 'run', 'POST api/sessions/{session}/runs/{run}/events' => 'run',
+    ];
+
+    private static ?Validator $validator = null;
+
+    /**
+     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $answer
+     */
+    private static function holdToContract(string $method, ?Request $asked, TestResponse $answer): void
+    {
+        $content = (string) $answer->getContent();
+        $route = $method . ' ' . ($asked?->route()?->uri() ?? '');
+        if ($content === '' || $answer->getStatusCode() >= 500 || !str_starts_with((string) $answer->headers->get('Content-Type'), 'application/json')) {
+            return;
+        }
+        $schema = $answer->isSuccessful() ? self::ANSWERS[$route] ?? null : 'refusal';
+        self::assertNotNull($schema, "There is no schema for $route.");
+        $isList = str_starts_with($schema, '[');
+        $value = json_decode($content, false, 64, JSON_THROW_ON_ERROR);
+        $error = self::validator()->validate($value, json_encode([
+            '$id' => 'https://amble.invalid/contract/asked-' . md5($schema) . '.json',
+        ] + ($isList ? ['type' => 'array', 'items' => ['$ref' => trim($schema, '[]') . '.schema.json']] : ['$ref' => "$schema.schema.json"]), JSON_THROW_ON_ERROR))->error();
+        self::assertTrue($error === null, $error === null ? '' : "$route: " . json_encode((new ErrorFormatter())->format($error), JSON_PRETTY_PRINT));
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator();
+            self::$validator->resolver()?->registerPrefix('https://amble.invalid/', dirname(__DIR__));
+        }
+
+        return self::$validator;
+    }
+}
