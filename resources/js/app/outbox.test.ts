@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { newId, Outbox, type SessionEvent } from './outbox';
-import type { Putt } from './types';
+import type { SessionLog } from './types';
 
 /** A server that remembers what it was sent and answers as told. */
 class FakeServer {
@@ -151,13 +151,13 @@ describe('the outbox', () => {
   });
 
   test('tells the screen what the server now has', async () => {
-    const putt = { id: 'A' } as Putt;
-    server.respond = () => ({ status: 200, body: [putt] });
+    const log = { putts: [{ id: 'A' }] } as SessionLog;
+    server.respond = () => ({ status: 200, body: log });
     const outbox = signedIn(name);
-    const heard: [string, Putt[]][] = [];
-    const stop = outbox.onAccepted((session, putts) => heard.push([session, putts]));
+    const heard: [string, SessionLog][] = [];
+    const stop = outbox.onAccepted((session, now) => heard.push([session, now]));
     await outbox.add('S', ball('A'));
-    await vi.waitFor(() => expect(heard).toEqual([['S', [putt]]]));
+    await vi.waitFor(() => expect(heard).toEqual([['S', log]]));
     stop();
     await outbox.add('S', ball('B'));
     await vi.waitFor(() => expect(server.allIds()).toContain('B'));

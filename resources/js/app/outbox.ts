@@ -3,24 +3,13 @@
 import Dexie, { type EntityTable } from 'dexie';
 import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
-import type { Ball, Belonging, Putt, Remarks, SetOutItem, Sight } from './types';
-
-interface Stamp {
-  id: string;
-  /** When it happened, Unix milliseconds. */
-  at_ms: number;
-}
+import type { SessionEvent, SessionLog } from './types';
 
 /**
- * An event as the API takes it. Devices keep these between versions of the app: a field may be added,
- * but none may change its meaning.
+ * An event as the API takes it, in the form it has now. Devices keep these between versions of the app, so
+ * what an older one left waiting may have an earlier form; the server reads those too.
  */
-export type SessionEvent =
-  | (Stamp & { type: 'putt_logged' } & Ball & Partial<Sight & Remarks & Belonging>)
-  | (Stamp & { type: 'putt_corrected'; putt_id: string } & Ball & Partial<Sight & Remarks>)
-  | (Stamp & { type: 'putt_remarked'; putt_id: string } & Remarks)
-  | (Stamp & { type: 'set_out_counted'; run_id: string; item: SetOutItem; name: string; count: number })
-  | (Stamp & { type: 'undone'; event_id: string });
+export type { SessionEvent } from './types';
 
 export interface Waiting {
   /** Order of entry on this device. */
@@ -61,7 +50,7 @@ export class Outbox {
   readonly #store: OutboxStore;
   readonly #listeners = new Set<OutboxListener>();
   readonly #signedOut = new Set<() => void>();
-  readonly #accepted = new Set<(sessionId: string, putts: Putt[]) => void>();
+  readonly #accepted = new Set<(sessionId: string, log: SessionLog) => void>();
   #waiting: readonly Waiting[] = [];
   /** Entered, and not yet known to be stored: shown at once, so that no ball waits for the disk. */
   #storing: Waiting[] = [];
@@ -105,8 +94,8 @@ export class Outbox {
     return () => this.#listeners.delete(listener);
   }
 
-  /** Calls back with a session's balls whenever the server took events. @returns the unsubscribe */
-  onAccepted(listener: (sessionId: string, putts: Putt[]) => void): () => void {
+  /** Calls back with a session's balls and card whenever the server took events. @returns the unsubscribe */
+  onAccepted(listener: (sessionId: string, log: SessionLog) => void): () => void {
     this.#accepted.add(listener);
     return () => this.#accepted.delete(listener);
   }
@@ -195,12 +184,12 @@ export class Outbox {
   async #send(batch: Waiting[]): Promise<void> {
     const sessionId = batch[0]?.session_id ?? '';
     try {
-      const putts = await request<Putt[]>('POST', `sessions/${sessionId}/events`, {
+      const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, {
         events: batch.map((item) => item.event),
       });
       await this.#drop(batch);
       for (const listener of this.#accepted) {
-        listener(sessionId, putts);
+        listener(sessionId, log);
       }
       await this.#refresh();
     } catch (error) {

@@ -8,24 +8,22 @@ import type {
   Bench,
   Coach,
   Drill,
+  DrillCard,
   Drills,
+  FittingDrills,
   Green,
+  Me,
   Reading,
   ReadingEntries,
   ReadingMethod,
   RunState,
-  SavedDrill,
+  SeenKind,
   Session,
   SetOutSheet,
-  Station,
   StrokeReport,
+  StrokeTable,
   Student,
 } from './types';
-
-export interface Me {
-  coach: Coach | null;
-  demo: boolean;
-}
 
 export const keys = {
   me: ['me'] as const,
@@ -92,31 +90,45 @@ export function useTakeAlong(sessionIds: readonly string[]) {
       });
     }
     void client.prefetchQuery(drillsOptions);
+    void client.prefetchQuery(seenOptions);
   }, [client, ids]);
 }
 
-/** @param speedMetres another green speed to ask "what if" for; null for today's own */
-export function useStrokeReport(id: string, speedMetres: number | null) {
+export function useStrokeReport(id: string) {
   return useQuery({
-    queryKey: [...keys.stroke(id), speedMetres],
+    queryKey: keys.stroke(id),
+    queryFn: () => request<StrokeReport>('GET', `sessions/${id}/stroke`),
+  });
+}
+
+/** The same line told for another green; asked only once a speed is given. */
+export function useWhatIf(id: string, speedMetres: number | null) {
+  return useQuery({
+    queryKey: [...keys.stroke(id), 'what-if', speedMetres],
     queryFn: () =>
-      request<StrokeReport>(
-        'GET',
-        `sessions/${id}/stroke${speedMetres === null ? '' : `?speed_m=${speedMetres.toFixed(4)}`}`,
-      ),
+      request<StrokeTable>('GET', `sessions/${id}/stroke/what-if?speed_m=${(speedMetres ?? 0).toFixed(4)}`),
+    enabled: speedMetres !== null,
     placeholderData: keepPreviousData,
   });
 }
 
-/** What of a session's card can be changed. */
+/** Everything that can be seen of a ball. */
+const seenOptions = queryOptions({
+  queryKey: ['seen'],
+  queryFn: () => request<SeenKind[]>('GET', 'seen'),
+  staleTime: 3_600_000,
+});
+
+export function useSeenKinds() {
+  return useQuery(seenOptions);
+}
+
+/** What of a session's card can be changed besides what its events say. */
 export interface SessionChange {
   student_id?: string | null;
   green_id?: string | null;
   minutes?: number | null;
   purpose?: string | null;
-  conditions?: string[];
-  stations?: Station[];
-  set_aside?: string[];
   note_for_student?: string | null;
   note_for_next?: string | null;
   ended?: boolean;
@@ -189,6 +201,29 @@ export function useDrills() {
   return useQuery(drillsOptions);
 }
 
+/** What is at hand today; null for anything. */
+export interface AtHand {
+  trained: string | null;
+  minutes: number | null;
+  place: 'green' | 'mat' | null;
+  hole: 'yes' | 'no' | null;
+  people: 'alone' | 'group' | null;
+  bag: readonly string[] | null;
+}
+
+/** Keys of the drills that fit what is at hand; asked only where something is said. */
+export function useFittingDrills(at: AtHand) {
+  const asked = Object.entries(at).flatMap(([name, value]): [string, string][] =>
+    value === null ? [] : [[name, Array.isArray(value) ? value.join(',') : String(value)]],
+  );
+  return useQuery({
+    queryKey: [...keys.drills, 'fitting', asked],
+    queryFn: () => request<FittingDrills>('GET', `drills/fitting?${new URLSearchParams(asked)}`),
+    enabled: asked.length > 0,
+    placeholderData: keepPreviousData,
+  });
+}
+
 const runOptions = (sessionId: string, runId: string) =>
   queryOptions({
     queryKey: [...keys.runs(sessionId), runId],
@@ -228,11 +263,11 @@ export function useSetOut(
   });
 }
 
-/** Whether a drill being made can be run; a refusal says which field and why. */
+/** What a drill being made comes to; a refusal says which field cannot be, and why. */
 export function useDrillCheck(drill: Drill) {
   return useQuery({
     queryKey: ['drill-check', drill],
-    queryFn: () => request<void>('POST', 'drills/check', { drill }).then(() => true),
+    queryFn: () => request<DrillCard>('POST', 'drills/check', { drill }),
     placeholderData: keepPreviousData,
   });
 }
@@ -243,8 +278,8 @@ export function useKeepDrill() {
   return useMutation({
     mutationFn: ({ id, drill }: { id: string | null; drill: Drill }) =>
       id === null
-        ? request<SavedDrill>('POST', 'drills', { drill })
-        : request<SavedDrill>('PUT', `drills/${id}`, { drill }),
+        ? request<DrillCard>('POST', 'drills', { drill })
+        : request<DrillCard>('PUT', `drills/${id}`, { drill }),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
   });
 }

@@ -1,35 +1,35 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
-import { newId, outbox, type SessionEvent, type Waiting } from './outbox';
+import { newId, outbox } from './outbox';
 import { keys } from './queries';
-import {
-  type Ball,
-  type Belonging,
-  NO_REMARKS,
-  NOBODYS,
-  NOTHING_SEEN,
-  type Putt,
-  type Remarks,
-  type Session,
-  type SetOutItem,
-  type Sight,
+import { type ShownPutt, shownLog } from './shownLog';
+import type {
+  Ball,
+  Belonging,
+  MarginNote,
+  Remarks,
+  Seen,
+  Session,
+  SessionEvent,
+  SetOutItem,
+  Station,
 } from './types';
 
-/** A ball as shown: what the server has, with what still waits laid over it. */
-export interface ShownPutt extends Putt {
-  /** Whether anything about it has not reached the server yet. */
-  isWaiting: boolean;
-}
+export type { ShownPutt };
+
+/** The form in which what was seen of a ball is written. */
+const VERSION = 2;
 
 /** Lets the session on screen follow what the server accepts. Use once, in the shell. */
 export function useAcceptedEvents(): void {
   const client = useQueryClient();
   useEffect(
     () =>
-      outbox.onAccepted((sessionId, putts) => {
+      outbox.onAccepted((sessionId, log) => {
         // What is on its way was asked before these balls were there: it must not land on top of them.
         void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
-        client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, putts });
+        client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
+        void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
         void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
         void client.invalidateQueries({ queryKey: keys.runs(sessionId) });
       }),
@@ -45,16 +45,30 @@ export function useWaitingCount(): number {
   );
 }
 
-/** A session's balls and the ways to add to its log. */
-export function useLog(session: Session) {
+function useWaiting(sessionId: string) {
   const all = useSyncExternalStore(
     (listener) => outbox.subscribe(listener),
     () => outbox.snapshot(),
   );
-  const waiting = useMemo(() => all.filter((item) => item.session_id === session.id), [all, session.id]);
-  const putts = useMemo(() => shownPutts(session.putts, waiting), [session.putts, waiting]);
+  return useMemo(() => all.filter((item) => item.session_id === sessionId), [all, sessionId]);
+}
+
+/** A session with what waits laid over its card. */
+export function useShownSession(session: Session): Session {
+  const waiting = useWaiting(session.id);
+  return useMemo(() => {
+    const { stations, conditions, set_aside } = shownLog(session, waiting);
+    return { ...session, stations, conditions, set_aside };
+  }, [session, waiting]);
+}
+
+const stamp = () => ({ id: newId(), at_ms: Date.now() });
+
+/** A session's balls and the ways to add to its log. */
+export function useLog(session: Session) {
+  const waiting = useWaiting(session.id);
+  const putts = useMemo(() => shownLog(session, waiting).putts, [session, waiting]);
   const add = useCallback((event: SessionEvent) => outbox.add(session.id, event), [session.id]);
-  const stamp = () => ({ id: newId(), at_ms: Date.now() });
   return {
     putts,
     waitingCount: waiting.filter((item) => item.refused === null).length,
@@ -62,63 +76,30 @@ export function useLog(session: Session) {
     /** Balls this device could not store: they live only while the page is open. */
     looseCount: waiting.filter((item) => item.is_loose === true).length,
     waiting,
-    logPutt: (ball: Ball & Partial<Sight & Remarks & Belonging>) =>
-      add({ ...stamp(), type: 'putt_logged', ...ball }),
-    correctPutt: (puttId: string, ball: Ball & Partial<Sight & Remarks>) =>
-      add({ ...stamp(), type: 'putt_corrected', putt_id: puttId, ...ball }),
-    remark: (puttId: string, remarks: Remarks) =>
-      add({ ...stamp(), type: 'putt_remarked', putt_id: puttId, ...remarks }),
+    logPutt: (ball: Ball & Partial<Remarks & Belonging>) =>
+      add({ ...stamp(), type: 'putt_logged', version: VERSION, ...ball }),
+    correctPutt: (puttId: string, ball: Ball & Partial<Remarks>) =>
+      add({ ...stamp(), type: 'putt_corrected', version: VERSION, putt_id: puttId, ...ball }),
+    /** Mark and cause are said anew; answers are laid over what was seen. */
+    remark: (puttId: string, remarks: Remarks, seen: Seen = {}) =>
+      add({ ...stamp(), type: 'putt_remarked', version: VERSION, putt_id: puttId, ...remarks, seen }),
     count: (runId: string, item: SetOutItem, name: string, count: number) =>
       add({ ...stamp(), type: 'set_out_counted', run_id: runId, item, name, count }),
+    setStation: (station: Omit<Station, 'id' | 'across_percent'>) =>
+      add({ ...stamp(), type: 'station_set', station_id: newId(), ...station }),
+    removeStation: (stationId: string) => add({ ...stamp(), type: 'station_removed', station_id: stationId }),
+    noteCondition: (condition: string, isSeen: boolean) =>
+      add({ ...stamp(), type: 'condition_noted', condition, is_seen: isSeen }),
+    setAside: (note: MarginNote, reason: string | null) =>
+      add({
+        ...stamp(),
+        type: 'note_set_aside',
+        key: note.key,
+        evidence: note.stamp === '' ? null : note.stamp,
+        reason,
+        is_aside: true,
+      }),
     undo: (eventId: string) => add({ ...stamp(), type: 'undone', event_id: eventId }),
     discard: (order: number) => outbox.discard(order),
   };
-}
-
-/** Lays waiting events over the server's balls, so that the screen never waits for the network. */
-export function shownPutts(putts: readonly Putt[], waiting: readonly Waiting[]): ShownPutt[] {
-  const shown = new Map<string, ShownPutt>(putts.map((putt) => [putt.id, { ...putt, isWaiting: false }]));
-  for (const { event, refused } of waiting) {
-    if (refused !== null) {
-      continue;
-    }
-    switch (event.type) {
-      case 'putt_logged': {
-        const { type: _, ...ball } = event;
-        shown.set(event.id, {
-          ...NOTHING_SEEN,
-          ...NO_REMARKS,
-          ...NOBODYS,
-          ...ball,
-          outcome: null,
-          corrections: 0,
-          isWaiting: true,
-        });
-        break;
-      }
-      case 'undone':
-        shown.delete(event.event_id);
-        break;
-      case 'putt_remarked':
-      case 'putt_corrected': {
-        const before = shown.get(event.putt_id);
-        if (before !== undefined) {
-          const { type, putt_id: id, at_ms: _, ...said } = event;
-          const isCorrection = type === 'putt_corrected';
-          shown.set(id, {
-            ...before,
-            ...said,
-            id,
-            outcome: isCorrection ? null : before.outcome,
-            corrections: before.corrections + (isCorrection ? 1 : 0),
-            isWaiting: true,
-          });
-        }
-        break;
-      }
-      case 'set_out_counted':
-        break;
-    }
-  }
-  return [...shown.values()];
 }

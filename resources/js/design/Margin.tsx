@@ -1,19 +1,9 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
+import type { MarginNote } from '../app/contract';
 import { Button } from './Button';
+import { Entry } from './Entry';
 import { color, space, type } from './theme';
-
-/** A pencil note as the rules wrote it. */
-export interface MarginNote {
-  key: string;
-  seen: string;
-  evidence: string;
-  try: string | null;
-  otherWay: string | null;
-}
-
-/** At most this many notes are shown; the rules put the most pressing first. */
-const MOST_NOTES = 3;
 
 const Column = styled.aside`
   display: grid; gap: ${space.l}; align-content: start; min-width: 0;
@@ -31,7 +21,8 @@ const Pencil = styled.article`
 
 interface MarginProps {
   notes: readonly MarginNote[];
-  onSetAside?: (key: string) => void;
+  /** Puts a note away, with the coach's reason if there is one. */
+  onSetAside?: (note: MarginNote, reason: string | null) => void;
   children?: ReactNode;
 }
 
@@ -39,22 +30,48 @@ interface MarginProps {
 export function Margin({ notes, onSetAside, children }: MarginProps) {
   return (
     <Column aria-label="Margin notes">
-      {notes.slice(0, MOST_NOTES).map((note) => (
+      {notes.map((note) => (
         <Pencil key={note.key}>
           <p>{note.seen}</p>
           <p>{note.evidence}</p>
           {note.try !== null && <p style={{ fontStyle: 'normal' }}>{note.try}</p>}
-          {note.otherWay !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.otherWay}</p>}
-          {onSetAside !== undefined && (
-            <Button look="bare" onPress={() => onSetAside(note.key)} aria-label={`Set aside: ${note.seen}`}>
-              Set aside
-            </Button>
-          )}
+          {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
+          {note.refuted_by !== null && <p>What would show it wrong: {lowerFirst(note.refuted_by)}</p>}
+          {onSetAside !== undefined && note.stamp !== '' && <SetAside note={note} onSetAside={onSetAside} />}
         </Pencil>
       ))}
       {children}
     </Column>
   );
+}
+
+/** Put away at once, or with a reason that is kept; it comes back when its evidence has changed. */
+function SetAside({
+  note,
+  onSetAside,
+}: {
+  note: MarginNote;
+  onSetAside: NonNullable<MarginProps['onSetAside']>;
+}) {
+  const [isAsked, ask] = useState(false);
+  const [reason, setReason] = useState('');
+  const putAway = () => onSetAside(note, reason.trim() === '' ? null : reason.trim());
+  return isAsked ? (
+    <>
+      <Entry label="Why? It may stay empty" value={reason} onChange={setReason} onEnter={putAway} autoFocus />
+      <Button look="bare" onPress={putAway} aria-label={`Put away: ${note.seen}`}>
+        Put it away until this changes
+      </Button>
+    </>
+  ) : (
+    <Button look="bare" onPress={() => ask(true)} aria-label={`Set aside: ${note.seen}`}>
+      Set aside
+    </Button>
+  );
+}
+
+function lowerFirst(sentence: string): string {
+  return `${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`;
 }
 
 /** A note the screen itself leaves in the margin: a caution, last time's reminder. */

@@ -40,7 +40,7 @@ export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
   const mayHaveMissed =
     last.stop !== 'holed' && (verdict === null || !verdict.passed || verdict.cause !== null);
   const mayBePuttedOut =
-    last.stop !== 'holed' && (putOut === 'all' || (putOut === 'passed' && verdict?.passed === true));
+    verdict === null ? last.stop !== 'holed' && putOut === 'all' : verdict.may_be_putted_out;
   return (
     <Last aria-label="The last ball">
       <div role="status">
@@ -58,7 +58,7 @@ export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
           {[1, 2, 3].map((putts) => (
             <Chip
               key={putts}
-              isSelected={last.putts_to_finish === putts}
+              isSelected={last.seen.putts_to_finish === putts}
               onPress={() => rolling.puttOut(last, putts)}
             >
               {putts}
@@ -99,7 +99,7 @@ export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
             </Chip>
           ),
         )}
-        <Chip isSelected={last.held === true} onPress={() => rolling.toggleHeld(last)}>
+        <Chip isSelected={last.seen.held === true} onPress={() => rolling.toggleHeld(last)}>
           Held still
         </Chip>
       </Chips>

@@ -1,7 +1,7 @@
 import { useNavigate, useParams } from 'react-router';
 import { clock } from '../app/dates';
 import { useBench, useDropDrill } from '../app/queries';
-import type { Drill } from '../app/types';
+import type { Drill, DrillCard as DrillCardData } from '../app/types';
 import { useUnits } from '../app/useUnits';
 import {
   Button,
@@ -32,10 +32,11 @@ export function DrillCard() {
       </Page>
     );
   }
-  return <Card drill={found.drill} ownId={found.ownId} />;
+  return <Card card={found.card} />;
 }
 
-function Card({ drill, ownId }: { drill: Drill; ownId: string | null }) {
+function Card({ card }: { card: DrillCardData }) {
+  const { drill, own_id: ownId } = card;
   const units = useUnits();
   const drop = useDropDrill();
   const navigate = useNavigate();
@@ -43,7 +44,7 @@ function Card({ drill, ownId }: { drill: Drill; ownId: string | null }) {
     <Page data-margin>
       <Stack $gap="l">
         <h1>{drill.name}</h1>
-        <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(drill, units)} />
+        <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         <Part>
           <h2>The rule</h2>
           <p>{ruleWords(drill, units)}</p>

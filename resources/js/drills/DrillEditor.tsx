@@ -150,17 +150,16 @@ export function DrillEditor({ as }: { as: 'new' | 'copy' | 'change' }) {
       />
     );
   }
-  if (found.status !== 'found' || (as === 'change' && found.ownId === null)) {
+  if (found.status !== 'found' || (as === 'change' && found.card.own_id === null)) {
     const message =
       found.status === 'failed' ? found.message : 'A drill of the shelf is copied first, then changed.';
     return (
       <Page>{found.status === 'fetching' ? <p>Fetching the drill …</p> : <Notice>{message}</Notice>}</Page>
     );
   }
-  const base = as === 'copy' ? { ...found.drill, name: `${found.drill.name}, our way` } : found.drill;
-  return (
-    <Editing key={`${as} ${key}`} base={base} ownId={as === 'change' ? found.ownId : null} units={units} />
-  );
+  const { drill, own_id } = found.card;
+  const base = as === 'copy' ? { ...drill, name: `${drill.name}, our way` } : drill;
+  return <Editing key={`${as} ${key}`} base={base} ownId={as === 'change' ? own_id : null} units={units} />;
 }
 
 interface EditingProps {
@@ -171,7 +170,7 @@ interface EditingProps {
 }
 
 function Editing({ base, ownId, units }: EditingProps) {
-  const { draft, set, drill, errorAt, problem, keep, submit } = useDrillEditor(base, ownId, units);
+  const { draft, set, drill, zones, errorAt, problem, keep, submit } = useDrillEditor(base, ownId, units);
   const figure = FIGURES[draft.pass];
   return (
     <Page data-margin>
@@ -181,7 +180,7 @@ function Editing({ base, ownId, units }: EditingProps) {
           <SetOutLane
             stations={drawnStations(drill)}
             units={units}
-            scenery={sceneryOf(drill, units)}
+            scenery={sceneryOf({ drill, zones }, units)}
             isSmall
           />
           {problem === null ? (
@@ -541,6 +540,8 @@ function useDrillEditor(base: Drill, ownId: string | null, units: Units) {
       setDraft({ ...draft, ...part });
     },
     drill,
+    /** What passes, as the server last said; nothing until it has. */
+    zones: check.data?.zones ?? [],
     keep,
     errorAt: (...paths: string[]) => fields[paths.find((each) => fields[each] !== undefined) ?? ''] ?? null,
     problem: problem === undefined ? null : problemWords(...problem),

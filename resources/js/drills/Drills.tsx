@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { useDrills } from '../app/queries';
-import type { Drill } from '../app/types';
+import { type AtHand, useDrills, useFittingDrills } from '../app/queries';
+import type { DrillCard } from '../app/types';
 import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
@@ -22,7 +22,7 @@ import {
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
 import { ruleWords } from './drillWords';
-import { ANYTHING, type AtHand, BAG, fits, type Piece } from './filters';
+import { ANYTHING, BAG, type Piece } from './filters';
 import { drawnStations, sceneryOf } from './scenery';
 
 const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'nerve'] as const;
@@ -71,11 +71,12 @@ export function DrillList() {
   const sessionId = search.get('session');
   const [at, setAt] = useState<AtHand>(ANYTHING);
   const change = (part: Partial<AtHand>) => setAt({ ...at, ...part });
-  const own = (drills.data?.own ?? []).map(({ drill }) => drill);
-  const library = drills.data?.library ?? [];
+  const fitting = useFittingDrills(at);
+  const isAsked = Object.values(at).some((value) => value !== null);
+  const fits = ({ drill }: DrillCard) => !isAsked || fitting.data?.keys.includes(drill.key) !== false;
   const [shownOwn, shown] = [
-    own.filter((drill) => fits(drill, at)),
-    library.filter((drill) => fits(drill, at)),
+    (drills.data?.own ?? []).filter(fits),
+    (drills.data?.library ?? []).filter(fits),
   ];
   const found = shown.length + shownOwn.length;
   return (
@@ -86,6 +87,9 @@ export function DrillList() {
           <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
         </Row>
         {drills.isError && drills.data === undefined && <Notice kind="wrong">{drills.error.message}</Notice>}
+        {isAsked && fitting.isError && (
+          <Notice>What fits is with the server; every drill is shown. {fitting.error.message}</Notice>
+        )}
         <OneOf
           label="To train"
           options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Anything' : value }))}
@@ -111,8 +115,10 @@ export function DrillList() {
               <OneOf
                 label="To putt at"
                 options={HOLES}
-                value={at.hole === null ? 'any' : at.hole ? 'hole' : 'none'}
-                onChange={(value) => change({ hole: value === 'any' ? null : value === 'hole' })}
+                value={at.hole === null ? 'any' : at.hole === 'yes' ? 'hole' : 'none'}
+                onChange={(value) =>
+                  change({ hole: value === 'any' ? null : value === 'hole' ? 'yes' : 'no' })
+                }
               />
               <OneOf
                 label="Who"
@@ -124,7 +130,7 @@ export function DrillList() {
             <AnyOf<Piece>
               label="In the bag today, besides balls"
               options={BAG}
-              values={at.bag ?? BAG.map(({ value }) => value)}
+              values={(at.bag as readonly Piece[] | null) ?? BAG.map(({ value }) => value)}
               onChange={(bag) => change({ bag })}
             />
             <Row>
@@ -138,7 +144,7 @@ export function DrillList() {
         <Quiet role="status">
           {drills.isPending
             ? 'Fetching the drills …'
-            : `${found} of ${library.length + own.length} drills fit.`}
+            : `${found} of ${drills.data === undefined ? 0 : drills.data.library.length + drills.data.own.length} drills fit.`}
         </Quiet>
         {drills.isSuccess && found === 0 && (
           <Said>None fits all of that. Give it more time, another place, or one more thing in the bag.</Said>
@@ -161,7 +167,7 @@ export function DrillList() {
 }
 
 interface DrillLinesProps {
-  drills: readonly Drill[];
+  drills: readonly DrillCard[];
   /** The session a drill is chosen for; null when only looking. */
   sessionId: string | null;
   units: Units;
@@ -170,7 +176,7 @@ interface DrillLinesProps {
 function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
   return (
     <Lines>
-      {drills.map((drill) => (
+      {drills.map(({ drill, zones }) => (
         <li key={drill.key}>
           <Link
             to={sessionId === null ? `/drills/${drill.key}` : `/sessions/${sessionId}/drills/${drill.key}`}
@@ -180,7 +186,7 @@ function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
           <SetOutLane
             stations={drawnStations(drill)}
             units={units}
-            scenery={sceneryOf(drill, units)}
+            scenery={sceneryOf({ drill, zones }, units)}
             isSmall
           />
           <span>{ruleWords(drill, units)}</span>

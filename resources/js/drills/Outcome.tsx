@@ -9,7 +9,7 @@ import { CALLS, GATES, STOPS } from '../session/ballWords';
 import { outsideLimits } from '../units/limits';
 import { BigChoice } from './BigChoice';
 import { readStop } from './readStop';
-import { sceneryOf } from './scenery';
+import { sceneryOfNext } from './scenery';
 import type { Rolling } from './useDrillRun';
 
 interface OutcomeProps {
@@ -65,7 +65,7 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
               putts={rolling.puttsHere}
               units={units}
               takesSide={rolling.takesSide}
-              scenery={sceneryOf(drill, units)}
+              {...(rolling.next === null ? {} : { scenery: sceneryOfNext(drill, rolling.next, units) })}
               onStop={rolling.touchStop}
             />
           </LengthEntry>
@@ -103,7 +103,7 @@ function StopFaces({ rolling, run: { drill }, target }: Omit<OutcomeProps, 'unit
         </Button>
       )}
       {drill.target === 'rail' && (
-        <Button onPress={() => rolling.logStoppedAt(target + (drill.pass.behind_m ?? 0), 'rod')}>
+        <Button onPress={() => rolling.logStoppedAt(rolling.next?.passes_if?.roll_m?.[1] ?? target, 'rod')}>
           At the rod
         </Button>
       )}

@@ -35,10 +35,7 @@ export function PhaseBand({ progress, drill, isWaiting, units }: PhaseBandProps)
     );
   }
   if (progress.phase === 'capped') {
-    const cap =
-      drill.cap.balls !== undefined && progress.balls >= drill.cap.balls
-        ? `${drill.cap.balls} balls`
-        : `${drill.cap.minutes} minutes`;
+    const cap = progress.capped_by === 'balls' ? `${drill.cap.balls} balls` : `${drill.cap.minutes} minutes`;
     return (
       <Band data-phase="capped" role="status">
         <Hourglass size={26} aria-hidden="true" /> The cap of {cap} is reached. What was done counts; leave it

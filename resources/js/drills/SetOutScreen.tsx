@@ -4,7 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { newId, outbox } from '../app/outbox';
 import { useBench, useSession, useSetOut, useStartRun } from '../app/queries';
-import type { Drill, Session, SetOutItem, SetOutSheet } from '../app/types';
+import type { Drill, DrillCard, Session, SetOutItem, SetOutSheet } from '../app/types';
 import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
@@ -58,6 +58,12 @@ const Counted = styled.div`
   label { position: absolute; clip-path: inset(50%); width: 1px; height: 1px; overflow: hidden; }
 `;
 
+const AGAINST_HOLE = {
+  wider: 'it is easier than the hole.',
+  narrower: 'it is stricter than the hole.',
+  alike: 'the two are alike.',
+} as const;
+
 const Slip = styled.p`
   color: ${color.warn}; font-weight: 700; max-width: 40ch;
 `;
@@ -78,12 +84,13 @@ export function SetOutScreen() {
   return (
     <Sheet>
       <Footpath session={session.data} at="set-out" />
-      <SettingOut key={found.drill.key} session={session.data} drill={found.drill} />
+      <SettingOut key={found.card.drill.key} session={session.data} card={found.card} />
     </Sheet>
   );
 }
 
-function SettingOut({ session, drill }: { session: Session; drill: Drill }) {
+function SettingOut({ session, card }: { session: Session; card: DrillCard }) {
+  const { drill } = card;
   const units = useUnits();
   const [runId] = useState(newId);
   const [counted, setCounted] = useState<Record<number, string>>({});
@@ -139,7 +146,7 @@ function SettingOut({ session, drill }: { session: Session; drill: Drill }) {
             </Button>
           </span>
         </Row>
-        <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(drill, units)} />
+        <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         {sheet.data === undefined ? (
           sheet.isError ? (
             <Notice kind="wrong">{sheet.error.message}</Notice>
@@ -311,11 +318,7 @@ function AidPart({ drill, sheet, units }: { drill: Drill; sheet: SetOutSheet; un
         {hole !== null &&
           nearest !== null &&
           ` From ${units.show(nearest.length_m, 'station')} the hole takes ${angle(hole)}, dying at the lip: ${
-            first.half_angle_deg > hole * 1.05
-              ? 'it is easier than the hole.'
-              : first.half_angle_deg < hole * 0.95
-                ? 'it is stricter than the hole.'
-                : 'the two are alike.'
+            AGAINST_HOLE[sheet.aid_against_hole ?? 'alike']
           }`}
       </Figures>
       {later.length > 0 && (

@@ -1,17 +1,17 @@
 import { describe, expect, test } from 'vitest';
-import type { Leg, PassesIf, RunProgress } from '../app/types';
-import { meets, type SeenBall, turnAfter, walk } from './course';
+import cases from '../../../contract/cases/acceptance.json';
+import type { Ball, Leg, PassesIf, RunProgress } from '../app/types';
+import { meets, turnAfter, walk } from './course';
 
 const nothing: PassesIf = {
   holed: null,
   only_holed: false,
   roll_m: null,
   ring_m: null,
-  not_stopped_by: null,
   gate: null,
   hit: null,
 };
-const ball = (roll_m: number | null, seen: Partial<SeenBall> = {}): SeenBall => ({
+const ball = (roll_m: number | null, seen: Partial<Ball> = {}): Ball => ({
   backstroke_m: null,
   roll_m,
   stop: roll_m === null ? 'unseen' : 'free',
@@ -51,11 +51,6 @@ describe('walking the course while balls wait', () => {
     });
   });
 
-  test('a bumped ball is rolled again', () => {
-    expect(walk(inARow, [ball(9, { mark: 'bumps' })])).toMatchObject({ callOut: { length_m: 1 } });
-    expect(walk(inARow, [ball(9, { mark: 'mishit' })])).toMatchObject({ callOut: { length_m: 2 } });
-  });
-
   test('when all laid out is rolled, only the server can tell', () => {
     expect(walk(inARow, [ball(9), ball(9), ball(9), ball(9)])).toEqual({ status: 'waiting' });
   });
@@ -81,25 +76,10 @@ describe('walking the course while balls wait', () => {
   });
 });
 
-test.each<[string, Partial<PassesIf>, SeenBall, boolean]>([
-  ['on the edge counts', { roll_m: [3.6, 4.4] }, ball(4.4), true],
-  ['beyond it does not', { roll_m: [3.6, 4.4] }, ball(4.41), false],
-  ['nobody measured it', { roll_m: [3.6, 4.4] }, ball(null), false],
-  ['holed where that settles it', { roll_m: [9, 9], holed: true }, ball(null, { stop: 'holed' }), true],
-  [
-    'holed where it was to be short',
-    { roll_m: [3, 3.9], holed: false },
-    ball(null, { stop: 'holed' }),
-    false,
-  ],
-  ['only holing will do', { holed: true, only_holed: true }, ball(4), false],
-  ['stopped by the rod', { roll_m: [4, 5], not_stopped_by: 'rod' }, ball(4.5, { stop: 'rod' }), false],
-  ['inside the ring, to the side', { ring_m: [4, 0.5] }, ball(4.3, { side_m: -0.4 }), true],
-  ['outside the ring, to the side', { ring_m: [4, 0.5] }, ball(4.3, { side_m: -0.41 }), false],
-  ['through the gate', { gate: 'through' }, ball(null, { gate: 'through' }), true],
-  ['left of the gate', { gate: 'through' }, ball(null, { gate: 'left' }), false],
-  ['struck', { hit: true }, ball(null, { hit: true }), true],
-  ['not struck', { hit: true }, ball(null, { hit: false }), false],
-])('a ball %s', (_, condition, seen, passes) => {
-  expect(meets({ ...nothing, ...condition }, seen)).toBe(passes);
-});
+test.each(cases.map((each) => [each.name, each] as const))(
+  'a ball: %s',
+  (_, { passes_if, ball: seen, meets: does }) => {
+    const said = { ...ball(null), ...seen } as unknown as Ball;
+    expect(meets(passes_if as unknown as PassesIf, said)).toBe(does);
+  },
+);

@@ -1,21 +1,18 @@
 /** Where a run stands while balls wait: the course the server laid out, walked by what was entered since. */
 
-import type {
-  Ball,
-  CallOut,
-  GroupRun,
-  Leg,
-  PassesIf,
-  Remarks,
-  RunProgress,
-  RunState,
-  Sight,
+import {
+  type Ball,
+  type CallOut,
+  type GroupRun,
+  type Leg,
+  type PassesIf,
+  type RunProgress,
+  type RunState,
+  seenNumber,
 } from '../app/types';
 
 /** The slack within which a ball on an edge counts as reaching it, metres; the server grants the same. */
 const SLACK = 1e-9;
-
-export type SeenBall = Ball & Partial<Sight> & Partial<Remarks>;
 
 /** What a screen can say of the next ball. */
 export type Ahead =
@@ -42,16 +39,15 @@ export function turnAfter(turns: readonly string[], waiting: number): string | n
 /**
  * Walks the course by the balls the server has not counted yet.
  *
- * @param unseen oldest first
+ * @param unseen oldest first, without those that are rolled again
  */
-export function walk(progress: RunProgress, unseen: readonly SeenBall[]): Ahead {
+export function walk(progress: RunProgress, unseen: readonly Ball[]): Ahead {
   if (progress.next === null) {
     return { status: 'over' };
   }
   const { legs, at, certain } = progress.course;
-  const counted = unseen.filter((ball) => !isRolledAgain(ball));
   let place: number | null = at;
-  for (const ball of counted) {
+  for (const ball of unseen) {
     const leg: Leg | undefined = place === null ? undefined : legs[place];
     if (leg === undefined) {
       return { status: 'waiting' };
@@ -69,43 +65,41 @@ export function walk(progress: RunProgress, unseen: readonly SeenBall[]): Ahead 
     // Everything laid out is rolled: done, or more than was laid out. The server says which.
     return { status: 'waiting' };
   }
-  const { station, length_m, ball, task } = leg;
+  const { station, length_m, ball, task, passes_if } = leg;
   return {
     status: 'next',
-    callOut: { station, length_m, ball, task },
-    isCertain: counted.length < certain,
+    callOut: { station, length_m, ball, task, passes_if },
+    isCertain: unseen.length < certain,
   };
 }
 
-/** Bumps and distractions are nobody's fault: such a ball is rolled again. */
-function isRolledAgain(ball: SeenBall): boolean {
-  return ball.mark != null && ball.mark !== 'mishit';
-}
-
 /** Whether a ball meets the conditions the server laid out. */
-export function meets(condition: PassesIf, ball: SeenBall): boolean {
+export function meets(condition: PassesIf, ball: Ball): boolean {
   if (ball.stop === 'holed' && condition.holed !== null) {
     return condition.holed;
   }
   return (
     !condition.only_holed &&
     meetsPlace(condition, ball) &&
-    (condition.gate === null || ball.gate === condition.gate) &&
-    (condition.hit === null || ball.hit === condition.hit)
+    (condition.gate === null || ball.seen?.gate === condition.gate) &&
+    (condition.hit === null || ball.seen?.hit === condition.hit)
   );
 }
 
-function meetsPlace({ roll_m, ring_m, not_stopped_by }: PassesIf, ball: SeenBall): boolean {
-  if (not_stopped_by !== null && ball.stop === not_stopped_by) {
+/** A ball cut short meets no condition of place, unless somebody judged how it would have run on. */
+function meetsPlace({ roll_m, ring_m }: PassesIf, ball: Ball): boolean {
+  if (roll_m === null && ring_m === null) {
+    return true;
+  }
+  const isCutShort = !['free', 'holed', 'unseen'].includes(ball.stop);
+  if (ball.roll_m === null || (isCutShort && ball.run_on_m == null)) {
     return false;
   }
+  const roll = ball.roll_m + (isCutShort ? (ball.run_on_m ?? 0) : 0);
   if (ring_m !== null) {
     const [middle, radius] = ring_m;
-    return ball.roll_m !== null && Math.hypot(ball.roll_m - middle, ball.side_m ?? 0) <= radius + SLACK;
+    return Math.hypot(roll - middle, seenNumber(ball.seen ?? {}, 'side_m') ?? 0) <= radius + SLACK;
   }
-  if (roll_m !== null) {
-    const [least, most] = roll_m;
-    return ball.roll_m !== null && ball.roll_m >= least - SLACK && ball.roll_m <= most + SLACK;
-  }
-  return true;
+  const [least, most] = roll_m ?? [0, 0];
+  return roll >= least - SLACK && roll <= most + SLACK;
 }

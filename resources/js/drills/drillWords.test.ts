@@ -52,8 +52,10 @@ test('every shipped drill has words without a hole in them', () => {
 
 test('a scattered station is told as its range, a call-out with its task', () => {
   expect(stationWords({ from_m: 1.5, to_m: 9 }, metres)).toBe('1.5 m to 9.0 m');
-  expect(callOutWords({ station: 0, length_m: 5.4864, ball: 1, task: 'past' }, feet)).toBe(
+  expect(callOutWords({ station: 0, length_m: 5.4864, ball: 1, task: 'past', passes_if: null }, feet)).toBe(
     '18 ft, a little past',
   );
-  expect(callOutWords({ station: 0, length_m: 5.4864, ball: 1, task: null }, feet)).toBe('18 ft');
+  expect(callOutWords({ station: 0, length_m: 5.4864, ball: 1, task: null, passes_if: null }, feet)).toBe(
+    '18 ft',
+  );
 });

@@ -1,37 +1,66 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import type { Drill } from '../app/types';
+import type { Drill, PassesIf, Task, Zone } from '../app/types';
 import { unitsFor } from '../app/useUnits';
 import { closeUp } from '../lane/geometry';
-import { drawnStations, sceneryOf } from './scenery';
+import { drawnStations, sceneryOf, sceneryOfNext } from './scenery';
 
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 const library = (JSON.parse(readFileSync('core/drills/library.json', 'utf8')) as { drills: Drill[] }).drills;
 const shipped = (key: string) => library.find((drill) => drill.key === key) as Drill;
 
-test('every shipped drill can be drawn: stations to the right of its target, a window around it', () => {
+const passes = (part: Partial<PassesIf>): PassesIf => ({
+  holed: true,
+  only_holed: false,
+  roll_m: null,
+  ring_m: null,
+  gate: null,
+  hit: null,
+  ...part,
+});
+const zone = (length_m: number, part: Partial<PassesIf>, task: Task | null = null): Zone => ({
+  length_m,
+  task,
+  passes_if: passes(part),
+});
+
+test('stations lie to the right of the target, and what passes is as the server says', () => {
   for (const drill of library) {
     expect(drawnStations(drill).length, drill.key).toBeGreaterThan(0);
-    for (const { length_m } of drawnStations(drill)) {
-      const window = sceneryOf(drill, feet).windowOf?.(length_m) ?? null;
-      expect(length_m).toBeGreaterThan(0);
-      expect(window === null || (window[0] <= 0 && window[1] >= 0 && window[1] > window[0]), drill.key).toBe(
-        true,
-      );
-    }
+    expect(drawnStations(drill).every(({ length_m }) => length_m > 0)).toBe(true);
   }
+  const drill = shipped('lip-and-rod');
+  const scenery = sceneryOf(
+    { drill, zones: [zone(9, { roll_m: [9, 9.5] }), zone(4, { roll_m: [4, 4.5] })] },
+    feet,
+  );
+  expect(scenery.windowOf?.(9)).toEqual([0, 0.5]);
+  expect(scenery.windowOf?.(4)?.[1]).toBeCloseTo(0.5);
+});
+
+test('told past and short in turn, the whole stretch is drawn; told one of them, only that', () => {
+  const drill = shipped('past-short-true');
+  const zones = [zone(5, { roll_m: [5, 5.6] }, 'past'), zone(5, { roll_m: [4.4, 5], holed: false }, 'short')];
+  const window = sceneryOf({ drill, zones }, feet).windowOf?.(5) ?? [0, 0];
+  expect(window[0]).toBeCloseTo(-0.6);
+  expect(window[1]).toBeCloseTo(0.6);
+  const next = {
+    station: 0,
+    length_m: 5,
+    ball: 2,
+    task: 'short' as const,
+    passes_if: zones[1]?.passes_if ?? null,
+  };
+  const told = sceneryOfNext(drill, next, feet).windowOf?.(5) ?? [0, 0];
+  expect(told[0]).toBeCloseTo(-0.6);
+  expect(told[1]).toBe(0);
 });
 
 test('what stands on the lane is what the drill asks', () => {
-  expect(sceneryOf(shipped('closing-gate'), feet)).toMatchObject({
-    target: 'hole',
-    ring: null,
-    aid: { kind: 'gate' },
-  });
-  expect(sceneryOf(shipped('closing-gate'), feet).windowOf).toBeNull();
-  expect(sceneryOf(shipped('lip-and-rod'), feet).windowOf?.(9)).toEqual([0, 0.5]);
-  expect(sceneryOf(shipped('never-twice'), feet).windowOf?.(10)).toEqual([-1, 1]);
-  expect(sceneryOf(shipped('ring-then-out'), feet)).toMatchObject({ ring: 0.9, windowOf: null });
+  const gate = sceneryOf({ drill: shipped('closing-gate'), zones: [zone(2, { gate: 'through' })] }, feet);
+  expect(gate).toMatchObject({ target: 'hole', ring: null, windowOf: null, aid: { kind: 'gate' } });
+  const ring = sceneryOf({ drill: shipped('ring-then-out'), zones: [zone(6, { ring_m: [6, 0.9] })] }, feet);
+  expect(ring).toMatchObject({ ring: 0.9, windowOf: null });
 });
 
 test('a scattered station is drawn by the ends of its range, and each place once', () => {

@@ -1,41 +1,50 @@
-import type { Drill, Station } from '../app/types';
+import type { CallOut, Drill, DrillCard, Post } from '../app/types';
 import type { Units } from '../app/useUnits';
 import type { Scenery } from '../lane/SetOutLane';
 import { ruleWords } from './drillWords';
 
-/** What a drill puts on its lane, besides the stations. */
-export function sceneryOf(drill: Drill, units: Units): Scenery {
+/** What a drill puts on its lane, besides the stations; what passes is the server's to say. */
+export function sceneryOf({ drill, zones }: Pick<DrillCard, 'drill' | 'zones'>, units: Units): Scenery {
+  const stretches = zones.flatMap(({ length_m, passes_if: { roll_m } }) =>
+    roll_m === null ? [] : [{ length: length_m, low: roll_m[0] - length_m, high: roll_m[1] - length_m }],
+  );
+  return {
+    ...standingOn(drill, units),
+    // Told past and short in turn, a length has several stretches; all of them are drawn as one.
+    windowOf:
+      stretches.length === 0
+        ? null
+        : (length) => {
+            const here = stretches.filter((each) => Math.abs(each.length - length) < 0.001);
+            return [Math.min(0, ...here.map(({ low }) => low)), Math.max(0, ...here.map(({ high }) => high))];
+          },
+    ring: zones[0]?.passes_if.ring_m?.[1] ?? null,
+  };
+}
+
+/** The same for the next ball of a run, with its task and the step in force. */
+export function sceneryOfNext(drill: Drill, next: CallOut, units: Units): Scenery {
+  const stretch = next.passes_if?.roll_m ?? null;
+  return {
+    ...standingOn(drill, units),
+    windowOf: stretch === null ? null : (length) => [stretch[0] - length, stretch[1] - length],
+    ring: next.passes_if?.ring_m?.[1] ?? null,
+  };
+}
+
+function standingOn(drill: Drill, units: Units): Omit<Scenery, 'windowOf' | 'ring'> {
   return {
     target: drill.target,
-    windowOf: windowOf(drill),
-    ring: drill.pass.kind === 'radius' ? (drill.pass.radius_m ?? null) : null,
     aid: drill.aid === undefined ? null : { kind: drill.aid.kind, distance: drill.aid.distance_m ?? 0.5 },
     words: ruleWords(drill, units),
   };
 }
 
-/** The stretch that passes at a given length: as the rule's own figures say. */
-function windowOf({ pass }: Drill): Scenery['windowOf'] {
-  switch (pass.kind) {
-    case 'share':
-      return (length) => [-(pass.share ?? 0.1) * length, (pass.share ?? 0.1) * length];
-    case 'between':
-      return () => [0, pass.behind_m ?? 0.5];
-    case 'past_only':
-      return () => [0, pass.within_m ?? 0.9];
-    case 'task':
-      return () => [-(pass.little_m ?? 0.6), pass.little_m ?? 0.6];
-    default:
-      return null;
-  }
-}
-
 /** Stations as the lane draws them, each once; a scattered one by the ends of its range. */
-export function drawnStations(drill: Drill): Station[] {
+export function drawnStations(drill: Drill): Post[] {
   const all = drill.stations.flatMap(({ length_m, from_m, to_m, grade_percent }) =>
     (length_m === undefined ? [from_m ?? 0, to_m ?? 0] : [length_m]).map((metres) => ({
       length_m: metres,
-      said: '',
       grade_percent: grade_percent ?? null,
     })),
   );

@@ -1,12 +1,11 @@
 import { isOfEarlierVisit, useDrills } from '../app/queries';
-import type { Drill } from '../app/types';
+import type { DrillCard } from '../app/types';
 
 /** What can be said of a drill named in the address. */
 export type FoundDrill =
   | {
       status: 'found';
-      drill: Drill /** Of the coach's own record; null for a shipped one. */;
-      ownId: string | null;
+      card: DrillCard;
     }
   | { status: 'fetching' }
   | { status: 'failed'; message: string };
@@ -18,10 +17,9 @@ export function useDrill(key: string | undefined): FoundDrill {
   if (isOfEarlierVisit(drills)) {
     return { status: 'fetching' };
   }
-  const own = data?.own.find(({ drill }) => drill.key === key);
-  const drill = own?.drill ?? data?.library.find((each) => each.key === key);
-  if (drill !== undefined) {
-    return { status: 'found', drill, ownId: own?.id ?? null };
+  const card = [...(data?.own ?? []), ...(data?.library ?? [])].find(({ drill }) => drill.key === key);
+  if (card !== undefined) {
+    return { status: 'found', card };
   }
   if (isPending) {
     return { status: 'fetching' };

@@ -1,5 +1,18 @@
 import { useRef, useState } from 'react';
-import type { Ball, Cause, Mark, Remarks, RunProgress, RunState, Session, Sight, Stop } from '../app/types';
+import {
+  type Ball,
+  type Call,
+  type Cause,
+  type Gate,
+  type Mark,
+  type Remarks,
+  type RunProgress,
+  type RunState,
+  type Seen,
+  type Session,
+  type Stop,
+  seenNumber,
+} from '../app/types';
 import { type ShownPutt, useLog } from '../app/useOutbox';
 import { type Ahead, isGroup, progressOf, turnAfter, walk } from './course';
 
@@ -7,8 +20,8 @@ import { type Ahead, isGroup, progressOf, turnAfter, walk } from './course';
 export function useDrillRun(session: Session, run: RunState) {
   const log = useLog(session);
   const [chosen, choose] = useState<string | null>(null);
-  const [call, setCall] = useState<Sight['call']>(null);
-  const [gate, setGate] = useState<Sight['gate']>(null);
+  const [call, setCall] = useState<Call | null>(null);
+  const [gate, setGate] = useState<Gate | null>(null);
   const [stop, setStop] = useState<Stop>('free');
   const [backstroke, setBackstroke] = useState<number | null>(() => lastBackstroke(log.putts));
   const [rehearsals, setRehearsals] = useState(0);
@@ -16,6 +29,7 @@ export function useDrillRun(session: Session, run: RunState) {
 
   const balls = log.putts.filter((putt) => putt.run_id === run.id);
   const { state, isKnown } = useStateFor(run, balls);
+  const isRolledAgain = (putt: ShownPutt) => putt.mark !== null && run.rolled_again.includes(putt.mark);
   const counted = new Set(countedIn(state));
   const unseen = balls.filter((putt) => !counted.has(putt.id));
   const student = isGroup(state)
@@ -28,7 +42,7 @@ export function useDrillRun(session: Session, run: RunState) {
       ? { status: 'over' }
       : walk(
           progress,
-          unseen.filter((putt) => putt.student === student),
+          unseen.filter((putt) => putt.student === student && !isRolledAgain(putt)),
         );
   const next = ahead.status === 'next' ? ahead.callOut : null;
   const last = balls.at(-1) ?? null;
@@ -39,7 +53,7 @@ export function useDrillRun(session: Session, run: RunState) {
 
   const asksBackstroke = (drill.logs ?? []).includes('backstroke');
 
-  const roll = (metres: number | null, how: Stop, seen: Partial<Sight>) => {
+  const roll = (metres: number | null, how: Stop, seen: Seen) => {
     if (next === null) {
       return;
     }
@@ -66,16 +80,16 @@ export function useDrillRun(session: Session, run: RunState) {
       grade_percent: drill.stations[next.station]?.grade_percent ?? 0,
       run_id: run.id,
       ...(student === null ? {} : { student }),
-      ...(call === null ? {} : { call }),
-      ...(seenGate === null ? {} : { gate: seenGate }),
-      ...(rehearsals === 0 ? {} : { rehearsals }),
-      ...seen,
+      seen: {
+        ...(call === null ? {} : { call }),
+        ...(seenGate === null ? {} : { gate: seenGate }),
+        ...(rehearsals === 0 ? {} : { rehearsals }),
+        ...seen,
+      },
     });
   };
-  const remark = (putt: ShownPutt, change: Partial<Remarks>) => {
-    const { mark, cause, held, rehearsals: count, putts_to_finish } = putt;
-    void log.remark(putt.id, { mark, cause, held, rehearsals: count, putts_to_finish, ...change });
-  };
+  const remark = ({ id, mark, cause }: ShownPutt, change: Partial<Remarks>, seen: Seen = {}) =>
+    void log.remark(id, { mark, cause, ...change }, seen);
 
   return {
     log,
@@ -94,7 +108,7 @@ export function useDrillRun(session: Session, run: RunState) {
     ahead,
     next,
     call,
-    setCall: (value: Sight['call']) => {
+    setCall: (value: Call | null) => {
       setMissing(null);
       setCall(value);
     },
@@ -109,7 +123,7 @@ export function useDrillRun(session: Session, run: RunState) {
     needsLane,
     /** Nothing of the result can be touched before the call is made. */
     waitsForCall: needs.includes('call') && call === null,
-    canBeHoled: ['hole', 'ring', 'rail'].includes(drill.target),
+    canBeHoled: run.can_be_holed,
     takesSide: needsLane && asks('side_m', 'side'),
     missing,
     puttsHere: balls.filter((putt) => putt.target_m === next?.length_m && putt.student === student),
@@ -128,7 +142,7 @@ export function useDrillRun(session: Session, run: RunState) {
     /** At the rod or over the edge: it would have rolled at least as far as that. */
     logStoppedAt: (metres: number, how: Stop) => roll(metres, how, {}),
     /** A gate alone is the whole ball; where a length is asked too, the lane comes after it. */
-    touchGate: (seen: NonNullable<Sight['gate']>) => {
+    touchGate: (seen: Gate) => {
       setMissing(null);
       if (needsLane) {
         setGate(seen);
@@ -141,10 +155,14 @@ export function useDrillRun(session: Session, run: RunState) {
     toggleCause: (putt: ShownPutt, cause: Cause) =>
       remark(putt, { cause: putt.cause === cause ? null : cause }),
     toggleMark: (putt: ShownPutt, mark: Mark) => remark(putt, { mark: putt.mark === mark ? null : mark }),
-    toggleHeld: (putt: ShownPutt) => remark(putt, { held: putt.held === true ? null : true }),
+    toggleHeld: (putt: ShownPutt) => remark(putt, {}, { held: putt.seen.held === true ? null : true }),
     puttOut: (putt: ShownPutt, putts: number) =>
-      remark(putt, { putts_to_finish: putt.putts_to_finish === putts ? null : putts }),
-    correct: (putt: ShownPutt, ball: Ball & Partial<Sight & Remarks>) => void log.correctPutt(putt.id, ball),
+      remark(
+        putt,
+        {},
+        { putts_to_finish: seenNumber(putt.seen, 'putts_to_finish') === putts ? null : putts },
+      ),
+    correct: (putt: ShownPutt, ball: Ball & Partial<Remarks>) => void log.correctPutt(putt.id, ball),
     strike: (putt: ShownPutt) => void log.undo(putt.id),
     setOut: setOutCounts(run, log.waiting),
     count: log.count,
@@ -170,7 +188,7 @@ function useStateFor(run: RunState, balls: readonly ShownPutt[]): { state: RunSt
   states.current.set(counted.join(), run);
   const standing = new Set(
     balls
-      .filter((putt) => !(putt.isWaiting && putt.mark !== null && putt.mark !== 'mishit'))
+      .filter((putt) => !(putt.isWaiting && putt.mark !== null && run.rolled_again.includes(putt.mark)))
       .map(({ id }) => id),
   );
   // A ball of another device may be counted before this one has heard of it; one that was met here and is

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Drill, Station } from '../app/types';
+import type { Drill, Post } from '../app/types';
 import type { Units } from '../app/useUnits';
 import { color, type } from '../design';
 import { laneScale } from './geometry';
@@ -30,7 +30,7 @@ export interface Scenery {
 }
 
 interface SetOutLaneProps {
-  stations: readonly Station[];
+  stations: readonly Post[];
   units: Units;
   scenery?: Scenery;
   isSmall?: boolean;
@@ -79,7 +79,7 @@ export function SetOutLane({ stations, units, scenery, isSmall: isLine = false }
       {[...stations]
         .sort((a, b) => a.length_m - b.length_m)
         .map((station, index, all) => (
-          <Post
+          <PostOnLane
             key={`${station.length_m} ${station.grade_percent}`}
             x={scale(station.length_m)}
             station={station}
@@ -195,7 +195,7 @@ function Target({ x, ground, kind, behindX }: TargetProps) {
 
 interface PostProps {
   x: number;
-  station: Station;
+  station: Post;
   ground: number;
   textSize: number;
   label: string;
@@ -203,7 +203,7 @@ interface PostProps {
 }
 
 /** A station: a post on the line, its length under it, its slope over it. */
-function Post({ x, station, ground, textSize, label, isLow }: PostProps) {
+function PostOnLane({ x, station, ground, textSize, label, isLow }: PostProps) {
   return (
     <g>
       <line x1={x} x2={x} y1={ground - 9} y2={ground + 9} stroke={color.turfInk} strokeWidth={3} />

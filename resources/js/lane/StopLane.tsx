@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
+import { seenNumber } from '../app/types';
 import type { ShownPutt } from '../app/useOutbox';
 import type { Units } from '../app/useUnits';
 import { color, narrow, type } from '../design';
@@ -172,7 +173,7 @@ function useStopLane({ target, putts, units, takesSide = false, scenery, onStop 
         id: putt.id,
         // Balls are put side by side in the order they were rolled, so that none hides another.
         x: takesSide
-          ? MIDDLE + (putt.side_m ?? 0) * perMetre
+          ? MIDDLE + (seenNumber(putt.seen, 'side_m') ?? 0) * perMetre
           : LEFT + 24 + ((index * 31) % (RIGHT - LEFT - 48)),
         y: scale(putt.roll_m ?? 0),
         outcome: putt.outcome,

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { fieldError } from '../app/api';
 import { useBench, useChangeSession } from '../app/queries';
+import { useLog } from '../app/useOutbox';
 import {
   AnyOf,
   ButtonLink,
@@ -38,6 +39,7 @@ const USUAL_MINUTES = ['5', '15', '30', '60'];
 export function Arrive({ session }: WaypointProps) {
   const bench = useBench();
   const change = useChangeSession(session.id);
+  const log = useLog(session);
   const [minutes, setMinutes] = useState(session.minutes === null ? '' : String(session.minutes));
   const [purpose, setPurpose] = useState(session.purpose ?? '');
   const [minutesError, setMinutesError] = useState<string | null>(null);
@@ -127,7 +129,7 @@ export function Arrive({ session }: WaypointProps) {
             label="What you see"
             options={CONDITIONS}
             values={session.conditions as (typeof CONDITIONS)[number]['value'][]}
-            onChange={(conditions) => change.mutate({ conditions })}
+            onChange={(conditions) => changedCondition(session.conditions, conditions, log.noteCondition)}
           />
           <Quiet>A note beside the reading. It never changes a measured green speed.</Quiet>
         </Part>
@@ -155,6 +157,20 @@ export function Arrive({ session }: WaypointProps) {
       </Margin>
     </Page>
   );
+}
+
+/** Says what was touched: one condition seen, or no longer. */
+function changedCondition(
+  before: readonly string[],
+  after: readonly string[],
+  note: (condition: string, isSeen: boolean) => void,
+): void {
+  for (const condition of after.filter((each) => !before.includes(each))) {
+    note(condition, true);
+  }
+  for (const condition of before.filter((each) => !after.includes(each))) {
+    note(condition, false);
+  }
 }
 
 function fieldsOf(error: unknown): Readonly<Record<string, string>> {

@@ -1,26 +1,22 @@
 import { useState } from 'react';
 import { clock } from '../app/dates';
 import { useBallHistory } from '../app/queries';
-import type { Ball, BallEvent, Cause, Mark, Remarks, Sight, Stop } from '../app/types';
+import type { Ball, BallEvent, Cause, Mark, Remarks, Seen, Stop } from '../app/types';
 import type { ShownPutt } from '../app/useOutbox';
 import type { Units } from '../app/useUnits';
 import { Button, Columns, Entry, OneOf, Quiet, Row, Sheet } from '../design';
 import { outsideLimits } from '../units/limits';
-import { ballWords, CALLS, CAUSES, GATES, MARKS, STOPS } from './ballWords';
+import { ballWords, CAUSES, MARKS, STOPS } from './ballWords';
+import { SeenOf } from './SeenOf';
 
 interface BallSheetProps {
   sessionId: string;
   putt: ShownPutt;
   units: Units;
-  onKeep: (ball: Ball & Sight & Remarks) => void;
+  onKeep: (ball: Ball & Remarks) => void;
   onStrike: () => void;
   onClose: () => void;
 }
-
-const HITS = [
-  { value: 'hit', label: 'Struck it' },
-  { value: 'missed', label: 'Missed it' },
-] as const;
 
 const NO_CAUSE = { value: 'none', label: 'None' } as const;
 
@@ -28,26 +24,46 @@ const NO_CAUSE = { value: 'none', label: 'None' } as const;
 export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }: BallSheetProps) {
   const [backstroke, setBackstroke] = useState(units.text(putt.backstroke_m, 'backstroke'));
   const [roll, setRoll] = useState(units.text(putt.roll_m, 'roll'));
-  const [seen, setSeen] = useState<Ball & Sight & Remarks>(() => {
-    const { id: _, at_ms: __, outcome, corrections, isWaiting, run_id, student, ...ball } = putt;
-    return ball;
+  const [runOn, setRunOn] = useState(units.text(putt.run_on_m, 'roll'));
+  const [ball, setBall] = useState<Ball & Remarks>(() => {
+    const { stop, target_m, grade_percent, across_percent, mark, cause, seen } = putt;
+    const { backstroke_m, roll_m, run_on_m } = putt;
+    return {
+      backstroke_m,
+      roll_m,
+      run_on_m,
+      stop,
+      target_m,
+      grade_percent,
+      across_percent,
+      mark,
+      cause,
+      seen,
+    };
   });
-  const [errors, setErrors] = useState<{ backstroke: string | null; roll: string | null }>({
+  const [errors, setErrors] = useState<Record<'backstroke' | 'roll' | 'runOn', string | null>>({
     backstroke: null,
     roll: null,
+    runOn: null,
   });
-  const change = (part: Partial<Ball & Sight & Remarks>) => setSeen({ ...seen, ...part });
+  const change = (part: Partial<Ball & Remarks>) => setBall({ ...ball, ...part });
+  const see = (answers: Seen) => change({ seen: { ...ball.seen, ...answers } });
   const keep = () => {
-    const [back, rolled] = [units.read(backstroke, 'backstroke'), units.read(roll, 'roll')];
+    const [back, rolled, further] = [
+      units.read(backstroke, 'backstroke'),
+      units.read(roll, 'roll'),
+      units.read(cutsShort(ball.stop) ? runOn : '', 'roll'),
+    ];
     const backError = back.error ?? outsideLimits(back.metres, 'backstroke');
     const missing =
-      rolled.metres === null && !['holed', 'unseen'].includes(seen.stop)
+      rolled.metres === null && !['holed', 'unseen'].includes(ball.stop)
         ? 'Say how far the ball rolled.'
         : null;
     const rollError = rolled.error ?? missing ?? outsideLimits(rolled.metres, 'roll');
-    setErrors({ backstroke: backError, roll: rollError });
-    if (backError === null && rollError === null) {
-      onKeep({ ...seen, backstroke_m: back.metres, roll_m: rolled.metres });
+    const runOnError = further.error ?? outsideLimits(further.metres, 'runOn');
+    setErrors({ backstroke: backError, roll: rollError, runOn: runOnError });
+    if (backError === null && rollError === null && runOnError === null) {
+      onKeep({ ...ball, backstroke_m: back.metres, roll_m: rolled.metres, run_on_m: further.metres });
     }
   };
   return (
@@ -74,33 +90,31 @@ export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }:
       <OneOf<Stop>
         label="It stopped"
         options={STOPS}
-        value={seen.stop}
+        value={ball.stop}
         onChange={(stop) => change({ stop })}
       />
-      {putt.call !== null && (
-        <OneOf label="Called" options={CALLS} value={seen.call} onChange={(call) => change({ call })} />
-      )}
-      {putt.gate !== null && (
-        <OneOf label="It started" options={GATES} value={seen.gate} onChange={(gate) => change({ gate })} />
-      )}
-      {putt.hit !== null && (
-        <OneOf
-          label="What it did"
-          options={HITS}
-          value={seen.hit === true ? 'hit' : 'missed'}
-          onChange={(value) => change({ hit: value === 'hit' })}
+      {cutsShort(ball.stop) && (
+        <Entry
+          label="It would have run on, by eye"
+          value={runOn}
+          onChange={setRunOn}
+          onEnter={keep}
+          suffix={units.suffix('roll')}
+          error={errors.runOn}
+          hint="Without this it only counts as “at least this far”."
         />
       )}
+      <SeenOf putt={putt} seen={ball.seen ?? {}} onSee={see} units={units} />
       <OneOf<Mark | 'none'>
         label="Mark"
         options={MARKS}
-        value={seen.mark ?? 'none'}
+        value={ball.mark ?? 'none'}
         onChange={(mark) => change({ mark: mark === 'none' ? null : mark })}
       />
       <OneOf<Cause | 'none'>
         label="Why it missed"
         options={[NO_CAUSE, ...CAUSES]}
-        value={seen.cause ?? 'none'}
+        value={ball.cause ?? 'none'}
         onChange={(cause) => change({ cause: cause === 'none' ? null : cause })}
       />
       <Row>
@@ -117,7 +131,7 @@ export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }:
   );
 }
 
-const DONE: Record<BallEvent['type'], string> = {
+const DONE: Readonly<Record<string, string>> = {
   putt_logged: 'Rolled',
   putt_corrected: 'Corrected',
   putt_remarked: 'Marked',
@@ -137,7 +151,7 @@ function History({ sessionId, putt, units }: { sessionId: string; putt: ShownPut
       <ol style={{ margin: 0, paddingLeft: '1.3em' }}>
         {history.data.map((event) => (
           <li key={event.id}>
-            {DONE[event.type]} at {clock(new Date(event.at_ms).toISOString())} by {event.by}
+            {DONE[event.type] ?? 'Changed'} at {clock(new Date(event.at_ms).toISOString())} by {event.by}
             {event.type === 'undone' ? '' : `: ${eventWords(event, putt, units)}`}
           </li>
         ))}
@@ -148,12 +162,18 @@ function History({ sessionId, putt, units }: { sessionId: string; putt: ShownPut
 
 /** A remark tells only what was said; anything else tells the ball. */
 function eventWords(event: BallEvent, putt: ShownPutt, units: Units): string {
+  const { at_ms: _, by: __, ...said } = event;
   const nothing = {
     backstroke_m: null,
     roll_m: null,
-    stop: 'free',
+    stop: 'free' as const,
     target_m: putt.target_m,
-    grade_percent: 0,
-  } as const;
-  return ballWords({ ...nothing, ...event }, units) || 'nothing said';
+    seen: {},
+  };
+  return ballWords({ ...nothing, ...said, grade_percent: 0 }, units) || 'nothing said';
+}
+
+/** Stopped by something that would not have stopped it: it rolled at least this far. */
+function cutsShort(stop: Stop): boolean {
+  return !['free', 'holed', 'unseen'].includes(stop);
 }

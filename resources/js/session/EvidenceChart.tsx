@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import styled from 'styled-components';
-import type { CurvePoint, ReportBall, StrokeReport } from '../app/types';
+import type { CurvePoint, ReportBall, StrokeReport, StrokeTable } from '../app/types';
 import type { Units } from '../app/useUnits';
 import { color, type } from '../design';
 import { rulerTicks } from '../lane/geometry';
@@ -20,17 +20,26 @@ const Drawing = styled.svg`
 
 type Drawn = ReportBall & { backstroke_m: number; level_roll_m: number };
 
+interface EvidenceChartProps {
+  report: StrokeReport;
+  /** The line told for the speed that is shown. */
+  table: StrokeTable;
+  units: Units;
+}
+
 /** Every ball, the curve and its 80 % band; what was left out is hollow, what is odd is ringed. */
-export function EvidenceChart({ report, units }: { report: StrokeReport; units: Units }) {
-  const balls = report.balls.filter(
-    (ball): ball is Drawn => ball.backstroke_m !== null && ball.level_roll_m !== null,
-  );
+export function EvidenceChart({ report, table, units }: EvidenceChartProps) {
+  // Drawn for the speed the table is told for: a ball's level roll goes with it.
+  const scale = report.speed_m === null ? 1 : table.speed_m / report.speed_m;
+  const balls = report.balls
+    .filter((ball): ball is Drawn => ball.backstroke_m !== null && ball.level_roll_m !== null)
+    .map((ball) => ({ ...ball, level_roll_m: scale * ball.level_roll_m }));
   const inMetres = units.choice.unit === 'metres';
   const longestBack = Math.max(...balls.map((ball) => ball.backstroke_m), 0.2) * 1.08;
   const longestRoll = Math.max(...balls.map((ball) => ball.level_roll_m), 1) * 1.12;
   const x = scaleLinear().domain([0, longestBack]).range([LEFT, RIGHT]);
   const y = scaleLinear().domain([0, longestRoll]).range([BOTTOM, TOP]);
-  const shown = report.curve.filter(
+  const shown = table.curve.filter(
     (point) => point.backstroke_m <= longestBack && point.roll_m <= longestRoll,
   );
   const draw = line<CurvePoint>()

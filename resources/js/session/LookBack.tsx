@@ -1,8 +1,9 @@
 import { useDeferredValue, useState } from 'react';
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import styled from 'styled-components';
-import { useChangeSession, useStrokeReport } from '../app/queries';
-import type { Session, StrokeReport } from '../app/types';
+import { useStrokeReport, useWhatIf } from '../app/queries';
+import type { Session, StrokeReport, StrokeTable as StrokeTableData } from '../app/types';
+import { useLog } from '../app/useOutbox';
 import { type Units, useUnits } from '../app/useUnits';
 import {
   Button,
@@ -18,6 +19,7 @@ import {
   Said,
   Stack,
   space,
+  TableFrame,
 } from '../design';
 import { METRES_PER_FOOT } from '../units/length';
 import { EvidenceChart } from './EvidenceChart';
@@ -35,8 +37,9 @@ const STATE_WORDS = {
 export function LookBack({ session }: WaypointProps) {
   const units = useUnits();
   const [slid, setSlid] = useState<number | null>(null);
-  const report = useStrokeReport(session.id, useDeferredValue(slid));
-  const change = useChangeSession(session.id);
+  const report = useStrokeReport(session.id);
+  const whatIf = useWhatIf(session.id, useDeferredValue(slid));
+  const log = useLog(session);
   if (session.student === null) {
     return (
       <Page>
@@ -59,6 +62,7 @@ export function LookBack({ session }: WaypointProps) {
       </Page>
     );
   }
+  const table = slid === null ? report.data.table : (whatIf.data ?? report.data.table);
   return (
     <Page data-margin>
       <Stack $gap="l">
@@ -67,24 +71,28 @@ export function LookBack({ session }: WaypointProps) {
           <Notice kind="wrong">{report.error.message} The last figures stay on screen.</Notice>
         )}
         <Summary report={report.data} />
-        {report.data.today_speed_m !== null && (
+        <Day report={report.data} />
+        {report.data.speed_m !== null && (
           <SpeedSlider
-            today={report.data.today_speed_m}
-            value={slid ?? report.data.today_speed_m}
+            report={report.data}
+            value={slid ?? report.data.speed_m}
             isSlid={slid !== null}
             onChange={setSlid}
           />
         )}
-        <Answers session={session} report={report.data} units={units} />
-        {report.data.balls.length > 0 && (
+        {whatIf.isError && <Notice kind="wrong">{whatIf.error.message}</Notice>}
+        <Answers session={session} report={report.data} table={table} units={units} />
+        {report.data.balls.length > 0 && table !== null && (
           <Part>
             <h2>
-              How far does each backstroke roll{slid === null ? " on today's green" : ' on such a green'}?
+              How far does each backstroke roll
+              {slid !== null || !report.data.is_of_the_day ? ' on such a green' : " on today's green"}?
             </h2>
-            <EvidenceChart report={report.data} units={units} />
+            <EvidenceChart report={report.data} table={table} units={units} />
             <LeftOut report={report.data} />
           </Part>
         )}
+        <Measures report={report.data} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/carry-on`}>
             Carry on
@@ -92,20 +100,35 @@ export function LookBack({ session }: WaypointProps) {
         </Row>
       </Stack>
       <Margin
-        notes={report.data.notes}
-        onSetAside={(key) => change.mutate({ set_aside: [...session.set_aside, key] })}
+        notes={report.data.notes.filter(({ key }) => !waitsAside(log.waiting, key))}
+        onSetAside={log.setAside}
       />
     </Page>
   );
 }
 
+/** A note put away here is gone at once, whether the server has heard of it or not. */
+function waitsAside(waiting: ReturnType<typeof useLog>['waiting'], key: string): boolean {
+  return waiting.some(
+    ({ event, refused }) => event.type === 'note_set_aside' && event.key === key && refused === null,
+  );
+}
+
 function Summary({ report }: { report: StrokeReport }) {
+  const { prior } = report;
   return (
     <Stack $gap="s">
       <Said>
         <strong>{STATE_WORDS[report.state]}</strong> {report.n} {report.n === 1 ? 'ball' : 'balls'} fitted,{' '}
         {report.n_today} of them today.
       </Said>
+      {report.state === 'provisional' && (
+        <Quiet>
+          {prior.shipped
+            ? 'It leans on what most strokes do, as shipped: fewer than three other students here are fitted.'
+            : `It leans on the strokes of your ${prior.students} other students on this kind of surface.`}
+        </Quiet>
+      )}
       {report.roll_ratio !== null && report.sigma !== null && (
         <Quiet>
           Doubling the backstroke sends the ball {report.roll_ratio.toFixed(1)} times as far. Single balls
@@ -116,10 +139,86 @@ function Summary({ report }: { report: StrokeReport }) {
   );
 }
 
-function Answers({ session, report, units }: { session: Session; report: StrokeReport; units: Units }) {
+/** Where today's first balls at targets finished against what is usual, without any backstroke. */
+function Day({ report: { day } }: { report: StrokeReport }) {
+  if (day === null) {
+    return null;
+  }
+  return (
+    <Said>
+      Today's first {day.n === 1 ? 'ball' : `${day.n} balls`} at targets finished {shareWords(day.offset)} of
+      what is usual for this student; most likely between {shareWords(day.interval[0])} and{' '}
+      {shareWords(day.interval[1])}.
+      {day.green_offset !== null &&
+        day.green_interval !== null &&
+        ` Over ${day.students} students the green comes to ${shareWords(day.green_offset)}, between ${shareWords(day.green_interval[0])} and ${shareWords(day.green_interval[1])}.`}
+    </Said>
+  );
+}
+
+function shareWords(share: number): string {
+  const percent = Math.round(Math.abs(share) * 100);
+  return percent === 0 ? 'level' : `${percent} % ${share < 0 ? 'short' : 'long'}`;
+}
+
+const MEASURES = {
+  stroke: 'The stroke',
+  distance: 'Distance control',
+  start_line: 'Start line',
+  reads: 'Reads',
+  feel: 'Feel',
+} as const;
+
+/** What today's balls tell, measure by measure, and why the others do not. */
+function Measures({ report: { measures } }: { report: StrokeReport }) {
+  const total = measures[0] === undefined ? 0 : countOf(measures[0]);
+  return total === 0 ? null : (
+    <Part>
+      <h2>What do today's balls tell of?</h2>
+      <TableFrame>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Measure</th>
+              <th scope="col">Balls</th>
+              <th scope="col" data-wide>
+                Why not the others
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {measures.map((each) => (
+              <tr key={each.measure}>
+                <th scope="row">{MEASURES[each.measure]}</th>
+                <td>{`${each.counted} of ${countOf(each)}`}</td>
+                <td data-wide style={{ whiteSpace: 'normal' }}>
+                  {each.left_out.map(({ reason, count }) => `${count} ${reason}`).join('; ')}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </TableFrame>
+    </Part>
+  );
+}
+
+function countOf({ counted, left_out }: StrokeReport['measures'][number]): number {
+  return left_out.reduce((sum, { count }) => sum + count, counted);
+}
+
+interface AnswersProps {
+  session: Session;
+  report: StrokeReport;
+  /** The line told for the speed that is shown; null without one. */
+  table: StrokeTableData | null;
+  units: Units;
+}
+
+function Answers({ session, report, table, units }: AnswersProps) {
   const school = session.student?.school ?? 'rule';
   const [view, setView] = useState<'rule' | 'foot'>(school === 'foot' ? 'foot' : 'rule');
-  if (report.state === 'none' || report.rows.length === 0) {
+  if (report.state === 'none' || table === null) {
     return (
       <Quiet>
         {report.speed_m === null
@@ -132,7 +231,7 @@ function Answers({ session, report, units }: { session: Session; report: StrokeR
     <>
       <Part>
         <h2>What backstroke for which roll?</h2>
-        <TwoRulers report={report} units={units} />
+        <TwoRulers table={table} units={units} />
       </Part>
       <Part>
         <h2>{view === 'rule' ? 'Take it back this far' : 'Set the trail shoe this far behind the ball'}</h2>
@@ -149,7 +248,7 @@ function Answers({ session, report, units }: { session: Session; report: StrokeR
         {school === 'eye' && (
           <Quiet>This student putts by eye: the list is for you, not for their head.</Quiet>
         )}
-        <StrokeTable report={report} units={units} view={view} />
+        <StrokeTable table={table} units={units} view={view} />
       </Part>
     </>
   );
@@ -166,14 +265,14 @@ const Track = styled(Slider)`
 `;
 
 interface SpeedSliderProps {
-  today: number;
+  report: StrokeReport;
   value: number;
   isSlid: boolean;
   onChange: (metres: number | null) => void;
 }
 
 /** Slides the green speed: what would these backstrokes do on another green? */
-function SpeedSlider({ today, value, isSlid, onChange }: SpeedSliderProps) {
+function SpeedSlider({ report, value, isSlid, onChange }: SpeedSliderProps) {
   const feet = Math.round((value / METRES_PER_FOOT) * 10) / 10;
   return (
     <Stack $gap="s">
@@ -193,13 +292,21 @@ function SpeedSlider({ today, value, isSlid, onChange }: SpeedSliderProps) {
       <Row>
         <Quiet>
           {isSlid
-            ? `What if the green ran ${feet.toFixed(1)} ft? Today's reading is ${(today / METRES_PER_FOOT).toFixed(1)} ft.`
-            : "Today's reading. Slide it to see other greens."}
+            ? `What if the green ran ${feet.toFixed(1)} ft? ${readingWords(report)}.`
+            : `${readingWords(report)}. Slide it to see other greens.`}
         </Quiet>
-        {isSlid && <Button onPress={() => onChange(null)}>Back to today's</Button>}
+        {isSlid && <Button onPress={() => onChange(null)}>Back to the reading</Button>}
       </Row>
     </Stack>
   );
+}
+
+/** The reading, called today's only when it is. */
+function readingWords({ speed_m, is_of_the_day, days_old }: StrokeReport): string {
+  const feet = ((speed_m ?? 0) / METRES_PER_FOOT).toFixed(1);
+  return is_of_the_day
+    ? `Today's reading is ${feet} ft`
+    : `Last known: ${feet} ft, ${days_old === 1 ? 'a day' : `${days_old} days`} ago`;
 }
 
 function LeftOut({ report }: { report: StrokeReport }) {

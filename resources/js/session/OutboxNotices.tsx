@@ -1,3 +1,4 @@
+import { NO_REMARKS } from '../app/types';
 import type { ShownPutt, useLog } from '../app/useOutbox';
 import { Button, Notice } from '../design';
 
@@ -33,5 +34,13 @@ export function OutboxNotices({ log, words }: OutboxNoticesProps) {
 }
 
 function asShown(event: object): ShownPutt {
-  return { student: null, outcome: null, corrections: 0, isWaiting: true, mark: null, ...event } as ShownPutt;
+  return {
+    student: null,
+    outcome: null,
+    corrections: 0,
+    isWaiting: true,
+    ...NO_REMARKS,
+    seen: {},
+    ...event,
+  } as ShownPutt;
 }

@@ -2,6 +2,7 @@ import type { ComponentType } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { isOfEarlierVisit, useSession } from '../app/queries';
 import type { Session } from '../app/types';
+import { useShownSession } from '../app/useOutbox';
 import { Notice, Page } from '../design';
 import { Arrive } from './Arrive';
 import { CarryOn } from './CarryOn';
@@ -43,11 +44,17 @@ export function SessionScreen() {
       </Page>
     );
   }
-  const Screen = SCREENS[waypoint];
+  return <Waypoint key={`${id} ${waypoint}`} session={session.data} at={waypoint} />;
+}
+
+/** A waypoint, with what this device has not sent yet laid over the session. */
+function Waypoint({ session, at }: WaypointProps & { at: WaypointKey }) {
+  const shown = useShownSession(session);
+  const Screen = SCREENS[at];
   return (
     <>
-      <Footpath session={session.data} at={waypoint} />
-      <Screen key={`${id} ${waypoint}`} session={session.data} />
+      <Footpath session={shown} at={at} />
+      <Screen session={shown} />
     </>
   );
 }

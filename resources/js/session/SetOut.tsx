@@ -1,8 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { fieldError } from '../app/api';
-import { useChangeSession } from '../app/queries';
-import type { Station } from '../app/types';
+import { useLog } from '../app/useOutbox';
 import { useUnits } from '../app/useUnits';
 import {
   Button,
@@ -11,7 +9,6 @@ import {
   Entry,
   Margin,
   MarginWord,
-  Notice,
   Page,
   Part,
   Quiet,
@@ -21,6 +18,8 @@ import {
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
 import { formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
+import { outsideLimits } from '../units/limits';
+import { OutboxNotices } from './OutboxNotices';
 import type { WaypointProps } from './SessionScreen';
 
 /** Usual stations to add at one touch, in the coach's unit. */
@@ -29,7 +28,7 @@ const USUAL = { feet: [6, 12, 18, 24, 30], metres: [2, 4, 6, 8, 10], paces: [3, 
 /** Which lengths to putt from, how many paces each is, and on what slope. */
 export function SetOut({ session }: WaypointProps) {
   const units = useUnits();
-  const change = useChangeSession(session.id);
+  const log = useLog(session);
   const [length, setLength] = useState('');
   const [grade, setGrade] = useState('');
   const [lengthError, setLengthError] = useState<string | null>(null);
@@ -44,43 +43,33 @@ export function SetOut({ session }: WaypointProps) {
     const percent =
       typedGrade.trim() === '' ? null : Number(typedGrade.trim().replace(',', '.').replace('%', ''));
     const badGrade = percent !== null && Number.isNaN(percent);
-    setLengthError(
-      read.metres === null ? (read.error ?? 'Type how far this station is from the target.') : null,
-    );
-    setGradeError(
-      badGrade ? `“${typedGrade.trim()}” is not a slope. Type 2 for 2 % uphill, -1 for downhill.` : null,
-    );
-    if (read.metres === null || badGrade) {
+    const lengthProblem =
+      read.metres === null
+        ? (read.error ?? 'Type how far this station is from the target.')
+        : outsideLimits(read.metres, 'station');
+    const gradeProblem = badGrade
+      ? `“${typedGrade.trim()}” is not a slope. Type 2 for 2 % uphill, -1 for downhill.`
+      : outsideLimits(percent, 'grade');
+    setLengthError(lengthProblem);
+    setGradeError(gradeProblem);
+    if (read.metres === null || lengthProblem !== null || gradeProblem !== null) {
       return;
     }
-    const station: Station = {
+    const station = {
       length_m: read.metres,
       said: `${typed.trim()} ${units.suffix('station')}`,
       grade_percent: percent,
     };
     setLength('');
     setGrade('');
-    change.mutate(
-      { stations: [...stations, station] },
-      {
-        onError: (error) => {
-          // What was typed comes back, unless something else has been typed meanwhile.
-          setLength((now) => (now === '' ? typed : now));
-          setGrade((now) => (now === '' ? typedGrade : now));
-          setLengthError(fieldError(error, `stations.${stations.length}.length_m`));
-          setGradeError(fieldError(error, `stations.${stations.length}.grade_percent`));
-        },
-      },
-    );
+    void log.setStation(station);
   };
 
   return (
     <Page data-margin>
       <Stack $gap="l">
         <h1>Where to putt from</h1>
-        {change.isError && lengthError === null && gradeError === null && (
-          <Notice kind="wrong">{change.error.message}</Notice>
-        )}
+        <OutboxNotices log={log} words={() => ''} />
         <SetOutLane stations={stations} units={units} />
         <Part>
           <h2>Add a station</h2>
@@ -152,9 +141,7 @@ export function SetOut({ session }: WaypointProps) {
                         <Button
                           look="bare"
                           aria-label={`Remove the station at ${units.show(station.length_m, 'station')}`}
-                          onPress={() =>
-                            change.mutate({ stations: stations.filter((other) => other !== station) })
-                          }
+                          onPress={() => void log.removeStation(station.id)}
                         >
                           <Trash2 size={20} aria-hidden="true" />
                         </Button>

@@ -1,17 +1,17 @@
-import type { StrokeReport, StrokeRow } from '../app/types';
+import type { StrokeRow, StrokeTable as StrokeTableData } from '../app/types';
 import type { Units } from '../app/useUnits';
 import { TableFrame } from '../design';
 import { slopeWords } from './SetOut';
 
 interface StrokeTableProps {
-  report: StrokeReport;
+  table: StrokeTableData;
   units: Units;
   /** Told by the rule beside the ball, or by where the trail shoe stands. */
   view: 'rule' | 'foot';
 }
 
 /** For each length: the backstroke, where eight balls of ten will stop, and how far it may be trusted. */
-export function StrokeTable({ report, units, view }: StrokeTableProps) {
+export function StrokeTable({ table, units, view }: StrokeTableProps) {
   return (
     <TableFrame>
       <table>
@@ -28,7 +28,7 @@ export function StrokeTable({ report, units, view }: StrokeTableProps) {
           </tr>
         </thead>
         <tbody>
-          {report.rows.map((row) => (
+          {table.rows.map((row) => (
             <tr key={`${row.length_m} ${row.grade_percent}`}>
               <th scope="row">
                 {units.show(row.length_m, 'station')}

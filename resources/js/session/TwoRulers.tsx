@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import type { StrokeReport, StrokeRow } from '../app/types';
+import type { StrokeRow, StrokeTable } from '../app/types';
 import type { Units } from '../app/useUnits';
 import { color, type } from '../design';
 import { rulerTicks } from '../lane/geometry';
@@ -23,8 +23,8 @@ const Drawing = styled.svg`
 type Answered = StrokeRow & { backstroke_m: number; low_m: number; high_m: number };
 
 /** Two rulers joined by threads: backstroke on one, roll on the other. A faster green slides the lower one. */
-export function TwoRulers({ report, units }: { report: StrokeReport; units: Units }) {
-  const rows = report.rows.filter(
+export function TwoRulers({ table, units }: { table: StrokeTable; units: Units }) {
+  const rows = table.rows.filter(
     (row): row is Answered => row.backstroke_m !== null && row.low_m !== null && row.grade_percent === 0,
   );
   const inMetres = units.choice.unit === 'metres';

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { Ball, Remarks, Sight } from '../app/types';
+import type { Ball, Remarks } from '../app/types';
 import { unitsFor } from '../app/useUnits';
 import { outsideLimits } from '../units/limits';
 import { ballWords } from './ballWords';
@@ -15,17 +15,32 @@ const ball: Ball = {
   grade_percent: 0,
 };
 
-test.each<[Partial<Ball & Remarks & Sight>, string]>([
+test.each<[Partial<Ball & Remarks>, string]>([
   [{}, '10 in back, 17 ft 6 in'],
   [{ backstroke_m: null }, '17 ft 6 in'],
   [{ stop: 'holed', roll_m: null }, '10 in back, holed'],
   [{ stop: 'edge' }, '10 in back, at least 17 ft 6 in, stopped at the edge'],
   [{ mark: 'mishit' }, '10 in back, 17 ft 6 in, mishit'],
   [{ mark: 'distraction', stop: 'rod' }, '10 in back, at least 17 ft 6 in, stopped at a rod, distracted'],
-  [{ backstroke_m: null, roll_m: null, stop: 'unseen', gate: 'left' }, 'left of the line'],
-  [{ side_m: -0.3048, cause: 'read', held: true }, '10 in back, 17 ft 6 in, 1 ft left, why: read, held'],
-  [{ backstroke_m: null, roll_m: null, stop: 'unseen', hit: true, mark: 'doubt' }, 'struck it, doubt'],
-  [{ call: 'long', putts_to_finish: 2 }, '10 in back, 17 ft 6 in, called long, out in 2'],
+  [{ backstroke_m: null, roll_m: null, stop: 'unseen', seen: { gate: 'left' } }, 'left of the line'],
+  [
+    { seen: { side_m: -0.3048, held: true }, cause: 'read' },
+    '10 in back, 17 ft 6 in, 1 ft left, why: read, held',
+  ],
+  [
+    { backstroke_m: null, roll_m: null, stop: 'unseen', seen: { hit: true }, mark: 'doubt' },
+    'struck it, doubt',
+  ],
+  [{ seen: { call: 'long', putts_to_finish: 2 } }, '10 in back, 17 ft 6 in, called long, out in 2'],
+  [
+    { stop: 'ball', run_on_m: 0.3048 },
+    '10 in back, at least 17 ft 6 in, would have run on 1 ft, stopped by another ball',
+  ],
+  // What only the server's list knows is told all the same.
+  [
+    { seen: { strike: 'toe', read_amount_m: 0.3048 } },
+    '10 in back, 17 ft 6 in, strike toe, read amount 1 ft',
+  ],
 ])('a ball in words %#', (change, words) => {
   expect(ballWords({ ...ball, ...change }, feet)).toBe(words);
 });

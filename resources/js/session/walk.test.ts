@@ -16,6 +16,8 @@ const empty: Session = {
   started_at: '2026-11-23T10:00:00Z',
   ended_at: null,
   reading: null,
+  reading_is_of_the_day: false,
+  reading_days_old: null,
   putts: [],
   cautions: [],
   last_note: null,
@@ -52,7 +54,7 @@ describe('the walk', () => {
   });
 
   test('waypoints can be trodden in any order', () => {
-    const station = { length_m: 3, said: '3 m', grade_percent: null };
+    const station = { id: 'a', length_m: 3, said: '3 m', grade_percent: null, across_percent: null };
     const putts = [{ id: 'P' }] as Session['putts'];
     expect([...troddenWaypoints({ ...empty, putts })]).toEqual(['roll']);
     expect([...troddenWaypoints({ ...empty, putts, stations: [station] })]).toEqual(['set-out', 'roll']);

@@ -38,6 +38,7 @@ const NEW: StudentDraft = {
   putter: null,
   school: 'rule',
   tempo_bpm: null,
+  exception: null,
 };
 
 /** Adds a student, or changes one. */
@@ -85,6 +86,13 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
             error={form.errorAt('putter')}
           />
         </Columns>
+        <Entry
+          label="What wins over any template"
+          value={form.draft.exception ?? ''}
+          onChange={(exception) => form.set({ exception: exception === '' ? null : exception })}
+          hint="A personal exception: ball well forward on purpose, say. It stands first in the margin."
+          error={form.errorAt('exception')}
+        />
         <Columns>
           <OneOf
             label="Hand"
@@ -204,7 +212,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       }
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
-        const { name, hand, level, unit, putter, school } = draft;
+        const { name, hand, level, unit, putter, school, exception } = draft;
         keep.mutate(
           {
             id,
@@ -215,6 +223,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               unit,
               putter,
               school,
+              exception,
               tempo_bpm: beats,
               pace_length_m: paceRead.metres,
               target_pace_m: pastRead.metres,

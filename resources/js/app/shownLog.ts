@@ -1,0 +1,132 @@
+/** What a session shows: what the server has, with what still waits laid over it, so that no screen waits. */
+
+import type { Waiting } from './outbox';
+import type { Card, Putt, SessionEvent, Station } from './types';
+
+/** A ball as shown. */
+export interface ShownPutt extends Putt {
+  /** Whether anything about it has not reached the server yet. */
+  isWaiting: boolean;
+}
+
+export interface ShownLog extends Card {
+  putts: ShownPutt[];
+}
+
+/**
+ * Lays waiting events over what the server has, by the same rules as the server's own fold.
+ *
+ * @param waiting oldest first; refused ones are left out
+ */
+export function shownLog(log: Card & { putts: readonly Putt[] }, waiting: readonly Waiting[]): ShownLog {
+  const putts = new Map<string, ShownPutt>(log.putts.map((putt) => [putt.id, { ...putt, isWaiting: false }]));
+  const shown: ShownLog = {
+    putts: [],
+    stations: log.stations,
+    conditions: log.conditions,
+    set_aside: log.set_aside,
+  };
+  for (const { event, refused } of waiting) {
+    if (refused === null) {
+      layPutt(putts, event);
+      layCard(shown, event);
+    }
+  }
+  shown.putts = [...putts.values()];
+  return shown;
+}
+
+function layPutt(putts: Map<string, ShownPutt>, event: SessionEvent): void {
+  switch (event.type) {
+    case 'putt_logged': {
+      const { type: _, version: __, ...ball } = event;
+      putts.set(event.id, {
+        mark: null,
+        cause: null,
+        run_id: null,
+        student: null,
+        run_on_m: null,
+        across_percent: 0,
+        ...ball,
+        seen: answered(ball.seen ?? {}),
+        outcome: null,
+        verdict: null,
+        attempt: 1,
+        corrections: 0,
+        isWaiting: true,
+      });
+      break;
+    }
+    case 'putt_corrected': {
+      const before = putts.get(event.putt_id);
+      if (before !== undefined) {
+        const { type: _, version: __, putt_id: id, at_ms: ___, ...ball } = event;
+        putts.set(id, {
+          ...before,
+          mark: null,
+          cause: null,
+          ...ball,
+          seen: answered(ball.seen ?? {}),
+          id,
+          outcome: null,
+          verdict: null,
+          corrections: before.corrections + 1,
+          isWaiting: true,
+        });
+      }
+      break;
+    }
+    case 'putt_remarked': {
+      const before = putts.get(event.putt_id);
+      if (before !== undefined) {
+        const seen = answered({ ...before.seen, ...event.seen });
+        putts.set(before.id, { ...before, mark: event.mark, cause: event.cause, seen, isWaiting: true });
+      }
+      break;
+    }
+    case 'undone':
+      putts.delete(event.event_id);
+      break;
+    default:
+      break;
+  }
+}
+
+function layCard(card: Card, event: SessionEvent): void {
+  switch (event.type) {
+    case 'station_set': {
+      const station: Station = {
+        id: event.station_id,
+        length_m: event.length_m,
+        said: event.said,
+        grade_percent: event.grade_percent,
+        across_percent: event.across_percent ?? null,
+      };
+      const isThere = card.stations.some(({ id }) => id === station.id);
+      card.stations = isThere
+        ? card.stations.map((each) => (each.id === station.id ? station : each))
+        : [...card.stations, station];
+      break;
+    }
+    case 'station_removed':
+      card.stations = card.stations.filter(({ id }) => id !== event.station_id);
+      break;
+    case 'condition_noted': {
+      const others = card.conditions.filter((condition) => condition !== event.condition);
+      card.conditions = event.is_seen ? [...others, event.condition] : others;
+      break;
+    }
+    case 'note_set_aside': {
+      const others = card.set_aside.filter((key) => key !== event.key);
+      card.set_aside = event.is_aside ? [...others, event.key] : others;
+      break;
+    }
+    default:
+      break;
+  }
+}
+
+/** An answer of null takes an earlier one back. */
+function answered(seen: Putt['seen']): Putt['seen'] {
+  return Object.fromEntries(Object.entries(seen).filter(([, answer]) => answer !== null));
+}
