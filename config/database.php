@@ -24,8 +24,20 @@ return [
              * What was acknowledged is on disk: the write-ahead log is synced at every commit.
              */
             'journal_mode' => 'WAL',
-            'synchronous' => 'FULL',
+            'synchronous' => env('DB_SYNCHRONOUS', 'FULL'),
             'transaction_mode' => 'IMMEDIATE',
+        ],
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'amble'),
+            'username' => env('DB_USERNAME', 'amble'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => 'prefer',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

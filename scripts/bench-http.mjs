@@ -1,38 +1,80 @@
-/** Prints how fast the server takes a ball with the demo data on it: median and worst of 200. */
+/**
+ * Prints how fast the server answers on a bench of a size, over HTTP, each also as a multiple of an empty
+ * request in the same run.
+ *
+ *   node scripts/bench-http.mjs DATABASE EVENTS
+ */
 
 import { request } from '@playwright/test';
-import { answering, freshDatabase, kill, serve } from '../tests/Browser/server.mjs';
+import { answering, kill, serve } from '../tests/Browser/server.mjs';
 
 const PORT = 8477;
-const BALLS = 200;
+const [, , database, events] = process.argv;
 
-const server = serve(PORT, freshDatabase());
+const server = serve(PORT, database);
+const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)];
+let empty = Number.NaN;
+
+function print(what, times, bound) {
+  const middle = median(times);
+  const worst = Math.max(...times);
+  console.log(
+    `${what.padEnd(44)} median ${middle.toFixed(1).padStart(7)} ms   worst ${worst.toFixed(1).padStart(7)} ms   ${(middle / empty).toFixed(1).padStart(5)} × empty   bound ${bound === null ? '  –' : String(bound).padStart(3)} ms`,
+  );
+}
+
 try {
   await answering(PORT);
-  const api = await request.newContext({ baseURL: `http://127.0.0.1:${PORT}`, extraHTTPHeaders: { Accept: 'application/json' } });
+  const api = await request.newContext({
+    baseURL: `http://127.0.0.1:${PORT}`,
+    extraHTTPHeaders: { Accept: 'application/json' },
+  });
   const send = async (path, data) => {
     const cookie = (await api.storageState()).cookies.find(({ name }) => name === 'XSRF-TOKEN');
-    return api.post(`/api/${path}`, { data, headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') } });
+    return api.post(`/api/${path}`, {
+      data,
+      headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') },
+    });
   };
+  const timed = async (times, act) => {
+    const took = [];
+    for (let i = -3; i < times; ++i) {
+      const from = performance.now();
+      const answer = await act(i);
+      const ms = performance.now() - from;
+      if (!answer.ok()) {
+        throw new Error(`The server refused: ${await answer.text()}`);
+      }
+      // The first few warm the server's workers.
+      if (i >= 0) {
+        took.push(ms);
+      }
+    }
+    return took;
+  };
+  const id = (i, kind) => `01M4ZZZZZZZZZZZZZZZZ${kind}${String(i + 10_000).padStart(5, '0')}`;
   await api.get('/api/me');
   await send('demo', {});
   const bench = await (await api.get('/api/bench')).json();
   const open = bench.sessions.find((session) => session.ended_at === null);
-  const times = [];
-  for (let ball = 0; ball < BALLS; ++ball) {
-    const id = `01M4ZZZZZZZZZZZZZZZZZZ${String(ball + 1000).padStart(4, '0')}`;
-    const event = { id, type: 'putt_logged', at_ms: Date.now(), backstroke_m: 0.2, roll_m: 3, stop: 'free' };
-    const from = performance.now();
-    const answer = await send(`sessions/${open.id}/events`, { events: [event] });
-    times.push(performance.now() - from);
-    if (!answer.ok()) {
-      throw new Error(`The server refused a ball: ${await answer.text()}`);
-    }
-  }
-  times.sort((a, b) => a - b);
-  console.log(
-    `Posting a ball over HTTP, ${BALLS} in a row`.padEnd(52),
-    `median ${times[BALLS / 2].toFixed(1).padStart(7)} ms   worst ${times.at(-1).toFixed(1).padStart(7)} ms   bound    50 ms (median)`,
+  const { library } = await (await api.get('/api/drills')).json();
+  const { drill } = library.find((card) => card.drill.key === 'lip-and-rod');
+  console.log(`${events} events on the bench:`);
+  const none = await timed(60, () => api.get('/api/me'));
+  empty = median(none);
+  print('An empty request (who is signed in)', none, null);
+  print('Session page', await timed(40, () => api.get(`/api/sessions/${open.id}`)), 50);
+  print('Stroke report', await timed(20, () => api.get(`/api/sessions/${open.id}/stroke`)), 300);
+  print('What if the green ran another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
+  print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 50);
+  print(
+    'Posting a ball',
+    await timed(100, (i) =>
+      send(`sessions/${open.id}/events`, {
+        events: [{ id: id(i, 'B'), type: 'putt_logged', version: 2, at_ms: Date.now(), backstroke_m: 0.2, roll_m: 3, stop: 'free', target_m: 3, seen: {} }],
+      }),
+    ),
+    30,
   );
 } finally {
   kill(server);

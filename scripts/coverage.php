@@ -13,7 +13,9 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedStudent;
+use Amble\Core\Stroke\FitOptions;
 use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Stroke\StrokePutt;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -53,6 +55,57 @@ function strokeRow(float $beta, float $scatter, float $mishits, int $n, int $see
     }
 
     return sprintf("| %.2f | %.0f %% | %.0f %% | %d | %.1f %% | %+.3f |\n", $beta, 100 * $scatter, 100 * $mishits, $n, 100 * $inside / $all, $bias / STUDENTS);
+}
+
+/**
+ * One row of the prior's table: a new student's first balls read under the shipped prior and under their bench's.
+ *
+ * @param float $scatter of the strokes at this bench, typically
+ */
+function priorRow(float $scatter, int $n, int $seed): string
+{
+    $random = new SeededRandom($seed);
+    [$speed, $level] = [GreenSpeed::ofFeet(10), Grade::level()];
+    $student = static fn(): SimulatedStudent => new SimulatedStudent(-1.75 * log(0.28), 1.75 + 0.15 * $random->normal(), $scatter * exp(0.25 * $random->normal()));
+    $putt = static function (SimulatedStudent $by) use ($random, $speed, $level): StrokePutt {
+        $back = Length::ofMetres(0.12 + 0.28 * $random->uniform());
+
+        return StrokePutt::of($back, Length::ofMetres((float) $by->strike($back, $speed, $level, $random)?->rollMetres), $speed, $level);
+    };
+    $inside = $width = ['shipped' => 0.0, 'bench' => 0.0];
+    $all = 0;
+    for ($bench = 0; $bench < STUDENTS / 5; ++$bench) {
+        $others = [];
+        for ($i = 0; $i < 8; ++$i) {
+            $other = $student();
+            $others[] = (new StrokeFitter())->fit(array_map(static fn(): StrokePutt => $putt($other), range(1, 40)))->summary();
+        }
+        $priors = ['shipped' => StrokePrior::shipped(), 'bench' => StrokePrior::ofBench(array_values(array_filter($others)))];
+        for ($new = 0; $new < 5; ++$new) {
+            $own = $student();
+            $putts = array_map(static fn(): StrokePutt => $putt($own), range(1, $n));
+            $fits = array_map(static fn(StrokePrior $prior) => (new StrokeFitter(new FitOptions($prior)))->fit($putts), $priors);
+            for ($k = 0; $k < NEW_BALLS; ++$k) {
+                $back = Length::ofMetres(0.12 + 0.28 * $random->uniform());
+                $roll = (float) $own->strike($back, $speed, $level, $random)?->rollMetres;
+                ++$all;
+                foreach ($fits as $name => $fit) {
+                    $band = $fit->predict($back, $speed, $level);
+                    $inside[$name] += $band !== null && $roll >= $band->lowMetres && $roll <= $band->highMetres ? 1 : 0;
+                    $width[$name] += $band === null ? 0.0 : log($band->highMetres / $band->lowMetres);
+                }
+            }
+        }
+    }
+
+    return sprintf(
+        "| %.0f %% | %d | %.1f %% | %.1f %% | %.0f %% |\n",
+        100 * $scatter,
+        $n,
+        100 * $inside['shipped'] / $all,
+        100 * $inside['bench'] / $all,
+        100 * (1 - $width['bench'] / $width['shipped']),
+    );
 }
 
 /** One row of the direction table. */
@@ -110,6 +163,14 @@ foreach ([1.4, 1.75, 2.05] as $beta) {
     }
 }
 printf("\nFew balls lean on the prior, so a true exponent far from 1.8 is pulled toward it at first; the band allows for it.\n");
+printf("\n## A new student: the shipped prior and the bench's own\n\n");
+printf("Eight other students of the same bench, 40 balls each, exponents around 1.75 (spread 0.15). The band meant is 80 %%.\n\n");
+printf("| scatter here | balls fitted | inside, shipped | inside, the bench's | narrower by |\n|---|---|---|---|---|\n");
+foreach ([0.06, 0.10] as $scatter) {
+    foreach ([2, 3, 5, 8, 12, 20] as $n) {
+        echo priorRow($scatter, $n, ++$seed);
+    }
+}
 printf("\n## Direction: what a gate tells\n\n");
 printf("True bias 0.4°, true spread 1.5°. The half-angle is given in true spreads; about 0.85 measures best. Where every ball passes,\nor all misses are on one side, nothing is estimated; the other columns are of the rest.\n\n");
 printf("| half-angle / spread | balls | estimated | spread off by | typically by | bias in its 80 %% | spread in its 80 %% |\n|---|---|---|---|---|---|---|\n");

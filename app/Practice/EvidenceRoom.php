@@ -70,6 +70,9 @@ final class EvidenceRoom
         $students = DB::table('balls')->where('green_id', $green->id)->whereBetween('at_ms', [$sinceMilliseconds, $untilMilliseconds])
             ->whereNotNull('student_id')->where('student_id', '!=', $but->id)->whereNotNull('target_m')->distinct()->pluck('student_id');
         $balls = [];
+        if ($students->isEmpty()) {
+            return [];
+        }
         /** @var Collection<int, Student> $others */
         $others = Student::query()->whereKey($students)->orderBy('id')->get();
         foreach ($others as $student) {
@@ -105,6 +108,9 @@ final class EvidenceRoom
      */
     private function histories(array $greenIds): array
     {
+        if ($greenIds === []) {
+            return [];
+        }
         $readings = array_fill_keys($greenIds, []);
         /** @var Collection<int, GreenReading> $taken */
         $taken = GreenReading::query()->whereIn('green_id', $greenIds)->orderBy('taken_at')->orderBy('id')->get();
@@ -127,7 +133,9 @@ final class EvidenceRoom
 
     private static function ball(\stdClass $row, ?GreenHistory $history): RolledBall
     {
-        $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
+        // Some databases hand out a double as text.
+        $number = static fn(mixed $value): ?float => is_numeric($value) ? (float) $value : null;
+        $length = static fn(mixed $value): ?Length => $value === null ? null : Length::ofMetres((float) $number($value));
         /** @var array<string, string|bool|int|float> $seen */
         $seen = $row->seen === '{}' ? [] : json_decode((string) $row->seen, true, 4, JSON_THROW_ON_ERROR);
 
@@ -158,8 +166,8 @@ final class EvidenceRoom
             max(1, (int) $row->attempt),
             max(1, (int) $row->block),
             AidKind::tryFrom($row->aid ?? ''),
-            $row->aid_width_m,
-            $row->aid_distance_m,
+            $number($row->aid_width_m),
+            $number($row->aid_distance_m),
             (bool) $row->is_aid_checked,
         );
     }

@@ -37,6 +37,7 @@ final class Projector
      */
     public function project(PracticeSession $session): SessionLog
     {
+        $session->loadMissing('green');
         $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
         $this->writeBalls($session, SessionBalls::of($log, self::runs($session), $session->student_id));
         $this->writeSetAsides($session, $log->setAside);

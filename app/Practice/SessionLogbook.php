@@ -39,8 +39,9 @@ final class SessionLogbook
     {
         $cards = self::cards($session, $events);
         $rows = [];
-        foreach ($events as $i => $event) {
-            $read = EventReader::arriving(JsonInput::fromArray(self::asObjects($event), "events.$i"));
+        foreach ($events as $i => $fields) {
+            $event = self::asObjects($fields);
+            $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
             $card = $read instanceof PuttLogged ? $cards->get($read->belonging->student ?? (string) $session->student_id) : null;
             // What a ball was struck with is of that moment: a later change of the card rewrites nothing.
             $struckWith = $card === null ? [] : ['putter' => $card->putter, 'tempo_bpm' => $card->tempo_bpm];

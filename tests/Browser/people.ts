@@ -63,7 +63,7 @@ export function callOut(page: Page): Locator {
 interface KeptBall {
   id: string;
   at_ms: number;
-  rehearsals: number | null;
+  seen: { rehearsals?: number };
 }
 
 /** A session's balls as the server has them. */

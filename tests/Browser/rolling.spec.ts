@@ -286,7 +286,7 @@ test('backstrokes by the wheel, by digits, by those used lately', async ({ page 
     await touchLane(page, 0.5);
     const session = sessionOf(page);
     await expect(async () => {
-      expect((await keptBalls(page, session)).map(({ rehearsals }) => rehearsals)).toEqual([
+      expect((await keptBalls(page, session)).map(({ seen }) => seen.rehearsals ?? null)).toEqual([
         null,
         null,
         null,

@@ -129,6 +129,7 @@ test('a note set aside stays aside, and an unknown speed tells no lengths', asyn
   const margin = page.getByRole('complementary', { name: 'Margin notes' });
   await expect(margin.getByText('The line is provisional', { exact: false })).toBeVisible();
   await margin.getByRole('button', { name: /^Set aside: The line is provisional/ }).click();
+  await enter(page, 'Why? It may stay empty', 'He has only just come.');
   await expect(margin.getByText('The line is provisional', { exact: false })).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('Provisional: few balls so far', { exact: false })).toBeVisible();

@@ -247,6 +247,17 @@ final class WalkTest extends TestCase
         self::assertSame($rows->pluck('length_m')->sort()->values()->all(), $rows->pluck('length_m')->all());
     }
 
+    public function testEveryBallThatIsTakenIsShownWhetherAnythingElseWasSeenOrNot(): void
+    {
+        // A ball of which nothing else was seen used to be stored in a form that could not be read again.
+        $balls = $this->log(array_map(
+            static fn(array $seen): array => self::putt(['version' => 2, 'seen' => (object) $seen]),
+            [[], ['gate' => 'left'], ['side_m' => 0.0], ['held' => false], ['looks' => 0]],
+        ));
+        self::assertSame([[], ['gate' => 'left'], ['side_m' => 0], ['held' => false], ['looks' => 0]], array_column($balls, 'seen'));
+        self::assertCount(6, $this->log([self::putt(['version' => 2, 'seen' => null])]));
+    }
+
     public function testTwoDevicesLoseNothingOfEachOthersCard(): void
     {
         $station = static fn(string $id, float $metres): array => self::event('station_set', ['station_id' => $id, 'length_m' => $metres, 'said' => "$metres m"]);

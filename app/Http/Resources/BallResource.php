@@ -22,11 +22,11 @@ final class BallResource extends JsonResource
         return [
             'id' => $row->id,
             'at_ms' => (int) $row->at_ms,
-            'backstroke_m' => $row->backstroke_m,
-            'roll_m' => $row->roll_m,
-            'run_on_m' => $row->run_on_m,
+            'backstroke_m' => self::number($row->backstroke_m),
+            'roll_m' => self::number($row->roll_m),
+            'run_on_m' => self::number($row->run_on_m),
             'stop' => $row->stop,
-            'target_m' => $row->target_m,
+            'target_m' => self::number($row->target_m),
             'grade_percent' => (float) $row->grade_percent,
             'across_percent' => (float) $row->across_percent,
             'mark' => $row->mark,
@@ -39,5 +39,11 @@ final class BallResource extends JsonResource
             'attempt' => (int) $row->attempt,
             'corrections' => (int) $row->corrections,
         ];
+    }
+
+    /** Some databases hand out a double as text. */
+    private static function number(mixed $value): ?float
+    {
+        return is_numeric($value) ? (float) $value : null;
     }
 }

@@ -172,7 +172,10 @@ export function useKeepReading(sessionId: string) {
     // One after another, so that an older answer never lands on a newer one.
     scope: { id: `reading-${sessionId}` },
     onSuccess: (reading) => {
-      client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, reading });
+      client.setQueryData<Session>(
+        keys.session(sessionId),
+        (session) => session && { ...session, reading, reading_is_of_the_day: true, reading_days_old: 0 },
+      );
       void client.invalidateQueries({ queryKey: keys.bench });
       void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
     },

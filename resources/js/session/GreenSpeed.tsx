@@ -1,6 +1,6 @@
 import { day } from '../app/dates';
 import { useBench, useChangeSession } from '../app/queries';
-import type { Reading, ReadingMethod } from '../app/types';
+import type { Reading, ReadingMethod, Session } from '../app/types';
 import { type Units, useUnits } from '../app/useUnits';
 import {
   ButtonLink,
@@ -86,7 +86,7 @@ export function GreenSpeed({ session }: WaypointProps) {
             until it is measured.
           </Quiet>
         )}
-        <Result reading={reading.shown} units={units} isOwn={reading.isOwn} />
+        <Result reading={reading.shown} units={units} isOwn={reading.isOwn} session={session} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/set-out`}>
             On to setting out
@@ -112,7 +112,15 @@ export function GreenSpeed({ session }: WaypointProps) {
 }
 
 /** The figure, how sure it is, and the slope found on the way. */
-function Result({ reading, units, isOwn }: { reading: Reading | null; units: Units; isOwn: boolean }) {
+interface ResultProps {
+  reading: Reading | null;
+  units: Units;
+  /** Whether it was taken in this session. */
+  isOwn: boolean;
+  session: Session;
+}
+
+function Result({ reading, units, isOwn, session }: ResultProps) {
   if (reading === null) {
     return (
       <Part>
@@ -126,7 +134,7 @@ function Result({ reading, units, isOwn }: { reading: Reading | null; units: Uni
   const feet = (metres: number) => (metres / METRES_PER_FOOT).toFixed(1);
   return (
     <Part aria-live="polite">
-      <h2>{isOwn ? 'Reading' : `Reading that stands, from ${day(reading.taken_at)}`}</h2>
+      <h2>{isOwn ? 'Reading' : standingWords(session, reading)}</h2>
       {reading.speed_m === null ? (
         <Said>The speed of this green is put down as unknown.</Said>
       ) : (
@@ -137,10 +145,23 @@ function Result({ reading, units, isOwn }: { reading: Reading | null; units: Uni
           </Figure>
           <Said>{sureness(reading, feet)}</Said>
           {reading.grade !== null && <Quiet>{slopeFound(reading.grade)}</Quiet>}
+          {!isOwn && !session.reading_is_of_the_day && (
+            <Notice>
+              It stood for its own day. Greens change by about 8 % from day to day, so every range told from
+              it is that much wider, and balls rolled now tell nothing of the stroke until it is measured.
+            </Notice>
+          )}
         </>
       )}
     </Part>
   );
+}
+
+/** A reading stands for its day; later it is only the last one known. */
+function standingWords({ reading_is_of_the_day, reading_days_old }: Session, { taken_at }: Reading): string {
+  return reading_is_of_the_day
+    ? `Reading that stands, from ${day(taken_at)}`
+    : `Last known, ${reading_days_old === 1 ? 'a day' : `${reading_days_old} days`} ago`;
 }
 
 function sureness(reading: Reading, feet: (metres: number) => string): string {

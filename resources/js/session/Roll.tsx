@@ -63,9 +63,10 @@ export function Roll({ session }: WaypointProps) {
         <h1>
           {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
         </h1>
-        {session.reading === null && (
+        {!session.reading_is_of_the_day && (
           <Notice>
-            No green speed yet. Balls are kept all the same.{' '}
+            {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls
+            are kept all the same, and tell of the stroke once it is.{' '}
             <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
               Measure the green
             </ButtonLink>

@@ -21,7 +21,7 @@ export function isWaypoint(key: string | undefined): key is WaypointKey {
 export function troddenWaypoints(session: Session): Set<WaypointKey> {
   const done: [WaypointKey, boolean][] = [
     ['arrive', session.student !== null && session.green !== null],
-    ['green', session.reading !== null],
+    ['green', session.reading !== null && session.reading_is_of_the_day],
     ['set-out', session.stations.length > 0],
     ['roll', session.putts.length > 0],
     ['look-back', session.ended_at !== null],

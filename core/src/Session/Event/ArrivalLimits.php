@@ -31,13 +31,17 @@ final class ArrivalLimits
         'across_percent' => self::BALL['across_percent'],
     ];
 
-    /** @throws InvalidInput At the first field beyond its limits, or something seen that is not known. */
-    public static function check(SessionEvent $read, JsonInput $event): void
+    /**
+     * @param class-string<SessionEvent> $class of the event
+     *
+     * @throws InvalidInput At the first field beyond its limits, or something seen that is not known.
+     */
+    public static function check(string $class, JsonInput $event): void
     {
-        $isBall = $read instanceof PuttLogged || $read instanceof PuttCorrected;
+        $isBall = in_array($class, [PuttLogged::class, PuttCorrected::class], true);
         $limits = match (true) {
             $isBall => self::BALL,
-            $read instanceof StationSet => self::STATION,
+            $class === StationSet::class => self::STATION,
             default => [],
         };
         foreach ($limits as $field => [$least, $most, $sentence]) {

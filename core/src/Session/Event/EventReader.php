@@ -21,19 +21,26 @@ final class EventReader
      */
     public static function arriving(JsonInput $event): SessionEvent
     {
-        $read = self::read($event);
-        ArrivalLimits::check($read, $event);
+        // First what a coach can have seen: its sentences say more than those of what the log can hold.
+        ArrivalLimits::check(self::classOf($event), $event);
 
-        return $read;
+        return self::read($event);
     }
 
     /** @throws InvalidInput If its kind or version is not known here, or a field is missing or unusable. */
     public static function read(JsonInput $event): SessionEvent
     {
-        $kinds = EventKinds::all();
-        $class = $kinds[$event->word('type', array_keys($kinds))];
+        $class = self::classOf($event);
 
         return self::of($class, $event, $event->wholeNumberOr('version', 1, $class::version(), 1));
+    }
+
+    /** @return class-string<SessionEvent> */
+    private static function classOf(JsonInput $event): string
+    {
+        $kinds = EventKinds::all();
+
+        return $kinds[$event->word('type', array_keys($kinds))];
     }
 
     /** Read an event of the log; null for one that nothing here can be made of. */

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+/** No request walks through a whole table: every query of every route is explained by the database. */
+final class QueryPlanTest extends TestCase
+{
+    /** Of these there are a handful at most: the accounts, and what the framework keeps for itself. */
+    private const SMALL = ['coaches', 'memberships', 'benches', 'migrations'];
+
+    /** Rows an inner query already narrowed. */
+    private const DERIVED = ['latestReading'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (DB::getDriverName() !== 'sqlite') {
+            self::markTestSkipped('Plans are read as SQLite tells them.');
+        }
+    }
+
+    public function testNoQueryScans(): void
+    {
+        $coach = $this->coach();
+        [$student, $guest] = [$this->student($coach), $this->student($coach)];
+        $session = $this->practiceSession($coach, $student, $this->green($coach));
+        $path = "api/sessions/$session->id";
+        $run = (string) Str::ulid();
+        $drill = ['key' => 'gate', 'name' => 'Gate', 'stations' => [['length_m' => 3]], 'target' => 'hole', 'balls_per_station' => 4,
+            'pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5], 'end' => ['kind' => 'all_stations'], 'cap' => ['balls' => 9]];
+        $this->actingAs($coach);
+        $queries = [];
+        DB::listen(static function (QueryExecuted $query) use (&$queries): void {
+            $queries[$query->sql] = $query->bindings;
+        });
+        $ball = self::putt(['target_m' => 4]);
+        foreach ([
+            ['PUT', "$path/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 10]],
+            ['POST', "$path/runs", ['id' => $run, 'drill' => $drill, 'students' => [$student->id, $guest->id]]],
+            ['POST', "$path/events", ['events' => [$ball, self::putt(['run_id' => $run, 'student' => $guest->id, 'gate' => 'left']), self::putt(['target_m' => 3])]]],
+            ['POST', "$path/runs/$run/events", ['events' => [self::putt(['student' => $student->id, 'gate' => 'through'])]]],
+            ['GET', $path, []], ['GET', "$path/runs/$run", []], ['GET', "$path/balls/{$ball['id']}", []], ['GET', "$path/stroke", []],
+            ['GET', "$path/stroke/what-if?speed_m=3", []], ['GET', 'api/bench', []], ['GET', 'api/me', []], ['GET', 'api/drills', []],
+            ['GET', 'api/drills/fitting?minutes=10', []], ['POST', 'api/drills/set-out', ['id' => $run, 'drill' => $drill, 'session_id' => $session->id]],
+            ['POST', 'api/drills', ['drill' => $drill]], ['GET', 'api/drills/export', []], ['POST', 'api/sessions', ['id' => (string) Str::ulid(), 'student_id' => $student->id]],
+            ['PATCH', $path, ['student_id' => $guest->id]], ['PATCH', $path, ['ended' => true]],
+            ['POST', 'api/students', self::studentCard()], ['PUT', "api/students/$student->id", self::studentCard()], ['POST', 'api/greens', ['name' => 'G', 'surface' => 'mat']],
+            ['DELETE', "api/students/$guest->id", []],
+        ] as [$method, $uri, $body]) {
+            $this->json($method, $uri, $body)->assertSuccessful();
+        }
+        self::assertGreaterThan(40, count($queries));
+        $scans = [];
+        foreach ($queries as $sql => $bindings) {
+            if (preg_match('/^(select|update|delete|insert)/i', $sql) !== 1) {
+                continue;
+            }
+            foreach (DB::select("explain query plan $sql", $bindings) as $step) {
+                if (preg_match('/^SCAN (\w+)/', $step->detail, $found) === 1 && !in_array($found[1], [...self::SMALL, ...self::DERIVED], true)
+                    && !str_contains($step->detail, 'CONSTANT ROW')) {
+                    $scans[] = "$step->detail: $sql";
+                }
+            }
+        }
+        self::assertSame([], $scans);
+    }
+
+    public function testABatchOfFiftyEventsMakesNoMoreQueriesThanOne(): void
+    {
+        $coach = $this->coach();
+        $session = $this->practiceSession($coach, $this->student($coach), $this->green($coach));
+        $count = function (int $events) use ($coach, $session): int {
+            $made = 0;
+            DB::listen(static function () use (&$made): void {
+                ++$made;
+            });
+            $this->actingAs($coach)->postJson("api/sessions/$session->id/events", ['events' => array_map(static fn(): array => self::putt(), range(1, $events))])
+                ->assertSuccessful();
+
+            return $made;
+        };
+        $one = $count(1);
+        self::assertLessThanOrEqual($one, $count(50));
+        self::assertLessThan(20, $one);
+    }
+}
