@@ -302,9 +302,11 @@ test('every set-out sheet prints on one page', async ({ page }, { project }) => 
   await startWith(page, 'Marguerite Oyelaran-Fitzwarden');
   await choose(page, 'Green', 'Boathouse green');
   const session = sessionOf(page);
-  const { library } = (await ask(page, 'GET', 'drills')) as { library: { key: string; name: string }[] };
+  const { library } = (await ask(page, 'GET', 'drills')) as {
+    library: { drill: { key: string; name: string } }[];
+  };
   const pages: Record<string, number> = {};
-  for (const { key, name } of library) {
+  for (const { key, name } of library.map(({ drill }) => drill)) {
     await goWithin(page, `/sessions/${session}/drills/${key}`);
     await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Kit out' })).toBeVisible();

@@ -74,10 +74,10 @@ async function countAll(page: Page, hand: 'touch' | 'key'): Promise<Record<strin
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
   const session = sessionOf(page);
-  const { library } = (await ask(page, 'GET', 'drills')) as { library: Shipped[] };
+  const { library } = (await ask(page, 'GET', 'drills')) as { library: { drill: Shipped }[] };
   await listen(page, hand === 'touch' ? 'pointerup' : 'keydown');
   const counts: Record<string, number> = {};
-  for (const drill of library) {
+  for (const { drill } of library) {
     const run = await startRun(page, session, drill);
     await goWithin(page, `/sessions/${session}/drill/${run}`);
     await expect(page.getByRole('heading', { level: 1, name: drill.name, exact: true })).toBeVisible();

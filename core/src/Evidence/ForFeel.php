@@ -11,8 +11,9 @@ final class ForFeel extends Selection
 {
     public function leavesOut(RolledBall $ball): ?LeftOut
     {
-        return self::marked($ball) ?? match (true) {
+        return match (true) {
             $ball->ball->sight->call === null => LeftOut::NotAsked,
+            $ball->ball->remarks->mark !== null => self::marked($ball),
             $ball->word === null => LeftOut::NoWord,
             default => null,
         };

@@ -13,8 +13,9 @@ final class ForReads extends Selection
     {
         $isSeen = array_filter(self::SEEN, $ball->ball->sight->has(...)) !== [];
 
-        return self::marked($ball) ?? match (true) {
+        return match (true) {
             !$isSeen => LeftOut::NotAsked,
+            $ball->ball->remarks->mark !== null => self::marked($ball),
             $ball->ball->across->ratio() === 0.0 => LeftOut::Straight,
             default => null,
         };

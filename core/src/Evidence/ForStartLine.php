@@ -16,9 +16,12 @@ final class ForStartLine extends Selection
 {
     public function leavesOut(RolledBall $ball): ?LeftOut
     {
-        return self::marked($ball) ?? match (true) {
-            self::side($ball) !== null => null,
-            $ball->ball->sight->gate === null => LeftOut::NotAsked,
+        $bySide = self::side($ball) !== null;
+
+        return match (true) {
+            !$bySide && $ball->ball->sight->gate === null => LeftOut::NotAsked,
+            $ball->ball->remarks->mark !== null => self::marked($ball),
+            $bySide => null,
             $ball->startLineTest() === null => LeftOut::NoSize,
             !$ball->isAidChecked => LeftOut::Unchecked,
             default => null,

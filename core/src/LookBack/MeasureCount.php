@@ -9,6 +9,7 @@ use Amble\Core\Evidence\ForFeel;
 use Amble\Core\Evidence\ForReads;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Evidence\LeftOut;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Selection;
 use Amble\Core\Green\Surface;
@@ -24,7 +25,7 @@ final readonly class MeasureCount
     /**
      * @param list<RolledBall> $balls of one session and student
      *
-     * @return list<self> one a measure
+     * @return list<self> one for each measure that somebody looked for
      */
     public static function all(array $balls, ?Surface $surface): array
     {
@@ -36,10 +37,18 @@ final readonly class MeasureCount
             'feel' => new ForFeel(),
         ];
 
-        return array_map(
+        $counts = array_map(
             static fn(string $measure, Selection $selection): self => new self($measure, count($selection->of($balls)), $selection->reasons($balls)),
             array_keys($measures),
             array_values($measures),
         );
+
+        return array_values(array_filter($counts, static fn(self $count): bool => $count->isAsked()));
+    }
+
+    /** What nobody looked for is no lack. */
+    private function isAsked(): bool
+    {
+        return $this->counted > 0 || array_diff(array_keys($this->leftOut), [LeftOut::NotAsked->value]) !== [];
     }
 }

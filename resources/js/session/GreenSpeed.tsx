@@ -94,7 +94,7 @@ export function GreenSpeed({ session }: WaypointProps) {
         </Row>
       </Stack>
       <Margin notes={[]}>
-        {reading.shown?.warnings.map((warning) => (
+        {(reading.isOwn ? reading.shown?.warnings : [])?.map((warning) => (
           <MarginWord key={warning.key}>
             <p>{warning.sentence}</p>
           </MarginWord>
@@ -147,8 +147,8 @@ function Result({ reading, units, isOwn, session }: ResultProps) {
           {reading.grade !== null && <Quiet>{slopeFound(reading.grade)}</Quiet>}
           {!isOwn && !session.reading_is_of_the_day && (
             <Notice>
-              It stood for its own day. Greens change by about 8 % from day to day, so every range told from
-              it is that much wider, and balls rolled now tell nothing of the stroke until it is measured.
+              It stood for its own day. Greens change from day to day, so every range told from it is wider,
+              and balls rolled now tell nothing of the stroke until it is measured.
             </Notice>
           )}
         </>

@@ -146,19 +146,19 @@ function Day({ report: { day } }: { report: StrokeReport }) {
   }
   return (
     <Said>
-      Today's first {day.n === 1 ? 'ball' : `${day.n} balls`} at targets finished {shareWords(day.offset)} of
-      what is usual for this student; most likely between {shareWords(day.interval[0])} and{' '}
+      Today's first {day.n === 1 ? 'ball' : `${day.n} balls`} at targets, against what is usual for this
+      student: {shareWords(day.offset)}, most likely between {shareWords(day.interval[0])} and{' '}
       {shareWords(day.interval[1])}.
       {day.green_offset !== null &&
         day.green_interval !== null &&
-        ` Over ${day.students} students the green comes to ${shareWords(day.green_offset)}, between ${shareWords(day.green_interval[0])} and ${shareWords(day.green_interval[1])}.`}
+        ` Over ${day.students} students the green: ${shareWords(day.green_offset)}, between ${shareWords(day.green_interval[0])} and ${shareWords(day.green_interval[1])}.`}
     </Said>
   );
 }
 
 function shareWords(share: number): string {
   const percent = Math.round(Math.abs(share) * 100);
-  return percent === 0 ? 'level' : `${percent} % ${share < 0 ? 'short' : 'long'}`;
+  return percent === 0 ? 'the same' : `${percent} % ${share < 0 ? 'short' : 'long'}`;
 }
 
 const MEASURES = {
@@ -190,7 +190,7 @@ function Measures({ report: { measures } }: { report: StrokeReport }) {
             {measures.map((each) => (
               <tr key={each.measure}>
                 <th scope="row">{MEASURES[each.measure]}</th>
-                <td>{`${each.counted} of ${countOf(each)}`}</td>
+                <td style={{ whiteSpace: 'nowrap' }}>{`${each.counted} of ${countOf(each)}`}</td>
                 <td data-wide style={{ whiteSpace: 'normal' }}>
                   {each.left_out.map(({ reason, count }) => `${count} ${reason}`).join('; ')}
                 </td>

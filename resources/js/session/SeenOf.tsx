@@ -2,11 +2,10 @@ import styled from 'styled-components';
 import { useSeenKinds } from '../app/queries';
 import { type Putt, type Seen, type SeenKind, seenNumber } from '../app/types';
 import type { Units } from '../app/useUnits';
-import { color, Entry, OneOf, Quiet } from '../design';
+import { color, Entry, OneOf, Quiet, Stack } from '../design';
 
 const More = styled.details`
   summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
-  &[open] { display: grid; gap: 12px; }
 `;
 
 interface SeenOfProps {
@@ -40,7 +39,7 @@ export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
       {more.length > 0 && (
         <More>
           <summary>What else was seen</summary>
-          {more.map(one)}
+          <Stack>{more.map(one)}</Stack>
         </More>
       )}
     </>
