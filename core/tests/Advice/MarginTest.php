@@ -109,6 +109,9 @@ final class MarginTest extends PropertyTestCase
         self::assertSame(['pace.green'], self::said(self::facts($fit, students: [self::day(-0.2), self::day(-0.15), self::day(-0.18)])));
         self::assertSame(['pace.student'], self::said(self::facts($fit, students: [self::day(-0.35), self::day(0.02), self::day(0.03), self::day(0.05), self::day(0.06)])));
         self::assertSame([], self::said(self::facts($fit, students: [self::day(-0.03)])));
+        // Two balls say nothing of a day, however far off.
+        $two = StudentToday::of([Bound::exactly(-0.6), Bound::exactly(-0.6)], new UsualBias(0.0, 0.01), 0.08);
+        self::assertSame([], self::said(self::facts($fit, students: [$two])));
     }
 
     public function testAReadingOfAnotherDayIsNamedWithItsAgeAndWhatItWidens(): void

@@ -13,6 +13,7 @@ use Amble\Core\Drill\Steps;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Steps\Ladder;
 use Amble\Core\Units\Length;
 use Eris\Generators;
@@ -115,5 +116,18 @@ final class RulesOfADrillTest extends DrillTestCase
                 }
             },
         );
+    }
+
+    public function testOnlyABallThatWasFollowedCanHaveStartedWellAndMissed(): void
+    {
+        $gate = self::drill(['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5], 'end' => ['kind' => 'balls', 'balls' => 9]]);
+        $missed = static fn(array ...$balls): int => DrillRun::fold($gate, array_map(
+            static fn(int $i, array $fields): SessionEvent => self::ball($i, 3.0, $fields + ['gate' => 'through']),
+            array_keys($balls),
+            array_values($balls),
+        ), 1)->throughButMissed;
+        // Nobody was asked whether it dropped.
+        self::assertSame(0, $missed(['stop' => 'unseen', 'roll_m' => null], ['stop' => 'unseen', 'roll_m' => null]));
+        self::assertSame(1, $missed(['roll_m' => 3.9], ['stop' => 'holed', 'roll_m' => null], ['gate' => 'left', 'roll_m' => 3.9]));
     }
 }

@@ -64,6 +64,17 @@ final class StoredEventsTest extends TestCase
         self::assertSame([1], array_map(static fn($count): int => $count->count, $log->counts));
     }
 
+    public function testARemarkOfVersionOneSaidAnewWhatThoseBeforeItHadSaid(): void
+    {
+        $event = static fn(string $id, array $fields): ?SessionEvent => EventReader::stored(JsonInput::fromArray(['id' => $id, 'at_ms' => (int) substr($id, 1)] + $fields));
+        $ball = SessionLog::fold(array_filter([
+            $event('A1', ['type' => 'putt_logged', 'roll_m' => 3, 'gate' => 'left', 'held' => true]),
+            $event('A2', ['type' => 'putt_remarked', 'putt_id' => 'A1', 'held' => true, 'rehearsals' => 3]),
+            $event('A3', ['type' => 'putt_remarked', 'putt_id' => 'A1', 'cause' => 'pace']),
+        ]))->putts[0]->ball;
+        self::assertSame(['gate' => 'left'], $ball->sight->answers);
+    }
+
     public function testWhatIsStoredIsAlwaysReadAndWhatIsNotKnownFoldsToNothing(): void
     {
         $nonsense = [
