@@ -37,6 +37,22 @@ final class EvidenceRoom
     /** Where a student's rate of today is asked, skill of long ago tells little, balls. */
     private const LATEST = 400;
 
+    /** What a ball is read from. */
+    private const COLUMNS = [
+        'id', 'practice_session_id', 'student_id', 'green_id', 'surface', 'at_ms', 'backstroke_m', 'roll_m', 'run_on_m', 'stop', 'target_m',
+        'grade_percent', 'across_percent', 'mark', 'cause', 'seen', 'putter', 'tempo_bpm', 'drill', 'task', 'verdict', 'word', 'attempt', 'block',
+        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked',
+    ];
+
+    /** Where it is asked what is usual for a student, balls at targets. */
+    private const LATEST_USUAL = 200;
+
+    private static ?Remarks $nothingSaid = null;
+    private static ?Sight $nothingSeen = null;
+
+    /** @var array<string, Grade> by percent */
+    private static array $grades = [];
+
     /** @return list<RolledBall> every ball of a student, oldest first */
     public function ofStudent(Student $student): array
     {
@@ -61,26 +77,29 @@ final class EvidenceRoom
     }
 
     /**
-     * Everybody else who rolled on a green of late: their latest balls, oldest first.
+     * A student's latest balls at targets until a moment, oldest first: enough to tell what is usual.
      *
-     * @return array<string, list<RolledBall>> by student
+     * @return list<RolledBall>
      */
-    public function othersOn(Green $green, Student $but, int $sinceMilliseconds, int $untilMilliseconds): array
+    public function latestAtTargets(Student $student, int $untilMilliseconds): array
+    {
+        return array_reverse($this->rolled($this->rows($student)->whereNotNull('target_m')->where('at_ms', '<=', $untilMilliseconds)
+            ->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST_USUAL)));
+    }
+
+    /**
+     * Everybody else who rolled at targets on a green between two moments.
+     *
+     * @return Collection<int, Student>
+     */
+    public function othersOn(Green $green, Student $but, int $sinceMilliseconds, int $untilMilliseconds): Collection
     {
         $students = DB::table('balls')->where('green_id', $green->id)->whereBetween('at_ms', [$sinceMilliseconds, $untilMilliseconds])
             ->whereNotNull('student_id')->where('student_id', '!=', $but->id)->whereNotNull('target_m')->distinct()->pluck('student_id');
-        $balls = [];
-        if ($students->isEmpty()) {
-            return [];
-        }
         /** @var Collection<int, Student> $others */
-        $others = Student::query()->whereKey($students)->orderBy('id')->get();
-        foreach ($others as $student) {
-            $latest = $this->rows($student)->whereNotNull('target_m')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
-            $balls[$student->id] = array_reverse($this->rolled($latest));
-        }
+        $others = $students->isEmpty() ? new Collection() : Student::query()->whereKey($students)->orderBy('id')->get();
 
-        return $balls;
+        return $others;
     }
 
     private function rows(Student $student): Builder
@@ -91,7 +110,7 @@ final class EvidenceRoom
     /** @return list<RolledBall> in the order of the query */
     private function rolled(Builder $rows): array
     {
-        $rows = $rows->get()->all();
+        $rows = $rows->get(self::COLUMNS)->all();
         $histories = $this->histories(array_values(array_unique(array_filter(array_column($rows, 'green_id')))));
         $balls = [];
         foreach ($rows as $row) {
@@ -133,42 +152,61 @@ final class EvidenceRoom
 
     private static function ball(\stdClass $row, ?GreenHistory $history): RolledBall
     {
-        // Some databases hand out a double as text.
-        $number = static fn(mixed $value): ?float => is_numeric($value) ? (float) $value : null;
-        $length = static fn(mixed $value): ?Length => $value === null ? null : Length::ofMetres((float) $number($value));
-        /** @var array<string, string|bool|int|float> $seen */
-        $seen = $row->seen === '{}' ? [] : json_decode((string) $row->seen, true, 4, JSON_THROW_ON_ERROR);
+        $at = (int) $row->at_ms;
 
         return new RolledBall(
             $row->id,
-            (int) $row->at_ms,
+            $at,
             $row->practice_session_id,
             Ball::seen(
-                $length($row->backstroke_m),
-                $length($row->roll_m),
+                self::length($row->backstroke_m),
+                self::length($row->roll_m),
                 Stop::from($row->stop),
-                $length($row->target_m),
-                Grade::ofPercent((float) $row->grade_percent),
-                new Remarks(Mark::tryFrom($row->mark ?? ''), Cause::tryFrom($row->cause ?? '')),
-                sight: Sight::answered($seen),
-                runOn: $length($row->run_on_m),
-                across: Grade::ofPercent((float) $row->across_percent),
+                self::length($row->target_m),
+                self::grade($row->grade_percent),
+                // Thousands of balls have nothing said or seen of them: those share one word for it.
+                $row->mark === null && $row->cause === null
+                    ? self::$nothingSaid ??= new Remarks()
+                    : new Remarks(Mark::tryFrom($row->mark ?? ''), Cause::tryFrom($row->cause ?? '')),
+                sight: $row->seen === '{}' ? self::$nothingSeen ??= Sight::nothing() : self::sight($row->seen),
+                runOn: self::length($row->run_on_m),
+                across: self::grade($row->across_percent),
             ),
             $row->student_id,
-            Surface::tryFrom($row->surface ?? ''),
-            $history?->at((int) $row->at_ms, $row->practice_session_id),
+            $row->surface === null ? null : Surface::from($row->surface),
+            $history?->at($at, $row->practice_session_id),
             $row->putter,
             $row->tempo_bpm === null ? null : (int) $row->tempo_bpm,
             $row->drill,
-            Task::tryFrom($row->task ?? ''),
-            Verdict::tryFrom($row->verdict ?? ''),
-            LengthCall::tryFrom($row->word ?? ''),
+            $row->task === null ? null : Task::from($row->task),
+            $row->verdict === null ? null : Verdict::from($row->verdict),
+            $row->word === null ? null : LengthCall::from($row->word),
             max(1, (int) $row->attempt),
             max(1, (int) $row->block),
-            AidKind::tryFrom($row->aid ?? ''),
-            $number($row->aid_width_m),
-            $number($row->aid_distance_m),
+            $row->aid === null ? null : AidKind::from($row->aid),
+            $row->aid_width_m === null ? null : (float) $row->aid_width_m,
+            $row->aid_distance_m === null ? null : (float) $row->aid_distance_m,
             (bool) $row->is_aid_checked,
         );
+    }
+
+    /** Some databases hand out a double as text. */
+    private static function length(mixed $metres): ?Length
+    {
+        return is_numeric($metres) ? Length::ofMetres((float) $metres) : null;
+    }
+
+    /** Few slopes are named, and thousands of balls rolled on each. */
+    private static function grade(mixed $percent): Grade
+    {
+        return self::$grades[(string) (is_numeric($percent) ? $percent : 0)] ??= Grade::ofPercent(is_numeric($percent) ? (float) $percent : 0.0);
+    }
+
+    private static function sight(string $seen): Sight
+    {
+        /** @var array<string, string|bool|int|float> $answers */
+        $answers = json_decode($seen, true, 4, JSON_THROW_ON_ERROR);
+
+        return Sight::answered($answers);
     }
 }

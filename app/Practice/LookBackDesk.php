@@ -7,6 +7,7 @@ namespace App\Practice;
 use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Margin;
 use Amble\Core\Advice\Rules;
+use Amble\Core\Distance\StudentToday;
 use Amble\Core\Evidence\GreenHistory;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Standing;
@@ -57,8 +58,9 @@ final class LookBackDesk
         [$standing, $method] = $this->standing($session);
         $speed = $standing?->reading->speed;
         $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
-        $own = DayLook::student($balls, $surface, $session->id);
-        $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $surface)]);
+        $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
+        $own = DayLook::student($this->evidence->latestAtTargets($student, $until), $surface, $session->id);
+        $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
         $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOutCount(), $student->school);
 
         return new SessionLook(
@@ -116,20 +118,19 @@ final class LookBackDesk
         return [$standing, $reading->method];
     }
 
-    /** @return list<\Amble\Core\Distance\StudentToday> */
-    private function others(PracticeSession $session, Student $student, ?Surface $surface): array
+    /** @return list<StudentToday> */
+    private function others(PracticeSession $session, Student $student, int $until): array
     {
         if ($session->green === null) {
             return [];
         }
-        $until = $session->ended_at ?? CarbonImmutable::now();
         $since = self::milliseconds($session->started_at->subHours(self::SAME_DAY_HOURS));
         $days = [];
-        foreach ($this->evidence->othersOn($session->green, $student, $since, self::milliseconds($until)) as $balls) {
-            $todays = array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $since);
-            $last = end($todays);
+        foreach ($this->evidence->othersOn($session->green, $student, $since, $until) as $other) {
+            $balls = $this->evidence->latestAtTargets($other, $until);
+            $last = end($balls);
             if ($last !== false) {
-                $days[] = DayLook::student($balls, $surface, $last->sessionId);
+                $days[] = DayLook::student($balls, $session->green->surface, $last->sessionId);
             }
         }
 

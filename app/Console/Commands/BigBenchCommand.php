@@ -47,11 +47,12 @@ final class BigBenchCommand extends Command
         $sessions = intdiv(max(1, (int) $this->argument('events')), self::A_SESSION);
         $ofFirst = intdiv((int) $this->option('balls'), self::A_SESSION);
         $random = new SeededRandom(9);
+        $now = CarbonImmutable::now();
         for ($i = 0; $i < $sessions; ++$i) {
             // The first student's sessions lie among the others', the last of all is theirs and today.
             $isFirst = $i % max(1, intdiv($sessions, $ofFirst)) === 0 && $i < $ofFirst * max(1, intdiv($sessions, $ofFirst)) || $i === $sessions - 1;
             $student = $isFirst ? $students[0] : $students[1 + $i % (self::STUDENTS - 1)];
-            $at = CarbonImmutable::now()->subHours(2)->subMinutes(60 * ($sessions - 1 - $i));
+            $at = $now->subHours(2)->subMinutes(60 * ($sessions - 1 - $i));
             DB::transaction(fn() => $this->session($coach, $student, $greens[$i % self::GREENS], $at, $random, $readings, $projector, $i === $sessions - 1));
         }
         Carbon::setTestNow();

@@ -44,15 +44,17 @@ final class ForStroke extends Selection
      * The putts to fit, by the place of their ball in the list.
      *
      * @param list<RolledBall> $balls
+     * @param list<LeftOut|null>|null $verdicts of them, where they are known already
      *
      * @return array<int, StrokePutt>
      */
-    public function putts(array $balls): array
+    public function putts(array $balls, ?array $verdicts = null): array
     {
         $putts = [];
-        foreach ($balls as $i => $ball) {
+        foreach ($verdicts ?? $this->verdicts($balls) as $i => $why) {
+            $ball = $balls[$i];
             [$backstroke, $roll, $speed] = [$ball->ball->backstroke, $ball->ball->roll, $ball->speed()];
-            if ($this->leavesOut($ball) === null && $backstroke !== null && $roll !== null && $speed !== null) {
+            if ($why === null && $backstroke !== null && $roll !== null && $speed !== null) {
                 $putts[$i] = StrokePutt::of($backstroke, $roll, $speed, $ball->ball->grade);
             }
         }

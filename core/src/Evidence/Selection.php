@@ -25,13 +25,37 @@ abstract class Selection
     /**
      * @param list<RolledBall> $balls
      *
+     * @return list<LeftOut|null> for each why it does not count; null when it does
+     */
+    final public function verdicts(array $balls): array
+    {
+        $verdicts = [];
+        foreach ($balls as $ball) {
+            $verdicts[] = $this->leavesOut($ball);
+        }
+
+        return $verdicts;
+    }
+
+    /**
+     * @param list<RolledBall> $balls
+     *
      * @return array<string, positive-int> how many were left out, by reason, the commonest first
      */
     final public function reasons(array $balls): array
     {
+        return self::counted($this->verdicts($balls));
+    }
+
+    /**
+     * @param list<LeftOut|null> $verdicts
+     *
+     * @return array<string, positive-int> how many, by reason, the commonest first
+     */
+    final public static function counted(array $verdicts): array
+    {
         $counts = [];
-        foreach ($balls as $ball) {
-            $why = $this->leavesOut($ball);
+        foreach ($verdicts as $why) {
             if ($why !== null) {
                 $counts[$why->value] = ($counts[$why->value] ?? 0) + 1;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Evidence\LeftOut;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
 use Amble\Core\Roll\LineRoll;
@@ -45,7 +46,8 @@ final readonly class StrokeLook
     {
         $selection = new ForStroke($surface);
         $balls = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface));
-        $putts = $selection->putts($balls);
+        $verdicts = $selection->verdicts($balls);
+        $putts = $selection->putts($balls, $verdicts);
         $fit = (new StrokeFitter(new FitOptions($prior)))->fit(array_values($putts));
         $todays = array_filter($putts, static fn(int $i): bool => $balls[$i]->sessionId === $sessionId, ARRAY_FILTER_USE_KEY);
 
@@ -54,8 +56,8 @@ final readonly class StrokeLook
             $fit,
             count($todays),
             self::offset(array_diff_key($putts, $todays), $todays),
-            $selection->reasons($balls),
-            self::drawn($balls, $putts, $fit, $selection, $sessionId),
+            ForStroke::counted($verdicts),
+            self::drawn($balls, $verdicts, array_keys($putts), $fit, $sessionId),
         );
     }
 
@@ -93,13 +95,14 @@ final readonly class StrokeLook
 
     /**
      * @param list<RolledBall> $balls
-     * @param array<int, StrokePutt> $putts by the place of their ball
+     * @param list<LeftOut|null> $verdicts
+     * @param list<int> $places of the balls that were fitted
      *
      * @return list<LookedAtBall>
      */
-    private static function drawn(array $balls, array $putts, StrokeFit $fit, ForStroke $selection, string $sessionId): array
+    private static function drawn(array $balls, array $verdicts, array $places, StrokeFit $fit, string $sessionId): array
     {
-        $fitted = array_flip(array_keys($putts));
+        $fitted = array_flip($places);
         $odd = array_flip($fit->marked);
         $first = max(0, count($balls) - self::MOST_DRAWN);
         $drawn = [];
@@ -111,7 +114,7 @@ final readonly class StrokeLook
             $place = $fitted[$i] ?? null;
             $drawn[] = new LookedAtBall(
                 $ball,
-                $place === null ? $selection->leavesOut($ball) : null,
+                $verdicts[$i],
                 self::relativeRoll($ball),
                 $place === null ? null : $fit->weights[$place] ?? null,
                 $place !== null && isset($odd[$place]),
