@@ -27,6 +27,8 @@ use Amble\Core\Units\Length;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -50,7 +52,7 @@ final class EvidenceRoom
     private static ?Remarks $nothingSaid = null;
     private static ?Sight $nothingSeen = null;
 
-    /** @var array<string, Grade> by percent */
+    /** @var array<int|string, Grade> by percent */
     private static array $grades = [];
 
     /** @return list<RolledBall> every ball of a student, oldest first */
@@ -110,8 +112,8 @@ final class EvidenceRoom
     /** @return list<RolledBall> in the order of the query */
     private function rolled(Builder $rows): array
     {
-        $rows = $rows->get(self::COLUMNS)->all();
-        $histories = $this->histories(array_values(array_unique(array_filter(array_column($rows, 'green_id')))));
+        $rows = array_values($rows->get(self::COLUMNS)->all());
+        $histories = self::histories($rows);
         $balls = [];
         foreach ($rows as $row) {
             $balls[] = self::ball($row, $histories[$row->green_id ?? ''] ?? null);
@@ -121,23 +123,58 @@ final class EvidenceRoom
     }
 
     /**
-     * @param list<string> $greenIds
+     * The readings some balls may belong to: those of their time, the last one before it, and those of their sessions.
+     *
+     * @param list<\stdClass> $rows
      *
      * @return array<string, GreenHistory> by green
      */
-    private function histories(array $greenIds): array
+    private static function histories(array $rows): array
     {
-        if ($greenIds === []) {
-            return [];
-        }
-        $readings = array_fill_keys($greenIds, []);
-        /** @var Collection<int, GreenReading> $taken */
-        $taken = GreenReading::query()->whereIn('green_id', $greenIds)->orderBy('taken_at')->orderBy('id')->get();
-        foreach ($taken as $reading) {
-            $readings[$reading->green_id][] = self::reading($reading);
+        $histories = [];
+        foreach (self::byGreen($rows) as $green => $its) {
+            $times = array_map(intval(...), array_column($its, 'at_ms'));
+            $histories[$green] = GreenHistory::of(array_map(self::reading(...), self::taken($green, $its, min($times), max($times))));
         }
 
-        return array_map(GreenHistory::of(...), $readings);
+        return $histories;
+    }
+
+    /**
+     * @param list<\stdClass> $rows
+     *
+     * @return array<string, non-empty-list<\stdClass>> those on a green, by green
+     */
+    private static function byGreen(array $rows): array
+    {
+        $rowsOf = [];
+        foreach ($rows as $row) {
+            if ($row->green_id !== null) {
+                $rowsOf[(string) $row->green_id][] = $row;
+            }
+        }
+
+        return $rowsOf;
+    }
+
+    /**
+     * @param non-empty-list<\stdClass> $rows on this green
+     *
+     * @return list<GreenReading>
+     */
+    private static function taken(string $green, array $rows, int $from, int $to): array
+    {
+        $readings = GreenReading::query()->where('green_id', $green);
+        $first = CarbonImmutable::createFromTimestampMsUTC($from);
+        $before = $readings->clone()->where('taken_at', '<=', $first)->max('taken_at');
+        $sessions = array_values(array_unique(array_column($rows, 'practice_session_id')));
+
+        /** @var Collection<int, GreenReading> $taken */
+        $taken = $readings->where(static fn(EloquentBuilder $either) => $either
+            ->whereBetween('taken_at', [$before ?? $first, CarbonImmutable::createFromTimestampMsUTC($to)])
+            ->orWhereIn('practice_session_id', $sessions))->orderBy('taken_at')->orderBy('id')->get();
+
+        return array_values($taken->all());
     }
 
     public static function reading(GreenReading $reading): ReadingAt

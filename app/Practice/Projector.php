@@ -10,6 +10,7 @@ use Amble\Core\Evidence\SessionBalls;
 use Amble\Core\Evidence\SessionRun;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Condition;
+use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetAside;
 use Amble\Core\Session\StationCard;
@@ -39,7 +40,7 @@ final class Projector
     {
         $session->loadMissing('green');
         $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
-        $this->writeBalls($session, SessionBalls::of($log, self::runs($session), $session->student_id));
+        $this->writeBalls($session, SessionBalls::of($log, self::runsWithBalls($session, $log), $session->student_id));
         $this->writeSetAsides($session, $log->setAside);
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
@@ -64,10 +65,11 @@ final class Projector
     }
 
     /** @return list<SessionRun> */
-    public static function runs(PracticeSession $session): array
+    private static function runsWithBalls(PracticeSession $session, SessionLog $log): array
     {
+        $rolledIn = array_filter(array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->runId, $log->putts));
         /** @var Collection<int, PracticeRun> $runs */
-        $runs = $session->runs()->orderBy('id')->get();
+        $runs = $rolledIn === [] ? new Collection() : $session->runs()->whereKey(array_unique($rolledIn))->orderBy('id')->get();
 
         return array_values(array_map(self::run(...), $runs->all()));
     }
