@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Drill\AgainstHole;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\SetOutSheet;
@@ -70,7 +71,7 @@ final readonly class SetOut
                 'length_m' => $metres,
                 'grade_percent' => $this->drill->stations[$i]->along->percent(),
                 'across_percent' => $this->drill->stations[$i]->across->percent(),
-                'hole_half_angle_deg' => $this->drill->target->canBeHoled() ? rad2deg(SetOutSheet::holeHalfAngle($length)) : null,
+                'hole_half_angle_deg' => $this->drill->target->canBeHoled() ? rad2deg(AgainstHole::holeHalfAngle($length)) : null,
                 'slip' => $slip === null ? null : ['paced_m' => $slip->paced->metres(), 'likely' => $slip->likely],
             ];
         }

@@ -60,7 +60,23 @@ export async function touchTimes(page: Page, what: string): Promise<number[]> {
   const waits = await page.evaluate(() => (window as unknown as { waits: number[] }).waits);
   waits.sort((a, b) => a - b);
   console.log(
-    `${what}, server 500 ms away: median ${waits[Math.floor(waits.length / 2)]?.toFixed(0)} ms, worst ${waits.at(-1)?.toFixed(0)} ms of ${waits.length}`,
+    `${what}: median ${waits[Math.floor(waits.length / 2)]?.toFixed(0)} ms, worst ${waits.at(-1)?.toFixed(0)} ms of ${waits.length}`,
   );
   return waits;
+}
+
+/** Holds back every request that matches until it is let go, so that a screen that waits for an answer shows it. */
+export async function holdRequests(page: Page, pattern: string): Promise<() => void> {
+  let held: (() => void)[] = [];
+  await page.route(pattern, async (route) => {
+    await new Promise<void>((wake) => held.push(wake));
+    await route.continue();
+  });
+  return () => {
+    const waiting = held;
+    held = [];
+    for (const wake of waiting) {
+      wake();
+    }
+  };
 }

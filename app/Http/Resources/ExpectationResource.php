@@ -21,6 +21,7 @@ final class ExpectationResource extends JsonResource
         return [
             'pass_rates' => $this->resource->passRates,
             'balls' => $this->resource->balls,
+            'basis' => $this->resource->basis->value,
             'putts_behind' => $this->resource->puttsBehind,
             'cap' => ['balls' => $this->resource->cap->balls, 'minutes' => $this->resource->cap->minutes],
             'gate_that_measures_m' => $this->resource->measuringGate?->metres(),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Green\Physics;
+use Amble\Core\Units\Length;
+
 /** What a gate lets through against what the hole takes. */
 enum AgainstHole: string
 {
@@ -13,6 +16,12 @@ enum AgainstHole: string
 
     /** Closer than this the two are alike, share of the hole's. */
     private const ALIKE = 0.05;
+
+    /** Largest start-line error, radians, that a level putt dying at the hole still holes, atan(R_h / D). */
+    public static function holeHalfAngle(Length $length): float
+    {
+        return atan(Physics::HOLE_RADIUS / $length->metres());
+    }
 
     /**
      * @param float $aid largest start-line error the aid lets through, radians

@@ -34,8 +34,9 @@ final class CauseProposal
             $ball->remarks->mark === Mark::Bumps => Cause::Luck,
             $ball->sight->gate !== null && !$startedWell => Cause::StartLine,
             $last->isInsidePace === false => Cause::Pace,
-            // A good start at a good pace that did not go in was read wrongly, or turned by the green.
-            $startedWell && $last->isInsidePace === true && $ball->stop !== Stop::Holed => $isStraight ? Cause::Luck : Cause::Read,
+            // A good start at a good pace that did not go in was read wrongly, or turned by the green. A gate
+            // easier than the hole lets through starts that could not go in, so it clears nothing.
+            $startedWell && $last->gate !== AgainstHole::Wider && $last->isInsidePace === true && $ball->stop !== Stop::Holed => $isStraight ? Cause::Luck : Cause::Read,
             default => null,
         };
     }

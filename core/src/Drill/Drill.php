@@ -74,6 +74,18 @@ final readonly class Drill
         return $this->aid === null ? null : ($this->pass->axis() === Axis::Line ? $step : null) ?? $this->aid->width?->metres();
     }
 
+    /**
+     * What the aid in force lets through against what the hole takes; null where either is missing.
+     *
+     * @param float|null $width in force, metres
+     */
+    public function aidAgainstHole(Length $length, ?float $width): ?AgainstHole
+    {
+        $angle = $width === null || !$this->target->canBeHoled() ? null : $this->aid?->halfAngle(Length::ofMetres($width));
+
+        return $angle === null ? null : AgainstHole::of($angle, AgainstHole::holeHalfAngle($length));
+    }
+
     /** Most points one ball can bring; 0 without points. */
     public function mostPoints(): int
     {

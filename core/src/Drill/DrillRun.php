@@ -130,7 +130,8 @@ final class DrillRun
             $this->drill->aidWidth($context->step),
         );
         $restarts = !$passed && $this->drill->onMiss->restarts();
-        $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $acceptance, $context));
+        $gate = $this->drill->aidAgainstHole($context->length, $this->drill->aidWidth($context->step));
+        $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $acceptance, $context), $gate);
         $this->count($putt, $station, $passed, $context, $word);
         $restarts ? $this->restart($station) : $this->advance();
         $this->settlePhase();

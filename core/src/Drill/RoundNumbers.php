@@ -52,7 +52,7 @@ final readonly class RoundNumbers
             $stations[$i] = is_array($station) ? $this->station($station) : $station;
         }
         $drill['stations'] = $stations;
-        $drill = self::rounded($drill, 'pass', ['radius_m', 'behind_m', 'within_m', 'little_m'], $this->fine);
+        $drill = self::rounded($drill, 'pass', ['radius_m', 'behind_m', 'within_m', 'little_m', 'firm_m'], $this->fine);
         $drill = self::rounded($drill, 'points', ['past_within_m'], $this->fine);
         $drill = self::rounded($drill, 'aid', ['width_m'], $this->gate);
         $drill = self::rounded($drill, 'aid', ['distance_m'], $this->ahead);

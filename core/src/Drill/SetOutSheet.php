@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Direction\StartLineTest;
-use Amble\Core\Green\Physics;
 use Amble\Core\Session\Caution;
 use Amble\Core\Units\Length;
 
@@ -128,28 +126,23 @@ final readonly class SetOutSheet
     public function aidAngles(): array
     {
         $aid = $this->drill->aid;
-        if ($aid === null || $aid->width === null || $aid->distance === null) {
+        if ($aid === null || $aid->width === null) {
             return [];
         }
-        $widths = $this->drill->steps === null ? [$aid->width] : $this->drill->steps->widths;
+        $angles = [];
+        foreach ($this->drill->steps === null ? [$aid->width] : $this->drill->steps->widths as $width) {
+            $angle = $aid->halfAngle($width);
+            if ($angle !== null) {
+                $angles[] = ['width' => $width, 'half_angle' => $angle];
+            }
+        }
 
-        return array_map(static fn(Length $width): array => [
-            'width' => $width,
-            'half_angle' => ($aid->kind === AidKind::Gate ? StartLineTest::gate($width, $aid->distance) : StartLineTest::rail($width, $aid->distance))->halfAngle(),
-        ], $widths);
+        return $angles;
     }
 
     /** What the aid's first width lets through against the hole at a length; null where there is no aid or no hole. */
     public function aidAgainstHole(Length $length): ?AgainstHole
     {
-        $angle = $this->aidAngles()[0]['half_angle'] ?? null;
-
-        return $angle === null || !$this->drill->target->canBeHoled() ? null : AgainstHole::of($angle, self::holeHalfAngle($length));
-    }
-
-    /** Largest start-line error, radians, that a level putt dying at the hole still holes, atan(R_h / D). */
-    public static function holeHalfAngle(Length $length): float
-    {
-        return atan(Physics::HOLE_RADIUS / $length->metres());
+        return $this->drill->aidAgainstHole($length, $this->aidAngles() === [] ? null : $this->aidAngles()[0]['width']->metres());
     }
 }

@@ -9,6 +9,7 @@ enum Task: string
 {
     case Past = 'past';
     case Short = 'short';
+    case Firm = 'firm';
     case Exact = 'exact';
     case LookAtTarget = 'look_at_target';
     case RehearseSoft = 'rehearse_soft';
@@ -19,17 +20,17 @@ enum Task: string
     public function movesTheTarget(): bool
     {
         return match ($this) {
-            self::Past, self::Short, self::RehearseSoft, self::RehearseStrong => true,
+            self::Past, self::Short, self::Firm, self::RehearseSoft, self::RehearseStrong => true,
             self::Exact, self::LookAtTarget, self::RehearseBetween => false,
         };
     }
 
-    /** Whether the ball itself is judged by the task, rather than only got ready by it. */
+    /** Whether a rule of tasks has anything to judge a ball by, rather than only how it was got ready. */
     public function isJudged(): bool
     {
         return match ($this) {
-            self::Past, self::Short, self::Exact => true,
-            self::LookAtTarget, self::RehearseSoft, self::RehearseStrong, self::RehearseBetween => false,
+            self::LookAtTarget => false,
+            default => true,
         };
     }
 }

@@ -11,11 +11,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class CauseProposalTest extends DrillTestCase
 {
-    private static function gate(): Drill
+    /** At 1 m and 55 mm wide it lets through 0.35 degrees; the hole takes 0.77 from 4 m. */
+    private static function gate(float $width = 0.055): Drill
     {
         return self::drill([
             'pass' => ['kind' => 'through_gate'],
-            'aid' => ['kind' => 'gate', 'width_m' => 0.08, 'distance_m' => 0.5],
+            'aid' => ['kind' => 'gate', 'width_m' => $width, 'distance_m' => 1.0],
         ]);
     }
 
@@ -40,6 +41,8 @@ final class CauseProposalTest extends DrillTestCase
         yield 'a good start, too short' => [self::gate(), 3.0, ['gate' => 'through'], 'pace'];
         yield 'a good start at a good pace that missed was misread' => [self::gate(), 4.2, ['gate' => 'through'], 'read'];
         yield 'unless the putt was proved straight' => [self::gate(), 4.2, ['gate' => 'through'], 'luck', true];
+        yield 'a gate easier than the hole clears no start' => [self::gate(0.08), 4.2, ['gate' => 'through'], null];
+        yield 'outside it, the start is to blame all the same' => [self::gate(0.08), 4.2, ['gate' => 'right'], 'start_line'];
         yield 'a good start nobody measured tells nothing more' => [self::gate(), 4.2, ['gate' => 'through', 'roll_m' => null, 'stop' => 'unseen'], null];
     }
 }

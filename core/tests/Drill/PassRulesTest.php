@@ -135,6 +135,17 @@ final class PassRulesTest extends TestCase
         yield 'a little short' => [$task, self::free(4.6), true, self::on(Task::Short)];
         yield 'past when short was asked' => [$task, self::free(5.1), false, self::on(Task::Short)];
         yield 'holed when short was asked' => [$task, $holed, false, self::on(Task::Short)];
+        yield 'told to be firm, and well past' => [$task, self::free(6.4), true, self::on(Task::Firm)];
+        yield 'told to be firm, and only a little past' => [$task, self::free(5.4), false, self::on(Task::Firm)];
+        yield 'firmer than firm' => [$task, self::free(6.6), false, self::on(Task::Firm)];
+        yield 'firm to the drill’s own measure' => [['firm_m' => 0.8] + $task, self::free(5.9), false, self::on(Task::Firm)];
+        yield 'told to be firm, and holed' => [$task, $holed, true, self::on(Task::Firm)];
+        yield 'told to be too soft, and far too soft' => [$task, self::free(2.0), true, self::on(Task::RehearseSoft)];
+        yield 'told to be too soft, and there' => [$task, self::free(5.0), false, self::on(Task::RehearseSoft)];
+        yield 'told to be too soft, and holed' => [$task, $holed, false, self::on(Task::RehearseSoft)];
+        yield 'told to be too strong, and far too strong' => [$task, self::free(9.0), true, self::on(Task::RehearseStrong)];
+        yield 'told to be too strong, and there' => [$task, self::free(5.0), false, self::on(Task::RehearseStrong)];
+        yield 'between the two is exact' => [$task, self::free(5.3), false, self::on(Task::RehearseBetween)];
         yield 'exact' => [$task, self::free(5.25), true, self::on(Task::Exact)];
         yield 'not so exact' => [$task, self::free(5.3), false, self::on(Task::Exact)];
         yield 'holed is exact' => [$task, $holed, true, self::on(Task::Exact)];

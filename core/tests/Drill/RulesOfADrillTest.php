@@ -83,10 +83,9 @@ final class RulesOfADrillTest extends DrillTestCase
         self::assertFalse(TargetKind::None->canBeHit() || TargetKind::None->canBeHoled());
     }
 
-    public function testOnlySomeTasksJudgeTheBall(): void
+    public function testEveryTaskButALookSaysWhereTheBallGoes(): void
     {
-        $judged = array_filter(Task::cases(), static fn(Task $task): bool => $task->isJudged());
-        self::assertSame(['past', 'short', 'exact'], array_column($judged, 'value'));
+        self::assertSame([Task::LookAtTarget], array_values(array_filter(Task::cases(), static fn(Task $task): bool => !$task->isJudged())));
     }
 
     public function testOverMeansDoneOrCapped(): void

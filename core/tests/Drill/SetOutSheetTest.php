@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
+use Amble\Core\Drill\AgainstHole;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\RoundNumbers;
@@ -34,7 +35,7 @@ final class SetOutSheetTest extends DrillTestCase
         $angles = array_column(SetOutSheet::of($drill, [])->aidAngles(), 'half_angle');
         // The ball's centre has 50 mm less a radius of 21.335 mm on either side, 500 mm ahead.
         self::assertEqualsWithDelta([atan(0.028665 / 0.5), atan(0.008665 / 0.5)], $angles, 1e-12);
-        self::assertEqualsWithDelta(atan(0.054 / 3.0), SetOutSheet::holeHalfAngle(Length::ofMetres(3.0)), 1e-12);
+        self::assertEqualsWithDelta(atan(0.054 / 3.0), AgainstHole::holeHalfAngle(Length::ofMetres(3.0)), 1e-12);
     }
 
     public function testChecksAreOnlyThoseItsResultsDependOn(): void

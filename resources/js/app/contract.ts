@@ -176,6 +176,7 @@ export interface CallOut {
   task:
     | 'past'
     | 'short'
+    | 'firm'
     | 'exact'
     | 'look_at_target'
     | 'rehearse_soft'
@@ -263,12 +264,14 @@ export interface Drill {
     behind_m?: number;
     within_m?: number;
     little_m?: number;
+    firm_m?: number;
     exact_share?: number;
   };
   on_miss?: 'nothing' | 'restart_station' | 'restart_all';
   tasks?: (
     | 'past'
     | 'short'
+    | 'firm'
     | 'exact'
     | 'look_at_target'
     | 'rehearse_soft'
@@ -315,6 +318,7 @@ export interface Zone {
   task:
     | 'past'
     | 'short'
+    | 'firm'
     | 'exact'
     | 'look_at_target'
     | 'rehearse_soft'
@@ -443,6 +447,7 @@ export interface EventUndone {
 export interface Expectation {
   pass_rates: number[] | null;
   balls: number | null;
+  basis: 'count' | 'rate' | 'few_putts' | 'not_by_length' | 'open_end';
   putts_behind: number;
   cap: {
     balls: number | null;
@@ -566,6 +571,7 @@ export interface Leg {
   task:
     | 'past'
     | 'short'
+    | 'firm'
     | 'exact'
     | 'look_at_target'
     | 'rehearse_soft'

@@ -89,6 +89,7 @@ const ENDS = [
 const TASKS: readonly { value: Task; label: string }[] = [
   { value: 'past', label: 'A little past' },
   { value: 'short', label: 'A little short' },
+  { value: 'firm', label: 'Firm, further past' },
   { value: 'exact', label: 'Exact' },
   { value: 'look_at_target', label: 'Look at the target' },
   { value: 'rehearse_soft', label: 'Rehearse it too soft' },

@@ -419,7 +419,7 @@ function slipWords(station: SetOutSheet['stations'][number], units: Units): stri
 
 /** How long it will take at the student's own rate, and what stops it. */
 function expectationWords(expectation: NonNullable<SetOutSheet['expectation']>, units: Units): string {
-  const { balls, putts_behind, cap, gate_that_measures_m: gate } = expectation;
+  const { balls, cap, gate_that_measures_m: gate } = expectation;
   const stops = [
     cap.balls === null ? '' : `${cap.balls} balls`,
     cap.minutes === null ? '' : `${cap.minutes} minutes`,
@@ -427,9 +427,7 @@ function expectationWords(expectation: NonNullable<SetOutSheet['expectation']>, 
     .filter((part) => part !== '')
     .join(' or ');
   const parts = [
-    balls === null
-      ? 'How many balls it takes is not known yet: too few putts to a target are logged.'
-      : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`,
+    forecastWords(expectation),
     `It stops at ${stops} in any case, and keeps what was done.`,
     balls !== null && cap.balls !== null && balls > cap.balls
       ? 'At this rate the cap comes first: widen it, or come nearer.'
@@ -437,4 +435,21 @@ function expectationWords(expectation: NonNullable<SetOutSheet['expectation']>, 
     gate === null ? '' : `The gate that tells most of this student is ${units.show(gate, 'width')} wide.`,
   ];
   return parts.filter((part) => part !== '').join(' ');
+}
+
+function forecastWords({ balls, basis, putts_behind }: NonNullable<SetOutSheet['expectation']>): string {
+  switch (basis) {
+    case 'count':
+      return `It takes ${Math.round(balls ?? 0)} balls.`;
+    case 'rate':
+      return balls === null
+        ? `At this student’s own rate, from ${putts_behind} putts, it is never passed.`
+        : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`;
+    case 'few_putts':
+      return 'How many balls it takes is not known yet: too few putts to a target are logged.';
+    case 'not_by_length':
+      return 'How many balls it takes is not known yet: how often this student passes here cannot be told from lengths.';
+    case 'open_end':
+      return 'How many balls it takes depends on how it goes: its end is no number of balls.';
+  }
 }

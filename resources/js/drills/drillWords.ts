@@ -27,6 +27,7 @@ const ORDERS: Record<NonNullable<Drill['order']>, string> = {
 const TASKS: Record<Task, string> = {
   past: 'a little past',
   short: 'a little short',
+  firm: 'firm, further past',
   exact: 'exact',
   look_at_target: 'look at the target',
   rehearse_soft: 'rehearse it too soft',

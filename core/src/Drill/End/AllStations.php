@@ -27,6 +27,11 @@ final class AllStations implements End
         return $leftInRound;
     }
 
+    public function expectedBalls(?float $aRound): ?float
+    {
+        return $aRound;
+    }
+
     public function repeatsRounds(): bool
     {
         return false;

@@ -31,6 +31,11 @@ final readonly class BallCount implements End
         return $this->balls - $progress->balls;
     }
 
+    public function expectedBalls(?float $aRound): float
+    {
+        return (float) $this->balls;
+    }
+
     public function repeatsRounds(): bool
     {
         return true;

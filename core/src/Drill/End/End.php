@@ -24,6 +24,13 @@ interface End
      */
     public function certainBalls(DrillProgress $progress, int $leftInRound, int $mostPoints): int;
 
+    /**
+     * How many balls are to be expected until it is reached; null where nothing known tells.
+     *
+     * @param float|null $aRound balls of one round; null where that is not known
+     */
+    public function expectedBalls(?float $aRound): ?float;
+
     /** Whether rounds follow one another until the end is reached. */
     public function repeatsRounds(): bool;
 

@@ -31,6 +31,11 @@ final readonly class Minutes implements End
         return 1;
     }
 
+    public function expectedBalls(?float $aRound): ?float
+    {
+        return null;
+    }
+
     public function repeatsRounds(): bool
     {
         return true;

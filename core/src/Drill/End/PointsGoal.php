@@ -31,6 +31,11 @@ final readonly class PointsGoal implements End
         return $mostPoints > 0 ? (int) ceil(($this->goal - $progress->points) / $mostPoints) : 1;
     }
 
+    public function expectedBalls(?float $aRound): ?float
+    {
+        return null;
+    }
+
     public function repeatsRounds(): bool
     {
         return true;

@@ -6,22 +6,33 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Task;
+use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
+use Amble\Core\Units\Length;
 
-/** Each ball does what it was told: a little past, a little short, exact. */
+/** Each ball does what it was told: a little past, firmer than that, a little short, too soft, too strong, exact. */
 final readonly class TaskDone implements PassRule
 {
-    private function __construct(private float $little, private float $exactShare)
+    /** A firm ball runs at most so many times "a little" past, where the drill does not say. */
+    private const FIRM = 3.0;
+
+    private function __construct(private float $little, private float $firm, private float $exactShare)
     {
     }
 
     public static function read(JsonInput $rule): self
     {
-        $rule->only(['kind', 'little_m', 'exact_share']);
+        $rule->only(['kind', 'little_m', 'firm_m', 'exact_share']);
+        $little = Check::positive($rule->numberOr('little_m', 0.6), $rule->path('little_m'));
+        $firm = Check::positive($rule->numberOr('firm_m', self::FIRM * $little), $rule->path('firm_m'));
+        if ($firm <= $little) {
+            throw InvalidInput::at($rule->path('firm_m'), 'A firm ball runs further past than a little.');
+        }
 
         return new self(
-            Check::positive($rule->numberOr('little_m', 0.6), $rule->path('little_m')),
+            $little,
+            $firm,
             Check::share($rule->numberOr('exact_share', 0.05), $rule->path('exact_share')),
         );
     }
@@ -34,6 +45,10 @@ final readonly class TaskDone implements PassRule
 
         return match ($context->task) {
             Task::Past => Acceptance::roll($length + $off, $length + $this->little),
+            Task::Firm => Acceptance::roll($length + $this->little, $length + $this->firm),
+            // Told to be wrong on purpose: anything on that side is what was told.
+            Task::RehearseSoft => Acceptance::roll(0.0, $length - $off, holed: false),
+            Task::RehearseStrong => Acceptance::roll($length + $off, Length::LONGEST),
             Task::Short => Acceptance::roll($length - $this->little, $length - $off, holed: false),
             default => Acceptance::roll($length * (1.0 - $this->exactShare), $length * (1.0 + $this->exactShare)),
         };

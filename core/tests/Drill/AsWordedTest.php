@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Drill;
+
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRun;
+use Amble\Core\Drill\JudgedBall;
+use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Json\JsonInput;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Shipped drills, run by hand as their cards word them: what each ball is called, and what it brings. */
+final class AsWordedTest extends DrillTestCase
+{
+    /** @return array<string, array<string, mixed>> cards by key */
+    private static function library(): array
+    {
+        $text = (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json');
+
+        return array_column(json_decode($text, true, 64, JSON_THROW_ON_ERROR)['drills'], null, 'key');
+    }
+
+    private static function shipped(string $key): Drill
+    {
+        $card = self::library()[$key];
+
+        return DrillReader::read(JsonInput::parse(json_encode($card, JSON_THROW_ON_ERROR)));
+    }
+
+    /**
+     * @param list<array{array<string, mixed>, string}> $balls what is seen of each, and what it is to be called
+     */
+    #[DataProvider('runs')]
+    public function testEachBallIsCalledWhatTheCardSays(string $key, array $balls, ?int $points = null): void
+    {
+        $events = [];
+        foreach ($balls as $i => [$seen]) {
+            $events[] = self::ball($i, 0.0, $seen);
+        }
+        $state = DrillRun::fold(self::shipped($key), $events, 1);
+        $words = array_map(
+            static fn(JudgedBall $ball): string => rtrim("{$ball->verdict->value} {$ball->word?->value}"),
+            array_values($state->judged),
+        );
+        self::assertSame(array_column($balls, 1), $words);
+        self::assertSame($points, $state->points);
+    }
+
+    /** @return iterable<string, array{0: string, 1: list<array{array<string, mixed>, string}>, 2?: int}> */
+    public static function runs(): iterable
+    {
+        $rolled = static fn(float $roll): array => ['roll_m' => $roll];
+        $holed = ['roll_m' => null, 'stop' => 'holed'];
+        $start = static fn(string $gate): array => ['roll_m' => null, 'stop' => 'unseen', 'gate' => $gate];
+
+        // Nine metres over a step: too soft, too strong, then the one between.
+        yield 'over the step: rolled as told' => ['over-the-step', [
+            [$rolled(6.0), 'passed on'], [$rolled(12.0), 'passed on'], [$rolled(9.5), 'passed on'],
+            [$rolled(9.2), 'missed long'], [$rolled(8.0), 'missed short'], [$rolled(7.0), 'missed short'],
+            [$holed, 'missed long'], [$holed, 'passed on'], [$holed, 'passed on'],
+        ]];
+        // Three metres: soft dies within a foot past, firm runs one to three feet past.
+        yield 'soft line, firm line: soft and firm in turn' => ['soft-line-firm-line', [
+            [$rolled(3.2), 'passed on'], [$rolled(3.7), 'passed on'], [$rolled(3.7), 'missed long'],
+            [$rolled(3.2), 'missed short'], [$holed, 'passed on'], [$holed, 'passed on'], [$rolled(2.9), 'missed short'],
+        ]];
+        yield 'past, short, true: each ball as told' => ['past-short-true', [
+            [$rolled(4.4), 'passed on'], [$rolled(3.6), 'passed on'], [$rolled(4.1), 'passed on'],
+            [$rolled(6.9), 'missed short'], [$rolled(7.2), 'missed long'], [$rolled(7.5), 'missed long'],
+        ]];
+        // Between the lip and a rod half a metre behind, three in a row; a miss starts the station again.
+        yield 'lip and rod: at the lip, short of it, against the rod' => ['lip-and-rod', [
+            [$rolled(3.0), 'passed on'], [$rolled(3.5), 'passed on'], [$rolled(2.9), 'missed short'],
+            [['roll_m' => 3.5, 'stop' => 'rod'], 'missed'], [$holed, 'passed on'],
+        ]];
+        // Over the edge is long, however little; just on is on.
+        yield 'to the edge of the green' => ['die-at-the-string', [
+            [$rolled(3.2), 'passed on'], [$rolled(2.9), 'missed short'], [['roll_m' => 3.0, 'stop' => 'edge'], 'missed long'],
+        ]];
+        yield 'another ball in the way says nothing of its length' => ['six-before-the-round', [
+            [['roll_m' => 2.0, 'stop' => 'ball'], 'missed'],
+        ]];
+        yield 'a tee strewn about: points a ball' => ['loose-tees', [[$holed, 'passed on'], [$holed, 'passed on']], 6];
+        yield 'a gate judges the start alone' => ['telling-gate', [
+            [$start('through'), 'passed'], [$start('left'), 'missed'], [['stop' => 'holed', 'roll_m' => null, 'gate' => 'right'], 'missed on'],
+        ]];
+        yield 'five to go home: one out of the hole starts again' => ['five-to-go-home', [
+            [$holed, 'passed on'], [$holed, 'passed on'], [$rolled(0.9), 'missed'], [$holed, 'passed on'],
+        ]];
+        yield 'nearer each time: the first stands' => ['nearer-each-time', [
+            [$rolled(4.0), 'passed'], [$rolled(5.0), 'passed on'], [$rolled(7.5), 'missed long'], [$rolled(6.2), 'passed on'],
+        ]];
+    }
+
+    public function testAGoodStartNobodyFollowedIsNoMiss(): void
+    {
+        foreach (['closing-gate', 'telling-gate', 'along-the-chalk', 'on-the-rule', 'over-the-spot', 'string-over-ball', 'start-it-straight'] as $key) {
+            $seen = ['roll_m' => null, 'stop' => 'unseen', 'gate' => 'through'];
+            $state = DrillRun::fold(self::shipped($key), [self::ball(0, 0.0, $seen)], 1);
+            self::assertSame([1, 0], [$state->passes, $state->throughButMissed], $key);
+        }
+    }
+
+    /** Whatever a drill's points are, a ball that passes does not cost any, and one that misses brings none. */
+    public function testPointsAgreeWithPassing(): void
+    {
+        $scored = array_filter(self::library(), static fn(array $card): bool => isset($card['points']));
+        self::assertNotEmpty($scored);
+        foreach (array_keys($scored) as $key) {
+            $drill = self::shipped($key);
+            $length = DrillRun::fold($drill, [], 1)->next->lengthMetres ?? 0.0;
+            for ($past = -1.0; $past <= 2.0; $past += 0.05) {
+                $state = DrillRun::fold($drill, [self::ball(0, $length + $past)], 1);
+                self::assertSame($state->passes > 0, $state->points > 0, sprintf('%s, %.2f m past', $key, $past));
+            }
+        }
+    }
+
+    public function testRoundTheHoleNeverGivesTheSamePuttTwiceRunning(): void
+    {
+        for ($seed = 1; $seed <= 20; ++$seed) {
+            $last = null;
+            $events = [];
+            while (($next = DrillRun::fold(self::shipped('round-the-hole'), $events, $seed)->next) !== null) {
+                self::assertNotSame($last, $next->station);
+                $last = $next->station;
+                $events[] = self::ball(count($events), 1.2, ['stop' => 'holed']);
+            }
+            self::assertCount(12, $events);
+        }
+    }
+
+    public function testTheRuleLetsThroughWhatItsCardSays(): void
+    {
+        $why = self::library()['on-the-rule']['why'];
+        self::assertIsString($why);
+        self::assertSame(1, preg_match('/within ([\d.]+) of a degree/', $why, $found));
+        $angle = SetOutSheet::of(self::shipped('on-the-rule'), [])->aidAngles()[0]['half_angle'];
+        self::assertEqualsWithDelta((float) $found[1], rad2deg($angle), 0.05);
+    }
+}
