@@ -36,11 +36,15 @@ final class AsWordedTest extends DrillTestCase
     #[DataProvider('runs')]
     public function testEachBallIsCalledWhatTheCardSays(string $key, array $balls, ?int $points = null): void
     {
+        $drill = self::shipped($key);
         $events = [];
         foreach ($balls as $i => [$seen]) {
-            $events[] = self::ball($i, 0.0, $seen);
+            // Where chance settles the order, a roll is told as a share of the length that was called.
+            $called = DrillRun::fold($drill, $events, 1)->next->lengthMetres ?? 0.0;
+            $roll = $called * ($seen['times'] ?? 1.0);
+            $events[] = self::ball($i, $roll, array_diff_key($seen, ['times' => 0]));
         }
-        $state = DrillRun::fold(self::shipped($key), $events, 1);
+        $state = DrillRun::fold($drill, $events, 1);
         $words = array_map(
             static fn(JudgedBall $ball): string => rtrim("{$ball->verdict->value} {$ball->word?->value}"),
             array_values($state->judged),
@@ -54,6 +58,7 @@ final class AsWordedTest extends DrillTestCase
     {
         $rolled = static fn(float $roll): array => ['roll_m' => $roll];
         $holed = ['roll_m' => null, 'stop' => 'holed'];
+        $unseen = ['roll_m' => null, 'stop' => 'unseen'];
         $start = static fn(string $gate): array => ['roll_m' => null, 'stop' => 'unseen', 'gate' => $gate];
 
         // Nine metres over a step: too soft, too strong, then the one between.
@@ -89,6 +94,50 @@ final class AsWordedTest extends DrillTestCase
         ]];
         yield 'five to go home: one out of the hole starts again' => ['five-to-go-home', [
             [$holed, 'passed on'], [$holed, 'passed on'], [$rolled(0.9), 'missed'], [$holed, 'passed on'],
+        ]];
+        foreach (['never-twice' => 0.1, 'six-before-the-round' => 0.1, 'to-the-edge' => 0.1, 'say-it-first' => 0.1, 'up-down-in-turn' => 0.12, 'eyes-on-the-target' => 0.12] as $key => $share) {
+            yield "$key: within its share of whatever length is called" => [$key, [
+                [['times' => 1.0 + $share - 0.005], 'passed on'], [['times' => 1.0 + $share + 0.005], 'missed long'],
+                [['times' => 1.0 - $share + 0.005], 'passed on'], [['times' => 1.0 - $share - 0.005], 'missed short'],
+            ]];
+        }
+        yield 'one line, three lengths: middle, short, long' => ['one-line-three-lengths', [
+            [$rolled(6.7), 'passed on'], [$rolled(2.6), 'missed short'], [$rolled(10.1), 'missed long'], [$rolled(6.8), 'missed long'],
+        ]];
+        yield 'edge to edge: the long one first' => ['edge-to-edge', [
+            [$rolled(15.6), 'passed on'], [$rolled(12.2), 'missed short'], [$rolled(7.8), 'passed on'], [['roll_m' => 7.5, 'stop' => 'edge'], 'missed long'],
+        ]];
+        yield 'a shoe as stop: nearly an eighth either way' => ['shoe-as-stop', [
+            [$rolled(3.3), 'passed on'], [$rolled(2.6), 'missed short'], [$rolled(3.4), 'missed long'],
+        ]];
+        yield 'on the mat: a tenth of a short length is little' => ['mat-steps', [
+            [$rolled(1.3), 'passed on'], [$rolled(1.35), 'missed long'], [$rolled(1.05), 'missed short'],
+        ]];
+        yield 'the ring: beside it counts as much as past it' => ['ring-then-out', [
+            [$rolled(10.8), 'passed on'], [['roll_m' => 10.7, 'side_m' => 0.6], 'missed on'], [$rolled(8.9), 'missed short'],
+            [['roll_m' => 10.0, 'side_m' => 0.89], 'passed on'], [$holed, 'passed on'],
+        ]];
+        yield 'downhill and dying: two feet past is the most' => ['down-and-dying', [
+            [$rolled(3.5), 'passed on'], [$rolled(2.95), 'missed short'], [$rolled(3.7), 'missed long'], [$holed, 'passed on'],
+        ]];
+        yield 'uphill and firm: short is short' => ['up-and-firm', [[$rolled(4.6), 'passed on'], [$rolled(3.9), 'missed short'], [$rolled(4.65), 'missed long']]];
+        // Nobody has to say how far a ball went that was only to strike something.
+        foreach (['bucket-from-far', 'standing-cup', 'only-a-tee', 'ball-at-a-ball', 'mug-on-the-carpet'] as $key) {
+            yield "$key: struck or not" => [$key, [
+                [['hit' => true] + $unseen, 'passed'], [['hit' => false] + $unseen, 'missed'], [$unseen, 'missed'],
+            ]];
+        }
+        foreach (['along-the-chalk', 'on-the-rule', 'over-the-spot', 'string-over-ball', 'start-it-straight', 'gate-then-lengths', 'closing-gate'] as $key) {
+            yield "$key: the start alone" => [$key, [
+                [$start('through'), 'passed'], [$start('left'), 'missed'], [$start('right'), 'missed'], [$unseen, 'missed'],
+                [['gate' => 'through', 'roll_m' => 0.5], 'passed'],
+            ]];
+        }
+        foreach (['round-the-hole', 'in-a-row-short'] as $key) {
+            yield "$key: in the hole, or not" => [$key, [[$holed, 'passed on'], [['times' => 1.02], 'missed'], [$holed, 'passed on']]];
+        }
+        yield 'the whole ladder: a miss starts it all again' => ['whole-ladder', [
+            [$rolled(3.1), 'passed on'], [$rolled(2.6), 'passed on'], [$rolled(3.9), 'missed short'], [$rolled(2.5), 'passed on'],
         ]];
         yield 'nearer each time: the first stands' => ['nearer-each-time', [
             [$rolled(4.0), 'passed'], [$rolled(5.0), 'passed on'], [$rolled(7.5), 'missed long'], [$rolled(6.2), 'passed on'],
