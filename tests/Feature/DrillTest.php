@@ -169,14 +169,15 @@ final class DrillTest extends TestCase
     {
         $path = "api/sessions/{$this->session->id}/runs";
         $answer = fn(): array => $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => self::drill()])->json('expectation');
-        self::assertNull($answer()['balls']);
+        $none = $answer();
+        self::assertSame([null, 'few_putts'], [$none['balls'], $none['basis']]);
         $putts = array_map(
             static fn(int $i): array => self::putt(['target_m' => 4, 'roll_m' => 4.1 + 0.4 * sin($i)]),
             range(1, 14),
         );
         $this->postJson("api/sessions/{$this->session->id}/events", ['events' => $putts])->assertSuccessful();
         $told = $answer();
-        self::assertSame(14, $told['putts_behind']);
+        self::assertSame([14, 'rate'], [$told['putts_behind'], $told['basis']]);
         self::assertGreaterThan(4.0, $told['balls']);
         self::assertCount(2, $told['pass_rates']);
         self::assertSame(30, $told['cap']['balls']);

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { ApiError, fieldError, OfflineError, request, untilQuiet } from './api';
+import { ApiError, fieldError, OfflineError, request, requestAlone } from './api';
 
 const calls: [string, RequestInit][] = [];
 
@@ -81,19 +81,35 @@ describe('a request', () => {
   });
 });
 
-test('quiet means that no answer is under way any more', async () => {
-  let answer: (response: Response) => void = () => undefined;
-  vi.stubGlobal('fetch', () => new Promise<Response>((resolve) => (answer = resolve)));
+test('who is signed in changes with nothing else under way', async () => {
+  const answers: Record<string, (response: Response) => void> = {};
+  const sent: string[] = [];
+  vi.stubGlobal('fetch', (url: string) => {
+    sent.push(url);
+    return new Promise<Response>((resolve) => {
+      answers[url] = resolve;
+    });
+  });
   vi.stubGlobal('document', { cookie: '' });
-  const asked = request('GET', 'bench');
-  const order: string[] = [];
-  const quiet = untilQuiet().then(() => order.push('quiet'));
-  await new Promise((wake) => setTimeout(wake, 120));
-  order.push('answered');
-  answer(new Response('{}', { status: 200 }));
-  await asked;
-  await quiet;
-  expect(order).toEqual(['answered', 'quiet']);
+  const soon = () => new Promise((wake) => setTimeout(wake, 120));
+  const answer = (url: string, status = 200) => answers[url]?.(new Response('{}', { status }));
+
+  const before = request('GET', 'bench');
+  const door = requestAlone('POST', 'sign-in', {});
+  const meanwhile = request('GET', 'drills');
+  await soon();
+  expect(sent).toEqual(['/api/bench']);
+  answer('/api/bench');
+  await before;
+  await soon();
+  expect(sent).toEqual(['/api/bench', '/api/sign-in']);
+  // A door that stays shut holds nobody up either.
+  answer('/api/sign-in', 422);
+  await expect(door).rejects.toThrow(ApiError);
+  await soon();
+  expect(sent).toEqual(['/api/bench', '/api/sign-in', '/api/drills']);
+  answer('/api/drills');
+  await meanwhile;
 });
 
 test('a token that has run out is renewed, and the entry sent once more', async () => {

@@ -31,6 +31,29 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
  * @throws ApiError when the answer is a refusal
  */
 export async function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  if (door !== null) {
+    await door;
+  }
+  return ask(method, path, body);
+}
+
+/**
+ * Sends a request that changes who is signed in, with nothing else under way: an answer to an earlier question
+ * would bring the earlier cookie back, and what is asked meanwhile waits.
+ */
+export async function requestAlone<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  const alone = untilQuiet().then(() => ask<T>(method, path, body));
+  const shut = () => {
+    door = null;
+  };
+  door = alone.then(shut, shut);
+  return alone;
+}
+
+/** Settles once nobody is being signed in or out any more; null while nobody is. */
+let door: Promise<void> | null = null;
+
+async function ask<T>(method: Method, path: string, body?: unknown): Promise<T> {
   let response = await send(method, path, body);
   if (response.status === 419) {
     // The page was open longer than its token lives; any answer brings a new one.
@@ -52,12 +75,9 @@ const LONGEST_WAIT_MS = 10_000;
 
 let inFlight = 0;
 
-/**
- * Waits for answers under way, two seconds at most. To be asked before signing in or out: an answer to an
- * earlier question brings the earlier cookie back.
- */
-export async function untilQuiet(): Promise<void> {
-  for (let look = 0; look < 40 && inFlight > 0; ++look) {
+/** Waits for the answers under way; each comes, or is given up, within the longest wait. */
+async function untilQuiet(): Promise<void> {
+  while (inFlight > 0) {
     await new Promise((wake) => setTimeout(wake, 50));
   }
 }

@@ -2,7 +2,7 @@
 
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { request, untilQuiet } from './api';
+import { request, requestAlone } from './api';
 import type {
   BallEvent,
   Bench,
@@ -350,10 +350,7 @@ type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<s
 export function useDoor() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: async ({ path, body }: Door) => {
-      await untilQuiet();
-      return request<unknown>('POST', path, body);
-    },
+    mutationFn: ({ path, body }: Door) => requestAlone<unknown>('POST', path, body),
     onSuccess: async () => {
       client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
       await client.invalidateQueries({ queryKey: keys.me });

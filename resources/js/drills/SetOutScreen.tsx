@@ -25,7 +25,7 @@ import { SetOutLane } from '../lane/SetOutLane';
 import { Footpath } from '../session/Footpath';
 import { formatFeet, formatPaces } from '../units/length';
 import { CountRow } from './CountRow';
-import { courseWords, ruleWords, stationSlope } from './drillWords';
+import { courseWords, forecastWords, ruleWords, stationSlope } from './drillWords';
 import { drawnStations, sceneryOf } from './scenery';
 import { useDrill } from './useDrill';
 
@@ -435,21 +435,4 @@ function expectationWords(expectation: NonNullable<SetOutSheet['expectation']>, 
     gate === null ? '' : `The gate that tells most of this student is ${units.show(gate, 'width')} wide.`,
   ];
   return parts.filter((part) => part !== '').join(' ');
-}
-
-function forecastWords({ balls, basis, putts_behind }: NonNullable<SetOutSheet['expectation']>): string {
-  switch (basis) {
-    case 'count':
-      return `It takes ${Math.round(balls ?? 0)} balls.`;
-    case 'rate':
-      return balls === null
-        ? `At this student’s own rate, from ${putts_behind} putts, it is never passed.`
-        : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`;
-    case 'few_putts':
-      return 'How many balls it takes is not known yet: too few putts to a target are logged.';
-    case 'not_by_length':
-      return 'How many balls it takes is not known yet: how often this student passes here cannot be told from lengths.';
-    case 'open_end':
-      return 'How many balls it takes depends on how it goes: its end is no number of balls.';
-  }
 }

@@ -1,5 +1,6 @@
 /** A drill's rule in words, with lengths in the coach's own unit. */
 
+import type { Expectation } from '../app/contract';
 import type { CallOut, Drill, DrillStation, Task } from '../app/types';
 import type { Units } from '../app/useUnits';
 
@@ -108,4 +109,22 @@ export function stationWords(station: DrillStation, units: Units): string {
 export function callOutWords(callOut: CallOut, units: Units): string {
   const length = units.show(callOut.length_m, 'station');
   return callOut.task === null ? length : `${length}, ${TASKS[callOut.task]}`;
+}
+
+/** How many balls a drill will take, on what that rests, or why nobody can say. */
+export function forecastWords({ balls, basis, putts_behind }: Expectation): string {
+  switch (basis) {
+    case 'count':
+      return `It takes ${Math.round(balls ?? 0)} balls.`;
+    case 'rate':
+      return balls === null
+        ? `At this student’s own rate, from ${putts_behind} putts, it is never passed.`
+        : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`;
+    case 'few_putts':
+      return 'How many balls it takes is not known yet: too few putts to a target are logged.';
+    case 'not_by_length':
+      return 'How many balls it takes is not known yet: how often this student passes here cannot be told from lengths.';
+    case 'open_end':
+      return 'How many balls it takes depends on how it goes: its end is no number of balls.';
+  }
 }
