@@ -9,6 +9,7 @@ use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\Phase;
 use Amble\Core\Drill\PutOut;
 use Amble\Core\Drill\Rotation;
+use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Drill\Steps;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Drill\Task;
@@ -86,6 +87,29 @@ final class RulesOfADrillTest extends DrillTestCase
     public function testEveryTaskButALookSaysWhereTheBallGoes(): void
     {
         self::assertSame([Task::LookAtTarget], array_values(array_filter(Task::cases(), static fn(Task $task): bool => !$task->isJudged())));
+    }
+
+    public function testAFirmBallRunsFurtherThanALittle(): void
+    {
+        $rules = static fn(float $firm): array => ['pass' => ['kind' => 'task', 'little_m' => 0.3, 'firm_m' => $firm], 'tasks' => ['past', 'firm']];
+        self::assertNotNull(self::drill($rules(0.31))->task(1));
+        try {
+            self::drill($rules(0.3));
+            self::fail('A firm ball that runs no further than a little was taken.');
+        } catch (InvalidInput $refusal) {
+            self::assertSame(['pass.firm_m', 'A firm ball runs further past than a little.'], [$refusal->field(), $refusal->getMessage()]);
+        }
+    }
+
+    public function testEveryLengthOfARuleOfTasksIsRounded(): void
+    {
+        $round = RoundNumbers::feet()->of(self::rules([
+            'pass' => ['kind' => 'task', 'little_m' => 0.3, 'firm_m' => 0.9], 'tasks' => ['past', 'firm'],
+        ]));
+        self::assertIsArray($round['pass']);
+        // A foot and three feet, in whole quarters of a foot.
+        self::assertEqualsWithDelta(0.3048, $round['pass']['little_m'], 1e-12);
+        self::assertEqualsWithDelta(0.9144, $round['pass']['firm_m'], 1e-12);
     }
 
     public function testOverMeansDoneOrCapped(): void
