@@ -172,7 +172,8 @@ final class EvidenceRoom
         /** @var Collection<int, GreenReading> $taken */
         $taken = $readings->where(static fn(EloquentBuilder $either) => $either
             ->whereBetween('taken_at', [$before ?? $first, CarbonImmutable::createFromTimestampMsUTC($to)])
-            ->orWhereIn('practice_session_id', $sessions))->orderBy('taken_at')->orderBy('id')->get();
+            ->orWhereIn('practice_session_id', $sessions))->orderBy('taken_at')->orderBy('id')
+            ->get(['green_id', 'practice_session_id', 'method', 'speed_m', 'standard_error_m', 'taken_at']);
 
         return array_values($taken->all());
     }
