@@ -17,7 +17,7 @@ import {
   TableFrame,
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
-import { formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
+import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
 import { OutboxNotices } from './OutboxNotices';
 import type { WaypointProps } from './SessionScreen';
@@ -57,7 +57,7 @@ export function SetOut({ session }: WaypointProps) {
     }
     const station = {
       length_m: read.metres,
-      said: `${typed.trim()} ${units.suffix('station')}`,
+      said: asSaid(typed, 'station', units.choice),
       grade_percent: percent,
     };
     setLength('');
@@ -134,7 +134,12 @@ export function SetOut({ session }: WaypointProps) {
                 <tbody>
                   {stations.map((station) => (
                     <tr key={`${station.length_m} ${station.grade_percent}`}>
-                      <th scope="row">{units.show(station.length_m, 'station')}</th>
+                      <th scope="row">
+                        {units.show(station.length_m, 'station')}
+                        {station.said !== units.show(station.length_m, 'station') && (
+                          <Quiet>said: {station.said}</Quiet>
+                        )}
+                      </th>
                       <td>{formatPaces(station.length_m, units.choice)}</td>
                       <td>{slopeWords(station.grade_percent)}</td>
                       <td>

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { entryText, formatLength, formatPaces, parseLength, type UnitChoice } from './length';
+import { asSaid, entryText, formatLength, formatPaces, parseLength, type UnitChoice } from './length';
 
 const feet: UnitChoice = { unit: 'feet', paceLength: 0.8 };
 const metres: UnitChoice = { unit: 'metres', paceLength: null };
@@ -79,4 +79,15 @@ test('widths are told to what can be set by hand', () => {
   expect(formatLength(0.0655, 'width', metres)).toBe('66 mm');
   expect(parseLength('3¼', 'width', feet)).toMatchObject({ metres: expect.closeTo(0.08255, 6) });
   expect(parseLength('80', 'width', metres)).toEqual({ status: 'ok', metres: 0.08 });
+});
+
+test.each([
+  ['7', paces, '7 paces'],
+  [' 7 paces ', paces, '7 paces'],
+  ['7 paces 1 ft', feet, '7 paces 1 ft'],
+  ['17\' 6"', feet, '17\' 6"'],
+  ['10½', feet, '10½ ft'],
+  ['5,4', metres, '5,4 m'],
+] as const)('%s is kept as said, with one unit', (text, choice, said) => {
+  expect(asSaid(text, 'station', choice)).toBe(said);
 });

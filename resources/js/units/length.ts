@@ -128,6 +128,12 @@ export function bareUnit(kind: LengthKind, choice: UnitChoice): string {
   return choice.unit === 'paces' && kind === 'station' ? 'paces' : 'ft';
 }
 
+/** A length as it was typed, with the unit it was meant in where none was. */
+export function asSaid(text: string, kind: LengthKind, choice: UnitChoice): string {
+  const typed = text.trim();
+  return /^[-+\d.,¼½¾]+$/.test(typed) ? `${typed} ${bareUnit(kind, choice)}` : typed;
+}
+
 /** How to type a length of this kind, for a field's error. */
 export function lengthExample(kind: LengthKind, choice: UnitChoice): string {
   if (kind === 'backstroke') {
