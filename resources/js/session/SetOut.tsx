@@ -137,7 +137,7 @@ export function SetOut({ session }: WaypointProps) {
                       <th scope="row">
                         {units.show(station.length_m, 'station')}
                         {station.said !== units.show(station.length_m, 'station') && (
-                          <Quiet>said: {station.said}</Quiet>
+                          <Quiet style={{ fontWeight: 'normal' }}>said: {station.said}</Quiet>
                         )}
                       </th>
                       <td>{formatPaces(station.length_m, units.choice)}</td>
