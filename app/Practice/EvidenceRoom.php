@@ -16,6 +16,7 @@ use Amble\Core\Evidence\ReadingAt;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\DayLook;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\Mark;
@@ -45,9 +46,6 @@ final class EvidenceRoom
         'grade_percent', 'across_percent', 'mark', 'cause', 'seen', 'putter', 'tempo_bpm', 'drill', 'task', 'verdict', 'word', 'attempt', 'block',
         'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked',
     ];
-
-    /** Where it is asked what is usual for a student, balls at targets. */
-    private const LATEST_USUAL = 200;
 
     private static ?Remarks $nothingSaid = null;
     private static ?Sight $nothingSeen = null;
@@ -86,7 +84,7 @@ final class EvidenceRoom
     public function latestAtTargets(Student $student, int $untilMilliseconds): array
     {
         return array_reverse($this->rolled($this->rows($student)->whereNotNull('target_m')->where('at_ms', '<=', $untilMilliseconds)
-            ->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST_USUAL)));
+            ->orderByDesc('at_ms')->orderByDesc('place')->limit(DayLook::LATEST)));
     }
 
     /**

@@ -13,7 +13,6 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\ReadingMethod;
-use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\AskedLength;
 use Amble\Core\LookBack\DayLook;
 use Amble\Core\LookBack\MeasureCount;
@@ -53,13 +52,16 @@ final class LookBackDesk
     {
         $surface = $session->green?->surface;
         $balls = $this->evidence->ofStudent($student);
-        $stroke = StrokeLook::of($balls, $surface, $session->id, $this->prior($student, $surface));
-        $this->keepLine($session, $student, $stroke->fit);
+        $stroke = $this->stroke($balls, $session, $student);
         [$standing, $method] = $this->standing($session);
         $speed = $standing?->reading->speed;
         $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
-        $own = DayLook::student($this->evidence->latestAtTargets($student, $until), $surface, $session->id);
+        $own = DayLook::student(
+            array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until)),
+            $surface,
+            $session->id,
+        );
         $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
         $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOutCount(), $student->school);
 
@@ -80,17 +82,25 @@ final class LookBackDesk
     {
         $fit = Cache::get(self::lineKey($session, $student));
         if (!$fit instanceof StrokeFit) {
-            $surface = $session->green?->surface;
-            $fit = StrokeLook::of($this->evidence->ofStudent($student), $surface, $session->id, $this->prior($student, $surface))->fit;
-            $this->keepLine($session, $student, $fit);
+            $fit = $this->stroke($this->evidence->ofStudent($student), $session, $student)->fit;
         }
 
         return StrokeTable::of($fit, $speed, 0.0, self::asked($session, $coach));
     }
 
-    private function keepLine(PracticeSession $session, Student $student, StrokeFit $fit): void
+    /**
+     * Fit all of a student's balls, and keep the line for "what if" questions.
+     *
+     * @param list<RolledBall> $balls
+     */
+    private function stroke(array $balls, PracticeSession $session, Student $student): StrokeLook
     {
-        Cache::put(self::lineKey($session, $student), $fit->lineOnly(), CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES));
+        $surface = $session->green?->surface;
+        $prior = $surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $surface);
+        $stroke = StrokeLook::of($balls, $surface, $session->id, $prior);
+        Cache::put(self::lineKey($session, $student), $stroke->fit->lineOnly(), CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES));
+
+        return $stroke;
     }
 
     private static function lineKey(PracticeSession $session, Student $student): string
@@ -98,11 +108,6 @@ final class LookBackDesk
         $version = DB::table('benches')->where('id', $session->bench_id)->value('evidence_version');
 
         return implode(' ', ['stroke-line', $student->id, $session->green?->surface->value, is_numeric($version) ? (int) $version : 0]);
-    }
-
-    private function prior(Student $student, ?Surface $surface): StrokePrior
-    {
-        return $surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $surface);
     }
 
     /** @return array{Standing|null, ReadingMethod} */

@@ -44,10 +44,12 @@ final readonly class SetOut
     /** @return list<array{key: string, sentence: string}> */
     public static function checks(SetOutSheet $sheet): array
     {
+        $checks = $sheet->checks();
+
         return array_map(
             static fn(string $key, string $sentence): array => ['key' => $key, 'sentence' => $sentence],
-            array_keys($sheet->checks()),
-            array_values($sheet->checks()),
+            array_keys($checks),
+            array_values($checks),
         );
     }
 

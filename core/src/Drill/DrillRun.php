@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Drill\Pass\NearerThanLast;
 use Amble\Core\Drill\Pass\PassContext;
@@ -166,9 +165,7 @@ final class DrillRun
             return $acceptance->word($ball) === LengthCall::Long ? false : null;
         }
 
-        return $this->drill->pass->axis() === Axis::Length
-            ? $acceptance->admits($ball)
-            : abs($context->past($ball)) <= DistanceControl::DEFAULT_WINDOW * $context->length->metres() + Check::SLACK;
+        return ($this->drill->pass->axis() === Axis::Length ? $acceptance : Acceptance::usual($context->length))->admits($ball);
     }
 
     private function count(LoggedPutt $putt, int $station, bool $passed, PassContext $context, ?LengthCall $word): void

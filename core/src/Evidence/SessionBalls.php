@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Evidence;
 
-use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\JudgedBall;
@@ -103,11 +102,6 @@ final class SessionBalls
     /** Outside a drill a ball is on inside the usual share of its length. */
     private static function freeWord(Ball $ball): ?LengthCall
     {
-        if ($ball->target === null) {
-            return null;
-        }
-        $window = DistanceControl::DEFAULT_WINDOW * $ball->target->metres();
-
-        return Acceptance::roll($ball->target->metres() - $window, $ball->target->metres() + $window)->word($ball);
+        return $ball->target === null ? null : Acceptance::usual($ball->target)->word($ball);
     }
 }

@@ -20,17 +20,21 @@ final class DayLook
     /** An earlier session with fewer balls at targets says nothing of what is usual. */
     private const FEWEST_A_SESSION = 3;
 
+    /** What is usual is told from so many of the latest balls at targets: older ones tell of an older stroke. */
+    public const LATEST = 200;
+
     /**
-     * One student's day, from all their balls.
+     * One student's day, from their latest balls at targets.
      *
-     * @param list<RolledBall> $balls oldest first
+     * @param list<RolledBall> $balls oldest first; those beyond LATEST, and those at no target, are passed over
      * @param string $sessionId whose balls are today's
      */
     public static function student(array $balls, ?Surface $surface, string $sessionId): StudentToday
     {
         $selection = new ForDistance($surface);
+        $atTargets = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null));
         $sessions = [];
-        foreach ($selection->of($balls) as $ball) {
+        foreach ($selection->of(array_slice($atTargets, -self::LATEST)) as $ball) {
             $sessions[$ball->sessionId][] = $ball;
         }
         $errors = array_map(

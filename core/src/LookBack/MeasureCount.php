@@ -38,7 +38,11 @@ final readonly class MeasureCount
         ];
 
         $counts = array_map(
-            static fn(string $measure, Selection $selection): self => new self($measure, count($selection->of($balls)), $selection->reasons($balls)),
+            static function (string $measure, Selection $selection) use ($balls): self {
+                $reasons = $selection->reasons($balls);
+
+                return new self($measure, count($balls) - (int) array_sum($reasons), $reasons);
+            },
             array_keys($measures),
             array_values($measures),
         );

@@ -131,6 +131,24 @@ final class LookBackTest extends PropertyTestCase
         self::assertNull(DayLook::student($earlier, Surface::Grass, 'now')->mean);
     }
 
+    public function testWhatIsUsualIsToldFromTheLatestBallsAtTargetsAlone(): void
+    {
+        $session = static fn(string $name, int $n, float $error): array => array_map(
+            static fn(int $i): RolledBall => self::ball($name, 5.0 * (1.0 + $error + 0.02 * ($i % 3 - 1)), 5.0),
+            range(1, $n),
+        );
+        $recent = [];
+        for ($i = 0; $i < 19; ++$i) {
+            $recent = [...$recent, ...$session("s$i", 10, 0.01 * ($i % 2))];
+        }
+        $today = $session('now', DayLook::LATEST - count($recent), -0.1);
+        // A stroke of long ago was another one, and balls at nothing take nobody's place.
+        $longAgo = $session('long ago', 60, 0.5);
+        $atNothing = array_fill(0, 50, self::ball('s18', 5.0));
+        $look = static fn(array $balls): array => [DayLook::student($balls, Surface::Grass, 'now')->mean, DayLook::student($balls, Surface::Grass, 'now')->usual];
+        self::assertEquals($look([...$recent, ...$today]), $look([...$longAgo, ...$recent, ...$atNothing, ...$today]));
+    }
+
     public function testOnlyMeasuresSomebodyLookedForAreTold(): void
     {
         $measures = static fn(RolledBall ...$balls): array => array_map(

@@ -41,6 +41,11 @@ export function seenWord(seen: Seen, name: string): string | null {
   return typeof answer === 'string' ? answer : null;
 }
 
+/** Stopped by something that would not have stopped it: it rolled at least this far. */
+export function cutsShort(stop: Stop): boolean {
+  return !['free', 'holed', 'unseen'].includes(stop);
+}
+
 /** One answer, where it is a number. */
 export function seenNumber(seen: Seen, name: string): number | null {
   const answer = seen[name];

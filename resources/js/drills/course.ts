@@ -3,6 +3,7 @@
 import {
   type Ball,
   type CallOut,
+  cutsShort,
   type GroupRun,
   type Leg,
   type PassesIf,
@@ -91,7 +92,7 @@ function meetsPlace({ roll_m, ring_m }: PassesIf, ball: Ball): boolean {
   if (roll_m === null && ring_m === null) {
     return true;
   }
-  const isCutShort = !['free', 'holed', 'unseen'].includes(ball.stop);
+  const isCutShort = cutsShort(ball.stop);
   if (ball.roll_m === null || (isCutShort && ball.run_on_m == null)) {
     return false;
   }

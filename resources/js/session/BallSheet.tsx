@@ -1,7 +1,16 @@
 import { useState } from 'react';
 import { clock } from '../app/dates';
 import { useBallHistory } from '../app/queries';
-import type { Ball, BallEvent, Cause, Mark, Remarks, Seen, Stop } from '../app/types';
+import {
+  type Ball,
+  type BallEvent,
+  type Cause,
+  cutsShort,
+  type Mark,
+  type Remarks,
+  type Seen,
+  type Stop,
+} from '../app/types';
 import type { ShownPutt } from '../app/useOutbox';
 import type { Units } from '../app/useUnits';
 import { Button, Columns, Entry, OneOf, Quiet, Row, Sheet } from '../design';
@@ -171,9 +180,4 @@ function eventWords(event: BallEvent, putt: ShownPutt, units: Units): string {
     seen: {},
   };
   return ballWords({ ...nothing, ...said, grade_percent: 0 }, units) || 'nothing said';
-}
-
-/** Stopped by something that would not have stopped it: it rolled at least this far. */
-function cutsShort(stop: Stop): boolean {
-  return !['free', 'holed', 'unseen'].includes(stop);
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import { useSeenKinds } from '../app/queries';
 import { type Putt, type Seen, type SeenKind, seenNumber } from '../app/types';
@@ -85,19 +86,32 @@ function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
 function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
   const isLength = kind.kind === 'metres';
   const given = seenNumber({ answer }, 'answer');
+  const [error, setError] = useState<string | null>(null);
+  const show = (value: number | null) => (isLength ? units.show(value ?? 0, 'roll') : String(value ?? 0));
+  const range = `${show(kind.least)} to ${show(kind.most)}`;
   return (
     <Entry
       label={kind.question}
       defaultValue={given === null ? '' : isLength ? units.text(given, 'roll') : String(given)}
       onChange={(text) => {
-        const read = isLength ? units.read(text, 'roll').metres : Number.parseInt(text, 10);
+        const read = isLength ? units.read(text, 'roll').metres : Number(text);
         const isPossible =
-          read !== null && !Number.isNaN(read) && read >= (kind.least ?? 0) && read <= (kind.most ?? 0);
-        onAnswer(isPossible ? read : null);
+          read !== null &&
+          (isLength || Number.isInteger(read)) &&
+          text.trim() !== '' &&
+          read >= (kind.least ?? 0) &&
+          read <= (kind.most ?? 0);
+        // What cannot be read takes no earlier answer away.
+        const isEmpty = text.trim() === '';
+        setError(isEmpty || isPossible ? null : `“${text.trim()}” cannot be kept here. Type ${range}.`);
+        if (isEmpty || isPossible) {
+          onAnswer(isPossible ? read : null);
+        }
       }}
       inputMode={isLength ? 'text' : 'numeric'}
       {...(isLength ? { suffix: units.suffix('roll') } : {})}
-      hint={`${isLength ? units.show(kind.least ?? 0, 'roll') : kind.least} to ${isLength ? units.show(kind.most ?? 0, 'roll') : kind.most}. Anything else is not kept.`}
+      error={error}
+      hint={`${range}.`}
     />
   );
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
+use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Stop;
+use Amble\Core\Units\Length;
 
 /**
  * When one ball passes, as plain conditions, so that a device without a network can tell too.
@@ -43,6 +45,14 @@ final readonly class Acceptance
     public static function roll(float $least, float $most, bool $holed = true): self
     {
         return new self(holed: $holed, rollBetween: [$least, $most]);
+    }
+
+    /** What counts as the length where no drill says: within the usual share of it. */
+    public static function usual(Length $length): self
+    {
+        $window = DistanceControl::DEFAULT_WINDOW * $length->metres();
+
+        return self::roll($length->metres() - $window, $length->metres() + $window);
     }
 
     public static function ring(float $middle, float $radius): self
