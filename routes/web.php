@@ -6,7 +6,9 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
+use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\GreenController;
+use App\Http\Controllers\LengthSetController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
@@ -38,9 +40,18 @@ Route::prefix('api')->group(function (): void {
         Route::put('greens/{green}', [GreenController::class, 'update'])->can('change', 'green');
         Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('change', 'green');
 
+        Route::get('students/{student}/findings', [FindingsController::class, 'ofStudent'])->can('access', 'student');
+        Route::get('length-sets', [LengthSetController::class, 'index']);
+        Route::post('length-sets', [LengthSetController::class, 'store']);
+        Route::put('length-sets/{set}', [LengthSetController::class, 'update'])->can('change', 'set');
+        Route::delete('length-sets/{set}', [LengthSetController::class, 'destroy'])->can('change', 'set');
+
         Route::get('seen', SeenController::class)->middleware(AnswerUnchanged::class);
 
         Route::get('drills', [DrillController::class, 'index']);
+        Route::get('drills/kinds', [DrillController::class, 'kinds'])->middleware(AnswerUnchanged::class);
+        Route::post('drills/lengths', [DrillController::class, 'lengths']);
+        Route::post('drills/import/preview', [DrillController::class, 'preview']);
         Route::get('drills/fitting', [DrillController::class, 'fitting']);
         Route::post('drills', [DrillController::class, 'store']);
         Route::post('drills/check', [DrillController::class, 'check']);
@@ -56,6 +67,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('/', [PracticeSessionController::class, 'show']);
                 Route::get('runs/{run}', [DrillRunController::class, 'show'])->can('access', 'run')->scopeBindings();
             });
+            Route::get('findings', [FindingsController::class, 'ofSession']);
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
             Route::get('stroke', [StrokeReportController::class, 'show']);
             Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);

@@ -76,6 +76,26 @@ try {
     ),
     30,
   );
+  // Drills: a list of 300, and a ball of a run, whose finding is told anew with each.
+  const own = (i) => ({ ...library[i % library.length].drill, key: `bench-${i}`, name: `Bench drill ${i}` });
+  for (let from = 0; from < 300 - library.length; from += 100) {
+    const drills = Array.from({ length: Math.min(100, 300 - library.length - from) }, (_, i) => own(from + i));
+    const taken = await send('drills/import', { format: 'amble-drills', version: 2, drills });
+    if (!taken.ok()) {
+      throw new Error(await taken.text());
+    }
+  }
+  const listed = await (await api.get('/api/drills')).json();
+  const lists = await timed(20, () => api.get('/api/drills'));
+  print(`List of ${listed.own.length + listed.library.length} drills`, lists, 100);
+  const run = id(0, 'T');
+  await send(`sessions/${open.id}/runs`, { id: run, drill });
+  const balls = await timed(60, (i) =>
+    send(`sessions/${open.id}/runs/${run}/events`, {
+      events: [{ id: id(i, 'C'), type: 'putt_logged', version: 2, at_ms: Date.now(), run_id: run, roll_m: 3.1, stop: 'free', target_m: 3, seen: {} }],
+    }),
+  );
+  print('Posting a ball of a drill', balls, null);
 } finally {
   kill(server);
 }

@@ -24,6 +24,8 @@ const VIEWS = [
   { name: 'drill-rolling', path: '/sessions/{Tobin}/drill/{run}', size: LAPTOP },
   { name: 'drill-rolling-phone', path: '/sessions/{Tobin}/drill/{run}', size: PHONE },
   { name: 'drill-group-done-phone', size: PHONE, act: rollAsGroup },
+  { name: 'drill-found', size: { width: 1280, height: 1000 }, act: findAgain },
+  { name: 'drill-files', size: LAPTOP, act: previewFile },
   { name: 'carry-on', path: '/sessions/{Tobin}/carry-on', size: LAPTOP },
 ];
 
@@ -44,6 +46,46 @@ async function rollAsGroup(page, session) {
   }
   await page.getByText('Who did what').waitFor();
   await page.evaluate(() => scrollTo(0, 0));
+}
+
+/** The same drill twice over by touch, so that the second stands beside the first. */
+async function findAgain(page, session) {
+  for (const shares of [
+    [0.5, 0.62, 0.44, 0.7, 0.35, 0.66],
+    [0.5, 0.53, 0.47, 0.55, 0.51, 0.46],
+  ]) {
+    await page.goto(`/sessions/${session}/drills/six-before-the-round`);
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    for (const [ball, share] of shares.entries()) {
+      const lane = page.getByRole('img', { name: /^Lane from/ });
+      const box = await lane.boundingBox();
+      await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * (1 - share));
+      await page.getByText(new RegExp(`^Ball ${ball + 1}:`)).waitFor();
+    }
+    await page.getByRole('heading', { name: 'What it found' }).waitFor();
+    await page.getByRole('heading', { name: 'Was the pace right?' }).waitFor();
+  }
+  await page.evaluate(() => scrollTo(0, 0));
+}
+
+/** A file of three drills: one the coach has, one new, one that cannot be run. */
+async function previewFile(page) {
+  await page.goto('/drills/files');
+  const file = await page.evaluate(() => fetch('/api/drills/export').then((answer) => answer.json()));
+  const [own] = file.drills;
+  const drills = [
+    own,
+    { ...own, key: 'rope-to-rope', name: 'Rope to rope', balls_per_station: 3 },
+    { ...own, key: 'half-a-round', name: 'Half a round', cap: { balls: 1 } },
+  ];
+  const choosing = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Choose a file' }).click();
+  await (await choosing).setFiles({
+    name: 'sail-loft.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...file, drills })),
+  });
+  await page.getByText('Cannot be taken').waitFor();
 }
 
 mkdirSync(FOLDER, { recursive: true });

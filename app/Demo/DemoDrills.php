@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Amble\Core\Drill\DrillReader;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
@@ -59,7 +57,7 @@ final class DemoDrills
             'definition' => $columns['definition'],
             'seed' => self::SEED,
         ]);
-        $drill = DrillReader::read(JsonInput::parse($columns['definition']));
+        $drill = DrillLibrary::card($run->definition())->rules;
         [, $balls] = (new DrillPlayer($demo->stroke, $speed, new SeededRandom(self::SEED)))->play($drill, self::SEED);
         $this->logbook->append($session, $coach, array_map(
             static fn(PuttLogged $putt): array => self::event($putt, $run, $start, $ulids),

@@ -51,6 +51,12 @@ final class Bench extends Model
         return $this->hasMany(SavedDrill::class);
     }
 
+    /** @return HasMany<LengthSet, $this> */
+    public function lengthSets(): HasMany
+    {
+        return $this->hasMany(LengthSet::class);
+    }
+
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Practice\DrillLibrary;
+
 /**
  * A drill being run in a session.
  *
@@ -20,6 +22,12 @@ final class PracticeRun extends OwnedRecord
 
     /** @var array<string, mixed> */
     protected $attributes = ['students' => '[]'];
+
+    /** Give the drill as it was when the run started, in today's form. */
+    public function definition(): \stdClass
+    {
+        return DrillLibrary::kept($this->definition);
+    }
 
     /** Give the seed a run has where none was given: from its id's own digits, the same on every device. */
     public static function seedOf(string $id): int

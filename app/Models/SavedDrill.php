@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Practice\DrillLibrary;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -17,6 +18,12 @@ final class SavedDrill extends OwnedRecord
     use SoftDeletes;
 
     protected $table = 'drills';
+
+    /** Give the drill in today's form. */
+    public function definition(): \stdClass
+    {
+        return DrillLibrary::kept($this->definition);
+    }
 
     protected $fillable = ['bench_id', 'coach_id', 'name', 'definition'];
 }

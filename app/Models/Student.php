@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string|null $putter
  * @property School $school
  * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
+ * @property bool $is_gentle whether scores are kept out of sight
  * @property string|null $exception what holds for this student whatever a template says
  */
 final class Student extends OwnedRecord
@@ -29,8 +30,11 @@ final class Student extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm',
-        'exception',
+        'exception', 'is_gentle',
     ];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['is_gentle' => false];
 
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
@@ -43,7 +47,7 @@ final class Student extends OwnedRecord
     {
         return [
             'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
-            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer',
+            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean',
         ];
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Drill\AtHand;
-use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\OldDrill;
 use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Units\Unit;
+use App\Http\Requests\DrillRequest;
 use App\Models\Coach;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -19,10 +22,14 @@ use Opis\JsonSchema\Validator;
 final class DrillLibrary
 {
     public const FORMAT = 'amble-drills';
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    /** Files of these versions are still read. */
+    private const VERSIONS = [1, self::VERSION];
 
     /** A whole library of long drills is far smaller than this, bytes. */
     private const LARGEST = 1_000_000;
+    private const MOST = 200;
 
     /** @return list<\stdClass> the shipped drills, in round numbers of the coach's own unit */
     public function shipped(Coach $coach): array
@@ -38,48 +45,151 @@ final class DrillLibrary
 
         $drills = $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
 
-        return json_decode(json_encode($drills, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
+        return array_map(self::decoded(...), $drills);
+    }
+
+    /** Give a drill that was kept, in today's form. */
+    public static function kept(string $json): \stdClass
+    {
+        $kept = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+        if ($kept instanceof \stdClass && !OldDrill::isOld(get_object_vars($kept))) {
+            return $kept;
+        }
+        /** @var array<string, mixed> $drill */
+        $drill = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+
+        return self::decoded(OldDrill::broughtUp($drill));
+    }
+
+    /** Read a drill that was checked before it was kept. */
+    public static function card(\stdClass $drill): DrillCard
+    {
+        return CardReader::read(JsonInput::fromArray(get_object_vars($drill)));
+    }
+
+    /** @return array<string, mixed> the same as plain arrays, as rules that rewrite a drill take it */
+    public static function plain(\stdClass $drill): array
+    {
+        /** @var array<string, mixed> $plain */
+        $plain = json_decode(json_encode($drill, JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+
+        return $plain;
+    }
+
+    /** @param array<string, mixed> $drill */
+    public static function decoded(array $drill): \stdClass
+    {
+        $object = json_decode(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
+
+        return $object instanceof \stdClass ? $object : throw new \LogicException('A drill is an object.');
     }
 
     /**
-     * @param array<mixed> $drills as they are kept
+     * @param array<\stdClass> $drills as they are kept
      *
      * @return list<string> keys of those that fit what is at hand
      */
     public function fitting(AtHand $atHand, array $drills): array
     {
-        $keys = [];
-        foreach ($drills as $definition) {
-            $card = JsonInput::parse(json_encode($definition, JSON_THROW_ON_ERROR));
-            if ($atHand->fits($card, DrillReader::read($card))) {
-                $keys[] = $card->text('key', 60);
-            }
-        }
+        $fitting = array_filter(array_map(self::card(...), $drills), $atHand->fits(...));
 
-        return $keys;
+        return array_values(array_map(static fn(DrillCard $card): string => $card->key, $fitting));
     }
 
     /**
      * Read a library file and refuse it whole if one drill of it cannot be run.
      *
-     * @return list<\stdClass>
+     * @return list<\stdClass> in today's form
      *
      * @throws InvalidInput If it is too large, not JSON, not of the schema, or a drill makes no sense.
      */
     public function read(string $text): array
     {
+        $drills = [];
+        foreach ($this->inFile($text) as $drill) {
+            // The reader is asked first: its sentences say more than a schema can.
+            CardReader::read(JsonInput::fromArray(get_object_vars($drill), 'drills.' . count($drills)));
+            $drills[] = $drill;
+        }
+        $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => $drills]);
+
+        return $drills;
+    }
+
+    /**
+     * Say of each drill of a file what taking it in would do; nothing is taken.
+     *
+     * @param array<string, string> $own definitions of the coach's own drills, by key
+     *
+     * @return list<array{key: string|null, name: string, what: string, field: string|null, why: string|null}>
+     *
+     * @throws InvalidInput If it is too large or no library file at all.
+     */
+    public function preview(string $text, array $own): array
+    {
+        $seen = [];
+        $previews = [];
+        foreach ($this->inFile($text) as $i => $drill) {
+            $key = is_string($drill->key ?? null) ? $drill->key : null;
+            $refused = $this->refusal($drill);
+            $why = $refused?->getMessage() ?? ($key !== null && isset($seen[$key]) ? 'A drill before it in the file has the same key.' : null);
+            $previews[] = [
+                'key' => $key,
+                'name' => is_string($drill->name ?? null) ? $drill->name : 'Drill ' . ($i + 1) . ' of the file',
+                'what' => match (true) {
+                    $why !== null => 'refused',
+                    !isset($own[$key]) => 'new',
+                    DrillRequest::columnsOf(self::kept($own[$key]))['definition'] === DrillRequest::columnsOf($drill)['definition'] => 'same',
+                    default => 'changed',
+                },
+                'field' => $refused?->field(),
+                'why' => $why,
+            ];
+            $seen[(string) $key] = true;
+        }
+
+        return $previews;
+    }
+
+    /** Why a drill cannot be taken; null where it can. */
+    private function refusal(\stdClass $drill): ?InvalidInput
+    {
+        try {
+            CardReader::read(JsonInput::fromArray(get_object_vars($drill)));
+            $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => [$drill]]);
+        } catch (InvalidInput $refused) {
+            return $refused;
+        }
+
+        return null;
+    }
+
+    /**
+     * @return list<\stdClass> the drills of a file, unread, in today's form
+     *
+     * @throws InvalidInput If it is too large, not JSON, or no library.
+     */
+    private function inFile(string $text): array
+    {
         if (strlen($text) > self::LARGEST) {
             throw InvalidInput::at('drills', 'This is larger than a library of drills can be (1 MB).');
         }
-        // The reader is asked first: its sentences say more than a schema can.
         $input = JsonInput::parse($text)->only(['format', 'version', 'drills']);
-        foreach ($input->objects('drills') as $drill) {
-            DrillReader::read($drill);
+        $input->word('format', [self::FORMAT]);
+        $version = $input->wholeNumberOr('version', 1, 1_000_000, 1);
+        if (!in_array($version, self::VERSIONS, true)) {
+            throw InvalidInput::at('version', 'This file was written by a newer version than can be read here.');
         }
-        $library = json_decode($text, false, 64, JSON_THROW_ON_ERROR);
-        $this->checkSchema($library);
+        if ($input->objects('drills') === []) {
+            throw InvalidInput::emptyList('drills', 'drill');
+        }
+        /** @var array{drills: list<array<string, mixed>>} $library */
+        $library = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+        if (count($library['drills']) > self::MOST) {
+            throw InvalidInput::at('drills', 'A library has at most ' . self::MOST . ' drills.');
+        }
 
-        return $library->drills;
+        return array_map(static fn(array $drill): \stdClass => self::decoded(OldDrill::broughtUp($drill)), $library['drills']);
     }
 
     /**
@@ -92,8 +202,11 @@ final class DrillLibrary
         if (strlen($text) > self::LARGEST) {
             throw InvalidInput::at('drill', 'This is larger than a drill can be (1 MB).');
         }
-        DrillReader::read(JsonInput::parse($text)->object('drill'));
-        $drill = json_decode($text, false, 64, JSON_THROW_ON_ERROR)->drill;
+        JsonInput::parse($text)->object('drill');
+        /** @var array{drill: array<string, mixed>} $body */
+        $body = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+        $drill = self::decoded(OldDrill::broughtUp($body['drill']));
+        CardReader::read(JsonInput::fromArray(get_object_vars($drill), 'drill'));
         $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => [$drill]]);
 
         return $drill;

@@ -4,45 +4,44 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\Expectation;
+use Amble\Core\Drill\Level\Progression;
+use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Drill\StationTally;
-use Amble\Core\Json\JsonInput;
-use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 
 /** Gathers what the core needs to run a drill in a session. */
 final class DrillRuns
 {
-    public function __construct(private readonly EvidenceRoom $evidence)
+    public function __construct(private readonly EvidenceRoom $evidence, private readonly Findings $findings)
     {
     }
 
-    /** Say what to expect before it starts, at this student's own rate and spread. */
+    /** Say what to expect before it starts, at this student's own chances. */
     public function expectation(Drill $drill, int $seed, PracticeSession $session): Expectation
     {
-        $student = $session->student;
-        $hasGate = $drill->aid?->kind === AidKind::Gate && $drill->aid->distance !== null;
+        [$skill, $behind] = $session->student === null
+            ? [new Skill(null, null, null, null), 0]
+            : $this->evidence->skill($session->student, $session->green?->surface);
 
-        return Expectation::of(
-            $drill,
-            self::lengths($drill, $seed),
-            $student === null ? null : $this->evidence->distanceControl($student, $session->green?->surface),
-            $student === null || !$hasGate ? null : $this->evidence->startLineSpread($student),
-        );
+        return Expectation::of($drill, DrillRun::firstRound($drill, $seed), $skill, $behind);
+    }
+
+    /** Say where a drill begins for a session's student, by how it was left; null where nothing says so. */
+    public function progression(DrillCard $card, PracticeSession $session): ?Progression
+    {
+        $last = $session->student === null ? null : $this->findings->lastTime($session->student, $card->key);
+        $progression = Progression::of($card, $last);
+
+        return $progression->why === null ? null : $progression;
     }
 
     /** @return list<float> metres to each station, scattered ones as the seed settles them */
     public static function lengths(Drill $drill, int $seed): array
     {
         return array_map(static fn(StationTally $tally): float => $tally->lengthMetres, DrillRun::fold($drill, [], $seed)->stations);
-    }
-
-    public static function drill(PracticeRun $run): Drill
-    {
-        return DrillReader::read(JsonInput::parse($run->definition));
     }
 }

@@ -6,7 +6,10 @@ namespace App\Practice;
 
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Distance\DistancePutt;
+use Amble\Core\Distance\LengthHabit;
 use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Drill\Task;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Evidence\ForDistance;
@@ -59,21 +62,39 @@ final class EvidenceRoom
         return $this->rolled($this->rows($student)->orderBy('at_ms')->orderBy('place'));
     }
 
-    /** Give a student's distance control from the latest balls on a kind of surface; null while they are few. */
-    public function distanceControl(Student $student, ?Surface $surface): ?DistanceControl
+    /**
+     * Give a student's distance control from the latest balls on a kind of surface; null while they are few.
+     *
+     * @param int|null $before Unix milliseconds; null for all there are
+     */
+    public function distanceControl(Student $student, ?Surface $surface, ?int $before = null): ?DistanceControl
     {
-        $latest = $this->rows($student)->whereNotNull('target_m')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
-        $putts = (new ForDistance($surface))->putts($this->rolled($latest));
+        $putts = $this->puttsAtTargets($student, $surface, $before);
 
         return count($putts) < ForDistance::FEWEST ? null : DistanceControl::of($putts);
     }
 
-    /** Give the spread of a student's start line from the latest balls, radians; null where it cannot be told. */
-    public function startLineSpread(Student $student): ?float
+    /**
+     * Give what the latest balls say of a student's length and start line, for foretelling.
+     *
+     * @return array{Skill, non-negative-int} and the putts at targets it rests on
+     */
+    public function skill(Student $student, ?Surface $surface): array
     {
+        $putts = $this->puttsAtTargets($student, $surface, null);
+        $habit = count($putts) < ForDistance::FEWEST ? null : LengthHabit::of($putts);
         $latest = $this->rows($student)->whereNotNull('aid')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
+        $line = (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($latest)));
 
-        return (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($latest)))->spread;
+        return [Skill::found($habit, $line, null), $habit === null ? 0 : count($putts)];
+    }
+
+    /** @return list<DistancePutt> the latest on a kind of surface */
+    private function puttsAtTargets(Student $student, ?Surface $surface, ?int $before): array
+    {
+        $latest = $this->rows($student)->whereNotNull('target_m')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
+
+        return (new ForDistance($surface))->putts($this->rolled($before === null ? $latest : $latest->where('at_ms', '<', $before)));
     }
 
     /**

@@ -8,6 +8,7 @@ use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Margin;
 use Amble\Core\Advice\Rules;
 use Amble\Core\Distance\StudentToday;
+use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\GreenHistory;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Standing;
@@ -63,7 +64,8 @@ final class LookBackDesk
             $session->id,
         );
         $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
-        $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOutCount(), $student->school);
+        $tries = FirstTries::of($todays, $surface);
+        $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOutCount(), $student->school, $tries);
 
         return new SessionLook(
             $stroke,
@@ -74,6 +76,7 @@ final class LookBackDesk
             $own->n,
             MeasureCount::all($todays, $surface),
             Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+            $tries,
         );
     }
 

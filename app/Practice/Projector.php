@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Drill\DrillReader;
 use Amble\Core\Evidence\SessionBall;
 use Amble\Core\Evidence\SessionBalls;
 use Amble\Core\Evidence\SessionRun;
-use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Condition;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionLog;
@@ -28,19 +26,29 @@ final class Projector
     /** Rows of one insert: databases take only so many values at once. */
     private const AT_ONCE = 200;
 
-    public function __construct(private readonly EventStore $events)
+    public function __construct(private readonly EventStore $events, private readonly Findings $findings)
     {
     }
 
     /**
      * Bring the rows of one session up to its log, writing only what changed. To be called inside the
      * transaction that changed the log.
+     *
+     * @param bool $isWhole whether what rests on balls is told anew though none changed
      */
-    public function project(PracticeSession $session): SessionLog
+    public function project(PracticeSession $session, bool $isWhole = false): SessionLog
     {
         $session->loadMissing('green');
         $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
-        $this->writeBalls($session, SessionBalls::of($log, self::runsWithBalls($session, $log), $session->student_id));
+        $runs = self::runsWithBalls($session, $log);
+        $touched = $this->writeBalls($session, SessionBalls::of($log, $runs, $session->student_id));
+        $this->findings->write($session, $log, array_values(array_filter(
+            $runs,
+            static fn(SessionRun $run): bool => $isWhole || $touched === null || in_array($run->id, $touched, true),
+        )));
+        if ($isWhole || $touched === null) {
+            $this->findings->forget($session, $log);
+        }
         $this->writeSetAsides($session, $log->setAside);
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
@@ -60,7 +68,7 @@ final class Projector
         /** @var LazyCollection<int, PracticeSession> $sessions */
         $sessions = PracticeSession::query()->lazyById();
         foreach ($sessions as $session) {
-            DB::transaction(fn(): SessionLog => $this->project($session));
+            DB::transaction(fn(): SessionLog => $this->project($session, isWhole: true));
         }
     }
 
@@ -76,13 +84,15 @@ final class Projector
 
     public static function run(PracticeRun $run): SessionRun
     {
-        $definition = JsonInput::parse($run->definition);
-
-        return new SessionRun($run->id, $definition->text('key', 60), DrillReader::read($definition), $run->students, $run->seed);
+        return new SessionRun($run->id, DrillLibrary::card($run->definition()), $run->students, $run->seed);
     }
 
-    /** @param list<SessionBall> $balls */
-    private function writeBalls(PracticeSession $session, array $balls): void
+    /**
+     * @param list<SessionBall> $balls
+     *
+     * @return list<string>|null runs whose balls changed; null when balls went, and any may have
+     */
+    private function writeBalls(PracticeSession $session, array $balls): ?array
     {
         $rows = [];
         foreach ($balls as $place => $ball) {
@@ -102,6 +112,8 @@ final class Projector
         if ($gone !== [] || $changed !== []) {
             Bench::evidenceChanged($session->bench_id);
         }
+
+        return $gone !== [] ? null : array_values(array_unique(array_filter(array_column($changed, 'run_id'), is_string(...))));
     }
 
     /** @return array<string, mixed> */
@@ -132,7 +144,7 @@ final class Projector
             'tempo_bpm' => $belonging->tempo,
             'run_id' => $belonging->runId,
             'is_of_group' => $belonging->student !== null,
-            'drill' => $ball->run?->key,
+            'drill' => $ball->run?->card->key,
             'task' => $ball->task?->value,
             'verdict' => $ball->verdict?->value,
             'word' => $ball->word?->value,

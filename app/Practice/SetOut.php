@@ -6,7 +6,9 @@ namespace App\Practice;
 
 use Amble\Core\Drill\AgainstHole;
 use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Expectation;
+use Amble\Core\Drill\Level\Progression;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\UnitsSlip;
@@ -19,6 +21,7 @@ final readonly class SetOut
      * @param list<float> $lengths metres to each station, settled
      * @param list<float|null> $stepped paces counted to each station
      * @param Expectation|null $expectation null where it is only looked at
+     * @param Progression|null $progression where it begins for the session's student; null where nothing says so
      */
     public function __construct(
         public SetOutSheet $sheet,
@@ -27,18 +30,10 @@ final readonly class SetOut
         private Coach $coach,
         private array $stepped,
         public ?Expectation $expectation,
+        public ?Progression $progression,
+        public \stdClass $definition,
+        public DrillCard $card,
     ) {
-    }
-
-    /** @param mixed $definition the drill as decoded from its JSON */
-    public static function sheet(mixed $definition, Drill $drill): SetOutSheet
-    {
-        $texts = static fn(string $field): array => array_values(array_filter(
-            $definition instanceof \stdClass ? (array) ($definition->{$field} ?? []) : [],
-            is_string(...),
-        ));
-
-        return SetOutSheet::of($drill, $texts('kit'), $texts('cautions'));
     }
 
     /** @return list<array{key: string, sentence: string}> */
@@ -73,6 +68,8 @@ final readonly class SetOut
                 'length_m' => $metres,
                 'grade_percent' => $this->drill->stations[$i]->along->percent(),
                 'across_percent' => $this->drill->stations[$i]->across->percent(),
+                'name' => $this->drill->stations[$i]->name,
+                'backstroke_m' => $this->drill->stations[$i]->backstroke?->metres(),
                 'hole_half_angle_deg' => $this->drill->target->canBeHoled() ? rad2deg(AgainstHole::holeHalfAngle($length)) : null,
                 'slip' => $slip === null ? null : ['paced_m' => $slip->paced->metres(), 'likely' => $slip->likely],
             ];

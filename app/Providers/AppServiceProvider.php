@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
+use App\Models\LengthSet;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SavedDrill;
@@ -42,7 +43,7 @@ final class AppServiceProvider extends ServiceProvider
     private function guardRecords(): void
     {
         foreach ([
-            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class,
+            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class,
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }

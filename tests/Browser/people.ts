@@ -15,6 +15,21 @@ export async function startWith(page: Page, student: string): Promise<void> {
   await expect(page.getByRole('heading', { name: `${student} has come` })).toBeVisible();
 }
 
+/** Adds a student nobody has rolled with, and starts a session: what one test finds is no other's business. */
+export async function startWithSomebodyNew(page: Page, isGentle = false): Promise<string> {
+  const name = `Linnea Moss ${Date.now()}`;
+  await page.goto('/students/new');
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  if (isGentle) {
+    await page.getByText('Keep scores out of sight', { exact: false }).click();
+  }
+  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await expect(page.getByRole('button', { name: 'Add to the bench' })).toHaveCount(0);
+  await page.goto('/');
+  await startWith(page, name);
+  return name;
+}
+
 export async function walkTo(page: Page, waypoint: string): Promise<void> {
   await page
     .getByRole('navigation', { name: 'Session waypoints' })

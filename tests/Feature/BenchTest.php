@@ -25,7 +25,7 @@ final class BenchTest extends TestCase
     {
         $card = self::studentCard([
             'name' => 'Sunniva', 'hand' => 'left', 'level' => 'tournament', 'unit' => 'paces', 'pace_length_m' => 0.815,
-            'target_pace_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.',
+            'target_pace_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true,
         ]);
         $id = $this->postJson('api/students', $card)->assertSuccessful()->json('id');
         $kept = $this->getJson('api/bench')->json('students.0');

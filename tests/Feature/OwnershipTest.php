@@ -39,6 +39,8 @@ final class OwnershipTest extends TestCase
         yield 'start a drill' => ['POST', 'sessions/{session}/runs', ['id' => '01M4G0000000000000000000AB', 'drill' => []]];
         yield 'see a run' => ['GET', 'sessions/{session}/runs/{run}', []];
         yield 'log to a run' => ['POST', 'sessions/{session}/runs/{run}/events', ['events' => [self::putt()]]];
+        yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
+        yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
     }
 

@@ -15,7 +15,7 @@ use Tests\TestCase;
 final class RollingTest extends TestCase
 {
     private const GATE = [
-        'key' => 'gate', 'name' => 'Gate', 'kit' => ['balls', '2 tees'], 'cautions' => ['Mind the tees.'], 'stations' => [['length_m' => 3]],
+        'key' => 'gate', 'name' => 'Gate', 'kit' => [['piece' => 'ball'], ['piece' => 'tee', 'count' => 2]], 'cautions' => ['Mind the tees.'], 'stations' => [['length_m' => 3]],
         'target' => 'hole', 'balls_per_station' => 4, 'pass' => ['kind' => 'through_gate'],
         'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5], 'end' => ['kind' => 'all_stations'], 'cap' => ['balls' => 9],
     ];

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Contract\CardShape;
 use App\Http\Requests\DrillRequest;
 use App\Http\Requests\FittingDrillsRequest;
 use App\Http\Requests\ImportDrillsRequest;
+use App\Http\Requests\LaidLengthsRequest;
 use App\Http\Resources\DrillResource;
 use App\Models\Coach;
 use App\Models\SavedDrill;
@@ -31,7 +33,7 @@ final class DrillController
     /** Say which drills fit what is at hand, by their keys. */
     public function fitting(FittingDrillsRequest $request, #[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
     {
-        $own = array_map(static fn(SavedDrill $drill): mixed => json_decode($drill->definition), self::ownDrills($coach));
+        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), self::ownDrills($coach));
 
         return new JsonResponse(['keys' => $library->fitting($request->atHand(), [...$own, ...$library->shipped($coach)])]);
     }
@@ -65,7 +67,7 @@ final class DrillController
 
     private static function resource(SavedDrill $drill): DrillResource
     {
-        return new DrillResource((object) json_decode($drill->definition), $drill->id);
+        return new DrillResource($drill->definition(), $drill->id);
     }
 
     public function destroy(SavedDrill $drill): Response
@@ -78,7 +80,7 @@ final class DrillController
     /** Give the coach's own drills as a library file. */
     public function export(#[CurrentUser] Coach $coach): JsonResponse
     {
-        $drills = array_map(static fn(SavedDrill $drill): mixed => json_decode($drill->definition), self::ownDrills($coach));
+        $drills = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), self::ownDrills($coach));
 
         return new JsonResponse(
             ['format' => DrillLibrary::FORMAT, 'version' => DrillLibrary::VERSION, 'drills' => $drills],
@@ -86,14 +88,53 @@ final class DrillController
         );
     }
 
-    /** Take in a library file, whole or not at all. */
+    /** Tell every kind of rule a drill may be made of, and how each describes itself. */
+    public function kinds(): JsonResponse
+    {
+        return new JsonResponse(CardShape::kinds());
+    }
+
+    /** Lay a set of lengths into a drill. */
+    public function lengths(LaidLengthsRequest $request, DrillLibrary $library): DrillResource
+    {
+        return new DrillResource($request->laid($library));
+    }
+
+    /** Say what taking in a library file would do, drill by drill; nothing is taken. */
+    public function preview(ImportDrillsRequest $request, #[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
+    {
+        $own = [];
+        foreach (self::ownDrills($coach) as $drill) {
+            $own[self::key($drill)] = $drill->definition;
+        }
+
+        return new JsonResponse($library->preview($request->getContent(), $own));
+    }
+
+    /** Take in a library file, whole or not at all; one that the coach has under its key is brought up. */
     public function import(ImportDrillsRequest $request, DrillLibrary $library): JsonResponse
     {
         $drills = $library->read($request->getContent());
 
-        return new JsonResponse(DB::transaction(static fn(): array => array_map(
-            static fn(\stdClass $drill): DrillResource => self::resource($request->coach()->drills()->create(DrillRequest::columnsOf($drill))),
-            $drills,
-        )));
+        return new JsonResponse(DB::transaction(static function () use ($drills, $request): array {
+            $own = [];
+            foreach (self::ownDrills($request->coach()) as $drill) {
+                $own[self::key($drill)] = $drill;
+            }
+
+            return array_map(static function (\stdClass $drill) use ($own, $request): DrillResource {
+                $kept = $own[(string) $drill->key] ?? null;
+                $kept?->update(DrillRequest::columnsOf($drill));
+
+                return self::resource($kept ?? $request->coach()->drills()->create(DrillRequest::columnsOf($drill)));
+            }, $drills);
+        }));
+    }
+
+    private static function key(SavedDrill $drill): string
+    {
+        $key = $drill->definition()->key ?? null;
+
+        return is_string($key) ? $key : '';
     }
 }

@@ -9,13 +9,18 @@ use App\Http\Requests\StartRunRequest;
 use App\Http\Resources\RunResource;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Practice\DrillLibrary;
 use App\Practice\DrillRuns;
+use App\Practice\Findings;
 use App\Practice\SessionLogbook;
 
 final class DrillRunController
 {
-    public function __construct(private readonly DrillRuns $runs, private readonly SessionLogbook $logbook)
-    {
+    public function __construct(
+        private readonly DrillRuns $runs,
+        private readonly SessionLogbook $logbook,
+        private readonly Findings $findings,
+    ) {
     }
 
     /** Start a drill under the client's id; the same id again answers with what is there. */
@@ -27,16 +32,16 @@ final class DrillRunController
         $run ??= PracticeRun::query()->create($columns + [
             'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
         ]);
-        $expectation = $this->runs->expectation(DrillRuns::drill($run), $run->seed, $session->load('student', 'green'));
+        $expectation = $this->runs->expectation(DrillLibrary::card($run->definition())->rules, $run->seed, $session->load('student', 'green'));
         // Told anew, not made anew: a second try finds the same run.
         $run->wasRecentlyCreated = false;
 
-        return new RunResource($run, $this->logbook->ofRun($run), $expectation);
+        return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id, $expectation);
     }
 
     public function show(PracticeSession $session, PracticeRun $run): RunResource
     {
-        return new RunResource($run, $this->logbook->ofRun($run));
+        return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id);
     }
 
     /** Append a run's events to its session's log and answer with the new state. */
@@ -44,6 +49,6 @@ final class DrillRunController
     {
         $log = $this->logbook->append($session, $request->coach(), $request->events());
 
-        return new RunResource($run, $log->ofRun($run->id));
+        return new RunResource($run, $log->ofRun($run->id), $this->findings, $session->student_id);
     }
 }

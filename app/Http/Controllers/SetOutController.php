@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Drill\SetOutSheet;
 use App\Http\Requests\SetOutRequest;
 use App\Http\Resources\SetOutResource;
 use App\Models\PracticeRun;
+use App\Practice\DrillLibrary;
 use App\Practice\DrillRuns;
 use App\Practice\SetOut;
 
@@ -15,17 +17,22 @@ final class SetOutController
     /** Say how to set a drill out, under the id its run will have, so that scattered lengths are settled. */
     public function __invoke(SetOutRequest $request, DrillRuns $runs): SetOutResource
     {
-        $drill = $request->drill();
+        $definition = $request->definition();
+        $card = DrillLibrary::card($definition);
+        $drill = $card->rules;
         $seed = PracticeRun::seedOf($request->string('id')->toString());
         $session = $request->practiceSession();
 
         return SetOutResource::make(new SetOut(
-            SetOut::sheet($request->definition(), $drill),
+            SetOutSheet::of($card),
             $drill,
             DrillRuns::lengths($drill, $seed),
             $request->coach(),
             $request->stepped(),
             $session === null ? null : $runs->expectation($drill, $seed, $session),
+            $session === null || $request->isChosen() ? null : $runs->progression($card, $session),
+            $definition,
+            $card,
         ));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Amble\Core\Drill\AtHand;
+use Amble\Core\Drill\Kit\Piece;
+use Amble\Core\Drill\Purpose;
 use Illuminate\Validation\Rule;
 
 /** What is at hand today; what is not sent is anything. */
@@ -20,6 +22,7 @@ final class FittingDrillsRequest extends OwnRequest
             'hole' => ['nullable', Rule::in(['yes', 'no'])],
             'people' => ['nullable', Rule::in(['alone', 'group'])],
             'bag' => ['nullable', 'string', 'max:200'],
+            'purpose' => ['nullable', Rule::enum(Purpose::class)],
         ];
     }
 
@@ -35,7 +38,8 @@ final class FittingDrillsRequest extends OwnRequest
             $hole === null ? null : $hole === 'yes',
             $text('people') === 'group',
             // A bag may hold nothing: then it is there and empty.
-            $this->has('bag') ? array_values(array_intersect(AtHand::pieces(), explode(',', (string) $text('bag')))) : null,
+            $this->has('bag') ? array_values(array_filter(array_map(Piece::tryFrom(...), explode(',', (string) $text('bag'))))) : null,
+            Purpose::tryFrom((string) $text('purpose')),
         );
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillReader;
-use Amble\Core\Json\JsonInput;
 use App\Models\PracticeSession;
 use App\Practice\DrillLibrary;
 
@@ -19,6 +16,7 @@ final class SetOutRequest extends OwnRequest
         return [
             'id' => ['required', 'ulid'],
             'session_id' => ['nullable', 'ulid', $this->onBench(PracticeSession::class)],
+            'level_is_chosen' => ['sometimes', 'boolean'],
             'stepped' => ['sometimes', 'array', 'max:24'],
             'stepped.*' => ['nullable', 'numeric', 'between:0.5,200'],
         ];
@@ -35,9 +33,10 @@ final class SetOutRequest extends OwnRequest
         return app(DrillLibrary::class)->readOne($this->getContent());
     }
 
-    public function drill(): Drill
+    /** Say whether the level was chosen already, so that it is not chosen again from last time. */
+    public function isChosen(): bool
     {
-        return DrillReader::read(JsonInput::parse($this->getContent())->object('drill'));
+        return $this->boolean('level_is_chosen');
     }
 
     /** Give the session it is set out in; null when it is only looked at. */

@@ -26,6 +26,7 @@ final class StudentRequest extends OwnRequest
             'school' => ['required', Rule::enum(School::class)],
             'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
             'exception' => ['nullable', 'string', 'max:300'],
+            'is_gentle' => ['sometimes', 'boolean'],
         ];
     }
 

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Contract\ReplayComputation;
-use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillReader;
-use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Contract\CardShape;
+use Amble\Core\Drill\SetOutSheet;
+use App\Practice\DrillLibrary;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -27,34 +25,8 @@ final class DrillResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $drill = DrillReader::read(JsonInput::parse(json_encode($this->resource, JSON_THROW_ON_ERROR)));
+        $card = DrillLibrary::card($this->resource);
 
-        return [
-            'own_id' => $this->ownId,
-            'drill' => $this->resource,
-            'can_be_holed' => $drill->target->canBeHoled(),
-            'zones' => self::zones($drill),
-        ];
-    }
-
-    /**
-     * What passes at each end of each station, with the widest step and each task a ball may be told.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function zones(Drill $drill): array
-    {
-        $step = $drill->steps?->width($drill->steps->ladder());
-        $zones = [];
-        foreach ($drill->stations as $station) {
-            foreach ($station->isScattered() ? [$station->from, $station->to] : [$station->from] as $length) {
-                foreach ($drill->tasks === [] ? [null] : array_unique($drill->tasks, SORT_REGULAR) as $task) {
-                    $acceptance = $drill->pass->acceptance(new PassContext($length, $task, $step));
-                    $zones[] = ['length_m' => $length->metres(), 'task' => $task?->value, 'passes_if' => ReplayComputation::acceptance($acceptance)];
-                }
-            }
-        }
-
-        return $zones;
+        return ['own_id' => $this->ownId, 'drill' => $this->resource, 'kit' => SetOutSheet::of($card)->kit()] + CardShape::toArray($card);
     }
 }

@@ -19,8 +19,9 @@ final class ExpectationResource extends JsonResource
     public function toArray(Request $request): array
     {
         return [
-            'pass_rates' => $this->resource->passRates,
             'balls' => $this->resource->balls,
+            'balls_with_cap' => $this->resource->forecast?->capped,
+            'chance_to_finish' => $this->resource->forecast?->done,
             'basis' => $this->resource->basis->value,
             'putts_behind' => $this->resource->puttsBehind,
             'cap' => ['balls' => $this->resource->cap->balls, 'minutes' => $this->resource->cap->minutes],

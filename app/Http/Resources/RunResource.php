@@ -6,41 +6,60 @@ namespace App\Http\Resources;
 
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\Expectation;
+use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
 use App\Models\PracticeRun;
-use App\Practice\DrillRuns;
+use App\Practice\DrillLibrary;
+use App\Practice\Findings;
 use App\Practice\SetOut;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * A drill being run, as its log has it.
+ * A drill being run, as its log has it, with what it found so far.
  *
  * @property PracticeRun $resource
  */
 final class RunResource extends JsonResource
 {
-    /** @param Expectation|null $expectation told once, when it starts */
-    public function __construct(PracticeRun $run, private readonly SessionLog $log, private readonly ?Expectation $expectation = null)
-    {
+    /**
+     * @param string|null $student the session's own
+     * @param Expectation|null $expectation told once, when it starts
+     */
+    public function __construct(
+        PracticeRun $run,
+        private readonly SessionLog $log,
+        private readonly Findings $findings,
+        private readonly ?string $student,
+        private readonly ?Expectation $expectation = null,
+    ) {
         parent::__construct($run);
     }
 
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $drill = DrillRuns::drill($this->resource);
-        $definition = json_decode($this->resource->definition);
-        $sheet = SetOut::sheet($definition, $drill);
+        $run = $this->resource;
+        $definition = $run->definition();
+        $card = DrillLibrary::card($definition);
+        $sheet = SetOutSheet::of($card);
 
         return [
-            'id' => $this->resource->id,
+            'id' => $run->id,
             'drill' => $definition,
+            'rule' => $card->words->rule,
+            'course_words' => $card->words->course,
             'kit' => $sheet->kit(),
             'checks' => SetOut::checks($sheet),
-            'seed' => $this->resource->seed,
-            'group' => $this->resource->students,
-        ] + ReplayComputation::state($drill, $this->log, $this->resource->students, $this->resource->seed)
+            'asks' => $card->asks,
+            'asked' => SeenKindResource::collection(array_values(array_intersect_key(SeenKinds::all(), array_flip($card->asks)))),
+            'seed' => $run->seed,
+            'group' => $run->students,
+            'findings' => array_map(fn(?string $student): array => [
+                'student' => $student, 'findings' => $this->findings->ofRun($run->id, $student),
+            ], $run->students === [] ? [$this->student] : $run->students),
+        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed)
             + ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
     }
 }

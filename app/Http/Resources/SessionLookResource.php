@@ -48,6 +48,10 @@ final class SessionLookResource extends JsonResource
                 'counted' => $count->counted,
                 'left_out' => self::reasons($count->leftOut),
             ], $look->counts),
+            'tries' => [
+                'first' => $look->tries->first, 'first_inside' => $look->tries->firstInside,
+                'later' => $look->tries->later, 'later_inside' => $look->tries->laterInside,
+            ],
             'notes' => NoteResource::collection($look->notes),
         ];
     }

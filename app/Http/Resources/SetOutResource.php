@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Practice\DrillLibrary;
 use App\Practice\SetOut;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -32,7 +33,25 @@ final class SetOutResource extends JsonResource
             ),
             'aid_against_hole' => $this->resource->aidAgainstHole(),
             'stations' => $this->resource->stations(),
+            'progression' => $this->progression(),
             'expectation' => $this->resource->expectation === null ? null : ExpectationResource::make($this->resource->expectation),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function progression(): ?array
+    {
+        $progression = $this->resource->progression;
+        if ($progression === null) {
+            return null;
+        }
+        $drill = DrillLibrary::plain($this->resource->definition);
+
+        return [
+            'level' => $progression->level,
+            'rung' => $progression->rung,
+            'why' => $progression->why,
+            'card' => DrillResource::make(DrillLibrary::decoded($progression->laidInto($drill, $this->resource->card))),
         ];
     }
 }

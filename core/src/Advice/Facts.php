@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Advice;
 
 use Amble\Core\Distance\Today;
+use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\ReadingMethod;
 use Amble\Core\Stroke\SessionOffset;
@@ -20,6 +21,7 @@ final readonly class Facts
      * @param Today|null $today today's first balls at targets against what is usual, this student first; null without any
      * @param non-negative-int $ballsToday those of this student that it rests on
      * @param non-negative-int $leftOut balls the fit left out
+     * @param FirstTries|null $tries today's, first ones apart; null where none tells a length
      */
     public function __construct(
         public StrokeFit $fit,
@@ -30,6 +32,7 @@ final readonly class Facts
         public int $ballsToday,
         public int $leftOut,
         public School $school,
+        public ?FirstTries $tries = null,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace Amble\Core\Advice;
 
 use Amble\Core\Advice\Rule\MostLeftOut;
 use Amble\Core\Advice\Rule\OddBalls;
+use Amble\Core\Advice\Rule\SameAgain;
 use Amble\Core\Advice\Rule\SpeedEstimated;
 use Amble\Core\Advice\Rule\SpeedOfAnotherDay;
 use Amble\Core\Advice\Rule\SpeedUnknown;
@@ -24,6 +25,7 @@ final class Rules
             new SpeedOfAnotherDay(),
             new TodayAgainstUsual(),
             new StrokeToday(),
+            new SameAgain(),
             new OddBalls(),
             new ThinData(),
             new SpeedEstimated(),

@@ -13,6 +13,7 @@ use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\Leg;
 use Amble\Core\Drill\Pass\Acceptance;
+use Amble\Core\Drill\Pass\SeenCondition;
 use Amble\Core\Drill\Rotation;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Drill\StationTally;
@@ -70,6 +71,7 @@ final class ReplayComputation implements Computation
 
         return [
             'axis' => $drill->pass->axis()->value,
+            'judges' => $drill->pass->judges(),
             'needs' => $drill->needs(),
             'can_be_holed' => $drill->target->canBeHoled(),
             'rolled_again' => array_column(array_filter(Mark::cases(), static fn(Mark $mark): bool => $mark->isRolledAgain()), 'value'),
@@ -200,9 +202,10 @@ final class ReplayComputation implements Computation
         if ($ball === null) {
             return $read;
         }
-        foreach ($drill->needs() as $field) {
-            // A holed ball lies on the target: neither its roll nor its side is asked for.
-            $isAsked = $ball->stop !== Stop::Holed || !in_array($field, ['roll_m', 'side_m'], true);
+        // Of a ball that struck nothing there is no more to say.
+        foreach ($ball->sight->hit === false ? ['hit'] : $drill->needs() as $field) {
+            // A holed ball lies on the target: neither roll nor side nor level is asked for.
+            $isAsked = $ball->stop !== Stop::Holed || !in_array($field, ['roll_m', 'side_m', 'level'], true);
             if ($isAsked && ($field === 'roll_m' ? $ball->roll === null : !$ball->sight->has($field))) {
                 throw InvalidInput::missing($event->path($field));
             }
@@ -225,6 +228,8 @@ final class ReplayComputation implements Computation
             'length_m' => $callOut->lengthMetres,
             'ball' => $callOut->ball,
             'task' => $callOut->task?->value,
+            'name' => $callOut->name,
+            'backstroke_m' => $callOut->backstroke,
             'passes_if' => $callOut->acceptance === null ? null : self::acceptance($callOut->acceptance),
         ];
     }
@@ -237,8 +242,11 @@ final class ReplayComputation implements Computation
             'only_holed' => $acceptance->isHoledNeeded,
             'roll_m' => $acceptance->rollBetween,
             'ring_m' => $acceptance->ring,
-            'gate' => $acceptance->gate?->value,
-            'hit' => $acceptance->hit,
+            'struck' => $acceptance->struck,
+            'seen' => array_map(
+                static fn(SeenCondition $seen): array => ['name' => $seen->name, 'one_of' => $seen->oneOf, 'between' => $seen->between],
+                $acceptance->seen,
+            ),
         ];
     }
 }

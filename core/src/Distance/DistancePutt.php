@@ -13,7 +13,7 @@ use Amble\Core\Units\Length;
 final readonly class DistancePutt
 {
     /** @param Bound|null $error (stop − target)/target; null for a holed ball of unjudged pace */
-    private function __construct(public ?Bound $error, public bool $isHoled)
+    private function __construct(public float $targetMetres, public ?Bound $error, public bool $isHoled)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class DistancePutt
      */
     public static function stoppedAt(Length $target, float $stopMetres, string $field = 'stop_m'): self
     {
-        return new self(Bound::exactly(self::error($target, $stopMetres, $field)), false);
+        return new self($target->metres(), Bound::exactly(self::error($target, $stopMetres, $field)), false);
     }
 
     /**
@@ -34,7 +34,7 @@ final readonly class DistancePutt
      */
     public static function cutShortAt(Length $target, float $metres, string $field = 'at_least_m'): self
     {
-        return new self(Bound::between(self::error($target, $metres, $field), null), false);
+        return new self($target->metres(), Bound::between(self::error($target, $metres, $field), null), false);
     }
 
     /**
@@ -44,7 +44,7 @@ final readonly class DistancePutt
      */
     public static function holed(Length $target, ?float $stopMetres = null, string $field = 'stop_m'): self
     {
-        return new self($stopMetres === null ? null : Bound::exactly(self::error($target, $stopMetres, $field)), true);
+        return new self($target->metres(), $stopMetres === null ? null : Bound::exactly(self::error($target, $stopMetres, $field)), true);
     }
 
     /**

@@ -4,29 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kit\KitItem;
+use Amble\Core\Drill\Kit\Piece;
 
 /** What is at hand today, and whether a drill fits it. This class is immutable. */
 final readonly class AtHand
 {
-    /** Things a bag may hold, by the words a drill's kit uses for each. */
-    private const PIECES = [
-        'tees' => '/\btees?\b/',
-        'discs' => '/\bdiscs?\b/',
-        'rod' => '/\brods?\b/',
-        'string' => '/\bstring\b/',
-        'chalk' => '/\bchalk\b/',
-        'rule' => '/\brule\b/',
-        'tape' => '/\btape\b/',
-        'mirror' => '/\b(mirror|light)\b/',
-        'stand' => '/\b(cup|mug|bucket)\b/',
-    ];
-
     /**
      * @param string|null $trained what is to be trained; null for anything, and likewise all the others
      * @param string|null $place 'green' or 'mat'
      * @param bool|null $hole whether a hole is to be putted at
-     * @param list<string>|null $bag pieces at hand; balls always are
+     * @param list<Piece>|null $bag pieces at hand; balls always are
      */
     public function __construct(
         public ?string $trained = null,
@@ -35,33 +23,28 @@ final readonly class AtHand
         public ?bool $hole = null,
         public bool $isGroup = false,
         public ?array $bag = null,
+        public ?Purpose $purpose = null,
     ) {
     }
 
-    /** @return non-empty-list<string> the pieces a bag may hold */
-    public static function pieces(): array
+    public function fits(DrillCard $card): bool
     {
-        return array_keys(self::PIECES);
+        return ($this->trained === null || in_array($this->trained, $card->trains, true))
+            && ($this->minutes === null || ($card->minutes ?? 0) <= $this->minutes)
+            && ($this->place === null || in_array($this->place, $card->places, true))
+            && ($this->hole === null || $this->hole === $card->rules->target->canBeHoled())
+            && (!$this->isGroup || $card->isForGroup)
+            && ($this->purpose === null || $this->purpose === $card->purpose)
+            && $this->holds($card);
     }
 
-    /**
-     * @param JsonInput $card the drill as it is kept
-     */
-    public function fits(JsonInput $card, Drill $drill): bool
+    private function holds(DrillCard $card): bool
     {
-        return ($this->trained === null || in_array($this->trained, $card->textsOrNone('trains', 80), true))
-            && ($this->minutes === null || $card->numberOr('minutes', 0.0) <= $this->minutes)
-            && ($this->place === null || in_array($this->place, $card->textsOrNone('places', 80), true))
-            && ($this->hole === null || $this->hole === $drill->target->canBeHoled())
-            && (!$this->isGroup || $card->flagOr('group', false))
-            && ($this->bag === null || array_diff(self::piecesFor($card), $this->bag) === []);
-    }
+        $bag = $this->bag;
 
-    /** @return list<string> pieces of the bag a drill's kit asks for */
-    private static function piecesFor(JsonInput $card): array
-    {
-        $kit = $card->textsOrNone('kit', 300);
-
-        return array_keys(array_filter(self::PIECES, static fn(string $words): bool => preg_grep($words, $kit) !== []));
+        return $bag === null || array_filter(
+            $card->kit,
+            static fn(KitItem $item): bool => $item->piece !== Piece::Ball && !in_array($item->piece, $bag, true),
+        ) === [];
     }
 }

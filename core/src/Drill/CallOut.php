@@ -14,6 +14,8 @@ final readonly class CallOut
      * @param positive-int $ball which of the station's balls this is, counted from 1
      * @param Acceptance|null $acceptance what passes, with task and step in force; null where only balls not
      *                                    yet rolled will tell
+     * @param string|null $name of the station, where its length does not tell it from others
+     * @param float|null $backstroke that is called in place of a length, metres
      */
     public function __construct(
         public int $station,
@@ -21,6 +23,8 @@ final readonly class CallOut
         public int $ball,
         public ?Task $task,
         public ?Acceptance $acceptance,
+        public ?string $name = null,
+        public ?float $backstroke = null,
     ) {
     }
 }

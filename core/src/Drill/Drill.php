@@ -6,6 +6,7 @@ namespace Amble\Core\Drill;
 
 use Amble\Core\Drill\End\End;
 use Amble\Core\Drill\Order\Order;
+use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Drill\Pass\PassRule;
 use Amble\Core\Units\Length;
 
@@ -18,6 +19,7 @@ final readonly class Drill
      * @param non-empty-list<Station> $stations
      * @param positive-int $ballsEach per station and round
      * @param list<Task> $tasks in turn, ball by ball at a station; empty for none
+     * @param non-negative-int $startStep of the steps, from the widest
      * @param positive-int $restAfter balls between prompts to rest
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class Drill
         public ?Points $points,
         public PutOut $putOut,
         public ?Steps $steps,
+        public int $startStep,
         public End $end,
         public Cap $cap,
         public int $restAfter,
@@ -43,6 +46,27 @@ final readonly class Drill
     public function task(int $ballAtStation): ?Task
     {
         return $this->tasks === [] ? null : $this->tasks[$ballAtStation % count($this->tasks)];
+    }
+
+    /**
+     * What a ball is judged against.
+     *
+     * @param non-negative-int $ballAtStation
+     * @param float|null $step the width in force where the drill steps up and down, metres
+     */
+    public function context(Length $length, int $ballAtStation, ?float $step, ?float $lastDistance = null, ?float $firstRoll = null): PassContext
+    {
+        $width = $this->aidWidth($step);
+
+        return new PassContext(
+            $length,
+            $this->task($ballAtStation),
+            $step,
+            $lastDistance,
+            $firstRoll,
+            $width === null ? null : $this->aid?->halfAngle(Length::ofMetres($width)),
+            $this->target->canBeHoled(),
+        );
     }
 
     /**

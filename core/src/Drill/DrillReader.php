@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Drill\End\End;
-use Amble\Core\Drill\End\Ends;
+use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Drill\Order\Order;
-use Amble\Core\Drill\Order\Orders;
-use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Drill\Pass\PassSetting;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\Physics;
@@ -20,34 +18,32 @@ use Amble\Core\Units\Length;
 /** Reads a drill from JSON and refuses one that cannot be run, at the field and in a sentence. */
 final class DrillReader
 {
-    private const RULE_FIELDS = [
+    private const FIELDS = [
         'stations', 'target', 'aid', 'order', 'balls_per_station', 'pass', 'on_miss', 'tasks', 'call_first', 'points',
-        'putt_out', 'steps_m', 'end', 'cap', 'rest_after_balls',
+        'putt_out', 'steps_m', 'start_step', 'end', 'cap', 'rest_after_balls',
     ];
 
-    /** What a drill says about itself, and how long that may be; kept and shown, without effect on the rules. */
-    private const TEXTS = ['key' => 60, 'name' => 80, 'why' => 600, 'meaning' => 600, 'dose' => 200];
-    private const LISTS_OF_TEXTS = ['trains', 'places', 'kit', 'cautions', 'logs', 'schools'];
-    private const LONGEST_OF_A_LIST = 300;
     private const MOST_TASKS = 24;
 
     private const MOST_STATIONS = 24;
 
     /** @throws InvalidInput If a field is missing, unknown or out of range, or fields contradict one another. */
-    public static function read(JsonInput $drill): Drill
+    public static function read(JsonInput $drill, ?Kinds $kinds = null): Drill
     {
-        $drill->only([...self::RULE_FIELDS, ...array_keys(self::TEXTS), ...self::LISTS_OF_TEXTS, 'minutes', 'group']);
-        self::checkWords($drill);
+        $kinds ??= Kinds::shipped();
+        // What the card says besides is CardReader's to read.
+        $drill->only([...self::FIELDS, ...CardReader::FIELDS]);
         $target = TargetKind::from($drill->word('target', array_column(TargetKind::cases(), 'value')));
         $aid = self::aid($drill->objectOrNull('aid'));
         $tasks = self::tasks($drill);
-        $pass = PassRules::read($drill->object('pass'));
+        $pass = $kinds->pass($drill->object('pass'));
         $contradiction = $pass->contradiction(new PassSetting($target, $aid, $tasks));
         if ($contradiction !== null) {
             throw InvalidInput::at($drill->path('pass.kind'), $contradiction);
         }
-        $order = Orders::read($drill, 'order');
+        $order = $kinds->order($drill, 'order');
         $points = $drill->objectOrNull('points');
+        $steps = self::steps($drill);
         $read = new Drill(
             self::stations($drill),
             $target,
@@ -60,26 +56,15 @@ final class DrillReader
             $drill->flagOr('call_first', false),
             $points === null ? null : Points::read($points),
             PutOut::from(self::kind($drill, 'putt_out', array_column(PutOut::cases(), 'value'), 'none')),
-            self::steps($drill),
-            Ends::read($drill->object('end')),
+            $steps,
+            max(0, $drill->wholeNumberOr('start_step', 0, $steps === null ? 0 : count($steps->widths) - 1, 0)),
+            $kinds->end($drill->object('end')),
             self::cap($drill->object('cap')),
             max(1, $drill->wholeNumberOr('rest_after_balls', 1, 200, 15)),
         );
         self::refuseWhatNeverEnds($drill, $read, $read->end);
 
         return $read;
-    }
-
-    private static function checkWords(JsonInput $drill): void
-    {
-        foreach (self::TEXTS as $field => $longest) {
-            $drill->has($field) && $drill->text($field, $longest);
-        }
-        foreach (self::LISTS_OF_TEXTS as $field) {
-            $drill->textsOrNone($field, self::LONGEST_OF_A_LIST);
-        }
-        $drill->wholeNumberOr('minutes', 1, 180, 1);
-        $drill->flagOr('group', false);
     }
 
     /** @return non-empty-list<Station> */
@@ -97,7 +82,7 @@ final class DrillReader
 
     private static function station(JsonInput $station): Station
     {
-        $station->only(['length_m', 'from_m', 'to_m', 'step_m', 'grade_percent', 'across_percent', 'tier']);
+        $station->only(['length_m', 'from_m', 'to_m', 'step_m', 'grade_percent', 'across_percent', 'tier', 'name', 'backstroke_m']);
         [$from, $to] = $station->has('from_m') || $station->has('to_m')
             ? [self::length($station, 'from_m'), self::length($station, 'to_m')]
             : [self::length($station, 'length_m'), self::length($station, 'length_m')];
@@ -113,6 +98,8 @@ final class DrillReader
             Grade::ofPercent($station->numberOr('across_percent', 0.0), $station->path('across_percent')),
             $tier === null ? null : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here()),
             $station->has('step_m') ? Length::ofMetres($station->number('step_m'), $station->path('step_m'))->metres() : Station::STEP,
+            $station->has('name') ? $station->text('name', 40) : null,
+            $station->has('backstroke_m') ? Length::ofMetres($station->number('backstroke_m'), $station->path('backstroke_m')) : null,
         );
     }
 
@@ -146,13 +133,7 @@ final class DrillReader
     /** @return list<Task> */
     private static function tasks(JsonInput $drill): array
     {
-        $tasks = [];
-        foreach ($drill->textsOrNone('tasks', 40) as $i => $word) {
-            $tasks[] = Task::tryFrom($word) ?? throw InvalidInput::at(
-                $drill->path("tasks.$i"),
-                'This must be one of: ' . implode(', ', array_column(Task::cases(), 'value')) . '.',
-            );
-        }
+        $tasks = array_map(Task::from(...), $drill->wordsOrNone('tasks', array_column(Task::cases(), 'value')));
 
         return count($tasks) <= self::MOST_TASKS
             ? $tasks
@@ -197,10 +178,10 @@ final class DrillReader
 
     private static function refuseWhatNeverEnds(JsonInput $json, Drill $drill, End $end): void
     {
-        if ($end->needsPoints() && $drill->points === null) {
+        if ($end->goal() !== null && $drill->points === null) {
             throw InvalidInput::at($json->path('points'), 'The drill ends on points, but no ball is given any.');
         }
-        if ($end->needsPoints() && $drill->mostPoints() <= 0) {
+        if ($end->goal() !== null && $drill->mostPoints() <= 0) {
             throw InvalidInput::at($json->path('points'), 'No ball brings points, so the goal can never be reached.');
         }
         $round = count($drill->stations) * $drill->ballsEach;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Drill\Pass\Acceptance;
-use Amble\Core\Drill\Pass\NearerThanLast;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Check;
@@ -57,6 +56,7 @@ final class DrillRun
     private int $puttsToFinish = 0;
     private ?int $startedAt = null;
     private ?float $lastDistance = null;
+    private ?float $firstRoll = null;
     private ?LastBall $last = null;
 
     /** Whether this is a copy that lays out balls to come, whose last ball nobody knows. */
@@ -79,7 +79,7 @@ final class DrillRun
             $drill->stations,
         );
         $this->progress = DrillProgress::none();
-        $this->ladder = $drill->steps?->ladder();
+        $this->ladder = $drill->steps?->ladder($drill->startStep);
         $this->layRound();
     }
 
@@ -87,6 +87,23 @@ final class DrillRun
     public static function fold(Drill $drill, array $events, int $seed): DrillState
     {
         return self::ofPutts($drill, SessionLog::fold($events)->putts, $seed);
+    }
+
+    /**
+     * What the balls of the first round are judged against, in their order, as far as that is known before any
+     * is rolled.
+     *
+     * @return non-empty-list<PassContext>
+     */
+    public static function firstRound(Drill $drill, int $seed): array
+    {
+        $run = new self($drill, $seed);
+        $contexts = [];
+        foreach (array_keys($run->round) as $place) {
+            $contexts[] = $run->context($place, null, null);
+        }
+
+        return $contexts;
     }
 
     /** @param list<LoggedPutt> $putts in the order they were rolled */
@@ -115,35 +132,49 @@ final class DrillRun
         }
         $this->startedAt ??= $putt->atMilliseconds;
         $station = $this->round[$this->place];
-        $context = $this->context($this->place, $this->lastDistance);
+        $context = $this->context($this->place, $this->lastDistance, $this->firstRoll);
         $acceptance = $this->drill->pass->acceptance($context);
         $passed = $acceptance->admits($putt->ball);
         $word = $this->word($putt->ball, $acceptance, $context);
         $this->attempts[$station] = ($this->attempts[$station] ?? 0) + 1;
         $this->judged[$putt->id] = new JudgedBall(
-            $passed ? Verdict::Passed : Verdict::Missed,
+            match (true) {
+                !$this->drill->pass->judges() => Verdict::Noted,
+                $passed => Verdict::Passed,
+                default => Verdict::Missed,
+            },
             $station,
             $context->task,
             $word,
             $this->attempts[$station],
             $this->drill->aidWidth($context->step),
+            max(0, $this->place),
         );
         $restarts = !$passed && $this->drill->onMiss->restarts();
         $gate = $this->drill->aidAgainstHole($context->length, $this->drill->aidWidth($context->step));
         $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $acceptance, $context), $gate);
         $this->count($putt, $station, $passed, $context, $word);
-        $restarts ? $this->restart($station) : $this->advance();
+        match (true) {
+            $restarts => $this->restart($station),
+            // The same ball again: nothing moves on.
+            !$passed && $this->drill->onMiss === OnMiss::Again => null,
+            default => $this->advance(),
+        };
         $this->settlePhase();
     }
 
     /** What the ball at a place of the round is judged against. */
-    private function context(int $place, ?float $lastDistance): PassContext
+    private function context(int $place, ?float $lastDistance, ?float $firstRoll): PassContext
     {
-        return new PassContext(
+        $step = $this->ladder === null ? null : $this->drill->steps?->width($this->ladder);
+
+        return $this->drill->context(
             Length::ofMetres($this->tallies[$this->round[$place]]->lengthMetres),
-            $this->drill->task($this->ballNumbers[$place]),
-            $this->ladder === null ? null : $this->drill->steps?->width($this->ladder),
+            $this->ballNumbers[$place],
+            $step,
             $lastDistance,
+            // The first of a set is its measure; it has none itself.
+            $this->ballNumbers[$place] === 0 ? null : $firstRoll,
         );
     }
 
@@ -172,10 +203,11 @@ final class DrillRun
     {
         $ball = $putt->ball;
         $this->tallies[$station] = $this->tallies[$station]->after($passed);
-        $this->passes += $passed ? 1 : 0;
+        $this->passes += $passed && $this->drill->pass->judges() ? 1 : 0;
         $this->streak = $passed ? $this->streak + 1 : 0;
         $this->ladder = $this->ladder?->after($passed);
         $this->lastDistance = $context->distance($ball);
+        $this->firstRoll = $this->ballNumbers[$this->place] === 0 ? $ball->rollMetres() : $this->firstRoll;
         $this->throughButMissed += $this->startedWellButMissed($ball, $passed) ? 1 : 0;
         if ($this->drill->putOut->allows($passed) && ($ball->sight->has('putts_to_finish') || $ball->stop === Stop::Holed)) {
             ++$this->putOuts;
@@ -198,9 +230,11 @@ final class DrillRun
      */
     private function startedWellButMissed(Ball $ball, bool $passed): bool
     {
-        return $ball->sight->gate === GateResult::Through
-            && $ball->stop !== Stop::Unseen
-            && ($this->drill->target->canBeHoled() ? $ball->stop !== Stop::Holed : !$passed);
+        return $ball->sight->gate === GateResult::Through && match (true) {
+            $this->drill->target->canBeHoled() && $ball->hasDropped() !== null => !$ball->hasDropped(),
+            $ball->stop === Stop::Unseen => false,
+            default => !$this->drill->target->canBeHoled() && !$passed,
+        };
     }
 
     private function advance(): void
@@ -219,6 +253,7 @@ final class DrillRun
         }
         if ($this->round[$this->place] !== $from) {
             $this->lastDistance = null;
+            $this->firstRoll = null;
         }
     }
 
@@ -226,6 +261,7 @@ final class DrillRun
     {
         ++$this->restarts;
         $this->lastDistance = null;
+        $this->firstRoll = null;
         if ($this->drill->onMiss === OnMiss::RestartAll) {
             $this->tallies = array_map(
                 static fn(StationTally $tally): StationTally => $tally->balls > 0 ? $tally->restarted() : $tally,
@@ -289,6 +325,7 @@ final class DrillRun
             $this->calls,
             $this->judged,
             $this->phase === Phase::Capped ? $this->drill->cap->reached($this->progress) : null,
+            $this->ladder?->step,
         );
     }
 
@@ -316,14 +353,22 @@ final class DrillRun
         $station = $this->round[$place];
         $ball = $this->ballNumbers[$place];
 
-        return new CallOut($station, $this->tallies[$station]->lengthMetres, $ball + 1, $this->drill->task($ball), $this->acceptanceAhead($place));
+        return new CallOut(
+            $station,
+            $this->tallies[$station]->lengthMetres,
+            $ball + 1,
+            $this->drill->task($ball),
+            $this->acceptanceAhead($place),
+            $this->drill->stations[$station]->name,
+            $this->drill->stations[$station]->backstroke?->metres(),
+        );
     }
 
     private function course(): Course
     {
         $certain = $this->certainToCome();
 
-        return $this->drill->onMiss->restarts()
+        return $this->drill->onMiss->holdsUp()
             ? new Course($this->legsOfRound(), max(0, $this->place), $certain)
             : new Course((clone $this)->legsInARow(), 0, $certain);
     }
@@ -351,7 +396,11 @@ final class DrillRun
             $legs[] = new Leg(
                 $this->callOut($place),
                 $place + 1 < count($this->round) ? $place + 1 : null,
-                $this->drill->onMiss === OnMiss::RestartAll ? 0 : max(0, $place - $this->ballNumbers[$place]),
+                match ($this->drill->onMiss) {
+                    OnMiss::RestartAll => 0,
+                    OnMiss::RestartStation => max(0, $place - $this->ballNumbers[$place]),
+                    default => $place,
+                },
             );
         }
 
@@ -362,9 +411,11 @@ final class DrillRun
     private function acceptanceAhead(int $place): ?Acceptance
     {
         $isNext = $place === $this->place && !$this->isWalkedAhead;
-        $hangsOnLast = $this->ladder !== null || ($this->drill->pass instanceof NearerThanLast && $this->ballNumbers[$place] > 0);
+        $hangsOnLast = $this->ladder !== null || ($this->drill->pass->hangsOnEarlier() && $this->ballNumbers[$place] > 0);
 
-        return $hangsOnLast && !$isNext ? null : $this->drill->pass->acceptance($this->context($place, $isNext ? $this->lastDistance : null));
+        return $hangsOnLast && !$isNext
+            ? null
+            : $this->drill->pass->acceptance($this->context($place, $isNext ? $this->lastDistance : null, $isNext ? $this->firstRoll : null));
     }
 
     /**
@@ -400,6 +451,6 @@ final class DrillRun
      */
     private function certainDespiteRestarts(int $left): int
     {
-        return $this->drill->onMiss->restarts() ? 1 : $left;
+        return $this->drill->onMiss->holdsUp() ? 1 : $left;
     }
 }

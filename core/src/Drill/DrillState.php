@@ -24,6 +24,7 @@ final readonly class DrillState
      * @param float|null $step width in force where the drill steps up and down, metres
      * @param list<array{LengthCall, LengthCall}> $calls what was called and what happened
      * @param array<string, JudgedBall> $judged every ball of the run by its id, as it was judged
+     * @param non-negative-int|null $rung of the widths it steps through, from the widest
      * @param 'balls'|'minutes'|null $cappedBy which cap was reached; null while none is
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class DrillState
         public array $calls,
         public array $judged,
         public ?string $cappedBy,
+        public ?int $rung = null,
     ) {
     }
 

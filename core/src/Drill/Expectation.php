@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Direction\GateChoice;
-use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Drill\Pass\LengthWindow;
+use Amble\Core\Drill\Pass\PassContext;
+use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Units\Length;
 
-/** What a drill will take at a student's own rate, told before it starts. This class is immutable. */
+/** What a drill will take at a student's own chances, told before it starts. This class is immutable. */
 final readonly class Expectation
 {
     /**
-     * @param list<float>|null $passRates chance to pass by station; null where it is not known
-     * @param float|null $balls expected until the end; null where the basis says why not
+     * @param float|null $balls expected until the end; null where the basis says why not, or when it is never passed
+     * @param Forecast|null $forecast with the cap as well, where it rests on the student's own chances
      * @param int $puttsBehind the student's putts it rests on
      * @param Length|null $measuringGate the width that tells most of this student's start line
      */
     private function __construct(
-        public ?array $passRates,
         public ?float $balls,
+        public ?Forecast $forecast,
         public ForecastBasis $basis,
         public int $puttsBehind,
         public Cap $cap,
@@ -29,37 +29,39 @@ final readonly class Expectation
     }
 
     /**
-     * @param list<float> $lengths of the stations, metres
-     * @param DistanceControl|null $control the student's; null while their putts are few
-     * @param float|null $lineSpread of the student's start line, radians; null where it cannot be told
+     * @param non-empty-list<PassContext> $round what each ball of the first round is judged against
+     * @param Skill $skill the student's, as far as their evidence tells it
+     * @param int $puttsBehind putts it rests on
      */
-    public static function of(Drill $drill, array $lengths, ?DistanceControl $control, ?float $lineSpread): self
+    public static function of(Drill $drill, array $round, Skill $skill, int $puttsBehind): self
     {
-        $rates = $control?->bias === null || $control->spread === null || $control->spread <= 0.0
-            ? null
-            : PassRate::byLength($drill, $lengths, $control->bias, $control->spread);
+        $counted = $drill->end->expectedBalls($drill->onMiss->holdsUp() ? null : (float) count($round));
+        $forecast = $counted === null && ($drill->end->expectedBalls(1.0) !== null || $drill->end->goal() !== null)
+            ? Forecast::of($drill, $round, $skill)
+            : null;
         $distance = $drill->aid?->kind === AidKind::Gate ? $drill->aid->distance : null;
 
-        $counted = $drill->end->expectedBalls($drill->onMiss->restarts() ? null : (float) (count($drill->stations) * $drill->ballsEach));
-
         return new self(
-            $rates,
-            $counted ?? ($rates === null || $rates === [] ? null : $drill->end->expectedBalls(ExpectedBalls::of($drill, $rates))),
-            self::basis($drill, $counted, $rates !== null),
-            $control->nMeasured ?? 0,
+            $counted ?? $forecast?->balls,
+            $forecast,
+            self::basis($drill, $round, $skill, $counted !== null, $forecast !== null),
+            $puttsBehind,
             $drill->cap,
-            $lineSpread === null || $distance === null ? null : GateChoice::widthFor($lineSpread, $distance),
+            $skill->lineSpread === null || $distance === null ? null : GateChoice::widthFor($skill->lineSpread, $distance),
         );
     }
 
-    private static function basis(Drill $drill, ?float $counted, bool $isRateKnown): ForecastBasis
+    /** @param non-empty-list<PassContext> $round */
+    private static function basis(Drill $drill, array $round, Skill $skill, bool $isCounted, bool $isForecast): ForecastBasis
     {
         return match (true) {
-            $counted !== null => ForecastBasis::Count,
-            $drill->end->expectedBalls(1.0) === null => ForecastBasis::OpenEnd,
-            $isRateKnown => ForecastBasis::Rate,
-            !$drill->pass instanceof LengthWindow => ForecastBasis::NotByLength,
-            default => ForecastBasis::FewPutts,
+            $isCounted => ForecastBasis::Count,
+            $isForecast => ForecastBasis::Rate,
+            $drill->end->expectedBalls(1.0) === null && $drill->end->goal() === null => ForecastBasis::OpenEnd,
+            // With every figure of a student known, would there be one?
+            Forecast::of($drill, $round, new Skill(0.0, 0.1, 0.0, 0.03)) === null => ForecastBasis::Unknown,
+            $skill->spread === null && Forecast::of($drill, $round, new Skill(null, null, 0.0, 0.03)) === null => ForecastBasis::FewPutts,
+            default => ForecastBasis::FewStarts,
         };
     }
 }

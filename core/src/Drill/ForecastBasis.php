@@ -9,12 +9,14 @@ enum ForecastBasis: string
 {
     /** The drill's own count: nothing that happens changes it. */
     case Count = 'count';
-    /** The student's own rate of passing. */
+    /** The student's own chances to pass. */
     case Rate = 'rate';
     /** None: too few of their putts at targets were measured. */
     case FewPutts = 'few_putts';
-    /** None: its balls pass by more than their length, and that chance is not known. */
-    case NotByLength = 'not_by_length';
-    /** None: it ends at points or by the clock, after however many balls. */
+    /** None: their start line cannot be told yet. */
+    case FewStarts = 'few_starts';
+    /** None: what passes hangs on things no evidence tells beforehand. */
+    case Unknown = 'unknown';
+    /** None: it ends by the clock, after however many balls. */
     case OpenEnd = 'open_end';
 }

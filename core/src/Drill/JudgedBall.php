@@ -14,6 +14,7 @@ final readonly class JudgedBall
      * @param Task|null $task what it was told to do
      * @param LengthCall|null $word short, on or long by the drill's own window and task; null where it has none
      * @param positive-int|null $attempt which ball at this putt it was, from 1, restarts not forgotten
+     * @param non-negative-int|null $place in its round, from 0
      * @param float|null $aidWidth clear width of the gate or rail in force, metres
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class JudgedBall
         public ?LengthCall $word = null,
         public ?int $attempt = null,
         public ?float $aidWidth = null,
+        public ?int $place = null,
     ) {
     }
 }

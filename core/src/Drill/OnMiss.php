@@ -8,10 +8,19 @@ namespace Amble\Core\Drill;
 enum OnMiss: string
 {
     case Nothing = 'nothing';
+
+    /** The same ball again, until it passes. */
+    case Again = 'again';
     case RestartStation = 'restart_station';
     case RestartAll = 'restart_all';
 
     public function restarts(): bool
+    {
+        return $this === self::RestartStation || $this === self::RestartAll;
+    }
+
+    /** Whether a miss leads anywhere but to the next ball. */
+    public function holdsUp(): bool
     {
         return $this !== self::Nothing;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Drill\Pass\PassContext;
+use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
@@ -50,6 +51,20 @@ final readonly class Points
             $past <= $this->pastWithin + Check::SLACK => $this->past,
             default => $this->long,
         };
+    }
+
+    /**
+     * What a ball may bring at a student's own chances, and how likely each is; null where those are not known.
+     *
+     * @return list<array{int, float}>|null
+     */
+    public function chances(PassContext $context, Skill $skill): ?array
+    {
+        $chances = $context->canBeHoled ? $skill->chancesAtHole($context, $this->pastWithin) : null;
+
+        return $chances === null ? null : [
+            [$this->holed, $chances['holed']], [$this->past, $chances['past']], [$this->long, $chances['long']], [$this->short, $chances['short']],
+        ];
     }
 
     /** The most one ball can bring. */

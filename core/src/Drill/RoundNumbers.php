@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Units\Length;
 
 /**
@@ -52,7 +55,7 @@ final readonly class RoundNumbers
             $stations[$i] = is_array($station) ? $this->station($station) : $station;
         }
         $drill['stations'] = $stations;
-        $drill = self::rounded($drill, 'pass', ['radius_m', 'behind_m', 'within_m', 'little_m', 'firm_m'], $this->fine);
+        $drill = self::rounded($drill, 'pass', self::lengthsOf($drill['pass'] ?? null), $this->fine);
         $drill = self::rounded($drill, 'points', ['past_within_m'], $this->fine);
         $drill = self::rounded($drill, 'aid', ['width_m'], $this->gate);
         $drill = self::rounded($drill, 'aid', ['distance_m'], $this->ahead);
@@ -61,8 +64,42 @@ final readonly class RoundNumbers
             $step = isset($drill['aid']) ? $this->gate : $this->fine;
             $drill['steps_m'] = array_map(static fn(mixed $width): mixed => self::to($width, $step), $drill['steps_m']);
         }
+        if (is_array($drill['progression'] ?? null)) {
+            $isLength = self::lengthsOf($drill['pass'] ?? null) !== [];
+            $drill['progression'] = array_map(fn(mixed $level): mixed => is_array($level) ? $this->level($level, $isLength) : $level, $drill['progression']);
+        }
 
         return $drill;
+    }
+
+    /**
+     * @param array<mixed> $level of a progression
+     * @param bool $isLength whether its figure is a length on the green
+     *
+     * @return array<mixed>
+     */
+    private function level(array $level, bool $isLength): array
+    {
+        if (is_array($level['lengths_m'] ?? null)) {
+            $level['lengths_m'] = array_map(fn(mixed $metres): mixed => $this->station(['length_m' => $metres])['length_m'], $level['lengths_m']);
+        }
+        if ($isLength && isset($level['figure'])) {
+            $level['figure'] = self::to($level['figure'], $this->fine);
+        }
+        if (isset($level['width_m'])) {
+            $level['width_m'] = self::to($level['width_m'], $this->gate);
+        }
+
+        return $level;
+    }
+
+    /** @return list<string> the fields of a kind of pass rule that are lengths on the green */
+    private static function lengthsOf(mixed $pass): array
+    {
+        $kind = is_array($pass) ? $pass['kind'] ?? null : null;
+        $card = is_string($kind) ? Kinds::shipped()->cards()['pass'][$kind] ?? null : null;
+
+        return array_column(array_filter($card->figures ?? [], static fn(Figure $figure): bool => $figure->kind === FigureKind::Roll), 'field');
     }
 
     /**
@@ -77,6 +114,11 @@ final readonly class RoundNumbers
                 $isShort = is_numeric($station[$field]) && $station[$field] < 2.0 * $this->step;
                 $station[$field] = self::to($station[$field], $isShort ? $this->fine : $this->step);
             }
+        }
+
+        if (isset($station['backstroke_m'])) {
+            // A backstroke is set off by the rule beside the ball.
+            $station['backstroke_m'] = self::to($station['backstroke_m'], $this->ahead);
         }
 
         return isset($station['from_m']) ? $station + ['step_m' => $this->step] : $station;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Drill\Kit\KitItem;
 use Amble\Core\Session\Caution;
 use Amble\Core\Units\Length;
 
@@ -15,29 +16,26 @@ final readonly class SetOutSheet
     public const GATE_SEEN = 'gate_seen';
     public const LINE_CHOSEN = 'line_chosen';
     public const LENGTHS = 'lengths';
+    public const SHORT_ONES = 'short_ones';
 
     private const SENTENCES = [
         self::GATE_SEEN => 'Seen from behind the ball, the gate stands square, and its middle is on the line.',
         self::STRAIGHT => 'Two or three balls rolled along the line did not break: the putt is straight.',
         self::LINE_CHOSEN => 'The start line was chosen from behind the ball, and the mark lies on it.',
         self::LENGTHS => 'Each length was taped, or paced there and back with the same count.',
+        self::SHORT_ONES => 'The putt that is left from the edge of what passes goes in most times; if not, that one comes first.',
     ];
 
-    /**
-     * @param list<string> $kit as the drill lists it
-     * @param list<string> $ownCautions the drill's own
-     */
-    private function __construct(private Drill $drill, private array $kit, private array $ownCautions)
+    private Drill $drill;
+
+    private function __construct(private DrillCard $card)
     {
+        $this->drill = $card->rules;
     }
 
-    /**
-     * @param list<string> $kit pieces in words, with their number in front where it matters: "3 tees"
-     * @param list<string> $ownCautions sentences the drill brings along
-     */
-    public static function of(Drill $drill, array $kit, array $ownCautions = []): self
+    public static function of(DrillCard $card): self
     {
-        return new self($drill, $kit, $ownCautions);
+        return new self($card);
     }
 
     /** Where the coach stands to see what this drill looks at. */
@@ -59,20 +57,26 @@ final readonly class SetOutSheet
     public function cautions(): array
     {
         $added = [];
-        if ($this->mentions($this->kit, '/\b(rod|string|stakes?|rule|chalk line)\b/') && !$this->mentions($this->ownCautions, '/\btrip/')) {
+        if ($this->hasPiece(static fn(KitItem $item): bool => $item->piece->trips()) && !$this->warns('/\btrip/')) {
             $added[] = Caution::Trip->value;
         }
-        if ($this->mentions($this->kit, '/\b(tees?|stakes?)\b/') && !$this->mentions($this->ownCautions, '/greenkeeper/')) {
+        if ($this->hasPiece(static fn(KitItem $item): bool => $item->piece->isPushedIn()) && !$this->warns('/greenkeeper/')) {
             $added[] = Caution::Stakes->value;
         }
 
-        return [...$this->ownCautions, ...$added];
+        return [...$this->card->cautions, ...$added];
     }
 
-    /** @param list<string> $texts */
-    private function mentions(array $texts, string $pattern): bool
+    /** @param \Closure(KitItem): bool $is */
+    private function hasPiece(\Closure $is): bool
     {
-        return preg_grep($pattern, $texts) !== [];
+        return array_filter($this->card->kit, $is) !== [];
+    }
+
+    /** Whether the drill says this itself, in words of its own. */
+    private function warns(string $pattern): bool
+    {
+        return preg_grep($pattern, $this->card->cautions) !== [];
     }
 
     /** @return array<string, string> what to look at before results can be trusted: sentences by name */
@@ -85,8 +89,11 @@ final readonly class SetOutSheet
                 array_unshift($keys, self::GATE_SEEN);
             }
         }
-        if (in_array('roll_m', $this->drill->needs(), true)) {
+        if ($this->card->asks('roll_m') && $this->drill->target !== TargetKind::None) {
             $keys[] = self::LENGTHS;
+        }
+        if ($this->drill->putOut !== PutOut::None) {
+            $keys[] = self::SHORT_ONES;
         }
 
         return array_intersect_key(self::SENTENCES, array_flip($keys));
@@ -106,16 +113,10 @@ final readonly class SetOutSheet
     /** @return list<array{words: string, name: string, pieces: int|null}> pieces null where any number will do */
     public function kit(): array
     {
-        return array_map(static function (string $words): array {
-            $isCounted = preg_match('/^(\d+) (.+)$/', $words, $parts) === 1;
-
-            // One of a thing is not numbered in words, but comes back all the same.
-            return [
-                'words' => $words,
-                'name' => $isCounted ? $parts[2] : $words,
-                'pieces' => $isCounted ? (int) $parts[1] : ($words === 'balls' ? null : 1),
-            ];
-        }, $this->kit);
+        return array_map(
+            static fn(KitItem $item): array => ['words' => $item->words(), 'name' => $item->name(), 'pieces' => $item->count],
+            $this->card->kit,
+        );
     }
 
     /**

@@ -19,7 +19,11 @@ final readonly class Station
     /** A drawn length is rounded to this where the drill does not say, metres. */
     public const STEP = 0.1;
 
-    /** @param float $step a drawn length is a whole number of these, metres */
+    /**
+     * @param float $step a drawn length is a whole number of these, metres
+     * @param string|null $name what it is called where its length does not tell it from others: "the low side"
+     * @param Length|null $backstroke that is called here in place of a length, to open ground
+     */
     public function __construct(
         public Length $from,
         public Length $to,
@@ -27,6 +31,8 @@ final readonly class Station
         public Grade $across,
         public ?Tier $tier,
         private float $step = self::STEP,
+        public ?string $name = null,
+        public ?Length $backstroke = null,
     ) {
     }
 
@@ -44,7 +50,7 @@ final readonly class Station
         $drawn = $this->from->metres() + ($this->to->metres() - $this->from->metres()) * $random->uniform();
         $length = Length::ofMetres(max($this->from->metres(), round($drawn / $this->step) * $this->step));
 
-        return new self($length, $length, $this->along, $this->across, $this->tier, $this->step);
+        return new self($length, $length, $this->along, $this->across, $this->tier, $this->step, $this->name, $this->backstroke);
     }
 
     /** The settled length. */

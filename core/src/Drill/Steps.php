@@ -35,9 +35,10 @@ final readonly class Steps
         return new self($widths);
     }
 
-    public function ladder(): Ladder
+    /** @param non-negative-int $start the rung to begin at */
+    public function ladder(int $start = 0): Ladder
     {
-        return Ladder::of(count($this->widths));
+        return Ladder::of(count($this->widths), $start);
     }
 
     /** The width in force at a rung. */

@@ -10,6 +10,9 @@ enum Verdict: string
     case Passed = 'passed';
     case Missed = 'missed';
 
+    /** The drill judges none: it was rolled and measured. */
+    case Noted = 'noted';
+
     /** Nobody can be held to it: the ball is rolled again. */
     case RolledAgain = 'rolled_again';
 

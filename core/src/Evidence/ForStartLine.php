@@ -20,7 +20,7 @@ final class ForStartLine extends Selection
 
         return match (true) {
             !$bySide && $ball->ball->sight->gate === null => LeftOut::NotAsked,
-            $ball->ball->remarks->mark !== null => self::marked($ball),
+            self::marked($ball) !== null => self::marked($ball),
             $bySide => null,
             $ball->startLineTest() === null => LeftOut::NoSize,
             !$ball->isAidChecked => LeftOut::Unchecked,

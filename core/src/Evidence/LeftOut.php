@@ -27,6 +27,7 @@ enum LeftOut: string
     case NoSize = 'no_size';
     case Straight = 'straight';
     case NoWord = 'no_word';
+    case NoPutt = 'no_putt';
 
     /** In plain words, as the end of "left out: …". */
     public function reason(): string
@@ -51,6 +52,7 @@ enum LeftOut: string
             self::Unchecked => 'nobody checked that the gate stood square',
             self::NoSize => 'the gate or line has no size',
             self::Straight => 'the putt was straight, or nobody noted its break',
+            self::NoPutt => 'rolled by hand or played with another club',
             self::NoWord => 'its length could not be told',
         };
     }

@@ -70,8 +70,7 @@ final readonly class RolledBall
         if ($this->aid === null || $this->aidWidth === null || $this->aidDistance === null) {
             return null;
         }
-        [$width, $distance] = [Length::ofMetres($this->aidWidth), Length::ofMetres($this->aidDistance)];
 
-        return $this->aid === AidKind::Gate ? StartLineTest::gate($width, $distance) : StartLineTest::rail($width, $distance);
+        return $this->aid->test(Length::ofMetres($this->aidWidth), Length::ofMetres($this->aidDistance));
     }
 }

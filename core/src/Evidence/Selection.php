@@ -73,7 +73,7 @@ abstract class Selection
             Mark::Bumps => LeftOut::Bumps,
             Mark::Distraction => LeftOut::Distraction,
             Mark::Doubt => LeftOut::Doubt,
-            null => null,
+            null => $ball->task?->isNoStroke() === true || $ball->ball->sight->word('club') === 'wedge' ? LeftOut::NoPutt : null,
         };
     }
 }

@@ -68,7 +68,7 @@ final class SessionBalls
                 $log->putts,
                 static fn(LoggedPutt $putt): bool => $student === null || $putt->belonging->student === $student,
             ));
-            $this->judged += DrillRun::ofPutts($run->drill, $own, $run->seed)->judged;
+            $this->judged += DrillRun::ofPutts($run->card->rules, $own, $run->seed)->judged;
         }
     }
 
@@ -82,7 +82,7 @@ final class SessionBalls
         [$before, $block] = $this->blocks[(string) $student] ?? [$putted, 1];
         $block += $before === $putted ? 0 : 1;
         $this->blocks[(string) $student] = [$putted, $block];
-        $aid = $run?->drill->aid;
+        $aid = $run?->card->rules->aid;
 
         return new SessionBall(
             $putt,
@@ -94,7 +94,7 @@ final class SessionBalls
             $judged->attempt ?? $attempt,
             $block,
             $aid,
-            $aid === null ? null : $judged->aidWidth ?? $run->drill->aidWidth(null),
+            $aid === null ? null : $judged->aidWidth ?? $run->card->rules->aidWidth(null),
             $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
         );
     }

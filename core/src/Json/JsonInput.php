@@ -134,6 +134,25 @@ final readonly class JsonInput
     }
 
     /**
+     * @param non-empty-list<string> $allowed
+     *
+     * @return list<string> empty when the field is missing
+     *
+     * @throws InvalidInput If the field is there and not a list of these words.
+     */
+    public function wordsOrNone(string $field, array $allowed): array
+    {
+        $words = [];
+        foreach ($this->has($field) ? $this->values($field) : [] as $i => $value) {
+            $words[] = is_string($value) && in_array($value, $allowed, true)
+                ? $value
+                : throw InvalidInput::at($this->path("$field.$i"), 'This must be one of: ' . implode(', ', $allowed) . '.');
+        }
+
+        return $words;
+    }
+
+    /**
      * Refuses a field nobody knows: a slip in a name would otherwise be lost without a word.
      *
      * @param list<string> $known

@@ -6,6 +6,7 @@ namespace Amble\Core\LookBack;
 
 use Amble\Core\Advice\Note;
 use Amble\Core\Distance\Today;
+use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\ReadingMethod;
 
@@ -19,6 +20,7 @@ final readonly class SessionLook
      * @param non-negative-int $dayBalls those of this student that it rests on
      * @param list<MeasureCount> $counts what today's balls tell, measure by measure
      * @param list<Note> $notes
+     * @param FirstTries $tries today's, first ones at each putt apart
      */
     public function __construct(
         public StrokeLook $stroke,
@@ -29,6 +31,7 @@ final readonly class SessionLook
         public int $dayBalls,
         public array $counts,
         public array $notes,
+        public FirstTries $tries,
     ) {
     }
 }

@@ -85,6 +85,16 @@ final readonly class Ball
         );
     }
 
+    /** Whether it went into the hole; null where nobody looked or was asked. */
+    public function hasDropped(): ?bool
+    {
+        return match ($this->stop) {
+            Stop::Holed => true,
+            Stop::Unseen => $this->sight->flag('dropped'),
+            default => false,
+        };
+    }
+
     /** Whether its roll is only a lower bound: something cut it short, and nobody judged how it would have run on. */
     public function isAtLeast(): bool
     {

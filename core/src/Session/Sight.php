@@ -22,8 +22,7 @@ final readonly class Sight
         $this->side = $this->number('side_m');
         $this->gate = GateResult::tryFrom($this->word('gate') ?? '');
         $this->call = LengthCall::tryFrom($this->word('call') ?? '');
-        $hit = $answers['hit'] ?? null;
-        $this->hit = is_bool($hit) ? $hit : null;
+        $this->hit = $this->flag('hit');
     }
 
     public static function nothing(): self
@@ -69,6 +68,13 @@ final readonly class Sight
         $answer = $this->answers[$name] ?? null;
 
         return is_int($answer) || is_float($answer) ? (float) $answer : null;
+    }
+
+    public function flag(string $name): ?bool
+    {
+        $answer = $this->answers[$name] ?? null;
+
+        return is_bool($answer) ? $answer : null;
     }
 
     public function count(string $name): ?int

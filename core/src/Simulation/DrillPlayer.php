@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Simulation;
 
-use Amble\Core\Direction\StartLineTest;
-use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\CallOut;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
+use Amble\Core\Drill\TargetKind;
 use Amble\Core\Drill\Task;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
@@ -30,8 +29,11 @@ final readonly class DrillPlayer
     private const SECONDS_A_METRE = 1.5;
 
     /** How far past the target a student means to roll, by what is asked, metres. */
-    private const MEANT_PAST = 0.25;
+    public const MEANT_PAST = 0.25;
     private const LITTLE = 0.3;
+
+    /** Struck off the middle, or not held, so often. */
+    private const OFF_THE_MIDDLE = 0.15;
 
     /** A thing standing on the green is struck within this of its middle, metres. */
     private const HALF_OBJECT = 0.055;
@@ -61,35 +63,72 @@ final readonly class DrillPlayer
     private function ball(Drill $drill, CallOut $callOut): Ball
     {
         $target = Length::ofMetres($callOut->lengthMetres);
-        $meant = Length::ofMetres($callOut->lengthMetres + $this->meantPast($callOut->task));
-        $putt = $this->student->puttTo($meant, $this->speed, $this->speed, Grade::level(), $this->random);
+        $putt = $callOut->backstroke === null
+            ? $this->student->puttTo(
+                Length::ofMetres($callOut->lengthMetres + $this->meantPast($drill, $callOut)),
+                $this->speed,
+                $this->speed,
+                Grade::level(),
+                $this->random,
+            )
+            : $this->student->strike(Length::ofMetres($callOut->backstroke), $this->speed, Grade::level(), $this->random);
         assert($putt !== null);
         [$past, $aside] = [$putt->rollMetres - $target->metres(), $target->metres() * tan($putt->startLine)];
         $isHoled = $drill->target->canBeHoled() && $past >= 0.0
             && Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
+        $isHit = $drill->target->canBeHit() && $past >= 0.0 && abs($aside) <= self::HALF_OBJECT;
+        // Struck, a thing that stands keeps the ball; another ball goes on its way.
+        $isKept = $isHit && !in_array('hit', $drill->needs(), true) && in_array('roll_m', $drill->needs(), true);
+        $stop = $isHoled ? Stop::Holed : ($isKept ? Stop::Target : Stop::Free);
 
         return Ball::seen(
             Length::ofMetres($putt->backstrokeMetres),
-            $isHoled ? null : Length::ofMetres($putt->rollMetres),
-            $isHoled ? Stop::Holed : Stop::Free,
-            $target,
+            match ($stop) {
+                Stop::Holed => null,
+                Stop::Target => $target,
+                default => Length::ofMetres($putt->rollMetres),
+            },
+            $stop,
+            $drill->target === TargetKind::None ? null : $target,
             Grade::level(),
             sight: Sight::of(
                 side: $isHoled ? null : $putt->rollMetres * tan($putt->startLine),
                 gate: $this->gate($drill, $putt->startLine),
                 call: $drill->isCalledFirst ? $this->student->call($putt, $target, 0.1) : null,
-                hit: $drill->target->canBeHit() ? $past >= 0.0 && abs($aside) <= self::HALF_OBJECT : null,
-            )->with(['putts_to_finish' => $isHoled ? null : (hypot($past, $aside) < 1.2 ? 1 : 2)]),
+                hit: $drill->target->canBeHit() ? $isHit : null,
+            )->with($this->answers($drill, $callOut, $putt, $past, $aside) + ['putts_to_finish' => $isHoled ? null : (hypot($past, $aside) < 1.2 ? 1 : 2)]),
         );
     }
 
-    private function meantPast(?Task $task): float
+    /** @return array<string, string|bool|int|float|null> what a rule wants to be seen, where it does */
+    private function answers(Drill $drill, CallOut $callOut, SimulatedPutt $putt, float $past, float $aside): array
     {
-        return match ($task) {
+        $tier = $drill->stations[$callOut->station]->tier;
+        $answers = [
+            'contact' => $past < 0.0 || abs($aside) > self::HALF_OBJECT ? 'miss' : (abs($aside) > 0.5 * self::HALF_OBJECT ? 'graze' : 'full'),
+            'strike' => $putt->isMishit || $this->random->uniform() < self::OFF_THE_MIDDLE ? 'toe' : 'middle',
+            'held' => $this->random->uniform() >= self::OFF_THE_MIDDLE,
+            'level' => $tier === null || $putt->rollMetres >= $tier->start + $tier->run ? 2 : 1,
+            'gap_m' => max(0.0, $past),
+        ];
+
+        return array_intersect_key($answers, array_flip($drill->needs()));
+    }
+
+    /** How far past the target a student means to roll it, metres. */
+    private function meantPast(Drill $drill, CallOut $callOut): float
+    {
+        return match ($callOut->task) {
             Task::Past => self::LITTLE,
+            Task::Firm => 2.0 * self::LITTLE,
             Task::Short => -self::LITTLE,
+            Task::RehearseSoft => -0.45 * $callOut->lengthMetres,
+            Task::RehearseStrong => 0.3 * $callOut->lengthMetres,
             Task::Exact => 0.0,
-            default => self::MEANT_PAST,
+            // Where a stretch is asked for that lies to one side, its middle is aimed at.
+            default => $callOut->acceptance?->rollBetween === null || $callOut->acceptance->holed === null || $drill->target->canBeHoled()
+                ? self::MEANT_PAST
+                : 0.5 * array_sum($callOut->acceptance->rollBetween) - $callOut->lengthMetres,
         };
     }
 
@@ -99,9 +138,7 @@ final readonly class DrillPlayer
         if ($aid === null || $aid->width === null || $aid->distance === null) {
             return null;
         }
-        $test = $aid->kind === AidKind::Gate
-            ? StartLineTest::gate($aid->width, $aid->distance)
-            : StartLineTest::rail($aid->width, $aid->distance);
+        $test = $aid->kind->test($aid->width, $aid->distance);
 
         return match (true) {
             $startLine < -$test->halfAngle() => GateResult::Left,

@@ -8,24 +8,32 @@ use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Margin;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
+use Amble\Core\Advice\Rule\SameAgain;
 use Amble\Core\Advice\Rules;
 use Amble\Core\Distance\StudentToday;
 use Amble\Core\Distance\Today;
 use Amble\Core\Distance\UsualBias;
+use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Green\Surface;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\Ball;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Condition;
 use Amble\Core\Session\SetAside;
+use Amble\Core\Session\Stop;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Student\School;
 use Amble\Core\Tests\PropertyTestCase;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
 
 /** The margin speaks only with evidence, and says the pressing thing first. */
 final class MarginTest extends PropertyTestCase
@@ -97,6 +105,32 @@ final class MarginTest extends PropertyTestCase
     private static function said(Facts $facts, SetAside ...$aside): array
     {
         return array_map(static fn(Note $note): string => $note->key, Margin::of(Rules::all(), $facts, array_values($aside)));
+    }
+
+    public function testFirstTriesFurtherOffThanLaterOnesAreSaidOnlyOfEnoughBalls(): void
+    {
+        $note = static function (int $first, int $firstInside, int $later, int $laterInside): ?Note {
+            $ball = static fn(int $i, int $attempt, bool $isInside): RolledBall => new RolledBall(
+                "B$i-$attempt",
+                $i,
+                'S',
+                Ball::seen(null, Length::ofMetres($isInside ? 4.1 : 5.5), Stop::Free, Length::ofMetres(4.0), Grade::level()),
+                surface: Surface::Grass,
+                attempt: $attempt,
+            );
+            $balls = [
+                ...array_map(static fn(int $i): RolledBall => $ball($i, 1, $i < $firstInside), range(0, $first - 1)),
+                ...array_map(static fn(int $i): RolledBall => $ball($i, 2, $i < $laterInside), range(0, $later - 1)),
+            ];
+            $facts = new Facts(self::fit(20), ReadingMethod::Ramp, null, null, null, 0, 0, School::Rule, FirstTries::of($balls, Surface::Grass));
+
+            return (new SameAgain())->note($facts);
+        };
+        self::assertSame('Within a tenth of the length: 2 of 10 first tries, 8 of 10 later ones.', $note(10, 2, 10, 8)?->evidence);
+        self::assertNull($note(5, 0, 10, 10), 'five say nothing');
+        self::assertNull($note(10, 2, 5, 5), 'nor do five later ones');
+        self::assertNull($note(10, 6, 10, 7), 'a tenth apart is nothing to say');
+        self::assertNull($note(10, 8, 10, 2), 'first ones are closer');
     }
 
     public function testOneShortStudentNamesTheGreenAndTheStudentSeveralNameTheGreen(): void

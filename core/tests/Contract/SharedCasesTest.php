@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Contract;
 
 use Amble\Core\Drill\Pass\Acceptance;
+use Amble\Core\Drill\Pass\SeenCondition;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Condition;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\GateResult;
 use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetAside;
@@ -33,10 +33,14 @@ final class SharedCasesTest extends TestCase
         return match (true) {
             $asked->only_holed => Acceptance::holed(),
             $asked->roll_m !== null => Acceptance::roll($asked->roll_m[0], $asked->roll_m[1], $asked->holed),
+            $asked->struck => Acceptance::struckOrRing($asked->ring_m[0], $asked->ring_m[1]),
             $asked->ring_m !== null => Acceptance::ring($asked->ring_m[0], $asked->ring_m[1]),
-            $asked->gate !== null => Acceptance::gate(GateResult::from($asked->gate)),
-            $asked->hit !== null => Acceptance::hit(),
-            default => Acceptance::anything(),
+            default => Acceptance::seen(...array_map(
+                static fn(\stdClass $seen): SeenCondition => $seen->one_of === null
+                    ? SeenCondition::between($seen->name, $seen->between[0], $seen->between[1])
+                    : SeenCondition::oneOf($seen->name, $seen->one_of),
+                $asked->seen,
+            )),
         };
     }
 

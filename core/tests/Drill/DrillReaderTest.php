@@ -16,7 +16,7 @@ final class DrillReaderTest extends DrillTestCase
     public function testADrillThatCannotBeRunIsRefusedAtItsField(array $changes, string $field): void
     {
         try {
-            self::drill($changes);
+            self::card($changes);
             self::fail('The drill was taken.');
         } catch (InvalidInput $refused) {
             self::assertSame($field, $refused->field());
@@ -37,7 +37,22 @@ final class DrillReaderTest extends DrillTestCase
         yield 'a tier without run' => [['stations' => [['length_m' => 4, 'tier' => ['height_m' => 1, 'run_m' => 0, 'start_m' => 1]]]], 'stations.0.tier.run_m'];
         yield 'a name of nothing' => [['name' => ' '], 'name'];
         yield 'a reason as long as a book' => [['why' => str_repeat('x', 10_000)], 'why'];
-        yield 'kit that is a number' => [['kit' => ['balls', 3]], 'kit.1'];
+        yield 'kit that is a word' => [['kit' => [['piece' => 'ball'], 'tees']], 'kit.1'];
+        yield 'kit nobody knows' => [['kit' => [['piece' => 'robot']]], 'kit.0.piece'];
+        yield 'a thing of one’s own without a name' => [['kit' => [['piece' => 'other', 'count' => 1]]], 'kit.0.name'];
+        yield 'no tee at all' => [['kit' => [['piece' => 'tee', 'count' => 0]]], 'kit.0.count'];
+        yield 'asking for what nobody can see' => [['asks' => ['roll_m', 'mood']], 'asks.1'];
+        yield 'finding what is never found' => [['finds' => ['luck']], 'finds.0'];
+        yield 'a purpose of none' => [['purpose' => 'fun'], 'purpose'];
+        yield 'a place unheard of' => [['places' => ['moon']], 'places.0'];
+        yield 'a level that changes nothing' => [['progression' => [['says' => 'Again.']]], 'progression.0'];
+        yield 'a level of no length' => [['progression' => [['says' => 'Nearer.', 'lengths_m' => [3, 0]]]], 'progression.0.lengths_m.1'];
+        yield 'a level that is not there' => [['level' => 1], 'level'];
+        yield 'a step that is not there' => [['steps_m' => [0.4, 0.3], 'start_step' => 2], 'start_step'];
+        yield 'never to reach a hole' => [['pass' => ['kind' => 'short_only']], 'pass.kind'];
+        yield 'two balls to part, and no other ball' => [['pass' => ['kind' => 'hit_gap'], 'target' => 'tee'], 'pass.kind'];
+        yield 'firm that is softer than soft' => [['pass' => ['kind' => 'hit_gap', 'soft_m' => 0.9, 'firm_m' => 0.3], 'target' => 'ball'], 'pass.firm_m'];
+        yield 'a level too high' => [['pass' => ['kind' => 'level', 'level' => 6]], 'pass.level'];
         yield 'minutes in words' => [['minutes' => 'ten'], 'minutes'];
         yield 'tasks without end' => [['tasks' => array_fill(0, 25, 'past')], 'tasks'];
         yield 'an unknown field' => [['colour' => 'red'], 'colour'];

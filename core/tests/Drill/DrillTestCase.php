@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Contract\ReplayComputation;
+use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Json\JsonInput;
@@ -38,6 +40,12 @@ abstract class DrillTestCase extends PropertyTestCase
     protected static function drill(array $changes = []): Drill
     {
         return DrillReader::read(JsonInput::parse(json_encode(self::rules($changes), JSON_THROW_ON_ERROR)));
+    }
+
+    /** @param array<string, mixed> $changes */
+    protected static function card(array $changes = []): DrillCard
+    {
+        return CardReader::read(JsonInput::parse(json_encode(self::rules($changes), JSON_THROW_ON_ERROR)));
     }
 
     /**

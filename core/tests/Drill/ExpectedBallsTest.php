@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\ForecastBasis;
-use Amble\Core\Drill\PassRate;
+use Amble\Core\Drill\Pass\PassContext;
+use Amble\Core\Drill\Pass\Skill;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\Physics;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Simulation\DrillPlayer;
+use Amble\Core\Simulation\ForecastCheck;
+use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -32,7 +37,7 @@ final class ExpectedBallsTest extends DrillTestCase
     /** The drill itself is played many times by balls that pass at a known rate. */
     public function testItAgreesWithPlayingTheDrill(): void
     {
-        foreach (['restart_station', 'restart_all', 'nothing'] as $onMiss) {
+        foreach (['restart_station', 'restart_all', 'again', 'nothing'] as $onMiss) {
             $drill = self::drill(['on_miss' => $onMiss, 'balls_per_station' => 2, 'cap' => ['balls' => 500]]);
             $rates = [0.8, 0.6];
             $random = new SeededRandom(17);
@@ -57,54 +62,96 @@ final class ExpectedBallsTest extends DrillTestCase
         return strlen($balls);
     }
 
-    /** Of a student whose relative errors have mean 0 and standard deviation 0.1. */
-    private static function control(): DistanceControl
-    {
-        $error = 0.1 * sqrt(7 / 8);
-
-        return DistanceControl::of(array_map(
-            static fn(int $i): DistancePutt => DistancePutt::stoppedAt(Length::ofMetres(5.0), 5.0 * (1 + ($i % 2 === 0 ? $error : -$error))),
-            range(1, 8),
-        ));
-    }
-
     /** @param array<string, mixed> $rules */
     #[DataProvider('forecasts')]
-    public function testWhatAForecastRestsOnOrWhyThereIsNone(array $rules, bool $isKnown, ?float $balls, ForecastBasis $basis): void
+    public function testWhatAForecastRestsOnOrWhyThereIsNone(array $rules, Skill $skill, ?float $balls, ForecastBasis $basis): void
     {
-        $control = $isKnown ? self::control() : null;
-        $told = Expectation::of(self::drill($rules), [4.0, 6.0], $control, null);
-        self::assertSame([$balls, $basis], [$told->balls === null ? null : round($told->balls, 2), $told->basis]);
+        $drill = self::drill($rules);
+        $told = Expectation::of($drill, DrillRun::firstRound($drill, 1), $skill, 8);
+        self::assertSame($basis, $told->basis);
+        self::assertEqualsWithDelta($balls, $told->balls, 0.05);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, bool, float|null, ForecastBasis}> */
+    /** @return iterable<string, array{array<string, mixed>, Skill, float|null, ForecastBasis}> */
     public static function forecasts(): iterable
     {
-        $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.08, 'distance_m' => 0.5]];
-        $again = ['on_miss' => 'restart_station', 'balls_per_station' => 1];
-        $points = ['points' => ['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.6]];
-        yield 'two stations of three balls each are six, whoever putts' => [[], false, 6.0, ForecastBasis::Count];
-        yield 'thirty balls are thirty, whatever the rule' => [$gate + ['end' => ['kind' => 'balls', 'balls' => 30]], true, 30.0, ForecastBasis::Count];
+        $nothing = new Skill(null, null, null, null);
+        // Relative errors with mean 0 and spread 0.1; start lines with spread 2°.
+        $length = new Skill(0.0, 0.1, null, null);
+        $line = new Skill(null, null, 0.0, deg2rad(2.0));
+        $both = new Skill(0.0, 0.1, 0.0, deg2rad(2.0));
+        // Half of all starts pass a gate whose half-angle is the quartile of a normal spread.
+        $half = 2.0 * (0.5 * tan(0.6744897502 * deg2rad(2.0)) + Physics::BALL_RADIUS);
+        $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => $half, 'distance_m' => 0.5]];
+        $again = ['on_miss' => 'restart_station', 'balls_per_station' => 1, 'target' => 'edge'];
+        $quartile = ['pass' => ['kind' => 'share', 'share' => 0.0674489750]];
+        $points = ['points' => ['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.6], 'end' => ['kind' => 'points', 'points' => 12]];
+        yield 'two stations of three balls each are six, whoever putts' => [[], $nothing, 6.0, ForecastBasis::Count];
+        yield 'thirty balls are thirty, whatever the rule' => [$gate + ['end' => ['kind' => 'balls', 'balls' => 30]], $nothing, 30.0, ForecastBasis::Count];
         // Half of all balls pass within a window as wide as the quartiles: two balls for each of two stations.
-        yield 'a restart takes the student’s own rate' => [$again + ['pass' => ['kind' => 'share', 'share' => 0.0674489750]], true, 4.0, ForecastBasis::Rate];
-        yield 'which few putts do not tell' => [$again, false, null, ForecastBasis::FewPutts];
-        yield 'and lengths do not tell of a gate' => [$again + $gate, true, null, ForecastBasis::NotByLength];
-        yield 'nor of the hole' => [$again + ['pass' => ['kind' => 'holed']], true, null, ForecastBasis::NotByLength];
-        yield 'points end when they end' => [$points + ['end' => ['kind' => 'points', 'points' => 12]], true, null, ForecastBasis::OpenEnd];
-        yield 'and so does the clock' => [['end' => ['kind' => 'minutes', 'minutes' => 5]], true, null, ForecastBasis::OpenEnd];
+        yield 'a restart takes the student’s own rate' => [$again + $quartile, $length, 4.0, ForecastBasis::Rate];
+        yield 'the same ball again, likewise' => [['on_miss' => 'again'] + $again + $quartile, $length, 4.0, ForecastBasis::Rate];
+        // (1/2)⁻¹ + (1/2)⁻²: two in a row.
+        yield 'everything again takes both in a row' => [['on_miss' => 'restart_all'] + $again + $quartile, $length, 6.0, ForecastBasis::Rate];
+        yield 'which few putts do not tell' => [$again, $nothing, null, ForecastBasis::FewPutts];
+        yield 'a gate is told by starts' => [$again + $gate, $line, 4.0, ForecastBasis::Rate];
+        yield 'and not by lengths' => [$again + $gate, $length, null, ForecastBasis::FewStarts];
+        yield 'what two balls do is told by neither' => [['target' => 'ball', 'pass' => ['kind' => 'hit']] + $again, $both, null, ForecastBasis::Unknown];
+        yield 'the hole by both' => [['target' => 'hole', 'pass' => ['kind' => 'holed']] + $again, $length, null, ForecastBasis::FewStarts];
+        yield 'points by both' => [$points, $line, null, ForecastBasis::FewPutts];
+        yield 'the clock by nothing' => [['end' => ['kind' => 'minutes', 'minutes' => 5]], $both, null, ForecastBasis::OpenEnd];
     }
 
-    public function testAStudentsRateFollowsFromTheirDistanceControl(): void
+    public function testChancesFollowFromLengthAndLine(): void
     {
-        $share = self::drill(['pass' => ['kind' => 'share', 'share' => 0.1]]);
-        // ±1 spread of a normal: 68.27 %, whatever the length.
-        foreach ((array) PassRate::byLength($share, [4.0, 9.0], 0.0, 0.1) as $rate) {
-            self::assertNear(0.6826894921, $rate, 1e-9);
+        $skill = new Skill(0.0, 0.1, 0.0, deg2rad(2.0), GreenSpeed::ofFeet(9.5));
+        $at = static fn(float $metres, bool $canBeHoled = false): PassContext => new PassContext(Length::ofMetres($metres), canBeHoled: $canBeHoled);
+        // A roll scatters by a factor: within one spread of its middle either way lie 68.27 %, whatever the length.
+        foreach ([4.0, 9.0] as $metres) {
+            $middle = $metres * exp(-0.5 * 0.1 ** 2);
+            self::assertNear(0.6826894921, (float) $skill->chanceBetween($at($metres), $middle * exp(-0.1) - $metres, $middle * exp(0.1) - $metres), 1e-9);
         }
-        $past = self::drill(['pass' => ['kind' => 'past_only', 'within_m' => 0.8]]);
-        [$near, $far] = (array) PassRate::byLength($past, [2.0, 10.0], 0.0, 0.1);
-        self::assertNear(0.5, $near, 1e-4);
-        self::assertLessThan($near, $far);
-        self::assertNull(PassRate::byLength(self::drill(['pass' => ['kind' => 'holed']]), [4.0], 0.0, 0.1));
+        self::assertNear(0.6826894921, (float) $skill->chanceOnLine(deg2rad(2.0)), 1e-9);
+        // A ring so wide that only length decides, and one so long that only the line does.
+        self::assertNear(1.0, (float) $skill->chanceInRing($at(3.0), 2.5), 1e-4);
+        // At a hole one may drop on its way past: that passes too.
+        self::assertGreaterThan((float) $skill->chanceBetween($at(4.0), 0.0, 0.3), (float) $skill->chanceBetween($at(4.0, true), 0.0, 0.3));
+        $split = (array) $skill->chancesAtHole($at(3.0, true), 0.6);
+        self::assertNear(1.0, (float) array_sum($split), 1e-3);
+        // Its mean is as meant, so its middle, and more than half of all, is short of it by a hair.
+        self::assertNear(0.5199388, $split['short'], 1e-6);
+        self::assertNear((float) $skill->chanceHoled($at(3.0, true)), $split['holed'], 1e-12);
+    }
+
+    /** What is foretold is what simulated students then take. */
+    #[DataProvider('played')]
+    public function testForecastsLieWithinATenthOfTheMean(string $key, float $scatter, float $degrees): void
+    {
+        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+        $card = array_column($library['drills'], null, 'key')[$key];
+        $drill = self::drill($card);
+        $student = new SimulatedStudent(2.2, 1.75, $scatter, $scatter / 4, lineSpread: deg2rad($degrees));
+        // Lengths that are drawn differ from game to game, and so does what is foretold; others are foretold once.
+        $isDrawn = $drill->stations[0]->isScattered();
+        [$foretold, $played, $games] = [0.0, 0.0, $isDrawn ? 60 : 120];
+        for ($game = 1; $game <= $games; ++$game) {
+            if ($isDrawn || $game === 1) {
+                $round = DrillRun::firstRound($drill, $game);
+                $forecast = Expectation::of($drill, $round, ForecastCheck::skill($student, $round), 400)->forecast;
+            }
+            $foretold += $forecast->capped / $games;
+            $played += (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($game)))->play($drill, $game)[0]->balls / $games;
+        }
+        self::assertEqualsWithDelta($played, $foretold, 0.1 * $played);
+    }
+
+    /** @return iterable<string, array{string, float, float}> */
+    public static function played(): iterable
+    {
+        foreach (['lip-and-rod', 'whole-ladder', 'in-a-row-short', 'past-short-true', 'loose-tees'] as $key) {
+            foreach (['good' => [0.06, 1.35], 'average' => [0.1, 2.0], 'poor' => [0.14, 3.0]] as $who => [$scatter, $degrees]) {
+                yield "$key, $who" => [$key, $scatter, $degrees];
+            }
+        }
     }
 }

@@ -6,8 +6,10 @@ namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\End\Ends;
+use Amble\Core\Drill\Finding\FindingKinds;
 use Amble\Core\Drill\Order\Orders;
 use Amble\Core\Drill\Pass\PassRules;
+use Amble\Core\Drill\Purpose;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
@@ -19,7 +21,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** The shipped drills: each can be run to its end, says what it is for, and is not another renamed. */
 final class LibraryTest extends DrillTestCase
 {
-    private const WORDS = ['key', 'name', 'why', 'meaning', 'trains', 'places', 'minutes', 'dose', 'kit', 'cautions', 'logs', 'group', 'schools'];
+    private const WORDS = ['key', 'name', 'why', 'meaning', 'trains', 'places', 'minutes', 'dose', 'kit', 'cautions', 'group', 'schools', 'purpose', 'asks', 'finds', 'progression'];
 
     private static function text(): string
     {
@@ -93,11 +95,13 @@ final class LibraryTest extends DrillTestCase
         ));
         self::assertSame([], array_diff(array_keys(PassRules::KINDS), $kinds('pass')));
         self::assertSame([], array_diff(array_keys(Orders::KINDS), [...$kinds('order'), 'as_laid']));
-        self::assertSame([], array_diff(array_keys(Ends::KINDS), [...$kinds('end'), 'minutes']));
-        self::assertSame([], array_diff(['restart_station', 'restart_all'], $kinds('on_miss')));
+        self::assertSame([], array_diff(array_keys(Ends::KINDS), $kinds('end')));
+        self::assertSame([], array_diff(array_keys(FindingKinds::KINDS), array_merge(...array_column($drills, 'finds'))));
+        self::assertSame([], array_diff(array_column(Purpose::cases(), 'value'), array_column($drills, 'purpose')));
+        self::assertSame([], array_diff(['again', 'restart_station', 'restart_all'], $kinds('on_miss')));
         self::assertSame([], array_diff(['hole', 'edge', 'ring', 'rail', 'stand', 'ball', 'tee', 'none'], $kinds('target')));
         $trained = array_merge(...array_column($drills, 'trains'));
-        self::assertSame([], array_diff(['speed', 'start line', 'read', 'feel', 'set-up', 'backstroke'], $trained));
+        self::assertSame([], array_diff(['speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike'], $trained));
         self::assertContains('mat', array_merge(...array_column($drills, 'places')));
         foreach ($drills as $drill) {
             self::assertNotSame([], $drill['kit'], $drill['key']);

@@ -18,7 +18,11 @@ final class OrdersTest extends PropertyTestCase
                 $lengths = array_map(static fn(int $i): float => 1.0 + ($i * 7) % 5, range(1, $stations));
                 foreach (Orders::KINDS as $kind => $class) {
                     $round = (new $class())->round($lengths, $balls, new SeededRandom($seed));
-                    $each = $kind === 'blocked_then_shuffled' ? 2 * $balls : $balls;
+                    $each = match ($kind) {
+                        'blocked_then_shuffled' => 2 * $balls,
+                        'blocked_then_lap' => $balls + 1,
+                        default => $balls,
+                    };
                     $counts = array_count_values($round);
                     ksort($counts);
                     self::assertSame(array_fill(0, $stations, $each), array_values($counts), $kind);
@@ -61,5 +65,8 @@ final class OrdersTest extends PropertyTestCase
         self::assertSame([1, 1, 2, 2, 0, 0], $round('ladder', 2));
         self::assertSame([2, 1, 0, 2, 1, 0], $round('middle_short_long', 2));
         self::assertSame([0, 1, 2], array_slice($round('blocked_then_shuffled', 1), 0, 3));
+        self::assertSame([0, 0, 1, 1, 2, 2], array_slice($round('blocked_then_lap', 2), 0, 6));
+        // The first two of three stations are the first half; the last one comes last.
+        self::assertSame([2, 2], array_slice($round('shuffled_in_halves', 2), 4));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Drill\Pass\PassRule;
 use Amble\Core\Drill\Pass\PassRules;
@@ -29,7 +30,7 @@ final class PassRulesTest extends TestCase
     /** @param array<string, mixed> $rule */
     private static function rule(array $rule): PassRule
     {
-        return PassRules::read(JsonInput::fromArray($rule, 'pass'));
+        return Kinds::shipped()->pass(JsonInput::fromArray($rule, 'pass'));
     }
 
     private static function free(float $roll, float $side = 0.0, ?GateResult $gate = null, ?bool $hit = null): Ball
@@ -37,6 +38,7 @@ final class PassRulesTest extends TestCase
         return self::stopped(Stop::Free, $roll, $side, $gate, $hit);
     }
 
+    /** @param array<string, string|bool|int|float|null> $answers */
     private static function stopped(
         Stop $stop,
         ?float $roll,
@@ -44,6 +46,7 @@ final class PassRulesTest extends TestCase
         ?GateResult $gate = null,
         ?bool $hit = null,
         ?float $runOn = null,
+        array $answers = [],
     ): Ball {
         return Ball::seen(
             null,
@@ -51,14 +54,14 @@ final class PassRulesTest extends TestCase
             $stop,
             Length::ofMetres(self::LENGTH),
             Grade::level(),
-            sight: Sight::of($side, $gate, null, $hit),
+            sight: Sight::of($side, $gate, null, $hit)->with($answers),
             runOn: $runOn === null ? null : Length::ofMetres($runOn),
         );
     }
 
-    private static function on(?Task $task = null, ?float $step = null, ?float $last = null): PassContext
+    private static function on(?Task $task = null, ?float $step = null, ?float $last = null, ?float $first = null): PassContext
     {
-        return new PassContext(Length::ofMetres(self::LENGTH), $task, $step, $last);
+        return new PassContext(Length::ofMetres(self::LENGTH), $task, $step, $last, $first);
     }
 
     /** @param array<string, mixed> $rule */
@@ -122,13 +125,60 @@ final class PassRulesTest extends TestCase
         yield 'passed it by' => [['kind' => 'hit'], self::free(5.0, hit: false), false];
         yield 'nobody saw' => [['kind' => 'hit'], self::free(5.0), false];
 
+        $up = ['kind' => 'short_only', 'within_m' => 0.5];
+        yield 'right at the edge' => [$up, self::free(5.0), true];
+        yield 'half a metre before it' => [$up, self::free(4.5), true];
+        yield 'further before it' => [$up, self::free(4.4), false];
+        yield 'over it, however little' => [$up, self::free(5.01), false];
+        yield 'over the edge never was at it' => [$up, self::stopped(Stop::Edge, 5.0), false];
+
+        $near = ['kind' => 'hit_or_near', 'radius_m' => 0.9];
+        yield 'stopped by the bucket' => [$near, self::stopped(Stop::Target, 5.0), true];
+        yield 'beside the bucket' => [$near, self::free(5.5, 0.7), true];
+        yield 'too far beside it' => [$near, self::free(5.6, 0.7), false];
+        yield 'stopped by something else beside it' => [$near, self::stopped(Stop::Post, 5.0), false];
+
+        $seen = static fn(array $answers): Ball => self::stopped(Stop::Unseen, null, answers: $answers);
+        yield 'full on the tee' => [['kind' => 'contact'], $seen(['contact' => 'full']), true];
+        yield 'a graze the hole would have taken' => [['kind' => 'contact'], $seen(['contact' => 'graze']), true];
+        yield 'past the tee' => [['kind' => 'contact'], $seen(['contact' => 'miss']), false];
+        yield 'struck clean' => [['kind' => 'middle'], $seen(['strike' => 'middle']), true];
+        yield 'putty on the toe' => [['kind' => 'middle'], $seen(['strike' => 'toe']), false];
+        yield 'held' => [['kind' => 'held'], $seen(['held' => true]), true];
+        yield 'let go' => [['kind' => 'held'], $seen(['held' => false]), false];
+        yield 'nobody watched the finish' => [['kind' => 'held'], $seen([]), false];
+
+        $part = ['kind' => 'hit_gap', 'soft_m' => 0.3, 'firm_m' => 0.9];
+        yield 'soft, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.3]), true, self::on(Task::Soft)];
+        yield 'soft, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), false, self::on(Task::Soft)];
+        yield 'firm, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), true, self::on(Task::Firm)];
+        yield 'firm, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.2]), false, self::on(Task::Firm)];
+        yield 'firm, and out of sight' => [$part, $seen(['hit' => true, 'gap_m' => 1.0]), false, self::on(Task::Firm)];
+        yield 'never struck' => [$part, $seen(['hit' => false]), false, self::on(Task::Soft)];
+
+        $step = ['kind' => 'level', 'level' => 2];
+        $rolled = static fn(float $roll, int $level): Ball => self::stopped(Stop::Free, $roll, answers: ['level' => $level]);
+        yield 'up on its level' => [$step, $rolled(4.0, 2), true, self::on(Task::RehearseBetween)];
+        yield 'back down' => [$step, $rolled(2.0, 1), false, self::on(Task::RehearseBetween)];
+        yield 'told to be too soft, and below' => [$step, $rolled(2.0, 1), true, self::on(Task::RehearseSoft)];
+        yield 'told to be too soft, and up' => [$step, $rolled(4.0, 2), false, self::on(Task::RehearseSoft)];
+        yield 'told to be too strong, up and past' => [$step, $rolled(6.0, 2), true, self::on(Task::RehearseStrong)];
+        yield 'told to be too strong, up and not past' => [$step, $rolled(4.5, 2), false, self::on(Task::RehearseStrong)];
+
+        $alike = ['kind' => 'like_first', 'share' => 0.1];
+        yield 'the first of a set is its measure' => [$alike, self::free(1.0), true];
+        yield 'as far as the first' => [$alike, self::free(3.3), true, self::on(first: 3.0)];
+        yield 'further than the first' => [$alike, self::free(3.4), false, self::on(first: 3.0)];
+        yield 'at the length, which is not the first' => [$alike, self::free(5.0), false, self::on(first: 3.0)];
+        yield 'nothing is judged' => [['kind' => 'open'], self::free(0.4), true];
+
         $nearer = ['kind' => 'nearer_than_last'];
         yield 'the first is always nearer' => [$nearer, self::free(1.0), true];
         yield 'nearer' => [$nearer, self::free(5.3), true, self::on(last: 0.4)];
         yield 'as near is not nearer' => [$nearer, self::free(5.4), false, self::on(last: 0.4)];
         yield 'nearer along, further aside' => [$nearer, self::free(5.1, 0.5), false, self::on(last: 0.4)];
 
-        $task = ['kind' => 'task', 'little_m' => 0.5, 'exact_share' => 0.05];
+        $task = ['kind' => 'task', 'little_m' => 0.5, 'firm_m' => 1.5, 'exact_share' => 0.05];
         yield 'a little past' => [$task, self::free(5.4), true, self::on(Task::Past)];
         yield 'more than a little past' => [$task, self::free(5.6), false, self::on(Task::Past)];
         yield 'short when past was asked' => [$task, self::free(4.8), false, self::on(Task::Past)];
@@ -174,12 +224,13 @@ final class PassRulesTest extends TestCase
         yield 'cut short beyond it: long' => [$rod, self::stopped(Stop::Post, 5.4), LengthCall::Long];
         yield 'a ring by its length' => [['kind' => 'radius', 'radius_m' => 0.5], self::free(5.6), LengthCall::Long];
         yield 'a gate asks for no length' => [['kind' => 'through_gate'], self::free(2.0), null];
+        yield 'the target itself stopped it' => [['kind' => 'hit_or_near', 'radius_m' => 1], self::stopped(Stop::Target, 5.0), LengthCall::On];
         yield 'nobody measured it' => [$rod, self::stopped(Stop::Unseen, null), null];
     }
 
     public function testEachRuleSaysWhichAxisCountsAndWhatItNeeds(): void
     {
-        $figures = ['radius' => ['radius_m' => 1], 'between' => ['behind_m' => 1]];
+        $figures = ['radius' => ['radius_m' => 1], 'between' => ['behind_m' => 1], 'level' => ['level' => 2]];
         $told = [];
         foreach (array_keys(PassRules::KINDS) as $kind) {
             $rule = self::rule(['kind' => $kind] + ($figures[$kind] ?? []));
@@ -196,6 +247,15 @@ final class PassRulesTest extends TestCase
             'hit' => [Axis::Both, ['hit']],
             'nearer_than_last' => [Axis::Both, ['roll_m']],
             'task' => [Axis::Length, ['roll_m']],
+            'short_only' => [Axis::Length, ['roll_m']],
+            'hit_or_near' => [Axis::Both, ['roll_m']],
+            'hit_gap' => [Axis::Both, ['hit', 'gap_m']],
+            'contact' => [Axis::Line, ['contact']],
+            'middle' => [Axis::Both, ['strike']],
+            'held' => [Axis::Both, ['held']],
+            'level' => [Axis::Length, ['level', 'roll_m']],
+            'like_first' => [Axis::Length, ['roll_m']],
+            'open' => [Axis::Length, ['roll_m']],
         ], $told);
     }
 

@@ -84,9 +84,12 @@ final class RulesOfADrillTest extends DrillTestCase
         self::assertFalse(TargetKind::None->canBeHit() || TargetKind::None->canBeHoled());
     }
 
-    public function testEveryTaskButALookSaysWhereTheBallGoes(): void
+    public function testEveryTaskThatIsNoWayOfGettingReadySaysWhereTheBallGoes(): void
     {
-        self::assertSame([Task::LookAtTarget], array_values(array_filter(Task::cases(), static fn(Task $task): bool => !$task->isJudged())));
+        self::assertSame([
+            Task::LookAtTarget, Task::LookAtBall, Task::StanceNarrow, Task::StanceMiddle, Task::StanceWide, Task::AimWider, Task::MorePace,
+            Task::RollByHand,
+        ], array_values(array_filter(Task::cases(), static fn(Task $task): bool => !$task->isJudged())));
     }
 
     public function testAFirmBallRunsFurtherThanALittle(): void

@@ -27,12 +27,12 @@ final class SetOutSheetTest extends DrillTestCase
 
     public function testAGateInDegreesAndAgainstTheHole(): void
     {
-        $drill = self::drill([
+        $card = self::card([
             'pass' => ['kind' => 'through_gate'],
             'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5],
             'steps_m' => [0.1, 0.06],
         ]);
-        $angles = array_column(SetOutSheet::of($drill, [])->aidAngles(), 'half_angle');
+        $angles = array_column(SetOutSheet::of($card)->aidAngles(), 'half_angle');
         // The ball's centre has 50 mm less a radius of 21.335 mm on either side, 500 mm ahead.
         self::assertEqualsWithDelta([atan(0.028665 / 0.5), atan(0.008665 / 0.5)], $angles, 1e-12);
         self::assertEqualsWithDelta(atan(0.054 / 3.0), AgainstHole::holeHalfAngle(Length::ofMetres(3.0)), 1e-12);
@@ -41,23 +41,28 @@ final class SetOutSheetTest extends DrillTestCase
     public function testChecksAreOnlyThoseItsResultsDependOn(): void
     {
         $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5]];
-        $keys = static fn(array $changes): array => array_keys(SetOutSheet::of(self::drill($changes), [])->checks());
+        $keys = static fn(array $changes): array => array_keys(SetOutSheet::of(self::card($changes))->checks());
         self::assertEqualsCanonicalizing(['gate_seen', 'straight'], $keys($gate));
         self::assertEqualsCanonicalizing(['gate_seen', 'line_chosen'], $keys($gate + ['stations' => [['length_m' => 4.0, 'across_percent' => 1.5]]]));
         self::assertSame(['lengths'], $keys([]));
         self::assertSame([], $keys(['pass' => ['kind' => 'holed']]));
+        self::assertSame(['lengths', 'short_ones'], $keys(['putt_out' => 'passed']));
     }
 
     public function testKitIsCountedAndWhatTripsIsSaid(): void
     {
-        $sheet = SetOutSheet::of(self::drill(), ['balls', '3 tees', 'rod', '8 tees for the ring']);
-        self::assertSame([null, 3, 1, 8], array_column($sheet->kit(), 'pieces'));
+        $sheet = SetOutSheet::of(self::card(['kit' => [
+            ['piece' => 'ball'], ['piece' => 'tee', 'count' => 3], ['piece' => 'rod', 'count' => 1], ['piece' => 'tee', 'count' => 8, 'for' => 'the ring'],
+            ['piece' => 'other', 'name' => 'beach towel', 'count' => 1],
+        ]]));
+        self::assertSame([null, 3, 1, 8, 1], array_column($sheet->kit(), 'pieces'));
+        self::assertSame(['balls', '3 tees', 'rod', '8 tees for the ring', 'beach towel'], array_column($sheet->kit(), 'words'));
         self::assertSame('tees for the ring', $sheet->kit()[3]['name']);
         self::assertCount(2, $sheet->cautions());
-        self::assertSame([], SetOutSheet::of(self::drill(), ['balls', 'bucket'])->cautions());
+        self::assertSame([], SetOutSheet::of(self::card(['kit' => [['piece' => 'ball'], ['piece' => 'bucket', 'count' => 1]]]))->cautions());
         // What the drill says itself is not said again in other words.
         $own = ['Flag the rod: it trips people.'];
-        self::assertSame($own, SetOutSheet::of(self::drill(), ['rod'], $own)->cautions());
+        self::assertSame($own, SetOutSheet::of(self::card(['kit' => [['piece' => 'rod', 'count' => 1]], 'cautions' => $own]))->cautions());
     }
 
     /** @param array<string, mixed> $drill */
@@ -80,6 +85,21 @@ final class SetOutSheetTest extends DrillTestCase
             $quarters = 4.0 * $tally->lengthMetres / Length::METRES_PER_FOOT;
             self::assertEqualsWithDelta(round($quarters), $quarters, 0.01, 'a drawn length is round too');
         }
+    }
+
+    public function testInFeetTheFiguresOfARuleAndItsLevelsAreRoundTooAndSharesAreLeftAlone(): void
+    {
+        $round = RoundNumbers::feet()->of([
+            'stations' => [['length_m' => 3.0, 'backstroke_m' => 0.16]], 'pass' => ['kind' => 'between', 'behind_m' => 0.5],
+            'progression' => [['says' => 'Nearer.', 'figure' => 0.4], ['says' => 'Further.', 'lengths_m' => [5.0, 7.0], 'width_m' => 0.065]],
+        ]);
+        $inch = 0.0254;
+        // Three inches on the green, a quarter of one for a width, two for a backstroke, a foot for a length.
+        self::assertEqualsWithDelta([21 * $inch, 15 * $inch], [$round['pass']['behind_m'], $round['progression'][0]['figure']], 1e-4);
+        self::assertEqualsWithDelta([192 * $inch, 276 * $inch], $round['progression'][1]['lengths_m'], 1e-4);
+        self::assertEqualsWithDelta([2.5 * $inch, 6 * $inch], [$round['progression'][1]['width_m'], $round['stations'][0]['backstroke_m']], 1e-4);
+        $share = ['stations' => [], 'pass' => ['kind' => 'share', 'share' => 0.1], 'progression' => [['says' => 'Tighter.', 'figure' => 0.05]]];
+        self::assertSame($share, RoundNumbers::feet()->of($share));
     }
 
     public function testInPacesLengthsAreWholePaces(): void

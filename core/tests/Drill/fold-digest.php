@@ -27,6 +27,8 @@ for ($round = 0; $round < (int) $argv[1]; ++$round) {
                 'id' => sprintf('%02d', $i), 'type' => 'putt_logged', 'at_ms' => $i + 1,
                 'roll_m' => 0.5 + 9.0 * $random->uniform(), 'side_m' => $random->normal(), 'stop' => $random->uniform() < 0.2 ? 'holed' : 'free',
                 'gate' => ['left', 'through', 'right'][(int) (2.999 * $random->uniform())], 'hit' => $random->uniform() < 0.5,
+                'contact' => ['full', 'graze', 'miss'][(int) (2.999 * $random->uniform())], 'strike' => ['middle', 'toe', 'heel'][(int) (2.999 * $random->uniform())],
+                'held' => $random->uniform() < 0.5, 'level' => (int) (3.0 * $random->uniform()), 'gap_m' => $random->uniform(),
                 'call' => ['short', 'on', 'long'][(int) (2.999 * $random->uniform())],
             ];
         }

@@ -104,6 +104,11 @@ final class SelectionsTest extends TestCase
         ];
         foreach ($all as $name => $selection) {
             yield "$name: a sound ball" => [$selection, self::ball(), null];
+            if (in_array($name, ['stroke', 'distance', 'start line'], true)) {
+                yield "$name: rolled by hand" => [$selection, self::ball(task: Task::RollByHand), LeftOut::NoPutt];
+                yield "$name: played with a wedge" => [$selection, self::ball(seen: ['club' => 'wedge']), LeftOut::NoPutt];
+                yield "$name: played with the putter, and said so" => [$selection, self::ball(seen: ['club' => 'putter']), null];
+            }
             foreach ($marks as [$mark, $why]) {
                 yield "$name: marked $mark->value" => [$selection, self::ball(mark: $mark), $why];
             }

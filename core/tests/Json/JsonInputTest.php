@@ -11,6 +11,22 @@ use PHPUnit\Framework\TestCase;
 
 final class JsonInputTest extends TestCase
 {
+    public function testAListOfWordsTakesOnlyThoseThatAreKnown(): void
+    {
+        $input = JsonInput::parse('{"told":["past","short"],"odd":["past","sideways"],"word":"past","nothing":null}');
+        self::assertSame(['past', 'short'], $input->wordsOrNone('told', ['past', 'short', 'firm']));
+        self::assertSame([], $input->wordsOrNone('nothing', ['past']));
+        self::assertSame([], $input->wordsOrNone('elsewhere', ['past']));
+        foreach (['odd' => 'odd.1', 'word' => 'word'] as $field => $at) {
+            try {
+                $input->wordsOrNone($field, ['past', 'short']);
+                self::fail("$field was taken.");
+            } catch (InvalidInput $refused) {
+                self::assertSame($at, $refused->field());
+            }
+        }
+    }
+
     /** @param \Closure(JsonInput): mixed $ask */
     #[DataProvider('refusals')]
     public function testWhatIsNotOfTheRightKindIsRefusedAtItsPath(string $json, \Closure $ask, ?string $field): void

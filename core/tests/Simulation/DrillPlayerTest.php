@@ -92,6 +92,48 @@ final class DrillPlayerTest extends DrillTestCase
         self::assertSame([], array_filter($struck, static fn(PuttLogged $event): bool => $event->ball->stop === Stop::Holed));
     }
 
+    public function testWhatANewRuleWantsSeenIsSeenAndNothingElse(): void
+    {
+        $asked = static function (array $changes): array {
+            [, $events] = self::play($changes + ['end' => ['kind' => 'balls', 'balls' => 12], 'cap' => ['balls' => 12]], self::student(0.1, 2.0));
+            $names = array_merge(...array_map(static fn(PuttLogged $event): array => array_keys($event->ball->sight->answers), $events));
+
+            return array_values(array_diff(array_unique($names), ['side_m', 'putts_to_finish', 'hit']));
+        };
+        self::assertSame(['contact'], $asked(['target' => 'tee', 'pass' => ['kind' => 'contact']]));
+        self::assertSame(['strike'], $asked(['target' => 'none', 'pass' => ['kind' => 'middle']]));
+        self::assertSame(['held'], $asked(['target' => 'none', 'pass' => ['kind' => 'held']]));
+        self::assertSame(['gap_m'], $asked(['target' => 'ball', 'pass' => ['kind' => 'hit_gap'], 'tasks' => ['soft', 'firm']]));
+        $tier = [['length_m' => 9, 'tier' => ['height_m' => 0.3, 'run_m' => 1.2, 'start_m' => 4]]];
+        self::assertSame(['level'], $asked(['stations' => $tier, 'pass' => ['kind' => 'level', 'level' => 2], 'tasks' => ['rehearse_soft', 'rehearse_strong']]));
+    }
+
+    public function testACalledBackstrokeIsTheOneStruckAndOpenGroundHasNoTarget(): void
+    {
+        [$state, $events] = self::play(['target' => 'none', 'pass' => ['kind' => 'open'], 'stations' => [['length_m' => 8, 'backstroke_m' => 0.2]]], self::student(0.1, 2.0));
+        foreach ($events as $event) {
+            self::assertEqualsWithDelta(0.2, $event->ball->backstroke?->metres(), 1e-9);
+            self::assertNull($event->ball->target);
+            self::assertNotSame(Stop::Holed, $event->ball->stop);
+        }
+        self::assertSame(0, $state->passes);
+    }
+
+    public function testToldToBeSoftOrStrongAStudentGoesThere(): void
+    {
+        $long = ['stations' => [['length_m' => 9]], 'balls_per_station' => 30, 'cap' => ['balls' => 60], 'pass' => ['kind' => 'task']];
+        $mean = static function (string $task) use ($long): float {
+            [, $events] = self::play($long + ['tasks' => [$task]], self::student(0.05, 1.0));
+            $rolls = array_filter(array_map(static fn(PuttLogged $event): ?float => $event->ball->rollMetres(), $events));
+
+            return array_sum($rolls) / count($rolls);
+        };
+        self::assertLessThan(6.0, $mean('rehearse_soft'));
+        self::assertGreaterThan(10.5, $mean('rehearse_strong'));
+        self::assertGreaterThan($mean('past'), $mean('firm'));
+        self::assertLessThan(9.0, $mean('short'));
+    }
+
     public function testAStudentWhoFeelsLengthCallsItRight(): void
     {
         $agreement = static function (float $feel): float {

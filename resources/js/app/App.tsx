@@ -7,6 +7,7 @@ import { Bench } from '../bench/Bench';
 import { ButtonLink, GlobalStyle, Notice, Page } from '../design';
 import { DrillCard } from '../drills/DrillCard';
 import { DrillEditor } from '../drills/DrillEditor';
+import { DrillFiles } from '../drills/DrillFiles';
 import { DrillList } from '../drills/Drills';
 import { RunScreen } from '../drills/RunScreen';
 import { SetOutScreen } from '../drills/SetOutScreen';
@@ -55,6 +56,7 @@ function Doors() {
         <Route path="students/:id" element={<StudentScreen />} />
         <Route path="drills" element={<DrillList />} />
         <Route path="drills/new" element={<DrillEditor as="new" />} />
+        <Route path="drills/files" element={<DrillFiles />} />
         <Route path="drills/:key" element={<DrillCard />} />
         <Route path="drills/:key/copy" element={<DrillEditor as="copy" />} />
         <Route path="drills/:key/change" element={<DrillEditor as="change" />} />

@@ -2,10 +2,6 @@
 
 export type Words = string[];
 /**
- * What is noted of each ball.
- */
-export type Words1 = string[];
-/**
  * Something that happened in a session, as a device sends it.
  */
 export type SessionEvent =
@@ -81,7 +77,7 @@ export interface Putt {
   /**
    * What its drill made of it.
    */
-  verdict: 'passed' | 'missed' | 'rolled_again' | 'after' | null;
+  verdict: 'passed' | 'missed' | 'noted' | 'rolled_again' | 'after' | null;
   attempt: number;
   corrections: number;
 }
@@ -111,6 +107,10 @@ export interface Student {
    * What holds for this student whatever a template says.
    */
   exception: string | null;
+  /**
+   * Whether scores are kept out of sight.
+   */
+  is_gentle: boolean;
 }
 export interface Green {
   id: string;
@@ -176,14 +176,30 @@ export interface CallOut {
   task:
     | 'past'
     | 'short'
+    | 'soft'
     | 'firm'
     | 'exact'
     | 'look_at_target'
+    | 'look_at_ball'
     | 'rehearse_soft'
     | 'rehearse_strong'
     | 'rehearse_between'
+    | 'stance_narrow'
+    | 'stance_middle'
+    | 'stance_wide'
+    | 'aim_wider'
+    | 'more_pace'
+    | 'roll_by_hand'
     | null;
   passes_if: PassesIf | null;
+  /**
+   * Of the station, where its length does not tell it from others.
+   */
+  name: string | null;
+  /**
+   * Called in place of a length.
+   */
+  backstroke_m: number | null;
 }
 /**
  * What a ball must do to pass, as plain conditions; the server's verdict is the one that counts.
@@ -193,8 +209,19 @@ export interface PassesIf {
   only_holed: boolean;
   roll_m: [number, number] | null;
   ring_m: [number, number] | null;
-  gate: 'left' | 'through' | 'right' | null;
-  hit: boolean | null;
+  /**
+   * Whether a ball that its target stopped passes for that alone.
+   */
+  struck: boolean;
+  /**
+   * All of which must be met.
+   */
+  seen: SeenCondition[];
+}
+export interface SeenCondition {
+  name: string;
+  one_of: (string | boolean | number)[] | null;
+  between: [number, number] | null;
 }
 export interface Coach {
   id: string;
@@ -210,6 +237,19 @@ export interface DrillCard {
   own_id: string | null;
   drill: Drill;
   can_be_holed: boolean;
+  kit: KitPiece[];
+  /**
+   * A length in it stands in braces: "{0.500 m}", "{0.085 w}" for a width.
+   */
+  rule: string;
+  course: string;
+  judges: boolean;
+  needs: string[];
+  asks: string[];
+  /**
+   * What it tells when it is over, in words.
+   */
+  finds: string[];
   zones: Zone[];
 }
 export interface Drill {
@@ -227,17 +267,83 @@ export interface Drill {
    */
   meaning?: string;
   trains?: Words;
+  purpose?: 'build' | 'measure' | 'play' | 'pressure' | 'warm_up';
   places?: ('green' | 'mat')[];
   /**
    * What it usually takes.
    */
   minutes?: number;
   dose?: string;
-  kit?: Words;
+  kit?: KitItem[];
   cautions?: Words;
-  logs?: Words1;
   group?: boolean;
   schools?: ('rule' | 'foot' | 'eye')[];
+  /**
+   * What is noted of each ball besides what its rule needs.
+   */
+  asks?: (
+    | 'roll_m'
+    | 'backstroke_m'
+    | 'gate'
+    | 'side_m'
+    | 'call'
+    | 'hit'
+    | 'contact'
+    | 'tumble'
+    | 'start'
+    | 'spot'
+    | 'high_low'
+    | 'strike'
+    | 'held'
+    | 'routine'
+    | 'looks'
+    | 'rehearsals'
+    | 'aligned'
+    | 'aim_offset_m'
+    | 'object'
+    | 'level'
+    | 'read_side'
+    | 'read_amount_m'
+    | 'read_pace_m'
+    | 'putts_to_finish'
+    | 'dropped'
+    | 'missed_side'
+    | 'gap_m'
+    | 'club'
+    | 'lie'
+    | 'eye_offset_m'
+  )[];
+  /**
+   * What a run tells when it is over, the drill's own figure first.
+   */
+  finds?: (
+    | 'leave'
+    | 'passed'
+    | 'start'
+    | 'points'
+    | 'restarts'
+    | 'step'
+    | 'feel'
+    | 'second_putts'
+    | 'cluster'
+    | 'curve'
+    | 'by_task'
+    | 'by_slope'
+    | 'by_attempt'
+    | 'blocked_mixed'
+    | 'order_held'
+    | 'parts'
+    | 'gap'
+    | 'usual'
+  )[];
+  /**
+   * How it goes on once it is passed, each on top of those before.
+   */
+  progression?: DrillLevel[];
+  /**
+   * How many of the levels are in force.
+   */
+  level?: number;
   stations: DrillStation[];
   target: 'hole' | 'edge' | 'ring' | 'rail' | 'stand' | 'ball' | 'tee' | 'none';
   aid?: {
@@ -245,38 +351,104 @@ export interface Drill {
     width_m?: number;
     distance_m?: number;
   };
-  order?: 'as_laid' | 'ladder' | 'middle_short_long' | 'shuffled' | 'blocked_then_shuffled';
+  order?:
+    | 'as_laid'
+    | 'ladder'
+    | 'middle_short_long'
+    | 'shuffled'
+    | 'shuffled_in_halves'
+    | 'blocked_then_shuffled'
+    | 'blocked_then_lap';
   balls_per_station: number;
-  pass: {
-    kind:
-      | 'share'
-      | 'radius'
-      | 'between'
-      | 'past_only'
-      | 'on_line'
-      | 'through_gate'
-      | 'holed'
-      | 'hit'
-      | 'nearer_than_last'
-      | 'task';
-    share?: number;
-    radius_m?: number;
-    behind_m?: number;
-    within_m?: number;
-    little_m?: number;
-    firm_m?: number;
-    exact_share?: number;
-  };
-  on_miss?: 'nothing' | 'restart_station' | 'restart_all';
+  pass:
+    | {
+        kind: 'share';
+        share?: number;
+      }
+    | {
+        kind: 'past_only';
+        within_m?: number;
+      }
+    | {
+        kind: 'short_only';
+        within_m?: number;
+      }
+    | {
+        kind: 'between';
+        behind_m: number;
+      }
+    | {
+        kind: 'radius';
+        radius_m: number;
+      }
+    | {
+        kind: 'holed';
+      }
+    | {
+        kind: 'hit';
+      }
+    | {
+        kind: 'hit_or_near';
+        radius_m?: number;
+      }
+    | {
+        kind: 'hit_gap';
+        soft_m?: number;
+        firm_m?: number;
+      }
+    | {
+        kind: 'contact';
+      }
+    | {
+        kind: 'middle';
+      }
+    | {
+        kind: 'held';
+      }
+    | {
+        kind: 'level';
+        level: number;
+      }
+    | {
+        kind: 'through_gate';
+      }
+    | {
+        kind: 'on_line';
+      }
+    | {
+        kind: 'nearer_than_last';
+      }
+    | {
+        kind: 'like_first';
+        share?: number;
+      }
+    | {
+        kind: 'task';
+        little_m?: number;
+        firm_m?: number;
+        exact_share?: number;
+      }
+    | {
+        kind: 'open';
+      };
+  on_miss?: 'nothing' | 'again' | 'restart_station' | 'restart_all';
   tasks?: (
     | 'past'
     | 'short'
+    | 'soft'
     | 'firm'
     | 'exact'
     | 'look_at_target'
+    | 'look_at_ball'
     | 'rehearse_soft'
     | 'rehearse_strong'
     | 'rehearse_between'
+    | 'stance_narrow'
+    | 'stance_middle'
+    | 'stance_wide'
+    | 'aim_wider'
+    | 'more_pace'
+    | 'roll_by_hand'
   )[];
   call_first?: boolean;
   points?: {
@@ -288,17 +460,69 @@ export interface Drill {
   };
   putt_out?: 'none' | 'passed' | 'all';
   steps_m?: number[];
-  end: {
-    kind: 'all_stations' | 'balls' | 'points' | 'minutes';
-    balls?: number;
-    points?: number;
-    minutes?: number;
-  };
+  /**
+   * Which of the steps it begins at, from the widest.
+   */
+  start_step?: number;
+  end:
+    | {
+        kind: 'all_stations';
+      }
+    | {
+        kind: 'balls';
+        balls: number;
+      }
+    | {
+        kind: 'points';
+        points: number;
+      }
+    | {
+        kind: 'minutes';
+        minutes: number;
+      };
   cap: {
     balls?: number;
     minutes?: number;
   };
   rest_after_balls?: number;
+}
+export interface KitItem {
+  piece:
+    | 'ball'
+    | 'tee'
+    | 'disc'
+    | 'rod'
+    | 'string'
+    | 'stake'
+    | 'chalk'
+    | 'rule'
+    | 'tape'
+    | 'mirror'
+    | 'cup'
+    | 'bucket'
+    | 'mug'
+    | 'putty'
+    | 'wedge'
+    | 'other';
+  /**
+   * Left out where any number will do.
+   */
+  count?: number;
+  name?: string;
+  /**
+   * What it makes: "the ring".
+   */
+  for?: string;
+}
+export interface DrillLevel {
+  says: string;
+  order?: string;
+  lengths_m?: number[];
+  /**
+   * Of what passes, its first figure.
+   */
+  figure?: number;
+  width_m?: number;
 }
 export interface DrillStation {
   length_m?: number;
@@ -312,20 +536,88 @@ export interface DrillStation {
     run_m: number;
     start_m: number;
   };
+  /**
+   * What tells it from others of the same length.
+   */
+  name?: string;
+  /**
+   * Called in place of a length, to open ground.
+   */
+  backstroke_m?: number;
+}
+export interface KitPiece {
+  words: string;
+  name: string;
+  /**
+   * null where any number will do.
+   */
+  pieces: number | null;
 }
 export interface Zone {
   length_m: number;
   task:
     | 'past'
     | 'short'
+    | 'soft'
     | 'firm'
     | 'exact'
     | 'look_at_target'
+    | 'look_at_ball'
     | 'rehearse_soft'
     | 'rehearse_strong'
     | 'rehearse_between'
+    | 'stance_narrow'
+    | 'stance_middle'
+    | 'stance_wide'
+    | 'aim_wider'
+    | 'more_pace'
+    | 'roll_by_hand'
     | null;
   passes_if: PassesIf;
+}
+/**
+ * Everything a drill may be made of, as each describes itself.
+ */
+export interface DrillKinds {
+  pass: RuleKind[];
+  order: RuleKind[];
+  end: RuleKind[];
+  pieces: KitKind[];
+  findings: FindingKind[];
+}
+export interface RuleKind {
+  kind: string;
+  label: string;
+  /**
+   * A figure's field in braces stands for its value, {aid} for what aims, {width} for how wide that is.
+   */
+  words: string;
+  figures: RuleFigure[];
+}
+export interface RuleFigure {
+  field: string;
+  label: string;
+  kind: 'share' | 'roll' | 'balls' | 'minutes' | 'points' | 'level';
+  usual: number | null;
+}
+export interface KitKind {
+  piece: string;
+  one: string;
+  several: string;
+}
+export interface FindingKind {
+  kind: string;
+  label: string;
+}
+export interface DrillPreview {
+  key: string | null;
+  name: string;
+  what: 'new' | 'changed' | 'same' | 'refused';
+  /**
+   * At fault, from the drill on.
+   */
+  field: string | null;
+  why: string | null;
 }
 export interface Drills {
   library: DrillCard[];
@@ -445,15 +737,16 @@ export interface EventUndone {
   event_id: string;
 }
 export interface Expectation {
-  pass_rates: number[] | null;
   balls: number | null;
-  basis: 'count' | 'rate' | 'few_putts' | 'not_by_length' | 'open_end';
+  basis: 'count' | 'rate' | 'few_putts' | 'few_starts' | 'unknown' | 'open_end';
   putts_behind: number;
   cap: {
     balls: number | null;
     minutes: number | null;
   };
   gate_that_measures_m: number | null;
+  balls_with_cap: number | null;
+  chance_to_finish: number | null;
 }
 export interface Feel {
   n: number;
@@ -461,8 +754,58 @@ export interface Feel {
   kappa: number | null;
   miscalibration: number;
 }
+export interface FindingRow {
+  /**
+   * In words; a length in them stands in braces, "{3.000 m}".
+   */
+  name: string;
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  value: number | null;
+  n: number;
+  interval: [number, number] | null;
+}
+/**
+ * What a drill found: one figure, how sure it is, and one sentence.
+ */
+export interface Finding {
+  kind: string;
+  question: string;
+  /**
+   * A length in it stands in braces, "{0.450 m}".
+   */
+  sentence: string;
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  value: number | null;
+  interval: [number, number] | null;
+  n: number;
+  first: FindingRow | null;
+  rows: FindingRow[];
+  /**
+   * Counts success; kept out of sight of a student who is treated gently.
+   */
+  is_score: boolean;
+  /**
+   * This student's last time at the same drill; null without one.
+   */
+  since: FindingSince | null;
+}
+export interface FindingSince {
+  at_ms: number;
+  sentence: string;
+}
 export interface FittingDrills {
   keys: string[];
+}
+export interface FoundRun {
+  run_id: string;
+  session_id: string;
+  student_id: string | null;
+  drill: string;
+  name: string;
+  at_ms: number;
+  balls: number;
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  findings: Finding[];
 }
 export interface GroupRun {
   id: string;
@@ -505,14 +848,24 @@ export interface GroupRun {
     student: string;
     state: RunProgress;
   }[];
-}
-export interface KitPiece {
-  words: string;
-  name: string;
   /**
-   * null where any number will do.
+   * What is asked of each ball, what it needs first.
    */
-  pieces: number | null;
+  asks: string[];
+  /**
+   * Whether balls pass or miss at all.
+   */
+  judges: boolean;
+  findings: StudentFindings[];
+  /**
+   * A length in it stands in braces: "{0.500 m}", "{0.085 w}" for a width.
+   */
+  rule: string;
+  course_words: string;
+  /**
+   * Those of them that are seen, as each is asked.
+   */
+  asked: SeenKind[];
 }
 export interface SetOutCheck {
   key: string;
@@ -571,16 +924,26 @@ export interface Leg {
   task:
     | 'past'
     | 'short'
+    | 'soft'
     | 'firm'
     | 'exact'
     | 'look_at_target'
+    | 'look_at_ball'
     | 'rehearse_soft'
     | 'rehearse_strong'
     | 'rehearse_between'
+    | 'stance_narrow'
+    | 'stance_middle'
+    | 'stance_wide'
+    | 'aim_wider'
+    | 'more_pace'
+    | 'roll_by_hand'
     | null;
   passes_if: PassesIf | null;
   after_pass: number | null;
   after_miss: number | null;
+  name: string | null;
+  backstroke_m: number | null;
 }
 /**
  * How the last ball that counted was judged, and the cause its evidence points at.
@@ -598,6 +961,37 @@ export interface StationTally {
   passes: number;
   attempt: number;
   first_ball_passed: boolean | null;
+}
+export interface StudentFindings {
+  student: string | null;
+  findings: Finding[];
+}
+/**
+ * One thing that can be seen of a ball.
+ */
+export interface SeenKind {
+  name: string;
+  question: string;
+  kind: 'words' | 'yes_no' | 'metres' | 'count';
+  answers: {
+    value: string;
+    label: string;
+  }[];
+  unit: 'm' | 'times' | null;
+  least: number | null;
+  most: number | null;
+  feeds: string;
+  of_any_ball: boolean;
+  key: string | null;
+}
+export interface LengthSet {
+  id: string;
+  name: string;
+  lengths_m: number[];
+  /**
+   * As they were typed, with their unit.
+   */
+  said: string;
 }
 export interface Me {
   coach: Coach | null;
@@ -691,24 +1085,28 @@ export interface SoloRun {
   };
   step_m: number | null;
   feel: Feel | null;
+  /**
+   * What is asked of each ball, what it needs first.
+   */
+  asks: string[];
+  /**
+   * Whether balls pass or miss at all.
+   */
+  judges: boolean;
+  findings: StudentFindings1[];
+  /**
+   * A length in it stands in braces: "{0.500 m}", "{0.085 w}" for a width.
+   */
+  rule: string;
+  course_words: string;
+  /**
+   * Those of them that are seen, as each is asked.
+   */
+  asked: SeenKind[];
 }
-/**
- * One thing that can be seen of a ball.
- */
-export interface SeenKind {
-  name: string;
-  question: string;
-  kind: 'words' | 'yes_no' | 'metres' | 'count';
-  answers: {
-    value: string;
-    label: string;
-  }[];
-  unit: 'm' | 'times' | null;
-  least: number | null;
-  most: number | null;
-  feeds: string;
-  of_any_ball: boolean;
-  key: string | null;
+export interface StudentFindings1 {
+  student: string | null;
+  findings: Finding[];
 }
 /**
  * What events change of a session.
@@ -763,6 +1161,7 @@ export interface StrokeReport {
   day: DayOffset | null;
   measures: MeasureCount[];
   notes: MarginNote[];
+  tries: FirstTries;
 }
 export interface StrokeTable {
   speed_m: number;
@@ -820,6 +1219,15 @@ export interface MeasureCount {
     count: number;
   }[];
 }
+/**
+ * Today's balls at targets, first ones at a putt apart; inside is within a tenth of the length.
+ */
+export interface FirstTries {
+  first: number;
+  first_inside: number;
+  later: number;
+  later_inside: number;
+}
 export interface Session {
   id: string;
   student: Student | null;
@@ -867,15 +1275,31 @@ export interface SetOutSheet {
    * What the first width lets through against what the hole takes.
    */
   aid_against_hole: 'wider' | 'alike' | 'narrower' | null;
-  stations: {
-    length_m: number;
-    grade_percent: number;
-    across_percent: number;
-    hole_half_angle_deg: number | null;
-    slip: {
-      paced_m: number;
-      likely: 'feet' | 'yards' | 'metres' | null;
-    } | null;
-  }[];
+  stations: SetOutStation[];
   expectation: Expectation | null;
+  /**
+   * Where it begins for this student, by how it was left; null where nothing says so.
+   */
+  progression: Begins | null;
+}
+export interface SetOutStation {
+  length_m: number;
+  grade_percent: number;
+  across_percent: number;
+  hole_half_angle_deg: number | null;
+  slip: {
+    paced_m: number;
+    likely: 'feet' | 'yards' | 'metres' | null;
+  } | null;
+  name: string | null;
+  /**
+   * Called in place of a length.
+   */
+  backstroke_m: number | null;
+}
+export interface Begins {
+  level: number;
+  rung: number | null;
+  why: string;
+  card: DrillCard;
 }

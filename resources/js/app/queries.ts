@@ -9,9 +9,13 @@ import type {
   Coach,
   Drill,
   DrillCard,
+  DrillKinds,
+  DrillPreview,
   Drills,
   FittingDrills,
+  FoundRun,
   Green,
+  LengthSet,
   Me,
   Reading,
   ReadingEntries,
@@ -32,6 +36,8 @@ export const keys = {
   stroke: (id: string) => ['stroke', id] as const,
   drills: ['drills'] as const,
   runs: (sessionId: string) => ['run', sessionId] as const,
+  found: ['found'] as const,
+  setOut: ['set-out'] as const,
 };
 
 /**
@@ -212,6 +218,7 @@ export interface AtHand {
   hole: 'yes' | 'no' | null;
   people: 'alone' | 'group' | null;
   bag: readonly string[] | null;
+  purpose: NonNullable<Drill['purpose']> | null;
 }
 
 /** Keys of the drills that fit what is at hand; asked only where something is said. */
@@ -251,19 +258,96 @@ export function useBallHistory(sessionId: string, ballId: string) {
  *
  * @param runId under which it will be started: settles scattered lengths
  * @param stepped paces counted to each station, null where none were
+ * @param isChosen whether the level to begin at was chosen, so that last time is not asked again
  */
 export function useSetOut(
   drill: Drill,
   runId: string,
   sessionId: string | null,
   stepped: readonly (number | null)[],
+  isChosen: boolean,
 ) {
   return useQuery({
-    queryKey: ['set-out', drill, runId, sessionId, stepped],
+    queryKey: [...keys.setOut, drill, runId, sessionId, stepped, isChosen],
     queryFn: () =>
-      request<SetOutSheet>('POST', 'drills/set-out', { drill, id: runId, session_id: sessionId, stepped }),
+      request<SetOutSheet>('POST', 'drills/set-out', {
+        drill,
+        id: runId,
+        session_id: sessionId,
+        stepped,
+        level_is_chosen: isChosen,
+      }),
     placeholderData: keepPreviousData,
   });
+}
+
+/** What every kind of rule says of itself. */
+export function useDrillKinds() {
+  return useQuery({
+    queryKey: [...keys.drills, 'kinds'],
+    queryFn: () => request<DrillKinds>('GET', 'drills/kinds'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** Lays a set of lengths into a drill. */
+export function useLayLengths() {
+  return useMutation({
+    mutationFn: (body: { drill: Drill; lengths_m: number[] }) =>
+      request<DrillCard>('POST', 'drills/lengths', body),
+  });
+}
+
+const SETS = ['length-sets'] as const;
+
+/** The coach's own sets of lengths. */
+export function useLengthSets() {
+  return useQuery({ queryKey: SETS, queryFn: () => request<LengthSet[]>('GET', 'length-sets') });
+}
+
+export function useKeepLengthSet() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (set: LengthSet) => request<LengthSet>('POST', 'length-sets', set),
+    onSuccess: () => client.invalidateQueries({ queryKey: SETS }),
+  });
+}
+
+export function useDropLengthSet() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => request<void>('DELETE', `length-sets/${id}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: SETS }),
+  });
+}
+
+/** What drills found, of a session or of a student. */
+export function useFoundRuns(place: 'sessions' | 'students', id: string) {
+  return useQuery({
+    queryKey: [...keys.found, place, id],
+    queryFn: () => request<FoundRun[]>('GET', `${place}/${id}/findings`),
+    staleTime: 0,
+  });
+}
+
+/** Says what a library file would bring, drill by drill. */
+export function usePreviewDrills() {
+  return useMutation({
+    mutationFn: (file: unknown) => request<DrillPreview[]>('POST', 'drills/import/preview', file),
+  });
+}
+
+export function useTakeInDrills() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (file: unknown) => request<DrillCard[]>('POST', 'drills/import', file),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
+  });
+}
+
+/** The coach's own drills as a file. */
+export function fetchDrillsFile(): Promise<unknown> {
+  return request<unknown>('GET', 'drills/export');
 }
 
 /** What a drill being made comes to; a refusal says which field cannot be, and why. */

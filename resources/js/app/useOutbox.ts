@@ -31,6 +31,9 @@ export function useAcceptedEvents(): void {
         client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
         void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
         void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
+        // What drills found, and where they begin next time, rests on these balls too.
+        void client.invalidateQueries({ queryKey: keys.found });
+        void client.invalidateQueries({ queryKey: keys.setOut });
         void client.invalidateQueries({ queryKey: keys.runs(sessionId) });
       }),
     [client],

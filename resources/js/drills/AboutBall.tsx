@@ -1,9 +1,11 @@
 import { Undo2 } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
+import type { SeenKind } from '../app/types';
 import type { ShownPutt } from '../app/useOutbox';
 import { Button, color, narrow, Quiet, space, touch } from '../design';
 import { CAUSES, MARKS } from '../session/ballWords';
+import { answerOfFace, faceOf, facesOf } from './asked';
 import type { Rolling } from './useDrillRun';
 
 const Last = styled.section`
@@ -17,6 +19,10 @@ const Chips = styled.div`
   ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; }
 `;
 
+const Asked = styled(Quiet)`
+  white-space: nowrap; flex: none;
+`;
+
 const Chip = styled(ToggleButton)`
   min-height: ${touch}; padding: 0 10px; cursor: pointer; border: 1.5px solid ${color.edge}; border-radius: 6px;
   background: ${color.leaf}; color: ${color.ink}; font: inherit; font-size: 1rem; white-space: nowrap; flex: none;
@@ -28,10 +34,25 @@ interface AboutBallProps {
   rolling: Rolling;
   words: (putt: ShownPutt) => string;
   putOut: 'none' | 'passed' | 'all';
+  /** Whether a ball can miss at all. */
+  judges: boolean;
+}
+
+/** On which side a ball missed is asked of those that did; whether it dropped, of those nobody saw drop. */
+function isAskedOf({ name }: SeenKind, { stop }: ShownPutt, mayHaveMissed: boolean): boolean {
+  switch (name) {
+    case 'missed_side':
+    case 'high_low':
+      return mayHaveMissed;
+    case 'dropped':
+      return stop === 'unseen';
+    default:
+      return true;
+  }
 }
 
 /** The last ball: why it missed and what else was seen of it, one touch each; undo. */
-export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
+export function AboutBall({ rolling, words, putOut, judges }: AboutBallProps) {
   const { last, verdict, balls } = rolling;
   if (last === null) {
     return null;
@@ -66,7 +87,23 @@ export function AboutBall({ rolling, words, putOut }: AboutBallProps) {
           ))}
         </Chips>
       )}
-      {mayHaveMissed && (
+      {rolling.kinds.after
+        .filter((kind) => isAskedOf(kind, last, mayHaveMissed))
+        .map((kind) => (
+          <Chips key={kind.name} role="group" aria-label={kind.question}>
+            <Asked as="span">{kind.question}</Asked>
+            {facesOf(kind).map(({ value, label }) => (
+              <Chip
+                key={value}
+                isSelected={last.seen[kind.name] != null && faceOf(last.seen[kind.name] ?? '') === value}
+                onPress={() => rolling.answerOf(last, kind.name, answerOfFace(kind, value))}
+              >
+                {label}
+              </Chip>
+            ))}
+          </Chips>
+        ))}
+      {mayHaveMissed && judges && (
         <Chips role="group" aria-label="Why it missed">
           <Quiet as="span" style={{ order: -2 }}>
             Why?

@@ -17,7 +17,7 @@ import {
   Stack,
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
-import { courseWords, ruleWords, stationSlope, stationWords } from './drillWords';
+import { inWords, stationSlope, stationWords } from './drillWords';
 import { drawnStations, sceneryOf } from './scenery';
 import { useDrill } from './useDrill';
 
@@ -47,8 +47,8 @@ function Card({ card }: { card: DrillCardData }) {
         <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         <Part>
           <h2>The rule</h2>
-          <p>{ruleWords(drill, units)}</p>
-          <Quiet>{courseWords(drill)}</Quiet>
+          <p>{inWords(card.rule, units)}</p>
+          <Quiet>{card.course}</Quiet>
           <Quiet>
             Stations:{' '}
             {drill.stations
@@ -87,8 +87,27 @@ function Card({ card }: { card: DrillCardData }) {
       <Margin notes={[]}>
         <MarginWord>
           <h2>Kit</h2>
-          <p>{drill.kit?.join(', ') ?? 'none'}</p>
+          <p>{card.kit.length === 0 ? 'none' : card.kit.map(({ words }) => words).join(', ')}</p>
         </MarginWord>
+        <MarginWord>
+          <h2>What it tells at its end</h2>
+          <ul>
+            {card.finds.map((label) => (
+              <li key={label}>{label}</li>
+            ))}
+          </ul>
+        </MarginWord>
+        {(drill.progression ?? []).length > 0 && (
+          <MarginWord>
+            <h2>How it goes on</h2>
+            <ol>
+              {drill.progression?.map(({ says }) => (
+                <li key={says}>{says}</li>
+              ))}
+            </ol>
+            <p>A level is earned with 8 of the last 10, and lost with 5 or fewer.</p>
+          </MarginWord>
+        )}
         {drill.dose !== undefined && (
           <MarginWord>
             <h2>Dose</h2>

@@ -21,11 +21,29 @@ import {
   wide,
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
-import { ruleWords } from './drillWords';
+import { inWords } from './drillWords';
 import { ANYTHING, BAG, type Piece } from './filters';
 import { drawnStations, sceneryOf } from './scenery';
 
-const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'nerve'] as const;
+const TRAINS = [
+  'any',
+  'speed',
+  'start line',
+  'read',
+  'feel',
+  'set-up',
+  'backstroke',
+  'strike',
+  'nerve',
+] as const;
+const PURPOSES = [
+  { value: 'any', label: 'Anything' },
+  { value: 'build', label: 'To build' },
+  { value: 'measure', label: 'To measure' },
+  { value: 'play', label: 'As on the course' },
+  { value: 'pressure', label: 'With a price' },
+  { value: 'warm_up', label: 'To warm up' },
+] as const;
 const PLACES = [
   { value: 'any', label: 'Anywhere' },
   { value: 'green', label: 'On a green' },
@@ -84,7 +102,12 @@ export function DrillList() {
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
           <h1>Drills</h1>
-          <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
+          <Row>
+            <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
+            <ButtonLink look="bare" to="/drills/files">
+              Files in and out
+            </ButtonLink>
+          </Row>
         </Row>
         {drills.isError && drills.data === undefined && <Notice kind="wrong">{drills.error.message}</Notice>}
         {isAsked && fitting.isError && (
@@ -103,8 +126,14 @@ export function DrillList() {
           onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
         />
         <Filters>
-          <summary>Where, who, and what is in the bag</summary>
+          <summary>For what, where, who, and what is in the bag</summary>
           <Stack>
+            <OneOf
+              label="For"
+              options={PURPOSES}
+              value={at.purpose ?? 'any'}
+              onChange={(value) => change({ purpose: value === 'any' ? null : value })}
+            />
             <Row $gap="l">
               <OneOf
                 label="Where"
@@ -176,7 +205,7 @@ interface DrillLinesProps {
 function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
   return (
     <Lines>
-      {drills.map(({ drill, zones }) => (
+      {drills.map(({ drill, kit, rule, zones }) => (
         <li key={drill.key}>
           <Link
             to={sessionId === null ? `/drills/${drill.key}` : `/sessions/${sessionId}/drills/${drill.key}`}
@@ -186,16 +215,16 @@ function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
           <SetOutLane
             stations={drawnStations(drill)}
             units={units}
-            scenery={sceneryOf({ drill, zones }, units)}
+            scenery={sceneryOf({ drill, rule, zones }, units)}
             isSmall
           />
-          <span>{ruleWords(drill, units)}</span>
+          <span>{inWords(rule, units)}</span>
           <Quiet>
             {[
               drill.trains?.join(', '),
               drill.minutes === undefined ? undefined : `${drill.minutes} min`,
               drill.group === true ? 'group' : undefined,
-              drill.kit?.join(', '),
+              kit.map(({ words }) => words).join(', '),
             ]
               .filter(Boolean)
               .join(' · ')}

@@ -1,12 +1,14 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import type { RunState, Stop } from '../app/types';
+import { type RunState, type SeenKind, type Stop, seenNumber } from '../app/types';
 import type { Units } from '../app/useUnits';
-import { Button, color, Entry, Notice, OneOf, Row, Stack, wide } from '../design';
+import { Button, color, Entry, Notice, OneOf, Quiet, Row, Stack, wide } from '../design';
 import { OUTCOMES } from '../lane/OutcomeMark';
 import { StopLane } from '../lane/StopLane';
-import { CALLS, GATES, STOPS } from '../session/ballWords';
+import { CALLS, STOPS } from '../session/ballWords';
+import { SeenNumber } from '../session/SeenOf';
 import { outsideLimits } from '../units/limits';
+import { answerOfFace, faceOf, facesOf } from './asked';
 import { BigChoice } from './BigChoice';
 import { readStop } from './readStop';
 import { sceneryOfNext } from './scenery';
@@ -38,20 +40,12 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
         />
       )}
       {rolling.missing !== null && <Notice kind="wrong">{rolling.missing}</Notice>}
-      {needs.includes('gate') && (
-        <BigChoice label="It started" options={GATES} value={rolling.gate} onPress={rolling.touchGate} />
-      )}
-      {needs.includes('hit') && (
-        <BigChoice
-          label="What it did"
-          options={[
-            { value: 'hit', label: 'Struck it', keyName: 'y' },
-            { value: 'missed', label: 'Missed it', keyName: 'n' },
-          ]}
-          value={null}
-          onPress={(value) => rolling.logHit(value === 'hit')}
-        />
-      )}
+      {rolling.kinds.before.map((kind) => (
+        <NotedBefore key={kind.name} kind={kind} rolling={rolling} units={units} />
+      ))}
+      {rolling.kinds.first.map((kind) => (
+        <AskedFirst key={kind.name} kind={kind} rolling={rolling} units={units} />
+      ))}
       {rolling.needsLane ? (
         <Held data-waits={rolling.waitsForCall || undefined} inert={rolling.waitsForCall}>
           <LengthEntry
@@ -65,7 +59,7 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
               putts={rolling.puttsHere}
               units={units}
               takesSide={rolling.takesSide}
-              {...(rolling.next === null ? {} : { scenery: sceneryOfNext(drill, rolling.next, units) })}
+              {...(rolling.next === null ? {} : { scenery: sceneryOfNext(run, rolling.next, units) })}
               onStop={rolling.touchStop}
             />
           </LengthEntry>
@@ -87,6 +81,103 @@ export function Outcome({ rolling, run, target, units }: OutcomeProps) {
   );
 }
 
+interface AskedProps {
+  kind: SeenKind;
+  rolling: Rolling;
+  units: Units;
+}
+
+/** What the rule judges a ball by: large faces, or a number where it is one. */
+function AskedFirst({ kind, rolling, units }: AskedProps) {
+  if (kind.kind === 'metres') {
+    // How two balls lie is asked of those that met.
+    return kind.name === 'gap_m' && rolling.seenSoFar.hit !== true ? null : (
+      <AskedLength kind={kind} units={units} onAnswer={(metres) => rolling.touchAnswer(kind.name, metres)} />
+    );
+  }
+  const chosen = rolling.seenSoFar[kind.name];
+  const faces = (
+    <BigChoice
+      label={kind.name === 'gate' ? 'It started' : kind.question}
+      options={facesOf(kind)}
+      value={chosen == null ? null : faceOf(chosen)}
+      onPress={(face) => rolling.touchAnswer(kind.name, answerOfFace(kind, face))}
+    />
+  );
+  // Left, through, right need no question in words; a number does.
+  return SELF_TOLD.includes(kind.name) ? (
+    faces
+  ) : (
+    <div>
+      <Quiet as="span" aria-hidden="true">
+        {kind.question}
+      </Quiet>
+      {faces}
+    </div>
+  );
+}
+
+const SELF_TOLD = ['gate', 'hit'];
+
+/** A number that is known before the ball is rolled. */
+function NotedBefore({ kind, rolling, units }: AskedProps) {
+  const given = seenNumber(rolling.seenSoFar, kind.name);
+  return (
+    <SeenNumber
+      kind={kind}
+      answer={given}
+      onAnswer={(metres) => rolling.note(kind.name, metres)}
+      units={units}
+      key={`${kind.name} ${rolling.balls.length}`}
+    />
+  );
+}
+
+function AskedLength({
+  kind,
+  units,
+  onAnswer,
+}: {
+  kind: SeenKind;
+  units: Units;
+  onAnswer: (metres: number) => void;
+}) {
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string | null>(null);
+  const ref = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    ref.current?.focus();
+  }, []);
+  const enter = () => {
+    const read = units.read(text, 'roll');
+    const isPossible =
+      read.metres !== null && read.metres >= (kind.least ?? 0) && read.metres <= (kind.most ?? 0);
+    setError(
+      isPossible
+        ? null
+        : (read.error ??
+            `Type ${units.show(kind.least ?? 0, 'roll')} to ${units.show(kind.most ?? 0, 'roll')}.`),
+    );
+    if (isPossible && read.metres !== null) {
+      onAnswer(read.metres);
+    }
+  };
+  return (
+    <Typed data-keys data-one>
+      <Entry
+        label={kind.question}
+        value={text}
+        onChange={setText}
+        onEnter={enter}
+        inputRef={ref}
+        suffix={units.suffix('roll')}
+        error={error}
+      />
+      <Button onPress={enter}>Log</Button>
+    </Typed>
+  );
+}
+
 const Faces = styled.div`
   display: flex; gap: 8px; flex: 1;
   button { flex: 1; min-height: 64px; ${wide} { min-height: 48px; } }
@@ -105,6 +196,11 @@ function StopFaces({ rolling, run: { drill }, target }: Omit<OutcomeProps, 'unit
       {drill.target === 'rail' && (
         <Button onPress={() => rolling.logStoppedAt(rolling.next?.passes_if?.roll_m?.[1] ?? target, 'rod')}>
           At the rod
+        </Button>
+      )}
+      {drill.pass.kind === 'hit_or_near' && (
+        <Button look="main" onPress={() => rolling.logStoppedAt(target, 'target')}>
+          Struck it
         </Button>
       )}
       {drill.target === 'edge' && (

@@ -2,10 +2,12 @@ import type { RunProgress, RunState } from '../app/types';
 import type { Units } from '../app/useUnits';
 import { Part, Quiet, TableFrame } from '../design';
 import { isGroup } from './course';
-import { stationSlope } from './drillWords';
+import { Found } from './Found';
 
 interface ResultsProps {
   run: RunState;
+  /** Whether scores are kept out of this student's sight. */
+  isGentle: boolean;
   progress: RunProgress | null;
   /** By student id. */
   names: ReadonlyMap<string, string>;
@@ -13,7 +15,7 @@ interface ResultsProps {
 }
 
 /** What came of it: by student in a group, by station otherwise. */
-export function Results({ run, progress, names, units }: ResultsProps) {
+export function Results({ run, progress, isGentle, names, units }: ResultsProps) {
   if (isGroup(run)) {
     return (
       <Part>
@@ -44,53 +46,22 @@ export function Results({ run, progress, names, units }: ResultsProps) {
             </tbody>
           </table>
         </TableFrame>
+        {run.findings.map(({ student, findings }) => (
+          <Part key={student}>
+            <h3>{names.get(student ?? '') ?? 'Somebody'}</h3>
+            <Found findings={findings} isGentle={isGentle} units={units} />
+          </Part>
+        ))}
       </Part>
     );
   }
   if (progress === null) {
     return null;
   }
-  const more = [
-    `First tries: ${progress.first_tries.passed} of ${progress.first_tries.n}`,
-    progress.points === null ? null : `${progress.points} points`,
-    progress.second_putts.n === 0
-      ? null
-      : `${progress.second_putts.putts} more putts for ${progress.second_putts.n} putted out`,
-    progress.feel === null
-      ? null
-      : `${Math.round(progress.feel.agreement * progress.feel.n)} of ${progress.feel.n} calls were right`,
-    progress.restarts === 0
-      ? null
-      : `${progress.restarts} ${progress.restarts === 1 ? 'restart' : 'restarts'}`,
-  ].filter((part) => part !== null);
   return (
     <Part>
-      <h2>What came of it</h2>
-      <TableFrame>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Station</th>
-              <th scope="col">Passed</th>
-              <th scope="col">Tries</th>
-            </tr>
-          </thead>
-          <tbody>
-            {progress.stations.map((station, index) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: stations have no name but their place.
-              <tr key={index}>
-                <th scope="row">
-                  {units.show(station.length_m, 'station')}
-                  {stationSlope(run.drill.stations[index])}
-                </th>
-                <td>{`${station.passes} of ${station.balls}`}</td>
-                <td>{station.attempt}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </TableFrame>
-      <Quiet>{more.join(' · ')}.</Quiet>
+      <h2>What it found</h2>
+      <Found findings={run.findings[0]?.findings ?? []} isGentle={isGentle} units={units} />
       <Unchecked run={run} />
     </Part>
   );

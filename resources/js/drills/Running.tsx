@@ -28,7 +28,7 @@ import { KeySheet } from '../session/KeySheet';
 import { OutboxNotices } from '../session/OutboxNotices';
 import { AboutBall } from './AboutBall';
 import { Clearing } from './Clearing';
-import { callOutWords, courseWords, ruleWords } from './drillWords';
+import { callOutWords, inWords } from './drillWords';
 import { GroupRow } from './GroupRow';
 import { Outcome } from './Outcome';
 import { PhaseBand } from './PhaseBand';
@@ -81,6 +81,10 @@ export function Running({ session, run }: RunningProps) {
   const words = (putt: ShownPutt) =>
     `${putt.student === null ? '' : `${names.get(putt.student) ?? 'Somebody'}: `}${ballWords(putt, units)}`;
   const isOver = ahead.status === 'over';
+  const isGentle =
+    rolling.group.length === 0
+      ? (session.student?.is_gentle ?? false)
+      : (bench.data?.students ?? []).some(({ id, is_gentle }) => is_gentle && rolling.group.includes(id));
   return (
     <Page data-margin>
       <Stack>
@@ -101,7 +105,7 @@ export function Running({ session, run }: RunningProps) {
             )}
             {progress !== null && (
               <Quiet role="status">
-                {standing(run, progress)}
+                {standing(run, progress, isGentle)}
                 {log.waitingCount > 0 && ` ${log.waitingCount} not sent yet.`}
               </Quiet>
             )}
@@ -125,13 +129,23 @@ export function Running({ session, run }: RunningProps) {
                 <Outcome rolling={rolling} run={run} target={next.length_m} units={units} />
               </Stack>
             )}
-            <AboutBall rolling={rolling} words={words} putOut={run.drill.putt_out ?? 'none'} />
+            <AboutBall
+              rolling={rolling}
+              words={words}
+              putOut={run.drill.putt_out ?? 'none'}
+              judges={run.judges}
+            />
           </Work>
         )}
-        {isOver && <Results run={run} progress={progress} names={names} units={units} />}
+        {isOver && <Results run={run} progress={progress} isGentle={isGentle} names={names} units={units} />}
         {isOver && <Clearing run={run} rolling={rolling} />}
         {isOver && rolling.last !== null && (
-          <AboutBall rolling={rolling} words={words} putOut={run.drill.putt_out ?? 'none'} />
+          <AboutBall
+            rolling={rolling}
+            words={words}
+            putOut={run.drill.putt_out ?? 'none'}
+            judges={run.judges}
+          />
         )}
         <Row>
           <ButtonLink look={isOver ? 'main' : 'bare'} to={`/sessions/${session.id}/look-back`}>
@@ -163,8 +177,8 @@ export function Running({ session, run }: RunningProps) {
       <Margin notes={[]}>
         <MarginWord>
           <h2>The rule</h2>
-          <p>{ruleWords(run.drill, units)}</p>
-          <p>{courseWords(run.drill)}</p>
+          <p>{inWords(run.rule, units)}</p>
+          <p>{run.course_words}</p>
         </MarginWord>
         {run.drill.dose !== undefined && !isOver && (
           <MarginWord>
@@ -206,7 +220,7 @@ function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Uni
     progress?.step_m == null
       ? ''
       : `${run.drill.aid === undefined ? 'within' : 'gate'} ${units.show(progress.step_m, 'width')} now`,
-    run.drill.pass.kind === 'past_only' ? 'past only' : counts,
+    !run.judges ? 'measured, not judged' : run.drill.pass.kind === 'past_only' ? 'past only' : counts,
     ahead.status === 'next' && !ahead.isCertain ? 'if the drill is not over by now' : '',
   ];
   return parts.filter((part) => part !== '').join(' · ');

@@ -1,10 +1,8 @@
 import { Printer } from 'lucide-react';
-import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { newId, outbox } from '../app/outbox';
-import { useBench, useSession, useSetOut, useStartRun } from '../app/queries';
-import type { Drill, DrillCard, Session, SetOutItem, SetOutSheet } from '../app/types';
+import { useBench, useSession } from '../app/queries';
+import type { Drill, DrillCard, Session, SetOutSheet } from '../app/types';
 import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
@@ -25,9 +23,11 @@ import { SetOutLane } from '../lane/SetOutLane';
 import { Footpath } from '../session/Footpath';
 import { formatFeet, formatPaces } from '../units/length';
 import { CountRow } from './CountRow';
-import { courseWords, forecastWords, ruleWords, stationSlope } from './drillWords';
+import { forecastWords, inWords, stationSlope } from './drillWords';
+import { LengthChoice } from './LengthChoice';
 import { drawnStations, sceneryOf } from './scenery';
 import { useDrill } from './useDrill';
+import { readCount, type SettingOutState, useSettingOut } from './useSettingOut';
 
 /** Everything but the sheet itself stays off the paper. */
 const Sheet = styled.div`
@@ -89,46 +89,11 @@ export function SetOutScreen() {
   );
 }
 
-function SettingOut({ session, card }: { session: Session; card: DrillCard }) {
-  const { drill } = card;
+function SettingOut({ session, card: written }: { session: Session; card: DrillCard }) {
   const units = useUnits();
-  const [runId] = useState(newId);
-  const [counted, setCounted] = useState<Record<number, string>>({});
-  const [checks, setChecks] = useState<string[]>([]);
-  const [kitOut, setKitOut] = useState<Record<string, number>>({});
-  const [students, setStudents] = useState<string[]>([]);
-  const stepped = drill.stations.map((_, index) => readCount(counted[index] ?? ''));
-  const sheet = useSetOut(drill, runId, session.id, stepped);
-  const start = useStartRun();
-  const navigate = useNavigate();
-  const begin = () =>
-    start.mutate(
-      { sessionId: session.id, id: runId, drill, students },
-      {
-        onSuccess: () => {
-          const note = (item: SetOutItem, name: string, count: number) =>
-            outbox.add(session.id, {
-              id: newId(),
-              type: 'set_out_counted',
-              at_ms: Date.now(),
-              run_id: runId,
-              item,
-              name,
-              count,
-            });
-          for (const check of checks) {
-            void note('check', check, 1);
-          }
-          for (const { name, pieces } of sheet.data?.kit ?? []) {
-            const count = kitOut[name] ?? pieces;
-            if (count !== null) {
-              void note('kit_out', name, count);
-            }
-          }
-          void navigate(`/sessions/${session.id}/drill/${runId}`);
-        },
-      },
-    );
+  const out = useSettingOut(session, written);
+  const { card, sheet, start } = out;
+  const { drill } = card;
   return (
     <Page data-margin>
       <Stack $gap="l">
@@ -141,7 +106,7 @@ function SettingOut({ session, card }: { session: Session; card: DrillCard }) {
             </Quiet>
           </div>
           <span data-screen>
-            <Button look="bare" isPending={start.isPending} onPress={begin}>
+            <Button look="bare" isPending={start.isPending} onPress={out.begin}>
               It is set out: start
             </Button>
           </span>
@@ -154,57 +119,14 @@ function SettingOut({ session, card }: { session: Session; card: DrillCard }) {
             <p>Laying out the sheet …</p>
           )
         ) : (
-          <>
-            <Part>
-              <h2>Where to stand, where to walk</h2>
-              <Figures>{sheet.data.stand}</Figures>
-              <Figures>{sheet.data.walking_line}</Figures>
-            </Part>
-            <Part>
-              <h2>Stations</h2>
-              <Stations
-                drill={drill}
-                sheet={sheet.data}
-                units={units}
-                counted={counted}
-                onCount={setCounted}
-              />
-            </Part>
-            {sheet.data.aid.length > 0 && <AidPart drill={drill} sheet={sheet.data} units={units} />}
-            {sheet.data.checks.length > 0 && (
-              <Part>
-                <h2>Looked at before the first ball</h2>
-                <div data-screen>
-                  <AnyOf
-                    label="Results depend on these"
-                    options={sheet.data.checks.map(({ key, sentence }) => ({ value: key, label: sentence }))}
-                    values={checks}
-                    onChange={setChecks}
-                  />
-                </div>
-                <OnPaper>
-                  {sheet.data.checks.map(({ key, sentence }) => (
-                    <li key={key}>{sentence}</li>
-                  ))}
-                </OnPaper>
-              </Part>
-            )}
-            <Part>
-              <h2>Kit out</h2>
-              <Kit
-                kit={sheet.data.kit}
-                out={kitOut}
-                onCount={(name, count) => setKitOut({ ...kitOut, [name]: count })}
-              />
-            </Part>
-          </>
+          <SheetParts out={out} sheet={sheet.data} units={units} />
         )}
         <div data-screen>
           <Stack>
-            <GroupChoice session={session} drill={drill} students={students} onChange={setStudents} />
+            <GroupChoice session={session} drill={drill} students={out.students} onChange={out.setStudents} />
             {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
             <Row>
-              <Button look="main" isPending={start.isPending} onPress={begin}>
+              <Button look="main" isPending={start.isPending} onPress={out.begin}>
                 Start
               </Button>
               <Button onPress={() => window.print()}>
@@ -217,8 +139,8 @@ function SettingOut({ session, card }: { session: Session; card: DrillCard }) {
       <Margin notes={[]}>
         <MarginWord>
           <h2>The rule</h2>
-          <p>{ruleWords(drill, units)}</p>
-          <p>{courseWords(drill)}</p>
+          <p>{inWords(card.rule, units)}</p>
+          <p>{card.course}</p>
         </MarginWord>
         {sheet.data?.expectation != null && (
           <MarginWord>
@@ -238,6 +160,71 @@ function SettingOut({ session, card }: { session: Session; card: DrillCard }) {
         )}
       </Margin>
     </Page>
+  );
+}
+
+interface SheetPartsProps {
+  out: SettingOutState;
+  sheet: SetOutSheet;
+  units: Units;
+}
+
+/** The sheet itself: where to stand, where it begins, stations, gate, checks, kit. */
+function SheetParts({ out, sheet, units }: SheetPartsProps) {
+  const { drill } = out.card;
+  return (
+    <>
+      <Part>
+        <h2>Where to stand, where to walk</h2>
+        <Figures>{sheet.stand}</Figures>
+        <Figures>{sheet.walking_line}</Figures>
+      </Part>
+      {out.begins !== null && (
+        <Part>
+          <h2>Where it begins today</h2>
+          <Figures>{inWords(out.begins, units)}</Figures>
+          <Row data-screen>
+            <Button look="bare" onPress={out.beginFirst}>
+              Begin at the first level instead
+            </Button>
+          </Row>
+        </Part>
+      )}
+      <Part>
+        <h2>Stations</h2>
+        <div data-screen>
+          <LengthChoice card={out.base} onLay={out.lay} units={units} key={out.begins} />
+        </div>
+        <Stations drill={drill} sheet={sheet} units={units} counted={out.counted} onCount={out.setCounted} />
+      </Part>
+      {sheet.aid.length > 0 && <AidPart drill={drill} sheet={sheet} units={units} />}
+      {sheet.checks.length > 0 && (
+        <Part>
+          <h2>Looked at before the first ball</h2>
+          <div data-screen>
+            <AnyOf
+              label="Results depend on these"
+              options={sheet.checks.map(({ key, sentence }) => ({ value: key, label: sentence }))}
+              values={out.checks}
+              onChange={out.setChecks}
+            />
+          </div>
+          <OnPaper>
+            {sheet.checks.map(({ key, sentence }) => (
+              <li key={key}>{sentence}</li>
+            ))}
+          </OnPaper>
+        </Part>
+      )}
+      <Part>
+        <h2>Kit out</h2>
+        <Kit
+          kit={sheet.kit}
+          out={out.kitOut}
+          onCount={(name, count) => out.setKitOut({ ...out.kitOut, [name]: count })}
+        />
+      </Part>
+    </>
   );
 }
 
@@ -269,7 +256,10 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
             // biome-ignore lint/suspicious/noArrayIndexKey: stations have no name but their place.
             <tr key={index}>
               <th scope="row" style={{ whiteSpace: 'normal', verticalAlign: 'middle' }}>
-                {units.show(station.length_m, 'station')}
+                {station.backstroke_m === null
+                  ? units.show(station.length_m, 'station')
+                  : `backstroke ${units.show(station.backstroke_m, 'backstroke')}, ${units.show(station.length_m, 'station')} of ground`}
+                {station.name === null ? '' : `, ${station.name}`}
                 {stationSlope(drill.stations[index])}
               </th>
               <td>{formatPaces(station.length_m, units.choice)}</td>
@@ -399,11 +389,6 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
   );
 }
 
-function readCount(text: string): number | null {
-  const count = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || Number.isNaN(count) || count < 0.5 || count > 200 ? null : count;
-}
-
 function slipWords(station: SetOutSheet['stations'][number], units: Units): string {
   const slip = station.slip;
   if (slip === null) {
@@ -429,7 +414,7 @@ function expectationWords(expectation: NonNullable<SetOutSheet['expectation']>, 
   const parts = [
     forecastWords(expectation),
     `It stops at ${stops} in any case, and keeps what was done.`,
-    balls !== null && cap.balls !== null && balls > cap.balls
+    expectation.basis === 'rate' && (balls === null || (cap.balls !== null && balls > cap.balls))
       ? 'At this rate the cap comes first: widen it, or come nearer.'
       : '',
     gate === null ? '' : `The gate that tells most of this student is ${units.show(gate, 'width')} wide.`,

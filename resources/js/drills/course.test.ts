@@ -8,8 +8,8 @@ const nothing: PassesIf = {
   only_holed: false,
   roll_m: null,
   ring_m: null,
-  gate: null,
-  hit: null,
+  struck: false,
+  seen: [],
 };
 const ball = (roll_m: number | null, seen: Partial<Ball> = {}): Ball => ({
   backstroke_m: null,
@@ -29,6 +29,8 @@ const leg = (
   length_m,
   ball: 1,
   task: null,
+  name: null,
+  backstroke_m: null,
   after_pass,
   after_miss,
   passes_if,

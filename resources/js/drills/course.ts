@@ -9,6 +9,8 @@ import {
   type PassesIf,
   type RunProgress,
   type RunState,
+  type Seen,
+  type SeenCondition,
   seenNumber,
 } from '../app/types';
 
@@ -66,10 +68,10 @@ export function walk(progress: RunProgress, unseen: readonly Ball[]): Ahead {
     // Everything laid out is rolled: done, or more than was laid out. The server says which.
     return { status: 'waiting' };
   }
-  const { station, length_m, ball, task, passes_if } = leg;
+  const { after_pass: _, after_miss: __, ...callOut } = leg;
   return {
     status: 'next',
-    callOut: { station, length_m, ball, task, passes_if },
+    callOut,
     isCertain: unseen.length < certain,
   };
 }
@@ -79,12 +81,23 @@ export function meets(condition: PassesIf, ball: Ball): boolean {
   if (ball.stop === 'holed' && condition.holed !== null) {
     return condition.holed;
   }
+  if (ball.stop === 'target' && condition.struck) {
+    return true;
+  }
   return (
     !condition.only_holed &&
     meetsPlace(condition, ball) &&
-    (condition.gate === null || ball.seen?.gate === condition.gate) &&
-    (condition.hit === null || ball.seen?.hit === condition.hit)
+    condition.seen.every((seen) => isSeen(seen, ball.seen ?? {}))
   );
+}
+
+/** One of a few answers, or a number in a range; both ends count. */
+function isSeen({ name, one_of, between }: SeenCondition, seen: Seen): boolean {
+  if (one_of !== null) {
+    return one_of.includes(seen[name] as string | boolean | number);
+  }
+  const value = seenNumber(seen, name);
+  return value !== null && between !== null && value >= between[0] - SLACK && value <= between[1] + SLACK;
 }
 
 /** A ball cut short meets no condition of place, unless somebody judged how it would have run on. */

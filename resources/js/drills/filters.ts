@@ -4,15 +4,20 @@ import type { AtHand } from '../app/queries';
 
 /** Things a bag may hold. Balls are always there. */
 export const BAG = [
-  { value: 'tees', label: 'Tees' },
-  { value: 'discs', label: 'Discs' },
+  { value: 'tee', label: 'Tees' },
+  { value: 'disc', label: 'Discs' },
   { value: 'rod', label: 'A rod' },
   { value: 'string', label: 'String' },
+  { value: 'stake', label: 'Stakes' },
   { value: 'chalk', label: 'Chalk line' },
   { value: 'rule', label: 'A rule' },
   { value: 'tape', label: 'A tape' },
   { value: 'mirror', label: 'Mirror or light' },
-  { value: 'stand', label: 'Cup, mug or bucket' },
+  { value: 'cup', label: 'A cup' },
+  { value: 'mug', label: 'A mug' },
+  { value: 'bucket', label: 'A bucket' },
+  { value: 'putty', label: 'Putty' },
+  { value: 'wedge', label: 'A wedge' },
 ] as const;
 
 export type Piece = (typeof BAG)[number]['value'];
@@ -24,4 +29,5 @@ export const ANYTHING: AtHand = {
   hole: null,
   people: null,
   bag: null,
+  purpose: null,
 };

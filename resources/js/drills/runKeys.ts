@@ -1,6 +1,13 @@
 import type { RunState } from '../app/types';
 import type { KeyAct } from '../app/useKeys';
+import { answerOfFace, facesOf } from './asked';
 import type { Rolling } from './useDrillRun';
+
+const STARTED: Readonly<Record<string, string>> = {
+  left: 'started left',
+  through: 'started through or on the line',
+  right: 'started right',
+};
 
 /**
  * The keys of a drill: only those for what it asks. Left hand calls (a s d), right hand says how it
@@ -13,15 +20,23 @@ export function runKeys(run: RunState, rolling: Rolling): KeyAct[] {
     needs.includes('call') && { key: 'a', does: 'called short', act: () => rolling.setCall('short') },
     needs.includes('call') && { key: 's', does: 'called on', act: () => rolling.setCall('on') },
     needs.includes('call') && { key: 'd', does: 'called long', act: () => rolling.setCall('long') },
-    needs.includes('gate') && { key: 'j', does: 'started left', act: () => rolling.touchGate('left') },
-    needs.includes('gate') && {
-      key: 'k',
-      does: 'started through or on the line',
-      act: () => rolling.touchGate('through'),
+    ...rolling.kinds.first.flatMap((kind) =>
+      kind.kind === 'metres'
+        ? []
+        : facesOf(kind).map(({ value, label, keyName }) => ({
+            key: keyName,
+            does:
+              kind.name === 'gate'
+                ? (STARTED[value] ?? label)
+                : `${kind.question.toLowerCase()}: ${label.toLowerCase()}`,
+            act: () => rolling.touchAnswer(kind.name, answerOfFace(kind, value)),
+          })),
+    ),
+    drill.pass.kind === 'hit_or_near' && {
+      key: 'y',
+      does: 'struck it',
+      act: () => rolling.logStoppedAt(rolling.next?.length_m ?? 0, 'target'),
     },
-    needs.includes('gate') && { key: 'l', does: 'started right', act: () => rolling.touchGate('right') },
-    needs.includes('hit') && { key: 'y', does: 'struck it', act: () => rolling.logHit(true) },
-    needs.includes('hit') && { key: 'n', does: 'missed it', act: () => rolling.logHit(false) },
     rolling.canBeHoled &&
       (rolling.needsLane || drill.pass.kind === 'holed') && {
         key: 'h',

@@ -14,8 +14,8 @@ const passes = (part: Partial<PassesIf>): PassesIf => ({
   only_holed: false,
   roll_m: null,
   ring_m: null,
-  gate: null,
-  hit: null,
+  struck: false,
+  seen: [],
   ...part,
 });
 const zone = (length_m: number, part: Partial<PassesIf>, task: Task | null = null): Zone => ({
@@ -31,7 +31,7 @@ test('stations lie to the right of the target, and what passes is as the server 
   }
   const drill = shipped('lip-and-rod');
   const scenery = sceneryOf(
-    { drill, zones: [zone(9, { roll_m: [9, 9.5] }), zone(4, { roll_m: [4, 4.5] })] },
+    { drill, rule: '', zones: [zone(9, { roll_m: [9, 9.5] }), zone(4, { roll_m: [4, 4.5] })] },
     feet,
   );
   expect(scenery.windowOf?.(9)).toEqual([0, 0.5]);
@@ -41,7 +41,7 @@ test('stations lie to the right of the target, and what passes is as the server 
 test('told past and short in turn, the whole stretch is drawn; told one of them, only that', () => {
   const drill = shipped('past-short-true');
   const zones = [zone(5, { roll_m: [5, 5.6] }, 'past'), zone(5, { roll_m: [4.4, 5], holed: false }, 'short')];
-  const window = sceneryOf({ drill, zones }, feet).windowOf?.(5) ?? [0, 0];
+  const window = sceneryOf({ drill, rule: '', zones }, feet).windowOf?.(5) ?? [0, 0];
   expect(window[0]).toBeCloseTo(-0.6);
   expect(window[1]).toBeCloseTo(0.6);
   const next = {
@@ -49,17 +49,29 @@ test('told past and short in turn, the whole stretch is drawn; told one of them,
     length_m: 5,
     ball: 2,
     task: 'short' as const,
+    name: null,
+    backstroke_m: null,
     passes_if: zones[1]?.passes_if ?? null,
   };
-  const told = sceneryOfNext(drill, next, feet).windowOf?.(5) ?? [0, 0];
+  const told = sceneryOfNext({ drill, rule: '' }, next, feet).windowOf?.(5) ?? [0, 0];
   expect(told[0]).toBeCloseTo(-0.6);
   expect(told[1]).toBe(0);
 });
 
 test('what stands on the lane is what the drill asks', () => {
-  const gate = sceneryOf({ drill: shipped('closing-gate'), zones: [zone(2, { gate: 'through' })] }, feet);
+  const gate = sceneryOf(
+    {
+      drill: shipped('closing-gate'),
+      rule: '',
+      zones: [zone(2, { seen: [{ name: 'gate', one_of: ['through'], between: null }] })],
+    },
+    feet,
+  );
   expect(gate).toMatchObject({ target: 'hole', ring: null, windowOf: null, aid: { kind: 'gate' } });
-  const ring = sceneryOf({ drill: shipped('ring-then-out'), zones: [zone(6, { ring_m: [6, 0.9] })] }, feet);
+  const ring = sceneryOf(
+    { drill: shipped('ring-then-out'), rule: '', zones: [zone(6, { ring_m: [6, 0.9] })] },
+    feet,
+  );
   expect(ring).toMatchObject({ ring: 0.9, windowOf: null });
 });
 

@@ -1,15 +1,18 @@
-import type { CallOut, Drill, DrillCard, Post } from '../app/types';
+import type { CallOut, Drill, DrillCard, Post, RunState } from '../app/types';
 import type { Units } from '../app/useUnits';
 import type { Scenery } from '../lane/SetOutLane';
-import { ruleWords } from './drillWords';
+import { inWords } from './drillWords';
 
 /** What a drill puts on its lane, besides the stations; what passes is the server's to say. */
-export function sceneryOf({ drill, zones }: Pick<DrillCard, 'drill' | 'zones'>, units: Units): Scenery {
+export function sceneryOf(
+  { drill, rule, zones }: Pick<DrillCard, 'drill' | 'rule' | 'zones'>,
+  units: Units,
+): Scenery {
   const stretches = zones.flatMap(({ length_m, passes_if: { roll_m } }) =>
     roll_m === null ? [] : [{ length: length_m, low: roll_m[0] - length_m, high: roll_m[1] - length_m }],
   );
   return {
-    ...standingOn(drill, units),
+    ...standingOn({ drill, rule }, units),
     // Told past and short in turn, a length has several stretches; all of them are drawn as one.
     windowOf:
       stretches.length === 0
@@ -23,20 +26,23 @@ export function sceneryOf({ drill, zones }: Pick<DrillCard, 'drill' | 'zones'>, 
 }
 
 /** The same for the next ball of a run, with its task and the step in force. */
-export function sceneryOfNext(drill: Drill, next: CallOut, units: Units): Scenery {
+export function sceneryOfNext(run: Pick<RunState, 'drill' | 'rule'>, next: CallOut, units: Units): Scenery {
   const stretch = next.passes_if?.roll_m ?? null;
   return {
-    ...standingOn(drill, units),
+    ...standingOn(run, units),
     windowOf: stretch === null ? null : (length) => [stretch[0] - length, stretch[1] - length],
     ring: next.passes_if?.ring_m?.[1] ?? null,
   };
 }
 
-function standingOn(drill: Drill, units: Units): Omit<Scenery, 'windowOf' | 'ring'> {
+function standingOn(
+  { drill, rule }: Pick<DrillCard, 'drill' | 'rule'>,
+  units: Units,
+): Omit<Scenery, 'windowOf' | 'ring'> {
   return {
     target: drill.target,
     aid: drill.aid === undefined ? null : { kind: drill.aid.kind, distance: drill.aid.distance_m ?? 0.5 },
-    words: ruleWords(drill, units),
+    words: inWords(rule, units),
   };
 }
 

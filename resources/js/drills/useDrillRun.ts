@@ -3,12 +3,12 @@ import {
   type Ball,
   type Call,
   type Cause,
-  type Gate,
   type Mark,
   type Remarks,
   type RunProgress,
   type RunState,
   type Seen,
+  type SeenKind,
   type Session,
   type Stop,
   seenNumber,
@@ -21,7 +21,8 @@ export function useDrillRun(session: Session, run: RunState) {
   const log = useLog(session);
   const [chosen, choose] = useState<string | null>(null);
   const [call, setCall] = useState<Call | null>(null);
-  const [gate, setGate] = useState<Gate | null>(null);
+  /** What was seen of the ball that is not finished yet, by the name of its kind. */
+  const [seenSoFar, setSeen] = useState<Seen>({});
   const [stop, setStop] = useState<Stop>('free');
   const [backstroke, setBackstroke] = useState<number | null>(() => lastBackstroke(log.putts));
   const [rehearsals, setRehearsals] = useState(0);
@@ -46,14 +47,12 @@ export function useDrillRun(session: Session, run: RunState) {
         );
   const next = ahead.status === 'next' ? ahead.callOut : null;
   const last = balls.at(-1) ?? null;
-  const { drill, needs } = run;
-  // What the rule needs, and what the drill wants noted besides.
-  const asks = (field: string, log: string) => needs.includes(field) || (drill.logs ?? []).includes(log);
-  const needsLane = asks('roll_m', 'roll');
+  const { drill, needs, asks } = run;
+  const needsLane = asks.includes('roll_m');
+  const asksBackstroke = asks.includes('backstroke_m');
+  const kinds = askedKinds(run);
 
-  const asksBackstroke = (drill.logs ?? []).includes('backstroke');
-
-  const roll = (metres: number | null, how: Stop, seen: Seen) => {
+  const roll = (metres: number | null, how: Stop, also: Seen) => {
     if (next === null) {
       return;
     }
@@ -61,28 +60,40 @@ export function useDrillRun(session: Session, run: RunState) {
       setMissing('Call it first: short, on or long.');
       return;
     }
-    const seenGate = seen.gate ?? gate;
-    if (needs.includes('gate') && seenGate === null) {
-      setMissing('Say how it started: left, through or right.');
+    const seen = { ...seenSoFar, ...also };
+    // Of a ball that struck nothing there is no more to say.
+    // A holed ball is on the level of the hole.
+    const unanswered = kinds.first.find(
+      ({ name }) =>
+        seen[name] == null &&
+        (name === 'hit' || seen.hit !== false) &&
+        !(name === 'level' && how === 'holed'),
+    );
+    if (unanswered !== undefined) {
+      setMissing(
+        unanswered.name === 'gate'
+          ? 'Say how it started: left, through or right.'
+          : `Say it of this ball first: ${unanswered.question.toLowerCase()}.`,
+      );
       return;
     }
     setMissing(null);
     setCall(null);
-    setGate(null);
+    // Where the eyes are set holds for the next ball too.
+    setSeen(keptFor(seen, kinds.before));
     setStop('free');
     setRehearsals(0);
     choose(null);
     void log.logPutt({
-      backstroke_m: asksBackstroke ? backstroke : null,
+      backstroke_m: asksBackstroke ? (next.backstroke_m ?? backstroke) : null,
       roll_m: metres,
       stop: how,
-      target_m: next.length_m,
+      target_m: drill.target === 'none' ? null : next.length_m,
       grade_percent: drill.stations[next.station]?.grade_percent ?? 0,
       run_id: run.id,
       ...(student === null ? {} : { student }),
       seen: {
         ...(call === null ? {} : { call }),
-        ...(seenGate === null ? {} : { gate: seenGate }),
         ...(rehearsals === 0 ? {} : { rehearsals }),
         ...seen,
       },
@@ -112,21 +123,28 @@ export function useDrillRun(session: Session, run: RunState) {
       setMissing(null);
       setCall(value);
     },
-    gate,
+    /** What is asked of each ball, by when: before it, of it, once it lies. */
+    kinds,
+    seenSoFar,
+    /** Noted before the ball is rolled; null takes it back. */
+    note: (name: string, answer: Seen[string]) => setSeen({ ...seenSoFar, [name]: answer }),
     stop,
     setStop,
     backstroke,
     setBackstroke,
-    asksBackstroke,
+    /** A backstroke that the drill calls is not chosen. */
+    asksBackstroke: asksBackstroke && next?.backstroke_m == null,
     rehearsals,
     setRehearsals,
     needsLane,
     /** Nothing of the result can be touched before the call is made. */
     waitsForCall: needs.includes('call') && call === null,
     canBeHoled: run.can_be_holed,
-    takesSide: needsLane && asks('side_m', 'side'),
+    takesSide: needsLane && asks.includes('side_m'),
     missing,
-    puttsHere: balls.filter((putt) => putt.target_m === next?.length_m && putt.student === student),
+    puttsHere: balls.filter(
+      (putt) => (putt.target_m ?? next?.length_m) === next?.length_m && putt.student === student,
+    ),
     last,
     /** How the server judged the last ball; null while it has not. */
     verdict:
@@ -136,20 +154,25 @@ export function useDrillRun(session: Session, run: RunState) {
     touchStop: (metres: number, side: number | null) =>
       roll(metres, stop, side === null ? {} : { side_m: side }),
     logHoled: () => roll(null, 'holed', {}),
-    // Only what was looked at is noted: where such a ball stopped stays unknown.
-    logMissed: () => roll(null, 'unseen', {}),
-    logHit: (hit: boolean) => roll(null, 'unseen', { hit }),
+    // Only what was looked at is noted: where such a ball stopped stays unknown, that it did not drop does not.
+    logMissed: () => roll(null, 'unseen', { dropped: false }),
     /** At the rod or over the edge: it would have rolled at least as far as that. */
     logStoppedAt: (metres: number, how: Stop) => roll(metres, how, {}),
-    /** A gate alone is the whole ball; where a length is asked too, the lane comes after it. */
-    touchGate: (seen: Gate) => {
+    /** The last thing asked is the whole ball; where a length is asked too, the lane comes after it. */
+    touchAnswer: (name: string, answer: Seen[string]) => {
       setMissing(null);
-      if (needsLane) {
-        setGate(seen);
+      const seen = { ...seenSoFar, [name]: answer };
+      const isAll =
+        !needsLane && (seen.hit === false || kinds.first.every((kind) => seen[kind.name] != null));
+      if (isAll) {
+        roll(null, 'unseen', { [name]: answer });
       } else {
-        roll(null, 'unseen', { gate: seen });
+        setSeen(seen);
       }
     },
+    /** Seen of a ball that lies; the same again takes it back. */
+    answerOf: (putt: ShownPutt, name: string, answer: Seen[string]) =>
+      remark(putt, {}, { [name]: putt.seen[name] === answer ? null : answer }),
     undo: () => last !== null && void log.undo(last.id),
     /** The same touch again takes a remark back. */
     toggleCause: (putt: ShownPutt, cause: Cause) =>
@@ -221,16 +244,50 @@ function lastBackstroke(putts: readonly ShownPutt[]): number | null {
   return putts.findLast((putt) => putt.backstroke_m !== null)?.backstroke_m ?? null;
 }
 
-/** Where we stand, in one line. */
-export function standing(run: RunState, progress: RunProgress): string {
+/** What the drill asks of each ball, by when it is answered. */
+export interface AskedKinds {
+  /** A number noted before the ball is rolled: where the face points, where the eyes are. */
+  before: readonly SeenKind[];
+  /** What the rule judges by, besides call and length. */
+  first: readonly SeenKind[];
+  /** What is said once it lies, a touch each. */
+  after: readonly SeenKind[];
+}
+
+/** Asked in ways of their own. */
+const OWN_WAYS = ['call', 'side_m', 'putts_to_finish'];
+
+export function askedKinds({ asked: all, needs }: Pick<RunState, 'asked' | 'needs'>): AskedKinds {
+  const asked = all.filter(({ name }) => !OWN_WAYS.includes(name));
+  return {
+    before: asked.filter(({ name, kind }) => !needs.includes(name) && kind === 'metres'),
+    first: asked.filter(({ name }) => needs.includes(name)),
+    after: asked.filter(({ name, kind }) => !needs.includes(name) && kind !== 'metres'),
+  };
+}
+
+function keptFor(seen: Seen, before: readonly SeenKind[]): Seen {
+  return Object.fromEntries(
+    before.flatMap(({ name }) => (name === 'eye_offset_m' && seen[name] != null ? [[name, seen[name]]] : [])),
+  );
+}
+
+/** Where we stand, in one line; scores stay out of sight of a student who is treated gently. */
+export function standing(run: RunState, progress: RunProgress, isGentle: boolean): string {
   const { drill } = run;
   const parts = [
-    `${progress.passes} of ${progress.balls} passed`,
-    drill.on_miss === undefined || drill.on_miss === 'nothing'
+    isGentle || !run.judges
+      ? `${progress.balls} ${progress.balls === 1 ? 'ball' : 'balls'} rolled`
+      : `${progress.passes} of ${progress.balls} passed`,
+    isGentle || drill.on_miss === undefined || drill.on_miss === 'nothing' || drill.on_miss === 'again'
       ? ''
       : `${progress.streak} in a row, ${progress.restarts === 1 ? '1 restart' : `${progress.restarts} restarts`}`,
-    progress.points === null ? '' : `${progress.points} of ${drill.end.points ?? '?'} points`,
-    progress.through_but_missed > 0 ? `${progress.through_but_missed} started well but missed` : '',
+    isGentle || progress.points === null
+      ? ''
+      : `${progress.points} ${drill.end.kind === 'points' ? `of ${drill.end.points} ` : ''}points`,
+    !isGentle && progress.through_but_missed > 0
+      ? `${progress.through_but_missed} started well but missed`
+      : '',
     drill.cap.balls === undefined ? '' : `stops at ${drill.cap.balls} balls`,
   ];
   return `${parts.filter((part) => part !== '').join(' · ')}.`;

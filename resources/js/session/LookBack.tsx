@@ -1,7 +1,7 @@
 import { useDeferredValue, useState } from 'react';
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import styled from 'styled-components';
-import { useStrokeReport, useWhatIf } from '../app/queries';
+import { useBench, useFoundRuns, useStrokeReport, useWhatIf } from '../app/queries';
 import type { Session, StrokeReport, StrokeTable as StrokeTableData } from '../app/types';
 import { useLog } from '../app/useOutbox';
 import { type Units, useUnits } from '../app/useUnits';
@@ -21,6 +21,7 @@ import {
   space,
   TableFrame,
 } from '../design';
+import { FoundRuns } from '../drills/Found';
 import { METRES_PER_FOOT } from '../units/length';
 import { EvidenceChart } from './EvidenceChart';
 import type { WaypointProps } from './SessionScreen';
@@ -51,6 +52,7 @@ export function LookBack({ session }: WaypointProps) {
               Go to Arrive
             </ButtonLink>
           </Row>
+          <FoundInSession session={session} units={units} />
         </Stack>
       </Page>
     );
@@ -93,6 +95,7 @@ export function LookBack({ session }: WaypointProps) {
           </Part>
         )}
         <Measures report={report.data} />
+        <FoundInSession session={session} units={units} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/carry-on`}>
             Carry on
@@ -104,6 +107,22 @@ export function LookBack({ session }: WaypointProps) {
         onSetAside={log.setAside}
       />
     </Page>
+  );
+}
+
+/** What the session's drills found, each to be opened again. */
+function FoundInSession({ session, units }: { session: Session; units: Units }) {
+  const found = useFoundRuns('sessions', session.id);
+  const bench = useBench();
+  const names = new Map((bench.data?.students ?? []).map(({ id, name }) => [id, name]));
+  return found.data === undefined || found.data.length === 0 ? null : (
+    <FoundRuns
+      runs={found.data}
+      isGentle={session.student?.is_gentle ?? false}
+      names={found.data.some(({ student_id }) => student_id !== session.student?.id) ? names : null}
+      isDated={false}
+      units={units}
+    />
   );
 }
 
@@ -170,7 +189,7 @@ const MEASURES = {
 } as const;
 
 /** What today's balls tell, measure by measure, and why the others do not. */
-function Measures({ report: { measures } }: { report: StrokeReport }) {
+function Measures({ report: { measures, tries } }: { report: StrokeReport }) {
   const total = measures[0] === undefined ? 0 : countOf(measures[0]);
   return total === 0 ? null : (
     <Part>
@@ -199,6 +218,12 @@ function Measures({ report: { measures } }: { report: StrokeReport }) {
           </tbody>
         </table>
       </TableFrame>
+      {tries.first > 0 && (
+        <Quiet>
+          Within a tenth of the length: {tries.first_inside} of {tries.first} first tries at a putt
+          {tries.later === 0 ? '' : `, ${tries.later_inside} of ${tries.later} later ones`}.
+        </Quiet>
+      )}
     </Part>
   );
 }

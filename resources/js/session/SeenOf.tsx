@@ -83,18 +83,24 @@ function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
   }
 }
 
-function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
+/** Up to here a length beside something is small, metres. */
+const HAND = 3;
+
+/** A number seen of a ball, in the coach's unit where it is a length. */
+export function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
   const isLength = kind.kind === 'metres';
   const given = seenNumber({ answer }, 'answer');
   const [error, setError] = useState<string | null>(null);
-  const show = (value: number | null) => (isLength ? units.show(value ?? 0, 'roll') : String(value ?? 0));
+  // Hand's breadths are said in inches or centimetres.
+  const unit = (kind.most ?? 0) <= HAND ? 'backstroke' : 'roll';
+  const show = (value: number | null) => (isLength ? units.show(value ?? 0, unit) : String(value ?? 0));
   const range = `${show(kind.least)} to ${show(kind.most)}`;
   return (
     <Entry
       label={kind.question}
-      defaultValue={given === null ? '' : isLength ? units.text(given, 'roll') : String(given)}
+      defaultValue={given === null ? '' : isLength ? units.text(given, unit) : String(given)}
       onChange={(text) => {
-        const read = isLength ? units.read(text, 'roll').metres : Number(text);
+        const read = isLength ? units.read(text, unit).metres : Number(text);
         const isPossible =
           read !== null &&
           (isLength || Number.isInteger(read)) &&
@@ -109,7 +115,7 @@ function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
         }
       }}
       inputMode={isLength ? 'text' : 'numeric'}
-      {...(isLength ? { suffix: units.suffix('roll') } : {})}
+      {...(isLength ? { suffix: units.suffix(unit) } : {})}
       error={error}
       hint={`${range}.`}
     />

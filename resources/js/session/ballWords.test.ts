@@ -39,7 +39,7 @@ test.each<[Partial<Ball & Remarks>, string]>([
   // What only the server's list knows is told all the same.
   [
     { seen: { strike: 'toe', read_amount_m: 0.3048 } },
-    '10 in back, 17 ft 6 in, strike toe, read amount 1 ft',
+    '10 in back, 17 ft 6 in, strike toe, read amount 12 in',
   ],
 ])('a ball in words %#', (change, words) => {
   expect(ballWords({ ...ball, ...change }, feet)).toBe(words);

@@ -71,7 +71,17 @@ const STARTS: Readonly<Record<string, string>> = {
 };
 
 /** What is told in words of its own; anything else seen is told by its name and answer. */
-const OWN_WORDS = new Set(['side_m', 'gate', 'hit', 'call', 'putts_to_finish', 'held', 'rehearsals']);
+const OWN_WORDS = new Set([
+  'side_m',
+  'gate',
+  'hit',
+  'call',
+  'putts_to_finish',
+  'held',
+  'rehearsals',
+  'dropped',
+  'gap_m',
+]);
 
 /** One ball in a line: "10 in back, 17 ft 6 in, mishit". */
 export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Units): string {
@@ -80,6 +90,7 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
   const gate = seenWord(seen, 'gate');
   const call = seenWord(seen, 'call');
   const out = seenNumber(seen, 'putts_to_finish');
+  const gap = seenNumber(seen, 'gap_m');
   const parts = [
     ball.backstroke_m === null ? null : `${units.show(ball.backstroke_m, 'backstroke')} back`,
     ball.roll_m === null
@@ -92,9 +103,12 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
     gate === null ? null : (STARTS[gate] ?? gate),
     seen.hit == null ? null : seen.hit === true ? 'struck it' : 'missed it',
     // Where only the line or a strike was looked at, that nobody measured the roll goes without saying.
-    STOP_WORDS[ball.stop] === '' || (ball.stop === 'unseen' && (gate !== null || seen.hit != null))
+    STOP_WORDS[ball.stop] === '' ||
+    (ball.stop === 'unseen' && Object.values(seen).some((answer) => answer !== null))
       ? null
       : STOP_WORDS[ball.stop],
+    seen.dropped == null ? null : seen.dropped === true ? 'holed in the end' : 'not holed',
+    gap === null ? null : `then ${units.show(gap, 'roll')} apart`,
     call === null ? null : `called ${call}`,
     out === null ? null : `out in ${out}`,
     ball.cause == null
@@ -114,7 +128,7 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
 
 function answerWords(name: string, answer: string | number | boolean | null, units: Units): string {
   if (typeof answer === 'number' && name.endsWith('_m')) {
-    return units.show(answer, 'roll');
+    return units.show(answer, 'backstroke');
   }
   return typeof answer === 'boolean' ? (answer ? 'yes' : 'no') : String(answer);
 }

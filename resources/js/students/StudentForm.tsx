@@ -1,10 +1,24 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { ApiError, fieldError } from '../app/api';
-import { isOfEarlierVisit, type StudentDraft, useBench, useKeepStudent } from '../app/queries';
+import { isOfEarlierVisit, type StudentDraft, useBench, useFoundRuns, useKeepStudent } from '../app/queries';
 import type { Student } from '../app/types';
-import { useUnits } from '../app/useUnits';
-import { Button, Columns, Entry, Margin, MarginWord, Notice, OneOf, Page, Part, Row, Stack } from '../design';
+import { type Units, useUnits } from '../app/useUnits';
+import {
+  AnyOf,
+  Button,
+  Columns,
+  Entry,
+  Margin,
+  MarginWord,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Row,
+  Stack,
+} from '../design';
+import { FoundRuns } from '../drills/Found';
 import { METRES_PER_FOOT } from '../units/length';
 
 const HANDS = [
@@ -39,6 +53,7 @@ const NEW: StudentDraft = {
   school: 'rule',
   tempo_bpm: null,
   exception: null,
+  is_gentle: false,
 };
 
 /** Adds a student, or changes one. */
@@ -139,6 +154,17 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
             value={form.draft.school}
             onChange={(school) => form.set({ school })}
           />
+          <AnyOf
+            label="Scores"
+            options={[
+              {
+                value: 'gentle',
+                label: 'Keep scores out of sight: what was done is told, not how many passed',
+              },
+            ]}
+            values={form.draft.is_gentle ? ['gentle'] : []}
+            onChange={(values) => form.set({ is_gentle: values.length > 0 })}
+          />
           <Columns>
             <Entry
               label="Tempo"
@@ -156,6 +182,7 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
             {id === null ? 'Add to the bench' : 'Keep'}
           </Button>
         </Row>
+        {id !== null && <FoundByStudent id={id} isGentle={student.is_gentle} units={form.units} />}
       </Stack>
       <Margin notes={[]}>
         <MarginWord>
@@ -171,6 +198,14 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
         </MarginWord>
       </Margin>
     </Page>
+  );
+}
+
+/** Every drill this student rolled, the latest first, with its one figure. */
+function FoundByStudent({ id, isGentle, units }: { id: string; isGentle: boolean; units: Units }) {
+  const found = useFoundRuns('students', id);
+  return found.data === undefined || found.data.length === 0 ? null : (
+    <FoundRuns runs={found.data} isGentle={isGentle} names={null} isDated units={units} />
   );
 }
 
@@ -212,7 +247,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       }
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
-        const { name, hand, level, unit, putter, school, exception } = draft;
+        const { name, hand, level, unit, putter, school, exception, is_gentle } = draft;
         keep.mutate(
           {
             id,
@@ -224,6 +259,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               putter,
               school,
               exception,
+              is_gentle,
               tempo_bpm: beats,
               pace_length_m: paceRead.metres,
               target_pace_m: pastRead.metres,

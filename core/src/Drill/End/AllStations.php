@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\End;
 
 use Amble\Core\Drill\DrillProgress;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kind\KindCard;
 
 /** One round: every ball of every station. */
-final class AllStations implements End
+final readonly class AllStations implements End
 {
-    public static function read(JsonInput $end): self
+    public static function card(): KindCard
     {
-        $end->only(['kind']);
+        return new KindCard('When all are done', 'ends when all are done');
+    }
 
+    public static function of(array $figures): self
+    {
         return new self();
     }
 
@@ -37,8 +40,8 @@ final class AllStations implements End
         return false;
     }
 
-    public function needsPoints(): bool
+    public function goal(): ?int
     {
-        return false;
+        return null;
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\End;
 
 use Amble\Core\Drill\DrillProgress;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 
 /** A number of balls. */
 final readonly class BallCount implements End
@@ -14,11 +16,14 @@ final readonly class BallCount implements End
     {
     }
 
-    public static function read(JsonInput $end): self
+    public static function card(): KindCard
     {
-        $end->only(['kind', 'balls']);
+        return new KindCard('After so many balls', 'ends after {balls} balls', [new Figure('balls', 'Balls', FigureKind::Balls)]);
+    }
 
-        return new self($end->wholeNumber('balls', 1, 500));
+    public static function of(array $figures): self
+    {
+        return new self((int) $figures['balls']);
     }
 
     public function isReached(DrillProgress $progress): bool
@@ -41,8 +46,8 @@ final readonly class BallCount implements End
         return true;
     }
 
-    public function needsPoints(): bool
+    public function goal(): ?int
     {
-        return false;
+        return null;
     }
 }

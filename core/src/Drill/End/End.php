@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\End;
 
 use Amble\Core\Drill\DrillProgress;
-use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kind\KindCard;
 
 /** When a drill is done. One file a kind; listed in Ends. */
 interface End
 {
-    /** @throws InvalidInput If a figure of the end is missing or out of range. */
-    public static function read(JsonInput $end): self;
+    /** What the kind says of itself. */
+    public static function card(): KindCard;
+
+    /** @param array<string, float> $figures by field, as the card reads them */
+    public static function of(array $figures): self;
 
     public function isReached(DrillProgress $progress): bool;
 
@@ -34,6 +36,6 @@ interface End
     /** Whether rounds follow one another until the end is reached. */
     public function repeatsRounds(): bool;
 
-    /** Whether it is reached by points, which the drill must then give. */
-    public function needsPoints(): bool;
+    /** The points it is reached by, which the drill must then give; null where points do not end it. */
+    public function goal(): ?int;
 }

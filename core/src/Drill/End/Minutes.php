@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\End;
 
 use Amble\Core\Drill\DrillProgress;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 
 /** A time, counted from the first ball; the ball on the way when it is up still counts. */
 final readonly class Minutes implements End
@@ -14,11 +16,14 @@ final readonly class Minutes implements End
     {
     }
 
-    public static function read(JsonInput $end): self
+    public static function card(): KindCard
     {
-        $end->only(['kind', 'minutes']);
+        return new KindCard('After so many minutes', 'ends after {minutes} minutes', [new Figure('minutes', 'Minutes', FigureKind::Minutes)]);
+    }
 
-        return new self($end->wholeNumber('minutes', 1, 180));
+    public static function of(array $figures): self
+    {
+        return new self((int) $figures['minutes']);
     }
 
     public function isReached(DrillProgress $progress): bool
@@ -41,8 +46,8 @@ final readonly class Minutes implements End
         return true;
     }
 
-    public function needsPoints(): bool
+    public function goal(): ?int
     {
-        return false;
+        return null;
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\End;
 
 use Amble\Core\Drill\DrillProgress;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 
 /** A goal in points. */
 final readonly class PointsGoal implements End
@@ -14,11 +16,14 @@ final readonly class PointsGoal implements End
     {
     }
 
-    public static function read(JsonInput $end): self
+    public static function card(): KindCard
     {
-        $end->only(['kind', 'points']);
+        return new KindCard('At so many points', 'ends at {points} points', [new Figure('points', 'Points', FigureKind::Points)]);
+    }
 
-        return new self($end->wholeNumber('points', 1, 1000));
+    public static function of(array $figures): self
+    {
+        return new self((int) $figures['points']);
     }
 
     public function isReached(DrillProgress $progress): bool
@@ -41,8 +46,8 @@ final readonly class PointsGoal implements End
         return true;
     }
 
-    public function needsPoints(): bool
+    public function goal(): int
     {
-        return true;
+        return $this->goal;
     }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Order;
 
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Numeric\RandomSource;
 
 /** From the shortest station to the longest, all balls of one before the next. */
 final class LadderUp implements Order
 {
+    public static function card(): KindCard
+    {
+        return new KindCard('Shortest first', 'shortest first');
+    }
+
     public function round(array $lengths, int $ballsEach, RandomSource $random): array
     {
         asort($lengths);

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Order;
 
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Numeric\RandomSource;
 
 /** One ball from the middle, the shortest and the longest in turn, then outward; and so again. */
 final class MiddleShortLong implements Order
 {
+    public static function card(): KindCard
+    {
+        return new KindCard('Middle, short, long', 'middle, short, long in turn');
+    }
+
     public function round(array $lengths, int $ballsEach, RandomSource $random): array
     {
         asort($lengths);

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Order;
 
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Numeric\RandomSource;
 
 /** In which order the stations are putted from. One file a kind; listed in Orders. */
 interface Order
 {
+    /** What the kind says of itself. */
+    public static function card(): KindCard;
+
     /**
      * One round: a station index (0-based) for every ball.
      *

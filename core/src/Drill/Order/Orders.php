@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Order;
 
-use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Json\JsonInput;
-
 /** The kinds of order by name: a new one is a file beside this one and a line here. */
 final class Orders
 {
@@ -16,12 +13,8 @@ final class Orders
         'ladder' => LadderUp::class,
         'middle_short_long' => MiddleShortLong::class,
         'shuffled' => Shuffled::class,
+        'shuffled_in_halves' => ShuffledInHalves::class,
         'blocked_then_shuffled' => BlockedThenShuffled::class,
+        'blocked_then_lap' => BlockedThenLap::class,
     ];
-
-    /** @throws InvalidInput If the kind is unheard of. */
-    public static function read(JsonInput $drill, string $field): Order
-    {
-        return new (self::KINDS[$drill->has($field) ? $drill->word($field, array_keys(self::KINDS)) : 'as_laid'])();
-    }
 }

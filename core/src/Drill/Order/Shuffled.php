@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Order;
 
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Numeric\RandomSource;
 
 /**
@@ -14,6 +15,11 @@ use Amble\Core\Numeric\RandomSource;
  */
 final class Shuffled implements Order
 {
+    public static function card(): KindCard
+    {
+        return new KindCard('Shuffled', 'mixed, never the same twice running');
+    }
+
     public function round(array $lengths, int $ballsEach, RandomSource $random): array
     {
         $left = array_fill(0, count($lengths), $ballsEach);

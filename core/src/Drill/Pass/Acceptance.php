@@ -8,32 +8,34 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Length;
 
 /**
  * When one ball passes, as plain conditions, so that a device without a network can tell too.
  *
- * A holed ball is settled by "holed" alone unless that is left open; any other passes when it meets
- * every condition that is given. A ball cut short rolled at least as far as it lies: it meets no condition of
- * place, unless somebody judged how it would have run on. Lengths in metres. This class is immutable.
+ * A holed ball is settled by "holed" alone unless that is left open, one that its target stopped by "struck";
+ * any other passes when it meets every condition that is given. A ball cut short rolled at least as far as it
+ * lies: it meets no condition of place, unless somebody judged how it would have run on. Lengths in metres.
+ * This class is immutable.
  */
 final readonly class Acceptance
 {
     /**
      * @param bool|null $holed whether a holed ball passes; null when other things decide
      * @param bool $isHoledNeeded whether nothing but holing passes
+     * @param bool $struck whether a ball that its target stopped passes for that alone
      * @param array{float, float}|null $rollBetween from the ball; both ends count, with Check::SLACK
      * @param array{float, float}|null $ring how far away its middle is, and its radius
+     * @param list<SeenCondition> $seen all of which must be met
      */
     private function __construct(
         public ?bool $holed = null,
         public bool $isHoledNeeded = false,
+        public bool $struck = false,
         public ?array $rollBetween = null,
         public ?array $ring = null,
-        public ?GateResult $gate = null,
-        public ?bool $hit = null,
+        public array $seen = [],
     ) {
     }
 
@@ -60,28 +62,51 @@ final readonly class Acceptance
         return new self(holed: $radius >= 0.0, ring: [$middle, $radius]);
     }
 
+    public static function struckOrRing(float $middle, float $radius): self
+    {
+        return new self(struck: true, ring: [$middle, $radius]);
+    }
+
     public static function holed(): self
     {
         return new self(holed: true, isHoledNeeded: true);
     }
 
-    public static function gate(GateResult $gate): self
+    public static function seen(SeenCondition ...$conditions): self
     {
-        return new self(gate: $gate);
+        return new self(seen: array_values($conditions));
     }
 
-    public static function hit(): self
+    /** What was seen, of a ball that went further than this besides. */
+    public static function seenBeyond(float $metres, SeenCondition $condition): self
     {
-        return new self(hit: true);
+        return new self(rollBetween: [$metres + 2.0 * Check::SLACK, Length::LONGEST], seen: [$condition]);
+    }
+
+    /** The same, with a holed ball settled by that alone. */
+    public function holedIs(bool $passes): self
+    {
+        return new self($passes, $this->isHoledNeeded, $this->struck, $this->rollBetween, $this->ring, $this->seen);
     }
 
     public function admits(Ball $ball): bool
     {
-        return $ball->stop === Stop::Holed && $this->holed !== null
-            ? $this->holed
-            : !$this->isHoledNeeded && $this->admitsLie($ball)
-                && ($this->gate === null || $ball->sight->gate === $this->gate)
-                && ($this->hit === null || $ball->sight->hit === $this->hit);
+        return match (true) {
+            $ball->stop === Stop::Holed && $this->holed !== null => $this->holed,
+            $ball->stop === Stop::Target && $this->struck => true,
+            default => !$this->isHoledNeeded && $this->admitsLie($ball) && $this->isSeen($ball),
+        };
+    }
+
+    private function isSeen(Ball $ball): bool
+    {
+        foreach ($this->seen as $condition) {
+            if (!$condition->isMet($ball->sight)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Short, on or long against what this asks; null where it asks for no place, or nobody can tell. */
@@ -91,6 +116,9 @@ final readonly class Acceptance
         if ($ball->stop === Stop::Holed) {
             // One told to stay short reached the hole.
             return $this->holed === false ? LengthCall::Long : LengthCall::On;
+        }
+        if ($ball->stop === Stop::Target && $this->struck) {
+            return LengthCall::On;
         }
         $roll = $ball->rollMetres();
         if ($stretch === null || $roll === null) {

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Numeric\Check;
-use Amble\Core\Units\Length;
 
 /** Past the front lip and short of a rod laid behind; a ball that the rod cut short went too far. */
-final readonly class BetweenLipAndRod implements PassRule, LengthWindow
+final readonly class BetweenLipAndRod extends PassRule
 {
     use JudgedByLength;
 
@@ -18,16 +19,21 @@ final readonly class BetweenLipAndRod implements PassRule, LengthWindow
     {
     }
 
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind', 'behind_m']);
-
-        return new self(Check::positive($rule->number('behind_m'), $rule->path('behind_m')));
+        return new KindCard('Between lip and rod', 'stops past the lip, within {behind_m}', [
+            new Figure('behind_m', 'The rod lies behind by', FigureKind::Roll),
+        ]);
     }
 
-    public function window(Length $length, ?float $step): array
+    public static function of(array $figures, JsonInput $rule): self
     {
-        return [0.0, $step ?? $this->behind];
+        return new self($figures['behind_m']);
+    }
+
+    public function window(PassContext $context): array
+    {
+        return [0.0, $context->step ?? $this->behind];
     }
 
     public function contradiction(PassSetting $setting): ?string

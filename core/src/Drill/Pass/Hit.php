@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
-use Amble\Core\Json\JsonInput;
+use Amble\Core\Drill\Kind\KindCard;
 
 /** The stand-up object, the ball or the tee was struck. */
-final readonly class Hit implements PassRule
+final readonly class Hit extends PassRule
 {
-    public static function read(JsonInput $rule): self
-    {
-        $rule->only(['kind']);
+    use JudgedBySight;
 
-        return new self();
+    public static function card(): KindCard
+    {
+        return new KindCard('Strikes it', 'strikes it');
     }
 
-    public function acceptance(PassContext $context): Acceptance
+    private static function condition(PassContext $context): SeenCondition
     {
-        return Acceptance::hit();
+        return SeenCondition::oneOf('hit', [true]);
     }
 
     public function axis(): Axis

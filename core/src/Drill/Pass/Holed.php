@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Json\JsonInput;
 
 /** In the hole. */
-final readonly class Holed implements PassRule
+final readonly class Holed extends PassRule
 {
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind']);
+        return new KindCard('Holed', 'is holed');
+    }
 
+    public static function of(array $figures, JsonInput $rule): self
+    {
         return new self();
     }
 
@@ -35,5 +39,10 @@ final readonly class Holed implements PassRule
     public function contradiction(PassSetting $setting): ?string
     {
         return $setting->target->canBeHoled() ? null : 'Nothing can be holed at this target.';
+    }
+
+    public function chance(PassContext $context, Skill $skill): ?float
+    {
+        return $skill->chanceHoled($context);
     }
 }

@@ -10,14 +10,20 @@ use Amble\Core\Drill\TargetKind;
 /**
  * What all rules of a stretch of lengths share: a holed ball passes, sideways is ignored.
  *
- * @phpstan-require-implements LengthWindow
- * @phpstan-require-implements PassRule
+ * @phpstan-require-extends PassRule
  */
 trait JudgedByLength
 {
+    /**
+     * Where a ball may stop: metres past the target, negative short of it.
+     *
+     * @return array{float, float} low and high
+     */
+    abstract public function window(PassContext $context): array;
+
     public function acceptance(PassContext $context): Acceptance
     {
-        [$low, $high] = $this->window($context->length, $context->step);
+        [$low, $high] = $this->window($context);
 
         return Acceptance::roll($context->length->metres() + $low, $context->length->metres() + $high);
     }
@@ -35,5 +41,13 @@ trait JudgedByLength
     public function contradiction(PassSetting $setting): ?string
     {
         return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
+    }
+
+    /** A holed ball that would have run on is counted too, so this is a little low at a hole. */
+    public function chance(PassContext $context, Skill $skill): ?float
+    {
+        [$low, $high] = $this->window($context);
+
+        return $skill->chanceBetween($context, $low, $high);
     }
 }

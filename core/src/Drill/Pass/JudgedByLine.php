@@ -11,20 +11,18 @@ use Amble\Core\Session\GateResult;
 /**
  * What all rules of the start line share: seen through or on it, wherever the ball goes after.
  *
- * @phpstan-require-implements PassRule
+ * @phpstan-require-extends PassRule
  */
 trait JudgedByLine
 {
-    public static function read(JsonInput $rule): self
+    public static function of(array $figures, JsonInput $rule): self
     {
-        $rule->only(['kind']);
-
         return new self();
     }
 
     public function acceptance(PassContext $context): Acceptance
     {
-        return Acceptance::gate(GateResult::Through);
+        return Acceptance::seen(SeenCondition::oneOf('gate', [GateResult::Through->value]));
     }
 
     public function axis(): Axis
@@ -35,5 +33,10 @@ trait JudgedByLine
     public function needs(): array
     {
         return ['gate'];
+    }
+
+    public function chance(PassContext $context, Skill $skill): ?float
+    {
+        return $context->aidHalfAngle === null ? null : $skill->chanceOnLine($context->aidHalfAngle);
     }
 }

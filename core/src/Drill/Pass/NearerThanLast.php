@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 
 /** Nearer the target than the ball before it; the first at a station always passes. */
-final readonly class NearerThanLast implements PassRule
+final readonly class NearerThanLast extends PassRule
 {
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind']);
+        return new KindCard('Nearer than the last', 'stops nearer than the one before');
+    }
 
+    public static function of(array $figures, JsonInput $rule): self
+    {
         return new self();
     }
 
@@ -40,5 +44,10 @@ final readonly class NearerThanLast implements PassRule
     public function contradiction(PassSetting $setting): ?string
     {
         return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
+    }
+
+    public function hangsOnEarlier(): bool
+    {
+        return true;
     }
 }

@@ -9,19 +9,26 @@ use Amble\Core\Session\Ball;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Length;
 
-/** What a ball is judged against. Metres. */
+/** What a ball is judged against. Metres and radians. */
 final readonly class PassContext
 {
     /**
      * @param float|null $step the width in force where the drill steps up and down
      * @param float|null $lastDistance how far from the target the ball before it stopped; null for
      *                                 the first at a station
+     * @param float|null $firstRoll how far the first ball of this set rolled; null for that ball, and where it
+     *                              was not measured
+     * @param float|null $aidHalfAngle largest start-line error that the aid in force lets through
+     * @param bool $canBeHoled whether it is rolled at a hole
      */
     public function __construct(
         public Length $length,
         public ?Task $task = null,
         public ?float $step = null,
         public ?float $lastDistance = null,
+        public ?float $firstRoll = null,
+        public ?float $aidHalfAngle = null,
+        public bool $canBeHoled = false,
     ) {
     }
 

@@ -5,28 +5,58 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
-/** When a ball passes. One file a kind; listed in PassRules. */
-interface PassRule
+/** When a ball passes. One file a kind; listed in PassRules. Immutable. */
+abstract readonly class PassRule
 {
-    /** @throws InvalidInput If a figure of the rule is missing or out of range. */
-    public static function read(JsonInput $rule): self;
+    /** What the kind says of itself. */
+    abstract public static function card(): KindCard;
+
+    /**
+     * @param array<string, float> $figures by field, as the card reads them
+     * @param JsonInput $rule where they stand, for what only their meeting can show to be wrong
+     *
+     * @throws InvalidInput If the figures contradict one another.
+     */
+    abstract public static function of(array $figures, JsonInput $rule): self;
 
     /** What the next ball must do to pass. */
-    public function acceptance(PassContext $context): Acceptance;
+    abstract public function acceptance(PassContext $context): Acceptance;
 
     /** Which part of the putt the rule looks at. */
-    public function axis(): Axis;
+    abstract public function axis(): Axis;
 
     /**
      * What must be noted of a ball for the rule to judge it: names of event fields.
      *
      * @return list<string>
      */
-    public function needs(): array;
+    abstract public function needs(): array;
 
     /** Why the rule makes no sense with the rest of the drill; null when it does. */
-    public function contradiction(PassSetting $setting): ?string;
+    public function contradiction(PassSetting $setting): ?string
+    {
+        return null;
+    }
+
+    /** Whether what passes hangs on balls rolled before at the same station. */
+    public function hangsOnEarlier(): bool
+    {
+        return false;
+    }
+
+    /** Whether balls pass or miss at all. */
+    public function judges(): bool
+    {
+        return true;
+    }
+
+    /** A student's chance to pass, from what their evidence says of them; null where that is not known. */
+    public function chance(PassContext $context, Skill $skill): ?float
+    {
+        return null;
+    }
 }

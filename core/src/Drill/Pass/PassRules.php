@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Json\JsonInput;
-
 /** The kinds of pass rule by name: a new one is a file beside this one and a line here. */
 final class PassRules
 {
     /** @var non-empty-array<string, class-string<PassRule>> */
     public const KINDS = [
         'share' => ShareOfLength::class,
-        'radius' => WithinRadius::class,
-        'between' => BetweenLipAndRod::class,
         'past_only' => PastOnly::class,
-        'on_line' => OnLine::class,
-        'through_gate' => ThroughGate::class,
+        'short_only' => ShortOnly::class,
+        'between' => BetweenLipAndRod::class,
+        'radius' => WithinRadius::class,
         'holed' => Holed::class,
         'hit' => Hit::class,
+        'hit_or_near' => HitOrNear::class,
+        'hit_gap' => HitAndGap::class,
+        'contact' => SmallTarget::class,
+        'middle' => MiddleStrike::class,
+        'held' => HeldFinish::class,
+        'level' => LevelReached::class,
+        'through_gate' => ThroughGate::class,
+        'on_line' => OnLine::class,
         'nearer_than_last' => NearerThanLast::class,
+        'like_first' => LikeFirst::class,
         'task' => TaskDone::class,
+        'open' => Unjudged::class,
     ];
-
-    /** @throws InvalidInput If the kind is unheard of or a figure of it unusable. */
-    public static function read(JsonInput $rule): PassRule
-    {
-        return self::KINDS[$rule->word('kind', array_keys(self::KINDS))]::read($rule);
-    }
 }

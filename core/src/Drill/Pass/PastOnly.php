@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Numeric\Check;
-use Amble\Core\Units\Length;
 
 /** At the target or past it, by no more than a given length; a holed ball passes. */
-final readonly class PastOnly implements PassRule, LengthWindow
+final readonly class PastOnly extends PassRule
 {
     use JudgedByLength;
 
@@ -17,15 +18,20 @@ final readonly class PastOnly implements PassRule, LengthWindow
     {
     }
 
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind', 'within_m']);
-
-        return new self(Check::positive($rule->numberOr('within_m', 0.9), $rule->path('within_m')));
+        return new KindCard('Gets there, not far past', 'gets there, and no more than {within_m} past', [
+            new Figure('within_m', 'Past by at most', FigureKind::Roll, 0.9),
+        ]);
     }
 
-    public function window(Length $length, ?float $step): array
+    public static function of(array $figures, JsonInput $rule): self
     {
-        return [0.0, $step ?? $this->within];
+        return new self($figures['within_m']);
+    }
+
+    public function window(PassContext $context): array
+    {
+        return [0.0, $context->step ?? $this->within];
     }
 }

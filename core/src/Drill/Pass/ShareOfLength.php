@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Numeric\Check;
-use Amble\Core\Units\Length;
 
 /** Inside a share of the length, short or long; sideways ignored (a tenth, unless the drill says otherwise). */
-final readonly class ShareOfLength implements PassRule, LengthWindow
+final readonly class ShareOfLength extends PassRule
 {
     use JudgedByLength;
 
@@ -18,16 +19,21 @@ final readonly class ShareOfLength implements PassRule, LengthWindow
     {
     }
 
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind', 'share']);
-
-        return new self(Check::share($rule->numberOr('share', DistanceControl::DEFAULT_WINDOW), $rule->path('share')));
+        return new KindCard('Stops near its length', 'stops within {share} of its length', [
+            new Figure('share', 'Short or long by at most', FigureKind::Share, DistanceControl::DEFAULT_WINDOW),
+        ]);
     }
 
-    public function window(Length $length, ?float $step): array
+    public static function of(array $figures, JsonInput $rule): self
     {
-        $half = $step ?? $this->share * $length->metres();
+        return new self($figures['share']);
+    }
+
+    public function window(PassContext $context): array
+    {
+        $half = $context->step ?? $this->share * $context->length->metres();
 
         return [-$half, $half];
     }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
@@ -12,45 +15,52 @@ use Amble\Core\Numeric\Check;
 use Amble\Core\Units\Length;
 
 /** Each ball does what it was told: a little past, firmer than that, a little short, too soft, too strong, exact. */
-final readonly class TaskDone implements PassRule
+final readonly class TaskDone extends PassRule
 {
-    /** A firm ball runs at most so many times "a little" past, where the drill does not say. */
-    private const FIRM = 3.0;
-
     private function __construct(private float $little, private float $firm, private float $exactShare)
     {
     }
 
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind', 'little_m', 'firm_m', 'exact_share']);
-        $little = Check::positive($rule->numberOr('little_m', 0.6), $rule->path('little_m'));
-        $firm = Check::positive($rule->numberOr('firm_m', self::FIRM * $little), $rule->path('firm_m'));
-        if ($firm <= $little) {
+        return new KindCard('Does its task', 'does what it was told: a little is at most {little_m}, exact within {exact_share}', [
+            new Figure('little_m', 'A little is at most', FigureKind::Roll, 0.6),
+            new Figure('firm_m', 'Firm runs past by at most', FigureKind::Roll, 1.8),
+            new Figure('exact_share', 'Exact is within', FigureKind::Share, 0.05),
+        ]);
+    }
+
+    public static function of(array $figures, JsonInput $rule): self
+    {
+        if ($figures['firm_m'] <= $figures['little_m']) {
             throw InvalidInput::at($rule->path('firm_m'), 'A firm ball runs further past than a little.');
         }
 
-        return new self(
-            $little,
-            $firm,
-            Check::share($rule->numberOr('exact_share', 0.05), $rule->path('exact_share')),
-        );
+        return new self($figures['little_m'], $figures['firm_m'], $figures['exact_share']);
     }
 
     public function acceptance(PassContext $context): Acceptance
+    {
+        [$low, $high] = $this->window($context);
+
+        return Acceptance::roll($context->length->metres() + $low, $context->length->metres() + $high, self::mayDrop($context));
+    }
+
+    /** @return array{float, float} metres past the target that a ball may stop, low and high */
+    private function window(PassContext $context): array
     {
         $length = $context->length->metres();
         // On the target itself is neither past nor short: those stretches begin just beyond the slack.
         $off = 2.0 * Check::SLACK;
 
         return match ($context->task) {
-            Task::Past => Acceptance::roll($length + $off, $length + $this->little),
-            Task::Firm => Acceptance::roll($length + $this->little, $length + $this->firm),
+            Task::Past => [$off, $this->little],
+            Task::Firm => [$this->little, $this->firm],
             // Told to be wrong on purpose: anything on that side is what was told.
-            Task::RehearseSoft => Acceptance::roll(0.0, $length - $off, holed: false),
-            Task::RehearseStrong => Acceptance::roll($length + $off, Length::LONGEST),
-            Task::Short => Acceptance::roll($length - $this->little, $length - $off, holed: false),
-            default => Acceptance::roll($length * (1.0 - $this->exactShare), $length * (1.0 + $this->exactShare)),
+            Task::RehearseSoft => [-$length, -$off],
+            Task::RehearseStrong => [$off, Length::LONGEST - $length],
+            Task::Short => [-$this->little, -$off],
+            default => [-$length * $this->exactShare, $length * $this->exactShare],
         };
     }
 
@@ -69,5 +79,18 @@ final readonly class TaskDone implements PassRule
         return array_filter($setting->tasks, static fn(Task $task): bool => $task->isJudged()) === []
             ? 'Tasks are to be done, but none is given.'
             : null;
+    }
+
+    public function chance(PassContext $context, Skill $skill): ?float
+    {
+        [$low, $high] = $this->window($context);
+
+        return $skill->chanceAimed($context, $low, $high, self::mayDrop($context));
+    }
+
+    /** One told to stay short that reaches the hole did not do as told. */
+    private static function mayDrop(PassContext $context): bool
+    {
+        return !in_array($context->task, [Task::RehearseSoft, Task::Short], true);
     }
 }

@@ -5,22 +5,27 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Numeric\Check;
 
 /** Inside a ring around the target, in any direction. */
-final readonly class WithinRadius implements PassRule
+final readonly class WithinRadius extends PassRule
 {
     private function __construct(private float $radius)
     {
     }
 
-    public static function read(JsonInput $rule): self
+    public static function card(): KindCard
     {
-        $rule->only(['kind', 'radius_m']);
+        return new KindCard('Inside a ring', 'stops within {radius_m}', [new Figure('radius_m', 'Radius of the ring', FigureKind::Roll)]);
+    }
 
-        return new self(Check::positive($rule->number('radius_m'), $rule->path('radius_m')));
+    public static function of(array $figures, JsonInput $rule): self
+    {
+        return new self($figures['radius_m']);
     }
 
     public function acceptance(PassContext $context): Acceptance
@@ -41,5 +46,10 @@ final readonly class WithinRadius implements PassRule
     public function contradiction(PassSetting $setting): ?string
     {
         return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
+    }
+
+    public function chance(PassContext $context, Skill $skill): ?float
+    {
+        return $skill->chanceInRing($context, $context->step ?? $this->radius);
     }
 }

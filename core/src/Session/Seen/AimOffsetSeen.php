@@ -9,6 +9,6 @@ final readonly class AimOffsetSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('aim_offset_m', 'The face pointed beside the mark', Answers::metres(-3.0, 3.0), Feeds::StartLine, false);
+        parent::__construct('aim_offset_m', 'The face pointed beside the mark', Answers::metres(-1.0, 1.0), Feeds::StartLine, false);
     }
 }

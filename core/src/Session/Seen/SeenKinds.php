@@ -34,6 +34,12 @@ final class SeenKinds
         ReadAmountSeen::class,
         ReadPaceSeen::class,
         PuttsToFinishSeen::class,
+        DroppedSeen::class,
+        MissedSideSeen::class,
+        GapSeen::class,
+        ClubSeen::class,
+        LieSeen::class,
+        EyeOffsetSeen::class,
     ];
 
     /** @var array<string, SeenKind>|null */

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\FoundRunResource;
+use App\Models\FindingRow;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Practice\Findings;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Collection;
+
+/** What drills found, by session and by student. */
+final class FindingsController
+{
+    public function __construct(private readonly Findings $findings)
+    {
+    }
+
+    public function ofSession(PracticeSession $session): JsonResponse
+    {
+        return $this->listed($this->findings->ofSession($session));
+    }
+
+    public function ofStudent(Student $student): JsonResponse
+    {
+        return $this->listed($this->findings->ofStudent($student));
+    }
+
+    /** @param Collection<int, FindingRow> $rows */
+    private function listed(Collection $rows): JsonResponse
+    {
+        return new JsonResponse($rows->map(fn(FindingRow $row): FoundRunResource => new FoundRunResource($row, $this->findings))->values());
+    }
+}

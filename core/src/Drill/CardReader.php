@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill;
+
+use Amble\Core\Drill\Finding\FindingKinds;
+use Amble\Core\Drill\Kind\Kinds;
+use Amble\Core\Drill\Kit\KitItem;
+use Amble\Core\Drill\Level\Level;
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Student\School;
+
+/** Reads a drill with all it says of itself, and refuses what cannot be, at the field and in a sentence. */
+final class CardReader
+{
+    /** What a card has besides its rules. */
+    public const FIELDS = [
+        'key', 'name', 'why', 'meaning', 'trains', 'purpose', 'minutes', 'places', 'kit', 'cautions', 'dose', 'progression', 'level',
+        'group', 'schools', 'asks', 'finds',
+    ];
+
+    /** What is noted of a ball beside what is seen of it. */
+    private const MEASURED = ['roll_m', 'backstroke_m'];
+    private const PLACES = ['green', 'mat'];
+    private const MOST_LEVELS = 8;
+    private const MOST_PIECES = 20;
+
+    /** @var non-empty-list<string>|null */
+    private static ?array $askable = null;
+
+    /** @throws InvalidInput If a field is missing, unknown or out of range, or fields contradict one another. */
+    public static function read(JsonInput $card, ?Kinds $kinds = null): DrillCard
+    {
+        $rules = DrillReader::read($card, $kinds);
+        $levels = self::listed($card, 'progression', self::MOST_LEVELS, Level::read(...));
+        $text = static fn(string $field, int $longest): ?string => $card->has($field) ? $card->text($field, $longest) : null;
+
+        return new DrillCard(
+            $card->text('key', 60),
+            $card->text('name', 80),
+            $text('why', 600),
+            $text('meaning', 600),
+            $card->textsOrNone('trains', 40),
+            $card->has('purpose') ? Purpose::from($card->word('purpose', array_column(Purpose::cases(), 'value'))) : null,
+            $card->has('minutes') ? $card->wholeNumber('minutes', 1, 180) : null,
+            $card->wordsOrNone('places', self::PLACES),
+            self::listed($card, 'kit', self::MOST_PIECES, KitItem::read(...)),
+            $card->textsOrNone('cautions', 300),
+            $text('dose', 200),
+            $levels,
+            max(0, $card->wholeNumberOr('level', 0, count($levels), 0)),
+            $card->flagOr('group', false),
+            $card->wordsOrNone('schools', array_column(School::cases(), 'value')),
+            array_values(array_unique([...$rules->needs(), ...$card->wordsOrNone('asks', self::askable())])),
+            self::finds($card, $rules),
+            $rules,
+            RuleWords::of($card, $rules, $kinds),
+        );
+    }
+
+    /** @return non-empty-list<string> what a drill may ask of each ball */
+    public static function askable(): array
+    {
+        return self::$askable ??= [...self::MEASURED, ...array_keys(SeenKinds::all())];
+    }
+
+    /** @return non-empty-list<string> */
+    private static function finds(JsonInput $card, Drill $rules): array
+    {
+        $asked = $card->wordsOrNone('finds', array_keys(FindingKinds::KINDS));
+
+        return $asked === [] ? FindingKinds::usual($rules) : $asked;
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(JsonInput): T $read
+     *
+     * @return list<T>
+     */
+    private static function listed(JsonInput $card, string $field, int $most, \Closure $read): array
+    {
+        $items = $card->objectsOrNone($field);
+
+        return count($items) <= $most ? array_map($read, $items) : throw InvalidInput::at($card->path($field), "There are at most $most of these.");
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Finding;
+
+use Amble\Core\Feel\FeelReport;
+use Amble\Core\Numeric\Interval;
+
+/** Calls before looking against what happened. */
+final class Feel implements FindingKind
+{
+    /** A lean of so many steps a ball is worth saying. */
+    private const LEANS = 0.15;
+
+    public static function label(): string
+    {
+        return 'Calls against results';
+    }
+
+    public static function of(FindingBalls $run): ?Finding
+    {
+        $pairs = [];
+        foreach ($run->balls as $ball) {
+            if ($ball->ball->sight->call !== null && $ball->judged->word !== null) {
+                $pairs[] = [$ball->ball->sight->call, $ball->judged->word];
+            }
+        }
+        $report = FeelReport::of($pairs);
+        if ($report === null) {
+            return null;
+        }
+        $right = (int) round($report->agreement * $report->n);
+        $interval = Interval::wilson($right, $report->n, Shares::LEVEL);
+        $lean = match (true) {
+            $report->miscalibration > self::LEANS => ' Balls are felt longer than they are.',
+            $report->miscalibration < -self::LEANS => ' Balls are felt shorter than they are.',
+            default => ' It leans to neither side.',
+        };
+
+        return new Finding(
+            'Does the feel agree?',
+            sprintf(
+                '%d of %d calls were right, %s%s.%s',
+                $right,
+                $report->n,
+                Say::likelyShare($interval, $report->n),
+                $report->kappa === null ? '' : sprintf('; beyond luck %+.2f, where 1 is always', $report->kappa),
+                $lean,
+            ),
+            FindingUnit::Share,
+            $report->agreement,
+            $interval,
+            $report->n,
+        );
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Finding;
+
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\DrillState;
+use Amble\Core\Drill\Verdict;
+use Amble\Core\Session\LoggedPutt;
+
+/** One student's balls of a run, for findings: those that were judged or noted and nobody set aside. Immutable. */
+final readonly class FindingBalls
+{
+    /**
+     * @param list<FoundBall> $balls in the order they were rolled
+     * @param DistanceControl|null $usual the student's before this session; null while few are known
+     * @param non-empty-list<float> $lengths metres to each station, settled
+     */
+    private function __construct(
+        public DrillCard $card,
+        public DrillState $state,
+        public array $balls,
+        public ?DistanceControl $usual,
+        public array $lengths,
+    ) {
+    }
+
+    /**
+     * @param list<LoggedPutt> $putts the student's of this run
+     * @param DrillState $state folded from them
+     */
+    public static function of(DrillCard $card, array $putts, DrillState $state, ?DistanceControl $usual): self
+    {
+        $balls = [];
+        foreach ($putts as $putt) {
+            $judged = $state->judged[$putt->id] ?? null;
+            // A mark says that it was nobody's fault or nobody's stroke: it teaches nothing here either.
+            if ($judged !== null && in_array($judged->verdict, [Verdict::Passed, Verdict::Missed, Verdict::Noted], true) && $putt->ball->remarks->mark === null) {
+                $balls[] = new FoundBall($putt->ball, $judged);
+            }
+        }
+        $lengths = array_column($state->stations, 'lengthMetres');
+        assert($lengths !== []);
+
+        return new self($card, $state, $balls, $usual, $lengths);
+    }
+
+    /** @return list<FoundBall> the first ball at each putt */
+    public function firstTries(): array
+    {
+        return array_values(array_filter($this->balls, static fn(FoundBall $ball): bool => $ball->judged->attempt === 1));
+    }
+
+    /**
+     * @param \Closure(FoundBall): (string|null) $group null leaves a ball out
+     *
+     * @return array<string, non-empty-list<FoundBall>> in the order they first came up
+     */
+    public function by(\Closure $group): array
+    {
+        $groups = [];
+        foreach ($this->balls as $ball) {
+            $name = $group($ball);
+            if ($name !== null) {
+                $groups[$name][] = $ball;
+            }
+        }
+
+        return $groups;
+    }
+
+    /** @return array<string, non-empty-list<FoundBall>> by station, shortest number first, in words */
+    public function byStation(): array
+    {
+        $groups = [];
+        foreach ($this->by(static fn(FoundBall $ball): ?string => $ball->judged->station === null ? null : (string) $ball->judged->station) as $station => $balls) {
+            $groups[(int) $station] = $balls;
+        }
+        ksort($groups);
+        $named = [];
+        foreach ($groups as $station => $balls) {
+            $named[$this->stationName($station)] = [...$named[$this->stationName($station)] ?? [], ...$balls];
+        }
+
+        return $named;
+    }
+
+    public function stationName(int $station): string
+    {
+        $rules = $this->card->rules->stations[$station] ?? null;
+        $length = Say::metres($this->lengths[$station] ?? 0.0);
+
+        return match (true) {
+            $rules?->backstroke !== null => 'backstroke ' . Say::metres($rules->backstroke->metres()),
+            $rules?->name !== null => "$rules->name, $length",
+            default => $length,
+        };
+    }
+}

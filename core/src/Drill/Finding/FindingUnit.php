@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Finding;
+
+/** What a figure of a finding is measured in. */
+enum FindingUnit: string
+{
+    /** From 0 to 1, shown in percent. */
+    case Share = 'share';
+
+    /** A share of the length, signed, positive long; shown in percent. */
+    case OfLength = 'of_length';
+
+    /** How much more or less of one thing than of another, a share; shown in percent with its sign. */
+    case Difference = 'difference';
+
+    /** How widely something scatters, a share; shown in percent. */
+    case Spread = 'spread';
+    case Metres = 'metres';
+    case Degrees = 'degrees';
+    case Number = 'number';
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Finding;
+
+/** What findings share that lay the leaves of one kind of ball beside those of another. */
+final class LeaveByGroup
+{
+    /**
+     * @param array<string, non-empty-list<FoundBall>> $groups by name
+     *
+     * @return Finding|null null with fewer than two groups that tell anything
+     */
+    public static function of(string $question, array $groups): ?Finding
+    {
+        $controls = array_filter(array_map(Leave::control(...), $groups));
+        if (count($controls) < 2) {
+            return null;
+        }
+        $rows = $parts = [];
+        $n = 0;
+        foreach ($controls as $name => $control) {
+            $rows[] = Leave::row($name, $control);
+            $n += $control->nMeasured + $control->nCutShort;
+            if ($control->bias !== null) {
+                $parts[] = sprintf('%s %s%s', $name, Say::ofLength($control->bias), $control->spread === null ? '' : ' (spread ' . Say::percent($control->spread) . ')');
+            }
+        }
+        [$first, $last] = [array_values($controls)[0], array_values($controls)[count($controls) - 1]];
+        $finding = new Finding('', '', FindingUnit::OfLength, $last->bias, $last->biasInterval, $last->nMeasured + $last->nCutShort);
+        $change = $finding->since(new Finding('', '', FindingUnit::OfLength, $first->bias, $first->biasInterval, $first->nMeasured + $first->nCutShort));
+        $verdict = match (true) {
+            $change === null => 'Too few to tell them apart.',
+            $change->isClear() => sprintf('%s stops clearly %s than %s.', ucfirst(array_key_last($controls)), $change->difference > 0.0 ? 'longer' : 'shorter', array_key_first($controls)),
+            default => 'No clear difference in length between the first and the last.',
+        };
+
+        return new Finding(
+            $question,
+            ucfirst(implode(', ', $parts)) . ($parts === [] ? '' : '. ') . $verdict,
+            FindingUnit::Difference,
+            $change?->difference,
+            $change?->interval,
+            $n,
+            null,
+            $rows,
+        );
+    }
+}

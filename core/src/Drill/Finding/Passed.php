@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Finding;
+
+use Amble\Core\Numeric\Interval;
+
+/** How many passed. */
+final class Passed implements FindingKind
+{
+    public static function label(): string
+    {
+        return 'How many passed';
+    }
+
+    public static function of(FindingBalls $run): ?Finding
+    {
+        $passes = static fn(FoundBall $ball): bool => $ball->hasPassed();
+        $n = count($run->balls);
+        if ($n === 0 || !$run->card->rules->pass->judges()) {
+            return null;
+        }
+        $hits = count(array_filter($run->balls, $passes));
+        $interval = Interval::wilson($hits, $n, Shares::LEVEL);
+        $rows = [];
+        foreach ($run->byStation() as $name => $balls) {
+            $rows[] = Shares::row($name, $balls, $passes);
+        }
+
+        return new Finding(
+            'How many passed?',
+            sprintf('%d of %d passed, %s.', $hits, $n, Say::likelyShare($interval, $n)),
+            FindingUnit::Share,
+            $hits / $n,
+            $interval,
+            $n,
+            Shares::row('First tries', $run->firstTries(), $passes),
+            count($rows) > 1 ? $rows : [],
+            isScore: true,
+        );
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Drill\Pass;
+
+use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\Kind\Figure;
+use Amble\Core\Drill\Kind\FigureKind;
+use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Task;
+use Amble\Core\Json\JsonInput;
+
+/**
+ * The level of a tiered green that was asked for. One told to be too soft stays below it; one told to be too
+ * strong reaches it and runs past the target.
+ */
+final readonly class LevelReached extends PassRule
+{
+    private function __construct(private int $level)
+    {
+    }
+
+    public static function card(): KindCard
+    {
+        return new KindCard('Reaches its level', 'reaches level {level}, or does what it was told', [
+            new Figure('level', 'The level of the target, the ball on level 1', FigureKind::Level),
+        ]);
+    }
+
+    public static function of(array $figures, JsonInput $rule): self
+    {
+        return new self((int) $figures['level']);
+    }
+
+    public function acceptance(PassContext $context): Acceptance
+    {
+        // One that drops reached the level of the hole; told to be too soft, it did not do as told.
+        return match ($context->task) {
+            Task::RehearseSoft => Acceptance::seen(SeenCondition::between('level', 0.0, $this->level - 1.0))->holedIs(false),
+            Task::RehearseStrong => Acceptance::seenBeyond($context->length->metres(), SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
+            default => Acceptance::seen(SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
+        };
+    }
+
+    public function axis(): Axis
+    {
+        return Axis::Length;
+    }
+
+    public function needs(): array
+    {
+        return ['level', 'roll_m'];
+    }
+}

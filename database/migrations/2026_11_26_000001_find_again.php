@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Practice\Projector;
+use Illuminate\Database\Migrations\Migration;
+
+/** What runs found is told of those rolled before findings were kept, too. */
+return new class extends Migration {
+    public function up(): void
+    {
+        app(Projector::class)->rebuild();
+    }
+
+    public function down(): void
+    {
+    }
+};

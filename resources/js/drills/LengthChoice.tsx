@@ -1,0 +1,123 @@
+import { useState } from 'react';
+import { newId } from '../app/outbox';
+import { useDropLengthSet, useKeepLengthSet, useLayLengths, useLengthSets } from '../app/queries';
+import type { DrillCard } from '../app/types';
+import type { Units } from '../app/useUnits';
+import { Button, Columns, Entry, Notice, OneOf, Quiet, Row, Stack } from '../design';
+import { readLengths, saidWithUnit } from './lengthList';
+
+interface LengthChoiceProps {
+  /** The drill with the lengths it is written with. */
+  card: DrillCard;
+  onLay: (card: DrillCard) => void;
+  units: Units;
+}
+
+const AS_WRITTEN = 'written';
+const OTHERS = 'others';
+
+/** At which lengths: as the drill is written, a set of the coach's own, or others, typed or counted in paces. */
+export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
+  const sets = useLengthSets();
+  const lay = useLayLengths();
+  const keep = useKeepLengthSet();
+  const drop = useDropLengthSet();
+  const [chosen, choose] = useState<string>(AS_WRITTEN);
+  const [text, setText] = useState('');
+  const [name, setName] = useState('');
+  const [error, setError] = useState<string | null>(null);
+  const layIn = (lengths_m: number[]) => lay.mutate({ drill: card.drill, lengths_m }, { onSuccess: onLay });
+  const pick = (value: string) => {
+    choose(value);
+    if (value === AS_WRITTEN) {
+      onLay(card);
+    }
+    const set = sets.data?.find(({ id }) => id === value);
+    if (set !== undefined) {
+      layIn(set.lengths_m);
+    }
+  };
+  const read = (): number[] | null => {
+    const { lengths, error: wrong } = readLengths(text, units);
+    setError(wrong);
+    return lengths;
+  };
+  const set = sets.data?.find(({ id }) => id === chosen);
+  return (
+    <Stack $gap="s">
+      <OneOf<string>
+        label="At which lengths"
+        options={[
+          { value: AS_WRITTEN, label: 'As the drill says' },
+          ...(sets.data ?? []).map((each) => ({ value: each.id, label: `${each.name}: ${each.said}` })),
+          { value: OTHERS, label: 'Others' },
+        ]}
+        value={chosen}
+        onChange={pick}
+      />
+      {lay.isError && <Notice kind="wrong">{lay.error.message}</Notice>}
+      {chosen === OTHERS && (
+        <>
+          <Columns>
+            <Entry
+              label="Lengths, with commas"
+              value={text}
+              onChange={setText}
+              onEnter={() => {
+                const lengths = read();
+                if (lengths !== null) {
+                  layIn(lengths);
+                }
+              }}
+              suffix={units.suffix('station')}
+              hint="In any unit: 3, 6, 9 paces."
+              error={error}
+            />
+            <Entry
+              label="Keep them as a set called"
+              value={name}
+              onChange={setName}
+              hint="May be left out."
+            />
+          </Columns>
+          <Row>
+            <Button
+              isPending={lay.isPending}
+              onPress={() => {
+                const lengths = read();
+                if (lengths === null) {
+                  return;
+                }
+                layIn(lengths);
+                if (name.trim() !== '') {
+                  const id = newId();
+                  keep.mutate(
+                    { id, name: name.trim(), said: saidWithUnit(text, units), lengths_m: lengths },
+                    { onSuccess: () => choose(id) },
+                  );
+                }
+              }}
+            >
+              Lay them out
+            </Button>
+          </Row>
+          {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
+        </>
+      )}
+      {set !== undefined && (
+        <Row>
+          <Quiet as="span">“{set.name}” is on your bench.</Quiet>
+          <Button
+            look="bare"
+            onPress={() => {
+              drop.mutate(set.id);
+              pick(AS_WRITTEN);
+            }}
+          >
+            Take the set away
+          </Button>
+        </Row>
+      )}
+    </Stack>
+  );
+}

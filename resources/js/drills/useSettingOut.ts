@@ -1,0 +1,95 @@
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { newId, outbox } from '../app/outbox';
+import { useSetOut, useStartRun } from '../app/queries';
+import type { DrillCard, Session, SetOutItem } from '../app/types';
+
+export type SettingOutState = ReturnType<typeof useSettingOut>;
+
+/** The state of setting a drill out: at which level and lengths, what was counted and looked at, who rolls. */
+export function useSettingOut(session: Session, written: DrillCard) {
+  const [runId] = useState(newId);
+  /** The drill at the level it begins at, and the same with the lengths that were laid out. */
+  const [{ base, card }, setCards] = useState({ base: written, card: written });
+  /** Why it begins at another level than the first, by how it was left. */
+  const [begins, setBegins] = useState<string | null>(null);
+  const [isChosen, setChosen] = useState(false);
+  const [counted, setCounted] = useState<Record<number, string>>({});
+  const [checks, setChecks] = useState<string[]>([]);
+  const [kitOut, setKitOut] = useState<Record<string, number>>({});
+  const [students, setStudents] = useState<string[]>([]);
+  const stepped = card.drill.stations.map((_, index) => readCount(counted[index] ?? ''));
+  const sheet = useSetOut(card.drill, runId, session.id, stepped, isChosen);
+  const progression = sheet.isPlaceholderData ? null : (sheet.data?.progression ?? null);
+  useEffect(() => {
+    if (progression !== null && !isChosen) {
+      setCards({ base: progression.card, card: progression.card });
+      setBegins(progression.why);
+      setChosen(true);
+    }
+  }, [progression, isChosen]);
+  const start = useStartRun();
+  const navigate = useNavigate();
+  const note = (item: SetOutItem, name: string, count: number) =>
+    void outbox.add(session.id, {
+      id: newId(),
+      type: 'set_out_counted',
+      at_ms: Date.now(),
+      run_id: runId,
+      item,
+      name,
+      count,
+    });
+  return {
+    base,
+    card,
+    begins,
+    sheet,
+    start,
+    /** Other lengths for the same drill. */
+    lay: (laid: DrillCard) => {
+      setCards({ base, card: laid });
+      setChosen(true);
+      setCounted({});
+    },
+    /** As the drill is written, whatever was earned. */
+    beginFirst: () => {
+      setCards({ base: written, card: written });
+      setBegins(null);
+      setChosen(true);
+      setCounted({});
+    },
+    counted,
+    setCounted,
+    checks,
+    setChecks,
+    kitOut,
+    setKitOut,
+    students,
+    setStudents,
+    begin: () =>
+      start.mutate(
+        { sessionId: session.id, id: runId, drill: card.drill, students },
+        {
+          onSuccess: () => {
+            for (const check of checks) {
+              note('check', check, 1);
+            }
+            for (const { name, pieces } of sheet.data?.kit ?? []) {
+              const count = kitOut[name] ?? pieces;
+              if (count !== null) {
+                note('kit_out', name, count);
+              }
+            }
+            void navigate(`/sessions/${session.id}/drill/${runId}`);
+          },
+        },
+      ),
+  };
+}
+
+/** A number of paces as it was counted; null where it is none. */
+export function readCount(text: string): number | null {
+  const count = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || Number.isNaN(count) || count < 0.5 || count > 200 ? null : count;
+}
