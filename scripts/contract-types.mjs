@@ -1,7 +1,7 @@
 /**
  * Makes the screens' types from the schemas under contract/.
  *
- *   node scripts/contract-types.mjs          writes resources/js/app/contract.ts
+ *   node scripts/contract-types.mjs          writes resources/js/server/contract.ts
  *   node scripts/contract-types.mjs --check  fails where that file is not what the schemas say
  */
 
@@ -13,7 +13,7 @@ import { fileURLToPath } from 'node:url';
 import { compile } from 'json-schema-to-typescript';
 
 const ROOT = resolve(fileURLToPath(import.meta.url), '../..');
-const OUT = 'resources/js/app/contract.ts';
+const OUT = 'resources/js/server/contract.ts';
 const DRILL = 'core/drills/drill.schema.json';
 
 /** What a type cannot say: how many of a list, and which fields go together. Pairs stay pairs. */

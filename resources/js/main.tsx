@@ -9,10 +9,10 @@ import '@fontsource/source-serif-4/latin-ext-400.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
-import { client } from './app/client';
-import { outbox } from './app/outbox';
-import { Shelf } from './app/shelf';
-import { applyTheme } from './app/useTheme';
+import { applyTheme } from './device/useTheme';
+import { client } from './server/client';
+import { outbox } from './server/outbox';
+import { Shelf } from './server/shelf';
 
 applyTheme();
 

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { fieldError } from '../app/api';
-import { isOfEarlierVisit, useDoor, useKeepSettings, useMe } from '../app/queries';
-import { useTheme } from '../app/useTheme';
-import { useUnits } from '../app/useUnits';
 import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack } from '../design';
+import { useTheme } from '../device/useTheme';
+import { fieldError } from '../server/api';
+import { isOfEarlierVisit, useDoor, useKeepSettings, useMe } from '../server/queries';
 import type { Unit } from '../units/length';
+import { useUnits } from '../units/useUnits';
 
 const UNITS = [
   { value: 'feet', label: 'Feet and inches' },

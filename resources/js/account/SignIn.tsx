@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { fieldError } from '../app/api';
-import { useDoor, useMe } from '../app/queries';
-import { useWaitingCount } from '../app/useOutbox';
 import { Button, Entry, Notice, Page, Part, Row, Said, Stack } from '../design';
+import { fieldError } from '../server/api';
+import { useDoor, useMe } from '../server/queries';
+import { useWaitingCount } from '../server/useOutbox';
 
 const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
 

@@ -9,15 +9,15 @@ import { DrillCard } from '../drills/DrillCard';
 import { DrillEditor } from '../drills/DrillEditor';
 import { DrillFiles } from '../drills/DrillFiles';
 import { DrillList } from '../drills/Drills';
-import { RunScreen } from '../drills/RunScreen';
 import { SetOutScreen } from '../drills/SetOutScreen';
 import { Greens } from '../greens/Greens';
+import { RunScreen } from '../running/RunScreen';
+import { client } from '../server/client';
+import { outbox } from '../server/outbox';
+import { keys, useMe } from '../server/queries';
 import { SessionScreen } from '../session/SessionScreen';
 import { StudentScreen } from '../students/StudentForm';
 import { Students } from '../students/Students';
-import { client } from './client';
-import { outbox } from './outbox';
-import { keys, useMe } from './queries';
 import { Shell } from './Shell';
 
 /** The whole application. */

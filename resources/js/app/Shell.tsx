@@ -2,8 +2,8 @@ import { useEffect } from 'react';
 import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
 import { Button, color, narrow, space, touch, type } from '../design';
-import { useAcceptedEvents, useWaitingCount } from './useOutbox';
-import { useUpdate } from './useUpdate';
+import { useUpdate } from '../device/useUpdate';
+import { useAcceptedEvents, useWaitingCount } from '../server/useOutbox';
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: ${space.m}; padding: 0 ${space.l}; min-height: 56px;

@@ -1,9 +1,5 @@
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { clock, day } from '../app/dates';
-import { newId } from '../app/outbox';
-import { useBench, useStartSession, useTakeAlong } from '../app/queries';
-import type { Bench as BenchData, Green, SessionSummary, Student } from '../app/types';
 import {
   Button,
   ButtonLink,
@@ -20,7 +16,12 @@ import {
   type,
   wide,
 } from '../design';
+import { newId } from '../server/outbox';
+import { useBench, useStartSession, useTakeAlong } from '../server/queries';
+import type { Bench as BenchData, Green, SessionSummary, Student } from '../server/types';
+import { clock, day } from '../units/dates';
 import { METRES_PER_FOOT } from '../units/length';
+import { greenWords } from '../units/reading';
 
 const Two = styled.div`
   display: grid; gap: ${space.xl}; align-items: start;
@@ -186,16 +187,4 @@ function GreenLines({ greens }: { greens: Green[] }) {
       ))}
     </Lines>
   );
-}
-
-/** How a green's standing figure was got, and when. */
-export function greenWords(green: Green): string {
-  const surface = green.surface === 'mat' ? 'mat' : 'grass';
-  if (green.reading == null) {
-    return `${surface}, not measured yet`;
-  }
-  const how = { ramp: 'by ramp', stopwatch: 'by stopwatch', estimated: 'estimated', unknown: 'unknown' }[
-    green.reading.method
-  ];
-  return `${surface}, ${how}, ${day(green.reading.taken_at)}`;
 }

@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
-import type { MarginNote } from '../app/contract';
+import type { MarginNote } from '../server/contract';
 import { Button } from './Button';
 import { Entry } from './Entry';
 import { color, space, type } from './theme';

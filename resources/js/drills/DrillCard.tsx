@@ -1,8 +1,4 @@
 import { useNavigate, useParams } from 'react-router';
-import { clock } from '../app/dates';
-import { useBench, useDropDrill } from '../app/queries';
-import type { Drill, DrillCard as DrillCardData } from '../app/types';
-import { useUnits } from '../app/useUnits';
 import {
   Button,
   ButtonLink,
@@ -16,9 +12,13 @@ import {
   Said,
   Stack,
 } from '../design';
+import { inWords, stationSlope, stationWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
-import { inWords, stationSlope, stationWords } from './drillWords';
-import { drawnStations, sceneryOf } from './scenery';
+import { drawnStations, sceneryOf } from '../lane/scenery';
+import { useBench, useDropDrill } from '../server/queries';
+import type { Drill, DrillCard as DrillCardData } from '../server/types';
+import { clock } from '../units/dates';
+import { useUnits } from '../units/useUnits';
 import { useDrill } from './useDrill';
 
 /** One drill: drawn on its lane, its rule, why it exists, and the ways to start, copy or change it. */

@@ -1,11 +1,6 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { ApiError } from '../app/api';
-import { newId } from '../app/outbox';
-import { useDrillCheck, useDrillKinds, useKeepDrill } from '../app/queries';
-import type { Drill, DrillKinds } from '../app/types';
-import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
   Button,
@@ -22,7 +17,14 @@ import {
   Row,
   Stack,
 } from '../design';
+import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
+import { drawnStations, sceneryOf } from '../lane/scenery';
+import { ApiError } from '../server/api';
+import { newId } from '../server/outbox';
+import { useDrillCheck, useDrillKinds, useKeepDrill } from '../server/queries';
+import type { Drill, DrillKinds } from '../server/types';
+import { type Units, useUnits } from '../units/useUnits';
 import {
   type DrillDraft,
   draftOf,
@@ -33,7 +35,6 @@ import {
   readDraft,
   usualWords,
 } from './draft';
-import { inWords } from './drillWords';
 import {
   AsksAndFinds,
   CardWords,
@@ -46,7 +47,6 @@ import {
   Tasks,
 } from './EditorParts';
 import { AIDS, blankDrill, MISSES, TARGETS } from './editorChoices';
-import { drawnStations, sceneryOf } from './scenery';
 import { useDrill } from './useDrill';
 
 /** Stays in sight while fields below it are changed. */

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { ApiError } from '../app/api';
-import { fetchDrillsFile, useDrills, usePreviewDrills, useTakeInDrills } from '../app/queries';
-import type { DrillPreview } from '../app/types';
 import { Button, ButtonLink, Notice, Page, Part, Quiet, Row, Said, Stack, TableFrame } from '../design';
+import { ApiError } from '../server/api';
+import { fetchDrillsFile, useDrills, usePreviewDrills, useTakeInDrills } from '../server/queries';
+import type { DrillPreview } from '../server/types';
 import { problemWords } from './draft';
 
 const WHAT = {

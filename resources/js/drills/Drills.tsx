@@ -1,9 +1,6 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { type AtHand, useDrills, useFittingDrills } from '../app/queries';
-import type { DrillCard } from '../app/types';
-import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
   Button,
@@ -20,10 +17,13 @@ import {
   Stack,
   wide,
 } from '../design';
+import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
-import { inWords } from './drillWords';
+import { drawnStations, sceneryOf } from '../lane/scenery';
+import { type AtHand, useDrills, useFittingDrills } from '../server/queries';
+import type { DrillCard } from '../server/types';
+import { type Units, useUnits } from '../units/useUnits';
 import { ANYTHING, BAG, type Piece } from './filters';
-import { drawnStations, sceneryOf } from './scenery';
 
 const TRAINS = [
   'any',

@@ -1,9 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import { useSeenKinds } from '../app/queries';
-import type { DrillKinds } from '../app/types';
-import type { Units } from '../app/useUnits';
 import {
   AnyOf,
   Button,
@@ -18,6 +15,9 @@ import {
   Row,
   Stack,
 } from '../design';
+import { useSeenKinds } from '../server/queries';
+import type { DrillKinds } from '../server/types';
+import type { Units } from '../units/useUnits';
 import {
   type DrillDraft,
   figureSuffix,

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { newId } from '../app/outbox';
-import { useDropLengthSet, useKeepLengthSet, useLayLengths, useLengthSets } from '../app/queries';
-import type { DrillCard } from '../app/types';
-import type { Units } from '../app/useUnits';
 import { Button, Columns, Entry, Notice, OneOf, Quiet, Row, Stack } from '../design';
+import { newId } from '../server/outbox';
+import { useDropLengthSet, useKeepLengthSet, useLayLengths, useLengthSets } from '../server/queries';
+import type { DrillCard } from '../server/types';
+import type { Units } from '../units/useUnits';
 import { readLengths, saidWithUnit } from './lengthList';
 
 interface LengthChoiceProps {

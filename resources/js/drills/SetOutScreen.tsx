@@ -1,9 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { useBench, useSession } from '../app/queries';
-import type { Drill, DrillCard, Session, SetOutSheet } from '../app/types';
-import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
   Button,
@@ -19,13 +16,16 @@ import {
   Stack,
   TableFrame,
 } from '../design';
+import { CountRow } from '../design/CountRow';
+import { forecastWords, inWords, stationSlope } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
-import { Footpath } from '../session/Footpath';
+import { drawnStations, sceneryOf } from '../lane/scenery';
+import { useBench, useSession } from '../server/queries';
+import type { Drill, DrillCard, Session, SetOutSheet } from '../server/types';
 import { formatFeet, formatPaces } from '../units/length';
-import { CountRow } from './CountRow';
-import { forecastWords, inWords, stationSlope } from './drillWords';
+import { type Units, useUnits } from '../units/useUnits';
+import { Footpath } from '../walk/Footpath';
 import { LengthChoice } from './LengthChoice';
-import { drawnStations, sceneryOf } from './scenery';
 import { useDrill } from './useDrill';
 import { readCount, type SettingOutState, useSettingOut } from './useSettingOut';
 

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import kindsCase from '../../../contract/cases/drill-kinds.json';
-import type { Drill, DrillKinds } from '../app/types';
-import { unitsFor } from '../app/useUnits';
+import type { Drill, DrillKinds } from '../server/types';
+import { unitsFor } from '../units/useUnits';
 import {
   draftOf,
   keyFor,

@@ -9,9 +9,9 @@ import type {
   RuleFigure,
   RuleKind,
   Task,
-} from '../app/types';
-import type { Units } from '../app/useUnits';
+} from '../server/types';
 import type { LengthKind } from '../units/length';
+import type { Units } from '../units/useUnits';
 
 /** Steady over edits, so that fields keep their focus. */
 interface Kept {

@@ -1,6 +1,6 @@
 /** What the editor offers where kinds do not describe themselves. */
 
-import type { Drill, Task } from '../app/types';
+import type { Drill, Task } from '../server/types';
 
 export const TARGETS = [
   { value: 'hole', label: 'A hole' },

@@ -1,6 +1,6 @@
 /** What may be at hand today; which drills that allows is the server's to say. */
 
-import type { AtHand } from '../app/queries';
+import type { AtHand } from '../server/queries';
 
 /** Things a bag may hold. Balls are always there. */
 export const BAG = [

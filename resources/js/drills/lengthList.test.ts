@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { unitsFor } from '../app/useUnits';
+import { unitsFor } from '../units/useUnits';
 import { readLengths, saidWithUnit } from './lengthList';
 
 const feet = unitsFor({ unit: 'feet', paceLength: 0.8 });

@@ -1,6 +1,6 @@
 /** Several lengths said at once: "3, 6 and 9 paces". */
 
-import type { Units } from '../app/useUnits';
+import type { Units } from '../units/useUnits';
 
 const UNIT_AT_END = /[a-z′'″"]+$/i;
 

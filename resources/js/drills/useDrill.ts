@@ -1,5 +1,5 @@
-import { isOfEarlierVisit, useDrills } from '../app/queries';
-import type { DrillCard } from '../app/types';
+import { isOfEarlierVisit, useDrills } from '../server/queries';
+import type { DrillCard } from '../server/types';
 
 /** What can be said of a drill named in the address. */
 export type FoundDrill =

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId, outbox } from '../app/outbox';
-import { useSetOut, useStartRun } from '../app/queries';
-import type { DrillCard, Session, SetOutItem } from '../app/types';
+import { newId, outbox } from '../server/outbox';
+import { useSetOut, useStartRun } from '../server/queries';
+import type { DrillCard, Session, SetOutItem } from '../server/types';
 
 export type SettingOutState = ReturnType<typeof useSettingOut>;
 

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { fieldError } from '../app/api';
-import { type GreenDraft, useBench, useKeepGreen } from '../app/queries';
-import type { Green } from '../app/types';
-import { greenWords } from '../bench/Bench';
 import { Button, Entry, Notice, OneOf, Page, Part, Row, Said, Stack, TableFrame } from '../design';
+import { fieldError } from '../server/api';
+import { type GreenDraft, useBench, useKeepGreen } from '../server/queries';
+import type { Green } from '../server/types';
 import { METRES_PER_FOOT } from '../units/length';
+import { greenWords } from '../units/reading';
 
 const SURFACES = [
   { value: 'grass', label: 'Grass' },

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import type { Drill, Post } from '../app/types';
-import type { Units } from '../app/useUnits';
 import { color, type } from '../design';
+import type { Drill, Post } from '../server/types';
+import type { Units } from '../units/useUnits';
 import { laneScale } from './geometry';
 
 const WIDTH = 760;

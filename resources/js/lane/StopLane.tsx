@@ -1,9 +1,9 @@
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { seenNumber } from '../app/types';
-import type { ShownPutt } from '../app/useOutbox';
-import type { Units } from '../app/useUnits';
 import { color, narrow, type } from '../design';
+import { seenNumber } from '../server/types';
+import type { ShownPutt } from '../server/useOutbox';
+import type { Units } from '../units/useUnits';
 import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
 import { OutcomeMark } from './OutcomeMark';
 import type { Scenery } from './SetOutLane';

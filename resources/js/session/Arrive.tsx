@@ -1,7 +1,4 @@
 import { useState } from 'react';
-import { fieldError } from '../app/api';
-import { useBench, useChangeSession } from '../app/queries';
-import { useLog } from '../app/useOutbox';
 import {
   AnyOf,
   ButtonLink,
@@ -17,7 +14,10 @@ import {
   Row,
   Stack,
 } from '../design';
-import type { WaypointProps } from './SessionScreen';
+import { fieldError } from '../server/api';
+import { useBench, useChangeSession } from '../server/queries';
+import { useLog } from '../server/useOutbox';
+import type { WaypointProps } from '../walk/walk';
 
 const CONDITIONS = [
   { value: 'dew', label: 'Dew' },

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { fieldError } from '../app/api';
-import { useChangeSession } from '../app/queries';
 import { Button, Margin, MarginWord, NoteEntry, Notice, Page, Quiet, Row, Stack } from '../design';
-import type { WaypointProps } from './SessionScreen';
+import { fieldError } from '../server/api';
+import { useChangeSession } from '../server/queries';
+import type { WaypointProps } from '../walk/walk';
 
 /** What the student takes home, and what to begin with next time. */
 export function CarryOn({ session }: WaypointProps) {

@@ -1,7 +1,3 @@
-import { day } from '../app/dates';
-import { useBench, useChangeSession } from '../app/queries';
-import type { Reading, ReadingMethod, Session } from '../app/types';
-import { type Units, useUnits } from '../app/useUnits';
 import {
   ButtonLink,
   Columns,
@@ -18,9 +14,13 @@ import {
   Said,
   Stack,
 } from '../design';
+import { useBench, useChangeSession } from '../server/queries';
+import type { Reading, ReadingMethod, Session } from '../server/types';
+import { day } from '../units/dates';
 import { METRES_PER_FOOT } from '../units/length';
+import { type Units, useUnits } from '../units/useUnits';
+import type { WaypointProps } from '../walk/walk';
 import { RampRolls } from './RampRolls';
-import type { WaypointProps } from './SessionScreen';
 import { TimedRolls } from './TimedRolls';
 import { useReading } from './useReading';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Units } from '../app/useUnits';
 import { Columns, Entry, Part, Quiet } from '../design';
+import type { Units } from '../units/useUnits';
 import type { Direction, ReadingWork } from './useReading';
 
 const NAMES = { 1: 'There', 2: 'Back along the same line' } as const;

@@ -1,9 +1,10 @@
 import { Undo2 } from 'lucide-react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import type { ShownPutt } from '../app/useOutbox';
-import { useUnits } from '../app/useUnits';
-import { useWakeLock } from '../app/useWakeLock';
+import { BallList } from '../balls/BallList';
+import { BallSheet } from '../balls/BallSheet';
+import { STOPS } from '../balls/ballWords';
+import { OutboxNotices } from '../balls/OutboxNotices';
 import {
   Button,
   ButtonLink,
@@ -21,14 +22,13 @@ import {
   touch,
   wide,
 } from '../design';
+import { KeySheet } from '../device/KeySheet';
+import { useWakeLock } from '../device/useWakeLock';
 import { StopLane } from '../lane/StopLane';
-import { BallList } from './BallList';
-import { BallSheet } from './BallSheet';
-import { STOPS } from './ballWords';
-import { KeySheet } from './KeySheet';
-import { OutboxNotices } from './OutboxNotices';
-import type { WaypointProps } from './SessionScreen';
-import { slopeWords } from './SetOut';
+import type { ShownPutt } from '../server/useOutbox';
+import { slopeWords } from '../units/slope';
+import { useUnits } from '../units/useUnits';
+import type { WaypointProps } from '../walk/walk';
 import { useRolling } from './useRolling';
 
 const Bench = styled.div`

@@ -1,21 +1,16 @@
 import type { ComponentType } from 'react';
 import { Navigate, useParams } from 'react-router';
-import { isOfEarlierVisit, useSession } from '../app/queries';
-import type { Session } from '../app/types';
-import { useShownSession } from '../app/useOutbox';
 import { Notice, Page } from '../design';
+import { LookBack } from '../look-back/LookBack';
+import { isOfEarlierVisit, useSession } from '../server/queries';
+import { useShownSession } from '../server/useOutbox';
+import { Footpath } from '../walk/Footpath';
+import { isWaypoint, type WaypointKey, type WaypointProps } from '../walk/walk';
 import { Arrive } from './Arrive';
 import { CarryOn } from './CarryOn';
-import { Footpath } from './Footpath';
 import { GreenSpeed } from './GreenSpeed';
-import { LookBack } from './LookBack';
 import { Roll } from './Roll';
 import { SetOut } from './SetOut';
-import { isWaypoint, type WaypointKey } from './walk';
-
-export interface WaypointProps {
-  session: Session;
-}
 
 const SCREENS: Record<WaypointKey, ComponentType<WaypointProps>> = {
   arrive: Arrive,

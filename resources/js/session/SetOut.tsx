@@ -1,7 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { useLog } from '../app/useOutbox';
-import { useUnits } from '../app/useUnits';
+import { OutboxNotices } from '../balls/OutboxNotices';
 import {
   Button,
   ButtonLink,
@@ -17,10 +16,12 @@ import {
   TableFrame,
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
+import { useLog } from '../server/useOutbox';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
-import { OutboxNotices } from './OutboxNotices';
-import type { WaypointProps } from './SessionScreen';
+import { slopeWords } from '../units/slope';
+import { useUnits } from '../units/useUnits';
+import type { WaypointProps } from '../walk/walk';
 
 /** Usual stations to add at one touch, in the coach's unit. */
 const USUAL = { feet: [6, 12, 18, 24, 30], metres: [2, 4, 6, 8, 10], paces: [3, 5, 7, 9, 12] } as const;
@@ -184,11 +185,4 @@ export function SetOut({ session }: WaypointProps) {
       </Margin>
     </Page>
   );
-}
-
-export function slopeWords(percent: number | null): string {
-  if (percent === null || percent === 0) {
-    return 'level';
-  }
-  return percent > 0 ? `${percent} % uphill` : `${-percent} % downhill`;
 }

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import type { Units } from '../app/useUnits';
 import { Button, Columns, color, Entry, OneOf, Part, Quiet, Row, Stack, TableFrame, type } from '../design';
+import type { Units } from '../units/useUnits';
 import type { Direction, ReadingWork } from './useReading';
 
 const Watch = styled(Button)`

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { fieldError } from '../app/api';
-import { newId } from '../app/outbox';
-import { type ReadingDraft, useKeepReading } from '../app/queries';
-import type { ReadingEntries, ReadingMethod, Session, TimedRoll } from '../app/types';
+import { fieldError } from '../server/api';
+import { newId } from '../server/outbox';
+import { type ReadingDraft, useKeepReading } from '../server/queries';
+import type { ReadingEntries, ReadingMethod, Session, TimedRoll } from '../server/types';
 
 export type Direction = 1 | 2;
 

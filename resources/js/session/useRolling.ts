@@ -1,10 +1,10 @@
 import { useRef, useState } from 'react';
-import type { Session, Station, Stop } from '../app/types';
-import { type KeyAct, useKeys } from '../app/useKeys';
-import { type ShownPutt, useLog } from '../app/useOutbox';
-import type { Units } from '../app/useUnits';
+import { ballWords } from '../balls/ballWords';
+import { type KeyAct, useKeys } from '../device/useKeys';
+import type { Session, Station, Stop } from '../server/types';
+import { type ShownPutt, useLog } from '../server/useOutbox';
 import { outsideLimits } from '../units/limits';
-import { ballWords } from './ballWords';
+import type { Units } from '../units/useUnits';
 
 /** Backstrokes offered before any was used, in metres; near whole inches and centimetres alike. */
 const FIRST_BACKSTROKES = {

@@ -1,9 +1,5 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { ApiError, fieldError } from '../app/api';
-import { isOfEarlierVisit, type StudentDraft, useBench, useFoundRuns, useKeepStudent } from '../app/queries';
-import type { Student } from '../app/types';
-import { type Units, useUnits } from '../app/useUnits';
 import {
   AnyOf,
   Button,
@@ -18,8 +14,18 @@ import {
   Row,
   Stack,
 } from '../design';
-import { FoundRuns } from '../drills/Found';
+import { FoundRuns } from '../found/Found';
+import { ApiError, fieldError } from '../server/api';
+import {
+  isOfEarlierVisit,
+  type StudentDraft,
+  useBench,
+  useFoundRuns,
+  useKeepStudent,
+} from '../server/queries';
+import type { Student } from '../server/types';
 import { METRES_PER_FOOT } from '../units/length';
+import { type Units, useUnits } from '../units/useUnits';
 
 const HANDS = [
   { value: 'right', label: 'Right' },

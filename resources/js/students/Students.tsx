@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import { useBench } from '../app/queries';
 import { ButtonLink, Notice, Page, Row, Said, Stack, TableFrame } from '../design';
+import { useBench } from '../server/queries';
 
 const LEVEL_WORDS = { new: 'new to it', club: 'club', able: 'able', tournament: 'tournament' } as const;
 const SCHOOL_WORDS = { rule: 'by the rule', foot: 'by the foot', eye: 'by eye' } as const;

@@ -1,0 +1,46 @@
+import { Button, Notice } from '../design';
+import { NO_REMARKS } from '../server/types';
+import type { ShownPutt, useLog } from '../server/useOutbox';
+
+interface OutboxNoticesProps {
+  log: ReturnType<typeof useLog>;
+  words: (putt: ShownPutt) => string;
+}
+
+/** What this device could not store, and what the server would not take: nothing is dropped without a word. */
+export function OutboxNotices({ log, words }: OutboxNoticesProps) {
+  return (
+    <>
+      {log.looseCount > 0 && (
+        <Notice kind="wrong">
+          This device has no room to store{' '}
+          {log.looseCount === 1 ? 'the last entry' : `the last ${log.looseCount} entries`}. Keep this page
+          open until they are sent; then free some space.
+        </Notice>
+      )}
+      {log.refused.map((item) => (
+        <Notice key={item.order} kind="wrong">
+          <p>
+            {item.event.type === 'putt_logged'
+              ? `A ball was not taken (${words(asShown(item.event))})`
+              : 'An entry was not taken'}
+            : {item.refused} It is kept here until you put it away.
+          </p>
+          <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
+        </Notice>
+      ))}
+    </>
+  );
+}
+
+function asShown(event: object): ShownPutt {
+  return {
+    student: null,
+    outcome: null,
+    corrections: 0,
+    isWaiting: true,
+    ...NO_REMARKS,
+    seen: {},
+    ...event,
+  } as ShownPutt;
+}

@@ -1,0 +1,123 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { color, Entry, OneOf, Quiet, Stack } from '../design';
+import { useSeenKinds } from '../server/queries';
+import { type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
+import type { Units } from '../units/useUnits';
+
+const More = styled.details`
+  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
+`;
+
+interface SeenOfProps {
+  /** The ball as it was logged: what was asked of it then stays in sight. */
+  putt: Pick<Putt, 'seen'>;
+  seen: Seen;
+  /** An answer of null takes an earlier one back. */
+  onSee: (answers: Seen) => void;
+  units: Units;
+}
+
+/** What was seen of a ball, from the server's list of what can be: asked first, the rest one touch further. */
+export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
+  const kinds = useSeenKinds();
+  const all = kinds.data ?? [];
+  const asked = all.filter(({ name }) => putt.seen[name] != null);
+  const more = all.filter(({ name, of_any_ball }) => of_any_ball && putt.seen[name] == null);
+  const one = (kind: SeenKind) => (
+    <SeenOne
+      key={kind.name}
+      kind={kind}
+      answer={seen[kind.name] ?? null}
+      onAnswer={(answer) => onSee({ [kind.name]: answer })}
+      units={units}
+    />
+  );
+  return (
+    <>
+      {asked.map(one)}
+      {kinds.isError && <Quiet>What else can be seen is with the server: {kinds.error.message}</Quiet>}
+      {more.length > 0 && (
+        <More>
+          <summary>What else was seen</summary>
+          <Stack>{more.map(one)}</Stack>
+        </More>
+      )}
+    </>
+  );
+}
+
+interface SeenOneProps {
+  kind: SeenKind;
+  answer: Seen[string];
+  onAnswer: (answer: Seen[string]) => void;
+  units: Units;
+}
+
+/** Not said is an answer too. */
+const NOT_SAID = { value: '', label: 'Not said' } as const;
+
+function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
+  switch (kind.kind) {
+    case 'words':
+      return (
+        <OneOf<string>
+          label={kind.question}
+          options={[NOT_SAID, ...kind.answers]}
+          value={answer === null ? '' : String(answer)}
+          onChange={(value) => onAnswer(value === '' ? null : value)}
+        />
+      );
+    case 'yes_no':
+      return (
+        <OneOf<string>
+          label={kind.question}
+          options={[NOT_SAID, ...kind.answers]}
+          value={answer === null ? '' : answer === true ? 'yes' : 'no'}
+          onChange={(value) => onAnswer(value === '' ? null : value === 'yes')}
+        />
+      );
+    case 'count':
+    case 'metres':
+      return <SeenNumber kind={kind} answer={answer} onAnswer={onAnswer} units={units} />;
+  }
+}
+
+/** Up to here a length beside something is small, metres. */
+const HAND = 3;
+
+/** A number seen of a ball, in the coach's unit where it is a length. */
+export function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
+  const isLength = kind.kind === 'metres';
+  const given = seenNumber({ answer }, 'answer');
+  const [error, setError] = useState<string | null>(null);
+  // Hand's breadths are said in inches or centimetres.
+  const unit = (kind.most ?? 0) <= HAND ? 'backstroke' : 'roll';
+  const show = (value: number | null) => (isLength ? units.show(value ?? 0, unit) : String(value ?? 0));
+  const range = `${show(kind.least)} to ${show(kind.most)}`;
+  return (
+    <Entry
+      label={kind.question}
+      defaultValue={given === null ? '' : isLength ? units.text(given, unit) : String(given)}
+      onChange={(text) => {
+        const read = isLength ? units.read(text, unit).metres : Number(text);
+        const isPossible =
+          read !== null &&
+          (isLength || Number.isInteger(read)) &&
+          text.trim() !== '' &&
+          read >= (kind.least ?? 0) &&
+          read <= (kind.most ?? 0);
+        // What cannot be read takes no earlier answer away.
+        const isEmpty = text.trim() === '';
+        setError(isEmpty || isPossible ? null : `“${text.trim()}” cannot be kept here. Type ${range}.`);
+        if (isEmpty || isPossible) {
+          onAnswer(isPossible ? read : null);
+        }
+      }}
+      inputMode={isLength ? 'text' : 'numeric'}
+      {...(isLength ? { suffix: units.suffix(unit) } : {})}
+      error={error}
+      hint={`${range}.`}
+    />
+  );
+}

@@ -1,0 +1,95 @@
+/** What is said of drills and balls to come, with lengths in the coach's own unit. */
+
+import type { Expectation } from '../server/contract';
+import type { CallOut, DrillStation, Task } from '../server/types';
+import type { Units } from '../units/useUnits';
+
+export const TASKS: Record<Task, string> = {
+  past: 'a little past',
+  short: 'a little short',
+  firm: 'firm, further past',
+  soft: 'soft',
+  exact: 'exact',
+  look_at_target: 'looking at the target',
+  look_at_ball: 'looking at the ball',
+  rehearse_soft: 'rehearse it too soft',
+  rehearse_strong: 'rehearse it too strong',
+  rehearse_between: 'now between the two',
+  stance_narrow: 'narrow stance',
+  stance_middle: 'middling stance',
+  stance_wide: 'wide stance',
+  aim_wider: 'with a wider aim',
+  more_pace: 'with more pace',
+  roll_by_hand: 'rolled by hand',
+};
+
+/** What the server says in words, with its lengths ("{0.500 m}", "{0.085 w}" for a width) in the coach's unit. */
+export function inWords(text: string, units: Units): string {
+  return text.replace(/\{(-?[\d.]+) ([mw])\}/g, (_, metres: string, kind: string) =>
+    units.show(Number(metres), kind === 'w' ? 'width' : 'roll'),
+  );
+}
+
+/** How a station's ground lies, to stand after its length; nothing for a level one. */
+export function stationSlope(station: DrillStation | undefined): string {
+  const [along, across] = [station?.grade_percent ?? 0, station?.across_percent ?? 0];
+  const parts = [
+    along === 0 ? '' : along > 0 ? `${along} % uphill` : `${-along} % downhill`,
+    // Positive where the green rises to the player's right, so the ball turns left.
+    across === 0 ? '' : `breaks ${across > 0 ? 'left' : 'right'}`,
+    station?.tier === undefined ? '' : 'over a step',
+  ].filter((part) => part !== '');
+  return parts.length === 0 ? '' : `, ${parts.join(', ')}`;
+}
+
+/** A station's length, or the range it is drawn from. */
+export function stationWords(station: DrillStation, units: Units): string {
+  const length = lengthWords(station, units);
+  return station.name === undefined ? length : `${station.name}, ${length}`;
+}
+
+function lengthWords(station: DrillStation, units: Units): string {
+  if (station.backstroke_m !== undefined) {
+    return `backstroke ${units.show(station.backstroke_m, 'backstroke')}`;
+  }
+  return station.length_m === undefined
+    ? `${units.show(station.from_m ?? 0, 'station')} to ${units.show(station.to_m ?? 0, 'station')}`
+    : units.show(station.length_m, 'station');
+}
+
+/** The next ball as it is called out: "18 ft, a little past"; "backstroke 6 in". */
+export function callOutWords({ length_m, task, name, backstroke_m }: CallOut, units: Units): string {
+  const what =
+    backstroke_m === null
+      ? units.show(length_m, 'station')
+      : `backstroke ${units.show(backstroke_m, 'backstroke')}`;
+  return [what, name, task === null ? null : TASKS[task]].filter((part) => part !== null).join(', ');
+}
+
+/** How many balls a drill will take, on what that rests, or why nobody can say. */
+export function forecastWords(expectation: Expectation): string {
+  const { balls, basis, putts_behind, balls_with_cap, chance_to_finish } = expectation;
+  switch (basis) {
+    case 'count':
+      return `It takes ${Math.round(balls ?? 0)} balls.`;
+    case 'rate':
+      return [
+        balls === null
+          ? `At this student’s own rate, from ${putts_behind} putts, it is hardly ever done.`
+          : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`,
+        balls_with_cap === null || chance_to_finish === null
+          ? ''
+          : `With its cap about ${Math.round(balls_with_cap)}; done before it in ${Math.round(chance_to_finish * 10)} of 10 tries.`,
+      ]
+        .join(' ')
+        .trim();
+    case 'few_putts':
+      return 'How many balls it takes is not known yet: too few putts to a target are logged.';
+    case 'few_starts':
+      return 'How many balls it takes is not known yet: this student’s start line is not measured.';
+    case 'unknown':
+      return 'How many balls it takes cannot be told beforehand: what passes here shows only when it is rolled.';
+    case 'open_end':
+      return 'How many balls it takes depends on how it goes: it ends by the clock.';
+  }
+}

@@ -1,0 +1,68 @@
+import { describe, expect, test } from 'vitest';
+import type { Session } from '../server/types';
+import { isWaypoint, troddenWaypoints, WAYPOINTS } from './walk';
+
+const empty: Session = {
+  id: 'S',
+  student: null,
+  green: null,
+  minutes: null,
+  purpose: null,
+  conditions: [],
+  stations: [],
+  set_aside: [],
+  note_for_student: null,
+  note_for_next: null,
+  started_at: '2026-11-23T10:00:00Z',
+  ended_at: null,
+  reading: null,
+  reading_is_of_the_day: false,
+  reading_days_old: null,
+  putts: [],
+  cautions: [],
+  last_note: null,
+  run_id: null,
+};
+
+describe('the walk', () => {
+  test('has six waypoints in the order people work', () => {
+    expect(WAYPOINTS.map(({ label }) => label)).toEqual([
+      'Arrive',
+      'Green',
+      'Set out',
+      'Roll',
+      'Look back',
+      'Carry on',
+    ]);
+  });
+
+  test('knows its own addresses', () => {
+    expect(isWaypoint('look-back')).toBe(true);
+    expect(isWaypoint('lookback')).toBe(false);
+    expect(isWaypoint(undefined)).toBe(false);
+  });
+
+  test('nothing is behind you at the start', () => {
+    expect(troddenWaypoints(empty).size).toBe(0);
+  });
+
+  test('arriving needs both who and where', () => {
+    const student = { id: 'A' } as Session['student'];
+    const green = { id: 'G' } as Session['green'];
+    expect([...troddenWaypoints({ ...empty, student })]).toEqual([]);
+    expect([...troddenWaypoints({ ...empty, student, green })]).toEqual(['arrive']);
+  });
+
+  test('waypoints can be trodden in any order', () => {
+    const station = { id: 'a', length_m: 3, said: '3 m', grade_percent: null, across_percent: null };
+    const putts = [{ id: 'P' }] as Session['putts'];
+    expect([...troddenWaypoints({ ...empty, putts })]).toEqual(['roll']);
+    expect([...troddenWaypoints({ ...empty, putts, stations: [station] })]).toEqual(['set-out', 'roll']);
+  });
+
+  test('ending a session leaves the last two behind', () => {
+    const ended = troddenWaypoints({ ...empty, ended_at: '2026-11-23T11:00:00Z' });
+    expect([...ended]).toEqual(['look-back', 'carry-on']);
+    expect([...troddenWaypoints({ ...empty, note_for_next: 'Longer.' })]).toEqual(['carry-on']);
+  });
+});
