@@ -8,6 +8,7 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\GreenController;
+use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LengthSetController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\SeenController;
@@ -35,10 +36,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('students', [StudentController::class, 'store']);
         Route::put('students/{student}', [StudentController::class, 'update'])->can('change', 'student');
         Route::delete('students/{student}', [StudentController::class, 'destroy'])->can('change', 'student');
+        Route::post('students/{student}/back', [StudentController::class, 'back'])->withTrashed()->can('change', 'student');
 
         Route::post('greens', [GreenController::class, 'store']);
         Route::put('greens/{green}', [GreenController::class, 'update'])->can('change', 'green');
         Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('change', 'green');
+        Route::post('greens/{green}/back', [GreenController::class, 'back'])->withTrashed()->can('change', 'green');
 
         Route::get('students/{student}/findings', [FindingsController::class, 'ofStudent'])->can('access', 'student');
         Route::get('length-sets', [LengthSetController::class, 'index']);
@@ -61,7 +64,11 @@ Route::prefix('api')->group(function (): void {
         Route::put('drills/{drill}', [DrillController::class, 'update'])->can('change', 'drill');
         Route::delete('drills/{drill}', [DrillController::class, 'destroy'])->can('change', 'drill');
 
+        Route::get('put-away', [LedgerController::class, 'putAway']);
+        Route::get('sessions', [LedgerController::class, 'index']);
         Route::post('sessions', [PracticeSessionController::class, 'store']);
+        Route::post('sessions/{session}/back', [PracticeSessionController::class, 'back'])->withTrashed()->can('change', 'session');
+        Route::post('green-speed/doubts', [SessionReadingController::class, 'doubts']);
         Route::middleware('can:access,session')->prefix('sessions/{session}')->group(function (): void {
             Route::middleware(AnswerUnchanged::class)->group(function (): void {
                 Route::get('/', [PracticeSessionController::class, 'show']);
@@ -73,7 +80,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);
             Route::middleware('can:change,session')->group(function (): void {
                 Route::patch('/', [PracticeSessionController::class, 'update']);
-                Route::put('reading', SessionReadingController::class);
+                Route::delete('/', [PracticeSessionController::class, 'destroy']);
+                Route::put('reading', [SessionReadingController::class, 'store']);
                 Route::post('events', [SessionEventsController::class, 'store']);
                 Route::post('runs', [DrillRunController::class, 'store']);
                 Route::post('runs/{run}/events', [DrillRunController::class, 'log'])->can('change', 'run')->scopeBindings();

@@ -26,6 +26,8 @@ trait HoldsToContract
         'PATCH api/sessions/{session}' => 'session', 'PUT api/sessions/{session}/reading' => 'reading',
         'POST api/sessions/{session}/events' => 'session-log', 'GET api/sessions/{session}/balls/{ball}' => '[ball-event]',
         'GET api/sessions/{session}/stroke' => 'session-look', 'GET api/sessions/{session}/stroke/what-if' => 'stroke-table',
+        'GET api/sessions' => '[ledger-line]', 'GET api/put-away' => 'put-away', 'POST api/sessions/{session}/back' => 'session',
+        'POST api/students/{student}/back' => 'student', 'POST api/greens/{green}/back' => 'green', 'POST api/green-speed/doubts' => '[roll-doubt]',
         'POST api/sessions/{session}/runs' => 'run', 'GET api/sessions/{session}/runs/{run}' => 'run', 'POST api/sessions/{session}/runs/{run}/events' => 'run',
     ];
 

@@ -91,7 +91,7 @@ final class DemoSeeder
         $old = Coach::query()->where('email', config('amble.demo_email'))->first();
         if ($old !== null) {
             $bench = $old->bench;
-            $old->practiceSessions()->delete();
+            PracticeSession::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Student::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Green::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             $old->delete();

@@ -8,6 +8,7 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\ReadingMethod;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * What a green was measured, estimated or not known to be, from when on.
@@ -19,22 +20,38 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $speed_m
  * @property float|null $standard_error_m
  * @property float|null $grade
+ * @property float|null $grade_low range that holds the slope in eight of ten lines, with grade_high
+ * @property float|null $grade_high
  * @property bool $is_level
  * @property list<string> $warnings
  * @property CarbonImmutable $taken_at
  * @property-read Green $green
+ * @property-read PracticeSession|null $session
  */
 final class GreenReading extends OwnedRecord
 {
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'green_id', 'practice_session_id', 'method', 'entries', 'speed_m', 'standard_error_m',
-        'grade', 'is_level', 'warnings', 'taken_at',
+        'grade', 'grade_low', 'grade_high', 'is_level', 'warnings', 'taken_at',
     ];
 
     /** @return BelongsTo<Green, $this> */
     public function green(): BelongsTo
     {
         return $this->belongsTo(Green::class);
+    }
+
+    /**
+     * Give the session it was taken in, one put away too.
+     *
+     * @return BelongsTo<PracticeSession, $this>
+     */
+    public function session(): BelongsTo
+    {
+        $of = $this->belongsTo(PracticeSession::class, 'practice_session_id');
+        $of->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $of;
     }
 
     public function speed(): ?GreenSpeed
@@ -59,6 +76,8 @@ final class GreenReading extends OwnedRecord
             'speed_m' => 'float',
             'standard_error_m' => 'float',
             'grade' => 'float',
+            'grade_low' => 'float',
+            'grade_high' => 'float',
             'is_level' => 'boolean',
             'warnings' => 'array',
             'taken_at' => 'immutable_datetime',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Drill\Phase;
 use App\Practice\DrillLibrary;
 
 /**
@@ -12,6 +13,7 @@ use App\Practice\DrillLibrary;
  * @property string $practice_session_id
  * @property string $definition the drill as JSON text, as it was when the run started
  * @property int $seed
+ * @property bool $is_ended whether somebody said that it was enough
  * @property list<string> $students ids, in turn; empty for the session's own student
  */
 final class PracticeRun extends OwnedRecord
@@ -35,9 +37,18 @@ final class PracticeRun extends OwnedRecord
         return crc32($id) & 0x7FFFFFFF;
     }
 
+    /** Tell whether everybody in it has come to its end, so that there is nothing to go on with. */
+    public function isOver(): bool
+    {
+        $phases = FindingRow::query()->where('run_id', $this->id)->toBase()->pluck('phase');
+        $over = $phases->filter(static fn(mixed $phase): bool => is_string($phase) && Phase::from($phase)->isOver());
+
+        return $this->is_ended || ($over->count() === $phases->count() && $phases->count() >= max(1, count($this->students)));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['seed' => 'integer', 'students' => 'array'];
+        return ['seed' => 'integer', 'students' => 'array', 'is_ended' => 'boolean'];
     }
 }

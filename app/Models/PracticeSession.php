@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Session\Standing;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Collection;
 
@@ -17,6 +19,8 @@ use Illuminate\Support\Collection;
  * @property string|null $purpose
  * @property list<string> $conditions as the log has them
  * @property list<array{id: string, length_m: float, said: string, grade_percent: float|null, across_percent: float|null}> $stations as the log has them
+ * @property list<array{student: string, standing: string}> $company as the log has it; whoever the session was begun for may be missing
+ * @property string|null $chosen_reading_id of the reading that the coach chose to stand
  * @property list<string> $set_aside keys of margin notes put away, as the log has them
  * @property string|null $note_for_student
  * @property string|null $note_for_next
@@ -27,13 +31,15 @@ use Illuminate\Support\Collection;
  */
 final class PracticeSession extends OwnedRecord
 {
+    use SoftDeletes;
+
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
         'note_for_student', 'note_for_next', 'started_at', 'ended_at',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]'];
+    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]'];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -61,6 +67,26 @@ final class PracticeSession extends OwnedRecord
         return $this->hasMany(PracticeRun::class);
     }
 
+    /**
+     * Everybody on the session, whoever it was begun for first.
+     *
+     * @return list<array{student: string, name: string, standing: string}>
+     */
+    public function companions(): array
+    {
+        $standings = array_column($this->company, 'standing', 'student');
+        if ($this->student_id !== null) {
+            $standings = [$this->student_id => $standings[$this->student_id] ?? Standing::Here->value] + $standings;
+        }
+        $names = $standings === [] ? collect() : Student::withTrashed()->whereKey(array_keys($standings))->pluck('name', 'id');
+        $companions = [];
+        foreach ($standings as $student => $standing) {
+            $companions[] = ['student' => (string) $student, 'name' => (string) $names->get($student), 'standing' => $standing];
+        }
+
+        return $companions;
+    }
+
     /** @return Collection<int, \stdClass> the standing balls, in the order they were rolled */
     public function ballRows(): Collection
     {
@@ -74,6 +100,7 @@ final class PracticeSession extends OwnedRecord
             'conditions' => 'array',
             'stations' => 'array',
             'set_aside' => 'array',
+            'company' => 'array',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
         ];

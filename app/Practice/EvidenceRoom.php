@@ -153,7 +153,8 @@ final class EvidenceRoom
         $histories = [];
         foreach (self::byGreen($rows) as $green => $its) {
             $times = array_map(intval(...), array_column($its, 'at_ms'));
-            $histories[$green] = GreenHistory::of(array_map(self::reading(...), self::taken($green, $its, min($times), max($times))));
+            $chosen = self::chosen($its);
+            $histories[$green] = GreenHistory::of(array_map(self::reading(...), self::taken($green, $its, min($times), max($times), array_values($chosen))), $chosen);
         }
 
         return $histories;
@@ -177,11 +178,26 @@ final class EvidenceRoom
     }
 
     /**
+     * @param non-empty-list<\stdClass> $rows
+     *
+     * @return array<string, string> the reading a coach chose, by session
+     */
+    private static function chosen(array $rows): array
+    {
+        $sessions = array_values(array_unique(array_column($rows, 'practice_session_id')));
+        /** @var array<string, string> $chosen */
+        $chosen = DB::table('practice_sessions')->whereIn('id', $sessions)->whereNotNull('chosen_reading_id')->pluck('chosen_reading_id', 'id')->all();
+
+        return $chosen;
+    }
+
+    /**
      * @param non-empty-list<\stdClass> $rows on this green
+     * @param list<string> $chosen ids of readings that are wanted whenever they were taken
      *
      * @return list<GreenReading>
      */
-    private static function taken(string $green, array $rows, int $from, int $to): array
+    private static function taken(string $green, array $rows, int $from, int $to, array $chosen): array
     {
         $readings = GreenReading::query()->where('green_id', $green);
         $first = CarbonImmutable::createFromTimestampMsUTC($from);
@@ -191,8 +207,8 @@ final class EvidenceRoom
         /** @var Collection<int, GreenReading> $taken */
         $taken = $readings->where(static fn(EloquentBuilder $either) => $either
             ->whereBetween('taken_at', [$before ?? $first, CarbonImmutable::createFromTimestampMsUTC($to)])
-            ->orWhereIn('practice_session_id', $sessions))->orderBy('taken_at')->orderBy('id')
-            ->get(['green_id', 'practice_session_id', 'method', 'speed_m', 'standard_error_m', 'taken_at']);
+            ->orWhereIn('practice_session_id', $sessions)->orWhereIn('id', $chosen))->orderBy('taken_at')->orderBy('id')
+            ->get(['id', 'green_id', 'practice_session_id', 'method', 'speed_m', 'standard_error_m', 'taken_at']);
 
         return array_values($taken->all());
     }
@@ -204,6 +220,7 @@ final class EvidenceRoom
             $reading->practice_session_id,
             $reading->speed(),
             $reading->relativeError(),
+            $reading->id,
         );
     }
 

@@ -6,11 +6,11 @@ namespace App\Practice;
 
 use Amble\Core\Contract\FindingShape;
 use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
 use Amble\Core\Drill\Level\LastTime;
+use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Evidence\SessionRun;
 use Amble\Core\Json\JsonInput;
@@ -43,11 +43,9 @@ final class Findings
     {
         foreach ($runs as $run) {
             FindingRow::query()->where('run_id', $run->id)->delete();
-            $putts = $log->ofRun($run->id)->putts;
-            foreach ($run->students === [] ? [null] : $run->students as $student) {
-                $own = array_values(array_filter($putts, static fn(LoggedPutt $putt): bool => $student === null || $putt->belonging->student === $student));
-                if ($own !== []) {
-                    FindingRow::query()->create($this->row($session, $run, $student ?? $session->student_id, $own));
+            foreach (RunPart::all($log->ofRun($run->id), $run->students, $session->student_id) as $part) {
+                if ($part->putts !== []) {
+                    FindingRow::query()->create($this->row($session, $run, $part));
                 }
             }
         }
@@ -60,14 +58,12 @@ final class Findings
         FindingRow::query()->where('practice_session_id', $session->id)->whereNotIn('run_id', array_unique($rolledIn))->delete();
     }
 
-    /**
-     * @param non-empty-list<LoggedPutt> $putts
-     *
-     * @return array<string, mixed>
-     */
-    private function row(PracticeSession $session, SessionRun $run, ?string $student, array $putts): array
+    /** @return array<string, mixed> */
+    private function row(PracticeSession $session, SessionRun $run, RunPart $part): array
     {
-        $state = DrillRun::ofPutts($run->card->rules, $putts, $run->seed);
+        $student = $part->student ?? $session->student_id;
+        $putts = $part->putts;
+        $state = $part->state($run->card->rules, $run->seed);
         $usual = in_array('usual', $run->card->finds, true) ? $this->usual($session, $student) : null;
         $findings = FindingKinds::of(FindingBalls::of($run->card, $putts, $state, $usual));
 
@@ -78,7 +74,7 @@ final class Findings
             'student_id' => $student,
             'drill' => $run->card->key,
             'name' => $run->card->name,
-            'at_ms' => $putts[count($putts) - 1]->atMilliseconds,
+            'at_ms' => max(array_map(static fn(LoggedPutt $putt): int => $putt->atMilliseconds, $putts) ?: [0]),
             'balls' => $state->balls,
             'phase' => $state->phase->value,
             'level' => $run->card->level,

@@ -8,11 +8,11 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\GreenSpeedReading;
 use Amble\Core\Green\RampRolls;
 use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Green\RollDoubt;
 use Amble\Core\Green\StopwatchRolls;
 use Amble\Core\Green\TimedRoll;
 use Amble\Core\Green\Warning;
 use App\Models\Bench;
-use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use Carbon\CarbonInterface;
@@ -22,6 +22,9 @@ use Illuminate\Validation\ValidationException;
 /** Takes green-speed readings and finds the one that stood at a time. */
 final class GreenReadings
 {
+    /** Share of lines whose slope lies inside the range told for it. */
+    private const LEVEL = 0.8;
+
     /**
      * Keep a reading as its entries now stand; the same id again corrects it, and keeps its time.
      *
@@ -33,14 +36,15 @@ final class GreenReadings
             throw ValidationException::withMessages(['green_id' => 'Choose the green first, under Arrive.']);
         }
         $method = ReadingMethod::from(self::word($fields['method'] ?? null));
-        $entries = array_diff_key($fields, array_flip(['id', 'method']));
-        $reading = GreenReading::query()->whereKey($fields['id'])->get()->first();
+        $entries = array_diff_key($fields, array_flip(['id', 'method', 'taken_at_ms']));
+        $reading = GreenReading::madeBefore(self::word($fields['id'] ?? null), $session->bench_id);
         abort_if($reading !== null && $reading->practice_session_id !== $session->id, 404);
-        $reading ??= new GreenReading(['id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => now()]);
+        $reading ??= new GreenReading(['id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null)]);
         $measured = self::measure($method, $entries);
         $speed = $method === ReadingMethod::Estimated
             ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
             : $measured?->speed;
+        $slope = $measured?->gradeRange(self::LEVEL);
         $reading->fill([
             'green_id' => $session->green_id,
             'practice_session_id' => $session->id,
@@ -49,6 +53,8 @@ final class GreenReadings
             'speed_m' => $speed?->metres(),
             'standard_error_m' => $measured?->standardErrorMetres,
             'grade' => $measured?->grade?->ratio(),
+            'grade_low' => $slope?->low,
+            'grade_high' => $slope?->high,
             'is_level' => $measured->isLevel ?? false,
             'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $measured->warnings ?? []),
         ])->save();
@@ -57,13 +63,37 @@ final class GreenReadings
         return $reading;
     }
 
-    /** Give the reading that stands on a green at a time: the last one taken until then. */
-    public function standing(Green $green, CarbonInterface $at): ?GreenReading
+    /**
+     * Give the readings that may stand for a session: the one chosen for it, its own last one, and the last one of
+     * its green. Which of them does is the core's to say.
+     *
+     * @return Collection<int, GreenReading> the latest first
+     */
+    public function candidates(PracticeSession $session, CarbonInterface $at): Collection
     {
-        /** @var Collection<int, GreenReading> $last at most one */
-        $last = $green->readings()->where('taken_at', '<=', $at)->orderByDesc('taken_at')->orderByDesc('id')->limit(1)->get();
+        $readings = static fn() => GreenReading::query()->with('session.student')->where('green_id', $session->green_id)->orderByDesc('taken_at')->orderByDesc('id');
+        /** @var Collection<int, GreenReading> $found */
+        $found = $session->green_id === null ? collect() : collect([
+            $readings()->whereKey((string) $session->chosen_reading_id)->first(),
+            $readings()->where('practice_session_id', $session->id)->first(),
+            $readings()->where('taken_at', '<=', $at)->first(),
+            // Somebody else's of this green, so that a coach can choose.
+            $readings()->where('taken_at', '<=', $at)->whereNot('practice_session_id', $session->id)->first(),
+        ])->filter()->unique('id')->sortByDesc('taken_at')->values();
 
-        return $last->first();
+        return $found;
+    }
+
+    /**
+     * What there is to ask about a timed roll before it counts.
+     *
+     * @param array<string, mixed> $roll
+     *
+     * @return list<RollDoubt>
+     */
+    public function doubts(array $roll, mixed $others): array
+    {
+        return self::timedRolls([$roll])[0]->doubts(self::timedRolls($others));
     }
 
     /** @param array<string, mixed> $entries */

@@ -26,6 +26,7 @@ use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\Coach;
+use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -69,7 +70,7 @@ final class LookBackDesk
 
         return new SessionLook(
             $stroke,
-            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $coach)),
+            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $coach), $coach->unit),
             $standing,
             $method,
             $day,
@@ -88,7 +89,7 @@ final class LookBackDesk
             $fit = $this->stroke($this->evidence->ofStudent($student), $session, $student)->fit;
         }
 
-        return StrokeTable::of($fit, $speed, 0.0, self::asked($session, $coach));
+        return StrokeTable::of($fit, $speed, 0.0, self::asked($session, $coach), $coach->unit);
     }
 
     /**
@@ -114,16 +115,28 @@ final class LookBackDesk
     }
 
     /** @return array{Standing|null, ReadingMethod} */
-    public function standing(PracticeSession $session): array
+    private function standing(PracticeSession $session): array
+    {
+        $stands = $this->readingsOf($session);
+
+        return [$stands->standing, $stands->reading->method ?? ReadingMethod::Unknown];
+    }
+
+    /** The reading that stands for a session, with its own and the last one of somebody else on its green. */
+    public function readingsOf(PracticeSession $session): SessionReadings
     {
         $at = $session->ended_at ?? CarbonImmutable::now();
-        $reading = $session->green === null ? null : $this->readings->standing($session->green, $at);
-        if ($reading === null) {
-            return [null, ReadingMethod::Unknown];
-        }
-        $standing = GreenHistory::of([EvidenceRoom::reading($reading)])->at(self::milliseconds($at), $session->id);
+        $candidates = $this->readings->candidates($session, $at);
+        $chosen = array_filter([$session->id => $session->chosen_reading_id], is_string(...));
+        $standing = GreenHistory::of(array_values($candidates->map(EvidenceRoom::reading(...))->all()), $chosen)->at(self::milliseconds($at), $session->id);
+        $isOwn = static fn(GreenReading $reading): bool => $reading->practice_session_id === $session->id;
 
-        return [$standing, $reading->method];
+        return new SessionReadings(
+            $candidates->firstWhere('id', $standing?->reading->id),
+            $standing,
+            $candidates->first($isOwn),
+            $candidates->reject($isOwn)->first(),
+        );
     }
 
     /** @return list<StudentToday> */

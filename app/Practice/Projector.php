@@ -7,8 +7,10 @@ namespace App\Practice;
 use Amble\Core\Evidence\SessionBall;
 use Amble\Core\Evidence\SessionBalls;
 use Amble\Core\Evidence\SessionRun;
+use Amble\Core\Session\Companion;
 use Amble\Core\Session\Condition;
 use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\RunNotes;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetAside;
 use Amble\Core\Session\StationCard;
@@ -40,33 +42,50 @@ final class Projector
     {
         $session->loadMissing('green');
         $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
-        $runs = self::runsWithBalls($session, $log);
-        $touched = $this->writeBalls($session, SessionBalls::of($log, $runs, $session->student_id));
-        $this->findings->write($session, $log, array_values(array_filter(
+        // What is put away tells of nobody, until it is brought back.
+        $shown = $session->trashed() ? $log->withoutBalls() : $log;
+        $runs = self::runsWithBalls($session, $shown);
+        $touched = $this->writeBalls($session, SessionBalls::of($shown, $runs, $session->student_id));
+        $this->findings->write($session, $shown, array_values(array_filter(
             $runs,
-            static fn(SessionRun $run): bool => $isWhole || $touched === null || in_array($run->id, $touched, true),
+            static fn(SessionRun $run): bool => $isWhole || $touched === null || in_array($run->id, $touched, true) || isset($log->runs[$run->id]),
         )));
         if ($isWhole || $touched === null) {
-            $this->findings->forget($session, $log);
+            $this->findings->forget($session, $shown);
         }
         $this->writeSetAsides($session, $log->setAside);
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
             'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
+            'company' => array_map(static fn(Companion $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
+            'chosen_reading_id' => $log->readingId,
         ]);
+        if ($session->isDirty('chosen_reading_id')) {
+            Bench::evidenceChanged($session->bench_id);
+        }
         if ($session->isDirty()) {
             $session->save();
         }
+        self::writeEnds($session, $log);
 
         return $log;
+    }
+
+    private static function writeEnds(PracticeSession $session, SessionLog $log): void
+    {
+        $ended = array_keys(array_filter($log->runs, static fn(RunNotes $notes): bool => $notes->endedAt !== null));
+        $session->runs()->where('is_ended', true)->whereKeyNot($ended)->update(['is_ended' => false]);
+        if ($ended !== []) {
+            $session->runs()->whereKey($ended)->where('is_ended', false)->update(['is_ended' => true]);
+        }
     }
 
     /** Rebuild everything, session by session. */
     public function rebuild(): void
     {
         /** @var LazyCollection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::query()->lazyById();
+        $sessions = PracticeSession::withTrashed()->lazyById();
         foreach ($sessions as $session) {
             DB::transaction(fn(): SessionLog => $this->project($session, isWhole: true));
         }

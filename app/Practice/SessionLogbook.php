@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\PuttGiven;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\SessionLog;
@@ -42,7 +43,12 @@ final class SessionLogbook
         foreach ($events as $i => $fields) {
             $event = self::asObjects($fields);
             $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
-            $card = $read instanceof PuttLogged ? $cards->get($read->belonging->student ?? (string) $session->student_id) : null;
+            $whose = match (true) {
+                $read instanceof PuttLogged => $read->belonging->student ?? $session->student_id,
+                $read instanceof PuttGiven => $read->student ?? $session->student_id,
+                default => null,
+            };
+            $card = $cards->get((string) $whose);
             // What a ball was struck with is of that moment: a later change of the card rewrites nothing.
             $struckWith = $card === null ? [] : ['putter' => $card->putter, 'tempo_bpm' => $card->tempo_bpm];
             $rows[] = self::row($session, $coach, $read, $event + $struckWith);
@@ -67,7 +73,7 @@ final class SessionLogbook
     {
         $students = array_filter([$session->student_id, ...array_column($events, 'student')], is_string(...));
 
-        return Student::query()->whereKey(array_unique($students))->get()->keyBy('id')->toBase();
+        return Student::query()->where('bench_id', $session->bench_id)->whereKey(array_unique($students))->get()->keyBy('id')->toBase();
     }
 
     /**

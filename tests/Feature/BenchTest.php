@@ -36,10 +36,10 @@ final class BenchTest extends TestCase
     public function testNobodyWritesAnothersIdOrOwner(): void
     {
         $other = $this->coach('other@example.test');
-        $this->postJson('api/students', self::studentCard(['coach_id' => $other->id, 'id' => 'mine']))->assertSuccessful();
+        $this->postJson('api/students', self::studentCard(['coach_id' => $other->id, 'bench_id' => $other->bench_id]))->assertSuccessful();
         $student = Student::query()->sole();
-        self::assertSame($this->coach->id, $student->coach_id);
-        self::assertNotSame('mine', $student->id);
+        self::assertSame([$this->coach->id, $this->coach->bench_id], [$student->coach_id, $student->bench_id]);
+        $this->postJson('api/students', self::studentCard(['id' => 'mine']))->assertJsonValidationErrorFor('id');
     }
 
     public function testStudentsAndGreensComeByNameAndSessionsLatestFirst(): void

@@ -140,7 +140,7 @@ final class DrillTest extends TestCase
         $this->log($other, [self::putt(['roll_m' => 3.1])]);
         $counted = $this->getJson("api/sessions/{$this->session->id}/runs/$run")->json('counted');
         self::assertSame([SessionEventRecord::query()->orderBy('position')->value('id')], $counted);
-        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('run_id', $other);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('run.id', $other);
         $elsewhere = $this->practiceSession($this->coach);
         $this->postJson("api/sessions/$elsewhere->id/events", ['events' => [self::putt(['run_id' => $run])]])
             ->assertJsonValidationErrors('events.0.run_id');

@@ -8,22 +8,37 @@ use App\Http\Resources\GreenResource;
 use App\Http\Resources\SessionSummaryResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Coach;
+use App\Models\PracticeSession;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Collection;
 
 final class BenchController
 {
     private const RECENT_SESSIONS = 60;
+
+    /** More are not left open at once; older ones are in the ledger. */
+    private const OPEN_SESSIONS = 100;
 
     /** Lay out the bench: who comes, which greens, what was done and left to do. */
     public function __invoke(#[CurrentUser] Coach $coach): JsonResponse
     {
         return new JsonResponse([
             'students' => StudentResource::collection($coach->students()->orderBy('name')->get()),
-            'greens' => GreenResource::collection($coach->greens()->with('latestReading')->orderBy('name')->get()),
-            'sessions' => SessionSummaryResource::collection(
-                $coach->practiceSessions()->orderByDesc('started_at')->limit(self::RECENT_SESSIONS)->get(),
-            ),
+            'greens' => GreenResource::collection($coach->greens()->with('latestReading.session.student')->orderBy('name')->get()),
+            'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
         ]);
+    }
+
+    /** @return Collection<int, PracticeSession> those that are open, and the last ones that ended, the latest first */
+    private function sessions(Coach $coach): Collection
+    {
+        $latest = static fn(int $most) => $coach->practiceSessions()->orderByDesc('started_at')->limit($most);
+
+        /** @var Collection<int, PracticeSession> $sessions */
+        $sessions = $latest(self::OPEN_SESSIONS)->whereNull('ended_at')->get()
+            ->concat($latest(self::RECENT_SESSIONS)->whereNotNull('ended_at')->get());
+
+        return $sessions->sortByDesc('started_at')->values();
     }
 }

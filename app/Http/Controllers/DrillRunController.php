@@ -27,7 +27,7 @@ final class DrillRunController
     public function store(StartRunRequest $request, PracticeSession $session): RunResource
     {
         $columns = $request->columns();
-        $run = PracticeRun::query()->whereKey($columns['id'])->get()->first();
+        $run = PracticeRun::madeBefore($columns['id'], $session->bench_id);
         abort_if($run !== null && $run->practice_session_id !== $session->id, 404);
         $run ??= PracticeRun::query()->create($columns + [
             'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,

@@ -28,9 +28,7 @@ final class LengthSetController
     public function store(LengthSetRequest $request): LengthSetResource
     {
         $columns = $request->columns();
-        $set = LengthSet::query()->whereKey($columns['id'])->first();
-        abort_if($set !== null && $set->bench_id !== $request->coach()->bench_id, 404);
-        $set ??= LengthSet::query()->create($columns + ['bench_id' => $request->coach()->bench_id, 'coach_id' => $request->coach()->id]);
+        $set = LengthSet::madeBefore($columns['id'], $request->coach()->bench_id) ?? LengthSet::query()->create($columns + ['bench_id' => $request->coach()->bench_id, 'coach_id' => $request->coach()->id]);
         $set->wasRecentlyCreated = false;
 
         return new LengthSetResource($set);

@@ -8,17 +8,17 @@ use App\Http\Requests\StartSessionRequest;
 use App\Http\Requests\UpdateSessionRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\PracticeSession;
-use App\Practice\GreenReadings;
+use App\Practice\DeviceTime;
 use App\Practice\LookBackDesk;
 use App\Practice\Projector;
 use App\Practice\StrokeSummaries;
+use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 final class PracticeSessionController
 {
     public function __construct(
-        private readonly GreenReadings $readings,
         private readonly LookBackDesk $desk,
         private readonly Projector $projector,
         private readonly StrokeSummaries $summaries,
@@ -28,11 +28,10 @@ final class PracticeSessionController
     /** Start a session under the client's id; the same id again answers with what is there. */
     public function store(StartSessionRequest $request): SessionResource
     {
-        $session = PracticeSession::query()->whereKey($request->validated('id'))->get()->first();
-        abort_if($session !== null && $session->bench_id !== $request->coach()->bench_id, 404);
+        $session = PracticeSession::madeBefore($request->clientId(), $request->coach()->bench_id);
 
         return $this->resource($session ?? $request->coach()->practiceSessions()->create(
-            $request->validated() + ['started_at' => now()],
+            Arr::except($request->validated(), 'started_at_ms') + ['started_at' => DeviceTime::of($request->validated('started_at_ms'))],
         ));
     }
 
@@ -45,10 +44,10 @@ final class PracticeSessionController
     {
         $fields = $request->validated();
         if (array_key_exists('ended', $fields)) {
-            $fields['ended_at'] = $fields['ended'] ? $session->ended_at ?? now() : null;
+            $fields['ended_at'] = $fields['ended'] ? $session->ended_at ?? DeviceTime::of($fields['ended_at_ms'] ?? null) : null;
         }
         DB::transaction(function () use ($session, $fields): void {
-            $session->update(Arr::except($fields, 'ended'));
+            $session->update(Arr::except($fields, ['ended', 'ended_at_ms']));
             // Whose balls they are, and on what, hangs on the card.
             if ($session->wasChanged(['student_id', 'green_id'])) {
                 $this->projector->project($session->unsetRelations());
@@ -61,6 +60,28 @@ final class PracticeSessionController
         return $this->resource($session->refresh());
     }
 
+    /** Put a session away: it is out of sight, and its balls tell of nobody, until it is brought back. */
+    public function destroy(PracticeSession $session): Response
+    {
+        DB::transaction(function () use ($session): void {
+            $session->delete();
+            $this->projector->project($session, isWhole: true);
+        });
+
+        return response()->noContent();
+    }
+
+    /** Bring a session back that was put away. */
+    public function back(PracticeSession $session): SessionResource
+    {
+        DB::transaction(function () use ($session): void {
+            $session->restore();
+            $this->projector->project($session, isWhole: true);
+        });
+
+        return $this->resource($session->refresh());
+    }
+
     private function resource(PracticeSession $session): SessionResource
     {
         $session->load('student', 'green');
@@ -69,8 +90,7 @@ final class PracticeSessionController
 
         return new SessionResource(
             $session,
-            $session->green === null ? null : $this->readings->standing($session->green, $session->ended_at ?? now()),
-            $this->desk->standing($session)[0],
+            $this->desk->readingsOf($session),
             $session->ballRows(),
             $before?->note_for_next,
         );

@@ -8,26 +8,38 @@ use App\Http\Requests\StudentRequest;
 use App\Http\Resources\StudentResource;
 use App\Models\Student;
 use Illuminate\Http\Response;
+use Illuminate\Support\Arr;
 
 final class StudentController
 {
+    /** Add a student, under the client's id where it gives one; the same id again answers with what is there. */
     public function store(StudentRequest $request): StudentResource
     {
-        return StudentResource::make($request->coach()->students()->create($request->validated()));
+        $coach = $request->coach();
+
+        return StudentResource::make(Student::madeBefore($request->clientId(), $coach->bench_id) ?? $coach->students()->create($request->validated()));
     }
 
     public function update(StudentRequest $request, Student $student): StudentResource
     {
-        $student->update($request->validated());
+        $student->update(Arr::except($request->validated(), 'id'));
 
         return StudentResource::make($student);
     }
 
-    /** Take a student off the bench; what was practised together stays in the ledger. */
+    /** Put a student away; what was practised together stays in the ledger. */
     public function destroy(Student $student): Response
     {
         $student->delete();
 
         return response()->noContent();
+    }
+
+    /** Bring a student back who was put away. */
+    public function back(Student $student): StudentResource
+    {
+        $student->restore();
+
+        return StudentResource::make($student);
     }
 }

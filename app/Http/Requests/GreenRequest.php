@@ -13,6 +13,7 @@ final class GreenRequest extends OwnRequest
     public function rules(): array
     {
         return [
+            'id' => ['sometimes', 'ulid'],
             'name' => ['required', 'string', 'max:80'],
             'surface' => ['required', Rule::enum(Surface::class)],
         ];

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\Student;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Validator;
 
@@ -68,31 +69,40 @@ final class LogEventsRequest extends OwnRequest
         }
     }
 
-    /** In a group each ball is somebody's of it; elsewhere it is the session's own student's. */
+    /** Whose a ball is must be somebody of the bench; in a group every ball says whose. */
     private function checkOwners(Validator $validator): void
     {
         $session = $this->route('session');
         $groups = $session instanceof PracticeSession && array_filter(array_column($this->events, 'run_id')) !== []
             ? $session->runs()->get()->mapWithKeys(static fn(PracticeRun $run): array => [$run->id => $run->students])
             : collect();
+        $known = $this->knownStudents();
         foreach ($this->events as $i => $event) {
             $runId = $event['run_id'] ?? null;
             if ($runId !== null && (!is_string($runId) || !$groups->has($runId))) {
                 $validator->errors()->add("events.$i.run_id", 'That drill run is not on your bench.');
                 continue;
             }
-            $group = $runId === null ? [] : (array) $groups->get($runId);
             $student = $event['student'] ?? null;
+            $isOfGroup = $runId !== null && (array) $groups->get($runId) !== [];
             $problem = match (true) {
-                ($event['type'] ?? null) !== 'putt_logged' => null,
-                $group === [] => $student === null ? null : 'Only a ball of a group says whose it was.',
-                $student === null => 'Say whose ball it was.',
-                default => in_array($student, $group, true) ? null : 'This student is not of the group.',
+                $student !== null => is_string($student) && isset($known[$student]) ? null : 'That student is not on your bench.',
+                ($event['type'] ?? null) === 'putt_logged' && $isOfGroup => 'Say whose ball it was.',
+                default => null,
             };
             if ($problem !== null) {
                 $validator->errors()->add("events.$i.student", $problem);
             }
         }
+    }
+
+    /** @return array<string, true> those of the students named that are of this bench, put away or not */
+    private function knownStudents(): array
+    {
+        $named = array_unique(array_filter(array_column($this->events, 'student'), is_string(...)));
+        $known = $named === [] ? [] : Student::withTrashed()->where('bench_id', $this->coach()->bench_id)->whereKey($named)->pluck('id')->all();
+
+        return array_fill_keys(array_filter($known, is_string(...)), true);
     }
 
     /** @return array<string, string> */

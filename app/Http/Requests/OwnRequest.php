@@ -28,6 +28,14 @@ abstract class OwnRequest extends FormRequest
         return $coach;
     }
 
+    /** The id under which the client wants it made; null where it leaves that to the server. */
+    public function clientId(): ?string
+    {
+        $id = $this->validated('id');
+
+        return is_string($id) ? $id : null;
+    }
+
     /** A record of this coach's bench, one put away too. */
     protected function onBench(string $model): Exists
     {

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Green;
 use App\Models\Student;
+use App\Practice\DeviceTime;
 
 final class StartSessionRequest extends OwnRequest
 {
@@ -14,6 +15,7 @@ final class StartSessionRequest extends OwnRequest
     {
         return [
             'id' => ['required', 'ulid'],
+            'started_at_ms' => DeviceTime::RULES,
             'student_id' => ['nullable', 'string', $this->onBench(Student::class)->whereNull('deleted_at')],
             'green_id' => ['nullable', 'string', $this->onBench(Green::class)->whereNull('deleted_at')],
         ];

@@ -16,6 +16,7 @@ final class StudentRequest extends OwnRequest
     public function rules(): array
     {
         return [
+            'id' => ['sometimes', 'ulid'],
             'name' => ['required', 'string', 'max:80'],
             'hand' => ['required', Rule::enum(Hand::class)],
             'level' => ['required', Rule::enum(Level::class)],

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Green;
 use App\Models\Student;
+use App\Practice\DeviceTime;
 
 /** Any part of a session's card that is no event; what is not sent stays as it is. */
 final class UpdateSessionRequest extends OwnRequest
@@ -25,6 +26,7 @@ final class UpdateSessionRequest extends OwnRequest
             'note_for_student' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'note_for_next' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'ended' => ['sometimes', 'boolean'],
+            'ended_at_ms' => DeviceTime::RULES,
         ];
     }
 

@@ -24,6 +24,8 @@ final class GreenReadingResource extends JsonResource
             'speed_m' => $this->resource->speed_m,
             'standard_error_m' => $this->resource->standard_error_m,
             'grade' => $this->resource->grade,
+            'grade_range' => $this->resource->grade_low === null ? null : [$this->resource->grade_low, $this->resource->grade_high],
+            'whose' => $this->resource->session?->student?->name,
             'is_level' => $this->resource->is_level,
             'warnings' => array_map(static fn(string $key): array => [
                 'key' => $key,

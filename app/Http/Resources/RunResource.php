@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\Expectation;
+use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
@@ -44,6 +45,7 @@ final class RunResource extends JsonResource
         $definition = $run->definition();
         $card = DrillLibrary::card($definition);
         $sheet = SetOutSheet::of($card);
+        $group = RunPart::group($this->log, $run->students, $this->student);
 
         return [
             'id' => $run->id,
@@ -55,11 +57,11 @@ final class RunResource extends JsonResource
             'asks' => $card->asks,
             'asked' => SeenKindResource::collection(array_values(array_intersect_key(SeenKinds::all(), array_flip($card->asks)))),
             'seed' => $run->seed,
-            'group' => $run->students,
+            'group' => $group,
             'findings' => array_map(fn(?string $student): array => [
                 'student' => $student, 'findings' => $this->findings->ofRun($run->id, $student),
-            ], $run->students === [] ? [$this->student] : $run->students),
-        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed)
+            ], $group === [] ? [$this->student] : $group),
+        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed, $this->student)
             + ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
     }
 }

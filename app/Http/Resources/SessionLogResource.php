@@ -23,6 +23,7 @@ final class SessionLogResource extends JsonResource
             'stations' => $this->resource->stations,
             'conditions' => $this->resource->conditions,
             'set_aside' => $this->resource->set_aside,
+            'company' => $this->resource->companions(),
         ];
     }
 }

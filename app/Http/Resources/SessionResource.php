@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\Surface;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Condition;
 use App\Models\GreenReading;
+use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Practice\SessionReadings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
@@ -22,14 +23,12 @@ use Illuminate\Support\Collection;
 final class SessionResource extends JsonResource
 {
     /**
-     * @param Standing|null $standing of the reading, and whether it is of this session's day
      * @param Collection<int, \stdClass> $balls rows, in the order they were rolled
      * @param string|null $lastNote what was noted for next time when this student last came
      */
     public function __construct(
         PracticeSession $session,
-        private readonly ?GreenReading $reading,
-        private readonly ?Standing $standing,
+        private readonly SessionReadings $readings,
         private readonly Collection $balls,
         private readonly ?string $lastNote,
     ) {
@@ -39,6 +38,10 @@ final class SessionResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $standing = $this->readings->standing;
+        /** @var PracticeRun|null $run the drill started last is the one that is on */
+        $run = $this->resource->runs()->orderByDesc('id')->first();
+
         return [
             'id' => $this->resource->id,
             'student' => $this->resource->student === null ? null : StudentResource::make($this->resource->student),
@@ -48,13 +51,16 @@ final class SessionResource extends JsonResource
             'conditions' => $this->resource->conditions,
             'stations' => $this->resource->stations,
             'set_aside' => $this->resource->set_aside,
+            'company' => $this->resource->companions(),
             'note_for_student' => $this->resource->note_for_student,
             'note_for_next' => $this->resource->note_for_next,
             'started_at' => $this->resource->started_at->toIso8601ZuluString(),
             'ended_at' => $this->resource->ended_at?->toIso8601ZuluString(),
-            'reading' => $this->reading === null ? null : GreenReadingResource::make($this->reading),
-            'reading_is_of_the_day' => $this->standing->isOfTheDay ?? false,
-            'reading_days_old' => $this->standing?->days,
+            'reading' => self::reading($this->readings->reading),
+            'reading_is_of_the_day' => $standing->isOfTheDay ?? false,
+            'reading_days_old' => $standing?->days,
+            'own_reading' => self::reading($this->readings->own),
+            'other_reading' => self::reading($this->readings->other),
             'putts' => BallResource::collection($this->balls),
             'cautions' => array_map(
                 static fn(Caution $caution): string => $caution->value,
@@ -64,8 +70,12 @@ final class SessionResource extends JsonResource
                 ),
             ),
             'last_note' => $this->lastNote,
-            // The drill started last is the one that is on.
-            'run_id' => $this->resource->runs()->orderByDesc('id')->value('id'),
+            'run' => $run === null ? null : ['id' => $run->id, 'name' => $run->definition()->name, 'is_over' => $run->isOver()],
         ];
+    }
+
+    private static function reading(?GreenReading $reading): ?GreenReadingResource
+    {
+        return $reading === null ? null : GreenReadingResource::make($reading);
     }
 }

@@ -22,6 +22,7 @@ final class StrokeTableResource extends JsonResource
     {
         return [
             'speed_m' => $this->resource->speed->metres(),
+            'reach_m' => $this->resource->reach,
             'rows' => array_map(self::row(...), $this->resource->rows),
             'curve' => array_map(self::point(...), $this->resource->curve),
         ];

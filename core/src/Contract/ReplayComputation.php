@@ -8,13 +8,13 @@ use Amble\Core\Drill\CallOut;
 use Amble\Core\Drill\CauseProposal;
 use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
-use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\Leg;
 use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Drill\Pass\SeenCondition;
 use Amble\Core\Drill\Rotation;
+use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Drill\StationTally;
 use Amble\Core\Exception\InvalidInput;
@@ -24,10 +24,10 @@ use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\PuttCorrected;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\LoggedPutt;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetOutItem;
+use Amble\Core\Session\Standing;
 use Amble\Core\Session\Stop;
 
 /**
@@ -58,16 +58,18 @@ final class ReplayComputation implements Computation
      *
      * @param SessionLog $log of this run alone
      * @param list<string> $students empty for a run that is nobody's in particular
+     * @param string|null $own the session's own student; null where there is none
      *
      * @return array<string, mixed> ready for JSON
      */
-    public static function state(Drill $drill, SessionLog $log, array $students, int $seed): array
+    public static function state(Drill $drill, SessionLog $log, array $students, int $seed, ?string $own = null): array
     {
         $setOut = self::setOut($log);
         $isStraight = ($setOut['check'][SetOutSheet::STRAIGHT] ?? 0) > 0;
-        $state = $students === []
-            ? self::toArray(DrillRun::ofPutts($drill, $log->putts, $seed), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
-            : self::group($drill, $log->putts, $students, $seed, $isStraight);
+        $parts = RunPart::all($log, $students, $own);
+        $state = $parts[0]->student === null
+            ? self::toArray($parts[0]->state($drill, $seed), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
+            : self::group($drill, $parts, $log, $seed, $isStraight);
 
         return [
             'axis' => $drill->pass->axis()->value,
@@ -81,31 +83,40 @@ final class ReplayComputation implements Computation
     }
 
     /**
-     * @param list<LoggedPutt> $putts
-     * @param list<string> $students
+     * @param list<RunPart> $parts
      *
      * @return array<string, mixed>
      */
-    private static function group(Drill $drill, array $putts, array $students, int $seed, bool $isStraight): array
+    private static function group(Drill $drill, array $parts, SessionLog $log, int $seed, bool $isStraight): array
     {
         $states = $lastBalls = $answers = [];
-        foreach ($students as $student) {
-            $own = array_values(array_filter(
-                $putts,
-                static fn(LoggedPutt $putt): bool => $putt->belonging->student === $student,
-            ));
-            $states[$student] = DrillRun::ofPutts($drill, $own, $seed);
+        foreach ($parts as $part) {
+            $student = (string) $part->student;
+            $states[$student] = $part->state($drill, $seed);
             $answers[] = [
                 'student' => $student,
-                'state' => self::toArray($states[$student], $drill, $isStraight) + ['counted' => array_column($own, 'id')],
+                'state' => self::toArray($states[$student], $drill, $isStraight) + ['counted' => array_column($part->putts, 'id')],
             ];
-            foreach ($own as $putt) {
+            foreach ($part->putts as $putt) {
                 $lastBalls[$student] = $putt->atMilliseconds;
             }
         }
-        $turns = Rotation::turns($states, $lastBalls);
+        $turns = Rotation::turns(array_diff_key($states, self::away($log)), $lastBalls);
 
         return ['turn' => $turns[0] ?? null, 'turns' => $turns, 'students' => $answers];
+    }
+
+    /** @return array<string, true> students who sit out or went: turns skip them */
+    private static function away(SessionLog $log): array
+    {
+        $away = [];
+        foreach ($log->company as $companion) {
+            if ($companion->standing !== Standing::Here) {
+                $away[$companion->student] = true;
+            }
+        }
+
+        return $away;
     }
 
     /** @return array<string, array<string, int>> the count of each thing, by kind and name */

@@ -71,7 +71,7 @@ final class DrillRun
     /** @var array<int, positive-int> balls rolled at each station, restarts not forgotten */
     private array $attempts = [];
 
-    private function __construct(private readonly Drill $drill, private readonly int $seed)
+    private function __construct(private readonly Drill $drill, private readonly int $seed, ?int $station = null, private readonly ?int $endedAt = null)
     {
         $random = new SeededRandom($seed);
         $this->tallies = array_map(
@@ -81,6 +81,7 @@ final class DrillRun
         $this->progress = DrillProgress::none();
         $this->ladder = $drill->steps?->ladder($drill->startStep);
         $this->layRound();
+        $this->place = $station === null ? 0 : self::firstAt($this->round, $station);
     }
 
     /** @param list<SessionEvent> $events in any order, as often as they came */
@@ -106,10 +107,14 @@ final class DrillRun
         return $contexts;
     }
 
-    /** @param list<LoggedPutt> $putts in the order they were rolled */
-    public static function ofPutts(Drill $drill, array $putts, int $seed): DrillState
+    /**
+     * @param list<LoggedPutt> $putts in the order they were rolled
+     * @param non-negative-int|null $station where whoever joined late begins; null for the round's beginning
+     * @param int|null $endedAt when somebody ended it, Unix milliseconds; later balls are after it
+     */
+    public static function ofPutts(Drill $drill, array $putts, int $seed, ?int $station = null, ?int $endedAt = null): DrillState
     {
-        $run = new self($drill, $seed);
+        $run = new self($drill, $seed, $station, $endedAt);
         foreach ($putts as $putt) {
             $run->take($putt);
         }
@@ -120,13 +125,14 @@ final class DrillRun
     private function take(LoggedPutt $putt): void
     {
         // Balls after the end, and those nobody can be held to, change nothing.
+        $isAfter = $this->phase->isOver() || ($this->endedAt !== null && $putt->atMilliseconds > $this->endedAt);
         $unjudged = match (true) {
-            $this->phase->isOver() => Verdict::After,
+            $isAfter => Verdict::After,
             $putt->ball->remarks->mark?->isRolledAgain() === true => Verdict::RolledAgain,
             default => null,
         };
         if ($unjudged !== null) {
-            $this->judged[$putt->id] = new JudgedBall($unjudged, $this->phase->isOver() ? null : $this->round[$this->place]);
+            $this->judged[$putt->id] = new JudgedBall($unjudged, $isAfter ? null : $this->round[$this->place]);
 
             return;
         }
@@ -286,6 +292,16 @@ final class DrillRun
         };
     }
 
+    /**
+     * @param non-empty-list<non-negative-int> $round
+     *
+     * @return non-negative-int the first place of a station in it; its beginning where the station is not
+     */
+    private static function firstAt(array $round, int $station): int
+    {
+        return max(0, (int) array_search($station, $round, true));
+    }
+
     private function layRound(): void
     {
         $lengths = array_values(array_map(static fn(StationTally $tally): float => $tally->lengthMetres, $this->tallies));
@@ -303,6 +319,9 @@ final class DrillRun
 
     private function state(): DrillState
     {
+        if ($this->endedAt !== null && !$this->phase->isOver()) {
+            $this->phase = Phase::Stopped;
+        }
         $ahead = $this->phase->isOver() ? [] : $this->callOutsAhead();
 
         return new DrillState(

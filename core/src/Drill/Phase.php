@@ -13,11 +13,14 @@ enum Phase: string
     case Done = 'done';
     case Capped = 'capped';
 
+    /** Somebody said that it was enough. */
+    case Stopped = 'stopped';
+
     /** Whether no more balls count. */
     public function isOver(): bool
     {
         return match ($this) {
-            self::Done, self::Capped => true,
+            self::Done, self::Capped, self::Stopped => true,
             self::Ready, self::Rolling, self::Resting => false,
         };
     }

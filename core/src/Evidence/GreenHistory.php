@@ -18,35 +18,42 @@ final readonly class GreenHistory
 
     /**
      * @param list<ReadingAt> $readings oldest first
-     * @param array<string, ReadingAt> $firstOf the first one taken in each session
+     * @param array<string, non-empty-list<ReadingAt>> $ofSession those taken in each session, oldest first
+     * @param array<string, ReadingAt> $chosen the one a coach chose to stand for a session, by session
      */
-    private function __construct(private array $readings, private array $firstOf)
+    private function __construct(private array $readings, private array $ofSession, private array $chosen)
     {
-    }
-
-    /** @param list<ReadingAt> $readings in any order; of the same moment the later one listed stands */
-    public static function of(array $readings): self
-    {
-        usort($readings, static fn(ReadingAt $a, ReadingAt $b): int => $a->atMilliseconds <=> $b->atMilliseconds);
-        $firstOf = [];
-        foreach ($readings as $reading) {
-            if ($reading->sessionId !== null) {
-                $firstOf[$reading->sessionId] ??= $reading;
-            }
-        }
-
-        return new self($readings, $firstOf);
     }
 
     /**
-     * The reading a ball belongs to: the last one before it, or, for a ball rolled before its own session's
-     * first reading, that one. Null where there is none.
+     * @param list<ReadingAt> $readings in any order; of the same moment the later one listed stands
+     * @param array<string, string> $chosen ids of readings chosen to stand for a session, by session
+     */
+    public static function of(array $readings, array $chosen = []): self
+    {
+        usort($readings, static fn(ReadingAt $a, ReadingAt $b): int => $a->atMilliseconds <=> $b->atMilliseconds);
+        $ofSession = $standing = [];
+        foreach ($readings as $reading) {
+            if ($reading->sessionId !== null) {
+                $ofSession[$reading->sessionId][] = $reading;
+            }
+            foreach (array_keys($chosen, $reading->id, true) as $session) {
+                $standing[$session] = $reading;
+            }
+        }
+
+        return new self($readings, $ofSession, $standing);
+    }
+
+    /**
+     * The reading a ball belongs to: the one chosen for its session, else the last of its own session before it
+     * (or the first, for a ball rolled before that), else the last one of the green before it. Another session's
+     * reading never takes the place of this session's own by itself. Null where there is none.
      */
     public function at(int $atMilliseconds, ?string $sessionId = null): ?Standing
     {
-        $before = $this->lastBefore($atMilliseconds);
-        $own = $sessionId === null ? null : $this->firstOf[$sessionId] ?? null;
-        $reading = $own !== null && ($before === null || $before->atMilliseconds < $own->atMilliseconds) ? $own : $before;
+        $own = $sessionId === null ? [] : $this->ofSession[$sessionId] ?? [];
+        $reading = $this->chosen[$sessionId ?? ''] ?? self::lastBefore($own, $atMilliseconds) ?? $own[0] ?? self::lastBefore($this->readings, $atMilliseconds);
         if ($reading === null) {
             return null;
         }
@@ -56,18 +63,19 @@ final readonly class GreenHistory
         return new Standing($reading, $isOfTheDay, $isOfTheDay ? 0 : max(1, (int) round($age / self::DAY)));
     }
 
-    private function lastBefore(int $atMilliseconds): ?ReadingAt
+    /** @param list<ReadingAt> $readings oldest first */
+    private static function lastBefore(array $readings, int $atMilliseconds): ?ReadingAt
     {
-        [$low, $high] = [0, count($this->readings)];
+        [$low, $high] = [0, count($readings)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            if ($this->readings[$middle]->atMilliseconds <= $atMilliseconds) {
+            if ($readings[$middle]->atMilliseconds <= $atMilliseconds) {
                 $low = $middle + 1;
             } else {
                 $high = $middle;
             }
         }
 
-        return $this->readings[$low - 1] ?? null;
+        return $readings[$low - 1] ?? null;
     }
 }

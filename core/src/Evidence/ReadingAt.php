@@ -14,12 +14,14 @@ final readonly class ReadingAt
      * @param string|null $sessionId in which it was taken
      * @param GreenSpeed|null $speed null for one that says it is unknown
      * @param float $relativeError standard error as a share of the speed
+     * @param string|null $id by which a coach may choose it
      */
     public function __construct(
         public int $atMilliseconds,
         public ?string $sessionId,
         public ?GreenSpeed $speed,
         public float $relativeError,
+        public ?string $id = null,
     ) {
     }
 }

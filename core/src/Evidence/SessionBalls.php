@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Evidence;
 
 use Amble\Core\Drill\AidKind;
-use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\JudgedBall;
 use Amble\Core\Drill\Pass\Acceptance;
+use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Session\Ball;
@@ -63,12 +63,8 @@ final class SessionBalls
     /** In a group everyone runs the drill for themselves. */
     private function judge(SessionRun $run, SessionLog $log): void
     {
-        foreach ($run->students === [] ? [null] : $run->students as $student) {
-            $own = array_values(array_filter(
-                $log->putts,
-                static fn(LoggedPutt $putt): bool => $student === null || $putt->belonging->student === $student,
-            ));
-            $this->judged += DrillRun::ofPutts($run->card->rules, $own, $run->seed)->judged;
+        foreach (RunPart::all($log, $run->students, $this->student) as $part) {
+            $this->judged += $part->state($run->card->rules, $run->seed)->judged;
         }
     }
 

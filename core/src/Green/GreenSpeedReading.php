@@ -14,6 +14,7 @@ final readonly class GreenSpeedReading
     /**
      * @param float|null $standardErrorMetres null when no direction has two rolls
      * @param Grade|null $grade positive uphill in direction 1; null for one direction only
+     * @param float|null $gradeError standard error of the grade, rise over run; null where the rolls do not say
      * @param bool $isLevel whether the figure is free of the line's slope (both directions rolled)
      * @param int $degreesOfFreedom rolls less directions
      * @param list<Warning> $warnings in the order of the enum
@@ -25,7 +26,17 @@ final readonly class GreenSpeedReading
         public bool $isLevel,
         public int $degreesOfFreedom,
         public array $warnings,
+        public ?float $gradeError = null,
     ) {
+    }
+
+    /** Range around the grade, rise over run, by Student's t; null where it cannot be told how sure it is. */
+    public function gradeRange(float $level): ?Interval
+    {
+        return $this->grade === null || $this->gradeError === null ? null : Interval::around(
+            $this->grade->ratio(),
+            StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->gradeError,
+        );
     }
 
     /** Range around the speed in metres, by Student's t (maths.md 1.2); null without a standard error. */

@@ -22,6 +22,9 @@ final readonly class RampRolls
     /** Means that differ by more than this show a sloped line: 18 in, in metres. */
     private const SLOPE_LIMIT = 18 * Length::METRES_PER_INCH;
 
+    /** Half the difference of the reciprocal rolls to a grade: v²/(4 g'), metres. */
+    private const GRADE_PER_CURVATURE = Physics::RAMP_SPEED ** 2 / (4.0 * Physics::PULL_PER_GRADE);
+
     private const LEAST_FACTOR = 0.01;
     private const MOST_FACTOR = 100.0;
 
@@ -84,10 +87,12 @@ final readonly class RampRolls
             $errors === null ? null : sqrt(
                 (2.0 * $back ** 2 / $sum ** 2) ** 2 * $errors[0] + (2.0 * $there ** 2 / $sum ** 2) ** 2 * $errors[1],
             ),
-            Grade::ofRatio(Physics::RAMP_SPEED ** 2 / (4.0 * Physics::PULL_PER_GRADE) * (1.0 / $there - 1.0 / $back)),
+            Grade::ofRatio(self::GRADE_PER_CURVATURE * (1.0 / $there - 1.0 / $back)),
             true,
             $this->rolls->degreesOfFreedom(),
             $this->warnings(),
+            // To first order: each mean's error through its own reciprocal.
+            $errors === null ? null : self::GRADE_PER_CURVATURE * sqrt($errors[0] / $there ** 4 + $errors[1] / $back ** 4),
         );
     }
 

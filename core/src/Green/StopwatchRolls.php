@@ -11,9 +11,6 @@ use Amble\Core\Units\Grade;
 /** Hand-rolled balls, timed along a line and back (maths.md 1.3). */
 final readonly class StopwatchRolls
 {
-    /** Below this a timing slip weighs too much, seconds. */
-    private const SHORT_TIME = 3.0;
-
     private function __construct(private TwoWayRolls $decelerations, private float $shortestSeconds)
     {
     }
@@ -54,6 +51,7 @@ final readonly class StopwatchRolls
             !$oneWay,
             $this->decelerations->degreesOfFreedom(),
             $this->warnings(),
+            $errors === null || $oneWay ? null : sqrt(array_sum($errors)) / (2.0 * Physics::PULL_PER_GRADE),
         );
     }
 
@@ -62,6 +60,6 @@ final readonly class StopwatchRolls
     {
         $warnings = $this->decelerations->commonWarnings();
 
-        return $this->shortestSeconds < self::SHORT_TIME - Check::SLACK ? [...$warnings, Warning::ShortTime] : $warnings;
+        return $this->shortestSeconds < TimedRoll::SHORT_SECONDS - Check::SLACK ? [...$warnings, Warning::ShortTime] : $warnings;
     }
 }

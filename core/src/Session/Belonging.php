@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
+use Amble\Core\Session\Event\PuttGiven;
+
 /** Which drill run a ball was rolled in, whose it was, and with what it was struck. This class is immutable. */
 final readonly class Belonging
 {
@@ -19,5 +21,11 @@ final readonly class Belonging
         public ?string $putter = null,
         public ?int $tempo = null,
     ) {
+    }
+
+    /** The same ball in another's hands. */
+    public function givenTo(PuttGiven $to): self
+    {
+        return new self($this->runId, $to->student, $to->putter, $to->tempo);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
+use Amble\Core\Session\Event\PuttGiven;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SetOutCounted;
 
@@ -40,6 +41,17 @@ final class SessionFold
 
     /** @var array<string, SetAside> by key */
     private array $setAside = [];
+
+    /** @var array<string, PuttGiven> the last of each ball */
+    private array $given = [];
+
+    /** @var array<string, Companion> by student, in the order they came */
+    private array $company = [];
+
+    /** @var array<string, RunNotes> by run */
+    private array $runs = [];
+
+    private ?string $readingId = null;
 
     public function addPutt(PuttLogged $event): void
     {
@@ -92,6 +104,31 @@ final class SessionFold
         }
     }
 
+    public function give(PuttGiven $event): void
+    {
+        $this->given[$event->puttId] = $event;
+    }
+
+    public function noteCompany(Companion $companion): void
+    {
+        $this->company[$companion->student] = $companion;
+    }
+
+    public function run(string $runId): RunNotes
+    {
+        return $this->runs[$runId] ?? new RunNotes();
+    }
+
+    public function noteRun(string $runId, RunNotes $notes): void
+    {
+        $this->runs[$runId] = $notes;
+    }
+
+    public function chooseReading(?string $readingId): void
+    {
+        $this->readingId = $readingId;
+    }
+
     public function log(): SessionLog
     {
         $putts = [];
@@ -102,7 +139,7 @@ final class SessionFold
                 $event->atMilliseconds,
                 isset($this->remarks[$id]) ? $ball->remarked($this->remarks[$id], $this->answers[$id] ?? []) : $ball,
                 $this->corrections[$id] ?? 0,
-                $event->belonging,
+                isset($this->given[$id]) ? $event->belonging->givenTo($this->given[$id]) : $event->belonging,
             );
         }
 
@@ -112,6 +149,9 @@ final class SessionFold
             array_values($this->stations),
             array_values($this->conditions),
             array_values($this->setAside),
+            array_values($this->company),
+            $this->runs,
+            $this->readingId,
         );
     }
 }

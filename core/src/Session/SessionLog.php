@@ -23,6 +23,9 @@ final readonly class SessionLog
      * @param list<StationCard> $stations in the order they were first set
      * @param list<Condition> $conditions
      * @param list<SetAside> $setAside
+     * @param list<Companion> $company in the order they came; whoever the session was begun for may be missing
+     * @param array<string, RunNotes> $runs what happened to each run besides its balls, by id
+     * @param string|null $readingId of the reading chosen to stand; null for the session's own
      */
     public function __construct(
         public array $putts,
@@ -30,6 +33,9 @@ final readonly class SessionLog
         public array $stations,
         public array $conditions,
         public array $setAside,
+        public array $company = [],
+        public array $runs = [],
+        public ?string $readingId = null,
     ) {
     }
 
@@ -49,6 +55,12 @@ final readonly class SessionLog
         return $fold->log();
     }
 
+    /** The card alone, as of a session that is put away. */
+    public function withoutBalls(): self
+    {
+        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId);
+    }
+
     /** What belongs to one drill run. */
     public function ofRun(string $runId): self
     {
@@ -58,6 +70,9 @@ final readonly class SessionLog
             $this->stations,
             $this->conditions,
             $this->setAside,
+            $this->company,
+            array_intersect_key($this->runs, [$runId => true]),
+            $this->readingId,
         );
     }
 

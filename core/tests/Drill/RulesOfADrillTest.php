@@ -115,10 +115,10 @@ final class RulesOfADrillTest extends DrillTestCase
         self::assertEqualsWithDelta(0.9144, $round['pass']['firm_m'], 1e-12);
     }
 
-    public function testOverMeansDoneOrCapped(): void
+    public function testOverMeansDoneCappedOrStopped(): void
     {
         $over = array_filter(Phase::cases(), static fn(Phase $phase): bool => $phase->isOver());
-        self::assertSame([Phase::Done, Phase::Capped], array_values($over));
+        self::assertSame([Phase::Done, Phase::Capped, Phase::Stopped], array_values($over));
     }
 
     public function testNobodyInARotationIsEverMoreThanOneBallAhead(): void

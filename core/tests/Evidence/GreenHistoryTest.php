@@ -38,6 +38,17 @@ final class GreenHistoryTest extends TestCase
         self::assertEqualsWithDelta(9.0, $history->at(11 * self::HOUR, 'C')?->reading->speed?->feet(), 1e-9);
     }
 
+    public function testAnothersLaterReadingTakesThePlaceOfASessionsOwnOnlyWhenItIsChosen(): void
+    {
+        $readings = [self::reading(9, 'A', 9.0), new ReadingAt(12 * self::HOUR, 'B', GreenSpeed::ofFeet(11.0), 0.03, 'theirs')];
+        $feet = static fn(GreenHistory $history, string $session): float => (float) $history->at(13 * self::HOUR, $session)?->reading->speed?->feet();
+        self::assertEqualsWithDelta([9.0, 11.0, 11.0], array_map(fn(string $session): float => $feet(GreenHistory::of($readings), $session), ['A', 'B', 'C']), 1e-9);
+        $chosen = GreenHistory::of($readings, ['A' => 'theirs']);
+        self::assertEqualsWithDelta(11.0, $feet($chosen, 'A'), 1e-9);
+        // For the whole session: its balls before that reading too.
+        self::assertEqualsWithDelta(11.0, $chosen->at(10 * self::HOUR, 'A')?->reading->speed?->feet(), 1e-9);
+    }
+
     public function testAReadingStandsForItsDayAndIsOnlyTheLastKnownAfterIt(): void
     {
         $history = GreenHistory::of([self::reading(9)]);

@@ -7,7 +7,9 @@ namespace Amble\Core\Tests\Green;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\RampRolls;
+use Amble\Core\Green\RollDoubt;
 use Amble\Core\Green\StopwatchRolls;
+use Amble\Core\Green\TimedRoll;
 use Amble\Core\Green\Warning;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedGreen;
@@ -55,6 +57,41 @@ final class GreenSpeedTest extends PropertyTestCase
             $inside += $range !== null && $range->contains(GreenSpeed::ofFeet(9.5)->metres()) ? 1 : 0;
         }
         self::assertEqualsWithDelta(0.8, $inside / 300, 0.08);
+    }
+
+    public function testTheSlopeIsToldWithARangeThatHoldsItOrNotAtAll(): void
+    {
+        $random = new SeededRandom(12);
+        $green = new SimulatedGreen(GreenSpeed::ofFeet(9.5), Grade::ofPercent(0.8), 0.01);
+        $inside = ['stopwatch' => 0, 'ramp' => 0];
+        for ($i = 0; $i < 300; ++$i) {
+            $timed = static fn(bool $there): array => array_map(static fn() => $green->timedRoll(2.4, $there, 0.05, $random), range(1, 4));
+            $ranges = [
+                'stopwatch' => StopwatchRolls::of($timed(true), $timed(false))->reading()->gradeRange(0.8),
+                'ramp' => RampRolls::of(...$green->rampRolls(4, $random))->reading()->gradeRange(0.8),
+            ];
+            foreach ($ranges as $how => $range) {
+                $inside[$how] += $range !== null && $range->contains(0.008) ? 1 : 0;
+            }
+        }
+        self::assertEqualsWithDelta(0.8, $inside['stopwatch'] / 300, 0.08);
+        self::assertEqualsWithDelta(0.8, $inside['ramp'] / 300, 0.08);
+        self::assertNull(RampRolls::of([3.0], [2.8])->reading()->gradeRange(0.8));
+        self::assertNull(RampRolls::of([3.0, 2.9], [])->reading()->gradeRange(0.8));
+    }
+
+    public function testARollIsAskedAboutWhenItIsShortOrFarFromTheOthersThatWay(): void
+    {
+        $roll = static fn(float $metres, float $seconds): TimedRoll => TimedRoll::of($metres, $seconds);
+        $others = [$roll(5.0, 4.2), $roll(5.4, 4.3), $roll(4.6, 4.0)];
+        self::assertSame([], $roll(5.2, 4.25)->doubts($others));
+        self::assertSame([RollDoubt::ShortTime], $roll(2.5, 2.95)->doubts($others));
+        // The thumb came a second late: 9.7 ft would have read 4.6.
+        self::assertSame([RollDoubt::FarFromOthers], $roll(5.0, 5.4)->doubts($others));
+        self::assertSame([RollDoubt::FarFromOthers], $roll(5.0, 3.5)->doubts([$roll(5.0, 4.2)]));
+        // The first one has nothing to be far from.
+        self::assertSame([], $roll(5.0, 5.4)->doubts([]));
+        self::assertSame([], $roll(5.0, 3.0)->doubts([]));
     }
 
     public function testWarningsComeOnlyWithTheirEvidence(): void

@@ -104,13 +104,38 @@ final class LookBackTest extends PropertyTestCase
     {
         $fit = StrokeLook::of(self::stroke('now', 20), Surface::Grass, 'now', StrokePrior::shipped())->fit;
         $asked = AskedLength::of([[Length::ofMetres(5.0), Grade::ofPercent(2.0)]], Unit::Metres);
-        [$sure, $unsure] = [StrokeTable::of($fit, GreenSpeed::ofMetres(3.0), 0.0, $asked), StrokeTable::of($fit, GreenSpeed::ofMetres(3.0), 0.08, $asked)];
+        [$sure, $unsure] = [StrokeTable::of($fit, GreenSpeed::ofMetres(3.0), 0.0, $asked, Unit::Feet), StrokeTable::of($fit, GreenSpeed::ofMetres(3.0), 0.08, $asked, Unit::Feet)];
         foreach ($sure->rows as $i => $row) {
             self::assertLessThan($unsure->rows[$i]->high - $unsure->rows[$i]->low, $row->high - $row->low);
         }
         self::assertSame([1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0], array_map(static fn($row): float => $row->asked->length->metres(), $sure->rows));
         self::assertSame([true], array_values(array_map(static fn($row): bool => $row->asked->isStation, array_filter($sure->rows, static fn($row): bool => $row->asked->length->metres() === 5.0))));
         self::assertEqualsWithDelta(3.048, AskedLength::of([], Unit::Feet)[3]->length->metres() / 1.2, 1e-9);
+    }
+
+    public function testATableReachesOnlyAsFarAsTheBallsAndBeyondIsJudgedAfterRounding(): void
+    {
+        $fit = StrokeLook::of(self::stroke('now', 20), Surface::Grass, 'now', StrokePrior::shipped())->fit;
+        $speed = GreenSpeed::ofMetres(1.0);
+        $longest = (float) $fit->predict(Length::ofMetres((float) $fit->longestMetres), $speed, Grade::level())?->rollMetres;
+        $lengths = static fn(array $stations): array => array_map(
+            static fn($row): float => $row->asked->length->metres(),
+            StrokeTable::of($fit, $speed, 0.0, AskedLength::of($stations, Unit::Metres), Unit::Metres)->rows,
+        );
+        self::assertLessThanOrEqual(1.3 * $longest, max($lengths([])));
+        // The next usual length would have been beyond it.
+        self::assertNotEmpty(array_filter([1, 2, 3, 4, 6, 8, 10, 12], static fn(int $usual): bool => $usual > 1.3 * $longest));
+        $far = Length::ofMetres(3.0 * $longest);
+        self::assertContains($far->metres(), $lengths([[$far, Grade::level()]]));
+        // A hair beyond the longest ball reads as the longest, so it is not called beyond.
+        $isBeyond = static fn(float $share): ?bool => StrokeTable::of(
+            $fit,
+            $speed,
+            0.0,
+            [new AskedLength(Length::ofMetres($share * $longest), Grade::level(), true)],
+            Unit::Metres,
+        )->rows[0]->isExtrapolated;
+        self::assertSame([false, false, true], [$isBeyond(0.98), $isBeyond(1.004), $isBeyond(1.25)]);
     }
 
     public function testADayIsToldFromItsFirstTenBallsAtTargetsAgainstTheEarlierSessions(): void

@@ -62,6 +62,11 @@ final class StoredEventsTest extends TestCase
         self::assertSame(['wind'], array_map(static fn($condition): string => $condition->value, $log->conditions));
         self::assertSame([['pace.short', '8 short', 'he knows']], array_map(static fn($note): array => [$note->key, $note->evidence, $note->reason], $log->setAside));
         self::assertSame([1], array_map(static fn($count): int => $count->count, $log->counts));
+        $given = $balls['01BALL3']->belonging;
+        self::assertSame(['01OTHER', 'Mallet', 76, null], [$given->student, $given->putter, $given->tempo, $given->runId]);
+        self::assertSame([['01OTHER', 'sits_out']], array_map(static fn($one): array => [$one->student, $one->standing->value], $log->company));
+        self::assertSame([['01OTHER' => 2], 4700], [$log->runs['01RUN']->joined, $log->runs['01RUN']->endedAt]);
+        self::assertSame('01READING', $log->readingId);
     }
 
     public function testARemarkOfVersionOneSaidAnewWhatThoseBeforeItHadSaid(): void

@@ -13,6 +13,11 @@ export type SessionEvent =
   | StationRemoved
   | ConditionNoted
   | NoteSetAside
+  | PuttGiven
+  | CompanyNoted
+  | RunJoined
+  | RunEnded
+  | ReadingChosen
   | EventUndone;
 export type RunState = SoloRun | GroupRun;
 
@@ -152,6 +157,17 @@ export interface Reading {
     sentence: string;
   }[];
   taken_at: string;
+  /**
+   * Holds the grade in eight of ten lines; null where the rolls do not say.
+   *
+   * @minItems 2
+   * @maxItems 2
+   */
+  grade_range: [number, number] | null;
+  /**
+   * Name of the student in whose session it was taken.
+   */
+  whose: string | null;
 }
 export interface SessionSummary {
   id: string;
@@ -229,6 +245,14 @@ export interface Coach {
   email: string;
   unit: 'feet' | 'metres' | 'paces';
   pace_length_m: number | null;
+}
+export interface Companion {
+  student: string;
+  name: string;
+  /**
+   * Turns skip who is not here.
+   */
+  standing: 'here' | 'sits_out' | 'gone';
 }
 export interface DrillCard {
   /**
@@ -623,6 +647,14 @@ export interface Drills {
   library: DrillCard[];
   own: DrillCard[];
 }
+export interface CompanyNoted {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'company_noted';
+  student: string;
+  standing: 'here' | 'sits_out' | 'gone';
+}
 export interface ConditionNoted {
   id: string;
   version?: number;
@@ -663,6 +695,14 @@ export interface PuttCorrected {
     [k: string]: string | number | boolean | null;
   };
 }
+export interface PuttGiven {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'putt_given';
+  putt_id: string;
+  student: string | null;
+}
 export interface PuttLogged {
   id: string;
   version?: number;
@@ -700,6 +740,29 @@ export interface PuttRemarked {
   seen?: {
     [k: string]: string | number | boolean | null;
   };
+}
+export interface ReadingChosen {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'reading_chosen';
+  reading_id: string | null;
+}
+export interface RunEnded {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'run_ended';
+  run_id: string;
+}
+export interface RunJoined {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'run_joined';
+  run_id: string;
+  student: string;
+  station: number;
 }
 export interface SetOutCounted {
   id: string;
@@ -804,7 +867,7 @@ export interface FoundRun {
   name: string;
   at_ms: number;
   balls: number;
-  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped' | 'stopped';
   findings: Finding[];
 }
 export interface GroupRun {
@@ -875,7 +938,7 @@ export interface SetOutCheck {
  * How one student stands in a run.
  */
 export interface RunProgress {
-  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped' | 'stopped';
   capped_by: 'balls' | 'minutes' | null;
   next: CallOut | null;
   ahead: CallOut[];
@@ -984,6 +1047,24 @@ export interface SeenKind {
   of_any_ball: boolean;
   key: string | null;
 }
+/**
+ * A past session in one line.
+ */
+export interface LedgerLine {
+  id: string;
+  student_id: string | null;
+  green_id: string | null;
+  purpose: string | null;
+  minutes: number | null;
+  note_for_next: string | null;
+  started_at: string;
+  ended_at: string | null;
+  student: string | null;
+  green: string | null;
+  balls: number;
+  students: number;
+  drills: string[];
+}
 export interface LengthSet {
   id: string;
   name: string;
@@ -1013,6 +1094,14 @@ export interface MarginNote {
   stamp: string;
 }
 /**
+ * What was put away and can be brought back.
+ */
+export interface PutAway {
+  students: Student[];
+  greens: Green[];
+  sessions: LedgerLine[];
+}
+/**
  * What could not be done, and why, by the path of each field.
  */
 export interface Refusal {
@@ -1020,6 +1109,13 @@ export interface Refusal {
   errors?: {
     [k: string]: string[];
   };
+}
+/**
+ * What there is to ask about a timed roll before it counts.
+ */
+export interface RollDoubt {
+  key: 'short_time' | 'far_from_others';
+  sentence: string;
 }
 export interface SoloRun {
   id: string;
@@ -1053,7 +1149,7 @@ export interface SoloRun {
     };
   };
   expectation?: Expectation;
-  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped';
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped' | 'stopped';
   capped_by: 'balls' | 'minutes' | null;
   next: CallOut | null;
   ahead: CallOut[];
@@ -1116,6 +1212,10 @@ export interface SessionLog {
   stations: Station[];
   conditions: string[];
   set_aside: string[];
+  /**
+   * Everybody on the session, whoever it was begun for first.
+   */
+  company: Companion[];
 }
 export interface Station {
   id: string;
@@ -1167,6 +1267,10 @@ export interface StrokeTable {
   speed_m: number;
   rows: StrokeRow[];
   curve: CurvePoint[];
+  /**
+   * How far lengths are told: a little further than the balls went.
+   */
+  reach_m: number | null;
 }
 export interface StrokeRow {
   length_m: number;
@@ -1251,9 +1355,26 @@ export interface Session {
   cautions: string[];
   last_note: string | null;
   /**
-   * The drill started last in this session.
+   * Everybody on the session, whoever it was begun for first.
    */
-  run_id: string | null;
+  company: Companion[];
+  /**
+   * The last one taken in this session.
+   */
+  own_reading: Reading | null;
+  /**
+   * The last one taken on this green in another session.
+   */
+  other_reading: Reading | null;
+  /**
+   * The drill started last.
+   */
+  run: LastRun | null;
+}
+export interface LastRun {
+  id: string;
+  name: string;
+  is_over: boolean;
 }
 /**
  * How to set a drill out.

@@ -32,6 +32,7 @@ final class BallsItTook implements FindingKind
                 match ($state->phase) {
                     Phase::Done => 'Done',
                     Phase::Capped => 'Stopped at the cap',
+                    Phase::Stopped => 'Ended before its goal',
                     default => 'On the way',
                 },
                 Say::counted($state->balls, 'ball', 'balls'),

@@ -12,11 +12,16 @@ final class EventKinds
         PuttLogged::class,
         PuttCorrected::class,
         PuttRemarked::class,
+        PuttGiven::class,
         SetOutCounted::class,
         StationSet::class,
         StationRemoved::class,
         ConditionNoted::class,
         NoteSetAside::class,
+        CompanyNoted::class,
+        RunJoined::class,
+        RunEnded::class,
+        ReadingChosen::class,
         EventUndone::class,
     ];
 

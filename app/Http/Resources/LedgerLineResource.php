@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Practice\LedgerLine;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property LedgerLine $resource */
+final class LedgerLineResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $session = $this->resource->session;
+
+        return SessionSummaryResource::make($session)->toArray($request) + [
+            'student' => $session->student?->name,
+            'green' => $session->green?->name,
+            'balls' => $this->resource->balls,
+            'students' => $this->resource->students,
+            'drills' => $this->resource->drills,
+        ];
+    }
+}

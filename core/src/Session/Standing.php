@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session;
+
+/** Where somebody of a session's company is just now. */
+enum Standing: string
+{
+    case Here = 'here';
+
+    /** Turns skip them until they come back. */
+    case SitsOut = 'sits_out';
+
+    /** Went home; what they rolled stays theirs. */
+    case Gone = 'gone';
+}
