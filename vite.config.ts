@@ -1,7 +1,26 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+
+/** Lays a compressed copy beside every file that gains by it, so that serving one costs nothing. */
+function compressed(): Plugin {
+  return {
+    name: 'amble-compressed',
+    apply: 'build',
+    writeBundle({ dir = '' }, bundle) {
+      for (const name of Object.keys(bundle).filter((file) => /\.(js|css|svg)$/.test(file))) {
+        const file = join(dir, name);
+        const plain = readFileSync(file);
+        writeFileSync(`${file}.gz`, gzipSync(plain, { level: 9 }));
+        writeFileSync(`${file}.br`, brotliCompressSync(plain));
+      }
+    },
+  };
+}
 
 /** Every build is a version of its own: the page's frame names the files of one build. */
 const version = Date.now().toString(36);
@@ -10,6 +29,7 @@ export default defineConfig({
   plugins: [
     laravel({ input: 'resources/js/main.tsx', refresh: false }),
     react(),
+    compressed(),
     VitePWA({
       // A new version waits until it is asked for: never a reload between two balls.
       registerType: 'prompt',

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property array<string, mixed> $entries what the coach put down, in SI units
  * @property float|null $speed_m
  * @property float|null $standard_error_m
+ * @property float|null $give_or_take_m half the range that holds the speed in eight of ten readings
  * @property float|null $grade
  * @property float|null $grade_low range that holds the slope in eight of ten lines, with grade_high
  * @property float|null $grade_high
@@ -32,7 +33,7 @@ final class GreenReading extends OwnedRecord
 {
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'green_id', 'practice_session_id', 'method', 'entries', 'speed_m', 'standard_error_m',
-        'grade', 'grade_low', 'grade_high', 'is_level', 'warnings', 'taken_at',
+        'give_or_take_m', 'grade', 'grade_low', 'grade_high', 'is_level', 'warnings', 'taken_at',
     ];
 
     /** @return BelongsTo<Green, $this> */
@@ -75,6 +76,7 @@ final class GreenReading extends OwnedRecord
             'entries' => 'array',
             'speed_m' => 'float',
             'standard_error_m' => 'float',
+            'give_or_take_m' => 'float',
             'grade' => 'float',
             'grade_low' => 'float',
             'grade_high' => 'float',

@@ -22,7 +22,7 @@ use Illuminate\Validation\ValidationException;
 /** Takes green-speed readings and finds the one that stood at a time. */
 final class GreenReadings
 {
-    /** Share of lines whose slope lies inside the range told for it. */
+    /** Share of readings whose truth lies inside the range told for it, as everywhere: eight of ten. */
     private const LEVEL = 0.8;
 
     /**
@@ -40,27 +40,43 @@ final class GreenReadings
         $reading = GreenReading::madeBefore(self::word($fields['id'] ?? null), $session->bench_id);
         abort_if($reading !== null && $reading->practice_session_id !== $session->id, 404);
         $reading ??= new GreenReading(['id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null)]);
-        $measured = self::measure($method, $entries);
-        $speed = $method === ReadingMethod::Estimated
-            ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
-            : $measured?->speed;
-        $slope = $measured?->gradeRange(self::LEVEL);
         $reading->fill([
             'green_id' => $session->green_id,
             'practice_session_id' => $session->id,
             'method' => $method,
             'entries' => $entries,
+        ] + self::figures($method, $entries))->save();
+        Bench::evidenceChanged($session->bench_id);
+
+        return $reading;
+    }
+
+    /**
+     * What entries come to, as it is kept.
+     *
+     * @param array<string, mixed> $entries validated
+     *
+     * @return array<string, mixed>
+     */
+    public static function figures(ReadingMethod $method, array $entries): array
+    {
+        $measured = self::measure($method, $entries);
+        $speed = $method === ReadingMethod::Estimated
+            ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
+            : $measured?->speed;
+        $slope = $measured?->gradeRange(self::LEVEL);
+        $range = $measured?->range(self::LEVEL);
+
+        return [
             'speed_m' => $speed?->metres(),
             'standard_error_m' => $measured?->standardErrorMetres,
+            'give_or_take_m' => $range === null ? null : ($range->high - $range->low) / 2.0,
             'grade' => $measured?->grade?->ratio(),
             'grade_low' => $slope?->low,
             'grade_high' => $slope?->high,
             'is_level' => $measured->isLevel ?? false,
             'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $measured->warnings ?? []),
-        ])->save();
-        Bench::evidenceChanged($session->bench_id);
-
-        return $reading;
+        ];
     }
 
     /**
@@ -71,9 +87,13 @@ final class GreenReadings
      */
     public function candidates(PracticeSession $session, CarbonInterface $at): Collection
     {
-        $readings = static fn() => GreenReading::query()->with('session.student')->where('green_id', $session->green_id)->orderByDesc('taken_at')->orderByDesc('id');
+        $green = $session->green;
+        if ($green === null) {
+            return collect();
+        }
+        $readings = static fn() => $green->readings()->with('session.student')->latest('taken_at')->latest('id');
         /** @var Collection<int, GreenReading> $found */
-        $found = $session->green_id === null ? collect() : collect([
+        $found = collect([
             $readings()->whereKey((string) $session->chosen_reading_id)->first(),
             $readings()->where('practice_session_id', $session->id)->first(),
             $readings()->where('taken_at', '<=', $at)->first(),

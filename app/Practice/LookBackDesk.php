@@ -25,7 +25,6 @@ use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
-use App\Models\Coach;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -50,7 +49,7 @@ final class LookBackDesk
     ) {
     }
 
-    public function look(PracticeSession $session, Student $student, Coach $coach): SessionLook
+    public function look(PracticeSession $session, Student $student): SessionLook
     {
         $surface = $session->green?->surface;
         $balls = $this->evidence->ofStudent($student);
@@ -70,7 +69,7 @@ final class LookBackDesk
 
         return new SessionLook(
             $stroke,
-            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $coach), $coach->unit),
+            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $student), $student->unit),
             $standing,
             $method,
             $day,
@@ -81,15 +80,27 @@ final class LookBackDesk
         );
     }
 
-    /** The same line told for another green: costs the table alone, as long as nothing new was rolled. */
-    public function whatIf(PracticeSession $session, Student $student, Coach $coach, GreenSpeed $speed): StrokeTable
+    /**
+     * The same line told for another green, or one length more: costs the table alone, as long as nothing new was
+     * rolled. Lengths are in the student's own unit.
+     *
+     * @param GreenSpeed|null $speed null for the one that stands; without one there is no answer
+     */
+    public function whatIf(PracticeSession $session, Student $student, ?GreenSpeed $speed, ?Length $length): ?StrokeTable
     {
+        $standing = $speed === null ? $this->standing($session)[0] : null;
+        $told = $speed ?? $standing?->reading->speed;
+        if ($told === null) {
+            return null;
+        }
         $fit = Cache::get(self::lineKey($session, $student));
         if (!$fit instanceof StrokeFit) {
             $fit = $this->stroke($this->evidence->ofStudent($student), $session, $student)->fit;
         }
 
-        return StrokeTable::of($fit, $speed, 0.0, self::asked($session, $coach), $coach->unit);
+        $more = $length === null ? [] : [[$length, Grade::level()]];
+
+        return StrokeTable::of($fit, $told, $standing?->relativeError() ?? 0.0, self::asked($session, $student, $more), $student->unit);
     }
 
     /**
@@ -176,13 +187,17 @@ final class LookBackDesk
         return $aside;
     }
 
-    /** @return list<AskedLength> */
-    private static function asked(PracticeSession $session, Coach $coach): array
+    /**
+     * @param list<array{Length, Grade}> $more told besides
+     *
+     * @return list<AskedLength>
+     */
+    private static function asked(PracticeSession $session, Student $student, array $more = []): array
     {
-        return AskedLength::of(array_map(
+        return AskedLength::of([...$more, ...array_map(
             static fn(array $station): array => [Length::ofMetres($station['length_m']), Grade::ofPercent($station['grade_percent'] ?? 0.0)],
             $session->stations,
-        ), $coach->unit);
+        )], $student->unit);
     }
 
     private static function milliseconds(CarbonInterface $at): int

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\GreenReading;
+use App\Practice\GreenReadings;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -22,7 +24,11 @@ return new class extends Migration {
         Schema::table('green_readings', function (Blueprint $table): void {
             $table->double('grade_low')->nullable();
             $table->double('grade_high')->nullable();
+            $table->double('give_or_take_m')->nullable();
         });
+        foreach (GreenReading::query()->lazyById() as $reading) {
+            $reading->update(GreenReadings::figures($reading->method, $reading->entries));
+        }
         Schema::table('drill_runs', function (Blueprint $table): void {
             $table->boolean('is_ended')->default(false);
         });
@@ -34,7 +40,7 @@ return new class extends Migration {
             $table->dropIndex(['bench_id', 'started_at']);
             $table->dropColumn(['company', 'chosen_reading_id', 'deleted_at']);
         });
-        Schema::table('green_readings', fn(Blueprint $table) => $table->dropColumn(['grade_low', 'grade_high']));
+        Schema::table('green_readings', fn(Blueprint $table) => $table->dropColumn(['grade_low', 'grade_high', 'give_or_take_m']));
         Schema::table('drill_runs', fn(Blueprint $table) => $table->dropColumn('is_ended'));
     }
 };

@@ -41,7 +41,7 @@ export function serve(port, database) {
       ...FAST,
       '-S',
       `127.0.0.1:${port}`,
-      '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+      '../scripts/server.php',
     ],
     {
       cwd: join(ROOT, 'public'),

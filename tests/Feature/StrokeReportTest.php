@@ -42,13 +42,29 @@ final class StrokeReportTest extends TestCase
         return $this->getJson("api/sessions/{$this->session->id}/stroke")->assertSuccessful()->json();
     }
 
-    public function testTheTableSpeaksTheCoachsUnit(): void
+    public function testTheTableSpeaksTheStudentsUnit(): void
     {
         $this->roll(0.12, 0.15, 0.2, 0.25, 0.3, 0.35);
         $feet = array_column($this->report()['table']['rows'], 'length_m');
         self::assertEqualsWithDelta(Length::ofFeet(6)->metres(), $feet[1], 1e-12);
-        $this->coach->update(['unit' => 'metres']);
+        $this->session->student?->update(['unit' => 'metres']);
         self::assertEquals([1, 2, 3, 4, 6, 8, 10, 12], array_column($this->report()['table']['rows'], 'length_m'));
+    }
+
+    public function testOneLengthMoreIsToldAsTheTableWouldTellIt(): void
+    {
+        $this->roll(0.12, 0.15, 0.2, 0.25, 0.3, 0.35);
+        $row = static fn(array $table, float $length): array => array_values(array_filter($table['rows'], static fn(array $row): bool => abs($row['length_m'] - $length) < 1e-9))[0];
+        $told = $this->report()['table'];
+        $path = "api/sessions/{$this->session->id}/stroke/what-if";
+        $asked = $this->getJson("$path?length_m=1.8288")->assertSuccessful()->json();
+        // For the reading that stands, with all its doubt: the same as in the table.
+        self::assertEqualsWithDelta($row($told, 1.8288)['backstroke_m'], $row($asked, 1.8288)['backstroke_m'], 1e-9);
+        self::assertEqualsWithDelta($row($told, 1.8288)['high_m'], $row($asked, 1.8288)['high_m'], 1e-9);
+        $more = $this->getJson("$path?length_m=2.2")->json();
+        self::assertGreaterThan($row($asked, 1.8288)['backstroke_m'], $row($more, 2.2)['backstroke_m']);
+        self::assertCount(count($told['rows']) + 1, $more['rows']);
+        $this->getJson($path)->assertJsonValidationErrorFor('length_m');
     }
 
     public function testEveryRowLiesInsideItsRangeAndLongerRollsTakeLongerBackstrokes(): void

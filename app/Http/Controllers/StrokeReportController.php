@@ -20,12 +20,12 @@ final class StrokeReportController
     /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
     public function show(StrokeReportRequest $request, PracticeSession $session): SessionLookResource
     {
-        return SessionLookResource::make($this->desk->look($session, $request->student(), $request->coach()));
+        return SessionLookResource::make($this->desk->look($session, $request->student()));
     }
 
-    /** Tell the same line for a green of another speed. */
+    /** Tell the same line for a green of another speed, or for one length more. */
     public function whatIf(WhatIfRequest $request, PracticeSession $session): StrokeTableResource
     {
-        return StrokeTableResource::make($this->desk->whatIf($session, $request->student(), $request->coach(), $request->speed()));
+        return StrokeTableResource::make($this->desk->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404));
     }
 }

@@ -23,6 +23,7 @@ final class GreenReadingResource extends JsonResource
             'entries' => (object) $this->resource->entries,
             'speed_m' => $this->resource->speed_m,
             'standard_error_m' => $this->resource->standard_error_m,
+            'give_or_take_m' => $this->resource->give_or_take_m,
             'grade' => $this->resource->grade,
             'grade_range' => $this->resource->grade_low === null ? null : [$this->resource->grade_low, $this->resource->grade_high],
             'whose' => $this->resource->session?->student?->name,

@@ -62,16 +62,21 @@ final class SessionResource extends JsonResource
             'own_reading' => self::reading($this->readings->own),
             'other_reading' => self::reading($this->readings->other),
             'putts' => BallResource::collection($this->balls),
-            'cautions' => array_map(
-                static fn(Caution $caution): string => $caution->value,
-                Caution::onArrival(
-                    $this->resource->green?->surface !== Surface::Mat,
-                    array_values(array_filter(array_map(Condition::tryFrom(...), $this->resource->conditions))),
-                ),
-            ),
+            'cautions' => self::sentences(Caution::today(array_values(array_filter(array_map(Condition::tryFrom(...), $this->resource->conditions))))),
+            'cautions_always' => self::sentences(Caution::always($this->resource->green?->surface !== Surface::Mat)),
             'last_note' => $this->lastNote,
             'run' => $run === null ? null : ['id' => $run->id, 'name' => $run->definition()->name, 'is_over' => $run->isOver()],
         ];
+    }
+
+    /**
+     * @param list<Caution> $cautions
+     *
+     * @return list<string>
+     */
+    private static function sentences(array $cautions): array
+    {
+        return array_map(static fn(Caution $caution): string => $caution->value, $cautions);
     }
 
     private static function reading(?GreenReading $reading): ?GreenReadingResource

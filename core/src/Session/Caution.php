@@ -10,6 +10,7 @@ enum Caution: string
     case Storm = 'Lightning or a storm about: leave the green at once.';
     case Sun = 'Strong sun: hats, water, and breaks in the shade.';
     case Cold = 'Cold hands: warm up first, and take breaks indoors.';
+    case WeakTurf = 'Cored turf wears at once: change the spot often, and keep heavy repeats for another day.';
     case Trip = 'Rods, strings, stakes and loose balls trip people: flag them and keep the walking line clear.';
     case Stakes = 'Nothing is pushed into the green without the greenkeeper\'s leave; local rules come first.';
     case Backs = 'Bending long hurts backs: break often. Pain means stop and ask a doctor or physiotherapist.';
@@ -17,13 +18,13 @@ enum Caution: string
     case Minor = 'A student under age: keep records only with a guardian\'s consent, and only what is needed.';
 
     /**
-     * The cautions that belong to arriving on this surface in this state, most pressing first.
+     * The cautions that are true today, by what was seen of the green, most pressing first.
      *
      * @param list<Condition> $conditions
      *
      * @return list<self>
      */
-    public static function onArrival(bool $isGrass, array $conditions): array
+    public static function today(array $conditions): array
     {
         $when = static fn(Condition $condition, self $caution): array => in_array($condition, $conditions, true) ? [$caution] : [];
 
@@ -31,10 +32,17 @@ enum Caution: string
             ...$when(Condition::Storm, self::Storm),
             ...$when(Condition::Sun, self::Sun),
             ...$when(Condition::Cold, self::Cold),
-            self::Trip,
-            ...($isGrass ? [self::Stakes, self::Swings] : []),
-            self::Backs,
-            self::Minor,
+            ...$when(Condition::Cored, self::WeakTurf),
         ];
+    }
+
+    /**
+     * The cautions that hold on every day on this surface.
+     *
+     * @return list<self>
+     */
+    public static function always(bool $isGrass): array
+    {
+        return [self::Trip, ...($isGrass ? [self::Stakes, self::Swings] : []), self::Backs, self::Minor];
     }
 }

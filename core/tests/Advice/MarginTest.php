@@ -248,12 +248,10 @@ final class MarginTest extends PropertyTestCase
 
     public function testCautionsFollowTheSurfaceAndTheDayWithTheStormFirst(): void
     {
-        $grass = Caution::onArrival(isGrass: true, conditions: [Condition::Cold, Condition::Storm]);
-        self::assertSame([Caution::Storm, Caution::Cold], array_slice($grass, 0, 2));
-        self::assertContains(Caution::Stakes, $grass);
-        $mat = Caution::onArrival(isGrass: false, conditions: []);
-        self::assertNotContains(Caution::Stakes, $mat);
-        self::assertNotContains(Caution::Swings, $mat);
-        self::assertContains(Caution::Backs, $mat);
+        // Only what was seen today is said; what holds always is said apart.
+        self::assertSame([Caution::Storm, Caution::Cold, Caution::WeakTurf], Caution::today([Condition::Cold, Condition::Cored, Condition::Storm]));
+        self::assertSame([], Caution::today([Condition::Dew]));
+        self::assertContains(Caution::Stakes, Caution::always(isGrass: true));
+        self::assertSame([Caution::Trip, Caution::Backs, Caution::Minor], Caution::always(isGrass: false));
     }
 }

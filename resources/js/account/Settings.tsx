@@ -1,10 +1,12 @@
 import { useState } from 'react';
-import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack } from '../design';
+import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack, Title } from '../design';
+import { areKeysOn, turnKeys } from '../device/useKeys';
 import { useTheme } from '../device/useTheme';
 import { fieldError } from '../server/api';
 import { isOfEarlierVisit, useDoor, useKeepSettings, useMe } from '../server/queries';
 import type { Unit } from '../units/length';
 import { useUnits } from '../units/useUnits';
+import { PutAwayPart } from './PutAwayPart';
 
 const UNITS = [
   { value: 'feet', label: 'Feet and inches' },
@@ -27,12 +29,13 @@ function SettingsForm() {
   const keep = useKeepSettings();
   const door = useDoor();
   const [theme, setTheme] = useTheme();
+  const [keysOn, setKeysOn] = useState(areKeysOn);
   const [unit, setUnit] = useState<Unit>(units.choice.unit);
   const [pace, setPace] = useState(units.text(units.choice.paceLength, 'roll'));
   const [paceError, setPaceError] = useState<string | null>(null);
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
-    const read = units.read(pace, 'roll');
+    const read = units.reread(pace, units.choice.paceLength, 'roll');
     setPaceError(read.error);
     if (read.error === null) {
       keep.mutate({ unit, pace_length_m: read.metres });
@@ -41,7 +44,7 @@ function SettingsForm() {
   return (
     <Page>
       <Stack $gap="l" style={{ maxWidth: 640 }}>
-        <h1>Settings</h1>
+        <Title page="Settings">Settings</Title>
         <Part as="form" onSubmit={submit} noValidate>
           <h2>Lengths</h2>
           {keep.isError && fieldError(keep.error, 'pace_length_m') === null && (
@@ -63,6 +66,23 @@ function SettingsForm() {
             {keep.isSuccess && <Quiet role="status">Kept.</Quiet>}
           </Row>
         </Part>
+        <Part>
+          <h2>Keys</h2>
+          <OneOf
+            label="Single letters act while rolling"
+            options={[
+              { value: 'on', label: 'On' },
+              { value: 'off', label: 'Off' },
+            ]}
+            value={keysOn ? 'on' : 'off'}
+            onChange={(value) => {
+              turnKeys(value === 'on');
+              setKeysOn(value === 'on');
+            }}
+          />
+          <Quiet>Turn them off if you speak to your device. “?” lists the keys of every screen.</Quiet>
+        </Part>
+        <PutAwayPart />
         <Part>
           <h2>Light</h2>
           <OneOf label="Colours for" options={THEMES} value={theme} onChange={setTheme} />

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Button, Entry, Notice, Page, Part, Row, Said, Stack } from '../design';
+import { Button, Entry, Notice, Page, Part, Row, Said, Stack, Title } from '../design';
 import { fieldError } from '../server/api';
 import { useDoor, useMe } from '../server/queries';
-import { useWaitingCount } from '../server/useOutbox';
+import { useWaitingCount } from '../server/useWaiting';
 
 const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
 
@@ -29,7 +29,7 @@ export function SignIn() {
   return (
     <Page>
       <Doorway $gap="l">
-        <h1>Amble</h1>
+        <Title page="Sign in">Amble</Title>
         <Said>
           A coach's bench for putting practice: measure the green, log the balls, and tell each student how
           far to take it back.

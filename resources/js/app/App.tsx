@@ -1,37 +1,82 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { useEffect } from 'react';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { Settings } from '../account/Settings';
+import { type ComponentType, lazy, Suspense, useEffect } from 'react';
+import { createBrowserRouter, Navigate, Outlet, RouterProvider, useRouteError } from 'react-router';
 import { SignIn } from '../account/SignIn';
 import { Bench } from '../bench/Bench';
-import { ButtonLink, GlobalStyle, Notice, Page } from '../design';
-import { DrillCard } from '../drills/DrillCard';
-import { DrillEditor } from '../drills/DrillEditor';
-import { DrillFiles } from '../drills/DrillFiles';
-import { DrillList } from '../drills/Drills';
-import { SetOutScreen } from '../drills/SetOutScreen';
-import { Greens } from '../greens/Greens';
-import { RunScreen } from '../running/RunScreen';
+import { Button, ButtonLink, GlobalStyle, Notice, Page, Title } from '../design';
 import { client } from '../server/client';
 import { outbox } from '../server/outbox';
 import { keys, useMe } from '../server/queries';
-import { SessionScreen } from '../session/SessionScreen';
-import { StudentScreen } from '../students/StudentForm';
-import { Students } from '../students/Students';
 import { Shell } from './Shell';
+
+/** A screen that is fetched when it is first gone to. */
+function later<Props extends object>(load: () => Promise<ComponentType<Props>>) {
+  return lazy(async () => ({ default: await load() }));
+}
+
+const Settings = later(async () => (await import('../account/Settings')).Settings);
+const DrillCard = later(async () => (await import('../drills/DrillCard')).DrillCard);
+const DrillEditor = later(async () => (await import('../drills/DrillEditor')).DrillEditor);
+const DrillFiles = later(async () => (await import('../drills/DrillFiles')).DrillFiles);
+const DrillList = later(async () => (await import('../drills/Drills')).DrillList);
+const SetOutScreen = later(async () => (await import('../drills/SetOutScreen')).SetOutScreen);
+const Greens = later(async () => (await import('../greens/Greens')).Greens);
+const Ledger = later(async () => (await import('../ledger/Ledger')).Ledger);
+const RunScreen = later(async () => (await import('../running/RunScreen')).RunScreen);
+const SessionScreen = later(async () => (await import('../session/SessionScreen')).SessionScreen);
+const StudentScreen = later(async () => (await import('../students/StudentForm')).StudentScreen);
+const Students = later(async () => (await import('../students/Students')).Students);
+
+const router = createBrowserRouter([
+  {
+    element: <Doors />,
+    errorElement: <Stumbled />,
+    children: [
+      {
+        element: <Shell />,
+        children: [
+          {
+            // A screen that stumbles leaves the bar, the outbox and every other screen standing.
+            errorElement: <Stumbled />,
+            children: [
+              { index: true, element: <Bench /> },
+              { path: 'students', element: <Students /> },
+              { path: 'students/new', element: <StudentScreen /> },
+              { path: 'students/:id', element: <StudentScreen /> },
+              { path: 'drills', element: <DrillList /> },
+              { path: 'drills/new', element: <DrillEditor as="new" /> },
+              { path: 'drills/files', element: <DrillFiles /> },
+              { path: 'drills/:key', element: <DrillCard /> },
+              { path: 'drills/:key/copy', element: <DrillEditor as="copy" /> },
+              { path: 'drills/:key/change', element: <DrillEditor as="change" /> },
+              { path: 'sessions/:id/drills/:key', element: <SetOutScreen /> },
+              { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
+              { path: 'greens', element: <Greens /> },
+              { path: 'ledger', element: <Ledger /> },
+              { path: 'settings', element: <Settings /> },
+              { path: 'sessions/:id', element: <SessionScreen /> },
+              { path: 'sessions/:id/:waypoint', element: <SessionScreen /> },
+              { path: 'sign-in', element: <Navigate to="/" replace /> },
+              { path: '*', element: <NotHere /> },
+            ],
+          },
+        ],
+      },
+    ],
+  },
+]);
 
 /** The whole application. */
 export function App() {
   return (
     <QueryClientProvider client={client}>
       <GlobalStyle />
-      <BrowserRouter>
-        <Doors />
-      </BrowserRouter>
+      <RouterProvider router={router} />
     </QueryClientProvider>
   );
 }
 
+/** Whoever is signed in goes through; anybody else is asked in. */
 function Doors() {
   const me = useMe();
   const coachId = me.data?.coach?.id ?? null;
@@ -40,44 +85,44 @@ function Doors() {
   if (me.data === undefined) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
   }
-  if (me.data.coach === null) {
-    return (
-      <Routes>
-        <Route path="*" element={<SignIn />} />
-      </Routes>
-    );
-  }
   return (
-    <Routes>
-      <Route element={<Shell />}>
-        <Route index element={<Bench />} />
-        <Route path="students" element={<Students />} />
-        <Route path="students/new" element={<StudentScreen />} />
-        <Route path="students/:id" element={<StudentScreen />} />
-        <Route path="drills" element={<DrillList />} />
-        <Route path="drills/new" element={<DrillEditor as="new" />} />
-        <Route path="drills/files" element={<DrillFiles />} />
-        <Route path="drills/:key" element={<DrillCard />} />
-        <Route path="drills/:key/copy" element={<DrillEditor as="copy" />} />
-        <Route path="drills/:key/change" element={<DrillEditor as="change" />} />
-        <Route path="sessions/:id/drills/:key" element={<SetOutScreen />} />
-        <Route path="sessions/:id/drill/:runId" element={<RunScreen />} />
-        <Route path="greens" element={<Greens />} />
-        <Route path="settings" element={<Settings />} />
-        <Route path="sessions/:id" element={<SessionScreen />} />
-        <Route path="sessions/:id/:waypoint" element={<SessionScreen />} />
-        <Route path="sign-in" element={<Navigate to="/" replace />} />
-        <Route path="*" element={<NotHere />} />
-      </Route>
-    </Routes>
+    <Suspense
+      fallback={
+        <Page>
+          <p>Opening …</p>
+        </Page>
+      }
+    >
+      {me.data.coach === null ? <SignIn /> : <Outlet />}
+    </Suspense>
   );
 }
 
 function NotHere() {
   return (
     <Page>
+      <Title page="Nothing here">There is nothing at this address</Title>
       <Notice>
-        <p>There is nothing at this address.</p>
+        <ButtonLink to="/">To the bench</ButtonLink>
+      </Notice>
+    </Page>
+  );
+}
+
+/** A screen that could not be shown: what was entered is with the outbox, which this does not touch. */
+function Stumbled() {
+  const error = useRouteError();
+  return (
+    <Page>
+      <Title page="Stumbled">This screen stumbled</Title>
+      <Notice kind="wrong">
+        <p>
+          What you entered is on this device and is sent as ever. Load the page again, or go to the bench.
+        </p>
+        {error instanceof Error && <p>{error.message}</p>}
+        <Button look="main" onPress={() => window.location.reload()}>
+          Load it again
+        </Button>
         <ButtonLink to="/">To the bench</ButtonLink>
       </Notice>
     </Page>

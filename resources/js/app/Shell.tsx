@@ -1,25 +1,38 @@
-import { useEffect } from 'react';
+import { Suspense, useEffect, useSyncExternalStore } from 'react';
 import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
-import { Button, color, narrow, space, touch, type } from '../design';
+import { Button, color, narrow, Page, space, touch, type, Unseen } from '../design';
+import { lastSaid, onAnnounced } from '../device/announce';
 import { useUpdate } from '../device/useUpdate';
-import { useAcceptedEvents, useWaitingCount } from '../server/useOutbox';
+import { useAcceptedEntries } from '../server/useOutbox';
+import { useWaiting, useWaitingCount } from '../server/useWaiting';
+import { KeySheet } from './KeySheet';
 
 const Bar = styled.header`
-  display: flex; align-items: center; gap: ${space.m}; padding: 0 ${space.l}; min-height: 56px;
+  display: flex; flex-wrap: wrap; align-items: center; gap: 0 ${space.m}; padding: 0 ${space.l}; min-height: 52px;
   border-bottom: 1.5px solid ${color.rule}; background: ${color.paper};
   strong { font: 600 1.45rem ${type.serif}; }
-  nav { display: flex; gap: ${space.xs}; margin-left: auto; }
-  a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
-  a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.copper}; }
+  nav { display: flex; flex-wrap: wrap; gap: ${space.xs}; margin-left: auto; }
+  nav a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
+  nav a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.ink}; }
   /* On a phone the drill needs the room; the footpath and the foot of the page lead out of it. */
-  ${narrow} { &[data-rolling] { display: none; } padding: 0 ${space.s}; gap: 0; a { padding: 0 7px; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
+  ${narrow} { &[data-rolling] { display: none; } padding: 0 ${space.s}; gap: 0; nav a { padding: 0 6px; font-size: 0.98rem; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
+`;
+
+const Skip = styled.a`
+  position: absolute; left: ${space.s}; top: -80px; z-index: 20; padding: 12px 18px; background: ${color.leaf}; color: ${color.ink}; border: 2px solid ${color.ink}; border-radius: 6px;
+  &:focus { top: ${space.s}; }
 `;
 
 const Word = styled.div`
   display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: ${space.s}; padding: 6px ${space.l};
-  background: ${color.copperWash}; border-bottom: 1.5px solid ${color.rule};
+  background: ${color.leaf}; border-bottom: 1.5px solid ${color.rule};
   ${narrow} { padding: 4px ${space.m}; }
+`;
+
+const Foot = styled.footer`
+  display: flex; flex-wrap: wrap; justify-content: flex-end; gap: ${space.s}; max-width: 1240px; margin: 0 auto; padding: 0 ${space.m} ${space.m};
+  @media print { display: none; }
 `;
 
 const PLACES = [
@@ -27,28 +40,25 @@ const PLACES = [
   { to: '/students', label: 'Students' },
   { to: '/greens', label: 'Greens' },
   { to: '/drills', label: 'Drills' },
+  { to: '/ledger', label: 'Ledger' },
   { to: '/settings', label: 'Settings' },
 ] as const;
 
 /** What every signed-in screen stands in. */
 export function Shell() {
-  useAcceptedEvents();
-  const isRolling = useMatch('/sessions/:id/drill/:runId') !== null;
+  useAcceptedEntries();
+  const isDrill = useMatch('/sessions/:id/drill/:runId') !== null;
+  const isFree = useMatch('/sessions/:id/roll') !== null;
+  const isRolling = isDrill || isFree;
   const { pathname } = useLocation();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new page is read from its top.
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
-  const update = useUpdate();
-  const waiting = useWaitingCount();
   return (
     <>
-      {update.isReady && (
-        <Word role="status">
-          A newer Amble lies ready. {waiting > 0 && 'What waits to be sent is kept.'}
-          <Button onPress={update.load}>Load it</Button>
-        </Word>
-      )}
+      <Skip href="#work">Skip to the work</Skip>
+      <NewerVersion />
       <Bar data-rolling={isRolling || undefined}>
         <strong>Amble</strong>
         <nav aria-label="Places">
@@ -59,7 +69,51 @@ export function Shell() {
           ))}
         </nav>
       </Bar>
-      <Outlet />
+      {!isRolling && <NotSent />}
+      <Suspense
+        fallback={
+          <Page>
+            <p>Opening …</p>
+          </Page>
+        }
+      >
+        <Outlet />
+      </Suspense>
+      <Foot>
+        <KeySheet />
+      </Foot>
+      <Announcer />
     </>
+  );
+}
+
+function NewerVersion() {
+  const update = useUpdate();
+  const waiting = useWaitingCount();
+  return update.isReady ? (
+    <Word role="status">
+      A newer Amble lies ready. {waiting > 0 && 'What waits to be sent is kept.'}
+      <Button onPress={update.load}>Load it</Button>
+    </Word>
+  ) : null;
+}
+
+/** One quiet line for what this device still holds; what is rolled says so beside its own figures. */
+function NotSent() {
+  const waiting = useWaiting().filter(({ refused }) => refused === null).length;
+  return waiting === 0 ? null : (
+    <Word role="status" data-not-sent>
+      {waiting} not sent yet: on this device, sent when the server answers.
+    </Word>
+  );
+}
+
+/** Says once, to those who listen, what has changed. */
+function Announcer() {
+  const said = useSyncExternalStore(onAnnounced, lastSaid);
+  return (
+    <Unseen role="status" aria-live="polite">
+      {said}
+    </Unseen>
   );
 }

@@ -1,11 +1,18 @@
 import styled from 'styled-components';
-import { Button, color, Part, Quiet } from '../design';
+import { Button, color, Quiet, type } from '../design';
 import { OUTCOMES, OutcomeMark } from '../lane/OutcomeMark';
 import type { ShownPutt } from '../server/useOutbox';
 
-const List = styled.ol`
-  list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 280px), 1fr)); gap: 0 24px;
-  li { display: grid; grid-template-columns: 2.2em 22px 1fr auto; align-items: center; gap: 8px; border-bottom: 1px solid ${color.rule}; min-height: 48px; }
+const Lines = styled.section`
+  display: grid; gap: 4px; min-width: 0; align-content: start;
+  h2 { font-size: 1.02rem; }
+  ol { list-style: none; margin: 0; padding: 0; }
+  li { border-bottom: 1px solid ${color.rule}; }
+  button {
+    display: grid; grid-template-columns: 1.7em 20px minmax(0, 1fr); align-items: center; justify-content: stretch; gap: 6px; width: 100%; min-height: 48px;
+    padding: 2px 0; text-align: left; text-decoration: none; font: 400 1rem/1.3 ${type.serif}; color: ${color.pencil};
+  }
+  b { font: 400 0.95rem ${type.sans}; }
 `;
 
 interface BallListProps {
@@ -14,47 +21,45 @@ interface BallListProps {
   onOpen: (putt: ShownPutt) => void;
 }
 
-/** Every ball of the session, the latest first; each can be corrected. */
+/** The balls so far as pencil lines, the latest first; each opens to be corrected. */
 export function BallList({ putts, words, onOpen }: BallListProps) {
   return (
-    <Part>
+    <Lines aria-label="Balls so far">
       <h2>Balls so far</h2>
       {putts.length === 0 ? (
         <Quiet>None yet. Every ball will be listed here, and each can be corrected or struck out.</Quiet>
       ) : (
-        <List>
+        <ol>
           {putts
             .map((putt, index) => ({ putt, number: index + 1 }))
             .reverse()
             .map(({ putt, number }) => (
               <li key={putt.id}>
-                <span>{number}</span>
-                <svg
-                  width="20"
-                  height="20"
-                  viewBox="-10 -10 20 20"
-                  role="img"
-                  aria-label={putt.outcome === null ? 'rolled' : OUTCOMES[putt.outcome].word}
-                >
-                  <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
-                </svg>
-                <span>
-                  {words(putt)}
-                  {putt.outcome !== null && putt.stop !== 'holed' ? `, ${OUTCOMES[putt.outcome].word}` : ''}
-                  {putt.isWaiting ? ' · not sent yet' : ''}
-                  {putt.corrections > 0 ? ' · corrected' : ''}
-                </span>
                 <Button
                   look="bare"
-                  aria-label={`Correct ball ${number}: ${words(putt)}`}
+                  aria-label={`Correct ball ${number}: ${lineOf(putt, words)}`}
                   onPress={() => onOpen(putt)}
                 >
-                  Correct
+                  <b>{number}</b>
+                  <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
+                    <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
+                  </svg>
+                  <span>{lineOf(putt, words)}</span>
                 </Button>
               </li>
             ))}
-        </List>
+        </ol>
       )}
-    </Part>
+    </Lines>
   );
+}
+
+function lineOf(putt: ShownPutt, words: (putt: ShownPutt) => string): string {
+  return [
+    `${words(putt)}${putt.outcome !== null && putt.stop !== 'holed' ? `, ${OUTCOMES[putt.outcome].word}` : ''}`,
+    putt.isWaiting ? 'not sent yet' : '',
+    putt.corrections > 0 ? 'corrected' : '',
+  ]
+    .filter((part) => part !== '')
+    .join(' · ');
 }

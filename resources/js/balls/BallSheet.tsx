@@ -9,6 +9,7 @@ import {
   type Mark,
   type Remarks,
   type Seen,
+  type Session,
   type Stop,
 } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
@@ -16,40 +17,40 @@ import { clock } from '../units/dates';
 import { outsideLimits } from '../units/limits';
 import type { Units } from '../units/useUnits';
 import { ballWords, CAUSES, MARKS, STOPS } from './ballWords';
+import { ownerOf, saidOwner } from './names';
 import { SeenOf } from './SeenOf';
+import { ballOf } from './useLogger';
 
 interface BallSheetProps {
-  sessionId: string;
+  session: Session;
   putt: ShownPutt;
+  /** Which ball of this place it is, for its title. */
+  number: number;
   units: Units;
   onKeep: (ball: Ball & Remarks) => void;
   onStrike: () => void;
+  /** It was another's: null for whoever the session was begun for. */
+  onGive: (student: string | null) => void;
   onClose: () => void;
 }
 
 const NO_CAUSE = { value: 'none', label: 'None' } as const;
 
 /** Corrects one ball, marks it, or strikes it out; its history is kept and shown. */
-export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }: BallSheetProps) {
+export function BallSheet({
+  session,
+  putt,
+  number,
+  units,
+  onKeep,
+  onStrike,
+  onGive,
+  onClose,
+}: BallSheetProps) {
   const [backstroke, setBackstroke] = useState(units.text(putt.backstroke_m, 'backstroke'));
   const [roll, setRoll] = useState(units.text(putt.roll_m, 'roll'));
   const [runOn, setRunOn] = useState(units.text(putt.run_on_m, 'roll'));
-  const [ball, setBall] = useState<Ball & Remarks>(() => {
-    const { stop, target_m, grade_percent, across_percent, mark, cause, seen } = putt;
-    const { backstroke_m, roll_m, run_on_m } = putt;
-    return {
-      backstroke_m,
-      roll_m,
-      run_on_m,
-      stop,
-      target_m,
-      grade_percent,
-      across_percent,
-      mark,
-      cause,
-      seen,
-    };
-  });
+  const [ball, setBall] = useState<Ball & Remarks>(() => ballOf(putt));
   const [errors, setErrors] = useState<Record<'backstroke' | 'roll' | 'runOn', string | null>>({
     backstroke: null,
     roll: null,
@@ -59,9 +60,9 @@ export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }:
   const see = (answers: Seen) => change({ seen: { ...ball.seen, ...answers } });
   const keep = () => {
     const [back, rolled, further] = [
-      units.read(backstroke, 'backstroke'),
-      units.read(roll, 'roll'),
-      units.read(cutsShort(ball.stop) ? runOn : '', 'roll'),
+      units.reread(backstroke, putt.backstroke_m, 'backstroke'),
+      units.reread(roll, putt.roll_m, 'roll'),
+      cutsShort(ball.stop) ? units.reread(runOn, putt.run_on_m, 'roll') : { metres: null, error: null },
     ];
     const backError = back.error ?? outsideLimits(back.metres, 'backstroke');
     const missing =
@@ -76,7 +77,18 @@ export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }:
     }
   };
   return (
-    <Sheet title="Correct this ball" onClose={onClose}>
+    <Sheet
+      title={`Ball ${number}${putt.target_m === null ? '' : `, from ${units.show(putt.target_m, 'station')}`}`}
+      onClose={onClose}
+    >
+      {session.company.length > 1 && (
+        <OneOf
+          label="Whose"
+          options={session.company.map(({ student, name }) => ({ value: student, label: name }))}
+          value={ownerOf(putt.student, session)}
+          onChange={(student) => onGive(saidOwner(student, session))}
+        />
+      )}
       <Columns>
         <Entry
           label="Backstroke"
@@ -135,7 +147,7 @@ export function BallSheet({ sessionId, putt, units, onKeep, onStrike, onClose }:
           Leave it
         </Button>
       </Row>
-      <History sessionId={sessionId} putt={putt} units={units} />
+      <History sessionId={session.id} putt={putt} units={units} />
     </Sheet>
   );
 }
@@ -144,6 +156,7 @@ const DONE: Readonly<Record<string, string>> = {
   putt_logged: 'Rolled',
   putt_corrected: 'Corrected',
   putt_remarked: 'Marked',
+  putt_given: 'Given to another',
   undone: 'Taken back',
 };
 
@@ -161,7 +174,7 @@ function History({ sessionId, putt, units }: { sessionId: string; putt: ShownPut
         {history.data.map((event) => (
           <li key={event.id}>
             {DONE[event.type] ?? 'Changed'} at {clock(new Date(event.at_ms).toISOString())} by {event.by}
-            {event.type === 'undone' ? '' : `: ${eventWords(event, putt, units)}`}
+            {['undone', 'putt_given'].includes(event.type) ? '' : `: ${eventWords(event, putt, units)}`}
           </li>
         ))}
       </ol>

@@ -1,6 +1,7 @@
 import { Button, Notice } from '../design';
 import { NO_REMARKS } from '../server/types';
 import type { ShownPutt, useLog } from '../server/useOutbox';
+import type { Waiting } from '../server/waiting';
 
 interface OutboxNoticesProps {
   log: ReturnType<typeof useLog>;
@@ -21,16 +22,23 @@ export function OutboxNotices({ log, words }: OutboxNoticesProps) {
       {log.refused.map((item) => (
         <Notice key={item.order} kind="wrong">
           <p>
-            {item.event.type === 'putt_logged'
-              ? `A ball was not taken (${words(asShown(item.event))})`
-              : 'An entry was not taken'}
-            : {item.refused} It is kept here until you put it away.
+            {told(item, words)}: {item.refused} It is kept here until you put it away.
           </p>
           <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
         </Notice>
       ))}
     </>
   );
+}
+
+/** What was not taken, as the coach would call it. */
+function told(item: Waiting, words: (putt: ShownPutt) => string): string {
+  if (item.write !== undefined) {
+    return `${item.write.what} was not taken`;
+  }
+  return item.event.type === 'putt_logged'
+    ? `A ball was not taken (${words(asShown(item.event))})`
+    : 'An entry was not taken';
 }
 
 function asShown(event: object): ShownPutt {

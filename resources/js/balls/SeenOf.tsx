@@ -1,13 +1,8 @@
 import { useState } from 'react';
-import styled from 'styled-components';
-import { color, Entry, OneOf, Quiet, Stack } from '../design';
+import { Entry, Fold, OneOf, Quiet, Stack } from '../design';
 import { useSeenKinds } from '../server/queries';
 import { type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
 import type { Units } from '../units/useUnits';
-
-const More = styled.details`
-  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
-`;
 
 interface SeenOfProps {
   /** The ball as it was logged: what was asked of it then stays in sight. */
@@ -38,10 +33,9 @@ export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
       {asked.map(one)}
       {kinds.isError && <Quiet>What else can be seen is with the server: {kinds.error.message}</Quiet>}
       {more.length > 0 && (
-        <More>
-          <summary>What else was seen</summary>
+        <Fold label="What else was seen">
           <Stack>{more.map(one)}</Stack>
-        </More>
+        </Fold>
       )}
     </>
   );

@@ -1,9 +1,10 @@
 import { expect, test } from 'vitest';
 import { figureWords } from '../found/Found';
-import { askedKinds, standing } from '../running/useDrillRun';
+import { standing } from '../running/useDrillRun';
 import type { Drill, RunProgress, RunState, SeenKind } from '../server/types';
 import { unitsFor } from '../units/useUnits';
 import { answerOfFace, faceOf, facesOf } from './asked';
+import { askedKinds } from './entry';
 
 const kind = (name: string, part: Partial<SeenKind> = {}): SeenKind => ({
   name,
@@ -87,8 +88,8 @@ test.each<[string, Partial<Drill>, Partial<RunProgress>, string, string]>([
     'a row with restarts and a cap',
     { on_miss: 'restart_all', cap: { balls: 60 } },
     { balls: 9, passes: 6, streak: 2, restarts: 1 },
-    '6 of 9 passed · 2 in a row, 1 restart · stops at 60 balls.',
-    '9 balls rolled · stops at 60 balls.',
+    '6 of 9 passed · 2 in a row, 1 restart · ends at 60 balls.',
+    '9 balls rolled · ends at 60 balls.',
   ],
   [
     'a miss that is rolled again is no restart',

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { Ball, Remarks } from '../server/types';
-import { slopeWords } from '../units/slope';
 import { outsideLimits } from '../units/limits';
+import { slopeWords } from '../units/slope';
 import { unitsFor } from '../units/useUnits';
 import { ballWords } from './ballWords';
 

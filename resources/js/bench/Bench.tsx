@@ -1,9 +1,12 @@
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import {
   Button,
   ButtonLink,
   color,
+  Entry,
+  Name,
   Notice,
   narrow,
   Page,
@@ -13,15 +16,16 @@ import {
   Said,
   Stack,
   space,
+  Title,
   type,
   wide,
 } from '../design';
-import { newId } from '../server/outbox';
-import { useBench, useStartSession, useTakeAlong } from '../server/queries';
+import { wayBack } from '../device/stand';
+import { startSession, useBench, useTakeAlong } from '../server/queries';
 import type { Bench as BenchData, Green, SessionSummary, Student } from '../server/types';
 import { clock, day } from '../units/dates';
-import { METRES_PER_FOOT } from '../units/length';
 import { greenWords } from '../units/reading';
+import { useUnits } from '../units/useUnits';
 
 const Two = styled.div`
   display: grid; gap: ${space.xl}; align-items: start;
@@ -30,23 +34,23 @@ const Two = styled.div`
 
 const Lines = styled.ul`
   list-style: none; margin: 0; padding: 0;
-  li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 4px ${space.m}; align-items: center; padding: 10px 0; border-bottom: 1px solid ${color.rule}; }
-  ${narrow} { li { grid-template-columns: minmax(0, 1fr); } li > div { justify-content: flex-end; } }
+  li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 4px ${space.m}; align-items: center; padding: 8px 0; border-bottom: 1px solid ${color.rule}; }
+  ${narrow} { li > div { justify-content: flex-end; } }
   strong { overflow-wrap: anywhere; }
   em { font: italic 400 1rem/1.4 ${type.serif}; color: ${color.pencil}; }
 `;
+
+/** So many are in sight; with more, a few letters find the one wanted. */
+const FEW = 8;
 
 /** Today: who comes, which green, what was left to do. */
 export function Bench() {
   const bench = useBench();
   const navigate = useNavigate();
-  const start = useStartSession();
   const begin = (studentId: string | null) =>
-    start.mutate(
-      { id: newId(), student_id: studentId },
-      { onSuccess: (session) => void navigate(`/sessions/${session.id}/arrive`) },
-    );
+    void navigate(`/sessions/${startSession({ student_id: studentId })}/arrive`);
   useTakeAlong((bench.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
+  const today = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   if (bench.data === undefined) {
     return (
       <Page>
@@ -59,42 +63,22 @@ export function Bench() {
   return (
     <Page>
       <Row style={{ justifyContent: 'space-between' }}>
-        <h1>{new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}</h1>
-        <Button look="main" onPress={() => begin(null)} isPending={start.isPending}>
+        <Title page="Bench">{today}</Title>
+        <Button look="main" onPress={() => begin(null)}>
           Start a session
         </Button>
       </Row>
-      {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
       <Two>
         <Stack $gap="l">
           {open.length > 0 && <OpenSessions sessions={open} bench={bench.data} />}
-          <Part>
-            <h2>Who comes</h2>
-            {students.length === 0 ? (
-              <Said>Your students will be here. Add the first one, then start a session with them.</Said>
-            ) : (
-              <Lines>
-                {students.map((student) => (
-                  <StudentLine
-                    key={student.id}
-                    student={student}
-                    sessions={sessions}
-                    onStart={() => begin(student.id)}
-                  />
-                ))}
-              </Lines>
-            )}
-            <Row>
-              <ButtonLink to="/students/new">Add a student</ButtonLink>
-            </Row>
-          </Part>
+          <WhoComes students={students} sessions={sessions} onStart={begin} />
         </Stack>
         <Part>
           <h2>Greens</h2>
           {greens.length === 0 ? (
             <Said>The greens and mats you use will be here, each with its last speed.</Said>
           ) : (
-            <GreenLines greens={greens} />
+            <GreenLines greens={greens.slice(0, FEW)} />
           )}
           <Row>
             <ButtonLink to="/greens">{greens.length === 0 ? 'Add a green' : 'All greens'}</ButtonLink>
@@ -106,47 +90,118 @@ export function Bench() {
 }
 
 function OpenSessions({ sessions, bench }: { sessions: SessionSummary[]; bench: BenchData }) {
+  const [isAll, showAll] = useState(false);
+  const shown = isAll ? sessions : sessions.slice(0, FEW);
   return (
     <Part>
       <h2>On the green now</h2>
       <Lines>
-        {sessions.map((session) => (
+        {shown.map((session) => (
           <li key={session.id}>
             <span>
               <strong>
-                {bench.students.find((student) => student.id === session.student_id)?.name ??
-                  'Nobody chosen yet'}
+                <Name>
+                  {bench.students.find((student) => student.id === session.student_id)?.name ??
+                    'Nobody chosen yet'}
+                </Name>
               </strong>
               <br />
-              {bench.greens.find((green) => green.id === session.green_id)?.name ?? 'no green yet'}, since{' '}
-              {clock(session.started_at)}
+              <Name>
+                {bench.greens.find((green) => green.id === session.green_id)?.name ?? 'no green yet'}
+              </Name>
+              , since {sinceWords(session.started_at)}
               {session.purpose !== null && <em> · {session.purpose}</em>}
             </span>
-            <ButtonLink look="main" to={`/sessions/${session.id}/roll`}>
+            <ButtonLink look="main" to={wayBack(session.id)}>
               Go on
             </ButtonLink>
           </li>
         ))}
       </Lines>
+      {shown.length < sessions.length && (
+        <Row>
+          <Button onPress={() => showAll(true)}>All {sessions.length} that are open</Button>
+        </Row>
+      )}
     </Part>
   );
 }
 
-function StudentLine({
-  student,
-  sessions,
-  onStart,
-}: {
+function sinceWords(iso: string): string {
+  const isToday = new Date(iso).toDateString() === new Date().toDateString();
+  return isToday ? clock(iso) : `${day(iso)}, ${clock(iso)}`;
+}
+
+interface WhoComesProps {
+  students: Student[];
+  sessions: SessionSummary[];
+  onStart: (studentId: string) => void;
+}
+
+function WhoComes({ students, sessions, onStart }: WhoComesProps) {
+  const [search, setSearch] = useState('');
+  const words = search.trim().toLowerCase();
+  const latest = (id: string) => sessions.findIndex(({ student_id }) => student_id === id);
+  // Whoever came lately comes first; who never came, by name after them.
+  const order = (id: string) => (latest(id) === -1 ? sessions.length : latest(id));
+  const sorted = [...students].sort((a, b) => order(a.id) - order(b.id) || a.name.localeCompare(b.name));
+  const shown =
+    words === ''
+      ? sorted.slice(0, FEW)
+      : sorted.filter(({ name }) => name.toLowerCase().includes(words)).slice(0, FEW);
+  return (
+    <Part>
+      <h2>Who comes</h2>
+      {students.length === 0 && (
+        <Said>Your students will be here. Add the first one, then start a session with them.</Said>
+      )}
+      {students.length > FEW && (
+        <Entry label={`Find one of ${students.length}`} value={search} onChange={setSearch} />
+      )}
+      {shown.length > 0 && (
+        <Lines>
+          {shown.map((student) => (
+            <StudentLine
+              key={student.id}
+              student={student}
+              sessions={sessions}
+              onStart={() => onStart(student.id)}
+            />
+          ))}
+        </Lines>
+      )}
+      {students.length > 0 && shown.length === 0 && <Quiet>Nobody by that name.</Quiet>}
+      <Row>
+        <ButtonLink to="/students/new">Add a student</ButtonLink>
+      </Row>
+    </Part>
+  );
+}
+
+interface StudentLineProps {
   student: Student;
   sessions: SessionSummary[];
   onStart: () => void;
-}) {
-  const last = sessions.find((session) => session.student_id === student.id && session.ended_at !== null);
+}
+
+/** Somebody of the bench; who is on the green already is gone on with, not begun with again. */
+function StudentLine({ student, sessions, onStart }: StudentLineProps) {
+  const own = sessions.filter(({ student_id }) => student_id === student.id);
+  const last = own.find(({ ended_at }) => ended_at !== null);
+  const open = own.find(({ ended_at }) => ended_at === null);
   return (
     <li>
       <span>
-        <strong>{student.name}</strong>{' '}
-        <span>{last === undefined ? 'first visit' : `last here ${day(last.started_at)}`}</span>
+        <strong>
+          <Name>{student.name}</Name>
+        </strong>{' '}
+        <span>
+          {open !== undefined
+            ? 'on the green'
+            : last === undefined
+              ? 'first visit'
+              : `last here ${day(last.started_at)}`}
+        </span>
         {last?.note_for_next != null && (
           <>
             <br />
@@ -156,33 +211,36 @@ function StudentLine({
       </span>
       <Row>
         {last !== undefined && (
-          <ButtonLink look="bare" to={`/sessions/${last.id}/look-back`}>
-            Look back
+          <ButtonLink look="bare" to={`/ledger?student=${student.id}`}>
+            Past
           </ButtonLink>
         )}
-        <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
-          Start
-        </Button>
+        {open === undefined ? (
+          <Button onPress={onStart} aria-label={`Start a session with ${student.name}`}>
+            Start
+          </Button>
+        ) : (
+          <ButtonLink to={wayBack(open.id)}>Go there</ButtonLink>
+        )}
       </Row>
     </li>
   );
 }
 
 function GreenLines({ greens }: { greens: Green[] }) {
+  const units = useUnits();
   return (
     <Lines>
       {greens.map((green) => (
         <li key={green.id}>
           <span>
-            <strong>{green.name}</strong>
+            <strong>
+              <Name>{green.name}</Name>
+            </strong>
             <br />
             <Quiet as="span">{greenWords(green)}</Quiet>
           </span>
-          <strong>
-            {green.reading?.speed_m == null
-              ? '–'
-              : `${(green.reading.speed_m / METRES_PER_FOOT).toFixed(1)} ft`}
-          </strong>
+          <strong>{green.reading?.speed_m == null ? '–' : units.speed(green.reading.speed_m)}</strong>
         </li>
       ))}
     </Lines>

@@ -1,6 +1,8 @@
 import { Checkbox, CheckboxGroup, FieldError, Label, Radio, RadioGroup } from 'react-aria-components';
 import styled, { css } from 'styled-components';
-import { color, space, touch } from './theme';
+import { chip } from './Chip';
+import { Name } from './Name';
+import { color, space } from './theme';
 
 export interface Option<V extends string> {
   value: V;
@@ -13,18 +15,17 @@ const group = css`
   & > div { display: flex; flex-wrap: wrap; gap: ${space.s}; }
 `;
 
-const chip = css`
-  display: inline-flex; align-items: center; gap: ${space.s}; min-height: ${touch}; padding: 0 14px; cursor: pointer;
-  border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf};
+const dotted = css`
+  ${chip}
+  justify-content: flex-start;
   &::before { content: ''; width: 13px; height: 13px; border: 1.5px solid ${color.edge}; border-radius: var(--dot); flex: none; }
-  &[data-selected] { border-color: ${color.ink}; border-width: 2.5px; padding: 0 13px; font-weight: 700; background: ${color.copperWash}; }
-  &[data-selected]::before { background: ${color.copper}; border-color: ${color.copper}; }
+  &[data-selected]::before { background: ${color.copper}; border-color: ${color.copper}; forced-color-adjust: none; }
 `;
 
 const Radios = styled(RadioGroup)`${group}`;
 const Checks = styled(CheckboxGroup)`${group}`;
-const RadioChip = styled(Radio)`${chip} --dot: 50%;`;
-const CheckChip = styled(Checkbox)`${chip} --dot: 3px;`;
+const RadioChip = styled(Radio)`${dotted} --dot: 50%;`;
+const CheckChip = styled(Checkbox)`${dotted} --dot: 3px;`;
 const Wrong = styled(FieldError)`color: ${color.warn}; font-weight: 700; font-size: 0.95rem;`;
 const Hidden = styled(
   Label,
@@ -60,7 +61,7 @@ export function OneOf<V extends string>({
       <div>
         {options.map((option) => (
           <RadioChip key={option.value} value={option.value}>
-            {option.label}
+            <Name>{option.label}</Name>
           </RadioChip>
         ))}
       </div>
@@ -84,7 +85,7 @@ export function AnyOf<V extends string>({ label, options, values, onChange }: An
       <div>
         {options.map((option) => (
           <CheckChip key={option.value} value={option.value}>
-            {option.label}
+            <Name>{option.label}</Name>
           </CheckChip>
         ))}
       </div>

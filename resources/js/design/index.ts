@@ -1,9 +1,14 @@
 export { Button, ButtonLink } from './Button';
+export { chip } from './Chip';
 export { AnyOf, OneOf, type Option } from './Choice';
+export { Choose } from './Choose';
 export { Entry, Hint, NoteEntry } from './Entry';
-export { Columns, Figure, Page, Part, Quiet, Row, Said, Stack, TableFrame } from './layout';
+export { Fold } from './Fold';
+export { Columns, Figure, Page, Part, Quiet, Row, Said, Stack, TableFrame, Unseen } from './layout';
 export { Margin, MarginWord } from './Margin';
+export { Name } from './Name';
 export { Notice } from './Notice';
 export { Pick } from './Pick';
 export { Sheet } from './Sheet';
+export { Title } from './Title';
 export { color, GlobalStyle, narrow, space, touch, type, wide } from './theme';

@@ -1,8 +1,13 @@
 import styled from 'styled-components';
 import { color, space, type, wide } from './theme';
 
+/** Seen by nobody, read by those who listen. */
+export const Unseen = styled.span`
+  position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
+`;
+
 /** A screen's working area, with the margin beside it on a laptop and below it on a phone. */
-export const Page = styled.main`
+export const Page = styled.main.attrs({ id: 'work' })`
   display: grid; gap: ${space.l}; padding: ${space.m}; max-width: 1240px; margin: 0 auto;
   ${wide} { padding: ${space.l}; &[data-margin] { grid-template-columns: minmax(0, 1fr) 270px; gap: ${space.xl}; } }
 `;
@@ -31,7 +36,7 @@ export const Quiet = styled.p`
 `;
 
 export const Figure = styled.span`
-  font: 700 2.6rem/1 ${type.sans}; letter-spacing: -0.01em;
+  font: 700 2.6rem/1.1 ${type.sans}; letter-spacing: -0.01em;
   small { font-size: 1.15rem; font-weight: 400; letter-spacing: 0; }
 `;
 
@@ -45,6 +50,7 @@ export const TableFrame = styled.div`
   table { border-collapse: collapse; width: 100%; }
   th { text-align: left; font-weight: 400; color: ${color.pencil}; font-size: 0.95rem; padding: 6px 12px 6px 0; vertical-align: bottom; }
   td, tbody th { padding: 9px 12px 9px 0; border-top: 1px solid ${color.rule}; color: ${color.ink}; font-size: 1.0625rem; }
-  tbody th { font-weight: 700; white-space: nowrap; vertical-align: baseline; }
+  td { vertical-align: baseline; }
+  tbody th { font-weight: 700; vertical-align: baseline; overflow-wrap: anywhere; }
   @media (max-width: 599px) { [data-wide] { display: none; } td, tbody th { padding-right: 8px; } }
 `;

@@ -1,3 +1,5 @@
+import figures from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff2?url';
+import boldFigures from '@fontsource/source-sans-3/files/source-sans-3-latin-700-normal.woff2?url';
 import { createGlobalStyle } from 'styled-components';
 
 /**
@@ -28,8 +30,8 @@ export const color = {
 } as const;
 
 export const type = {
-  sans: "'Atkinson Hyperlegible', system-ui, sans-serif",
-  serif: "'Source Serif 4', Georgia, serif",
+  sans: "'Amble Figures', 'Atkinson Hyperlegible', system-ui, sans-serif",
+  serif: "'Amble Figures', 'Source Serif 4', Georgia, serif",
 } as const;
 
 export const space = { xs: '4px', s: '8px', m: '16px', l: '24px', xl: '40px' } as const;
@@ -41,6 +43,9 @@ export const wide = '@media (min-width: 900px)';
 export const narrow = '@media (max-width: 599px)';
 
 export const GlobalStyle = createGlobalStyle`
+  /* Figures alone: their zero is plain, and they stand in columns. */
+  @font-face { font-family: 'Amble Figures'; font-weight: 400; font-display: swap; src: url(${figures}) format('woff2'); unicode-range: U+0030-0039; }
+  @font-face { font-family: 'Amble Figures'; font-weight: 700; font-display: swap; src: url(${boldFigures}) format('woff2'); unicode-range: U+0030-0039; }
   :root {
     --paper: #f7f4ec; --leaf: #fffdf7; --ink: #1d2220; --pencil: #424a46; --rule: #d8d1bf; --edge: #77725f;
     --copper: #7d3f17; --copper-wash: #f3e3d3; --on-copper: #fffaf2;
@@ -61,7 +66,7 @@ export const GlobalStyle = createGlobalStyle`
   html { -webkit-text-size-adjust: 100%; }
   body {
     margin: 0; background: ${color.paper}; color: ${color.ink};
-    font: 400 1.0625rem/1.45 ${type.sans}; font-variant-numeric: tabular-nums;
+    font: 400 1.0625rem/1.45 ${type.sans}; font-variant-numeric: tabular-nums; overflow-wrap: break-word;
   }
   h1, h2, h3 { font-family: ${type.serif}; font-weight: 600; line-height: 1.2; margin: 0; text-wrap: balance; }
   h1 { font-size: 1.85rem; }

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useSyncExternalStore } from 'react';
 
 export interface KeyAct {
   key: string;
@@ -7,26 +7,73 @@ export interface KeyAct {
   act: () => void;
 }
 
+/** The keys of the view that is shown, for the sheet that lists them. */
+let shown: readonly KeyAct[] = [];
+const listeners = new Set<() => void>();
+
+function show(acts: readonly KeyAct[]): void {
+  shown = acts;
+  for (const listener of listeners) {
+    listener();
+  }
+}
+
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+export function useShownKeys(): readonly KeyAct[] {
+  return useSyncExternalStore(subscribe, () => shown);
+}
+
+const OFF = 'amble-keys-off';
+
+/** Whether single letters act; who speaks to the device, or rests a hand on its keys, turns them off. */
+export function areKeysOn(): boolean {
+  return localStorage.getItem(OFF) === null;
+}
+
+export function turnKeys(isOn: boolean): void {
+  if (isOn) {
+    localStorage.removeItem(OFF);
+  } else {
+    localStorage.setItem(OFF, 'off');
+  }
+}
+
+/** Whether keys are being typed into something, or belong to a sheet that lies over the view. */
+function isElsewhere(target: EventTarget | null): boolean {
+  const isTyping =
+    (target instanceof HTMLInputElement &&
+      ['text', 'search', 'number', 'email', 'password'].includes(target.type)) ||
+    target instanceof HTMLTextAreaElement;
+  return (
+    (isTyping && target.closest('[data-keys]') === null) || document.querySelector('[role="dialog"]') !== null
+  );
+}
+
 /**
  * Acts on single keys while a view is shown.
  *
  * A letter acts where numbers are typed (marked data-keys) or nothing is: never in other text, never
- * with a modifier, and never while a sheet lies over the view.
+ * with a modifier, never while a sheet lies over the view, and not at all where the coach turned them off.
  */
 export function useKeys(acts: readonly KeyAct[]): void {
   const latest = useRef(acts);
-  latest.current = acts;
+  useEffect(() => {
+    latest.current = acts;
+  });
+  const names = acts.map(({ key, does }) => key + does).join();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the sheet lists names; which function acts may change with every ball.
+  useEffect(() => {
+    show(acts);
+    return () => show([]);
+  }, [names]);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      const isTyping =
-        (target instanceof HTMLInputElement &&
-          ['text', 'search', 'number', 'email', 'password'].includes(target.type)) ||
-        target instanceof HTMLTextAreaElement;
-      const isElsewhere =
-        (isTyping && target.closest('[data-keys]') === null) ||
-        document.querySelector('[role="dialog"]') !== null;
-      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || isElsewhere) {
+      const isHeld = event.ctrlKey || event.metaKey || event.altKey || event.repeat;
+      if (isHeld || !areKeysOn() || isElsewhere(event.target)) {
         return;
       }
       const found = latest.current.find(({ key }) => key === event.key.toLowerCase());

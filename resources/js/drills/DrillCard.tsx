@@ -11,6 +11,7 @@ import {
   Row,
   Said,
   Stack,
+  Title,
 } from '../design';
 import { inWords, stationSlope, stationWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
@@ -43,7 +44,7 @@ function Card({ card }: { card: DrillCardData }) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <h1>{drill.name}</h1>
+        <Title page={drill.name}>{drill.name}</Title>
         <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         <Part>
           <h2>The rule</h2>

@@ -16,6 +16,7 @@ import {
   Quiet,
   Row,
   Stack,
+  Title,
 } from '../design';
 import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
@@ -116,7 +117,9 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
   return (
     <Page data-margin>
       <Stack $gap="l" as="form" onSubmit={submit} noValidate>
-        <h1>{ownId === null ? 'A drill of your own' : drill.name || 'A drill without a name'}</h1>
+        <Title page={drill.name || 'A drill of your own'}>
+          {ownId === null ? 'A drill of your own' : drill.name || 'A drill without a name'}
+        </Title>
         <Drawn>
           <SetOutLane
             stations={drawnStations(drill)}

@@ -1,6 +1,18 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Button, ButtonLink, Notice, Page, Part, Quiet, Row, Said, Stack, TableFrame } from '../design';
+import {
+  Button,
+  ButtonLink,
+  Notice,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Said,
+  Stack,
+  TableFrame,
+  Title,
+} from '../design';
 import { ApiError } from '../server/api';
 import { fetchDrillsFile, useDrills, usePreviewDrills, useTakeInDrills } from '../server/queries';
 import type { DrillPreview } from '../server/types';
@@ -54,7 +66,7 @@ export function DrillFiles() {
   return (
     <Page>
       <Stack $gap="l">
-        <h1>Drills in and out of files</h1>
+        <Title page="Files of drills">Drills in and out of files</Title>
         <Part>
           <h2>Out</h2>
           <Quiet>

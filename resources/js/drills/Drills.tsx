@@ -6,15 +6,19 @@ import {
   Button,
   ButtonLink,
   color,
+  Entry,
+  Fold,
   Notice,
-  narrow,
   OneOf,
   Page,
   Part,
+  Pick,
   Quiet,
   Row,
   Said,
   Stack,
+  space,
+  Title,
   wide,
 } from '../design';
 import { inWords } from '../lane/drillWords';
@@ -74,11 +78,10 @@ const Lines = styled.ul`
   svg { border-radius: 5px; }
 `;
 
-const Filters = styled.details`
-  border: 1.5px solid ${color.rule}; border-radius: 6px; padding: 0 14px;
-  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
-  &[open] { padding-bottom: 14px; }
-  ${narrow} { padding: 0 10px; }
+const Filters = styled.div`
+  display: grid; gap: ${space.s} ${space.m}; grid-template-columns: minmax(0, 1fr); align-items: end;
+  ${wide} { grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr); }
+  @media (min-width: 360px) and (max-width: 899px) { grid-template-columns: 1fr 1fr; & > :first-child { grid-column: 1 / -1; } }
 `;
 
 /** The drills at hand, by what they train and what is there: time, place, hole, people, kit. */
@@ -88,10 +91,14 @@ export function DrillList() {
   const [search] = useSearchParams();
   const sessionId = search.get('session');
   const [at, setAt] = useState<AtHand>(ANYTHING);
+  const [name, setName] = useState('');
   const change = (part: Partial<AtHand>) => setAt({ ...at, ...part });
   const fitting = useFittingDrills(at);
   const isAsked = Object.values(at).some((value) => value !== null);
-  const fits = ({ drill }: DrillCard) => !isAsked || fitting.data?.keys.includes(drill.key) !== false;
+  const words = name.trim().toLowerCase();
+  const fits = ({ drill }: DrillCard) =>
+    drill.name.toLowerCase().includes(words) &&
+    (!isAsked || fitting.data?.keys.includes(drill.key) !== false);
   const [shownOwn, shown] = [
     (drills.data?.own ?? []).filter(fits),
     (drills.data?.library ?? []).filter(fits),
@@ -101,7 +108,7 @@ export function DrillList() {
     <Page>
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
-          <h1>Drills</h1>
+          <Title page="Drills">Drills</Title>
           <Row>
             <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
             <ButtonLink look="bare" to="/drills/files">
@@ -113,20 +120,22 @@ export function DrillList() {
         {isAsked && fitting.isError && (
           <Notice>What fits is with the server; every drill is shown. {fitting.error.message}</Notice>
         )}
-        <OneOf
-          label="To train"
-          options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Anything' : value }))}
-          value={at.trained === null ? 'any' : (at.trained as (typeof TRAINS)[number])}
-          onChange={(value) => change({ trained: value === 'any' ? null : value })}
-        />
-        <OneOf
-          label="Time at hand"
-          options={TIMES}
-          value={at.minutes === null ? 'any' : (String(at.minutes) as '5' | '10' | '20')}
-          onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
-        />
         <Filters>
-          <summary>For what, where, who, and what is in the bag</summary>
+          <Entry label="Find by name" value={name} onChange={setName} />
+          <Pick
+            label="To train"
+            options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Anything' : value }))}
+            value={at.trained === null ? 'any' : (at.trained as (typeof TRAINS)[number])}
+            onChange={(value) => change({ trained: value === 'any' ? null : value })}
+          />
+          <Pick
+            label="Time at hand"
+            options={TIMES}
+            value={at.minutes === null ? 'any' : (String(at.minutes) as '5' | '10' | '20')}
+            onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
+          />
+        </Filters>
+        <Fold label="For what, where, who, and what is in the bag">
           <Stack>
             <OneOf
               label="For"
@@ -169,7 +178,7 @@ export function DrillList() {
               </Button>
             </Row>
           </Stack>
-        </Filters>
+        </Fold>
         <Quiet role="status">
           {drills.isPending
             ? 'Fetching the drills …'

@@ -1,4 +1,5 @@
 import { Printer } from 'lucide-react';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
 import {
@@ -15,6 +16,7 @@ import {
   Row,
   Stack,
   TableFrame,
+  Title,
 } from '../design';
 import { CountRow } from '../design/CountRow';
 import { forecastWords, inWords, stationSlope } from '../lane/drillWords';
@@ -71,10 +73,12 @@ const Slip = styled.p`
 /** How to set a drill out in a session: on screen, on one page of paper, and from there to the first ball. */
 export function SetOutScreen() {
   const { id = '', key } = useParams();
-  const session = useSession(id);
+  const sight = useSession(id);
   const found = useDrill(key);
-  if (session.data === undefined || found.status !== 'found') {
-    const message = session.error?.message ?? (found.status === 'failed' ? found.message : null);
+  if (sight.status !== 'open' || found.status !== 'found') {
+    const message =
+      (sight.status === 'failed' ? sight.error.message : null) ??
+      (found.status === 'failed' ? found.message : null);
     return (
       <Page>
         {message === null ? <p>Laying out the sheet …</p> : <Notice kind="wrong">{message}</Notice>}
@@ -83,8 +87,8 @@ export function SetOutScreen() {
   }
   return (
     <Sheet>
-      <Footpath session={session.data} at="set-out" />
-      <SettingOut key={found.card.drill.key} session={session.data} card={found.card} />
+      <Footpath session={sight.session} at="set-out" />
+      <SettingOut key={found.card.drill.key} session={sight.session} card={found.card} />
     </Sheet>
   );
 }
@@ -99,18 +103,25 @@ function SettingOut({ session, card: written }: { session: Session; card: DrillC
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
           <div>
-            <h1>{drill.name}</h1>
+            <Title page={`${drill.name} · ${session.student?.name ?? 'A session'}`}>{drill.name}</Title>
             <Quiet>
               Set out for {session.student?.name ?? 'nobody chosen yet'}
               {session.green === null ? '' : `, ${session.green.name}`}.
             </Quiet>
           </div>
-          <span data-screen>
-            <Button look="bare" isPending={start.isPending} onPress={out.begin}>
-              It is set out: start
+          <Row data-screen>
+            <Button look="main" isPending={start.isPending} onPress={out.begin}>
+              Start
             </Button>
-          </span>
+            <Button look="bare" onPress={() => window.print()}>
+              <Printer size={18} aria-hidden="true" /> Print this sheet
+            </Button>
+          </Row>
         </Row>
+        {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
+        <div data-screen>
+          <GroupChoice session={session} drill={drill} students={out.students} onChange={out.setStudents} />
+        </div>
         <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         {sheet.data === undefined ? (
           sheet.isError ? (
@@ -121,20 +132,6 @@ function SettingOut({ session, card: written }: { session: Session; card: DrillC
         ) : (
           <SheetParts out={out} sheet={sheet.data} units={units} />
         )}
-        <div data-screen>
-          <Stack>
-            <GroupChoice session={session} drill={drill} students={out.students} onChange={out.setStudents} />
-            {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
-            <Row>
-              <Button look="main" isPending={start.isPending} onPress={out.begin}>
-                Start
-              </Button>
-              <Button onPress={() => window.print()}>
-                <Printer size={18} aria-hidden="true" /> Print this sheet
-              </Button>
-            </Row>
-          </Stack>
-        </div>
       </Stack>
       <Margin notes={[]}>
         <MarginWord>
@@ -371,8 +368,18 @@ interface GroupChoiceProps {
 /** Several students in one run take turns; with none ticked the session's own student rolls alone. */
 function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
   const bench = useBench();
-  const all = bench.data?.students ?? [];
-  return all.length < 2 ? null : (
+  const [isMore, showMore] = useState(false);
+  const company = session.company
+    .filter(({ standing }) => standing !== 'gone')
+    .map(({ student, name }) => ({ value: student, label: name }));
+  const others = (bench.data?.students ?? [])
+    .filter(({ id }) => !company.some(({ value }) => value === id))
+    .map(({ id, name }) => ({ value: id, label: name }));
+  const isAlone = company.length < 2 && students.length === 0;
+  if (company.length + others.length < 2) {
+    return null;
+  }
+  return (
     <Part>
       <h2>Who rolls</h2>
       <AnyOf
@@ -381,10 +388,22 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
             ? `Tick those who take turns; with none ticked it is ${session.student?.name ?? 'whoever is here'} alone`
             : `Made for one; tick two or more to take turns all the same`
         }
-        options={all.map(({ id, name }) => ({ value: id, label: name }))}
+        options={isMore || !isAlone ? [...company, ...(isMore ? others : [])] : company}
         values={students}
         onChange={onChange}
       />
+      {!isMore && others.length > 0 && (
+        <Row>
+          <Button look="bare" onPress={() => showMore(true)}>
+            Others of the bench
+          </Button>
+          {company.length > 1 && (
+            <Button look="bare" onPress={() => onChange(company.map(({ value }) => value))}>
+              All {company.length} who are here
+            </Button>
+          )}
+        </Row>
+      )}
     </Part>
   );
 }

@@ -155,7 +155,7 @@ function figureText({ kind }: RuleFigure, value: number | undefined, units: Unit
     case 'share':
       return String(Math.round(value * 1000) / 10);
     case 'roll':
-      return units.text(value, 'roll');
+      return units.exactText(value, 'roll');
     default:
       return String(value);
   }
@@ -163,7 +163,7 @@ function figureText({ kind }: RuleFigure, value: number | undefined, units: Unit
 
 /** A drill laid into its fields. */
 export function draftOf(drill: Drill, kinds: DrillKinds, units: Units): DrillDraft {
-  const text = (metres: number | undefined, kind: LengthKind) => units.text(metres ?? null, kind);
+  const text = (metres: number | undefined, kind: LengthKind) => units.exactText(metres ?? null, kind);
   const number = (value: number | undefined) => (value === undefined || value === 0 ? '' : String(value));
   const pass = kindOf(kinds.pass, drill.pass.kind);
   const given = drill.pass as Readonly<Record<string, number | string>>;

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { Button, Entry, Notice, OneOf, Page, Part, Row, Said, Stack, TableFrame } from '../design';
+import { Button, Entry, Notice, OneOf, Page, Part, Row, Said, Stack, TableFrame, Title } from '../design';
 import { fieldError } from '../server/api';
-import { type GreenDraft, useBench, useKeepGreen } from '../server/queries';
+import { type GreenDraft, useBench, useKeepGreen, usePutAway } from '../server/queries';
 import type { Green } from '../server/types';
-import { METRES_PER_FOOT } from '../units/length';
 import { greenWords } from '../units/reading';
+import { useUnits } from '../units/useUnits';
 
 const SURFACES = [
   { value: 'grass', label: 'Grass' },
@@ -14,17 +14,25 @@ const SURFACES = [
 /** The greens and mats in use, each with the speed that stands. */
 export function Greens() {
   const bench = useBench();
+  const units = useUnits();
+  const putAway = usePutAway();
   const [opened, setOpened] = useState<Green | null>(null);
+  const [search, setSearch] = useState('');
   const greens = bench.data?.greens ?? [];
+  const shown = greens.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()));
   return (
     <Page>
       <Stack $gap="l">
-        <h1>Greens</h1>
+        <Title page="Greens">Greens</Title>
         {bench.isError && <Notice kind="wrong">{bench.error.message}</Notice>}
         {bench.isSuccess && greens.length === 0 && (
           <Said>None yet. Add the green or mat you practise on.</Said>
         )}
-        {greens.length > 0 && (
+        {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
+        {greens.length > 8 && (
+          <Entry label={`Find one of ${greens.length}`} value={search} onChange={setSearch} />
+        )}
+        {shown.length > 0 && (
           <TableFrame>
             <table>
               <thead>
@@ -38,17 +46,13 @@ export function Greens() {
                 </tr>
               </thead>
               <tbody>
-                {greens.map((green) => (
+                {shown.map((green) => (
                   <tr key={green.id}>
                     <th scope="row" style={{ whiteSpace: 'normal' }}>
                       {green.name}
                     </th>
                     <td>{greenWords(green)}</td>
-                    <td>
-                      {green.reading?.speed_m == null
-                        ? 'unknown'
-                        : `${(green.reading.speed_m / METRES_PER_FOOT).toFixed(1)} ft`}
-                    </td>
+                    <td>{green.reading?.speed_m == null ? 'unknown' : units.speed(green.reading.speed_m)}</td>
                     <td>
                       <Button
                         look="bare"
@@ -56,6 +60,14 @@ export function Greens() {
                         aria-label={`Rename ${green.name}`}
                       >
                         Rename
+                      </Button>
+                      <Button
+                        look="bare"
+                        isPending={putAway.isPending}
+                        aria-label={`Put ${green.name} away`}
+                        onPress={() => putAway.mutate({ record: `greens/${green.id}`, isAway: true })}
+                      >
+                        Put away
                       </Button>
                     </td>
                   </tr>

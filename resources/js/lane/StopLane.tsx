@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { color, narrow, type } from '../design';
 import { seenNumber } from '../server/types';
@@ -6,7 +6,9 @@ import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
 import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
 import { OutcomeMark } from './OutcomeMark';
+import type { Point } from './press';
 import type { Scenery } from './SetOutLane';
+import { useLanePress } from './useLanePress';
 
 const WIDTH = 340;
 /** Drawn height: the entries and the undo must fit beside or below it. */
@@ -22,8 +24,11 @@ interface Touch {
 }
 
 const Drawing = styled.svg`
-  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { &, &[data-close] { max-height: 38vh; } } touch-action: none; cursor: crosshair; user-select: none; border-radius: 6px;
+  display: block; width: 100%; max-height: 62vh; &[data-close] { max-height: 48vh; } ${narrow} { &, &[data-close] { max-height: 38vh; } } touch-action: pan-y pinch-zoom; cursor: crosshair; -webkit-touch-callout: none; user-select: none; border-radius: 6px;
   text { font: 400 14px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
+  /* The ball just entered rolls to its place, from the ball's end of the lane. */
+  [data-rolls] { animation: roll-to-rest 200ms ease-out; }
+  @keyframes roll-to-rest { from { transform: translateY(var(--rolled)); } }
 `;
 
 interface StopLaneProps {
@@ -48,6 +53,7 @@ export function StopLane(props: StopLaneProps) {
     <Drawing
       viewBox={`0 0 ${WIDTH} ${lane.height}`}
       role="img"
+      ref={lane.drawing}
       aria-label={lane.description}
       data-close={scenery === undefined ? undefined : true}
       {...lane.pointerProps}
@@ -94,8 +100,14 @@ export function StopLane(props: StopLaneProps) {
           </text>
         </g>
       )}
-      {lane.marks.map((mark) => (
-        <OutcomeMark key={mark.id} {...mark} scale={1.25} />
+      {lane.marks.map(({ id, rolls, ...mark }) => (
+        <g
+          key={id}
+          data-rolls={rolls || undefined}
+          style={{ '--rolled': `${lane.height - mark.y}px` } as React.CSSProperties}
+        >
+          <OutcomeMark {...mark} scale={1.25} />
+        </g>
       ))}
       {lane.ghost !== null && (
         <g>
@@ -109,18 +121,18 @@ export function StopLane(props: StopLaneProps) {
           />
           <rect
             x={LEFT + 40}
-            y={Math.max(2, lane.ghost.y - 50)}
+            y={Math.max(2, lane.ghost.y - 86)}
             width={150}
-            height={38}
+            height={40}
             rx={6}
             fill={color.leaf}
             stroke={color.ink}
           />
           <text
             x={LEFT + 115}
-            y={Math.max(28, lane.ghost.y - 24)}
+            y={Math.max(30, lane.ghost.y - 58)}
             textAnchor="middle"
-            style={{ font: `700 22px ${type.sans}`, fill: color.ink }}
+            style={{ font: `700 24px ${type.sans}`, fill: color.ink }}
           >
             {lane.ghost.label}
           </text>
@@ -131,29 +143,27 @@ export function StopLane(props: StopLaneProps) {
 }
 
 function useStopLane({ target, putts, units, takesSide = false, scenery, onStop }: StopLaneProps) {
-  const [pressed, setPressed] = useState<Touch | null>(null);
-  const isPressed = useRef(false);
   const isPhone = window.matchMedia('(max-width: 599px)').matches;
   const height = isPhone ? HEIGHT.phone : scenery === undefined ? HEIGHT.else : HEIGHT.drill;
   const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
   const range = closeUp(target, Math.max(longest, 6), scenery?.ring ?? null);
   const scale = laneScale(range, height - 22, TOP);
   const perMetre = Math.abs(scale(range.high) - scale(range.low)) / (range.high - range.low);
-  const read = (event: React.PointerEvent<SVGSVGElement>): Touch => {
-    const box = event.currentTarget.getBoundingClientRect();
-    // The drawing keeps its shape inside its box, so it is centred there with one scale both ways.
-    const shown = Math.min(box.height / height, box.width / WIDTH);
-    const y = (event.clientY - box.top - (box.height - shown * height) / 2) / shown;
-    const x = (event.clientX - box.left - (box.width - shown * WIDTH) / 2) / shown;
+  const read = (at: Point, on: SVGSVGElement): Touch => {
+    const { x, y } = within(at, on.getBoundingClientRect(), { width: WIDTH, height });
     const side = Math.round(((x - MIDDLE) / perMetre) * 10) / 10;
     return { metres: snapStop(scale.invert(y), units.choice.unit), side: takesSide ? side : null };
   };
-  const release = () => {
-    isPressed.current = false;
-    setPressed(null);
-  };
+  const { aim, drawing, pointerProps } = useLanePress((at, on) => {
+    const { metres, side } = read(at, on);
+    onStop(metres, side);
+  });
+  const ghost = aim === null || drawing.current === null ? null : read(aim, drawing.current);
+  const [before] = useState(() => new Set(putts.map(({ id }) => id)));
   return {
     height,
+    drawing,
+    pointerProps,
     ticks: laneTicks(range, units.choice.unit).map((tick) => ({
       y: scale(tick),
       label: units.show(tick, 'roll'),
@@ -166,10 +176,10 @@ function useStopLane({ target, putts, units, takesSide = false, scenery, onStop 
         ? scale(target + scenery.windowOf(target)[1])
         : null,
     passing: passingZone(target, scenery, scale),
-    ghost: pressed === null ? null : { y: scale(pressed.metres), label: units.show(pressed.metres, 'roll') },
+    ghost: ghost === null ? null : { y: scale(ghost.metres), label: units.show(ghost.metres, 'roll') },
     marks: putts
       .filter((putt) => putt.roll_m !== null)
-      .map((putt, index) => ({
+      .map((putt, index, all) => ({
         id: putt.id,
         // Balls are put side by side in the order they were rolled, so that none hides another.
         x: takesSide
@@ -178,30 +188,24 @@ function useStopLane({ target, putts, units, takesSide = false, scenery, onStop 
         y: scale(putt.roll_m ?? 0),
         outcome: putt.outcome,
         isHollow: putt.isWaiting || putt.stop !== 'free',
+        rolls: index === all.length - 1 && !before.has(putt.id),
       })),
     description:
       `Lane from ${units.show(range.low, 'roll') || 'the ball'} to ${units.show(range.high, 'roll')}. ` +
       `Touch where the ball stopped, or type it beside. ${putts.length} balls here.`,
-    pointerProps: {
-      onPointerDown: (event: React.PointerEvent<SVGSVGElement>) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        isPressed.current = true;
-        setPressed(read(event));
-      },
-      onPointerMove: (event: React.PointerEvent<SVGSVGElement>) => {
-        if (isPressed.current) {
-          setPressed(read(event));
-        }
-      },
-      onPointerUp: (event: React.PointerEvent<SVGSVGElement>) => {
-        if (isPressed.current) {
-          const { metres, side } = read(event);
-          onStop(metres, side);
-        }
-        release();
-      },
-      onPointerCancel: release,
-    },
+  };
+}
+
+/** A point of the screen in a drawing's own units: it keeps its shape inside its box, centred, one scale both ways. */
+function within(
+  { x, y }: Point,
+  box: DOMRect,
+  { width, height }: { width: number; height: number },
+): { x: number; y: number } {
+  const shown = Math.min(box.height / height, box.width / width);
+  return {
+    x: (x - box.left - (box.width - shown * width) / 2) / shown,
+    y: (y - box.top - (box.height - shown * height) / 2) / shown,
   };
 }
 

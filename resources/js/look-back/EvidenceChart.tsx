@@ -6,16 +6,15 @@ import { rulerTicks } from '../lane/geometry';
 import type { CurvePoint, ReportBall, StrokeReport, StrokeTable } from '../server/types';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/length';
 import type { Units } from '../units/useUnits';
+import type { When } from './when';
 
 const WIDTH = 760;
 const HEIGHT = 380;
 const [LEFT, RIGHT, TOP, BOTTOM] = [58, WIDTH - 16, 16, HEIGHT - 46];
 
-const Frame = styled.div`overflow-x: auto;`;
-
 const Drawing = styled.svg`
-  display: block; width: 100%; min-width: 540px;
-  text { font: 400 14px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
+  display: block; width: 100%;
+  text { font: 400 17px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
 `;
 
 type Drawn = ReportBall & { backstroke_m: number; level_roll_m: number };
@@ -25,10 +24,11 @@ interface EvidenceChartProps {
   /** The line told for the speed that is shown. */
   table: StrokeTable;
   units: Units;
+  when: When;
 }
 
 /** Every ball, the curve and its 80 % band; what was left out is hollow, what is odd is ringed. */
-export function EvidenceChart({ report, table, units }: EvidenceChartProps) {
+export function EvidenceChart({ report, table, units, when }: EvidenceChartProps) {
   // Drawn for the speed the table is told for: a ball's level roll goes with it.
   const scale = report.speed_m === null ? 1 : table.speed_m / report.speed_m;
   const balls = report.balls
@@ -58,45 +58,43 @@ export function EvidenceChart({ report, table, units }: EvidenceChartProps) {
   const ticksX = rulerTicks(longestBack, inMetres ? 0.05 : 2 * METRES_PER_INCH);
   const ticksY = rulerTicks(longestRoll, inMetres ? 1 : 3 * METRES_PER_FOOT);
   return (
-    <Frame tabIndex={0} role="group" aria-label="Evidence">
-      <Drawing viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={chartWords(report, balls.length)}>
-        {ticksY.map((tick) => (
-          <g key={tick}>
-            <line x1={LEFT} x2={RIGHT} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
-            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end">
-              {units.text(tick, 'roll')}
-            </text>
-          </g>
-        ))}
-        {ticksX.map((tick) => (
-          <g key={tick}>
-            <line x1={x(tick)} x2={x(tick)} y1={BOTTOM} y2={BOTTOM + 6} stroke={color.ink} />
-            <text x={x(tick)} y={BOTTOM + 22} textAnchor="middle">
-              {units.text(tick, 'backstroke')}
-            </text>
-          </g>
-        ))}
-        <path d={band} fill={color.copperWash} />
-        <path
-          d={draw(shown) ?? undefined}
-          fill="none"
-          stroke={color.copper}
-          strokeWidth={2}
-          strokeDasharray="5 6"
-        />
-        <path d={seen} fill="none" stroke={color.copper} strokeWidth={2.6} />
-        {balls.map((ball) => (
-          <BallDot key={ball.id} ball={ball} cx={x(ball.backstroke_m)} cy={y(ball.level_roll_m)} />
-        ))}
-        <line x1={LEFT} x2={RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={color.ink} />
-        <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
-          backstroke, {units.suffix('backstroke')}
-        </text>
-        <text x={LEFT} y={HEIGHT - 6}>
-          roll on the level, {units.suffix('roll')} (upward) · today's balls dark, earlier ones light
-        </text>
-      </Drawing>
-    </Frame>
+    <Drawing viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={chartWords(report, balls.length)}>
+      {ticksY.map((tick) => (
+        <g key={tick}>
+          <line x1={LEFT} x2={RIGHT} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
+          <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end">
+            {units.text(tick, 'roll')}
+          </text>
+        </g>
+      ))}
+      {ticksX.map((tick) => (
+        <g key={tick}>
+          <line x1={x(tick)} x2={x(tick)} y1={BOTTOM} y2={BOTTOM + 6} stroke={color.ink} />
+          <text x={x(tick)} y={BOTTOM + 22} textAnchor="middle">
+            {units.text(tick, 'backstroke')}
+          </text>
+        </g>
+      ))}
+      <path d={band} fill={color.copperWash} />
+      <path
+        d={draw(shown) ?? undefined}
+        fill="none"
+        stroke={color.copper}
+        strokeWidth={2}
+        strokeDasharray="5 6"
+      />
+      <path d={seen} fill="none" stroke={color.copper} strokeWidth={2.6} />
+      {balls.map((ball) => (
+        <BallDot key={ball.id} ball={ball} cx={x(ball.backstroke_m)} cy={y(ball.level_roll_m)} />
+      ))}
+      <line x1={LEFT} x2={RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={color.ink} />
+      <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
+        backstroke, {units.suffix('backstroke')}
+      </text>
+      <text x={LEFT} y={HEIGHT - 6}>
+        roll on the level, {units.suffix('roll')} · {when.isToday ? 'today' : when.date} dark, earlier light
+      </text>
+    </Drawing>
   );
 }
 

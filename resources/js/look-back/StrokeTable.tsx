@@ -1,7 +1,14 @@
-import { TableFrame } from '../design';
+import styled from 'styled-components';
+import { color, TableFrame, type } from '../design';
 import type { StrokeRow, StrokeTable as StrokeTableData } from '../server/types';
 import { slopeWords } from '../units/slope';
 import type { Units } from '../units/useUnits';
+
+const Large = styled(TableFrame)`
+  td, tbody th { padding-top: 5px; padding-bottom: 5px; }
+  td strong { font: 700 1.45rem/1.1 ${type.sans}; }
+  small { display: block; color: ${color.pencil}; font-size: 0.88rem; }
+`;
 
 interface StrokeTableProps {
   table: StrokeTableData;
@@ -10,21 +17,16 @@ interface StrokeTableProps {
   view: 'rule' | 'foot';
 }
 
-/** For each length: the backstroke, where eight balls of ten will stop, and how far it may be trusted. */
+/** For each length: the backstroke in large figures, and where eight balls of ten will stop. */
 export function StrokeTable({ table, units, view }: StrokeTableProps) {
   return (
-    <TableFrame>
+    <Large>
       <table>
         <thead>
           <tr>
             <th scope="col">For a roll of</th>
-            <th scope="col">
-              {view === 'rule' ? 'Backstroke' : 'Inside of the trail shoe, behind the ball'}
-            </th>
-            <th scope="col">Give or take, in roll</th>
-            <th scope="col" data-wide>
-              Eight balls of ten stop between
-            </th>
+            <th scope="col">{view === 'rule' ? 'Backstroke' : 'Trail shoe, behind the ball'}</th>
+            <th scope="col">Eight of ten stop between</th>
           </tr>
         </thead>
         <tbody>
@@ -35,32 +37,28 @@ export function StrokeTable({ table, units, view }: StrokeTableProps) {
                 {row.grade_percent !== 0 && `, ${slopeWords(row.grade_percent)}`}
               </th>
               {row.backstroke_m === null ? (
-                <td colSpan={3}>
+                <td colSpan={2}>
                   {row.never_stops ? 'No ball would stop on this slope at this speed.' : 'Cannot be told.'}
                 </td>
               ) : (
                 <>
                   <td>
                     <strong>{units.show(row.backstroke_m, 'backstroke')}</strong>
-                    {row.extrapolated === true && ' · beyond what was rolled'}
+                    {row.extrapolated === true && <small>beyond what was rolled</small>}
                   </td>
-                  <td>{giveOrTake(row, units)}</td>
-                  <td data-wide>
-                    {row.low_m !== null &&
-                      row.high_m !== null &&
-                      `${units.show(row.low_m, 'roll')} and ${units.show(row.high_m, 'roll')}`}
-                  </td>
+                  <td>{rangeOf(row, units)}</td>
                 </>
               )}
             </tr>
           ))}
         </tbody>
       </table>
-    </TableFrame>
+    </Large>
   );
 }
 
-/** Half the width of the range of rolls. */
-function giveOrTake(row: StrokeRow, units: Units): string {
-  return row.low_m === null || row.high_m === null ? '' : units.show((row.high_m - row.low_m) / 2, 'roll');
+function rangeOf({ low_m, high_m }: StrokeRow, units: Units): string {
+  return low_m === null || high_m === null
+    ? ''
+    : `${units.show(low_m, 'roll')} and ${units.show(high_m, 'roll')}`;
 }

@@ -34,6 +34,13 @@ export function PhaseBand({ progress, drill, isWaiting, units }: PhaseBandProps)
       </Band>
     );
   }
+  if (progress.phase === 'stopped') {
+    return (
+      <Band data-phase="capped" role="status">
+        <Flag size={26} aria-hidden="true" /> Ended here. What was done counts.
+      </Band>
+    );
+  }
   if (progress.phase === 'capped') {
     const cap = progress.capped_by === 'balls' ? `${drill.cap.balls} balls` : `${drill.cap.minutes} minutes`;
     return (

@@ -1,5 +1,7 @@
+import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { Notice, Page } from '../design';
+import { remember } from '../device/stand';
 import { useRun, useSession } from '../server/queries';
 import { Footpath } from '../walk/Footpath';
 import { Running } from './Running';
@@ -7,10 +9,11 @@ import { Running } from './Running';
 /** A drill being rolled. */
 export function RunScreen() {
   const { id = '', runId = '' } = useParams();
-  const session = useSession(id);
+  const sight = useSession(id);
   const run = useRun(id, runId);
-  if (session.data === undefined || run.data === undefined) {
-    const error = session.error ?? run.error;
+  useEffect(() => remember(id, { path: `/sessions/${id}/drill/${runId}` }), [id, runId]);
+  if (sight.status !== 'open' || run.data === undefined) {
+    const error = sight.status === 'failed' ? sight.error : run.error;
     return (
       <Page>
         {error === null ? <p>Opening the drill …</p> : <Notice kind="wrong">{error.message}</Notice>}
@@ -19,8 +22,8 @@ export function RunScreen() {
   }
   return (
     <>
-      <Footpath session={session.data} at="roll" />
-      <Running key={run.data.id} session={session.data} run={run.data} />
+      <Footpath session={sight.session} at="roll" />
+      <Running key={run.data.id} session={sight.session} run={run.data} />
     </>
   );
 }

@@ -1,198 +1,169 @@
-import { useRef, useState } from 'react';
-import {
-  type Ball,
-  type Call,
-  type Cause,
-  type Mark,
-  type Remarks,
-  type RunProgress,
-  type RunState,
-  type Seen,
-  type SeenKind,
-  type Session,
-  type Stop,
-  seenNumber,
-} from '../server/types';
+import { useState } from 'react';
+import { askedKinds, type BallTask } from '../balls/entry';
+import { saidOwner } from '../balls/names';
+import { useLogger } from '../balls/useLogger';
+import { sceneryOfNext } from '../lane/scenery';
+import type { RunProgress, RunState, Session } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
+import type { Units } from '../units/useUnits';
 import { type Ahead, isGroup, progressOf, turnAfter, walk } from './course';
 
-/** The state of rolling a drill: what the next ball is, and what has been seen of it so far. */
-export function useDrillRun(session: Session, run: RunState) {
+/** The state of rolling a drill: whose ball is next and what it is; entering it is the logger's. */
+export function useDrillRun(session: Session, run: RunState, units: Units) {
   const log = useLog(session);
   const [chosen, choose] = useState<string | null>(null);
-  const [call, setCall] = useState<Call | null>(null);
-  /** What was seen of the ball that is not finished yet, by the name of its kind. */
-  const [seenSoFar, setSeen] = useState<Seen>({});
-  const [stop, setStop] = useState<Stop>('free');
-  const [backstroke, setBackstroke] = useState<number | null>(() => lastBackstroke(log.putts));
-  const [rehearsals, setRehearsals] = useState(0);
-  const [missing, setMissing] = useState<string | null>(null);
-
   const balls = log.putts.filter((putt) => putt.run_id === run.id);
   const { state, isKnown } = useStateFor(run, balls);
   const isRolledAgain = (putt: ShownPutt) => putt.mark !== null && run.rolled_again.includes(putt.mark);
   const counted = new Set(countedIn(state));
   const unseen = balls.filter((putt) => !counted.has(putt.id));
-  const student = isGroup(state)
-    ? (chosen ?? turnAfter(state.turns, unseen.length) ?? state.group[0] ?? null)
-    : null;
+  const roster = rosterOf(session, state, log.waiting, run.id);
+  const turns = turnsOf(session, state, roster);
+  const student =
+    roster.length === 0
+      ? null
+      : chosen !== null && roster.includes(chosen)
+        ? chosen
+        : (turnAfter(turns, unseen.length) ?? roster[0] ?? null);
   const progress = progressOf(state, student);
-  const ahead: Ahead = !isKnown
-    ? { status: 'waiting' }
-    : progress === null
-      ? { status: 'over' }
-      : walk(
-          progress,
-          unseen.filter((putt) => putt.student === student && !isRolledAgain(putt)),
-        );
-  const next = ahead.status === 'next' ? ahead.callOut : null;
-  const last = balls.at(-1) ?? null;
-  const { drill, needs, asks } = run;
-  const needsLane = asks.includes('roll_m');
-  const asksBackstroke = asks.includes('backstroke_m');
-  const kinds = askedKinds(run);
-
-  const roll = (metres: number | null, how: Stop, also: Seen) => {
-    if (next === null) {
-      return;
-    }
-    if (needs.includes('call') && call === null) {
-      setMissing('Call it first: short, on or long.');
-      return;
-    }
-    const seen = { ...seenSoFar, ...also };
-    // Of a ball that struck nothing there is no more to say.
-    // A holed ball is on the level of the hole.
-    const unanswered = kinds.first.find(
-      ({ name }) =>
-        seen[name] == null &&
-        (name === 'hit' || seen.hit !== false) &&
-        !(name === 'level' && how === 'holed'),
-    );
-    if (unanswered !== undefined) {
-      setMissing(
-        unanswered.name === 'gate'
-          ? 'Say how it started: left, through or right.'
-          : `Say it of this ball first: ${unanswered.question.toLowerCase()}.`,
+  const ahead: Ahead = hasEnded(log.waiting, run.id)
+    ? { status: 'over' }
+    : aheadOf(
+        isKnown,
+        progress,
+        unseen.filter(
+          (putt) => (putt.student ?? session.student?.id ?? null) === student && !isRolledAgain(putt),
+        ),
+        unseen.filter((putt) => !isRolledAgain(putt)),
+        roster.length > 0,
       );
-      return;
-    }
-    setMissing(null);
-    setCall(null);
-    // Where the eyes are set holds for the next ball too.
-    setSeen(keptFor(seen, kinds.before));
-    setStop('free');
-    setRehearsals(0);
-    choose(null);
-    void log.logPutt({
-      backstroke_m: asksBackstroke ? (next.backstroke_m ?? backstroke) : null,
-      roll_m: metres,
-      stop: how,
-      target_m: drill.target === 'none' ? null : next.length_m,
-      grade_percent: drill.stations[next.station]?.grade_percent ?? 0,
-      run_id: run.id,
-      ...(student === null ? {} : { student }),
-      seen: {
-        ...(call === null ? {} : { call }),
-        ...(rehearsals === 0 ? {} : { rehearsals }),
-        ...seen,
-      },
-    });
-  };
-  const remark = ({ id, mark, cause }: ShownPutt, change: Partial<Remarks>, seen: Seen = {}) =>
-    void log.remark(id, { mark, cause, ...change }, seen);
-
+  const next = ahead.status === 'next' ? ahead.callOut : null;
+  const { drill, needs, asks } = run;
+  const task: BallTask | null =
+    next === null
+      ? null
+      : {
+          target_m: next.length_m,
+          grade_percent: drill.stations[next.station]?.grade_percent ?? 0,
+          runId: run.id,
+          needs,
+          kinds: askedKinds(run),
+          asksLength: asks.includes('roll_m'),
+          asksBackstroke: asks.includes('backstroke_m'),
+          calledBackstroke: next.backstroke_m,
+        };
+  const logger = useLogger({
+    session,
+    task: task === null || drill.target !== 'none' ? task : { ...task, target_m: null },
+    balls,
+    // In a group every ball says whose it is.
+    student: run.group.length > 0 ? student : student === null ? null : saidOwner(student, session),
+    onLogged: () => choose(null),
+  });
+  const last = balls.at(-1) ?? null;
+  const lastOf = last === null ? null : progressOf(state, isGroup(state) ? ownerIn(last, session) : null);
   return {
     log,
+    logger,
     balls,
     unseenCount: unseen.length,
-    group: run.group,
+    roster,
     student,
     /** One touch: the next ball is this student's. */
     chooseStudent: choose,
     chooseNextStudent: () => {
-      if (isGroup(state) && state.turns.length > 0) {
-        choose(state.turns[(state.turns.indexOf(student ?? '') + 1) % state.turns.length] ?? null);
+      if (turns.length > 0) {
+        choose(turns[(turns.indexOf(student ?? '') + 1) % turns.length] ?? null);
       }
     },
+    /** Somebody comes, sits out, goes, or joins at the station in work. */
+    noteStanding: (who: string, standing: 'here' | 'sits_out' | 'gone') => {
+      void log.noteCompany(who, standing);
+      if (standing === 'here' && !roster.includes(who) && who !== session.student?.id) {
+        void log.joinRun(run.id, who, next?.station ?? 0);
+      }
+    },
+    end: () => void log.endRun(run.id),
     progress,
     ahead,
     next,
-    call,
-    setCall: (value: Call | null) => {
-      setMissing(null);
-      setCall(value);
+    task,
+    place: {
+      target: drill.target,
+      canBeHoled: run.can_be_holed,
+      canStrike: drill.pass.kind === 'hit_or_near',
+      isHoledOrMissed: !asks.includes('roll_m') && drill.pass.kind === 'holed',
+      rod_m: drill.target === 'rail' ? (next?.passes_if?.roll_m?.[1] ?? next?.length_m ?? null) : null,
+      takesSide: asks.includes('roll_m') && asks.includes('side_m'),
+      scenery: next === null ? null : sceneryOfNext(run, next, units),
     },
-    /** What is asked of each ball, by when: before it, of it, once it lies. */
-    kinds,
-    seenSoFar,
-    /** Noted before the ball is rolled; null takes it back. */
-    note: (name: string, answer: Seen[string]) => setSeen({ ...seenSoFar, [name]: answer }),
-    stop,
-    setStop,
-    backstroke,
-    setBackstroke,
-    /** A backstroke that the drill calls is not chosen. */
-    asksBackstroke: asksBackstroke && next?.backstroke_m == null,
-    rehearsals,
-    setRehearsals,
-    needsLane,
-    /** Nothing of the result can be touched before the call is made. */
-    waitsForCall: needs.includes('call') && call === null,
-    canBeHoled: run.can_be_holed,
-    takesSide: needsLane && asks.includes('side_m'),
-    missing,
     puttsHere: balls.filter(
-      (putt) => (putt.target_m ?? next?.length_m) === next?.length_m && putt.student === student,
+      (putt) =>
+        (putt.target_m ?? next?.length_m) === next?.length_m &&
+        (student === null || ownerIn(putt, session) === student),
     ),
-    last,
     /** How the server judged the last ball; null while it has not. */
-    verdict:
-      last !== null && progressOf(state, last.student)?.last?.putt_id === last.id
-        ? (progressOf(state, last.student)?.last ?? null)
-        : null,
-    touchStop: (metres: number, side: number | null) =>
-      roll(metres, stop, side === null ? {} : { side_m: side }),
-    logHoled: () => roll(null, 'holed', {}),
-    // Only what was looked at is noted: where such a ball stopped stays unknown, that it did not drop does not.
-    logMissed: () => roll(null, 'unseen', { dropped: false }),
-    /** At the rod or over the edge: it would have rolled at least as far as that. */
-    logStoppedAt: (metres: number, how: Stop) => roll(metres, how, {}),
-    /** The last thing asked is the whole ball; where a length is asked too, the lane comes after it. */
-    touchAnswer: (name: string, answer: Seen[string]) => {
-      setMissing(null);
-      const seen = { ...seenSoFar, [name]: answer };
-      const isAll =
-        !needsLane && (seen.hit === false || kinds.first.every((kind) => seen[kind.name] != null));
-      if (isAll) {
-        roll(null, 'unseen', { [name]: answer });
-      } else {
-        setSeen(seen);
-      }
-    },
-    /** Seen of a ball that lies; the same again takes it back. */
-    answerOf: (putt: ShownPutt, name: string, answer: Seen[string]) =>
-      remark(putt, {}, { [name]: putt.seen[name] === answer ? null : answer }),
-    undo: () => last !== null && void log.undo(last.id),
-    /** The same touch again takes a remark back. */
-    toggleCause: (putt: ShownPutt, cause: Cause) =>
-      remark(putt, { cause: putt.cause === cause ? null : cause }),
-    toggleMark: (putt: ShownPutt, mark: Mark) => remark(putt, { mark: putt.mark === mark ? null : mark }),
-    toggleHeld: (putt: ShownPutt) => remark(putt, {}, { held: putt.seen.held === true ? null : true }),
-    puttOut: (putt: ShownPutt, putts: number) =>
-      remark(
-        putt,
-        {},
-        { putts_to_finish: seenNumber(putt.seen, 'putts_to_finish') === putts ? null : putts },
-      ),
-    correct: (putt: ShownPutt, ball: Ball & Partial<Remarks>) => void log.correctPutt(putt.id, ball),
-    strike: (putt: ShownPutt) => void log.undo(putt.id),
+    verdict: lastOf?.last != null && lastOf.last.putt_id === last?.id ? lastOf.last : null,
     setOut: setOutCounts(run, log.waiting),
     count: log.count,
   };
 }
 
 export type Rolling = ReturnType<typeof useDrillRun>;
+
+function ownerIn(putt: ShownPutt, session: Session): string | null {
+  return putt.student ?? session.student?.id ?? null;
+}
+
+/** Everybody in the run, with those who joined on this device; none while it is one student's alone. */
+function rosterOf(
+  session: Session,
+  state: RunState,
+  waiting: ReturnType<typeof useLog>['waiting'],
+  runId: string,
+): string[] {
+  const joined = waiting.flatMap(({ event, refused }) =>
+    refused === null && event?.type === 'run_joined' && event.run_id === runId ? [event.student] : [],
+  );
+  const own = state.group.length === 0 && joined.length > 0 && session.student !== null;
+  return [...new Set([...(own ? [session.student?.id ?? ''] : state.group), ...joined])];
+}
+
+/** Whose turns are to come: nobody's who sits out or went, and those who joined here come last. */
+function turnsOf(session: Session, state: RunState, roster: readonly string[]): string[] {
+  const away = new Set(
+    session.company.filter(({ standing }) => standing !== 'here').map(({ student }) => student),
+  );
+  const known = isGroup(state) ? state.students.map(({ student }) => student) : [];
+  const turns = isGroup(state) ? state.turns : [];
+  const came = roster.filter((id) => !known.includes(id));
+  const back = isGroup(state)
+    ? state.students
+        .filter(({ student, state: { next } }) => next !== null && !turns.includes(student))
+        .map(({ student }) => student)
+    : [];
+  return [...new Set([...turns, ...back, ...came])].filter((id) => !away.has(id));
+}
+
+function hasEnded(waiting: ReturnType<typeof useLog>['waiting'], runId: string): boolean {
+  return waiting.some(
+    ({ event, refused }) => refused === null && event?.type === 'run_ended' && event.run_id === runId,
+  );
+}
+
+/** What can be said of the next ball of whoever's turn it is. */
+function aheadOf(
+  isKnown: boolean,
+  progress: RunProgress | null,
+  own: readonly ShownPutt[],
+  all: readonly ShownPutt[],
+  isOfGroup: boolean,
+): Ahead {
+  if (!isKnown || (progress === null && isOfGroup)) {
+    return { status: 'waiting' };
+  }
+  return progress === null ? { status: 'over' } : walk(progress, isOfGroup ? own : all);
+}
 
 /**
  * The run's state for the balls that stand.
@@ -202,13 +173,9 @@ export type Rolling = ReturnType<typeof useDrillRun>;
  * tell then.
  */
 function useStateFor(run: RunState, balls: readonly ShownPutt[]): { state: RunState; isKnown: boolean } {
-  const states = useRef(new Map<string, RunState>());
-  const met = useRef(new Set<string>());
-  for (const { id } of balls) {
-    met.current.add(id);
-  }
+  const [seen] = useState(() => new StatesSeen());
   const counted = countedIn(run);
-  states.current.set(counted.join(), run);
+  const { states, met } = seen.with(run, balls);
   const standing = new Set(
     balls
       .filter((putt) => !(putt.isWaiting && putt.mark !== null && run.rolled_again.includes(putt.mark)))
@@ -216,9 +183,24 @@ function useStateFor(run: RunState, balls: readonly ShownPutt[]): { state: RunSt
   );
   // A ball of another device may be counted before this one has heard of it; one that was met here and is
   // gone was taken back.
-  const key = counted.filter((id) => standing.has(id) || !met.current.has(id)).join();
-  const state = states.current.get(key);
+  const key = counted.filter((id) => standing.has(id) || !met.has(id)).join();
+  const state = states.get(key);
   return { state: state ?? run, isKnown: state !== undefined };
+}
+
+/** The states of a run that were on this screen, by the balls they count, and the balls that were. */
+class StatesSeen {
+  readonly states = new Map<string, RunState>();
+  readonly met = new Set<string>();
+
+  /** What is known once this state and these balls were seen too; the same again changes nothing. */
+  with(run: RunState, balls: readonly ShownPutt[]): this {
+    for (const { id } of balls) {
+      this.met.add(id);
+    }
+    this.states.set(countedIn(run).join(), run);
+    return this;
+  }
 }
 
 function countedIn(run: RunState): string[] {
@@ -233,43 +215,11 @@ function setOutCounts(run: RunState, waiting: ReturnType<typeof useLog>['waiting
     kit_back: { ...run.set_out.kit_back },
   };
   for (const { event, refused } of waiting) {
-    if (event.type === 'set_out_counted' && event.run_id === run.id && refused === null) {
+    if (event?.type === 'set_out_counted' && event.run_id === run.id && refused === null) {
       counts[event.item][event.name] = event.count;
     }
   }
   return counts;
-}
-
-function lastBackstroke(putts: readonly ShownPutt[]): number | null {
-  return putts.findLast((putt) => putt.backstroke_m !== null)?.backstroke_m ?? null;
-}
-
-/** What the drill asks of each ball, by when it is answered. */
-export interface AskedKinds {
-  /** A number noted before the ball is rolled: where the face points, where the eyes are. */
-  before: readonly SeenKind[];
-  /** What the rule judges by, besides call and length. */
-  first: readonly SeenKind[];
-  /** What is said once it lies, a touch each. */
-  after: readonly SeenKind[];
-}
-
-/** Asked in ways of their own. */
-const OWN_WAYS = ['call', 'side_m', 'putts_to_finish'];
-
-export function askedKinds({ asked: all, needs }: Pick<RunState, 'asked' | 'needs'>): AskedKinds {
-  const asked = all.filter(({ name }) => !OWN_WAYS.includes(name));
-  return {
-    before: asked.filter(({ name, kind }) => !needs.includes(name) && kind === 'metres'),
-    first: asked.filter(({ name }) => needs.includes(name)),
-    after: asked.filter(({ name, kind }) => !needs.includes(name) && kind !== 'metres'),
-  };
-}
-
-function keptFor(seen: Seen, before: readonly SeenKind[]): Seen {
-  return Object.fromEntries(
-    before.flatMap(({ name }) => (name === 'eye_offset_m' && seen[name] != null ? [[name, seen[name]]] : [])),
-  );
 }
 
 /** Where we stand, in one line; scores stay out of sight of a student who is treated gently. */
@@ -288,7 +238,7 @@ export function standing(run: RunState, progress: RunProgress, isGentle: boolean
     !isGentle && progress.through_but_missed > 0
       ? `${progress.through_but_missed} started well but missed`
       : '',
-    drill.cap.balls === undefined ? '' : `stops at ${drill.cap.balls} balls`,
+    drill.cap.balls === undefined ? '' : `ends at ${drill.cap.balls} balls`,
   ];
   return `${parts.filter((part) => part !== '').join(' · ')}.`;
 }

@@ -168,6 +168,10 @@ export interface Reading {
    * Name of the student in whose session it was taken.
    */
   whose: string | null;
+  /**
+   * Half the range that holds the speed in eight of ten readings.
+   */
+  give_or_take_m: number | null;
 }
 export interface SessionSummary {
   id: string;
@@ -1370,6 +1374,10 @@ export interface Session {
    * The drill started last.
    */
   run: LastRun | null;
+  /**
+   * What holds on every day; "cautions" are true today.
+   */
+  cautions_always: string[];
 }
 export interface LastRun {
   id: string;

@@ -1,30 +1,24 @@
-/** Events not yet accepted by the server: kept on this device, sent in order, each until it is taken. */
+/** Entries not yet accepted by the server: kept on this device, sent in order, each until it is taken. */
 
 import Dexie, { type EntityTable } from 'dexie';
 import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
 import type { SessionEvent, SessionLog } from './types';
+import { idOf, type Waiting, type Write } from './waiting';
 
 /**
  * An event as the API takes it, in the form it has now. Devices keep these between versions of the app, so
  * what an older one left waiting may have an earlier form; the server reads those too.
  */
 export type { SessionEvent } from './types';
-
-export interface Waiting {
-  /** Order of entry on this device. */
-  order?: number;
-  /** Who was signed in; not there in what an older version of the app kept. */
-  coach_id?: string;
-  session_id: string;
-  event: SessionEvent;
-  /** Why the server would not take it; null while it is only waiting. */
-  refused: string | null;
-  /** Set where this device could not store it, so that it lives only as long as the page. */
-  is_loose?: boolean;
-}
+export type { Waiting } from './waiting';
 
 export type OutboxListener = (waiting: readonly Waiting[]) => void;
+
+/** What the server answered to something sent: a session's log to events, a record to a write. */
+export type Accepted =
+  | { kind: 'events'; sessionId: string; log: SessionLog }
+  | { kind: 'write'; sessionId: string; write: Write; answer: unknown };
 
 const nextId = monotonicFactory();
 
@@ -50,7 +44,7 @@ export class Outbox {
   readonly #store: OutboxStore;
   readonly #listeners = new Set<OutboxListener>();
   readonly #signedOut = new Set<() => void>();
-  readonly #accepted = new Set<(sessionId: string, log: SessionLog) => void>();
+  readonly #accepted = new Set<(accepted: Accepted) => void>();
   #waiting: readonly Waiting[] = [];
   /** Entered, and not yet known to be stored: shown at once, so that no ball waits for the disk. */
   #storing: Waiting[] = [];
@@ -80,7 +74,7 @@ export class Outbox {
     await this.#refresh();
   }
 
-  /** Says who is signed in: only their own events are sent, others wait for whoever entered them. */
+  /** Says who is signed in: only their own entries are sent, others wait for whoever entered them. */
   signedIn(coachId: string | null): void {
     if (coachId !== this.#coachId) {
       this.#coachId = coachId;
@@ -94,8 +88,8 @@ export class Outbox {
     return () => this.#listeners.delete(listener);
   }
 
-  /** Calls back with a session's balls and card whenever the server took events. @returns the unsubscribe */
-  onAccepted(listener: (sessionId: string, log: SessionLog) => void): () => void {
+  /** Calls back with the server's answer whenever it took something. @returns the unsubscribe */
+  onAccepted(listener: (accepted: Accepted) => void): () => void {
     this.#accepted.add(listener);
     return () => this.#accepted.delete(listener);
   }
@@ -112,30 +106,22 @@ export class Outbox {
   }
 
   /** Keeps an event on this device, or in memory where that fails, then sends it in the background. */
-  async add(sessionId: string, event: SessionEvent): Promise<void> {
-    // Its place among the others until the store gives it one.
-    const last = Math.max(0, ...this.#waiting.map(({ order = 0 }) => order));
-    const item: Waiting = {
-      order: last + 1 / 1024,
-      session_id: sessionId,
-      event,
-      refused: null,
-      ...(this.#coachId === null ? {} : { coach_id: this.#coachId }),
-    };
-    this.#storing.push(item);
-    this.#show([...this.#waiting, item]);
-    try {
-      const { order: _, ...kept } = item;
-      await this.#store.waiting.add(kept);
-    } catch {
-      this.#storing = this.#storing.filter(({ event: { id } }) => id !== event.id);
-      this.#loose.push({ ...item, is_loose: true });
-    }
-    await this.#refresh();
-    void this.flush();
+  add(sessionId: string, event: SessionEvent): Promise<void> {
+    return this.#keep({ session_id: sessionId, refused: null, event });
   }
 
-  /** Throws away one refused event, after the coach has seen why. */
+  /**
+   * Keeps a record made or changed in the same way. What was refused of the same record gives way: this is
+   * its correction.
+   */
+  async write(sessionId: string, write: Omit<Write, 'id'>): Promise<void> {
+    const isOlderTry = ({ write: other, refused }: Waiting) =>
+      refused !== null && other?.path === write.path && other.method === write.method;
+    await this.#drop(this.#waiting.filter(isOlderTry));
+    await this.#keep({ session_id: sessionId, refused: null, write: { id: newId(), ...write } });
+  }
+
+  /** Throws away one refused entry, after the coach has seen why. */
   async discard(order: number): Promise<void> {
     await this.#drop(this.#waiting.filter((item) => item.order === order));
     await this.#refresh();
@@ -168,7 +154,28 @@ export class Outbox {
     }
   }
 
-  /** The oldest events of whoever is signed in that belong to one session. */
+  async #keep(entry: Waiting): Promise<void> {
+    // Its place among the others until the store gives it one.
+    const last = Math.max(0, ...this.#waiting.map(({ order = 0 }) => order));
+    const item: Waiting = {
+      ...entry,
+      order: last + 1 / 1024,
+      ...(this.#coachId === null ? {} : { coach_id: this.#coachId }),
+    };
+    this.#storing.push(item);
+    this.#show([...this.#waiting, item]);
+    try {
+      const { order: _, ...kept } = item;
+      await this.#store.waiting.add(kept as Waiting);
+    } catch {
+      this.#storing = this.#storing.filter((other) => idOf(other) !== idOf(item));
+      this.#loose.push({ ...item, is_loose: true });
+    }
+    await this.#refresh();
+    void this.flush();
+  }
+
+  /** The oldest entry of whoever is signed in: a write alone, or the events of one session up to the next write. */
   async #next(): Promise<Waiting[]> {
     const all = await this.#all();
     // What is still being stored has no lasting place yet; it is sent with the next look.
@@ -176,25 +183,34 @@ export class Outbox {
       (item) =>
         item.refused === null &&
         (item.coach_id ?? this.#coachId) === this.#coachId &&
-        !this.#storing.some(({ event }) => event.id === item.event.id),
+        !this.#storing.some((other) => idOf(other) === idOf(item)),
     );
-    return ready.filter((item) => item.session_id === ready[0]?.session_id).slice(0, BATCH);
+    const first = ready[0];
+    if (first === undefined || first.write !== undefined) {
+      return first === undefined ? [] : [first];
+    }
+    const write = ready.findIndex((item) => item.write !== undefined);
+    return ready
+      .slice(0, write === -1 ? ready.length : write)
+      .filter((item) => item.session_id === first.session_id)
+      .slice(0, BATCH);
   }
 
   async #send(batch: Waiting[]): Promise<void> {
-    const sessionId = batch[0]?.session_id ?? '';
+    const first = batch[0];
+    if (first === undefined) {
+      return;
+    }
     try {
-      const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, {
-        events: batch.map((item) => item.event),
-      });
+      const accepted = await transmit(first, batch);
       await this.#drop(batch);
       for (const listener of this.#accepted) {
-        listener(sessionId, log);
+        listener(accepted);
       }
       await this.#refresh();
     } catch (error) {
       // A refusal of one must not hold up the rest: send them one by one and set aside the one at fault.
-      if (!(error instanceof ApiError) || ![404, 422].includes(error.status)) {
+      if (!(error instanceof ApiError) || ![403, 404, 422].includes(error.status)) {
         throw error;
       }
       if (batch.length > 1) {
@@ -203,23 +219,23 @@ export class Outbox {
         }
         return;
       }
-      const reason = Object.values(error.fields)[0] ?? error.message;
-      await this.#refuse(batch[0]?.order ?? 0, reason);
+      await this.#refuse(first, Object.values(error.fields)[0] ?? error.message, error.fields);
       await this.#refresh();
     }
   }
 
-  async #refuse(order: number, reason: string): Promise<void> {
-    this.#loose = this.#loose.map((item) => (item.order === order ? { ...item, refused: reason } : item));
-    await this.#store.waiting.update(order, { refused: reason }).catch(() => undefined);
+  async #refuse(item: Waiting, refused: string, fields: Readonly<Record<string, string>>): Promise<void> {
+    const order = item.order ?? 0;
+    this.#loose = this.#loose.map((each) => (each.order === order ? { ...each, refused, fields } : each));
+    await this.#store.waiting.update(order, { refused, fields }).catch(() => undefined);
   }
 
   async #drop(items: readonly Waiting[]): Promise<void> {
-    const ids = new Set(items.map(({ event }) => event.id));
+    const ids = new Set(items.map(idOf));
     const orders = items.filter((item) => item.is_loose !== true).map(({ order = 0 }) => order);
     await this.#store.waiting.bulkDelete(orders).catch(() => undefined);
-    this.#loose = this.#loose.filter(({ event }) => !ids.has(event.id));
-    this.#storing = this.#storing.filter(({ event }) => !ids.has(event.id));
+    this.#loose = this.#loose.filter((item) => !ids.has(idOf(item)));
+    this.#storing = this.#storing.filter((item) => !ids.has(idOf(item)));
   }
 
   /** Stored, held and about to be stored, in the order of entry. */
@@ -228,8 +244,8 @@ export class Outbox {
       .orderBy('order')
       .toArray()
       .catch((): Waiting[] => []);
-    const ids = new Set(stored.map(({ event }) => event.id));
-    this.#storing = this.#storing.filter(({ event }) => !ids.has(event.id));
+    const ids = new Set(stored.map(idOf));
+    this.#storing = this.#storing.filter((item) => !ids.has(idOf(item)));
     return [...stored, ...this.#loose, ...this.#storing].sort((a, b) => (a.order ?? 0) - (b.order ?? 0));
   }
 
@@ -243,6 +259,23 @@ export class Outbox {
       listener(waiting);
     }
   }
+}
+
+/** Sends a write, or a batch of one session's events. */
+async function transmit(first: Waiting, batch: readonly Waiting[]): Promise<Accepted> {
+  const sessionId = first.session_id;
+  if (first.write !== undefined) {
+    const { method, path, body } = first.write;
+    return {
+      kind: 'write',
+      sessionId,
+      write: first.write,
+      answer: await request<unknown>(method, path, body),
+    };
+  }
+  const events = batch.map(({ event }) => event);
+  const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, { events });
+  return { kind: 'events', sessionId, log };
 }
 
 export const outbox = new Outbox();

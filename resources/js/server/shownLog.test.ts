@@ -14,6 +14,7 @@ const waiting = (event: unknown, refused: string | null = null): Waiting => ({
 function sent({ putts, stations, ...card }: (typeof cases)[number]['log']): Card & { putts: Putt[] } {
   return {
     ...card,
+    company: [],
     putts: putts as unknown as Putt[],
     stations: stations.map(([id, length_m]) => ({
       id: String(id),
@@ -43,13 +44,13 @@ describe('what the screen shows of a session is what the log will say', () => {
         corrections,
       })),
       stations: shown.stations.map(({ id, length_m }) => [id, length_m]),
-    }).toEqual(shows);
+    }).toEqual({ ...shows, company: [] });
   });
 });
 
 describe('what waits is told from what is kept', () => {
   const ball = { id: 'A', type: 'putt_logged', at_ms: 2, backstroke_m: 0.2, roll_m: 3, stop: 'free' };
-  const nothing = { putts: [], stations: [], conditions: [], set_aside: [] };
+  const nothing = { putts: [], stations: [], conditions: [], set_aside: [], company: [] };
 
   test('a waiting ball is marked, and unjudged until the rules have seen it', () => {
     expect(shownLog(nothing, [waiting(ball)]).putts).toMatchObject([

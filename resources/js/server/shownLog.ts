@@ -1,7 +1,7 @@
 /** What a session shows: what the server has, with what still waits laid over it, so that no screen waits. */
 
-import type { Waiting } from './outbox';
 import type { Card, Putt, SessionEvent, Station } from './types';
+import { standing, type Waiting } from './waiting';
 
 /** A ball as shown. */
 export interface ShownPutt extends Putt {
@@ -17,19 +17,25 @@ export interface ShownLog extends Card {
  * Lays waiting events over what the server has, by the same rules as the server's own fold.
  *
  * @param waiting oldest first; refused ones are left out
+ * @param nameOf names of students by id
  */
-export function shownLog(log: Card & { putts: readonly Putt[] }, waiting: readonly Waiting[]): ShownLog {
+export function shownLog(
+  log: Card & { putts: readonly Putt[] },
+  waiting: readonly Waiting[],
+  nameOf: (student: string) => string = () => '',
+): ShownLog {
   const putts = new Map<string, ShownPutt>(log.putts.map((putt) => [putt.id, { ...putt, isWaiting: false }]));
   const shown: ShownLog = {
     putts: [],
     stations: log.stations,
     conditions: log.conditions,
     set_aside: log.set_aside,
+    company: log.company,
   };
-  for (const { event, refused } of waiting) {
-    if (refused === null) {
+  for (const { event } of standing(waiting)) {
+    if (event !== undefined) {
       layPutt(putts, event);
-      layCard(shown, event);
+      layCard(shown, event, nameOf);
     }
   }
   shown.putts = [...putts.values()];
@@ -84,6 +90,19 @@ function layPutt(putts: Map<string, ShownPutt>, event: SessionEvent): void {
       }
       break;
     }
+    case 'putt_given': {
+      const before = putts.get(event.putt_id);
+      if (before !== undefined) {
+        putts.set(before.id, {
+          ...before,
+          student: event.student,
+          outcome: null,
+          verdict: null,
+          isWaiting: true,
+        });
+      }
+      break;
+    }
     case 'undone':
       putts.delete(event.event_id);
       break;
@@ -92,7 +111,7 @@ function layPutt(putts: Map<string, ShownPutt>, event: SessionEvent): void {
   }
 }
 
-function layCard(card: Card, event: SessionEvent): void {
+function layCard(card: Card, event: SessionEvent, nameOf: (student: string) => string): void {
   switch (event.type) {
     case 'station_set': {
       const station: Station = {
@@ -114,6 +133,14 @@ function layCard(card: Card, event: SessionEvent): void {
     case 'condition_noted': {
       const others = card.conditions.filter((condition) => condition !== event.condition);
       card.conditions = event.is_seen ? [...others, event.condition] : others;
+      break;
+    }
+    case 'company_noted': {
+      const { student, standing: now } = event;
+      const isThere = card.company.some((each) => each.student === student);
+      card.company = isThere
+        ? card.company.map((each) => (each.student === student ? { ...each, standing: now } : each))
+        : [...card.company, { student, name: nameOf(student), standing: now }];
       break;
     }
     case 'note_set_aside': {

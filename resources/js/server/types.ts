@@ -1,6 +1,6 @@
 /** What the API sends, as its schemas say, and the names the screens use for parts of it. */
 
-import type { CallOut, Putt, Reading, Session, Station } from './contract';
+import type { CallOut, Companion, Putt, Reading, Session, Station } from './contract';
 
 export type * from './contract';
 
@@ -15,6 +15,8 @@ export type Task = NonNullable<CallOut['task']>;
 export type Post = Pick<Station, 'length_m' | 'grade_percent'>;
 export type Gate = 'left' | 'through' | 'right';
 export type Call = NonNullable<Putt['outcome']>;
+/** Where somebody of the company is. */
+export type Standing = Companion['standing'];
 export type SetOutItem = 'check' | 'kit_out' | 'kit_back';
 
 /** What was seen of a ball, by the name of its kind. */
@@ -31,7 +33,7 @@ export type Remarks = Pick<Putt, 'mark' | 'cause'>;
 export type Belonging = Pick<Putt, 'run_id' | 'student'>;
 
 /** What of a session its events change. */
-export type Card = Pick<Session, 'stations' | 'conditions' | 'set_aside'>;
+export type Card = Pick<Session, 'stations' | 'conditions' | 'set_aside' | 'company'>;
 
 export const NO_REMARKS: Remarks = { mark: null, cause: null };
 

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
+import { follow } from './accepted';
 import { newId, outbox } from './outbox';
-import { keys } from './queries';
 import { type ShownPutt, shownLog } from './shownLog';
 import type {
   Ball,
@@ -12,64 +12,28 @@ import type {
   Session,
   SessionEvent,
   SetOutItem,
+  Standing,
   Station,
 } from './types';
+import { useWaiting } from './useWaiting';
 
 export type { ShownPutt };
 
 /** The form in which what was seen of a ball is written. */
 const VERSION = 2;
 
-/** Lets the session on screen follow what the server accepts. Use once, in the shell. */
-export function useAcceptedEvents(): void {
+/** Lets what is on screen follow what the server accepts. Use once, in the shell. */
+export function useAcceptedEntries(): void {
   const client = useQueryClient();
-  useEffect(
-    () =>
-      outbox.onAccepted((sessionId, log) => {
-        // What is on its way was asked before these balls were there: it must not land on top of them.
-        void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
-        client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
-        void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
-        void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
-        // What drills found, and where they begin next time, rests on these balls too.
-        void client.invalidateQueries({ queryKey: keys.found });
-        void client.invalidateQueries({ queryKey: keys.setOut });
-        void client.invalidateQueries({ queryKey: keys.runs(sessionId) });
-      }),
-    [client],
-  );
-}
-
-/** How many entries of this device the server has not taken yet, in all sessions. */
-export function useWaitingCount(): number {
-  return useSyncExternalStore(
-    (listener) => outbox.subscribe(listener),
-    () => outbox.snapshot().length,
-  );
-}
-
-function useWaiting(sessionId: string) {
-  const all = useSyncExternalStore(
-    (listener) => outbox.subscribe(listener),
-    () => outbox.snapshot(),
-  );
-  return useMemo(() => all.filter((item) => item.session_id === sessionId), [all, sessionId]);
-}
-
-/** A session with what waits laid over its card. */
-export function useShownSession(session: Session): Session {
-  const waiting = useWaiting(session.id);
-  return useMemo(() => {
-    const { stations, conditions, set_aside } = shownLog(session, waiting);
-    return { ...session, stations, conditions, set_aside };
-  }, [session, waiting]);
+  useEffect(() => outbox.onAccepted((accepted) => follow(client, accepted)), [client]);
 }
 
 const stamp = () => ({ id: newId(), at_ms: Date.now() });
 
 /** A session's balls and the ways to add to its log. */
 export function useLog(session: Session) {
-  const waiting = useWaiting(session.id);
+  const all = useWaiting();
+  const waiting = useMemo(() => all.filter((item) => item.session_id === session.id), [all, session.id]);
   const putts = useMemo(() => shownLog(session, waiting).putts, [session, waiting]);
   const add = useCallback((event: SessionEvent) => outbox.add(session.id, event), [session.id]);
   return {
@@ -102,6 +66,16 @@ export function useLog(session: Session) {
         reason,
         is_aside: true,
       }),
+    /** A ball was really another's; null for whoever the session was begun for. */
+    give: (puttId: string, student: string | null) =>
+      add({ ...stamp(), type: 'putt_given', putt_id: puttId, student }),
+    noteCompany: (student: string, standing: Standing) =>
+      add({ ...stamp(), type: 'company_noted', student, standing }),
+    joinRun: (runId: string, student: string, station: number) =>
+      add({ ...stamp(), type: 'run_joined', run_id: runId, student, station }),
+    endRun: (runId: string) => add({ ...stamp(), type: 'run_ended', run_id: runId }),
+    chooseReading: (readingId: string | null) =>
+      add({ ...stamp(), type: 'reading_chosen', reading_id: readingId }),
     undo: (eventId: string) => add({ ...stamp(), type: 'undone', event_id: eventId }),
     discard: (order: number) => outbox.discard(order),
   };

@@ -1,23 +1,34 @@
 import { useState } from 'react';
+import { OutboxNotices } from '../balls/OutboxNotices';
 import {
   AnyOf,
+  Button,
   ButtonLink,
+  Choose,
   Columns,
   Entry,
+  Fold,
   Margin,
   MarginWord,
-  Notice,
+  Name,
   OneOf,
   Page,
   Part,
   Quiet,
   Row,
+  Said,
   Stack,
+  Title,
 } from '../design';
-import { fieldError } from '../server/api';
-import { useBench, useChangeSession } from '../server/queries';
+import { addGreen, addStudent, type StudentDraft, useBench, useChangeSession } from '../server/queries';
+import type { Green, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
+import { readNumber } from '../units/format';
+import { METRES_PER_FOOT } from '../units/length';
+import { agoWords } from '../units/reading';
+import { useUnits } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
+import { usual } from './usual';
 
 const CONDITIONS = [
   { value: 'dew', label: 'Dew' },
@@ -33,96 +44,32 @@ const CONDITIONS = [
   { value: 'storm', label: 'Storm about' },
 ] as const;
 
-const USUAL_MINUTES = ['5', '15', '30', '60'];
-
 /** Who, where, how long, what for, and in what state the green is. */
 export function Arrive({ session }: WaypointProps) {
-  const bench = useBench();
-  const change = useChangeSession(session.id);
   const log = useLog(session);
-  const [minutes, setMinutes] = useState(session.minutes === null ? '' : String(session.minutes));
-  const [purpose, setPurpose] = useState(session.purpose ?? '');
-  const [minutesError, setMinutesError] = useState<string | null>(null);
-  const keepMinutes = (text: string) => {
-    const whole = text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
-    if (whole !== null && Number.isNaN(whole)) {
-      setMinutesError(`“${text.trim()}” is not a number of minutes. Type 45, say.`);
-      return;
-    }
-    setMinutesError(null);
-    change.mutate({ minutes: whole });
-  };
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <h1>{session.student === null ? 'Who has come?' : `${session.student.name} has come`}</h1>
-        {change.isError && Object.keys(fieldsOf(change.error)).length === 0 && (
-          <Notice kind="wrong">{change.error.message}</Notice>
-        )}
-        <Part>
-          <h2>Who and where</h2>
-          <OneOf
-            label="Student"
-            options={(bench.data?.students ?? []).map((student) => ({
-              value: student.id,
-              label: student.name,
-            }))}
-            value={session.student?.id ?? null}
-            onChange={(id) => change.mutate({ student_id: id })}
-            error={fieldError(change.error, 'student_id')}
-          />
-          <OneOf
-            label="Green"
-            options={(bench.data?.greens ?? []).map((green) => ({ value: green.id, label: green.name }))}
-            value={session.green?.id ?? null}
-            onChange={(id) => change.mutate({ green_id: id })}
-            error={fieldError(change.error, 'green_id')}
-          />
-          <Row>
-            <ButtonLink look="bare" to="/students/new">
-              Add a student
-            </ButtonLink>
-            <ButtonLink look="bare" to="/greens">
-              Add a green
-            </ButtonLink>
-          </Row>
-        </Part>
-        <Part>
-          <h2>How long, and what for</h2>
-          <Columns>
-            <Stack $gap="s">
-              <Entry
-                label="Minutes at hand"
-                value={minutes}
-                onChange={setMinutes}
-                onBlur={() => keepMinutes(minutes)}
-                onEnter={() => keepMinutes(minutes)}
-                inputMode="numeric"
-                suffix="min"
-                error={minutesError ?? fieldError(change.error, 'minutes')}
-              />
-              <OneOf
-                label="Usual lengths"
-                isLabelHidden
-                options={USUAL_MINUTES.map((value) => ({ value, label: value }))}
-                value={USUAL_MINUTES.includes(minutes) ? minutes : null}
-                onChange={(value) => {
-                  setMinutes(value);
-                  keepMinutes(value);
-                }}
-              />
-            </Stack>
-            <Entry
-              label="What for"
-              value={purpose}
-              onChange={setPurpose}
-              onBlur={() => change.mutate({ purpose: purpose.trim() === '' ? null : purpose.trim() })}
-              onEnter={() => change.mutate({ purpose: purpose.trim() === '' ? null : purpose.trim() })}
-              hint="In a few words: a check before a round, distance, a first look."
-              error={fieldError(change.error, 'purpose')}
-            />
-          </Columns>
-        </Part>
+        <Title page={`Arrive · ${session.student?.name ?? 'A session'}`}>
+          {session.student === null ? (
+            'Who has come?'
+          ) : (
+            <>
+              <Name>{session.student.name}</Name> has come
+            </>
+          )}
+        </Title>
+        <OutboxNotices log={log} words={() => ''} />
+        <WhoAndWhere session={session} />
+        <Row>
+          <ButtonLink look="main" to={`/sessions/${session.id}/green`}>
+            On to the green
+          </ButtonLink>
+          {session.reading_is_of_the_day && (
+            <ButtonLink to={`/sessions/${session.id}/set-out`}>Straight to setting out</ButtonLink>
+          )}
+        </Row>
+        <HowLong session={session} />
         <Part>
           <h2>State of the green</h2>
           <AnyOf
@@ -133,29 +80,295 @@ export function Arrive({ session }: WaypointProps) {
           />
           <Quiet>A note beside the reading. It never changes a measured green speed.</Quiet>
         </Part>
-        <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/green`}>
-            On to the green
-          </ButtonLink>
-        </Row>
       </Stack>
-      <Margin notes={[]}>
-        {session.last_note !== null && (
-          <MarginWord>
-            <h2>From last time</h2>
-            <p>{session.last_note}</p>
-          </MarginWord>
-        )}
+      <ArriveMargin session={session} />
+    </Page>
+  );
+}
+
+function WhoAndWhere({ session }: WaypointProps) {
+  const bench = useBench();
+  const change = useChangeSession(session.id);
+  return (
+    <Part>
+      <h2>Who and where</h2>
+      <Columns>
+        <Choose
+          label="Student"
+          options={usual(bench.data, 'students')}
+          value={session.student?.id ?? null}
+          onChange={(id) => void change({ student_id: id })}
+          newLabel="Somebody new"
+          newForm={(close) => (
+            <NewStudent
+              onAdd={(id) => {
+                void change({ student_id: id });
+                close();
+              }}
+              onLeave={close}
+            />
+          )}
+        />
+        <Stack $gap="s">
+          <Choose
+            label="Green"
+            options={usual(bench.data, 'greens')}
+            value={session.green?.id ?? null}
+            onChange={(id) => void change({ green_id: id })}
+            newLabel="A new green"
+            newForm={(close) => (
+              <NewGreen
+                onAdd={(id) => {
+                  void change({ green_id: id });
+                  close();
+                }}
+                onLeave={close}
+              />
+            )}
+          />
+          {session.green !== null && <LastReading session={session} />}
+        </Stack>
+      </Columns>
+    </Part>
+  );
+}
+
+/** What is known of the green that was chosen, and how old that is. */
+function LastReading({ session }: { session: Session }) {
+  const units = useUnits();
+  const { reading } = session;
+  if (reading === null) {
+    return <Quiet>Not measured yet.</Quiet>;
+  }
+  const speed = reading.speed_m === null ? 'Speed unknown' : units.speed(reading.speed_m);
+  return (
+    <Said>
+      {speed}, {agoWords(reading)}
+      {session.reading_is_of_the_day ? '. It stands today.' : '. Greens change: measure it again.'}
+    </Said>
+  );
+}
+
+const CARD: Omit<StudentDraft, 'name' | 'unit'> = {
+  hand: 'right',
+  level: 'club',
+  pace_length_m: null,
+  target_pace_m: METRES_PER_FOOT,
+  putter: null,
+  school: 'rule',
+  tempo_bpm: null,
+  exception: null,
+  is_gentle: false,
+};
+
+const LONGEST_NAME = 80;
+
+interface NewProps {
+  onAdd: (id: string) => void;
+  onLeave: () => void;
+}
+
+/** A name and a hand are enough to begin with; the rest of the card can wait. */
+function NewStudent({ onAdd, onLeave }: NewProps) {
+  const units = useUnits();
+  const [name, setName] = useState('');
+  const [hand, setHand] = useState<'right' | 'left'>('right');
+  const [error, setError] = useState<string | null>(null);
+  const add = () => {
+    const wrong = nameError(name);
+    setError(wrong);
+    if (wrong === null) {
+      // In paces only once theirs is measured.
+      const unit = units.choice.unit === 'metres' ? 'metres' : 'feet';
+      onAdd(addStudent({ ...CARD, unit, name: name.trim(), hand }));
+    }
+  };
+  return (
+    <Stack $gap="s">
+      <Entry
+        label="Name of the student"
+        value={name}
+        onChange={setName}
+        onEnter={add}
+        error={error}
+        autoFocus
+      />
+      <OneOf
+        label="Hand"
+        options={[
+          { value: 'right', label: 'Right' },
+          { value: 'left', label: 'Left' },
+        ]}
+        value={hand}
+        onChange={setHand}
+      />
+      <Row>
+        <Button look="main" onPress={add}>
+          Add and choose
+        </Button>
+        <Button look="bare" onPress={onLeave}>
+          Leave it
+        </Button>
+      </Row>
+    </Stack>
+  );
+}
+
+function NewGreen({ onAdd, onLeave }: NewProps) {
+  const [name, setName] = useState('');
+  const [surface, setSurface] = useState<Green['surface']>('grass');
+  const [error, setError] = useState<string | null>(null);
+  const add = () => {
+    const wrong = nameError(name);
+    setError(wrong);
+    if (wrong === null) {
+      onAdd(addGreen({ name: name.trim(), surface }));
+    }
+  };
+  return (
+    <Stack $gap="s">
+      <Entry
+        label="Name of the green"
+        value={name}
+        onChange={setName}
+        onEnter={add}
+        error={error}
+        autoFocus
+      />
+      <OneOf
+        label="Surface"
+        options={[
+          { value: 'grass', label: 'Grass' },
+          { value: 'mat', label: 'Mat' },
+        ]}
+        value={surface}
+        onChange={setSurface}
+      />
+      <Row>
+        <Button look="main" onPress={add}>
+          Add and choose
+        </Button>
+        <Button look="bare" onPress={onLeave}>
+          Leave it
+        </Button>
+      </Row>
+    </Stack>
+  );
+}
+
+function nameError(name: string): string | null {
+  if (name.trim() === '') {
+    return 'Please give the name.';
+  }
+  return name.trim().length > LONGEST_NAME ? `The name must be at most ${LONGEST_NAME} letters long.` : null;
+}
+
+const USUAL_MINUTES = ['5', '15', '30', '60'];
+const LONGEST_SESSION = 480;
+const LONGEST_PURPOSE = 200;
+
+function HowLong({ session }: WaypointProps) {
+  const change = useChangeSession(session.id);
+  const [minutes, setMinutes] = useState(session.minutes === null ? '' : String(session.minutes));
+  const [purpose, setPurpose] = useState(session.purpose ?? '');
+  const [minutesError, setMinutesError] = useState<string | null>(null);
+  const [purposeError, setPurposeError] = useState<string | null>(null);
+  const keepMinutes = (text: string) => {
+    const whole = text.trim() === '' ? null : readNumber(text);
+    const wrong = minutesWrong(text, whole);
+    setMinutesError(wrong);
+    if (wrong === null && whole !== session.minutes) {
+      void change({ minutes: whole });
+    }
+  };
+  const keepPurpose = () => {
+    const kept = purpose.trim() === '' ? null : purpose.trim();
+    const isLong = (kept?.length ?? 0) > LONGEST_PURPOSE;
+    setPurposeError(isLong ? `At most ${LONGEST_PURPOSE} letters.` : null);
+    if (!isLong && kept !== session.purpose) {
+      void change({ purpose: kept });
+    }
+  };
+  return (
+    <Part>
+      <h2>How long, and what for</h2>
+      <Columns>
+        <Stack $gap="s">
+          <Entry
+            label="Minutes at hand"
+            value={minutes}
+            onChange={setMinutes}
+            onBlur={() => keepMinutes(minutes)}
+            onEnter={() => keepMinutes(minutes)}
+            inputMode="numeric"
+            suffix="min"
+            error={minutesError}
+          />
+          <OneOf
+            label="Usual lengths"
+            isLabelHidden
+            options={USUAL_MINUTES.map((value) => ({ value, label: value }))}
+            value={USUAL_MINUTES.includes(minutes) ? minutes : null}
+            onChange={(value) => {
+              setMinutes(value);
+              keepMinutes(value);
+            }}
+          />
+        </Stack>
+        <Entry
+          label="What for"
+          value={purpose}
+          onChange={setPurpose}
+          onBlur={keepPurpose}
+          onEnter={keepPurpose}
+          hint="In a few words: a check before a round, distance, a first look."
+          error={purposeError}
+        />
+      </Columns>
+    </Part>
+  );
+}
+
+function minutesWrong(text: string, whole: number | null): string | null {
+  if (text.trim() !== '' && (whole === null || !Number.isInteger(whole))) {
+    return `“${text.trim()}” is not a number of minutes. Type 45, say.`;
+  }
+  return whole !== null && (whole < 1 || whole > LONGEST_SESSION)
+    ? `A session is between 1 and ${LONGEST_SESSION} minutes.`
+    : null;
+}
+
+function ArriveMargin({ session }: WaypointProps) {
+  return (
+    <Margin notes={[]}>
+      {session.last_note !== null && (
         <MarginWord>
-          <h2>Take care</h2>
+          <h2>From last time</h2>
+          <p>{session.last_note}</p>
+        </MarginWord>
+      )}
+      {session.cautions.length > 0 && (
+        <MarginWord>
+          <h2>Take care today</h2>
           <ul>
             {session.cautions.map((caution) => (
               <li key={caution}>{caution}</li>
             ))}
           </ul>
         </MarginWord>
-      </Margin>
-    </Page>
+      )}
+      {session.cautions_always.length > 0 && (
+        <Fold label="Care on any day">
+          <MarginWord>
+            <ul>
+              {session.cautions_always.map((caution) => (
+                <li key={caution}>{caution}</li>
+              ))}
+            </ul>
+          </MarginWord>
+        </Fold>
+      )}
+    </Margin>
   );
 }
 
@@ -171,8 +384,4 @@ function changedCondition(
   for (const condition of before.filter((each) => !after.includes(each))) {
     note(condition, false);
   }
-}
-
-function fieldsOf(error: unknown): Readonly<Record<string, string>> {
-  return (error as { fields?: Record<string, string> } | null)?.fields ?? {};
 }

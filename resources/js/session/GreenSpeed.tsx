@@ -1,10 +1,15 @@
+import { useEffect, useRef } from 'react';
+import styled from 'styled-components';
+import { OutboxNotices } from '../balls/OutboxNotices';
 import {
   ButtonLink,
+  Choose,
   Columns,
   Entry,
   Figure,
   Margin,
   MarginWord,
+  Name,
   Notice,
   OneOf,
   Page,
@@ -13,16 +18,20 @@ import {
   Row,
   Said,
   Stack,
+  Title,
 } from '../design';
+import { announce } from '../device/announce';
 import { useBench, useChangeSession } from '../server/queries';
 import type { Reading, ReadingMethod, Session } from '../server/types';
-import { day } from '../units/dates';
-import { METRES_PER_FOOT } from '../units/length';
+import { useLog } from '../server/useOutbox';
+import { clock } from '../units/dates';
+import { agoWords } from '../units/reading';
 import { type Units, useUnits } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
 import { RampRolls } from './RampRolls';
 import { TimedRolls } from './TimedRolls';
-import { useReading } from './useReading';
+import { type ReadingWork, useReading } from './useReading';
+import { usual } from './usual';
 
 const METHODS: { value: ReadingMethod; label: string }[] = [
   { value: 'ramp', label: 'Ramp' },
@@ -33,60 +42,70 @@ const METHODS: { value: ReadingMethod; label: string }[] = [
 
 /** How fast the green is today, and how that is known. */
 export function GreenSpeed({ session }: WaypointProps) {
-  const units = useUnits();
-  const reading = useReading(session);
+  if (session.green === null) {
+    return <WhichGreen session={session} />;
+  }
+  return <Measured session={session} />;
+}
+
+function WhichGreen({ session }: WaypointProps) {
   const bench = useBench();
   const change = useChangeSession(session.id);
-  if (session.green === null) {
-    return (
-      <Page>
-        <Stack>
-          <h1>Which green is it?</h1>
-          <OneOf
-            label="Green"
-            options={(bench.data?.greens ?? []).map((green) => ({ value: green.id, label: green.name }))}
-            value={null}
-            onChange={(id) => change.mutate({ green_id: id })}
-          />
-        </Stack>
-      </Page>
-    );
-  }
+  return (
+    <Page>
+      <Stack>
+        <Title page="Green">Which green is it?</Title>
+        <Choose
+          label="Green"
+          options={usual(bench.data, 'greens')}
+          value={null}
+          onChange={(id) => void change({ green_id: id })}
+          newLabel="A new green"
+          newForm={() => <ButtonLink to={`/sessions/${session.id}/arrive`}>Make it under Arrive</ButtonLink>}
+        />
+      </Stack>
+    </Page>
+  );
+}
+
+function Measured({ session }: WaypointProps) {
+  const units = useUnits();
+  const log = useLog(session);
+  const reading = useReading(session, units);
   return (
     <Page data-margin>
-      <Stack $gap="l">
-        <h1>How fast is {session.green.name}?</h1>
-        {reading.failure !== null && <Notice kind="wrong">{reading.failure}</Notice>}
+      <Stack>
+        <Title page={`Green · ${session.green?.name ?? ''}`}>
+          How fast is <Name>{session.green?.name}</Name>?
+        </Title>
+        <OutboxNotices log={log} words={() => ''} />
+        <TwoReadings session={session} onChoose={log.chooseReading} units={units} />
         <OneOf
           label="How will you know?"
           options={METHODS}
           value={reading.method}
           onChange={reading.choose}
         />
-        {reading.method === 'ramp' && <RampRolls reading={reading} units={units} />}
-        {reading.method === 'stopwatch' && <TimedRolls reading={reading} units={units} />}
-        {reading.method === 'estimated' && (
-          <Columns>
-            <Entry
-              label="Green speed, by eye"
-              value={reading.estimate}
-              onChange={reading.setEstimate}
-              onBlur={reading.keepEstimate}
-              onEnter={reading.keepEstimate}
-              inputMode="decimal"
-              suffix="ft"
-              hint="Marked as an estimate everywhere; lengths told from it get wider ranges."
-              error={reading.errorAt('speed_ft')}
-            />
-          </Columns>
+        {reading.method === 'stopwatch' ? (
+          <TimedRolls
+            reading={reading}
+            units={units}
+            sessionId={session.id}
+            result={<Result session={session} reading={reading} units={units} />}
+          />
+        ) : (
+          <>
+            {reading.method === 'ramp' && <RampRolls reading={reading} units={units} />}
+            {reading.method === 'estimated' && <Estimate reading={reading} units={units} />}
+            {reading.method === 'unknown' && (
+              <Quiet>
+                Put down as unknown. Balls are logged all the same; backstrokes for this green cannot be told
+                until it is measured.
+              </Quiet>
+            )}
+            <Result session={session} reading={reading} units={units} />
+          </>
         )}
-        {reading.method === 'unknown' && (
-          <Quiet>
-            Put down as unknown. Balls are logged all the same; backstrokes for this green cannot be told
-            until it is measured.
-          </Quiet>
-        )}
-        <Result reading={reading.shown} units={units} isOwn={reading.isOwn} session={session} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/set-out`}>
             On to setting out
@@ -94,7 +113,7 @@ export function GreenSpeed({ session }: WaypointProps) {
         </Row>
       </Stack>
       <Margin notes={[]}>
-        {(reading.isOwn ? reading.shown?.warnings : [])?.map((warning) => (
+        {(reading.isOwn ? session.own_reading?.warnings : [])?.map((warning) => (
           <MarginWord key={warning.key}>
             <p>{warning.sentence}</p>
           </MarginWord>
@@ -102,8 +121,8 @@ export function GreenSpeed({ session }: WaypointProps) {
         <MarginWord>
           <h2>Green speed</h2>
           <p>
-            How far a ball rolls on level turf after leaving a standard ramp, in feet. It changes every length
-            below.
+            How far a ball rolls on level turf after leaving a standard ramp. It changes every length below:
+            yesterday's figure is not today's.
           </p>
         </MarginWord>
       </Margin>
@@ -111,74 +130,156 @@ export function GreenSpeed({ session }: WaypointProps) {
   );
 }
 
-/** The figure, how sure it is, and the slope found on the way. */
-interface ResultProps {
-  reading: Reading | null;
-  units: Units;
-  /** Whether it was taken in this session. */
-  isOwn: boolean;
-  session: Session;
+function Estimate({ reading, units }: { reading: ReadingWork; units: Units }) {
+  return (
+    <Columns>
+      <Entry
+        label="Green speed, by eye"
+        value={reading.estimate}
+        onChange={reading.setEstimate}
+        onBlur={reading.keepEstimate}
+        onEnter={reading.keepEstimate}
+        inputMode="decimal"
+        suffix={units.speedSuffix}
+        hint="Marked as an estimate everywhere; lengths told from it get wider ranges."
+        error={reading.errorAt('speed_ft')}
+      />
+    </Columns>
+  );
 }
 
-function Result({ reading, units, isOwn, session }: ResultProps) {
+interface TwoReadingsProps {
+  session: Session;
+  onChoose: (readingId: string | null) => void;
+  units: Units;
+}
+
+/** Two readings of one green on one day: whose, when, both figures; the coach says which stands here. */
+function TwoReadings({ session, onChoose, units }: TwoReadingsProps) {
+  const { own_reading: own, other_reading: other, reading } = session;
+  if (own === null || other === null || !isSameDay(own, other)) {
+    return null;
+  }
+  const figure = (each: Reading) => (each.speed_m === null ? 'unknown' : units.speed(each.speed_m));
+  return (
+    <Notice>
+      <OneOf
+        label="This green was measured twice today. Which stands for this session?"
+        options={[
+          { value: own.id, label: `Here at ${clock(own.taken_at)}: ${figure(own)}` },
+          {
+            value: other.id,
+            label: `${other.whose === null ? 'Elsewhere' : `With ${other.whose}`} at ${clock(other.taken_at)}: ${figure(other)}`,
+          },
+        ]}
+        value={reading?.id ?? own.id}
+        onChange={(id) => onChoose(id === own.id ? null : id)}
+      />
+    </Notice>
+  );
+}
+
+function isSameDay(a: Reading, b: Reading): boolean {
+  return new Date(a.taken_at).toDateString() === new Date(b.taken_at).toDateString();
+}
+
+const Grown = styled(Part)`
+  gap: 6px;
+`;
+
+interface ResultProps {
+  session: Session;
+  reading: ReadingWork;
+  units: Units;
+}
+
+/** The figure with its give or take, growing with every roll. */
+function Result({ session, reading: { isOwn }, units }: ResultProps) {
+  const { reading } = session;
+  useToldReading(reading, units);
   if (reading === null) {
     return (
-      <Part>
+      <Grown>
         <h2>Reading</h2>
         <Quiet>
           Nothing measured here yet. The figure appears with the first roll and settles with the next ones.
         </Quiet>
-      </Part>
+      </Grown>
     );
   }
-  const feet = (metres: number) => (metres / METRES_PER_FOOT).toFixed(1);
   return (
-    <Part aria-live="polite">
+    <Grown>
       <h2>{isOwn ? 'Reading' : standingWords(session, reading)}</h2>
-      {reading.speed_m === null ? (
-        <Said>The speed of this green is put down as unknown.</Said>
-      ) : (
-        <>
-          <Figure data-testid="green-speed">
-            {feet(reading.speed_m)}{' '}
-            <small>ft{units.choice.unit === 'metres' ? ` (${reading.speed_m.toFixed(2)} m)` : ''}</small>
-          </Figure>
-          <Said>{sureness(reading, feet)}</Said>
-          {reading.grade !== null && <Quiet>{slopeFound(reading.grade)}</Quiet>}
-          {!isOwn && !session.reading_is_of_the_day && (
-            <Notice>
-              It stood for its own day. Greens change from day to day, so every range told from it is wider,
-              and balls rolled now tell nothing of the stroke until it is measured.
-            </Notice>
-          )}
-        </>
+      <ReadingFigure reading={reading} units={units} />
+      {!isOwn && !session.reading_is_of_the_day && (
+        <Notice>
+          It stood for its own day. Greens change from day to day, so every range told from it is wider, and
+          balls rolled now tell nothing of the stroke until it is measured.
+        </Notice>
       )}
-    </Part>
+    </Grown>
   );
 }
 
-/** A reading stands for its day; later it is only the last one known. */
-function standingWords({ reading_is_of_the_day, reading_days_old }: Session, { taken_at }: Reading): string {
-  return reading_is_of_the_day
-    ? `Reading that stands, from ${day(taken_at)}`
-    : `Last known, ${reading_days_old === 1 ? 'a day' : `${reading_days_old} days`} ago`;
+function ReadingFigure({ reading, units }: { reading: Reading; units: Units }) {
+  if (reading.speed_m === null) {
+    return (
+      <Said>
+        {reading.method === 'unknown'
+          ? 'The speed of this green is put down as unknown.'
+          : 'Not sent yet: what it comes to is told when the server answers.'}
+      </Said>
+    );
+  }
+  return (
+    <>
+      <Figure data-testid="green-speed">
+        {units.speedText(reading.speed_m)} <small>{units.speedSuffix}</small>
+      </Figure>
+      <Said>{sureness(reading, units)}</Said>
+      {reading.grade !== null && reading.grade_range !== null && (
+        <Quiet>{slopeFound(reading.grade, reading.grade_range)}</Quiet>
+      )}
+    </>
+  );
 }
 
-function sureness(reading: Reading, feet: (metres: number) => string): string {
+/** Says a new figure once, to those who listen. */
+function useToldReading(reading: Reading | null, units: Units): void {
+  const before = useRef(reading?.speed_m ?? null);
+  const speed = reading?.speed_m ?? null;
+  useEffect(() => {
+    if (speed !== null && speed !== before.current) {
+      announce(`Reading ${units.speed(speed)}`);
+    }
+    before.current = speed;
+  }, [speed, units]);
+}
+
+/** A reading stands for its day; later it is only the last one known. */
+function standingWords(session: Session, reading: Reading): string {
+  return session.reading_is_of_the_day
+    ? `The reading that stands, ${agoWords(reading)}`
+    : `Last known, ${agoWords(reading)}`;
+}
+
+function sureness(reading: Reading, units: Units): string {
   if (reading.method === 'estimated') {
     return 'An estimate by eye, not a measurement.';
   }
   const kind = reading.is_level
     ? 'Level figure from both directions'
     : 'One direction only, so not a level figure';
-  return reading.standard_error_m === null
+  return reading.give_or_take_m === null
     ? `${kind}. How sure it is cannot be said from single rolls.`
-    : `${kind}, give or take ${feet(reading.standard_error_m)} ft (standard error).`;
+    : `${kind}, give or take ${units.speed(reading.give_or_take_m)}.`;
 }
 
-function slopeFound(grade: number): string {
-  const percent = Math.abs(grade * 100);
-  return percent < 0.05
-    ? 'The line you rolled is level.'
-    : `The line you rolled is ${percent.toFixed(1)} % ${grade > 0 ? 'uphill' : 'downhill'} on the way there.`;
+/** The slope with the range that holds it, or that it cannot be told from level. */
+function slopeFound(grade: number, [low, high]: readonly number[]): string {
+  const words = (ratio: number) =>
+    `${Math.abs(ratio * 100).toFixed(1)} % ${ratio < 0 ? 'downhill' : 'uphill'}`;
+  return (low ?? 0) < 0 && (high ?? 0) > 0
+    ? `The line you rolled cannot be told from level: on the way there between ${words(low ?? 0)} and ${words(high ?? 0)}.`
+    : `The line you rolled is ${words(grade)} on the way there, most likely between ${words(low ?? 0)} and ${words(high ?? 0)}.`;
 }

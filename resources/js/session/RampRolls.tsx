@@ -25,7 +25,7 @@ interface RampDirectionProps {
 function RampDirection({ direction, reading, units }: RampDirectionProps) {
   const field = `direction_${direction}_m` as const;
   const [texts, setTexts] = useState(() => [
-    ...(reading.entries[field] ?? []).map((roll) => units.text(roll, 'roll')),
+    ...(reading.entries[field] ?? []).map((roll) => units.exactText(roll, 'roll')),
     '',
   ]);
   const [errors, setErrors] = useState<Record<number, string>>({});

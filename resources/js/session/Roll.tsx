@@ -1,214 +1,219 @@
-import { Undo2 } from 'lucide-react';
-import { Radio, RadioGroup } from 'react-aria-components';
-import styled from 'styled-components';
-import { BallList } from '../balls/BallList';
-import { BallSheet } from '../balls/BallSheet';
-import { STOPS } from '../balls/ballWords';
+import { useState } from 'react';
+import { ballWords } from '../balls/ballWords';
+import { Company } from '../balls/Company';
+import { askedKinds, type BallTask } from '../balls/entry';
+import { loggerKeys } from '../balls/loggerKeys';
+import { ownerOf, saidOwner } from '../balls/names';
 import { OutboxNotices } from '../balls/OutboxNotices';
-import {
-  Button,
-  ButtonLink,
-  color,
-  Entry,
-  Margin,
-  MarginWord,
-  Notice,
-  OneOf,
-  Page,
-  Quiet,
-  Row,
-  Stack,
-  space,
-  touch,
-  wide,
-} from '../design';
-import { KeySheet } from '../device/KeySheet';
+import type { Place } from '../balls/Outcome';
+import { RollingPage } from '../balls/RollingPage';
+import { useLogger } from '../balls/useLogger';
+import { Button, ButtonLink, MarginWord, Notice, OneOf, Quiet, Row, Title } from '../design';
+import { announce } from '../device/announce';
+import { remember, standIn } from '../device/stand';
+import { type KeyAct, useKeys } from '../device/useKeys';
 import { useWakeLock } from '../device/useWakeLock';
-import { StopLane } from '../lane/StopLane';
-import type { ShownPutt } from '../server/useOutbox';
+import { useBench } from '../server/queries';
+import type { Session, Station } from '../server/types';
+import { type ShownPutt, useLog } from '../server/useOutbox';
 import { slopeWords } from '../units/slope';
-import { useUnits } from '../units/useUnits';
+import { type Units, useUnits } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
-import { useRolling } from './useRolling';
 
-const Bench = styled.div`
-  display: grid; gap: ${space.m}; align-items: start;
-  ${wide} { grid-template-columns: minmax(300px, 1fr) minmax(280px, 360px); gap: ${space.l}; }
-`;
+const NO_QUESTIONS = { asked: [], needs: [] };
 
-const Backs = styled(RadioGroup)`
-  display: flex; flex-wrap: wrap; gap: 6px;
-  label {
-    display: grid; place-items: center; min-width: 56px; min-height: ${touch}; padding: 0 10px; cursor: pointer;
-    border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf}; font-size: 1.1rem; white-space: nowrap;
-  }
-  label[data-selected] { border: 2.5px solid ${color.ink}; background: ${color.copperWash}; font-weight: 700; }
-`;
+/** Free rolling stops at a hole, or wherever it likes. */
+const OPEN_GROUND: Place = {
+  target: 'hole',
+  canBeHoled: true,
+  canStrike: false,
+  isHoledOrMissed: false,
+  rod_m: null,
+  takesSide: false,
+  scenery: null,
+};
 
-const Last = styled.div`
-  display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; min-height: 56px;
-  padding: 4px 4px 4px 14px; border: 1.5px solid ${color.rule}; border-radius: 6px; background: ${color.leaf};
-`;
-
-/** Log as balls roll: backstroke stays at the last one, the lane takes where it stopped. */
+/** Free rolling: a run without a rule, from one station or from nowhere in particular. */
 export function Roll({ session }: WaypointProps) {
   const units = useUnits();
-  const rolling = useRolling(session, units);
+  const rolling = useFreeRolling(session);
   useWakeLock();
-  const { log, station } = rolling;
-  const last = log.putts.at(-1);
+  const { logger, station, stations } = rolling;
+  useKeys([...loggerKeys(logger, OPEN_GROUND, null), ...rolling.keys]);
+  const isGroup = session.company.length > 1;
+  const nameOf = (id: string | null) => session.company.find(({ student }) => student === id)?.name;
+  const words = (putt: ShownPutt) =>
+    `${isGroup ? `${nameOf(ownerOf(putt.student, session)) ?? 'Somebody'}: ` : ''}${ballWords(putt, units)}`;
   return (
-    <Page data-margin>
-      <Stack>
-        <h1>
-          {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
-        </h1>
-        {!session.reading_is_of_the_day && (
-          <Notice>
-            {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls
-            are kept all the same, and tell of the stroke once it is.{' '}
-            <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
-              Measure the green
-            </ButtonLink>
-          </Notice>
-        )}
-        {session.run_id !== null && session.ended_at === null && (
-          <Row>
-            <ButtonLink to={`/sessions/${session.id}/drill/${session.run_id}`}>
-              Go on with the drill
-            </ButtonLink>
-          </Row>
-        )}
-        <OutboxNotices log={log} words={rolling.words} />
-        {session.stations.length > 0 && (
-          <OneOf
-            label="Station"
-            isLabelHidden
-            options={[
-              ...rolling.stations.map((each, index) => ({
-                value: String(index),
-                label: `${units.show(each.length_m, 'station')}${each.grade_percent === null || each.grade_percent === 0 ? '' : `, ${slopeWords(each.grade_percent)}`}`,
-              })),
-              { value: 'open', label: 'No target' },
-            ]}
-            value={rolling.stationKey}
-            onChange={rolling.chooseStation}
-          />
-        )}
-        <Bench>
-          <StopLane
-            target={station?.length_m ?? null}
-            putts={rolling.puttsHere}
-            units={units}
-            onStop={rolling.touchStop}
-          />
-          <Stack>
-            <Backs
-              aria-label="Backstroke"
-              value={rolling.backstrokeText}
-              onChange={rolling.setBackstrokeText}
-              orientation="horizontal"
-            >
-              {rolling.recentBackstrokes.map((text) => (
-                <Radio key={text} value={text}>
-                  {text} {units.suffix('backstroke')}
-                </Radio>
-              ))}
-            </Backs>
-            {last !== undefined && (
-              <Last role="status">
-                <span>
-                  Ball {log.putts.length}: {rolling.words(last)}
-                  {last.isWaiting ? ' (not sent yet)' : ''}
-                </span>
-                <Button aria-label={`Undo ball ${log.putts.length}`} onPress={() => void log.undo(last.id)}>
-                  <Undo2 size={20} aria-hidden="true" /> Undo
-                </Button>
-              </Last>
-            )}
-            <Row style={{ flexWrap: 'nowrap', alignItems: 'start' }} data-keys>
-              <Entry
-                label="Backstroke"
-                value={rolling.backstrokeText}
-                onChange={rolling.setBackstrokeText}
-                onEnter={rolling.focusRoll}
-                inputMode="decimal"
-                inputRef={rolling.backstrokeRef}
-                suffix={units.suffix('backstroke')}
-                error={rolling.errors.backstroke}
-              />
-              <Entry
-                label="Roll"
-                value={rolling.rollText}
-                onChange={rolling.setRollText}
-                onEnter={rolling.enterRoll}
-                inputMode="decimal"
-                inputRef={rolling.rollRef}
-                autoFocus={rolling.hasKeys}
-                suffix={units.suffix('roll')}
-                error={rolling.errors.roll}
-              />
-            </Row>
-            <OneOf label="It stopped" options={STOPS} value={rolling.stop} onChange={rolling.chooseStop} />
-            {rolling.stop === 'holed' ? (
-              <Row>
-                <Button look="main" onPress={rolling.logHoled}>
-                  Holed: log it
-                </Button>
-                <Quiet>Or touch how far it would have rolled, if you can judge it.</Quiet>
-              </Row>
-            ) : (
-              <Row>
-                <Button look="main" onPress={rolling.enterRoll}>
-                  Log this ball
-                </Button>
-              </Row>
-            )}
-            {log.waitingCount > 0 && (
-              <Quiet role="status">
-                {log.waitingCount} not sent yet. Kept on this device, sent when the server answers.
-              </Quiet>
-            )}
-          </Stack>
-        </Bench>
-        <BallList putts={log.putts} words={rolling.words} onOpen={rolling.open} />
+    <RollingPage
+      session={session}
+      units={units}
+      logger={logger}
+      task={rolling.task}
+      place={OPEN_GROUND}
+      puttsHere={rolling.puttsHere}
+      words={words}
+      drill={null}
+      top={
+        <>
+          <Title page={`Roll · ${session.student?.name ?? 'A session'}`}>
+            {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
+          </Title>
+          <WhatIsMissing session={session} />
+          <OutboxNotices log={logger.log} words={words} />
+          <FreeCompany session={session} rolling={rolling} />
+          {stations.length > 0 && (
+            <OneOf
+              label="Station"
+              isLabelHidden
+              options={[
+                ...stations.map((each) => ({ value: each.id, label: stationWords(each, units) })),
+                { value: 'open', label: 'No target' },
+              ]}
+              value={station?.id ?? 'open'}
+              onChange={rolling.choose}
+            />
+          )}
+          {logger.log.waitingCount > 0 && (
+            <Quiet role="status">{logger.log.waitingCount} not sent yet.</Quiet>
+          )}
+        </>
+      }
+      foot={
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/look-back`}>
             Look back
           </ButtonLink>
-          <KeySheet keys={rolling.keys} />
+          <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
+          {stations.length > 1 && <Button onPress={rolling.chooseNext}>Next station</Button>}
         </Row>
-      </Stack>
-      <Margin notes={[]}>
-        <MarginWord>
-          <h2>Backstroke and roll</h2>
-          <p>
-            Backstroke is how far the putter head goes back from the ball. The same unhurried through-stroke
-            each time: not hitting harder.
-          </p>
-        </MarginWord>
-        <MarginWord>
-          <h2>A good start</h2>
-          <p>Three balls at each of three or four backstrokes, rolled to open ground.</p>
-        </MarginWord>
-      </Margin>
-      {rolling.opened !== null && (
-        <BallSheet
-          key={rolling.opened.id}
-          putt={rolling.opened}
-          sessionId={session.id}
-          units={units}
-          onKeep={(ball) => {
-            void log.correctPutt((rolling.opened as ShownPutt).id, ball);
-            rolling.open(null);
-          }}
-          onStrike={() => {
-            void log.undo((rolling.opened as ShownPutt).id);
-            rolling.open(null);
-          }}
-          onClose={() => rolling.open(null)}
-        />
-      )}
-    </Page>
+      }
+      margin={
+        logger.balls.length === 0 ? (
+          <MarginWord>
+            <h2>A good start</h2>
+            <p>
+              Three balls at each of three or four backstrokes, rolled to open ground. The same unhurried
+              through-stroke each time: not hitting harder.
+            </p>
+          </MarginWord>
+        ) : null
+      }
+    />
   );
+}
+
+type Rolling = ReturnType<typeof useFreeRolling>;
+
+/** Where one rolls from, whose the next ball is, and entering it. */
+function useFreeRolling(session: Session) {
+  const log = useLog(session);
+  const stations = [...session.stations].sort((a, b) => a.length_m - b.length_m);
+  const [chosen, setChosen] = useState(() => standIn(session.id).station);
+  const [student, setStudent] = useState(() => standIn(session.id).student ?? null);
+  // The first station where none was chosen: one that was set out is there to be rolled from.
+  const station: Station | null =
+    chosen === 'open' ? null : (stations.find(({ id }) => id === chosen) ?? stations[0] ?? null);
+  const isHere = session.company.some((each) => each.student === student && each.standing === 'here');
+  const task: BallTask = {
+    target_m: station?.length_m ?? null,
+    grade_percent: station?.grade_percent ?? 0,
+    runId: null,
+    needs: [],
+    kinds: askedKinds(NO_QUESTIONS),
+    asksLength: true,
+    asksBackstroke: true,
+    calledBackstroke: null,
+  };
+  const owner = isHere ? saidOwner(student, session) : null;
+  const logger = useLogger({
+    session,
+    task,
+    balls: log.putts.filter(({ run_id }) => run_id === null),
+    student: owner,
+  });
+  const choose = (id: string) => {
+    setChosen(id);
+    remember(session.id, { station: id });
+    announce(id === 'open' ? 'No target' : 'Station changed');
+  };
+  const chooseNext = () => {
+    const at = stations.findIndex(({ id }) => id === station?.id);
+    choose(stations[at + 1]?.id ?? 'open');
+  };
+  const keys: KeyAct[] = [
+    { key: 'n', does: 'next station', act: chooseNext },
+    { key: 'e', does: 'the next ball is stopped at the edge', act: () => logger.setStop('edge') },
+    { key: 'r', does: 'the next ball is stopped at a rod', act: () => logger.setStop('rod') },
+    { key: 'o', does: 'the next ball is stopped by something else', act: () => logger.setStop('other') },
+    { key: 'f', does: 'the next ball stops freely', act: () => logger.setStop('free') },
+    { key: 'b', does: 'go to the backstroke', act: toBackstroke },
+  ];
+  return {
+    logger,
+    task,
+    station,
+    stations,
+    choose,
+    chooseNext,
+    keys,
+    student: ownerOf(owner, session),
+    chooseStudent: (id: string) => {
+      setStudent(id);
+      remember(session.id, { student: id });
+    },
+    puttsHere: logger.balls.filter((putt) => putt.target_m === task.target_m && putt.student === owner),
+  };
+}
+
+function toBackstroke(): void {
+  const field = document.querySelector<HTMLInputElement>('[data-keys] input');
+  field?.focus();
+  field?.select();
+}
+
+function FreeCompany({ session, rolling }: { session: Session; rolling: Rolling }) {
+  const bench = useBench();
+  const { logger } = rolling;
+  const countOf = (id: string) =>
+    logger.log.putts.filter(({ student }) => ownerOf(student, session) === id).length;
+  return (
+    <Company
+      session={session}
+      students={bench.data?.students ?? []}
+      student={rolling.student}
+      onChoose={rolling.chooseStudent}
+      onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
+      note={(id) => `${countOf(id)} ${countOf(id) === 1 ? 'ball' : 'balls'}`}
+    />
+  );
+}
+
+/** What balls will not tell while it is missing, and the way back to a drill. */
+function WhatIsMissing({ session }: { session: Session }) {
+  const { run } = session;
+  return (
+    <>
+      {!session.reading_is_of_the_day && (
+        <Notice>
+          {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls are
+          logged all the same, and tell of the stroke once it is.{' '}
+          <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
+            Measure the green
+          </ButtonLink>
+        </Notice>
+      )}
+      {run !== null && !run.is_over && session.ended_at === null && (
+        <Row>
+          <ButtonLink to={`/sessions/${session.id}/drill/${run.id}`}>Go on with {run.name}</ButtonLink>
+        </Row>
+      )}
+    </>
+  );
+}
+
+function stationWords(station: Station, units: Units): string {
+  const { grade_percent: grade, length_m } = station;
+  const length = units.show(length_m, 'station');
+  return grade === null || grade === 0 ? length : `${length}, ${slopeWords(grade)}`;
 }

@@ -1,9 +1,9 @@
-import type { ComponentType } from 'react';
+import { type ComponentType, useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { Notice, Page } from '../design';
+import { remember } from '../device/stand';
 import { LookBack } from '../look-back/LookBack';
 import { isOfEarlierVisit, useSession } from '../server/queries';
-import { useShownSession } from '../server/useOutbox';
 import { Footpath } from '../walk/Footpath';
 import { isWaypoint, type WaypointKey, type WaypointProps } from '../walk/walk';
 import { Arrive } from './Arrive';
@@ -24,32 +24,34 @@ const SCREENS: Record<WaypointKey, ComponentType<WaypointProps>> = {
 /** One session at one of its waypoints. */
 export function SessionScreen() {
   const { id = '', waypoint } = useParams();
-  const session = useSession(id);
+  const sight = useSession(id);
+  useEffect(() => {
+    if (isWaypoint(waypoint)) {
+      remember(id, { path: `/sessions/${id}/${waypoint}` });
+    }
+  }, [id, waypoint]);
   if (!isWaypoint(waypoint)) {
     return <Navigate to={`/sessions/${id}/arrive`} replace />;
   }
-  if (session.data === undefined || isOfEarlierVisit(session)) {
+  if (sight.status === 'failed') {
     return (
       <Page>
-        {session.isError ? (
-          <Notice kind="wrong">{session.error.message}</Notice>
-        ) : (
-          <p>Opening the session …</p>
-        )}
+        <Notice kind="wrong">{sight.error.message}</Notice>
       </Page>
     );
   }
-  return <Waypoint key={`${id} ${waypoint}`} session={session.data} at={waypoint} />;
-}
-
-/** A waypoint, with what this device has not sent yet laid over the session. */
-function Waypoint({ session, at }: WaypointProps & { at: WaypointKey }) {
-  const shown = useShownSession(session);
-  const Screen = SCREENS[at];
+  if (sight.status === 'opening' || (sight.query.data !== undefined && isOfEarlierVisit(sight.query))) {
+    return (
+      <Page>
+        <p>Opening the session …</p>
+      </Page>
+    );
+  }
+  const Screen = SCREENS[waypoint];
   return (
     <>
-      <Footpath session={shown} at={at} />
-      <Screen session={shown} />
+      <Footpath session={sight.session} at={waypoint} />
+      <Screen key={`${id} ${waypoint}`} session={sight.session} />
     </>
   );
 }

@@ -14,6 +14,7 @@ import {
   Row,
   Stack,
   TableFrame,
+  Title,
 } from '../design';
 import { SetOutLane } from '../lane/SetOutLane';
 import { useLog } from '../server/useOutbox';
@@ -69,7 +70,7 @@ export function SetOut({ session }: WaypointProps) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <h1>Where to putt from</h1>
+        <Title page={`Set out · ${session.student?.name ?? 'A session'}`}>Where to putt from</Title>
         <OutboxNotices log={log} words={() => ''} />
         <SetOutLane stations={stations} units={units} />
         <Part>

@@ -1,65 +1,73 @@
 import { useState } from 'react';
-import { fieldError } from '../server/api';
+import { announce } from '../device/announce';
 import { newId } from '../server/outbox';
 import { type ReadingDraft, useKeepReading } from '../server/queries';
 import type { ReadingEntries, ReadingMethod, Session, TimedRoll } from '../server/types';
+import { useWaiting } from '../server/useWaiting';
+import type { Units } from '../units/useUnits';
 
 export type Direction = 1 | 2;
 
+const METHOD = 'amble-reading-method';
+
+/** How the coach measured last: most measure every green alike. */
+function usualMethod(): ReadingMethod {
+  const kept = localStorage.getItem(METHOD);
+  return kept === 'stopwatch' || kept === 'estimated' ? kept : 'ramp';
+}
+
 /** The reading being taken in a session: what is put down so far, and what the server makes of it. */
-export function useReading(session: Session) {
-  const standing = session.reading;
-  const own = standing?.session_id === session.id ? standing : null;
-  const [id] = useState(() => own?.id ?? newId());
-  const [method, setMethod] = useState<ReadingMethod>(own?.method ?? 'ramp');
-  const [entries, setEntries] = useState<ReadingEntries>(own?.entries ?? {});
-  const [estimate, setEstimate] = useState(
-    own?.entries.speed_ft === undefined ? '' : String(own.entries.speed_ft),
-  );
+export function useReading(session: Session, units: Units) {
+  const own = session.own_reading;
+  const refused = useRefusedReading(session.id);
+  const [newReading] = useState(newId);
+  const [chosen, setMethod] = useState<ReadingMethod | null>(null);
+  const [estimate, setEstimate] = useState<string | null>(null);
   const [estimateError, setEstimateError] = useState<string | null>(null);
   const keep = useKeepReading(session.id);
+  const { id: _, method: __, taken_at_ms: ___, ...tried } = refused?.body ?? {};
+  const entries = (refused === null ? (own?.entries ?? {}) : tried) as ReadingEntries;
+  const method = chosen ?? own?.method ?? usualMethod();
+  const estimated = entries.speed_ft === undefined ? '' : units.speedText(entries.speed_ft * 0.3048);
 
   const send = (next: ReadingEntries, as: ReadingMethod) => {
-    setEntries(next);
-    const count = [next.direction_1_m, next.direction_2_m, next.direction_1, next.direction_2]
-      .flat()
-      .filter((roll) => roll !== undefined).length;
-    if (as === 'unknown' || as === 'estimated' || count > 0) {
-      keep.mutate({ id, method: as, ...next } satisfies ReadingDraft);
-    }
+    const draft: ReadingDraft = {
+      id: own?.id ?? String(refused?.body.id ?? newReading),
+      method: as,
+      ...next,
+    };
+    void keep(draft);
+    localStorage.setItem(METHOD, as);
   };
-  const errors = keep.isError ? keep.error : null;
   return {
     method,
     entries,
-    estimate,
-    isOwn: own !== null,
-    shown: standing,
-    failure:
-      errors !== null && Object.keys((errors as { fields?: object }).fields ?? {}).length === 0
-        ? errors.message
-        : null,
+    estimate: estimate ?? estimated,
     setEstimate,
-    errorAt: (field: string) => (field === 'speed_ft' ? estimateError : null) ?? fieldError(errors, field),
+    isOwn: own !== null && session.reading?.id === own.id,
+    errorAt: (field: string) =>
+      (field === 'speed_ft' ? estimateError : null) ?? refused?.fields[field] ?? null,
     choose: (as: ReadingMethod) => {
       setMethod(as);
-      keep.reset();
       if (as === 'unknown') {
         send({}, as);
       }
     },
     keepEstimate: () => {
-      const feet = Number(estimate.trim().replace(',', '.'));
-      if (estimate.trim() === '') {
+      const typed = estimate ?? estimated;
+      const metres = units.readSpeed(typed);
+      if (typed.trim() === '') {
         setEstimateError(null);
         return;
       }
-      if (Number.isNaN(feet)) {
-        setEstimateError(`“${estimate.trim()}” is not a green speed. Type 9.5, say, in feet.`);
+      if (metres === null) {
+        const wrong = `“${typed.trim()}” is not a green speed. Type ${units.speedText(2.9)}, say, in ${units.speedSuffix === 'm' ? 'metres' : 'feet'}.`;
+        setEstimateError(wrong);
+        announce(wrong);
         return;
       }
       setEstimateError(null);
-      send({ speed_ft: feet }, 'estimated');
+      send({ speed_ft: metres / 0.3048 }, 'estimated');
     },
     keepRamp: (direction: Direction, metres: number[]) =>
       send(
@@ -83,3 +91,12 @@ export function useReading(session: Session) {
 }
 
 export type ReadingWork = ReturnType<typeof useReading>;
+
+/** What the server would not take of this session's reading, with the sentences for its fields; null for nothing. */
+function useRefusedReading(sessionId: string) {
+  const waiting = useWaiting();
+  const item = waiting.findLast(
+    ({ write, refused }) => refused !== null && write?.path === `sessions/${sessionId}/reading`,
+  );
+  return item?.write === undefined ? null : { body: item.write.body, fields: item.fields ?? {} };
+}

@@ -13,6 +13,7 @@ import {
   Part,
   Row,
   Stack,
+  Title,
 } from '../design';
 import { FoundRuns } from '../found/Found';
 import { ApiError, fieldError } from '../server/api';
@@ -89,7 +90,9 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
   return (
     <Page data-margin>
       <Stack $gap="l" as="form" onSubmit={form.submit} noValidate>
-        <h1>{id === null ? 'A new student' : student.name}</h1>
+        <Title page={id === null ? 'A new student' : student.name}>
+          {id === null ? 'A new student' : student.name}
+        </Title>
         {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
         <Columns>
           <Entry

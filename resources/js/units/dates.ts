@@ -7,3 +7,39 @@ export function day(iso: string): string {
 export function clock(iso: string): string {
   return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 }
+
+/** "Mon 14". */
+export function dayOf(iso: string): string {
+  return new Date(iso).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' });
+}
+
+/** "November 2026". */
+export function monthOf(iso: string): string {
+  return new Date(iso).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
+}
+
+/**
+ * Reads a day as it is typed: "14/11", "14.11.2026", "2026-11-14". Without a year it is the last such day.
+ *
+ * @returns "2026-11-14"; null for what is no day
+ */
+export function readDay(text: string, now = new Date()): string | null {
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text.trim());
+  const said = /^(\d{1,2})[/.\s-](\d{1,2})(?:[/.\s-](\d{4}))?\.?$/.exec(text.trim());
+  const [dayText, monthText, yearText] =
+    iso === null ? [said?.[1], said?.[2], said?.[3]] : [iso[3], iso[2], iso[1]];
+  if (dayText === undefined || monthText === undefined) {
+    return null;
+  }
+  const [dayOfMonth, month] = [Number(dayText), Number(monthText)];
+  const thisYear = now.getFullYear();
+  const isToCome = new Date(thisYear, month - 1, dayOfMonth) > now;
+  const year = yearText === undefined ? (isToCome ? thisYear - 1 : thisYear) : Number(yearText);
+  const found = new Date(year, month - 1, dayOfMonth);
+  const isThere = found.getMonth() === month - 1 && found.getDate() === dayOfMonth;
+  return isThere ? `${year}-${padded(month)}-${padded(dayOfMonth)}` : null;
+}
+
+function padded(number: number): string {
+  return String(number).padStart(2, '0');
+}

@@ -1,5 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import { asSaid, entryText, formatLength, formatPaces, parseLength, type UnitChoice } from './length';
+import { formatSpeed, readNumber, readSpeed } from './format';
+import {
+  asSaid,
+  entryText,
+  formatLength,
+  formatPaces,
+  parseLength,
+  roundText,
+  type UnitChoice,
+} from './length';
+import { unitsFor } from './useUnits';
 
 const feet: UnitChoice = { unit: 'feet', paceLength: 0.8 };
 const metres: UnitChoice = { unit: 'metres', paceLength: null };
@@ -20,6 +30,7 @@ describe('reading a length', () => {
     ['7', 'station', paces, 5.6],
     ['7 paces 1 ft', 'station', paces, 5.9048],
     ['-3', 'roll', feet, -0.9144],
+    ['−3', 'roll', feet, -0.9144],
   ] as const)('%s as a %s', (text, kind, choice, expected) => {
     const parsed = parseLength(text, kind, choice);
     expect(parsed).toMatchObject({ status: 'ok' });
@@ -32,6 +43,49 @@ describe('reading a length', () => {
 
   test('tells empty from unreadable', () => {
     expect(parseLength('  ', 'roll', feet).status).toBe('empty');
+  });
+});
+
+describe('a length to be typed over is round in its unit', () => {
+  const paced: UnitChoice = { unit: 'paces', paceLength: 0.76 };
+  test.each([
+    [0.3, 'roll', feet, '1'],
+    [0.3556, 'backstroke', metres, '36'],
+    [0.2667, 'backstroke', feet, '10.5'],
+    [5.334, 'roll', feet, '17.5'],
+    [5.36, 'roll', feet, '17\' 7"'],
+    [3.048, 'station', metres, '3.05'],
+    [3.048, 'station', paced, '4'],
+    [5.9, 'station', paces, '7 paces 1 ft'],
+    [0.085, 'width', feet, '3.25'],
+  ] as const)('%d m as a %s', (length, kind, choice, expected) => {
+    expect(roundText(length, kind, choice)).toBe(expected);
+    const back = parseLength(expected, kind, choice);
+    expect(back.status === 'ok' && formatLength(back.metres, kind, choice)).toBe(
+      formatLength(length, kind, choice),
+    );
+  });
+
+  test('untouched, it stays the length it was', () => {
+    const { reread } = unitsFor(feet);
+    expect(reread('1', 0.3, 'roll')).toEqual({ metres: 0.3, error: null });
+    expect(reread('2', 0.3, 'roll').metres).toBeCloseTo(0.6096, 9);
+  });
+});
+
+describe('green speed in the unit of whoever reads it', () => {
+  test.each([
+    [3.048, feet, '10.0 ft', '10'],
+    [3.048, metres, '3.05 m', '3,05'],
+    [2.9, paces, '9.5 ft', '9.5'],
+  ] as const)('%d m', (speed, choice, shown, typed) => {
+    expect(formatSpeed(speed, choice)).toBe(shown);
+    expect(Math.abs((readSpeed(typed, choice) ?? 0) - speed)).toBeLessThan(0.02);
+  });
+
+  test('what is no number is none', () => {
+    expect(['', 'fast', '1e3', '3 4', '--2'].map(readNumber)).toEqual([null, null, null, null, null]);
+    expect(['4,2', '.5', '−1'].map(readNumber)).toEqual([4.2, 0.5, -1]);
   });
 });
 

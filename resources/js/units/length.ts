@@ -41,6 +41,7 @@ export function parseLength(text: string, kind: LengthKind, choice: UnitChoice):
     .toLowerCase()
     .replaceAll('¼', '.25')
     .replaceAll('½', '.5')
+    .replaceAll('−', '-')
     .replaceAll('¾', '.75')
     .replaceAll(' and a foot', ' 1 ft');
   if (trimmed === '') {
@@ -98,20 +99,22 @@ export function formatFeet(metres: number): string {
 
 /** How a length is stepped out by someone of this pace: "7 paces and a foot", to the nearest foot. */
 export function formatPaces(metres: number, choice: UnitChoice): string {
-  const pace = choice.paceLength ?? USUAL_PACE;
-  let paces = Math.floor(metres / pace);
-  let feet = Math.round((metres - paces * pace) / METRES_PER_FOOT);
-  // A remainder within half a foot of a whole pace is one more pace.
-  if (feet * METRES_PER_FOOT > pace - METRES_PER_FOOT / 2) {
-    paces += 1;
-    feet = 0;
-  }
+  const [paces, feet] = stepped(metres, choice);
   const words = paces === 1 ? '1 pace' : `${paces} paces`;
   const extra = feet === 1 ? 'a foot' : `${feet} feet`;
   if (paces === 0) {
     return extra;
   }
   return feet === 0 ? words : `${words} and ${extra}`;
+}
+
+/** Whole paces, and the feet that are left over. */
+function stepped(metres: number, choice: UnitChoice): [number, number] {
+  const pace = choice.paceLength ?? USUAL_PACE;
+  const paces = Math.floor(metres / pace);
+  const feet = Math.round((metres - paces * pace) / METRES_PER_FOOT);
+  // A remainder within half a foot of a whole pace is one more pace.
+  return feet * METRES_PER_FOOT > pace - METRES_PER_FOOT / 2 ? [paces + 1, 0] : [paces, feet];
 }
 
 /** The unit a bare number is read in, as a suffix for an entry. */
@@ -148,7 +151,43 @@ export function lengthExample(kind: LengthKind, choice: UnitChoice): string {
   return choice.unit === 'paces' && kind === 'station' ? '7 or 7 paces 1 ft' : `18 or 17' 6"`;
 }
 
-/** A bare number that parses back to this length, for filling an entry. */
+/**
+ * A length as one would type it, in round numbers of the unit: half inches, inches, centimetres, paces and feet.
+ * It reads back as the length it shows, which is not always the length it was given.
+ */
+export function roundText(metres: number, kind: LengthKind, choice: UnitChoice): string {
+  const unit = bareUnit(kind, choice);
+  switch (unit) {
+    case 'in':
+      return String(
+        Math.round((metres / METRES_PER_INCH) * (kind === 'width' ? 4 : 2)) / (kind === 'width' ? 4 : 2),
+      );
+    case 'cm':
+      return String(Math.round(metres * 100));
+    case 'mm':
+      return String(Math.round(metres * 1000));
+    case 'm':
+      return String(Math.round(metres * 100) / 100);
+    case 'paces':
+      return pacesText(metres, choice);
+    default:
+      return feetText(metres);
+  }
+}
+
+/** "18", "17.5", "17' 7\"": quarters of a foot as a number, other inches as inches. */
+function feetText(metres: number): string {
+  const inches = Math.round(metres / METRES_PER_INCH);
+  return inches % 3 === 0 ? String(inches / 12) : `${Math.floor(inches / 12)}' ${inches % 12}"`;
+}
+
+/** "7", "7 paces 1 ft". */
+function pacesText(metres: number, choice: UnitChoice): string {
+  const [paces, feet] = stepped(metres, choice);
+  return feet === 0 ? String(paces) : `${paces} paces ${feet} ft`;
+}
+
+/** A bare number that parses back to this very length, for filling an entry whose length must not move. */
 export function entryText(metres: number, kind: LengthKind, choice: UnitChoice): string {
   const size = unitSize('', null, kind, choice) ?? 1;
   return String(Number((metres / size).toFixed(size < 0.1 ? 1 : 2)));

@@ -1,14 +1,35 @@
-import type { Green } from '../server/types';
-import { day } from './dates';
+/** How a reading of a green was got, and how old it is. */
+
+import type { Green, Reading, ReadingMethod } from '../server/types';
+import { clock, day } from './dates';
+
+const HOW: Readonly<Record<ReadingMethod, string>> = {
+  ramp: 'by ramp',
+  stopwatch: 'by stopwatch',
+  estimated: 'estimated',
+  unknown: 'unknown',
+};
 
 /** How a green's standing figure was got, and when. */
 export function greenWords(green: Green): string {
   const surface = green.surface === 'mat' ? 'mat' : 'grass';
-  if (green.reading == null) {
-    return `${surface}, not measured yet`;
-  }
-  const how = { ramp: 'by ramp', stopwatch: 'by stopwatch', estimated: 'estimated', unknown: 'unknown' }[
-    green.reading.method
-  ];
-  return `${surface}, ${how}, ${day(green.reading.taken_at)}`;
+  return green.reading == null
+    ? `${surface}, not measured yet`
+    : `${surface}, ${HOW[green.reading.method]}, ${day(green.reading.taken_at)}`;
+}
+
+const DAY_MS = 24 * 3_600_000;
+
+/** "by stopwatch at 14:05 with Tobin Askerley"; older ones by how many days ago they were. */
+export function agoWords(reading: Reading, now = Date.now()): string {
+  const taken = new Date(reading.taken_at);
+  const midnight = new Date(now).setHours(0, 0, 0, 0);
+  const days = Math.ceil((midnight - taken.getTime()) / DAY_MS);
+  const when =
+    days <= 0
+      ? `at ${clock(reading.taken_at)}`
+      : days === 1
+        ? 'yesterday'
+        : `${days} days ago, ${day(reading.taken_at)}`;
+  return `${HOW[reading.method]} ${when}${reading.whose === null ? '' : ` with ${reading.whose}`}`;
 }

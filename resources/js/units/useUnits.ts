@@ -1,4 +1,6 @@
 import { useMe } from '../server/queries';
+import type { Student } from '../server/types';
+import { formatSpeed, readSpeed, speedSuffix, speedText } from './format';
 import {
   bareUnit,
   entryText,
@@ -6,6 +8,7 @@ import {
   type LengthKind,
   lengthExample,
   parseLength,
+  roundText,
   type UnitChoice,
 } from './length';
 
@@ -20,27 +23,48 @@ export function useUnits() {
 
 export type Units = ReturnType<typeof unitsFor>;
 
+/** Lengths in a student's own units, for figures that are theirs; in the coach's where nobody is chosen. */
+export function useUnitsOf(student: Pick<Student, 'unit' | 'pace_length_m'> | null) {
+  const coach = useUnits();
+  return student === null ? coach : unitsFor({ unit: student.unit, paceLength: student.pace_length_m });
+}
+
 /** Lengths in a given choice of units. */
 export function unitsFor(choice: UnitChoice) {
   return {
     choice,
     show: (metres: number, kind: LengthKind) => formatLength(metres, kind, choice),
     suffix: (kind: LengthKind) => bareUnit(kind, choice),
+    /** In round numbers, to be read and typed over. */
     text: (metres: number | null, kind: LengthKind) =>
+      metres === null ? '' : roundText(metres, kind, choice),
+    /** To the last millimetre, where the length must not move. */
+    exactText: (metres: number | null, kind: LengthKind) =>
       metres === null ? '' : entryText(metres, kind, choice),
-    read: (text: string, kind: LengthKind): LengthEntry => {
-      const parsed = parseLength(text, kind, choice);
-      switch (parsed.status) {
-        case 'ok':
-          return { metres: parsed.metres, error: null };
-        case 'empty':
-          return { metres: null, error: null };
-        default:
-          return {
-            metres: null,
-            error: `“${text.trim()}” is not a length. Type ${lengthExample(kind, choice)}.`,
-          };
-      }
-    },
+    speed: (metres: number) => formatSpeed(metres, choice),
+    speedText: (metres: number) => speedText(metres, choice),
+    speedSuffix: speedSuffix(choice),
+    readSpeed: (text: string) => readSpeed(text, choice),
+    /** What was typed over a length; untouched, it stays the length it was, however it was rounded. */
+    reread: (text: string, metres: number | null, kind: LengthKind): LengthEntry =>
+      metres !== null && text === roundText(metres, kind, choice)
+        ? { metres, error: null }
+        : readEntry(text, kind, choice),
+    read: (text: string, kind: LengthKind): LengthEntry => readEntry(text, kind, choice),
   };
+}
+
+function readEntry(text: string, kind: LengthKind, choice: UnitChoice): LengthEntry {
+  const parsed = parseLength(text, kind, choice);
+  switch (parsed.status) {
+    case 'ok':
+      return { metres: parsed.metres, error: null };
+    case 'empty':
+      return { metres: null, error: null };
+    default:
+      return {
+        metres: null,
+        error: `“${text.trim()}” is not a length. Type ${lengthExample(kind, choice)}.`,
+      };
+  }
 }

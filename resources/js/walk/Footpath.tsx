@@ -1,46 +1,73 @@
-import { NavLink } from 'react-router';
+import { ArrowLeft } from 'lucide-react';
+import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
-import { color, narrow, space, touch, type } from '../design';
+import { color, Name, narrow, space, touch, type } from '../design';
 import type { Session } from '../server/types';
-import { troddenWaypoints, WAYPOINTS, type WaypointKey } from './walk';
+import { useLog } from '../server/useOutbox';
+import { useUnits } from '../units/useUnits';
+import { before, factsOf, troddenWaypoints, WAYPOINTS, type WaypointKey } from './walk';
 
 const Path = styled.nav`
-  border-bottom: 1.5px solid ${color.rule}; background: ${color.leaf};
-  ol { list-style: none; display: flex; margin: 0 auto; padding: 0 ${space.s}; max-width: 1240px; overflow-x: auto; }
-  li { flex: 1 1 0; position: relative; min-width: max-content; }
+  display: flex; align-items: stretch; max-width: 1240px; margin: 0 auto; padding: 0 ${space.s};
+  ol { list-style: none; display: flex; flex-wrap: wrap; flex: 1; margin: 0; padding: 0; min-width: 0; }
+  li { flex: 1 1 0; position: relative; min-width: min-content; }
   li + li::before {
-    content: ''; position: absolute; top: 22px; left: calc(-50% + 15px); right: calc(50% + 15px);
+    content: ''; position: absolute; top: 18px; left: calc(-50% + 15px); right: calc(50% + 15px);
     border-top: 3px dotted ${color.edge};
   }
   li[data-trodden] + li::before { border-top-color: ${color.copper}; }
   a {
-    display: grid; justify-items: center; align-content: start; gap: 2px; min-height: ${touch}; padding: 12px ${space.s} 8px;
-    color: ${color.ink}; text-decoration: none; font: 400 1.02rem ${type.serif};
+    display: grid; justify-items: center; align-content: start; min-height: ${touch}; padding: 7px ${space.s} 5px;
+    color: ${color.ink}; text-decoration: none; font: 400 1.02rem/1.2 ${type.serif}; text-align: center;
   }
+  small { font: 400 0.82rem/1.2 ${type.sans}; color: ${color.pencil}; min-height: 1.2em; }
   a[aria-current] { font-weight: 600; }
   a[aria-current] svg { transform: scale(1.2); }
+  & > a { align-content: center; padding: 0 10px; }
   ${narrow} {
-    a { padding: 12px 6px 6px; font-size: 0.88rem; }
-    ol { padding: 0; }
+    padding: 0;
+    ol > li > a { padding: 7px 2px 4px; font-size: 0.88rem; }
+    small { font-size: 0.75rem; }
+    & > a { display: none; }
   }
+  /* Where six do not fit side by side they fold into two rows of three. */
+  @media (max-width: 359px) { li { flex: 1 1 33%; } li + li::before { display: none; } }
 `;
 
-/** A session's way: steps already taken lie behind you, and any of them can be gone to. */
+const Ground = styled.div`
+  border-bottom: 1.5px solid ${color.rule}; background: ${color.leaf};
+  @media print { display: none; }
+`;
+
+/** A session's way: steps already taken lie behind you with what happened there, and any of them can be gone to. */
 export function Footpath({ session, at }: { session: Session; at: WaypointKey }) {
   const trodden = troddenWaypoints(session);
+  const units = useUnits();
+  const facts = factsOf(session, useLog(session).putts.length, units);
+  const back = before(at);
   return (
-    <Path aria-label="Session waypoints">
-      <ol>
-        {WAYPOINTS.map(({ key, label }) => (
-          <li key={key} data-trodden={trodden.has(key) || undefined}>
-            <NavLink to={`/sessions/${session.id}/${key}`} replace>
-              <Stone isHere={key === at} isTrodden={trodden.has(key)} />
-              {label}
-            </NavLink>
-          </li>
-        ))}
-      </ol>
-    </Path>
+    <Ground>
+      <Path aria-label="Session waypoints">
+        {back !== null && (
+          <Link to={`/sessions/${session.id}/${back.key}`} aria-label={`Back to ${back.label}`}>
+            <ArrowLeft size={22} aria-hidden="true" />
+          </Link>
+        )}
+        <ol>
+          {WAYPOINTS.map(({ key, label }) => (
+            <li key={key} data-trodden={trodden.has(key) || undefined}>
+              <NavLink to={`/sessions/${session.id}/${key}`}>
+                <Stone isHere={key === at} isTrodden={trodden.has(key)} />
+                <span>{label}</span>
+                <small>
+                  <Name>{facts[key]}</Name>
+                </small>
+              </NavLink>
+            </li>
+          ))}
+        </ol>
+      </Path>
+    </Ground>
   );
 }
 

@@ -21,7 +21,11 @@ const empty: Session = {
   putts: [],
   cautions: [],
   last_note: null,
-  run_id: null,
+  run: null,
+  company: [],
+  own_reading: null,
+  other_reading: null,
+  cautions_always: [],
 };
 
 describe('the walk', () => {

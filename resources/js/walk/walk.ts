@@ -1,4 +1,5 @@
 import type { Session } from '../server/types';
+import type { Units } from '../units/useUnits';
 
 /** The six waypoints of a session, in the order people work. */
 
@@ -28,6 +29,33 @@ export function troddenWaypoints(session: Session): Set<WaypointKey> {
     ['carry-on', session.note_for_next !== null || session.ended_at !== null],
   ];
   return new Set(done.filter(([, isDone]) => isDone).map(([key]) => key));
+}
+
+/** What happened at each waypoint, in a word or two; nothing where nothing did. */
+export function factsOf(session: Session, ballCount: number, units: Units): Record<WaypointKey, string> {
+  const { student, company, reading, stations } = session;
+  const others = company.filter((each) => each.student !== student?.id).length;
+  return {
+    arrive: student === null ? '' : `${firstName(student.name)}${others === 0 ? '' : ` and ${others}`}`,
+    green: reading?.speed_m == null || !session.reading_is_of_the_day ? '' : units.speed(reading.speed_m),
+    'set-out': stations.length === 0 ? '' : counted(stations.length, 'post'),
+    roll: ballCount === 0 ? '' : counted(ballCount, 'ball'),
+    'look-back': '',
+    'carry-on': session.ended_at !== null ? 'ended' : session.note_for_next === null ? '' : 'noted',
+  };
+}
+
+/** The waypoint before one, where Back leads; null from the first. */
+export function before(key: WaypointKey): (typeof WAYPOINTS)[number] | null {
+  return WAYPOINTS[WAYPOINTS.findIndex((waypoint) => waypoint.key === key) - 1] ?? null;
+}
+
+function counted(count: number, what: string): string {
+  return `${count} ${what}${count === 1 ? '' : 's'}`;
+}
+
+function firstName(name: string): string {
+  return name.split(' ')[0] ?? name;
 }
 
 /** What a waypoint's screen is given. */

@@ -1,16 +1,16 @@
 import { useEffect, useRef, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { color, Entry, type } from '../design';
-import type { Rolling } from '../running/useDrillRun';
-import type { ShownPutt } from '../server/useOutbox';
+import { chip, color, Entry, narrow, type } from '../design';
+import type { Ball } from '../server/types';
 import { METRES_PER_INCH } from '../units/length';
 import { outsideLimits } from '../units/limits';
 import type { Units } from '../units/useUnits';
+import { recentBackstrokes } from './entry';
+import type { Logger } from './useLogger';
 
 const ITEM = 44;
 const REST_MS = 120;
-const MOST_RECENT = 4;
 
 const Frame = styled.div`
   display: grid; grid-template-columns: minmax(0, 1fr) 112px; gap: 6px 10px; align-items: end; min-width: 0;
@@ -34,60 +34,57 @@ const Strip = styled.div`
 
 const Lately = styled.div`
   grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 6px;
-  button { min-width: 56px; min-height: 48px; font: 700 1.05rem ${type.sans}; border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf}; color: ${color.ink}; cursor: pointer; }
-  button[data-selected] { border: 2.5px solid ${color.ink}; background: ${color.copperWash}; }
+  button { ${chip} min-width: 56px; padding: 0 8px; font: 700 1.05rem ${type.sans}; white-space: nowrap; }
+  ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; } }
 `;
 
 interface BackstrokeRowProps {
-  rolling: Rolling;
-  putts: readonly ShownPutt[];
+  logger: Logger;
+  /** Offered as chips, metres: lately used, or usual before any was. */
+  offered: readonly number[];
   units: Units;
 }
 
 /** The backstroke of the next ball: it stays at the last one; lately used, a wheel, or digits. */
-export function BackstrokeRow({ rolling, putts, units }: BackstrokeRowProps) {
+export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
   const [text, setText] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
-  const recent = recentBackstrokes(putts);
+  const { backstroke } = logger;
   const take = () => {
     const read = units.read(text ?? '', 'backstroke');
     const wrong = read.error ?? outsideLimits(read.metres, 'backstroke');
     setError(wrong);
     if (wrong === null && text !== null) {
-      rolling.setBackstroke(read.metres);
+      logger.setBackstroke(read.metres);
       setText(null);
     }
   };
   return (
     <Frame>
-      <Wheel
-        value={rolling.backstroke}
-        onChange={rolling.setBackstroke}
-        isMetric={units.choice.unit === 'metres'}
-      />
-      <Entry
-        label="Backstroke"
-        value={text ?? units.text(rolling.backstroke, 'backstroke')}
-        onChange={setText}
-        onEnter={take}
-        onBlur={take}
-        inputMode="decimal"
-        suffix={units.suffix('backstroke')}
-        error={error}
-      />
-      {recent.length > 1 && (
-        <Lately role="group" aria-label="Backstrokes used lately">
-          {recent.map((metres) => (
-            <ToggleButton
-              key={metres}
-              isSelected={rolling.backstroke !== null && Math.abs(metres - rolling.backstroke) < 0.002}
-              onPress={() => rolling.setBackstroke(metres)}
-            >
-              {units.show(metres, 'backstroke')}
-            </ToggleButton>
-          ))}
-        </Lately>
-      )}
+      <Wheel value={backstroke} onChange={logger.setBackstroke} isMetric={units.choice.unit === 'metres'} />
+      <span data-keys>
+        <Entry
+          label="Backstroke"
+          value={text ?? units.text(backstroke, 'backstroke')}
+          onChange={setText}
+          onEnter={take}
+          onBlur={take}
+          inputMode="decimal"
+          suffix={units.suffix('backstroke')}
+          error={error}
+        />
+      </span>
+      <Lately role="group" aria-label="Backstrokes used lately">
+        {offered.map((metres) => (
+          <ToggleButton
+            key={metres}
+            isSelected={backstroke !== null && Math.abs(metres - backstroke) < 0.002}
+            onPress={() => logger.setBackstroke(metres)}
+          >
+            {units.show(metres, 'backstroke')}
+          </ToggleButton>
+        ))}
+      </Lately>
     </Frame>
   );
 }
@@ -160,8 +157,14 @@ function nearest(steps: readonly number[], value: number): number {
   );
 }
 
-/** The latest few, shortest first. */
-function recentBackstrokes(putts: readonly ShownPutt[]): number[] {
-  const latest = putts.flatMap(({ backstroke_m }) => (backstroke_m === null ? [] : [backstroke_m])).reverse();
-  return [...new Set(latest)].slice(0, MOST_RECENT).sort((a, b) => a - b);
+const USUAL: Readonly<Record<Units['choice']['unit'], readonly number[]>> = {
+  feet: [6, 8, 10, 12, 14].map((inches) => inches * METRES_PER_INCH),
+  metres: [0.15, 0.2, 0.25, 0.3, 0.35],
+  paces: [6, 8, 10, 12, 14].map((inches) => inches * METRES_PER_INCH),
+};
+const MOST_OFFERED = 5;
+
+/** Backstrokes to choose from at one touch, metres. */
+export function offeredBackstrokes(putts: readonly Pick<Ball, 'backstroke_m'>[], units: Units): number[] {
+  return recentBackstrokes(putts, USUAL[units.choice.unit], MOST_OFFERED);
 }

@@ -1,0 +1,40 @@
+import { Button, Name, Notice, Part, Quiet, Row, Stack } from '../design';
+import { type Record, usePutAway, usePutAwayRecords } from '../server/queries';
+import { day } from '../units/dates';
+
+/** What was put away, each brought back with one touch. */
+export function PutAwayPart() {
+  const away = usePutAwayRecords();
+  const putAway = usePutAway();
+  const { students = [], greens = [], sessions = [] } = away.data ?? {};
+  const records: { record: Record; name: string }[] = [
+    ...students.map(({ id, name }) => ({ record: `students/${id}` as const, name })),
+    ...greens.map(({ id, name }) => ({ record: `greens/${id}` as const, name })),
+    ...sessions.map(({ id, student, started_at }) => ({
+      record: `sessions/${id}` as const,
+      name: `Session of ${day(started_at)}, ${student ?? 'nobody chosen'}`,
+    })),
+  ];
+  return (
+    <Part>
+      <h2>Put away</h2>
+      {away.isError && <Notice kind="wrong">{away.error.message}</Notice>}
+      {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
+      {away.isSuccess && records.length === 0 && <Quiet>Nothing is put away.</Quiet>}
+      <Stack $gap="s">
+        {records.map(({ record, name }) => (
+          <Row key={record} style={{ justifyContent: 'space-between' }}>
+            <Name>{name}</Name>
+            <Button
+              aria-label={`Bring back ${name}`}
+              isPending={putAway.isPending}
+              onPress={() => putAway.mutate({ record, isAway: false })}
+            >
+              Bring back
+            </Button>
+          </Row>
+        ))}
+      </Stack>
+    </Part>
+  );
+}

@@ -1,0 +1,183 @@
+import { Undo2 } from 'lucide-react';
+import { ToggleButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { Button, chip, color, narrow, Quiet, space, type } from '../design';
+import { OUTCOMES } from '../lane/OutcomeMark';
+import type { RunProgress, SeenKind } from '../server/types';
+import type { ShownPutt } from '../server/useOutbox';
+import type { Units } from '../units/useUnits';
+import { answerOfFace, faceOf, facesOf } from './asked';
+import { CAUSES, MARKS } from './ballWords';
+import type { Logger } from './useLogger';
+
+const Last = styled.section`
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.s}; padding: 6px 6px 8px 12px; min-width: 0; border-left: 3px solid ${color.ink}; background: ${color.leaf};
+  & > div:first-child { display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; }
+  & > div:first-child > span { font: 600 1.06rem/1.35 ${type.serif}; overflow-wrap: anywhere; }
+  /* In the hand its sentence and Undo stay within the thumb, whatever the page is scrolled to. */
+  ${narrow} { position: sticky; bottom: 0; z-index: 2; border-top: 1.5px solid ${color.rule}; }
+`;
+
+const Chips = styled.div`
+  display: flex; flex-wrap: wrap; gap: 6px; align-items: center;
+  /* One row to swipe on a phone, so that the lane stays in sight. */
+  ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; }
+`;
+
+const Asked = styled(Quiet)`
+  white-space: nowrap; flex: none;
+`;
+
+const Chip = styled(ToggleButton)`
+  ${chip}
+  padding: 0 10px; font-size: 1rem; white-space: nowrap; flex: none;
+  &[data-proposed] { order: -1; border-style: dashed; border-width: 2.5px; border-color: ${color.copper}; padding: 0 9px; }
+`;
+
+interface LastBallProps {
+  logger: Logger;
+  words: (putt: ShownPutt) => string;
+  units: Units;
+  /** What its drill asks of a ball that lies; null outside a drill. */
+  drill: {
+    verdict: RunProgress['last'];
+    putOut: 'none' | 'passed' | 'all';
+    /** Whether a ball can miss at all. */
+    judges: boolean;
+    after: readonly SeenKind[];
+  } | null;
+  /** Backstrokes to add to a ball that has none, metres. */
+  backstrokes: readonly number[];
+}
+
+/** The last ball: its sentence with Undo beside it, what is still to be said of it, one touch each. */
+export function LastBall({ logger, words, units, drill, backstrokes }: LastBallProps) {
+  const { last, balls } = logger;
+  if (last === null) {
+    return null;
+  }
+  const number = balls.length;
+  return (
+    <Last aria-label="The last ball">
+      <div role="status">
+        <span>
+          Ball {number}: {words(last)}
+          {last.outcome === null || last.stop === 'holed' ? '' : `, ${OUTCOMES[last.outcome].word}`}
+          {last.isWaiting ? ' (not sent yet)' : ''}
+        </span>
+        <Button aria-label={`Undo ball ${number}`} onPress={logger.undo}>
+          <Undo2 size={20} aria-hidden="true" /> Undo
+        </Button>
+      </div>
+      {logger.task?.asksBackstroke === true && last.backstroke_m === null && last.roll_m !== null && (
+        <Chips role="group" aria-label="Add its backstroke">
+          <Asked as="span">No backstroke: add it</Asked>
+          {backstrokes.map((metres) => (
+            <Chip key={metres} isSelected={false} onPress={() => logger.addBackstroke(last, metres)}>
+              {units.show(metres, 'backstroke')}
+            </Chip>
+          ))}
+        </Chips>
+      )}
+      {drill !== null && <AskedOnceItLies logger={logger} last={last} drill={drill} />}
+      <Chips role="group" aria-label="Marks on the last ball">
+        {MARKS.flatMap(({ value, label }) =>
+          value === 'none' ? (
+            []
+          ) : (
+            <Chip key={value} isSelected={last.mark === value} onPress={() => logger.toggleMark(last, value)}>
+              {label}
+            </Chip>
+          ),
+        )}
+        {drill !== null && (
+          <Chip isSelected={last.seen.held === true} onPress={() => logger.toggleHeld(last)}>
+            Held still
+          </Chip>
+        )}
+      </Chips>
+    </Last>
+  );
+}
+
+/** On which side a ball missed is asked of those that did; whether it dropped, of those nobody saw drop. */
+function isAskedOf({ name }: SeenKind, { stop }: ShownPutt, mayHaveMissed: boolean): boolean {
+  switch (name) {
+    case 'missed_side':
+    case 'high_low':
+      return mayHaveMissed;
+    case 'dropped':
+      return stop === 'unseen';
+    default:
+      return true;
+  }
+}
+
+interface AskedOnceItLiesProps {
+  logger: Logger;
+  last: ShownPutt;
+  drill: NonNullable<LastBallProps['drill']>;
+}
+
+/** Putting out, what the drill wants to know, and why it missed. */
+function AskedOnceItLies({ logger, last, drill }: AskedOnceItLiesProps) {
+  const { verdict, putOut, judges, after } = drill;
+  // Until the server has judged it, whether it missed is not known here; a cause may be given all the same.
+  const mayHaveMissed =
+    last.stop !== 'holed' && (verdict === null || !verdict.passed || verdict.cause !== null);
+  const mayBePuttedOut =
+    verdict === null ? last.stop !== 'holed' && putOut === 'all' : verdict.may_be_putted_out;
+  return (
+    <>
+      {mayBePuttedOut && (
+        <Chips role="group" aria-label="Putted out in">
+          <Asked as="span">Putted out in</Asked>
+          {[1, 2, 3].map((putts) => (
+            <Chip
+              key={putts}
+              isSelected={last.seen.putts_to_finish === putts}
+              onPress={() => logger.puttOut(last, putts)}
+            >
+              {putts}
+            </Chip>
+          ))}
+        </Chips>
+      )}
+      {after
+        .filter((kind) => isAskedOf(kind, last, mayHaveMissed))
+        .map((kind) => (
+          <Chips key={kind.name} role="group" aria-label={kind.question}>
+            <Asked as="span">{kind.question}</Asked>
+            {facesOf(kind).map(({ value, label }) => (
+              <Chip
+                key={value}
+                isSelected={last.seen[kind.name] != null && faceOf(last.seen[kind.name] ?? '') === value}
+                onPress={() => logger.answerOf(last, kind.name, answerOfFace(kind, value))}
+              >
+                {label}
+              </Chip>
+            ))}
+          </Chips>
+        ))}
+      {mayHaveMissed && judges && (
+        <Chips role="group" aria-label="Why it missed">
+          <Asked as="span" style={{ order: -2 }}>
+            Why?
+          </Asked>
+          {CAUSES.map(({ value, label }) => (
+            <Chip
+              key={value}
+              isSelected={last.cause === value}
+              data-proposed={(verdict?.cause === value && last.cause === null) || undefined}
+              aria-label={verdict?.cause === value ? `${label}, likely` : label}
+              onPress={() => logger.toggleCause(last, value)}
+            >
+              {label}
+              {verdict?.cause === value && last.cause === null ? '?' : ''}
+            </Chip>
+          ))}
+        </Chips>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,132 @@
+import { type ReactNode, useState } from 'react';
+import styled from 'styled-components';
+import { narrow, Page, Stack, space, type, wide } from '../design';
+import type { RunProgress, SeenKind, Session } from '../server/types';
+import type { ShownPutt } from '../server/useOutbox';
+import type { Units } from '../units/useUnits';
+import { BackstrokeRow, offeredBackstrokes } from './Backstrokes';
+import { BallList } from './BallList';
+import { BallSheet } from './BallSheet';
+import type { BallTask } from './entry';
+import { LastBall } from './LastBall';
+import { AskedOfBall, LaneOfBall, type Place, StopFaces, TypedLength } from './Outcome';
+import type { Logger } from './useLogger';
+
+/** Lane on the left and everything to enter beside it; in the hand one below the other, as a ball is seen. */
+const Work = styled.div`
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.s} ${space.l}; align-items: start; align-content: start;
+  ${wide} {
+    grid-template-columns: minmax(300px, 1.1fr) minmax(280px, 1fr); grid-auto-rows: min-content;
+    & > * { grid-column: 2; }
+    & > [data-lane] { grid-column: 1; grid-row: 1 / span 8; }
+  }
+`;
+
+const Side = styled.aside`
+  display: grid; gap: ${space.l}; align-content: start; min-width: 0; font: 400 1.02rem/1.5 ${type.serif};
+  ${wide} { max-height: calc(100dvh - 150px); overflow-y: auto; position: sticky; top: ${space.s}; }
+  ${narrow} { gap: ${space.m}; }
+`;
+
+export interface RollingPageProps {
+  session: Session;
+  units: Units;
+  logger: Logger;
+  /** Null where there is no next ball, or nobody can say it. */
+  task: BallTask | null;
+  place: Place;
+  puttsHere: readonly ShownPutt[];
+  words: (putt: ShownPutt) => string;
+  /** What a drill knows of the last ball; null outside one. */
+  drill: {
+    verdict: RunProgress['last'];
+    putOut: 'none' | 'passed' | 'all';
+    judges: boolean;
+    after: readonly SeenKind[];
+  } | null;
+  /** Above the work: names, the call-out, the stations. */
+  top: ReactNode;
+  /** Below it. */
+  foot: ReactNode;
+  /** Beside the balls so far. */
+  margin: ReactNode;
+}
+
+/** Where balls are entered, in a drill or free: one screen. */
+export function RollingPage({
+  session,
+  units,
+  logger,
+  task,
+  place,
+  puttsHere,
+  words,
+  drill,
+  top,
+  foot,
+  margin,
+}: RollingPageProps) {
+  const [openedId, open] = useState<string | null>(null);
+  const openedAt = logger.balls.findIndex(({ id }) => id === openedId);
+  const opened = logger.balls[openedAt];
+  const offered = offeredBackstrokes(logger.log.putts, units);
+  const close = () => open(null);
+  return (
+    <Page data-margin>
+      <Stack>
+        {top}
+        <Work>
+          {task !== null && <AskedOfBall logger={logger} task={task} place={place} units={units} />}
+          {task?.asksBackstroke === true && task.calledBackstroke === null && (
+            <BackstrokeRow logger={logger} offered={offered} units={units} />
+          )}
+          {task?.asksLength === true && (
+            <>
+              <div data-lane>
+                <LaneOfBall logger={logger} task={task} place={place} units={units} puttsHere={puttsHere} />
+              </div>
+              <StopFaces logger={logger} task={task} place={place} />
+            </>
+          )}
+          <LastBall logger={logger} words={words} units={units} drill={drill} backstrokes={offered} />
+          {task?.asksLength === true && (
+            <TypedLength logger={logger} task={task} place={place} units={units} sessionId={session.id} />
+          )}
+        </Work>
+        {foot}
+      </Stack>
+      <Side aria-label="Margin">
+        <BallList
+          putts={logger.balls}
+          words={(putt) =>
+            putt.target_m === null ? words(putt) : `${units.show(putt.target_m, 'station')} · ${words(putt)}`
+          }
+          onOpen={({ id }) => open(id)}
+        />
+        {margin}
+      </Side>
+      {opened !== undefined && (
+        <BallSheet
+          key={opened.id}
+          session={session}
+          putt={opened}
+          number={openedAt + 1}
+          units={units}
+          onKeep={(ball) => {
+            logger.correct(opened, ball);
+            close();
+          }}
+          onStrike={() => {
+            logger.strike(opened);
+            close();
+          }}
+          onGive={(to) => {
+            logger.give(opened, to);
+            close();
+          }}
+          onClose={close}
+        />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,110 @@
+import { describe, expect, test } from 'vitest';
+import type { SeenKind } from '../server/types';
+import { type BallTask, emptyEntry, entered, finished, isWhole, recentBackstrokes } from './entry';
+
+const kind = (name: string, question = name): SeenKind =>
+  ({
+    name,
+    question,
+    kind: 'words',
+    answers: [],
+    least: null,
+    most: null,
+    of_any_ball: false,
+  }) as unknown as SeenKind;
+
+const FREE: BallTask = {
+  target_m: 3,
+  grade_percent: 1,
+  runId: null,
+  needs: [],
+  kinds: { before: [], first: [], after: [] },
+  asksLength: true,
+  asksBackstroke: true,
+  calledBackstroke: null,
+};
+const GATE: BallTask = {
+  ...FREE,
+  runId: 'R',
+  needs: ['call', 'gate'],
+  kinds: { ...FREE.kinds, first: [kind('gate')] },
+  asksBackstroke: false,
+};
+const free = { roll_m: 3.2, stop: 'free' as const };
+
+describe('one ball being entered', () => {
+  test('free rolling asks nothing: a length is the whole ball', () => {
+    expect(finished(emptyEntry(0.25), FREE, free)).toEqual({
+      ball: {
+        backstroke_m: 0.25,
+        roll_m: 3.2,
+        stop: 'free',
+        target_m: 3,
+        grade_percent: 1,
+        seen: {},
+      },
+    });
+    expect(finished(emptyEntry(null), { ...FREE, target_m: null }, free)).toMatchObject({
+      ball: { backstroke_m: null, target_m: null },
+    });
+  });
+
+  test('what a drill needs comes first, in its order, and is said in words', () => {
+    const empty = emptyEntry(null);
+    expect(finished(empty, GATE, free)).toEqual({ missing: 'Call it first: short, on or long.' });
+    const called = entered(empty, { type: 'called', call: 'long' });
+    expect(finished(called, GATE, free)).toEqual({ missing: 'Say how it started: left, through or right.' });
+    const seen = entered(called, { type: 'seen', name: 'gate', answer: 'through' });
+    expect(finished(seen, GATE, free)).toMatchObject({
+      ball: { run_id: 'R', backstroke_m: null, seen: { call: 'long', gate: 'through' } },
+    });
+  });
+
+  test('of a ball that struck nothing no more is asked; a holed one needs no level', () => {
+    const ball = {
+      ...GATE,
+      needs: ['hit', 'gap_m'],
+      kinds: { ...FREE.kinds, first: [kind('hit'), kind('gap_m')] },
+    };
+    const missed = entered(emptyEntry(null), { type: 'seen', name: 'hit', answer: false });
+    expect(finished(missed, ball, free)).toHaveProperty('ball');
+    const struck = entered(emptyEntry(null), { type: 'seen', name: 'hit', answer: true });
+    expect(finished(struck, ball, free)).toHaveProperty('missing');
+    const tier = { ...GATE, needs: ['level'], kinds: { ...FREE.kinds, first: [kind('level')] } };
+    expect(finished(emptyEntry(null), tier, { roll_m: null, stop: 'holed' })).toHaveProperty('ball');
+  });
+
+  test('the last answer is the whole ball only where no length is asked', () => {
+    const answered = entered(emptyEntry(null), { type: 'seen', name: 'gate', answer: 'left' });
+    expect(isWhole(answered, GATE)).toBe(false);
+    expect(isWhole(answered, { ...GATE, asksLength: false })).toBe(true);
+    expect(isWhole(emptyEntry(null), { ...GATE, asksLength: false })).toBe(false);
+  });
+
+  test('the next ball begins empty, but for the backstroke and where the eyes are set', () => {
+    let state = emptyEntry(0.3);
+    state = entered(state, { type: 'called', call: 'on' });
+    state = entered(state, { type: 'seen', name: 'eye_offset_m', answer: 0.02 });
+    state = entered(state, { type: 'seen', name: 'aim_offset_m', answer: 0.05 });
+    state = entered(state, { type: 'stop', stop: 'rod' });
+    state = entered(state, { type: 'rehearsals', count: 3 });
+    const next = entered(state, { type: 'logged', before: [kind('eye_offset_m'), kind('aim_offset_m')] });
+    expect(next).toEqual({ ...emptyEntry(0.3), seen: { eye_offset_m: 0.02 } });
+  });
+
+  test('what was missed is no longer said once something is', () => {
+    const missed = entered(emptyEntry(null), { type: 'missed', missing: 'Call it first.' });
+    expect(entered(missed, { type: 'called', call: 'on' }).missing).toBeNull();
+  });
+});
+
+test('backstrokes in use come first, half inches too, each once, shortest first', () => {
+  const inch = 0.0254;
+  const putts = [8, 10.5, 10.5, 12].map((inches) => ({ backstroke_m: inches * inch }));
+  const usual = [6, 8, 10, 12, 14].map((inches) => inches * inch);
+  expect(recentBackstrokes(putts, usual, 5).map((metres) => Math.round((metres / inch) * 2) / 2)).toEqual([
+    6, 8, 10, 10.5, 12,
+  ]);
+  expect(recentBackstrokes([], usual, 5)).toEqual(usual);
+  expect(recentBackstrokes([{ backstroke_m: null }], [], 5)).toEqual([]);
+});

@@ -1,0 +1,169 @@
+/** One ball being entered: what was said of it so far, and whether that is all. No screen, no network. */
+
+import type { Ball, Belonging, Call, RunState, Seen, SeenKind, Stop } from '../server/types';
+
+/** What the next ball is rolled at and what is asked of it. Free rolling is a run without a rule. */
+export interface BallTask {
+  /** Metres to the target; null when rolling at nothing in particular. */
+  target_m: number | null;
+  grade_percent: number;
+  /** Null outside a drill. */
+  runId: string | null;
+  /** What must be said of each ball. */
+  needs: readonly string[];
+  kinds: AskedKinds;
+  asksLength: boolean;
+  asksBackstroke: boolean;
+  /** A backstroke that the drill calls, metres; null where it is chosen. */
+  calledBackstroke: number | null;
+}
+
+/** What is asked of each ball, by when it is answered. */
+export interface AskedKinds {
+  /** A number noted before the ball is rolled: where the face points, where the eyes are. */
+  before: readonly SeenKind[];
+  /** What the rule judges by, besides call and length. */
+  first: readonly SeenKind[];
+  /** What is said once it lies, a touch each. */
+  after: readonly SeenKind[];
+}
+
+/** Asked in ways of their own. */
+const OWN_WAYS = ['call', 'side_m', 'putts_to_finish'];
+
+export function askedKinds({ asked: all, needs }: Pick<RunState, 'asked' | 'needs'>): AskedKinds {
+  const asked = all.filter(({ name }) => !OWN_WAYS.includes(name));
+  return {
+    before: asked.filter(({ name, kind }) => !needs.includes(name) && kind === 'metres'),
+    first: asked.filter(({ name }) => needs.includes(name)),
+    after: asked.filter(({ name, kind }) => !needs.includes(name) && kind !== 'metres'),
+  };
+}
+
+export interface EntryState {
+  call: Call | null;
+  /** What was seen of the ball that is not finished yet, by the name of its kind. */
+  seen: Seen;
+  /** Why it stops, unless a face says so itself. */
+  stop: Stop;
+  /** Stays at the last ball's; metres, null for none. */
+  backstroke: number | null;
+  rehearsals: number;
+  /** What must still be said, in words; null while nothing is missed. */
+  missing: string | null;
+}
+
+export type EntryAction =
+  | { type: 'called'; call: Call | null }
+  | { type: 'seen'; name: string; answer: Seen[string] }
+  | { type: 'stop'; stop: Stop }
+  | { type: 'backstroke'; metres: number | null }
+  | { type: 'rehearsals'; count: number }
+  | { type: 'missed'; missing: string }
+  /** It is on its way: the next ball begins. */
+  | { type: 'logged'; before: readonly SeenKind[] };
+
+export const emptyEntry = (backstroke: number | null): EntryState => ({
+  call: null,
+  seen: {},
+  stop: 'free',
+  backstroke,
+  rehearsals: 0,
+  missing: null,
+});
+
+export function entered(state: EntryState, action: EntryAction): EntryState {
+  switch (action.type) {
+    case 'called':
+      return { ...state, call: action.call, missing: null };
+    case 'seen':
+      return { ...state, seen: { ...state.seen, [action.name]: action.answer }, missing: null };
+    case 'stop':
+      return { ...state, stop: action.stop };
+    case 'backstroke':
+      return { ...state, backstroke: action.metres };
+    case 'rehearsals':
+      return { ...state, rehearsals: action.count };
+    case 'missed':
+      return { ...state, missing: action.missing };
+    case 'logged':
+      return { ...emptyEntry(state.backstroke), seen: keptFor(state.seen, action.before) };
+  }
+}
+
+/** Where the eyes are set holds for the next ball too. */
+function keptFor(seen: Seen, before: readonly SeenKind[]): Seen {
+  return Object.fromEntries(
+    before.flatMap(({ name }) => (name === 'eye_offset_m' && seen[name] != null ? [[name, seen[name]]] : [])),
+  );
+}
+
+/** How a ball ended: how far it rolled, why it stopped, and what else that says of it. */
+export interface Result {
+  /** Metres; null where nobody measured it. */
+  roll_m: number | null;
+  stop: Stop;
+  seen?: Seen;
+}
+
+export type Finished = { ball: Ball & Partial<Belonging> } | { missing: string };
+
+/** The whole ball, or what must be said first. */
+export function finished(state: EntryState, task: BallTask, result: Result): Finished {
+  if (task.needs.includes('call') && state.call === null) {
+    return { missing: 'Call it first: short, on or long.' };
+  }
+  const seen = { ...state.seen, ...result.seen };
+  const unanswered = task.kinds.first.find(({ name }) => isStillAsked(name, seen, result.stop));
+  if (unanswered !== undefined) {
+    return {
+      missing:
+        unanswered.name === 'gate'
+          ? 'Say how it started: left, through or right.'
+          : `Say it of this ball first: ${unanswered.question.toLowerCase()}.`,
+    };
+  }
+  return {
+    ball: {
+      backstroke_m: task.asksBackstroke ? (task.calledBackstroke ?? state.backstroke) : null,
+      roll_m: result.roll_m,
+      stop: result.stop,
+      target_m: task.target_m,
+      grade_percent: task.grade_percent,
+      ...(task.runId === null ? {} : { run_id: task.runId }),
+      seen: {
+        ...(state.call === null ? {} : { call: state.call }),
+        ...(state.rehearsals === 0 ? {} : { rehearsals: state.rehearsals }),
+        ...seen,
+      },
+    },
+  };
+}
+
+/** Of a ball that struck nothing there is no more to say; a holed one is on the level of the hole. */
+function isStillAsked(name: string, seen: Seen, stop: Stop): boolean {
+  return (
+    seen[name] == null && (name === 'hit' || seen.hit !== false) && !(name === 'level' && stop === 'holed')
+  );
+}
+
+/** Whether an answer is the last thing a ball waits for; where a length is asked too, the lane comes after it. */
+export function isWhole({ seen }: EntryState, { kinds, asksLength }: BallTask): boolean {
+  return !asksLength && (seen.hit === false || kinds.first.every(({ name }) => seen[name] != null));
+}
+
+/** The backstrokes in use, shortest first: the latest few, then usual ones, each once. Metres. */
+export function recentBackstrokes(
+  putts: readonly Pick<Ball, 'backstroke_m'>[],
+  usual: readonly number[],
+  most: number,
+): number[] {
+  const used = putts.flatMap(({ backstroke_m }) => (backstroke_m === null ? [] : [backstroke_m])).reverse();
+  const kept: number[] = [];
+  for (const metres of [...used, ...usual]) {
+    if (kept.length < most && !kept.some((other) => Math.abs(other - metres) < 0.002)) {
+      kept.push(metres);
+    }
+  }
+  return kept.sort((a, b) => a - b);
+}

@@ -1,0 +1,133 @@
+import { useEffect, useReducer } from 'react';
+import { remember, standIn } from '../device/stand';
+import {
+  type Ball,
+  type Call,
+  type Cause,
+  type Mark,
+  type Remarks,
+  type Seen,
+  type Session,
+  type Stop,
+  seenNumber,
+} from '../server/types';
+import { type ShownPutt, useLog } from '../server/useOutbox';
+import { type BallTask, emptyEntry, entered, finished, isWhole, type Result } from './entry';
+
+interface Logging {
+  session: Session;
+  /** Null while nobody can say what the next ball is. */
+  task: BallTask | null;
+  /** The balls of this place of work, oldest first. */
+  balls: readonly ShownPutt[];
+  /** Whose the next ball is; null for whoever the session was begun for. */
+  student: string | null;
+  onLogged?: () => void;
+}
+
+/** Enters balls and says what was seen of them: thin over the rules of entering, the outbox and the device's memory. */
+export function useLogger({ session, task, balls, student, onLogged }: Logging) {
+  const log = useLog(session);
+  const [entry, dispatch] = useReducer(entered, null, () =>
+    emptyEntry(standIn(session.id).backstroke ?? lastBackstroke(log.putts)),
+  );
+  const { backstroke } = entry;
+  useEffect(() => remember(session.id, { backstroke }), [session.id, backstroke]);
+  const last = balls.at(-1) ?? null;
+
+  const roll = (result: Result) => {
+    if (task === null) {
+      return;
+    }
+    const made = finished(entry, task, result);
+    if ('missing' in made) {
+      dispatch({ type: 'missed', missing: made.missing });
+      return;
+    }
+    dispatch({ type: 'logged', before: task.kinds.before });
+    onLogged?.();
+    void log.logPutt({ ...made.ball, ...(student === null ? {} : { student }) });
+  };
+  const remark = ({ id, mark, cause }: ShownPutt, change: Partial<Remarks>, seen: Seen = {}) =>
+    void log.remark(id, { mark, cause, ...change }, seen);
+
+  return {
+    log,
+    balls,
+    last,
+    student,
+    task,
+    ...entry,
+    setCall: (call: Call | null) => dispatch({ type: 'called', call }),
+    setStop: (stop: Stop) => dispatch({ type: 'stop', stop }),
+    setBackstroke: (metres: number | null) => dispatch({ type: 'backstroke', metres }),
+    setRehearsals: (count: number) => dispatch({ type: 'rehearsals', count }),
+    /** Noted before the ball is rolled; null takes it back. */
+    note: (name: string, answer: Seen[string]) => dispatch({ type: 'seen', name, answer }),
+    /** Nothing of the result can be touched before the call is made. */
+    waitsForCall: task?.needs.includes('call') === true && entry.call === null,
+    touchStop: (metres: number, side: number | null) =>
+      roll({ roll_m: metres, stop: entry.stop, seen: side === null ? {} : { side_m: side } }),
+    /** @param metres how far it would have rolled, where somebody can judge it */
+    logHoled: (metres: number | null = null) => roll({ roll_m: metres, stop: 'holed' }),
+    // Only what was looked at is noted: where such a ball stopped stays unknown, that it did not drop does not.
+    logMissed: () => roll({ roll_m: null, stop: 'unseen', seen: { dropped: false } }),
+    /** At the rod or over the edge: it would have rolled at least as far as that. */
+    logStoppedAt: (metres: number, stop: Stop) => roll({ roll_m: metres, stop }),
+    /** The last thing asked is the whole ball; where a length is asked too, the lane comes after it. */
+    touchAnswer: (name: string, answer: Seen[string]) => {
+      const next = entered(entry, { type: 'seen', name, answer });
+      if (task !== null && isWhole(next, task)) {
+        roll({ roll_m: null, stop: 'unseen', seen: { [name]: answer } });
+      } else {
+        dispatch({ type: 'seen', name, answer });
+      }
+    },
+    /** Seen of a ball that lies; the same again takes it back. */
+    answerOf: (putt: ShownPutt, name: string, answer: Seen[string]) =>
+      remark(putt, {}, { [name]: putt.seen[name] === answer ? null : answer }),
+    undo: () => last !== null && void log.undo(last.id),
+    /** The same touch again takes a remark back. */
+    toggleCause: (putt: ShownPutt, cause: Cause) =>
+      remark(putt, { cause: putt.cause === cause ? null : cause }),
+    toggleMark: (putt: ShownPutt, mark: Mark) => remark(putt, { mark: putt.mark === mark ? null : mark }),
+    toggleHeld: (putt: ShownPutt) => remark(putt, {}, { held: putt.seen.held === true ? null : true }),
+    puttOut: (putt: ShownPutt, putts: number) =>
+      remark(
+        putt,
+        {},
+        { putts_to_finish: seenNumber(putt.seen, 'putts_to_finish') === putts ? null : putts },
+      ),
+    addBackstroke: (putt: ShownPutt, metres: number) => {
+      dispatch({ type: 'backstroke', metres });
+      void log.correctPutt(putt.id, { ...ballOf(putt), backstroke_m: metres });
+    },
+    correct: (putt: ShownPutt, ball: Ball & Partial<Remarks>) => void log.correctPutt(putt.id, ball),
+    strike: (putt: ShownPutt) => void log.undo(putt.id),
+    give: (putt: ShownPutt, to: string | null) => void log.give(putt.id, to),
+  };
+}
+
+export type Logger = ReturnType<typeof useLogger>;
+
+/** What of a ball as it is shown was measured, seen and said. */
+export function ballOf(putt: ShownPutt): Ball & Remarks {
+  const { backstroke_m, roll_m, run_on_m, stop, target_m, grade_percent, across_percent, mark, cause, seen } =
+    putt;
+  return {
+    backstroke_m,
+    roll_m,
+    run_on_m,
+    stop,
+    target_m,
+    grade_percent,
+    across_percent,
+    mark,
+    cause,
+    seen,
+  };
+}
+
+function lastBackstroke(putts: readonly ShownPutt[]): number | null {
+  return putts.findLast((putt) => putt.backstroke_m !== null)?.backstroke_m ?? null;
+}

@@ -1,0 +1,37 @@
+import { ChevronDown } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import styled from 'styled-components';
+import { color, touch } from './theme';
+
+const Frame = styled(Disclosure)`
+  min-width: 0;
+  h3 { font: inherit; }
+  button[slot] {
+    display: flex; align-items: center; gap: 8px; min-height: ${touch}; padding: 0 6px 0 0; border: 0; background: none; cursor: pointer;
+    color: ${color.copper}; font: inherit; font-weight: 700; text-align: left;
+  }
+  button[slot] svg { flex: none; }
+  &[data-expanded] > h3 svg { transform: rotate(180deg); }
+`;
+
+interface FoldProps {
+  label: ReactNode;
+  isOpen?: boolean;
+  children: ReactNode;
+}
+
+/** What is rarely wanted, one touch further away. */
+export function Fold({ label, isOpen = false, children }: FoldProps) {
+  return (
+    <Frame defaultExpanded={isOpen}>
+      <Heading level={3}>
+        <Button slot="trigger">
+          <ChevronDown size={18} aria-hidden="true" />
+          {label}
+        </Button>
+      </Heading>
+      <DisclosurePanel>{children}</DisclosurePanel>
+    </Frame>
+  );
+}

@@ -1,0 +1,57 @@
+/** Where the coach stood in each session, kept on this device so that going on lands exactly there. */
+
+export interface Stand {
+  /** The screen. */
+  path?: string;
+  /** The station rolled from, by id; "open" for no target. */
+  station?: string;
+  /** Whose ball is next; null for whoever the session was begun for. */
+  student?: string | null;
+  /** Metres; null for none noted. */
+  backstroke?: number | null;
+  /** Half-typed. */
+  roll?: string;
+  stop?: string;
+  /** Of a timed roll. */
+  distance?: string;
+  time?: string;
+  direction?: 1 | 2;
+  at_ms?: number;
+}
+
+const PREFIX = 'amble-stand ';
+/** Sessions of longer ago are looked back on, not gone on with. */
+const LONGEST_MS = 30 * 24 * 3_600_000;
+
+export function standIn(sessionId: string): Stand {
+  try {
+    return JSON.parse(localStorage.getItem(PREFIX + sessionId) ?? '{}') as Stand;
+  } catch {
+    return {};
+  }
+}
+
+/** Lays what changed over what is kept; a device that keeps nothing works on and forgets. */
+export function remember(sessionId: string, change: Stand): void {
+  try {
+    const stand: Stand = { ...standIn(sessionId), ...change, at_ms: Date.now() };
+    localStorage.setItem(PREFIX + sessionId, JSON.stringify(stand));
+  } catch {
+    // No room, or not allowed.
+  }
+}
+
+/** Forgets stands of long ago. */
+export function forgetOldStands(now = Date.now()): void {
+  const old = Object.keys(localStorage).filter(
+    (key) => key.startsWith(PREFIX) && now - (standIn(key.slice(PREFIX.length)).at_ms ?? 0) > LONGEST_MS,
+  );
+  for (const key of old) {
+    localStorage.removeItem(key);
+  }
+}
+
+/** Where "Go on" leads: the screen last worked at, else rolling. */
+export function wayBack(sessionId: string): string {
+  return standIn(sessionId).path ?? `/sessions/${sessionId}/roll`;
+}

@@ -1,0 +1,66 @@
+import { describe, expect, test } from 'vitest';
+import { NO_PRESS, type Point, type PressEvent, type PressState, pressed } from './press';
+
+const at = (y: number, x = 100): Point => ({ x, y });
+const down = (y: number, time = 0, isTouch = true): PressEvent => ({
+  type: 'down',
+  at: at(y),
+  time,
+  isTouch,
+});
+const move = (y: number, isInside = true): PressEvent => ({ type: 'move', at: at(y), isInside });
+const rested: PressEvent = { type: 'rested' };
+const up = (time = 300): PressEvent => ({ type: 'up', time });
+
+/** Every ball a series of events logs, by how far down the lane it lies. */
+function balls(...events: PressEvent[]): number[] {
+  let state: PressState = NO_PRESS;
+  const logged: number[] = [];
+  for (const event of events) {
+    const next = pressed(state, event);
+    state = next.state;
+    if (next.logged !== null) {
+      logged.push(next.logged.y);
+    }
+  }
+  return logged;
+}
+
+describe('a hand on the lane', () => {
+  test('a touch that rests is a ball, where it is let go', () => {
+    expect(balls(down(200), rested, up())).toEqual([200]);
+    expect(balls(down(200), rested, move(230), move(226), up())).toEqual([226]);
+  });
+
+  test('a finger may tremble while it settles', () => {
+    expect(balls(down(200), move(204), rested, up())).toEqual([200]);
+  });
+
+  test('a swipe scrolls and logs nothing', () => {
+    expect(balls(down(200), move(214), move(280), rested, up())).toEqual([]);
+    expect(balls(down(200), { type: 'cancel' }, rested, up())).toEqual([]);
+  });
+
+  test('a tap that does not stay is no ball', () => {
+    expect(balls(down(200), up(60))).toEqual([]);
+  });
+
+  test('sliding off takes it back; coming back does not lose it', () => {
+    expect(balls(down(200), rested, move(-20, false), up())).toEqual([]);
+    expect(balls(down(200), rested, move(-20, false), move(180), up())).toEqual([180]);
+  });
+
+  test('a double tap is one ball, with a finger and with a mouse', () => {
+    expect(balls(down(200, 0), rested, up(150), down(204, 300), rested, up(450))).toEqual([200]);
+    expect(balls(down(200, 0, false), up(80), down(200, 220, false), up(300))).toEqual([200]);
+  });
+
+  test('the next ball may follow at once elsewhere, and soon in the same place', () => {
+    expect(balls(down(200, 0, false), up(80), down(260, 200, false), up(280))).toEqual([200, 260]);
+    expect(balls(down(200, 0, false), up(80), down(200, 700, false), up(780))).toEqual([200, 200]);
+  });
+
+  test('a mouse need not rest', () => {
+    expect(balls(down(200, 0, false), up(30))).toEqual([200]);
+  });
+});

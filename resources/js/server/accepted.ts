@@ -1,0 +1,54 @@
+/** What the screens know, brought up to what the server has just taken. */
+
+import type { QueryClient } from '@tanstack/react-query';
+import { keys } from './keys';
+import type { Accepted } from './outbox';
+import type { Bench, Reading, Session } from './types';
+
+/** Lays an answer over what is known, and asks again for what rests on it. */
+export function follow(client: QueryClient, accepted: Accepted): void {
+  if (accepted.kind === 'write') {
+    followWrite(client, accepted);
+    return;
+  }
+  const { sessionId, log } = accepted;
+  // What is on its way was asked before these balls were there: it must not land on top of them.
+  void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
+  client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
+  void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
+  void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
+  // What drills found, and where they begin next time, rests on these balls too.
+  void client.invalidateQueries({ queryKey: keys.found });
+  void client.invalidateQueries({ queryKey: keys.setOut });
+  void client.invalidateQueries({ queryKey: keys.runs(sessionId) });
+  void client.invalidateQueries({ queryKey: keys.ledger });
+}
+
+function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted & { kind: 'write' }): void {
+  const { path } = write;
+  if (path === 'students' || path === 'greens') {
+    // Known at once: the next screen may choose it before the bench is asked again.
+    client.setQueryData<Bench>(keys.bench, (bench) => bench && withRecord(bench, path, answer));
+  } else {
+    void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
+    client.setQueryData<Session>(keys.session(sessionId), (session) =>
+      path.endsWith('/reading')
+        ? session && { ...session, ...readingParts(answer as Reading) }
+        : (answer as Session),
+    );
+    void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
+    void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
+    void client.invalidateQueries({ queryKey: keys.ledger });
+  }
+  void client.invalidateQueries({ queryKey: keys.bench });
+}
+
+function withRecord(bench: Bench, path: 'students' | 'greens', answer: unknown): Bench {
+  const record = answer as { id: string };
+  const others = bench[path].filter(({ id }) => id !== record.id);
+  return { ...bench, [path]: [...others, path === 'greens' ? { reading: null, ...record } : record] };
+}
+
+function readingParts(reading: Reading): Partial<Session> {
+  return { reading, own_reading: reading, reading_is_of_the_day: true, reading_days_old: 0 };
+}

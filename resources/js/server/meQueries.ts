@@ -1,0 +1,44 @@
+/** Who is signed in, with their settings. */
+
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request, requestAlone } from './api';
+import { keys } from './keys';
+import type { Coach, Me } from './types';
+
+export function useMe() {
+  // Asked at every opening: what this device kept may be of somebody signed out since.
+  return useQuery({
+    queryKey: keys.me,
+    queryFn: () => request<Me>('GET', 'me'),
+    staleTime: 60_000,
+    refetchOnMount: 'always',
+  });
+}
+
+export type Settings = Pick<Coach, 'unit' | 'pace_length_m'>;
+
+export function useKeepSettings() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (settings: Settings) => request<Coach>('PUT', 'me', settings),
+    onSuccess: (coach) => {
+      client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach });
+      // Drills come in round numbers of the coach's unit.
+      void client.invalidateQueries({ queryKey: keys.drills });
+    },
+  });
+}
+
+type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<string, string> };
+
+/** Signs in or out; everything known about the coach before is forgotten. */
+export function useDoor() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ path, body }: Door) => requestAlone<unknown>('POST', path, body),
+    onSuccess: async () => {
+      client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
+      await client.invalidateQueries({ queryKey: keys.me });
+    },
+  });
+}

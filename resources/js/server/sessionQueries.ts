@@ -1,0 +1,242 @@
+/** Sessions, their figures, and the ways to change a session's card: every change goes through the outbox. */
+
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo } from 'react';
+import { request } from './api';
+import { drillsOptions, LOOK_AGAIN_MS, runOptions } from './drillQueries';
+import { keys } from './keys';
+import { newId, outbox } from './outbox';
+import { shownBench, shownSession } from './shownSession';
+import type {
+  BallEvent,
+  Bench,
+  Green,
+  ReadingEntries,
+  ReadingMethod,
+  RollDoubt,
+  SeenKind,
+  Session,
+  StrokeReport,
+  StrokeTable,
+  Student,
+  TimedRoll,
+} from './types';
+import { useWaiting } from './useWaiting';
+
+const benchOptions = queryOptions({
+  queryKey: keys.bench,
+  queryFn: () => request<Bench>('GET', 'bench'),
+});
+
+/** The bench, with what waits on this device. */
+export function useBench() {
+  const bench = useQuery(benchOptions);
+  const waiting = useWaiting();
+  const data = useMemo(
+    () => (bench.data === undefined ? undefined : shownBench(bench.data, waiting)),
+    [bench.data, waiting],
+  );
+  return { ...bench, data };
+}
+
+const sessionOptions = (id: string) =>
+  queryOptions({ queryKey: keys.session(id), queryFn: () => request<Session>('GET', `sessions/${id}`) });
+
+/** A session as it is shown, or why it cannot be. */
+export type SessionSight =
+  | { status: 'opening' }
+  | { status: 'failed'; error: Error }
+  | { status: 'open'; session: Session };
+
+const NOBODY: readonly never[] = [];
+
+/** A session with what waits on this device laid over it; one begun here is known before the server hears of it. */
+export function useSession(id: string): SessionSight & { query: ReturnType<typeof useSessionQuery> } {
+  const query = useSessionQuery(id);
+  const bench = useBench();
+  const waiting = useWaiting();
+  const known = useMemo(
+    () => ({ students: bench.data?.students ?? NOBODY, greens: bench.data?.greens ?? NOBODY }),
+    [bench.data],
+  );
+  const session = useMemo(
+    () => shownSession(id, query.data, waiting, known),
+    [id, query.data, waiting, known],
+  );
+  if (session !== undefined) {
+    return { status: 'open', session, query };
+  }
+  return query.isError ? { status: 'failed', error: query.error, query } : { status: 'opening', query };
+}
+
+function useSessionQuery(id: string) {
+  return useQuery({
+    ...sessionOptions(id),
+    refetchInterval: ({ state }) => (state.data?.ended_at === null ? LOOK_AGAIN_MS : false),
+  });
+}
+
+/** The latest few: a coach does not go out with more at once. */
+const MOST_TAKEN_ALONG = 3;
+
+/** Fetches what is needed to go on with these sessions, the latest first, should the network be lost on the way out. */
+export function useTakeAlong(sessionIds: readonly string[]) {
+  const client = useQueryClient();
+  const ids = sessionIds.slice(0, MOST_TAKEN_ALONG).join(' ');
+  useEffect(() => {
+    for (const id of ids.split(' ').filter((each) => each !== '')) {
+      void client.prefetchQuery(sessionOptions(id)).then(() => {
+        const runId = client.getQueryData<Session>(keys.session(id))?.run?.id ?? null;
+        return runId === null ? undefined : client.prefetchQuery(runOptions(id, runId));
+      });
+    }
+    void client.prefetchQuery(drillsOptions);
+    void client.prefetchQuery(seenOptions);
+  }, [client, ids]);
+}
+
+export function useStrokeReport(id: string) {
+  return useQuery({
+    queryKey: keys.stroke(id),
+    queryFn: () => request<StrokeReport>('GET', `sessions/${id}/stroke`),
+  });
+}
+
+/** One length more, told for the reading that stands, or for another speed. */
+export function useAskedLength(id: string, lengthMetres: number | null, speedMetres: number | null) {
+  const asked = new URLSearchParams({
+    length_m: (lengthMetres ?? 0).toFixed(4),
+    ...(speedMetres === null ? {} : { speed_m: speedMetres.toFixed(4) }),
+  });
+  return useQuery({
+    queryKey: [...keys.stroke(id), 'length', asked.toString()],
+    queryFn: () => request<StrokeTable>('GET', `sessions/${id}/stroke/what-if?${asked}`),
+    enabled: lengthMetres !== null,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** The same line told for another green; asked only once a speed is given. */
+export function useWhatIf(id: string, speedMetres: number | null) {
+  return useQuery({
+    queryKey: [...keys.stroke(id), 'what-if', speedMetres],
+    queryFn: () =>
+      request<StrokeTable>('GET', `sessions/${id}/stroke/what-if?speed_m=${(speedMetres ?? 0).toFixed(4)}`),
+    enabled: speedMetres !== null,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Everything that can be seen of a ball. */
+const seenOptions = queryOptions({
+  queryKey: ['seen'],
+  queryFn: () => request<SeenKind[]>('GET', 'seen'),
+  staleTime: 3_600_000,
+});
+
+export function useSeenKinds() {
+  return useQuery(seenOptions);
+}
+
+/** What happened to one ball since it was rolled. */
+export function useBallHistory(sessionId: string, ballId: string) {
+  return useQuery({
+    queryKey: [...keys.session(sessionId), 'ball', ballId],
+    queryFn: () => request<BallEvent[]>('GET', `sessions/${sessionId}/balls/${ballId}`),
+    staleTime: 0,
+  });
+}
+
+/** What of a session's card can be changed besides what its events say. */
+export interface SessionChange {
+  student_id?: string | null;
+  green_id?: string | null;
+  minutes?: number | null;
+  purpose?: string | null;
+  note_for_student?: string | null;
+  note_for_next?: string | null;
+  ended?: boolean;
+}
+
+/** @returns a function that changes a session's card: on screen at once, sent when the server can be reached */
+export function useChangeSession(id: string) {
+  return useCallback(
+    (change: SessionChange) =>
+      outbox.write(id, {
+        method: 'PATCH',
+        path: `sessions/${id}`,
+        body: { ...change, ...(change.ended === true ? { ended_at_ms: Date.now() } : {}) },
+        what: CHANGES.find(([field]) => field in change)?.[1] ?? 'A change',
+      }),
+    [id],
+  );
+}
+
+const CHANGES: readonly (readonly [keyof SessionChange, string])[] = [
+  ['student_id', 'Who has come'],
+  ['green_id', 'The green'],
+  ['minutes', 'The minutes at hand'],
+  ['purpose', 'What it is for'],
+  ['note_for_student', 'The note for the student'],
+  ['note_for_next', 'The note for next time'],
+  ['ended', 'The end of the session'],
+];
+
+export interface ReadingDraft extends ReadingEntries {
+  id: string;
+  method: ReadingMethod;
+}
+
+/** @returns a function that keeps a reading as its entries now stand */
+export function useKeepReading(sessionId: string) {
+  return useCallback(
+    (draft: ReadingDraft) =>
+      outbox.write(sessionId, {
+        method: 'PUT',
+        path: `sessions/${sessionId}/reading`,
+        body: { taken_at_ms: Date.now(), ...draft },
+        what: 'The reading',
+      }),
+    [sessionId],
+  );
+}
+
+/** Begins a session under an id made here. @returns the id */
+export function startSession(start: { student_id?: string | null; green_id?: string | null }): string {
+  const id = newId();
+  void outbox.write(id, {
+    method: 'POST',
+    path: 'sessions',
+    body: { id, ...start, started_at_ms: Date.now() },
+    what: 'The session',
+  });
+  return id;
+}
+
+export type StudentDraft = Omit<Student, 'id'>;
+export type GreenDraft = Pick<Green, 'name' | 'surface'>;
+
+/** Adds somebody to the bench under an id made here. @returns the id */
+export function addStudent(draft: StudentDraft): string {
+  return add('students', draft, draft.name);
+}
+
+/** Adds a green or a mat in the same way. @returns the id */
+export function addGreen(draft: GreenDraft): string {
+  return add('greens', draft, draft.name);
+}
+
+function add(path: 'students' | 'greens', draft: object, what: string): string {
+  const id = newId();
+  void outbox.write('', { method: 'POST', path, body: { id, ...draft }, what });
+  return id;
+}
+
+/** What there is to ask about a timed roll before it counts; nothing where nobody can be asked. */
+export async function doubtsAbout(roll: TimedRoll, others: readonly TimedRoll[]): Promise<RollDoubt[]> {
+  try {
+    return await request<RollDoubt[]>('POST', 'green-speed/doubts', { roll, others });
+  } catch {
+    return [];
+  }
+}
