@@ -37,7 +37,7 @@ export default defineConfig({
     {
       name: 'phone',
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
-      testMatch: /(walk|offline|drills|rolling)\.spec\.ts/,
+      testMatch: /(walk|offline|drills|rolling|hand)\.spec\.ts/,
     },
   ],
   webServer: {

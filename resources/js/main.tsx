@@ -9,12 +9,14 @@ import '@fontsource/source-serif-4/latin-ext-400.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
+import { forgetOldStands } from './device/stand';
 import { applyTheme } from './device/useTheme';
 import { client } from './server/client';
 import { outbox } from './server/outbox';
 import { Shelf } from './server/shelf';
 
 applyTheme();
+forgetOldStands();
 
 const shelf = new Shelf(client);
 // Both are short reads of this device; the first screen shows what they hold.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, enter, openDemo, startWith, touchLane, walkTo } from './people';
+import { choose, enter, openDemo, startWith, takeBack, touchLane, walkTo } from './people';
 import { holdRequests, timeTouches, touchTimes } from './screen';
 
 test('balls entered without a network are kept, shown as waiting, and sent once when it is back', async ({
@@ -10,7 +10,7 @@ test('balls entered without a network are kept, shown as waiting, and sent once 
   await startWith(page, 'Jun Petterkin');
   await choose(page, 'Green', 'Slipway green');
   await walkTo(page, 'Roll');
-  await choose(page, 'Backstroke', '8 in');
+  await takeBack(page, '8 in');
   await touchLane(page, 0.3);
   await expect(page.getByText(/^Ball 1: 8 in back/)).toBeVisible();
   await expect(page.getByText(/not sent yet/)).toHaveCount(0);
@@ -39,7 +39,7 @@ test('the screen waits for no answer of the server', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
   await walkTo(page, 'Roll');
-  await choose(page, 'Backstroke', '8 in');
+  await takeBack(page, '8 in');
   const letGo = await holdRequests(page, '**/events');
   await timeTouches(page);
   for (let ball = 1; ball <= 12; ++ball) {

@@ -2,6 +2,8 @@
 
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
+import { ulid } from 'ulid';
+import { ask } from './screen';
 
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
@@ -9,9 +11,13 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
 }
 
-/** Starts a session with a student of the bench and lands on Arrive. */
+/** Begins a session with a student of the bench, on the green already or not, and lands on Arrive. */
 export async function startWith(page: Page, student: string): Promise<void> {
-  await page.getByRole('button', { name: `Start a session with ${student}` }).click();
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const id = ulid();
+  const student_id = bench.students.find(({ name }) => name === student)?.id;
+  await ask(page, 'POST', 'sessions', { id, student_id });
+  await page.goto(`/sessions/${id}/arrive`);
   await expect(page.getByRole('heading', { name: `${student} has come` })).toBeVisible();
 }
 
@@ -49,12 +55,30 @@ export async function choose(page: Page, group: string, option: string): Promise
   await page.getByRole('radiogroup', { name: group }).getByText(option, { exact: true }).click();
 }
 
+/** Chooses one of many, folded away until it is touched. */
+export async function pick(page: Page, label: string, option: string): Promise<void> {
+  await page.getByRole('button', { name: label }).click();
+  await page.getByRole('option', { name: option, exact: true }).click();
+}
+
+/** Takes a backstroke from those offered. */
+export async function takeBack(page: Page, backstroke: string): Promise<void> {
+  await page
+    .getByRole('group', { name: 'Backstrokes used lately' })
+    .getByRole('button', { name: backstroke, exact: true })
+    .click();
+}
+
 /** From an open session: the drill's set-out sheet, and from there to its first ball. */
 export async function startDrill(page: Page, name: string, group: readonly string[] = []): Promise<void> {
   const session = sessionOf(page);
   await page.goto(`/drills?session=${session}`);
   await page.getByRole('link', { name, exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Where to stand, where to walk' })).toBeVisible();
+  const others = page.getByRole('button', { name: 'Others of the bench' });
+  if (group.length > 0 && (await others.isVisible())) {
+    await others.click();
+  }
   for (const student of group) {
     await page
       .getByRole('group', { name: /take turns/ })
@@ -87,12 +111,16 @@ export async function keptBalls(page: Page, session: string): Promise<KeptBall[]
   return ((await answer.json()) as { putts: KeptBall[] }).putts;
 }
 
+/** Two touches of one place close together are one ball said twice: balls of a test lie apart. */
+let isLeft = false;
+
 /** Touches the lane at a share of its height from the near end. */
 export async function touchLane(page: Page, share: number): Promise<void> {
   const lane = page.getByRole('img', { name: /^Lane from/ });
   await lane.scrollIntoViewIfNeeded();
   const box = await boxOf(lane);
-  await page.mouse.move(box.x + box.width * 0.6, box.y + box.height * (1 - share));
+  isLeft = !isLeft;
+  await page.mouse.move(box.x + box.width * (isLeft ? 0.54 : 0.66), box.y + box.height * (1 - share));
   await page.mouse.down();
   await page.mouse.up();
 }

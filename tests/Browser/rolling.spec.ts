@@ -242,7 +242,7 @@ test('a drill by keys alone', async ({ page }, { project }) => {
       await press('s', 'h');
       await expect(page.getByText('of 2 passed', { exact: false })).toBeVisible();
       await press('?');
-      await expect(page.getByRole('dialog', { name: 'Keys while rolling' })).toBeVisible();
+      await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible();
       await press('Escape');
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }

@@ -35,21 +35,12 @@ export function freshDatabase() {
  * @returns {import('node:child_process').ChildProcess} leader of its own process group
  */
 export function serve(port, database) {
-  return spawn(
-    'php',
-    [
-      ...FAST,
-      '-S',
-      `127.0.0.1:${port}`,
-      '../scripts/server.php',
-    ],
-    {
-      cwd: join(ROOT, 'public'),
-      env: { ...process.env, DB_DATABASE: database, AMBLE_DEMO: 'true', PHP_CLI_SERVER_WORKERS: '3' },
-      stdio: 'ignore',
-      detached: true,
-    },
-  );
+  return spawn('php', [...FAST, '-S', `127.0.0.1:${port}`, '../scripts/server.php'], {
+    cwd: join(ROOT, 'public'),
+    env: { ...process.env, DB_DATABASE: database, AMBLE_DEMO: 'true', PHP_CLI_SERVER_WORKERS: '3' },
+    stdio: 'ignore',
+    detached: true,
+  });
 }
 
 /** Waits until the server answers. */

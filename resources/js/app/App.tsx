@@ -23,7 +23,7 @@ const SetOutScreen = later(async () => (await import('../drills/SetOutScreen')).
 const Greens = later(async () => (await import('../greens/Greens')).Greens);
 const Ledger = later(async () => (await import('../ledger/Ledger')).Ledger);
 const RunScreen = later(async () => (await import('../running/RunScreen')).RunScreen);
-const SessionScreen = later(async () => (await import('../session/SessionScreen')).SessionScreen);
+const SessionScreen = later(async () => (await import('./SessionScreen')).SessionScreen);
 const StudentScreen = later(async () => (await import('../students/StudentForm')).StudentScreen);
 const Students = later(async () => (await import('../students/Students')).Students);
 

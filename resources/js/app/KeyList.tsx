@@ -1,4 +1,4 @@
-import { Quiet, Sheet, TableFrame } from '../design';
+import { Button, Quiet, Row, Sheet, TableFrame } from '../design';
 import { areKeysOn, useShownKeys } from '../device/useKeys';
 
 const ALWAYS = [
@@ -26,6 +26,9 @@ export function KeyList({ onClose }: { onClose: () => void }) {
           </tbody>
         </table>
       </TableFrame>
+      <Row>
+        <Button onPress={onClose}>Close</Button>
+      </Row>
     </Sheet>
   );
 }

@@ -1,12 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { chip, color, Entry, narrow, type } from '../design';
+import { chip, color, Entry, Fold, narrow, Stack, type } from '../design';
 import type { Ball } from '../server/types';
 import { METRES_PER_INCH } from '../units/length';
 import { outsideLimits } from '../units/limits';
 import type { Units } from '../units/useUnits';
 import { recentBackstrokes } from './entry';
+import { goToLength } from './fields';
 import type { Logger } from './useLogger';
 
 const ITEM = 44;
@@ -33,7 +34,7 @@ const Strip = styled.div`
 `;
 
 const Lately = styled.div`
-  grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 6px;
+  display: flex; flex-wrap: wrap; gap: 6px;
   button { ${chip} min-width: 56px; padding: 0 8px; font: 700 1.05rem ${type.sans}; white-space: nowrap; }
   ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; } }
 `;
@@ -48,44 +49,57 @@ interface BackstrokeRowProps {
 /** The backstroke of the next ball: it stays at the last one; lately used, a wheel, or digits. */
 export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
   const [text, setText] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
   const { backstroke } = logger;
+  const [isPhone] = useState(() => window.matchMedia('(max-width: 599px)').matches);
   const take = () => {
     const read = units.read(text ?? '', 'backstroke');
     const wrong = read.error ?? outsideLimits(read.metres, 'backstroke');
-    setError(wrong);
-    if (wrong === null && text !== null) {
+    if (wrong !== null) {
+      logger.refuseBackstroke(wrong);
+    } else if (text !== null) {
       logger.setBackstroke(read.metres);
       setText(null);
     }
   };
-  return (
+  const exact = (
     <Frame>
       <Wheel value={backstroke} onChange={logger.setBackstroke} isMetric={units.choice.unit === 'metres'} />
-      <span data-keys>
+      <span data-keys data-backstroke>
         <Entry
           label="Backstroke"
           value={text ?? units.text(backstroke, 'backstroke')}
           onChange={setText}
-          onEnter={take}
+          onEnter={() => {
+            take();
+            goToLength();
+          }}
           onBlur={take}
           inputMode="decimal"
           suffix={units.suffix('backstroke')}
-          error={error}
+          error={text === null ? null : logger.wrongBackstroke}
         />
       </span>
+    </Frame>
+  );
+  const shown = units.text(backstroke, 'backstroke');
+  return (
+    <Stack $gap="xs">
       <Lately role="group" aria-label="Backstrokes used lately">
         {offered.map((metres) => (
           <ToggleButton
             key={metres}
-            isSelected={backstroke !== null && Math.abs(metres - backstroke) < 0.002}
-            onPress={() => logger.setBackstroke(metres)}
+            isSelected={backstroke !== null && units.text(metres, 'backstroke') === shown}
+            onPress={() => {
+              setText(null);
+              logger.setBackstroke(metres);
+            }}
           >
             {units.show(metres, 'backstroke')}
           </ToggleButton>
         ))}
       </Lately>
-    </Frame>
+      {isPhone ? <Fold label="Another backstroke">{exact}</Fold> : exact}
+    </Stack>
   );
 }
 
@@ -166,5 +180,10 @@ const MOST_OFFERED = 5;
 
 /** Backstrokes to choose from at one touch, metres. */
 export function offeredBackstrokes(putts: readonly Pick<Ball, 'backstroke_m'>[], units: Units): number[] {
-  return recentBackstrokes(putts, USUAL[units.choice.unit], MOST_OFFERED);
+  // As they are read: two that round alike are one chip.
+  const rounded = putts.map(({ backstroke_m }) => ({
+    backstroke_m:
+      backstroke_m === null ? null : units.read(units.text(backstroke_m, 'backstroke'), 'backstroke').metres,
+  }));
+  return recentBackstrokes(rounded, USUAL[units.choice.unit], MOST_OFFERED);
 }

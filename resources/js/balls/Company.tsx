@@ -6,82 +6,78 @@ import { Button, chip, color, Name, narrow, OneOf, Quiet, Row, Sheet, Stack } fr
 import type { Companion, Session, Standing, Student } from '../server/types';
 import { shortName } from './names';
 
-const Names = styled.div`
-  display: flex; gap: 6px; align-items: stretch; min-width: 0;
-  [role='radiogroup'] { display: grid; flex: 1; grid-template-columns: repeat(auto-fit, minmax(96px, 1fr)); gap: 6px; min-width: 0; }
+const Names = styled(RadioGroup)`
+  display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 104px), 1fr)); gap: 6px; min-width: 0;
   label {
     ${chip}
     display: grid; align-content: center; justify-content: stretch; justify-items: start; gap: 0; min-width: 0; padding: 2px 10px; line-height: 1.2; text-align: left;
     small { font-size: 0.85rem; font-weight: 400; color: ${color.pencil}; }
     &[data-selected] small { color: ${color.ink}; }
   }
-  ${narrow} { [role='radiogroup'] { grid-template-columns: repeat(3, minmax(0, 1fr)); } > button { padding: 0 12px; } }
 `;
 
 interface CompanyProps {
   session: Session;
-  /** Everybody that may be asked to come. */
-  students: readonly Student[];
   /** Whose the next ball is. */
   student: string | null;
   onChoose: (student: string) => void;
-  onStanding: (student: string, standing: Standing) => void;
   /** A word under each name: balls so far, done. */
   note: (student: string) => string;
   /** Those of them that roll here, in turn; null for all that are here. */
   rollers?: readonly string[] | null;
 }
 
-/** Names atop: one touch makes the next ball another's; who came, sits out or went, one touch further. */
-export function Company({
-  session,
-  students,
-  student,
-  onChoose,
-  onStanding,
-  note,
-  rollers = null,
-}: CompanyProps) {
-  const [isOpen, setOpen] = useState(false);
+/** Names atop: one touch makes the next ball another's. Nothing while one rolls alone. */
+export function Company({ session, student, onChoose, note, rollers = null }: CompanyProps) {
   const { company } = session;
   const shown = company.filter(({ student: id, standing }) =>
     rollers === null ? standing === 'here' : rollers.includes(id) && standing !== 'gone',
   );
   const all = company.map(({ name }) => name);
+  return shown.length < 2 ? null : (
+    <Names aria-label="Whose ball is next" value={student} onChange={onChoose} orientation="horizontal">
+      {shown.map(({ student: id, name, standing }) => (
+        <Radio key={id} value={id}>
+          <Name title={name}>{shortName(name, all)}</Name>
+          <small>{standing === 'here' ? note(id) : 'sits out'}</small>
+        </Radio>
+      ))}
+    </Names>
+  );
+}
+
+/** In the hand the sign alone is enough beside the heading. */
+const Words = styled.span`${narrow} { display: none; }`;
+
+interface WhoIsHereProps {
+  session: Session;
+  /** Everybody that may be asked to come. */
+  students: readonly Student[];
+  onStanding: (student: string, standing: Standing) => void;
+  /** Those of the company that roll in the drill; null where all do. */
+  rollers?: readonly string[] | null;
+}
+
+/** Who came, sits out, went or joins now: one touch further. */
+export function WhoIsHere({ session, students, onStanding, rollers = null }: WhoIsHereProps) {
+  const [isOpen, setOpen] = useState(false);
+  const label = session.company.length > 1 ? 'Who is here' : 'Somebody joins';
   return (
-    <Names>
-      {shown.length > 1 && (
-        <RadioGroup
-          aria-label="Whose ball is next"
-          value={student}
-          onChange={onChoose}
-          orientation="horizontal"
-        >
-          {shown.map(({ student: id, name, standing }) => (
-            <Radio key={id} value={id}>
-              <Name title={name}>{shortName(name, all)}</Name>
-              <small>{standing === 'here' ? note(id) : 'sits out'}</small>
-            </Radio>
-          ))}
-        </RadioGroup>
-      )}
-      <Button
-        look={shown.length > 1 ? 'plain' : 'bare'}
-        onPress={() => setOpen(true)}
-        aria-label="Who is here"
-      >
-        <UserPlus size={20} aria-hidden="true" />
-        {shown.length > 1 ? '' : 'Somebody joins'}
+    <>
+      <Button look="bare" onPress={() => setOpen(true)} aria-label={label}>
+        <UserPlus size={22} aria-hidden="true" />
+        <Words>{label}</Words>
       </Button>
       {isOpen && (
         <CompanySheet
-          company={company}
+          company={session.company}
           students={students}
+          rollers={rollers}
           onStanding={onStanding}
           onClose={() => setOpen(false)}
         />
       )}
-    </Names>
+    </>
   );
 }
 
@@ -91,25 +87,31 @@ const STANDINGS: readonly { value: Standing; label: string }[] = [
   { value: 'gone', label: 'Gone' },
 ];
 
+const JOINING = STANDINGS.map((each) => (each.value === 'here' ? { ...each, label: 'Joins' } : each));
+
 interface CompanySheetProps {
   company: readonly Companion[];
   students: readonly Student[];
+  rollers: readonly string[] | null;
   onStanding: (student: string, standing: Standing) => void;
   onClose: () => void;
 }
 
-function CompanySheet({ company, students, onStanding, onClose }: CompanySheetProps) {
+function CompanySheet({ company, students, rollers, onStanding, onClose }: CompanySheetProps) {
+  // Here, but not in the drill: one touch joins.
+  const isWatching = ({ student, standing }: Companion) =>
+    rollers !== null && rollers.length > 0 && !rollers.includes(student) && standing === 'here';
   const others = students.filter(({ id }) => !company.some((each) => each.student === id));
   return (
     <Sheet title="Who is here" onClose={onClose}>
       <Stack $gap="s">
-        {company.map(({ student, name, standing }) => (
+        {company.map((each) => (
           <OneOf
-            key={student}
-            label={name}
-            options={STANDINGS}
-            value={standing}
-            onChange={(value) => onStanding(student, value)}
+            key={each.student}
+            label={each.name}
+            options={isWatching(each) ? JOINING : STANDINGS}
+            value={isWatching(each) ? null : each.standing}
+            onChange={(value) => onStanding(each.student, value)}
           />
         ))}
       </Stack>

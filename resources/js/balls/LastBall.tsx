@@ -10,12 +10,16 @@ import { answerOfFace, faceOf, facesOf } from './asked';
 import { CAUSES, MARKS } from './ballWords';
 import type { Logger } from './useLogger';
 
-const Last = styled.section`
-  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.s}; padding: 6px 6px 8px 12px; min-width: 0; border-left: 3px solid ${color.ink}; background: ${color.leaf};
-  & > div:first-child { display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; }
-  & > div:first-child > span { font: 600 1.06rem/1.35 ${type.serif}; overflow-wrap: anywhere; }
+const Line = styled.section`
+  display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; min-width: 0; padding: 4px 4px 4px 12px;
+  border-left: 3px solid ${color.ink}; background: ${color.leaf};
+  & > span { font: 600 1.06rem/1.35 ${type.serif}; overflow-wrap: anywhere; }
   /* In the hand its sentence and Undo stay within the thumb, whatever the page is scrolled to. */
-  ${narrow} { position: sticky; bottom: 0; z-index: 2; border-top: 1.5px solid ${color.rule}; }
+  ${narrow} { position: sticky; bottom: 0; z-index: 2; box-shadow: 0 -2px 0 ${color.rule}; }
+`;
+
+const More = styled.div`
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: 6px; min-width: 0;
 `;
 
 const Chips = styled.div`
@@ -58,9 +62,9 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
   }
   const number = balls.length;
   return (
-    <Last aria-label="The last ball">
-      <div role="status">
-        <span>
+    <>
+      <Line aria-label="The last ball">
+        <span role="status">
           Ball {number}: {words(last)}
           {last.outcome === null || last.stop === 'holed' ? '' : `, ${OUTCOMES[last.outcome].word}`}
           {last.isWaiting ? ' (not sent yet)' : ''}
@@ -68,35 +72,41 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
         <Button aria-label={`Undo ball ${number}`} onPress={logger.undo}>
           <Undo2 size={20} aria-hidden="true" /> Undo
         </Button>
-      </div>
-      {logger.task?.asksBackstroke === true && last.backstroke_m === null && last.roll_m !== null && (
-        <Chips role="group" aria-label="Add its backstroke">
-          <Asked as="span">No backstroke: add it</Asked>
-          {backstrokes.map((metres) => (
-            <Chip key={metres} isSelected={false} onPress={() => logger.addBackstroke(last, metres)}>
-              {units.show(metres, 'backstroke')}
+      </Line>
+      <More>
+        {logger.task?.asksBackstroke === true && last.backstroke_m === null && last.roll_m !== null && (
+          <Chips role="group" aria-label="Add its backstroke">
+            <Asked as="span">No backstroke: add it</Asked>
+            {backstrokes.map((metres) => (
+              <Chip key={metres} isSelected={false} onPress={() => logger.addBackstroke(last, metres)}>
+                {units.show(metres, 'backstroke')}
+              </Chip>
+            ))}
+          </Chips>
+        )}
+        {drill !== null && <AskedOnceItLies logger={logger} last={last} drill={drill} />}
+        <Chips role="group" aria-label="Marks on the last ball">
+          {MARKS.flatMap(({ value, label }) =>
+            value === 'none' ? (
+              []
+            ) : (
+              <Chip
+                key={value}
+                isSelected={last.mark === value}
+                onPress={() => logger.toggleMark(last, value)}
+              >
+                {label}
+              </Chip>
+            ),
+          )}
+          {drill !== null && (
+            <Chip isSelected={last.seen.held === true} onPress={() => logger.toggleHeld(last)}>
+              Held still
             </Chip>
-          ))}
+          )}
         </Chips>
-      )}
-      {drill !== null && <AskedOnceItLies logger={logger} last={last} drill={drill} />}
-      <Chips role="group" aria-label="Marks on the last ball">
-        {MARKS.flatMap(({ value, label }) =>
-          value === 'none' ? (
-            []
-          ) : (
-            <Chip key={value} isSelected={last.mark === value} onPress={() => logger.toggleMark(last, value)}>
-              {label}
-            </Chip>
-          ),
-        )}
-        {drill !== null && (
-          <Chip isSelected={last.seen.held === true} onPress={() => logger.toggleHeld(last)}>
-            Held still
-          </Chip>
-        )}
-      </Chips>
-    </Last>
+      </More>
+    </>
   );
 }
 

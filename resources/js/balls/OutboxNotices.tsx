@@ -6,10 +6,12 @@ import type { Waiting } from '../server/waiting';
 interface OutboxNoticesProps {
   log: ReturnType<typeof useLog>;
   words: (putt: ShownPutt) => string;
+  /** Whether a form on the screen says it at its own fields. */
+  isSaidAtField?: (item: Waiting) => boolean;
 }
 
 /** What this device could not store, and what the server would not take: nothing is dropped without a word. */
-export function OutboxNotices({ log, words }: OutboxNoticesProps) {
+export function OutboxNotices({ log, words, isSaidAtField = () => false }: OutboxNoticesProps) {
   return (
     <>
       {log.looseCount > 0 && (
@@ -19,14 +21,16 @@ export function OutboxNotices({ log, words }: OutboxNoticesProps) {
           open until they are sent; then free some space.
         </Notice>
       )}
-      {log.refused.map((item) => (
-        <Notice key={item.order} kind="wrong">
-          <p>
-            {told(item, words)}: {item.refused} It is kept here until you put it away.
-          </p>
-          <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
-        </Notice>
-      ))}
+      {log.refused
+        .filter((item) => !isSaidAtField(item))
+        .map((item) => (
+          <Notice key={item.order} kind="wrong">
+            <p>
+              {told(item, words)}: {item.refused} It is kept here until you put it away.
+            </p>
+            <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
+          </Notice>
+        ))}
     </>
   );
 }

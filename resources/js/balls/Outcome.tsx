@@ -333,7 +333,7 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
   };
   return (
     <AfterCall logger={logger}>
-      <Typed data-keys data-one={!takesSide || undefined}>
+      <Typed data-keys data-length data-one={!takesSide || undefined}>
         <Entry
           label={target === null ? 'Roll' : 'Roll, or +/- from the target'}
           value={text}

@@ -28,6 +28,13 @@ const Side = styled.aside`
   ${narrow} { gap: ${space.m}; }
 `;
 
+/** The heading, and what is rarely touched beside it. */
+export const Heading = styled.div`
+  display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: 0 ${space.m};
+  & > :first-child { min-width: 0; }
+  ${narrow} { button, a { padding: 0 8px; } }
+`;
+
 export interface RollingPageProps {
   session: Session;
   units: Units;

@@ -60,6 +60,14 @@ describe('one ball being entered', () => {
     });
   });
 
+  test('a backstroke that cannot be is no backstroke: nothing is logged past it', () => {
+    const wrong = entered(emptyEntry(0.2), { type: 'wrong backstroke', sentence: 'Too short.' });
+    expect(finished(wrong, FREE, free)).toEqual({ missing: 'Too short.' });
+    expect(finished(wrong, { ...FREE, asksBackstroke: false }, free)).toHaveProperty('ball');
+    const mended = entered(wrong, { type: 'backstroke', metres: 0.25 });
+    expect(finished(mended, FREE, free)).toMatchObject({ ball: { backstroke_m: 0.25 } });
+  });
+
   test('of a ball that struck nothing no more is asked; a holed one needs no level', () => {
     const ball = {
       ...GATE,

@@ -48,6 +48,8 @@ export interface EntryState {
   stop: Stop;
   /** Stays at the last ball's; metres, null for none. */
   backstroke: number | null;
+  /** What is wrong with a backstroke that was typed and not taken; no ball is logged past it. */
+  wrongBackstroke: string | null;
   rehearsals: number;
   /** What must still be said, in words; null while nothing is missed. */
   missing: string | null;
@@ -58,6 +60,7 @@ export type EntryAction =
   | { type: 'seen'; name: string; answer: Seen[string] }
   | { type: 'stop'; stop: Stop }
   | { type: 'backstroke'; metres: number | null }
+  | { type: 'wrong backstroke'; sentence: string }
   | { type: 'rehearsals'; count: number }
   | { type: 'missed'; missing: string }
   /** It is on its way: the next ball begins. */
@@ -68,6 +71,7 @@ export const emptyEntry = (backstroke: number | null): EntryState => ({
   seen: {},
   stop: 'free',
   backstroke,
+  wrongBackstroke: null,
   rehearsals: 0,
   missing: null,
 });
@@ -81,7 +85,9 @@ export function entered(state: EntryState, action: EntryAction): EntryState {
     case 'stop':
       return { ...state, stop: action.stop };
     case 'backstroke':
-      return { ...state, backstroke: action.metres };
+      return { ...state, backstroke: action.metres, wrongBackstroke: null, missing: null };
+    case 'wrong backstroke':
+      return { ...state, wrongBackstroke: action.sentence };
     case 'rehearsals':
       return { ...state, rehearsals: action.count };
     case 'missed':
@@ -112,6 +118,9 @@ export type Finished = { ball: Ball & Partial<Belonging> } | { missing: string }
 export function finished(state: EntryState, task: BallTask, result: Result): Finished {
   if (task.needs.includes('call') && state.call === null) {
     return { missing: 'Call it first: short, on or long.' };
+  }
+  if (task.asksBackstroke && task.calledBackstroke === null && state.wrongBackstroke !== null) {
+    return { missing: state.wrongBackstroke };
   }
   const seen = { ...state.seen, ...result.seen };
   const unanswered = task.kinds.first.find(({ name }) => isStillAsked(name, seen, result.stop));

@@ -61,6 +61,7 @@ export function useLogger({ session, task, balls, student, onLogged }: Logging) 
     setCall: (call: Call | null) => dispatch({ type: 'called', call }),
     setStop: (stop: Stop) => dispatch({ type: 'stop', stop }),
     setBackstroke: (metres: number | null) => dispatch({ type: 'backstroke', metres }),
+    refuseBackstroke: (sentence: string) => dispatch({ type: 'wrong backstroke', sentence }),
     setRehearsals: (count: number) => dispatch({ type: 'rehearsals', count }),
     /** Noted before the ball is rolled; null takes it back. */
     note: (name: string, answer: Seen[string]) => dispatch({ type: 'seen', name, answer }),

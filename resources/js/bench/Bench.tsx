@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { decodeTime } from 'ulid';
 import {
   Button,
   ButtonLink,
@@ -141,10 +142,8 @@ interface WhoComesProps {
 function WhoComes({ students, sessions, onStart }: WhoComesProps) {
   const [search, setSearch] = useState('');
   const words = search.trim().toLowerCase();
-  const latest = (id: string) => sessions.findIndex(({ student_id }) => student_id === id);
-  // Whoever came lately comes first; who never came, by name after them.
-  const order = (id: string) => (latest(id) === -1 ? sessions.length : latest(id));
-  const sorted = [...students].sort((a, b) => order(a.id) - order(b.id) || a.name.localeCompare(b.name));
+  // Whoever came lately, or was only just added, comes first.
+  const sorted = [...students].sort((a, b) => lately(b.id, sessions) - lately(a.id, sessions));
   const shown =
     words === ''
       ? sorted.slice(0, FEW)
@@ -176,6 +175,12 @@ function WhoComes({ students, sessions, onStart }: WhoComesProps) {
       </Row>
     </Part>
   );
+}
+
+/** When somebody last came, or was added: an id says when it was made. Unix milliseconds. */
+function lately(id: string, sessions: readonly SessionSummary[]): number {
+  const last = sessions.find(({ student_id }) => student_id === id);
+  return Math.max(decodeTime(id), last === undefined ? 0 : Date.parse(last.started_at));
 }
 
 interface StudentLineProps {

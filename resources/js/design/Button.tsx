@@ -1,3 +1,4 @@
+import type { Ref } from 'react';
 import { Button as AriaButton, type ButtonProps } from 'react-aria-components';
 import { Link as RouterLink } from 'react-router';
 import styled, { css } from 'styled-components';
@@ -26,6 +27,7 @@ const StyledLink = styled(RouterLink)<{ $look: Look }>`${shape}`;
 export interface ActionProps extends ButtonProps {
   /** The one thing to do next is "main"; everything else is plain or bare. */
   look?: Look;
+  ref?: Ref<HTMLButtonElement>;
 }
 
 /**

@@ -2,7 +2,7 @@ import { Checkbox, CheckboxGroup, FieldError, Label, Radio, RadioGroup } from 'r
 import styled, { css } from 'styled-components';
 import { chip } from './Chip';
 import { Name } from './Name';
-import { color, space } from './theme';
+import { color, narrow, space } from './theme';
 
 export interface Option<V extends string> {
   value: V;
@@ -22,7 +22,15 @@ const dotted = css`
   &[data-selected]::before { background: ${color.copper}; border-color: ${color.copper}; forced-color-adjust: none; }
 `;
 
-const Radios = styled(RadioGroup)`${group}`;
+const Radios = styled(RadioGroup)`
+  ${group}
+  min-width: 0;
+  ${narrow} {
+    &[data-row] > div { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; gap: 6px; }
+    &[data-row] label { flex: 1 0 auto; justify-content: center; padding: 0 9px; white-space: nowrap; }
+    &[data-row] label::before { display: none; }
+  }
+`;
 const Checks = styled(CheckboxGroup)`${group}`;
 const RadioChip = styled(Radio)`${dotted} --dot: 50%;`;
 const CheckChip = styled(Checkbox)`${dotted} --dot: 3px;`;
@@ -38,6 +46,8 @@ interface OneOfProps<V extends string> {
   onChange: (value: V) => void;
   error?: string | null;
   isLabelHidden?: boolean;
+  /** Side by side in one row: a few short words, or many that are swiped through in the hand. */
+  isRow?: boolean;
 }
 
 /** One choice of a few, all in sight. */
@@ -48,6 +58,7 @@ export function OneOf<V extends string>({
   onChange,
   error = null,
   isLabelHidden,
+  isRow,
 }: OneOfProps<V>) {
   return (
     <Radios
@@ -56,6 +67,7 @@ export function OneOf<V extends string>({
       isInvalid={error !== null}
       validationBehavior="aria"
       orientation="horizontal"
+      data-row={isRow || undefined}
     >
       {isLabelHidden ? <Hidden>{label}</Hidden> : <Label data-label>{label}</Label>}
       <div>

@@ -1,6 +1,5 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
-import type { MarginNote } from '../server/contract';
 import { Button } from './Button';
 import { Entry } from './Entry';
 import { color, space, type } from './theme';
@@ -19,15 +18,27 @@ const Pencil = styled.article`
   button { justify-self: start; padding: 0; min-height: 40px; font: 400 0.95rem ${type.sans}; }
 `;
 
-interface MarginProps {
-  notes: readonly MarginNote[];
+/** A note of the rules: what they see, what it rests on, what to try. */
+export interface PencilNote {
+  key: string;
+  /** What its evidence was, so that it can be put away until that changes; empty for one that cannot. */
+  stamp: string;
+  seen: string;
+  evidence: string;
+  try: string | null;
+  other_way: string | null;
+  refuted_by: string | null;
+}
+
+interface MarginProps<Note extends PencilNote> {
+  notes: readonly Note[];
   /** Puts a note away, with the coach's reason if there is one. */
-  onSetAside?: (note: MarginNote, reason: string | null) => void;
+  onSetAside?: (note: Note, reason: string | null) => void;
   children?: ReactNode;
 }
 
 /** The right-hand column: what the rules see, what it rests on, what to try. */
-export function Margin({ notes, onSetAside, children }: MarginProps) {
+export function Margin<Note extends PencilNote>({ notes, onSetAside, children }: MarginProps<Note>) {
   return (
     <Column aria-label="Margin notes">
       {notes.map((note) => (
@@ -46,12 +57,12 @@ export function Margin({ notes, onSetAside, children }: MarginProps) {
 }
 
 /** Put away at once, or with a reason that is kept; it comes back when its evidence has changed. */
-function SetAside({
+function SetAside<Note extends PencilNote>({
   note,
   onSetAside,
 }: {
-  note: MarginNote;
-  onSetAside: NonNullable<MarginProps['onSetAside']>;
+  note: Note;
+  onSetAside: NonNullable<MarginProps<Note>['onSetAside']>;
 }) {
   const [isAsked, ask] = useState(false);
   const [reason, setReason] = useState('');

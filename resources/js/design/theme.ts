@@ -31,7 +31,7 @@ export const color = {
 
 export const type = {
   sans: "'Amble Figures', 'Atkinson Hyperlegible', system-ui, sans-serif",
-  serif: "'Amble Figures', 'Source Serif 4', Georgia, serif",
+  serif: "'Source Serif 4', Georgia, serif",
 } as const;
 
 export const space = { xs: '4px', s: '8px', m: '16px', l: '24px', xl: '40px' } as const;
@@ -69,7 +69,7 @@ export const GlobalStyle = createGlobalStyle`
     font: 400 1.0625rem/1.45 ${type.sans}; font-variant-numeric: tabular-nums; overflow-wrap: break-word;
   }
   h1, h2, h3 { font-family: ${type.serif}; font-weight: 600; line-height: 1.2; margin: 0; text-wrap: balance; }
-  h1 { font-size: 1.85rem; }
+  h1 { font-size: 1.85rem; ${narrow} { font-size: 1.4rem; } }
   h2 { font-size: 1.3rem; }
   h3 { font-size: 1.1rem; }
   p { margin: 0; }

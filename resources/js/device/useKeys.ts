@@ -7,12 +7,13 @@ export interface KeyAct {
   act: () => void;
 }
 
-/** The keys of the view that is shown, for the sheet that lists them. */
+/** The keys of what is shown, a list a part of the screen, for the sheet that names them. */
+const parts = new Set<readonly KeyAct[]>();
 let shown: readonly KeyAct[] = [];
 const listeners = new Set<() => void>();
 
-function show(acts: readonly KeyAct[]): void {
-  shown = acts;
+function show(): void {
+  shown = [...parts].flat();
   for (const listener of listeners) {
     listener();
   }
@@ -67,8 +68,12 @@ export function useKeys(acts: readonly KeyAct[]): void {
   const names = acts.map(({ key, does }) => key + does).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: the sheet lists names; which function acts may change with every ball.
   useEffect(() => {
-    show(acts);
-    return () => show([]);
+    parts.add(acts);
+    show();
+    return () => {
+      parts.delete(acts);
+      show();
+    };
   }, [names]);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {

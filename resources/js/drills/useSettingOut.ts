@@ -72,6 +72,15 @@ export function useSettingOut(session: Session, written: DrillCard) {
         { sessionId: session.id, id: runId, drill: card.drill, students },
         {
           onSuccess: () => {
+            for (const student of students.filter((id) => !isHere(session, id))) {
+              void outbox.add(session.id, {
+                id: newId(),
+                type: 'company_noted',
+                at_ms: Date.now(),
+                student,
+                standing: 'here',
+              });
+            }
             for (const check of checks) {
               note('check', check, 1);
             }
@@ -86,6 +95,10 @@ export function useSettingOut(session: Session, written: DrillCard) {
         },
       ),
   };
+}
+
+function isHere({ company }: Session, id: string): boolean {
+  return company.some(({ student, standing }) => student === id && standing === 'here');
 }
 
 /** A number of paces as it was counted; null where it is none. */

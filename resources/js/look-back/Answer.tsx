@@ -72,36 +72,35 @@ interface AnswerProps {
 }
 
 /** The answer first: for this length, take it back so far. */
-export function LengthAnswer({ answers, units }: AnswerProps) {
-  const { length, row, table, step } = answers;
+export function LengthAnswer({ answers: { length, row }, units }: AnswerProps) {
+  return length === null ? null : (
+    <Big role="status" data-answer>
+      {units.show(length, 'station')}: {row === null ? '…' : backWords(row, units)}
+      <small>{row === null ? '' : rangeWords(row, units)}</small>
+    </Big>
+  );
+}
+
+/** Drags the length that is answered, as far as anything can be told. */
+export function LengthSlider({ answers: { length, table, step, drag }, units }: AnswerProps) {
   if (length === null || table === null || table.reach_m === null) {
     return null;
   }
   const furthest = Math.max(2 * step, Math.floor(table.reach_m / step) * step);
   return (
-    <Stack $gap="s">
-      <Big role="status" data-answer>
-        {units.show(length, 'station')}: {row === null ? '…' : backWords(row, units)}
-        <small>{row === null ? '' : rangeWords(row, units)}</small>
-      </Big>
-      <Track
-        value={Math.round(length / step)}
-        onChange={(to) => answers.drag((to as number) * step)}
-        minValue={1}
-        maxValue={Math.round(furthest / step)}
-        step={1}
-      >
-        <Label>Length of the putt</Label>
-        <SliderOutput>{units.show(length, 'station')}</SliderOutput>
-        <SliderTrack className="rail">
-          <SliderThumb className="thumb" />
-        </SliderTrack>
-      </Track>
-      <Quiet>
-        Told as far as {units.show(table.reach_m, 'station')}: further than a little beyond the longest ball
-        there is nothing to go by.
-      </Quiet>
-    </Stack>
+    <Track
+      value={Math.round(length / step)}
+      onChange={(to) => drag((to as number) * step)}
+      minValue={1}
+      maxValue={Math.round(furthest / step)}
+      step={1}
+    >
+      <Label>Length of the putt</Label>
+      <SliderOutput>{units.show(length, 'station')}</SliderOutput>
+      <SliderTrack className="rail">
+        <SliderThumb className="thumb" />
+      </SliderTrack>
+    </Track>
   );
 }
 
@@ -131,7 +130,7 @@ export function SpeedSlider({ answers, report, units, when }: SpeedSliderProps) 
   const metres = answers.slid ?? report.speed_m;
   const tenths = Math.round((metres / METRES_PER_FOOT) * 10);
   return (
-    <Stack $gap="s">
+    <Stack $gap="xs">
       <Track
         value={tenths}
         onChange={(to) => answers.setSlid(((to as number) / 10) * METRES_PER_FOOT)}
@@ -148,7 +147,7 @@ export function SpeedSlider({ answers, report, units, when }: SpeedSliderProps) 
       <Row>
         <Quiet>
           {answers.slid === null
-            ? `${readingWords(report, units, when)}. Slide it to see other greens.`
+            ? `${readingWords(report, units, when)}.`
             : `What if the green ran ${units.speed(metres)}? ${readingWords(report, units, when)}.`}
         </Quiet>
         {answers.slid !== null && <Button onPress={() => answers.setSlid(null)}>Back to the reading</Button>}

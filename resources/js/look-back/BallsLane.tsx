@@ -19,7 +19,7 @@ interface BallsLaneProps {
 }
 
 /** Long side and short side of the drawing. */
-const [LONG, SHORT] = [760, 168];
+const [LONG, SHORT] = [760, 124];
 const UPRIGHT_LONG = 420;
 
 /** One lane with every ball of the session where it stopped; posts stand at the lengths that were aimed at. */

@@ -8,13 +8,13 @@ import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/length';
 import type { Units } from '../units/useUnits';
 import type { When } from './when';
 
-const WIDTH = 760;
-const HEIGHT = 380;
-const [LEFT, RIGHT, TOP, BOTTOM] = [58, WIDTH - 16, 16, HEIGHT - 46];
+/** Wide beside the table, nearly square in the hand. */
+const SIZES = { wide: [620, 258], upright: [420, 380] } as const;
+const [LEFT, TOP] = [44, 16];
 
 const Drawing = styled.svg`
   display: block; width: 100%;
-  text { font: 400 17px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
+  text { font: 400 15px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
 `;
 
 type Drawn = ReportBall & { backstroke_m: number; level_roll_m: number };
@@ -25,10 +25,13 @@ interface EvidenceChartProps {
   table: StrokeTable;
   units: Units;
   when: When;
+  isUpright: boolean;
 }
 
 /** Every ball, the curve and its 80 % band; what was left out is hollow, what is odd is ringed. */
-export function EvidenceChart({ report, table, units, when }: EvidenceChartProps) {
+export function EvidenceChart({ report, table, units, when, isUpright }: EvidenceChartProps) {
+  const [width, height] = SIZES[isUpright ? 'upright' : 'wide'];
+  const [right, bottom] = [width - 12, height - 46];
   // Drawn for the speed the table is told for: a ball's level roll goes with it.
   const scale = report.speed_m === null ? 1 : table.speed_m / report.speed_m;
   const balls = report.balls
@@ -37,8 +40,8 @@ export function EvidenceChart({ report, table, units, when }: EvidenceChartProps
   const inMetres = units.choice.unit === 'metres';
   const longestBack = Math.max(...balls.map((ball) => ball.backstroke_m), 0.2) * 1.08;
   const longestRoll = Math.max(...balls.map((ball) => ball.level_roll_m), 1) * 1.12;
-  const x = scaleLinear().domain([0, longestBack]).range([LEFT, RIGHT]);
-  const y = scaleLinear().domain([0, longestRoll]).range([BOTTOM, TOP]);
+  const x = scaleLinear().domain([0, longestBack]).range([LEFT, right]);
+  const y = scaleLinear().domain([0, longestRoll]).range([bottom, TOP]);
   const shown = table.curve.filter(
     (point) => point.backstroke_m <= longestBack && point.roll_m <= longestRoll,
   );
@@ -58,10 +61,10 @@ export function EvidenceChart({ report, table, units, when }: EvidenceChartProps
   const ticksX = rulerTicks(longestBack, inMetres ? 0.05 : 2 * METRES_PER_INCH);
   const ticksY = rulerTicks(longestRoll, inMetres ? 1 : 3 * METRES_PER_FOOT);
   return (
-    <Drawing viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={chartWords(report, balls.length)}>
+    <Drawing viewBox={`0 0 ${width} ${height}`} role="img" aria-label={chartWords(report, balls.length)}>
       {ticksY.map((tick) => (
         <g key={tick}>
-          <line x1={LEFT} x2={RIGHT} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
+          <line x1={LEFT} x2={right} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
           <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end">
             {units.text(tick, 'roll')}
           </text>
@@ -69,8 +72,8 @@ export function EvidenceChart({ report, table, units, when }: EvidenceChartProps
       ))}
       {ticksX.map((tick) => (
         <g key={tick}>
-          <line x1={x(tick)} x2={x(tick)} y1={BOTTOM} y2={BOTTOM + 6} stroke={color.ink} />
-          <text x={x(tick)} y={BOTTOM + 22} textAnchor="middle">
+          <line x1={x(tick)} x2={x(tick)} y1={bottom} y2={bottom + 6} stroke={color.ink} />
+          <text x={x(tick)} y={bottom + 22} textAnchor="middle">
             {units.text(tick, 'backstroke')}
           </text>
         </g>
@@ -87,11 +90,11 @@ export function EvidenceChart({ report, table, units, when }: EvidenceChartProps
       {balls.map((ball) => (
         <BallDot key={ball.id} ball={ball} cx={x(ball.backstroke_m)} cy={y(ball.level_roll_m)} />
       ))}
-      <line x1={LEFT} x2={RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={color.ink} />
-      <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
+      <line x1={LEFT} x2={right} y1={bottom} y2={bottom} stroke={color.ink} />
+      <text x={right} y={height - 6} textAnchor="end">
         backstroke, {units.suffix('backstroke')}
       </text>
-      <text x={LEFT} y={HEIGHT - 6}>
+      <text x={LEFT} y={height - 6}>
         roll on the level, {units.suffix('roll')} · {when.isToday ? 'today' : when.date} dark, earlier light
       </text>
     </Drawing>

@@ -23,7 +23,7 @@ import type { Session, StrokeReport, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { type Units, useUnits, useUnitsOf } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
-import { type Answers, LengthAnswer, NothingTold, SpeedSlider, useAnswers } from './Answer';
+import { type Answers, LengthAnswer, LengthSlider, NothingTold, SpeedSlider, useAnswers } from './Answer';
 import { BallsLane } from './BallsLane';
 import { EvidenceChart } from './EvidenceChart';
 import { Measures } from './Measures';
@@ -41,6 +41,12 @@ const STATE_WORDS = {
 const Beside = styled.div`
   display: grid; gap: ${space.l}; align-items: start; grid-template-columns: minmax(0, 1fr);
   ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
+`;
+
+/** The answer, and what may be asked of it. */
+const Asked = styled(Beside)`
+  gap: ${space.s} ${space.l};
+  ${wide} { grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) minmax(0, 1fr); }
 `;
 
 /** The student's own stroke on one spread: the answer, two rulers, the table, every ball and the curve. */
@@ -79,15 +85,16 @@ function Spread({ session, student }: WaypointProps & { student: Student }) {
       </Page>
     );
   }
+  const notes = report.notes.filter(({ key }) => !waitsAside(log.waiting, key));
   return (
-    <Page data-margin>
+    <Page data-margin={notes.length > 0 || undefined}>
       <Stack>
-        <div>
+        <Row style={{ justifyContent: 'space-between' }}>
           <Title page={`Look back · ${student.name}`}>
             <Name>{student.name}</Name>: backstroke and roll
           </Title>
-          <Quiet>{[when.date, session.green?.name].filter(Boolean).join(', ')}</Quiet>
-        </div>
+          <Quiet as="span">{[when.date, session.green?.name].filter(Boolean).join(', ')}</Quiet>
+        </Row>
         {query.isError && (
           <Notice kind="wrong">{query.error.message} The last figures stay on screen.</Notice>
         )}
@@ -104,10 +111,7 @@ function Spread({ session, student }: WaypointProps & { student: Student }) {
           </ButtonLink>
         </Row>
       </Stack>
-      <Margin
-        notes={report.notes.filter(({ key }) => !waitsAside(log.waiting, key))}
-        onSetAside={log.setAside}
-      />
+      {notes.length > 0 && <Margin notes={notes} onSetAside={log.setAside} />}
     </Page>
   );
 }
@@ -139,10 +143,11 @@ function Told({ session, report, answers, units, when }: ToldProps) {
   }
   return (
     <>
-      <Beside>
+      <Asked>
         <LengthAnswer answers={answers} units={units} />
+        <LengthSlider answers={answers} units={units} />
         <SpeedSlider answers={answers} report={report} units={units} when={when} />
-      </Beside>
+      </Asked>
       <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
       <Beside>
         <TablePart session={session} table={table} units={units} />
@@ -153,7 +158,7 @@ function Told({ session, report, answers, units, when }: ToldProps) {
           </h2>
           {lane}
           {report.balls.length > 0 && (
-            <EvidenceChart report={report} table={table} units={units} when={when} />
+            <EvidenceChart report={report} table={table} units={units} when={when} isUpright={isUpright} />
           )}
           <LeftOut report={report} />
         </Part>
@@ -175,19 +180,27 @@ function TablePart({
   const [view, setView] = useState<'rule' | 'foot'>(school === 'foot' ? 'foot' : 'rule');
   return (
     <Part>
-      <h2>{view === 'rule' ? 'Take it back this far' : 'Set the trail shoe this far behind the ball'}</h2>
-      <OneOf
-        label="Told as"
-        isLabelHidden
-        options={[
-          { value: 'rule', label: 'By the rule' },
-          { value: 'foot', label: 'By the foot' },
-        ]}
-        value={view}
-        onChange={setView}
-      />
+      <Row style={{ justifyContent: 'space-between' }}>
+        <h2>{view === 'rule' ? 'Take it back this far' : 'Trail shoe this far behind the ball'}</h2>
+        <OneOf
+          label="Told as"
+          isLabelHidden
+          options={[
+            { value: 'rule', label: 'Rule' },
+            { value: 'foot', label: 'Foot' },
+          ]}
+          value={view}
+          onChange={setView}
+        />
+      </Row>
       {school === 'eye' && <Quiet>This student putts by eye: the list is for you, not for their head.</Quiet>}
       <StrokeTable table={table} units={units} view={view} />
+      {table.reach_m !== null && (
+        <Quiet>
+          Told as far as {units.show(table.reach_m, 'station')}: further than a little beyond the longest ball
+          there is nothing to go by.
+        </Quiet>
+      )}
     </Part>
   );
 }

@@ -8,7 +8,7 @@ import type { Units } from '../units/useUnits';
 
 const Drawing = styled.svg`
   display: block; width: 100%;
-  text { font: 400 14px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
+  text { font: 400 15px ${type.sans}; fill: ${color.ink}; font-variant-numeric: tabular-nums; }
   .thread { transition: d 160ms ease-out; }
 `;
 
@@ -26,7 +26,7 @@ interface TwoRulersProps {
 /** How the two rulers lie: how long, how far apart, and how a place along and across is drawn. */
 function layout(isUpright: boolean) {
   const long = isUpright ? 470 : 1100;
-  const [back, roll, across] = isUpright ? [92, 236, 330] : [44, 132, 190];
+  const [back, roll, across] = isUpright ? [92, 236, 330] : [38, 104, 168];
   const [from, to] = isUpright ? [30, long - 20] : [26, long - 40];
   return {
     across,
@@ -170,14 +170,14 @@ interface RulerProps {
 function Ruler({ drawn, at, side, ticks, scale, label, name, isUpright }: RulerProps) {
   const [x1, y1] = drawn.place(drawn.range[0], at);
   const [x2, y2] = drawn.place(drawn.range[1], at);
-  const [nameX, nameY] = isUpright ? [side < 0 ? 8 : drawn.across - 8, 16] : [26, side < 0 ? 14 : 186];
+  const [nameX, nameY] = isUpright ? [side < 0 ? 8 : drawn.across - 8, 16] : [26, side < 0 ? 12 : 164];
   return (
     <g>
       <line x1={x1} x2={x2} y1={y1} y2={y2} stroke={color.ink} strokeWidth={1.6} />
       {ticks.map((tick) => {
         const [ax, ay] = drawn.place(scale(tick), at);
         const [bx, by] = drawn.place(scale(tick), at + side * 7);
-        const [tx, ty] = drawn.place(scale(tick), at + side * (isUpright ? 12 : side < 0 ? 12 : 40));
+        const [tx, ty] = drawn.place(scale(tick), at + side * (isUpright ? 12 : side < 0 ? 11 : 41));
         const isBelowGround = side > 0;
         return (
           <g key={tick}>

@@ -1,9 +1,9 @@
 import styled from 'styled-components';
 import { ballWords } from '../balls/ballWords';
-import { Company } from '../balls/Company';
+import { Company, WhoIsHere } from '../balls/Company';
 import { loggerKeys } from '../balls/loggerKeys';
 import { OutboxNotices } from '../balls/OutboxNotices';
-import { RollingPage } from '../balls/RollingPage';
+import { Heading, RollingPage } from '../balls/RollingPage';
 import {
   Button,
   ButtonLink,
@@ -22,7 +22,7 @@ import { useKeys } from '../device/useKeys';
 import { useWakeLock } from '../device/useWakeLock';
 import { callOutWords, inWords } from '../lane/drillWords';
 import { useBench } from '../server/queries';
-import type { RunState, Session } from '../server/types';
+import type { Companion, RunState, Session, Student } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import { type Units, useUnits } from '../units/useUnits';
 import { Clearing } from './Clearing';
@@ -32,7 +32,7 @@ import { Results } from './Results';
 import { Tempo } from './Tempo';
 import { type Rolling, standing, useDrillRun } from './useDrillRun';
 
-const Name = styled.div`
+const Name = styled(Heading)`
   h1 { font-size: 1.2rem; }
   ${narrow} { h1 { font-size: 1.05rem; } }
 `;
@@ -57,9 +57,11 @@ interface RunningProps {
 }
 
 /** The next ball large, one or two touches for each, where we stand. */
-export function Running({ session, run }: RunningProps) {
+export function Running({ session: begun, run }: RunningProps) {
   const units = useUnits();
-  const rolling = useDrillRun(session, run, units);
+  const bench = useBench();
+  const rolling = useDrillRun(begun, run, units);
+  const session = withRoster(begun, rolling.roster, bench.data?.students ?? []);
   useWakeLock();
   const { logger, roster, task, place, verdict } = rolling;
   const keys = loggerKeys(logger, place, verdict);
@@ -104,6 +106,19 @@ export function Running({ session, run }: RunningProps) {
   );
 }
 
+/** A session whose company has everybody of the run: whoever rolls in it is here, though nobody said so. */
+function withRoster(session: Session, roster: readonly string[], students: readonly Student[]): Session {
+  const missing = roster.filter((id) => !session.company.some(({ student }) => student === id));
+  const came = missing.map(
+    (student): Companion => ({
+      student,
+      name: students.find(({ id }) => id === student)?.name ?? 'Somebody',
+      standing: 'here',
+    }),
+  );
+  return { ...session, company: [...session.company, ...came] };
+}
+
 /** Names by student, of the company and of the bench. */
 function useNames(session: Session): ReadonlyMap<string, string> {
   const bench = useBench();
@@ -142,15 +157,21 @@ function RunningTop({
     <>
       <Name>
         <Title page={`${run.drill.name} · ${session.student?.name ?? 'A session'}`}>{run.drill.name}</Title>
+        {!isOver && (
+          <WhoIsHere
+            session={session}
+            students={bench.data?.students ?? []}
+            onStanding={rolling.noteStanding}
+            rollers={roster}
+          />
+        )}
       </Name>
       <OutboxNotices log={log} words={words} />
       {!isOver && (
         <Company
           session={session}
-          students={bench.data?.students ?? []}
           student={rolling.student}
           onChoose={rolling.chooseStudent}
-          onStanding={rolling.noteStanding}
           note={(id) => noteOf(id, run, rolling)}
           rollers={roster}
         />

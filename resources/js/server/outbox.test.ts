@@ -247,6 +247,53 @@ describe('the outbox', () => {
     expect(shown.every((ids) => ids.join() === 'A')).toBe(true);
   });
 
+  test('a write goes in its place between events, alone, and what depends on it after it', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = signedIn(name);
+    const sent: string[] = [];
+    vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+      if (server.respond([]) === 'unreachable') {
+        throw new TypeError('no network');
+      }
+      const body = JSON.parse(String(init.body)) as { events?: { id: string }[] };
+      sent.push(`${init.method} ${url} ${(body.events ?? []).map(({ id }) => id).join()}`.trim());
+      return new Response('{}', { status: 200 });
+    });
+    await outbox.write('S', { method: 'POST', path: 'sessions', body: { id: 'S' }, what: 'The session' });
+    await outbox.add('S', ball('A'));
+    await outbox.add('S', ball('B'));
+    await outbox.write('S', { method: 'PATCH', path: 'sessions/S', body: { minutes: 5 }, what: 'Minutes' });
+    await outbox.add('S', ball('C'));
+    server.respond = () => ({ status: 200, body: {} });
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    expect(sent).toEqual([
+      'POST /api/sessions',
+      'POST /api/sessions/S/events A,B',
+      'PATCH /api/sessions/S',
+      'POST /api/sessions/S/events C',
+    ]);
+  });
+
+  test('a refused write says what is wrong by field, and its correction takes its place', async () => {
+    let isRefused = true;
+    vi.stubGlobal('fetch', async () =>
+      isRefused
+        ? new Response(JSON.stringify({ errors: { minutes: ['Too long.'] } }), { status: 422 })
+        : new Response('{}', { status: 200 }),
+    );
+    const outbox = signedIn(name);
+    const change = (minutes: number) =>
+      outbox.write('S', { method: 'PATCH', path: 'sessions/S', body: { minutes }, what: 'The minutes' });
+    await change(900);
+    await vi.waitFor(() =>
+      expect(outbox.snapshot()).toMatchObject([{ refused: 'Too long.', fields: { minutes: 'Too long.' } }]),
+    );
+    isRefused = false;
+    await change(90);
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+  });
+
   test('ids made in the same millisecond sort in the order they were made', () => {
     const ids = Array.from({ length: 200 }, newId);
     expect([...ids].sort()).toEqual(ids);

@@ -129,7 +129,36 @@ function WhoAndWhere({ session }: WaypointProps) {
           {session.green !== null && <LastReading session={session} />}
         </Stack>
       </Columns>
+      {session.student !== null && <WhoElse session={session} />}
     </Part>
+  );
+}
+
+/** More than these are found under "Who is here" while rolling. */
+const MOST_OTHERS = 8;
+
+/** Those who came along: one touch each. */
+function WhoElse({ session }: WaypointProps) {
+  const bench = useBench();
+  const log = useLog(session);
+  const others = session.company.filter(({ student }) => student !== session.student?.id);
+  const here = others.filter(({ standing }) => standing === 'here').map(({ student }) => student);
+  const options = usual(bench.data, 'students').filter(({ value }) => value !== session.student?.id);
+  const shown = options.filter(({ value }, index) => index < MOST_OTHERS || here.includes(value));
+  return shown.length === 0 ? null : (
+    <AnyOf
+      label="And with them"
+      options={shown}
+      values={here}
+      onChange={(now) => {
+        for (const id of now.filter((each) => !here.includes(each))) {
+          void log.noteCompany(id, 'here');
+        }
+        for (const id of here.filter((each) => !now.includes(each))) {
+          void log.noteCompany(id, 'gone');
+        }
+      }}
+    />
   );
 }
 

@@ -24,6 +24,7 @@ import { announce } from '../device/announce';
 import { useBench, useChangeSession } from '../server/queries';
 import type { Reading, ReadingMethod, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
+import type { Waiting } from '../server/waiting';
 import { clock } from '../units/dates';
 import { agoWords } from '../units/reading';
 import { type Units, useUnits } from '../units/useUnits';
@@ -78,10 +79,12 @@ function Measured({ session }: WaypointProps) {
         <Title page={`Green · ${session.green?.name ?? ''}`}>
           How fast is <Name>{session.green?.name}</Name>?
         </Title>
-        <OutboxNotices log={log} words={() => ''} />
+        <OutboxNotices log={log} words={() => ''} isSaidAtField={isOfReading} />
         <TwoReadings session={session} onChoose={log.chooseReading} units={units} />
         <OneOf
           label="How will you know?"
+          isLabelHidden
+          isRow
           options={METHODS}
           value={reading.method}
           onChange={reading.choose}
@@ -128,6 +131,11 @@ function Measured({ session }: WaypointProps) {
       </Margin>
     </Page>
   );
+}
+
+/** A reading that was refused at its fields is mended there. */
+function isOfReading({ write, fields }: Waiting): boolean {
+  return write?.path.endsWith('/reading') === true && Object.keys(fields ?? {}).length > 0;
 }
 
 function Estimate({ reading, units }: { reading: ReadingWork; units: Units }) {

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { ballWords } from '../balls/ballWords';
-import { Company } from '../balls/Company';
+import { Company, WhoIsHere } from '../balls/Company';
 import { askedKinds, type BallTask } from '../balls/entry';
+import { goToBackstroke } from '../balls/fields';
 import { loggerKeys } from '../balls/loggerKeys';
 import { ownerOf, saidOwner } from '../balls/names';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import type { Place } from '../balls/Outcome';
-import { RollingPage } from '../balls/RollingPage';
+import { Heading, RollingPage } from '../balls/RollingPage';
 import { useLogger } from '../balls/useLogger';
 import { Button, ButtonLink, MarginWord, Notice, OneOf, Quiet, Row, Title } from '../design';
 import { announce } from '../device/announce';
@@ -37,6 +38,7 @@ const OPEN_GROUND: Place = {
 export function Roll({ session }: WaypointProps) {
   const units = useUnits();
   const rolling = useFreeRolling(session);
+  const bench = useBench();
   useWakeLock();
   const { logger, station, stations } = rolling;
   useKeys([...loggerKeys(logger, OPEN_GROUND, null), ...rolling.keys]);
@@ -56,9 +58,19 @@ export function Roll({ session }: WaypointProps) {
       drill={null}
       top={
         <>
-          <Title page={`Roll · ${session.student?.name ?? 'A session'}`}>
-            {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
-          </Title>
+          <Heading>
+            <Title page={`Roll · ${session.student?.name ?? 'A session'}`}>
+              {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
+            </Title>
+            <Row>
+              <GoOn session={session} />
+              <WhoIsHere
+                session={session}
+                students={bench.data?.students ?? []}
+                onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
+              />
+            </Row>
+          </Heading>
           <WhatIsMissing session={session} />
           <OutboxNotices log={logger.log} words={words} />
           <FreeCompany session={session} rolling={rolling} />
@@ -66,6 +78,7 @@ export function Roll({ session }: WaypointProps) {
             <OneOf
               label="Station"
               isLabelHidden
+              isRow
               options={[
                 ...stations.map((each) => ({ value: each.id, label: stationWords(each, units) })),
                 { value: 'open', label: 'No target' },
@@ -147,7 +160,7 @@ function useFreeRolling(session: Session) {
     { key: 'r', does: 'the next ball is stopped at a rod', act: () => logger.setStop('rod') },
     { key: 'o', does: 'the next ball is stopped by something else', act: () => logger.setStop('other') },
     { key: 'f', does: 'the next ball stops freely', act: () => logger.setStop('free') },
-    { key: 'b', does: 'go to the backstroke', act: toBackstroke },
+    { key: 'b', does: 'go to the backstroke', act: goToBackstroke },
   ];
   return {
     logger,
@@ -166,49 +179,41 @@ function useFreeRolling(session: Session) {
   };
 }
 
-function toBackstroke(): void {
-  const field = document.querySelector<HTMLInputElement>('[data-keys] input');
-  field?.focus();
-  field?.select();
-}
-
 function FreeCompany({ session, rolling }: { session: Session; rolling: Rolling }) {
-  const bench = useBench();
   const { logger } = rolling;
   const countOf = (id: string) =>
     logger.log.putts.filter(({ student }) => ownerOf(student, session) === id).length;
   return (
     <Company
       session={session}
-      students={bench.data?.students ?? []}
       student={rolling.student}
       onChoose={rolling.chooseStudent}
-      onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
       note={(id) => `${countOf(id)} ${countOf(id) === 1 ? 'ball' : 'balls'}`}
     />
   );
 }
 
-/** What balls will not tell while it is missing, and the way back to a drill. */
+/** What balls will not tell while it is missing. */
 function WhatIsMissing({ session }: { session: Session }) {
-  const { run } = session;
-  return (
-    <>
-      {!session.reading_is_of_the_day && (
-        <Notice>
+  return session.reading_is_of_the_day ? null : (
+    <Notice>
+      <Row style={{ justifyContent: 'space-between' }}>
+        <span>
           {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls are
-          logged all the same, and tell of the stroke once it is.{' '}
-          <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
-            Measure the green
-          </ButtonLink>
-        </Notice>
-      )}
-      {run !== null && !run.is_over && session.ended_at === null && (
-        <Row>
-          <ButtonLink to={`/sessions/${session.id}/drill/${run.id}`}>Go on with {run.name}</ButtonLink>
-        </Row>
-      )}
-    </>
+          logged all the same, and tell of the stroke once it is.
+        </span>
+        <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
+          Measure the green
+        </ButtonLink>
+      </Row>
+    </Notice>
+  );
+}
+
+/** The way back to a drill that is under way. */
+function GoOn({ session: { id, run, ended_at } }: { session: Session }) {
+  return run === null || run.is_over || ended_at !== null ? null : (
+    <ButtonLink to={`/sessions/${id}/drill/${run.id}`}>Go on with {run.name}</ButtonLink>
   );
 }
 

@@ -31,6 +31,8 @@ const USUAL = { feet: [6, 12, 18, 24, 30], metres: [2, 4, 6, 8, 10], paces: [3, 
 export function SetOut({ session }: WaypointProps) {
   const units = useUnits();
   const log = useLog(session);
+  // With keys at hand a length can be typed at once; on a phone that would raise its keyboard.
+  const [hasKeys] = useState(() => window.matchMedia('(pointer: fine)').matches);
   const [length, setLength] = useState('');
   const [grade, setGrade] = useState('');
   const [lengthError, setLengthError] = useState<string | null>(null);
@@ -96,6 +98,7 @@ export function SetOut({ session }: WaypointProps) {
               value={length}
               onChange={setLength}
               onEnter={() => add(length, grade)}
+              autoFocus={hasKeys}
               suffix={units.suffix('station')}
               error={lengthError}
             />

@@ -39,6 +39,7 @@ export function TimedRolls({ reading, units, sessionId, result }: TimedRollsProp
         <OneOf
           label="Which way"
           isLabelHidden
+          isRow
           options={[
             { value: '1', label: 'There' },
             { value: '2', label: 'Back' },
@@ -46,11 +47,11 @@ export function TimedRolls({ reading, units, sessionId, result }: TimedRollsProp
           value={String(direction) as '1' | '2'}
           onChange={(way) => timing.setDirection(way === '1' ? 1 : 2)}
         />
-        <Watch data-running={watch.isRunning || undefined} onPressStart={timing.press}>
+        <Watch ref={timing.watchRef} data-running={watch.isRunning || undefined} onPressStart={timing.press}>
           {watch.seconds.toFixed(1)} s
           <small>{watch.isRunning ? 'Press as it comes to rest' : 'Press as it leaves the hand'}</small>
         </Watch>
-        <Fields>
+        <Fields data-keys>
           <Entry
             label="Time"
             value={timing.time}
@@ -102,6 +103,7 @@ function useTiming(reading: ReadingWork, units: Units, sessionId: string) {
   });
   const [asked, setAsked] = useState<{ roll: TimedRoll; doubts: RollDoubt[] } | null>(null);
   const distanceRef = useRef<HTMLInputElement>(null);
+  const watchRef = useRef<HTMLButtonElement>(null);
   const rolls = (way: Direction) => reading.entries[`direction_${way}`] ?? [];
   // The way with fewer rolls is next: one ball goes there and comes back.
   const direction = chosenWay ?? (rolls(1).length > rolls(2).length ? 2 : 1);
@@ -116,6 +118,8 @@ function useTiming(reading: ReadingWork, units: Units, sessionId: string) {
     setTime('');
     setDirection(null);
     watch.reset();
+    // The next ball is timed next.
+    watchRef.current?.focus({ preventScroll: true });
   };
   const add = async () => {
     const read = units.read(distance, 'roll');
@@ -143,6 +147,7 @@ function useTiming(reading: ReadingWork, units: Units, sessionId: string) {
     distance,
     setDistance,
     distanceRef,
+    watchRef,
     errors,
     doubts: asked?.doubts ?? [],
     press: () => {

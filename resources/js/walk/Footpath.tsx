@@ -1,11 +1,12 @@
 import { ArrowLeft } from 'lucide-react';
-import { Link, NavLink } from 'react-router';
+import { Link, NavLink, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { color, Name, narrow, space, touch, type } from '../design';
+import { useKeys } from '../device/useKeys';
 import type { Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { useUnits } from '../units/useUnits';
-import { before, factsOf, troddenWaypoints, WAYPOINTS, type WaypointKey } from './walk';
+import { after, before, factsOf, troddenWaypoints, WAYPOINTS, type WaypointKey } from './walk';
 
 const Path = styled.nav`
   display: flex; align-items: stretch; max-width: 1240px; margin: 0 auto; padding: 0 ${space.s};
@@ -26,8 +27,8 @@ const Path = styled.nav`
   & > a { align-content: center; padding: 0 10px; }
   ${narrow} {
     padding: 0;
-    ol > li > a { padding: 7px 2px 4px; font-size: 0.88rem; }
-    small { font-size: 0.75rem; }
+    ol > li > a { padding: 5px 1px 3px; font-size: 0.82rem; }
+    small { font-size: 0.72rem; }
     & > a { display: none; }
   }
   /* Where six do not fit side by side they fold into two rows of three. */
@@ -45,6 +46,13 @@ export function Footpath({ session, at }: { session: Session; at: WaypointKey })
   const units = useUnits();
   const facts = factsOf(session, useLog(session).putts.length, units);
   const back = before(at);
+  const on = after(at);
+  const navigate = useNavigate();
+  const go = (to: WaypointKey) => void navigate(`/sessions/${session.id}/${to}`);
+  useKeys([
+    ...(on === null ? [] : [{ key: '>', does: `on to ${on.label}`, act: () => go(on.key) }]),
+    ...(back === null ? [] : [{ key: '<', does: `back to ${back.label}`, act: () => go(back.key) }]),
+  ]);
   return (
     <Ground>
       <Path aria-label="Session waypoints">

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Session } from '../server/types';
-import { isWaypoint, troddenWaypoints, WAYPOINTS } from './walk';
+import { unitsFor } from '../units/useUnits';
+import { after, before, factsOf, isWaypoint, troddenWaypoints, WAYPOINTS } from './walk';
 
 const empty: Session = {
   id: 'S',
@@ -69,4 +70,34 @@ describe('the walk', () => {
     expect([...ended]).toEqual(['look-back', 'carry-on']);
     expect([...troddenWaypoints({ ...empty, note_for_next: 'Longer.' })]).toEqual(['carry-on']);
   });
+});
+
+test('each waypoint carries what happened there, and leads on and back', () => {
+  const feet = unitsFor({ unit: 'feet', paceLength: null });
+  expect(Object.values(factsOf(empty, 0, feet)).join('')).toBe('');
+  const walked = {
+    ...empty,
+    student: { id: 'ann', name: 'Ann Marsh' },
+    company: ['ann', 'bea', 'cai'].map((student) => ({ student, name: student, standing: 'here' })),
+    reading: { speed_m: 2.9 },
+    reading_is_of_the_day: true,
+    stations: [{ id: 'P' }],
+    note_for_next: 'Longer.',
+  } as unknown as Session;
+  expect(factsOf(walked, 12, feet)).toEqual({
+    arrive: 'Ann and 2',
+    green: '9.5 ft',
+    'set-out': '1 post',
+    roll: '12 balls',
+    'look-back': '',
+    'carry-on': 'noted',
+  });
+  // A reading of another day is no fact of this one.
+  expect(factsOf({ ...walked, reading_is_of_the_day: false }, 12, feet).green).toBe('');
+  expect([before('arrive'), before('roll')?.key, after('roll')?.key, after('carry-on')]).toEqual([
+    null,
+    'set-out',
+    'look-back',
+    null,
+  ]);
 });

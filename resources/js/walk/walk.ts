@@ -50,6 +50,11 @@ export function before(key: WaypointKey): (typeof WAYPOINTS)[number] | null {
   return WAYPOINTS[WAYPOINTS.findIndex((waypoint) => waypoint.key === key) - 1] ?? null;
 }
 
+/** The waypoint after one; null from the last. */
+export function after(key: WaypointKey): (typeof WAYPOINTS)[number] | null {
+  return WAYPOINTS[WAYPOINTS.findIndex((waypoint) => waypoint.key === key) + 1] ?? null;
+}
+
 function counted(count: number, what: string): string {
   return `${count} ${what}${count === 1 ? '' : 's'}`;
 }

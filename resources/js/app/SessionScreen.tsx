@@ -4,13 +4,13 @@ import { Notice, Page } from '../design';
 import { remember } from '../device/stand';
 import { LookBack } from '../look-back/LookBack';
 import { isOfEarlierVisit, useSession } from '../server/queries';
+import { Arrive } from '../session/Arrive';
+import { CarryOn } from '../session/CarryOn';
+import { GreenSpeed } from '../session/GreenSpeed';
+import { Roll } from '../session/Roll';
+import { SetOut } from '../session/SetOut';
 import { Footpath } from '../walk/Footpath';
 import { isWaypoint, type WaypointKey, type WaypointProps } from '../walk/walk';
-import { Arrive } from './Arrive';
-import { CarryOn } from './CarryOn';
-import { GreenSpeed } from './GreenSpeed';
-import { Roll } from './Roll';
-import { SetOut } from './SetOut';
 
 const SCREENS: Record<WaypointKey, ComponentType<WaypointProps>> = {
   arrive: Arrive,

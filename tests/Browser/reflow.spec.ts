@@ -1,0 +1,136 @@
+import { expect, type Page, test } from '@playwright/test';
+import { expectAccessible, expectNoSidewaysScroll, openDemo, startDrill } from './people';
+import { ask } from './screen';
+
+/** Every screen of a session that has balls in it, and those around it. */
+async function screens(page: Page): Promise<string[]> {
+  const bench = (await ask(page, 'GET', 'bench')) as {
+    students: { id: string; name: string }[];
+    sessions: { id: string; student_id: string | null }[];
+  };
+  const tobin = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
+  const session = bench.sessions.findLast(({ student_id }) => student_id === tobin)?.id ?? '';
+  const walk = ['arrive', 'green', 'set-out', 'roll', 'look-back', 'carry-on'];
+  return [
+    '/',
+    '/students',
+    `/students/${tobin}`,
+    '/greens',
+    '/drills',
+    '/ledger',
+    '/settings',
+    ...walk.map((waypoint) => `/sessions/${session}/${waypoint}`),
+    `/sessions/${session}/drills/closing-gate`,
+  ];
+}
+
+/** What sticks out of the screen, or holds words that are cut. */
+async function expectNothingCut(page: Page, path: string): Promise<void> {
+  const cut = await page.evaluate(() =>
+    [
+      ...document.querySelectorAll(
+        'main h1, main h2, main p, main td, main th, main label, main button, nav a',
+      ),
+    ]
+      .filter((each) => {
+        const box = each.getBoundingClientRect();
+        const swiped = each.closest('[data-row] > div, [role="group"]');
+        return box.width > 0 && swiped === null && box.right > document.documentElement.clientWidth + 1;
+      })
+      .map((each) => `${each.tagName} ${each.textContent?.slice(0, 40)}`),
+  );
+  expect(cut, path).toEqual([]);
+}
+
+for (const [name, width, size] of [
+  ['at 320 pixels', 320, '100%'],
+  ['with text at 200 %', 640, '200%'],
+] as const) {
+  test(`${name} every screen reflows: nothing sticks out, nothing is cut`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await openDemo(page);
+    await page.setViewportSize({ width, height: 700 });
+    const failures: string[] = [];
+    for (const path of await screens(page)) {
+      await page.goto(path);
+      await page.addStyleTag({ content: `html { font-size: ${size}; }` });
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      await expectNoSidewaysScroll(page).catch(() => failures.push(path));
+      await expectNothingCut(page, path);
+    }
+    expect(failures).toEqual([]);
+  });
+}
+
+test('page titles name student and place, focus goes to the heading, the skip link skips', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const [, , , , , , , arrive = ''] = await screens(page);
+  await page.goto(arrive);
+  await expect(page).toHaveTitle('Arrive · Tobin Askerley · Amble');
+  await page.getByRole('link', { name: /^Look back/ }).click();
+  await expect(page).toHaveTitle('Look back · Tobin Askerley · Amble');
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  await page.getByRole('link', { name: 'Back to Roll' }).click();
+  await expect(page).toHaveTitle('Roll · Tobin Askerley · Amble');
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.keyboard.press('Shift+Tab');
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
+});
+
+test('single letters can be turned off, and “?” lists the keys of every screen', async ({ page }) => {
+  await openDemo(page);
+  const paths = await screens(page);
+  await page.goto(paths.find((path) => path.endsWith('/roll')) ?? '');
+  await expect(page.getByText(/^Ball \d+:/)).toBeVisible();
+  const last = (await page.getByText(/^Ball \d+:/).textContent()) ?? '';
+  await page.keyboard.press('?');
+  const sheet = page.getByRole('dialog', { name: 'Keys of this screen' });
+  await expect(sheet.getByRole('row', { name: 'u undo the last ball' })).toBeVisible();
+  await expect(sheet.getByRole('row', { name: '> on to Look back' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.goto('/settings');
+  await page.getByRole('radiogroup', { name: 'Single letters act while rolling' }).getByText('Off').click();
+  await page.keyboard.press('?');
+  await expect(sheet.getByRole('row', { name: '? this sheet' })).toBeVisible();
+  await page.goto(paths.find((path) => path.endsWith('/roll')) ?? '');
+  await expect(page.getByText(last)).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText(last)).toBeVisible();
+});
+
+test('what was put away is found under Settings and comes back; past sessions are in the ledger', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const name = `Wren Halloway ${Date.now()}`;
+  await page.goto('/students/new');
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await page.getByRole('button', { name: `Start a session with ${name}` }).click();
+  await startDrill(page, 'Six before the round');
+  await page.goto('/students');
+  const find = page.getByLabel(/^Find one of/);
+  if (await find.isVisible()) {
+    await find.fill(name);
+  }
+  await page.getByRole('button', { name: `Put ${name} away` }).click();
+  await expect(page.getByRole('link', { name })).toHaveCount(0);
+  await page.goto('/settings');
+  await page.getByRole('button', { name: `Bring back ${name}` }).click();
+  await expect(page.getByRole('button', { name: `Bring back ${name}` })).toHaveCount(0);
+  await page.goto('/students');
+  await page
+    .getByRole('row', { name: new RegExp(name) })
+    .getByRole('link', { name: 'Past' })
+    .click();
+  await expect(page.getByRole('link', { name: new RegExp(`${name}.*still open`) })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Until').fill('31/31');
+  await page.getByLabel('Until').press('Enter');
+  await expect(page.getByText('“31/31” is not a day.', { exact: false })).toBeVisible();
+});
