@@ -46,6 +46,8 @@ export default defineConfig({
         navigateFallback: '/frame',
         navigateFallbackDenylist: [/^\/api\//],
         cleanupOutdatedCaches: true,
+        // The first visit is taken along too: its later screens come from the device.
+        clientsClaim: true,
         inlineWorkboxRuntime: true,
       },
     }),

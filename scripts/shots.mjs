@@ -16,7 +16,8 @@ const VIEWS = [
   { name: 'set-out', path: '/sessions/{Tobin}/set-out', size: LAPTOP },
   { name: 'roll', path: '/sessions/{Tobin}/roll', size: LAPTOP },
   { name: 'roll-phone', path: '/sessions/{Tobin}/roll', size: PHONE, station: '12 ft' },
-  { name: 'look-back', path: '/sessions/{Tobin}/look-back', size: { width: 1280, height: 1900 } },
+  { name: 'look-back', path: '/sessions/{Tobin}/look-back', size: { width: 1280, height: 900 } },
+  { name: 'look-back-phone', path: '/sessions/{Tobin}/look-back', size: PHONE },
   { name: 'drills', path: '/drills', size: LAPTOP },
   { name: 'drill', path: '/drills/lip-and-rod', size: LAPTOP },
   { name: 'drill-editor', path: '/drills/pier-to-post/change', size: LAPTOP },
@@ -26,6 +27,7 @@ const VIEWS = [
   { name: 'drill-group-done-phone', size: PHONE, act: rollAsGroup },
   { name: 'drill-found', size: { width: 1280, height: 1000 }, act: findAgain },
   { name: 'drill-files', size: LAPTOP, act: previewFile },
+  { name: 'ledger', path: '/ledger', size: LAPTOP },
   { name: 'carry-on', path: '/sessions/{Tobin}/carry-on', size: LAPTOP },
 ];
 
@@ -33,6 +35,7 @@ const VIEWS = [
 async function rollAsGroup(page, session) {
   await page.goto(`/sessions/${session}/drills/edge-to-edge`);
   const takeTurns = page.getByRole('group', { name: /take turns/ });
+  await page.getByRole('button', { name: 'Others of the bench' }).click();
   await takeTurns.waitFor();
   for (const chip of await takeTurns.locator('label').all()) {
     await chip.click();
@@ -41,7 +44,7 @@ async function rollAsGroup(page, session) {
   for (let ball = 1; ball <= 24; ++ball) {
     const lane = page.getByRole('img', { name: /^Lane from/ });
     const box = await lane.boundingBox();
-    await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * [0.5, 0.42, 0.55, 0.2][(ball * 7) % 4]);
+    await page.mouse.click(box.x + box.width * (0.5 + 0.1 * (ball % 3)), box.y + box.height * [0.5, 0.42, 0.55, 0.2][(ball * 7) % 4]);
     await page.getByText(new RegExp(`^Ball ${ball}:`)).waitFor();
   }
   await page.getByText('Who did what').waitFor();
@@ -59,7 +62,7 @@ async function findAgain(page, session) {
     for (const [ball, share] of shares.entries()) {
       const lane = page.getByRole('img', { name: /^Lane from/ });
       const box = await lane.boundingBox();
-      await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * (1 - share));
+      await page.mouse.click(box.x + box.width * (0.5 + 0.1 * (ball % 3)), box.y + box.height * (1 - share));
       await page.getByText(new RegExp(`^Ball ${ball + 1}:`)).waitFor();
     }
     await page.getByRole('heading', { name: 'What it found' }).waitFor();
@@ -107,7 +110,7 @@ try {
     return bench.sessions.find((session) => session.student_id === student.id).id;
   };
   const open = latest('Tobin');
-  const { run_id: run } = await laptop.evaluate((id) => fetch(`/api/sessions/${id}`).then((answer) => answer.json()), open);
+  const { run: { id: run } } = await laptop.evaluate((id) => fetch(`/api/sessions/${id}`).then((answer) => answer.json()), open);
   const phone = await browser.newPage({
     ...settings,
     viewport: PHONE,

@@ -65,7 +65,7 @@ final class LookBackDesk
         );
         $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
         $tries = FirstTries::of($todays, $surface);
-        $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOutCount(), $student->school, $tries);
+        $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOut, $student->school, $tries);
 
         return new SessionLook(
             $stroke,

@@ -9,11 +9,12 @@ test('a form says what is wrong at the field and keeps the rest', async ({ page 
   await page.getByRole('button', { name: 'Add to the bench' }).click();
   await expect(page.getByText('“a stride” is not a length.', { exact: false })).toBeVisible();
   await page.getByLabel('Length of a pace').fill('-3');
-  await page.getByLabel('Pace past the hole').fill('90');
+  await page.getByLabel('Run-out past the hole').fill('90');
   await page.getByRole('button', { name: 'Add to the bench' }).click();
   await expect(page.getByText('Please give the name.')).toBeVisible();
   await expect(page.getByText('A pace is between 0.3 m and 1.5 m', { exact: false })).toBeVisible();
-  await expect(page.getByText('The pace past the hole is between', { exact: false })).toBeVisible();
+  await expect(page.getByText('The run-out past the hole is between', { exact: false })).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await expect(page.getByLabel('Putter')).toHaveValue('Old faithful');
   await expect(page.getByLabel('Length of a pace')).toHaveValue('-3');
 });
@@ -38,14 +39,14 @@ test('the walk refuses nonsense in words and writes nothing', async ({ page }) =
   await expect(page.getByText('How far did it roll?', { exact: true })).toBeVisible();
   await choose(page, 'How will you know?', 'Estimate');
   await enter(page, 'Green speed, by eye', '99');
-  await expect(page.getByText('A green speed is between 2 and 20 ft.')).toBeVisible();
+  await expect(page.getByText('A green speed is between 2 and 20 ft.').first()).toBeVisible();
 
   await walkTo(page, 'Set out');
   await enter(page, 'Distance from the target', '0');
-  await expect(page.getByText('A station is between 0.1 m', { exact: false })).toBeVisible();
+  await expect(page.getByText('A station is between 0.1 m', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Distance from the target').fill('10');
   await enter(page, 'Slope, if it has one', 'steep');
-  await expect(page.getByText('“steep” is not a slope.', { exact: false })).toBeVisible();
+  await expect(page.getByText('“steep” is not a slope.', { exact: false }).first()).toBeVisible();
   await expect(page.getByLabel('Distance from the target')).toHaveValue('10');
 
   await walkTo(page, 'Roll');

@@ -80,6 +80,7 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
     page
       .getByRole('button', { name, exact: typeof name === 'string' })
       .or(page.getByRole('link', { name, exact: typeof name === 'string' }))
+      .last()
       .tap();
   await tap('I am new here');
   for (const [field, text] of [

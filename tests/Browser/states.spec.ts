@@ -91,10 +91,12 @@ test('a gate that steps says how wide it is now', async ({ page }) => {
   await startWith(page, 'Rafe Dunmallow');
   await startDrill(page, 'The closing gate');
   await expect(callOut(page)).toContainText('gate 4 in now');
-  await expect(async () => {
+  for (let ball = 1; ball <= 8; ++ball) {
     await choose(page, 'It started', 'Through');
-    await expect(callOut(page)).toContainText('gate 3¼ in now', { timeout: 1000 });
-  }).toPass();
+    await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
+  }
+  // Eight of the last ten earn the narrower gate.
+  await expect(callOut(page)).toContainText('gate 3¼ in now');
 });
 
 test('nothing is asked that the drill does not ask', async ({ page }) => {

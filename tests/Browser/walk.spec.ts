@@ -81,7 +81,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await expect(page.getByText(/What if the green ran/)).toBeVisible();
   await expect(twelve).not.toHaveText(before ?? '');
   await choose(page, 'Told as', 'Foot');
-  await expect(page.getByRole('columnheader', { name: /trail shoe/ })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: /^Trail shoe/ })).toBeVisible();
   await look();
 
   await walkTo(page, 'Carry on');

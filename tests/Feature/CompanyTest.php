@@ -72,6 +72,21 @@ final class CompanyTest extends TestCase
         $this->assertDatabaseHas('balls', ['id' => $ball, 'student_id' => $this->session->student_id]);
     }
 
+    public function testEachOfTheCompanyHasFiguresOfTheirOwn(): void
+    {
+        $other = $this->named('Other Hand');
+        foreach ([0.15, 0.2, 0.25] as $backstroke) {
+            $this->say('putt_logged', ['backstroke_m' => $backstroke, 'roll_m' => 15 * $backstroke, 'stop' => 'free', 'student' => $other->id]);
+        }
+        $this->putJson("api/sessions/{$this->session->id}/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertSuccessful();
+        $path = "api/sessions/{$this->session->id}/stroke";
+        self::assertSame(0, $this->getJson($path)->json('n'));
+        self::assertSame(3, $this->getJson("$path?student_id=$other->id")->json('n'));
+        $this->getJson("$path/what-if?length_m=3&student_id=$other->id")->assertSuccessful();
+        $stranger = $this->coach('other@example.test')->students()->create(self::studentCard());
+        $this->getJson("$path?student_id=$stranger->id")->assertJsonValidationErrorFor('student_id');
+    }
+
     public function testAGroupOnTheGreenALeaverALatecomerAndAnEndedDrill(): void
     {
         [$ann, $bea, $late] = [$this->named('Ann'), $this->named('Bea'), $this->named('Late')];

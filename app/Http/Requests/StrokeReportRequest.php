@@ -13,13 +13,19 @@ class StrokeReportRequest extends OwnRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [];
+        return ['student_id' => ['sometimes', 'string', $this->onBench(Student::class)]];
     }
 
+    /** Whose figures they are: the session's own student's, unless another of the company is asked for. */
     public function student(): Student
     {
         $session = $this->route('session');
+        $asked = $this->query('student_id');
 
-        return $session instanceof PracticeSession && $session->student !== null ? $session->student : abort(404);
+        return match (true) {
+            is_string($asked) => Student::withTrashed()->findOrFail($asked),
+            $session instanceof PracticeSession && $session->student !== null => $session->student,
+            default => abort(404),
+        };
     }
 }

@@ -38,13 +38,13 @@ final class StudentRequest extends OwnRequest
             'pace_length_m.required_if' => 'To work in paces, give the length of one.',
             'pace_length_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
             'tempo_bpm.between' => 'A tempo is between 30 and 160 beats a minute.',
-            'target_pace_m.between' => 'The pace past the hole is between 0 and 2 m (6 ft 6 in).',
+            'target_pace_m.between' => 'The run-out past the hole is between 0 and 2 m (6 ft 6 in).',
         ] + parent::messages();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'pace past the hole', 'tempo_bpm' => 'tempo'];
+        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'run-out past the hole', 'tempo_bpm' => 'tempo'];
     }
 }

@@ -13,7 +13,7 @@ final class WhatIfRequest extends StrokeReportRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
+        return parent::rules() + [
             'speed_m' => ['sometimes', 'numeric', 'between:0.6,6.1'],
             'length_m' => ['required_without:speed_m', 'numeric', 'between:0.1,60'],
         ];

@@ -20,7 +20,7 @@ final readonly class Facts
      * @param SessionOffset|null $strokeToday today's balls against the student's own line; null while either is thin
      * @param Today|null $today today's first balls at targets against what is usual, this student first; null without any
      * @param non-negative-int $ballsToday those of this student that it rests on
-     * @param non-negative-int $leftOut balls the fit left out
+     * @param array<string, positive-int> $leftOut balls the fit left out, by reason
      * @param FirstTries|null $tries today's, first ones apart; null where none tells a length
      */
     public function __construct(
@@ -30,7 +30,7 @@ final readonly class Facts
         public ?SessionOffset $strokeToday,
         public ?Today $today,
         public int $ballsToday,
-        public int $leftOut,
+        public array $leftOut,
         public School $school,
         public ?FirstTries $tries = null,
     ) {

@@ -61,12 +61,6 @@ final readonly class StrokeLook
         );
     }
 
-    /** @return non-negative-int */
-    public function leftOutCount(): int
-    {
-        return max(0, array_sum($this->leftOut));
-    }
-
     /**
      * Today's balls from the line of all other days.
      *

@@ -72,7 +72,10 @@ final class MarginTest extends PropertyTestCase
         return Margin::of(Rules::all(), self::facts($fit, $method, $offset, $leftOut), []);
     }
 
-    /** @param non-empty-list<StudentToday>|null $students */
+    /**
+     * @param non-empty-list<StudentToday>|null $students
+     * @param array<string, positive-int>|null $reasons
+     */
     private static function facts(
         StrokeFit $fit,
         ReadingMethod $method = ReadingMethod::Ramp,
@@ -81,6 +84,7 @@ final class MarginTest extends PropertyTestCase
         int $readingAge = 0,
         ?array $students = null,
         School $school = School::Rule,
+        ?array $reasons = null,
     ): Facts {
         $standing = new Standing(new ReadingAt(0, 'S', GreenSpeed::ofMetres(3.0), 0.03), $readingAge === 0, $readingAge);
 
@@ -91,7 +95,7 @@ final class MarginTest extends PropertyTestCase
             $offset,
             $students === null ? null : Today::of($students),
             $students === null ? 0 : $students[0]->n,
-            $leftOut,
+            $reasons ?? ($leftOut === 0 ? [] : ['stopped' => $leftOut]),
             $school,
         );
     }
@@ -122,7 +126,7 @@ final class MarginTest extends PropertyTestCase
                 ...array_map(static fn(int $i): RolledBall => $ball($i, 1, $i < $firstInside), range(0, $first - 1)),
                 ...array_map(static fn(int $i): RolledBall => $ball($i, 2, $i < $laterInside), range(0, $later - 1)),
             ];
-            $facts = new Facts(self::fit(20), ReadingMethod::Ramp, null, null, null, 0, 0, School::Rule, FirstTries::of($balls, Surface::Grass));
+            $facts = new Facts(self::fit(20), ReadingMethod::Ramp, null, null, null, 0, [], School::Rule, FirstTries::of($balls, Surface::Grass));
 
             return (new SameAgain())->note($facts);
         };
@@ -205,6 +209,12 @@ final class MarginTest extends PropertyTestCase
         self::assertSame(['stroke.odd'], self::keys(self::fit(20, withOddBall: true)));
         self::assertSame(['stroke.left_out'], self::keys(self::fit(8), leftOut: 9));
         self::assertSame([], self::keys(self::fit(8), leftOut: 8));
+        // The reason told is that of most of them.
+        $told = static fn(array $leftOut): Note => Margin::of(Rules::all(), self::facts(self::fit(8), reasons: $leftOut), [])[0];
+        self::assertStringContainsString('most of them, 9: no backstroke was noted', $told(['stopped' => 3, 'no_backstroke' => 9])->evidence);
+        self::assertStringContainsString('Note the backstroke', (string) $told(['stopped' => 3, 'no_backstroke' => 9])->try);
+        self::assertStringContainsString('open ground', (string) $told(['stopped' => 9, 'mishit' => 1])->try);
+        self::assertNull($told(['mishit' => 9])->try);
     }
 
     public function testTooFewBallsTodaySayNothingAboutToday(): void

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack, Title } from '../design';
+import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack, Title, useFirstError } from '../design';
 import { areKeysOn, turnKeys } from '../device/useKeys';
 import { useTheme } from '../device/useTheme';
 import { fieldError } from '../server/api';
@@ -33,6 +33,7 @@ function SettingsForm() {
   const [unit, setUnit] = useState<Unit>(units.choice.unit);
   const [pace, setPace] = useState(units.text(units.choice.paceLength, 'roll'));
   const [paceError, setPaceError] = useState<string | null>(null);
+  useFirstError(keep.error ?? paceError);
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
     const read = units.reread(pace, units.choice.paceLength, 'roll');

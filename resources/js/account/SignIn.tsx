@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Button, Entry, Notice, Page, Part, Row, Said, Stack, Title } from '../design';
+import { Button, Entry, Notice, Page, Part, Row, Said, Stack, Title, useFirstError } from '../design';
 import { fieldError } from '../server/api';
 import { useDoor, useMe } from '../server/queries';
 import { useWaitingCount } from '../server/useWaiting';
@@ -15,6 +15,7 @@ export function SignIn() {
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  useFirstError(door.error);
   const waiting = useWaitingCount();
   const fields = ['name', 'email', 'password'];
   const isAtField = fields.some((field) => fieldError(door.error, field) !== null);

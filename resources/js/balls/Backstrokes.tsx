@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { chip, color, Entry, Fold, narrow, Stack, type } from '../design';
+import { chip, color, Entry, Fold, isNarrow, narrow, Stack, type } from '../design';
 import type { Ball } from '../server/types';
 import { METRES_PER_INCH } from '../units/length';
 import { outsideLimits } from '../units/limits';
@@ -50,7 +50,7 @@ interface BackstrokeRowProps {
 export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
   const [text, setText] = useState<string | null>(null);
   const { backstroke } = logger;
-  const [isPhone] = useState(() => window.matchMedia('(max-width: 599px)').matches);
+  const [isPhone] = useState(isNarrow);
   const take = () => {
     const read = units.read(text ?? '', 'backstroke');
     const wrong = read.error ?? outsideLimits(read.metres, 'backstroke');

@@ -3,7 +3,7 @@ import { color, touch } from './theme';
 
 /** The look of everything that is chosen by a touch: one of few, any of few, on or off. */
 export const chip = css`
-  display: inline-flex; align-items: center; justify-content: center; gap: 8px; min-width: ${touch}; min-height: ${touch}; padding: 0 14px;
+  position: relative; display: inline-flex; align-items: center; justify-content: center; gap: 8px; min-width: ${touch}; min-height: ${touch}; padding: 0 14px;
   cursor: pointer; border: 1.5px solid ${color.edge}; border-radius: 6px; background: ${color.leaf}; color: ${color.ink};
   font: inherit; overflow-wrap: anywhere;
   /* An inner line instead of a thicker border: nothing moves when it is chosen. */

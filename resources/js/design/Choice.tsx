@@ -10,7 +10,7 @@ export interface Option<V extends string> {
 }
 
 const group = css`
-  display: grid; gap: ${space.xs};
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.xs};
   & > [data-label] { font-weight: 700; font-size: 0.95rem; }
   & > div { display: flex; flex-wrap: wrap; gap: ${space.s}; }
 `;

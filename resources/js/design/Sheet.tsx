@@ -5,7 +5,7 @@ import { color, space } from './theme';
 
 const Shade = styled(ModalOverlay)`
   position: fixed; inset: 0; background: rgb(20 24 22 / 55%); display: grid; place-items: end center; z-index: 10;
-  @media (min-width: 600px) { place-items: center; }
+  @media (min-width: 37.5em) { place-items: center; }
 `;
 
 const Leaf = styled(Modal)`

@@ -11,4 +11,5 @@ export { Notice } from './Notice';
 export { Pick } from './Pick';
 export { Sheet } from './Sheet';
 export { Title } from './Title';
-export { color, GlobalStyle, narrow, space, touch, type, wide } from './theme';
+export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';
+export { useFirstError } from './useFirstError';

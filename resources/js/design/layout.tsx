@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { color, space, type, wide } from './theme';
+import { color, narrow, space, type, wide } from './theme';
 
 /** Seen by nobody, read by those who listen. */
 export const Unseen = styled.span`
@@ -8,12 +8,12 @@ export const Unseen = styled.span`
 
 /** A screen's working area, with the margin beside it on a laptop and below it on a phone. */
 export const Page = styled.main.attrs({ id: 'work' })`
-  display: grid; gap: ${space.l}; padding: ${space.m}; max-width: 1240px; margin: 0 auto;
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.l}; padding: ${space.m}; max-width: 1240px; margin: 0 auto;
   ${wide} { padding: ${space.l}; &[data-margin] { grid-template-columns: minmax(0, 1fr) 270px; gap: ${space.xl}; } }
 `;
 
 export const Stack = styled.div<{ $gap?: keyof typeof space }>`
-  display: grid; gap: ${({ $gap = 'm' }) => space[$gap]}; min-width: 0; align-content: start;
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${({ $gap = 'm' }) => space[$gap]}; min-width: 0; align-content: start;
 `;
 
 export const Row = styled.div<{ $gap?: keyof typeof space }>`
@@ -27,7 +27,7 @@ export const Columns = styled.div`
 
 /** A part of a notebook page: a heading on a ruled line. */
 export const Part = styled.section`
-  display: grid; gap: ${space.m}; align-content: start; min-width: 0;
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.m}; align-content: start; min-width: 0;
   & > h2 { padding-bottom: ${space.xs}; border-bottom: 1.5px solid ${color.rule}; }
 `;
 
@@ -52,5 +52,5 @@ export const TableFrame = styled.div`
   td, tbody th { padding: 9px 12px 9px 0; border-top: 1px solid ${color.rule}; color: ${color.ink}; font-size: 1.0625rem; }
   td { vertical-align: baseline; }
   tbody th { font-weight: 700; vertical-align: baseline; overflow-wrap: anywhere; }
-  @media (max-width: 599px) { [data-wide] { display: none; } td, tbody th { padding-right: 8px; } }
+  ${narrow} { [data-wide] { display: none; } td, tbody th { padding-right: 8px; } }
 `;

@@ -39,8 +39,16 @@ export const space = { xs: '4px', s: '8px', m: '16px', l: '24px', xl: '40px' } a
 /** Smallest touch target on the grass. */
 export const touch = '48px';
 
-export const wide = '@media (min-width: 900px)';
-export const narrow = '@media (max-width: 599px)';
+/** In ems, so that large text on a laptop is laid out as on a phone. */
+const PHONE = '(max-width: 37.4em)';
+
+export const wide = '@media (min-width: 56.25em)';
+export const narrow = `@media ${PHONE}`;
+
+/** Whether there is only a phone's room now. */
+export function isNarrow(): boolean {
+  return window.matchMedia(PHONE).matches;
+}
 
 export const GlobalStyle = createGlobalStyle`
   /* Figures alone: their zero is plain, and they stand in columns. */

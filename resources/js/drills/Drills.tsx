@@ -81,7 +81,7 @@ const Lines = styled.ul`
 const Filters = styled.div`
   display: grid; gap: ${space.s} ${space.m}; grid-template-columns: minmax(0, 1fr); align-items: end;
   ${wide} { grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr); }
-  @media (min-width: 360px) and (max-width: 899px) { grid-template-columns: 1fr 1fr; & > :first-child { grid-column: 1 / -1; } }
+  @media (min-width: 22.5em) and (max-width: 56.2em) { grid-template-columns: 1fr 1fr; & > :first-child { grid-column: 1 / -1; } }
 `;
 
 /** The drills at hand, by what they train and what is there: time, place, hole, people, kit. */

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { newId, outbox } from '../server/outbox';
 import { useSetOut, useStartRun } from '../server/queries';
 import type { DrillCard, Session, SetOutItem } from '../server/types';
+import { readNumber } from '../units/format';
 
 export type SettingOutState = ReturnType<typeof useSettingOut>;
 
@@ -103,6 +104,6 @@ function isHere({ company }: Session, id: string): boolean {
 
 /** A number of paces as it was counted; null where it is none. */
 export function readCount(text: string): number | null {
-  const count = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || Number.isNaN(count) || count < 0.5 || count > 200 ? null : count;
+  const count = readNumber(text);
+  return count === null || count < 0.5 || count > 200 ? null : count;
 }

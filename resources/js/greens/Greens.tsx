@@ -1,5 +1,18 @@
 import { useState } from 'react';
-import { Button, Entry, Notice, OneOf, Page, Part, Row, Said, Stack, TableFrame, Title } from '../design';
+import {
+  Button,
+  Entry,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Row,
+  Said,
+  Stack,
+  TableFrame,
+  Title,
+  useFirstError,
+} from '../design';
 import { fieldError } from '../server/api';
 import { type GreenDraft, useBench, useKeepGreen, usePutAway } from '../server/queries';
 import type { Green } from '../server/types';
@@ -88,6 +101,7 @@ function GreenForm({ green, onDone }: { green: Green | null; onDone: () => void 
     name: green?.name ?? '',
     surface: green?.surface ?? 'grass',
   });
+  useFirstError(keep.error);
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
     keep.mutate(

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { color, type } from '../design';
+import { color, isNarrow, type } from '../design';
 import type { Drill, Post } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { laneScale } from './geometry';
@@ -39,7 +39,7 @@ interface SetOutLaneProps {
 /** Stations drawn to scale from the target, with the slope each is putted on and what stands there. */
 export function SetOutLane({ stations, units, scenery, isSmall: isLine = false }: SetOutLaneProps) {
   // A drill's whole lane fits a phone, target and all; its lengths stand in the table below it.
-  const isSmall = isLine || (scenery !== undefined && window.matchMedia('(max-width: 599px)').matches);
+  const isSmall = isLine || (scenery !== undefined && isNarrow());
   const size = isSmall ? SMALL : FULL;
   const longest = Math.max(isSmall ? 0.5 : 3, ...stations.map((station) => station.length_m));
   // Drawn for the longest station, whose window is the widest.

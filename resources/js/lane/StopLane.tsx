@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { color, narrow, type } from '../design';
+import { color, isNarrow, narrow, type } from '../design';
 import { seenNumber } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
@@ -143,7 +143,7 @@ export function StopLane(props: StopLaneProps) {
 }
 
 function useStopLane({ target, putts, units, takesSide = false, scenery, onStop }: StopLaneProps) {
-  const isPhone = window.matchMedia('(max-width: 599px)').matches;
+  const isPhone = isNarrow();
   const height = isPhone ? HEIGHT.phone : scenery === undefined ? HEIGHT.else : HEIGHT.drill;
   const longest = Math.max(0, ...putts.map((putt) => putt.roll_m ?? 0));
   const range = closeUp(target, Math.max(longest, 6), scenery?.ring ?? null);

@@ -24,15 +24,20 @@ const Big = styled.p`
 `;
 
 /** What the coach asks of the line: another green, one length. */
-export function useAnswers(session: Session, report: StrokeReport | undefined, units: Units) {
+export function useAnswers(
+  session: Session,
+  studentId: string | null,
+  report: StrokeReport | undefined,
+  units: Units,
+) {
   const [slid, setSlid] = useState<number | null>(null);
   const [dragged, setDragged] = useState<number | null>(null);
   const speed = useDeferredValue(slid);
-  const whatIf = useWhatIf(session.id, speed);
+  const whatIf = useWhatIf(session.id, studentId, speed);
   const table = slid === null ? (report?.table ?? null) : (whatIf.data ?? report?.table ?? null);
   const step = lengthStep(units);
   const length = dragged ?? firstLength(table);
-  const asked = useAskedLength(session.id, useDeferredValue(length), speed);
+  const asked = useAskedLength(session.id, studentId, useDeferredValue(length), speed);
   const row = asked.data?.rows.find(
     ({ length_m, grade_percent }) =>
       length !== null && grade_percent === 0 && Math.abs(length_m - length) < step / 2,

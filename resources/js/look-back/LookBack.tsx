@@ -1,8 +1,9 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { ownerOf } from '../balls/names';
 import {
   ButtonLink,
+  isNarrow,
   Margin,
   Name,
   Notice,
@@ -17,6 +18,7 @@ import {
   Title,
   wide,
 } from '../design';
+import { remember, standIn } from '../device/stand';
 import { FoundRuns } from '../found/Found';
 import { useBench, useFoundRuns, useStrokeReport } from '../server/queries';
 import type { Session, StrokeReport, Student } from '../server/types';
@@ -52,30 +54,69 @@ const Asked = styled(Beside)`
 /** The student's own stroke on one spread: the answer, two rulers, the table, every ball and the curve. */
 export function LookBack({ session }: WaypointProps) {
   const coach = useUnits();
-  if (session.student === null) {
-    return (
-      <Page>
-        <Stack>
-          <Title page="Look back">Whose stroke is it?</Title>
-          <Quiet>Choose the student under Arrive; the balls stay, and will be theirs.</Quiet>
-          <Row>
-            <ButtonLink look="main" to={`/sessions/${session.id}/arrive`}>
-              Go to Arrive
-            </ButtonLink>
-          </Row>
-          <FoundInSession session={session} units={coach} />
-        </Stack>
-      </Page>
-    );
+  const bench = useBench();
+  const [chosen, choose] = useState(() => standIn(session.id).student ?? null);
+  const own = session.student;
+  const isOther =
+    chosen !== null && chosen !== own?.id && session.company.some((each) => each.student === chosen);
+  const other = isOther ? (bench.data?.students.find(({ id }) => id === chosen) ?? null) : null;
+  const student = other ?? own;
+  if (student === null) {
+    return <Whose session={session} units={coach} />;
   }
-  return <Spread session={session} student={session.student} />;
+  return (
+    <Spread
+      key={student.id}
+      session={session}
+      student={student}
+      whose={
+        session.company.length < 2 ? null : (
+          <OneOf
+            label="Whose figures"
+            isLabelHidden
+            isRow
+            options={session.company.map(({ student: id, name }) => ({ value: id, label: name }))}
+            value={student.id}
+            onChange={(id) => {
+              choose(id);
+              remember(session.id, { student: id });
+            }}
+          />
+        )
+      }
+    />
+  );
 }
 
-function Spread({ session, student }: WaypointProps & { student: Student }) {
+function Whose({ session, units }: WaypointProps & { units: Units }) {
+  return (
+    <Page>
+      <Stack>
+        <Title page="Look back">Whose stroke is it?</Title>
+        <Quiet>Choose the student under Arrive; the balls stay, and will be theirs.</Quiet>
+        <Row>
+          <ButtonLink look="main" to={`/sessions/${session.id}/arrive`}>
+            Go to Arrive
+          </ButtonLink>
+        </Row>
+        <FoundInSession session={session} units={units} />
+      </Stack>
+    </Page>
+  );
+}
+
+interface SpreadProps extends WaypointProps {
+  student: Student;
+  /** The company's names, one touch each; null for one alone. */
+  whose: ReactNode;
+}
+
+function Spread({ session, student, whose }: SpreadProps) {
+  const studentId = student.id === session.student?.id ? null : student.id;
   const units = useUnitsOf(student);
-  const query = useStrokeReport(session.id);
+  const query = useStrokeReport(session.id, studentId);
   const report = query.data;
-  const answers = useAnswers(session, report, units);
+  const answers = useAnswers(session, studentId, report, units);
   const log = useLog(session);
   const when = whenOf(session);
   if (report === undefined) {
@@ -95,10 +136,18 @@ function Spread({ session, student }: WaypointProps & { student: Student }) {
           </Title>
           <Quiet as="span">{[when.date, session.green?.name].filter(Boolean).join(', ')}</Quiet>
         </Row>
+        {whose}
         {query.isError && (
           <Notice kind="wrong">{query.error.message} The last figures stay on screen.</Notice>
         )}
-        <Told session={session} report={report} answers={answers} units={units} when={when} />
+        <Told
+          session={session}
+          student={student}
+          report={report}
+          answers={answers}
+          units={units}
+          when={when}
+        />
         <Stack $gap="s">
           <Summary report={report} when={when} />
           <Day report={report} when={when} />
@@ -118,16 +167,17 @@ function Spread({ session, student }: WaypointProps & { student: Student }) {
 
 interface ToldProps {
   session: Session;
+  student: Student;
   report: StrokeReport;
   answers: Answers;
   units: Units;
   when: When;
 }
 
-function Told({ session, report, answers, units, when }: ToldProps) {
-  const [isUpright] = useState(() => window.matchMedia('(max-width: 599px)').matches);
+function Told({ session, student, report, answers, units, when }: ToldProps) {
+  const [isUpright] = useState(isNarrow);
   const log = useLog(session);
-  const own = log.putts.filter(({ student }) => ownerOf(student, session) === session.student?.id);
+  const own = log.putts.filter(({ student: whose }) => ownerOf(whose, session) === student.id);
   const lane = own.some(({ roll_m }) => roll_m !== null) ? (
     <BallsLane putts={own} stations={session.stations} units={units} isUpright={isUpright} />
   ) : null;
@@ -150,7 +200,7 @@ function Told({ session, report, answers, units, when }: ToldProps) {
       </Asked>
       <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
       <Beside>
-        <TablePart session={session} table={table} units={units} />
+        <TablePart student={student} table={table} units={units} />
         <Part>
           <h2>
             How far does each backstroke roll
@@ -168,15 +218,15 @@ function Told({ session, report, answers, units, when }: ToldProps) {
 }
 
 function TablePart({
-  session,
+  student,
   table,
   units,
 }: {
-  session: Session;
+  student: Student;
   table: NonNullable<Answers['table']>;
   units: Units;
 }) {
-  const school = session.student?.school ?? 'rule';
+  const { school } = student;
   const [view, setView] = useState<'rule' | 'foot'>(school === 'foot' ? 'foot' : 'rule');
   return (
     <Part>

@@ -16,12 +16,20 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
   client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
   void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
-  void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
+  askAgain(client, keys.stroke(sessionId));
   // What drills found, and where they begin next time, rests on these balls too.
-  void client.invalidateQueries({ queryKey: keys.found });
-  void client.invalidateQueries({ queryKey: keys.setOut });
-  void client.invalidateQueries({ queryKey: keys.runs(sessionId) });
-  void client.invalidateQueries({ queryKey: keys.ledger });
+  askAgain(client, keys.found);
+  askAgain(client, keys.setOut);
+  askAgain(client, keys.runs(sessionId));
+  askAgain(client, keys.ledger);
+}
+
+/**
+ * Asks again for what rests on what was just taken. A first answer on its way was asked before that: left alone
+ * it would land as if it were new, and stay.
+ */
+function askAgain(client: QueryClient, queryKey: readonly unknown[]): void {
+  void client.cancelQueries({ queryKey }).then(() => client.invalidateQueries({ queryKey }));
 }
 
 function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted & { kind: 'write' }): void {
@@ -37,10 +45,10 @@ function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted
         : (answer as Session),
     );
     void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
-    void client.invalidateQueries({ queryKey: keys.stroke(sessionId) });
-    void client.invalidateQueries({ queryKey: keys.ledger });
+    askAgain(client, keys.stroke(sessionId));
+    askAgain(client, keys.ledger);
   }
-  void client.invalidateQueries({ queryKey: keys.bench });
+  askAgain(client, keys.bench);
 }
 
 function withRecord(bench: Bench, path: 'students' | 'greens', answer: unknown): Bench {

@@ -95,16 +95,24 @@ export function useTakeAlong(sessionIds: readonly string[]) {
   }, [client, ids]);
 }
 
-export function useStrokeReport(id: string) {
+/** @param studentId whose figures; null for whoever the session was begun for */
+export function useStrokeReport(id: string, studentId: string | null) {
+  const whose = studentId === null ? '' : `?student_id=${studentId}`;
   return useQuery({
-    queryKey: keys.stroke(id),
-    queryFn: () => request<StrokeReport>('GET', `sessions/${id}/stroke`),
+    queryKey: [...keys.stroke(id), studentId],
+    queryFn: () => request<StrokeReport>('GET', `sessions/${id}/stroke${whose}`),
   });
 }
 
 /** One length more, told for the reading that stands, or for another speed. */
-export function useAskedLength(id: string, lengthMetres: number | null, speedMetres: number | null) {
+export function useAskedLength(
+  id: string,
+  studentId: string | null,
+  lengthMetres: number | null,
+  speedMetres: number | null,
+) {
   const asked = new URLSearchParams({
+    ...(studentId === null ? {} : { student_id: studentId }),
     length_m: (lengthMetres ?? 0).toFixed(4),
     ...(speedMetres === null ? {} : { speed_m: speedMetres.toFixed(4) }),
   });
@@ -117,11 +125,14 @@ export function useAskedLength(id: string, lengthMetres: number | null, speedMet
 }
 
 /** The same line told for another green; asked only once a speed is given. */
-export function useWhatIf(id: string, speedMetres: number | null) {
+export function useWhatIf(id: string, studentId: string | null, speedMetres: number | null) {
+  const asked = new URLSearchParams({
+    speed_m: (speedMetres ?? 0).toFixed(4),
+    ...(studentId === null ? {} : { student_id: studentId }),
+  });
   return useQuery({
-    queryKey: [...keys.stroke(id), 'what-if', speedMetres],
-    queryFn: () =>
-      request<StrokeTable>('GET', `sessions/${id}/stroke/what-if?speed_m=${(speedMetres ?? 0).toFixed(4)}`),
+    queryKey: [...keys.stroke(id), 'what-if', asked.toString()],
+    queryFn: () => request<StrokeTable>('GET', `sessions/${id}/stroke/what-if?${asked}`),
     enabled: speedMetres !== null,
     placeholderData: keepPreviousData,
   });

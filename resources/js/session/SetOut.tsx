@@ -16,12 +16,15 @@ import {
   TableFrame,
   Title,
 } from '../design';
+import { announce } from '../device/announce';
 import { SetOutLane } from '../lane/SetOutLane';
+import type { Station } from '../server/types';
 import { useLog } from '../server/useOutbox';
+import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
 import { slopeWords } from '../units/slope';
-import { useUnits } from '../units/useUnits';
+import { type Units, useUnits } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
 
 /** Usual stations to add at one touch, in the coach's unit. */
@@ -31,162 +34,208 @@ const USUAL = { feet: [6, 12, 18, 24, 30], metres: [2, 4, 6, 8, 10], paces: [3, 
 export function SetOut({ session }: WaypointProps) {
   const units = useUnits();
   const log = useLog(session);
-  // With keys at hand a length can be typed at once; on a phone that would raise its keyboard.
-  const [hasKeys] = useState(() => window.matchMedia('(pointer: fine)').matches);
-  const [length, setLength] = useState('');
-  const [grade, setGrade] = useState('');
-  const [lengthError, setLengthError] = useState<string | null>(null);
-  const [gradeError, setGradeError] = useState<string | null>(null);
   const stations = [...session.stations].sort((a, b) => a.length_m - b.length_m);
-  const unitMetres = { feet: METRES_PER_FOOT, metres: 1, paces: units.choice.paceLength ?? USUAL_PACE }[
-    units.choice.unit
-  ];
-
-  const add = (typed: string, typedGrade: string) => {
-    const read = units.read(typed, 'station');
-    const percent =
-      typedGrade.trim() === '' ? null : Number(typedGrade.trim().replace(',', '.').replace('%', ''));
-    const badGrade = percent !== null && Number.isNaN(percent);
-    const lengthProblem =
-      read.metres === null
-        ? (read.error ?? 'Type how far this station is from the target.')
-        : outsideLimits(read.metres, 'station');
-    const gradeProblem = badGrade
-      ? `“${typedGrade.trim()}” is not a slope. Type 2 for 2 % uphill, -1 for downhill.`
-      : outsideLimits(percent, 'grade');
-    setLengthError(lengthProblem);
-    setGradeError(gradeProblem);
-    if (read.metres === null || lengthProblem !== null || gradeProblem !== null) {
-      return;
-    }
-    const station = {
-      length_m: read.metres,
-      said: asSaid(typed, 'station', units.choice),
-      grade_percent: percent,
-    };
-    setLength('');
-    setGrade('');
-    void log.setStation(station);
-  };
-
   return (
     <Page data-margin>
       <Stack $gap="l">
         <Title page={`Set out · ${session.student?.name ?? 'A session'}`}>Where to putt from</Title>
         <OutboxNotices log={log} words={() => ''} />
         <SetOutLane stations={stations} units={units} />
-        <Part>
-          <h2>Add a station</h2>
-          <Row aria-label="Usual lengths" role="group">
-            {USUAL[units.choice.unit].map((usual) => (
-              <Button
-                key={usual}
-                onPress={() => add(String(usual), '')}
-                isDisabled={stations.some(
-                  (station) =>
-                    Math.abs(station.length_m - usual * unitMetres) < 0.005 &&
-                    (station.grade_percent ?? 0) === 0,
-                )}
-              >
-                {usual} {units.suffix('station')}
-              </Button>
-            ))}
-          </Row>
-          <Columns>
-            <Entry
-              label="Distance from the target"
-              value={length}
-              onChange={setLength}
-              onEnter={() => add(length, grade)}
-              autoFocus={hasKeys}
-              suffix={units.suffix('station')}
-              error={lengthError}
-            />
-            <Entry
-              label="Slope, if it has one"
-              value={grade}
-              onChange={setGrade}
-              onEnter={() => add(length, grade)}
-              suffix="%"
-              hint="Uphill to the target is positive: 2. Downhill is negative: -1."
-              error={gradeError}
-            />
-          </Columns>
-          <Row>
-            <Button onPress={() => add(length, grade)}>Add this station</Button>
-          </Row>
-        </Part>
-        <Part>
-          <h2>Stations</h2>
-          {stations.length === 0 ? (
-            <Quiet>
-              No stations yet. Balls can also be rolled at nothing in particular, to see what a backstroke
-              does.
-            </Quiet>
-          ) : (
-            <TableFrame>
-              <table>
-                <thead>
-                  <tr>
-                    <th scope="col">From the target</th>
-                    <th scope="col">Stepped out</th>
-                    <th scope="col">Slope</th>
-                    <th scope="col">
-                      <span hidden>Remove</span>
-                    </th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {stations.map((station) => (
-                    <tr key={`${station.length_m} ${station.grade_percent}`}>
-                      <th scope="row">
-                        {units.show(station.length_m, 'station')}
-                        {station.said !== units.show(station.length_m, 'station') && (
-                          <Quiet style={{ fontWeight: 'normal' }}>said: {station.said}</Quiet>
-                        )}
-                      </th>
-                      <td>{formatPaces(station.length_m, units.choice)}</td>
-                      <td>{slopeWords(station.grade_percent)}</td>
-                      <td>
-                        <Button
-                          look="bare"
-                          aria-label={`Remove the station at ${units.show(station.length_m, 'station')}`}
-                          onPress={() => void log.removeStation(station.id)}
-                        >
-                          <Trash2 size={20} aria-hidden="true" />
-                        </Button>
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </TableFrame>
-          )}
-        </Part>
+        <AddStation stations={stations} units={units} onAdd={(station) => void log.setStation(station)} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/roll`}>
             On to rolling
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
         </Row>
+        <Part>
+          <h2>Stations</h2>
+          <Stations
+            stations={stations}
+            units={units}
+            onRemove={({ id, length_m }) => {
+              void log.removeStation(id);
+              announce(`Station at ${units.show(length_m, 'station')} removed`);
+            }}
+          />
+        </Part>
       </Stack>
-      <Margin notes={[]}>
-        <MarginWord>
-          <h2>Your pace</h2>
-          <p>
-            {units.choice.paceLength === null
-              ? 'Nobody has measured your pace yet, so an average one is used. Walk ten paces along a tape and put it under Settings.'
-              : `Paces are yours: ${Math.round(units.choice.paceLength * 100)} cm each.`}
-          </p>
-        </MarginWord>
-        <MarginWord>
-          <h2>Leave a tee</h2>
-          <p>
-            Knowing the length of a putt is half of judging it. Step from the target and leave a tee or a disc
-            at each station.
-          </p>
-        </MarginWord>
-      </Margin>
+      <SetOutMargin units={units} />
     </Page>
+  );
+}
+
+type NewStation = Pick<Station, 'length_m' | 'said' | 'grade_percent'>;
+
+interface AddStationProps {
+  stations: readonly Station[];
+  units: Units;
+  onAdd: (station: NewStation) => void;
+}
+
+function AddStation({ stations, units, onAdd }: AddStationProps) {
+  // With keys at hand a length can be typed at once; on a phone that would raise its keyboard.
+  const [hasKeys] = useState(() => window.matchMedia('(pointer: fine)').matches);
+  const adding = useAdding(units, onAdd);
+  const unitMetres = { feet: METRES_PER_FOOT, metres: 1, paces: units.choice.paceLength ?? USUAL_PACE }[
+    units.choice.unit
+  ];
+  const isThere = (metres: number) =>
+    stations.some(
+      ({ length_m, grade_percent }) => Math.abs(length_m - metres) < 0.005 && (grade_percent ?? 0) === 0,
+    );
+  return (
+    <Part>
+      <h2>Add a station</h2>
+      <Row aria-label="Usual lengths" role="group">
+        {USUAL[units.choice.unit].map((usual) => (
+          <Button
+            key={usual}
+            onPress={() => adding.add(String(usual), '')}
+            isDisabled={isThere(usual * unitMetres)}
+          >
+            {usual} {units.suffix('station')}
+          </Button>
+        ))}
+      </Row>
+      <Columns data-keys>
+        <Entry
+          label="Distance from the target"
+          value={adding.length}
+          onChange={adding.setLength}
+          onEnter={adding.enter}
+          autoFocus={hasKeys}
+          suffix={units.suffix('station')}
+          error={adding.errors.length}
+        />
+        <Entry
+          label="Slope, if it has one"
+          value={adding.grade}
+          onChange={adding.setGrade}
+          onEnter={adding.enter}
+          suffix="%"
+          hint="Uphill to the target is positive: 2. Downhill is negative: -1."
+          error={adding.errors.grade}
+        />
+      </Columns>
+      <Row>
+        <Button onPress={adding.enter}>Add this station</Button>
+      </Row>
+    </Part>
+  );
+}
+
+/** A length and a slope as they are typed, until they make a station. */
+function useAdding(units: Units, onAdd: (station: NewStation) => void) {
+  const [length, setLength] = useState('');
+  const [grade, setGrade] = useState('');
+  const [errors, setErrors] = useState<Record<'length' | 'grade', string | null>>({
+    length: null,
+    grade: null,
+  });
+  const add = (typed: string, typedGrade: string) => {
+    const read = units.read(typed, 'station');
+    const percent = readNumber(typedGrade.replace('%', ''));
+    const wrong = {
+      length:
+        read.metres === null
+          ? (read.error ?? 'Type how far this station is from the target.')
+          : outsideLimits(read.metres, 'station'),
+      grade:
+        typedGrade.trim() !== '' && percent === null
+          ? `“${typedGrade.trim()}” is not a slope. Type 2 for 2 % uphill, -1 for downhill.`
+          : outsideLimits(percent, 'grade'),
+    };
+    setErrors(wrong);
+    if (read.metres === null || wrong.length !== null || wrong.grade !== null) {
+      announce([wrong.length, wrong.grade].filter((each) => each !== null).join(' '));
+      return;
+    }
+    setLength('');
+    setGrade('');
+    announce(`Station at ${units.show(read.metres, 'station')} added`);
+    onAdd({
+      length_m: read.metres,
+      said: asSaid(typed, 'station', units.choice),
+      grade_percent: percent,
+    });
+  };
+  return { length, setLength, grade, setGrade, errors, add, enter: () => add(length, grade) };
+}
+
+interface StationsProps {
+  stations: readonly Station[];
+  units: Units;
+  onRemove: (station: Station) => void;
+}
+
+function Stations({ stations, units, onRemove }: StationsProps) {
+  if (stations.length === 0) {
+    return (
+      <Quiet>
+        No stations yet. Balls can also be rolled at nothing in particular, to see what a backstroke does.
+      </Quiet>
+    );
+  }
+  return (
+    <TableFrame>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">From the target</th>
+            <th scope="col">Stepped out</th>
+            <th scope="col">Slope</th>
+            <th scope="col">
+              <span hidden>Remove</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {stations.map((station) => (
+            <tr key={station.id}>
+              <th scope="row">
+                {units.show(station.length_m, 'station')}
+                {station.said !== units.show(station.length_m, 'station') && (
+                  <Quiet style={{ fontWeight: 'normal' }}>said: {station.said}</Quiet>
+                )}
+              </th>
+              <td>{formatPaces(station.length_m, units.choice)}</td>
+              <td>{slopeWords(station.grade_percent)}</td>
+              <td>
+                <Button
+                  look="bare"
+                  aria-label={`Remove the station at ${units.show(station.length_m, 'station')}`}
+                  onPress={() => onRemove(station)}
+                >
+                  <Trash2 size={20} aria-hidden="true" />
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </TableFrame>
+  );
+}
+
+function SetOutMargin({ units }: { units: Units }) {
+  return (
+    <Margin notes={[]}>
+      <MarginWord>
+        <h2>Your pace</h2>
+        <p>
+          {units.choice.paceLength === null
+            ? 'Nobody has measured your pace yet, so an average one is used. Walk ten paces along a tape and put it under Settings.'
+            : `Paces are yours: ${Math.round(units.choice.paceLength * 100)} cm each.`}
+        </p>
+      </MarginWord>
+      <MarginWord>
+        <h2>Leave a tee</h2>
+        <p>
+          Knowing the length of a putt is half of judging it. Step from the target and leave a tee or a disc
+          at each station.
+        </p>
+      </MarginWord>
+    </Margin>
   );
 }

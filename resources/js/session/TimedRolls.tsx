@@ -47,7 +47,12 @@ export function TimedRolls({ reading, units, sessionId, result }: TimedRollsProp
           value={String(direction) as '1' | '2'}
           onChange={(way) => timing.setDirection(way === '1' ? 1 : 2)}
         />
-        <Watch ref={timing.watchRef} data-running={watch.isRunning || undefined} onPressStart={timing.press}>
+        <Watch
+          ref={timing.watchRef}
+          data-running={watch.isRunning || undefined}
+          onPressStart={timing.press}
+          onPress={timing.released}
+        >
           {watch.seconds.toFixed(1)} s
           <small>{watch.isRunning ? 'Press as it comes to rest' : 'Press as it leaves the hand'}</small>
         </Watch>
@@ -154,6 +159,11 @@ function useTiming(reading: ReadingWork, units: Units, sessionId: string) {
       const seconds = watch.press();
       if (seconds !== null) {
         setTime(seconds.toFixed(2));
+      }
+    },
+    /** The thumb is off the watch: once it has stopped, how far is asked next. */
+    released: () => {
+      if (!watch.isRunning) {
         // The last distance is still there: typed over, or kept with Enter.
         distanceRef.current?.focus();
         distanceRef.current?.select();

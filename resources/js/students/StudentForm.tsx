@@ -14,6 +14,7 @@ import {
   Row,
   Stack,
   Title,
+  useFirstError,
 } from '../design';
 import { FoundRuns } from '../found/Found';
 import { ApiError, fieldError } from '../server/api';
@@ -25,6 +26,7 @@ import {
   useKeepStudent,
 } from '../server/queries';
 import type { Student } from '../server/types';
+import { readNumber } from '../units/format';
 import { METRES_PER_FOOT } from '../units/length';
 import { type Units, useUnits } from '../units/useUnits';
 
@@ -94,98 +96,8 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
           {id === null ? 'A new student' : student.name}
         </Title>
         {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
-        <Columns>
-          <Entry
-            label="Name"
-            value={form.draft.name}
-            onChange={(name) => form.set({ name })}
-            error={form.errorAt('name')}
-            autoFocus={id === null}
-          />
-          <Entry
-            label="Putter"
-            value={form.draft.putter ?? ''}
-            onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
-            hint="Kind, length, loft, aiming mark: whatever tells it apart."
-            error={form.errorAt('putter')}
-          />
-        </Columns>
-        <Entry
-          label="What wins over any template"
-          value={form.draft.exception ?? ''}
-          onChange={(exception) => form.set({ exception: exception === '' ? null : exception })}
-          hint="A personal exception: ball well forward on purpose, say. It stands first in the margin."
-          error={form.errorAt('exception')}
-        />
-        <Columns>
-          <OneOf
-            label="Hand"
-            options={HANDS}
-            value={form.draft.hand}
-            onChange={(hand) => form.set({ hand })}
-          />
-          <OneOf
-            label="Level"
-            options={LEVELS}
-            value={form.draft.level}
-            onChange={(level) => form.set({ level })}
-          />
-        </Columns>
-        <Part>
-          <h2>Lengths</h2>
-          <OneOf
-            label="Likes lengths in"
-            options={UNITS}
-            value={form.draft.unit}
-            onChange={(unit) => form.set({ unit })}
-          />
-          <Columns>
-            <Entry
-              label="Length of a pace"
-              value={form.pace}
-              onChange={form.setPace}
-              suffix={form.units.suffix('roll')}
-              hint="Walk ten along a tape and divide. May be left out unless paces are used."
-              error={form.errorAt('pace_length_m')}
-            />
-            <Entry
-              label="Pace past the hole"
-              value={form.past}
-              onChange={form.setPast}
-              suffix={form.units.suffix('roll')}
-              hint="How far past a covered hole a good putt runs out. A foot is usual."
-              error={form.errorAt('target_pace_m')}
-            />
-          </Columns>
-          <OneOf
-            label="Learns the backstroke"
-            options={SCHOOLS}
-            value={form.draft.school}
-            onChange={(school) => form.set({ school })}
-          />
-          <AnyOf
-            label="Scores"
-            options={[
-              {
-                value: 'gentle',
-                label: 'Keep scores out of sight: what was done is told, not how many passed',
-              },
-            ]}
-            values={form.draft.is_gentle ? ['gentle'] : []}
-            onChange={(values) => form.set({ is_gentle: values.length > 0 })}
-          />
-          <Columns>
-            <Entry
-              label="Tempo"
-              value={form.tempo}
-              onChange={form.setTempo}
-              inputMode="numeric"
-              suffix="beats a minute"
-              hint="One beat back, one to the ball. The metronome of a drill finds it; it may be left out."
-              error={form.errorAt('tempo_bpm')}
-            />
-          </Columns>
-        </Part>
+        <WhoTheyAre form={form} isNew={id === null} />
+        <HowTheyPutt form={form} />
         <Row>
           <Button look="main" type="submit" isPending={form.isPending}>
             {id === null ? 'Add to the bench' : 'Keep'}
@@ -210,6 +122,109 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
   );
 }
 
+interface FormPartProps {
+  form: StudentFormState;
+}
+
+function WhoTheyAre({ form, isNew }: FormPartProps & { isNew: boolean }) {
+  return (
+    <>
+      <Columns>
+        <Entry
+          label="Name"
+          value={form.draft.name}
+          onChange={(name) => form.set({ name })}
+          error={form.errorAt('name')}
+          autoFocus={isNew}
+        />
+        <Entry
+          label="Putter"
+          value={form.draft.putter ?? ''}
+          onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
+          hint="Kind, length, loft, aiming mark: whatever tells it apart."
+          error={form.errorAt('putter')}
+        />
+      </Columns>
+      <Entry
+        label="What wins over any template"
+        value={form.draft.exception ?? ''}
+        onChange={(exception) => form.set({ exception: exception === '' ? null : exception })}
+        hint="A personal exception: ball well forward on purpose, say. It stands first in the margin."
+        error={form.errorAt('exception')}
+      />
+      <Columns>
+        <OneOf label="Hand" options={HANDS} value={form.draft.hand} onChange={(hand) => form.set({ hand })} />
+        <OneOf
+          label="Level"
+          options={LEVELS}
+          value={form.draft.level}
+          onChange={(level) => form.set({ level })}
+        />
+      </Columns>
+    </>
+  );
+}
+
+function HowTheyPutt({ form }: FormPartProps) {
+  return (
+    <Part>
+      <h2>Lengths</h2>
+      <OneOf
+        label="Likes lengths in"
+        options={UNITS}
+        value={form.draft.unit}
+        onChange={(unit) => form.set({ unit })}
+      />
+      <Columns>
+        <Entry
+          label="Length of a pace"
+          value={form.pace}
+          onChange={form.setPace}
+          suffix={form.units.suffix('roll')}
+          hint="Walk ten along a tape and divide. May be left out unless paces are used."
+          error={form.errorAt('pace_length_m')}
+        />
+        <Entry
+          label="Run-out past the hole"
+          value={form.past}
+          onChange={form.setPast}
+          suffix={form.units.suffix('roll')}
+          hint="How far past a covered hole a good putt runs out. A foot is usual."
+          error={form.errorAt('target_pace_m')}
+        />
+      </Columns>
+      <OneOf
+        label="Learns the backstroke"
+        options={SCHOOLS}
+        value={form.draft.school}
+        onChange={(school) => form.set({ school })}
+      />
+      <AnyOf
+        label="Scores"
+        options={[
+          {
+            value: 'gentle',
+            label: 'Keep scores out of sight: what was done is told, not how many passed',
+          },
+        ]}
+        values={form.draft.is_gentle ? ['gentle'] : []}
+        onChange={(values) => form.set({ is_gentle: values.length > 0 })}
+      />
+      <Columns>
+        <Entry
+          label="Tempo"
+          value={form.tempo}
+          onChange={form.setTempo}
+          inputMode="numeric"
+          suffix="beats a minute"
+          hint="One beat back, one to the ball. The metronome of a drill finds it; it may be left out."
+          error={form.errorAt('tempo_bpm')}
+        />
+      </Columns>
+    </Part>
+  );
+}
+
 /** Every drill this student rolled, the latest first, with its one figure. */
 function FoundByStudent({ id, isGentle, units }: { id: string; isGentle: boolean; units: Units }) {
   const found = useFoundRuns('students', id);
@@ -227,6 +242,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
   const [tempo, setTempo] = useState(student.tempo_bpm === null ? '' : String(student.tempo_bpm));
   const [past, setPast] = useState(units.text(student.target_pace_m, 'roll'));
   const [local, setLocal] = useState<Record<string, string>>({});
+  useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
   return {
     draft,
     set: (part: Partial<StudentDraft>) => setDraft({ ...draft, ...part }),
@@ -242,7 +258,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
     errorAt: (field: string) => local[field] ?? fieldError(keep.error, field),
     submit: (event: React.FormEvent) => {
       event.preventDefault();
-      const [paceRead, pastRead] = [units.read(pace, 'roll'), units.read(past, 'roll')];
+      const paceRead = units.reread(pace, student.pace_length_m, 'roll');
+      const pastRead = units.reread(past, student.target_pace_m, 'roll');
       const wrong: Record<string, string> = {};
       if (paceRead.error !== null) {
         wrong.pace_length_m = paceRead.error;
@@ -250,8 +267,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       if (pastRead.metres === null) {
         wrong.target_pace_m = pastRead.error ?? 'Say how far past; 0 is dying at the lip.';
       }
-      const beats = tempo.trim() === '' ? null : Number(tempo.trim().replace(',', '.'));
-      if (beats !== null && Number.isNaN(beats)) {
+      const beats = readNumber(tempo);
+      if (tempo.trim() !== '' && beats === null) {
         wrong.tempo_bpm = `“${tempo.trim()}” is not a number of beats. Type 76, say.`;
       }
       setLocal(wrong);
@@ -283,3 +300,5 @@ function useStudentForm(id: string | null, student: StudentDraft) {
     },
   };
 }
+
+type StudentFormState = ReturnType<typeof useStudentForm>;

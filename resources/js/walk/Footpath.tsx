@@ -32,7 +32,7 @@ const Path = styled.nav`
     & > a { display: none; }
   }
   /* Where six do not fit side by side they fold into two rows of three. */
-  @media (max-width: 359px) { li { flex: 1 1 33%; } li + li::before { display: none; } }
+  @media (max-width: 22.4em) { li { flex: 1 1 33%; } li + li::before { display: none; } }
 `;
 
 const Ground = styled.div`
