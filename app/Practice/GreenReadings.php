@@ -16,6 +16,7 @@ use App\Models\Bench;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
@@ -80,8 +81,8 @@ final class GreenReadings
     }
 
     /**
-     * Give the readings that may stand for a session: the one chosen for it, its own last one, and the last one of
-     * its green. Which of them does is the core's to say.
+     * Give the readings that may stand for a session: the one chosen for it, its own last one, and the last other one
+     * of its green. Which of them does is the core's to say.
      *
      * @return Collection<int, GreenReading> the latest first
      */
@@ -94,11 +95,11 @@ final class GreenReadings
         $readings = static fn() => $green->readings()->with('session.student')->latest('taken_at')->latest('id');
         /** @var Collection<int, GreenReading> $found */
         $found = collect([
-            $readings()->whereKey((string) $session->chosen_reading_id)->first(),
+            $session->chosen_reading_id === null ? null : $readings()->whereKey($session->chosen_reading_id)->first(),
             $readings()->where('practice_session_id', $session->id)->first(),
-            $readings()->where('taken_at', '<=', $at)->first(),
             // Somebody else's of this green, so that a coach can choose.
-            $readings()->where('taken_at', '<=', $at)->whereNot('practice_session_id', $session->id)->first(),
+            $readings()->where('taken_at', '<=', $at)->where(static fn(Builder $other) => $other
+                ->whereNull('practice_session_id')->orWhere('practice_session_id', '!=', $session->id))->first(),
         ])->filter()->unique('id')->sortByDesc('taken_at')->values();
 
         return $found;

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { counted, countHands, Finger, onLane } from './hand';
+import { onOwnServer } from './own';
 import {
   expectAccessible,
   expectNoSidewaysScroll,
@@ -143,54 +144,58 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
   expect(touches).toBeLessThanOrEqual(45);
 });
 
-test('six on a phone: eight touches to the first ball; one goes, one comes, a ball moves, a drill ends', async ({
-  page,
-}) => {
-  await countHands(page);
-  await openDemo(page);
-  await page.evaluate(() => sessionStorage.clear());
-  await page.getByRole('button', { name: 'Start a session with Sunniva Crake' }).tap();
-  const others = page.getByRole('group', { name: 'And with them' });
-  for (const name of ['Rafe', 'Ilse', 'Jun', 'Tobin', 'Marguerite']) {
-    await others.getByText(name).first().tap();
-  }
-  await page.getByRole('link', { name: /^Roll/ }).tap();
-  const session = sessionOf(page);
-  const finger = await Finger.on(page);
-  const turn = page.getByRole('radiogroup', { name: 'Whose ball is next' });
-  await expect(turn.getByRole('radio')).toHaveCount(6);
-  await finger.touch(await onLane(page, 0.4, 0.4));
-  await expect(page.getByText('Ball 1: Sunniva Crake', { exact: false })).toBeVisible();
-  const touches = await counted(page, 'touches');
-  console.log(`Six on the phone, bench to first ball: ${touches} touches`);
-  expect(touches).toBeLessThanOrEqual(8);
-  await turn.getByText('Rafe').tap();
-  await finger.touch(await onLane(page, 0.5, 0.7));
-  await expect(page.getByText('Ball 2: Rafe Dunmallow', { exact: false })).toBeVisible();
-  await expectAccessible(page);
-  await expectNoSidewaysScroll(page);
+test.describe('a group', () => {
+  onOwnServer(8482);
 
-  // It was Ilse's: two touches, at its own station and time.
-  await page.getByRole('button', { name: /^Correct ball 2/ }).tap();
-  await page.getByRole('radiogroup', { name: 'Whose' }).getByText('Ilse Varnholt').tap();
-  await expect(page.getByText('Ball 2: Ilse Varnholt', { exact: false })).toBeVisible();
+  test('six on a phone: eight touches to the first ball; one goes, one comes, a ball moves, a drill ends', async ({
+    page,
+  }) => {
+    await countHands(page);
+    await openDemo(page);
+    await page.evaluate(() => sessionStorage.clear());
+    await page.getByRole('button', { name: 'Start a session with Sunniva Crake' }).tap();
+    const others = page.getByRole('group', { name: 'And with them' });
+    for (const name of ['Rafe', 'Ilse', 'Jun', 'Tobin', 'Marguerite']) {
+      await others.getByText(name).first().tap();
+    }
+    await page.getByRole('link', { name: /^Roll/ }).tap();
+    const session = sessionOf(page);
+    const finger = await Finger.on(page);
+    const turn = page.getByRole('radiogroup', { name: 'Whose ball is next' });
+    await expect(turn.getByRole('radio')).toHaveCount(6);
+    await finger.touch(await onLane(page, 0.4, 0.4));
+    await expect(page.getByText('Ball 1: Sunniva Crake', { exact: false })).toBeVisible();
+    const touches = await counted(page, 'touches');
+    console.log(`Six on the phone, bench to first ball: ${touches} touches`);
+    expect(touches).toBeLessThanOrEqual(8);
+    await turn.getByText('Rafe').tap();
+    await finger.touch(await onLane(page, 0.5, 0.7));
+    await expect(page.getByText('Ball 2: Rafe Dunmallow', { exact: false })).toBeVisible();
+    await expectAccessible(page);
+    await expectNoSidewaysScroll(page);
 
-  await startDrill(page, 'Never the same twice', ['Sunniva Crake', 'Rafe Dunmallow', 'Ilse Varnholt']);
-  await finger.touch(await onLane(page, 0.5, 0.4));
-  await expect(page.getByText('Ball 1: Sunniva Crake', { exact: false })).toBeVisible();
-  const who = page.getByRole('dialog', { name: 'Who is here' });
-  await page.getByRole('button', { name: 'Who is here' }).tap();
-  await who.getByRole('radiogroup', { name: 'Rafe Dunmallow' }).getByText('Gone').tap();
-  await who.getByRole('button', { name: 'Close' }).tap();
-  await expect(turn.getByRole('radio', { name: /^Ilse/ })).toBeChecked();
-  await page.getByRole('button', { name: 'Who is here' }).tap();
-  await who.getByRole('radiogroup', { name: 'Jun Petterkin' }).getByText('Joins').tap();
-  await who.getByRole('button', { name: 'Close' }).tap();
-  await finger.touch(await onLane(page, 0.45, 0.7));
-  await expect(page.getByText('Ball 2: Ilse Varnholt', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'That’s enough' }).tap();
-  await expect(page.getByText('Ended here. What was done counts.')).toBeVisible();
-  await expect(page.getByText('Who did what')).toBeVisible();
-  await page.goto(`/sessions/${session}/roll`);
-  await expect(page.getByRole('link', { name: /^Go on with/ })).toHaveCount(0);
+    // It was Ilse's: two touches, at its own station and time.
+    await page.getByRole('button', { name: /^Correct ball 2/ }).tap();
+    await page.getByRole('radiogroup', { name: 'Whose' }).getByText('Ilse Varnholt').tap();
+    await expect(page.getByText('Ball 2: Ilse Varnholt', { exact: false })).toBeVisible();
+
+    await startDrill(page, 'Never the same twice', ['Sunniva Crake', 'Rafe Dunmallow', 'Ilse Varnholt']);
+    await finger.touch(await onLane(page, 0.5, 0.4));
+    await expect(page.getByText('Ball 1: Sunniva Crake', { exact: false })).toBeVisible();
+    const who = page.getByRole('dialog', { name: 'Who is here' });
+    await page.getByRole('button', { name: 'Who is here' }).tap();
+    await who.getByRole('radiogroup', { name: 'Rafe Dunmallow' }).getByText('Gone').tap();
+    await who.getByRole('button', { name: 'Close' }).tap();
+    await expect(turn.getByRole('radio', { name: /^Ilse/ })).toBeChecked();
+    await page.getByRole('button', { name: 'Who is here' }).tap();
+    await who.getByRole('radiogroup', { name: 'Jun Petterkin' }).getByText('Joins').tap();
+    await who.getByRole('button', { name: 'Close' }).tap();
+    await finger.touch(await onLane(page, 0.45, 0.7));
+    await expect(page.getByText('Ball 2: Ilse Varnholt', { exact: false })).toBeVisible();
+    await page.getByRole('button', { name: 'That’s enough' }).tap();
+    await expect(page.getByText('Ended here. What was done counts.')).toBeVisible();
+    await expect(page.getByText('Who did what')).toBeVisible();
+    await page.goto(`/sessions/${session}/roll`);
+    await expect(page.getByRole('link', { name: /^Go on with/ })).toHaveCount(0);
+  });
 });

@@ -1,6 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
+import { onOwnServer } from './own';
 import { expectAccessible, expectNoSidewaysScroll, openDemo, startDrill } from './people';
 import { ask } from './screen';
+
+onOwnServer(8481);
 
 /** Every screen of a session that has balls in it, and those around it. */
 async function screens(page: Page): Promise<string[]> {

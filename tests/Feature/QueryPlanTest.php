@@ -52,7 +52,8 @@ final class QueryPlanTest extends TestCase
             ['POST', 'api/drills', ['drill' => $drill]], ['GET', 'api/drills/export', []], ['POST', 'api/sessions', ['id' => (string) Str::ulid(), 'student_id' => $student->id]],
             ['PATCH', $path, ['student_id' => $guest->id]], ['PATCH', $path, ['ended' => true]],
             ['POST', 'api/students', self::studentCard()], ['PUT', "api/students/$student->id", self::studentCard()], ['POST', 'api/greens', ['name' => 'G', 'surface' => 'mat']],
-            ['DELETE', "api/students/$guest->id", []],
+            ['GET', 'api/sessions', []], ['GET', "api/sessions?student_id=$guest->id&before=2040-01-01", []], ['GET', "api/sessions?green_id=$session->green_id", []],
+            ['DELETE', "api/students/$guest->id", []], ['DELETE', $path, []], ['GET', 'api/put-away', []], ['POST', "$path/back", []], ['POST', "api/students/$guest->id/back", []],
         ] as [$method, $uri, $body]) {
             $this->json($method, $uri, $body)->assertSuccessful();
         }

@@ -98,13 +98,17 @@ function NewerVersion() {
   ) : null;
 }
 
+/** Over the foot of the page, so that nothing moves under a hand when it comes and goes. */
+const Quietly = styled.div`
+  position: fixed; left: 50%; bottom: 0; transform: translateX(-50%); z-index: 3; pointer-events: none; max-width: 100%; padding: 4px 14px;
+  border: 1.5px solid ${color.rule}; border-bottom: 0; border-radius: 6px 6px 0 0; background: ${color.leaf}; font-size: 0.95rem;
+`;
+
 /** One quiet line for what this device still holds; what is rolled says so beside its own figures. */
 function NotSent() {
   const waiting = useWaiting().filter(({ refused }) => refused === null).length;
   return waiting === 0 ? null : (
-    <Word role="status" data-not-sent>
-      {waiting} not sent yet: on this device, sent when the server answers.
-    </Word>
+    <Quietly role="status">{waiting} not sent yet: on this device, sent when the server answers.</Quietly>
   );
 }
 
