@@ -73,7 +73,7 @@ final class SessionLogbook
     {
         $students = array_filter([$session->student_id, ...array_column($events, 'student')], is_string(...));
 
-        return Student::query()->where('bench_id', $session->bench_id)->whereKey(array_unique($students))->get()->keyBy('id')->toBase();
+        return Student::query()->whereKey(array_unique($students))->get()->keyBy('id')->toBase();
     }
 
     /**

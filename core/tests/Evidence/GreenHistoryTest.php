@@ -45,6 +45,9 @@ final class GreenHistoryTest extends TestCase
         self::assertEqualsWithDelta([9.0, 11.0, 11.0], array_map(fn(string $session): float => $feet(GreenHistory::of($readings), $session), ['A', 'B', 'C']), 1e-9);
         $chosen = GreenHistory::of($readings, ['A' => 'theirs']);
         self::assertEqualsWithDelta(11.0, $feet($chosen, 'A'), 1e-9);
+        // Of two of its own the later one stands from then on.
+        $again = GreenHistory::of([...$readings, self::reading(11, 'A', 10.0)]);
+        self::assertEqualsWithDelta([10.0, 9.0], [$feet($again, 'A'), (float) $again->at(10 * self::HOUR, 'A')?->reading->speed?->feet()], 1e-9);
         // For the whole session: its balls before that reading too.
         self::assertEqualsWithDelta(11.0, $chosen->at(10 * self::HOUR, 'A')?->reading->speed?->feet(), 1e-9);
     }

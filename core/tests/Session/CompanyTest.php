@@ -71,6 +71,15 @@ final class CompanyTest extends DrillTestCase
         self::assertSame(1, self::of($again, 'bea')['next']['station']);
     }
 
+    public function testWhoeverRolledInARunIsOfItThoughNobodySaidSo(): void
+    {
+        $state = self::state([self::rolled(1, null), self::rolled(2, 'bea')]);
+        self::assertSame(['ann', 'bea'], array_column($state['students'], 'student'));
+        self::assertSame([['B0001'], ['B0002']], [self::of($state, 'ann')['counted'], self::of($state, 'bea')['counted']]);
+        // Named all the same, a ball of whoever the run is of makes no group.
+        self::assertArrayNotHasKey('students', self::state([self::rolled(1, 'ann')]));
+    }
+
     public function testThatsEnoughEndsADrillWithWhatWasDoneAndCanBeTakenBack(): void
     {
         $end = self::said(3, 'run_ended', []);

@@ -375,9 +375,18 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
   const others = (bench.data?.students ?? [])
     .filter(({ id }) => !company.some(({ value }) => value === id))
     .map(({ id, name }) => ({ value: id, label: name }));
-  const isAlone = company.length < 2 && students.length === 0;
   if (company.length + others.length < 2) {
     return null;
+  }
+  if (company.length < 2 && !isMore) {
+    return (
+      <Row>
+        <Quiet as="span">{session.student?.name ?? 'Whoever is here'} rolls alone.</Quiet>
+        <Button look="bare" onPress={() => showMore(true)}>
+          Others of the bench
+        </Button>
+      </Row>
+    );
   }
   return (
     <Part>
@@ -388,7 +397,7 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
             ? `Tick those who take turns; with none ticked it is ${session.student?.name ?? 'whoever is here'} alone`
             : `Made for one; tick two or more to take turns all the same`
         }
-        options={isMore || !isAlone ? [...company, ...(isMore ? others : [])] : company}
+        options={isMore ? [...company, ...others] : company}
         values={students}
         onChange={onChange}
       />

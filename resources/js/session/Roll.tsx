@@ -197,10 +197,10 @@ function FreeCompany({ session, rolling }: { session: Session; rolling: Rolling 
 function WhatIsMissing({ session }: { session: Session }) {
   return session.reading_is_of_the_day ? null : (
     <Notice>
-      <Row style={{ justifyContent: 'space-between' }}>
+      <Row style={{ justifyContent: 'space-between', gap: 0 }}>
         <span>
-          {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls are
-          logged all the same, and tell of the stroke once it is.
+          {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls tell
+          of the stroke once it is.
         </span>
         <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
           Measure the green

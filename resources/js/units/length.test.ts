@@ -54,6 +54,7 @@ describe('a length to be typed over is round in its unit', () => {
     [0.2667, 'backstroke', feet, '10.5'],
     [5.334, 'roll', feet, '17.5'],
     [5.36, 'roll', feet, '17\' 7"'],
+    [5.4102, 'roll', feet, '17.75'],
     [3.048, 'station', metres, '3.05'],
     [3.048, 'station', paced, '4'],
     [5.9, 'station', paces, '7 paces 1 ft'],

@@ -85,7 +85,7 @@ test('each waypoint carries what happened there, and leads on and back', () => {
     note_for_next: 'Longer.',
   } as unknown as Session;
   expect(factsOf(walked, 12, feet)).toEqual({
-    arrive: 'Ann and 2',
+    arrive: 'Ann +2',
     green: '9.5 ft',
     'set-out': '1 post',
     roll: '12 balls',

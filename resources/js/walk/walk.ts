@@ -36,7 +36,7 @@ export function factsOf(session: Session, ballCount: number, units: Units): Reco
   const { student, company, reading, stations } = session;
   const others = company.filter((each) => each.student !== student?.id).length;
   return {
-    arrive: student === null ? '' : `${firstName(student.name)}${others === 0 ? '' : ` and ${others}`}`,
+    arrive: student === null ? '' : `${firstName(student.name)}${others === 0 ? '' : ` +${others}`}`,
     green: reading?.speed_m == null || !session.reading_is_of_the_day ? '' : units.speed(reading.speed_m),
     'set-out': stations.length === 0 ? '' : counted(stations.length, 'post'),
     roll: ballCount === 0 ? '' : counted(ballCount, 'ball'),
