@@ -12,6 +12,7 @@ use Amble\Core\Drill\Level\Progression;
 use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Drill\StationTally;
 use App\Models\PracticeSession;
+use App\Models\Student;
 
 /** Gathers what the core needs to run a drill in a session. */
 final class DrillRuns
@@ -20,12 +21,13 @@ final class DrillRuns
     {
     }
 
-    /** Say what to expect before it starts, at this student's own chances. */
-    public function expectation(Drill $drill, int $seed, PracticeSession $session): Expectation
+    /** Say what to expect before it starts, at a student's own chances; the session's own where none is named. */
+    public function expectation(Drill $drill, int $seed, PracticeSession $session, ?Student $student = null): Expectation
     {
-        [$skill, $behind] = $session->student === null
+        $student ??= $session->student;
+        [$skill, $behind] = $student === null
             ? [new Skill(null, null, null, null), 0]
-            : $this->evidence->skill($session->student, $session->green?->surface);
+            : $this->evidence->skill($student, $session->green?->surface);
 
         return Expectation::of($drill, DrillRun::firstRound($drill, $seed), $skill, $behind);
     }

@@ -22,6 +22,7 @@ final readonly class SetOut
      * @param list<float|null> $stepped paces counted to each station
      * @param Expectation|null $expectation null where it is only looked at
      * @param Progression|null $progression where it begins for the session's student; null where nothing says so
+     * @param list<array{student: string, name: string, balls: float|null}> $group who takes turns, each with the balls to expect
      */
     public function __construct(
         public SetOutSheet $sheet,
@@ -33,7 +34,16 @@ final readonly class SetOut
         public ?Progression $progression,
         public \stdClass $definition,
         public DrillCard $card,
+        public array $group = [],
     ) {
+    }
+
+    /** Give the balls everybody will roll together; null for one alone, and where somebody's rate is not known. */
+    public function ballsInAll(): ?float
+    {
+        $balls = array_column($this->group, 'balls');
+
+        return count($balls) < 2 || in_array(null, $balls, true) ? null : array_sum($balls);
     }
 
     /** @return list<array{key: string, sentence: string}> */

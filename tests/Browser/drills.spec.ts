@@ -195,7 +195,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await expect(
     page.getByText('The name: This must be text of 1 to 80 letters.', { exact: false }),
   ).toBeVisible();
-  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('button', { name: 'Keep this drill' }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
   await page.getByRole('link', { name: 'Change it' }).click();

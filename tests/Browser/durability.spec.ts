@@ -8,6 +8,22 @@ let server: ChildProcess;
 
 test.afterEach(() => kill(server));
 
+test('an answer that did not change is told so with nothing after it, and a new one comes compressed', async () => {
+  server = serve(PORT, freshDatabase());
+  await answering(PORT);
+  // Reads strictly: bytes after an answer without a body are refused.
+  const api = await request.newContext({ baseURL: `http://127.0.0.1:${PORT}` });
+  await api.get('/api/me');
+  const cookie = (await api.storageState()).cookies.find(({ name }) => name === 'XSRF-TOKEN');
+  await api.post('/api/demo', { headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') } });
+  const first = await api.get('/api/seen');
+  expect([first.status(), first.headers()['content-encoding']]).toEqual([200, 'gzip']);
+  expect((await first.json()).length).toBeGreaterThan(0);
+  const again = await api.get('/api/seen', { headers: { 'If-None-Match': first.headers().etag ?? '' } });
+  expect([again.status(), (await again.body()).length]).toEqual([304, 0]);
+  await api.dispose();
+});
+
 test('what was acknowledged survives the server being killed', async () => {
   const database = freshDatabase();
   server = serve(PORT, database);

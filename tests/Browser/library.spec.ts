@@ -157,7 +157,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   const session = sessionOf(page);
   await page.goto('/drills/new');
   const name = `Rope and rail ${Date.now()}`;
-  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Name', { exact: true }).fill(name);
   await choose(page, 'A ball passes when it', 'Strikes it or stops near');
   await expect(page.getByText('Nothing can be struck at this target.').first()).toBeVisible();
   await choose(page, 'Target', 'Something standing');

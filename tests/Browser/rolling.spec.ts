@@ -281,8 +281,8 @@ test('backstrokes by the wheel, by digits, by those used lately', async ({ page 
   await expect(page.getByText(/^Ball 3: 8 in back/)).toBeVisible();
   if (project.name === 'laptop') {
     await page.getByText('Tempo and routine').click();
-    await page.getByRole('button', { name: 'Rehearsed' }).click();
-    await page.getByRole('button', { name: 'Rehearsed' }).click();
+    await page.getByRole('button', { name: 'Rehearsed', exact: true }).click();
+    await page.getByRole('button', { name: 'Rehearsed', exact: true }).click();
     await page.getByRole('button', { name: 'Faster' }).click();
     await page.getByRole('button', { name: /^Keep as Sunniva Crake/ }).click();
     await expect(page.getByText('beats a minute', { exact: false }).first()).toBeVisible();

@@ -40,6 +40,23 @@ test('a new coach finds empty screens that say what will be here', async ({ page
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
 
+test('the door stands still under a hand, and opens at one touch though nothing more can be asked', async ({
+  page,
+}) => {
+  await page.route('**/*.woff2', async (route) => {
+    await new Promise((wake) => setTimeout(wake, 300));
+    await route.continue();
+  });
+  await page.goto('/');
+  const door = page.getByRole('button', { name: 'Open the demo bench' });
+  await expect(door).toBeVisible();
+  // The sentence above it takes a line less in its own face.
+  expect(await page.evaluate(() => document.fonts.check("italic 400 1em 'Source Serif 4'"))).toBe(true);
+  await page.route('**/api/me', (route) => route.abort());
+  await door.click();
+  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+});
+
 test('signing in with the wrong password says so at the field and keeps the address', async ({ page }) => {
   await page.goto('/');
   await page.getByLabel('E-mail address').fill('nobody@example.test');

@@ -23,10 +23,12 @@ export function freshDatabase() {
   }
   if (!existsSync(template)) {
     layOut(file);
-    // What is still in the log of writes goes into the file before it is copied.
+    // What is still in the log of writes goes into the file before it is copied. The copy keeps such a log from the
+    // start: two first requests that both turn it on shut each other out, and SQLite waits for neither.
     spawnSync('php', [
       '-r',
-      '$db = new PDO("sqlite:" . $argv[1]); $db->prepare("VACUUM INTO ?")->execute([$argv[2]]);',
+      `(new PDO('sqlite:' . $argv[1]))->prepare('VACUUM INTO ?')->execute([$argv[2]]);
+       (new PDO('sqlite:' . $argv[2]))->exec('PRAGMA journal_mode = WAL');`,
       file,
       `${file}.whole`,
     ]);

@@ -87,6 +87,22 @@ final class CompanyTest extends TestCase
         $this->getJson("$path?student_id=$stranger->id")->assertJsonValidationErrorFor('student_id');
     }
 
+    public function testASheetForAGroupTellsWhatEachWillRollAtTheirOwnRate(): void
+    {
+        $drill = json_decode((string) file_get_contents(base_path('core/drills/library.json')), true, 32, JSON_THROW_ON_ERROR)['drills'][0];
+        [$ann, $bea] = [$this->named('Ann'), $this->named('Bea')];
+        $sheet = fn(array $students) => $this->postJson('api/drills/set-out', [
+            'drill' => $drill, 'id' => (string) Str::ulid(), 'session_id' => $this->session->id, 'students' => $students,
+        ])->assertSuccessful();
+        // Say it first ends on a count, which is everybody's.
+        $group = $sheet([$bea->id, $ann->id]);
+        self::assertSame([['Bea', 'Ann'], 2 * $group->json('expectation.balls')], [array_column($group->json('group'), 'name'), $group->json('balls_in_all')]);
+        self::assertSame([[], null], [$sheet([])->json('group'), $sheet([])->json('balls_in_all')]);
+        $stranger = $this->coach('other@example.test')->students()->create(self::studentCard());
+        $this->postJson('api/drills/set-out', ['drill' => $drill, 'id' => (string) Str::ulid(), 'session_id' => $this->session->id, 'students' => [$stranger->id]])
+            ->assertJsonValidationErrorFor('students.0');
+    }
+
     public function testAGroupOnTheGreenALeaverALatecomerAndAnEndedDrill(): void
     {
         [$ann, $bea, $late] = [$this->named('Ann'), $this->named('Bea'), $this->named('Late')];

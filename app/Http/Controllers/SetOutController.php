@@ -8,6 +8,7 @@ use Amble\Core\Drill\SetOutSheet;
 use App\Http\Requests\SetOutRequest;
 use App\Http\Resources\SetOutResource;
 use App\Models\PracticeRun;
+use App\Models\Student;
 use App\Practice\DrillLibrary;
 use App\Practice\DrillRuns;
 use App\Practice\SetOut;
@@ -33,6 +34,9 @@ final class SetOutController
             $session === null || $request->isChosen() ? null : $runs->progression($card, $session),
             $definition,
             $card,
+            $session === null ? [] : array_values($request->students()->map(static fn(Student $student): array => [
+                'student' => $student->id, 'name' => $student->name, 'balls' => $runs->expectation($drill, $seed, $session, $student)->balls,
+            ])->all()),
         ));
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\PracticeSession;
+use App\Models\Student;
 use App\Practice\DrillLibrary;
+use Illuminate\Support\Collection;
 
 /** A drill to be set out, before it is started; "stepped" holds the paces counted to each station, if any. */
 final class SetOutRequest extends OwnRequest
@@ -17,6 +19,8 @@ final class SetOutRequest extends OwnRequest
             'id' => ['required', 'ulid'],
             'session_id' => ['nullable', 'ulid', $this->onBench(PracticeSession::class)],
             'level_is_chosen' => ['sometimes', 'boolean'],
+            'students' => ['sometimes', 'array', 'max:12'],
+            'students.*' => ['string', 'distinct', $this->onBench(Student::class)],
             'stepped' => ['sometimes', 'array', 'max:24'],
             'stepped.*' => ['nullable', 'numeric', 'between:0.5,200'],
         ];
@@ -25,7 +29,7 @@ final class SetOutRequest extends OwnRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['session_id' => 'session', 'stepped.*' => 'count of paces'];
+        return ['session_id' => 'session', 'stepped.*' => 'count of paces', 'students.*' => 'student'];
     }
 
     public function definition(): \stdClass
@@ -45,6 +49,16 @@ final class SetOutRequest extends OwnRequest
         $id = $this->validated('session_id');
 
         return is_string($id) ? PracticeSession::query()->whereKey($id)->with('student', 'green')->first() : null;
+    }
+
+    /** @return Collection<int, Student> who will take turns, in turn; none for the session's own student alone */
+    public function students(): Collection
+    {
+        $ids = array_values(array_filter($this->array('students'), is_string(...)));
+        /** @var Collection<int, Student> $students */
+        $students = $ids === [] ? collect() : Student::query()->whereKey($ids)->get()->toBase();
+
+        return $students->sortBy(static fn(Student $student): int|false => array_search($student->id, $ids, true))->values();
     }
 
     /** @return list<float|null> paces to each station, in the drill's order */

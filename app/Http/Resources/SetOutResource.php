@@ -34,6 +34,8 @@ final class SetOutResource extends JsonResource
             'aid_against_hole' => $this->resource->aidAgainstHole(),
             'stations' => $this->resource->stations(),
             'progression' => $this->progression(),
+            'group' => $this->resource->group,
+            'balls_in_all' => $this->resource->ballsInAll(),
             'expectation' => $this->resource->expectation === null ? null : ExpectationResource::make($this->resource->expectation),
         ];
     }

@@ -3,7 +3,7 @@ import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider, useRouteError } from 'react-router';
 import { SignIn } from '../account/SignIn';
 import { Bench } from '../bench/Bench';
-import { Button, ButtonLink, GlobalStyle, Notice, Page, Title } from '../design';
+import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
 import { client } from '../server/client';
 import { outbox } from '../server/outbox';
 import { keys, useMe } from '../server/queries';
@@ -79,10 +79,11 @@ export function App() {
 /** Whoever is signed in goes through; anybody else is asked in. */
 function Doors() {
   const me = useMe();
+  const hasFaces = useFaces();
   const coachId = me.data?.coach?.id ?? null;
   useEffect(() => outbox.signedIn(coachId), [coachId]);
   useEffect(() => outbox.onSignedOut(() => void client.invalidateQueries({ queryKey: keys.me })), []);
-  if (me.data === undefined) {
+  if (me.data === undefined || !hasFaces) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
   }
   return (

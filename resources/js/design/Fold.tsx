@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { color, touch } from './theme';
@@ -17,14 +17,18 @@ const Frame = styled(Disclosure)`
 
 interface FoldProps {
   label: ReactNode;
+  /** Whether it is open at first. */
   isOpen?: boolean;
+  /** Open whatever was touched: something in it wants to be seen. */
+  isHeldOpen?: boolean;
   children: ReactNode;
 }
 
 /** What is rarely wanted, one touch further away. */
-export function Fold({ label, isOpen = false, children }: FoldProps) {
+export function Fold({ label, isOpen = false, isHeldOpen = false, children }: FoldProps) {
+  const [isExpanded, setExpanded] = useState(isOpen);
   return (
-    <Frame defaultExpanded={isOpen}>
+    <Frame isExpanded={isExpanded || isHeldOpen} onExpandedChange={setExpanded}>
       <Heading level={3}>
         <Button slot="trigger">
           <ChevronDown size={18} aria-hidden="true" />

@@ -12,4 +12,5 @@ export { Pick } from './Pick';
 export { Sheet } from './Sheet';
 export { Title } from './Title';
 export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';
+export { useFaces } from './useFaces';
 export { useFirstError } from './useFirstError';

@@ -7,6 +7,7 @@ import {
   Columns,
   color,
   Entry,
+  Fold,
   NoteEntry,
   Notice,
   OneOf,
@@ -44,12 +45,6 @@ const Line = styled.li`
   @media (min-width: 700px) { grid-template-columns: repeat(4, minmax(0, 1fr)) auto; }
 `;
 
-const Folded = styled.details`
-  border: 1.5px solid ${color.rule}; border-radius: 6px; padding: 0 14px;
-  & > summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
-  &[open] { padding-bottom: 14px; }
-`;
-
 /** What is rarely wanted, one touch further; open where something in it cannot be. */
 export function FoldedPart({
   title,
@@ -61,10 +56,9 @@ export function FoldedPart({
   children: ReactNode;
 }) {
   return (
-    <Folded {...(isWrong ? { open: true } : {})}>
-      <summary>{title}</summary>
+    <Fold label={title} isHeldOpen={isWrong}>
       <Stack>{children}</Stack>
-    </Folded>
+    </Fold>
   );
 }
 

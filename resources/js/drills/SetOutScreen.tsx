@@ -121,6 +121,7 @@ function SettingOut({ session, card: written }: { session: Session; card: DrillC
         {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
         <div data-screen>
           <GroupChoice session={session} drill={drill} students={out.students} onChange={out.setStudents} />
+          {sheet.data !== undefined && sheet.data.group.length > 1 && <WhatGroupNeeds sheet={sheet.data} />}
         </div>
         <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         {sheet.data === undefined ? (
@@ -414,6 +415,20 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
         </Row>
       )}
     </Part>
+  );
+}
+
+/** How many balls each will roll at their own rate, and all together. */
+function WhatGroupNeeds({ sheet: { group, balls_in_all } }: { sheet: SetOutSheet }) {
+  const each = group.map(
+    ({ name, balls }) => `${name} ${balls === null ? 'not known yet' : Math.round(balls)}`,
+  );
+  return (
+    <Quiet role="status">
+      Balls to expect, each at their own rate: {each.join(', ')}.
+      {balls_in_all !== null &&
+        ` About ${Math.round(balls_in_all)} in all; they take turns, so one set of kit does.`}
+    </Quiet>
   );
 }
 

@@ -20,7 +20,7 @@ export function useSettingOut(session: Session, written: DrillCard) {
   const [kitOut, setKitOut] = useState<Record<string, number>>({});
   const [students, setStudents] = useState<string[]>([]);
   const stepped = card.drill.stations.map((_, index) => readCount(counted[index] ?? ''));
-  const sheet = useSetOut(card.drill, runId, session.id, stepped, isChosen);
+  const sheet = useSetOut(card.drill, runId, session.id, stepped, isChosen, students);
   const progression = sheet.isPlaceholderData ? null : (sheet.data?.progression ?? null);
   useEffect(() => {
     if (progression !== null && !isChosen) {

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { color, Part, Quiet, Said, TableFrame, type } from '../design';
+import { color, Fold, Part, Quiet, Said, TableFrame, type } from '../design';
 import { inWords } from '../lane/drillWords';
 import type { Finding, FindingRow, FoundRun } from '../server/types';
 import { day } from '../units/dates';
@@ -17,10 +17,6 @@ const One = styled.article`
 const Ones = styled.div`
   display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 360px), 1fr)); gap: 0 28px; align-items: start;
   & > article { border-bottom: 0; }
-`;
-
-const Parts = styled.details`
-  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
 `;
 
 interface FoundProps {
@@ -63,8 +59,7 @@ function FoundOne({ finding, units }: { finding: Finding; units: Units }) {
         </Quiet>
       )}
       {rows.length > 0 && (
-        <Parts>
-          <summary>In parts</summary>
+        <Fold label="In parts">
           <TableFrame>
             <table>
               <tbody>
@@ -83,7 +78,7 @@ function FoundOne({ finding, units }: { finding: Finding; units: Units }) {
               </tbody>
             </table>
           </TableFrame>
-        </Parts>
+        </Fold>
       )}
     </One>
   );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Button, color, Quiet, Row, Stack, type } from '../design';
+import { Button, color, Fold, Quiet, Row, Stack, type } from '../design';
 import { useKeepStudent } from '../server/queries';
 import type { Student } from '../server/types';
 import { useMetronome } from './useMetronome';
@@ -8,12 +8,6 @@ import { useMetronome } from './useMetronome';
 const USUAL_BPM = 76;
 const [SLOWEST, FASTEST] = [30, 160];
 const HOLD_BEATS = 3;
-
-const Panel = styled.details`
-  border: 1.5px solid ${color.rule}; border-radius: 6px; padding: 0 12px;
-  summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
-  &[open] { padding-bottom: 12px; }
-`;
 
 /** The beat to be seen: the head goes back on one, and is at the ball on two. */
 const Swing = styled.svg`
@@ -43,11 +37,9 @@ export function Tempo({ student, rehearsals, onRehearsals }: TempoProps) {
   const own = student?.tempo_bpm ?? null;
   const change = (by: number) => setBpm(Math.min(FASTEST, Math.max(SLOWEST, bpm + by)));
   return (
-    <Panel>
-      <summary>
-        Tempo and routine{own === null ? '' : `: ${own} beats a minute`}
-        {rehearsals === 0 ? '' : ` · ${rehearsals} rehearsed`}
-      </summary>
+    <Fold
+      label={`Tempo and routine${own === null ? '' : `: ${own} beats a minute`}${rehearsals === 0 ? '' : ` · ${rehearsals} rehearsed`}`}
+    >
       <Stack $gap="s">
         <Row>
           <Button onPress={beat.isRunning ? beat.stop : beat.start} look="main">
@@ -114,6 +106,6 @@ export function Tempo({ student, rehearsals, onRehearsals }: TempoProps) {
         </Quiet>
         {keep.isError && <Quiet role="alert">{keep.error.message}</Quiet>}
       </Stack>
-    </Panel>
+    </Fold>
   );
 }

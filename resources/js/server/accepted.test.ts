@@ -4,26 +4,33 @@ import { follow } from './accepted';
 import { keys } from './keys';
 import type { SessionLog } from './types';
 
-test('a first answer that was asked before the last balls does not stay on screen', async () => {
+test.each([
+  ['report', keys.stroke('S')],
+  ['history of a ball', keys.balls('S')],
+  ['run', keys.runs('S')],
+  ['finding', keys.found],
+  ['sheet', keys.setOut],
+  ['ledger', keys.ledger],
+])('a first %s that was asked before the last balls does not stay on screen', async (_, key) => {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   let balls = 10;
   const answers: (() => void)[] = [];
-  const report = new QueryObserver(client, {
-    queryKey: [...keys.stroke('S'), null],
+  const answer = new QueryObserver(client, {
+    queryKey: [...key, null],
     queryFn: () => {
       const now = balls;
       return new Promise<number>((resolve) => answers.push(() => resolve(now)));
     },
   });
-  const stop = report.subscribe(() => undefined);
+  const stop = answer.subscribe(() => undefined);
   // The last two balls are taken while the first answer is on its way.
   balls = 12;
   follow(client, { kind: 'events', sessionId: 'S', log: { putts: [] } as unknown as SessionLog });
   await vi.waitFor(() => expect(answers).toHaveLength(2));
-  for (const answer of answers) {
-    answer();
+  for (const arrive of answers) {
+    arrive();
   }
-  await vi.waitFor(() => expect(report.getCurrentResult().data).toBe(12));
+  await vi.waitFor(() => expect(answer.getCurrentResult().data).toBe(12));
   stop();
 });
 

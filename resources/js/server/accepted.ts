@@ -17,6 +17,7 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
   void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
   askAgain(client, keys.stroke(sessionId));
+  askAgain(client, keys.balls(sessionId));
   // What drills found, and where they begin next time, rests on these balls too.
   askAgain(client, keys.found);
   askAgain(client, keys.setOut);

@@ -1410,6 +1410,14 @@ export interface SetOutSheet {
    * Where it begins for this student, by how it was left; null where nothing says so.
    */
   progression: Begins | null;
+  /**
+   * Those who will take turns, each with the balls to expect at their own rate.
+   */
+  group: RollerExpectation[];
+  /**
+   * Null for one alone, and where somebody's rate is not known.
+   */
+  balls_in_all: number | null;
 }
 export interface SetOutStation {
   length_m: number;
@@ -1431,4 +1439,9 @@ export interface Begins {
   rung: number | null;
   why: string;
   card: DrillCard;
+}
+export interface RollerExpectation {
+  student: string;
+  name: string;
+  balls: number | null;
 }

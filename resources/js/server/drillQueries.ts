@@ -68,6 +68,7 @@ export function useRun(sessionId: string, runId: string) {
  *
  * @param runId under which it will be started: settles scattered lengths
  * @param stepped paces counted to each station, null where none were
+ * @param students who will take turns; none for the session's own alone
  * @param isChosen whether the level to begin at was chosen, so that last time is not asked again
  */
 export function useSetOut(
@@ -76,15 +77,17 @@ export function useSetOut(
   sessionId: string | null,
   stepped: readonly (number | null)[],
   isChosen: boolean,
+  students: readonly string[],
 ) {
   return useQuery({
-    queryKey: [...keys.setOut, drill, runId, sessionId, stepped, isChosen],
+    queryKey: [...keys.setOut, drill, runId, sessionId, stepped, isChosen, students],
     queryFn: () =>
       request<SetOutSheet>('POST', 'drills/set-out', {
         drill,
         id: runId,
         session_id: sessionId,
         stepped,
+        students,
         level_is_chosen: isChosen,
       }),
     placeholderData: keepPreviousData,

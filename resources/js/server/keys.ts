@@ -5,6 +5,7 @@ export const keys = {
   bench: ['bench'] as const,
   session: (id: string) => ['session', id] as const,
   stroke: (id: string) => ['stroke', id] as const,
+  balls: (sessionId: string) => ['ball', sessionId] as const,
   drills: ['drills'] as const,
   runs: (sessionId: string) => ['run', sessionId] as const,
   found: ['found'] as const,

@@ -35,10 +35,11 @@ type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<s
 export function useDoor() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ path, body }: Door) => requestAlone<unknown>('POST', path, body),
-    onSuccess: async () => {
+    mutationFn: ({ path, body }: Door) => requestAlone<Coach | undefined>('POST', path, body),
+    // The answer says who it is now: asking once more could fail, and leave the door shut without a word.
+    onSuccess: (coach) => {
       client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
-      await client.invalidateQueries({ queryKey: keys.me });
+      client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach: coach ?? null });
     },
   });
 }

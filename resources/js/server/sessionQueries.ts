@@ -152,7 +152,7 @@ export function useSeenKinds() {
 /** What happened to one ball since it was rolled. */
 export function useBallHistory(sessionId: string, ballId: string) {
   return useQuery({
-    queryKey: [...keys.session(sessionId), 'ball', ballId],
+    queryKey: [...keys.balls(sessionId), ballId],
     queryFn: () => request<BallEvent[]>('GET', `sessions/${sessionId}/balls/${ballId}`),
     staleTime: 0,
   });
