@@ -88,8 +88,15 @@ test('a level that was earned is where the drill begins next time', async ({ pag
   for (let ball = 1; ball <= 10; ++ball) {
     await choose(page, 'It started', 'Through');
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
+    if (ball === 6) {
+      // The last balls are on their way still when the sheet is asked for, which then stands on six.
+      await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+      await page.route('**/events', (route) => route.abort());
+    }
   }
   await page.getByRole('link', { name: 'How it is set out' }).click();
+  await expect(page.getByText('Last time 6 of the last 6 passed', { exact: false })).toBeVisible();
+  await page.unroute('**/events');
   await expect(
     page.getByText('Last time 10 of the last 10 passed: next, a tighter gate: 6.5 cm.'),
   ).toBeVisible();

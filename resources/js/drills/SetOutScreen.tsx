@@ -119,10 +119,10 @@ function SettingOut({ session, card: written }: { session: Session; card: DrillC
           </Row>
         </Row>
         {start.isError && <Notice kind="wrong">{start.error.message}</Notice>}
-        <div data-screen>
+        <Stack $gap="s" data-screen>
           <GroupChoice session={session} drill={drill} students={out.students} onChange={out.setStudents} />
           {sheet.data !== undefined && sheet.data.group.length > 1 && <WhatGroupNeeds sheet={sheet.data} />}
-        </div>
+        </Stack>
         <SetOutLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         {sheet.data === undefined ? (
           sheet.isError ? (

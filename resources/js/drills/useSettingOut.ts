@@ -1,34 +1,37 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newId, outbox } from '../server/outbox';
 import { useSetOut, useStartRun } from '../server/queries';
 import type { DrillCard, Session, SetOutItem } from '../server/types';
 import { readNumber } from '../units/format';
 
+interface Chosen {
+  /** The drill at the level it begins at. */
+  base: DrillCard;
+  /** The same with the lengths that were laid out. */
+  card: DrillCard;
+  begins: string | null;
+}
+
 export type SettingOutState = ReturnType<typeof useSettingOut>;
 
 /** The state of setting a drill out: at which level and lengths, what was counted and looked at, who rolls. */
 export function useSettingOut(session: Session, written: DrillCard) {
   const [runId] = useState(newId);
-  /** The drill at the level it begins at, and the same with the lengths that were laid out. */
-  const [{ base, card }, setCards] = useState({ base: written, card: written });
-  /** Why it begins at another level than the first, by how it was left. */
-  const [begins, setBegins] = useState<string | null>(null);
-  const [isChosen, setChosen] = useState(false);
+  /** What the coach laid out instead of what follows from last time. */
+  const [chosen, setChosen] = useState<Chosen | null>(null);
   const [counted, setCounted] = useState<Record<number, string>>({});
   const [checks, setChecks] = useState<string[]>([]);
   const [kitOut, setKitOut] = useState<Record<string, number>>({});
   const [students, setStudents] = useState<string[]>([]);
+  // Asked again whenever balls are taken: the last ones may be on their way while this screen opens.
+  const left = useSetOut(written.drill, runId, session.id, uncounted(written), false, []);
+  const progression = left.data?.progression ?? null;
+  const level = progression?.card ?? written;
+  const { base, card, begins } = chosen ?? { base: level, card: level, begins: progression?.why ?? null };
   const stepped = card.drill.stations.map((_, index) => readCount(counted[index] ?? ''));
-  const sheet = useSetOut(card.drill, runId, session.id, stepped, isChosen, students);
-  const progression = sheet.isPlaceholderData ? null : (sheet.data?.progression ?? null);
-  useEffect(() => {
-    if (progression !== null && !isChosen) {
-      setCards({ base: progression.card, card: progression.card });
-      setBegins(progression.why);
-      setChosen(true);
-    }
-  }, [progression, isChosen]);
+  const isSettled = chosen !== null || progression !== null;
+  const sheet = useSetOut(card.drill, runId, session.id, stepped, isSettled, students);
   const start = useStartRun();
   const navigate = useNavigate();
   const note = (item: SetOutItem, name: string, count: number) =>
@@ -44,20 +47,18 @@ export function useSettingOut(session: Session, written: DrillCard) {
   return {
     base,
     card,
+    /** Why it begins at another level than the first, by how it was left; null where it does not. */
     begins,
     sheet,
     start,
     /** Other lengths for the same drill. */
     lay: (laid: DrillCard) => {
-      setCards({ base, card: laid });
-      setChosen(true);
+      setChosen({ base, card: laid, begins });
       setCounted({});
     },
     /** As the drill is written, whatever was earned. */
     beginFirst: () => {
-      setCards({ base: written, card: written });
-      setBegins(null);
-      setChosen(true);
+      setChosen({ base: written, card: written, begins: null });
       setCounted({});
     },
     counted,
@@ -96,6 +97,10 @@ export function useSettingOut(session: Session, written: DrillCard) {
         },
       ),
   };
+}
+
+function uncounted({ drill }: DrillCard): null[] {
+  return drill.stations.map(() => null);
 }
 
 function isHere({ company }: Session, id: string): boolean {
