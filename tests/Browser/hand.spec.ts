@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { counted, countHands, Finger, onLane } from './hand';
+import { counted, countHands, Finger, onLane, timed } from './hand';
 import { onOwnServer } from './own';
 import {
   expectAccessible,
@@ -102,9 +102,7 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
   await tap('On to the green');
   await page.getByRole('radiogroup', { name: 'How will you know?' }).getByText('Stopwatch').tap();
   for (const [roll, distance] of ['14', '13 ft 8', '14\' 3"', '14', '13.5', '14 ft 2'].entries()) {
-    await tap(/Press as it leaves the hand/);
-    await page.waitForTimeout(3150);
-    await tap(/Press as it comes to rest/);
+    await timed(page, 3.2, () => tap(/Press as it (leaves the hand|comes to rest)/));
     await expect(page.getByLabel('Distance', { exact: true })).toBeFocused();
     await typeAndEnter(page, distance);
     await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(

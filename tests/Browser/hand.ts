@@ -85,3 +85,23 @@ export async function countHands(page: Page): Promise<void> {
 export function counted(page: Page, what: 'touches' | 'keys'): Promise<number> {
   return page.evaluate((name) => Number(sessionStorage.getItem(name) ?? '0'), what);
 }
+
+/**
+ * Presses a stopwatch twice, so many seconds apart by the page's own clock, whatever this machine is busy with: a
+ * second too many would rightly be doubted.
+ */
+export async function timed(page: Page, seconds: number, press: () => Promise<void>): Promise<void> {
+  const holdClock = (ahead: number) =>
+    page.evaluate((ms) => {
+      const held = performance.now() + ms;
+      performance.now = () => held;
+    }, ahead * 1000);
+  await holdClock(0);
+  await press();
+  await holdClock(seconds);
+  await press();
+  await page.evaluate(() => {
+    const ahead = performance.now() - Performance.prototype.now.call(performance);
+    performance.now = () => Performance.prototype.now.call(performance) + ahead;
+  });
+}

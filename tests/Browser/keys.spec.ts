@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { counted, countHands } from './hand';
+import { counted, countHands, timed } from './hand';
 
 /** Presses Tab until something holds the focus; each press is a key like any other. */
 async function tabTo(page: Page, name: RegExp, most = 25): Promise<void> {
@@ -64,9 +64,7 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
   await press('Tab', 'ArrowRight');
   await tabTo(page, /Press as it leaves the hand/);
   for (const [roll, distance] of ['14', '15', '14', '15', '14', '15'].entries()) {
-    await press('Space');
-    await page.waitForTimeout(3150);
-    await press('Space');
+    await timed(page, 3.2, () => press('Space'));
     await expect(page.getByLabel('Distance', { exact: true })).toBeFocused();
     await press(...distance, 'Enter');
     await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(
