@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { counted, countHands, Finger, onLane, timed } from './hand';
+import { counted, countHands, Finger, onLane, RESTED_MS, timed } from './hand';
 import { onOwnServer } from './own';
 import {
   expectAccessible,
@@ -44,9 +44,9 @@ test('a touch that rests logs one ball; swipes, taps in passing, slides off and 
   const figure = page.locator('svg[role="img"] text[style*="700 24px"]');
   await expect(figure).toBeVisible();
   expect((await figure.boundingBox())?.y ?? 0).toBeLessThan(place.y - 40);
-  await finger.up();
+  await finger.up(RESTED_MS);
+  await finger.again({ x: place.x + 4, y: place.y + 3 }, 100);
   await expect(page.getByText(/^Ball 1: 8 in back/)).toBeVisible();
-  await finger.touch({ x: place.x + 4, y: place.y + 3 });
   await expect(page.getByText(/not sent yet/)).toHaveCount(0);
   expect(await keptBalls(page, session)).toHaveLength(1);
   expect(await isInView(page, /^Undo ball 1/)).toBe(true);

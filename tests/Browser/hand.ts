@@ -8,10 +8,12 @@ interface At {
 }
 
 /** Longer than a finger must stay to rest. */
-const RESTED_MS = 160;
+export const RESTED_MS = 160;
 
-/** A finger as the browser's own input sees it. */
+/** A finger as the browser's own input sees it; what it does has its own times, however busy this machine is. */
 export class Finger {
+  #time = 0;
+
   private constructor(
     private readonly page: Page,
     private readonly devtools: CDPSession,
@@ -25,7 +27,14 @@ export class Finger {
   async touch(at: At, milliseconds = RESTED_MS): Promise<void> {
     await this.down(at);
     await this.page.waitForTimeout(milliseconds);
-    await this.up();
+    await this.up(milliseconds);
+  }
+
+  /** Comes down a second time, so many milliseconds after it went up. */
+  async again(at: At, milliseconds: number): Promise<void> {
+    await this.#send('touchStart', [at], this.#time + milliseconds);
+    await this.page.waitForTimeout(RESTED_MS);
+    await this.up(RESTED_MS);
   }
 
   /** Comes down and is drawn on at once, as one scrolls. */
@@ -33,31 +42,38 @@ export class Finger {
     await this.down(from);
     for (let step = 1; step <= 6; ++step) {
       const part = step / 6;
-      await this.move({ x: from.x + (to.x - from.x) * part, y: from.y + (to.y - from.y) * part });
+      await this.move({ x: from.x + (to.x - from.x) * part, y: from.y + (to.y - from.y) * part }, 16);
       await this.page.waitForTimeout(16);
     }
-    await this.up();
+    await this.up(16);
   }
 
   /** Rests, slides to another place, and goes up there. */
   async slide(from: At, to: At): Promise<void> {
     await this.down(from);
     await this.page.waitForTimeout(RESTED_MS);
-    await this.move({ x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 });
-    await this.move(to);
-    await this.up();
+    await this.move({ x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }, RESTED_MS);
+    await this.move(to, 16);
+    await this.up(16);
   }
 
   async down(at: At): Promise<void> {
-    await this.devtools.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] });
+    await this.#send('touchStart', [at], Date.now());
   }
 
-  async move(at: At): Promise<void> {
-    await this.devtools.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [at] });
+  /** @param milliseconds since what it did before */
+  async move(at: At, milliseconds: number): Promise<void> {
+    await this.#send('touchMove', [at], this.#time + milliseconds);
   }
 
-  async up(): Promise<void> {
-    await this.devtools.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  /** @param milliseconds since what it did before */
+  async up(milliseconds: number): Promise<void> {
+    await this.#send('touchEnd', [], this.#time + milliseconds);
+  }
+
+  async #send(type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: At[], time: number): Promise<void> {
+    this.#time = time;
+    await this.devtools.send('Input.dispatchTouchEvent', { type, touchPoints, timestamp: time / 1000 });
   }
 }
 

@@ -168,6 +168,8 @@ test('an evening screen and a sheet of keys are accessible too', async ({ page }
     ({ student_id, ended_at }) => student_id === tobin && ended_at === null,
   );
   await page.goto(`/sessions/${own?.id}/roll`);
+  // What is still arriving moves the foot of the page, and a press there would be lost.
+  await expect(page.locator('svg[role="img"]').first()).toBeVisible();
   await page.getByRole('button', { name: 'Keys' }).click();
   await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible();
   await expectAccessible(page);

@@ -6,7 +6,7 @@ import { Bench } from '../bench/Bench';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
 import { client } from '../server/client';
 import { outbox } from '../server/outbox';
-import { keys, useMe } from '../server/queries';
+import { isOfEarlierVisit, keys, useMe } from '../server/queries';
 import { Shell } from './Shell';
 
 /** A screen that is fetched when it is first gone to. */
@@ -83,8 +83,16 @@ function Doors() {
   const coachId = me.data?.coach?.id ?? null;
   useEffect(() => outbox.signedIn(coachId), [coachId]);
   useEffect(() => outbox.onSignedOut(() => void client.invalidateQueries({ queryKey: keys.me })), []);
-  if (me.data === undefined || !hasFaces) {
+  if (me.data === undefined) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
+  }
+  // What this device kept may be from before the coach came in: nobody is shown the door by it.
+  if (!hasFaces || (me.data.coach === null && isOfEarlierVisit(me))) {
+    return (
+      <Page>
+        <p>Opening …</p>
+      </Page>
+    );
   }
   return (
     <Suspense

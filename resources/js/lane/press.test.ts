@@ -8,7 +8,12 @@ const down = (y: number, time = 0, isTouch = true): PressEvent => ({
   time,
   isTouch,
 });
-const move = (y: number, isInside = true): PressEvent => ({ type: 'move', at: at(y), isInside });
+const move = (y: number, time = 200, isInside = true): PressEvent => ({
+  type: 'move',
+  at: at(y),
+  time,
+  isInside,
+});
 const rested: PressEvent = { type: 'rested' };
 const up = (time = 300): PressEvent => ({ type: 'up', time });
 
@@ -33,11 +38,11 @@ describe('a hand on the lane', () => {
   });
 
   test('a finger may tremble while it settles', () => {
-    expect(balls(down(200), move(204), rested, up())).toEqual([200]);
+    expect(balls(down(200), move(204, 50), rested, up())).toEqual([200]);
   });
 
   test('a swipe scrolls and logs nothing', () => {
-    expect(balls(down(200), move(214), move(280), rested, up())).toEqual([]);
+    expect(balls(down(200), move(214, 40), move(280, 60), rested, up())).toEqual([]);
     expect(balls(down(200), { type: 'cancel' }, rested, up())).toEqual([]);
   });
 
@@ -46,8 +51,8 @@ describe('a hand on the lane', () => {
   });
 
   test('sliding off takes it back; coming back does not lose it', () => {
-    expect(balls(down(200), rested, move(-20, false), up())).toEqual([]);
-    expect(balls(down(200), rested, move(-20, false), move(180), up())).toEqual([180]);
+    expect(balls(down(200), rested, move(-20, 200, false), up())).toEqual([]);
+    expect(balls(down(200), rested, move(-20, 200, false), move(180), up())).toEqual([180]);
   });
 
   test('a double tap is one ball, with a finger and with a mouse', () => {
@@ -58,6 +63,13 @@ describe('a hand on the lane', () => {
   test('the next ball may follow at once elsewhere, and soon in the same place', () => {
     expect(balls(down(200, 0, false), up(80), down(260, 200, false), up(280))).toEqual([200, 260]);
     expect(balls(down(200, 0, false), up(80), down(200, 700, false), up(780))).toEqual([200, 200]);
+  });
+
+  test('a busy screen that hears of it late changes nothing: the hand’s own times count', () => {
+    expect(balls(down(200), rested, up(60))).toEqual([]);
+    expect(balls(down(200), rested, move(240, 60), up())).toEqual([]);
+    expect(balls(down(200), up(300))).toEqual([200]);
+    expect(balls(down(200), move(230, 250), up(300))).toEqual([230]);
   });
 
   test('a mouse need not rest', () => {

@@ -6,14 +6,17 @@ export interface Point {
   y: number;
 }
 
+/** When the finger came down, milliseconds; null for a mouse, which need not rest. */
+type Since = number | null;
+
 export type Press =
   | { phase: 'none' }
   /** Down, and not yet known to rest. */
-  | { phase: 'settling'; at: Point }
+  | { phase: 'settling'; at: Point; since: Since }
   /** Rests: it may be moved to aim, and logs when it is let go. */
-  | { phase: 'aiming'; at: Point }
+  | { phase: 'aiming'; at: Point; since: Since }
   /** Moved off the lane: let go there, nothing is logged. */
-  | { phase: 'off' };
+  | { phase: 'off'; since: Since };
 
 export interface PressState {
   press: Press;
@@ -23,7 +26,7 @@ export interface PressState {
 
 export type PressEvent =
   | { type: 'down'; at: Point; time: number; isTouch: boolean }
-  | { type: 'move'; at: Point; isInside: boolean }
+  | { type: 'move'; at: Point; time: number; isInside: boolean }
   | { type: 'rested' }
   | { type: 'up'; time: number }
   | { type: 'cancel' };
@@ -38,7 +41,11 @@ const DOUBLE_PX = 28;
 
 export const NO_PRESS: PressState = { press: { phase: 'none' }, last: null };
 
-/** The press after an event, and the point of a ball where one was logged. */
+/**
+ * The press after an event, and the point of a ball where one was logged.
+ *
+ * Events are judged by when the hand made them: a screen that is busy hears of them late, and of "rested" early.
+ */
 export function pressed(state: PressState, event: PressEvent): { state: PressState; logged: Point | null } {
   const become = (press: Press) => ({ state: { ...state, press }, logged: null });
   const { press } = state;
@@ -47,19 +54,18 @@ export function pressed(state: PressState, event: PressEvent): { state: PressSta
       if (isSecondTap(state, event)) {
         return become({ phase: 'none' });
       }
-      // A mouse is exact and scrolls by its wheel: it need not rest.
-      return become({ phase: event.isTouch ? 'settling' : 'aiming', at: event.at });
+      // A mouse is exact and scrolls by its wheel.
+      return become(
+        event.isTouch
+          ? { phase: 'settling', at: event.at, since: event.time }
+          : { phase: 'aiming', at: event.at, since: null },
+      );
     case 'move':
-      if (press.phase === 'settling') {
-        return become(distance(press.at, event.at) > SWIPE_PX ? { phase: 'none' } : press);
-      }
-      return press.phase === 'aiming' || press.phase === 'off'
-        ? become(event.isInside ? { phase: 'aiming', at: event.at } : { phase: 'off' })
-        : become(press);
+      return become(moved(press, event));
     case 'rested':
-      return become(press.phase === 'settling' ? { phase: 'aiming', at: press.at } : press);
+      return become(press.phase === 'settling' ? { ...press, phase: 'aiming' } : press);
     case 'up':
-      return press.phase === 'aiming'
+      return (press.phase === 'settling' || press.phase === 'aiming') && hasRested(press.since, event.time)
         ? {
             state: { press: { phase: 'none' }, last: { at: press.at, time: event.time } },
             logged: press.at,
@@ -68,6 +74,21 @@ export function pressed(state: PressState, event: PressEvent): { state: PressSta
     case 'cancel':
       return become({ phase: 'none' });
   }
+}
+
+function moved(press: Press, { at, time, isInside }: PressEvent & { type: 'move' }): Press {
+  if (press.phase === 'none') {
+    return press;
+  }
+  const { since } = press;
+  if (press.phase !== 'off' && !hasRested(since, time)) {
+    return distance(press.at, at) > SWIPE_PX ? { phase: 'none' } : press;
+  }
+  return isInside ? { phase: 'aiming', at, since } : { phase: 'off', since };
+}
+
+function hasRested(since: Since, time: number): boolean {
+  return since === null || time - since >= REST_MS;
 }
 
 function isSecondTap({ last }: PressState, { at, time }: { at: Point; time: number }): boolean {

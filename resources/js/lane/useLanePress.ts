@@ -59,7 +59,7 @@ export function useLanePress(onBall: (at: Point, on: SVGSVGElement) => void) {
             event.clientX <= box.right &&
             event.clientY >= box.top &&
             event.clientY <= box.bottom;
-          take({ type: 'move', at: pointOf(event), isInside });
+          take({ type: 'move', at: pointOf(event), time: event.timeStamp, isInside });
         }
       },
       onPointerUp: (event: PointerEvent<SVGSVGElement>) => {
