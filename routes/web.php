@@ -10,6 +10,7 @@ use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LengthSetController;
+use App\Http\Controllers\LookController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
@@ -43,7 +44,15 @@ Route::prefix('api')->group(function (): void {
         Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('change', 'green');
         Route::post('greens/{green}/back', [GreenController::class, 'back'])->withTrashed()->can('change', 'green');
 
-        Route::get('students/{student}/findings', [FindingsController::class, 'ofStudent'])->can('access', 'student');
+        Route::middleware('can:access,student')->prefix('students/{student}')->group(function (): void {
+            Route::get('findings', [FindingsController::class, 'ofStudent']);
+            Route::get('look', [LookController::class, 'ofStudent']);
+            Route::get('look.csv', [LookController::class, 'ofStudentAsCsv']);
+            Route::get('course', [LookController::class, 'course']);
+            Route::get('course.csv', [LookController::class, 'courseAsCsv']);
+            Route::get('beside', [LookController::class, 'beside']);
+            Route::get('beside.csv', [LookController::class, 'besideAsCsv']);
+        });
         Route::get('length-sets', [LengthSetController::class, 'index']);
         Route::post('length-sets', [LengthSetController::class, 'store']);
         Route::put('length-sets/{set}', [LengthSetController::class, 'update'])->can('change', 'set');
@@ -76,6 +85,8 @@ Route::prefix('api')->group(function (): void {
             });
             Route::get('findings', [FindingsController::class, 'ofSession']);
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
+            Route::get('look', [LookController::class, 'ofSession']);
+            Route::get('look.csv', [LookController::class, 'ofSessionAsCsv']);
             Route::get('stroke', [StrokeReportController::class, 'show']);
             Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);
             Route::middleware('can:change,session')->group(function (): void {

@@ -28,6 +28,8 @@ trait HoldsToContract
         'GET api/sessions/{session}/stroke' => 'session-look', 'GET api/sessions/{session}/stroke/what-if' => 'stroke-table',
         'GET api/sessions' => '[ledger-line]', 'GET api/put-away' => 'put-away', 'POST api/sessions/{session}/back' => 'session',
         'POST api/students/{student}/back' => 'student', 'POST api/greens/{green}/back' => 'green', 'POST api/green-speed/doubts' => '[roll-doubt]',
+        'GET api/sessions/{session}/look' => 'look', 'GET api/students/{student}/look' => 'look', 'GET api/students/{student}/course' => 'course',
+        'GET api/students/{student}/beside' => 'comparison',
         'POST api/sessions/{session}/runs' => 'run', 'GET api/sessions/{session}/runs/{run}' => 'run', 'POST api/sessions/{session}/runs/{run}/events' => 'run',
     ];
 

@@ -29,6 +29,11 @@ final class DemoClinic
                 [38, 31, 24, 12, 0],
                 'boathouse',
                 ['Start with the three lengths again.', 'Longer backstrokes next: none beyond 14 inches yet.', 'Ask how the mat at home went.', 'Ladder from 12, 18 and 24 feet.'],
+                // Improving: the strike and the start settle from week to week.
+                story: [
+                    ['strikeScatter' => 0.15, 'lineSpread' => 0.036], ['strikeScatter' => 0.13, 'lineSpread' => 0.032],
+                    ['strikeScatter' => 0.10, 'lineSpread' => 0.025], ['strikeScatter' => 0.07, 'lineSpread' => 0.021],
+                ],
             ),
             new DemoStudent(
                 self::card('Ilse Varnholt', 'left', 'tournament', 'metres', 'Mallet, 33 in', 'eye', 68),
@@ -37,6 +42,9 @@ final class DemoClinic
                 [36, 22, 8, 1],
                 'boathouse',
                 ['Hold her to the same tempo on the long ones.', 'No numbers in her head: keep the list with the coach.', 'Downhill stations.'],
+                // A new putter broke the line.
+                story: [[], [], ['faceBias' => 0.026], ['faceBias' => 0.024]],
+                putters: ['Blade, 33 in', 'Blade, 33 in', 'Mallet, 33 in'],
             ),
             new DemoStudent(
                 self::card('Marguerite Oyelaran-Fitzwarden', 'right', 'able', 'feet', 'Heel-shafted blade, 35 in, loft 3°', 'foot', 76),
@@ -45,6 +53,8 @@ final class DemoClinic
                 [33, 19, 5],
                 'slipway',
                 ['Check the shoe position with tape.', 'Uphill stations on the slipway side.', 'Bring the wide string.'],
+                // Reads too little break.
+                story: [['readShare' => 0.55]],
             ),
             new DemoStudent(
                 self::card('Rafe Dunmallow', 'right', 'club', 'feet', null, 'rule'),
@@ -53,6 +63,8 @@ final class DemoClinic
                 [29, 15, 3],
                 'loft',
                 ['He quickens on long ones: metronome.', 'Measure on grass before the spring meeting.', 'Three balls only, then a rest for the back.'],
+                // Aims left and blocks it back.
+                story: [['aimBias' => -0.03, 'faceBias' => 0.028]],
             ),
             new DemoStudent(
                 self::card('Sunniva Crake', 'left', 'able', 'paces', 'Mid-mallet', 'rule'),

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
+use Amble\Core\Simulation\SimulatedPractice;
+use Amble\Core\Simulation\SimulatedStudent;
 use App\Http\Requests\DrillRequest;
 use App\Models\Coach;
 use App\Models\PracticeRun;
@@ -22,6 +25,11 @@ final class DemoDrills
     private const SEED = 4;
     private const ROLLED = 'lip-and-rod';
     private const BALLS = 7;
+    private const GATE = 'telling-gate';
+
+    /** Putts past the gate and across a slope in one session. */
+    private const PUTTS = 24;
+    private const SECONDS_A_PUTT = 40;
 
     public function __construct(private readonly DrillLibrary $library, private readonly SessionLogbook $logbook)
     {
@@ -30,7 +38,7 @@ final class DemoDrills
     /** Put a changed copy of a shipped drill on the coach's own shelf. */
     public function shelve(Coach $coach, string $id): void
     {
-        $own = array_merge((array) $this->shipped($coach), [
+        $own = array_merge((array) $this->shipped($coach, self::ROLLED), [
             'key' => 'pier-to-post',
             'name' => 'Pier to post',
             'stations' => [['length_m' => 2.4384], ['length_m' => 4.2672], ['length_m' => 6.096, 'grade_percent' => 1.0]],
@@ -48,21 +56,51 @@ final class DemoDrills
         CarbonImmutable $start,
         DemoUlids $ulids,
     ): void {
-        $columns = DrillRequest::columnsOf($this->shipped($coach));
-        $run = PracticeRun::query()->create([
-            'id' => $ulids->at($start),
-            'bench_id' => $session->bench_id,
-            'coach_id' => $coach->id,
-            'practice_session_id' => $session->id,
-            'definition' => $columns['definition'],
-            'seed' => self::SEED,
-        ]);
+        $run = $this->begin($session, $coach, self::ROLLED, $start, $ulids);
         $drill = DrillLibrary::card($run->definition())->rules;
         [, $balls] = (new DrillPlayer($demo->stroke, $speed, new SeededRandom(self::SEED)))->play($drill, self::SEED);
         $this->logbook->append($session, $coach, array_map(
             static fn(PuttLogged $putt): array => self::event($putt, $run, $start, $ulids),
             array_slice($balls, 0, self::BALLS),
         ));
+    }
+
+    /** Putts of a session that is over: every other one past the gate, the others free, on level ground and across. */
+    public function practise(PracticeSession $session, Coach $coach, SimulatedStudent $stroke, GreenSpeed $speed, CarbonImmutable $start, DemoUlids $ulids): void
+    {
+        $run = $this->begin($session, $coach, self::GATE, $start, $ulids);
+        $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetOutSheet::GATE_SEEN, 'count' => 1];
+        $events = [$seen + ['id' => $ulids->at($start), 'at_ms' => (int) $start->getTimestampMs()]];
+        $seed = (int) $start->getTimestamp();
+        foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed)))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
+            $at = $start->addSeconds(self::SECONDS_A_PUTT * ($i + 1));
+            $events[] = [
+                'id' => $ulids->at($at),
+                'type' => 'putt_logged',
+                'version' => 2,
+                'at_ms' => (int) $at->getTimestampMs(),
+                'run_id' => $isGated ? $run->id : null,
+                'backstroke_m' => $ball->backstroke?->metres(),
+                'roll_m' => $ball->roll?->metres(),
+                'stop' => $ball->stop->value,
+                'target_m' => $ball->target?->metres(),
+                'across_percent' => $ball->across->percent(),
+                'seen' => $ball->sight->answers,
+            ];
+        }
+        $this->logbook->append($session, $coach, array_map(static fn(array $event): array => array_filter($event, static fn(mixed $value): bool => $value !== null), $events));
+    }
+
+    private function begin(PracticeSession $session, Coach $coach, string $drill, CarbonImmutable $at, DemoUlids $ulids): PracticeRun
+    {
+        return PracticeRun::query()->create([
+            'id' => $ulids->at($at),
+            'bench_id' => $session->bench_id,
+            'coach_id' => $coach->id,
+            'practice_session_id' => $session->id,
+            'definition' => DrillRequest::columnsOf($this->shipped($coach, $drill))['definition'],
+            'seed' => self::SEED,
+        ]);
     }
 
     /** @return array<string, mixed> as a client would send it */
@@ -82,14 +120,14 @@ final class DemoDrills
         ];
     }
 
-    private function shipped(Coach $coach): \stdClass
+    private function shipped(Coach $coach, string $key): \stdClass
     {
         foreach ($this->library->shipped($coach) as $drill) {
-            if ($drill->key === self::ROLLED) {
+            if ($drill->key === $key) {
                 return $drill;
             }
         }
 
-        throw new \LogicException('The library has no drill ' . self::ROLLED . '.');
+        throw new \LogicException("The library has no drill $key.");
     }
 }

@@ -127,7 +127,11 @@ final class DemoSeeder
         $this->logbook->append($session, $this->coach, $this->card($start, $visit));
         $ground = $this->ground($demo->green);
         $this->measure($session, $ground, $start->addMinutes(4), $visit);
+        $student->update(array_filter(['putter' => $demo->putterAt($visit)]));
         $this->logbook->append($session, $this->coach, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
+        if ($demo->puttsFromStations && !$isOpen) {
+            $this->drills->practise($session, $this->coach, $demo->strokeAt($visit), $ground->speed, $start->addMinutes(20), $this->ulids);
+        }
         if ($isOpen) {
             $this->drills->roll($session, $this->coach, $demo, $ground->speed, $start->addMinutes(17), $this->ulids);
         }

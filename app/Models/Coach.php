@@ -21,6 +21,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string $email
  * @property Unit $unit
  * @property float|null $pace_length_m
+ * @property int $trend_sessions fewer sessions tell no trend
  * @property-read Bench $bench
  * @property-read Collection<int, Membership> $memberships
  */
@@ -31,12 +32,12 @@ final class Coach extends User
     /** Stands in until the coach's own pace is measured, metres. */
     private const USUAL_PACE = 0.76;
 
-    protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m', 'trend_sessions'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['unit' => Unit::Feet->value];
+    protected $attributes = ['unit' => Unit::Feet->value, 'trend_sessions' => 3];
 
     /** Every coach has a bench of their own. */
     protected static function booted(): void
@@ -118,6 +119,6 @@ final class Coach extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'pace_length_m' => 'float', 'unit' => Unit::class];
+        return ['password' => 'hashed', 'pace_length_m' => 'float', 'trend_sessions' => 'integer', 'unit' => Unit::class];
     }
 }

@@ -30,6 +30,7 @@ use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\Green;
 use App\Models\GreenReading;
+use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
@@ -47,7 +48,7 @@ final class EvidenceRoom
     private const COLUMNS = [
         'id', 'practice_session_id', 'student_id', 'green_id', 'surface', 'at_ms', 'backstroke_m', 'roll_m', 'run_on_m', 'stop', 'target_m',
         'grade_percent', 'across_percent', 'mark', 'cause', 'seen', 'putter', 'tempo_bpm', 'drill', 'task', 'verdict', 'word', 'attempt', 'block',
-        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked',
+        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked', 'is_at_hole',
     ];
 
     private static ?Remarks $nothingSaid = null;
@@ -60,6 +61,12 @@ final class EvidenceRoom
     public function ofStudent(Student $student): array
     {
         return $this->rolled($this->rows($student)->orderBy('at_ms')->orderBy('place'));
+    }
+
+    /** @return list<RolledBall> those of a student in one session, oldest first */
+    public function ofStudentIn(Student $student, PracticeSession $session): array
+    {
+        return $this->rolled($this->rows($student)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
     }
 
     /**
@@ -261,6 +268,7 @@ final class EvidenceRoom
             $row->aid_width_m === null ? null : (float) $row->aid_width_m,
             $row->aid_distance_m === null ? null : (float) $row->aid_distance_m,
             (bool) $row->is_aid_checked,
+            (bool) $row->is_at_hole,
         );
     }
 

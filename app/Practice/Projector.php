@@ -173,6 +173,7 @@ final class Projector
             'aid_width_m' => $ball->aidWidth,
             'aid_distance_m' => $ball->aid?->distance?->metres(),
             'is_aid_checked' => $ball->isAidChecked,
+            'is_at_hole' => $ball->isAtHole(),
             'corrections' => $ball->putt->corrections,
         ];
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Practice\Projector;
+use App\Practice\Rebuild;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -35,7 +35,7 @@ return new class extends Migration {
                 ]);
             }
         }
-        app(Projector::class)->rebuild();
+        Rebuild::onceMigrated();
     }
 
     /** @return array<mixed> */

@@ -34,6 +34,7 @@ final readonly class RolledBall
      * @param float|null $aidWidth clear width in force, metres
      * @param float|null $aidDistance metres from the ball, or length of a rail
      * @param bool $isAidChecked whether somebody saw that the aid stands as it should
+     * @param bool $isAtHole whether its drill was played to a hole, so that one that did not drop is a miss
      */
     public function __construct(
         public string $id,
@@ -55,6 +56,7 @@ final readonly class RolledBall
         public ?float $aidWidth = null,
         public ?float $aidDistance = null,
         public bool $isAidChecked = false,
+        public bool $isAtHole = false,
     ) {
     }
 

@@ -35,4 +35,10 @@ final readonly class SessionBall
         public bool $isAidChecked,
     ) {
     }
+
+    /** Whether its drill is played to a hole; a post of free rolling need not be one. */
+    public function isAtHole(): bool
+    {
+        return $this->run?->card->rules->target->canBeHoled() === true;
+    }
 }

@@ -30,6 +30,10 @@ final readonly class SimulatedStudent
      * @param float $mishitShare share of putts struck off the middle, in [0, 1)
      * @param float $feelScatter spread of the felt log roll around the true one
      * @param float $beatSeconds one beat of the tempo: back in one, to the ball in one
+     * @param float $lengthBias share of the length by which too much is meant, negative too little
+     * @param float $readShare of the true break that is read; 1 reads it right
+     * @param float $readScatter spread of the read around that, a share of the break
+     * @param float $feelBias share by which balls are felt longer than they are
      */
     public function __construct(
         public float $alpha,
@@ -42,6 +46,10 @@ final readonly class SimulatedStudent
         public float $mishitShare = 0.0,
         public float $feelScatter = 0.08,
         public float $beatSeconds = 0.5,
+        public float $lengthBias = 0.0,
+        public float $readShare = 1.0,
+        public float $readScatter = 0.15,
+        public float $feelBias = 0.0,
     ) {
     }
 
@@ -53,6 +61,19 @@ final readonly class SimulatedStudent
     public static function calibrated(float $backstroke, float $beta, float $strikeScatter): self
     {
         return new self(-$beta * log($backstroke), $beta, $strikeScatter);
+    }
+
+    /**
+     * The same student with some of it changed, as after weeks of practice or with another putter.
+     *
+     * @param array<string, float> $changes by the name of the parameter
+     */
+    public function changed(array $changes): self
+    {
+        /** @var array<string, float> $now */
+        $now = get_object_vars($this);
+
+        return new self(...array_replace($now, $changes));
     }
 
     /** The backstroke that this stroke needs on average for a level-equivalent roll, metres. */

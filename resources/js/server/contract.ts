@@ -249,6 +249,10 @@ export interface Coach {
   email: string;
   unit: 'feet' | 'metres' | 'paces';
   pace_length_m: number | null;
+  /**
+   * Fewer sessions tell no trend.
+   */
+  trend_sessions: number;
 }
 export interface Companion {
   student: string;
@@ -257,6 +261,95 @@ export interface Companion {
    * Turns skip who is not here.
    */
   standing: 'here' | 'sits_out' | 'gone';
+}
+/**
+ * Several students, or several times of one, on the same scale.
+ */
+export interface SideBySide {
+  who: Compared[];
+  rows: ComparedRow[];
+}
+export interface Compared {
+  name: string;
+  n: number;
+}
+export interface ComparedRow {
+  key: string;
+  question: string;
+  findings: (Finding | null)[];
+  verdicts: (string | null)[];
+}
+/**
+ * What a drill found: one figure, how sure it is, and one sentence.
+ */
+export interface Finding {
+  kind: string;
+  question: string;
+  /**
+   * A length in it stands in braces, "{0.450 m}".
+   */
+  sentence: string;
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  value: number | null;
+  interval: [number, number] | null;
+  n: number;
+  first: FindingRow | null;
+  rows: FindingRow[];
+  /**
+   * Counts success; kept out of sight of a student who is treated gently.
+   */
+  is_score: boolean;
+  /**
+   * This student's last time at the same drill; null without one.
+   */
+  since: FindingSince | null;
+}
+export interface FindingRow {
+  /**
+   * In words; a length in them stands in braces, "{3.000 m}".
+   */
+  name: string;
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  value: number | null;
+  n: number;
+  interval: [number, number] | null;
+}
+export interface FindingSince {
+  at_ms: number;
+  sentence: string;
+}
+/**
+ * A student over time: every measure session by session, and the breaks across the path.
+ */
+export interface Course {
+  surface: string | null;
+  sessions_for_trend: number;
+  lines: CourseLine[];
+  stiles: Stile[];
+}
+export interface CourseLine {
+  key: string;
+  question: string;
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  sentence: string;
+  /**
+   * Null where no trend may be told.
+   */
+  is_clear: boolean | null;
+  points: CoursePoint[];
+}
+export interface CoursePoint {
+  session_id: string;
+  at_ms: number;
+  value: number;
+  interval: [number, number] | null;
+  n: number;
+}
+export interface Stile {
+  session_id: string;
+  at_ms: number;
+  kind: 'lay_off' | 'putter' | 'tempo' | 'green' | 'green_work';
+  words: string;
 }
 export interface DrillCard {
   /**
@@ -821,45 +914,6 @@ export interface Feel {
   kappa: number | null;
   miscalibration: number;
 }
-export interface FindingRow {
-  /**
-   * In words; a length in them stands in braces, "{3.000 m}".
-   */
-  name: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
-  value: number | null;
-  n: number;
-  interval: [number, number] | null;
-}
-/**
- * What a drill found: one figure, how sure it is, and one sentence.
- */
-export interface Finding {
-  kind: string;
-  question: string;
-  /**
-   * A length in it stands in braces, "{0.450 m}".
-   */
-  sentence: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
-  value: number | null;
-  interval: [number, number] | null;
-  n: number;
-  first: FindingRow | null;
-  rows: FindingRow[];
-  /**
-   * Counts success; kept out of sight of a student who is treated gently.
-   */
-  is_score: boolean;
-  /**
-   * This student's last time at the same drill; null without one.
-   */
-  since: FindingSince | null;
-}
-export interface FindingSince {
-  at_ms: number;
-  sentence: string;
-}
 export interface FittingDrills {
   keys: string[];
 }
@@ -1077,6 +1131,67 @@ export interface LengthSet {
    * As they were typed, with their unit.
    */
   said: string;
+}
+/**
+ * A ball as a look draws it.
+ */
+export interface LookBall {
+  id: string;
+  session_id: string;
+  at_ms: number;
+  target_m: number | null;
+  roll_m: number | null;
+  stop: string;
+  side_m: number | null;
+  grade_percent: number;
+  across_percent: number;
+  /**
+   * Where it started, by gate or by eye; null where nobody looked.
+   */
+  start: 'left' | 'on' | 'right' | null;
+  word: 'short' | 'on' | 'long' | null;
+  attempt: number;
+  is_marked: boolean;
+}
+/**
+ * What some balls answer to every question that was asked of them.
+ */
+export interface Look {
+  n: number;
+  surface: string | null;
+  lengths: LookLength[];
+  slopes: LookPick[];
+  drills: LookDrill[];
+  putters: LookPutter[];
+  tempos: LookTempo[];
+  questions: LookQuestion[];
+  balls: LookBall[];
+}
+export interface LookLength {
+  length_m: number;
+  n: number;
+}
+export interface LookPick {
+  name: string;
+  n: number;
+}
+export interface LookDrill {
+  key: string;
+  name: string;
+  n: number;
+}
+export interface LookPutter {
+  name: string;
+  n: number;
+}
+export interface LookTempo {
+  bpm: number;
+  n: number;
+}
+export interface LookQuestion {
+  key: string;
+  title: string;
+  findings: Finding[];
 }
 export interface Me {
   coach: Coach | null;

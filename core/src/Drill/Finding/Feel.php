@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Feel\FeelReport;
+use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Interval;
 
 /** Calls before looking against what happened. */
@@ -26,6 +27,13 @@ final class Feel implements FindingKind
                 $pairs[] = [$ball->ball->sight->call, $ball->judged->word];
             }
         }
+
+        return self::ofPairs($pairs);
+    }
+
+    /** @param list<array{LengthCall, LengthCall}> $pairs call and result */
+    public static function ofPairs(array $pairs): ?Finding
+    {
         $report = FeelReport::of($pairs);
         if ($report === null) {
             return null;

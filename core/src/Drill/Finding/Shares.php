@@ -12,8 +12,10 @@ final class Shares
     public const LEVEL = 0.8;
 
     /**
-     * @param list<FoundBall> $balls
-     * @param \Closure(FoundBall): bool $counts
+     * @template Ball of object
+     *
+     * @param list<Ball> $balls
+     * @param \Closure(Ball): bool $counts
      */
     public static function row(string $name, array $balls, \Closure $counts): FindingRow
     {

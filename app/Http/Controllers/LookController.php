@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\LookBack\CourseLine;
+use Amble\Core\LookBack\CoursePoint;
+use Amble\Core\LookBack\Look;
+use Amble\Core\LookBack\Question;
+use Amble\Core\LookBack\SideBySide;
+use Amble\Core\LookBack\Stile;
+use App\Http\Csv\FiguresCsv;
+use App\Http\Requests\LookRequest;
+use App\Http\Resources\LookResource;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Practice\Looks;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The questions of looking back: of a session, of a student, over time, side by side; each as figures to take along too. */
+final class LookController
+{
+    public function __construct(private readonly Looks $looks)
+    {
+    }
+
+    public function ofSession(LookRequest $request, PracticeSession $session): LookResource
+    {
+        $look = $this->looks->ofSession($session, $request->student(), $request->filter());
+
+        return new LookResource($look, $session->green?->surface, self::drillNames($look, $session->bench_id));
+    }
+
+    public function ofSessionAsCsv(LookRequest $request, PracticeSession $session): Response
+    {
+        return self::lookCsv($this->looks->ofSession($session, $request->student(), $request->filter()), 'session');
+    }
+
+    public function ofStudent(LookRequest $request, Student $student): LookResource
+    {
+        [$look, $surface] = $this->looks->ofStudent($student, $request->surface(), $request->filter());
+
+        return new LookResource($look, $surface, self::drillNames($look, $student->bench_id));
+    }
+
+    public function ofStudentAsCsv(LookRequest $request, Student $student): Response
+    {
+        return self::lookCsv($this->looks->ofStudent($student, $request->surface(), $request->filter())[0], 'student');
+    }
+
+    /** Tell every measure session by session, and what breaks the path. */
+    public function course(LookRequest $request, Student $student): JsonResponse
+    {
+        $forTrend = $request->coach()->trend_sessions;
+        [$lines, $stiles, $surface] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
+
+        return new JsonResponse([
+            'surface' => $surface?->value,
+            'sessions_for_trend' => $forTrend,
+            'lines' => array_map(static fn(CourseLine $line): array => [
+                'key' => $line->key, 'question' => $line->question, 'unit' => $line->unit->value, 'sentence' => $line->sentence,
+                'is_clear' => $line->change?->isClear(),
+                'points' => array_map(static fn(CoursePoint $point): array => [
+                    'session_id' => $point->sessionId, 'at_ms' => $point->atMilliseconds, 'value' => $point->value,
+                    'interval' => $point->interval?->toArray(), 'n' => $point->n,
+                ], $line->points),
+            ], $lines),
+            'stiles' => array_map(static fn(Stile $stile): array => [
+                'session_id' => $stile->sessionId, 'at_ms' => $stile->atMilliseconds, 'kind' => $stile->kind, 'words' => $stile->words,
+            ], $stiles),
+        ]);
+    }
+
+    public function courseAsCsv(LookRequest $request, Student $student): Response
+    {
+        [$lines] = $this->looks->course($student, $request->surface(), $request->filter(), $request->coach()->trend_sessions);
+        $rows = [];
+        foreach ($lines as $line) {
+            foreach ($line->points as $point) {
+                $rows[] = [
+                    CarbonImmutable::createFromTimestampMsUTC($point->atMilliseconds)->toIso8601ZuluString(), $point->sessionId,
+                    $line->question, $line->unit->value, $point->value, $point->interval?->low, $point->interval?->high, $point->n,
+                ];
+            }
+        }
+
+        return FiguresCsv::answer('over-time', ['at', 'session', ...FiguresCsv::HEAD], $rows);
+    }
+
+    /** Lay students, or two times of one, beside one another. */
+    public function beside(LookRequest $request, Student $student): JsonResponse
+    {
+        [$names, $counts, $rows] = $this->looks->beside($student, $request->others(), $request->surface(), $request->filter(), $request->then());
+
+        return new JsonResponse([
+            'who' => array_map(static fn(string $name, int $n): array => ['name' => $name, 'n' => $n], $names, $counts),
+            'rows' => array_map(static fn(SideBySide $row): array => [
+                'key' => $row->key, 'question' => $row->question, 'verdicts' => $row->verdicts,
+                'findings' => array_map(static fn(?Finding $finding): ?array => $finding === null ? null : LookResource::finding($row->key, $finding), $row->findings),
+            ], $rows),
+        ]);
+    }
+
+    public function besideAsCsv(LookRequest $request, Student $student): Response
+    {
+        [$names, , $rows] = $this->looks->beside($student, $request->others(), $request->surface(), $request->filter(), $request->then());
+        $cells = [];
+        foreach ($rows as $row) {
+            foreach ($row->findings as $i => $finding) {
+                foreach ($finding === null ? [] : FiguresCsv::rowsOf($finding) as $figure) {
+                    $cells[] = [$names[$i], ...$figure];
+                }
+            }
+        }
+
+        return FiguresCsv::answer('side-by-side', ['who', ...FiguresCsv::HEAD], $cells);
+    }
+
+    private static function lookCsv(Look $look, string $name): Response
+    {
+        $rows = [];
+        foreach ($look->answers as $question => $findings) {
+            foreach ($findings as $finding) {
+                foreach (FiguresCsv::rowsOf($finding) as $figure) {
+                    $rows[] = [Question::from($question)->title(), ...$figure];
+                }
+            }
+        }
+
+        return FiguresCsv::answer($name, ['question', ...FiguresCsv::HEAD], $rows);
+    }
+
+    /** @return array<string, string> as they were called when they were rolled last */
+    private static function drillNames(Look $look, string $benchId): array
+    {
+        /** @var array<string, string> $names */
+        $names = $look->drills === [] ? [] : DB::table('findings')->where('bench_id', $benchId)->whereIn('drill', array_keys($look->drills))
+            ->orderBy('at_ms')->pluck('name', 'drill')->all();
+
+        return $names;
+    }
+}

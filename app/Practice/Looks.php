@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\CourseLine;
+use Amble\Core\LookBack\Look;
+use Amble\Core\LookBack\LookFilter;
+use Amble\Core\LookBack\Question;
+use Amble\Core\LookBack\SideBySide;
+use Amble\Core\LookBack\Stile;
+use Amble\Core\LookBack\Visit;
+use Amble\Core\Session\Condition;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Illuminate\Support\Collection;
+
+/** Gathers the balls for the questions of a session, of a student, over time and side by side. */
+final class Looks
+{
+    public function __construct(private readonly EvidenceRoom $evidence)
+    {
+    }
+
+    public function ofSession(PracticeSession $session, Student $student, LookFilter $filter): Look
+    {
+        return Look::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+    }
+
+    /** @return array{Look, Surface|null} with the surface it is told of */
+    public function ofStudent(Student $student, ?Surface $surface, LookFilter $filter): array
+    {
+        $asked = $this->all($student, $surface);
+
+        return [Look::of($asked, $filter), $asked->surface];
+    }
+
+    /** @return array{list<CourseLine>, list<Stile>, Surface|null} */
+    public function course(Student $student, ?Surface $surface, LookFilter $filter, int $sessionsForTrend): array
+    {
+        $asked = $this->all($student, $surface);
+        $picked = $filter->of($asked);
+        $lines = [];
+        foreach (Question::tracked() as $key => $measure) {
+            $lines[] = CourseLine::of($key, $measure, $picked, $sessionsForTrend);
+        }
+
+        return [array_values(array_filter($lines)), Stile::all(self::visits($asked)), $asked->surface];
+    }
+
+    /**
+     * @param list<Student> $others
+     * @param LookFilter|null $then another time of the first one
+     *
+     * @return array{list<string>, list<int>, list<SideBySide>} names, balls of each, and the rows
+     */
+    public function beside(Student $student, array $others, ?Surface $surface, LookFilter $filter, ?LookFilter $then): array
+    {
+        $own = $this->all($student, $surface);
+        $names = [$student->name];
+        $asked = [$filter->of($own)];
+        if ($then !== null) {
+            $names = ['Now', 'Before'];
+            $asked[] = $then->of($own);
+        }
+        foreach ($others as $other) {
+            $names[] = $other->name;
+            $asked[] = $filter->of($this->all($other, $own->surface));
+        }
+
+        return [$names, array_map(static fn(Asked $one): int => count($one->balls), $asked), SideBySide::of($asked)];
+    }
+
+    /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
+    private function all(Student $student, ?Surface $surface): Asked
+    {
+        $balls = $this->evidence->ofStudent($student);
+        $last = end($balls);
+        $surface ??= $last === false ? null : $last->surface;
+
+        return $this->asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+    }
+
+    /** @param list<RolledBall> $balls */
+    private function asked(Student $student, array $balls, ?Surface $surface): Asked
+    {
+        return new Asked($balls, $surface, $student->target_pace_m, $student->hand);
+    }
+
+    /** @return list<Visit> oldest first */
+    private static function visits(Asked $asked): array
+    {
+        $sessions = $asked->bySession();
+        /** @var Collection<string, PracticeSession> $rows */
+        $rows = PracticeSession::withTrashed()->with('green')->whereKey(array_keys($sessions))->get()->keyBy('id');
+        $visits = [];
+        foreach ($sessions as $id => $some) {
+            $session = $rows->get($id);
+            $visits[] = new Visit(
+                $id,
+                $some->balls[0]->atMilliseconds ?? 0,
+                $session?->green?->name,
+                array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions ?? []))),
+                array_values(array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->putter, $some->balls)))),
+                array_values(array_unique(array_filter(array_map(static fn(RolledBall $ball): ?int => $ball->tempo, $some->balls)))),
+            );
+        }
+
+        return $visits;
+    }
+}

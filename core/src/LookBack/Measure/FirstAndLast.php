@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Change\Comparison;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\ForDistance;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+
+/** The first balls of these against the last, at the lengths that both have; a change is called only by maths.md 8. */
+final class FirstAndLast implements Measure
+{
+    /** A part with fewer balls says nothing. */
+    private const FEWEST = 4;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        [$first, $last] = self::parts($asked);
+        [$then, $now] = [Pace::control($first), Pace::control($last)];
+        if ($then?->spread === null || $now?->spread === null || $then->spread <= 0.0 || min($then->nMeasured, $now->nMeasured) < self::FEWEST) {
+            return null;
+        }
+        $spread = PaceSpread::change($first, $last);
+        $average = PaceAverage::change($first, $last);
+
+        return new Finding(
+            'First balls against last',
+            sprintf(
+                'Spread %s, then %s: %s. On average %s, then %s: %s.',
+                Say::percent($then->spread),
+                Say::percent($now->spread),
+                self::verdict($spread, 'smaller', 'larger'),
+                Say::ofLength((float) $then->bias),
+                Say::ofLength((float) $now->bias),
+                self::verdict($average, 'longer', 'shorter'),
+            ),
+            FindingUnit::Difference,
+            $average?->difference,
+            $average?->interval,
+            $then->nMeasured + $now->nMeasured,
+            null,
+            [
+                new FindingRow('First balls, spread', FindingUnit::Spread, $then->spread, $then->nMeasured, $then->spreadInterval),
+                new FindingRow('Last balls, spread', FindingUnit::Spread, $now->spread, $now->nMeasured, $now->spreadInterval),
+                new FindingRow('First balls, average', FindingUnit::OfLength, $then->bias, $then->nMeasured, $then->biasInterval),
+                new FindingRow('Last balls, average', FindingUnit::OfLength, $now->bias, $now->nMeasured, $now->biasInterval),
+            ],
+        );
+    }
+
+    /** What may be concluded; a comparison's difference is positive for what the first word says. */
+    public static function verdict(?Comparison $change, string $more, string $less): string
+    {
+        return match (true) {
+            $change === null => 'too little to tell',
+            $change->isClear() => 'clearly ' . ($change->difference > 0.0 ? $more : $less),
+            $change->furtherPutts === null => 'no clear change',
+            default => sprintf('no clear change yet, and some %d more balls would settle it', $change->furtherPutts),
+        };
+    }
+
+    /** @return array{Asked, Asked} the earlier and the later half at each length, so that lengths are alike in both */
+    private static function parts(Asked $asked): array
+    {
+        $first = $last = [];
+        foreach ($asked->with((new ForDistance($asked->surface))->of($asked->balls))->byLength() as [, $some]) {
+            $half = intdiv(count($some->balls), 2);
+            $first = [...$first, ...array_slice($some->balls, 0, $half)];
+            $last = [...$last, ...($half === 0 ? [] : array_slice($some->balls, -$half))];
+        }
+        $inOrder = static fn(RolledBall $a, RolledBall $b): int => $a->atMilliseconds <=> $b->atMilliseconds;
+        usort($first, $inOrder);
+        usort($last, $inOrder);
+
+        return [$asked->with($first), $asked->with($last)];
+    }
+}

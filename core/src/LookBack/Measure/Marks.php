@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Session\Mark;
+
+/** Balls a coach marked, counted: they are left out of the technical figures, never out of the record. */
+final class Marks implements Measure
+{
+    private const WORDS = ['mishit' => 'mishit', 'bumps' => 'bumped off its roll', 'distraction' => 'distracted', 'doubt' => 'struck in doubt'];
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $rows = [];
+        foreach (Mark::cases() as $mark) {
+            $row = Shares::row(ucfirst(self::WORDS[$mark->value]), $asked->balls, static fn(RolledBall $ball): bool => $ball->ball->remarks->mark === $mark);
+            if ((float) $row->value > 0.0) {
+                $rows[] = $row;
+            }
+        }
+        $parts = array_map(static fn($row): string => (int) round((float) $row->value * $row->n) . ' ' . lcfirst($row->name), $rows);
+
+        return $rows === [] ? null : new Finding(
+            'Balls marked',
+            sprintf('Of %d balls: %s. They are left out of the figures above.', count($asked->balls), implode(', ', $parts)),
+            FindingUnit::Share,
+            $rows[0]->value,
+            $rows[0]->interval,
+            count($asked->balls),
+            null,
+            $rows,
+        );
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Change\Change;
+use Amble\Core\Change\Comparison;
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Distance\DistancePutt;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Leave;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Tracked;
+
+/** How far off balls finish on average, as a share of the length, by length (maths.md 5). */
+final class PaceAverage implements Tracked
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $control = Pace::control($asked);
+        if ($control === null || Pace::told($control) === 0) {
+            return null;
+        }
+        $first = Pace::control($asked->firstTries());
+
+        return new Finding(
+            'How far off on average?',
+            Leave::sentence($control),
+            FindingUnit::OfLength,
+            $control->bias,
+            $control->biasInterval,
+            Pace::told($control),
+            $first === null || $first->n === $control->n ? null : Leave::row('First tries', $first),
+            Pace::rows($asked, static fn(string $name, DistanceControl $some): FindingRow => Leave::row($name, $some)),
+        );
+    }
+
+    /** Welch's test; with balls that were cut short, the two estimates by their own errors. */
+    public static function change(Asked $then, Asked $now): ?Comparison
+    {
+        [$before, $after] = [self::errors($then), self::errors($now)];
+        if ($before !== null && $after !== null) {
+            return count($before) < 2 || count($after) < 2 ? null : Change::ofBias($before, $after);
+        }
+        [$before, $after] = [self::of($then), self::of($now)];
+
+        return $before === null ? null : $after?->since($before);
+    }
+
+    public static function words(): array
+    {
+        return ['longer', 'shorter'];
+    }
+
+    /** @return list<float>|null null where one was cut short */
+    private static function errors(Asked $asked): ?array
+    {
+        $told = array_filter(array_map(static fn(DistancePutt $putt) => $putt->error, Pace::putts($asked)));
+        $errors = [];
+        foreach ($told as $bound) {
+            if (!$bound->isExact()) {
+                return null;
+            }
+            $errors[] = $bound->low;
+        }
+
+        return $errors;
+    }
+}

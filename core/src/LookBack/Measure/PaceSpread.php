@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Change\Change;
+use Amble\Core\Change\Comparison;
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Tracked;
+
+/** How far apart balls finish, as a share of the length: comparable across lengths and green speeds. */
+final class PaceSpread implements Tracked
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $control = Pace::control($asked);
+        if ($control === null || $control->spread === null) {
+            return null;
+        }
+        $first = Pace::control($asked->firstTries());
+
+        return new Finding(
+            'How far do they spread?',
+            sprintf(
+                'Two balls in three finish within %s of their average%s.',
+                Say::percent($control->spread),
+                $control->spreadInterval === null ? '' : sprintf(', likely %s to %s', Say::percent($control->spreadInterval->low), Say::percent($control->spreadInterval->high)),
+            ),
+            FindingUnit::Spread,
+            $control->spread,
+            $control->spreadInterval,
+            Pace::told($control),
+            $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
+            Pace::rows($asked, self::row(...)),
+        );
+    }
+
+    public static function change(Asked $then, Asked $now): ?Comparison
+    {
+        [$before, $after] = [Pace::control($then), Pace::control($now)];
+        $isTold = static fn(?DistanceControl $control): bool => $control?->spread !== null && $control->spread > 0.0 && $control->nMeasured >= 2;
+
+        return $isTold($before) && $isTold($after)
+            ? Change::ofSpread((float) $before?->spread, $before->nMeasured ?? 0, (float) $after?->spread, $after->nMeasured ?? 0)
+            : null;
+    }
+
+    public static function words(): array
+    {
+        return ['smaller', 'larger'];
+    }
+
+    private static function row(string $name, DistanceControl $control): FindingRow
+    {
+        return new FindingRow($name, FindingUnit::Spread, $control->spread, Pace::told($control), $control->spreadInterval);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\ForReads;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\Surface;
+
+/**
+ * The break that was called against the break such a putt has at the pace played for (maths.md 2.5), metres beside
+ * the hole; positive is too much. Only from putts with a known speed whose pace was inside a tenth.
+ */
+final class ReadError implements Measure
+{
+    /** Different putts of which the true break is worked out; a student with more is told from the latest. */
+    private const MOST_PUTTS = 40;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $errors = self::errors($asked);
+        if ($errors === []) {
+            return null;
+        }
+        $all = array_merge(...array_values($errors));
+        $whole = Means::row('', FindingUnit::Metres, $all);
+        $rows = array_map(
+            static fn(string $side, array $values): FindingRow => Means::row($side, FindingUnit::Metres, $values),
+            array_keys($errors),
+            array_values($errors),
+        );
+        $mean = (float) $whole->value;
+
+        return new Finding(
+            'Called against real?',
+            sprintf(
+                'On average %s %s break is called%s.',
+                Say::metres(abs($mean)),
+                $mean < 0.0 ? 'too little' : 'too much',
+                $whole->interval?->contains(0.0) === true ? ', which is not clearly off' : '',
+            ),
+            FindingUnit::Metres,
+            $mean,
+            $whole->interval,
+            count($all),
+            null,
+            count($rows) < 2 ? [] : $rows,
+        );
+    }
+
+    /** @return array<string, non-empty-list<float>> by the way the putt curves */
+    private static function errors(Asked $asked): array
+    {
+        $real = $errors = [];
+        $called = array_values(array_filter((new ForReads())->of($asked->balls), self::tells(...)));
+        foreach (LowSide::bySide($asked, array_reverse($called)) as $side => $balls) {
+            foreach ($balls as $ball) {
+                $putt = sprintf('%.2f %.4f %.4f %.3f', Asked::length($ball), $ball->ball->grade->ratio(), $ball->ball->across->ratio(), (float) $ball->speed()?->metres());
+                if (!array_key_exists($putt, $real)) {
+                    $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $asked->pace) : null;
+                }
+                if ($real[$putt] !== null) {
+                    $errors[$side][] = (float) $ball->ball->sight->number('read_amount_m') - $real[$putt];
+                }
+            }
+        }
+
+        return $errors;
+    }
+
+    private static function tells(RolledBall $ball): bool
+    {
+        $target = $ball->ball->target;
+        $roll = $ball->ball->rollMetres();
+        $isInside = $ball->ball->hasDropped() === true
+            || ($target !== null && $roll !== null && abs($roll - $target->metres()) <= DistanceControl::DEFAULT_WINDOW * $target->metres());
+
+        return $isInside && $target !== null && $ball->speed() !== null && $ball->ball->sight->number('read_amount_m') !== null;
+    }
+
+    /** Metres beside the hole to aim, whichever side; null where no line holds. */
+    private static function break(RolledBall $ball, float $pace): ?float
+    {
+        [$speed, $target] = [$ball->speed(), $ball->ball->target];
+        if ($speed === null || $target === null) {
+            return null;
+        }
+        $surface = new Surface($speed, $ball->ball->grade, $ball->ball->across);
+        $aim = (new Reader($surface, $target, $pace))->read()->aimOffset();
+
+        return $aim === null ? null : abs($aim);
+    }
+}

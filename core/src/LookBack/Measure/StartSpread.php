@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Change\Change;
+use Amble\Core\Change\Comparison;
+use Amble\Core\Direction\DirectionFit;
+use Amble\Core\Direction\GateChoice;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Tracked;
+use Amble\Core\Units\Length;
+
+/** How widely starts scatter, degrees; and which gate would tell it best (maths.md 4.2). */
+final class StartSpread implements Tracked
+{
+    /** Where a gate is usually set, metres from the ball. */
+    private const GATE_AT = 0.5;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $fit = StartLines::fit($asked);
+        $spread = $fit->spread ?? $fit->spreadUpperBound;
+        if ($spread === null) {
+            return null;
+        }
+        $interval = StartLines::inDegrees($fit->spreadInterval(Shares::LEVEL));
+
+        return new Finding(
+            'How widely do starts scatter?',
+            ($fit->spread === null || $interval === null
+                ? sprintf('All %d came through: the spread is below %.1f°, and more cannot be told.', $fit->n, rad2deg($spread))
+                : sprintf('Two starts in three within %.1f° of their average, likely %.1f° to %.1f°.', rad2deg($spread), $interval->low, $interval->high))
+                . self::gate($fit, $spread),
+            FindingUnit::Degrees,
+            $fit->spread === null ? null : rad2deg($fit->spread),
+            $interval,
+            $fit->n,
+        );
+    }
+
+    public static function change(Asked $then, Asked $now): ?Comparison
+    {
+        [$before, $after] = [StartLines::fit($then), StartLines::fit($now)];
+
+        return $before->spread === null || $after->spread === null || $after->n < 1 || (float) $before->logSpreadError <= 0.0 || (float) $after->logSpreadError <= 0.0
+            ? null
+            : Change::ofEstimates(log($before->spread), (float) $before->logSpreadError, log($after->spread), (float) $after->logSpreadError, $after->n);
+    }
+
+    public static function words(): array
+    {
+        return ['wider', 'narrower'];
+    }
+
+    private static function gate(DirectionFit $fit, float $spread): string
+    {
+        $gate = GateChoice::widthFor($spread, Length::ofMetres(self::GATE_AT));
+
+        return sprintf(
+            ' A gate %s wide, %s from the ball, would tell %s.',
+            Say::metres($gate->metres()),
+            Say::metres(self::GATE_AT),
+            $fit->spread === null ? 'more' : 'it best',
+        );
+    }
+}

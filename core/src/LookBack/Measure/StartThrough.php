@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+
+/** How many came through, by the width in force; and what looks alone say. */
+final class StartThrough implements Measure
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $balls = (new ForStartLine())->of($asked->balls);
+        $gated = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate !== null));
+        $looked = array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => self::look($ball) !== null));
+        if ($gated === [] && $looked === []) {
+            return null;
+        }
+        $isThrough = static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through';
+        $isOn = static fn(RolledBall $ball): bool => in_array(self::look($ball), ['on', 'over'], true);
+        $whole = $gated === [] ? Shares::row('Started on line, by eye', $looked, $isOn) : Shares::row('Through', $gated, $isThrough);
+
+        return new Finding(
+            'How many started on line?',
+            sprintf(
+                '%d of %d %s%s.',
+                (int) round((float) $whole->value * $whole->n),
+                $whole->n,
+                $gated === [] ? 'by eye' : 'came through',
+                $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n),
+            ),
+            FindingUnit::Share,
+            $whole->value,
+            $whole->interval,
+            $whole->n,
+            null,
+            [...self::byWidth($gated, $isThrough), ...self::byEye($looked)],
+        );
+    }
+
+    private static function look(RolledBall $ball): ?string
+    {
+        return $ball->ball->sight->word('start') ?? $ball->ball->sight->word('spot');
+    }
+
+    /**
+     * @param list<RolledBall> $gated
+     * @param \Closure(RolledBall): bool $isThrough
+     *
+     * @return list<FindingRow>
+     */
+    private static function byWidth(array $gated, \Closure $isThrough): array
+    {
+        $widths = [];
+        foreach ($gated as $ball) {
+            $widths[sprintf('%.4f', (float) $ball->aidWidth)][] = $ball;
+        }
+        krsort($widths, SORT_NUMERIC);
+        $rows = [];
+        foreach ($widths as $width => $balls) {
+            $rows[] = Shares::row('Gate or line ' . Say::metres((float) $width) . ' wide', $balls, $isThrough);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<RolledBall> $looked
+     *
+     * @return list<FindingRow>
+     */
+    private static function byEye(array $looked): array
+    {
+        return $looked === [] ? [] : array_map(
+            static fn(string $side): FindingRow => Shares::row("By eye, $side", $looked, static fn(RolledBall $ball): bool => self::look($ball) === $side),
+            ['left', 'right'],
+        );
+    }
+}

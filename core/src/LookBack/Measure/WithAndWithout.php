@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Numeric\Interval;
+
+/** Whether balls with a finish held, or a routine kept, finish nearer than those without: inside a tenth of the length. */
+final class WithAndWithout implements Measure
+{
+    /** What is compared, and how the two sides are called. */
+    public const PAIRS = [
+        'held' => ['the finish held', 'the head up early'],
+        'routine' => ['the routine kept', 'the routine not kept'],
+    ];
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $parts = $rows = [];
+        $difference = $interval = null;
+        $n = 0;
+        foreach (array_keys(self::PAIRS) as $name) {
+            $pair = self::pair($asked, $name);
+            if ($pair !== null) {
+                [$with, $without, $apart, $ends] = $pair;
+                $rows = [...$rows, $with, $without];
+                [$difference, $interval] = [$difference ?? $apart, $interval ?? $ends];
+                $n += $with->n + $without->n;
+                $parts[] = sprintf(
+                    'With %s %d of %d inside a tenth, with %s %d of %d: %s.',
+                    self::PAIRS[$name][0],
+                    (int) round((float) $with->value * $with->n),
+                    $with->n,
+                    self::PAIRS[$name][1],
+                    (int) round((float) $without->value * $without->n),
+                    $without->n,
+                    $ends->contains(0.0) ? 'no clear difference' : 'a clear difference',
+                );
+            }
+        }
+
+        return $rows === [] ? null : new Finding('With it and without', implode(' ', $parts), FindingUnit::Difference, $difference, $interval, $n, null, $rows);
+    }
+
+    /**
+     * Newcombe's interval of the difference of two shares (R. G. Newcombe 1998, Statistics in Medicine 17, 873), 80 %.
+     *
+     * @return array{FindingRow, FindingRow, float, Interval}|null with, without, how much more with; null where a side is empty
+     */
+    public static function pair(Asked $asked, string $name): ?array
+    {
+        $sides = array_map(
+            static fn(bool $is): ?DistanceControl => Pace::control($asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is)),
+            [true, false],
+        );
+        [$with, $without] = $sides;
+        if ($with?->insideShare === null || $without?->insideShare === null || $with->insideInterval === null || $without->insideInterval === null) {
+            return null;
+        }
+        $apart = $with->insideShare - $without->insideShare;
+
+        return [
+            new FindingRow('With ' . self::PAIRS[$name][0], FindingUnit::Share, $with->insideShare, $with->n, $with->insideInterval),
+            new FindingRow('With ' . self::PAIRS[$name][1], FindingUnit::Share, $without->insideShare, $without->n, $without->insideInterval),
+            $apart,
+            new Interval(
+                $apart - hypot($with->insideShare - $with->insideInterval->low, $without->insideInterval->high - $without->insideShare),
+                $apart + hypot($with->insideInterval->high - $with->insideShare, $without->insideShare - $without->insideInterval->low),
+            ),
+        ];
+    }
+}

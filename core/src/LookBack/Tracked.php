@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack;
+
+use Amble\Core\Change\Comparison;
+
+/** A measure that is drawn over time, and of which a change can be called. */
+interface Tracked extends Measure
+{
+    /** Then and now by the rule of maths.md 8; null where either has too little. */
+    public static function change(Asked $then, Asked $now): ?Comparison;
+
+    /** @return array{string, string} what a positive difference means of now, and what a negative one */
+    public static function words(): array;
+}

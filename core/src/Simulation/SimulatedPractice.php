@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Simulation;
+
+use Amble\Core\Direction\StartLineTest;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\RandomSource;
+use Amble\Core\Roll\Capture;
+use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\Surface;
+use Amble\Core\Session\Ball;
+use Amble\Core\Session\Sight;
+use Amble\Core\Session\Stop;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/**
+ * A practice as a coach would log it of a simulated student whose faults are known: putts at lengths on level ground
+ * and across a slope, some past a gate, with where they started, ended, on which side, and what was called.
+ */
+final class SimulatedPractice
+{
+    /** Gate of the balls that are rolled past one, metres; what it tells is in maths.md 4.2. */
+    public const GATE_WIDTH = 0.075;
+    public const GATE_DISTANCE = 0.5;
+
+    /** How far past the hole the student plays for, metres. */
+    public const PACE = 0.3;
+
+    /** A coach's eye sees a start this far off, radians. */
+    private const SEEN_BY_EYE = 0.0175;
+
+    /** Lengths in metres, rolled in this order over and over. */
+    private const LENGTHS = [1.8, 4.5, 3.0, 6.0];
+    private const ACROSS_PERCENT = [0.0, 2.0, 0.0, -2.0, 1.5];
+
+    /** @var array<string, float|null> break by putt, metres at the hole, positive right */
+    private array $breaks = [];
+
+    public function __construct(
+        private readonly SimulatedStudent $student,
+        private readonly GreenSpeed $speed,
+        private readonly RandomSource $random,
+        private readonly ?GreenSpeed $believed = null,
+    ) {
+    }
+
+    /**
+     * One ball after another; the gate stands for every other one.
+     *
+     * @return list<array{Ball, bool}> the ball, and whether it was rolled past the gate
+     */
+    public function balls(int $n): array
+    {
+        $balls = [];
+        for ($i = 0; $i < $n; ++$i) {
+            $isGated = $i % 2 === 0;
+            $ball = $this->ball(
+                Length::ofMetres(self::LENGTHS[$i % count(self::LENGTHS)]),
+                Grade::ofPercent($isGated ? 0.0 : self::ACROSS_PERCENT[intdiv($i, 2) % count(self::ACROSS_PERCENT)]),
+                $isGated,
+                $i % 3 === 0,
+            );
+            if ($ball !== null) {
+                $balls[] = [$ball, $isGated];
+            }
+        }
+
+        return $balls;
+    }
+
+    /** @param bool $isAimChecked whether the face's aim was looked at before it */
+    private function ball(Length $target, Grade $across, bool $isGated, bool $isAimChecked): ?Ball
+    {
+        $break = $this->break($target, $across);
+        $putt = $break === null ? null : $this->student->puttTo(
+            Length::ofMetres(($target->metres() + self::PACE) * (1.0 + $this->student->lengthBias)),
+            $this->believed ?? $this->speed,
+            $this->speed,
+            Grade::level(),
+            $this->random,
+        );
+        if ($break === null || $putt === null) {
+            return null;
+        }
+        $misread = $break * ($this->student->readShare - 1.0 + $this->student->readScatter * $this->random->normal());
+        $aside = $target->metres() * tan($putt->startLine) + $misread;
+        $past = $putt->rollMetres - $target->metres();
+        $isHoled = $past >= 0.0 && Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
+        $call = LengthCall::of($putt->feltMetres * (1.0 + $this->student->feelBias) / $target->metres() - 1.0, 0.1);
+
+        return Ball::seen(
+            Length::ofMetres(round($putt->backstrokeMetres, 3)),
+            Length::ofMetres(round($putt->rollMetres, 2)),
+            $isHoled ? Stop::Holed : Stop::Free,
+            $target,
+            Grade::level(),
+            sight: Sight::answered($this->seen($putt->startLine, $isGated) + [
+                'side_m' => $isHoled ? null : round($aside * $putt->rollMetres / $target->metres(), 2),
+                'call' => $call->value,
+                // Ground that rises to the right is high there.
+                'high_low' => $isHoled || $break === 0.0 ? null : ($aside * $break > 0.0 ? 'high' : 'low'),
+                'read_amount_m' => $break === 0.0 ? null : round(abs($break + $misread), 2),
+                'aim_offset_m' => $isAimChecked ? round($target->metres() * tan($this->student->aimBias + 0.006 * $this->random->normal()), 3) : null,
+            ]),
+            across: $across,
+        );
+    }
+
+    /** @return array<string, string> how it started, as a gate or the coach's eye tells it */
+    private function seen(float $startLine, bool $isGated): array
+    {
+        $limit = $isGated ? StartLineTest::gate(Length::ofMetres(self::GATE_WIDTH), Length::ofMetres(self::GATE_DISTANCE))->halfAngle() : self::SEEN_BY_EYE;
+        $side = $startLine < -$limit ? 'left' : ($startLine > $limit ? 'right' : null);
+
+        return $isGated ? ['gate' => $side ?? 'through'] : ['start' => $side ?? 'on'];
+    }
+
+    /** Metres beside the hole to aim, positive right; 0 on level ground, null where no line holds. */
+    private function break(Length $target, Grade $across): ?float
+    {
+        if ($across->ratio() === 0.0) {
+            return 0.0;
+        }
+        $putt = sprintf('%.3f %.4f', $target->metres(), $across->ratio());
+        if (!array_key_exists($putt, $this->breaks)) {
+            $this->breaks[$putt] = (new Reader(new Surface($this->speed, Grade::level(), $across), $target, self::PACE))->read()->aimOffset();
+        }
+
+        return $this->breaks[$putt];
+    }
+}
