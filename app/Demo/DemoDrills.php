@@ -26,6 +26,7 @@ final class DemoDrills
     private const ROLLED = 'lip-and-rod';
     private const BALLS = 7;
     private const GATE = 'telling-gate';
+    private const GATE_WIDTH = 0.075;
 
     /** Putts past the gate and across a slope in one session. */
     private const PUTTS = 24;
@@ -72,7 +73,7 @@ final class DemoDrills
         $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetOutSheet::GATE_SEEN, 'count' => 1];
         $events = [$seen + ['id' => $ulids->at($start), 'at_ms' => (int) $start->getTimestampMs()]];
         $seed = (int) $start->getTimestamp();
-        foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed)))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
+        foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed), self::GATE_WIDTH))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
             $at = $start->addSeconds(self::SECONDS_A_PUTT * ($i + 1));
             $events[] = [
                 'id' => $ulids->at($at),

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Amble\Core\Student\Hand;
 use Amble\Core\Student\Level;
+use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 use Amble\Core\Units\Unit;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -21,6 +22,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string|null $putter
  * @property School $school
  * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
+ * @property LineCure|null $line_cure how a start to one side is taken out; null while the coach has not chosen
  * @property bool $is_gentle whether scores are kept out of sight
  * @property string|null $exception what holds for this student whatever a template says
  */
@@ -30,7 +32,7 @@ final class Student extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm',
-        'exception', 'is_gentle',
+        'exception', 'is_gentle', 'line_cure',
     ];
 
     /** @var array<string, mixed> */
@@ -47,7 +49,7 @@ final class Student extends OwnedRecord
     {
         return [
             'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
-            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean',
+            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'line_cure' => LineCure::class,
         ];
     }
 }

@@ -42,6 +42,9 @@ final class LookBackDesk
     /** A line worked out is kept so long for "what if" questions, minutes. */
     private const KEPT_MINUTES = 60;
 
+    /** Habits are told from so many of the latest balls: older ones tell of an older stroke. */
+    private const LATELY = 120;
+
     public function __construct(
         private readonly EvidenceRoom $evidence,
         private readonly GreenReadings $readings,
@@ -58,14 +61,27 @@ final class LookBackDesk
         $speed = $standing?->reading->speed;
         $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
-        $own = DayLook::student(
-            array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until)),
-            $surface,
-            $session->id,
-        );
+        $before = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until));
+        $own = DayLook::student($before, $surface, $session->id);
         $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
         $tries = FirstTries::of($todays, $surface);
-        $facts = new Facts($stroke->fit, $method, $standing, $stroke->today, $day, $own->n, $stroke->leftOut, $student->school, $tries);
+        $path = Looks::asked($student, array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+        $facts = new Facts(
+            $stroke->fit,
+            $method,
+            $standing,
+            $stroke->today,
+            $day,
+            $own->n,
+            $stroke->leftOut,
+            $student->school,
+            $tries,
+            $path->with(array_slice($path->balls, -self::LATELY)),
+            $path->with($todays),
+            $path,
+            Looks::stiles($path),
+            $student->line_cure,
+        );
 
         return new SessionLook(
             $stroke,

@@ -28,18 +28,20 @@ final class Looks
 
     public function ofSession(PracticeSession $session, Student $student, LookFilter $filter): Look
     {
-        return Look::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+        return Look::of(self::asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
     }
 
-    /** @return array{Look, Surface|null} with the surface it is told of */
+    /** @return array{Look, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */
     public function ofStudent(Student $student, ?Surface $surface, LookFilter $filter): array
     {
-        $asked = $this->all($student, $surface);
+        $balls = $this->evidence->ofStudent($student);
+        $asked = $this->onOne($student, $balls, $surface);
+        $surfaces = array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)));
 
-        return [Look::of($asked, $filter), $asked->surface];
+        return [Look::of($asked, $filter), $asked->surface, array_values(array_map(Surface::from(...), $surfaces))];
     }
 
-    /** @return array{list<CourseLine>, list<Stile>, Surface|null} */
+    /** @return array{list<CourseLine>, list<Stile>, Surface|null, string|null} and the last session with balls */
     public function course(Student $student, ?Surface $surface, LookFilter $filter, int $sessionsForTrend): array
     {
         $asked = $this->all($student, $surface);
@@ -49,7 +51,7 @@ final class Looks
             $lines[] = CourseLine::of($key, $measure, $picked, $sessionsForTrend);
         }
 
-        return [array_values(array_filter($lines)), Stile::all(self::visits($asked)), $asked->surface];
+        return [array_values(array_filter($lines)), self::stiles($asked), $asked->surface, array_key_last($asked->bySession())];
     }
 
     /**
@@ -78,17 +80,28 @@ final class Looks
     /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
     private function all(Student $student, ?Surface $surface): Asked
     {
-        $balls = $this->evidence->ofStudent($student);
-        $last = end($balls);
-        $surface ??= $last === false ? null : $last->surface;
-
-        return $this->asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+        return $this->onOne($student, $this->evidence->ofStudent($student), $surface);
     }
 
     /** @param list<RolledBall> $balls */
-    private function asked(Student $student, array $balls, ?Surface $surface): Asked
+    private function onOne(Student $student, array $balls, ?Surface $surface): Asked
+    {
+        $last = end($balls);
+        $surface ??= $last === false ? null : $last->surface;
+
+        return self::asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+    }
+
+    /** @param list<RolledBall> $balls */
+    public static function asked(Student $student, array $balls, ?Surface $surface): Asked
     {
         return new Asked($balls, $surface, $student->target_pace_m, $student->hand);
+    }
+
+    /** @return list<Stile> breaks across the path these balls were rolled on, oldest first */
+    public static function stiles(Asked $asked): array
+    {
+        return Stile::all(self::visits($asked));
     }
 
     /** @return list<Visit> oldest first */

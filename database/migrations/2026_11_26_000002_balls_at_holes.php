@@ -18,6 +18,10 @@ return new class extends Migration {
             // Fewer sessions tell no trend.
             $table->unsignedTinyInteger('trend_sessions')->default(3);
         });
+        Schema::table('students', function (Blueprint $table): void {
+            // The one way a start to one side is taken out; empty while the coach has not chosen.
+            $table->string('line_cure', 12)->nullable();
+        });
         Rebuild::onceMigrated();
     }
 
@@ -25,5 +29,6 @@ return new class extends Migration {
     {
         Schema::table('balls', fn(Blueprint $table) => $table->dropColumn('is_at_hole'));
         Schema::table('coaches', fn(Blueprint $table) => $table->dropColumn('trend_sessions'));
+        Schema::table('students', fn(Blueprint $table) => $table->dropColumn('line_cure'));
     }
 };

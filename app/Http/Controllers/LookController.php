@@ -33,7 +33,7 @@ final class LookController
     {
         $look = $this->looks->ofSession($session, $request->student(), $request->filter());
 
-        return new LookResource($look, $session->green?->surface, self::drillNames($look, $session->bench_id));
+        return new LookResource($look, $session->green?->surface, array_filter([$session->green?->surface]), self::drillNames($look, $session->bench_id));
     }
 
     public function ofSessionAsCsv(LookRequest $request, PracticeSession $session): Response
@@ -43,9 +43,9 @@ final class LookController
 
     public function ofStudent(LookRequest $request, Student $student): LookResource
     {
-        [$look, $surface] = $this->looks->ofStudent($student, $request->surface(), $request->filter());
+        [$look, $surface, $surfaces] = $this->looks->ofStudent($student, $request->surface(), $request->filter());
 
-        return new LookResource($look, $surface, self::drillNames($look, $student->bench_id));
+        return new LookResource($look, $surface, $surfaces, self::drillNames($look, $student->bench_id));
     }
 
     public function ofStudentAsCsv(LookRequest $request, Student $student): Response
@@ -57,11 +57,12 @@ final class LookController
     public function course(LookRequest $request, Student $student): JsonResponse
     {
         $forTrend = $request->coach()->trend_sessions;
-        [$lines, $stiles, $surface] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
+        [$lines, $stiles, $surface, $latest] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
 
         return new JsonResponse([
             'surface' => $surface?->value,
             'sessions_for_trend' => $forTrend,
+            'latest_session_id' => $latest,
             'lines' => array_map(static fn(CourseLine $line): array => [
                 'key' => $line->key, 'question' => $line->question, 'unit' => $line->unit->value, 'sentence' => $line->sentence,
                 'is_clear' => $line->change?->isClear(),

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Amble\Core\Student\Hand;
 use Amble\Core\Student\Level;
+use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 use Amble\Core\Units\Unit;
 use Illuminate\Validation\Rule;
@@ -27,6 +28,7 @@ final class StudentRequest extends OwnRequest
             'school' => ['required', Rule::enum(School::class)],
             'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
             'exception' => ['nullable', 'string', 'max:300'],
+            'line_cure' => ['nullable', Rule::enum(LineCure::class)],
             'is_gentle' => ['sometimes', 'boolean'],
         ];
     }

@@ -20,8 +20,11 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class LookResource extends JsonResource
 {
-    /** @param array<string, string> $drillNames by key */
-    public function __construct(Look $look, private readonly ?Surface $surface, private readonly array $drillNames)
+    /**
+     * @param list<Surface> $surfaces there are balls of
+     * @param array<string, string> $drillNames by key
+     */
+    public function __construct(Look $look, private readonly ?Surface $surface, private readonly array $surfaces, private readonly array $drillNames)
     {
         parent::__construct($look);
     }
@@ -34,6 +37,7 @@ final class LookResource extends JsonResource
         return [
             'n' => $look->n,
             'surface' => $this->surface?->value,
+            'surfaces' => array_map(static fn(Surface $one): string => $one->value, $this->surfaces),
             'lengths' => array_map(static fn(array $length): array => ['length_m' => $length[0], 'n' => $length[1]], $look->lengths),
             'slopes' => self::picks($look->slopes, 'name'),
             'drills' => array_map(
@@ -76,7 +80,7 @@ final class LookResource extends JsonResource
             'start' => match ($seen->sight->word('gate') ?? $seen->sight->word('start') ?? $seen->sight->word('spot')) {
                 'left' => 'left', 'right' => 'right', 'through', 'on', 'over' => 'on', default => null,
             },
-            'word' => $ball->word?->value,
+            'word' => $ball->lengthWord()?->value,
             'attempt' => $ball->attempt,
             'is_marked' => $seen->remarks->mark !== null,
         ];

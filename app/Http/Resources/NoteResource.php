@@ -15,6 +15,9 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class NoteResource extends JsonResource
 {
+    /** More of them would not be looked at one by one. */
+    private const MOST_BALLS = 60;
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
@@ -26,6 +29,7 @@ final class NoteResource extends JsonResource
             'other_way' => $this->resource->otherWay,
             'refuted_by' => $this->resource->refutedBy,
             'stamp' => $this->resource->stamp,
+            'balls' => array_map(LookResource::ball(...), array_slice($this->resource->balls, -self::MOST_BALLS)),
         ];
     }
 }

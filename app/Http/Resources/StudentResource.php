@@ -26,6 +26,7 @@ final class StudentResource extends JsonResource
             'school' => $this->resource->school->value,
             'tempo_bpm' => $this->resource->tempo_bpm,
             'exception' => $this->resource->exception,
+            'line_cure' => $this->resource->line_cure?->value,
             'is_gentle' => $this->resource->is_gentle,
         ];
     }

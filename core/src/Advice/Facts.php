@@ -8,8 +8,11 @@ use Amble\Core\Distance\Today;
 use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\ReadingMethod;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Stile;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 
 /** Everything a rule may rest on. What is not known is null, and a rule that needs it stays silent. Immutable. */
@@ -22,6 +25,11 @@ final readonly class Facts
      * @param non-negative-int $ballsToday those of this student that it rests on
      * @param array<string, positive-int> $leftOut balls the fit left out, by reason
      * @param FirstTries|null $tries today's, first ones apart; null where none tells a length
+     * @param Asked|null $lately the latest balls on this kind of surface, from which habits are told; null where nobody looked
+     * @param Asked|null $session this session's
+     * @param Asked|null $path everything on this kind of surface
+     * @param list<Stile> $stiles breaks across the student's path, oldest first
+     * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
      */
     public function __construct(
         public StrokeFit $fit,
@@ -33,6 +41,11 @@ final readonly class Facts
         public array $leftOut,
         public School $school,
         public ?FirstTries $tries = null,
+        public ?Asked $lately = null,
+        public ?Asked $session = null,
+        public ?Asked $path = null,
+        public array $stiles = [],
+        public ?LineCure $cure = null,
     ) {
     }
 }

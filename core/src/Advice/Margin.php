@@ -29,12 +29,24 @@ final class Margin
                 $notes[] = $note;
             }
         }
+        $notes = self::without($notes, array_merge(...array_map(static fn(Note $note): array => $note->instead, $notes)));
         usort($notes, static fn(Note $a, Note $b): int => $b->cost * $b->sureness <=> $a->cost * $a->sureness);
         if ($exception !== null) {
             array_unshift($notes, new Note('student.exception', $exception, 'Written on the student\'s card; it wins over any template.', 1.0, 1.0, ''));
         }
 
         return array_slice($notes, 0, self::MOST);
+    }
+
+    /**
+     * @param list<Note> $notes
+     * @param list<string> $superfluous keys
+     *
+     * @return list<Note>
+     */
+    private static function without(array $notes, array $superfluous): array
+    {
+        return array_values(array_filter($notes, static fn(Note $note): bool => !in_array($note->key, $superfluous, true)));
     }
 
     /** Advice never mixes two schools: what belongs to another is not said. */

@@ -7,6 +7,7 @@ namespace Amble\Core\Evidence;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Green\Surface;
 use Amble\Core\Session\Stop;
+use Amble\Core\Units\Length;
 
 /**
  * The balls that tell distance control (maths.md 5): rolled at a target and told nothing else. A holed ball
@@ -17,8 +18,12 @@ final class ForDistance extends Selection
     /** Fewer putts than this tell no rate of a student's own. */
     public const FEWEST = 10;
 
-    /** @param Surface|null $surface null where no green was chosen */
-    public function __construct(private readonly ?Surface $surface)
+    /**
+     * @param Surface|null $surface null where no green was chosen
+     * @param float $pace how far past a hole is played for, metres: it moves the target of balls rolled at one, not
+     *                    their error (maths.md 5); 0 where errors are told from the target itself
+     */
+    public function __construct(private readonly ?Surface $surface, private readonly float $pace = 0.0)
     {
     }
 
@@ -46,6 +51,7 @@ final class ForDistance extends Selection
             if ($target === null) {
                 continue;
             }
+            $target = $ball->isAtHole && $this->pace > 0.0 ? Length::ofMetres($target->metres() + $this->pace) : $target;
             $putts[] = match (true) {
                 $ball->ball->stop === Stop::Holed => DistancePutt::holed($target, $roll),
                 $ball->ball->isAtLeast() => DistancePutt::cutShortAt($target, (float) $roll),

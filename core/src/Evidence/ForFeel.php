@@ -14,7 +14,7 @@ final class ForFeel extends Selection
         return match (true) {
             $ball->ball->sight->call === null => LeftOut::NotAsked,
             $ball->ball->remarks->mark !== null => self::marked($ball),
-            $ball->word === null => LeftOut::NoWord,
+            $ball->lengthWord() === null => LeftOut::NoWord,
             default => null,
         };
     }
@@ -28,8 +28,9 @@ final class ForFeel extends Selection
     {
         $pairs = [];
         foreach ($this->of($balls) as $ball) {
-            if ($ball->ball->sight->call !== null && $ball->word !== null) {
-                $pairs[] = [$ball->ball->sight->call, $ball->word];
+            $word = $ball->lengthWord();
+            if ($ball->ball->sight->call !== null && $word !== null) {
+                $pairs[] = [$ball->ball->sight->call, $word];
             }
         }
 

@@ -6,6 +6,7 @@ namespace Amble\Core\Evidence;
 
 use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Drill\Task;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Feel\LengthCall;
@@ -64,6 +65,12 @@ final readonly class RolledBall
     public function speed(): ?GreenSpeed
     {
         return $this->reading?->isOfTheDay === true ? $this->reading->reading->speed : null;
+    }
+
+    /** Short, on or long: by its drill's window, or by the usual one where its drill judged something else. */
+    public function lengthWord(): ?LengthCall
+    {
+        return $this->word ?? ($this->ball->target === null ? null : Acceptance::usual($this->ball->target)->word($this->ball));
     }
 
     /** What tested its start line; null where nothing of known size did. */

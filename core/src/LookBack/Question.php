@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
 use Amble\Core\LookBack\Measure\FeelAgreement;
 use Amble\Core\LookBack\Measure\FirstAndLast;
@@ -66,6 +67,7 @@ enum Question: string
                 'start_average' => StartAverage::class,
                 'start_spread' => StartSpread::class,
                 'start_through' => StartThrough::class,
+                'aim_split' => AimSplit::class,
                 'start_missed' => ThroughButMissed::class,
             ],
             self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class],

@@ -19,15 +19,14 @@ use Amble\Core\Units\Length;
 
 /**
  * A practice as a coach would log it of a simulated student whose faults are known: putts at lengths on level ground
- * and across a slope, some past a gate, with where they started, ended, on which side, and what was called.
+ * and across a slope, every other one past a gate at a hole and the rest at a post, with where they started, ended, on which side, and what was called.
  */
 final class SimulatedPractice
 {
-    /** Gate of the balls that are rolled past one, metres; what it tells is in maths.md 4.2. */
-    public const GATE_WIDTH = 0.075;
+    /** Where the gate stands, metres from the ball. */
     public const GATE_DISTANCE = 0.5;
 
-    /** How far past the hole the student plays for, metres. */
+    /** How far past a hole the student plays for, metres; at a post, to it. */
     public const PACE = 0.3;
 
     /** A coach's eye sees a start this far off, radians. */
@@ -40,11 +39,12 @@ final class SimulatedPractice
     /** @var array<string, float|null> break by putt, metres at the hole, positive right */
     private array $breaks = [];
 
+    /** @param float $gateWidth clear width of the gate, metres */
     public function __construct(
         private readonly SimulatedStudent $student,
         private readonly GreenSpeed $speed,
         private readonly RandomSource $random,
-        private readonly ?GreenSpeed $believed = null,
+        private readonly float $gateWidth,
     ) {
     }
 
@@ -75,10 +75,11 @@ final class SimulatedPractice
     /** @param bool $isAimChecked whether the face's aim was looked at before it */
     private function ball(Length $target, Grade $across, bool $isGated, bool $isAimChecked): ?Ball
     {
-        $break = $this->break($target, $across);
+        $pace = $isGated ? self::PACE : 0.0;
+        $break = $this->break($target, $across, $pace);
         $putt = $break === null ? null : $this->student->puttTo(
-            Length::ofMetres(($target->metres() + self::PACE) * (1.0 + $this->student->lengthBias)),
-            $this->believed ?? $this->speed,
+            Length::ofMetres(($target->metres() + $pace) * (1.0 + $this->student->lengthBias)),
+            $this->speed,
             $this->speed,
             Grade::level(),
             $this->random,
@@ -89,7 +90,7 @@ final class SimulatedPractice
         $misread = $break * ($this->student->readShare - 1.0 + $this->student->readScatter * $this->random->normal());
         $aside = $target->metres() * tan($putt->startLine) + $misread;
         $past = $putt->rollMetres - $target->metres();
-        $isHoled = $past >= 0.0 && Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
+        $isHoled = $isGated && $past >= 0.0 && Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
         $call = LengthCall::of($putt->feltMetres * (1.0 + $this->student->feelBias) / $target->metres() - 1.0, 0.1);
 
         return Ball::seen(
@@ -113,21 +114,21 @@ final class SimulatedPractice
     /** @return array<string, string> how it started, as a gate or the coach's eye tells it */
     private function seen(float $startLine, bool $isGated): array
     {
-        $limit = $isGated ? StartLineTest::gate(Length::ofMetres(self::GATE_WIDTH), Length::ofMetres(self::GATE_DISTANCE))->halfAngle() : self::SEEN_BY_EYE;
+        $limit = $isGated ? StartLineTest::gate(Length::ofMetres($this->gateWidth), Length::ofMetres(self::GATE_DISTANCE))->halfAngle() : self::SEEN_BY_EYE;
         $side = $startLine < -$limit ? 'left' : ($startLine > $limit ? 'right' : null);
 
         return $isGated ? ['gate' => $side ?? 'through'] : ['start' => $side ?? 'on'];
     }
 
     /** Metres beside the hole to aim, positive right; 0 on level ground, null where no line holds. */
-    private function break(Length $target, Grade $across): ?float
+    private function break(Length $target, Grade $across, float $pace): ?float
     {
         if ($across->ratio() === 0.0) {
             return 0.0;
         }
-        $putt = sprintf('%.3f %.4f', $target->metres(), $across->ratio());
+        $putt = sprintf('%.3f %.4f %.2f', $target->metres(), $across->ratio(), $pace);
         if (!array_key_exists($putt, $this->breaks)) {
-            $this->breaks[$putt] = (new Reader(new Surface($this->speed, Grade::level(), $across), $target, self::PACE))->read()->aimOffset();
+            $this->breaks[$putt] = (new Reader(new Surface($this->speed, Grade::level(), $across), $target, $pace))->read()->aimOffset();
         }
 
         return $this->breaks[$putt];

@@ -12,7 +12,9 @@ namespace Amble\Core\Steps;
  */
 final readonly class Ladder
 {
-    private const LOOK_BACK = 10;
+    /** Balls that a move rests on. */
+    public const LOOK_BACK = 10;
+
     private const TIGHTER_FROM = 8;
     private const WIDER_UP_TO = 5;
 

@@ -18,6 +18,8 @@ const THEMES = [
   { value: 'evening', label: 'Evening' },
 ] as const;
 
+const TREND_SESSIONS = ['2', '3', '4', '6'].map((value) => ({ value, label: `${value} sessions` }));
+
 /** The coach's own units and pace, the light, and the way out. */
 export function Settings() {
   return isOfEarlierVisit(useMe()) ? <Page>Opening …</Page> : <SettingsForm />;
@@ -32,6 +34,7 @@ function SettingsForm() {
   const [keysOn, setKeysOn] = useState(areKeysOn);
   const [unit, setUnit] = useState<Unit>(units.choice.unit);
   const [pace, setPace] = useState(units.text(units.choice.paceLength, 'roll'));
+  const [sessions, setSessions] = useState(String(coach?.trend_sessions ?? 3));
   const [paceError, setPaceError] = useState<string | null>(null);
   useFirstError(keep.error ?? paceError);
   const submit = (event: React.FormEvent) => {
@@ -39,7 +42,7 @@ function SettingsForm() {
     const read = units.reread(pace, units.choice.paceLength, 'roll');
     setPaceError(read.error);
     if (read.error === null) {
-      keep.mutate({ unit, pace_length_m: read.metres });
+      keep.mutate({ unit, pace_length_m: read.metres, trend_sessions: Number(sessions) });
     }
   };
   return (
@@ -47,7 +50,7 @@ function SettingsForm() {
       <Stack $gap="l" style={{ maxWidth: 640 }}>
         <Title page="Settings">Settings</Title>
         <Part as="form" onSubmit={submit} noValidate>
-          <h2>Lengths</h2>
+          <h2>Lengths and trends</h2>
           {keep.isError && fieldError(keep.error, 'pace_length_m') === null && (
             <Notice kind="wrong">{keep.error.message}</Notice>
           )}
@@ -60,6 +63,14 @@ function SettingsForm() {
             hint="Walk ten paces along a tape and divide by ten. A pace is not a yard until it is measured."
             error={paceError ?? fieldError(keep.error, 'pace_length_m')}
           />
+          <OneOf
+            label="A trend is told from"
+            options={TREND_SESSIONS}
+            value={sessions}
+            onChange={setSessions}
+            error={fieldError(keep.error, 'trend_sessions')}
+          />
+          <Quiet>One good day proves little: fewer sessions than this tell no trend of a student.</Quiet>
           <Row>
             <Button look="main" type="submit" isPending={keep.isPending}>
               Keep

@@ -24,6 +24,7 @@ const Greens = later(async () => (await import('../greens/Greens')).Greens);
 const Ledger = later(async () => (await import('../ledger/Ledger')).Ledger);
 const RunScreen = later(async () => (await import('../running/RunScreen')).RunScreen);
 const SessionScreen = later(async () => (await import('./SessionScreen')).SessionScreen);
+const StudentPage = later(async () => (await import('../students/StudentPage')).StudentPage);
 const StudentScreen = later(async () => (await import('../students/StudentForm')).StudentScreen);
 const Students = later(async () => (await import('../students/Students')).Students);
 
@@ -42,7 +43,8 @@ const router = createBrowserRouter([
               { index: true, element: <Bench /> },
               { path: 'students', element: <Students /> },
               { path: 'students/new', element: <StudentScreen /> },
-              { path: 'students/:id', element: <StudentScreen /> },
+              { path: 'students/:id', element: <StudentPage /> },
+              { path: 'students/:id/card', element: <StudentScreen /> },
               { path: 'drills', element: <DrillList /> },
               { path: 'drills/new', element: <DrillEditor as="new" /> },
               { path: 'drills/files', element: <DrillFiles /> },

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { figureWords } from '../found/Found';
+import { figureWords } from '../found/figures';
 import { standing } from '../running/useDrillRun';
 import type { Drill, RunProgress, RunState, SeenKind } from '../server/types';
 import { unitsFor } from '../units/useUnits';

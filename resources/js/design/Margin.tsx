@@ -34,11 +34,18 @@ interface MarginProps<Note extends PencilNote> {
   notes: readonly Note[];
   /** Puts a note away, with the coach's reason if there is one. */
   onSetAside?: (note: Note, reason: string | null) => void;
+  /** What a note rests on, to be opened. */
+  evidenceOf?: (note: Note) => ReactNode;
   children?: ReactNode;
 }
 
 /** The right-hand column: what the rules see, what it rests on, what to try. */
-export function Margin<Note extends PencilNote>({ notes, onSetAside, children }: MarginProps<Note>) {
+export function Margin<Note extends PencilNote>({
+  notes,
+  onSetAside,
+  evidenceOf,
+  children,
+}: MarginProps<Note>) {
   return (
     <Column aria-label="Margin notes">
       {notes.map((note) => (
@@ -48,6 +55,7 @@ export function Margin<Note extends PencilNote>({ notes, onSetAside, children }:
           {note.try !== null && <p style={{ fontStyle: 'normal' }}>{note.try}</p>}
           {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
           {note.refuted_by !== null && <p>What would show it wrong: {lowerFirst(note.refuted_by)}</p>}
+          {evidenceOf?.(note)}
           {onSetAside !== undefined && note.stamp !== '' && <SetAside note={note} onSetAside={onSetAside} />}
         </Pencil>
       ))}

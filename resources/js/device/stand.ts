@@ -16,6 +16,8 @@ export interface Stand {
   distance?: string;
   time?: string;
   direction?: 1 | 2;
+  /** Which side of the spread was looked at. */
+  view?: 'balls' | 'stroke';
   at_ms?: number;
 }
 

@@ -1,16 +1,17 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { color, Fold, Part, Quiet, Said, TableFrame, type } from '../design';
+import { color, Fold, Part, Quiet, Said, type } from '../design';
 import { inWords } from '../lane/drillWords';
-import type { Finding, FindingRow, FoundRun } from '../server/types';
+import type { Finding, FoundRun } from '../server/types';
 import { day } from '../units/dates';
 import type { Units } from '../units/useUnits';
+import { FigureBar, FigureRows, figureWords, intervalWords } from './figures';
 
 const One = styled.article`
   display: grid; gap: 6px; padding: 10px 0 14px; border-bottom: 1px solid ${color.rule};
   &:last-child { border-bottom: 0; }
   h3 { font: 600 1.05rem ${type.serif}; margin: 0; }
-  svg { display: block; width: 100%; max-width: 420px; height: 34px; }
+  & > svg { display: block; width: 100%; max-width: 420px; height: 34px; }
 `;
 
 /** Beside one another where there is room. */
@@ -40,12 +41,26 @@ export function Found({ findings, isGentle, units }: FoundProps) {
   );
 }
 
-function FoundOne({ finding, units }: { finding: Finding; units: Units }) {
+/**
+ * @param isOpen whether its parts are in sight at once
+ * @param isSaid whether its sentence is; not where it was said just above
+ */
+export function FoundOne({
+  finding,
+  units,
+  isOpen = false,
+  isSaid = true,
+}: {
+  finding: Finding;
+  units: Units;
+  isOpen?: boolean;
+  isSaid?: boolean;
+}) {
   const { question, sentence, first, since, rows } = finding;
   return (
     <One>
       <h3>{question}</h3>
-      <Said>{inWords(sentence, units)}</Said>
+      {isSaid && <Said>{inWords(sentence, units)}</Said>}
       <FigureBar finding={finding} units={units} />
       {first !== null && first.value !== null && (
         <Quiet>
@@ -59,107 +74,11 @@ function FoundOne({ finding, units }: { finding: Finding; units: Units }) {
         </Quiet>
       )}
       {rows.length > 0 && (
-        <Fold label="In parts">
-          <TableFrame>
-            <table>
-              <tbody>
-                {rows.map((row) => (
-                  <tr key={row.name}>
-                    <th scope="row" style={{ whiteSpace: 'normal' }}>
-                      {inWords(row.name, units)}
-                    </th>
-                    <td>
-                      {row.value === null ? 'not known yet' : figureWords(row, units)}
-                      {intervalWords(row, units)}
-                    </td>
-                    <td>from {row.n}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </TableFrame>
+        <Fold label="In parts" isOpen={isOpen}>
+          <FigureRows rows={rows} units={units} />
         </Fold>
       )}
     </One>
-  );
-}
-
-type Figure = Pick<FindingRow, 'unit' | 'value'>;
-
-/** A figure in the coach's unit: "62 %", "4 % long", "1 ft 2 in". */
-export function figureWords({ unit, value }: Figure, units: Units): string {
-  if (value === null) {
-    return '';
-  }
-  const percent = Math.round(Math.abs(value) * 100);
-  switch (unit) {
-    case 'share':
-    case 'spread':
-      return `${Math.round(value * 100)} %`;
-    case 'difference':
-      return `${value > 0 ? '+' : value < 0 ? '−' : ''}${percent} %`;
-    case 'of_length':
-      return percent === 0 ? 'as meant' : `${percent} % ${value > 0 ? 'long' : 'short'}`;
-    case 'metres':
-      return units.show(value, 'roll');
-    case 'degrees':
-      return `${value.toFixed(1)}°`.replace('-', '−');
-    case 'number':
-      return value.toFixed(Number.isInteger(value) ? 0 : 1).replace('-', '−');
-  }
-}
-
-function intervalWords({ unit, interval }: Pick<FindingRow, 'unit' | 'interval'>, units: Units): string {
-  return interval === null
-    ? ''
-    : ` (likely ${figureWords({ unit, value: interval[0] }, units)} to ${figureWords({ unit, value: interval[1] }, units)})`;
-}
-
-/** How a figure's scale is drawn: from zero both ways or up, and how far at least. */
-const SCALES: Partial<Record<FindingRow['unit'], { isSigned: boolean; zero: string; least: number }>> = {
-  share: { isSigned: false, zero: '0 %', least: 1 },
-  spread: { isSigned: false, zero: '0 %', least: 0.2 },
-  of_length: { isSigned: true, zero: 'as meant', least: 0.1 },
-  difference: { isSigned: true, zero: 'no difference', least: 0.1 },
-};
-
-const WIDTH = 420;
-const EDGE = 28;
-
-/** The figure on its scale with its interval drawn; nothing for one that has none. */
-function FigureBar({ finding: { unit, value, interval, n }, units }: { finding: Finding; units: Units }) {
-  const scale = SCALES[unit];
-  if (value === null || interval === null || scale === undefined) {
-    return null;
-  }
-  const { isSigned, zero, least } = scale;
-  const reach = Math.max(least, ...interval.map((end) => Math.abs(end) * (least === 1 ? 1 : 1.15)));
-  const x = (share: number) =>
-    EDGE + ((share - (isSigned ? -reach : 0)) / (isSigned ? 2 * reach : reach)) * (WIDTH - 2 * EDGE);
-  const words = `${figureWords({ unit, value }, units)}${intervalWords({ unit, interval }, units)}, from ${n} balls`;
-  return (
-    <svg viewBox={`0 0 ${WIDTH} 34`} role="img" aria-label={words}>
-      <line x1={EDGE} x2={WIDTH - EDGE} y1="12" y2="12" stroke={color.rule} strokeWidth="1.5" />
-      {isSigned && <line x1={x(0)} x2={x(0)} y1="4" y2="20" stroke={color.pencil} strokeWidth="1" />}
-      <rect
-        x={x(interval[0])}
-        y="8"
-        width={Math.max(2, x(interval[1]) - x(interval[0]))}
-        height="8"
-        rx="4"
-        fill={color.edge}
-        opacity="0.45"
-      />
-      <circle cx={x(value)} cy="12" r="5.5" fill={color.ink} />
-      <text x={isSigned ? x(0) : EDGE} y="32" fontSize="12" textAnchor="middle" fill={color.pencil}>
-        {zero}
-      </text>
-      {!isSigned && (
-        <text x={WIDTH - EDGE} y="32" fontSize="12" textAnchor="middle" fill={color.pencil}>
-          {Math.round(reach * 100)} %
-        </text>
-      )}
-    </svg>
   );
 }
 

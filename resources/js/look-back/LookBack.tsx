@@ -1,57 +1,20 @@
 import { type ReactNode, useState } from 'react';
-import styled from 'styled-components';
-import { ownerOf } from '../balls/names';
-import {
-  ButtonLink,
-  isNarrow,
-  Margin,
-  Name,
-  Notice,
-  OneOf,
-  Page,
-  Part,
-  Quiet,
-  Row,
-  Said,
-  Stack,
-  space,
-  Title,
-  wide,
-} from '../design';
+import { Link } from 'react-router';
+import { ButtonLink, Name, Notice, OneOf, Page, Quiet, Row, Said, Stack, Title } from '../design';
 import { remember, standIn } from '../device/stand';
 import { FoundRuns } from '../found/Found';
-import { useBench, useFoundRuns, useStrokeReport } from '../server/queries';
-import type { Session, StrokeReport, Student } from '../server/types';
+import { LookPart } from '../looks/LookPart';
+import { PencilNotes } from '../looks/PencilNotes';
+import { type LookFilter, useBench, useFoundRuns, useLook, useStrokeReport } from '../server/queries';
+import type { Look, Session, StrokeReport, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
+import { StrokeSpread } from '../stroke/StrokeSpread';
+import { type When, whenOf } from '../stroke/when';
 import { type Units, useUnits, useUnitsOf } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
-import { type Answers, LengthAnswer, LengthSlider, NothingTold, SpeedSlider, useAnswers } from './Answer';
-import { BallsLane } from './BallsLane';
-import { EvidenceChart } from './EvidenceChart';
 import { Measures } from './Measures';
-import { StrokeTable } from './StrokeTable';
-import { TwoRulers } from './TwoRulers';
-import { type When, whenOf } from './when';
 
-const STATE_WORDS = {
-  none: 'No line yet.',
-  provisional: 'Provisional: few balls so far, so the line leans on what most strokes do.',
-  fitted: "Fitted from this student's own balls.",
-} as const;
-
-/** The answer and its sliders beside one another; the table beside the lane and the curve. */
-const Beside = styled.div`
-  display: grid; gap: ${space.l}; align-items: start; grid-template-columns: minmax(0, 1fr);
-  ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
-`;
-
-/** The answer, and what may be asked of it. */
-const Asked = styled(Beside)`
-  gap: ${space.s} ${space.l};
-  ${wide} { grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) minmax(0, 1fr); }
-`;
-
-/** The student's own stroke on one spread: the answer, two rulers, the table, every ball and the curve. */
+/** A session looked back on: what the balls answer, and the stroke, one touch from one another. */
 export function LookBack({ session }: WaypointProps) {
   const coach = useUnits();
   const bench = useBench();
@@ -111,47 +74,82 @@ interface SpreadProps extends WaypointProps {
   whose: ReactNode;
 }
 
+const VIEWS = [
+  { value: 'balls', label: 'The balls' },
+  { value: 'stroke', label: 'The stroke' },
+] as const;
+
 function Spread({ session, student, whose }: SpreadProps) {
   const studentId = student.id === session.student?.id ? null : student.id;
   const units = useUnitsOf(student);
   const query = useStrokeReport(session.id, studentId);
   const report = query.data;
-  const answers = useAnswers(session, studentId, report, units);
+  const [filter, setFilter] = useState<LookFilter>({});
+  const of = { session: session.id, student: studentId };
+  const look = useLook(of, filter);
   const log = useLog(session);
   const when = whenOf(session);
-  if (report === undefined) {
+  const [chosen, choose] = useState(() => standIn(session.id).view);
+  if (report === undefined || (look.data === undefined && !look.isError)) {
     return (
       <Page>
         {query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Reading the balls …</p>}
       </Page>
     );
   }
+  const view = chosen ?? usualView(report, look.data);
   const notes = report.notes.filter(({ key }) => !waitsAside(log.waiting, key));
   return (
     <Page data-margin={notes.length > 0 || undefined}>
       <Stack>
         <Row style={{ justifyContent: 'space-between' }}>
           <Title page={`Look back · ${student.name}`}>
-            <Name>{student.name}</Name>: backstroke and roll
+            <Name>{student.name}</Name>: {view === 'stroke' ? 'backstroke and roll' : 'what the balls say'}
           </Title>
-          <Quiet as="span">{[when.date, session.green?.name].filter(Boolean).join(', ')}</Quiet>
+          <Quiet as="span">
+            {[when.date, session.green?.name].filter(Boolean).join(', ')} ·{' '}
+            <Link to={`/students/${student.id}`}>over the weeks</Link>
+          </Quiet>
         </Row>
         {whose}
-        {query.isError && (
-          <Notice kind="wrong">{query.error.message} The last figures stay on screen.</Notice>
-        )}
-        <Told
-          session={session}
-          student={student}
-          report={report}
-          answers={answers}
-          units={units}
-          when={when}
+        <OneOf
+          label="Which side of the spread"
+          isLabelHidden
+          isRow
+          options={VIEWS}
+          value={view}
+          onChange={(next) => {
+            choose(next);
+            remember(session.id, { view: next });
+          }}
         />
-        <Stack $gap="s">
-          <Summary report={report} when={when} />
-          <Day report={report} when={when} />
-        </Stack>
+        {(query.error ?? look.error) !== null && (
+          <Notice kind="wrong">
+            {(query.error ?? look.error)?.message} The last figures stay on screen.
+          </Notice>
+        )}
+        {view === 'stroke' ? (
+          <StrokeSpread
+            sessionId={session.id}
+            studentId={studentId}
+            student={student}
+            report={report}
+            units={units}
+            when={when}
+          />
+        ) : (
+          look.data !== undefined && (
+            <LookPart
+              of={of}
+              look={look.data}
+              filter={filter}
+              onFilter={setFilter}
+              isGentle={student.is_gentle}
+              units={units}
+            />
+          )
+        )}
+        <Day report={report} when={when} />
         <Measures report={report} when={when} />
         <FoundInSession session={session} units={units} />
         <Row>
@@ -160,99 +158,15 @@ function Spread({ session, student, whose }: SpreadProps) {
           </ButtonLink>
         </Row>
       </Stack>
-      {notes.length > 0 && <Margin notes={notes} onSetAside={log.setAside} />}
+      {notes.length > 0 && <PencilNotes notes={notes} units={units} onSetAside={log.setAside} />}
     </Page>
   );
 }
 
-interface ToldProps {
-  session: Session;
-  student: Student;
-  report: StrokeReport;
-  answers: Answers;
-  units: Units;
-  when: When;
-}
-
-function Told({ session, student, report, answers, units, when }: ToldProps) {
-  const [isUpright] = useState(isNarrow);
-  const log = useLog(session);
-  const own = log.putts.filter(({ student: whose }) => ownerOf(whose, session) === student.id);
-  const lane = own.some(({ roll_m }) => roll_m !== null) ? (
-    <BallsLane putts={own} stations={session.stations} units={units} isUpright={isUpright} />
-  ) : null;
-  const { table } = answers;
-  if (report.state === 'none' || table === null) {
-    return (
-      <>
-        <SpeedSlider answers={answers} report={report} units={units} when={when} />
-        <NothingTold report={report} />
-        {lane}
-      </>
-    );
-  }
-  return (
-    <>
-      <Asked>
-        <LengthAnswer answers={answers} units={units} />
-        <LengthSlider answers={answers} units={units} />
-        <SpeedSlider answers={answers} report={report} units={units} when={when} />
-      </Asked>
-      <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
-      <Beside>
-        <TablePart student={student} table={table} units={units} />
-        <Part>
-          <h2>
-            How far does each backstroke roll
-            {answers.slid !== null || !report.is_of_the_day ? ' on such a green' : ' here'}?
-          </h2>
-          {lane}
-          {report.balls.length > 0 && (
-            <EvidenceChart report={report} table={table} units={units} when={when} isUpright={isUpright} />
-          )}
-          <LeftOut report={report} />
-        </Part>
-      </Beside>
-    </>
-  );
-}
-
-function TablePart({
-  student,
-  table,
-  units,
-}: {
-  student: Student;
-  table: NonNullable<Answers['table']>;
-  units: Units;
-}) {
-  const { school } = student;
-  const [view, setView] = useState<'rule' | 'foot'>(school === 'foot' ? 'foot' : 'rule');
-  return (
-    <Part>
-      <Row style={{ justifyContent: 'space-between' }}>
-        <h2>{view === 'rule' ? 'Take it back this far' : 'Trail shoe this far behind the ball'}</h2>
-        <OneOf
-          label="Told as"
-          isLabelHidden
-          options={[
-            { value: 'rule', label: 'Rule' },
-            { value: 'foot', label: 'Foot' },
-          ]}
-          value={view}
-          onChange={setView}
-        />
-      </Row>
-      {school === 'eye' && <Quiet>This student putts by eye: the list is for you, not for their head.</Quiet>}
-      <StrokeTable table={table} units={units} view={view} />
-      {table.reach_m !== null && (
-        <Quiet>
-          Told as far as {units.show(table.reach_m, 'station')}: further than a little beyond the longest ball
-          there is nothing to go by.
-        </Quiet>
-      )}
-    </Part>
-  );
+/** Who rolled backstrokes at nothing but posts came for the table; who was asked more came for the answers. */
+function usualView(report: StrokeReport, look: Look | undefined): 'balls' | 'stroke' {
+  const asked = (look?.questions ?? []).some(({ key }) => ['start', 'reads', 'feel', 'why'].includes(key));
+  return report.state !== 'none' && report.n_today > 0 && !asked ? 'stroke' : 'balls';
 }
 
 /** What the session's drills found, each to be opened again. */
@@ -281,31 +195,6 @@ function waitsAside(waiting: ReturnType<typeof useLog>['waiting'], key: string):
   );
 }
 
-function Summary({ report, when }: { report: StrokeReport; when: When }) {
-  const { prior } = report;
-  return (
-    <>
-      <Said>
-        <strong>{STATE_WORDS[report.state]}</strong> {report.n} {report.n === 1 ? 'ball' : 'balls'} fitted,{' '}
-        {report.n_today} of them {when.word}.
-      </Said>
-      {report.state === 'provisional' && (
-        <Quiet>
-          {prior.shipped
-            ? 'It leans on what most strokes do, as shipped: fewer than three other students here are fitted.'
-            : `It leans on the strokes of your ${prior.students} other students on this kind of surface.`}
-        </Quiet>
-      )}
-      {report.roll_ratio !== null && report.sigma !== null && (
-        <Quiet>
-          Doubling the backstroke sends the ball {report.roll_ratio.toFixed(1)} times as far. Single balls
-          spread by about {Math.round(report.sigma * 100)} %.
-        </Quiet>
-      )}
-    </>
-  );
-}
-
 /** Where the first balls at targets finished against what is usual, without any backstroke. */
 function Day({ report: { day }, when }: { report: StrokeReport; when: When }) {
   if (day === null) {
@@ -327,24 +216,4 @@ function Day({ report: { day }, when }: { report: StrokeReport; when: When }) {
 function shareWords(share: number): string {
   const percent = Math.round(Math.abs(share) * 100);
   return percent === 0 ? 'the same' : `${percent} % ${share < 0 ? 'short' : 'long'}`;
-}
-
-function LeftOut({ report }: { report: StrokeReport }) {
-  const odd = report.balls.filter((ball) => ball.is_odd).length;
-  return (
-    <>
-      {report.left_out.length > 0 && (
-        <Quiet>
-          Left out of the line: {report.left_out.map(({ reason, count }) => `${count} ${reason}`).join('; ')}.
-          They are drawn hollow.
-        </Quiet>
-      )}
-      {odd > 0 && (
-        <Quiet>
-          Ringed: {odd === 1 ? 'one ball' : `${odd} balls`} far off the line, for your eye. Nothing is
-          dropped.
-        </Quiet>
-      )}
-    </>
-  );
 }

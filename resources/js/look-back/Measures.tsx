@@ -1,6 +1,6 @@
 import { Part, Quiet, TableFrame } from '../design';
 import type { StrokeReport } from '../server/types';
-import type { When } from './when';
+import type { When } from '../stroke/when';
 
 const MEASURES = {
   stroke: 'The stroke',

@@ -21,6 +21,7 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   // What drills found, and where they begin next time, rests on these balls too.
   askAgain(client, keys.found);
   askAgain(client, keys.setOut);
+  askAgain(client, keys.allLooks);
   askAgain(client, keys.runs(sessionId));
   askAgain(client, keys.ledger);
 }

@@ -116,6 +116,10 @@ export interface Student {
    * Whether scores are kept out of sight.
    */
   is_gentle: boolean;
+  /**
+   * How a start to one side is taken out; null while the coach has not chosen.
+   */
+  line_cure: 'turn' | 'face' | null;
 }
 export interface Green {
   id: string;
@@ -326,6 +330,10 @@ export interface Course {
   sessions_for_trend: number;
   lines: CourseLine[];
   stiles: Stile[];
+  /**
+   * The last one with balls on this surface.
+   */
+  latest_session_id: string | null;
 }
 export interface CourseLine {
   key: string;
@@ -1166,6 +1174,10 @@ export interface Look {
   tempos: LookTempo[];
   questions: LookQuestion[];
   balls: LookBall[];
+  /**
+   * Those there are balls of.
+   */
+  surfaces: ('grass' | 'mat')[];
 }
 export interface LookLength {
   length_m: number;
@@ -1211,6 +1223,10 @@ export interface MarginNote {
    * What the evidence comes to, coarsely: set aside, the note stays silent until this changes.
    */
   stamp: string;
+  /**
+   * The very balls it rests on, the latest; empty where it rests on none.
+   */
+  balls: LookBall[];
 }
 /**
  * What was put away and can be brought back.

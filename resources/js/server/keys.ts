@@ -5,6 +5,8 @@ export const keys = {
   bench: ['bench'] as const,
   session: (id: string) => ['session', id] as const,
   stroke: (id: string) => ['stroke', id] as const,
+  allLooks: ['looks'] as const,
+  looks: (studentId: string) => ['looks', studentId] as const,
   balls: (sessionId: string) => ['ball', sessionId] as const,
   drills: ['drills'] as const,
   runs: (sessionId: string) => ['run', sessionId] as const,

@@ -15,7 +15,7 @@ export function useMe() {
   });
 }
 
-export type Settings = Pick<Coach, 'unit' | 'pace_length_m'>;
+export type Settings = Pick<Coach, 'unit' | 'pace_length_m' | 'trend_sessions'>;
 
 export function useKeepSettings() {
   const client = useQueryClient();

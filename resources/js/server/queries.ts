@@ -30,6 +30,16 @@ export {
   useTakeInDrills,
 } from './drillQueries';
 export { isOfEarlierVisit, keys } from './keys';
+export {
+  type Beside,
+  besidePath,
+  type LookFilter,
+  type LookOf,
+  lookPath,
+  useBeside,
+  useCourse,
+  useLook,
+} from './lookQueries';
 export { type Settings, useDoor, useKeepSettings, useMe } from './meQueries';
 export {
   addGreen,

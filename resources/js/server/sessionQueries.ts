@@ -96,11 +96,12 @@ export function useTakeAlong(sessionIds: readonly string[]) {
 }
 
 /** @param studentId whose figures; null for whoever the session was begun for */
-export function useStrokeReport(id: string, studentId: string | null) {
+export function useStrokeReport(id: string, studentId: string | null, isAsked = true) {
   const whose = studentId === null ? '' : `?student_id=${studentId}`;
   return useQuery({
     queryKey: [...keys.stroke(id), studentId],
     queryFn: () => request<StrokeReport>('GET', `sessions/${id}/stroke${whose}`),
+    enabled: isAsked,
   });
 }
 

@@ -187,6 +187,7 @@ const CARD: Omit<StudentDraft, 'name' | 'unit'> = {
   school: 'rule',
   tempo_bpm: null,
   exception: null,
+  line_cure: null,
   is_gentle: false,
 };
 

@@ -14,6 +14,7 @@ import { announce } from '../device/announce';
 import { remember, standIn } from '../device/stand';
 import { type KeyAct, useKeys } from '../device/useKeys';
 import { useWakeLock } from '../device/useWakeLock';
+import { NearSheet } from '../looks/NearSheet';
 import { useBench } from '../server/queries';
 import type { Session, Station } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
@@ -39,6 +40,7 @@ export function Roll({ session }: WaypointProps) {
   const units = useUnits();
   const rolling = useFreeRolling(session);
   const bench = useBench();
+  const [near, lookNear] = useState<number | null>(null);
   useWakeLock();
   const { logger, station, stations } = rolling;
   useKeys([...loggerKeys(logger, OPEN_GROUND, null), ...rolling.keys]);
@@ -99,6 +101,20 @@ export function Roll({ session }: WaypointProps) {
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
           {stations.length > 1 && <Button onPress={rolling.chooseNext}>Next station</Button>}
+          {station !== null && (
+            <Button onPress={() => lookNear(station.length_m)}>
+              Putts near {units.show(station.length_m, 'station')}
+            </Button>
+          )}
+          {near !== null && (
+            <NearSheet
+              sessionId={session.id}
+              studentId={rolling.student === session.student?.id ? null : (rolling.student ?? null)}
+              length={near}
+              units={units}
+              onClose={() => lookNear(null)}
+            />
+          )}
         </Row>
       }
       margin={

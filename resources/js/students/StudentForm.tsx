@@ -16,40 +16,13 @@ import {
   Title,
   useFirstError,
 } from '../design';
-import { FoundRuns } from '../found/Found';
 import { ApiError, fieldError } from '../server/api';
-import {
-  isOfEarlierVisit,
-  type StudentDraft,
-  useBench,
-  useFoundRuns,
-  useKeepStudent,
-} from '../server/queries';
+import { isOfEarlierVisit, type StudentDraft, useBench, useKeepStudent } from '../server/queries';
 import type { Student } from '../server/types';
 import { readNumber } from '../units/format';
 import { METRES_PER_FOOT } from '../units/length';
-import { type Units, useUnits } from '../units/useUnits';
-
-const HANDS = [
-  { value: 'right', label: 'Right' },
-  { value: 'left', label: 'Left' },
-] as const;
-const LEVELS = [
-  { value: 'new', label: 'New to it' },
-  { value: 'club', label: 'Club' },
-  { value: 'able', label: 'Able' },
-  { value: 'tournament', label: 'Tournament' },
-] as const;
-const UNITS = [
-  { value: 'feet', label: 'Feet and inches' },
-  { value: 'metres', label: 'Metres' },
-  { value: 'paces', label: 'Paces' },
-] as const;
-const SCHOOLS = [
-  { value: 'rule', label: 'By the rule' },
-  { value: 'foot', label: 'By the foot' },
-  { value: 'eye', label: 'By eye' },
-] as const;
+import { useUnits } from '../units/useUnits';
+import { CURES, HANDS, LEVELS, SCHOOLS, UNITS } from './words';
 
 const NEW: StudentDraft = {
   name: '',
@@ -62,6 +35,7 @@ const NEW: StudentDraft = {
   school: 'rule',
   tempo_bpm: null,
   exception: null,
+  line_cure: null,
   is_gentle: false,
 };
 
@@ -103,7 +77,6 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
             {id === null ? 'Add to the bench' : 'Keep'}
           </Button>
         </Row>
-        {id !== null && <FoundByStudent id={id} isGentle={student.is_gentle} units={form.units} />}
       </Stack>
       <Margin notes={[]}>
         <MarginWord>
@@ -199,6 +172,12 @@ function HowTheyPutt({ form }: FormPartProps) {
         value={form.draft.school}
         onChange={(school) => form.set({ school })}
       />
+      <OneOf
+        label="A start to one side is taken out by"
+        options={CURES}
+        value={form.draft.line_cure ?? 'open'}
+        onChange={(cure) => form.set({ line_cure: cure === 'open' ? null : cure })}
+      />
       <AnyOf
         label="Scores"
         options={[
@@ -222,14 +201,6 @@ function HowTheyPutt({ form }: FormPartProps) {
         />
       </Columns>
     </Part>
-  );
-}
-
-/** Every drill this student rolled, the latest first, with its one figure. */
-function FoundByStudent({ id, isGentle, units }: { id: string; isGentle: boolean; units: Units }) {
-  const found = useFoundRuns('students', id);
-  return found.data === undefined || found.data.length === 0 ? null : (
-    <FoundRuns runs={found.data} isGentle={isGentle} names={null} isDated units={units} />
   );
 }
 
@@ -273,7 +244,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       }
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
-        const { name, hand, level, unit, putter, school, exception, is_gentle } = draft;
+        const { name, hand, level, unit, putter, school, exception, line_cure, is_gentle } = draft;
         keep.mutate(
           {
             id,
@@ -285,6 +256,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               putter,
               school,
               exception,
+              line_cure,
               is_gentle,
               tempo_bpm: beats,
               pace_length_m: paceRead.metres,

@@ -16,6 +16,9 @@ final class TodayAgainstUsual implements Rule
     /** Fewer of a student's balls than this say nothing of a day. */
     private const FEWEST_BALLS = 3;
 
+    /** What a day does is not yet a habit. */
+    private const INSTEAD = ['pace.habit', 'stroke.too_long', 'pace.target'];
+
     public function note(Facts $facts): ?Note
     {
         $today = $facts->today;
@@ -44,6 +47,7 @@ final class TodayAgainstUsual implements Rule
             sprintf('A putt plays %.2f times its length today. Measure the green again.', 1.0 / (1.0 + $green->value)),
             null,
             'A fresh reading that agrees with the old one.',
+            instead: self::INSTEAD,
         );
     }
 
@@ -74,6 +78,7 @@ final class TodayAgainstUsual implements Rule
             sprintf('Look at the green first: it would be rolling %.2f of what is meant. Measure it again.', 1.0 + $offset->value),
             'If the green is right, it is the strike or the tempo.',
             'A second student\'s balls, or a fresh reading.',
+            instead: self::INSTEAD,
         );
     }
 

@@ -17,7 +17,7 @@ final class Pace
     /** @return list<DistancePutt> */
     public static function putts(Asked $asked): array
     {
-        return (new ForDistance($asked->surface))->putts($asked->balls);
+        return (new ForDistance($asked->surface, $asked->pace))->putts($asked->balls);
     }
 
     /** Null where no ball tells a length. */

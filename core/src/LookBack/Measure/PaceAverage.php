@@ -12,6 +12,8 @@ use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Leave;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Tracked;
 
@@ -28,7 +30,7 @@ final class PaceAverage implements Tracked
 
         return new Finding(
             'How far off on average?',
-            Leave::sentence($control),
+            Leave::sentence($control) . self::from($asked),
             FindingUnit::OfLength,
             $control->bias,
             $control->biasInterval,
@@ -53,6 +55,13 @@ final class PaceAverage implements Tracked
     public static function words(): array
     {
         return ['longer', 'shorter'];
+    }
+
+    private static function from(Asked $asked): string
+    {
+        $atHole = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole);
+
+        return $asked->pace <= 0.0 || $atHole === [] ? '' : sprintf(' At a hole it is measured from %s past it, which is played for.', Say::metres($asked->pace));
     }
 
     /** @return list<float>|null null where one was cut short */

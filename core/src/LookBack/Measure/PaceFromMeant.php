@@ -11,7 +11,7 @@ use Amble\Core\Evidence\ForDistance;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
 
-/** Where balls finish from the hole, and from where the student plays to finish past it, metres. */
+/** Where balls at a hole finish from it, and from where the student plays to finish past it, metres. */
 final class PaceFromMeant implements Measure
 {
     public static function of(Asked $asked): ?Finding
@@ -25,7 +25,7 @@ final class PaceFromMeant implements Measure
         foreach ($asked->byLength() as [$length, $some]) {
             $its = self::past($some);
             if ($its !== []) {
-                $rows[] = Means::row(Say::metres($length) . ', from the target', FindingUnit::Metres, $its);
+                $rows[] = Means::row(Say::metres($length) . ', from the hole', FindingUnit::Metres, $its);
             }
         }
         $meant = array_map(static fn(float $metres): float => $metres - $asked->pace, $past);
@@ -33,7 +33,7 @@ final class PaceFromMeant implements Measure
         return new Finding(
             'How far past, against what is played for?',
             sprintf(
-                'On average %s the target, and %s the %s past that is played for.',
+                'On average %s the hole, and %s the %s past that is played for.',
                 self::beyond($whole->value, 'past', 'short of'),
                 self::beyond($whole->value - $asked->pace, 'beyond', 'short of'),
                 Say::metres($asked->pace),
@@ -52,13 +52,13 @@ final class PaceFromMeant implements Measure
         return sprintf('%s %s', Say::metres(abs($metres)), $metres < 0.0 ? $short : $past);
     }
 
-    /** @return list<float> metres past the target of balls that rolled out, negative short */
+    /** @return list<float> metres past the hole of balls that rolled out, negative short */
     private static function past(Asked $asked): array
     {
         $past = [];
         foreach ((new ForDistance($asked->surface))->of($asked->balls) as $ball) {
             $roll = $ball->ball->rollMetres();
-            if ($roll !== null && !$ball->ball->isAtLeast()) {
+            if ($ball->isAtHole && $roll !== null && !$ball->ball->isAtLeast()) {
                 $past[] = $roll - Asked::length($ball);
             }
         }

@@ -29,7 +29,7 @@ final class PaceInside implements Tracked
         return new Finding(
             'How many inside a tenth of the length?',
             sprintf(
-                '%d of %d within a tenth, %s; %d short of the target, %d past it.',
+                '%d of %d within a tenth, %s; %d shorter than meant, %d longer.',
                 (int) round($control->insideShare * $n),
                 $n,
                 Say::likelyShare($control->insideInterval, $n),

@@ -17,7 +17,7 @@ use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
 
 /**
- * The break that was called against the break such a putt has at the pace played for (maths.md 2.5), metres beside
+ * The break that was called against the break such a putt has at the pace it is played at (maths.md 2.5), metres beside
  * the hole; positive is too much. Only from putts with a known speed whose pace was inside a tenth.
  */
 final class ReadError implements Measure
@@ -66,7 +66,7 @@ final class ReadError implements Measure
             foreach ($balls as $ball) {
                 $putt = sprintf('%.2f %.4f %.4f %.3f', Asked::length($ball), $ball->ball->grade->ratio(), $ball->ball->across->ratio(), (float) $ball->speed()?->metres());
                 if (!array_key_exists($putt, $real)) {
-                    $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $asked->pace) : null;
+                    $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0) : null;
                 }
                 if ($real[$putt] !== null) {
                     $errors[$side][] = (float) $ball->ball->sight->number('read_amount_m') - $real[$putt];

@@ -9,6 +9,7 @@ use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\LookBack\Asked;
+use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\Interval;
 
 /** What the measures of the start line share: gates, rails, spots and looks, mixed (maths.md 4.2). */
@@ -17,6 +18,17 @@ final class StartLines
     public static function fit(Asked $asked): DirectionFit
     {
         return (new DirectionFitter())->fit((new ForStartLine())->bounds($asked->balls));
+    }
+
+    /** @return array{int, int} balls certainly left of the line, and right of it */
+    public static function sides(Asked $asked): array
+    {
+        $bounds = (new ForStartLine())->bounds($asked->balls);
+
+        return [
+            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high <= 0.0)),
+            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low >= 0.0)),
+        ];
     }
 
     public static function inDegrees(?Interval $interval): ?Interval

@@ -3,7 +3,7 @@ import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-ari
 import styled from 'styled-components';
 import { Button, color, Notice, Quiet, Row, Said, Stack, space, type } from '../design';
 import { useAskedLength, useWhatIf } from '../server/queries';
-import type { Session, StrokeReport, StrokeRow, StrokeTable as StrokeTableData } from '../server/types';
+import type { StrokeReport, StrokeRow, StrokeTable as StrokeTableData } from '../server/types';
 import { METRES_PER_FOOT } from '../units/length';
 import type { Units } from '../units/useUnits';
 import { readingWords, type When } from './when';
@@ -25,7 +25,7 @@ const Big = styled.p`
 
 /** What the coach asks of the line: another green, one length. */
 export function useAnswers(
-  session: Session,
+  sessionId: string,
   studentId: string | null,
   report: StrokeReport | undefined,
   units: Units,
@@ -33,11 +33,11 @@ export function useAnswers(
   const [slid, setSlid] = useState<number | null>(null);
   const [dragged, setDragged] = useState<number | null>(null);
   const speed = useDeferredValue(slid);
-  const whatIf = useWhatIf(session.id, studentId, speed);
+  const whatIf = useWhatIf(sessionId, studentId, speed);
   const table = slid === null ? (report?.table ?? null) : (whatIf.data ?? report?.table ?? null);
   const step = lengthStep(units);
   const length = dragged ?? firstLength(table);
-  const asked = useAskedLength(session.id, studentId, useDeferredValue(length), speed);
+  const asked = useAskedLength(sessionId, studentId, useDeferredValue(length), speed);
   const row = asked.data?.rows.find(
     ({ length_m, grade_percent }) =>
       length !== null && grade_percent === 0 && Math.abs(length_m - length) < step / 2,

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Advice\Rule;
+
+use Amble\Core\Advice\Clear;
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Note;
+use Amble\Core\Advice\Rule;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\LookBack\Measure\StrokeSource;
+use Amble\Core\Student\School;
+
+/** Too uneven at one target, and from where: the backstroke, or strike and tempo (maths.md 3.7). */
+final class ScatterSource implements Rule
+{
+    /** An ordinary player's share of either, spread of the log roll (maths.md 6: 12 % in all). */
+    private const ORDINARY = 0.1;
+
+    public function note(Facts $facts): ?Note
+    {
+        $lately = $facts->lately;
+        $shares = $lately === null ? null : StrokeSource::shares($lately);
+        $finding = $lately === null ? null : StrokeSource::of($lately);
+        if ($lately === null || $shares === null || $finding === null) {
+            return null;
+        }
+        [$back, $strike, $n] = [sqrt($shares->fromBackstroke), sqrt($shares->fromStrike), $finding->n];
+        $isBack = $back > $strike;
+        if (!Clear::spreadAbove(max($back, $strike), $n, self::ORDINARY)) {
+            return null;
+        }
+        $evidence = sprintf('%d balls at targets: %s from uneven backstrokes, %s from strike and tempo.', $n, Say::percent($back), Say::percent($strike));
+        $cost = 0.7 * min(1.0, max($back, $strike) / 0.18);
+        $sure = Clear::sureness(log(max($back, $strike) / self::ORDINARY), sqrt(0.5 / ($n - 1)));
+
+        return $isBack
+            ? new Note(
+                'stroke.uneven_back',
+                'Backstrokes at one length are uneven, and that makes most of the scatter.',
+                $evidence,
+                $cost,
+                $sure,
+                sprintf('%.0f', 20.0 * $back),
+                match ($facts->school) {
+                    School::Foot => 'Give the backstroke its stop at the trail shoe, and roll three from each place.',
+                    School::Eye => 'Rehearse with the eyes on where the ball should end, then go at once.',
+                    School::Rule => 'Three balls from one mark on the rule, then the next; the mark, not the ball, is looked at.',
+                },
+                null,
+                'Backstrokes held to the mark that scatter as widely: then it is the strike.',
+            )
+            : new Note(
+                'stroke.uneven_strike',
+                'The same backstroke rolls unevenly: strike or tempo.',
+                $evidence,
+                $cost,
+                $sure,
+                sprintf('%.0f', 20.0 * $strike),
+                'Look at the strike first: putty at toe and heel. Then the metronome at the student\'s own beat.',
+                null,
+                'Clean strikes at one beat that scatter as widely: then look at the surface.',
+            );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Advice\Rule;
+
+use Amble\Core\Advice\Clear;
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Note;
+use Amble\Core\Advice\Rule;
+use Amble\Core\Direction\ImpactModel;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\LookBack\Measure\AimSplit;
+use Amble\Core\LookBack\Measure\StartLines;
+use Amble\Core\Student\LineCure;
+
+/** Starts to one side: the aim is checked first, then the stroke is cured in the one way held for this student. */
+final class StartSide implements Rule
+{
+    /** Half a degree is five centimetres at six metres: less is not worth a word. */
+    private const LEAST = 0.0087;
+
+    public function note(Facts $facts): ?Note
+    {
+        $lately = $facts->lately;
+        $fit = $lately === null ? null : StartLines::fit($lately);
+        if ($lately === null || $fit?->bias === null || $fit->biasError === null || abs($fit->bias) < self::LEAST) {
+            return null;
+        }
+        // Sides alone are the stronger evidence where a gate lets many through.
+        [$left, $right] = StartLines::sides($lately);
+        if (!Clear::says($fit->bias, $fit->biasError, self::LEAST) && !Clear::shareAbove($fit->bias > 0.0 ? $right : $left, $left + $right)) {
+            return null;
+        }
+        $interval = $fit->biasInterval(0.8);
+        $split = AimSplit::split($lately);
+
+        return new Note(
+            'start.side',
+            sprintf('Balls start %s of the line.', $fit->bias > 0.0 ? 'right' : 'left'),
+            sprintf(
+                '%d balls, %d left and %d right: on average %s, likely %.1f° to %.1f°%s.',
+                $fit->n,
+                $left,
+                $right,
+                Say::degrees($fit->bias),
+                rad2deg($interval->low ?? $fit->bias),
+                rad2deg($interval->high ?? $fit->bias),
+                $split === null ? '' : sprintf('; the face is set %s and the stroke adds %s', Say::degrees($split->aimBias), Say::degrees($split->strokeBias())),
+            ),
+            0.8 * min(1.0, abs($fit->bias) / 0.02),
+            max(Clear::sureness($fit->bias, $fit->biasError), Clear::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
+            sprintf('%+.0f', rad2deg($fit->bias) * 2.0),
+            match (true) {
+                $split === null => 'Check first where the face points before the stroke: it may be all aim.',
+                abs($split->aimBias) > abs($split->strokeBias()) => 'It is mostly aim: set the face square to the line, and leave the stroke.',
+                default => self::cure($facts->cure, $fit->bias),
+            },
+            null,
+            'Twenty through a gate that half of them pass, with misses on both sides.',
+            null,
+            (new ForStartLine())->of($lately->balls),
+        );
+    }
+
+    private static function cure(?LineCure $cure, float $bias): string
+    {
+        $model = ImpactModel::ofFaceShare();
+
+        return match ($cure) {
+            LineCure::Turn => sprintf('Turn the whole stroke %s.', Say::degrees($model->turnOfWholeStroke($bias))),
+            LineCure::Face => sprintf('Let the face alone close so that it points %s of where it does now.', Say::degrees($model->turnOfFace($bias))),
+            null => 'The aim is sound: it is the stroke. Choose one cure on the student\'s card, and keep to it.',
+        };
+    }
+}

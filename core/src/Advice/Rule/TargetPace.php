@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Advice\Rule;
+
+use Amble\Core\Advice\Clear;
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Note;
+use Amble\Core\Advice\Rule;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\LookBack\Measure\PaceFromMeant;
+use Amble\Core\Numeric\Normal;
+
+/** Balls at a hole that do not finish as far past it as is played for. */
+final class TargetPace implements Rule
+{
+    private const FEWEST = 12;
+
+    /** Less than this is not seen on a green, metres. */
+    private const LEAST = 0.15;
+
+    public function note(Facts $facts): ?Note
+    {
+        $lately = $facts->lately;
+        $finding = $lately === null ? null : PaceFromMeant::of($lately);
+        if ($lately === null || $finding?->value === null || $finding->interval === null || $finding->n < self::FEWEST) {
+            return null;
+        }
+        $off = $finding->value - $lately->pace;
+        $error = ($finding->interval->high - $finding->interval->low) / (2.0 * Normal::quantile(0.9));
+
+        return !Clear::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Note(
+            'pace.target',
+            sprintf('Balls finish %s of the %s past the hole that is played for.', $off < 0.0 ? 'short' : 'beyond', Say::metres($lately->pace)),
+            $finding->sentence,
+            0.4 * min(1.0, abs($off) / 0.3),
+            Clear::sureness($off, $error),
+            sprintf('%+.0f', 5.0 * $off),
+            'Set a tee where the ball should finish, and roll to it instead of the hole.',
+            'Or play for what is rolled: change the run-out on the card.',
+            'A dozen that finish on both sides of it.',
+        );
+    }
+}

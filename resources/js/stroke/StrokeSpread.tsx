@@ -1,0 +1,164 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { isNarrow, OneOf, Part, Quiet, Row, Said, Stack, space, wide } from '../design';
+import type { StrokeReport, Student } from '../server/types';
+import type { Units } from '../units/useUnits';
+import { type Answers, LengthAnswer, LengthSlider, NothingTold, SpeedSlider, useAnswers } from './Answer';
+import { EvidenceChart } from './EvidenceChart';
+import { StrokeTable } from './StrokeTable';
+import { TwoRulers } from './TwoRulers';
+import type { When } from './when';
+
+const STATE_WORDS = {
+  none: 'No line yet.',
+  provisional: 'Provisional: few balls so far, so the line leans on what most strokes do.',
+  fitted: "Fitted from this student's own balls.",
+} as const;
+
+/** The answer and its sliders beside one another; the table beside the lane and the curve. */
+const Beside = styled.div`
+  display: grid; gap: ${space.l}; align-items: start; grid-template-columns: minmax(0, 1fr);
+  ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
+`;
+
+/** The answer, and what may be asked of it. */
+const Asked = styled(Beside)`
+  gap: ${space.s} ${space.l};
+  ${wide} { grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) minmax(0, 1fr); }
+`;
+
+interface StrokeSpreadProps {
+  /** In whose light it is told: its green, its reading, its stations. */
+  sessionId: string;
+  /** Null for the session's own. */
+  studentId: string | null;
+  student: Student;
+  report: StrokeReport;
+  units: Units;
+  when: When;
+}
+
+/** A student's stroke on one spread: the answer, two rulers, the table, every ball and the curve. */
+export function StrokeSpread({ sessionId, studentId, student, report, units, when }: StrokeSpreadProps) {
+  const [isUpright] = useState(isNarrow);
+  const answers = useAnswers(sessionId, studentId, report, units);
+  const { table } = answers;
+  if (report.state === 'none' || table === null) {
+    return (
+      <>
+        <SpeedSlider answers={answers} report={report} units={units} when={when} />
+        <NothingTold report={report} />
+        <Summary report={report} when={when} />
+      </>
+    );
+  }
+  return (
+    <>
+      <Asked>
+        <LengthAnswer answers={answers} units={units} />
+        <LengthSlider answers={answers} units={units} />
+        <SpeedSlider answers={answers} report={report} units={units} when={when} />
+      </Asked>
+      <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
+      <Beside>
+        <TablePart student={student} table={table} units={units} />
+        <Part>
+          <h2>
+            How far does each backstroke roll
+            {answers.slid !== null || !report.is_of_the_day ? ' on such a green' : ' here'}?
+          </h2>
+          {report.balls.length > 0 && (
+            <EvidenceChart report={report} table={table} units={units} when={when} isUpright={isUpright} />
+          )}
+          <LeftOut report={report} />
+        </Part>
+      </Beside>
+      <Stack $gap="s">
+        <Summary report={report} when={when} />
+      </Stack>
+    </>
+  );
+}
+
+function TablePart({
+  student,
+  table,
+  units,
+}: {
+  student: Student;
+  table: NonNullable<Answers['table']>;
+  units: Units;
+}) {
+  const { school } = student;
+  const [view, setView] = useState<'rule' | 'foot'>(school === 'foot' ? 'foot' : 'rule');
+  return (
+    <Part>
+      <Row style={{ justifyContent: 'space-between' }}>
+        <h2>{view === 'rule' ? 'Take it back this far' : 'Trail shoe this far behind the ball'}</h2>
+        <OneOf
+          label="Told as"
+          isLabelHidden
+          options={[
+            { value: 'rule', label: 'Rule' },
+            { value: 'foot', label: 'Foot' },
+          ]}
+          value={view}
+          onChange={setView}
+        />
+      </Row>
+      {school === 'eye' && <Quiet>This student putts by eye: the list is for you, not for their head.</Quiet>}
+      <StrokeTable table={table} units={units} view={view} />
+      {table.reach_m !== null && (
+        <Quiet>
+          Told as far as {units.show(table.reach_m, 'station')}: further than a little beyond the longest ball
+          there is nothing to go by.
+        </Quiet>
+      )}
+    </Part>
+  );
+}
+
+function Summary({ report, when }: { report: StrokeReport; when: When }) {
+  const { prior } = report;
+  return (
+    <>
+      <Said>
+        <strong>{STATE_WORDS[report.state]}</strong> {report.n} {report.n === 1 ? 'ball' : 'balls'} fitted,{' '}
+        {report.n_today} of them {when.word}.
+      </Said>
+      {report.state === 'provisional' && (
+        <Quiet>
+          {prior.shipped
+            ? 'It leans on what most strokes do, as shipped: fewer than three other students here are fitted.'
+            : `It leans on the strokes of your ${prior.students} other students on this kind of surface.`}
+        </Quiet>
+      )}
+      {report.roll_ratio !== null && report.sigma !== null && (
+        <Quiet>
+          Doubling the backstroke sends the ball {report.roll_ratio.toFixed(1)} times as far. Single balls
+          spread by about {Math.round(report.sigma * 100)} %.
+        </Quiet>
+      )}
+    </>
+  );
+}
+
+function LeftOut({ report }: { report: StrokeReport }) {
+  const odd = report.balls.filter((ball) => ball.is_odd).length;
+  return (
+    <>
+      {report.left_out.length > 0 && (
+        <Quiet>
+          Left out of the line: {report.left_out.map(({ reason, count }) => `${count} ${reason}`).join('; ')}.
+          They are drawn hollow.
+        </Quiet>
+      )}
+      {odd > 0 && (
+        <Quiet>
+          Ringed: {odd === 1 ? 'one ball' : `${odd} balls`} far off the line, for your eye. Nothing is
+          dropped.
+        </Quiet>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,191 @@
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { ButtonLink, Name, Notice, OneOf, Page, Part, Quiet, Row, Said, Stack, Title } from '../design';
+import { FoundRuns } from '../found/Found';
+import { BesidePart } from '../looks/BesidePart';
+import { CoursePart } from '../looks/CoursePart';
+import { LookPart } from '../looks/LookPart';
+import { PencilNotes } from '../looks/PencilNotes';
+import {
+  type LookFilter,
+  useBench,
+  useCourse,
+  useFoundRuns,
+  useLook,
+  useSession,
+  useStrokeReport,
+} from '../server/queries';
+import type { Look, Student } from '../server/types';
+import { StrokeSpread } from '../stroke/StrokeSpread';
+import { whenOf } from '../stroke/when';
+import { useUnitsOf } from '../units/useUnits';
+import { HANDS, SCHOOLS } from './words';
+
+/** One place that answers how a student is doing. */
+export function StudentPage() {
+  const { id } = useParams();
+  const bench = useBench();
+  const student = bench.data?.students.find((each) => each.id === id);
+  if (student === undefined) {
+    return (
+      <Page>
+        {bench.isPending ? (
+          <p>Opening the page …</p>
+        ) : (
+          <Notice kind="wrong">This student is not on your bench.</Notice>
+        )}
+      </Page>
+    );
+  }
+  return (
+    <Doing
+      key={student.id}
+      student={student}
+      others={(bench.data?.students ?? []).filter((each) => each.id !== student.id)}
+    />
+  );
+}
+
+const PARTS = [
+  { value: 'time', label: 'Over time' },
+  { value: 'balls', label: 'The balls' },
+  { value: 'stroke', label: 'The stroke' },
+  { value: 'beside', label: 'Side by side' },
+  { value: 'sessions', label: 'Sessions and drills' },
+] as const;
+
+type PartKey = (typeof PARTS)[number]['value'];
+
+function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
+  const units = useUnitsOf(student);
+  const [part, choose] = useState<PartKey>('time');
+  const [filter, setFilter] = useState<LookFilter>({});
+  const look = useLook({ student: student.id }, filter);
+  const course = useCourse(student.id, filter.surface === undefined ? {} : { surface: filter.surface });
+  const latest = course.data?.latest_session_id ?? null;
+  const report = useStrokeReport(latest ?? '', student.id, latest !== null);
+  const failure = look.error ?? course.error;
+  const notes = report.data?.notes ?? [];
+  return (
+    <Page data-margin={notes.length > 0 || undefined}>
+      <Stack>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page={student.name}>
+            <Name>{student.name}</Name>
+          </Title>
+          <Row>
+            <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
+            <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>
+          </Row>
+        </Row>
+        <Quiet>{factsOf(student)}</Quiet>
+        {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
+        <OneOf label="What is looked at" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
+        <SurfaceChoice look={look.data} onFilter={setFilter} />
+        {part === 'time' && course.data !== undefined && (
+          <CoursePart
+            course={course.data}
+            units={units}
+            csv={`/api/students/${student.id}/course.csv${filter.surface === undefined ? '' : `?surface=${filter.surface}`}`}
+          />
+        )}
+        {part === 'balls' && look.data !== undefined && (
+          <LookPart
+            of={{ student: student.id }}
+            look={look.data}
+            filter={filter}
+            onFilter={setFilter}
+            isGentle={student.is_gentle}
+            units={units}
+          />
+        )}
+        {part === 'stroke' && <LatestStroke student={student} latest={latest} />}
+        {part === 'beside' && (
+          <BesidePart student={student} others={others} surface={look.data?.surface ?? null} units={units} />
+        )}
+        {part === 'sessions' && <Rolled student={student} />}
+      </Stack>
+      {notes.length > 0 && <PencilNotes notes={notes} units={units} />}
+    </Page>
+  );
+}
+
+function factsOf({ hand, putter, school, tempo_bpm }: Student): string {
+  return [
+    HANDS.find(({ value }) => value === hand)?.label.concat('-handed'),
+    SCHOOLS.find(({ value }) => value === school)?.label.toLowerCase(),
+    putter ?? 'putter not noted',
+    tempo_bpm === null ? null : `${tempo_bpm} beats a minute`,
+  ]
+    .filter((fact) => fact != null)
+    .join(' · ');
+}
+
+/** Mat and grass are never pooled: whose figures these are is said, and the other is one touch away. */
+function SurfaceChoice({
+  look,
+  onFilter,
+}: {
+  look: Look | undefined;
+  onFilter: (filter: LookFilter) => void;
+}) {
+  return look === undefined || look.surfaces.length < 2 ? null : (
+    <OneOf
+      label="On"
+      isLabelHidden
+      isRow
+      options={[
+        { value: 'grass', label: 'Grass' },
+        { value: 'mat', label: 'Mat' },
+      ]}
+      value={look.surface}
+      onChange={(chosen) => onFilter({ surface: chosen })}
+    />
+  );
+}
+
+/** The stroke as the latest session tells it: its green, its reading, its stations. */
+function LatestStroke({ student, latest }: { student: Student; latest: string | null }) {
+  return latest === null ? (
+    <Said>No ball on this kind of ground yet.</Said>
+  ) : (
+    <StrokeOf student={student} sessionId={latest} />
+  );
+}
+
+function StrokeOf({ student, sessionId }: { student: Student; sessionId: string }) {
+  const units = useUnitsOf(student);
+  const report = useStrokeReport(sessionId, student.id);
+  const session = useSession(sessionId);
+  if (report.data === undefined || session.status !== 'open') {
+    return report.isError ? <Notice kind="wrong">{report.error.message}</Notice> : <p>Reading the balls …</p>;
+  }
+  return (
+    <StrokeSpread
+      sessionId={sessionId}
+      studentId={student.id}
+      student={student}
+      report={report.data}
+      units={units}
+      when={whenOf(session.session)}
+    />
+  );
+}
+
+/** Every drill this student rolled, the latest first, with its one figure. */
+function Rolled({ student }: { student: Student }) {
+  const units = useUnitsOf(student);
+  const found = useFoundRuns('students', student.id);
+  return (
+    <Part>
+      <Row>
+        <ButtonLink to={`/ledger?student=${student.id}`}>Every session of {student.name}</ButtonLink>
+      </Row>
+      {found.data === undefined || found.data.length === 0 ? (
+        <Said>No drill yet.</Said>
+      ) : (
+        <FoundRuns runs={found.data} isGentle={student.is_gentle} names={null} isDated units={units} />
+      )}
+    </Part>
+  );
+}
