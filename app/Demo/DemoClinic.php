@@ -34,6 +34,7 @@ final class DemoClinic
                     ['strikeScatter' => 0.15, 'lineSpread' => 0.036], ['strikeScatter' => 0.13, 'lineSpread' => 0.032],
                     ['strikeScatter' => 0.10, 'lineSpread' => 0.025], ['strikeScatter' => 0.07, 'lineSpread' => 0.021],
                 ],
+                roundDays: [27, 18, 9],
             ),
             new DemoStudent(
                 self::card('Ilse Varnholt', 'left', 'tournament', 'metres', 'Mallet, 33 in', 'eye', 68),

@@ -9,9 +9,11 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedGreen;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use App\Models\Benchmark;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\PracticeSession;
+use App\Models\Round;
 use App\Models\Student;
 use App\Practice\GreenReadings;
 use App\Practice\SessionLogbook;
@@ -42,6 +44,7 @@ final class DemoSeeder
         private readonly GreenReadings $readings,
         private readonly SessionLogbook $logbook,
         private readonly DemoDrills $drills,
+        private readonly DemoRounds $rounds,
         private readonly StrokeSummaries $summaries,
     ) {
         $this->random = new SeededRandom(self::SEED);
@@ -65,6 +68,7 @@ final class DemoSeeder
                 'password' => $password ?? Str::random(40),
                 'unit' => 'feet',
                 'pace_length_m' => 0.79,
+                'three_putt_inside_m' => 7.62,
             ]);
             foreach (DemoClinic::GREENS as $key => $green) {
                 $this->greens[$key] = $this->coach->greens()->create([
@@ -76,6 +80,7 @@ final class DemoSeeder
             foreach (DemoClinic::students() as $student) {
                 $this->seedStudent($student);
             }
+            $this->rounds->holdBeside($this->coach, $this->ulids->at($this->today->subDays(20)));
             $this->drills->shelve($this->coach, $this->ulids->at($this->today->subDays(20)));
             foreach ($this->coach->students()->get() as $student) {
                 $this->summaries->refresh($student);
@@ -92,6 +97,8 @@ final class DemoSeeder
         if ($old !== null) {
             $bench = $old->bench;
             PracticeSession::withTrashed()->where('bench_id', $bench->id)->forceDelete();
+            Benchmark::query()->where('bench_id', $bench->id)->delete();
+            Round::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Student::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Green::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             $old->delete();
@@ -102,6 +109,7 @@ final class DemoSeeder
     private function seedStudent(DemoStudent $demo): void
     {
         $student = $this->coach->students()->create(['id' => $this->ulids->at($this->today->subDays(50))] + $demo->card);
+        $this->rounds->play($this->coach, $student, $this->today, $demo->roundDays, $this->ulids);
         foreach ($demo->sessionDays as $visit => $daysAgo) {
             $start = $this->today->subDays($daysAgo)->setTime($daysAgo === 0 ? $this->today->hour : 14, $daysAgo === 0 ? $this->today->minute : 10 + 3 * $visit);
             $start = $daysAgo === 0 ? $start->subMinutes(25) : $start;

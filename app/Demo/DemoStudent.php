@@ -17,6 +17,7 @@ final readonly class DemoStudent
      * @param int $ballsEach at each backstroke
      * @param bool $puttsFromStations whether a round from the stations, and putts past a gate and across a slope, follow
      * @param list<array<string, float>> $story what is other about the stroke, visit by visit; the last one goes on
+     * @param list<int> $roundDays days before today of rounds that were noted, oldest first
      * @param list<string> $putters used, visit by visit; the last one goes on
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class DemoStudent
         public int $ballsEach = 3,
         public bool $puttsFromStations = true,
         public array $story = [],
+        public array $roundDays = [],
         public array $putters = [],
     ) {
     }

@@ -22,6 +22,7 @@ use Illuminate\Foundation\Auth\User;
  * @property Unit $unit
  * @property float|null $pace_length_m
  * @property int $trend_sessions fewer sessions tell no trend
+ * @property float|null $three_putt_inside_m three putts from inside this should not come; null while none is set
  * @property-read Bench $bench
  * @property-read Collection<int, Membership> $memberships
  */
@@ -32,7 +33,7 @@ final class Coach extends User
     /** Stands in until the coach's own pace is measured, metres. */
     private const USUAL_PACE = 0.76;
 
-    protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m', 'trend_sessions'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m', 'trend_sessions', 'three_putt_inside_m'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -48,6 +49,12 @@ final class Coach extends User
         self::created(static function (self $coach): void {
             Membership::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'role' => Role::Owner]);
         });
+    }
+
+    /** Give the length from inside which three putts should not come; null while none is set. */
+    public function threePuttInside(): ?Length
+    {
+        return $this->three_putt_inside_m === null ? null : Length::ofMetres($this->three_putt_inside_m);
     }
 
     /** Give this coach's pace, or the usual one while it is not measured. */
@@ -119,6 +126,6 @@ final class Coach extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'pace_length_m' => 'float', 'trend_sessions' => 'integer', 'unit' => Unit::class];
+        return ['password' => 'hashed', 'pace_length_m' => 'float', 'trend_sessions' => 'integer', 'three_putt_inside_m' => 'float', 'unit' => Unit::class];
     }
 }

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string|null $putter
  * @property School $school
  * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
+ * @property float|null $band_low_m lengths to practise where no rounds tell them, metres
+ * @property float|null $band_high_m likewise
  * @property LineCure|null $line_cure how a start to one side is taken out; null while the coach has not chosen
  * @property bool $is_gentle whether scores are kept out of sight
  * @property string|null $exception what holds for this student whatever a template says
@@ -32,7 +34,7 @@ final class Student extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm',
-        'exception', 'is_gentle', 'line_cure',
+        'exception', 'is_gentle', 'line_cure', 'band_low_m', 'band_high_m',
     ];
 
     /** @var array<string, mixed> */
@@ -49,7 +51,7 @@ final class Student extends OwnedRecord
     {
         return [
             'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
-            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'line_cure' => LineCure::class,
+            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'line_cure' => LineCure::class, 'band_low_m' => 'float', 'band_high_m' => 'float',
         ];
     }
 }

@@ -49,10 +49,12 @@ final class LookBackDesk
         private readonly EvidenceRoom $evidence,
         private readonly GreenReadings $readings,
         private readonly StrokeSummaries $summaries,
+        private readonly Play $play,
     ) {
     }
 
-    public function look(PracticeSession $session, Student $student): SessionLook
+    /** @param Length|null $inside three putts from inside this should not come; null while the coach has set none */
+    public function look(PracticeSession $session, Student $student, ?Length $inside = null): SessionLook
     {
         $surface = $session->green?->surface;
         $balls = $this->evidence->ofStudent($student);
@@ -81,6 +83,7 @@ final class LookBackDesk
             $path,
             Looks::stiles($path),
             $student->line_cure,
+            $this->play->lookOf($student, $inside),
         );
 
         return new SessionLook(

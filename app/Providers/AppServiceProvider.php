@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Benchmark;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\LengthSet;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\Round;
 use App\Models\SavedDrill;
 use App\Models\Student;
 use App\Policies\OwnedRecordPolicy;
@@ -48,7 +50,7 @@ final class AppServiceProvider extends ServiceProvider
     private function guardRecords(): void
     {
         foreach ([
-            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class,
+            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class,
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }

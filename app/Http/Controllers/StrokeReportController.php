@@ -20,7 +20,7 @@ final class StrokeReportController
     /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
     public function show(StrokeReportRequest $request, PracticeSession $session): SessionLookResource
     {
-        return SessionLookResource::make($this->desk->look($session, $request->student()));
+        return SessionLookResource::make($this->desk->look($session, $request->student(), $request->coach()->threePuttInside()));
     }
 
     /** Tell the same line for a green of another speed, or for one length more. */

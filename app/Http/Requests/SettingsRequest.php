@@ -15,6 +15,7 @@ final class SettingsRequest extends OwnRequest
         return [
             'unit' => ['required', Rule::enum(Unit::class)],
             'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
+            'three_putt_inside_m' => ['sometimes', 'nullable', 'numeric', 'between:0.3,30'],
             'trend_sessions' => ['sometimes', 'integer', 'between:2,12'],
         ];
     }
@@ -31,6 +32,6 @@ final class SettingsRequest extends OwnRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pace_length_m' => 'pace length', 'trend_sessions' => 'sessions for a trend'];
+        return ['pace_length_m' => 'pace length', 'trend_sessions' => 'sessions for a trend', 'three_putt_inside_m' => 'length inside which three putts should not come'];
     }
 }

@@ -28,6 +28,8 @@ final class StudentRequest extends OwnRequest
             'school' => ['required', Rule::enum(School::class)],
             'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
             'exception' => ['nullable', 'string', 'max:300'],
+            'band_low_m' => ['nullable', 'required_with:band_high_m', 'numeric', 'between:0.1,60'],
+            'band_high_m' => ['nullable', 'required_with:band_low_m', 'numeric', 'between:0.1,60', 'gte:band_low_m'],
             'line_cure' => ['nullable', Rule::enum(LineCure::class)],
             'is_gentle' => ['sometimes', 'boolean'],
         ];
@@ -39,6 +41,9 @@ final class StudentRequest extends OwnRequest
         return [
             'pace_length_m.required_if' => 'To work in paces, give the length of one.',
             'pace_length_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+            'band_low_m.required_with' => 'Give both ends of the lengths to practise.',
+            'band_high_m.required_with' => 'Give both ends of the lengths to practise.',
+            'band_high_m.gte' => 'The longest length to practise must not be below the shortest.',
             'tempo_bpm.between' => 'A tempo is between 30 and 160 beats a minute.',
             'target_pace_m.between' => 'The run-out past the hole is between 0 and 2 m (6 ft 6 in).',
         ] + parent::messages();
@@ -47,6 +52,6 @@ final class StudentRequest extends OwnRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'run-out past the hole', 'tempo_bpm' => 'tempo'];
+        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'run-out past the hole', 'tempo_bpm' => 'tempo', 'band_low_m' => 'shortest length to practise', 'band_high_m' => 'longest length to practise'];
     }
 }

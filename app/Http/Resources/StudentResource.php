@@ -26,6 +26,8 @@ final class StudentResource extends JsonResource
             'school' => $this->resource->school->value,
             'tempo_bpm' => $this->resource->tempo_bpm,
             'exception' => $this->resource->exception,
+            'band_low_m' => $this->resource->band_low_m,
+            'band_high_m' => $this->resource->band_high_m,
             'line_cure' => $this->resource->line_cure?->value,
             'is_gentle' => $this->resource->is_gentle,
         ];

@@ -10,6 +10,7 @@ use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\ReadingMethod;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Stile;
+use Amble\Core\Play\PlayLook;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Student\LineCure;
@@ -30,6 +31,7 @@ final readonly class Facts
      * @param Asked|null $path everything on this kind of surface
      * @param list<Stile> $stiles breaks across the student's path, oldest first
      * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
+     * @param PlayLook|null $play what rounds come to; null without any
      */
     public function __construct(
         public StrokeFit $fit,
@@ -46,6 +48,7 @@ final readonly class Facts
         public ?Asked $path = null,
         public array $stiles = [],
         public ?LineCure $cure = null,
+        public ?PlayLook $play = null,
     ) {
     }
 }

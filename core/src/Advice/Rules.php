@@ -27,6 +27,7 @@ use Amble\Core\Advice\Rule\StileExplains;
 use Amble\Core\Advice\Rule\StrokeToday;
 use Amble\Core\Advice\Rule\TargetPace;
 use Amble\Core\Advice\Rule\ThinData;
+use Amble\Core\Advice\Rule\ThreePutts;
 use Amble\Core\Advice\Rule\ThroughNotIn;
 use Amble\Core\Advice\Rule\TodayAgainstUsual;
 
@@ -68,6 +69,7 @@ final class Rules
             new ThroughNotIn(),
             new FeelOff(),
             new HeldMatters(),
+            new ThreePutts(),
             new GateDue(),
             new PastTheDose(),
         ];

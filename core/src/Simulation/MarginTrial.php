@@ -42,8 +42,9 @@ final readonly class MarginTrial
     /**
      * @param array<string, float> $fault what is other about the student, by the name of the parameter
      * @param list<string> $right notes that name it; empty for a student without a fault
+     * @param bool $isGateForAll whether every ball is rolled past the gate, as where the start line is what is looked at
      */
-    private function __construct(private array $fault, public array $right)
+    private function __construct(private array $fault, public array $right, private bool $isGateForAll = false)
     {
     }
 
@@ -58,9 +59,11 @@ final readonly class MarginTrial
             'uneven backstrokes' => new self(['backstrokeScatter' => 0.14], ['stroke.uneven_back']),
             'uneven strike' => new self(['strikeScatter' => 0.22], ['stroke.uneven_strike']),
             'starts right, 1.2°, by the stroke' => new self(['faceBias' => 0.021], ['start.side']),
+            'the same, every ball past the gate' => new self(['faceBias' => 0.021], ['start.side'], true),
             'starts left, 1.2°, by the aim' => new self(['aimBias' => -0.021], ['start.side']),
             'aims left and blocks it back' => new self(['aimBias' => -0.03, 'faceBias' => 0.03], ['start.compensation']),
             'starts scattered, 3.4°' => new self(['lineSpread' => 0.06], ['start.scatter']),
+            'the same, each past the gate' => new self(['lineSpread' => 0.06], ['start.scatter'], true),
             'reads half the break' => new self(['readShare' => 0.5], ['read.low']),
             'feels balls longer, 20 %' => new self(['feelBias' => 0.2], ['feel.off']),
             'two: short, and starts right' => new self(['lengthBias' => -0.12, 'faceBias' => 0.021], ['pace.habit', 'stroke.too_long', 'start.side']),
@@ -75,7 +78,7 @@ final readonly class MarginTrial
         $speed = GreenSpeed::ofFeet(self::GREEN_FEET);
         // The gate a coach would set: the one that tells this student's start line best (maths.md 4.2).
         $gate = GateChoice::widthFor($student->lineSpread, Length::ofMetres(SimulatedPractice::GATE_DISTANCE))->metres();
-        $asked = new Asked(self::rolled((new SimulatedPractice($student, $speed, $random, $gate))->balls($n), $speed, $gate), Surface::Grass, SimulatedPractice::PACE);
+        $asked = new Asked(self::rolled((new SimulatedPractice($student, $speed, $random, $gate, $this->isGateForAll))->balls($n), $speed, $gate), Surface::Grass, SimulatedPractice::PACE);
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($asked->balls)));
         $reading = $asked->balls === [] ? null : $asked->balls[count($asked->balls) - 1]->reading;
         $facts = new Facts($fit, ReadingMethod::Ramp, $reading, null, null, 0, [], School::Rule, null, $asked, $asked);

@@ -39,12 +39,16 @@ final class SimulatedPractice
     /** @var array<string, float|null> break by putt, metres at the hole, positive right */
     private array $breaks = [];
 
-    /** @param float $gateWidth clear width of the gate, metres */
+    /**
+     * @param float $gateWidth clear width of the gate, metres
+     * @param bool $isGateForAll whether it stands for every ball instead of every other one
+     */
     public function __construct(
         private readonly SimulatedStudent $student,
         private readonly GreenSpeed $speed,
         private readonly RandomSource $random,
         private readonly float $gateWidth,
+        private readonly bool $isGateForAll = false,
     ) {
     }
 
@@ -57,7 +61,7 @@ final class SimulatedPractice
     {
         $balls = [];
         for ($i = 0; $i < $n; ++$i) {
-            $isGated = $i % 2 === 0;
+            $isGated = $this->isGateForAll || $i % 2 === 0;
             $ball = $this->ball(
                 Length::ofMetres(self::LENGTHS[$i % count(self::LENGTHS)]),
                 Grade::ofPercent($isGated ? 0.0 : self::ACROSS_PERCENT[intdiv($i, 2) % count(self::ACROSS_PERCENT)]),

@@ -154,7 +154,7 @@ final class SelectionsTest extends TestCase
         yield 'reads: nobody looked' => [$all['reads'], self::ball(seen: ['high_low' => null]), LeftOut::NotAsked];
         yield 'reads: a straight putt' => [$all['reads'], self::ball(acrossPercent: 0.0), LeftOut::Straight];
         yield 'feel: not called' => [$all['feel'], self::ball(seen: ['call' => null]), LeftOut::NotAsked];
-        yield 'feel: its length could not be told' => [$all['feel'], self::ball(word: null), LeftOut::NoWord];
+        yield 'feel: its length could not be told' => [$all['feel'], self::ball(target: null, word: null), LeftOut::NoWord];
     }
 
     public function testTheWidthInForceBoundsTheStartLine(): void

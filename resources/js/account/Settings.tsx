@@ -35,14 +35,23 @@ function SettingsForm() {
   const [unit, setUnit] = useState<Unit>(units.choice.unit);
   const [pace, setPace] = useState(units.text(units.choice.paceLength, 'roll'));
   const [sessions, setSessions] = useState(String(coach?.trend_sessions ?? 3));
+  const [inside, setInside] = useState(units.text(coach?.three_putt_inside_m ?? null, 'station'));
+  const [insideError, setInsideError] = useState<string | null>(null);
   const [paceError, setPaceError] = useState<string | null>(null);
-  useFirstError(keep.error ?? paceError);
+  useFirstError(keep.error ?? paceError ?? insideError);
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
     const read = units.reread(pace, units.choice.paceLength, 'roll');
+    const from = units.reread(inside, coach?.three_putt_inside_m ?? null, 'station');
     setPaceError(read.error);
-    if (read.error === null) {
-      keep.mutate({ unit, pace_length_m: read.metres, trend_sessions: Number(sessions) });
+    setInsideError(from.error);
+    if (read.error === null && from.error === null) {
+      keep.mutate({
+        unit,
+        pace_length_m: read.metres,
+        trend_sessions: Number(sessions),
+        three_putt_inside_m: from.metres,
+      });
     }
   };
   return (
@@ -69,6 +78,14 @@ function SettingsForm() {
             value={sessions}
             onChange={setSessions}
             error={fieldError(keep.error, 'trend_sessions')}
+          />
+          <Entry
+            label="Three putts should not come from inside"
+            value={inside}
+            onChange={setInside}
+            suffix={units.suffix('station')}
+            hint="Empty: none is flagged."
+            error={insideError ?? fieldError(keep.error, 'three_putt_inside_m')}
           />
           <Quiet>One good day proves little: fewer sessions than this tell no trend of a student.</Quiet>
           <Row>

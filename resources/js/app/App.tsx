@@ -14,6 +14,8 @@ function later<Props extends object>(load: () => Promise<ComponentType<Props>>) 
   return lazy(async () => ({ default: await load() }));
 }
 
+const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
+const RoundScreen = later(async () => (await import('../play/RoundScreen')).RoundScreen);
 const Settings = later(async () => (await import('../account/Settings')).Settings);
 const DrillCard = later(async () => (await import('../drills/DrillCard')).DrillCard);
 const DrillEditor = later(async () => (await import('../drills/DrillEditor')).DrillEditor);
@@ -45,6 +47,8 @@ const router = createBrowserRouter([
               { path: 'students/new', element: <StudentScreen /> },
               { path: 'students/:id', element: <StudentPage /> },
               { path: 'students/:id/card', element: <StudentScreen /> },
+              { path: 'students/:id/play', element: <PlayPage /> },
+              { path: 'students/:id/round', element: <RoundScreen /> },
               { path: 'drills', element: <DrillList /> },
               { path: 'drills/new', element: <DrillEditor as="new" /> },
               { path: 'drills/files', element: <DrillFiles /> },

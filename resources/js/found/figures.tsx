@@ -22,6 +22,10 @@ export function figureWords({ unit, value }: Figure, units: Units): string {
       return percent === 0 ? 'as meant' : `${percent} % ${value > 0 ? 'long' : 'short'}`;
     case 'metres':
       return units.show(value, 'roll');
+    case 'angle':
+      return Math.abs(value) < 0.05
+        ? 'on line'
+        : `${Math.abs(value).toFixed(1)}° ${value > 0 ? 'right' : 'left'}`;
     case 'degrees':
       return `${value.toFixed(1)}°`.replace('-', '−');
     case 'number':

@@ -116,7 +116,7 @@ function Drawn({ line: { points, unit }, span: [from, to], stiles, units }: Line
     .range([LEFT + 10, WIDTH - RIGHT - 6]);
   const isShare = unit === 'share';
   const ends = points.flatMap(({ value, interval }) => [value, ...(interval ?? [])]);
-  const isSigned = unit === 'of_length' || unit === 'degrees';
+  const isSigned = unit === 'of_length' || unit === 'angle';
   const y = scaleLinear()
     .domain(isShare ? [0, 1] : [Math.min(0, ...ends), Math.max(isSigned ? 0 : 1e-6, ...ends)])
     .nice(3)

@@ -39,6 +39,8 @@ function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted
   if (path === 'students' || path === 'greens') {
     // Known at once: the next screen may choose it before the bench is asked again.
     client.setQueryData<Bench>(keys.bench, (bench) => bench && withRecord(bench, path, answer));
+  } else if (path.endsWith('/rounds')) {
+    askAgain(client, keys.allLooks);
   } else {
     void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
     client.setQueryData<Session>(keys.session(sessionId), (session) =>

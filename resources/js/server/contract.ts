@@ -120,6 +120,8 @@ export interface Student {
    * How a start to one side is taken out; null while the coach has not chosen.
    */
   line_cure: 'turn' | 'face' | null;
+  band_low_m: number | null;
+  band_high_m: number | null;
 }
 export interface Green {
   id: string;
@@ -186,6 +188,17 @@ export interface SessionSummary {
   note_for_next: string | null;
   started_at: string;
   ended_at: string | null;
+}
+/**
+ * A figure of the coach's to hold rounds beside, with where it comes from.
+ */
+export interface Benchmark {
+  id: string;
+  figure: 'putts_per_18' | 'three_putts_per_18' | 'holed_share' | 'three_putt_share';
+  length_m: number | null;
+  value: number;
+  source: string;
+  sample: number | null;
 }
 export interface CallOut {
   /**
@@ -257,6 +270,10 @@ export interface Coach {
    * Fewer sessions tell no trend.
    */
   trend_sessions: number;
+  /**
+   * Three putts from inside this should not come.
+   */
+  three_putt_inside_m: number | null;
 }
 export interface Companion {
   student: string;
@@ -293,7 +310,7 @@ export interface Finding {
    * A length in it stands in braces, "{0.450 m}".
    */
   sentence: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number';
   value: number | null;
   interval: [number, number] | null;
   n: number;
@@ -313,7 +330,7 @@ export interface FindingRow {
    * In words; a length in them stands in braces, "{3.000 m}".
    */
   name: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number';
   value: number | null;
   n: number;
   interval: [number, number] | null;
@@ -338,7 +355,7 @@ export interface Course {
 export interface CourseLine {
   key: string;
   question: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'number';
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number';
   sentence: string;
   /**
    * Null where no trend may be told.
@@ -1227,6 +1244,109 @@ export interface MarginNote {
    * The very balls it rests on, the latest; empty where it rests on none.
    */
   balls: LookBall[];
+}
+/**
+ * A student's rounds, what they cost, and what would save most.
+ */
+export interface Play {
+  rounds: Round[];
+  from_memory: number;
+  holes: number;
+  putts_per_18: number | null;
+  one_putts_per_18: number | null;
+  three_putts: number;
+  four_putts: number;
+  /**
+   * Three-putts and twice the four-putts.
+   */
+  strokes_lost: number;
+  strokes_lost_per_18: number | null;
+  /**
+   * Null while the coach has set no length.
+   */
+  avoidable: number | null;
+  first_putts: FirstPutts;
+  band_m: [number, number] | null;
+  is_band_of_rounds: boolean;
+  classes: PlayClass[];
+  benchmarks: HeldBeside[];
+  stakes: Stakes;
+}
+/**
+ * The putting of one round; what nobody noted is null.
+ */
+export interface Round {
+  id: string;
+  student_id: string;
+  played_on: string;
+  place: string | null;
+  is_from_memory: boolean;
+  putts: number;
+  counted: number;
+  three_putts: number;
+  strokes_lost: number;
+  holes: Hole[];
+}
+export interface Hole {
+  first_m: number | null;
+  putts: number | null;
+  leave_m: number | null;
+  side: 'short' | 'long' | 'left' | 'right' | null;
+  is_extreme: boolean;
+  is_avoidable: boolean;
+}
+export interface FirstPutts {
+  n: number;
+  lengths_m: number[];
+  band_m: [number, number] | null;
+}
+export interface PlayClass {
+  low_m: number;
+  high_m: number | null;
+  n: number;
+  one_putt: number;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  one_putt_interval: [number, number];
+  three_putt: number;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  three_putt_interval: [number, number];
+  mean_leave_m: number | null;
+}
+export interface HeldBeside {
+  id: string;
+  figure: 'putts_per_18' | 'three_putts_per_18' | 'holed_share' | 'three_putt_share';
+  length_m: number | null;
+  value: number;
+  source: string;
+  sample: number | null;
+  own: number | null;
+}
+export interface Stakes {
+  missing: string | null;
+  speed_m: number;
+  is_speed_measured: boolean;
+  is_own_mix: boolean;
+  expected_per_18: number | null;
+  ranking: Stake[];
+  lengths: StakeLength[];
+  pace_balls: number | null;
+  line_balls: number | null;
+}
+export interface Stake {
+  skill: 'line_spread' | 'line_bias' | 'pace_spread' | 'pace_bias';
+  putts_per_18: number;
+}
+export interface StakeLength {
+  length_m: number;
+  one_putt: number | null;
+  three_or_more: number | null;
+  expected: number | null;
 }
 /**
  * What was put away and can be brought back.

@@ -15,7 +15,7 @@ export function useMe() {
   });
 }
 
-export type Settings = Pick<Coach, 'unit' | 'pace_length_m' | 'trend_sessions'>;
+export type Settings = Pick<Coach, 'unit' | 'pace_length_m' | 'trend_sessions' | 'three_putt_inside_m'>;
 
 export function useKeepSettings() {
   const client = useQueryClient();

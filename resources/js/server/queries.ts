@@ -42,6 +42,16 @@ export {
 } from './lookQueries';
 export { type Settings, useDoor, useKeepSettings, useMe } from './meQueries';
 export {
+  type BenchmarkDraft,
+  type HoleDraft,
+  keepRound,
+  type RoundDraft,
+  useDropBenchmark,
+  useDropRound,
+  useKeepBenchmark,
+  usePlay,
+} from './playQueries';
+export {
   addGreen,
   addStudent,
   doubtsAbout,

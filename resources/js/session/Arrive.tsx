@@ -188,6 +188,8 @@ const CARD: Omit<StudentDraft, 'name' | 'unit'> = {
   tempo_bpm: null,
   exception: null,
   line_cure: null,
+  band_low_m: null,
+  band_high_m: null,
   is_gentle: false,
 };
 

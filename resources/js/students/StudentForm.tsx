@@ -36,6 +36,8 @@ const NEW: StudentDraft = {
   tempo_bpm: null,
   exception: null,
   line_cure: null,
+  band_low_m: null,
+  band_high_m: null,
   is_gentle: false,
 };
 
@@ -166,6 +168,23 @@ function HowTheyPutt({ form }: FormPartProps) {
           error={form.errorAt('target_pace_m')}
         />
       </Columns>
+      <Columns>
+        <Entry
+          label="Practise from"
+          value={form.bandLow}
+          onChange={form.setBandLow}
+          suffix={form.units.suffix('station')}
+          hint="Where no rounds tell the lengths this student meets."
+          error={form.errorAt('band_low_m')}
+        />
+        <Entry
+          label="Practise to"
+          value={form.bandHigh}
+          onChange={form.setBandHigh}
+          suffix={form.units.suffix('station')}
+          error={form.errorAt('band_high_m')}
+        />
+      </Columns>
       <OneOf
         label="Learns the backstroke"
         options={SCHOOLS}
@@ -212,6 +231,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
   const [pace, setPace] = useState(units.text(student.pace_length_m, 'roll'));
   const [tempo, setTempo] = useState(student.tempo_bpm === null ? '' : String(student.tempo_bpm));
   const [past, setPast] = useState(units.text(student.target_pace_m, 'roll'));
+  const [bandLow, setBandLow] = useState(units.text(student.band_low_m, 'station'));
+  const [bandHigh, setBandHigh] = useState(units.text(student.band_high_m, 'station'));
   const [local, setLocal] = useState<Record<string, string>>({});
   useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
   return {
@@ -223,6 +244,10 @@ function useStudentForm(id: string | null, student: StudentDraft) {
     setPast,
     tempo,
     setTempo,
+    bandLow,
+    setBandLow,
+    bandHigh,
+    setBandHigh,
     units,
     isPending: keep.isPending,
     failure: keep.isError ? keep.error.message : null,
@@ -231,7 +256,15 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       event.preventDefault();
       const paceRead = units.reread(pace, student.pace_length_m, 'roll');
       const pastRead = units.reread(past, student.target_pace_m, 'roll');
+      const lowRead = units.reread(bandLow, student.band_low_m, 'station');
+      const highRead = units.reread(bandHigh, student.band_high_m, 'station');
       const wrong: Record<string, string> = {};
+      if (lowRead.error !== null) {
+        wrong.band_low_m = lowRead.error;
+      }
+      if (highRead.error !== null) {
+        wrong.band_high_m = highRead.error;
+      }
       if (paceRead.error !== null) {
         wrong.pace_length_m = paceRead.error;
       }
@@ -257,6 +290,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               school,
               exception,
               line_cure,
+              band_low_m: lowRead.metres,
+              band_high_m: highRead.metres,
               is_gentle,
               tempo_bpm: beats,
               pace_length_m: paceRead.metres,

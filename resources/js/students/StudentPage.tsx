@@ -74,6 +74,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <Name>{student.name}</Name>
           </Title>
           <Row>
+            <ButtonLink to={`/students/${student.id}/play`}>Play</ButtonLink>
             <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
             <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>
           </Row>

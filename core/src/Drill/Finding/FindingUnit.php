@@ -20,5 +20,8 @@ enum FindingUnit: string
     case Spread = 'spread';
     case Metres = 'metres';
     case Degrees = 'degrees';
+
+    /** Degrees to one side, positive right. */
+    case Angle = 'angle';
     case Number = 'number';
 }

@@ -76,7 +76,7 @@ final class StartLine implements FindingKind
         $degrees = static fn(?Interval $interval): ?Interval => $interval?->times(180.0 / M_PI);
 
         return $fit->bias === null || $fit->spread === null ? [] : [
-            new FindingRow('Average start, right of the line', FindingUnit::Degrees, rad2deg($fit->bias), $fit->n, $degrees($fit->biasInterval(Shares::LEVEL))),
+            new FindingRow('Average start', FindingUnit::Angle, rad2deg($fit->bias), $fit->n, $degrees($fit->biasInterval(Shares::LEVEL))),
             new FindingRow('Spread of starts', FindingUnit::Degrees, rad2deg($fit->spread), $fit->n, $degrees($fit->spreadInterval(Shares::LEVEL))),
         ];
     }

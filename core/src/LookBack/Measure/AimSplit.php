@@ -32,7 +32,7 @@ final class AimSplit implements Measure
         $n = count(self::aims($asked));
         $row = static fn(string $name, float $angle, float $error, int $balls): FindingRow => new FindingRow(
             $name,
-            FindingUnit::Degrees,
+            FindingUnit::Angle,
             rad2deg($angle),
             $balls,
             Interval::around(rad2deg($angle), Normal::quantile(0.5 + 0.5 * Shares::LEVEL) * rad2deg($error)),
@@ -48,7 +48,7 @@ final class AimSplit implements Measure
                 Say::degrees($split->strokeBias()),
                 $split->cancels() ? ' One makes up for the other: mend neither alone.' : '',
             ),
-            FindingUnit::Degrees,
+            FindingUnit::Angle,
             $stroke->value,
             $stroke->interval,
             $n,

@@ -34,7 +34,7 @@ final class StartAverage implements Tracked
                 $interval->contains(0.0) ? ', which is not clearly off' : sprintf(', likely %.1f° to %.1f°', $interval->low, $interval->high),
                 StartLines::few($fit->n),
             ),
-            FindingUnit::Degrees,
+            FindingUnit::Angle,
             $fit->bias === null ? null : rad2deg($fit->bias),
             $interval,
             $fit->n,

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\BenchmarkRequest;
+use App\Models\Benchmark;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** Figures a coach holds rounds beside. */
+final class BenchmarkController
+{
+    /** Keep one under the client's id; the same id again answers with what is there. */
+    public function store(BenchmarkRequest $request): JsonResponse
+    {
+        $coach = $request->coach();
+
+        return self::told(Benchmark::madeBefore($request->clientId(), $coach->bench_id)
+            ?? Benchmark::query()->create($request->columns() + ['id' => $request->clientId(), 'bench_id' => $coach->bench_id, 'coach_id' => $coach->id]));
+    }
+
+    public function update(BenchmarkRequest $request, Benchmark $benchmark): JsonResponse
+    {
+        $benchmark->update($request->columns());
+
+        return self::told($benchmark);
+    }
+
+    public function destroy(Benchmark $benchmark): Response
+    {
+        $benchmark->delete();
+
+        return response()->noContent();
+    }
+
+    private static function told(Benchmark $benchmark): JsonResponse
+    {
+        return new JsonResponse([
+            'id' => $benchmark->id, 'figure' => $benchmark->figure->value, 'length_m' => $benchmark->length_m,
+            'value' => $benchmark->value, 'source' => $benchmark->source, 'sample' => $benchmark->sample,
+        ]);
+    }
+}

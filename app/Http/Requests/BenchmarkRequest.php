@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Amble\Core\Play\BenchmarkFigure;
+use Illuminate\Support\Arr;
+use Illuminate\Validation\Rule;
+
+/** A figure to hold rounds beside, and where it comes from. */
+final class BenchmarkRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $figure = $this->enum('figure', BenchmarkFigure::class);
+
+        return [
+            'id' => ['sometimes', 'ulid'],
+            'figure' => ['required', Rule::enum(BenchmarkFigure::class)],
+            'length_m' => [Rule::requiredIf($figure?->isOfLength() === true), 'nullable', 'numeric', 'between:0.1,60'],
+            'value' => ['required', 'numeric', $figure?->isOfLength() === true ? 'between:0,1' : 'between:0,90'],
+            'source' => ['required', 'string', 'max:200'],
+            'sample' => ['nullable', 'integer', 'between:1,100000000'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        return Arr::except($this->validated(), 'id');
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['source.required' => 'Say where the figure comes from.', 'length_m.required' => 'Say from which length.'] + parent::messages();
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['length_m' => 'length', 'sample' => 'putts behind it'];
+    }
+}

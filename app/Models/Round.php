@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Play\Hole;
+use Amble\Core\Play\Round as PlayedRound;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * The putting of one round.
+ *
+ * @property string $student_id
+ * @property CarbonImmutable $played_on
+ * @property string|null $place
+ * @property bool $is_from_memory
+ * @property list<array<string, mixed>> $holes
+ */
+final class Round extends OwnedRecord
+{
+    use SoftDeletes;
+
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'played_on', 'place', 'is_from_memory', 'holes'];
+
+    public function played(): PlayedRound
+    {
+        return new PlayedRound(
+            array_map(static fn(array $hole): Hole => Hole::read(JsonInput::fromArray($hole, 'holes')), $this->holes),
+            $this->is_from_memory,
+        );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['played_on' => 'immutable_date', 'is_from_memory' => 'boolean', 'holes' => 'array'];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Play\PlayLook;
+use Amble\Core\Play\Stakes;
+use Amble\Core\Units\Length;
+use App\Models\Benchmark;
+use App\Models\Round;
+use App\Models\Student;
+use Illuminate\Support\Collection;
+
+/** Gathers a student's rounds and balls for what a round costs. */
+final class Play
+{
+    /** Rounds of longer ago tell of an older game. */
+    private const LATEST = 40;
+
+    /** Balls the pace and the start line are told from. */
+    private const BALLS = 400;
+
+    /** For want of any reading, an ordinary green. */
+    private const ORDINARY_FEET = 9.5;
+
+    public function __construct(private readonly EvidenceRoom $evidence)
+    {
+    }
+
+    public function of(Student $student, ?Length $inside): PlayRoom
+    {
+        $rounds = $this->rounds($student);
+        $play = self::look($rounds, $inside);
+        $balls = $this->evidence->ofStudent($student);
+        $last = end($balls);
+        $asked = Looks::asked($student, array_slice(array_values(array_filter(
+            $balls,
+            static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface,
+        )), -self::BALLS), $last === false ? null : $last->surface);
+        $speed = $last === false ? null : $last->reading?->reading->speed;
+        /** @var Collection<int, Benchmark> $benchmarks */
+        $benchmarks = Benchmark::query()->where('bench_id', $student->bench_id)->orderBy('figure')->orderBy('length_m')->get();
+
+        return new PlayRoom(
+            $rounds,
+            $play,
+            $inside,
+            array_values($benchmarks->all()),
+            $play->firstPutts->band() ?? ($student->band_low_m === null || $student->band_high_m === null ? null : [$student->band_low_m, $student->band_high_m]),
+            Stakes::of($asked, $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET), $play->firstPutts),
+            $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET),
+            $speed !== null,
+        );
+    }
+
+    /** What rounds come to, for a rule of the margin; null where there is none. */
+    public function lookOf(Student $student, ?Length $inside): ?PlayLook
+    {
+        $rounds = $this->rounds($student);
+
+        return $rounds === [] ? null : self::look($rounds, $inside);
+    }
+
+    /** @return list<Round> the latest first */
+    private function rounds(Student $student): array
+    {
+        /** @var Collection<int, Round> $rounds */
+        $rounds = Round::query()->where('student_id', $student->id)->orderByDesc('played_on')->orderByDesc('id')->limit(self::LATEST)->get();
+
+        return array_values($rounds->all());
+    }
+
+    /** @param list<Round> $rounds */
+    private static function look(array $rounds, ?Length $inside): PlayLook
+    {
+        return PlayLook::of(array_map(static fn(Round $round) => $round->played(), $rounds), $inside);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Play;
+
+use Amble\Core\Direction\DirectionFit;
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure\Pace;
+use Amble\Core\LookBack\Measure\StartLines;
+use Amble\Core\Strokes\ExpectedPutts;
+use Amble\Core\Strokes\LengthOutcome;
+use Amble\Core\Strokes\Player;
+use Amble\Core\Strokes\StrokesAtStake;
+use Amble\Core\Units\Length;
+
+/** What would save most: expected putts by length and the fall of each skill a quarter better (maths.md 6). Immutable. */
+final readonly class Stakes
+{
+    /** Told at these lengths, metres. */
+    private const LENGTHS = [0.9, 1.5, 2.4, 3.0, 4.5, 6.0, 9.0, 12.0];
+
+    /** Fewer balls of either kind say nothing of a round. */
+    private const FEWEST = 12;
+
+    /**
+     * @param list<LengthOutcome> $outcomes shortest first
+     * @param int $paceBalls and $lineBalls that it rests on
+     */
+    private function __construct(
+        public StrokesAtStake $atStake,
+        public array $outcomes,
+        public int $paceBalls,
+        public int $lineBalls,
+    ) {
+    }
+
+    /** @return self|StakesMissing what is missing where it cannot be told */
+    public static function of(Asked $asked, GreenSpeed $speed, FirstPutts $firstPutts): self|StakesMissing
+    {
+        $control = Pace::control($asked);
+        $line = StartLines::fit($asked);
+        $player = $control === null ? null : self::player($control, $line, $asked->pace);
+        if ($control === null || $player === null) {
+            return $control?->spread === null || Pace::told($control) < self::FEWEST ? StakesMissing::Pace : StakesMissing::StartLine;
+        }
+        $expected = new ExpectedPutts($player, $speed);
+
+        return new self(
+            StrokesAtStake::of($player, $speed, $firstPutts->mix()),
+            array_map(static fn(float $metres): LengthOutcome => $expected->from(Length::ofMetres($metres)), self::LENGTHS),
+            Pace::told($control),
+            $line->n,
+        );
+    }
+
+    private static function player(DistanceControl $control, DirectionFit $line, float $pace): ?Player
+    {
+        return $control->bias === null || $control->spread === null || $line->bias === null || $line->spread === null
+            || Pace::told($control) < self::FEWEST || $line->n < self::FEWEST
+            ? null
+            : Player::of($line->bias, $line->spread, $control->bias, $control->spread, $pace);
+    }
+}
