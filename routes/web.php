@@ -13,6 +13,7 @@ use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LengthSetController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PlayController;
+use App\Http\Controllers\PocketController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
@@ -29,6 +30,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('sign-in', [AccountController::class, 'signIn']);
         Route::post('sign-up', [AccountController::class, 'signUp']);
     });
+    Route::get('pocket/{link}', [PocketController::class, 'behind'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 
     Route::middleware(['auth', 'throttle:api'])->group(function (): void {
@@ -57,6 +59,12 @@ Route::prefix('api')->group(function (): void {
             Route::get('play', [PlayController::class, 'show']);
             Route::get('play.csv', [PlayController::class, 'asCsv']);
             Route::post('rounds', [PlayController::class, 'store'])->can('change', 'student');
+            Route::get('pocket', [PocketController::class, 'show']);
+            Route::middleware('can:change,student')->group(function (): void {
+                Route::put('pocket', [PocketController::class, 'update']);
+                Route::post('pocket/link', [PocketController::class, 'open']);
+                Route::delete('pocket/link', [PocketController::class, 'withdraw']);
+            });
         });
         Route::put('rounds/{round}', [PlayController::class, 'update'])->can('change', 'round');
         Route::delete('rounds/{round}', [PlayController::class, 'destroy'])->can('change', 'round');

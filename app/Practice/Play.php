@@ -9,6 +9,7 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Play\PlayLook;
 use Amble\Core\Play\Stakes;
 use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
 use App\Models\Benchmark;
 use App\Models\Round;
 use App\Models\Student;
@@ -33,7 +34,7 @@ final class Play
     public function of(Student $student, ?Length $inside): PlayRoom
     {
         $rounds = $this->rounds($student);
-        $play = self::look($rounds, $inside);
+        $play = self::look($rounds, $inside, $student->unit);
         $balls = $this->evidence->ofStudent($student);
         $last = end($balls);
         $asked = Looks::asked($student, array_slice(array_values(array_filter(
@@ -61,7 +62,7 @@ final class Play
     {
         $rounds = $this->rounds($student);
 
-        return $rounds === [] ? null : self::look($rounds, $inside);
+        return $rounds === [] ? null : self::look($rounds, $inside, $student->unit);
     }
 
     /** @return list<Round> the latest first */
@@ -74,8 +75,8 @@ final class Play
     }
 
     /** @param list<Round> $rounds */
-    private static function look(array $rounds, ?Length $inside): PlayLook
+    private static function look(array $rounds, ?Length $inside, Unit $unit): PlayLook
     {
-        return PlayLook::of(array_map(static fn(Round $round) => $round->played(), $rounds), $inside);
+        return PlayLook::of(array_map(static fn(Round $round) => $round->played(), $rounds), $inside, $unit);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\LengthSet;
+use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Round;
@@ -32,6 +33,9 @@ final class AppServiceProvider extends ServiceProvider
     /** Sign-in attempts a minute for one address and one e-mail. */
     private const SIGN_INS = 6;
 
+    /** Looks a minute at pocket cards from one address: a family's, not a guesser's. */
+    private const POCKET_LOOKS = 30;
+
     /** Requests a minute for one coach: several devices logging and looking at once. */
     private const REQUESTS = 900;
 
@@ -50,7 +54,7 @@ final class AppServiceProvider extends ServiceProvider
     private function guardRecords(): void
     {
         foreach ([
-            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class,
+            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, PocketCard::class,
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }
@@ -60,6 +64,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(self::SIGN_INS)
             ->by($request->ip() . '|' . mb_strtolower($request->string('email')->toString())));
+        RateLimiter::for('pocket', static fn(Request $request): Limit => Limit::perMinute(self::POCKET_LOOKS)->by((string) $request->ip()));
         RateLimiter::for('api', static function (Request $request): Limit {
             $coach = $request->user();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Play;
 
 use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
 
 /** From where a student putts first: what is practised should be what is met. This class is immutable. */
 final readonly class FirstPutts
@@ -18,21 +19,30 @@ final readonly class FirstPutts
     /** Middle three fifths of the first putts. */
     private const BAND = [0.2, 0.8];
 
-    /** Ends of the classes they are told in, metres. */
-    public const CLASSES = [1.0, 2.0, 3.0, 4.5, 6.0, 9.0, 12.0];
+    /** Ends of the classes they are told in, round in the unit of whoever reads them. */
+    private const FEET = [3.0, 6.0, 10.0, 15.0, 20.0, 30.0, 40.0];
+    private const METRES = [1.0, 2.0, 3.0, 4.5, 6.0, 9.0, 12.0];
 
-    /** @param list<float> $lengths metres, shortest first */
-    private function __construct(public array $lengths)
+    /**
+     * @param list<float> $lengths metres, shortest first
+     * @param non-empty-list<float> $ends of the classes, metres
+     */
+    private function __construct(public array $lengths, private array $ends)
     {
     }
 
-    /** @param list<Hole> $holes */
-    public static function of(array $holes): self
+    /**
+     * @param list<Hole> $holes
+     * @param Unit $unit in which classes are round
+     */
+    public static function of(array $holes, Unit $unit): self
     {
         $lengths = array_values(array_filter(array_map(static fn(Hole $hole): ?float => $hole->first?->metres(), $holes), static fn(?float $metres): bool => $metres !== null));
         sort($lengths);
 
-        return new self($lengths);
+        $ends = $unit === Unit::Metres ? self::METRES : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
+
+        return new self($lengths, $ends);
     }
 
     /** Whether they are enough to speak for the student. */
@@ -69,8 +79,8 @@ final readonly class FirstPutts
     public function classes(): array
     {
         $classes = [];
-        foreach ([0.0, ...self::CLASSES] as $i => $low) {
-            $high = self::CLASSES[$i] ?? null;
+        foreach ([0.0, ...$this->ends] as $i => $low) {
+            $high = $this->ends[$i] ?? null;
             $classes[] = [$low, $high, count(array_filter($this->lengths, static fn(float $metres): bool => $metres > $low && ($high === null || $metres <= $high)))];
         }
 

@@ -6,6 +6,7 @@ namespace Amble\Core\Play;
 
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
 
 /** What rounds say of putting: putts, three-putts and what they cost, and from where first putts come. Immutable. */
 final readonly class PlayLook
@@ -38,8 +39,9 @@ final readonly class PlayLook
     /**
      * @param list<Round> $rounds
      * @param Length|null $inside three putts from inside this should not come; null where the coach has set none
+     * @param Unit $unit in which classes of length are round
      */
-    public static function of(array $rounds, ?Length $inside): self
+    public static function of(array $rounds, ?Length $inside, Unit $unit = Unit::Feet): self
     {
         $holes = array_merge(...array_map(static fn(Round $round): array => $round->holes, $rounds));
         $counted = array_merge(...array_map(static fn(Round $round): array => $round->counted(), $rounds));
@@ -57,8 +59,8 @@ final readonly class PlayLook
             $four,
             $three + 2 * $four,
             $inside === null ? null : count(array_filter($counted, static fn(Hole $hole): bool => self::isAvoidable($hole, $inside))),
-            FirstPutts::of($holes),
-            self::classes($counted),
+            FirstPutts::of($holes, $unit),
+            self::classes($counted, $unit),
         );
     }
 
@@ -78,10 +80,10 @@ final readonly class PlayLook
      *
      * @return list<PlayClass>
      */
-    private static function classes(array $holes): array
+    private static function classes(array $holes, Unit $unit): array
     {
         $classes = [];
-        foreach (FirstPutts::of($holes)->classes() as [$low, $high, $n]) {
+        foreach (FirstPutts::of($holes, $unit)->classes() as [$low, $high, $n]) {
             $in = array_values(array_filter($holes, static fn(Hole $hole): bool => $hole->first !== null && $hole->first->metres() > $low && ($high === null || $hole->first->metres() <= $high)));
             if ($n > 0 && $in !== []) {
                 $share = static fn(\Closure $counts): array => [

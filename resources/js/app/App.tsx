@@ -15,6 +15,8 @@ function later<Props extends object>(load: () => Promise<ComponentType<Props>>) 
 }
 
 const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
+const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
+const PocketPage = later(async () => (await import('../pocket/PocketPage')).PocketPage);
 const RoundScreen = later(async () => (await import('../play/RoundScreen')).RoundScreen);
 const Settings = later(async () => (await import('../account/Settings')).Settings);
 const DrillCard = later(async () => (await import('../drills/DrillCard')).DrillCard);
@@ -32,6 +34,16 @@ const Students = later(async () => (await import('../students/Students')).Studen
 
 const router = createBrowserRouter([
   {
+    // Behind a private link nobody signs in, and nothing else of the app is asked.
+    path: 'pocket/:link',
+    element: (
+      <Suspense fallback={<p>Opening …</p>}>
+        <BehindLink />
+      </Suspense>
+    ),
+    errorElement: <Stumbled />,
+  },
+  {
     element: <Doors />,
     errorElement: <Stumbled />,
     children: [
@@ -48,6 +60,7 @@ const router = createBrowserRouter([
               { path: 'students/:id', element: <StudentPage /> },
               { path: 'students/:id/card', element: <StudentScreen /> },
               { path: 'students/:id/play', element: <PlayPage /> },
+              { path: 'students/:id/pocket', element: <PocketPage /> },
               { path: 'students/:id/round', element: <RoundScreen /> },
               { path: 'drills', element: <DrillList /> },
               { path: 'drills/new', element: <DrillEditor as="new" /> },

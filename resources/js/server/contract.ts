@@ -1349,6 +1349,50 @@ export interface StakeLength {
   expected: number | null;
 }
 /**
+ * What a pocket card says, and nothing else of the record behind it.
+ */
+export interface PocketCard {
+  name: string;
+  school: 'rule' | 'foot' | 'eye';
+  unit: 'feet' | 'metres' | 'paces';
+  pace_length_m: number | null;
+  run_out_m: number;
+  tables: PocketTable[];
+  work_on: string | null;
+  home_task: string | null;
+  next_on: string | null;
+}
+export interface PocketTable {
+  speed_m: number;
+  rows: StrokeRow[];
+}
+export interface StrokeRow {
+  length_m: number;
+  grade_percent: number;
+  is_station: boolean;
+  never_stops: boolean;
+  backstroke_m: number | null;
+  low_m: number | null;
+  high_m: number | null;
+  extrapolated: boolean | null;
+}
+/**
+ * A student's pocket card as the coach keeps it.
+ */
+export interface Pocket {
+  card: PocketCard;
+  /**
+   * Null for the green rolled on last.
+   */
+  speed_1_m: number | null;
+  speed_2_m: number | null;
+  /**
+   * Told once, when it is made.
+   */
+  link: string | null;
+  link_until: string | null;
+}
+/**
  * What was put away and can be brought back.
  */
 export interface PutAway {
@@ -1526,16 +1570,6 @@ export interface StrokeTable {
    * How far lengths are told: a little further than the balls went.
    */
   reach_m: number | null;
-}
-export interface StrokeRow {
-  length_m: number;
-  grade_percent: number;
-  is_station: boolean;
-  never_stops: boolean;
-  backstroke_m: number | null;
-  low_m: number | null;
-  high_m: number | null;
-  extrapolated: boolean | null;
 }
 export interface CurvePoint {
   backstroke_m: number;

@@ -51,6 +51,7 @@ export {
   useKeepBenchmark,
   usePlay,
 } from './playQueries';
+export { type PocketDraft, useCardBehind, useKeepPocket, usePocket, usePocketLink } from './pocketQueries';
 export {
   addGreen,
   addStudent,

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PocketLinkRequest;
+use App\Http\Requests\PocketRequest;
+use App\Http\Resources\PocketCardResource;
+use App\Models\PocketCard;
+use App\Models\Student;
+use App\Practice\Pocket;
+use Illuminate\Http\JsonResponse;
+
+/** A student's pocket card: one printed side, and a private link to it. */
+final class PocketController
+{
+    public function __construct(private readonly Pocket $pocket)
+    {
+    }
+
+    public function show(Student $student): JsonResponse
+    {
+        return $this->told($student, $this->pocket->cardOf($student));
+    }
+
+    public function update(PocketRequest $request, Student $student): JsonResponse
+    {
+        return $this->told($student, $this->kept($request, $student, $request->validated()));
+    }
+
+    /** Make a link; it is told this once, and one made before opens nothing any more. */
+    public function open(PocketLinkRequest $request, Student $student): JsonResponse
+    {
+        $card = $this->kept($request, $student, []);
+
+        return $this->told($student, $card, $card->open($request->until()));
+    }
+
+    public function withdraw(Student $student): JsonResponse
+    {
+        $card = $this->pocket->cardOf($student);
+        if ($card->exists) {
+            $card->withdraw();
+        }
+
+        return $this->told($student, $card);
+    }
+
+    /** Show the card to whoever holds its link. */
+    public function behind(string $link): JsonResponse
+    {
+        $card = PocketCard::behind($link) ?? abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
+
+        return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card))))
+            ->withHeaders(['Cache-Control' => 'private, no-store', 'Referrer-Policy' => 'no-referrer', 'X-Robots-Tag' => 'noindex']);
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function kept(PocketRequest|PocketLinkRequest $request, Student $student, array $fields): PocketCard
+    {
+        $card = $this->pocket->cardOf($student);
+        $card->fill($fields + ['coach_id' => $card->coach_id ?? $request->coach()->id])->save();
+
+        return $card;
+    }
+
+    /** @param string|null $link told where it has just been made */
+    private function told(Student $student, PocketCard $card, ?string $link = null): JsonResponse
+    {
+        return new JsonResponse([
+            'card' => new PocketCardResource($card, $student, $this->pocket->tables($student, $card)),
+            'speed_1_m' => $card->speed_1_m,
+            'speed_2_m' => $card->speed_2_m,
+            'link' => $link,
+            'link_until' => $card->link_hash === null ? null : $card->link_until?->toIso8601ZuluString(),
+        ]);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Amble\Core\LookBack\StrokeTable;
+use App\Models\PocketCard;
+use App\Models\Student;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * What a pocket card says, and nothing else of the record behind it.
+ *
+ * @property PocketCard $resource
+ */
+final class PocketCardResource extends JsonResource
+{
+    /** @param list<StrokeTable> $tables */
+    public function __construct(PocketCard $card, private readonly Student $student, private readonly array $tables)
+    {
+        parent::__construct($card);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'name' => $this->student->name,
+            'school' => $this->student->school->value,
+            'unit' => $this->student->unit->value,
+            'pace_length_m' => $this->student->pace_length_m,
+            'run_out_m' => $this->student->target_pace_m,
+            'tables' => array_map(static fn(StrokeTable $table): array => [
+                'speed_m' => $table->speed->metres(),
+                'rows' => StrokeTableResource::make($table)->toArray($request)['rows'],
+            ], $this->tables),
+            'work_on' => $this->resource->work_on,
+            'home_task' => $this->resource->home_task,
+            'next_on' => $this->resource->next_on?->toDateString(),
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\LookBack\AskedLength;
+use Amble\Core\LookBack\StrokeLook;
+use Amble\Core\LookBack\StrokeTable;
+use Amble\Core\Stroke\StrokePrior;
+use App\Models\PocketCard;
+use App\Models\Student;
+
+/** What a student's pocket card is told from. */
+final class Pocket
+{
+    /** The second green is so much faster where the coach names none. */
+    private const FASTER = 1.15;
+
+    /** For want of any reading, an ordinary green. */
+    private const ORDINARY_FEET = 9.5;
+
+    public function __construct(private readonly EvidenceRoom $evidence, private readonly StrokeSummaries $summaries)
+    {
+    }
+
+    /** The card there is, or an empty one that is not kept yet. */
+    public function cardOf(Student $student): PocketCard
+    {
+        /** @var PocketCard|null $card */
+        $card = PocketCard::query()->where('student_id', $student->id)->get()->first();
+
+        return $card ?? new PocketCard(['student_id' => $student->id, 'bench_id' => $student->bench_id]);
+    }
+
+    /** @return list<StrokeTable> the student's line told for two green speeds; none before there is a line */
+    public function tables(Student $student, PocketCard $card): array
+    {
+        $balls = $this->evidence->ofStudent($student);
+        $last = end($balls);
+        if ($last === false) {
+            return [];
+        }
+        $prior = $last->surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $last->surface);
+        $fit = StrokeLook::of($balls, $last->surface, $last->sessionId, $prior)->fit;
+        $usual = self::speedOf($last);
+        $first = $card->speed_1_m ?? $usual->metres();
+        $asked = AskedLength::of([], $student->unit);
+
+        return $fit->beta() === null ? [] : array_map(
+            static fn(float $speed): StrokeTable => StrokeTable::of($fit, GreenSpeed::ofMetres($speed), 0.0, $asked, $student->unit),
+            [$first, $card->speed_2_m ?? min(6.1, self::FASTER * $first)],
+        );
+    }
+
+    private static function speedOf(RolledBall $last): GreenSpeed
+    {
+        return $last->reading->reading->speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET);
+    }
+}

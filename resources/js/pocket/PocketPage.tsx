@@ -1,0 +1,220 @@
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import styled from 'styled-components';
+import {
+  Button,
+  ButtonLink,
+  Columns,
+  Entry,
+  Name,
+  NoteEntry,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Stack,
+  Title,
+  useFirstError,
+  wide,
+} from '../design';
+import { fieldError } from '../server/api';
+import { isOfEarlierVisit, useBench, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
+import type { Pocket, Student } from '../server/types';
+import { day } from '../units/dates';
+import { useUnitsOf } from '../units/useUnits';
+import { PocketSheet } from './PocketSheet';
+
+const Beside = styled.div`
+  display: grid; gap: 32px; align-items: start; grid-template-columns: minmax(0, 1fr);
+  ${wide} { grid-template-columns: minmax(0, 420px) minmax(0, 1fr); }
+`;
+
+/** A student's pocket card: what it says, on paper and behind a private link. */
+export function PocketPage() {
+  const { id } = useParams();
+  const bench = useBench();
+  const student = bench.data?.students.find((each) => each.id === id);
+  const pocket = usePocket(id ?? '');
+  if (student === undefined || pocket.data === undefined || isOfEarlierVisit(pocket)) {
+    return (
+      <Page>
+        {pocket.isError ? (
+          <Notice kind="wrong">{pocket.error.message}</Notice>
+        ) : bench.isSuccess && student === undefined ? (
+          <Notice kind="wrong">This student is not on your bench.</Notice>
+        ) : (
+          <p>Opening the card …</p>
+        )}
+      </Page>
+    );
+  }
+  return <PocketOf key={student.id} student={student} pocket={pocket.data} />;
+}
+
+function PocketOf({ student, pocket }: { student: Student; pocket: Pocket }) {
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page={`Pocket card · ${student.name}`}>
+            A card for <Name>{student.name}</Name>’s pocket
+          </Title>
+          <Row>
+            <Button look="main" onPress={() => window.print()}>
+              Print it
+            </Button>
+            <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
+          </Row>
+        </Row>
+        <Beside>
+          <PocketSheet card={pocket.card} />
+          <Stack $gap="l">
+            <WhatItSays student={student} pocket={pocket} />
+            <PrivateLink student={student} pocket={pocket} />
+          </Stack>
+        </Beside>
+      </Stack>
+    </Page>
+  );
+}
+
+interface PocketPartProps {
+  student: Student;
+  pocket: Pocket;
+}
+
+function WhatItSays({ student, pocket }: PocketPartProps) {
+  const units = useUnitsOf(student);
+  const keep = useKeepPocket(student.id);
+  const { card } = pocket;
+  const [speeds, setSpeeds] = useState(
+    [pocket.speed_1_m, pocket.speed_2_m].map((m) => (m === null ? '' : units.speedText(m))),
+  );
+  const [workOn, setWorkOn] = useState(card.work_on ?? '');
+  const [home, setHome] = useState(card.home_task ?? '');
+  const [next, setNext] = useState(card.next_on ?? '');
+  const [local, setLocal] = useState<Record<string, string>>({});
+  useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
+  const errorAt = (field: string) => local[field] ?? fieldError(keep.error, field);
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    const read = speeds.map((text) => (text.trim() === '' ? null : units.readSpeed(text)));
+    const wrong: Record<string, string> = {};
+    for (const [index, text] of speeds.entries()) {
+      if (text.trim() !== '' && read[index] === null) {
+        wrong[`speed_${index + 1}_m`] = `“${text.trim()}” is not a green speed.`;
+      }
+    }
+    const nextDay = next.trim() === '' ? null : dayToCome(next);
+    if (next.trim() !== '' && nextDay === null) {
+      wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
+    }
+    setLocal(wrong);
+    if (Object.keys(wrong).length === 0) {
+      keep.mutate({
+        speed_1_m: read[0] ?? null,
+        speed_2_m: read[1] ?? null,
+        work_on: workOn.trim() === '' ? null : workOn.trim(),
+        home_task: home.trim() === '' ? null : home.trim(),
+        next_on: nextDay,
+      });
+    }
+  };
+  return (
+    <Part as="form" onSubmit={submit} noValidate>
+      <h2>What it says</h2>
+      {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
+      <Columns>
+        {speeds.map((text, index) => (
+          <Entry
+            // Two places, that never move.
+            key={index === 0 ? 'first' : 'second'}
+            label={index === 0 ? 'First green' : 'Second green'}
+            value={text}
+            onChange={(value) => setSpeeds(speeds.map((old, at) => (at === index ? value : old)))}
+            suffix={units.speedSuffix}
+            hint={index === 0 ? 'Empty: the one rolled on last.' : 'Empty: a faster one.'}
+            error={errorAt(`speed_${index + 1}_m`)}
+          />
+        ))}
+      </Columns>
+      <NoteEntry
+        label="One thing or two in work"
+        value={workOn}
+        onChange={setWorkOn}
+        error={errorAt('work_on')}
+      />
+      <NoteEntry label="At home" value={home} onChange={setHome} error={errorAt('home_task')} />
+      <Entry label="Next time" value={next} onChange={setNext} error={errorAt('next_on')} hint="3/12, say." />
+      <Row>
+        <Button look="main" type="submit" isPending={keep.isPending}>
+          Keep
+        </Button>
+        {keep.isSuccess && <Quiet role="status">Kept.</Quiet>}
+      </Row>
+    </Part>
+  );
+}
+
+/** A day as it is typed, the next such one; ISO for what is one already. */
+function dayToCome(text: string): string | null {
+  if (/^\d{4}-\d\d-\d\d$/.test(text.trim())) {
+    return text.trim();
+  }
+  const said = /^(\d{1,2})[/.\s-](\d{1,2})(?:[/.\s-](\d{4}))?\.?$/.exec(text.trim());
+  if (said === null) {
+    return null;
+  }
+  const now = new Date();
+  const year = said[3] === undefined ? now.getFullYear() : Number(said[3]);
+  const found = new Date(year, Number(said[2]) - 1, Number(said[1]), 12);
+  if (said[3] === undefined && found.getTime() < now.getTime() - 86_400_000) {
+    found.setFullYear(year + 1);
+  }
+  return found.getMonth() === Number(said[2]) - 1 ? found.toLocaleDateString('en-CA') : null;
+}
+
+const DAYS = ['7', '30', '90'].map((value) => ({ value, label: `${value} days` }));
+
+/** A link to this card alone: it cannot be guessed, it ends, and it can be withdrawn. */
+function PrivateLink({ student, pocket }: PocketPartProps) {
+  const link = usePocketLink(student.id);
+  const [days, setDays] = useState('30');
+  const made = link.data?.link ?? null;
+  return (
+    <Part>
+      <h2>A private link</h2>
+      {link.isError && <Notice kind="wrong">{link.error.message}</Notice>}
+      <Quiet>
+        Whoever has it sees this card and nothing else. It is shown once; make a new one and the old one opens
+        nothing.
+      </Quiet>
+      {made !== null && (
+        <Entry
+          label="The link, to be copied now"
+          value={`${window.location.origin}/pocket/${made}`}
+          isReadOnly
+          onFocus={(event) => event.target instanceof HTMLInputElement && event.target.select()}
+        />
+      )}
+      <Quiet role="status">
+        {pocket.link_until === null
+          ? 'No link opens this card.'
+          : `A link opens this card until ${day(pocket.link_until)}.`}
+      </Quiet>
+      <OneOf label="It ends after" options={DAYS} value={days} onChange={setDays} />
+      <Row>
+        <Button isPending={link.isPending} onPress={() => link.mutate(Number(days))}>
+          {pocket.link_until === null ? 'Make a link' : 'Make a new link'}
+        </Button>
+        {pocket.link_until !== null && (
+          <Button look="bare" isPending={link.isPending} onPress={() => link.mutate(null)}>
+            Withdraw it
+          </Button>
+        )}
+      </Row>
+    </Part>
+  );
+}
