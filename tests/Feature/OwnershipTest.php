@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Benchmark;
 use App\Models\Coach;
+use App\Models\Round;
 use App\Models\SessionEventRecord;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -42,6 +44,20 @@ final class OwnershipTest extends TestCase
         yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
         yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
+        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'pocket'] as $part) {
+            yield "a student's $part" => ['GET', "students/{student}/$part", []];
+        }
+        yield 'what a session answers' => ['GET', 'sessions/{session}/look', []];
+        yield 'the same as a file' => ['GET', 'sessions/{session}/look.csv', []];
+        $round = ['played_on' => '2026-11-01', 'is_from_memory' => true, 'holes' => [['putts' => 2]]];
+        yield 'note a round' => ['POST', 'students/{student}/rounds', $round];
+        yield 'change a round' => ['PUT', 'rounds/{round}', $round];
+        yield 'strike a round out' => ['DELETE', 'rounds/{round}', []];
+        yield 'change a yardstick' => ['PUT', 'benchmarks/{benchmark}', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Mine']];
+        yield 'drop a yardstick' => ['DELETE', 'benchmarks/{benchmark}', []];
+        yield 'change a pocket card' => ['PUT', 'students/{student}/pocket', ['work_on' => 'Mine']];
+        yield 'open a pocket card' => ['POST', 'students/{student}/pocket/link', ['days' => 7]];
+        yield 'withdraw a pocket card' => ['DELETE', 'students/{student}/pocket/link', []];
     }
 
     public function testASessionCannotBeGivenAnotherCoachsStudentOrGreen(): void
@@ -66,7 +82,11 @@ final class OwnershipTest extends TestCase
         $session = $this->practiceSession($owner);
         $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $owner->id, 'definition' => '{}', 'seed' => 1]);
 
+        $made = ['bench_id' => $owner->bench_id, 'coach_id' => $owner->id];
+
         return 'api/' . strtr($path, [
+            '{round}' => Round::query()->create($made + ['student_id' => $this->student($owner)->id, 'played_on' => '2026-11-01', 'holes' => []])->id,
+            '{benchmark}' => Benchmark::query()->create($made + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Theirs'])->id,
             '{drill}' => $owner->drills()->create(['name' => 'Mine', 'definition' => '{}'])->id,
             '{run}' => $run->id,
             '{student}' => $this->student($owner)->id,

@@ -31,9 +31,10 @@ final class LookController
 
     public function ofSession(LookRequest $request, PracticeSession $session): LookResource
     {
-        $look = $this->looks->ofSession($session, $request->student(), $request->filter());
+        $student = $request->student();
+        $look = $this->looks->ofSession($session, $student, $request->filter());
 
-        return new LookResource($look, $session->green?->surface, array_filter([$session->green?->surface]), self::drillNames($look, $session->bench_id));
+        return new LookResource($look, $session->green?->surface, array_filter([$session->green?->surface]), self::drillNames($look, $student));
     }
 
     public function ofSessionAsCsv(LookRequest $request, PracticeSession $session): Response
@@ -45,7 +46,7 @@ final class LookController
     {
         [$look, $surface, $surfaces] = $this->looks->ofStudent($student, $request->surface(), $request->filter());
 
-        return new LookResource($look, $surface, $surfaces, self::drillNames($look, $student->bench_id));
+        return new LookResource($look, $surface, $surfaces, self::drillNames($look, $student));
     }
 
     public function ofStudentAsCsv(LookRequest $request, Student $student): Response
@@ -137,10 +138,10 @@ final class LookController
     }
 
     /** @return array<string, string> as they were called when they were rolled last */
-    private static function drillNames(Look $look, string $benchId): array
+    private static function drillNames(Look $look, Student $student): array
     {
         /** @var array<string, string> $names */
-        $names = $look->drills === [] ? [] : DB::table('findings')->where('bench_id', $benchId)->whereIn('drill', array_keys($look->drills))
+        $names = $look->drills === [] ? [] : DB::table('findings')->where('student_id', $student->id)->whereIn('drill', array_keys($look->drills))
             ->orderBy('at_ms')->pluck('name', 'drill')->all();
 
         return $names;

@@ -22,8 +22,10 @@ final class SendSecurityHeaders
             'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
                 . "frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'",
             'X-Content-Type-Options' => 'nosniff',
-            'Referrer-Policy' => 'same-origin',
         ]);
+        if (!$response->headers->has('Referrer-Policy')) {
+            $response->headers->set('Referrer-Policy', 'same-origin');
+        }
 
         return $response;
     }

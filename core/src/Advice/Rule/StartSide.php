@@ -8,9 +8,11 @@ use Amble\Core\Advice\Clear;
 use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
+use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\ImpactModel;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\StartLines;
 use Amble\Core\Student\LineCure;
@@ -24,38 +26,67 @@ final class StartSide implements Rule
     public function note(Facts $facts): ?Note
     {
         $lately = $facts->lately;
-        $fit = $lately === null ? null : StartLines::fit($lately);
-        if ($lately === null || $fit?->bias === null || $fit->biasError === null || abs($fit->bias) < self::LEAST) {
+        if ($lately === null) {
             return null;
         }
-        // Sides alone are the stronger evidence where a gate lets many through.
+        $fit = StartLines::fit($lately);
         [$left, $right] = StartLines::sides($lately);
-        if (!Clear::says($fit->bias, $fit->biasError, self::LEAST) && !Clear::shareAbove($fit->bias > 0.0 ? $right : $left, $left + $right)) {
-            return null;
-        }
-        $interval = $fit->biasInterval(0.8);
+        // Sides alone are the stronger evidence where a gate lets many through, and the only one where all miss on one.
+        $isClearBySides = Clear::shareAbove(max($left, $right), $left + $right);
+
+        return match (true) {
+            $fit->bias === null => $isClearBySides ? self::oneSided($lately, $left, $right) : null,
+            abs($fit->bias) >= self::LEAST && ($isClearBySides || Clear::says($fit->bias, (float) $fit->biasError, self::LEAST)) => self::estimated($facts, $lately, $fit, $left, $right),
+            default => null,
+        };
+    }
+
+    /** The angle is not known while all misses are on one side; that they are is. */
+    private static function oneSided(Asked $lately, int $left, int $right): Note
+    {
+        $balls = (new ForStartLine())->of($lately->balls);
+        $n = count($balls);
+
+        return new Note(
+            'start.side',
+            sprintf('Balls start %s of the line.', $right > $left ? 'right' : 'left'),
+            sprintf('Of %d balls %d started right and %d left; by how much shows once some miss on both sides.', $n, $right, $left),
+            0.8 * min(1.0, 2.0 * max($left, $right) / $n),
+            Clear::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
+            $right > $left ? 'right' : 'left',
+            'Check first where the face points before the stroke. Then move the gate half its width to that side.',
+            null,
+            'Twenty through a gate that half of them pass, with misses on both sides.',
+            null,
+            $balls,
+        );
+    }
+
+    private static function estimated(Facts $facts, Asked $lately, DirectionFit $fit, int $left, int $right): Note
+    {
+        [$bias, $error, $interval] = [(float) $fit->bias, (float) $fit->biasError, $fit->biasInterval(0.8)];
         $split = AimSplit::split($lately);
 
         return new Note(
             'start.side',
-            sprintf('Balls start %s of the line.', $fit->bias > 0.0 ? 'right' : 'left'),
+            sprintf('Balls start %s of the line.', $bias > 0.0 ? 'right' : 'left'),
             sprintf(
                 '%d balls, %d left and %d right: on average %s, likely %.1f° to %.1f°%s.',
                 $fit->n,
                 $left,
                 $right,
-                Say::degrees($fit->bias),
-                rad2deg($interval->low ?? $fit->bias),
-                rad2deg($interval->high ?? $fit->bias),
+                Say::degrees($bias),
+                rad2deg($interval->low ?? $bias),
+                rad2deg($interval->high ?? $bias),
                 $split === null ? '' : sprintf('; the face is set %s and the stroke adds %s', Say::degrees($split->aimBias), Say::degrees($split->strokeBias())),
             ),
-            0.8 * min(1.0, abs($fit->bias) / 0.02),
-            max(Clear::sureness($fit->bias, $fit->biasError), Clear::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
-            sprintf('%+.0f', rad2deg($fit->bias) * 2.0),
+            0.8 * min(1.0, abs($bias) / 0.02),
+            max(Clear::sureness($bias, $error), Clear::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
+            sprintf('%+.0f', rad2deg($bias) * 2.0),
             match (true) {
                 $split === null => 'Check first where the face points before the stroke: it may be all aim.',
                 abs($split->aimBias) > abs($split->strokeBias()) => 'It is mostly aim: set the face square to the line, and leave the stroke.',
-                default => self::cure($facts->cure, $fit->bias),
+                default => self::cure($facts->cure, $bias),
             },
             null,
             'Twenty through a gate that half of them pass, with misses on both sides.',

@@ -8,8 +8,9 @@ use Amble\Core\Advice\Clear;
 use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\StartLines;
 use Amble\Core\LookBack\Stile;
 
@@ -18,8 +19,8 @@ final class StileExplains implements Rule
 {
     private const FEWEST = 10;
 
-    /** Radians. */
-    private const LEAST = 0.0105;
+    /** So many more of ten to that side are worth a word, a share. */
+    private const LEAST = 0.3;
 
     public function note(Facts $facts): ?Note
     {
@@ -28,27 +29,51 @@ final class StileExplains implements Rule
         if ($stile === null || $facts->path === null) {
             return null;
         }
-        $before = StartLines::fit($facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds < $stile->atMilliseconds));
-        $since = StartLines::fit($facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $stile->atMilliseconds));
-        if ($before->bias === null || $since->bias === null || min($before->n, $since->n) < self::FEWEST) {
-            return null;
-        }
-        $apart = $since->bias - $before->bias;
-        $error = hypot((float) $before->biasError, (float) $since->biasError);
+        $before = $facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds < $stile->atMilliseconds);
+        $since = $facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $stile->atMilliseconds);
+        [$lean, $error, $fewest] = self::moved($before, $since);
 
-        return !Clear::says($apart, $error, self::LEAST) ? null : new Note(
+        return $fewest < self::FEWEST || !Clear::says($lean, $error, self::LEAST) ? null : new Note(
             'change.stile',
-            sprintf('Starts have moved %s since then: %s.', $apart > 0.0 ? 'right' : 'left', $stile->words),
-            sprintf('Before %s from %d balls, since %s from %d.', Say::degrees($before->bias), $before->n, Say::degrees($since->bias), $since->n),
+            sprintf('Starts have moved %s since then: %s.', $lean > 0.0 ? 'right' : 'left', $stile->words),
+            sprintf('Before: %s. Since: %s.', self::said($before), self::said($since)),
             0.82,
-            Clear::sureness($apart, $error),
-            sprintf('%+.0f', rad2deg($apart) * 2.0),
+            Clear::sureness($lean, $error),
+            sprintf('%+.0f', 5.0 * $lean),
             $stile->kind === 'putter' ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.' : 'Give it a few sessions before anything of the stroke is mended.',
             null,
             $stile->kind === 'putter' ? 'Ten with the putter before, starting as they do now.' : 'Three sessions that start as before.',
             null,
-            [],
+            (new ForStartLine())->of($since->balls),
             ['start.side'],
         );
+    }
+
+    /**
+     * How much more balls go right than left since then, ball by ball: this needs no angle, which is unknown where all
+     * miss on one side.
+     *
+     * @return array{float, float, int} the difference, its standard error, and the balls of the lesser part
+     */
+    private static function moved(Asked $before, Asked $since): array
+    {
+        $means = $variances = $counts = [];
+        foreach ([$before, $since] as $some) {
+            $n = count((new ForStartLine())->of($some->balls));
+            [$left, $right] = StartLines::sides($some);
+            $mean = $n === 0 ? 0.0 : ($right - $left) / $n;
+            $means[] = $mean;
+            $variances[] = $n === 0 ? INF : (($right + $left) / $n - $mean ** 2) / $n;
+            $counts[] = $n;
+        }
+
+        return [$means[1] - $means[0], sqrt(array_sum($variances)), min($counts)];
+    }
+
+    private static function said(Asked $some): string
+    {
+        [$left, $right] = StartLines::sides($some);
+
+        return sprintf('%d left and %d right of %d', $left, $right, count((new ForStartLine())->of($some->balls)));
     }
 }

@@ -32,7 +32,7 @@ final class TargetPace implements Rule
 
         return !Clear::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Note(
             'pace.target',
-            sprintf('Balls finish %s of the %s past the hole that is played for.', $off < 0.0 ? 'short' : 'beyond', Say::metres($lately->pace)),
+            sprintf('Balls finish %s the %s past the hole that is played for.', $off < 0.0 ? 'short of' : 'beyond', Say::metres($lately->pace)),
             $finding->sentence,
             0.4 * min(1.0, abs($off) / 0.3),
             Clear::sureness($off, $error),

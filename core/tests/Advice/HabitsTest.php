@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Advice;
+
+use Amble\Core\Advice\Facts;
+use Amble\Core\Advice\Margin;
+use Amble\Core\Advice\Note;
+use Amble\Core\Advice\Rules;
+use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Stile;
+use Amble\Core\LookBack\Visit;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Play\Hole;
+use Amble\Core\Play\PlayLook;
+use Amble\Core\Play\Round;
+use Amble\Core\Session\Stop;
+use Amble\Core\Simulation\MarginTrial;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Student\LineCure;
+use Amble\Core\Student\School;
+use Amble\Core\Tests\LookBack\Balls;
+use Amble\Core\Units\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The margin tells a habit where there is one, and is silent where there is none. */
+final class HabitsTest extends TestCase
+{
+    /** Notes of the state of the evidence, not of a habit. */
+    private const STATE = ['stroke.none', 'stroke.provisional', 'stroke.odd', 'stroke.left_out', 'stroke.speed_unknown', 'stroke.speed_estimated', 'stroke.speed_of_another_day'];
+
+    /**
+     * @param list<RolledBall> $balls
+     * @param list<Stile> $stiles
+     *
+     * @return array<string, Note> by key
+     */
+    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3): array
+    {
+        $asked = Balls::asked($balls, $pace);
+        $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
+        $facts = new Facts($fit, ReadingMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked, $stiles, $cure, $play);
+        $notes = [];
+        foreach (Rules::all() as $rule) {
+            $note = $rule->note($facts);
+            if ($note !== null && !in_array($note->key, self::STATE, true)) {
+                $notes[$note->key] = $note;
+            }
+        }
+
+        return $notes;
+    }
+
+    #[DataProvider('faults')]
+    public function testTheFirstNoteNamesTheFaultOfASimulatedStudent(MarginTrial $trial): void
+    {
+        foreach ([11, 12, 13] as $seed) {
+            $first = $trial->firstNote(80, new SeededRandom($seed));
+            $trial->right === [] ? self::assertNull($first) : self::assertContains($first?->key, $trial->right);
+        }
+    }
+
+    /** @return iterable<string, array{MarginTrial}> */
+    public static function faults(): iterable
+    {
+        foreach (MarginTrial::faults() as $name => $trial) {
+            yield $name => [$trial];
+        }
+    }
+
+    public function testAHabitIsSaidOnceBySomeRuleThatSaysWhy(): void
+    {
+        $balls = Balls::practice(60, ['lengthBias' => 0.2], 5);
+        $said = array_keys(self::notes($balls));
+        self::assertContains('pace.habit', $said);
+        self::assertContains('stroke.too_long', $said);
+        $asked = Balls::asked($balls);
+        $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
+        $facts = new Facts($fit, ReadingMethod::Ramp, $balls[0]->reading, null, null, 0, [], School::Rule, null, $asked, $asked, $asked);
+        $margin = array_map(static fn(Note $note): string => $note->key, Margin::of(Rules::all(), $facts, []));
+        self::assertContains('stroke.too_long', $margin);
+        self::assertNotContains('pace.habit', $margin);
+    }
+
+    public function testShortOnOneDayNamesTheGreenFirstAndOverSessionsTheStroke(): void
+    {
+        $short = static fn(string $session): array => array_map(static fn(int $i): RolledBall => Balls::one((2.7 + 0.05 * ($i % 4)) * (1 + $i % 2), 3.0 * (1 + $i % 2), session: $session), range(1, 14));
+        $oneDay = self::notes($short('A'))['pace.habit'];
+        self::assertStringContainsString('green first', (string) $oneDay->try);
+        self::assertStringContainsString('backstroke', (string) $oneDay->otherWay);
+        self::assertCount(14, $oneDay->balls);
+        $weeks = self::notes([...$short('A'), ...$short('B'), ...$short('C')])['pace.habit'];
+        self::assertStringContainsString('backstroke', (string) $weeks->try);
+        self::assertArrayNotHasKey('pace.habit', self::notes(array_slice($short('A'), 0, 10)));
+    }
+
+    public function testLongPuttsApartFromShortOnesAreNamed(): void
+    {
+        $jitter = static fn(int $i): float => 1.0 + 0.04 * (($i % 5) - 2);
+        $balls = [...array_map(static fn(int $i): RolledBall => Balls::one(2.0 * $jitter($i), 2.0), range(1, 10)), ...array_map(static fn(int $i): RolledBall => Balls::one(6.8 * $jitter($i), 8.0), range(1, 10))];
+        self::assertStringContainsString('Long putts finish shorter', self::notes($balls)['pace.lengths']->seen);
+        self::assertArrayNotHasKey('pace.lengths', self::notes(array_map(static fn(int $i): RolledBall => Balls::one($jitter($i) * 2.0 * (1 + $i % 2), 2.0 * (1 + $i % 2)), range(1, 20))));
+    }
+
+    public function testTheRunOutPlayedForIsHeldAgainstWhatIsRolled(): void
+    {
+        // Five per cent long is no habit of the length, yet forty centimetres past what is played for.
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one(8.3 + 0.38 + 0.05 * (($i % 5) - 2), 8.0, isAtHole: true), range(1, 20));
+        $notes = self::notes($balls);
+        self::assertStringContainsString('Balls finish beyond', $notes['pace.target']->seen);
+        self::assertArrayNotHasKey('pace.target', self::notes(array_map(static fn(int $i): RolledBall => Balls::one(8.3 + 0.05 * (($i % 5) - 2), 8.0, isAtHole: true), range(1, 20))));
+    }
+
+    public function testOneCureIsGivenAndOnlyTheOneHeldForTheStudent(): void
+    {
+        $balls = Balls::practice(80, ['faceBias' => 0.024], 6);
+        $turn = (string) self::notes($balls, cure: LineCure::Turn)['start.side']->try;
+        $face = (string) self::notes($balls, cure: LineCure::Face)['start.side']->try;
+        $open = (string) self::notes($balls)['start.side']->try;
+        self::assertMatchesRegularExpression('/^Turn the whole stroke \d\.\d° left\.$/', $turn);
+        self::assertStringContainsString('face alone', $face);
+        self::assertStringContainsString('Choose one cure', $open);
+        $aim = self::notes(Balls::practice(80, ['aimBias' => 0.024], 6), cure: LineCure::Turn)['start.side'];
+        self::assertStringContainsString('mostly aim', (string) $aim->try);
+    }
+
+    public function testMissesOnOneSideOnlyAreSaidWithoutAnAngle(): void
+    {
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['gate' => $i % 2 === 0 ? 'right' : 'through'], gate: 0.06), range(1, 24));
+        $note = self::notes($balls)['start.side'];
+        self::assertSame('Of 24 balls 12 started right and 0 left; by how much shows once some miss on both sides.', $note->evidence);
+        self::assertArrayNotHasKey('start.side', self::notes(array_slice($balls, 0, 10)));
+    }
+
+    public function testSchoolsSayTheirOwnWayOfMendingUnevenBackstrokes(): void
+    {
+        $balls = Balls::practice(80, ['backstrokeScatter' => 0.16], 8);
+        $try = static fn(School $school): string => (string) self::notes($balls, school: $school)['stroke.uneven_back']->try;
+        self::assertStringContainsString('trail shoe', $try(School::Foot));
+        self::assertStringContainsString('rule', $try(School::Rule));
+        self::assertStringContainsString('eyes', $try(School::Eye));
+    }
+
+    public function testShortBallsSayNothingOfTheRead(): void
+    {
+        $low = static fn(float $roll): array => array_map(static fn(int $i): RolledBall => Balls::one($roll, 3.0, ['high_low' => 'low'], across: 2.0), range(1, 12));
+        self::assertArrayHasKey('read.low', self::notes($low(3.2)));
+        self::assertArrayNotHasKey('read.low', self::notes($low(2.4)));
+    }
+
+    public function testHighAndWellPastIsPaceAndNotTheRead(): void
+    {
+        $high = static fn(float $roll): array => array_map(static fn(int $i): RolledBall => Balls::one($roll, 3.0, ['high_low' => 'high'], across: 2.0), range(1, 12));
+        self::assertStringContainsString('Leave the read', (string) self::notes($high(3.9))['read.pace']->try);
+        self::assertArrayNotHasKey('read.pace', self::notes($high(3.1)));
+    }
+
+    public function testGoodStartsThatDoNotDropPointElsewhere(): void
+    {
+        $missed = static fn(int $dropped): array => array_map(static fn(int $i): RolledBall => Balls::one(3.6, 3.0, ['gate' => 'through'], stop: $i <= $dropped ? Stop::Holed : Stop::Free, isAtHole: true, gate: 0.055), range(1, 16));
+        self::assertStringContainsString('Leave the start alone', (string) self::notes($missed(1))['start.through_missed']->try);
+        self::assertArrayNotHasKey('start.through_missed', self::notes($missed(6)));
+    }
+
+    public function testAHeldFinishThatMattersIsSaid(): void
+    {
+        $ball = static fn(bool $held, bool $inside): RolledBall => Balls::one($inside ? 3.0 : 4.0, 3.0, ['held' => $held]);
+        $balls = static fn(int $without): array => [...array_map(static fn(int $i): RolledBall => $ball(true, $i <= 13), range(1, 14)), ...array_map(static fn(int $i): RolledBall => $ball(false, $i <= $without), range(1, 14))];
+        self::assertStringContainsString('13 of 14 with, 3 of 14 without', self::notes($balls(3))['routine.held']->evidence);
+        self::assertArrayNotHasKey('routine.held', self::notes($balls(10)));
+    }
+
+    public function testAGateStepsByItsRuleAndADoseEnds(): void
+    {
+        $gated = static fn(int $through): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['gate' => $i <= $through ? 'through' : ($i % 2 === 0 ? 'left' : 'right')], gate: 0.08), range(1, 10));
+        self::assertStringContainsString('tighter', self::notes($gated(8))['gate.due']->seen);
+        self::assertStringContainsString('wider', self::notes($gated(5))['gate.due']->seen);
+        self::assertArrayNotHasKey('gate.due', self::notes($gated(7)));
+        self::assertArrayNotHasKey('gate.due', self::notes(array_slice($gated(9), 0, 9)));
+        $same = static fn(int $n): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0 + 0.1 * ($i % 3 - 1)), range(1, $n));
+        self::assertStringContainsString('16 balls running', self::notes($same(16))['dose.past']->seen);
+        self::assertArrayNotHasKey('dose.past', self::notes($same(15)));
+    }
+
+    public function testANewPutterIsNamedBeforeTheStroke(): void
+    {
+        $before = Balls::practice(40, [], 9, 'before');
+        $since = Balls::practice(40, ['faceBias' => 0.03], 10, 'since');
+        $stiles = Stile::all([new Visit('before', 0, null, putters: ['Blade']), new Visit('since', $since[0]->atMilliseconds, null, putters: ['Mallet'])]);
+        $note = self::notes([...$before, ...$since], $stiles)['change.stile'];
+        self::assertStringContainsString('other putter: Mallet', $note->seen);
+        self::assertSame(['start.side'], $note->instead);
+        self::assertArrayNotHasKey('change.stile', self::notes([...$before, ...Balls::practice(40, [], 12, 'since')], $stiles));
+        self::assertArrayNotHasKey('change.stile', self::notes([...$before, ...$since]));
+    }
+
+    public function testThreePuttsFromWhereTheyShouldNotComeAreSaidOverRounds(): void
+    {
+        $round = static fn(int $threes): Round => new Round(array_map(static fn(int $i): Hole => Hole::of(Length::ofMetres(5.0), $i <= $threes ? 3 : 2), range(1, 18)), false);
+        $balls = [Balls::one()];
+        $look = static fn(Round ...$rounds): PlayLook => PlayLook::of(array_values($rounds), Length::ofMetres(6.0));
+        self::assertArrayHasKey('play.three_putts', self::notes($balls, play: $look($round(2), $round(1))));
+        self::assertArrayNotHasKey('play.three_putts', self::notes($balls, play: $look($round(3))));
+        self::assertArrayNotHasKey('play.three_putts', self::notes($balls, play: $look($round(1), $round(1))));
+        self::assertArrayNotHasKey('play.three_putts', self::notes($balls, play: PlayLook::of([$round(3), $round(3)], null)));
+    }
+
+    public function testNoHabitIsToldWithoutBalls(): void
+    {
+        self::assertSame([], array_keys(self::notes([])));
+        $facts = new Facts((new StrokeFitter())->fit([]), ReadingMethod::Ramp, null, null, null, 0, [], School::Rule, null, new Asked([], Surface::Grass, 0.3));
+        foreach (Rules::all() as $rule) {
+            $note = $rule->note($facts);
+            self::assertTrue($note === null || in_array($note->key, self::STATE, true));
+        }
+    }
+}

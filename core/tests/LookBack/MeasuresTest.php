@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\LookBack;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Feel\FeltLength;
+use Amble\Core\Feel\LengthCall;
+use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Look;
+use Amble\Core\LookBack\LookFilter;
+use Amble\Core\LookBack\Measure\AimSplit;
+use Amble\Core\LookBack\Measure\Causes;
+use Amble\Core\LookBack\Measure\FirstAndLast;
+use Amble\Core\LookBack\Measure\Holed;
+use Amble\Core\LookBack\Measure\LowSide;
+use Amble\Core\LookBack\Measure\Marks;
+use Amble\Core\LookBack\Measure\PaceAcross;
+use Amble\Core\LookBack\Measure\PaceAverage;
+use Amble\Core\LookBack\Measure\PaceFromMeant;
+use Amble\Core\LookBack\Measure\PaceInside;
+use Amble\Core\LookBack\Measure\PaceSpread;
+use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\StartAverage;
+use Amble\Core\LookBack\Measure\StartSpread;
+use Amble\Core\LookBack\Measure\StartThrough;
+use Amble\Core\LookBack\Measure\StrokeEvenness;
+use Amble\Core\LookBack\Measure\StrokeSource;
+use Amble\Core\LookBack\Measure\ThroughButMissed;
+use Amble\Core\LookBack\Measure\WithAndWithout;
+use Amble\Core\LookBack\Question;
+use Amble\Core\LookBack\SlopeClass;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\Cause;
+use Amble\Core\Session\Mark;
+use Amble\Core\Session\Stop;
+use Amble\Core\Student\Hand;
+use Amble\Core\Tests\PropertyTestCase;
+
+/** What balls answer to each question, and that nobody is told what nobody looked for. */
+final class MeasuresTest extends PropertyTestCase
+{
+    public function testNothingIsToldOfWhatNobodyLookedFor(): void
+    {
+        foreach ([[], [Balls::one(null, null, stop: Stop::Unseen)], [Balls::one(3.1, null)]] as $balls) {
+            self::assertSame([], Look::of(Balls::asked($balls), new LookFilter())->answers);
+        }
+        // A ball at a post says of its length, and of nothing else: that it did not drop is nobody's miss.
+        self::assertSame(['pace'], array_keys(Look::of(Balls::asked([Balls::one(3.3)]), new LookFilter())->answers));
+    }
+
+    public function testTheTruthOfASimulatedStudentLiesInTheIntervals(): void
+    {
+        $balls = Balls::practice(240, ['lengthBias' => -0.08, 'faceBias' => 0.02, 'aimBias' => -0.008, 'lineSpread' => 0.026, 'readShare' => 0.6, 'feelBias' => 0.1], 7);
+        $asked = Balls::asked($balls);
+        $holds = static function (?Finding $finding, float $truth): void {
+            self::assertNotNull($finding?->interval);
+            $half = $finding->interval->high - $finding->interval->low;
+            self::assertGreaterThan($finding->interval->low - $half, $truth, $finding->sentence);
+            self::assertLessThan($finding->interval->high + $half, $truth, $finding->sentence);
+        };
+        $holds(PaceAverage::of($asked), -0.08);
+        $holds(PaceSpread::of($asked), 0.92 * hypot(0.08, 1.7 * 0.05));
+        $holds(StartAverage::of($asked), rad2deg(0.012));
+        $holds(StartSpread::of($asked), rad2deg(0.026));
+        $holds(StrokeEvenness::of($asked), 0.08);
+        $split = AimSplit::of($asked);
+        self::assertEqualsWithDelta(rad2deg(-0.008), $split?->rows[0]->value, 0.15);
+        self::assertEqualsWithDelta(rad2deg(0.02), $split?->value, 0.45);
+        self::assertLessThan(-0.05, ReadError::of($asked)?->value);
+        self::assertGreaterThan(0.8, LowSide::of($asked)?->value);
+        $source = StrokeSource::of($asked);
+        self::assertEqualsWithDelta(1.7 * 0.05, $source?->rows[0]->value, 0.015);
+        self::assertEqualsWithDelta(0.08, $source?->rows[1]->value, 0.015);
+    }
+
+    public function testOrderOfTheBallsChangesNoFigureButFirstAndLast(): void
+    {
+        $balls = Balls::practice(60, seed: 3);
+        for ($seed = 1; $seed <= 5; ++$seed) {
+            $random = new SeededRandom($seed);
+            $shuffled = $balls;
+            usort($shuffled, static fn(): int => $random->uniform() < 0.5 ? -1 : 1);
+            foreach (Question::cases() as $question) {
+                foreach ($question === Question::Change ? [] : $question->findings(Balls::asked($balls)) as $key => $finding) {
+                    $again = $question->findings(Balls::asked($shuffled))[$key] ?? null;
+                    self::assertEqualsWithDelta($finding->value, $again?->value, 1e-6, $key);
+                    self::assertSame($finding->n, $again?->n, $key);
+                }
+            }
+        }
+    }
+
+    public function testPaceIsMeasuredFromWhereTheStudentPlaysForAtAHoleAndFromAPostItself(): void
+    {
+        $atHole = Balls::asked([Balls::one(3.3, 3.0, isAtHole: true), Balls::one(3.3, 3.0, isAtHole: true)]);
+        self::assertEqualsWithDelta(0.0, PaceAverage::of($atHole)?->value, 1e-9);
+        self::assertStringContainsString('{0.300 m} past it', (string) PaceAverage::of($atHole)?->sentence);
+        $past = PaceFromMeant::of($atHole);
+        self::assertEqualsWithDelta(0.3, $past?->value, 1e-9);
+        self::assertEqualsWithDelta(0.0, $past?->rows[0]->value, 1e-9);
+        $atPost = Balls::asked([Balls::one(3.3), Balls::one(3.3)]);
+        self::assertEqualsWithDelta(0.1, PaceAverage::of($atPost)?->value, 1e-9);
+        self::assertNull(PaceFromMeant::of($atPost));
+    }
+
+    public function testFirstTriesAndLengthsStandApart(): void
+    {
+        $balls = [Balls::one(3.6, 3.0), Balls::one(3.0, 3.0, attempt: 2), Balls::one(6.0, 6.0), Balls::one(6.2, 6.2, attempt: 2)];
+        $inside = PaceInside::of(Balls::asked($balls));
+        self::assertSame([4, 0.75], [$inside?->n, $inside?->value]);
+        self::assertSame([2, 0.5], [$inside?->first?->n, $inside?->first?->value]);
+        self::assertSame(['{3.000 m}', '{6.100 m}'], array_map(static fn($row): string => $row->name, $inside->rows ?? []));
+        self::assertSame([0.5, 1.0], array_map(static fn($row): ?float => $row->value, $inside->rows ?? []));
+    }
+
+    public function testAMissIsOnlyWhatSomebodySaidAndAHoleMakes(): void
+    {
+        $balls = [
+            Balls::one(3.2, 3.0, isAtHole: true), Balls::one(null, 3.0, stop: Stop::Holed, isAtHole: true),
+            // At a post, and one whose end nobody was asked: neither is a miss.
+            Balls::one(3.2, 3.0), Balls::one(null, 3.0, stop: Stop::Unseen, isAtHole: true),
+        ];
+        self::assertSame([2, 0.5], [Holed::of(Balls::asked($balls))?->n, Holed::of(Balls::asked($balls))?->value]);
+    }
+
+    public function testAGateEasierThanTheHoleClearsNoStart(): void
+    {
+        $through = static fn(float $gate): RolledBall => Balls::one(3.6, 3.0, ['gate' => 'through'], isAtHole: true, gate: $gate);
+        self::assertSame(1, ThroughButMissed::of(Balls::asked([$through(0.055)]))?->n);
+        self::assertNull(ThroughButMissed::of(Balls::asked([$through(0.1)])));
+        $mixed = StartThrough::of(Balls::asked([$through(0.1), $through(0.055), Balls::one(3.0, 3.0, ['start' => 'left'])]));
+        self::assertSame(['Gate or line {0.100 m} wide', 'Gate or line {0.055 m} wide', 'By eye, left', 'By eye, right'], array_map(static fn($row): string => $row->name, $mixed->rows ?? []));
+    }
+
+    public function testTheWeakSideIsMirroredByHand(): void
+    {
+        // Ground that rises to the right sends the ball left: towards a right-hander's feet.
+        $low = [...array_map(static fn(): RolledBall => Balls::one(3.4, 3.0, ['high_low' => 'low'], across: 2.0), range(1, 12)), ...array_map(static fn(): RolledBall => Balls::one(3.4, 3.0, ['high_low' => 'high'], across: -2.0), range(1, 12))];
+        $right = LowSide::of(Balls::asked($low));
+        $left = LowSide::of(Balls::asked($low, hand: Hand::Left));
+        self::assertSame(['Curving left, towards the feet', 1.0], [$right?->rows[0]->name, $right?->rows[0]->value]);
+        self::assertSame('Curving left, away from the feet', $left?->rows[0]->name);
+        self::assertStringContainsString('Curving left, towards the feet it is more often low', (string) $right?->sentence);
+    }
+
+    public function testHeldAndRoutineAreLaidBesideTheBallsWithout(): void
+    {
+        $ball = static fn(bool $held, float $roll): RolledBall => Balls::one($roll, 3.0, ['held' => $held]);
+        $balls = [...array_map(static fn(): RolledBall => $ball(true, 3.0), range(1, 10)), ...array_map(static fn(int $i): RolledBall => $ball(false, $i < 3 ? 3.0 : 4.0), range(1, 10))];
+        $told = WithAndWithout::of(Balls::asked($balls));
+        self::assertEqualsWithDelta(0.8, $told?->value, 1e-9);
+        self::assertStringContainsString('a clear difference', (string) $told?->sentence);
+        self::assertNull(WithAndWithout::of(Balls::asked(array_slice($balls, 0, 10))));
+    }
+
+    public function testCausesAndMarksAreCountedAndMarkedBallsStayOutOfFigures(): void
+    {
+        $balls = [Balls::one(2.0, cause: Cause::Read), Balls::one(2.0, cause: Cause::Read), Balls::one(2.0, cause: Cause::Pace), Balls::one(1.0, mark: Mark::Bumps), Balls::one(3.0)];
+        self::assertSame('Of 3 misses with a cause: 2 read, 1 pace.', Causes::of(Balls::asked($balls))?->sentence);
+        self::assertStringContainsString('Of 5 balls: 1 bumped off its roll.', (string) Marks::of(Balls::asked($balls))?->sentence);
+        self::assertSame(4, PaceAverage::of(Balls::asked($balls))?->n);
+    }
+
+    public function testTheLeaveIsSplitAlongAndAcross(): void
+    {
+        $told = PaceAcross::of(Balls::asked([Balls::one(3.4, 3.0, ['side_m' => -0.1]), Balls::one(2.8, 3.0, ['side_m' => 0.3]), Balls::one(9.0)]));
+        self::assertEqualsWithDelta(0.3, $told?->rows[0]->value, 1e-9);
+        self::assertEqualsWithDelta(0.2, $told?->rows[1]->value, 1e-9);
+        self::assertSame(2, $told?->n);
+    }
+
+    public function testFirstAndLastAreOfTheSameLengthsAndCalledOnlyByTheRule(): void
+    {
+        $roll = static fn(int $i, float $spread): float => 3.0 * (1.0 + $spread * (($i % 5) - 2));
+        $settled = array_map(static fn(int $i): RolledBall => Balls::one($roll($i, $i < 20 ? 0.12 : 0.01)), range(0, 39));
+        self::assertStringContainsString('clearly smaller', (string) FirstAndLast::of(Balls::asked($settled))?->sentence);
+        $same = array_map(static fn(int $i): RolledBall => Balls::one($roll($i, 0.1)), range(0, 39));
+        self::assertStringContainsString('no clear change', (string) FirstAndLast::of(Balls::asked($same))?->sentence);
+        // Short ones first and long ones last are no change of their own.
+        $moved = [...array_map(static fn(int $i): RolledBall => Balls::one($roll($i, 0.1)), range(0, 19)), ...array_map(static fn(int $i): RolledBall => Balls::one(2 * $roll($i, 0.02), 6.0), range(0, 19))];
+        self::assertStringContainsString('no clear change', (string) FirstAndLast::of(Balls::asked($moved))?->sentence);
+    }
+
+    public function testBallsArePickedByLengthSlopeDrillPutterAndTime(): void
+    {
+        $balls = [
+            Balls::one(target: 3.0), Balls::one(target: 3.29), Balls::one(target: 3.4), Balls::one(target: 6.0, across: 2.0, putter: 'Old'),
+            Balls::one(target: 6.0, grade: -3.0, drill: 'gate'), Balls::one(target: 6.0, grade: 0.4),
+        ];
+        $n = static fn(LookFilter $filter): int => Look::of(Balls::asked($balls), $filter)->n;
+        self::assertSame([6, 2, 1, 1, 4, 1, 1], [
+            $n(new LookFilter()), $n(new LookFilter(near: 3.0)), $n(new LookFilter(slope: SlopeClass::Across)), $n(new LookFilter(slope: SlopeClass::Down)),
+            $n(new LookFilter(slope: SlopeClass::Level)), $n(new LookFilter(drill: 'gate')), $n(new LookFilter(putter: 'Old')),
+        ]);
+        self::assertSame(2, $n(new LookFilter(from: $balls[4]->atMilliseconds)));
+        self::assertSame(1, $n(new LookFilter(from: $balls[1]->atMilliseconds, to: $balls[1]->atMilliseconds)));
+        self::assertSame([2, 1, 3], array_column(Look::of(Balls::asked($balls), new LookFilter())->lengths, 1));
+    }
+
+    public function testTheOtherSurfaceIsNeverPooled(): void
+    {
+        $asked = Balls::asked([Balls::one(3.0), Balls::one(9.0, surface: Surface::Mat)]);
+        self::assertSame(1, PaceAverage::of($asked)?->n);
+    }
+
+    public function testFeelIsToldApartFromPace(): void
+    {
+        // Everything rolled long and felt as it was: no bias of the feel, though wrong calls can only be short.
+        $random = new SeededRandom(5);
+        $calls = array_map(static function () use ($random): array {
+            $error = 0.12 + 0.06 * $random->normal();
+
+            return [LengthCall::of($error + 0.05 * $random->normal(), 0.1), $error];
+        }, range(1, 400));
+        self::assertEqualsWithDelta(0.0, FeltLength::fit($calls, 0.1)?->mean, 0.015);
+        $shifted = array_map(static fn(array $call): array => [$call[0], $call[1] - 0.15], $calls);
+        self::assertEqualsWithDelta(0.15, FeltLength::fit($shifted, 0.1)?->mean, 0.015);
+        self::assertNull(FeltLength::fit([], 0.1));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\LookBack;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\CourseLine;
+use Amble\Core\LookBack\CoursePoint;
+use Amble\Core\LookBack\Measure\PaceSpread;
+use Amble\Core\LookBack\Measure\StartAverage;
+use Amble\Core\LookBack\Question;
+use Amble\Core\LookBack\SideBySide;
+use Amble\Core\LookBack\Stile;
+use Amble\Core\LookBack\Visit;
+use Amble\Core\Session\Condition;
+use PHPUnit\Framework\TestCase;
+
+/** A student over sessions: points with their intervals, changes only by the rule, breaks across the path. */
+final class OverTimeTest extends TestCase
+{
+    private const DAY = 86_400_000;
+
+    /** @return list<RolledBall> */
+    private static function session(string $name, float $spread, int $n = 20): array
+    {
+        return array_map(static fn(int $i): RolledBall => Balls::one(3.0 * (1.0 + $spread * (($i % 5) - 2)), session: $name), range(1, $n));
+    }
+
+    public function testEachSessionIsAPointAndATrendTakesTheCoachsNumberOfThem(): void
+    {
+        $balls = [...self::session('A', 0.10), ...self::session('B', 0.10), ...self::session('C', 0.03), ...self::session('D', 0.03)];
+        $line = CourseLine::of('pace_spread', PaceSpread::class, Balls::asked($balls), 3);
+        self::assertSame(['A', 'B', 'C', 'D'], array_map(static fn(CoursePoint $point): string => $point->sessionId, $line->points ?? []));
+        self::assertSame([20, true], [$line?->points[0]->n, $line?->points[0]->interval?->contains($line->points[0]->value)]);
+        self::assertSame('The latest 2 sessions against the 2 before: clearly smaller.', $line?->sentence);
+        $early = CourseLine::of('pace_spread', PaceSpread::class, Balls::asked(array_slice($balls, 0, 40)), 3);
+        self::assertSame(['2 sessions so far; a trend is told from 3.', null], [$early?->sentence, $early?->change]);
+        $same = CourseLine::of('pace_spread', PaceSpread::class, Balls::asked([...self::session('A', 0.1), ...self::session('B', 0.1), ...self::session('C', 0.1)]), 3);
+        self::assertFalse($same?->change?->isClear());
+        self::assertNull(CourseLine::of('start_average', StartAverage::class, Balls::asked($balls), 3));
+    }
+
+    public function testEveryTrackedMeasureSaysWhichWayItWent(): void
+    {
+        $then = Balls::practice(200, seed: 2, session: 'then');
+        $now = Balls::practice(200, [
+            'lengthBias' => -0.12, 'strikeScatter' => 0.03, 'backstrokeScatter' => 0.02, 'faceBias' => 0.03, 'lineSpread' => 0.045, 'readShare' => 0.4, 'feelScatter' => 0.01,
+        ], 3, 'now');
+        $rows = SideBySide::of([Balls::asked($then), Balls::asked($now)]);
+        $verdicts = array_combine(array_map(static fn(SideBySide $row): string => $row->key, $rows), array_map(static fn(SideBySide $row): ?string => $row->verdicts[1], $rows));
+        self::assertSame(array_keys(Question::tracked()), array_keys($verdicts));
+        self::assertSame('clearly shorter', $verdicts['pace_average']);
+        self::assertSame('clearly smaller', $verdicts['pace_spread']);
+        self::assertSame('clearly further right', $verdicts['start_average']);
+        self::assertSame('clearly wider', $verdicts['start_spread']);
+        self::assertSame('clearly more often low', $verdicts['low_side']);
+        self::assertSame('clearly more often right', $verdicts['feel']);
+        self::assertSame('clearly more alike', $verdicts['stroke_evenness']);
+        self::assertNull($rows[0]->verdicts[0]);
+    }
+
+    public function testStilesStandWhereSomethingBroke(): void
+    {
+        $visit = static fn(string $id, int $day, string $green = 'Boathouse', array $conditions = [], array $putters = [], array $tempos = []): Visit => new Visit($id, $day * self::DAY, $green, $conditions, $putters, $tempos);
+        $stiles = Stile::all([
+            $visit('A', 0, putters: ['Blade'], tempos: [80]),
+            $visit('B', 7, tempos: [80]),
+            $visit('C', 36, putters: ['Mallet'], tempos: [76]),
+            $visit('D', 40, 'Slipway', [Condition::Cored, Condition::Dew], ['Mallet']),
+            $visit('E', 67, 'Slipway'),
+        ]);
+        self::assertSame([
+            'C lay_off: 4 weeks without a session', 'C putter: other putter: Mallet', 'C tempo: other tempo: 76 beats a minute',
+            'D green: other green: Slipway', 'D green_work: the green was cored',
+        ], array_map(static fn(Stile $stile): string => "$stile->sessionId $stile->kind: $stile->words", $stiles));
+        self::assertSame([], Stile::all([]));
+    }
+}

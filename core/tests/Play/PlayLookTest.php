@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Play;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Play\BenchmarkFigure;
+use Amble\Core\Play\FirstPutts;
+use Amble\Core\Play\Hole;
+use Amble\Core\Play\PlayLook;
+use Amble\Core\Play\Round;
+use Amble\Core\Play\Stakes;
+use Amble\Core\Play\StakesMissing;
+use Amble\Core\Tests\LookBack\Balls;
+use Amble\Core\Tests\PropertyTestCase;
+use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
+
+/** What rounds cost, and what would save most. */
+final class PlayLookTest extends PropertyTestCase
+{
+    private static function hole(?float $first, ?int $putts, bool $isExtreme = false, ?float $leave = null): Hole
+    {
+        $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
+
+        return Hole::of($length($first), $putts, $length($leave), null, $isExtreme);
+    }
+
+    public function testThreePuttsArePricedAndThoseThatShouldNotComeAreFlagged(): void
+    {
+        $round = new Round([
+            self::hole(5.0, 3), self::hole(5.0, 3, isExtreme: true), self::hole(12.0, 3), self::hole(4.0, 4), self::hole(null, 3), self::hole(2.0, 1),
+            self::hole(2.0, null), self::hole(8.0, 2, leave: 0.8), self::hole(3.0, 0),
+        ], true);
+        $look = PlayLook::of([$round], Length::ofMetres(6.0));
+        self::assertSame([8, 19, 1, 4, 1, 6, 2, 1], [$look->holes, $look->putts, $look->onePutts, $look->threePutts, $look->fourPutts, $look->strokesLost, $look->avoidable, $look->fromMemory]);
+        self::assertEqualsWithDelta(18 * 19 / 8, $look->per18($look->putts), 1e-9);
+        self::assertNull(PlayLook::of([$round], null)->avoidable);
+        self::assertNull(PlayLook::of([], null)->per18(0));
+        self::assertSame(0.8, $look->classes[count($look->classes) - 2]->meanLeave);
+    }
+
+    public function testFirstPuttsSetTheBandOnceTheyAreEnough(): void
+    {
+        $holes = array_map(static fn(int $i): Hole => self::hole($i / 2, 2), range(1, 20));
+        $first = FirstPutts::of($holes, Unit::Metres);
+        self::assertSame([2.5, 8.0], $first->band());
+        self::assertSame(20.0, array_sum(array_column($first->mix(), 1)));
+        $few = FirstPutts::of(array_slice($holes, 0, 17), Unit::Feet);
+        self::assertSame([null, 17], [$few->band(), count($few->lengths)]);
+        self::assertCount(8, $few->mix());
+        self::assertEqualsWithDelta(3 * 0.3048, $few->classes()[0][1], 1e-12);
+    }
+
+    public function testClassesHoldEveryFirstPuttOnce(): void
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            $random = new SeededRandom($seed);
+            $holes = array_map(static fn(): Hole => self::hole(0.1 + 20 * $random->uniform(), 1 + (int) (3 * $random->uniform())), range(1, 1 + (int) (60 * $random->uniform())));
+            foreach (Unit::cases() as $unit) {
+                $look = PlayLook::of([new Round($holes, false)], null, $unit);
+                self::assertSame(count($holes), array_sum(array_map(static fn($class): int => $class->n, $look->classes)));
+            }
+        }
+    }
+
+    public function testWhatIsAtStakeFollowsTheStudentsOwnFault(): void
+    {
+        $speed = GreenSpeed::ofFeet(9.5);
+        $first = FirstPutts::of([], Unit::Feet);
+        $top = static function (array $changes) use ($speed, $first): string {
+            $stakes = Stakes::of(Balls::asked(Balls::practice(160, $changes, 4)), $speed, $first);
+            self::assertInstanceOf(Stakes::class, $stakes);
+            self::assertGreaterThan(18.0, $stakes->atStake->expectedPer18);
+
+            return (string) array_key_first($stakes->atStake->stakes);
+        };
+        self::assertSame('line_spread', $top(['lineSpread' => 0.05, 'strikeScatter' => 0.04, 'backstrokeScatter' => 0.02]));
+        self::assertSame('pace_spread', $top(['lineSpread' => 0.012, 'strikeScatter' => 0.2, 'backstrokeScatter' => 0.08]));
+        self::assertSame(StakesMissing::Pace, Stakes::of(Balls::asked([Balls::one()]), $speed, $first));
+        $noGate = array_map(static fn(int $i) => Balls::one(3.0 + 0.1 * ($i % 3)), range(1, 20));
+        self::assertSame(StakesMissing::StartLine, Stakes::of(Balls::asked($noGate), $speed, $first));
+    }
+
+    public function testABenchmarkStandsBesideTheStudentsOwnFigure(): void
+    {
+        $look = PlayLook::of([new Round([self::hole(2.0, 1), self::hole(2.0, 2), self::hole(9.0, 3)], false)], null);
+        self::assertSame(36.0, BenchmarkFigure::Putts->own($look, null));
+        self::assertSame(6.0, BenchmarkFigure::ThreePutts->own($look, null));
+        self::assertSame(0.5, BenchmarkFigure::Holed->own($look, Length::ofMetres(2.2)));
+        self::assertSame(1.0, BenchmarkFigure::ThreePuttShare->own($look, Length::ofMetres(9.0)));
+        self::assertNull(BenchmarkFigure::Holed->own($look, Length::ofMetres(15.0)));
+    }
+}
