@@ -57,6 +57,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('beside', [LookController::class, 'beside']);
             Route::get('beside.csv', [LookController::class, 'besideAsCsv']);
             Route::get('play', [PlayController::class, 'show']);
+            Route::get('stakes', [PlayController::class, 'stakes']);
             Route::get('play.csv', [PlayController::class, 'asCsv']);
             Route::post('rounds', [PlayController::class, 'store'])->can('change', 'student');
             Route::get('pocket', [PocketController::class, 'show']);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;

@@ -27,6 +27,14 @@ final class Bench extends Model
         self::query()->whereKey($benchId)->toBase()->increment('evidence_version');
     }
 
+    /** By which to keep what was worked out from this bench's evidence. */
+    public static function evidenceVersion(string $benchId): int
+    {
+        $version = self::query()->whereKey($benchId)->toBase()->value('evidence_version');
+
+        return is_numeric($version) ? (int) $version : 0;
+    }
+
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany
     {

@@ -25,6 +25,7 @@ use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use App\Models\Bench;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -139,9 +140,7 @@ final class LookBackDesk
 
     private static function lineKey(PracticeSession $session, Student $student): string
     {
-        $version = DB::table('benches')->where('id', $session->bench_id)->value('evidence_version');
-
-        return implode(' ', ['stroke-line', $student->id, $session->green?->surface->value, is_numeric($version) ? (int) $version : 0]);
+        return implode(' ', ['stroke-line', $student->id, $session->green?->surface->value, Bench::evidenceVersion($session->bench_id)]);
     }
 
     /** @return array{Standing|null, ReadingMethod} */

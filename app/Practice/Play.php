@@ -8,12 +8,16 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Play\PlayLook;
 use Amble\Core\Play\Stakes;
+use Amble\Core\Play\StakesMissing;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
+use App\Models\Bench;
 use App\Models\Benchmark;
 use App\Models\Round;
 use App\Models\Student;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 
 /** Gathers a student's rounds and balls for what a round costs. */
 final class Play
@@ -35,13 +39,6 @@ final class Play
     {
         $rounds = $this->rounds($student);
         $play = self::look($rounds, $inside, $student->unit);
-        $balls = $this->evidence->ofStudent($student);
-        $last = end($balls);
-        $asked = Looks::asked($student, array_slice(array_values(array_filter(
-            $balls,
-            static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface,
-        )), -self::BALLS), $last === false ? null : $last->surface);
-        $speed = $last === false ? null : $last->reading?->reading->speed;
         /** @var Collection<int, Benchmark> $benchmarks */
         $benchmarks = Benchmark::query()->where('bench_id', $student->bench_id)->orderBy('figure')->orderBy('length_m')->get();
 
@@ -51,10 +48,35 @@ final class Play
             $inside,
             array_values($benchmarks->all()),
             $play->firstPutts->band() ?? ($student->band_low_m === null || $student->band_high_m === null ? null : [$student->band_low_m, $student->band_high_m]),
-            Stakes::of($asked, $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET), $play->firstPutts),
-            $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET),
-            $speed !== null,
         );
+    }
+
+    /**
+     * What would save most; kept until another ball is rolled or another round noted, for it takes half a second to
+     * work out.
+     *
+     * @return array{Stakes|StakesMissing, GreenSpeed, bool, bool} with the green it is told for, whether that was measured, and
+     *                                                             whether the first putts are the student's own
+     */
+    public function stakes(Student $student): array
+    {
+        $first = self::look($this->rounds($student), null, $student->unit)->firstPutts;
+        $balls = $this->evidence->ofStudent($student);
+        $last = end($balls);
+        $asked = Looks::asked($student, array_slice(array_values(array_filter(
+            $balls,
+            static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface,
+        )), -self::BALLS), $last === false ? null : $last->surface);
+        $speed = $last === false ? null : $last->reading?->reading->speed;
+        $told = $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET);
+        $key = 'stakes ' . hash('xxh128', serialize([$student->id, $student->target_pace_m, Bench::evidenceVersion($student->bench_id), $first]));
+        $kept = Cache::get($key);
+        $stakes = $kept instanceof Stakes ? $kept : Stakes::of($asked, $told, $first);
+        if ($stakes instanceof Stakes) {
+            Cache::put($key, $stakes, CarbonImmutable::now()->addDay());
+        }
+
+        return [$stakes, $told, $speed !== null, $first->areEnough()];
     }
 
     /** What rounds come to, for a rule of the margin; null where there is none. */

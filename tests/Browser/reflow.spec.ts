@@ -18,6 +18,7 @@ async function screens(page: Page): Promise<string[]> {
     '/',
     '/students',
     `/students/${tobin}`,
+    ...['card', 'play', 'round', 'pocket'].map((place) => `/students/${tobin}/${place}`),
     '/greens',
     '/drills',
     '/ledger',

@@ -44,7 +44,7 @@ final class OwnershipTest extends TestCase
         yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
         yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
-        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'pocket'] as $part) {
+        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket'] as $part) {
             yield "a student's $part" => ['GET', "students/{student}/$part", []];
         }
         yield 'what a session answers' => ['GET', 'sessions/{session}/look', []];

@@ -8,6 +8,7 @@ use App\Http\Csv\FiguresCsv;
 use App\Http\Requests\RoundRequest;
 use App\Http\Resources\PlayResource;
 use App\Http\Resources\RoundResource;
+use App\Http\Resources\StakesResource;
 use App\Models\Coach;
 use App\Models\Round;
 use App\Models\Student;
@@ -26,6 +27,12 @@ final class PlayController
     public function show(#[CurrentUser] Coach $coach, Student $student): PlayResource
     {
         return new PlayResource($this->play->of($student, $coach->threePuttInside()));
+    }
+
+    /** Tell what would save most; it takes longer than the rest, so the page need not wait for it. */
+    public function stakes(Student $student): StakesResource
+    {
+        return new StakesResource(...$this->play->stakes($student));
     }
 
     public function asCsv(#[CurrentUser] Coach $coach, Student $student): Answer

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Play\PlayClass;
-use Amble\Core\Play\Stakes;
-use Amble\Core\Play\StakesMissing;
-use Amble\Core\Strokes\LengthOutcome;
 use App\Models\Benchmark;
 use App\Models\Round;
 use App\Practice\PlayRoom;
@@ -51,33 +48,6 @@ final class PlayResource extends JsonResource
                 'id' => $benchmark->id, 'figure' => $benchmark->figure->value, 'length_m' => $benchmark->length_m, 'value' => $benchmark->value,
                 'source' => $benchmark->source, 'sample' => $benchmark->sample, 'own' => $benchmark->figure->own($play, $benchmark->length()),
             ], $room->benchmarks),
-            'stakes' => $this->stakes(),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function stakes(): array
-    {
-        $room = $this->resource;
-        $stakes = $room->stakes;
-        $isTold = $stakes instanceof Stakes;
-
-        return [
-            'missing' => $stakes instanceof StakesMissing ? $stakes->sentence() : null,
-            'speed_m' => $room->speed->metres(),
-            'is_speed_measured' => $room->isSpeedMeasured,
-            'is_own_mix' => $room->play->firstPutts->areEnough(),
-            'expected_per_18' => $isTold ? $stakes->atStake->expectedPer18 : null,
-            'ranking' => $isTold ? array_map(
-                static fn(string $skill, float $putts): array => ['skill' => $skill, 'putts_per_18' => $putts],
-                array_keys($stakes->atStake->stakes),
-                array_values($stakes->atStake->stakes),
-            ) : [],
-            'lengths' => $isTold ? array_map(static fn(LengthOutcome $outcome): array => [
-                'length_m' => $outcome->lengthMetres, 'one_putt' => $outcome->onePutt, 'three_or_more' => $outcome->threeOrMore, 'expected' => $outcome->expected,
-            ], $stakes->outcomes) : [],
-            'pace_balls' => $isTold ? $stakes->paceBalls : null,
-            'line_balls' => $isTold ? $stakes->lineBalls : null,
         ];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Change\Comparison;
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\LookBack\Measure\FirstAndLast;
 

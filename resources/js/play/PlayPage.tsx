@@ -20,7 +20,7 @@ import {
   type,
   wide,
 } from '../design';
-import { useBench, useDropRound, useMe, usePlay } from '../server/queries';
+import { useBench, useDropRound, useMe, usePlay, useStakes } from '../server/queries';
 import type { Play, Round, Student } from '../server/types';
 import { day } from '../units/dates';
 import { type Units, useUnitsOf } from '../units/useUnits';
@@ -76,7 +76,7 @@ function PlayOf({ student }: { student: Student }) {
         {play.data !== undefined && (
           <Beside>
             <Stack $gap="l">
-              <AtStake play={play.data} units={units} />
+              <AtStake student={student} units={units} />
               <FromWhere play={play.data} units={units} />
             </Stack>
             <Stack $gap="l">
@@ -104,7 +104,17 @@ const SKILLS = {
 } as const;
 
 /** The ranked answer to what would save most, and what it rests on. */
-function AtStake({ play: { stakes }, units }: PlayPartProps) {
+function AtStake({ student, units }: { student: Student; units: Units }) {
+  const query = useStakes(student.id);
+  const stakes = query.data;
+  if (stakes === undefined) {
+    return (
+      <Part>
+        <h2>What would save most?</h2>
+        {query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <Said>Working it out …</Said>}
+      </Part>
+    );
+  }
   if (stakes.missing !== null) {
     return (
       <Part>

@@ -1270,7 +1270,6 @@ export interface Play {
   is_band_of_rounds: boolean;
   classes: PlayClass[];
   benchmarks: HeldBeside[];
-  stakes: Stakes;
 }
 /**
  * The putting of one round; what nobody noted is null.
@@ -1326,27 +1325,6 @@ export interface HeldBeside {
   source: string;
   sample: number | null;
   own: number | null;
-}
-export interface Stakes {
-  missing: string | null;
-  speed_m: number;
-  is_speed_measured: boolean;
-  is_own_mix: boolean;
-  expected_per_18: number | null;
-  ranking: Stake[];
-  lengths: StakeLength[];
-  pace_balls: number | null;
-  line_balls: number | null;
-}
-export interface Stake {
-  skill: 'line_spread' | 'line_bias' | 'pace_spread' | 'pace_bias';
-  putts_per_18: number;
-}
-export interface StakeLength {
-  length_m: number;
-  one_putt: number | null;
-  three_or_more: number | null;
-  expected: number | null;
 }
 /**
  * What a pocket card says, and nothing else of the record behind it.
@@ -1729,4 +1707,28 @@ export interface RollerExpectation {
   student: string;
   name: string;
   balls: number | null;
+}
+/**
+ * What would save most putts, and what that rests on.
+ */
+export interface Stakes {
+  missing: string | null;
+  speed_m: number;
+  is_speed_measured: boolean;
+  is_own_mix: boolean;
+  expected_per_18: number | null;
+  ranking: Stake[];
+  lengths: StakeLength[];
+  pace_balls: number | null;
+  line_balls: number | null;
+}
+export interface Stake {
+  skill: 'line_spread' | 'line_bias' | 'pace_spread' | 'pace_bias';
+  putts_per_18: number;
+}
+export interface StakeLength {
+  length_m: number;
+  one_putt: number | null;
+  three_or_more: number | null;
+  expected: number | null;
 }

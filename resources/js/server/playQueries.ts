@@ -4,12 +4,20 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './api';
 import { keys } from './keys';
 import { newId, outbox } from './outbox';
-import type { Benchmark, Hole, Play, Round } from './types';
+import type { Benchmark, Hole, Play, Round, Stakes } from './types';
 
 export function usePlay(student: string) {
   return useQuery({
     queryKey: [...keys.looks(student), 'play'],
     queryFn: () => request<Play>('GET', `students/${student}/play`),
+  });
+}
+
+/** What would save most; it takes the server longer than the rest. */
+export function useStakes(student: string) {
+  return useQuery({
+    queryKey: [...keys.looks(student), 'stakes'],
+    queryFn: () => request<Stakes>('GET', `students/${student}/stakes`),
   });
 }
 

@@ -50,6 +50,7 @@ export {
   useDropRound,
   useKeepBenchmark,
   usePlay,
+  useStakes,
 } from './playQueries';
 export { type PocketDraft, useCardBehind, useKeepPocket, usePocket, usePocketLink } from './pocketQueries';
 export {

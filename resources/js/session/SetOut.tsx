@@ -18,13 +18,14 @@ import {
 } from '../design';
 import { announce } from '../device/announce';
 import { SetOutLane } from '../lane/SetOutLane';
-import type { Station } from '../server/types';
+import { usePlay } from '../server/queries';
+import type { Station, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
 import { slopeWords } from '../units/slope';
-import { type Units, useUnits } from '../units/useUnits';
+import { type Units, useUnits, useUnitsOf } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
 
 /** Usual stations to add at one touch, in the coach's unit. */
@@ -60,7 +61,7 @@ export function SetOut({ session }: WaypointProps) {
           />
         </Part>
       </Stack>
-      <SetOutMargin units={units} />
+      <SetOutMargin units={units} student={session.student} />
     </Page>
   );
 }
@@ -218,9 +219,10 @@ function Stations({ stations, units, onRemove }: StationsProps) {
   );
 }
 
-function SetOutMargin({ units }: { units: Units }) {
+function SetOutMargin({ units, student }: { units: Units; student: Student | null }) {
   return (
     <Margin notes={[]}>
+      {student !== null && <LengthsThatMatter student={student} />}
       <MarginWord>
         <h2>Your pace</h2>
         <p>
@@ -237,5 +239,23 @@ function SetOutMargin({ units }: { units: Units }) {
         </p>
       </MarginWord>
     </Margin>
+  );
+}
+
+/** From where this student putts first: those lengths are worth a post. */
+function LengthsThatMatter({ student }: { student: Student }) {
+  const units = useUnitsOf(student);
+  const play = usePlay(student.id);
+  const band = play.data?.band_m ?? null;
+  return band === null ? null : (
+    <MarginWord>
+      <h2>Lengths that matter</h2>
+      <p>
+        From {units.show(band[0], 'station')} to {units.show(band[1], 'station')}:{' '}
+        {play.data?.is_band_of_rounds === true
+          ? 'where this student’s first putts come from.'
+          : 'as this student’s card says.'}
+      </p>
+    </MarginWord>
   );
 }

@@ -1,0 +1,194 @@
+import { expect, type Page, test } from '@playwright/test';
+import { onOwnServer } from './own';
+import { choose, enter, expectAccessible, openDemo } from './people';
+import { ask } from './screen';
+
+onOwnServer(8485);
+
+interface Bench {
+  students: { id: string; name: string }[];
+  sessions: { id: string; student_id: string | null; ended_at: string | null }[];
+}
+
+/** A demo student, and the last session of theirs that is over. */
+async function whoIs(page: Page, name: string): Promise<{ id: string; session: string }> {
+  const bench = (await ask(page, 'GET', 'bench')) as Bench;
+  const id = bench.students.find((each) => each.name.startsWith(name))?.id ?? '';
+  const session = bench.sessions.find(({ student_id, ended_at }) => student_id === id && ended_at !== null);
+  return { id, session: session?.id ?? '' };
+}
+
+async function download(page: Page, name: string): Promise<string> {
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('link', { name }).click();
+  const stream = await (await waiting).createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) {
+    chunks.push(chunk as Buffer);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}
+
+test('a session answers its questions beside the balls; a length is picked by its post', async ({ page }) => {
+  await openDemo(page);
+  const { session } = await whoIs(page, 'Marguerite');
+  await page.goto(`/sessions/${session}/look-back`);
+  const lane = page.getByRole('img', { name: /balls on one lane/ });
+  await expect(lane).toBeVisible();
+  // What was done comes before what dropped.
+  const titles = await page.locator('section h3').filter({ hasText: /\?$/ }).allTextContents();
+  expect(titles[0]).toBe('Was the pace right?');
+  expect(titles.at(-1)).toBe('Did they drop?');
+  await expect(page.getByText(/misses went by on the low side/).first()).toBeVisible();
+
+  const box = await lane.boundingBox();
+  const post = page.locator('[data-pick]').first();
+  await post.scrollIntoViewIfNeeded();
+  const at = await post.locator('text').boundingBox();
+  expect(box).not.toBeNull();
+  await page.mouse.click((at?.x ?? 0) + 4, (at?.y ?? 0) + 4);
+  await expect(page.getByRole('img', { name: /balls round 5 ft 11 in/ })).toBeVisible();
+  await expect(page.getByRole('radio', { name: /^5 ft 11 in/ })).toBeChecked();
+
+  await page.getByRole('button', { name: 'Figures' }).first().click();
+  await expect(page.getByRole('heading', { name: 'How far do they spread?' })).toBeVisible();
+  await expectAccessible(page);
+  expect(await download(page, 'Figures as a file')).toContain(
+    'Was the pace right?,How far off on average?,of_length',
+  );
+
+  await choose(page, 'Which side of the spread', 'The stroke');
+  await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('radio', { name: 'The stroke' })).toBeChecked();
+});
+
+test('a student over time, the breaks, the notes with their balls, and two side by side', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const { id } = await whoIs(page, 'Ilse');
+  await page.goto(`/students/${id}`);
+  await expect(page.getByRole('img', { name: /^How far do they spread\? The latest/ })).toBeVisible();
+  await expect(page.getByText('other putter: Mallet, 33 in')).toBeVisible();
+  const margin = page.getByRole('complementary', { name: 'Margin notes' });
+  await expect(margin.getByText(/^Starts have moved right since then: other putter/)).toBeVisible();
+  await margin
+    .getByRole('button', { name: /balls behind it$/ })
+    .first()
+    .click();
+  await expect(margin.getByRole('row').first()).toContainText(/started/);
+  await page.getByRole('button', { name: 'Session by session' }).first().click();
+  await expectAccessible(page);
+  expect(await download(page, 'Figures as a file')).toContain('How far do they spread?');
+
+  await choose(page, 'What is looked at', 'Side by side');
+  await choose(page, 'What is laid beside', 'Other students');
+  await page.getByRole('button', { name: 'Beside' }).click();
+  await page.getByRole('option', { name: 'Sunniva Crake' }).click();
+  await expect(page.getByRole('columnheader', { name: /^Sunniva Crake/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^To which side do they start/ })).toContainText('right');
+  await expectAccessible(page);
+  await choose(page, 'What is looked at', 'The stroke');
+  await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
+});
+
+test('a student with two balls, and one with none, are told what is missing', async ({ page }) => {
+  await openDemo(page);
+  const { id } = await whoIs(page, 'Jun');
+  await page.goto(`/students/${id}`);
+  await expect(page.getByText(/each measure stands here/)).toBeVisible();
+  await choose(page, 'What is looked at', 'The balls');
+  await expect(page.getByText(/spreads by|Nothing yet: roll at a station/).first()).toBeVisible();
+  await page.goto(`/students/${id}/play`);
+  await expect(page.getByText(/Not told yet: it takes a dozen balls at targets/)).toBeVisible();
+  await expect(page.getByText(/18 more first putts set them/)).toBeVisible();
+});
+
+test('a round is noted in two touches a hole, without a network, and priced', async ({ page, context }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openDemo(page);
+  const { id } = await whoIs(page, 'Sunniva');
+  await page.goto(`/students/${id}/play`);
+  await page.getByRole('link', { name: 'Note a round' }).click();
+  await expect(page.getByRole('heading', { name: 'Sunniva Crake, hole 1' })).toBeVisible();
+  await context.setOffline(true);
+  const first = page.getByRole('radiogroup', { name: 'First putt' });
+  for (const [hole, putts] of ['3 putts', '2 putts', '1 putt'].entries()) {
+    await first.getByRole('radio').nth(4).locator('..').click();
+    await page.getByRole('button', { name: putts }).click();
+    await expect(page.getByRole('heading', { name: `Sunniva Crake, hole ${hole + 2}` })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Undo hole 3' }).click();
+  await page.getByRole('button', { name: '2 putts' }).click();
+  await choose(page, 'The first putt missed', 'Short');
+  await page.getByRole('button', { name: 'Keep these 3 holes' }).click();
+  await expect(page.getByText(/not sent/).first()).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText(/^1 three-putts and 0 of four or more over 3 holes/)).toBeVisible();
+  await page.getByRole('button', { name: /7 putts on 3 holes/ }).click();
+  await expect(page.getByRole('row', { name: /^3 .*2 putts, short/ })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('a yardstick stands with its source, and one without is not kept', async ({ page }) => {
+  await openDemo(page);
+  const { id } = await whoIs(page, 'Tobin');
+  await page.goto(`/students/${id}/play`);
+  await expect(page.getByRole('row', { name: /^starts a quarter less scattered/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Add a figure to hold beside' }).click();
+  await page.getByLabel('Value').fill('31');
+  await page.getByRole('button', { name: 'Hold it beside' }).click();
+  await expect(page.getByText('Say where the figure comes from.').first()).toBeVisible();
+  await enter(page, 'Where it comes from', 'Heard in the loft');
+  await page.getByRole('button', { name: 'Hold it beside' }).click();
+  await expect(page.getByRole('row', { name: /31\.0\s*Heard in the loft/ })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('a pocket card prints alone, and its link opens it for anybody until it is withdrawn', async ({
+  page,
+  browser,
+}) => {
+  await openDemo(page);
+  const { id } = await whoIs(page, 'Tobin');
+  await page.goto(`/students/${id}/pocket`);
+  const card = page.getByRole('article', { name: 'Pocket card of Tobin Askerley' });
+  await expect(card.getByRole('row', { name: /^12 ft/ })).toBeVisible();
+  await page.getByLabel('One thing or two in work').fill('Same beat from every length.');
+  await page.getByLabel('Next time').fill('40/13');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('“40/13” is not a day. Type 3/12, say.')).toBeVisible();
+  await page.getByLabel('Next time').fill('');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(card.getByText('Same beat from every length.')).toBeVisible();
+  await expectAccessible(page);
+
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden();
+  await expect(card).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  const link = await page.getByLabel('The link, to be copied now').inputValue();
+  const anybody = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await anybody.goto(link);
+  await expect(anybody.getByRole('row', { name: /^12 ft/ })).toBeVisible();
+  await expect(anybody.getByText('Same beat from every length.')).toBeVisible();
+  await expectAccessible(anybody);
+  await page.getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(page.getByText('No link opens this card.')).toBeVisible();
+  await anybody.reload();
+  await expect(anybody.getByText(/There is no card behind this link/)).toBeVisible();
+  await anybody.close();
+});
+
+test('putts near this length are one touch away while rolling', async ({ page }) => {
+  await openDemo(page);
+  const { session } = await whoIs(page, 'Ilse');
+  await page.goto(`/sessions/${session}/roll`);
+  await page.getByRole('button', { name: /^Putts near/ }).click();
+  const sheet = page.getByRole('dialog', { name: /^Putts near/ });
+  await expect(sheet.getByRole('row').first()).toContainText(/short|past|holed/);
+  await expectAccessible(page);
+});
