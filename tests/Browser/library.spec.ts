@@ -36,6 +36,7 @@ test('what a drill found opens again from its session and its student, beside th
   await expect(callOut(page)).toContainText('5 ft');
   await page.goto('/students');
   await page.getByRole('link', { name }).click();
+  await choose(page, 'What is looked at', 'Sessions and drills');
   await expect(page.getByRole('heading', { name: 'What the drills found' })).toBeVisible();
   await expect(page.getByText('3 of 3 started on line', { exact: false })).toBeVisible();
   await expectAccessible(page);

@@ -36,7 +36,7 @@ test('a session answers its questions beside the balls; a length is picked by it
   const lane = page.getByRole('img', { name: /balls on one lane/ });
   await expect(lane).toBeVisible();
   // What was done comes before what dropped.
-  const titles = await page.locator('section h3').filter({ hasText: /\?$/ }).allTextContents();
+  const titles = await page.locator('section > h3').filter({ hasText: /\?$/ }).allTextContents();
   expect(titles[0]).toBe('Was the pace right?');
   expect(titles.at(-1)).toBe('Did they drop?');
   await expect(page.getByText(/misses went by on the low side/).first()).toBeVisible();
@@ -114,13 +114,14 @@ test('a round is noted in two touches a hole, without a network, and priced', as
   await expect(page.getByRole('heading', { name: 'Sunniva Crake, hole 1' })).toBeVisible();
   await context.setOffline(true);
   const first = page.getByRole('radiogroup', { name: 'First putt' });
-  for (const [hole, putts] of ['3 putts', '2 putts', '1 putt'].entries()) {
-    await first.getByRole('radio').nth(4).locator('..').click();
-    await page.getByRole('button', { name: putts }).click();
+  const counts = page.getByRole('radiogroup', { name: 'Putts' });
+  for (const [hole, putts] of ['3', '2', '1'].entries()) {
+    await first.locator('label').nth(4).click();
+    await counts.getByRole('radio', { name: putts, exact: true }).click();
     await expect(page.getByRole('heading', { name: `Sunniva Crake, hole ${hole + 2}` })).toBeVisible();
   }
   await page.getByRole('button', { name: 'Undo hole 3' }).click();
-  await page.getByRole('button', { name: '2 putts' }).click();
+  await counts.getByRole('radio', { name: '2', exact: true }).click();
   await choose(page, 'The first putt missed', 'Short');
   await page.getByRole('button', { name: 'Keep these 3 holes' }).click();
   await expect(page.getByText(/not sent/).first()).toBeVisible();
@@ -171,7 +172,8 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
 
   await page.getByRole('button', { name: 'Make a link' }).click();
   const link = await page.getByLabel('The link, to be copied now').inputValue();
-  const anybody = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const elsewhere = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const anybody = await elsewhere.newPage();
   await anybody.goto(link);
   await expect(anybody.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await expect(anybody.getByText('Same beat from every length.')).toBeVisible();
@@ -180,7 +182,7 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
   await expect(page.getByText('No link opens this card.')).toBeVisible();
   await anybody.reload();
   await expect(anybody.getByText(/There is no card behind this link/)).toBeVisible();
-  await anybody.close();
+  await elsewhere.close();
 });
 
 test('putts near this length are one touch away while rolling', async ({ page }) => {

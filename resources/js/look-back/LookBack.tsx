@@ -163,10 +163,11 @@ function Spread({ session, student, whose }: SpreadProps) {
   );
 }
 
-/** Who rolled backstrokes at nothing but posts came for the table; who was asked more came for the answers. */
+/** Who rolled backstrokes, at nothing but posts, came for the table; who was asked more came for the answers. */
 function usualView(report: StrokeReport, look: Look | undefined): 'balls' | 'stroke' {
-  const asked = (look?.questions ?? []).some(({ key }) => ['start', 'reads', 'feel', 'why'].includes(key));
-  return report.state !== 'none' && report.n_today > 0 && !asked ? 'stroke' : 'balls';
+  const questions = (look?.questions ?? []).map(({ key }) => key);
+  const isAskedMore = questions.some((key) => ['start', 'reads', 'feel', 'why'].includes(key));
+  return questions.length > 0 && (isAskedMore || report.n_today === 0) ? 'balls' : 'stroke';
 }
 
 /** What the session's drills found, each to be opened again. */

@@ -148,11 +148,12 @@ function ThisHole({ noting, note, units }: HoleProps & { noting: Noting }) {
         suffix={units.suffix('station')}
         error={read.error}
       />
+      <strong aria-hidden="true">Putts</strong>
       <BigChoice
         label="Putts"
         options={[1, 2, 3, 4, 0].map((putts) => ({
           value: String(putts),
-          label: putts === 0 ? 'None' : putts === 1 ? '1 putt' : `${putts} putts`,
+          label: String(putts),
         }))}
         value={null}
         onPress={(value) => {

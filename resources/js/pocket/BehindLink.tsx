@@ -1,5 +1,6 @@
 import { useParams } from 'react-router';
 import { Button, Notice, Page, Row, Stack, Title } from '../design';
+import { ApiError } from '../server/api';
 import { useCardBehind } from '../server/queries';
 import { PocketSheet } from './PocketSheet';
 
@@ -14,7 +15,11 @@ export function BehindLink() {
           card.isError ? (
             <>
               <Title page="No card">No card here</Title>
-              <Notice kind="wrong">{card.error.message}</Notice>
+              <Notice kind="wrong">
+                {card.error instanceof ApiError && card.error.status === 404
+                  ? 'There is no card behind this link: it was withdrawn, or its time is over.'
+                  : card.error.message}
+              </Notice>
             </>
           ) : (
             <p>Opening the card …</p>
