@@ -22,6 +22,7 @@ use App\Http\Controllers\SetOutController;
 use App\Http\Controllers\StrokeReportController;
 use App\Http\Controllers\StudentController;
 use App\Http\Middleware\AnswerUnchanged;
+use App\Http\Middleware\KeepAnswer;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -50,14 +51,14 @@ Route::prefix('api')->group(function (): void {
 
         Route::middleware('can:access,student')->prefix('students/{student}')->group(function (): void {
             Route::get('findings', [FindingsController::class, 'ofStudent']);
-            Route::get('look', [LookController::class, 'ofStudent']);
+            Route::get('look', [LookController::class, 'ofStudent'])->middleware(KeepAnswer::class);
             Route::get('look.csv', [LookController::class, 'ofStudentAsCsv']);
-            Route::get('course', [LookController::class, 'course']);
+            Route::get('course', [LookController::class, 'course'])->middleware(KeepAnswer::class);
             Route::get('course.csv', [LookController::class, 'courseAsCsv']);
             Route::get('beside', [LookController::class, 'beside']);
             Route::get('beside.csv', [LookController::class, 'besideAsCsv']);
             Route::get('play', [PlayController::class, 'show']);
-            Route::get('stakes', [PlayController::class, 'stakes']);
+            Route::get('stakes', [PlayController::class, 'stakes'])->middleware(KeepAnswer::class);
             Route::get('play.csv', [PlayController::class, 'asCsv']);
             Route::post('rounds', [PlayController::class, 'store'])->can('change', 'student');
             Route::get('pocket', [PocketController::class, 'show']);
@@ -104,7 +105,7 @@ Route::prefix('api')->group(function (): void {
             });
             Route::get('findings', [FindingsController::class, 'ofSession']);
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
-            Route::get('look', [LookController::class, 'ofSession']);
+            Route::get('look', [LookController::class, 'ofSession'])->middleware(KeepAnswer::class);
             Route::get('look.csv', [LookController::class, 'ofSessionAsCsv']);
             Route::get('stroke', [StrokeReportController::class, 'show']);
             Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);

@@ -5,7 +5,7 @@
  *   node scripts/bench-http.mjs DATABASE EVENTS
  */
 
-import { request } from '@playwright/test';
+import { chromium, request } from '@playwright/test';
 import { answering, kill, serve } from '../tests/Browser/server.mjs';
 
 const PORT = 8477;
@@ -21,6 +21,31 @@ function print(what, times, bound) {
   console.log(
     `${what.padEnd(44)} median ${middle.toFixed(1).padStart(7)} ms   worst ${worst.toFixed(1).padStart(7)} ms   ${(middle / empty).toFixed(1).padStart(5)} × empty   bound ${bound === null ? '  –' : String(bound).padStart(3)} ms`,
   );
+}
+
+/** From the move to a student's page, within the open app, to its charts on screen. */
+async function drawing(api, student) {
+  const browser = await chromium.launch({
+    executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run', '--disable-gpu'],
+  });
+  const page = await browser.newPage({ baseURL: `http://127.0.0.1:${PORT}`, storageState: await api.storageState(), serviceWorkers: 'block' });
+  const took = [];
+  for (let i = -1; i < 5; ++i) {
+    await page.goto('/students');
+    await page.getByRole('heading', { name: 'Students' }).waitFor();
+    const from = performance.now();
+    await page.evaluate((path) => {
+      history.pushState({}, '', path);
+      dispatchEvent(new PopStateEvent('popstate'));
+    }, `/students/${student}`);
+    await page.locator('main svg[role="img"]').first().waitFor();
+    if (i >= 0) {
+      took.push(performance.now() - from);
+    }
+  }
+  print('Student page: first drawing, with its data', took, 1000);
+  await browser.close();
 }
 
 try {
@@ -65,6 +90,27 @@ try {
   print('An empty request (who is signed in)', none, null);
   print('Session page', await timed(40, () => api.get(`/api/sessions/${open.id}`)), 50);
   print('Stroke report', await timed(20, () => api.get(`/api/sessions/${open.id}/stroke`)), 300);
+  const one = `students/${open.student_id}`;
+  // Anew after each ball, and as kept while nothing new was rolled.
+  for (const [at, [what, path]] of [
+    ['Session: every question', `sessions/${open.id}/look`],
+    ['Student: every question, all balls', `${one}/look`],
+    ['Student over time', `${one}/course`],
+  ].entries()) {
+    const anew = [];
+    for (let i = 0; i < 8; ++i) {
+      await send(`sessions/${open.id}/events`, {
+        events: [{ id: id(i + 100 * at, 'D'), type: 'putt_logged', version: 2, at_ms: Date.now(), roll_m: 3 + i / 100, stop: 'free', target_m: 3, seen: {} }],
+      });
+      const from = performance.now();
+      await api.get(`/api/${path}`);
+      anew.push(performance.now() - from);
+    }
+    print(`${what}, after a ball`, anew, 300);
+    print(`${what}, nothing new`, await timed(20, () => api.get(`/api/${path}`)), 300);
+  }
+  print('Side by side with another', await timed(10, () => api.get(`/api/${one}/beside?with[]=${bench.students.find(({ id }) => id !== open.student_id).id}`)), null);
+  await drawing(api, open.student_id);
   print('What if the green ran another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
   print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 50);
   print(

@@ -8,6 +8,8 @@ const PORT = 8478;
 const FOLDER = 'docs/screenshots';
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
+/** 91 by 134 mm at 96 dots an inch. */
+const PAPER = { width: 344, height: 506 };
 
 const VIEWS = [
   { name: 'bench', path: '/', size: LAPTOP },
@@ -19,37 +21,17 @@ const VIEWS = [
   { name: 'look-back', path: '/sessions/{Tobin}/look-back', size: { width: 1280, height: 900 } },
   { name: 'look-back-phone', path: '/sessions/{Tobin}/look-back', size: PHONE },
   { name: 'drills', path: '/drills', size: LAPTOP },
-  { name: 'drill', path: '/drills/lip-and-rod', size: LAPTOP },
   { name: 'drill-editor', path: '/drills/pier-to-post/change', size: LAPTOP },
   { name: 'drill-set-out', path: '/sessions/{Tobin}/drills/closing-gate', size: { width: 1280, height: 1500 } },
   { name: 'drill-rolling', path: '/sessions/{Tobin}/drill/{run}', size: LAPTOP },
-  { name: 'drill-rolling-phone', path: '/sessions/{Tobin}/drill/{run}', size: PHONE },
-  { name: 'drill-group-done-phone', size: PHONE, act: rollAsGroup },
   { name: 'drill-found', size: { width: 1280, height: 1000 }, act: findAgain },
-  { name: 'drill-files', size: LAPTOP, act: previewFile },
   { name: 'ledger', path: '/ledger', size: LAPTOP },
-  { name: 'carry-on', path: '/sessions/{Tobin}/carry-on', size: LAPTOP },
+  { name: 'student', path: '/students/{student Ilse}', size: { width: 1280, height: 1100 } },
+  { name: 'student-balls', path: '/students/{student Marguerite}', size: { width: 1280, height: 900 }, choose: 'The balls' },
+  { name: 'play', path: '/students/{student Tobin}/play', size: { width: 1280, height: 1150 } },
+  { name: 'round-phone', size: PHONE, act: noteHoles },
+  { name: 'pocket', size: PAPER, act: printCard },
 ];
-
-/** A quick check for everybody, rolled to its end by touch. */
-async function rollAsGroup(page, session) {
-  await page.goto(`/sessions/${session}/drills/edge-to-edge`);
-  const takeTurns = page.getByRole('group', { name: /take turns/ });
-  await page.getByRole('button', { name: 'Others of the bench' }).click();
-  await takeTurns.waitFor();
-  for (const chip of await takeTurns.locator('label').all()) {
-    await chip.click();
-  }
-  await page.getByRole('button', { name: 'Start', exact: true }).click();
-  for (let ball = 1; ball <= 24; ++ball) {
-    const lane = page.getByRole('img', { name: /^Lane from/ });
-    const box = await lane.boundingBox();
-    await page.mouse.click(box.x + box.width * (0.5 + 0.1 * (ball % 3)), box.y + box.height * [0.5, 0.42, 0.55, 0.2][(ball * 7) % 4]);
-    await page.getByText(new RegExp(`^Ball ${ball}:`)).waitFor();
-  }
-  await page.getByText('Who did what').waitFor();
-  await page.evaluate(() => scrollTo(0, 0));
-}
 
 /** The same drill twice over by touch, so that the second stands beside the first. */
 async function findAgain(page, session) {
@@ -71,24 +53,25 @@ async function findAgain(page, session) {
   await page.evaluate(() => scrollTo(0, 0));
 }
 
-/** A file of three drills: one the coach has, one new, one that cannot be run. */
-async function previewFile(page) {
-  await page.goto('/drills/files');
-  const file = await page.evaluate(() => fetch('/api/drills/export').then((answer) => answer.json()));
-  const [own] = file.drills;
-  const drills = [
-    own,
-    { ...own, key: 'rope-to-rope', name: 'Rope to rope', balls_per_station: 3 },
-    { ...own, key: 'half-a-round', name: 'Half a round', cap: { balls: 1 } },
-  ];
-  const choosing = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Choose a file' }).click();
-  await (await choosing).setFiles({
-    name: 'sail-loft.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify({ ...file, drills })),
-  });
-  await page.getByText('Cannot be taken').waitFor();
+/** Three holes of a round by touch. */
+async function noteHoles(page, _session, students) {
+  await page.goto(`/students/${students.Tobin}/round`);
+  for (const [first, putts] of [['18 ft', '2'], ['8 ft', '1'], ['35 ft', '3']]) {
+    await page.getByText(first, { exact: true }).click();
+    await page.getByRole('radio', { name: putts, exact: true }).click();
+  }
+  await page.getByText('Short', { exact: true }).click();
+}
+
+/** The card as it comes out of the printer: a sheet of 105 by 148 mm less its margins. */
+async function printCard(page, _session, students) {
+  await page.goto(`/students/${students.Tobin}/pocket`);
+  await page.getByLabel('One thing or two in work').fill('Same beat from every length. Eyes on the spot until the ball is gone.');
+  await page.getByLabel('At home').fill('Ten minutes on the mat: three backstrokes, five balls each.');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByText('Kept.').waitFor();
+  await page.emulateMedia({ media: 'print' });
+  await page.evaluate(() => scrollTo(0, 0));
 }
 
 mkdirSync(FOLDER, { recursive: true });
@@ -109,6 +92,7 @@ try {
     const student = bench.students.find((each) => each.name.startsWith(name));
     return bench.sessions.find((session) => session.student_id === student.id).id;
   };
+  const students = Object.fromEntries(bench.students.map(({ id, name }) => [name.split(' ')[0], id]));
   const open = latest('Tobin');
   const { run: { id: run } } = await laptop.evaluate((id) => fetch(`/api/sessions/${id}`).then((answer) => answer.json()), open);
   const phone = await browser.newPage({
@@ -118,19 +102,29 @@ try {
     isMobile: true,
     storageState: await laptop.context().storageState(),
   });
-  for (const { name, path, size, station, act } of VIEWS) {
+  for (const { name, path, size, station, choose, act } of VIEWS) {
     const page = size === PHONE ? phone : laptop;
     await page.setViewportSize(size);
     if (act === undefined) {
-      await page.goto(path.replace('{run}', run).replace(/\{(\w+)\}/, (_, student) => latest(student)));
+      await page.goto(
+        path
+          .replace('{run}', run)
+          .replace(/\{student (\w+)\}/, (_, student) => students[student])
+          .replace(/\{(\w+)\}/, (_, student) => latest(student)),
+      );
     } else {
-      await act(page, open);
+      await act(page, open, students);
     }
     await page.waitForLoadState('networkidle');
     if (station !== undefined) {
       await page.getByText(station, { exact: true }).first().click();
     }
+    if (choose !== undefined) {
+      await page.getByText(choose, { exact: true }).click();
+      await page.waitForLoadState('networkidle');
+    }
     await page.screenshot({ path: `${FOLDER}/${name}.png` });
+    await page.emulateMedia({ media: 'screen' });
     console.log(`${FOLDER}/${name}.png`);
   }
   await browser.close();

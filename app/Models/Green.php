@@ -36,6 +36,12 @@ final class Green extends OwnedRecord
         return $this->hasOne(GreenReading::class)->ofMany(['taken_at' => 'max', 'id' => 'max']);
     }
 
+    /** A green that is called otherwise is called so in everything that was kept. */
+    protected static function booted(): void
+    {
+        self::updated(static fn(self $green) => Bench::evidenceChanged($green->bench_id));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

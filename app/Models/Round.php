@@ -25,6 +25,14 @@ final class Round extends OwnedRecord
 
     protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'played_on', 'place', 'is_from_memory', 'holes'];
 
+    /** What is worked out from rounds is out of date with each of them. */
+    protected static function booted(): void
+    {
+        $change = static fn(self $round) => Bench::evidenceChanged($round->bench_id);
+        self::saved($change);
+        self::deleted($change);
+    }
+
     public function played(): PlayedRound
     {
         return new PlayedRound(

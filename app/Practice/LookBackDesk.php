@@ -46,6 +46,9 @@ final class LookBackDesk
     /** Habits are told from so many of the latest balls: older ones tell of an older stroke. */
     private const LATELY = 120;
 
+    /** Breaks across the path are looked for in so many. */
+    private const PATH = 1500;
+
     public function __construct(
         private readonly EvidenceRoom $evidence,
         private readonly GreenReadings $readings,
@@ -68,7 +71,7 @@ final class LookBackDesk
         $own = DayLook::student($before, $surface, $session->id);
         $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
         $tries = FirstTries::of($todays, $surface);
-        $path = Looks::asked($student, array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+        $path = Looks::asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
         $facts = new Facts(
             $stroke->fit,
             $method,

@@ -45,7 +45,7 @@ final class Looks
     public function course(Student $student, ?Surface $surface, LookFilter $filter, int $sessionsForTrend): array
     {
         $asked = $this->all($student, $surface);
-        $picked = $filter->of($asked);
+        $picked = $filter->of($asked)->plain();
         $lines = [];
         foreach (Question::tracked() as $key => $measure) {
             $lines[] = CourseLine::of($key, $measure, $picked, $sessionsForTrend);
@@ -64,14 +64,14 @@ final class Looks
     {
         $own = $this->all($student, $surface);
         $names = [$student->name];
-        $asked = [$filter->of($own)];
+        $asked = [$filter->of($own)->plain()];
         if ($then !== null) {
             $names = ['Now', 'Before'];
-            $asked[] = $then->of($own);
+            $asked[] = $then->of($own)->plain();
         }
         foreach ($others as $other) {
             $names[] = $other->name;
-            $asked[] = $filter->of($this->all($other, $own->surface));
+            $asked[] = $filter->of($this->all($other, $own->surface))->plain();
         }
 
         return [$names, array_map(static fn(Asked $one): int => count($one->balls), $asked), SideBySide::of($asked)];

@@ -11,13 +11,10 @@ use Amble\Core\Play\Stakes;
 use Amble\Core\Play\StakesMissing;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
-use App\Models\Bench;
 use App\Models\Benchmark;
 use App\Models\Round;
 use App\Models\Student;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
 
 /** Gathers a student's rounds and balls for what a round costs. */
 final class Play
@@ -52,8 +49,7 @@ final class Play
     }
 
     /**
-     * What would save most; kept until another ball is rolled or another round noted, for it takes half a second to
-     * work out.
+     * What would save most; half a second's work.
      *
      * @return array{Stakes|StakesMissing, GreenSpeed, bool, bool} with the green it is told for, whether that was measured, and
      *                                                             whether the first putts are the student's own
@@ -69,14 +65,8 @@ final class Play
         )), -self::BALLS), $last === false ? null : $last->surface);
         $speed = $last === false ? null : $last->reading?->reading->speed;
         $told = $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET);
-        $key = 'stakes ' . hash('xxh128', serialize([$student->id, $student->target_pace_m, Bench::evidenceVersion($student->bench_id), $first]));
-        $kept = Cache::get($key);
-        $stakes = $kept instanceof Stakes ? $kept : Stakes::of($asked, $told, $first);
-        if ($stakes instanceof Stakes) {
-            Cache::put($key, $stakes, CarbonImmutable::now()->addDay());
-        }
 
-        return [$stakes, $told, $speed !== null, $first->areEnough()];
+        return [Stakes::of($asked, $told, $first), $told, $speed !== null, $first->areEnough()];
     }
 
     /** What rounds come to, for a rule of the margin; null where there is none. */

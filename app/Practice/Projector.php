@@ -61,7 +61,7 @@ final class Projector
             'company' => array_map(static fn(Companion $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
             'chosen_reading_id' => $log->readingId,
         ]);
-        if ($session->isDirty('chosen_reading_id')) {
+        if ($session->isDirty(['chosen_reading_id', 'conditions'])) {
             Bench::evidenceChanged($session->bench_id);
         }
         if ($session->isDirty()) {

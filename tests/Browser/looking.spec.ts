@@ -168,7 +168,11 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden();
   await expect(card).toBeVisible();
+  // One side: nothing else takes room on the paper.
+  await page.setViewportSize({ width: 344, height: 506 });
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(506);
   await page.emulateMedia({ media: 'screen' });
+  await page.setViewportSize({ width: 1280, height: 800 });
 
   await page.getByRole('button', { name: 'Make a link' }).click();
   const link = await page.getByLabel('The link, to be copied now').inputValue();

@@ -92,12 +92,20 @@ final class BigBenchCommand extends Command
                 'id' => (string) Str::ulid($at->addSeconds(20 * $ball)), 'practice_session_id' => $session->id, 'logged_by' => $coach->id,
                 'type' => 'putt_logged', 'version' => 2, 'at_ms' => (int) $at->addSeconds(20 * $ball)->getTimestampMs(), 'recorded_at' => $at,
                 'payload' => json_encode([
-                    'backstroke_m' => $back, 'roll_m' => round((float) $roll, 2), 'stop' => 'free', 'seen' => (object) [],
+                    'backstroke_m' => $back, 'roll_m' => round((float) $roll, 2), 'stop' => 'free', 'seen' => (object) self::seen($ball, $random),
                     'target_m' => $ball % 2 === 0 ? null : round((float) $roll * (1.0 + 0.1 * $random->normal()) + 0.1, 1), 'grade_percent' => 0,
                 ], JSON_THROW_ON_ERROR),
             ];
         }
         DB::table('session_events')->insert($rows);
         $projector->project($session->setRelation('green', $green));
+    }
+
+    /** @return array<string, string> every fifth ball is looked at and called, as a busy coach does */
+    private static function seen(int $ball, SeededRandom $random): array
+    {
+        $words = static fn(string ...$words): string => $words[(int) (count($words) * $random->uniform())];
+
+        return $ball % 5 === 0 ? ['start' => $words('left', 'on', 'right'), 'call' => $words('short', 'on', 'long')] : [];
     }
 }

@@ -28,7 +28,7 @@ final readonly class Facts
      * @param FirstTries|null $tries today's, first ones apart; null where none tells a length
      * @param Asked|null $lately the latest balls on this kind of surface, from which habits are told; null where nobody looked
      * @param Asked|null $session this session's
-     * @param Asked|null $path everything on this kind of surface
+     * @param Asked|null $path balls on this kind of surface as far back as breaks are looked for
      * @param list<Stile> $stiles breaks across the student's path, oldest first
      * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
      * @param PlayLook|null $play what rounds come to; null without any

@@ -16,23 +16,48 @@ final readonly class Asked
     /** Lengths closer than this to the shortest of a class belong to it, share. */
     public const ONE_CLASS = 0.1;
 
+    private Known $known;
+
     /**
      * @param list<RolledBall> $balls oldest first
      * @param Surface|null $surface whose figures are told; mat and grass are never pooled
      * @param float $pace how far past the hole the student plays for, metres
+     * @param bool $isPlain whether one figure a measure is enough, without its parts
      */
     public function __construct(
         public array $balls,
         public ?Surface $surface,
         public float $pace,
         public Hand $hand = Hand::Right,
+        public bool $isPlain = false,
     ) {
+        $this->known = new Known();
+    }
+
+    /**
+     * Work something out of these balls once: many measures ask for the same first.
+     *
+     * @template Answer
+     *
+     * @param \Closure(self): Answer $workOut
+     *
+     * @return Answer
+     */
+    public function once(string $what, \Closure $workOut): mixed
+    {
+        return $this->known->answer($what, fn(): mixed => $workOut($this));
     }
 
     /** @param list<RolledBall> $balls */
     public function with(array $balls): self
     {
-        return new self($balls, $this->surface, $this->pace, $this->hand);
+        return new self($balls, $this->surface, $this->pace, $this->hand, $this->isPlain);
+    }
+
+    /** The same, where one figure a measure is enough. */
+    public function plain(): self
+    {
+        return new self($this->balls, $this->surface, $this->pace, $this->hand, true);
     }
 
     /** @param \Closure(RolledBall): bool $keeps */
@@ -44,7 +69,7 @@ final readonly class Asked
     /** The first ball at each putt. */
     public function firstTries(): self
     {
-        return $this->where(static fn(RolledBall $ball): bool => $ball->attempt === 1);
+        return $this->once('first tries', static fn(self $asked): self => $asked->where(static fn(RolledBall $ball): bool => $ball->attempt === 1));
     }
 
     /** Those whose target lies within a tenth of a length, metres. */
@@ -61,50 +86,54 @@ final readonly class Asked
      */
     public function byLength(): array
     {
-        $balls = array_values(array_filter($this->balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null));
-        usort($balls, static fn(RolledBall $a, RolledBall $b): int => self::length($a) <=> self::length($b));
-        $classes = [];
-        foreach ($balls as $ball) {
-            $last = array_key_last($classes);
-            if ($last === null || self::length($ball) > self::length($classes[$last][0]) * (1.0 + self::ONE_CLASS)) {
-                $classes[] = [$ball];
-            } else {
-                $classes[$last][] = $ball;
+        return $this->once('by length', static fn(self $asked): array => $asked->sortedByLength());
+    }
+
+    /** @return list<array{float, self}> */
+    private function sortedByLength(): array
+    {
+        $lengths = [];
+        foreach ($this->balls as $i => $ball) {
+            if ($ball->ball->target !== null) {
+                $lengths[$i] = $ball->ball->target->metres();
             }
         }
+        asort($lengths);
+        $classes = [];
+        $shortest = -INF;
+        foreach ($lengths as $i => $length) {
+            if ($length > $shortest * (1.0 + self::ONE_CLASS)) {
+                $shortest = $length;
+                $classes[] = [];
+            }
+            $classes[count($classes) - 1][$i] = $length;
+        }
 
-        return array_map(fn(array $class): array => [
-            array_sum(array_map(self::length(...), $class)) / count($class),
-            $this->with(self::inOrder($class)),
-        ], $classes);
+        return array_values(array_map(function (array $class): array {
+            $mean = array_sum($class) / count($class);
+            // Back in the order they were rolled.
+            ksort($class);
+
+            return [$mean, $this->with(array_values(array_intersect_key($this->balls, $class)))];
+        }, $classes));
     }
 
     /** @return array<string, self> by session, oldest first */
     public function bySession(): array
     {
-        $sessions = [];
-        foreach ($this->balls as $ball) {
-            $sessions[$ball->sessionId][] = $ball;
-        }
+        return $this->once('by session', static function (self $asked): array {
+            $sessions = [];
+            foreach ($asked->balls as $ball) {
+                $sessions[$ball->sessionId][] = $ball;
+            }
 
-        return array_map($this->with(...), $sessions);
+            return array_map($asked->with(...), $sessions);
+        });
     }
 
     /** Metres to the target; 0 without one. */
     public static function length(RolledBall $ball): float
     {
         return $ball->ball->target?->metres() ?? 0.0;
-    }
-
-    /**
-     * @param list<RolledBall> $balls
-     *
-     * @return list<RolledBall>
-     */
-    private static function inOrder(array $balls): array
-    {
-        usort($balls, static fn(RolledBall $a, RolledBall $b): int => [$a->atMilliseconds, $a->id] <=> [$b->atMilliseconds, $b->id]);
-
-        return $balls;
     }
 }

@@ -6,6 +6,7 @@ namespace Amble\Core\LookBack;
 
 use Amble\Core\Change\Comparison;
 use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Measure\FirstAndLast;
 
 /** One measure over time: a point a session, and whether it has changed. This class is immutable. */
@@ -64,8 +65,7 @@ final readonly class CourseLine
         }
         $sessions = array_map(static fn(CoursePoint $point): string => $point->sessionId, $points);
         $half = intdiv($n, 2);
-        $of = static fn(array $some): Asked => $asked->where(static fn($ball): bool => in_array($ball->sessionId, $some, true));
-        [$then, $now] = [$of(array_slice($sessions, 0, $n - $half)), $of(array_slice($sessions, $n - $half))];
+        [$then, $now] = [self::ofSessions($asked, array_slice($sessions, 0, $n - $half)), self::ofSessions($asked, array_slice($sessions, $n - $half))];
         $change = $measure::change($then, $now);
 
         return [$change, sprintf(
@@ -74,5 +74,19 @@ final readonly class CourseLine
             $n - $half === 1 ? 'one' : (string) ($n - $half),
             FirstAndLast::verdict($change, ...$measure::words()),
         )];
+    }
+
+    /**
+     * Every measure of the same sessions is held against the same halves, which are worked out once.
+     *
+     * @param list<string> $sessions
+     */
+    private static function ofSessions(Asked $asked, array $sessions): Asked
+    {
+        return $asked->once(implode(' ', $sessions), static function (Asked $all) use ($sessions): Asked {
+            $wanted = array_fill_keys($sessions, true);
+
+            return $all->where(static fn(RolledBall $ball): bool => isset($wanted[$ball->sessionId]));
+        });
     }
 }

@@ -9,9 +9,10 @@ const PAPER = '105mm 148mm';
 const OnPaper = createGlobalStyle`
   @page { size: ${PAPER}; margin: 7mm; }
   @media print {
-    body * { visibility: hidden; }
-    [data-pocket], [data-pocket] * { visibility: visible; }
-    [data-pocket] { position: absolute; inset: 0; border: 0 !important; padding: 0 !important; max-width: none !important; }
+    /* What neither holds the card nor is in it takes no room, so that one side is enough. */
+    body *:not(:has([data-pocket])):not([data-pocket], [data-pocket] *) { display: none !important; }
+    body :has([data-pocket]) { display: block !important; padding: 0 !important; }
+    [data-pocket] { border: 0 !important; padding: 0 !important; max-width: none !important; }
   }
 `;
 
@@ -26,7 +27,7 @@ const Leaf = styled.article`
   tbody th { font-size: 1rem; }
   td { font: 700 1.12rem ${type.sans}; }
   p { overflow-wrap: anywhere; }
-  small { color: ${color.pencil}; font-size: 0.85rem; }
+  small { color: ${color.pencil}; font-size: 0.85rem; font-weight: 400; }
 `;
 
 const SCHOOL_HEADS = {

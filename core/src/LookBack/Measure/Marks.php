@@ -20,7 +20,8 @@ final class Marks implements Measure
     public static function of(Asked $asked): ?Finding
     {
         $rows = [];
-        foreach (Mark::cases() as $mark) {
+        $marked = $asked->where(static fn(RolledBall $ball): bool => $ball->ball->remarks->mark !== null);
+        foreach ($marked->balls === [] ? [] : Mark::cases() as $mark) {
             $row = Shares::row(ucfirst(self::WORDS[$mark->value]), $asked->balls, static fn(RolledBall $ball): bool => $ball->ball->remarks->mark === $mark);
             if ((float) $row->value > 0.0) {
                 $rows[] = $row;

@@ -17,15 +17,17 @@ final class Pace
     /** @return list<DistancePutt> */
     public static function putts(Asked $asked): array
     {
-        return (new ForDistance($asked->surface, $asked->pace))->putts($asked->balls);
+        return $asked->once('putts', static fn(Asked $some): array => (new ForDistance($some->surface, $some->pace))->putts($some->balls));
     }
 
     /** Null where no ball tells a length. */
     public static function control(Asked $asked): ?DistanceControl
     {
-        $putts = self::putts($asked);
+        return $asked->once('control', static function (Asked $some): ?DistanceControl {
+            $putts = self::putts($some);
 
-        return $putts === [] ? null : DistanceControl::of($putts);
+            return $putts === [] ? null : DistanceControl::of($putts);
+        });
     }
 
     /** Balls whose error is known, exactly or at least. */
@@ -44,7 +46,7 @@ final class Pace
     public static function rows(Asked $asked, \Closure $row): array
     {
         $rows = [];
-        foreach ($asked->byLength() as [$length, $some]) {
+        foreach ($asked->isPlain ? [] : $asked->byLength() as [$length, $some]) {
             $control = self::control($some);
             if ($control !== null) {
                 $rows[] = $row(Say::metres($length), $control);

@@ -17,7 +17,7 @@ final class StartLines
 {
     public static function fit(Asked $asked): DirectionFit
     {
-        return (new DirectionFitter())->fit((new ForStartLine())->bounds($asked->balls));
+        return $asked->once('start line', static fn(Asked $some): DirectionFit => (new DirectionFitter())->fit((new ForStartLine())->bounds($some->balls)));
     }
 
     /** @return array{int, int} balls certainly left of the line, and right of it */

@@ -16,8 +16,10 @@ final class Strokes
     /** Null before there is a line of their own. */
     public static function fit(Asked $asked): ?StrokeFit
     {
-        $fit = (new StrokeFitter())->fit(array_values((new ForStroke($asked->surface))->putts($asked->balls)));
+        return $asked->once('stroke', static function (Asked $some): ?StrokeFit {
+            $fit = (new StrokeFitter())->fit(array_values((new ForStroke($some->surface))->putts($some->balls)));
 
-        return $fit->state === FitState::Fitted ? $fit : null;
+            return $fit->state === FitState::Fitted ? $fit : null;
+        });
     }
 }

@@ -57,6 +57,10 @@ final class WithAndWithout implements Measure
      */
     public static function pair(Asked $asked, string $name): ?array
     {
+        $asked = $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->has($name));
+        if ($asked->balls === []) {
+            return null;
+        }
         $sides = array_map(
             static fn(bool $is): ?DistanceControl => Pace::control($asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is)),
             [true, false],
