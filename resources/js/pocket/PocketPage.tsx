@@ -22,7 +22,7 @@ import {
 import { fieldError } from '../server/api';
 import { isOfEarlierVisit, useBench, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
 import type { Pocket, Student } from '../server/types';
-import { day } from '../units/dates';
+import { day, readDayToCome } from '../units/dates';
 import { useUnitsOf } from '../units/useUnits';
 import { PocketSheet } from './PocketSheet';
 
@@ -107,7 +107,7 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         wrong[`speed_${index + 1}_m`] = `“${text.trim()}” is not a green speed.`;
       }
     }
-    const nextDay = next.trim() === '' ? null : dayToCome(next);
+    const nextDay = next.trim() === '' ? null : readDayToCome(next);
     if (next.trim() !== '' && nextDay === null) {
       wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
     }
@@ -156,24 +156,6 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
       </Row>
     </Part>
   );
-}
-
-/** A day as it is typed, the next such one; ISO for what is one already. */
-function dayToCome(text: string): string | null {
-  if (/^\d{4}-\d\d-\d\d$/.test(text.trim())) {
-    return text.trim();
-  }
-  const said = /^(\d{1,2})[/.\s-](\d{1,2})(?:[/.\s-](\d{4}))?\.?$/.exec(text.trim());
-  if (said === null) {
-    return null;
-  }
-  const now = new Date();
-  const year = said[3] === undefined ? now.getFullYear() : Number(said[3]);
-  const found = new Date(year, Number(said[2]) - 1, Number(said[1]), 12);
-  if (said[3] === undefined && found.getTime() < now.getTime() - 86_400_000) {
-    found.setFullYear(year + 1);
-  }
-  return found.getMonth() === Number(said[2]) - 1 ? found.toLocaleDateString('en-CA') : null;
 }
 
 const DAYS = ['7', '30', '90'].map((value) => ({ value, label: `${value} days` }));

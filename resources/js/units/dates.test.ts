@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { readDay } from './dates';
+import { readDay, readDayToCome } from './dates';
 
 const now = new Date('2026-11-26T12:00:00');
 
@@ -14,4 +14,16 @@ test.each([
   ['last week', null],
 ])('%s is the day %s', (text, expected) => {
   expect(readDay(text, now)).toBe(expected);
+});
+
+test.each([
+  ['23/11', '2026-11-23'],
+  ['3/12', '2026-12-03'],
+  ['1/2', '2027-02-01'],
+  ['1/2/2024', '2024-02-01'],
+  ['2026-12-03', '2026-12-03'],
+  ['40/13', null],
+  ['soon', null],
+])('%s is the day %s that is to come', (text, expected) => {
+  expect(readDayToCome(text, new Date(2026, 10, 23, 15))).toBe(expected);
 });

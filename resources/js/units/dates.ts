@@ -24,6 +24,17 @@ export function monthOf(iso: string): string {
  * @returns "2026-11-14"; null for what is no day
  */
 export function readDay(text: string, now = new Date()): string | null {
+  return read(text, now, (found) => (found > now ? -1 : 0));
+}
+
+/** The same for a day that is still to come: without a year it is the next such day, today counted. */
+export function readDayToCome(text: string, now = new Date()): string | null {
+  const today = new Date(now.getFullYear(), now.getMonth(), now.getDate());
+  return read(text, now, (found) => (found < today ? 1 : 0));
+}
+
+/** @param years that a day said without one lies from this year's */
+function read(text: string, now: Date, years: (thisYears: Date) => number): string | null {
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text.trim());
   const said = /^(\d{1,2})[/.\s-](\d{1,2})(?:[/.\s-](\d{4}))?\.?$/.exec(text.trim());
   const [dayText, monthText, yearText] =
@@ -33,8 +44,8 @@ export function readDay(text: string, now = new Date()): string | null {
   }
   const [dayOfMonth, month] = [Number(dayText), Number(monthText)];
   const thisYear = now.getFullYear();
-  const isToCome = new Date(thisYear, month - 1, dayOfMonth) > now;
-  const year = yearText === undefined ? (isToCome ? thisYear - 1 : thisYear) : Number(yearText);
+  const year =
+    yearText === undefined ? thisYear + years(new Date(thisYear, month - 1, dayOfMonth)) : Number(yearText);
   const found = new Date(year, month - 1, dayOfMonth);
   const isThere = found.getMonth() === month - 1 && found.getDate() === dayOfMonth;
   return isThere ? `${year}-${padded(month)}-${padded(dayOfMonth)}` : null;
