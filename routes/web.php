@@ -9,6 +9,7 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\GreenController;
+use App\Http\Controllers\InWorkController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LengthSetController;
 use App\Http\Controllers\LookController;
@@ -61,8 +62,10 @@ Route::prefix('api')->group(function (): void {
             Route::get('stakes', [PlayController::class, 'stakes'])->middleware(KeepAnswer::class);
             Route::get('play.csv', [PlayController::class, 'asCsv']);
             Route::post('rounds', [PlayController::class, 'store'])->can('change', 'student');
+            Route::get('in-work', [InWorkController::class, 'show']);
             Route::get('pocket', [PocketController::class, 'show']);
             Route::middleware('can:change,student')->group(function (): void {
+                Route::put('in-work', [InWorkController::class, 'update']);
                 Route::put('pocket', [PocketController::class, 'update']);
                 Route::post('pocket/link', [PocketController::class, 'open']);
                 Route::delete('pocket/link', [PocketController::class, 'withdraw']);

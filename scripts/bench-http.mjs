@@ -11,7 +11,7 @@ import { answering, kill, serve } from '../tests/Browser/server.mjs';
 const PORT = 8477;
 const [, , database, events] = process.argv;
 
-const server = serve(PORT, database);
+const server = serve(PORT, database, 'FULL');
 const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)];
 let empty = Number.NaN;
 

@@ -31,6 +31,7 @@ trait HoldsToContract
         'GET api/sessions/{session}/look' => 'look', 'GET api/students/{student}/look' => 'look', 'GET api/students/{student}/course' => 'course',
         'GET api/students/{student}/pocket' => 'pocket', 'PUT api/students/{student}/pocket' => 'pocket', 'POST api/students/{student}/pocket/link' => 'pocket',
         'DELETE api/students/{student}/pocket/link' => 'pocket', 'GET api/pocket/{link}' => 'pocket-card',
+        'GET api/students/{student}/in-work' => 'in-work', 'PUT api/students/{student}/in-work' => 'in-work',
         'GET api/students/{student}/beside' => 'comparison', 'GET api/students/{student}/play' => 'play', 'GET api/students/{student}/stakes' => 'stakes', 'POST api/students/{student}/rounds' => 'round',
         'PUT api/rounds/{round}' => 'round', 'POST api/benchmarks' => 'benchmark', 'PUT api/benchmarks/{benchmark}' => 'benchmark',
         'POST api/sessions/{session}/runs' => 'run', 'GET api/sessions/{session}/runs/{run}' => 'run', 'POST api/sessions/{session}/runs/{run}/events' => 'run',

@@ -88,6 +88,7 @@ final class LookBackDesk
             Looks::stiles($path),
             $student->line_cure,
             $this->play->lookOf($student, $inside),
+            $student->inWork()->about,
         );
 
         return new SessionLook(

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
-import { choose, enter, expectAccessible, openDemo } from './people';
+import { choose, enter, expectAccessible, openDemo, startWith } from './people';
 import { ask } from './screen';
 
 onOwnServer(8485);
@@ -91,6 +91,33 @@ test('a student over time, the breaks, the notes with their balls, and two side 
   await expectAccessible(page);
   await choose(page, 'What is looked at', 'The stroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
+});
+
+test('one thing or two are in work; a third says why, and Arrive shows them', async ({ page }) => {
+  await openDemo(page);
+  const { id } = await whoIs(page, 'Sunniva');
+  await page.goto(`/students/${id}`);
+  await choose(page, 'What is looked at', 'In work');
+  await page.getByLabel('The goal').fill('Two putts from the far shore');
+  for (const [index, thing] of ['Same beat', 'Eyes down', 'Full routine'].entries()) {
+    await page
+      .getByRole('button', { name: index < 2 ? 'Add a thing to work at' : 'Add another beyond two' })
+      .click();
+    await page.getByLabel(`Thing ${index + 1}`).fill(thing);
+  }
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Beyond 2 at once, say why this one too.').first()).toBeVisible();
+  await page.getByLabel('Why this one too').fill('She asked for it');
+  await page.getByRole('button', { name: 'Add a fault' }).click();
+  await page.getByLabel('Fault 1', { exact: true }).fill('Quickens on long ones');
+  await page.getByLabel('What cures it').fill('the metronome');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await expectAccessible(page);
+  await startWith(page, 'Sunniva Crake');
+  const margin = page.getByRole('complementary', { name: 'Margin notes' });
+  await expect(margin.getByText('Full routine')).toBeVisible();
+  await expect(margin.getByText('Quickens on long ones: the metronome')).toBeVisible();
 });
 
 test('a student with two balls, and one with none, are told what is missing', async ({ page }) => {

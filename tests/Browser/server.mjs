@@ -59,12 +59,19 @@ function layOut(file) {
 /**
  * @param {number} port
  * @param {string} database
+ * @param {string} synchronous whether writes wait for the disk; a slow one is not what most tests are about
  * @returns {import('node:child_process').ChildProcess} leader of its own process group
  */
-export function serve(port, database) {
+export function serve(port, database, synchronous = 'OFF') {
   return spawn('php', [...FAST, '-S', `127.0.0.1:${port}`, '../scripts/server.php'], {
     cwd: join(ROOT, 'public'),
-    env: { ...process.env, DB_DATABASE: database, AMBLE_DEMO: 'true', PHP_CLI_SERVER_WORKERS: '3' },
+    env: {
+      ...process.env,
+      DB_DATABASE: database,
+      DB_SYNCHRONOUS: synchronous,
+      AMBLE_DEMO: 'true',
+      PHP_CLI_SERVER_WORKERS: '3',
+    },
     stdio: 'ignore',
     detached: true,
   });

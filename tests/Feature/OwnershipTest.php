@@ -44,7 +44,7 @@ final class OwnershipTest extends TestCase
         yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
         yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
-        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket'] as $part) {
+        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket', 'in-work'] as $part) {
             yield "a student's $part" => ['GET', "students/{student}/$part", []];
         }
         yield 'what a session answers' => ['GET', 'sessions/{session}/look', []];
@@ -55,6 +55,7 @@ final class OwnershipTest extends TestCase
         yield 'strike a round out' => ['DELETE', 'rounds/{round}', []];
         yield 'change a yardstick' => ['PUT', 'benchmarks/{benchmark}', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Mine']];
         yield 'drop a yardstick' => ['DELETE', 'benchmarks/{benchmark}', []];
+        yield 'change what is in work' => ['PUT', 'students/{student}/in-work', ['goal' => 'Mine']];
         yield 'change a pocket card' => ['PUT', 'students/{student}/pocket', ['work_on' => 'Mine']];
         yield 'open a pocket card' => ['POST', 'students/{student}/pocket/link', ['days' => 7]];
         yield 'withdraw a pocket card' => ['DELETE', 'students/{student}/pocket/link', []];

@@ -56,6 +56,7 @@ final class QueryPlanTest extends TestCase
             ['GET', "$path/look", []], ['GET', "api/students/$student->id/look", []], ['GET', "api/students/$student->id/course", []], ['GET', "api/students/$student->id/beside?with[]=$guest->id", []],
             ['POST', "api/students/$student->id/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'is_from_memory' => true, 'holes' => [['putts' => 2]]]],
             ['POST', 'api/benchmarks', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'A count']], ['GET', "api/students/$student->id/play", []], ['GET', "api/students/$student->id/stakes", []],
+            ['PUT', "api/students/$student->id/in-work", ['goal' => 'Beat']], ['GET', "api/students/$student->id/in-work", []],
             ['GET', "api/students/$student->id/pocket", []], ['PUT', "api/students/$student->id/pocket", ['work_on' => 'Beat']], ['POST', "api/students/$student->id/pocket/link", ['days' => 7]],
             ['DELETE', "api/students/$guest->id", []], ['DELETE', $path, []], ['GET', 'api/put-away', []], ['POST', "$path/back", []], ['POST', "api/students/$guest->id/back", []],
         ] as [$method, $uri, $body]) {

@@ -13,6 +13,7 @@ use Amble\Core\LookBack\Stile;
 use Amble\Core\Play\PlayLook;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Student\Complaint;
 use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 
@@ -32,6 +33,7 @@ final readonly class Facts
      * @param list<Stile> $stiles breaks across the student's path, oldest first
      * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
      * @param PlayLook|null $play what rounds come to; null without any
+     * @param Complaint|null $complaint what the student came for; null where nobody said
      */
     public function __construct(
         public StrokeFit $fit,
@@ -49,6 +51,7 @@ final readonly class Facts
         public array $stiles = [],
         public ?LineCure $cure = null,
         public ?PlayLook $play = null,
+        public ?Complaint $complaint = null,
     ) {
     }
 }

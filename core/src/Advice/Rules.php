@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Advice;
 
+use Amble\Core\Advice\Rule\AgainstComplaint;
 use Amble\Core\Advice\Rule\BackstrokeTooLong;
 use Amble\Core\Advice\Rule\Compensation;
 use Amble\Core\Advice\Rule\FeelOff;
@@ -69,6 +70,7 @@ final class Rules
             new ThroughNotIn(),
             new FeelOff(),
             new HeldMatters(),
+            new AgainstComplaint(),
             new ThreePutts(),
             new GateDue(),
             new PastTheDose(),

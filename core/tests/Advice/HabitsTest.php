@@ -22,6 +22,7 @@ use Amble\Core\Play\Round;
 use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\MarginTrial;
 use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Student\Complaint;
 use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 use Amble\Core\Tests\LookBack\Balls;
@@ -209,6 +210,25 @@ final class HabitsTest extends TestCase
         self::assertArrayNotHasKey('play.three_putts', self::notes($balls, play: $look($round(3))));
         self::assertArrayNotHasKey('play.three_putts', self::notes($balls, play: $look($round(1), $round(1))));
         self::assertArrayNotHasKey('play.three_putts', self::notes($balls, play: PlayLook::of([$round(3), $round(3)], null)));
+    }
+
+    public function testTheBallsMayClearWhatTheStudentCameFor(): void
+    {
+        $keys = static function (array $changes, Complaint $complaint): array {
+            $asked = Balls::asked(Balls::practice(120, $changes, 21));
+            $fit = (new StrokeFitter())->fit([]);
+            $facts = new Facts($fit, ReadingMethod::Ramp, null, null, null, 0, [], School::Rule, null, $asked, $asked, $asked, complaint: $complaint);
+
+            return array_values(array_filter(array_map(static fn($rule): ?string => $rule->note($facts)?->key, Rules::all()), static fn(?string $key): bool => $key === 'complaint.against'));
+        };
+        $steady = ['strikeScatter' => 0.05, 'backstrokeScatter' => 0.03, 'lineSpread' => 0.018];
+        self::assertCount(1, $keys($steady, Complaint::Pace));
+        self::assertCount(1, $keys($steady, Complaint::StartLine));
+        self::assertCount(1, $keys(['readScatter' => 0.5] + $steady, Complaint::Read));
+        self::assertSame([], $keys(['lengthBias' => 0.1] + $steady, Complaint::Pace));
+        self::assertSame([], $keys(['faceBias' => 0.02] + $steady, Complaint::StartLine));
+        self::assertSame([], $keys(['readShare' => 0.5] + $steady, Complaint::Read));
+        self::assertSame([], $keys(['strikeScatter' => 0.2], Complaint::Pace));
     }
 
     public function testNoHabitIsToldWithoutBalls(): void

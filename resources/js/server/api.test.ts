@@ -28,6 +28,13 @@ describe('a request', () => {
     expect(init.credentials).toBe('same-origin');
   });
 
+  test('takes an answer that was cut off on its way for none, and a refusal without words for one', async () => {
+    vi.stubGlobal('fetch', async () => new Response('{"coach": {"na', { status: 200 }));
+    await expect(request('GET', 'me')).rejects.toThrow(OfflineError);
+    vi.stubGlobal('fetch', async () => new Response('<html>', { status: 500 }));
+    await expect(request('GET', 'me')).rejects.toMatchObject({ status: 500 });
+  });
+
   test('brings the token of the page with every change', async () => {
     answers(200, {});
     await request('POST', 'students', { name: 'Ada' });

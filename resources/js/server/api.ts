@@ -63,11 +63,13 @@ async function ask<T>(method: Method, path: string, body?: unknown): Promise<T> 
   if (response.status === 204) {
     return undefined as T;
   }
-  const answer: unknown = await response.json().catch(() => null);
   if (!response.ok) {
-    throw refusal(response.status, answer);
+    throw refusal(response.status, await response.json().catch(() => null));
   }
-  return answer as T;
+  return response.json().catch(() => {
+    // Cut off on its way: that is no answer, and must not be taken for an empty one.
+    throw new OfflineError();
+  });
 }
 
 /** A connection that died without a word would else be waited for without end. */

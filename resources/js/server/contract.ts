@@ -1131,6 +1131,32 @@ export interface SeenKind {
   key: string | null;
 }
 /**
+ * What is in work with a student.
+ */
+export interface InWork {
+  complaint: string | null;
+  /**
+   * What the complaint is about, so that the balls can answer it.
+   */
+  about: 'pace' | 'start_line' | 'read' | null;
+  goal: string | null;
+  /**
+   * More than two need a reason each.
+   */
+  focuses: Focus[];
+  faults: Fault[];
+}
+export interface Focus {
+  text: string;
+  reason: string | null;
+}
+export interface Fault {
+  fault: string;
+  shows: string | null;
+  cure: string | null;
+  is_open: boolean;
+}
+/**
  * A past session in one line.
  */
 export interface LedgerLine {

@@ -29,6 +29,7 @@ export {
   useStartRun,
   useTakeInDrills,
 } from './drillQueries';
+export { useInWork, useKeepInWork } from './inWorkQueries';
 export { isOfEarlierVisit, keys } from './keys';
 export {
   type Beside,

@@ -20,7 +20,14 @@ import {
   Stack,
   Title,
 } from '../design';
-import { addGreen, addStudent, type StudentDraft, useBench, useChangeSession } from '../server/queries';
+import {
+  addGreen,
+  addStudent,
+  type StudentDraft,
+  useBench,
+  useChangeSession,
+  useInWork,
+} from '../server/queries';
 import type { Green, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
@@ -373,6 +380,7 @@ function minutesWrong(text: string, whole: number | null): string | null {
 function ArriveMargin({ session }: WaypointProps) {
   return (
     <Margin notes={[]}>
+      {session.student !== null && <StillInWork student={session.student.id} />}
       {session.last_note !== null && (
         <MarginWord>
           <h2>From last time</h2>
@@ -401,6 +409,27 @@ function ArriveMargin({ session }: WaypointProps) {
         </Fold>
       )}
     </Margin>
+  );
+}
+
+/** What is worked at, and the faults that are still there. */
+function StillInWork({ student }: { student: string }) {
+  const { focuses, faults } = useInWork(student).data ?? { focuses: [], faults: [] };
+  const lines = [
+    ...focuses.map(({ text }) => text),
+    ...faults
+      .filter(({ is_open }) => is_open)
+      .map(({ fault, cure }) => (cure === null ? fault : `${fault}: ${cure}`)),
+  ];
+  return lines.length === 0 ? null : (
+    <MarginWord>
+      <h2>In work</h2>
+      <ul>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </MarginWord>
   );
 }
 

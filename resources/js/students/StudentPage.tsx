@@ -19,6 +19,7 @@ import type { Look, Student } from '../server/types';
 import { StrokeSpread } from '../stroke/StrokeSpread';
 import { whenOf } from '../stroke/when';
 import { useUnitsOf } from '../units/useUnits';
+import { InWorkPart } from './InWorkPart';
 import { HANDS, SCHOOLS } from './words';
 
 /** One place that answers how a student is doing. */
@@ -51,6 +52,7 @@ const PARTS = [
   { value: 'balls', label: 'The balls' },
   { value: 'stroke', label: 'The stroke' },
   { value: 'beside', label: 'Side by side' },
+  { value: 'work', label: 'In work' },
   { value: 'sessions', label: 'Sessions and drills' },
 ] as const;
 
@@ -105,6 +107,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
         {part === 'beside' && (
           <BesidePart student={student} others={others} surface={look.data?.surface ?? null} units={units} />
         )}
+        {part === 'work' && <InWorkPart student={student.id} />}
         {part === 'sessions' && <Rolled student={student} />}
       </Stack>
       {notes.length > 0 && <PencilNotes notes={notes} units={units} />}

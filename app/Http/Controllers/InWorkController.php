@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Student\InWork;
+use App\Models\Student;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What is in work with a student. */
+final class InWorkController
+{
+    public function show(Student $student): JsonResponse
+    {
+        return new JsonResponse($student->inWork()->toArray());
+    }
+
+    /** Keep it whole, as the screen has it; the core reads it and names the field of what it refuses. */
+    public function update(Request $request, Student $student): JsonResponse
+    {
+        $inWork = InWork::read(JsonInput::parse($request->getContent()));
+        $student->update(['in_work' => $inWork->toArray()]);
+
+        return new JsonResponse($inWork->toArray());
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\LookBack;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Measure\AimSplit;
+use Amble\Core\LookBack\Measure\StartAverage;
+use Amble\Core\LookBack\Measure\StartLines;
+use Amble\Core\LookBack\Measure\StartSpread;
+use Amble\Core\LookBack\Measure\StartThrough;
+use PHPUnit\Framework\TestCase;
+
+/** What starts tell from gates and looks mixed, and what is said where they tell no angle. */
+final class StartMeasuresTest extends TestCase
+{
+    /** @return list<RolledBall> so many through, left and right of a gate */
+    private static function gated(int $through, int $left, int $right, float $width = Balls::GATE): array
+    {
+        $balls = [];
+        foreach (['through' => $through, 'left' => $left, 'right' => $right] as $result => $n) {
+            for ($i = 0; $i < $n; ++$i) {
+                $balls[] = Balls::one(3.0, 3.0, ['gate' => $result], gate: $width);
+            }
+        }
+
+        return $balls;
+    }
+
+    public function testMissesOnBothSidesTellAngleAndSpread(): void
+    {
+        $asked = Balls::asked(self::gated(20, 6, 6));
+        $average = StartAverage::of($asked);
+        self::assertEqualsWithDelta(0.0, $average?->value, 1e-6);
+        self::assertStringContainsString('not clearly off', (string) $average?->sentence);
+        self::assertGreaterThan(0.8, StartSpread::of($asked)?->value);
+        $right = StartAverage::of(Balls::asked(self::gated(16, 2, 22)));
+        self::assertGreaterThan(0.4, $right?->interval?->low);
+        self::assertMatchesRegularExpression('/^On average \d\.\d° right, likely \d\.\d° to \d\.\d°\.$/', (string) $right?->sentence);
+    }
+
+    public function testAllThroughTellsABoundAndTheGateThatWouldTellMore(): void
+    {
+        $asked = Balls::asked(self::gated(20, 0, 0));
+        self::assertNull(StartAverage::of($asked)?->value);
+        $spread = StartSpread::of($asked);
+        self::assertNull($spread?->value);
+        self::assertMatchesRegularExpression('/^All 20 came through: the spread is below \d\.\d°.* would tell more\.$/', (string) $spread?->sentence);
+    }
+
+    public function testMissesOnOneSideOnlySayThatAndNoAngle(): void
+    {
+        $average = StartAverage::of(Balls::asked(self::gated(14, 0, 6)));
+        self::assertNull($average?->value);
+        self::assertStringContainsString('All 6 misses of 20 are on the right', (string) $average?->sentence);
+        self::assertNull(StartSpread::of(Balls::asked(self::gated(14, 0, 6))));
+        self::assertSame([0, 6], StartLines::sides(Balls::asked(self::gated(14, 0, 6))));
+    }
+
+    public function testALookTellsASideAndOnLineByEyeBoundsNothing(): void
+    {
+        $look = static fn(string $word, int $n): array => array_map(static fn(): RolledBall => Balls::one(3.0, 3.0, ['start' => $word]), range(1, $n));
+        $asked = Balls::asked([...$look('left', 2), ...$look('right', 7), ...$look('on', 11)]);
+        self::assertSame([2, 7], StartLines::sides($asked));
+        $through = StartThrough::of($asked);
+        self::assertSame([20, 0.55], [$through?->n, $through?->value]);
+        self::assertStringContainsString('11 of 20 by eye', (string) $through?->sentence);
+    }
+
+    public function testAGateNobodyCheckedOrOfNoSizeTellsNothing(): void
+    {
+        self::assertNull(StartAverage::of(Balls::asked([Balls::one(3.0, 3.0, ['gate' => 'right'])])));
+    }
+
+    public function testAimIsSplitFromStrokeOnceBothAreKnown(): void
+    {
+        $aimed = static fn(float $offset): RolledBall => Balls::one(3.0, 3.0, ['aim_offset_m' => $offset]);
+        $starts = self::gated(16, 10, 10);
+        self::assertNull(AimSplit::of(Balls::asked([...$starts, $aimed(-0.1), $aimed(-0.12), $aimed(-0.11)])));
+        $split = AimSplit::of(Balls::asked([...$starts, $aimed(-0.1), $aimed(-0.12), $aimed(-0.11), $aimed(-0.09)]));
+        self::assertEqualsWithDelta(rad2deg(atan(-0.105 / 3.0)), $split?->rows[0]->value, 0.01);
+        self::assertEqualsWithDelta(-(float) $split?->rows[0]->value, $split?->value, 1e-3);
+        self::assertStringContainsString('One makes up for the other', (string) $split?->sentence);
+        self::assertNull(AimSplit::of(Balls::asked([$aimed(0.1), $aimed(0.1), $aimed(0.1), $aimed(0.1)])));
+    }
+
+    public function testWhereAimAndStrokeAgreeNothingMakesUpForAnything(): void
+    {
+        $aimed = static fn(float $offset): RolledBall => Balls::one(3.0, 3.0, ['aim_offset_m' => $offset]);
+        $split = AimSplit::of(Balls::asked([...self::gated(10, 2, 24), $aimed(0.01), $aimed(0.02), $aimed(0.015), $aimed(0.012)]));
+        self::assertStringNotContainsString('makes up', (string) $split?->sentence);
+        self::assertGreaterThan(0.0, $split?->value);
+    }
+}
