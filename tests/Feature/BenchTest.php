@@ -25,7 +25,7 @@ final class BenchTest extends TestCase
     {
         $card = self::studentCard([
             'name' => 'Sunniva', 'hand' => 'left', 'level' => 'tournament', 'unit' => 'paces', 'pace_length_m' => 0.815,
-            'target_pace_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true,
+            'target_pace_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true, 'line_cure' => 'turn', 'band_low_m' => 1.5, 'band_high_m' => 7.5,
         ]);
         $id = $this->postJson('api/students', $card)->assertSuccessful()->json('id');
         $kept = $this->getJson('api/bench')->json('students.0');
