@@ -106,6 +106,9 @@ final class HabitsTest extends TestCase
         $jitter = static fn(int $i): float => 1.0 + 0.04 * (($i % 5) - 2);
         $balls = [...array_map(static fn(int $i): RolledBall => Balls::one(2.0 * $jitter($i), 2.0), range(1, 10)), ...array_map(static fn(int $i): RolledBall => Balls::one(6.8 * $jitter($i), 8.0), range(1, 10))];
         self::assertStringContainsString('Long putts finish shorter', self::notes($balls)['pace.lengths']->seen);
+        // Clear, and too small to be worth a word.
+        $little = static fn(float $target, float $share): array => array_map(static fn(int $i): RolledBall => Balls::one($share * $target * (1.0 + 0.005 * (($i % 5) - 2)), $target), range(1, 10));
+        self::assertArrayNotHasKey('pace.lengths', self::notes([...$little(2.0, 1.0), ...$little(8.0, 0.96)]));
         self::assertArrayNotHasKey('pace.lengths', self::notes(array_map(static fn(int $i): RolledBall => Balls::one($jitter($i) * 2.0 * (1 + $i % 2), 2.0 * (1 + $i % 2)), range(1, 20))));
     }
 
@@ -129,6 +132,13 @@ final class HabitsTest extends TestCase
         self::assertStringContainsString('Choose one cure', $open);
         $aim = self::notes(Balls::practice(80, ['aimBias' => 0.024], 6), cure: LineCure::Turn)['start.side'];
         self::assertStringContainsString('mostly aim', (string) $aim->try);
+    }
+
+    public function testACompensationIsNamedInsteadOfTheSideThatIsLeft(): void
+    {
+        $notes = self::notes(Balls::practice(120, ['aimBias' => -0.04, 'faceBias' => 0.06], 14));
+        self::assertArrayHasKey('start.side', $notes);
+        self::assertSame(['start.side'], $notes['start.compensation']->instead);
     }
 
     public function testMissesOnOneSideOnlyAreSaidWithoutAnAngle(): void
@@ -229,6 +239,7 @@ final class HabitsTest extends TestCase
         self::assertSame([], $keys(['faceBias' => 0.02] + $steady, Complaint::StartLine));
         self::assertSame([], $keys(['readShare' => 0.5] + $steady, Complaint::Read));
         self::assertSame([], $keys(['strikeScatter' => 0.2], Complaint::Pace));
+        self::assertSame([], $keys(['lineSpread' => 0.05] + $steady, Complaint::StartLine));
     }
 
     public function testNoHabitIsToldWithoutBalls(): void

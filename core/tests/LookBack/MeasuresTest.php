@@ -147,6 +147,14 @@ final class MeasuresTest extends PropertyTestCase
         self::assertStringContainsString('Curving left, towards the feet it is more often low', (string) $right?->sentence);
     }
 
+    public function testOnlyMissesAreLowAndOnlySoundPaceTellsTheRead(): void
+    {
+        $ball = static fn(float $roll, Stop $stop = Stop::Free): RolledBall => Balls::one($roll, 3.0, ['high_low' => 'low', 'read_amount_m' => 0.1], across: 2.0, stop: $stop);
+        $asked = Balls::asked([$ball(3.1), $ball(2.95), $ball(4.5), $ball(3.1, Stop::Holed)]);
+        self::assertSame(3, LowSide::of($asked)?->n);
+        self::assertSame(3, ReadError::of($asked)?->n);
+    }
+
     public function testHeldAndRoutineAreLaidBesideTheBallsWithout(): void
     {
         $ball = static fn(bool $held, float $roll): RolledBall => Balls::one($roll, 3.0, ['held' => $held]);
