@@ -12,6 +12,10 @@ final class Known
 
     public function answer(string $what, \Closure $workOut): mixed
     {
-        return $this->answers[$what] ??= $workOut();
+        if (!array_key_exists($what, $this->answers)) {
+            $this->answers[$what] = $workOut();
+        }
+
+        return $this->answers[$what];
     }
 }

@@ -30,6 +30,12 @@ final readonly class Interval
         return new self($centre - $half, $centre + $half);
     }
 
+    /** The standard error that its width comes to, as of a normal law. @param float $level it was made at */
+    public function error(float $level = 0.8): float
+    {
+        return ($this->high - $this->low) / (2.0 * Normal::quantile(0.5 + 0.5 * $level));
+    }
+
     public function contains(float $value): bool
     {
         return $value >= $this->low && $value <= $this->high;

@@ -49,9 +49,9 @@ final class HeldMatters implements Rule
             sprintf('With %s balls finish nearer than with %s.', $held, $up),
             sprintf(
                 'Within a tenth: %d of %d with, %d of %d without.',
-                (int) round((float) $with->value * $with->n),
+                $with->count(),
                 $with->n,
-                (int) round((float) $without->value * $without->n),
+                $without->count(),
                 $without->n,
             ),
             0.55,

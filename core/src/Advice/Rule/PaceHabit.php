@@ -8,12 +8,10 @@ use Amble\Core\Advice\Clear;
 use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
-use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\Pace;
-use Amble\Core\Numeric\Normal;
 
 /** Short or long as a whole: the green first while the balls are of one day and several lengths agree; else both readings. */
 final class PaceHabit implements Rule
@@ -33,7 +31,7 @@ final class PaceHabit implements Rule
         if ($lately === null || $control === null || $control->bias === null || $control->biasInterval === null || Pace::told($control) < self::FEWEST) {
             return null;
         }
-        $error = self::error($control);
+        $error = $control->biasInterval->error();
         if (!Clear::says($control->bias, $error, self::LEAST, Pace::told($control) - 1)) {
             return null;
         }
@@ -82,10 +80,5 @@ final class PaceHabit implements Rule
         }
 
         return $agree;
-    }
-
-    private static function error(DistanceControl $control): float
-    {
-        return $control->biasInterval === null ? INF : ($control->biasInterval->high - $control->biasInterval->low) / (2.0 * Normal::quantile(0.9));
     }
 }

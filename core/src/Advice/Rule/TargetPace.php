@@ -10,7 +10,6 @@ use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\LookBack\Measure\PaceFromMeant;
-use Amble\Core\Numeric\Normal;
 
 /** Balls at a hole that do not finish as far past it as is played for. */
 final class TargetPace implements Rule
@@ -28,7 +27,7 @@ final class TargetPace implements Rule
             return null;
         }
         $off = $finding->value - $lately->pace;
-        $error = ($finding->interval->high - $finding->interval->low) / (2.0 * Normal::quantile(0.9));
+        $error = $finding->interval->error();
 
         return !Clear::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Note(
             'pace.target',

@@ -21,7 +21,7 @@ final class ThroughNotIn implements Rule
         if ($row === null || $row->n < self::FEWEST || $row->value === null) {
             return null;
         }
-        $missed = (int) round($row->value * $row->n);
+        $missed = $row->count();
 
         return !Clear::shareAbove($missed, $row->n) ? null : new Note(
             'start.through_missed',

@@ -7,7 +7,6 @@ namespace Amble\Core\Drill\Finding;
 use Amble\Core\Change\Change;
 use Amble\Core\Change\Comparison;
 use Amble\Core\Numeric\Interval;
-use Amble\Core\Numeric\Normal;
 
 /** What a drill found: one figure for what it looks at, how sure that is, and one sentence. This class is immutable. */
 final readonly class Finding
@@ -80,6 +79,6 @@ final readonly class Finding
             return null;
         }
 
-        return ($this->interval->high - $this->interval->low) / (2.0 * Normal::quantile(0.9));
+        return $this->interval->error();
     }
 }

@@ -22,4 +22,10 @@ final readonly class FindingRow
         public ?Interval $interval = null,
     ) {
     }
+
+    /** How many a share comes to. */
+    public function count(): int
+    {
+        return (int) round((float) $this->value * $this->n);
+    }
 }

@@ -33,7 +33,7 @@ final class Causes implements Measure
             }
         }
         usort($rows, static fn($a, $b): int => $b->value <=> $a->value);
-        $parts = array_map(static fn($row): string => (int) round((float) $row->value * $row->n) . ' ' . lcfirst($row->name), $rows);
+        $parts = array_map(static fn($row): string => $row->count() . ' ' . lcfirst($row->name), $rows);
 
         return new Finding(
             'Causes given',

@@ -30,7 +30,7 @@ final class Holed implements Measure
 
         return new Finding(
             'How many dropped?',
-            sprintf('%d of %d%s.', (int) round((float) $whole->value * $whole->n), $whole->n, $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n)),
+            sprintf('%d of %d%s.', $whole->count(), $whole->n, $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n)),
             FindingUnit::Share,
             $whole->value,
             $whole->interval,

@@ -35,7 +35,7 @@ final class LowSide implements Tracked
             'High or low?',
             sprintf(
                 '%d of %d misses went by on the low side%s.%s',
-                (int) round((float) $whole->value * $whole->n),
+                $whole->count(),
                 $whole->n,
                 $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n),
                 self::weak($rows),

@@ -27,7 +27,7 @@ final class Marks implements Measure
                 $rows[] = $row;
             }
         }
-        $parts = array_map(static fn($row): string => (int) round((float) $row->value * $row->n) . ' ' . lcfirst($row->name), $rows);
+        $parts = array_map(static fn($row): string => $row->count() . ' ' . lcfirst($row->name), $rows);
 
         return $rows === [] ? null : new Finding(
             'Balls marked',

@@ -33,7 +33,7 @@ final class StartThrough implements Measure
             'How many started on line?',
             sprintf(
                 '%d of %d %s%s.',
-                (int) round((float) $whole->value * $whole->n),
+                $whole->count(),
                 $whole->n,
                 $gated === [] ? 'by eye' : 'came through',
                 $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n),

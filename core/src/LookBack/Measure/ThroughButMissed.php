@@ -27,7 +27,7 @@ final class ThroughButMissed implements Measure
         if ($row === null || $row->n === 0) {
             return null;
         }
-        $missed = (int) round((float) $row->value * $row->n);
+        $missed = $row->count();
 
         return new Finding(
             'Through but missed?',

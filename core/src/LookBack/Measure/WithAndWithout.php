@@ -37,10 +37,10 @@ final class WithAndWithout implements Measure
                 $parts[] = sprintf(
                     'With %s %d of %d inside a tenth, with %s %d of %d: %s.',
                     self::PAIRS[$name][0],
-                    (int) round((float) $with->value * $with->n),
+                    $with->count(),
                     $with->n,
                     self::PAIRS[$name][1],
-                    (int) round((float) $without->value * $without->n),
+                    $without->count(),
                     $without->n,
                     $ends->contains(0.0) ? 'no clear difference' : 'a clear difference',
                 );
