@@ -26,7 +26,6 @@ final class DemoDrills
     private const ROLLED = 'lip-and-rod';
     private const BALLS = 7;
     private const GATE = 'telling-gate';
-    private const GATE_WIDTH = 0.075;
 
     /** Putts past the gate and across a slope in one session. */
     private const PUTTS = 24;
@@ -73,7 +72,8 @@ final class DemoDrills
         $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetOutSheet::GATE_SEEN, 'count' => 1];
         $events = [$seen + ['id' => $ulids->at($start), 'at_ms' => (int) $start->getTimestampMs()]];
         $seed = (int) $start->getTimestamp();
-        foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed), self::GATE_WIDTH))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
+        $width = DrillLibrary::card($run->definition())->rules->aid?->width?->metres() ?? throw new \LogicException('The gate has no width.');
+        foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed), $width))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
             $at = $start->addSeconds(self::SECONDS_A_PUTT * ($i + 1));
             $events[] = [
                 'id' => $ulids->at($at),

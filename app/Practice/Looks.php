@@ -78,7 +78,7 @@ final class Looks
     }
 
     /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
-    private function all(Student $student, ?Surface $surface): Asked
+    public function all(Student $student, ?Surface $surface = null): Asked
     {
         return $this->onOne($student, $this->evidence->ofStudent($student), $surface);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Play\PlayLook;
 use Amble\Core\Play\Stakes;
@@ -25,10 +24,7 @@ final class Play
     /** Balls the pace and the start line are told from. */
     private const BALLS = 400;
 
-    /** For want of any reading, an ordinary green. */
-    private const ORDINARY_FEET = 9.5;
-
-    public function __construct(private readonly EvidenceRoom $evidence)
+    public function __construct(private readonly Looks $looks)
     {
     }
 
@@ -57,14 +53,11 @@ final class Play
     public function stakes(Student $student): array
     {
         $first = self::look($this->rounds($student), null, $student->unit)->firstPutts;
-        $balls = $this->evidence->ofStudent($student);
-        $last = end($balls);
-        $asked = Looks::asked($student, array_slice(array_values(array_filter(
-            $balls,
-            static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface,
-        )), -self::BALLS), $last === false ? null : $last->surface);
-        $speed = $last === false ? null : $last->reading?->reading->speed;
-        $told = $speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET);
+        $all = $this->looks->all($student);
+        $asked = $all->with(array_slice($all->balls, -self::BALLS));
+        $last = $all->balls[count($all->balls) - 1] ?? null;
+        $speed = $last?->reading?->reading->speed;
+        $told = $speed ?? GreenSpeed::ordinary();
 
         return [Stakes::of($asked, $told, $first), $told, $speed !== null, $first->areEnough()];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\LookBack\AskedLength;
 use Amble\Core\LookBack\StrokeLook;
@@ -18,9 +17,6 @@ final class Pocket
 {
     /** The second green is so much faster where the coach names none. */
     private const FASTER = 1.15;
-
-    /** For want of any reading, an ordinary green. */
-    private const ORDINARY_FEET = 9.5;
 
     public function __construct(private readonly EvidenceRoom $evidence, private readonly StrokeSummaries $summaries)
     {
@@ -45,18 +41,12 @@ final class Pocket
         }
         $prior = $last->surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $last->surface);
         $fit = StrokeLook::of($balls, $last->surface, $last->sessionId, $prior)->fit;
-        $usual = self::speedOf($last);
-        $first = $card->speed_1_m ?? $usual->metres();
+        $first = $card->speed_1_m ?? ($last->reading->reading->speed ?? GreenSpeed::ordinary())->metres();
         $asked = AskedLength::of([], $student->unit);
 
         return $fit->beta() === null ? [] : array_map(
             static fn(float $speed): StrokeTable => StrokeTable::of($fit, GreenSpeed::ofMetres($speed), 0.0, $asked, $student->unit),
             [$first, $card->speed_2_m ?? min(6.1, self::FASTER * $first)],
         );
-    }
-
-    private static function speedOf(RolledBall $last): GreenSpeed
-    {
-        return $last->reading->reading->speed ?? GreenSpeed::ofFeet(self::ORDINARY_FEET);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BenchmarkRequest;
+use App\Http\Resources\BenchmarkResource;
 use App\Models\Benchmark;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -17,15 +18,15 @@ final class BenchmarkController
     {
         $coach = $request->coach();
 
-        return self::told(Benchmark::madeBefore($request->clientId(), $coach->bench_id)
-            ?? Benchmark::query()->create($request->columns() + ['id' => $request->clientId(), 'bench_id' => $coach->bench_id, 'coach_id' => $coach->id]));
+        return new JsonResponse(new BenchmarkResource(Benchmark::madeBefore($request->clientId(), $coach->bench_id)
+            ?? Benchmark::query()->create($request->columns() + ['id' => $request->clientId(), 'bench_id' => $coach->bench_id, 'coach_id' => $coach->id])));
     }
 
     public function update(BenchmarkRequest $request, Benchmark $benchmark): JsonResponse
     {
         $benchmark->update($request->columns());
 
-        return self::told($benchmark);
+        return new JsonResponse(new BenchmarkResource($benchmark));
     }
 
     public function destroy(Benchmark $benchmark): Response
@@ -33,13 +34,5 @@ final class BenchmarkController
         $benchmark->delete();
 
         return response()->noContent();
-    }
-
-    private static function told(Benchmark $benchmark): JsonResponse
-    {
-        return new JsonResponse([
-            'id' => $benchmark->id, 'figure' => $benchmark->figure->value, 'length_m' => $benchmark->length_m,
-            'value' => $benchmark->value, 'source' => $benchmark->source, 'sample' => $benchmark->sample,
-        ]);
     }
 }

@@ -44,10 +44,7 @@ final class PlayResource extends JsonResource
                 'three_putt' => $class->threePutt, 'three_putt_interval' => $class->threePuttInterval->toArray(),
                 'mean_leave_m' => $class->meanLeave,
             ], $play->classes),
-            'benchmarks' => array_map(static fn(Benchmark $benchmark): array => [
-                'id' => $benchmark->id, 'figure' => $benchmark->figure->value, 'length_m' => $benchmark->length_m, 'value' => $benchmark->value,
-                'source' => $benchmark->source, 'sample' => $benchmark->sample, 'own' => $benchmark->figure->own($play, $benchmark->length()),
-            ], $room->benchmarks),
+            'benchmarks' => array_map(static fn(Benchmark $benchmark): array => ['own' => $benchmark->figure->own($play, $benchmark->length())] + BenchmarkResource::make($benchmark)->toArray($request), $room->benchmarks),
         ];
     }
 }

@@ -64,6 +64,12 @@ final readonly class GreenSpeed
         return $this->metres / Length::METRES_PER_FOOT;
     }
 
+    /** An ordinary green, for want of any reading; who uses it says so. */
+    public static function ordinary(): self
+    {
+        return self::ofFeet(9.5);
+    }
+
     public function metres(): float
     {
         return $this->metres;
