@@ -36,22 +36,37 @@ final class Looks
     {
         $balls = $this->evidence->ofStudent($student);
         $asked = $this->onOne($student, $balls, $surface);
-        $surfaces = array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)));
 
-        return [Look::of($asked, $filter), $asked->surface, array_values(array_map(Surface::from(...), $surfaces))];
+        return [Look::of($asked, $filter), $asked->surface, self::surfaces($balls)];
     }
 
-    /** @return array{list<CourseLine>, list<Stile>, Surface|null, string|null} and the last session with balls */
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return list<Surface> those they were rolled on
+     */
+    private static function surfaces(array $balls): array
+    {
+        $surfaces = array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)));
+
+        return array_values(array_map(Surface::from(...), $surfaces));
+    }
+
+    /**
+     * @return array{list<CourseLine>, list<Stile>, Surface|null, list<Surface>, string|null} with the surface it is told of, those
+     *                                                                                       there are balls of, and the last session with some
+     */
     public function course(Student $student, ?Surface $surface, LookFilter $filter, int $sessionsForTrend): array
     {
-        $asked = $this->all($student, $surface);
+        $balls = $this->evidence->ofStudent($student);
+        $asked = $this->onOne($student, $balls, $surface);
         $picked = $filter->of($asked)->plain();
         $lines = [];
-        foreach (Question::tracked() as $key => $measure) {
+        foreach (Question::drawn() as $key => $measure) {
             $lines[] = CourseLine::of($key, $measure, $picked, $sessionsForTrend);
         }
 
-        return [array_values(array_filter($lines)), self::stiles($asked), $asked->surface, array_key_last($asked->bySession())];
+        return [array_values(array_filter($lines)), self::stiles($asked), $asked->surface, self::surfaces($balls), array_key_last($asked->bySession())];
     }
 
     /**

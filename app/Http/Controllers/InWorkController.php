@@ -15,7 +15,7 @@ final class InWorkController
 {
     public function show(Student $student): JsonResponse
     {
-        return new JsonResponse($student->inWork()->toArray());
+        return self::answer($student->inWork());
     }
 
     /** Keep it whole, as the screen has it; the core reads it and names the field of what it refuses. */
@@ -24,6 +24,11 @@ final class InWorkController
         $inWork = InWork::read(JsonInput::parse($request->getContent()));
         $student->update(['in_work' => $inWork->toArray()]);
 
-        return new JsonResponse($inWork->toArray());
+        return self::answer($inWork);
+    }
+
+    private static function answer(InWork $inWork): JsonResponse
+    {
+        return new JsonResponse(['cap' => InWork::CAP] + $inWork->toArray());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\CourseLine;
 use Amble\Core\LookBack\CoursePoint;
 use Amble\Core\LookBack\Look;
@@ -58,10 +59,11 @@ final class LookController
     public function course(LookRequest $request, Student $student): JsonResponse
     {
         $forTrend = $request->coach()->trend_sessions;
-        [$lines, $stiles, $surface, $latest] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
+        [$lines, $stiles, $surface, $surfaces, $latest] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
 
         return new JsonResponse([
             'surface' => $surface?->value,
+            'surfaces' => array_map(static fn(Surface $one): string => $one->value, $surfaces),
             'sessions_for_trend' => $forTrend,
             'latest_session_id' => $latest,
             'lines' => array_map(static fn(CourseLine $line): array => [

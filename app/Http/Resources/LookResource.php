@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Contract\FindingShape;
+use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
@@ -36,6 +37,7 @@ final class LookResource extends JsonResource
 
         return [
             'n' => $look->n,
+            'window' => DistanceControl::DEFAULT_WINDOW,
             'surface' => $this->surface?->value,
             'surfaces' => array_map(static fn(Surface $one): string => $one->value, $this->surfaces),
             'lengths' => array_map(static fn(array $length): array => ['length_m' => $length[0], 'n' => $length[1]], $look->lengths),

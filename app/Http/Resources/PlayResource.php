@@ -35,7 +35,7 @@ final class PlayResource extends JsonResource
             'strokes_lost' => $play->strokesLost,
             'strokes_lost_per_18' => $play->per18($play->strokesLost),
             'avoidable' => $play->avoidable,
-            'first_putts' => ['n' => count($play->firstPutts->lengths), 'lengths_m' => $play->firstPutts->lengths, 'band_m' => $play->firstPutts->band()],
+            'first_putts' => ['n' => count($play->firstPutts->lengths), 'lengths_m' => $play->firstPutts->lengths, 'band_m' => $play->firstPutts->band(), 'wanting' => $play->firstPutts->wanting()],
             'band_m' => $room->band,
             'is_band_of_rounds' => $play->firstPutts->band() !== null,
             'classes' => array_map(static fn(PlayClass $class): array => [

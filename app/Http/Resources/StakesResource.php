@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Play\FirstPutts;
 use Amble\Core\Play\Stakes;
 use Amble\Core\Play\StakesMissing;
 use Amble\Core\Strokes\LengthOutcome;
@@ -48,6 +49,8 @@ final class StakesResource extends JsonResource
             ], $stakes->outcomes ?? []),
             'pace_balls' => $stakes?->paceBalls,
             'line_balls' => $stakes?->lineBalls,
+            'read_spread_deg' => $stakes?->readSpread === null ? null : rad2deg($stakes->readSpread),
+            'even_spread_m' => FirstPutts::evenSpread(),
         ];
     }
 }

@@ -29,7 +29,7 @@ final readonly class CourseLine
     }
 
     /**
-     * @param class-string<Tracked> $measure
+     * @param class-string<Drawn> $measure
      * @param int $sessionsForTrend fewer sessions tell no trend, the coach's number
      */
     public static function of(string $key, string $measure, Asked $asked, int $sessionsForTrend): ?self
@@ -46,7 +46,8 @@ final readonly class CourseLine
         if ($points === [] || $last === null) {
             return null;
         }
-        [$change, $sentence] = self::told($measure, $asked, $points, $sessionsForTrend);
+        // Of what is only drawn no change is called: the last session's own sentence stands.
+        [$change, $sentence] = !is_subclass_of($measure, Tracked::class) ? [null, $last->sentence] : self::told($measure, $asked, $points, $sessionsForTrend);
 
         return new self($key, $last->question, $last->unit, $points, $sentence, $change);
     }

@@ -9,6 +9,7 @@ use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
 use Amble\Core\LookBack\Measure\FeelAgreement;
 use Amble\Core\LookBack\Measure\FirstAndLast;
+use Amble\Core\LookBack\Measure\GateWidth;
 use Amble\Core\LookBack\Measure\Holed;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\LookBack\Measure\Marks;
@@ -67,6 +68,7 @@ enum Question: string
                 'start_average' => StartAverage::class,
                 'start_spread' => StartSpread::class,
                 'start_through' => StartThrough::class,
+                'gate_width' => GateWidth::class,
                 'aim_split' => AimSplit::class,
                 'start_missed' => ThroughButMissed::class,
             ],
@@ -93,18 +95,18 @@ enum Question: string
         return $findings;
     }
 
-    /** @return array<string, class-string<Tracked>> every measure that is drawn over time, by key */
-    public static function tracked(): array
+    /** @return array<string, class-string<Drawn>> every measure that is drawn over time, by key */
+    public static function drawn(): array
     {
-        $tracked = [];
+        $drawn = [];
         foreach (self::cases() as $question) {
             foreach ($question->measures() as $key => $measure) {
-                if (is_subclass_of($measure, Tracked::class)) {
-                    $tracked[$key] = $measure;
+                if (is_subclass_of($measure, Drawn::class)) {
+                    $drawn[$key] = $measure;
                 }
             }
         }
 
-        return $tracked;
+        return $drawn;
     }
 }

@@ -21,17 +21,17 @@ final readonly class SideBySide
     /**
      * @param non-empty-list<Asked> $asked
      *
-     * @return list<self> those of the tracked measures that any of them tells
+     * @return list<self> those of the drawn measures that any of them tells
      */
     public static function of(array $asked): array
     {
         $rows = [];
-        foreach (Question::tracked() as $key => $measure) {
+        foreach (Question::drawn() as $key => $measure) {
             $findings = array_map(static fn(Asked $one): ?Finding => $measure::of($one), $asked);
             $told = array_values(array_filter($findings));
             if ($told !== []) {
                 $rows[] = new self($key, $told[0]->question, $findings, array_map(
-                    static fn(int $i): ?string => $i === 0 || $findings[0] === null || $findings[$i] === null
+                    static fn(int $i): ?string => $i === 0 || $findings[0] === null || $findings[$i] === null || !is_subclass_of($measure, Tracked::class)
                         ? null
                         : FirstAndLast::verdict($measure::change($asked[0], $asked[$i]), ...$measure::words()),
                     array_keys($asked),

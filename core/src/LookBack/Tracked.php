@@ -6,8 +6,8 @@ namespace Amble\Core\LookBack;
 
 use Amble\Core\Change\Comparison;
 
-/** A measure that is drawn over time, and of which a change can be called. */
-interface Tracked extends Measure
+/** One of which a change can be called. */
+interface Tracked extends Drawn
 {
     /** Then and now by the rule of maths.md 8; null where either has too little. */
     public static function change(Asked $then, Asked $now): ?Comparison;

@@ -45,6 +45,18 @@ final readonly class FirstPutts
         return new self($lengths, $ends);
     }
 
+    /** @return array{float, float} the ends of what stands in for want of rounds, metres */
+    public static function evenSpread(): array
+    {
+        return [min(self::EVEN_SPREAD), max(self::EVEN_SPREAD)];
+    }
+
+    /** @return non-negative-int how many more it takes until they speak for the student */
+    public function wanting(): int
+    {
+        return max(0, self::FEWEST - count($this->lengths));
+    }
+
     /** Whether they are enough to speak for the student. */
     public function areEnough(): bool
     {

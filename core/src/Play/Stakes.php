@@ -9,6 +9,7 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\Pace;
+use Amble\Core\LookBack\Measure\ReadError;
 use Amble\Core\LookBack\Measure\StartLines;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\LengthOutcome;
@@ -28,12 +29,14 @@ final readonly class Stakes
     /**
      * @param list<LengthOutcome> $outcomes shortest first
      * @param int $paceBalls and $lineBalls that it rests on
+     * @param float|null $readSpread of the reads as start lines, radians, already in the start line's; null while they are too few
      */
     private function __construct(
         public StrokesAtStake $atStake,
         public array $outcomes,
         public int $paceBalls,
         public int $lineBalls,
+        public ?float $readSpread,
     ) {
     }
 
@@ -42,7 +45,8 @@ final readonly class Stakes
     {
         $control = Pace::control($asked);
         $line = StartLines::fit($asked);
-        $player = $control === null ? null : self::player($control, $line, $asked->pace);
+        $read = ReadError::spread($asked);
+        $player = $control === null ? null : self::player($control, $line, $read ?? 0.0, $asked->pace);
         if ($control === null || $player === null) {
             return $control?->spread === null || Pace::told($control) < self::FEWEST ? StakesMissing::Pace : StakesMissing::StartLine;
         }
@@ -53,14 +57,16 @@ final readonly class Stakes
             array_map(static fn(float $metres): LengthOutcome => $expected->from(Length::ofMetres($metres)), self::LENGTHS),
             Pace::told($control),
             $line->n,
+            $read,
         );
     }
 
-    private static function player(DistanceControl $control, DirectionFit $line, float $pace): ?Player
+    /** @param float $read a misread and a stroke off line are chance apart, so they add in quadrature, radians */
+    private static function player(DistanceControl $control, DirectionFit $line, float $read, float $pace): ?Player
     {
         return $control->bias === null || $control->spread === null || $line->bias === null || $line->spread === null
             || Pace::told($control) < self::FEWEST || $line->n < self::FEWEST
             ? null
-            : Player::of($line->bias, $line->spread, $control->bias, $control->spread, $pace);
+            : Player::of($line->bias, hypot($line->spread, $read), $control->bias, $control->spread, $pace);
     }
 }

@@ -7,6 +7,7 @@ namespace Amble\Core\Tests\LookBack;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\CourseLine;
 use Amble\Core\LookBack\CoursePoint;
+use Amble\Core\LookBack\Measure\GateWidth;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Question;
@@ -49,7 +50,8 @@ final class OverTimeTest extends TestCase
         ], 3, 'now');
         $rows = SideBySide::of([Balls::asked($then), Balls::asked($now)]);
         $verdicts = array_combine(array_map(static fn(SideBySide $row): string => $row->key, $rows), array_map(static fn(SideBySide $row): ?string => $row->verdicts[1], $rows));
-        self::assertSame(array_keys(Question::tracked()), array_keys($verdicts));
+        self::assertSame(array_keys(Question::drawn()), array_keys($verdicts));
+        self::assertNull($verdicts['gate_width']);
         self::assertSame('clearly shorter', $verdicts['pace_average']);
         self::assertSame('clearly smaller', $verdicts['pace_spread']);
         self::assertSame('clearly further right', $verdicts['start_average']);
@@ -58,6 +60,22 @@ final class OverTimeTest extends TestCase
         self::assertSame('clearly more often right', $verdicts['feel']);
         self::assertSame('clearly more alike', $verdicts['stroke_evenness']);
         self::assertNull($rows[0]->verdicts[0]);
+    }
+
+    public function testANarrowerGateIsALevelReachedAndNoTrend(): void
+    {
+        $balls = [];
+        foreach (['A' => [0.09, 0.075], 'B' => [0.06]] as $session => $widths) {
+            foreach ($widths as $width) {
+                foreach (['through', 'through', 'left', 'through'] as $came) {
+                    $balls[] = Balls::one(3.0, 3.0, ['gate' => $came], $session, gate: $width);
+                }
+            }
+        }
+        $line = CourseLine::of('gate_width', GateWidth::class, Balls::asked($balls), 2);
+        self::assertSame([0.075, 0.06], array_map(static fn(CoursePoint $point): float => $point->value, $line->points ?? []));
+        self::assertSame([4, 4], array_map(static fn(CoursePoint $point): int => $point->n, $line->points ?? []));
+        self::assertSame(['The narrowest was {0.060 m} wide; 3 of 4 came through it.', null], [$line?->sentence, $line?->change]);
     }
 
     public function testStilesStandWhereSomethingBroke(): void

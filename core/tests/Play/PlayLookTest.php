@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Play;
 
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\Sample;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Play\BenchmarkFigure;
 use Amble\Core\Play\FirstPutts;
@@ -82,6 +84,28 @@ final class PlayLookTest extends PropertyTestCase
         self::assertSame(StakesMissing::Pace, Stakes::of(Balls::asked([Balls::one()]), $speed, $first));
         $noGate = array_map(static fn(int $i) => Balls::one(3.0 + 0.1 * ($i % 3)), range(1, 20));
         self::assertSame(StakesMissing::StartLine, Stakes::of(Balls::asked($noGate), $speed, $first));
+    }
+
+    public function testAMisreadAddsToTheStartLineInQuadrature(): void
+    {
+        $speed = GreenSpeed::ofFeet(9.5);
+        $first = FirstPutts::of([], Unit::Feet);
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one(3.0 + 0.2 * ($i % 3 - 1), 3.0, ['gate' => ['through', 'left', 'through', 'right'][$i % 4]], gate: Balls::GATE), range(1, 40));
+        $read = static fn(array $called): array => array_map(
+            static fn(float $amount): RolledBall => Balls::one(3.0, 3.0, ['read_side' => 'left', 'read_amount_m' => $amount], across: 2.0, isAtHole: true),
+            $called,
+        );
+        $wide = $read([0.1, 0.5, 0.1, 0.5, 0.1, 0.5, 0.1, 0.5]);
+        $angle = sqrt((float) Sample::variance(array_map(static fn(RolledBall $ball): float => atan((float) $ball->ball->sight->number('read_amount_m') / 3.0), $wide)));
+        $of = static fn(array $some): Stakes|StakesMissing => Stakes::of(Balls::asked($some), $speed, $first);
+        [$without, $few, $with] = [$of($balls), $of([...$balls, ...array_slice($wide, 0, 7)]), $of([...$balls, ...$wide])];
+        self::assertInstanceOf(Stakes::class, $without);
+        self::assertInstanceOf(Stakes::class, $few);
+        self::assertInstanceOf(Stakes::class, $with);
+        self::assertSame([null, null], [$without->readSpread, $few->readSpread]);
+        self::assertEqualsWithDelta($angle, $with->readSpread, 0.01);
+        self::assertGreaterThan($few->atStake->expectedPer18 + 0.5, $with->atStake->expectedPer18);
+        self::assertGreaterThan($few->atStake->stakes['line_spread'], $with->atStake->stakes['line_spread']);
     }
 
     public function testABenchmarkStandsBesideTheStudentsOwnFigure(): void

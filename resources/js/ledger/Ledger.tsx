@@ -20,7 +20,7 @@ import {
 import { wayBack } from '../device/stand';
 import { useBench, useLedger } from '../server/queries';
 import type { LedgerLine } from '../server/types';
-import { dayOf, monthOf, readDay } from '../units/dates';
+import { dayOf, endOf, monthOf, readDay } from '../units/dates';
 
 const Lines = styled.ol`
   list-style: none; margin: 0; padding: 0;
@@ -42,7 +42,7 @@ export function Ledger() {
   const ledger = useLedger({
     student_id: student,
     green_id: green,
-    before: until === null ? null : dayAfter(until),
+    before: until === null ? null : endOf(until),
   });
   const lines = ledger.data?.pages.flat() ?? [];
   const choose = (name: string, value: string | null) => {
@@ -101,13 +101,6 @@ export function Ledger() {
 
 function withAny(any: string, records: readonly { id: string; name: string }[] = []) {
   return [{ value: ANY, label: any }, ...records.map(({ id, name }) => ({ value: id, label: name }))];
-}
-
-/** The moment a day is over, on this device. */
-function dayAfter(day: string): string {
-  const next = new Date(`${day}T00:00:00`);
-  next.setDate(next.getDate() + 1);
-  return next.toISOString();
 }
 
 function Months({ lines }: { lines: readonly LedgerLine[] }) {

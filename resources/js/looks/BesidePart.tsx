@@ -3,7 +3,7 @@ import { Columns, Entry, Name, OneOf, Part, Pick, Quiet, TableFrame } from '../d
 import { figureWords, intervalWords } from '../found/figures';
 import { type Beside, besidePath, useBeside } from '../server/queries';
 import type { SideBySide, Student } from '../server/types';
-import { readDay } from '../units/dates';
+import { dayAfter, readDay } from '../units/dates';
 import type { Units } from '../units/useUnits';
 
 const NOBODY = 'nobody';
@@ -123,10 +123,4 @@ function Table({ data: { who, rows }, units }: { data: SideBySide; units: Units 
       </table>
     </TableFrame>
   );
-}
-
-function dayAfter(day: string): string {
-  const next = new Date(`${day}T12:00:00Z`);
-  next.setUTCDate(next.getUTCDate() + 1);
-  return next.toISOString().slice(0, 10);
 }

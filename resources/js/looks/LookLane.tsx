@@ -29,7 +29,7 @@ export function LookLane({ look, near, onNear, units }: LookLaneProps) {
   return near === null ? (
     <WholeLane look={look} rolled={rolled} onNear={onNear} units={units} />
   ) : (
-    <Around near={near} rolled={rolled} units={units} />
+    <Around near={near} window={look.window} rolled={rolled} units={units} />
   );
 }
 
@@ -97,7 +97,17 @@ const REACH = 0.45;
 const LEAST = 0.6;
 
 /** One length: short below, past above, left and right as seen from the ball. */
-function Around({ near, rolled, units }: { near: number; rolled: readonly Rolled[]; units: Units }) {
+function Around({
+  near,
+  window,
+  rolled,
+  units,
+}: {
+  near: number;
+  window: number;
+  rolled: readonly Rolled[];
+  units: Units;
+}) {
   const reach = Math.max(LEAST, REACH * near);
   const [middleX, middleY] = [WIDE / 2, HIGH / 2];
   const scale = (HIGH / 2 - 26) / reach;
@@ -109,19 +119,19 @@ function Around({ near, rolled, units }: { near: number; rolled: readonly Rolled
     const across = Math.max(-WIDE / 2 + 14, Math.min(WIDE / 2 - 14, clamp(aside) * scale));
     return [middleX + across, middleY - clamp(ball.roll_m - target) * scale];
   };
-  const tenth = 0.1 * near * scale;
+  const inside = window * near * scale;
   return (
     <Drawing viewBox={`0 0 ${WIDE} ${HIGH}`} role="img" aria-label={laneWords(rolled, near, units)}>
       <rect width={WIDE} height={HIGH} rx={6} fill={color.turf} />
-      <rect x={0} width={WIDE} y={middleY - tenth} height={2 * tenth} fill={color.turfDeep} opacity={0.7} />
+      <rect x={0} width={WIDE} y={middleY - inside} height={2 * inside} fill={color.turfDeep} opacity={0.7} />
       <line x1={middleX} x2={middleX} y1={10} y2={HIGH - 10} stroke={color.turfInk} strokeOpacity={0.35} />
       {[-0.3, 0.3].map((share) => (
         <text key={share} x={8} y={middleY - share * near * scale + 5}>
           {units.show(Math.abs(share) * near, 'roll')} {share > 0 ? 'past' : 'short'}
         </text>
       ))}
-      <text x={8} y={middleY - tenth - 5}>
-        within a tenth
+      <text x={8} y={middleY - inside - 5}>
+        within {Math.round(100 * window)} %
       </text>
       <circle cx={middleX} cy={middleY} r={7} fill="none" stroke={color.turfInk} strokeWidth={3} />
       {rolled.map((ball, index) => {

@@ -1,4 +1,3 @@
-import { useParams } from 'react-router';
 import styled from 'styled-components';
 import {
   Button,
@@ -20,7 +19,8 @@ import {
   type,
   wide,
 } from '../design';
-import { useBench, useDropRound, useMe, usePlay, useStakes } from '../server/queries';
+import { WithStudent } from '../looks/WithStudent';
+import { useDropRound, useMe, usePlay, useStakes } from '../server/queries';
 import type { Play, Round, Student } from '../server/types';
 import { day } from '../units/dates';
 import { type Units, useUnitsOf } from '../units/useUnits';
@@ -39,19 +39,10 @@ const Bars = styled.svg`
 
 /** A student's rounds: what they cost, from where first putts come, and what would save most. */
 export function PlayPage() {
-  const { id } = useParams();
-  const bench = useBench();
-  const student = bench.data?.students.find((each) => each.id === id);
-  return student === undefined ? (
-    <Page>
-      {bench.isPending ? (
-        <p>Opening the rounds …</p>
-      ) : (
-        <Notice kind="wrong">This student is not on your bench.</Notice>
-      )}
-    </Page>
-  ) : (
-    <PlayOf student={student} />
+  return (
+    <WithStudent opening="Opening the rounds …">
+      {(student) => <PlayOf key={student.id} student={student} />}
+    </WithStudent>
   );
 }
 
@@ -166,8 +157,10 @@ function AtStake({ student, units }: { student: Student; units: Units }) {
         {stakes.is_speed_measured ? '' : ', an ordinary one for want of a reading'},{' '}
         {stakes.is_own_mix
           ? 'for this student’s own first putts'
-          : 'for an even spread of first putts from 4 to 40 ft, for want of rounds'}
+          : `for an even spread of first putts from ${stakes.even_spread_m.map((end) => units.show(end, 'station')).join(' to ')}, for want of rounds`}
         .
+        {stakes.read_spread_deg !== null &&
+          ` What is misread adds to how starts scatter: ${stakes.read_spread_deg.toFixed(1)}°.`}
       </Quiet>
       <Fold label="From each length">
         <TableFrame>
@@ -281,7 +274,7 @@ function FromWhere({ play, units }: PlayPartProps) {
       )}
       <Said>
         {band_m === null
-          ? `The lengths to practise are not known: ${18 - first_putts.n} more first putts set them, or the card does.`
+          ? `The lengths to practise are not known: ${first_putts.wanting} more first putts set them, or the card does.`
           : `Practise from ${units.show(band_m[0], 'station')} to ${units.show(band_m[1], 'station')}, ${
               is_band_of_rounds ? 'where three first putts in five come from.' : 'as the card says.'
             }`}

@@ -1,5 +1,5 @@
 import { useReducer, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { BigChoice } from '../balls/BigChoice';
 import {
@@ -9,7 +9,6 @@ import {
   Entry,
   Fold,
   Name,
-  Notice,
   OneOf,
   Page,
   Part,
@@ -21,7 +20,8 @@ import {
   wide,
 } from '../design';
 import { announce } from '../device/announce';
-import { type HoleDraft, keepRound, useBench } from '../server/queries';
+import { WithStudent } from '../looks/WithStudent';
+import { type HoleDraft, keepRound } from '../server/queries';
 import type { Student } from '../server/types';
 import { readDay } from '../units/dates';
 import { METRES_PER_FOOT } from '../units/length';
@@ -41,19 +41,10 @@ const Holes = styled.ol`
 
 /** Notes the putting of a round: a length and the putts, a hole. */
 export function RoundScreen() {
-  const { id } = useParams();
-  const bench = useBench();
-  const student = bench.data?.students.find((each) => each.id === id);
-  return student === undefined ? (
-    <Page>
-      {bench.isPending ? (
-        <p>Opening the round …</p>
-      ) : (
-        <Notice kind="wrong">This student is not on your bench.</Notice>
-      )}
-    </Page>
-  ) : (
-    <RoundOf key={student.id} student={student} />
+  return (
+    <WithStudent opening="Opening the round …">
+      {(student) => <RoundOf key={student.id} student={student} />}
+    </WithStudent>
   );
 }
 

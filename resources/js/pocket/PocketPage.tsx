@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
 import styled from 'styled-components';
 import {
   Button,
@@ -19,8 +18,9 @@ import {
   useFirstError,
   wide,
 } from '../design';
+import { WithStudent } from '../looks/WithStudent';
 import { fieldError } from '../server/api';
-import { isOfEarlierVisit, useBench, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
+import { isOfEarlierVisit, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
 import type { Pocket, Student } from '../server/types';
 import { day, readDayToCome } from '../units/dates';
 import { useUnitsOf } from '../units/useUnits';
@@ -33,24 +33,23 @@ const Beside = styled.div`
 
 /** A student's pocket card: what it says, on paper and behind a private link. */
 export function PocketPage() {
-  const { id } = useParams();
-  const bench = useBench();
-  const student = bench.data?.students.find((each) => each.id === id);
-  const pocket = usePocket(id ?? '');
-  if (student === undefined || pocket.data === undefined || isOfEarlierVisit(pocket)) {
+  return (
+    <WithStudent opening="Opening the card …">
+      {(student) => <KeptPocket key={student.id} student={student} />}
+    </WithStudent>
+  );
+}
+
+function KeptPocket({ student }: { student: Student }) {
+  const pocket = usePocket(student.id);
+  if (pocket.data === undefined || isOfEarlierVisit(pocket)) {
     return (
       <Page>
-        {pocket.isError ? (
-          <Notice kind="wrong">{pocket.error.message}</Notice>
-        ) : bench.isSuccess && student === undefined ? (
-          <Notice kind="wrong">This student is not on your bench.</Notice>
-        ) : (
-          <p>Opening the card …</p>
-        )}
+        {pocket.isError ? <Notice kind="wrong">{pocket.error.message}</Notice> : <p>Opening the card …</p>}
       </Page>
     );
   }
-  return <PocketOf key={student.id} student={student} pocket={pocket.data} />;
+  return <PocketOf student={student} pocket={pocket.data} />;
 }
 
 function PocketOf({ student, pocket }: { student: Student; pocket: Pocket }) {

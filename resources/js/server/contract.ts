@@ -344,6 +344,10 @@ export interface FindingSince {
  */
 export interface Course {
   surface: string | null;
+  /**
+   * Those there are balls of.
+   */
+  surfaces: ('grass' | 'mat')[];
   sessions_for_trend: number;
   lines: CourseLine[];
   stiles: Stile[];
@@ -1134,6 +1138,10 @@ export interface SeenKind {
  * What is in work with a student.
  */
 export interface InWork {
+  /**
+   * How many are worked at before another one needs a reason.
+   */
+  cap: number;
   complaint: string | null;
   /**
    * What the complaint is about, so that the balls can answer it.
@@ -1208,6 +1216,10 @@ export interface LookBall {
  * What some balls answer to every question that was asked of them.
  */
 export interface Look {
+  /**
+   * What usually counts as on, a share of the length.
+   */
+  window: number;
   n: number;
   surface: string | null;
   lengths: LookLength[];
@@ -1322,6 +1334,10 @@ export interface Hole {
 }
 export interface FirstPutts {
   n: number;
+  /**
+   * How many more it takes until they set the band.
+   */
+  wanting: number;
   lengths_m: number[];
   band_m: [number, number] | null;
 }
@@ -1747,6 +1763,17 @@ export interface Stakes {
   lengths: StakeLength[];
   pace_balls: number | null;
   line_balls: number | null;
+  /**
+   * How widely the reads scatter, already in the start line; null while they are too few.
+   */
+  read_spread_deg: number | null;
+  /**
+   * The ends of the spread of first putts that stands in for want of rounds.
+   *
+   * @minItems 2
+   * @maxItems 2
+   */
+  even_spread_m: [number, number];
 }
 export interface Stake {
   skill: 'line_spread' | 'line_bias' | 'pace_spread' | 'pace_bias';

@@ -24,9 +24,6 @@ const ABOUT = [
   { value: 'read', label: 'The read' },
 ] as const;
 
-/** One or two at once; more need a reason. */
-const CAP = 2;
-
 /** Why the student came, what for, the one thing or two in work, and the faults that are known. */
 export function InWorkPart({ student }: { student: string }) {
   const query = useInWork(student);
@@ -98,7 +95,7 @@ interface InWorkPartProps {
   set: (part: Partial<InWork>) => void;
 }
 
-function Focuses({ draft: { focuses }, set, error }: InWorkPartProps & { error: Error | null }) {
+function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { error: Error | null }) {
   const change = (at: number, part: Partial<InWork['focuses'][number]>) =>
     set({ focuses: focuses.map((focus, index) => (index === at ? { ...focus, ...part } : focus)) });
   return (
@@ -116,7 +113,7 @@ function Focuses({ draft: { focuses }, set, error }: InWorkPartProps & { error: 
             onChange={(text) => change(index, { text })}
             error={fieldError(error, `focuses.${index}.text`)}
           />
-          {index >= CAP && (
+          {index >= cap && (
             <Entry
               label="Why this one too"
               value={focus.reason ?? ''}
@@ -128,7 +125,7 @@ function Focuses({ draft: { focuses }, set, error }: InWorkPartProps & { error: 
       ))}
       <Row>
         <Button look="bare" onPress={() => set({ focuses: [...focuses, { text: '', reason: null }] })}>
-          {focuses.length < CAP ? 'Add a thing to work at' : 'Add another beyond two'}
+          {focuses.length < cap ? 'Add a thing to work at' : `Add another beyond ${cap}`}
         </Button>
       </Row>
     </Part>

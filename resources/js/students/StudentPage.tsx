@@ -1,21 +1,20 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
 import { ButtonLink, Name, Notice, OneOf, Page, Part, Quiet, Row, Said, Stack, Title } from '../design';
 import { FoundRuns } from '../found/Found';
 import { BesidePart } from '../looks/BesidePart';
 import { CoursePart } from '../looks/CoursePart';
 import { LookPart } from '../looks/LookPart';
 import { PencilNotes } from '../looks/PencilNotes';
+import { WithStudent } from '../looks/WithStudent';
 import {
   type LookFilter,
-  useBench,
   useCourse,
   useFoundRuns,
   useLook,
   useSession,
   useStrokeReport,
 } from '../server/queries';
-import type { Look, Student } from '../server/types';
+import type { Course, Student } from '../server/types';
 import { StrokeSpread } from '../stroke/StrokeSpread';
 import { whenOf } from '../stroke/when';
 import { useUnitsOf } from '../units/useUnits';
@@ -24,26 +23,10 @@ import { HANDS, SCHOOLS } from './words';
 
 /** One place that answers how a student is doing. */
 export function StudentPage() {
-  const { id } = useParams();
-  const bench = useBench();
-  const student = bench.data?.students.find((each) => each.id === id);
-  if (student === undefined) {
-    return (
-      <Page>
-        {bench.isPending ? (
-          <p>Opening the page …</p>
-        ) : (
-          <Notice kind="wrong">This student is not on your bench.</Notice>
-        )}
-      </Page>
-    );
-  }
   return (
-    <Doing
-      key={student.id}
-      student={student}
-      others={(bench.data?.students ?? []).filter((each) => each.id !== student.id)}
-    />
+    <WithStudent opening="Opening the page …">
+      {(student, others) => <Doing key={student.id} student={student} others={others} />}
+    </WithStudent>
   );
 }
 
@@ -62,7 +45,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
   const units = useUnitsOf(student);
   const [part, choose] = useState<PartKey>('time');
   const [filter, setFilter] = useState<LookFilter>({});
-  const look = useLook({ student: student.id }, filter);
+  const look = useLook({ student: student.id }, filter, part === 'balls');
   const course = useCourse(student.id, filter.surface === undefined ? {} : { surface: filter.surface });
   const latest = course.data?.latest_session_id ?? null;
   const report = useStrokeReport(latest ?? '', student.id, latest !== null);
@@ -85,7 +68,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
         <Quiet>{factsOf(student)}</Quiet>
         {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
         <OneOf label="What is looked at" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
-        <SurfaceChoice look={look.data} onFilter={setFilter} />
+        <SurfaceChoice course={course.data} onFilter={setFilter} />
         {part === 'time' && course.data !== undefined && (
           <CoursePart
             course={course.data}
@@ -105,7 +88,12 @@ function Doing({ student, others }: { student: Student; others: readonly Student
         )}
         {part === 'stroke' && <LatestStroke student={student} latest={latest} />}
         {part === 'beside' && (
-          <BesidePart student={student} others={others} surface={look.data?.surface ?? null} units={units} />
+          <BesidePart
+            student={student}
+            others={others}
+            surface={course.data?.surface ?? null}
+            units={units}
+          />
         )}
         {part === 'work' && <InWorkPart student={student.id} />}
         {part === 'sessions' && <Rolled student={student} />}
@@ -128,13 +116,13 @@ function factsOf({ hand, putter, school, tempo_bpm }: Student): string {
 
 /** Mat and grass are never pooled: whose figures these are is said, and the other is one touch away. */
 function SurfaceChoice({
-  look,
+  course,
   onFilter,
 }: {
-  look: Look | undefined;
+  course: Course | undefined;
   onFilter: (filter: LookFilter) => void;
 }) {
-  return look === undefined || look.surfaces.length < 2 ? null : (
+  return course === undefined || course.surfaces.length < 2 ? null : (
     <OneOf
       label="On"
       isLabelHidden
@@ -143,7 +131,7 @@ function SurfaceChoice({
         { value: 'grass', label: 'Grass' },
         { value: 'mat', label: 'Mat' },
       ]}
-      value={look.surface}
+      value={course.surface}
       onChange={(chosen) => onFilter({ surface: chosen })}
     />
   );

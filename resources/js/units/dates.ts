@@ -51,6 +51,18 @@ function read(text: string, now: Date, years: (thisYears: Date) => number): stri
   return isThere ? `${year}-${padded(month)}-${padded(dayOfMonth)}` : null;
 }
 
+/** The day after "2026-11-14". */
+export function dayAfter(day: string): string {
+  const next = new Date(`${day}T12:00:00Z`);
+  next.setUTCDate(next.getUTCDate() + 1);
+  return next.toISOString().slice(0, 10);
+}
+
+/** The moment a day is over, on this device. */
+export function endOf(day: string): string {
+  return new Date(`${dayAfter(day)}T00:00:00`).toISOString();
+}
+
 function padded(number: number): string {
   return String(number).padStart(2, '0');
 }

@@ -13,6 +13,7 @@ use Amble\Core\Evidence\ForReads;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
+use Amble\Core\Numeric\Sample;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
 
@@ -24,6 +25,9 @@ final class ReadError implements Measure
 {
     /** Different putts of which the true break is worked out; a student with more is told from the latest. */
     private const MOST_PUTTS = 40;
+
+    /** Fewer reads are no spread. */
+    private const FEWEST = 8;
 
     public static function of(Asked $asked): ?Finding
     {
@@ -57,8 +61,25 @@ final class ReadError implements Measure
         );
     }
 
+    /**
+     * How widely the reads scatter as start lines, radians: a misread aims the ball past its line (maths.md 6). Null
+     * while there are too few of them.
+     */
+    public static function spread(Asked $asked): ?float
+    {
+        $angles = array_map(static fn(array $error): float => atan($error[0] / $error[1]), array_merge(...array_values(self::told($asked))));
+
+        return count($angles) < self::FEWEST ? null : sqrt((float) Sample::variance($angles));
+    }
+
     /** @return array<string, non-empty-list<float>> by the way the putt curves */
     private static function errors(Asked $asked): array
+    {
+        return array_map(static fn(array $errors): array => array_column($errors, 0), self::told($asked));
+    }
+
+    /** @return array<string, non-empty-list<array{float, float}>> metres beside the hole and metres to it, by the way the putt curves */
+    private static function told(Asked $asked): array
     {
         $real = $errors = [];
         $called = array_values(array_filter((new ForReads())->of($asked->balls), self::tells(...)));
@@ -69,7 +90,7 @@ final class ReadError implements Measure
                     $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0) : null;
                 }
                 if ($real[$putt] !== null) {
-                    $errors[$side][] = (float) $ball->ball->sight->number('read_amount_m') - $real[$putt];
+                    $errors[$side][] = [(float) $ball->ball->sight->number('read_amount_m') - $real[$putt], Asked::length($ball)];
                 }
             }
         }
