@@ -27,7 +27,7 @@ final class InWorkTest extends TestCase
     {
         $path = "api/students/{$this->student->id}/in-work";
         self::assertSame([], $this->getJson($path)->assertSuccessful()->json('focuses'));
-        $given = ['complaint' => null, 'about' => null, 'goal' => 'Fewer three-putts', 'focuses' => [['text' => 'Beat', 'reason' => null]], 'faults' => []];
+        $given = ['cap' => 2, 'complaint' => null, 'about' => null, 'goal' => 'Fewer three-putts', 'focuses' => [['text' => 'Beat', 'reason' => null]], 'faults' => []];
         $this->putJson($path, $given)->assertSuccessful()->assertExactJson($given);
         $three = array_map(static fn(string $text): array => ['text' => $text, 'reason' => null], ['a', 'b', 'c']);
         $this->putJson($path, ['focuses' => $three] + $given)->assertJsonValidationErrors('focuses.2.reason');

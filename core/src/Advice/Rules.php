@@ -9,6 +9,7 @@ use Amble\Core\Advice\Rule\BackstrokeTooLong;
 use Amble\Core\Advice\Rule\Compensation;
 use Amble\Core\Advice\Rule\FeelOff;
 use Amble\Core\Advice\Rule\GateDue;
+use Amble\Core\Advice\Rule\GripTightens;
 use Amble\Core\Advice\Rule\HeldMatters;
 use Amble\Core\Advice\Rule\HighAndFirm;
 use Amble\Core\Advice\Rule\LowHabit;
@@ -27,6 +28,7 @@ use Amble\Core\Advice\Rule\StartSide;
 use Amble\Core\Advice\Rule\StileExplains;
 use Amble\Core\Advice\Rule\StrokeToday;
 use Amble\Core\Advice\Rule\TargetPace;
+use Amble\Core\Advice\Rule\TempoDrift;
 use Amble\Core\Advice\Rule\ThinData;
 use Amble\Core\Advice\Rule\ThreePutts;
 use Amble\Core\Advice\Rule\ThroughNotIn;
@@ -65,6 +67,8 @@ final class Rules
             new PaceByLength(),
             new TargetPace(),
             new ScatterSource(),
+            new TempoDrift(),
+            new GripTightens(),
             new LowHabit(),
             new HighAndFirm(),
             new ThroughNotIn(),

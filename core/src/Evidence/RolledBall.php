@@ -13,6 +13,7 @@ use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
 use Amble\Core\Session\Ball;
+use Amble\Core\Session\During;
 use Amble\Core\Units\Length;
 
 /**
@@ -36,6 +37,7 @@ final readonly class RolledBall
      * @param float|null $aidDistance metres from the ball, or length of a rail
      * @param bool $isAidChecked whether somebody saw that the aid stands as it should
      * @param bool $isAtHole whether its drill was played to a hole, so that one that did not drop is a miss
+     * @param During $during the part of its session, and what went on around it
      */
     public function __construct(
         public string $id,
@@ -58,6 +60,7 @@ final readonly class RolledBall
         public ?float $aidDistance = null,
         public bool $isAidChecked = false,
         public bool $isAtHole = false,
+        public During $during = new During(),
     ) {
     }
 

@@ -72,6 +72,32 @@ final readonly class JsonInput
         return ($this->fields->{$field} ?? null) instanceof \stdClass;
     }
 
+    /**
+     * Read an object of plain values, whatever they are called.
+     *
+     * @return array<string, string|bool|int|float> by field; what is null is left out
+     *
+     * @throws InvalidInput If it is no object, has more fields, or one that is no text of at most so many letters, number or flag.
+     */
+    public function scalars(string $field, int $most, int $longest): array
+    {
+        $object = $this->object($field);
+        $names = array_values(array_filter($object->fields(), $object->has(...)));
+        if (count($names) > $most) {
+            throw InvalidInput::at($object->here(), "At most $most answers can be given.");
+        }
+        $values = [];
+        foreach ($names as $name) {
+            $value = $object->fields->{$name};
+            $values[$name] = match (true) {
+                is_bool($value), is_int($value), is_float($value) && is_finite($value) => $value,
+                default => $object->text($name, $longest),
+            };
+        }
+
+        return $values;
+    }
+
     /** @throws InvalidInput If the field is missing or not a finite number. */
     public function number(string $field): float
     {

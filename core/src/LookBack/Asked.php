@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack;
 
+use Amble\Core\Check\Checked;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
 use Amble\Core\Student\Hand;
@@ -23,6 +24,7 @@ final readonly class Asked
      * @param Surface|null $surface whose figures are told; mat and grass are never pooled
      * @param float $pace how far past the hole the student plays for, metres
      * @param bool $isPlain whether one figure a measure is enough, without its parts
+     * @param Checked $checked what was checked of the student besides the balls
      */
     public function __construct(
         public array $balls,
@@ -30,6 +32,7 @@ final readonly class Asked
         public float $pace,
         public Hand $hand = Hand::Right,
         public bool $isPlain = false,
+        public Checked $checked = new Checked([]),
     ) {
         $this->known = new Known();
     }
@@ -51,13 +54,13 @@ final readonly class Asked
     /** @param list<RolledBall> $balls */
     public function with(array $balls): self
     {
-        return new self($balls, $this->surface, $this->pace, $this->hand, $this->isPlain);
+        return new self($balls, $this->surface, $this->pace, $this->hand, $this->isPlain, $this->checked);
     }
 
     /** The same, where one figure a measure is enough. */
     public function plain(): self
     {
-        return new self($this->balls, $this->surface, $this->pace, $this->hand, true);
+        return new self($this->balls, $this->surface, $this->pace, $this->hand, true, $this->checked);
     }
 
     /** @param \Closure(RolledBall): bool $keeps */

@@ -15,6 +15,10 @@ enum Caution: string
     case Stakes = 'Nothing is pushed into the green without the greenkeeper\'s leave; local rules come first.';
     case Backs = 'Bending long hurts backs: break often. Pain means stop and ask a doctor or physiotherapist.';
     case Swings = 'Stay clear of swings and chips near the practice green.';
+    case Cord = 'Cord and needles: an adult sets them, ends capped or flagged, and they are never left standing alone; a cord can snap back.';
+    case Light = 'An aiming light: lowest class, along the ground, off between looks, bystanders clear, nobody under age alone with it.';
+    case Mirrors = 'A mirror in the sun dazzles and heats: cover it while it is not used.';
+    case Sore = 'Bent and still for long: stop if it is sore or dizzy. This is no medical advice.';
     case Minor = 'A student under age: keep records only with a guardian\'s consent, and only what is needed.';
 
     /**

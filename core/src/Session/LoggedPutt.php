@@ -14,6 +14,7 @@ final readonly class LoggedPutt
         public Ball $ball,
         public int $corrections,
         public Belonging $belonging = new Belonging(),
+        public During $during = new During(),
     ) {
     }
 }

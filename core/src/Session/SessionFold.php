@@ -53,9 +53,26 @@ final class SessionFold
 
     private ?string $readingId = null;
 
+    /** @var list<CheckTry> in order */
+    private array $checks = [];
+
+    /** @var array<string, PointSeen> the latest look at each */
+    private array $points = [];
+
+    /** @var array<string, During> what stood when each ball was rolled, by id */
+    private array $whileRolling = [];
+
+    private During $during;
+
+    public function __construct()
+    {
+        $this->during = new During();
+    }
+
     public function addPutt(PuttLogged $event): void
     {
         $this->logged[$event->id] = $event;
+        $this->whileRolling[$event->id] = $this->during;
     }
 
     public function correct(string $puttId, Ball $ball): void
@@ -124,6 +141,29 @@ final class SessionFold
         $this->runs[$runId] = $notes;
     }
 
+    public function addCheck(CheckTry $try): void
+    {
+        $this->checks[] = $try;
+    }
+
+    public function seePoint(PointSeen $point): void
+    {
+        unset($this->points[$point->place()]);
+        if ($point->sight !== null) {
+            $this->points[$point->place()] = $point;
+        }
+    }
+
+    public function beginPart(?SessionPart $part): void
+    {
+        $this->during = $this->during->begin($part);
+    }
+
+    public function noteDisturbance(Disturbance $disturbance, bool $isOn): void
+    {
+        $this->during = $this->during->note($disturbance, $isOn);
+    }
+
     public function chooseReading(?string $readingId): void
     {
         $this->readingId = $readingId;
@@ -140,6 +180,7 @@ final class SessionFold
                 isset($this->remarks[$id]) ? $ball->remarked($this->remarks[$id], $this->answers[$id] ?? []) : $ball,
                 $this->corrections[$id] ?? 0,
                 isset($this->given[$id]) ? $event->belonging->givenTo($this->given[$id]) : $event->belonging,
+                $this->whileRolling[$id],
             );
         }
 
@@ -152,6 +193,9 @@ final class SessionFold
             array_values($this->company),
             $this->runs,
             $this->readingId,
+            $this->checks,
+            array_values($this->points),
+            $this->during,
         );
     }
 }

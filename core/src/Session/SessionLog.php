@@ -26,6 +26,9 @@ final readonly class SessionLog
      * @param list<Companion> $company in the order they came; whoever the session was begun for may be missing
      * @param array<string, RunNotes> $runs what happened to each run besides its balls, by id
      * @param string|null $readingId of the reading chosen to stand; null for the session's own
+     * @param list<CheckTry> $checks in the order they were made
+     * @param list<PointSeen> $points the latest look at each point of a card
+     * @param During $during what stands now
      */
     public function __construct(
         public array $putts,
@@ -36,6 +39,9 @@ final readonly class SessionLog
         public array $company = [],
         public array $runs = [],
         public ?string $readingId = null,
+        public array $checks = [],
+        public array $points = [],
+        public During $during = new During(),
     ) {
     }
 
@@ -58,7 +64,7 @@ final readonly class SessionLog
     /** The card alone, as of a session that is put away. */
     public function withoutBalls(): self
     {
-        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId);
+        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId, during: $this->during);
     }
 
     /** What belongs to one drill run. */
@@ -73,6 +79,7 @@ final readonly class SessionLog
             $this->company,
             array_intersect_key($this->runs, [$runId => true]),
             $this->readingId,
+            during: $this->during,
         );
     }
 

@@ -8,6 +8,8 @@ use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Margin;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rules;
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\MadeTry;
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\ReadingMethod;
@@ -25,6 +27,8 @@ use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Student\Complaint;
 use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
+use Amble\Core\Student\Schools;
+use Amble\Core\Tests\Check\Made;
 use Amble\Core\Tests\LookBack\Balls;
 use Amble\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,12 +43,14 @@ final class HabitsTest extends TestCase
     /**
      * @param list<RolledBall> $balls
      * @param list<Stile> $stiles
+     * @param list<MadeTry> $tries at checks
+     * @param array<string, string> $schools
      *
      * @return array<string, Note> by key
      */
-    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3): array
+    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3, array $tries = [], array $schools = []): array
     {
-        $asked = Balls::asked($balls, $pace);
+        $asked = Balls::asked($balls, $pace, checked: new Checked($tries, Schools::of($schools)));
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
         $facts = new Facts($fit, ReadingMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked, $stiles, $cure, $play);
         $notes = [];
@@ -240,6 +246,52 @@ final class HabitsTest extends TestCase
         self::assertSame([], $keys(['readShare' => 0.5] + $steady, Complaint::Read));
         self::assertSame([], $keys(['strikeScatter' => 0.2], Complaint::Pace));
         self::assertSame([], $keys(['lineSpread' => 0.05] + $steady, Complaint::StartLine));
+    }
+
+    public function testManyMissesOnOneSideAreASideAndNoScatter(): void
+    {
+        $gated = static fn(int $left, int $right): array => array_map(
+            static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['gate' => $i < 8 ? 'through' : ($i < 8 + $left ? 'left' : 'right')], gate: Balls::GATE),
+            range(0, 7 + $left + $right),
+        );
+        self::assertArrayHasKey('start.scatter', self::notes($gated(14, 14)));
+        self::assertArrayNotHasKey('start.scatter', self::notes($gated(4, 24)));
+    }
+
+    public function testATempoThatDriftsWithLengthIsNamedAndChanceIsNot(): void
+    {
+        $balls = [Balls::one(), Balls::one()];
+        $taps = static fn(float $exponent, float $noise): array => array_map(
+            static fn(int $i): MadeTry => Made::try('tempo', ['length_m' => 1.5 * ($i % 4 + 1), 'bpm' => (int) round(76 * (1.5 * ($i % 4 + 1)) ** $exponent * (1.0 + $noise * ($i % 3 - 1)))]),
+            range(0, 11),
+        );
+        $note = self::notes($balls, tries: $taps(0.12, 0.01))['stroke.tempo_drift'];
+        self::assertSame('Longer putts are struck at a quicker tempo.', $note->seen);
+        self::assertStringContainsString('12 taps', $note->evidence);
+        self::assertStringContainsString('slower', self::notes($balls, tries: $taps(-0.12, 0.01))['stroke.tempo_drift']->seen);
+        self::assertStringContainsString('eyes on the target', (string) self::notes($balls, school: School::Eye, tries: $taps(0.12, 0.01))['stroke.tempo_drift']->try);
+        // Clear, but too little for a roll to show.
+        self::assertArrayNotHasKey('stroke.tempo_drift', self::notes($balls, tries: $taps(0.03, 0.0)));
+        self::assertArrayNotHasKey('stroke.tempo_drift', self::notes($balls, tries: $taps(0.08, 0.15)));
+    }
+
+    public function testAGripThatTightensIsNamedOnlyWhereDistancesScatter(): void
+    {
+        $grip = static fn(int $rise): array => array_map(static fn(int $i): MadeTry => Made::try('grip_pressure', ['address' => 4 + $i % 2, 'impact' => 4 + $i % 2 + $rise]), range(1, 8));
+        $balls = static fn(float $spread): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0 * (1.0 + $spread * ($i % 5 - 2))), range(1, 60));
+        self::assertStringContainsString('2.0 tighter', self::notes($balls(0.18), tries: $grip(2))['stroke.grip']->evidence);
+        self::assertArrayNotHasKey('stroke.grip', self::notes($balls(0.05), tries: $grip(2)));
+        self::assertArrayNotHasKey('stroke.grip', self::notes($balls(0.18), tries: $grip(0)));
+        self::assertArrayNotHasKey('stroke.grip', self::notes($balls(0.18), tries: $grip(-2)));
+    }
+
+    public function testWhatIsAdvisedForLowPuttsFollowsTheSchool(): void
+    {
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one(3.2, 3.0, ['high_low' => 'low', 'hit' => false], across: 2.0, isAtHole: true), range(1, 20));
+        $try = static fn(string $answer): string => (string) self::notes($balls, schools: ['over_read' => $answer])['read.low']->try;
+        self::assertStringContainsString('Read more break', $try('exact'));
+        self::assertStringContainsString('Lean to more break', $try('more'));
+        self::assertStringContainsString('test putts', $try('tests'));
     }
 
     public function testNoHabitIsToldWithoutBalls(): void

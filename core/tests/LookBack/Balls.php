@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\LookBack;
 
+use Amble\Core\Check\Checked;
 use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Evidence\ReadingAt;
@@ -77,9 +78,9 @@ final class Balls
     }
 
     /** @param list<RolledBall> $balls */
-    public static function asked(array $balls, float $pace = 0.3, Hand $hand = Hand::Right): Asked
+    public static function asked(array $balls, float $pace = 0.3, Hand $hand = Hand::Right, Checked $checked = new Checked([])): Asked
     {
-        return new Asked($balls, Surface::Grass, $pace, $hand);
+        return new Asked($balls, Surface::Grass, $pace, $hand, checked: $checked);
     }
 
     /**

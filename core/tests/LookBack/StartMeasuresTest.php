@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\LookBack;
 
+use Amble\Core\Check\Checked;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Measure\StartLines;
 use Amble\Core\LookBack\Measure\StartSpread;
 use Amble\Core\LookBack\Measure\StartThrough;
+use Amble\Core\Tests\Check\Made;
 use PHPUnit\Framework\TestCase;
 
 /** What starts tell from gates and looks mixed, and what is said where they tell no angle. */
@@ -91,5 +93,14 @@ final class StartMeasuresTest extends TestCase
         $split = AimSplit::of(Balls::asked([...self::gated(10, 2, 24), $aimed(0.01), $aimed(0.02), $aimed(0.015), $aimed(0.012)]));
         self::assertStringNotContainsString('makes up', (string) $split?->sentence);
         self::assertGreaterThan(0.0, $split?->value);
+    }
+
+    public function testAnAimCheckOfTheSameSessionsOnAStraightPuttIsAnAimToo(): void
+    {
+        $check = static fn(string $session, string $break = 'straight') => Made::try('aim', ['offset_m' => -0.07, 'at_m' => 2.0, 'by' => 'mirror', 'break' => $break], $session);
+        $split = static fn(array $tries): ?float => AimSplit::split(Balls::asked(self::gated(20, 6, 6), checked: new Checked($tries)))?->aimBias;
+        self::assertEqualsWithDelta(-atan(0.035), $split([$check('S'), $check('S'), $check('S'), $check('S')]), 1e-9);
+        self::assertNull($split([$check('S'), $check('S'), $check('S'), $check('Another')]));
+        self::assertNull($split([$check('S'), $check('S'), $check('S'), $check('S', 'left')]));
     }
 }

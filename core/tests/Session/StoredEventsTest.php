@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Session;
 
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\Disturbance;
+use Amble\Core\Session\During;
 use Amble\Core\Session\Event\EventKinds;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
+use Amble\Core\Session\PointSeen;
+use Amble\Core\Session\PointSight;
 use Amble\Core\Session\Seen\AnswerKind;
 use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\SessionPart;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -67,6 +73,13 @@ final class StoredEventsTest extends TestCase
         self::assertSame([['01OTHER', 'sits_out']], array_map(static fn($one): array => [$one->student, $one->standing->value], $log->company));
         self::assertSame([['01OTHER' => 2], 4700], [$log->runs['01RUN']->joined, $log->runs['01RUN']->endedAt]);
         self::assertSame('01READING', $log->readingId);
+        self::assertEquals([
+            new CheckTry('01TRY1', 4900, '01OTHER', 'aim', ['offset_m' => -0.02, 'at_m' => 2.0, 'by' => 'mirror', 'unasked' => true]),
+            new CheckTry('01TRY2', 5000, null, 'tempo', ['bpm' => 76]),
+        ], $log->checks);
+        self::assertEquals([new PointSeen(5200, null, 'stance', 'shoulders', PointSight::Attention, 'left one high')], $log->points);
+        self::assertEquals(new During(SessionPart::Baseline, [Disturbance::Filmed]), $balls['01BALL2']->during);
+        self::assertEquals([new During(), new During(null, [Disturbance::Filmed]), new During()], [$balls['01BALL1']->during, $balls['01BALL3']->during, $log->during]);
     }
 
     public function testARemarkOfVersionOneSaidAnewWhatThoseBeforeItHadSaid(): void

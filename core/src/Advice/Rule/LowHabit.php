@@ -44,7 +44,11 @@ final class LowHabit implements Rule
             0.7,
             min(1.0, ($low / $n - 0.5) / (4.0 * sqrt(0.25 / $n)) + 0.2),
             (string) (int) round(5.0 * $low / $n),
-            'Read more break, and aim there; a line aimed too straight tempts one to hit hard.',
+            match ($lately->checked->school('over_read')) {
+                'more' => 'Lean to more break than is seen, and aim there; a line aimed too straight tempts one to hit hard.',
+                'tests' => 'Roll test putts and add break until one drops; the last aim is the read of that hole.',
+                default => 'Read more break, and aim there; a line aimed too straight tempts one to hit hard.',
+            },
             'Some take a firmer pace on the line they see: choose one of the two.',
             'The next ten breaking putts missing on both sides.',
             null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
+use Amble\Core\Check\Kind\Aim;
+use Amble\Core\Check\MadeTry;
 use Amble\Core\Direction\AimAndStroke;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
@@ -73,14 +75,16 @@ final class AimSplit implements Measure
         return new AimAndStroke($fit->bias, $fit->biasError, Sample::mean($aims), sqrt((float) Sample::variance($aims) / count($aims)));
     }
 
-    /** @return list<float> radians, positive right, of putts before which somebody looked where the face pointed */
+    /** @return list<float> radians, positive right: before putts, and in checks of the same sessions on straight ones */
     private static function aims(Asked $asked): array
     {
+        $sessions = $asked->bySession();
+        $tries = $asked->checked->of('aim')->where(static fn(MadeTry $try): bool => isset($sessions[$try->session]) && in_array($try->word('break'), [null, 'straight'], true));
         $checked = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null && $ball->ball->target !== null);
 
-        return array_values(array_map(
+        return [...array_map(Aim::angle(...), $tries->all), ...array_values(array_map(
             static fn(RolledBall $ball): float => atan((float) $ball->ball->sight->number('aim_offset_m') / Asked::length($ball)),
             $checked,
-        ));
+        ))];
     }
 }

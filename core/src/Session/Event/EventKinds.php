@@ -22,6 +22,10 @@ final class EventKinds
         RunJoined::class,
         RunEnded::class,
         ReadingChosen::class,
+        CheckTried::class,
+        CardPointSeen::class,
+        PartBegun::class,
+        DisturbanceNoted::class,
         EventUndone::class,
     ];
 

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check;
+
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Session\Caution;
+
+/** A check whose first field is a length to one side or the other of a middle. Immutable. */
+abstract readonly class Beside extends CheckKind
+{
+    /** Closer than this is on the middle, metres. */
+    private const ON = 0.0005;
+
+    /**
+     * @param list<string> $steps how it is done, in order
+     * @param non-empty-list<Field> $fields the length with its sides first
+     * @param list<Caution> $care to be taken here
+     */
+    protected function __construct(string $key, string $question, array $steps, array $fields, array $care = [], ?int $dose = null)
+    {
+        parent::__construct($key, $question, $steps, $fields, Picture::Beside, $care, $dose);
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $values = $tries->numbers($this->fields[0]->name);
+
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $values, $this->say(...))];
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number($this->fields[0]->name));
+    }
+
+    /** 1 where the mean is clearly on the positive side, −1 on the other, 0 where it is not clear. */
+    protected function clearSide(Tries $tries, Checked $checked): int
+    {
+        $interval = ($this->findings($tries, $checked)[0] ?? null)?->interval;
+
+        return $interval === null || $interval->contains(0.0) ? 0 : ($interval->low > 0.0 ? 1 : -1);
+    }
+
+    private function say(float $metres): string
+    {
+        return abs($metres) < self::ON ? 'in the middle' : Say::metres(abs($metres)) . ' ' . lcfirst(($this->fields[0]->sides ?? ['less', 'more'])[$metres < 0.0 ? 0 : 1]);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\LookBack\CoursePoint;
+
+/** What one check found when it was last made, against the time before and over time. This class is immutable. */
+final readonly class CheckLook
+{
+    /**
+     * @param string $session that it was last made in
+     * @param int $atMilliseconds of its first try there
+     * @param int $n tries there
+     * @param list<Finding> $findings of that session
+     * @param string|null $since how the first figure stands to the time before, in one sentence
+     * @param string|null $cue what to do about it
+     * @param list<Mark> $marks of that session, oldest first
+     * @param list<CoursePoint> $course the first figure session by session, oldest first
+     * @param bool $isPastDose whether it is time to stop and do something else
+     */
+    private function __construct(
+        public CheckKind $kind,
+        public string $session,
+        public int $atMilliseconds,
+        public int $n,
+        public array $findings,
+        public ?string $since,
+        public ?string $cue,
+        public array $marks,
+        public array $course,
+        public bool $isPastDose,
+    ) {
+    }
+
+    /** Null where it was never made. */
+    public static function of(CheckKind $kind, Checked $checked): ?self
+    {
+        $sessions = $checked->of($kind->key)->bySession();
+        $latest = end($sessions);
+        if ($latest === false || $latest->all === []) {
+            return null;
+        }
+        [$before, $course] = [null, []];
+        foreach (array_slice($sessions, 0, -1) as $session => $tries) {
+            $before = $kind->findings($tries, $checked)[0] ?? $before;
+            $course[] = self::point($session, $tries, $kind->findings($tries, $checked)[0] ?? null);
+        }
+        $findings = $kind->findings($latest, $checked);
+        $first = $findings[0] ?? null;
+        $session = (string) array_key_last($sessions);
+
+        return new self(
+            $kind,
+            $session,
+            $latest->all[0]->try->atMilliseconds,
+            $latest->n(),
+            $findings,
+            $first === null || $before === null ? null : $first->sinceInWords($before),
+            $kind->cue($latest, $checked),
+            array_map($kind->mark(...), $latest->all),
+            array_values(array_filter([...$course, self::point($session, $latest, $first)])),
+            $kind->dose !== null && self::done($latest) >= $kind->dose,
+        );
+    }
+
+    private static function point(string $session, Tries $tries, ?Finding $finding): ?CoursePoint
+    {
+        return $finding?->value === null
+            ? null
+            : new CoursePoint($session, $tries->all[0]->try->atMilliseconds ?? 0, $finding->value, $finding->interval, $finding->n);
+    }
+
+    /** A try that counts repetitions counts as so many. */
+    private static function done(Tries $tries): int
+    {
+        return (int) array_sum(array_map(static fn(MadeTry $try): float => $try->number('times') ?? 1.0, $tries->all));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check;
+
+use Amble\Core\Student\Schools;
+
+/** Everything that was checked of one student, by kind: what one check found may be what another is held against. Immutable. */
+final readonly class Checked
+{
+    /** @var array<string, Tries> by kind, oldest first */
+    private array $byKind;
+
+    /** @param list<MadeTry> $tries oldest first */
+    public function __construct(array $tries, private ?Schools $schools = null)
+    {
+        $byKind = [];
+        foreach ($tries as $try) {
+            $byKind[$try->try->kind][] = $try;
+        }
+        $this->byKind = array_map(static fn(array $some): Tries => new Tries($some), $byKind);
+    }
+
+    /** What this student is taught where schools differ. */
+    public function school(string $question): string
+    {
+        return ($this->schools ?? Schools::of())->answer($question);
+    }
+
+    public function of(string $kind): Tries
+    {
+        return $this->byKind[$kind] ?? new Tries([]);
+    }
+}

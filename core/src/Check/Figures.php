@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Numeric\Sample;
+use Amble\Core\Session\Seen\Answers;
+
+/** Figures that kinds of check have in common. */
+final class Figures
+{
+    /**
+     * The mean of what was measured, and how widely it scatters.
+     *
+     * @param non-empty-list<float> $values
+     * @param \Closure(float): string $say a value in words
+     * @param list<FindingRow> $rows its parts
+     */
+    public static function mean(string $question, FindingUnit $unit, array $values, \Closure $say, array $rows = []): Finding
+    {
+        $row = Means::row('', $unit, $values);
+        $variance = Sample::variance($values);
+        $interval = $row->interval;
+
+        return new Finding(
+            $question,
+            ucfirst(sprintf(
+                '%s%s, from %d%s.',
+                $say((float) $row->value),
+                $interval === null ? '' : sprintf(', likely %s to %s', $say($interval->low), $say($interval->high)),
+                count($values),
+                $variance === null ? '' : sprintf('; two in three within %s of that', $say(sqrt($variance))),
+            )),
+            $unit,
+            $row->value,
+            $interval,
+            count($values),
+            null,
+            $rows,
+        );
+    }
+
+    /**
+     * How many tries each word has; the figure is the share of one of them.
+     *
+     * @param string $field whose answers are words
+     * @param string $counted the word whose share is followed
+     */
+    public static function words(string $question, Tries $tries, string $field, Answers $answers, string $counted): Finding
+    {
+        $rows = $parts = [];
+        foreach ($answers->words as $word => $label) {
+            $row = Shares::row($label, $tries->all, static fn(MadeTry $try): bool => $try->word($field) === $word);
+            $rows[$word] = $row;
+            if ($row->count() > 0) {
+                $parts[] = $row->count() . ' ' . lcfirst($label);
+            }
+        }
+        $whole = $rows[$counted];
+
+        return new Finding(
+            $question,
+            sprintf('Of %d: %s.', $tries->n(), implode(', ', $parts)),
+            FindingUnit::Share,
+            $whole->value,
+            $whole->interval,
+            $tries->n(),
+            null,
+            array_values($rows),
+        );
+    }
+
+    /** The word most tries have, where more than half of them do. */
+    public static function mostly(Tries $tries, string $field): ?string
+    {
+        $words = array_count_values(array_filter(array_map(static fn(MadeTry $try): ?string => $try->word($field), $tries->all)));
+        arsort($words);
+        $most = array_key_first($words);
+
+        return $most !== null && 2 * $words[$most] > $tries->n() ? $most : null;
+    }
+}

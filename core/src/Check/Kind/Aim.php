@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Session\Caution;
+use Amble\Core\Session\Seen\Answers;
+
+/** Where the face points before the stroke: the angle to the mark is atan(offset ÷ distance) (maths.md 4.3). */
+final readonly class Aim extends CheckKind
+{
+    private const BREAKS = ['straight' => 'Straight', 'left' => 'Curving left', 'right' => 'Curving right'];
+
+    public function __construct()
+    {
+        parent::__construct(
+            'aim',
+            'Where does the face point?',
+            [
+                'Set a mark on a putt whose break is known, and measure how far it is.',
+                'The student aims as ever and holds still; nobody says anything.',
+                'Read where the face points, at the mark: by a mirror or an aiming light, or as an angle on a drawn line.',
+                'Step off, and aim anew. Six looks tell a habit from one look.',
+            ],
+            [
+                new Field('offset_m', 'Beside the mark', Answers::metres(-1.0, 1.0), ['Left', 'Right']),
+                new Field('at_m', 'Distance of the mark', Answers::metres(0.3, 12.0)),
+                new Field('by', 'Read by', Answers::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line'])),
+                new Field('break', 'The putt is', Answers::words(self::BREAKS), isNeeded: false),
+            ],
+            Picture::Beside,
+            [Caution::Light, Caution::Mirrors],
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $angles = self::degrees($tries);
+        $say = static fn(float $degrees): string => Say::degrees(deg2rad($degrees));
+
+        return $angles === [] ? [] : [Figures::mean($this->question, FindingUnit::Angle, $angles, $say, self::parts($tries))];
+    }
+
+    public function cue(Tries $tries, Checked $checked): ?string
+    {
+        $finding = $this->findings($tries, $checked)[0] ?? null;
+
+        return $finding?->interval === null || $finding->interval->contains(0.0)
+            ? null
+            : 'See where balls start before either is mended: a stroke that makes up for the aim misses once the aim is right.';
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, rad2deg(self::angle($try)), self::BREAKS[$try->word('break') ?? ''] ?? null);
+    }
+
+    /** Radians, positive right. */
+    public static function angle(MadeTry $try): float
+    {
+        return atan((float) $try->number('offset_m') / max(0.01, (float) $try->number('at_m')));
+    }
+
+    /** @return list<FindingRow> each break, and what a drawn line says, which is rougher */
+    private static function parts(Tries $tries): array
+    {
+        $parts = array_map(static fn(string $break): Tries => $tries->saying('break', $break), array_combine(array_keys(self::BREAKS), array_keys(self::BREAKS)));
+        $rows = [];
+        foreach ([...array_combine(array_values(self::BREAKS), $parts), 'On a drawn line, rougher' => $tries->saying('by', 'line')] as $name => $part) {
+            $angles = self::degrees($part);
+            if ($angles !== [] && count($angles) < $tries->n()) {
+                $rows[] = Means::row($name, FindingUnit::Angle, $angles);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<float> */
+    private static function degrees(Tries $tries): array
+    {
+        return array_map(static fn(MadeTry $try): float => rad2deg(self::angle($try)), $tries->all);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Session\Caution;
+use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Student\Question;
+
+/** Where the eyes are over the ball, held against the place this student sees straight from. */
+final readonly class EyeLine extends CheckKind
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'eye_line',
+            'Where are the eyes over the ball?',
+            ['The student sets up as ever.', 'Hold a ball or a plumb line at the bridge of the nose, or at the eye in question, and see where it falls.'],
+            [
+                new Field('offset_m', 'The eyes are', Answers::metres(-0.2, 0.2), EyePlace::SIDES),
+                new Field('eye', 'Measured from', Answers::words(['both' => 'Between the eyes', 'lead' => 'The lead eye', 'trail' => 'The trail eye'])),
+                new Field('over', 'Along the line it falls', Answers::words(['middle' => 'Over the middle', 'back' => 'Over the back edge', 'behind' => 'Behind the ball']), isNeeded: false),
+            ],
+            Picture::Beside,
+            [Caution::Sore],
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $values = $tries->numbers('offset_m');
+
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $values, EyePlace::say(...), self::fromOwnPlace($values, $checked))];
+    }
+
+    public function cue(Tries $tries, Checked $checked): string
+    {
+        $school = $checked->school('eyes');
+        $best = EyePlace::best($checked);
+        if ($school !== 'found') {
+            return sprintf('%s: that is what this student is taught.', Question::all()['eyes']->answers[$school]);
+        }
+
+        return $best === null
+            ? 'Right or wrong only against this student’s own place: find out from where the eyes see straight.'
+            : sprintf('This student sees straight from %s.', EyePlace::say($best));
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number('offset_m'));
+    }
+
+    /**
+     * @param non-empty-list<float> $values
+     *
+     * @return list<FindingRow>
+     */
+    private static function fromOwnPlace(array $values, Checked $checked): array
+    {
+        $best = $checked->school('eyes') === 'found' ? EyePlace::best($checked) : 0.0;
+
+        return $best === null ? [] : [Means::row(
+            'Outward of where they are meant to be',
+            FindingUnit::Metres,
+            array_map(static fn(float $value): float => $value - $best, $values),
+        )];
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Numeric\Sample;
+use Amble\Core\Session\Caution;
+use Amble\Core\Session\Seen\Answers;
+
+/** From where this student's eyes see a straight line straight: found by trying, and stored for nobody else. */
+final readonly class EyePlace extends CheckKind
+{
+    public const SIDES = ['Inside the ball', 'Outside the ball'];
+
+    private const SEEN = ['straight' => 'In line', 'left' => 'Off to the left', 'right' => 'Off to the right'];
+
+    public function __construct()
+    {
+        parent::__construct(
+            'eye_place',
+            'From where do the eyes see straight?',
+            [
+                'Find a straight putt, and stretch a low cord over the ball and the middle of the hole.',
+                'Put a second ball a foot ahead, under the cord.',
+                'The student sets up, and moves in or out until cord, balls and hole look in line.',
+                'Note where the eyes then are, and where they were when it looked crooked.',
+                'Change the second ball for a flush tee, and putt from that place. Pull the tee at the end.',
+            ],
+            [
+                new Field('offset_m', 'The eyes are', Answers::metres(-0.2, 0.2), self::SIDES),
+                new Field('seen', 'It looks', Answers::words(self::SEEN)),
+            ],
+            Picture::Beside,
+            [Caution::Cord, Caution::Sore],
+            15,
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $straight = $tries->saying('seen', 'straight')->numbers('offset_m');
+
+        return $straight === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $straight, self::say(...))];
+    }
+
+    public function cue(Tries $tries, Checked $checked): ?string
+    {
+        return self::best($checked) === null ? 'No place looked straight yet: move in or out a little at a time.' : null;
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number('offset_m'), self::SEEN[$try->word('seen') ?? ''] ?? null);
+    }
+
+    /** The place last found, metres, positive outside the ball; null while none was. */
+    public static function best(Checked $checked): ?float
+    {
+        $straight = $checked->of('eye_place')->saying('seen', 'straight')->latest()->numbers('offset_m');
+
+        return $straight === [] ? null : Sample::mean($straight);
+    }
+
+    /** "{0.020 m} inside the ball". */
+    public static function say(float $metres): string
+    {
+        return abs($metres) < 0.0005 ? 'over the ball' : Say::metres(abs($metres)) . ' ' . lcfirst(self::SIDES[$metres < 0.0 ? 0 : 1]);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Session\Seen\Answers;
+
+/** How firmly the putter is held, and whether that changes during the stroke. How firm is the student's own. */
+final readonly class GripPressure extends CheckKind
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'grip_pressure',
+            'Does the grip tighten in the stroke?',
+            ['On a scale from 1, barely held, to 10, as firm as can be.', 'The student says how firm it is before the stroke, and how firm it was at contact.'],
+            [
+                new Field('address', 'Before the stroke', Answers::count(1, 10)),
+                new Field('impact', 'At contact', Answers::count(1, 10)),
+            ],
+            Picture::Rise,
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $rise = array_map(self::rise(...), $tries->all);
+        $say = static fn(float $step): string => abs($step) < 0.05 ? 'the same' : sprintf('%.1f %s', abs($step), $step > 0.0 ? 'tighter' : 'looser');
+
+        return $rise === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $rise, $say, [
+            Means::row('Before the stroke', FindingUnit::Number, $tries->numbers('address') ?: [0.0]),
+            Means::row('At contact', FindingUnit::Number, $tries->numbers('impact') ?: [0.0]),
+        ])];
+    }
+
+    public function cue(Tries $tries, Checked $checked): ?string
+    {
+        $interval = ($this->findings($tries, $checked)[0] ?? null)?->interval;
+
+        return $interval === null || $interval->low <= 0.0 ? null : 'It tightens on the way: where distances scatter, keep it as it was at address. How firm that is matters less.';
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number('address'), to: $try->number('impact'));
+    }
+
+    private static function rise(MadeTry $try): float
+    {
+        return (float) $try->number('impact') - (float) $try->number('address');
+    }
+}

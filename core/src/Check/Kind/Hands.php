@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Spoken;
+use Amble\Core\Session\Seen\Answers;
+
+/** Where the hands stand at address. What is meant for this student is on the card as an exception. */
+final readonly class Hands extends Spoken
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'hands',
+            'Where are the hands at address?',
+            ['Look from square on, when the student is set.', 'See whether the hands stand ahead of the ball, above it, or behind it.'],
+            [new Field('stand', 'The hands are', Answers::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']))],
+            'pressed',
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\Spoken;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Session\Seen\Answers;
+
+/** Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured. */
+final readonly class LowPoint extends Spoken
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'low_point',
+            'Does the putter come down, or up?',
+            ['Watch from square on, close to the ground.', 'A measured place of the lowest point may be noted; without one the word is enough.'],
+            [
+                new Field('struck', 'It met the ball', Answers::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
+                new Field('low_m', 'Lowest point', Answers::metres(-0.2, 0.2), ['Before the ball', 'After the ball'], false),
+            ],
+            'level',
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $measured = $tries->numbers('low_m');
+        $say = static fn(float $metres): string => Say::metres(abs($metres)) . ($metres < 0.0 ? ' before the ball' : ' after the ball');
+
+        return [
+            ...parent::findings($tries, $checked),
+            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Metres, $measured, $say)]),
+        ];
+    }
+
+    public function cue(Tries $tries, Checked $checked): ?string
+    {
+        return match ($this->mostly($tries)) {
+            'down' => 'Mostly going down: the ball may be pressed, hop, and roll late. See the loft and where the ball lies.',
+            'up' => 'Mostly going up: a ball struck thin skids. See where the ball lies.',
+            default => null,
+        };
+    }
+}

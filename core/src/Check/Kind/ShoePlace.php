@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Stroke\StrokeFit;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePutt;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/**
+ * Where the trail shoe stands as the stop of the backstroke: the distance from ball to shoe is fitted to roll on the
+ * student's own curve, as a backstroke is (maths.md 3). Quick downhill putts have narrower places of their own.
+ */
+final readonly class ShoePlace extends CheckKind
+{
+    /** Lengths told, metres; only those the rolls reach. */
+    private const LENGTHS = [1.5, 2.4, 3.0, 4.5, 6.0, 9.0, 12.0];
+
+    /** Fewer rolls draw no curve. */
+    private const FEWEST = 4;
+
+    public function __construct()
+    {
+        parent::__construct(
+            'shoe_place',
+            'Where does the trail shoe stand for each length?',
+            ['Set out measured tees.', 'Put the inside of the trail shoe as the stop of the backstroke, and measure from the ball to it.', 'Same smooth stroke each time; measure the roll.'],
+            [
+                new Field('shoe_m', 'Ball to the inside of the shoe', Answers::metres(0.02, 1.0)),
+                new Field('roll_m', 'It rolled', Answers::metres(0.2, 30.0)),
+                new Field('ground', 'Over', Answers::words(['level' => 'Level ground', 'down' => 'A quick downhill']), isNeeded: false),
+            ],
+            Picture::ByLength,
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $downhill = $tries->saying('ground', 'down');
+        $level = $tries->where(static fn(MadeTry $try): bool => $try->word('ground') !== 'down');
+
+        return array_values(array_filter([
+            $this->table($this->question, $level),
+            $this->table('And on a quick downhill?', $downhill),
+        ]));
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number('shoe_m'), $try->word('ground') === 'down' ? 'Quick downhill' : null, $try->number('roll_m'));
+    }
+
+    private function table(string $question, Tries $tries): ?Finding
+    {
+        $usable = $tries->where(static fn(MadeTry $try): bool => $try->speed !== null && $try->number('shoe_m') > 0.0 && $try->number('roll_m') > 0.0);
+        $last = $usable->all[$usable->n() - 1]->speed ?? null;
+        if ($last === null) {
+            return $tries->n() === 0 ? null : self::tooLittle($question, $tries->n(), 'Measure the green: without its speed the places tell nothing.');
+        }
+        $fit = (new StrokeFitter())->fit(array_map(self::putt(...), $usable->all));
+        $rows = $usable->n() < self::FEWEST ? [] : self::rows($fit, $last, $usable);
+
+        return $rows === []
+            ? self::tooLittle($question, $usable->n(), sprintf('%d rolls at different places draw the curve.', self::FEWEST))
+            : new Finding(
+                $question,
+                sprintf('On the green as it was measured last, for %s: %s.', $rows[0]->name, Say::metres((float) $rows[0]->value)),
+                FindingUnit::Metres,
+                $rows[0]->value,
+                null,
+                $usable->n(),
+                null,
+                $rows,
+            );
+    }
+
+    private static function tooLittle(string $question, int $n, string $sentence): Finding
+    {
+        return new Finding($question, $sentence, FindingUnit::Metres, null, null, $n);
+    }
+
+    private static function putt(MadeTry $try): StrokePutt
+    {
+        return StrokePutt::of(
+            Length::ofMetres((float) $try->number('shoe_m')),
+            Length::ofMetres((float) $try->number('roll_m')),
+            $try->speed ?? GreenSpeed::ordinary(),
+            Grade::level(),
+        );
+    }
+
+    /** @return list<FindingRow> the place for each length between the shortest and the longest roll */
+    private static function rows(StrokeFit $fit, GreenSpeed $speed, Tries $tries): array
+    {
+        $rolls = $tries->numbers('roll_m') ?: [0.0];
+        $rows = [];
+        foreach (self::LENGTHS as $length) {
+            $answer = $length < 0.9 * min($rolls) || $length > 1.1 * max($rolls) ? null : $fit->backstrokeFor(Length::ofMetres($length), $speed, Grade::level());
+            if ($answer !== null) {
+                $rows[] = new FindingRow(Say::metres($length), FindingUnit::Metres, $answer->metres, $tries->n());
+            }
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Session\Seen\Answers;
+
+/** How wide the stance is: one number, or a band of widths where it follows the length of the putt. */
+final readonly class Stance extends CheckKind
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'stance',
+            'How wide is the stance?',
+            ['The student sets up as ever.', 'Measure between the insides of the heels; say for which length where width follows it.'],
+            [
+                new Field('width_m', 'Between the heels', Answers::metres(0.0, 1.2)),
+                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 30.0), isNeeded: false),
+            ],
+            Picture::ByLength,
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $widths = $tries->numbers('width_m');
+
+        return $widths === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $widths, Say::metres(...), self::byLength($tries))];
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number('width_m'), length: $try->number('length_m'));
+    }
+
+    /** @return list<FindingRow> one a length, shortest first */
+    private static function byLength(Tries $tries): array
+    {
+        $lengths = [];
+        foreach ($tries->where(static fn(MadeTry $try): bool => $try->number('length_m') !== null)->all as $try) {
+            $lengths[sprintf('%.3f', (float) $try->number('length_m'))][] = (float) $try->number('width_m');
+        }
+        ksort($lengths, SORT_NUMERIC);
+
+        return array_map(
+            static fn(string|int $length, array $widths): FindingRow => Means::row('At ' . Say::metres((float) $length), FindingUnit::Metres, $widths),
+            array_keys($lengths),
+            $lengths,
+        );
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Beside;
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Session\Caution;
+use Amble\Core\Session\Seen\Answers;
+
+/** A straight putt is found by rolling, moving sideways and rolling again: the last trial is what was found. */
+final readonly class StraightPutt extends Beside
+{
+    /** A putt that breaks less is straight enough to see a line on, metres. */
+    public const STRAIGHT = 0.02;
+
+    public function __construct()
+    {
+        parent::__construct(
+            'straight_putt',
+            'Is there a straight putt here?',
+            ['Roll a ball gently at the hole along a rod or a cord.', 'Measure how far it curved from the straight line.', 'Move round the hole toward the high side and roll again, until it hardly curves.'],
+            [
+                new Field('break_m', 'It curved', Answers::metres(-1.0, 1.0), ['Left', 'Right']),
+                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 10.0)),
+            ],
+            [Caution::Trip],
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $last = $tries->all[$tries->n() - 1];
+        $break = (float) $last->number('break_m');
+
+        return [new Finding(
+            $this->question,
+            sprintf(
+                '%s: the last of %s curved %s over %s.',
+                self::isStraight($break) ? 'Yes' : 'Not yet',
+                Say::counted($tries->n(), 'trial', 'trials'),
+                Say::metres(abs($break)),
+                Say::metres((float) $last->number('length_m')),
+            ),
+            FindingUnit::Metres,
+            $break,
+            null,
+            $tries->n(),
+        )];
+    }
+
+    public function cue(Tries $tries, Checked $checked): string
+    {
+        return self::isStraight((float) $tries->all[$tries->n() - 1]->number('break_m'))
+            ? 'Straight enough: set it out as a station, and it comes up again on this green.'
+            : 'Move toward the side it comes from, and roll again.';
+    }
+
+    private static function isStraight(float $break): bool
+    {
+        return abs($break) <= self::STRAIGHT;
+    }
+}

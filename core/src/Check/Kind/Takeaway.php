@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Spoken;
+use Amble\Core\Check\Tries;
+use Amble\Core\Session\Seen\Answers;
+
+/** Which way the putter goes back, which the distance from the ball governs. */
+final readonly class Takeaway extends Spoken
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'takeaway',
+            'Which way does the putter go back?',
+            ['Stand behind the ball, on the line.', 'Watch the first foot of the takeaway against a rod on the ground.'],
+            [
+                new Field('went', 'It went back', Answers::words(['inside' => 'Inside', 'straight' => 'Straight', 'outside' => 'Outside'])),
+                new Field('from_ball_m', 'Toes to the ball', Answers::metres(0.1, 0.8), isNeeded: false),
+            ],
+            'straight',
+        );
+    }
+
+    public function cue(Tries $tries, Checked $checked): ?string
+    {
+        return match ($this->mostly($tries)) {
+            'inside' => 'Mostly inside: stand a little nearer to the ball, and look again next time.',
+            'outside' => 'Mostly outside: stand a little farther off, and look again next time.',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Student;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+
+/** What a coach keeps of a student besides the card's few measures: all of it may be missing. This class is immutable. */
+final readonly class About
+{
+    private const LONGEST = 300;
+    private const EYES = ['lead', 'trail'];
+    private const DAY = '/^\d{4}-\d{2}-\d{2}$/';
+
+    /** Longest a spot instead of a line may be left to, metres. */
+    private const LONGEST_MARK = 20.0;
+
+    /**
+     * @param string|null $dominantEye 'lead' or 'trail'
+     * @param float|null $handicap now, and the one wanted
+     * @param float|null $threePuttsPerRound as the student tells them, before any round was noted
+     * @param int|null $layOffWeeks without real greens before they came
+     * @param string|null $layOffWork what was practised meanwhile, and at what lengths
+     * @param string|null $recipe key of the card that is this student's routine
+     * @param float|null $markTo metres up to which a line is set, where a spot takes over beyond
+     * @param bool $isMinor whether a guardian's consent is needed
+     * @param string|null $consent who gave it, and when
+     * @param bool $mayBeFilmed off until somebody says so
+     * @param string|null $keepUntil day until which records may be kept, "2027-11-26"
+     * @param array<string, string> $schools answers where schools differ, by question
+     */
+    private function __construct(
+        public ?string $dominantEye,
+        public ?float $handicap,
+        public ?float $handicapWanted,
+        public ?float $threePuttsPerRound,
+        public ?int $layOffWeeks,
+        public ?string $layOffWork,
+        public ?string $recipe,
+        public ?float $markTo,
+        public bool $isMinor,
+        public ?string $consent,
+        public bool $mayBeFilmed,
+        public ?string $keepUntil,
+        public array $schools,
+    ) {
+    }
+
+    public static function nothing(): self
+    {
+        return self::read(JsonInput::fromArray([]));
+    }
+
+    /** @throws InvalidInput If a field is unusable. */
+    public static function read(JsonInput $given): self
+    {
+        $text = static fn(string $field): ?string => $given->has($field) ? $given->text($field, self::LONGEST) : null;
+        $number = static fn(string $field, float $least, float $most): ?float => $given->has($field) ? self::within($given, $field, $least, $most) : null;
+        $keepUntil = $text('keep_until');
+        if ($keepUntil !== null && preg_match(self::DAY, $keepUntil) !== 1) {
+            throw InvalidInput::at($given->path('keep_until'), 'Give the day as 2027-11-26.');
+        }
+
+        return new self(
+            $given->has('dominant_eye') ? $given->word('dominant_eye', self::EYES) : null,
+            $number('handicap', -10.0, 54.0),
+            $number('handicap_wanted', -10.0, 54.0),
+            $number('three_putts_per_round', 0.0, 18.0),
+            $given->has('lay_off_weeks') ? $given->wholeNumber('lay_off_weeks', 0, 520) : null,
+            $text('lay_off_work'),
+            $text('recipe'),
+            $number('mark_to_m', 0.1, self::LONGEST_MARK),
+            $given->flagOr('is_minor', false),
+            $text('consent'),
+            $given->flagOr('may_be_filmed', false),
+            $keepUntil,
+            Schools::read($given->objectOrNull('schools')),
+        );
+    }
+
+    /** Whether records of this student wait for a guardian's word. */
+    public function lacksConsent(): bool
+    {
+        return $this->isMinor && $this->consent === null;
+    }
+
+    /** @return array<string, mixed> ready for JSON */
+    public function toArray(): array
+    {
+        return [
+            'dominant_eye' => $this->dominantEye,
+            'handicap' => $this->handicap,
+            'handicap_wanted' => $this->handicapWanted,
+            'three_putts_per_round' => $this->threePuttsPerRound,
+            'lay_off_weeks' => $this->layOffWeeks,
+            'lay_off_work' => $this->layOffWork,
+            'recipe' => $this->recipe,
+            'mark_to_m' => $this->markTo,
+            'is_minor' => $this->isMinor,
+            'consent' => $this->consent,
+            'may_be_filmed' => $this->mayBeFilmed,
+            'keep_until' => $this->keepUntil,
+            'schools' => (object) $this->schools,
+        ];
+    }
+
+    private static function within(JsonInput $given, string $field, float $least, float $most): float
+    {
+        $value = $given->number($field);
+
+        return $value >= $least && $value <= $most ? $value : throw InvalidInput::outside($given->path($field), $value, sprintf('from %g to %g', $least, $most));
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Student;
+
+use Amble\Core\Card\Card;
+use Amble\Core\Card\Point;
+
+/** What is said beside the lane: the student's own routine and school, and never two that clash. */
+final class Prompts
+{
+    /** @return list<Prompt> before the ball first */
+    public static function of(About $about, Schools $schools, ?Card $recipe): array
+    {
+        return array_values(array_filter([
+            $recipe === null ? null : new Prompt(sprintf('%s: %s.', $recipe->title, implode('; ', array_map(self::point(...), $recipe->points)))),
+            match ($schools->answer('rehearse')) {
+                'behind' => new Prompt('Rehearse behind the ball.'),
+                'nowhere' => new Prompt('No rehearsal.'),
+                default => null,
+            },
+            ...self::mark($about, $schools),
+            match ($schools->answer('path')) {
+                'arc' => new Prompt('A slight arc is this student’s own.'),
+                'straight' => new Prompt('A straight path is this student’s own.'),
+                'gravity' => new Prompt('Let gravity swing it.'),
+                default => null,
+            },
+            self::after($schools),
+        ]));
+    }
+
+    /** @return list<Prompt> */
+    private static function mark(About $about, Schools $schools): array
+    {
+        return match ($schools->answer('mark')) {
+            'line' => [new Prompt('Set the line on the ball on the start line, not at the hole.')],
+            'near' => [
+                new Prompt('Set the line on the ball on the start line.', null, $about->markTo),
+                ...($about->markTo === null ? [] : [new Prompt('Aim over a spot; no line at this length.', $about->markTo)]),
+            ],
+            'ahead' => [new Prompt('Aim over a spot just ahead of the ball.')],
+            'part' => [new Prompt('Aim over a spot part of the way.')],
+            default => [],
+        };
+    }
+
+    /** Counting, waiting and watching exclude each other: only one is asked. */
+    private static function after(Schools $schools): Prompt
+    {
+        return new Prompt(match ($schools->answer('after')) {
+            'rest' => 'Then hold still until the ball rests.',
+            'stroke' => 'Then eyes down while the stroke lasts.',
+            'call' => 'Then call it before looking.',
+            'follow' => 'Then follow it closely.',
+            'hole' => 'The hole in view throughout.',
+            default => 'Then hold still for a count of three.',
+        });
+    }
+
+    private static function point(Point $point): string
+    {
+        return $point->times === null || $point->times === 0 ? $point->text : sprintf('%s, %d', $point->text, $point->times);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Check;
+
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\CheckKinds;
+use Amble\Core\Check\Field;
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\Seen\AnswerKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What every kind of check has in common: it takes its own answers and no other, finds something, and draws it. */
+final class CheckKindsTest extends TestCase
+{
+    #[DataProvider('kinds')]
+    public function testItTakesItsOwnAnswersAndFindsAndDrawsSomething(CheckKind $kind): void
+    {
+        $made = Made::try($kind->key, self::answers($kind));
+        CheckKinds::accept($made->try, 'events.0');
+        $look = Made::look([$made, Made::try($kind->key, self::answers($kind))]);
+        self::assertNotSame([], $look->findings);
+        self::assertSame([2, 2], [$look->n, count($look->marks)]);
+        self::assertNotSame([null, null], [$look->marks[0]->value, $look->marks[0]->word]);
+        self::assertNotSame([], $kind->steps);
+        self::assertSame(count($kind->fields), count(array_unique(array_map(static fn(Field $field): string => $field->name, $kind->fields))));
+    }
+
+    #[DataProvider('kinds')]
+    public function testWhatIsMissingUnknownOrOutOfRangeIsRefusedAtItsField(CheckKind $kind): void
+    {
+        foreach ($kind->fields as $field) {
+            $without = array_diff_key(self::answers($kind), [$field->name => true]);
+            self::assertSame($field->isNeeded ? "events.0.answers.$field->name" : null, self::refusedAt($kind, $without));
+            $wild = in_array($field->answers->kind, [AnswerKind::Metres, AnswerKind::Count], true) ? $field->answers->most + 1 : 'nonsense';
+            self::assertSame("events.0.answers.$field->name", self::refusedAt($kind, [$field->name => $wild] + self::answers($kind)));
+        }
+        self::assertSame('events.0.answers.height_m', self::refusedAt($kind, ['height_m' => 1.0] + self::answers($kind)));
+    }
+
+    public function testThereIsNoCheckOfAnotherName(): void
+    {
+        $this->expectExceptionMessage('There is no such check.');
+        CheckKinds::accept(new CheckTry('T', 1, null, 'shoes_polished', []), 'events.0');
+    }
+
+    /** @return iterable<string, array{CheckKind}> */
+    public static function kinds(): iterable
+    {
+        foreach (CheckKinds::all() as $key => $kind) {
+            yield $key => [$kind];
+        }
+    }
+
+    /** @param array<string, string|bool|int|float> $answers */
+    private static function refusedAt(CheckKind $kind, array $answers): ?string
+    {
+        try {
+            $kind->accept(new CheckTry('T', 1, null, $kind->key, $answers), 'events.0');
+        } catch (InvalidInput $refusal) {
+            return $refusal->field();
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string|bool|int|float> each field in the middle of its range */
+    private static function answers(CheckKind $kind): array
+    {
+        $answers = [];
+        foreach ($kind->fields as $field) {
+            $middle = 0.5 * ($field->answers->least + $field->answers->most);
+            $answers[$field->name] = match ($field->answers->kind) {
+                AnswerKind::Words => (string) array_key_first($field->answers->words),
+                AnswerKind::YesNo => true,
+                AnswerKind::Metres => $middle,
+                AnswerKind::Count => (int) $middle,
+            };
+        }
+
+        return $answers;
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Check;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\Kind\EyePlace;
+use Amble\Core\Check\Kind\Tempo;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\LookBack\CoursePoint;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Student\Schools;
+use PHPUnit\Framework\TestCase;
+
+/** What checks measure, against figures worked out by hand or put into simulated tries. */
+final class MeasuredTest extends TestCase
+{
+    public function testTheFaceIsAnAngleAndEachBreakAndARoughReadingStandApart(): void
+    {
+        $aim = static fn(float $offset, string $break = 'straight', string $by = 'mirror'): MadeTry => Made::try('aim', ['offset_m' => $offset, 'at_m' => 2.0, 'by' => $by, 'break' => $break]);
+        $look = Made::look([$aim(-0.04), $aim(-0.05), $aim(-0.06), $aim(0.02, 'left', 'line')]);
+        // atan(0.05 / 2) is 1.432 degrees; the four average -0.9308.
+        self::assertEqualsWithDelta(-0.9308, $look->findings[0]->value, 0.001);
+        $rows = array_map(static fn(FindingRow $row): array => [$row->name, $row->n, round((float) $row->value, 2)], $look->findings[0]->rows);
+        self::assertSame([['Straight', 3, -1.43], ['Curving left', 1, 0.57], ['On a drawn line, rougher', 1, 0.57]], $rows);
+        self::assertNull(Made::look([$aim(-0.04), $aim(0.04)])->cue);
+        self::assertStringContainsString('before either is mended', (string) Made::look([$aim(-0.04), $aim(-0.05), $aim(-0.06)])->cue);
+        self::assertEqualsWithDelta(-1.1458, $look->marks[0]->value, 0.001);
+    }
+
+    public function testTheOwnEyePlaceIsWhereItLookedInLineLastAndTheEyesAreHeldAgainstIt(): void
+    {
+        $place = static fn(float $offset, string $seen, string $session): MadeTry => Made::try('eye_place', ['offset_m' => $offset, 'seen' => $seen], $session);
+        $tries = [$place(0.08, 'straight', 'A'), $place(-0.02, 'straight', 'B'), $place(-0.03, 'straight', 'B'), $place(0.05, 'left', 'B')];
+        self::assertEqualsWithDelta(-0.025, EyePlace::best(new Checked($tries)), 1e-9);
+        self::assertStringStartsWith('{0.025 m} inside the ball', (string) Made::look($tries)->findings[0]->sentence);
+        $eyes = Made::try('eye_line', ['offset_m' => 0.01, 'eye' => 'both'], 'B');
+        self::assertEqualsWithDelta(0.035, Made::look([...$tries, $eyes])->findings[0]->rows[0]->value, 1e-9);
+        self::assertSame('This student sees straight from {0.025 m} inside the ball.', Made::look([...$tries, $eyes])->cue);
+        self::assertStringContainsString('find out from where', (string) Made::look([$eyes])->cue);
+        $taught = Schools::of(['eyes' => 'both']);
+        self::assertStringContainsString('is taught', (string) Made::look([...$tries, $eyes], $taught)->cue);
+        self::assertEqualsWithDelta(0.01, Made::look([...$tries, $eyes], $taught)->findings[0]->rows[0]->value, 1e-9);
+    }
+
+    public function testATempoThatDriftsIsFoundWithItsSizeAndOneThatDoesNotIsNotCalled(): void
+    {
+        $tap = static fn(float $length, float $bpm): MadeTry => Made::try('tempo', ['length_m' => $length, 'bpm' => (int) round($bpm)]);
+        $drifting = array_map(static fn(float $length): MadeTry => $tap($length, 700.0 * $length ** 0.1), [1.0, 1.5, 3.0, 4.0, 6.0, 9.0]);
+        $drift = Tempo::drift(new Tries($drifting));
+        self::assertEqualsWithDelta(9.0 ** 0.1 - 1.0, $drift?->value, 0.002);
+        self::assertGreaterThan(0.2, $drift?->interval?->low);
+        $even = Tempo::drift(new Tries(array_map($tap, [1.0, 1.5, 3.0, 4.0, 6.0, 9.0], [76, 80, 75, 81, 76, 79])));
+        self::assertTrue($even?->interval?->contains(0.0));
+        self::assertStringContainsString('not clearly a drift', (string) $even?->sentence);
+        self::assertNull(Tempo::drift(new Tries(array_slice($drifting, 0, 4))));
+        self::assertNull(Tempo::drift(new Tries(array_map($tap, [3.0, 3.1, 3.2, 3.3, 3.4], [70, 75, 80, 85, 90]))));
+    }
+
+    public function testShoePlacesAreReadFromTheStudentsOwnCurveWithinTheRollsSeen(): void
+    {
+        $random = new SeededRandom(5);
+        $speed = GreenSpeed::ofFeet(9.0);
+        // A stroke with roll / speed = 12 B^1.8.
+        $tries = array_map(static function (int $i) use ($random, $speed): MadeTry {
+            $shoe = [0.12, 0.18, 0.26, 0.34][$i % 4];
+
+            return Made::try('shoe_place', ['shoe_m' => $shoe, 'roll_m' => $speed->metres() * 12.0 * $shoe ** 1.8 * exp(0.03 * $random->normal())], 'S', $speed);
+        }, range(0, 19));
+        $table = Made::finding($tries);
+        self::assertNotNull($table);
+        foreach ($table->rows as $row) {
+            $length = (float) trim($row->name, '{m} ');
+            self::assertEqualsWithDelta(($length / $speed->metres() / 12.0) ** (1.0 / 1.8), $row->value, 0.01, $row->name);
+        }
+        // Rolls reach from 0.73 to 4.7 m: nothing is told beyond.
+        self::assertSame(['{1.500 m}', '{2.400 m}', '{3.000 m}', '{4.500 m}'], array_map(static fn(FindingRow $row): string => $row->name, $table->rows));
+        self::assertNull(Made::finding(array_slice($tries, 0, 3))?->value);
+        $unmeasured = Made::finding([Made::try('shoe_place', ['shoe_m' => 0.2, 'roll_m' => 3.0])]);
+        self::assertSame([null, 'Measure the green: without its speed the places tell nothing.'], [$unmeasured?->value, $unmeasured?->sentence]);
+        $downhill = Made::look([...$tries, Made::try('shoe_place', ['shoe_m' => 0.1, 'roll_m' => 4.0, 'ground' => 'down'], 'S', $speed)]);
+        self::assertSame(20, $downhill->findings[0]->n);
+        self::assertSame(1, $downhill->findings[1]->n);
+    }
+
+    public function testWordsAreCountedAndTheHintFollowsWhatMostTriesSay(): void
+    {
+        $went = static fn(string $way): MadeTry => Made::try('takeaway', ['went' => $way]);
+        $look = Made::look([$went('inside'), $went('inside'), $went('straight')]);
+        self::assertSame('Of 3: 2 inside, 1 straight.', $look->findings[0]->sentence);
+        self::assertEqualsWithDelta(1 / 3, $look->findings[0]->value, 1e-9);
+        self::assertStringContainsString('nearer', (string) $look->cue);
+        self::assertStringContainsString('farther', (string) Made::look([$went('outside')])->cue);
+        self::assertNull(Made::look([$went('inside'), $went('outside')])->cue);
+        $cord = static fn(string $sees): MadeTry => Made::try('cord', ['sees' => $sees]);
+        self::assertStringContainsString('stand outside', (string) Made::look([$cord('inside')])->cue);
+        self::assertStringContainsString('stand inside', (string) Made::look([$cord('outside')])->cue);
+        $struck = static fn(string $way): MadeTry => Made::try('low_point', ['struck' => $way]);
+        self::assertStringContainsString('loft', (string) Made::look([$struck('down')])->cue);
+        self::assertNull(Made::look([$struck('level')])->cue);
+        $ball = static fn(float $at): MadeTry => Made::try('ball_place', ['forward_m' => $at]);
+        self::assertStringContainsString('hop', (string) Made::look([$ball(0.06), $ball(0.062), $ball(0.058)])->cue);
+        self::assertStringContainsString('pressed', (string) Made::look([$ball(-0.06), $ball(-0.062), $ball(-0.058)])->cue);
+        self::assertNull(Made::look([$ball(-0.06), $ball(0.06)])->cue);
+        $lies = Made::look([Made::try('balance', ['weight' => 'toes', 'lie' => 'below']), Made::try('balance', ['weight' => 'middle', 'lie' => 'level'])]);
+        self::assertSame(['Where is the weight?', 'Ball level with the feet', 'Ball below the feet'], array_map(static fn($finding): string => $finding->question, $lies->findings));
+    }
+
+    public function testOnlyAGripThatTightensIsCuedWhateverItsLevel(): void
+    {
+        $grip = static fn(int $address, int $impact): MadeTry => Made::try('grip_pressure', ['address' => $address, 'impact' => $impact]);
+        $tighter = Made::look([$grip(3, 6), $grip(4, 6), $grip(3, 5), $grip(3, 6)]);
+        self::assertEqualsWithDelta(2.5, $tighter->findings[0]->value, 1e-9);
+        self::assertStringContainsString('tightens', (string) $tighter->cue);
+        self::assertNull(Made::look([$grip(9, 9), $grip(8, 8), $grip(9, 8)])->cue);
+        self::assertSame([3.0, 6.0], [$tighter->marks[0]->value, $tighter->marks[0]->to]);
+    }
+
+    public function testAStraightPuttIsWhatTheLastTrialFound(): void
+    {
+        $trial = static fn(float $break): MadeTry => Made::try('straight_putt', ['break_m' => $break, 'length_m' => 2.0]);
+        $look = Made::look([$trial(0.1), $trial(-0.05), $trial(0.015)]);
+        self::assertSame('Yes: the last of 3 trials curved {0.015 m} over {2.000 m}.', $look->findings[0]->sentence);
+        self::assertStringStartsWith('Not yet: the last of 2 trials', (string) Made::finding([$trial(0.0), $trial(0.021)])?->sentence);
+        self::assertStringContainsString('station', (string) $look->cue);
+    }
+
+    public function testEachSessionIsAPointTheLastIsHeldAgainstTheOneBeforeAndTheDoseEnds(): void
+    {
+        $cord = static fn(string $sees, string $session): MadeTry => Made::try('cord', ['sees' => $sees], $session);
+        $look = Made::look([$cord('on', 'A'), $cord('inside', 'A'), ...array_fill(0, 14, $cord('on', 'B'))]);
+        self::assertSame([['A', 0.5, 2], ['B', 1.0, 14]], array_map(static fn(CoursePoint $point): array => [$point->sessionId, $point->value, $point->n], $look->course));
+        self::assertStringStartsWith('Last time 50 %, from 2', (string) $look->since);
+        self::assertFalse($look->isPastDose);
+        self::assertTrue(Made::look(array_fill(0, 15, $cord('on', 'B')))->isPastDose);
+        self::assertTrue(Made::look([Made::try('frame', ['times' => 40]), Made::try('frame', ['times' => 20])])->isPastDose);
+        self::assertSame('60 times in 2 sets.', Made::finding([Made::try('frame', ['times' => 40]), Made::try('frame', ['times' => 20])])?->sentence);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Student;
+
+use Amble\Core\Card\CardLook;
+use Amble\Core\Card\SeenPoint;
+use Amble\Core\Card\ShippedCards;
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\PointSight;
+use Amble\Core\Student\About;
+use Amble\Core\Student\InWork;
+use Amble\Core\Student\Prompt;
+use Amble\Core\Student\Prompts;
+use Amble\Core\Student\Question;
+use Amble\Core\Student\Remember;
+use Amble\Core\Student\Schools;
+use Amble\Core\Tests\Check\Made;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class AboutTest extends TestCase
+{
+    public function testItIsKeptWholeAndAllOfItMayBeMissing(): void
+    {
+        $given = [
+            'dominant_eye' => 'trail', 'handicap' => 18.4, 'handicap_wanted' => 12.0, 'three_putts_per_round' => 3.5, 'lay_off_weeks' => 9, 'lay_off_work' => 'a mat',
+            'recipe' => 'routine_d', 'mark_to_m' => 3.0, 'is_minor' => true, 'consent' => 'Mother, 3 March', 'may_be_filmed' => true, 'keep_until' => '2027-03-01',
+            'schools' => ['mark' => 'near', 'after' => 'rest'],
+        ];
+        self::assertEquals(['schools' => (object) $given['schools']] + $given, About::read(self::input($given))->toArray());
+        self::assertSame([null, false, false], [About::nothing()->handicap, About::nothing()->isMinor, About::nothing()->mayBeFilmed]);
+    }
+
+    #[DataProvider('unusable')]
+    public function testWhatCannotBeIsRefusedAtItsField(string $field, mixed $value): void
+    {
+        try {
+            About::read(self::input(array_reduce(array_reverse(explode('.', $field)), static fn(mixed $inner, string $name): array => [$name => $inner], $value)));
+            self::fail('It was taken.');
+        } catch (InvalidInput $refusal) {
+            self::assertSame($field, $refusal->field());
+        }
+    }
+
+    /** @return iterable<array{string, mixed}> */
+    public static function unusable(): iterable
+    {
+        yield ['dominant_eye', 'left'];
+        yield ['handicap', 60];
+        yield ['three_putts_per_round', -1];
+        yield ['lay_off_weeks', 2.5];
+        yield ['mark_to_m', 0];
+        yield ['keep_until', 'next year'];
+        yield ['schools.after', 'whistle'];
+    }
+
+    public function testTheCardsAnswerWinsOverTheCoachsAndThatOverTheShippedOne(): void
+    {
+        $schools = Schools::of(['mark' => 'line'], ['mark' => 'ahead', 'feet' => 'unimportant']);
+        self::assertSame(['line', 'unimportant', 'count'], [$schools->answer('mark'), $schools->answer('feet'), $schools->answer('after')]);
+        foreach (Question::all() as $key => $question) {
+            self::assertArrayHasKey(Schools::of()->answer($key), $question->answers);
+        }
+    }
+
+    /** Every answer but the silent ones says something of its own. */
+    public function testEveryAnswerThatPromptsSaysItsOwnAndNeverTwoAfterContact(): void
+    {
+        $said = [];
+        foreach (['mark', 'rehearse', 'path', 'after'] as $key) {
+            foreach (array_keys(Question::all()[$key]->answers) as $answer) {
+                $lines = array_map(static fn(Prompt $prompt): string => $prompt->text, Prompts::of(About::nothing(), Schools::of([$key => $answer]), null));
+                self::assertCount(1, array_filter($lines, static fn(string $line): bool => str_starts_with($line, 'Then ') || $line === 'The hole in view throughout.'));
+                $said[] = implode(' ', $lines);
+            }
+        }
+        // Four are what ships, and say only what ships says.
+        self::assertCount(count($said) - 3, array_unique($said));
+    }
+
+    public function testALineGivesWayToASpotBeyondItsLength(): void
+    {
+        $prompts = Prompts::of(About::read(self::input(['mark_to_m' => 3])), Schools::of(['mark' => 'near']), ShippedCards::all()['routine_d']);
+        self::assertSame('One and go: Rehearsal, 1; Eyes to the target, back to the ball; Stroke at once.', $prompts[0]->text);
+        self::assertSame([[null, 3.0], [3.0, null]], array_map(static fn(Prompt $prompt): array => [$prompt->from, $prompt->to], array_slice($prompts, 1, 2)));
+    }
+
+    public function testWhatToRememberComesMostPressingFirstAndSaysNothingThatIsNotSo(): void
+    {
+        $about = About::read(self::input(['is_minor' => true, 'lay_off_weeks' => 8, 'lay_off_work' => 'a mat', 'keep_until' => '2026-11-01']));
+        $inWork = InWork::read(self::input(['focuses' => [['text' => 'One beat']], 'faults' => [['fault' => 'Up early', 'cure' => 'Count three'], ['fault' => 'Mended', 'is_open' => false]]]));
+        $card = CardLook::of(ShippedCards::all()['grip'], [new SeenPoint('grip', 'wrists', PointSight::Attention, null, 'A', 1)]);
+        $check = Made::look([Made::try('takeaway', ['went' => 'inside'])]);
+        $lines = Remember::lines($about, $inWork, [$card], [$check], 'Keeps the press', 2, 'Ten a day', '2026-11-26');
+        self::assertSame(
+            ['Consent', 'Records', 'Always', 'In work', 'Lay-off', 'At home', 'Known fault', 'Grip', 'Which way does the putter go back?', 'Pictures'],
+            array_column($lines, 0),
+        );
+        self::assertSame('8 weeks without real greens (a mat): begin with the read and the pace.', $lines[4][1]);
+        self::assertSame('Up early: Count three', $lines[6][1]);
+        $free = About::read(self::input(['is_minor' => true, 'consent' => 'Father', 'may_be_filmed' => true, 'keep_until' => '2026-11-26']));
+        self::assertSame([], Remember::lines($free, InWork::nothing(), [], [], null, 5, null, '2026-11-26'));
+        self::assertSame(['Lay-off'], array_column(Remember::lines($free, InWork::nothing(), [], [], null, 6, null, '2026-11-26'), 0));
+    }
+
+    /** @param array<string, mixed> $given */
+    private static function input(array $given): JsonInput
+    {
+        return JsonInput::parse(json_encode((object) $given, JSON_THROW_ON_ERROR));
+    }
+}
