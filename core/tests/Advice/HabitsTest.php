@@ -251,11 +251,11 @@ final class HabitsTest extends TestCase
     public function testManyMissesOnOneSideAreASideAndNoScatter(): void
     {
         $gated = static fn(int $left, int $right): array => array_map(
-            static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['gate' => $i < 8 ? 'through' : ($i < 8 + $left ? 'left' : 'right')], gate: Balls::GATE),
-            range(0, 7 + $left + $right),
+            static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['gate' => $i < 4 ? 'through' : ($i < 4 + $left ? 'left' : 'right')], gate: Balls::GATE),
+            range(0, 3 + $left + $right),
         );
         self::assertArrayHasKey('start.scatter', self::notes($gated(14, 14)));
-        self::assertArrayNotHasKey('start.scatter', self::notes($gated(4, 24)));
+        self::assertArrayNotHasKey('start.scatter', self::notes($gated(5, 30)));
     }
 
     public function testATempoThatDriftsWithLengthIsNamedAndChanceIsNot(): void

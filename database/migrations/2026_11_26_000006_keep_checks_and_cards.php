@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** What was checked of a student, a coach's own cards, putters, and the part of a session a ball belongs to. */
+return new class extends Migration {
+    public function up(): void
+    {
+        // Like balls: written by the projector from the log, and made anew from it.
+        Schema::create('check_tries', function (Blueprint $table): void {
+            $table->char('id', 26)->primary();
+            $table->foreignUlid('practice_session_id')->constrained()->cascadeOnDelete();
+            $table->foreignUlid('student_id')->constrained()->cascadeOnDelete();
+            $table->foreignUlid('green_id')->nullable()->constrained()->nullOnDelete();
+            $table->string('kind', 40);
+            $table->unsignedBigInteger('at_ms');
+            $table->json('answers');
+            $table->index(['student_id', 'at_ms']);
+        });
+        Schema::create('card_sights', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignUlid('practice_session_id')->constrained()->cascadeOnDelete();
+            $table->foreignUlid('student_id')->constrained()->cascadeOnDelete();
+            $table->string('card', 40);
+            $table->string('point', 40);
+            $table->string('sight', 20);
+            $table->string('word', 200)->nullable();
+            $table->unsignedBigInteger('at_ms');
+            $table->index(['student_id', 'at_ms']);
+        });
+        Schema::create('cards', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('bench_id')->constrained()->cascadeOnDelete();
+            $table->foreignUlid('coach_id')->constrained();
+            $table->string('key', 40);
+            $table->json('content');
+            $table->timestamps();
+            $table->unique(['bench_id', 'key']);
+        });
+        Schema::create('putters', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('bench_id')->constrained()->cascadeOnDelete();
+            $table->foreignUlid('coach_id')->constrained();
+            $table->foreignUlid('student_id')->constrained()->cascadeOnDelete();
+            $table->string('name', 120);
+            $table->double('length_m')->nullable();
+            $table->double('lie_deg')->nullable();
+            $table->double('loft_deg')->nullable();
+            $table->double('head_g')->nullable();
+            $table->string('sole', 20)->nullable();
+            $table->string('mark', 120)->nullable();
+            $table->timestamps();
+            $table->unique(['student_id', 'name']);
+        });
+        Schema::table('students', fn(Blueprint $table) => $table->json('about')->nullable());
+        Schema::table('coaches', fn(Blueprint $table) => $table->json('schools')->nullable());
+        Schema::table('balls', function (Blueprint $table): void {
+            $table->string('part', 20)->nullable();
+            $table->json('disturbances')->default('[]');
+        });
+        Schema::table('practice_sessions', fn(Blueprint $table) => $table->json('during')->default('{"part":null,"disturbances":[]}'));
+    }
+
+    public function down(): void
+    {
+        Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn('during'));
+        Schema::table('balls', fn(Blueprint $table) => $table->dropColumn(['part', 'disturbances']));
+        Schema::table('coaches', fn(Blueprint $table) => $table->dropColumn('schools'));
+        Schema::table('students', fn(Blueprint $table) => $table->dropColumn('about'));
+        array_map(Schema::dropIfExists(...), ['putters', 'cards', 'card_sights', 'check_tries']);
+    }
+};
