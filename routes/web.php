@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AboutController;
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BenchmarkController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\FindingsController;
@@ -16,6 +19,7 @@ use App\Http\Controllers\LookController;
 use App\Http\Controllers\PlayController;
 use App\Http\Controllers\PocketController;
 use App\Http\Controllers\PracticeSessionController;
+use App\Http\Controllers\PutterController;
 use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
 use App\Http\Controllers\SessionReadingController;
@@ -63,9 +67,16 @@ Route::prefix('api')->group(function (): void {
             Route::get('play.csv', [PlayController::class, 'asCsv']);
             Route::post('rounds', [PlayController::class, 'store'])->can('change', 'student');
             Route::get('in-work', [InWorkController::class, 'show']);
+            Route::get('about', [AboutController::class, 'show']);
+            Route::get('checks', [CheckController::class, 'ofStudent']);
+            Route::get('checks.csv', [CheckController::class, 'asCsv']);
+            Route::get('remember', [CheckController::class, 'remember']);
+            Route::get('putters', [PutterController::class, 'index']);
             Route::get('pocket', [PocketController::class, 'show']);
             Route::middleware('can:change,student')->group(function (): void {
                 Route::put('in-work', [InWorkController::class, 'update']);
+                Route::put('about', [AboutController::class, 'update']);
+                Route::post('putters', [PutterController::class, 'store']);
                 Route::put('pocket', [PocketController::class, 'update']);
                 Route::post('pocket/link', [PocketController::class, 'open']);
                 Route::delete('pocket/link', [PocketController::class, 'withdraw']);
@@ -80,6 +91,14 @@ Route::prefix('api')->group(function (): void {
         Route::post('length-sets', [LengthSetController::class, 'store']);
         Route::put('length-sets/{set}', [LengthSetController::class, 'update'])->can('change', 'set');
         Route::delete('length-sets/{set}', [LengthSetController::class, 'destroy'])->can('change', 'set');
+
+        Route::put('putters/{putter}', [PutterController::class, 'update'])->can('change', 'putter');
+        Route::post('putters/{putter}/use', [PutterController::class, 'use'])->can('change', 'putter');
+        Route::delete('putters/{putter}', [PutterController::class, 'destroy'])->can('change', 'putter');
+        Route::get('checks', [CheckController::class, 'book'])->middleware(AnswerUnchanged::class);
+        Route::put('schools', [AboutController::class, 'schools']);
+        Route::put('cards/{key}', [CardController::class, 'update'])->where('key', '[0-9A-Za-z_]{1,40}');
+        Route::delete('cards/{key}', [CardController::class, 'destroy'])->where('key', '[0-9A-Za-z_]{1,40}');
 
         Route::get('seen', SeenController::class)->middleware(AnswerUnchanged::class);
 

@@ -13,13 +13,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $name
+ * @property array<string, string>|null $schools answers taken where a student's card does not say, by question
  * @property int $evidence_version counts up with every change of what figures rest on
  */
 final class Bench extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'schools'];
 
     /** Whatever was worked out from this bench's evidence is out of date. */
     public static function evidenceChanged(string $benchId): void
@@ -69,5 +70,11 @@ final class Bench extends Model
     public function practiceSessions(): HasMany
     {
         return $this->hasMany(PracticeSession::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['schools' => 'array'];
     }
 }

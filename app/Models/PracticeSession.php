@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Standing;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -11,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property string|null $student_id
@@ -22,6 +24,7 @@ use Illuminate\Support\Collection;
  * @property list<array{student: string, standing: string}> $company as the log has it; whoever the session was begun for may be missing
  * @property string|null $chosen_reading_id of the reading that the coach chose to stand
  * @property list<string> $set_aside keys of margin notes put away, as the log has them
+ * @property array{part: string|null, disturbances: list<string>} $during what stands now, as the log has it
  * @property string|null $note_for_student
  * @property string|null $note_for_next
  * @property CarbonImmutable $started_at
@@ -39,7 +42,7 @@ final class PracticeSession extends OwnedRecord
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]'];
+    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}'];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -93,6 +96,28 @@ final class PracticeSession extends OwnedRecord
         return BallRow::query()->toBase()->where('practice_session_id', $this->id)->orderBy('place')->get();
     }
 
+    /** Whether balls are being watched before anything is said. */
+    public function isBaseline(): bool
+    {
+        return $this->ended_at === null && $this->during['part'] === SessionPart::Baseline->value;
+    }
+
+    /** @return list<array<string, mixed>> tries at checks, in the order they were made */
+    public function checkTries(): array
+    {
+        return array_values(DB::table('check_tries')->where('practice_session_id', $this->id)->orderBy('at_ms')->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
+            'id' => $row->id, 'at_ms' => (int) $row->at_ms, 'student' => $row->student_id, 'check' => $row->kind, 'answers' => json_decode((string) $row->answers),
+        ])->all());
+    }
+
+    /** @return list<array<string, mixed>> the latest look at each point of a card */
+    public function cardSights(): array
+    {
+        return array_values(DB::table('card_sights')->where('practice_session_id', $this->id)->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
+            'student' => $row->student_id, 'card' => $row->card, 'point' => $row->point, 'sight' => $row->sight, 'word' => $row->word,
+        ])->all());
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -101,6 +126,7 @@ final class PracticeSession extends OwnedRecord
             'stations' => 'array',
             'set_aside' => 'array',
             'company' => 'array',
+            'during' => 'array',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
         ];

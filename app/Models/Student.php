@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Student\About;
 use Amble\Core\Student\Hand;
 use Amble\Core\Student\InWork;
 use Amble\Core\Student\Level;
@@ -27,6 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float|null $band_low_m lengths to practise where no rounds tell them, metres
  * @property float|null $band_high_m likewise
  * @property array<string, mixed>|null $in_work as the core's InWork gives it
+ * @property array<string, mixed>|null $about as the core's About gives it
  * @property LineCure|null $line_cure how a start to one side is taken out; null while the coach has not chosen
  * @property bool $is_gentle whether scores are kept out of sight
  * @property string|null $exception what holds for this student whatever a template says
@@ -37,7 +39,7 @@ final class Student extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm',
-        'exception', 'is_gentle', 'line_cure', 'band_low_m', 'band_high_m', 'in_work',
+        'exception', 'is_gentle', 'line_cure', 'band_low_m', 'band_high_m', 'in_work', 'about',
     ];
 
     /** @var array<string, mixed> */
@@ -54,12 +56,20 @@ final class Student extends OwnedRecord
         return $this->in_work === null ? InWork::nothing() : InWork::read(JsonInput::parse(json_encode($this->in_work, JSON_THROW_ON_ERROR)));
     }
 
+    public function facts(): About
+    {
+        return $this->about === null ? About::nothing() : About::read(JsonInput::parse(json_encode(
+            ['schools' => (object) ($this->about['schools'] ?? [])] + $this->about,
+            JSON_THROW_ON_ERROR,
+        )));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
-            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'line_cure' => LineCure::class, 'in_work' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
+            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'line_cure' => LineCure::class, 'in_work' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
         ];
     }
 }

@@ -18,12 +18,16 @@ use Amble\Core\Evidence\GreenHistory;
 use Amble\Core\Evidence\ReadingAt;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\LengthCall;
+use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\DayLook;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Cause;
+use Amble\Core\Session\Disturbance;
+use Amble\Core\Session\During;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\Remarks;
+use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Sight;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
@@ -48,7 +52,7 @@ final class EvidenceRoom
     private const COLUMNS = [
         'id', 'practice_session_id', 'student_id', 'green_id', 'surface', 'at_ms', 'backstroke_m', 'roll_m', 'run_on_m', 'stop', 'target_m',
         'grade_percent', 'across_percent', 'mark', 'cause', 'seen', 'putter', 'tempo_bpm', 'drill', 'task', 'verdict', 'word', 'attempt', 'block',
-        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked', 'is_at_hole',
+        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked', 'is_at_hole', 'part', 'disturbances',
     ];
 
     private static ?Remarks $nothingSaid = null;
@@ -56,6 +60,9 @@ final class EvidenceRoom
 
     /** @var array<int|string, Grade> by percent */
     private static array $grades = [];
+
+    /** @var array<string, During> by what they say */
+    private static array $during = [];
 
     /** @return list<RolledBall> every ball of a student, oldest first */
     public function ofStudent(Student $student): array
@@ -133,6 +140,24 @@ final class EvidenceRoom
     private function rows(Student $student): Builder
     {
         return DB::table('balls')->where('student_id', $student->id);
+    }
+
+    /**
+     * The green speed of its day for each of some rows; null where that was not measured or estimated.
+     *
+     * @param list<\stdClass> $rows with green_id, at_ms and practice_session_id
+     *
+     * @return list<GreenSpeed|null>
+     */
+    public function speeds(array $rows): array
+    {
+        $histories = self::histories($rows);
+
+        return array_map(static function (\stdClass $row) use ($histories): ?GreenSpeed {
+            $standing = ($histories[$row->green_id ?? ''] ?? null)?->at((int) $row->at_ms, $row->practice_session_id);
+
+            return $standing?->isOfTheDay === true ? $standing->reading->speed : null;
+        }, $rows);
     }
 
     /** @return list<RolledBall> in the order of the query */
@@ -269,7 +294,17 @@ final class EvidenceRoom
             $row->aid_distance_m === null ? null : (float) $row->aid_distance_m,
             (bool) $row->is_aid_checked,
             (bool) $row->is_at_hole,
+            self::during($row->part, $row->disturbances),
         );
+    }
+
+    /** Few stretches are told apart, and thousands of balls rolled in each. */
+    private static function during(?string $part, string $disturbances): During
+    {
+        /** @var list<string> $noted */
+        $noted = $disturbances === '[]' ? [] : json_decode($disturbances, true, 2, JSON_THROW_ON_ERROR);
+
+        return self::$during["$part $disturbances"] ??= new During($part === null ? null : SessionPart::from($part), array_values(array_filter(array_map(Disturbance::tryFrom(...), $noted))));
     }
 
     /** Some databases hand out a double as text. */

@@ -54,6 +54,7 @@ final class LookBackDesk
         private readonly GreenReadings $readings,
         private readonly StrokeSummaries $summaries,
         private readonly Play $play,
+        private readonly Looks $looks,
     ) {
     }
 
@@ -71,7 +72,7 @@ final class LookBackDesk
         $own = DayLook::student($before, $surface, $session->id);
         $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
         $tries = FirstTries::of($todays, $surface);
-        $path = Looks::asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
+        $path = $this->looks->asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
         $facts = new Facts(
             $stroke->fit,
             $method,
@@ -99,7 +100,8 @@ final class LookBackDesk
             $day,
             $own->n,
             MeasureCount::all($todays, $surface),
-            Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+            // A baseline is watched, and nothing is said to it.
+            $session->isBaseline() ? [] : Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
             $tries,
         );
     }

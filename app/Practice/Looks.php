@@ -22,13 +22,13 @@ use Illuminate\Support\Collection;
 /** Gathers the balls for the questions of a session, of a student, over time and side by side. */
 final class Looks
 {
-    public function __construct(private readonly EvidenceRoom $evidence)
+    public function __construct(private readonly EvidenceRoom $evidence, private readonly Checks $checks)
     {
     }
 
     public function ofSession(PracticeSession $session, Student $student, LookFilter $filter): Look
     {
-        return Look::of(self::asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+        return Look::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
     }
 
     /** @return array{Look, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */
@@ -104,13 +104,13 @@ final class Looks
         $last = end($balls);
         $surface ??= $last === false ? null : $last->surface;
 
-        return self::asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+        return $this->asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
     }
 
     /** @param list<RolledBall> $balls */
-    public static function asked(Student $student, array $balls, ?Surface $surface): Asked
+    public function asked(Student $student, array $balls, ?Surface $surface): Asked
     {
-        return new Asked($balls, $surface, $student->target_pace_m, $student->hand);
+        return new Asked($balls, $surface, $student->target_pace_m, $student->hand, checked: $this->checks->checked($student));
     }
 
     /** @return list<Stile> breaks across the path these balls were rolled on, oldest first */

@@ -7,9 +7,13 @@ namespace App\Practice;
 use Amble\Core\Evidence\SessionBall;
 use Amble\Core\Evidence\SessionBalls;
 use Amble\Core\Evidence\SessionRun;
+use Amble\Core\Session\CheckTry;
 use Amble\Core\Session\Companion;
 use Amble\Core\Session\Condition;
+use Amble\Core\Session\Disturbance;
+use Amble\Core\Session\During;
 use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\PointSeen;
 use Amble\Core\Session\RunNotes;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetAside;
@@ -54,12 +58,16 @@ final class Projector
             $this->findings->forget($session, $shown);
         }
         $this->writeSetAsides($session, $log->setAside);
+        if (self::writeList('check_tries', $session, self::tries($session, $shown)) || self::writeList('card_sights', $session, self::sights($session, $shown))) {
+            Bench::evidenceChanged($session->bench_id);
+        }
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
             'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
             'company' => array_map(static fn(Companion $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
             'chosen_reading_id' => $log->readingId,
+            'during' => ['part' => $log->during->part?->value, 'disturbances' => self::disturbances($log->during)],
         ]);
         if ($session->isDirty(['chosen_reading_id', 'conditions'])) {
             Bench::evidenceChanged($session->bench_id);
@@ -175,26 +183,92 @@ final class Projector
             'is_aid_checked' => $ball->isAidChecked,
             'is_at_hole' => $ball->isAtHole(),
             'corrections' => $ball->putt->corrections,
+            'part' => $ball->putt->during->part?->value,
+            'disturbances' => json_encode(self::disturbances($ball->putt->during), JSON_THROW_ON_ERROR),
         ];
     }
 
     /** @param list<SetAside> $notes */
     private function writeSetAsides(PracticeSession $session, array $notes): void
     {
-        $rows = array_map(static fn(SetAside $note): array => [
+        self::writeList('set_asides', $session, array_map(static fn(SetAside $note): array => [
             'practice_session_id' => $session->id,
             'student_id' => $session->student_id,
             'note' => $note->key,
             'evidence' => $note->evidence,
             'reason' => $note->reason,
-        ], $notes);
-        $table = DB::table('set_asides');
-        $known = $table->clone()->where('practice_session_id', $session->id)->orderBy('id')
-            ->get(['practice_session_id', 'student_id', 'note', 'evidence', 'reason'])->map(static fn(object $row): array => (array) $row)->all();
-        if ($known !== $rows) {
-            $table->clone()->where('practice_session_id', $session->id)->delete();
-            $table->clone()->insert($rows);
+        ], $notes));
+    }
+
+    /** @return list<array<string, mixed>> tries at checks; those of nobody wait until somebody has come */
+    private static function tries(PracticeSession $session, SessionLog $log): array
+    {
+        return self::ofSomebody(array_map(static fn(CheckTry $try): array => [
+            'id' => $try->id,
+            'practice_session_id' => $session->id,
+            'student_id' => $try->student ?? $session->student_id,
+            'green_id' => $session->green_id,
+            'kind' => $try->kind,
+            'at_ms' => $try->atMilliseconds,
+            'answers' => json_encode((object) $try->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ], $log->checks));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function sights(PracticeSession $session, SessionLog $log): array
+    {
+        return self::ofSomebody(array_map(static fn(PointSeen $point): array => [
+            'practice_session_id' => $session->id,
+            'student_id' => $point->student ?? $session->student_id,
+            'card' => $point->card,
+            'point' => $point->point,
+            'sight' => $point->sight?->value,
+            'word' => $point->word,
+            'at_ms' => $point->atMilliseconds,
+        ], $log->points));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function ofSomebody(array $rows): array
+    {
+        return array_values(array_filter($rows, static fn(array $row): bool => $row['student_id'] !== null));
+    }
+
+    /**
+     * Write a session's rows of a short list anew where they changed.
+     *
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return bool whether they did
+     */
+    private static function writeList(string $table, PracticeSession $session, array $rows): bool
+    {
+        $known = DB::table($table)->where('practice_session_id', $session->id)->orderBy('id')
+            ->get($rows === [] ? ['id'] : array_keys($rows[0]))->map(static fn(object $row): array => (array) $row)->all();
+        // What a database hands back as text, and how it spaces JSON, is its own affair.
+        $plain = static fn(array $list): array => array_map(static fn(array $row): array => array_map(
+            static fn(mixed $cell): string => is_scalar($cell) ? str_replace(' ', '', (string) $cell) : '',
+            $row,
+        ), array_values($list));
+        if ($plain($known) === $plain($rows)) {
+            return false;
         }
+        DB::table($table)->where('practice_session_id', $session->id)->delete();
+        foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+            DB::table($table)->insert($some);
+        }
+
+        return true;
+    }
+
+    /** @return list<string> */
+    private static function disturbances(During $during): array
+    {
+        return array_map(static fn(Disturbance $each): string => $each->value, $during->disturbances);
     }
 
     /** @return array<string, mixed> */

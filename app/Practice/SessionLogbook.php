@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Check\CheckKinds;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Event\CheckTried;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\PuttGiven;
 use Amble\Core\Session\Event\PuttLogged;
@@ -43,6 +45,9 @@ final class SessionLogbook
         foreach ($events as $i => $fields) {
             $event = self::asObjects($fields);
             $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
+            if ($read instanceof CheckTried) {
+                CheckKinds::accept($read->try, "events.$i");
+            }
             $whose = match (true) {
                 $read instanceof PuttLogged => $read->belonging->student ?? $session->student_id,
                 $read instanceof PuttGiven => $read->student ?? $session->student_id,

@@ -9,9 +9,11 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\LengthSet;
+use App\Models\OwnCard;
 use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\Putter;
 use App\Models\Round;
 use App\Models\SavedDrill;
 use App\Models\Student;
@@ -55,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         foreach ([
             Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, PocketCard::class,
+            Putter::class, OwnCard::class,
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }

@@ -57,10 +57,10 @@ return new class extends Migration {
             $table->unique(['student_id', 'name']);
         });
         Schema::table('students', fn(Blueprint $table) => $table->json('about')->nullable());
-        Schema::table('coaches', fn(Blueprint $table) => $table->json('schools')->nullable());
+        Schema::table('benches', fn(Blueprint $table) => $table->json('schools')->nullable());
         Schema::table('balls', function (Blueprint $table): void {
             $table->string('part', 20)->nullable();
-            $table->json('disturbances')->default('[]');
+            $table->string('disturbances', 200)->default('[]');
         });
         Schema::table('practice_sessions', fn(Blueprint $table) => $table->json('during')->default('{"part":null,"disturbances":[]}'));
     }
@@ -69,7 +69,7 @@ return new class extends Migration {
     {
         Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn('during'));
         Schema::table('balls', fn(Blueprint $table) => $table->dropColumn(['part', 'disturbances']));
-        Schema::table('coaches', fn(Blueprint $table) => $table->dropColumn('schools'));
+        Schema::table('benches', fn(Blueprint $table) => $table->dropColumn('schools'));
         Schema::table('students', fn(Blueprint $table) => $table->dropColumn('about'));
         array_map(Schema::dropIfExists(...), ['putters', 'cards', 'card_sights', 'check_tries']);
     }

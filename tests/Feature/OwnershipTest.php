@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Benchmark;
 use App\Models\Coach;
+use App\Models\Putter;
 use App\Models\Round;
 use App\Models\SessionEventRecord;
 use Illuminate\Support\Str;
@@ -44,7 +45,7 @@ final class OwnershipTest extends TestCase
         yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
         yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
-        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket', 'in-work'] as $part) {
+        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket', 'in-work', 'about', 'checks', 'checks.csv', 'remember', 'putters'] as $part) {
             yield "a student's $part" => ['GET', "students/{student}/$part", []];
         }
         yield 'what a session answers' => ['GET', 'sessions/{session}/look', []];
@@ -55,6 +56,11 @@ final class OwnershipTest extends TestCase
         yield 'strike a round out' => ['DELETE', 'rounds/{round}', []];
         yield 'change a yardstick' => ['PUT', 'benchmarks/{benchmark}', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Mine']];
         yield 'drop a yardstick' => ['DELETE', 'benchmarks/{benchmark}', []];
+        yield 'change what is kept of a student' => ['PUT', 'students/{student}/about', ['handicap' => 3]];
+        yield 'add a putter' => ['POST', 'students/{student}/putters', ['name' => 'Mine']];
+        yield 'change a putter' => ['PUT', 'putters/{putter}', ['name' => 'Mine']];
+        yield 'use a putter' => ['POST', 'putters/{putter}/use', []];
+        yield 'drop a putter' => ['DELETE', 'putters/{putter}', []];
         yield 'change what is in work' => ['PUT', 'students/{student}/in-work', ['goal' => 'Mine']];
         yield 'change a pocket card' => ['PUT', 'students/{student}/pocket', ['work_on' => 'Mine']];
         yield 'open a pocket card' => ['POST', 'students/{student}/pocket/link', ['days' => 7]];
@@ -88,6 +94,7 @@ final class OwnershipTest extends TestCase
         return 'api/' . strtr($path, [
             '{round}' => Round::query()->create($made + ['student_id' => $this->student($owner)->id, 'played_on' => '2026-11-01', 'holes' => []])->id,
             '{benchmark}' => Benchmark::query()->create($made + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Theirs'])->id,
+            '{putter}' => Putter::query()->create($made + ['student_id' => $this->student($owner)->id, 'name' => 'Theirs'])->id,
             '{drill}' => $owner->drills()->create(['name' => 'Mine', 'definition' => '{}'])->id,
             '{run}' => $run->id,
             '{student}' => $this->student($owner)->id,

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\CourseLine;
-use Amble\Core\LookBack\CoursePoint;
 use Amble\Core\LookBack\Look;
 use Amble\Core\LookBack\Question;
 use Amble\Core\LookBack\SideBySide;
@@ -69,10 +68,7 @@ final class LookController
             'lines' => array_map(static fn(CourseLine $line): array => [
                 'key' => $line->key, 'question' => $line->question, 'unit' => $line->unit->value, 'sentence' => $line->sentence,
                 'is_clear' => $line->change?->isClear(),
-                'points' => array_map(static fn(CoursePoint $point): array => [
-                    'session_id' => $point->sessionId, 'at_ms' => $point->atMilliseconds, 'value' => $point->value,
-                    'interval' => $point->interval?->toArray(), 'n' => $point->n,
-                ], $line->points),
+                'points' => array_map(LookResource::coursePoint(...), $line->points),
             ], $lines),
             'stiles' => array_map(static fn(Stile $stile): array => [
                 'session_id' => $stile->sessionId, 'at_ms' => $stile->atMilliseconds, 'kind' => $stile->kind, 'words' => $stile->words,

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\LookFilter;
 use Amble\Core\LookBack\SlopeClass;
+use Amble\Core\Session\SessionPart;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
@@ -23,6 +24,7 @@ final class LookRequest extends StrokeReportRequest
             'drill' => ['sometimes', 'string', 'max:80'],
             'putter' => ['sometimes', 'string', 'max:120'],
             'tempo_bpm' => ['sometimes', 'integer', 'between:30,160'],
+            'part' => ['sometimes', Rule::enum(SessionPart::class)],
             'surface' => ['sometimes', Rule::enum(Surface::class)],
             'from' => ['sometimes', 'date'],
             'to' => ['sometimes', 'date'],
@@ -44,6 +46,7 @@ final class LookRequest extends StrokeReportRequest
             $this->word('putter'),
             $this->has('tempo_bpm') ? $this->integer('tempo_bpm') : null,
             $sessionId,
+            $this->enum('part', SessionPart::class),
         );
     }
 

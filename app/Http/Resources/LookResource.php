@@ -9,6 +9,7 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\CoursePoint;
 use Amble\Core\LookBack\Look;
 use Amble\Core\LookBack\Question;
 use Illuminate\Http\Request;
@@ -49,6 +50,7 @@ final class LookResource extends JsonResource
             ),
             'putters' => self::picks($look->putters, 'name'),
             'tempos' => array_map(static fn(int $bpm, int $n): array => ['bpm' => $bpm, 'n' => $n], array_keys($look->tempos), array_values($look->tempos)),
+            'parts' => self::picks($look->parts, 'name'),
             'questions' => array_map(static fn(string $key, array $findings): array => [
                 'key' => $key,
                 'title' => Question::from($key)->title(),
@@ -62,6 +64,15 @@ final class LookResource extends JsonResource
     public static function finding(string $key, Finding $finding): array
     {
         return FindingShape::toArray($key, $finding) + ['since' => null];
+    }
+
+    /** @return array<string, mixed> */
+    public static function coursePoint(CoursePoint $point): array
+    {
+        return [
+            'session_id' => $point->sessionId, 'at_ms' => $point->atMilliseconds, 'value' => $point->value,
+            'interval' => $point->interval?->toArray(), 'n' => $point->n,
+        ];
     }
 
     /** @return array<string, mixed> */

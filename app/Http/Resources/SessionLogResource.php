@@ -24,6 +24,9 @@ final class SessionLogResource extends JsonResource
             'conditions' => $this->resource->conditions,
             'set_aside' => $this->resource->set_aside,
             'company' => $this->resource->companions(),
+            'during' => $this->resource->during,
+            'checks' => $this->resource->checkTries(),
+            'sights' => $this->resource->cardSights(),
         ];
     }
 }

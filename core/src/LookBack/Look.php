@@ -20,6 +20,7 @@ final readonly class Look
      * @param array<string, positive-int> $drills balls by drill
      * @param array<string, positive-int> $putters balls by putter
      * @param array<int, positive-int> $tempos balls by beats a minute
+     * @param array<string, positive-int> $parts balls by part of their session
      * @param array<string, array<string, Finding>> $answers by question, then by measure; only those that somebody looked for
      * @param list<RolledBall> $balls those drawn, oldest first
      */
@@ -30,6 +31,7 @@ final readonly class Look
         public array $drills,
         public array $putters,
         public array $tempos,
+        public array $parts,
         public array $answers,
         public array $balls,
     ) {
@@ -40,7 +42,7 @@ final readonly class Look
     {
         $picked = $filter->of($asked);
         $answers = [];
-        foreach (Question::cases() as $question) {
+        foreach (Question::inOrder($asked->checked->school('begin')) as $question) {
             $findings = $question->findings($picked);
             if ($findings !== []) {
                 $answers[$question->value] = $findings;
@@ -54,6 +56,7 @@ final readonly class Look
             self::counted($asked, static fn(RolledBall $ball): ?string => $ball->drill),
             self::counted($asked, static fn(RolledBall $ball): ?string => $ball->putter),
             self::counted($asked, static fn(RolledBall $ball): ?int => $ball->tempo),
+            self::counted($asked, static fn(RolledBall $ball): ?string => $ball->during->part?->value),
             $answers,
             array_slice($picked->balls, -self::MOST_DRAWN),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Session\SessionPart;
 
 /** Which of a student's balls are looked at; what is null is not asked. This class is immutable. */
 final readonly class LookFilter
@@ -23,6 +24,7 @@ final readonly class LookFilter
         public ?string $putter = null,
         public ?int $tempo = null,
         public ?string $session = null,
+        public ?SessionPart $part = null,
     ) {
     }
 
@@ -34,6 +36,7 @@ final readonly class LookFilter
             && ($this->drill === null || $ball->drill === $this->drill)
             && ($this->putter === null || $ball->putter === $this->putter)
             && ($this->tempo === null || $ball->tempo === $this->tempo)
+            && ($this->part === null || $ball->during->part === $this->part)
             && ($this->session === null || $ball->sessionId === $this->session));
 
         return $this->near === null ? $kept : $kept->near($this->near);

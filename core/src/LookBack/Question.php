@@ -18,6 +18,7 @@ use Amble\Core\LookBack\Measure\PaceAverage;
 use Amble\Core\LookBack\Measure\PaceFromMeant;
 use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
+use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Measure\StartSpread;
@@ -25,6 +26,7 @@ use Amble\Core\LookBack\Measure\StartThrough;
 use Amble\Core\LookBack\Measure\StrokeEvenness;
 use Amble\Core\LookBack\Measure\StrokeSource;
 use Amble\Core\LookBack\Measure\ThroughButMissed;
+use Amble\Core\LookBack\Measure\WhileDisturbed;
 use Amble\Core\LookBack\Measure\WithAndWithout;
 
 /** What a coach asks of a student's balls, process before outcome. */
@@ -53,6 +55,20 @@ enum Question: string
         };
     }
 
+    /**
+     * Every question, the one a school begins with first.
+     *
+     * @param string $begin its answer to where to begin
+     *
+     * @return non-empty-list<self>
+     */
+    public static function inOrder(string $begin): array
+    {
+        $first = self::tryFrom($begin);
+
+        return $first === null ? self::cases() : [$first, ...array_values(array_filter(self::cases(), static fn(self $each): bool => $each !== $first))];
+    }
+
     /** @return non-empty-array<string, class-string<Measure>> by key, the one to read first first */
     public function measures(): array
     {
@@ -75,8 +91,8 @@ enum Question: string
             self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class],
             self::Feel => ['feel' => FeelAgreement::class],
             self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class],
-            self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'with_without' => WithAndWithout::class],
-            self::Change => ['first_last' => FirstAndLast::class],
+            self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],
+            self::Change => ['parts' => PartsBeside::class, 'first_last' => FirstAndLast::class],
             self::Outcome => ['holed' => Holed::class],
         };
     }

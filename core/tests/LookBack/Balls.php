@@ -16,6 +16,7 @@ use Amble\Core\LookBack\Asked;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Cause;
+use Amble\Core\Session\During;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\Remarks;
 use Amble\Core\Session\Sight;
@@ -52,6 +53,7 @@ final class Balls
         ?string $putter = null,
         int $block = 1,
         Surface $surface = Surface::Grass,
+        During $during = new During(),
     ): RolledBall {
         ++self::$number;
         $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
@@ -74,6 +76,7 @@ final class Balls
             aidDistance: $gate === null ? null : 0.5,
             isAidChecked: $gate !== null,
             isAtHole: $isAtHole,
+            during: $during,
         );
     }
 

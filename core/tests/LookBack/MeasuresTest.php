@@ -23,6 +23,7 @@ use Amble\Core\LookBack\Measure\PaceAverage;
 use Amble\Core\LookBack\Measure\PaceFromMeant;
 use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
+use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Measure\StartSpread;
@@ -30,12 +31,16 @@ use Amble\Core\LookBack\Measure\StartThrough;
 use Amble\Core\LookBack\Measure\StrokeEvenness;
 use Amble\Core\LookBack\Measure\StrokeSource;
 use Amble\Core\LookBack\Measure\ThroughButMissed;
+use Amble\Core\LookBack\Measure\WhileDisturbed;
 use Amble\Core\LookBack\Measure\WithAndWithout;
 use Amble\Core\LookBack\Question;
 use Amble\Core\LookBack\SlopeClass;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Cause;
+use Amble\Core\Session\Disturbance;
+use Amble\Core\Session\During;
 use Amble\Core\Session\Mark;
+use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Stop;
 use Amble\Core\Student\Hand;
 use Amble\Core\Tests\PropertyTestCase;
@@ -191,6 +196,45 @@ final class MeasuresTest extends PropertyTestCase
         // Short ones first and long ones last are no change of their own.
         $moved = [...array_map(static fn(int $i): RolledBall => Balls::one($roll($i, 0.1)), range(0, 19)), ...array_map(static fn(int $i): RolledBall => Balls::one(2 * $roll($i, 0.02), 6.0), range(0, 19))];
         self::assertStringContainsString('no clear change', (string) FirstAndLast::of(Balls::asked($moved))?->sentence);
+    }
+
+    public function testABaselineIsHeldAgainstWhatWasTriedAgainAndAHandfulSaysSo(): void
+    {
+        $part = static fn(SessionPart $part, int $holed, int $n, float $roll): array => array_map(static fn(int $i): RolledBall => Balls::one(
+            $i <= $holed ? null : $roll * (1.0 + 0.02 * ($i % 3 - 1)),
+            3.0,
+            stop: $i <= $holed ? Stop::Holed : Stop::Free,
+            isAtHole: true,
+            during: new During($part),
+        ), range(1, $n));
+        $work = $part(SessionPart::Work, 10, 10, 3.0);
+        $finding = PartsBeside::of(Balls::asked([...$part(SessionPart::Baseline, 1, 10, 2.6), ...$work, ...$part(SessionPart::Retest, 8, 10, 3.2)]));
+        self::assertEqualsWithDelta(0.7, $finding?->value, 1e-9);
+        self::assertStringContainsString('Holed 1 of 10, then 8 of 10: clearly more.', (string) $finding?->sentence);
+        self::assertStringContainsString('10 balls against 10: a handful', (string) $finding?->sentence);
+        self::assertSame(20, $finding?->n);
+        $many = PartsBeside::of(Balls::asked([...$part(SessionPart::Baseline, 9, 20, 2.6), ...$part(SessionPart::Retest, 10, 20, 3.2)]));
+        self::assertStringContainsString('no clear change', (string) $many?->sentence);
+        self::assertStringContainsString('clearly longer', (string) $many?->sentence);
+        self::assertStringNotContainsString('handful', (string) $many?->sentence);
+        self::assertNull(PartsBeside::of(Balls::asked($work)));
+    }
+
+    public function testWhatWentOnAroundIsToldAndDropsNoBall(): void
+    {
+        $balls = static fn(array $disturbances, float $roll, int $n): array => array_map(static fn(int $i): RolledBall => Balls::one($roll, 3.0, during: new During(null, $disturbances)), range(1, $n));
+        $asked = Balls::asked([...$balls([Disturbance::Filmed], 2.0, 12), ...$balls([], 3.0, 12)]);
+        $finding = WhileDisturbed::of($asked);
+        self::assertSame('With filmed 0 of 12 inside a tenth, else 12 of 12: a clear difference. All of them stay in the figures.', $finding?->sentence);
+        self::assertSame(24, PaceAverage::of($asked)?->n);
+        self::assertNull(WhileDisturbed::of(Balls::asked($balls([], 3.0, 5))));
+    }
+
+    public function testASchoolsFirstQuestionStandsFirstAndNoneIsLost(): void
+    {
+        self::assertSame(Question::cases(), Question::inOrder('order'));
+        self::assertSame([Question::Reads, Question::Pace], array_slice(Question::inOrder('reads'), 0, 2));
+        self::assertCount(count(Question::cases()), Question::inOrder('stroke'));
     }
 
     public function testBallsArePickedByLengthSlopeDrillPutterAndTime(): void

@@ -18,9 +18,39 @@ export type SessionEvent =
   | RunJoined
   | RunEnded
   | ReadingChosen
-  | EventUndone;
+  | EventUndone
+  | CheckTried
+  | CardPointSeen
+  | PartBegun
+  | DisturbanceNoted;
 export type RunState = SoloRun | GroupRun;
 
+/**
+ * What a coach keeps of a student besides the card’s few measures.
+ */
+export interface About {
+  dominant_eye: 'lead' | 'trail' | null;
+  handicap: number | null;
+  handicap_wanted: number | null;
+  three_putts_per_round: number | null;
+  lay_off_weeks: number | null;
+  lay_off_work: string | null;
+  /**
+   * Key of the card that is the routine.
+   */
+  recipe: string | null;
+  mark_to_m: number | null;
+  is_minor: boolean;
+  consent: string | null;
+  may_be_filmed: boolean;
+  keep_until: string | null;
+  /**
+   * Answers where schools differ, by question.
+   */
+  schools: {
+    [k: string]: string;
+  };
+}
 export interface BallEvent {
   id: string;
   type: string;
@@ -259,6 +289,108 @@ export interface SeenCondition {
   name: string;
   one_of: (string | boolean | number)[] | null;
   between: [number, number] | null;
+}
+/**
+ * How one point of a card looked.
+ */
+export interface CardSight {
+  student: string;
+  card: string;
+  point: string;
+  sight: 'good' | 'attention';
+  word: string | null;
+}
+/**
+ * A list of points that are looked at, or done in order.
+ */
+export interface PointCard {
+  key: string;
+  is_shipped: boolean;
+  /**
+   * Whether it differs from what ships.
+   */
+  is_own: boolean;
+  kind: 'set_up' | 'routine' | 'views' | 'safety';
+  title: string;
+  points: CardPoint[];
+}
+export interface CardPoint {
+  key: string;
+  text: string;
+  /**
+   * How often it is done.
+   */
+  times: number | null;
+  is_of_feet: boolean;
+}
+/**
+ * Everything that can be checked, every card, and where schools differ.
+ */
+export interface CheckBook {
+  kinds: CheckKind[];
+  cards: PointCard[];
+  questions: SchoolQuestion[];
+}
+/**
+ * One thing that can be checked by measuring.
+ */
+export interface CheckKind {
+  key: string;
+  question: string;
+  steps: string[];
+  care: string[];
+  /**
+   * Tries after which to stop.
+   */
+  dose: number | null;
+  picture: 'beside' | 'words' | 'by_length' | 'rise';
+  fields: CheckField[];
+}
+export interface CheckField {
+  name: string;
+  question: string;
+  kind: 'words' | 'yes_no' | 'metres' | 'count';
+  answers: {
+    value: string;
+    label: string;
+  }[];
+  unit: 'm' | 'times' | null;
+  least: number | null;
+  most: number | null;
+  /**
+   * What a negative number is called, and a positive one.
+   */
+  sides: [string, string] | null;
+  is_needed: boolean;
+}
+/**
+ * A question on which schools differ.
+ */
+export interface SchoolQuestion {
+  key: string;
+  question: string;
+  changes: string;
+  answers: {
+    value: string;
+    label: string;
+  }[];
+  default: string;
+  /**
+   * What the coach takes where a card does not say.
+   */
+  coachs: string | null;
+}
+/**
+ * One try at a check.
+ */
+export interface CheckTry {
+  id: string;
+  at_ms: number;
+  student: string;
+  check: string;
+  answers: {
+    [k: string]: string | number | boolean;
+  };
 }
 export interface Coach {
   id: string;
@@ -773,6 +905,35 @@ export interface Drills {
   library: DrillCard[];
   own: DrillCard[];
 }
+/**
+ * What stands now: the part of the session, and what goes on around it.
+ */
+export interface During {
+  part: 'baseline' | 'work' | 'retest' | null;
+  disturbances: ('filmed' | 'watched' | 'players' | 'chatter' | 'wind' | 'insects')[];
+}
+export interface CardPointSeen {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'card_point_seen';
+  card: string;
+  point: string;
+  student: string | null;
+  sight: 'good' | 'attention' | null;
+  word: string | null;
+}
+export interface CheckTried {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'check_tried';
+  check: string;
+  student: string | null;
+  answers: {
+    [k: string]: string | number | boolean;
+  };
+}
 export interface CompanyNoted {
   id: string;
   version?: number;
@@ -789,6 +950,14 @@ export interface ConditionNoted {
   condition: string;
   is_seen: boolean;
 }
+export interface DisturbanceNoted {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'disturbance_noted';
+  disturbance: 'filmed' | 'watched' | 'players' | 'chatter' | 'wind' | 'insects';
+  is_on: boolean;
+}
 export interface NoteSetAside {
   id: string;
   version?: number;
@@ -798,6 +967,13 @@ export interface NoteSetAside {
   evidence?: string | null;
   reason?: string | null;
   is_aside: boolean;
+}
+export interface PartBegun {
+  id: string;
+  version?: number;
+  at_ms: number;
+  type: 'part_begun';
+  part: 'baseline' | 'work' | 'retest' | null;
 }
 export interface PuttCorrected {
   id: string;
@@ -1233,6 +1409,7 @@ export interface Look {
    * Those there are balls of.
    */
   surfaces: ('grass' | 'mat')[];
+  parts: LookPick1[];
 }
 export interface LookLength {
   length_m: number;
@@ -1259,6 +1436,10 @@ export interface LookQuestion {
   key: string;
   title: string;
   findings: Finding[];
+}
+export interface LookPick1 {
+  name: string;
+  n: number;
 }
 export interface Me {
   coach: Coach | null;
@@ -1420,6 +1601,17 @@ export interface PutAway {
   greens: Green[];
   sessions: LedgerLine[];
 }
+export interface Putter {
+  id: string;
+  name: string;
+  length_m: number | null;
+  lie_deg: number | null;
+  loft_deg: number | null;
+  head_g: number | null;
+  sole: 'flat' | 'toe_up' | 'heel_up' | null;
+  mark: string | null;
+  is_in_use: boolean;
+}
 /**
  * What could not be done, and why, by the path of each field.
  */
@@ -1428,6 +1620,22 @@ export interface Refusal {
   errors?: {
     [k: string]: string[];
   };
+}
+/**
+ * What to remember of a student today, and what is said beside the lane.
+ */
+export interface Remembered {
+  lines: RememberLine[];
+  prompts: LanePrompt[];
+}
+export interface RememberLine {
+  about: string;
+  text: string;
+}
+export interface LanePrompt {
+  text: string;
+  from_m: number | null;
+  to_m: number | null;
 }
 /**
  * What there is to ask about a timed roll before it counts.
@@ -1535,6 +1743,9 @@ export interface SessionLog {
    * Everybody on the session, whoever it was begun for first.
    */
   company: Companion[];
+  during: During;
+  checks: CheckTry[];
+  sights: CardSight[];
 }
 export interface Station {
   id: string;
@@ -1683,6 +1894,9 @@ export interface Session {
    * What holds on every day; "cautions" are true today.
    */
   cautions_always: string[];
+  during: During;
+  checks: CheckTry[];
+  sights: CardSight[];
 }
 export interface LastRun {
   id: string;
@@ -1784,4 +1998,58 @@ export interface StakeLength {
   one_putt: number | null;
   three_or_more: number | null;
   expected: number | null;
+}
+/**
+ * What was checked of one student.
+ */
+export interface StudentChecks {
+  checks: CheckLook[];
+  cards: CardLook[];
+}
+export interface CheckLook {
+  key: string;
+  question: string;
+  picture: 'beside' | 'words' | 'by_length' | 'rise';
+  sides: [string, string] | null;
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number' | null;
+  session_id: string;
+  at_ms: number;
+  n: number;
+  dose: number | null;
+  is_past_dose: boolean;
+  findings: Finding[];
+  since: string | null;
+  cue: string | null;
+  marks: CheckMark[];
+  points: CheckPoint[];
+}
+export interface CheckMark {
+  id: string;
+  value: number | null;
+  to: number | null;
+  length_m: number | null;
+  word: string | null;
+}
+export interface CheckPoint {
+  session_id: string;
+  at_ms: number;
+  value: number;
+  interval: [number, number] | null;
+  n: number;
+}
+export interface CardLook {
+  key: string;
+  kind: 'set_up' | 'routine' | 'views' | 'safety';
+  title: string;
+  points: CardLookPoint[];
+}
+export interface CardLookPoint {
+  key: string;
+  text: string;
+  times: number | null;
+  sight: 'good' | 'attention' | null;
+  word: string | null;
+  session_id: string | null;
+  at_ms: number | null;
+  before: 'good' | 'attention' | null;
 }

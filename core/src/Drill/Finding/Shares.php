@@ -30,4 +30,19 @@ final class Shares
             $n === 0 ? null : Interval::wilson($hits, $n, self::LEVEL),
         );
     }
+
+    /**
+     * How much larger one share is than another: Newcombe's interval of the difference at 80 % (R. G. Newcombe 1998,
+     * Statistics in Medicine 17, 873), from Wilson's of each.
+     */
+    public static function apart(FindingRow $one, FindingRow $other): Interval
+    {
+        [$share, $than] = [(float) $one->value, (float) $other->value];
+        [$ends, $its] = [$one->interval ?? new Interval($share, $share), $other->interval ?? new Interval($than, $than)];
+
+        return new Interval(
+            $share - $than - hypot($share - $ends->low, $its->high - $than),
+            $share - $than + hypot($ends->high - $share, $than - $its->low),
+        );
+    }
 }

@@ -8,6 +8,7 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Shares;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
@@ -51,7 +52,7 @@ final class WithAndWithout implements Measure
     }
 
     /**
-     * Newcombe's interval of the difference of two shares (R. G. Newcombe 1998, Statistics in Medicine 17, 873), 80 %.
+     * The share inside with it and without, and how much more it is with.
      *
      * @return array{FindingRow, FindingRow, float, Interval}|null with, without, how much more with; null where a side is empty
      */
@@ -69,16 +70,11 @@ final class WithAndWithout implements Measure
         if ($with?->insideShare === null || $without?->insideShare === null || $with->insideInterval === null || $without->insideInterval === null) {
             return null;
         }
-        $apart = $with->insideShare - $without->insideShare;
-
-        return [
+        $rows = [
             new FindingRow('With ' . self::PAIRS[$name][0], FindingUnit::Share, $with->insideShare, $with->n, $with->insideInterval),
             new FindingRow('With ' . self::PAIRS[$name][1], FindingUnit::Share, $without->insideShare, $without->n, $without->insideInterval),
-            $apart,
-            new Interval(
-                $apart - hypot($with->insideShare - $with->insideInterval->low, $without->insideInterval->high - $without->insideShare),
-                $apart + hypot($with->insideInterval->high - $with->insideShare, $without->insideShare - $without->insideInterval->low),
-            ),
         ];
+
+        return [...$rows, $with->insideShare - $without->insideShare, Shares::apart($rows[0], $rows[1])];
     }
 }

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Check\CheckKinds;
+use Amble\Core\Student\Prompt;
+use Amble\Core\Student\Question;
+use App\Http\Csv\FiguresCsv;
+use App\Http\Resources\CardLookResource;
+use App\Http\Resources\CardResource;
+use App\Http\Resources\CheckKindResource;
+use App\Http\Resources\CheckLookResource;
+use App\Http\Resources\QuestionResource;
+use App\Models\Bench;
+use App\Models\Coach;
+use App\Models\Student;
+use App\Practice\Checks;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What can be checked of a student, and what was. */
+final class CheckController
+{
+    public function __construct(private readonly Checks $checks)
+    {
+    }
+
+    /** Lay out every check, every card of the bench, and the questions on which schools differ. */
+    public function book(Request $request): JsonResponse
+    {
+        $coach = $request->user();
+        assert($coach instanceof Coach);
+
+        return new JsonResponse([
+            'kinds' => CheckKindResource::collection(array_values(CheckKinds::all())),
+            'cards' => CardResource::collection(array_values($this->checks->cards($coach->bench_id))),
+            'questions' => QuestionResource::all(array_values(Question::all()), Bench::query()->find($coach->bench_id)->schools ?? []),
+        ]);
+    }
+
+    /** What was checked of one student. */
+    public function ofStudent(Student $student): JsonResponse
+    {
+        return new JsonResponse([
+            'checks' => CheckLookResource::collection($this->checks->looks($student)),
+            'cards' => CardLookResource::collection($this->checks->cardLooks($student)),
+        ]);
+    }
+
+    public function asCsv(Student $student): Response
+    {
+        $rows = [];
+        foreach ($this->checks->looks($student) as $look) {
+            foreach ($look->course as $point) {
+                $at = CarbonImmutable::createFromTimestampMsUTC($point->atMilliseconds)->toIso8601ZuluString();
+                $rows[] = [$at, $point->sessionId, $look->kind->question, $look->findings[0]->unit->value ?? '', $point->value, $point->interval?->low, $point->interval?->high, $point->n];
+            }
+        }
+
+        return FiguresCsv::answer('checks', ['at', 'session', ...FiguresCsv::HEAD], $rows);
+    }
+
+    /** What to remember of a student today, and what is said beside the lane. */
+    public function remember(Student $student): JsonResponse
+    {
+        return new JsonResponse([
+            'lines' => array_map(static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]], $this->checks->remember($student)),
+            'prompts' => array_map(static fn(Prompt $prompt): array => ['text' => $prompt->text, 'from_m' => $prompt->from, 'to_m' => $prompt->to], $this->checks->prompts($student)),
+        ]);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Session\SessionPart;
+
+/**
+ * What was rolled before anything was said, against what was rolled when it was tried again: pace, side and holes, and
+ * what so few balls allow to conclude (maths.md 8).
+ */
+final class PartsBeside implements Measure
+{
+    /** Fewer balls in either part are a handful, and it is said. */
+    private const HANDFUL = 20;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        [$then, $now] = [self::part($asked, SessionPart::Baseline), self::part($asked, SessionPart::Retest)];
+        if ($then->balls === [] || $now->balls === []) {
+            return null;
+        }
+        [$rows, $apart, $words] = self::holes($then, $now);
+        $fewest = min(count($then->balls), count($now->balls));
+
+        return new Finding(
+            'Baseline against tried again',
+            implode(' ', array_filter([
+                self::pace($then, $now),
+                $words,
+                self::low($then, $now),
+                $fewest < self::HANDFUL ? sprintf('That is %d balls against %d: a handful proves little.', count($now->balls), count($then->balls)) : '',
+            ])),
+            FindingUnit::Difference,
+            $rows === [] ? null : (float) $rows[1]->value - (float) $rows[0]->value,
+            $apart,
+            count($then->balls) + count($now->balls),
+            null,
+            [...$rows, ...self::inside('Baseline, inside', $then), ...self::inside('Tried again, inside', $now)],
+        );
+    }
+
+    /**
+     * Of balls at a hole, or that somebody saw drop or not.
+     *
+     * @return array{array{}|array{FindingRow, FindingRow}, Interval|null, string} then and now, how far apart, and in words; empty where nobody looked
+     */
+    private static function holes(Asked $then, Asked $now): array
+    {
+        $told = static fn(Asked $asked): array => array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole || $ball->ball->hasDropped() !== null));
+        $dropped = static fn(RolledBall $ball): bool => $ball->ball->hasDropped() === true;
+        [$before, $after] = [Shares::row('Baseline, holed', $told($then), $dropped), Shares::row('Tried again, holed', $told($now), $dropped)];
+        if ($before->n === 0 || $after->n === 0) {
+            return [[], null, ''];
+        }
+        $apart = Shares::apart($after, $before);
+
+        return [[$before, $after], $apart, sprintf(
+            'Holed %d of %d, then %d of %d: %s.',
+            $before->count(),
+            $before->n,
+            $after->count(),
+            $after->n,
+            $apart->contains(0.0) ? 'no clear change' : ($apart->low > 0.0 ? 'clearly more' : 'clearly fewer'),
+        )];
+    }
+
+    private static function part(Asked $asked, SessionPart $part): Asked
+    {
+        return $asked->where(static fn(RolledBall $ball): bool => $ball->during->part === $part);
+    }
+
+    private static function pace(Asked $then, Asked $now): string
+    {
+        $average = PaceAverage::change($then, $now);
+        [$before, $after] = [Pace::control($then), Pace::control($now)];
+
+        return $before?->bias === null || $after?->bias === null ? '' : sprintf(
+            'On average %s, then %s: %s.',
+            Say::ofLength($before->bias),
+            Say::ofLength($after->bias),
+            FirstAndLast::verdict($average, ...PaceAverage::words()),
+        );
+    }
+
+    private static function low(Asked $then, Asked $now): string
+    {
+        [$before, $after] = [LowSide::misses($then), LowSide::misses($now)];
+
+        return $before === [] || $after === [] ? '' : sprintf(
+            'Low side %d of %d misses, then %d of %d.',
+            count(array_filter($before, LowSide::isLow(...))),
+            count($before),
+            count(array_filter($after, LowSide::isLow(...))),
+            count($after),
+        );
+    }
+
+    /** @return list<FindingRow> */
+    private static function inside(string $name, Asked $asked): array
+    {
+        $control = Pace::control($asked);
+
+        return $control?->insideShare === null ? [] : [new FindingRow($name, FindingUnit::Share, $control->insideShare, $control->n, $control->insideInterval)];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Session\Disturbance;
+
+/** Balls rolled while something went on around them, beside the others: told, and never a reason to leave a ball out. */
+final class WhileDisturbed implements Measure
+{
+    private const WORDS = [
+        'filmed' => 'filmed', 'watched' => 'watched', 'players' => 'others on the green', 'chatter' => 'chatter', 'wind' => 'wind', 'insects' => 'insects',
+    ];
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $rows = $parts = [];
+        foreach (Disturbance::cases() as $disturbance) {
+            $pair = self::pair($asked, $disturbance);
+            if ($pair !== null) {
+                [$with, $without] = $pair;
+                $rows = [...$rows, ...$pair];
+                $parts[] = sprintf(
+                    'With %s %d of %d inside a tenth, else %d of %d: %s.',
+                    self::WORDS[$disturbance->value],
+                    $with->count(),
+                    $with->n,
+                    $without->count(),
+                    $without->n,
+                    Shares::apart($with, $without)->contains(0.0) ? 'no clear difference' : 'a clear difference',
+                );
+            }
+        }
+
+        return $rows === [] ? null : new Finding(
+            'What went on around',
+            implode(' ', $parts) . ' All of them stay in the figures.',
+            FindingUnit::Share,
+            $rows[0]->value,
+            $rows[0]->interval,
+            $rows[0]->n,
+            null,
+            $rows,
+        );
+    }
+
+    /** @return array{FindingRow, FindingRow}|null with and without; null where a side is empty */
+    private static function pair(Asked $asked, Disturbance $disturbance): ?array
+    {
+        $side = static fn(bool $is): Asked => $asked->where(static fn(RolledBall $ball): bool => in_array($disturbance, $ball->during->disturbances, true) === $is);
+        [$with, $without] = [Pace::control($side(true)), Pace::control($side(false))];
+
+        return $with?->insideShare === null || $without?->insideShare === null ? null : [
+            new FindingRow(ucfirst(self::WORDS[$disturbance->value]), FindingUnit::Share, $with->insideShare, $with->n, $with->insideInterval),
+            new FindingRow('Without', FindingUnit::Share, $without->insideShare, $without->n, $without->insideInterval),
+        ];
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bench;
+use App\Models\Coach;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Checks and cards come in through the log, are told of the student, and feed what they should. */
+final class CheckTest extends TestCase
+{
+    private Coach $coach;
+    private Student $student;
+    private PracticeSession $session;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = $this->coach();
+        $this->student = $this->student($this->coach);
+        $this->session = $this->practiceSession($this->coach, $this->student, $this->green($this->coach));
+        $this->actingAs($this->coach);
+    }
+
+    /** @param array<string, mixed> $with */
+    private function event(string $type, array $with, int $second = 0): array
+    {
+        return $with + ['id' => (string) Str::ulid(), 'type' => $type, 'at_ms' => 1000 * $second + (int) now()->getTimestampMs()];
+    }
+
+    /** @param list<array<string, mixed>> $events */
+    private function send(array $events, ?PracticeSession $to = null): void
+    {
+        $session = $to ?? $this->session;
+        $this->postJson("api/sessions/$session->id/events", ['events' => $events])->assertSuccessful();
+    }
+
+    /** @param array<string, mixed> $answers */
+    private function try(string $check, array $answers, int $second = 0): array
+    {
+        return $this->event('check_tried', ['check' => $check, 'answers' => $answers], $second);
+    }
+
+    public function testTriesAreToldOfTheStudentAndOneTakenBackIsGone(): void
+    {
+        $tries = array_map(fn(int $i): array => $this->try('grip_pressure', ['address' => 4, 'impact' => 4 + $i], $i), [1, 2, 3]);
+        $this->send($tries);
+        $check = $this->getJson("api/students/{$this->student->id}/checks")->assertSuccessful()->json('checks.0');
+        self::assertSame(['grip_pressure', 3, 2], [$check['key'], $check['n'], $check['findings'][0]['value']]);
+        self::assertSame([4, 7], [$check['marks'][2]['value'], $check['marks'][2]['to']]);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonCount(3, 'checks')->assertJsonPath('checks.0.answers.impact', 5);
+        $this->send([$this->event('undone', ['event_id' => $tries[2]['id']], 5)]);
+        $this->getJson("api/students/{$this->student->id}/checks")->assertJsonPath('checks.0.n', 2)->assertJsonPath('checks.0.findings.0.value', 1.5);
+        $csv = (string) $this->get("api/students/{$this->student->id}/checks.csv")->assertSuccessful()->getContent();
+        self::assertStringContainsString('Does the grip tighten in the stroke?,number,1.5', $csv);
+        $this->deleteJson("api/sessions/{$this->session->id}")->assertSuccessful();
+        $this->getJson("api/students/{$this->student->id}/checks")->assertJsonCount(0, 'checks');
+    }
+
+    public function testARefusedTryKeepsNothingOfItsBatch(): void
+    {
+        $good = $this->try('tempo', ['bpm' => 76, 'length_m' => 3]);
+        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [$good, $this->try('tempo', ['bpm' => 500, 'length_m' => 3])]])
+            ->assertJsonValidationErrors('events.1.answers.bpm');
+        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [$good, $this->try('levitation', [])]])->assertJsonValidationErrors('events.1.check');
+        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [$this->event('check_tried', ['check' => 'tempo', 'answers' => ['bpm' => ['76']]])]])
+            ->assertJsonValidationErrors('events.0.answers.bpm');
+        $this->getJson("api/students/{$this->student->id}/checks")->assertJsonCount(0, 'checks');
+    }
+
+    public function testAnotherOfTheCompanyIsCheckedUnderTheirOwnName(): void
+    {
+        $other = $this->student($this->coach);
+        $this->send([$this->try('cord', ['sees' => 'on']), $this->event('check_tried', ['check' => 'cord', 'student' => $other->id, 'answers' => ['sees' => 'inside']])]);
+        $this->getJson("api/students/$other->id/checks")->assertJsonPath('checks.0.findings.0.sentence', 'Of 1: 1 inside the middle.');
+        $this->getJson("api/students/{$this->student->id}/checks")->assertJsonPath('checks.0.findings.0.sentence', 'Of 1: 1 on the middle.');
+        $stranger = $this->student($this->coach('other@example.test'));
+        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [$this->event('check_tried', ['check' => 'cord', 'student' => $stranger->id, 'answers' => ['sees' => 'on']])]])
+            ->assertJsonValidationErrors('events.0.student');
+    }
+
+    public function testACardIsLookedAtAgainAndItsAttentionIsRemembered(): void
+    {
+        $see = fn(string $point, ?string $sight, int $second, ?string $word = null): array => $this->event('card_point_seen', ['card' => 'grip', 'point' => $point, 'sight' => $sight, 'word' => $word, 'student' => null], $second);
+        $this->send([$see('wrists', 'attention', 0, 'cupped'), $see('one', 'attention', 1), $see('one', null, 2)]);
+        $later = $this->practiceSession($this->coach, $this->student);
+        $this->send([$see('kind', 'good', 60)], $later);
+        $grip = collect((array) $this->getJson("api/students/{$this->student->id}/checks")->json('cards'))->firstWhere('key', 'grip');
+        self::assertSame(['good', null, 'attention', null], array_column($grip['points'], 'sight'));
+        self::assertContains(['about' => 'Grip', 'text' => 'Wrists quiet: cupped'], $this->getJson("api/students/{$this->student->id}/remember")->json('lines'));
+        $this->send([$see('wrists', 'good', 90)], $later);
+        $grip = collect((array) $this->getJson("api/students/{$this->student->id}/checks")->json('cards'))->firstWhere('key', 'grip');
+        self::assertSame(['good', 'attention'], [$grip['points'][2]['sight'], $grip['points'][2]['before']]);
+        self::assertSame(['Pictures'], array_column((array) $this->getJson("api/students/{$this->student->id}/remember")->json('lines'), 'about'));
+    }
+
+    public function testACardThatShipsBecomesTheBenchsOwnAndComesBack(): void
+    {
+        $own = ['kind' => 'set_up', 'title' => 'How we hold it', 'points' => [['key' => 'soft', 'text' => 'Soft hands', 'times' => null, 'is_of_feet' => false]]];
+        $this->putJson('api/cards/grip', $own)->assertSuccessful()->assertJsonPath('is_own', true);
+        $this->putJson('api/cards/my_own', $own)->assertSuccessful()->assertJsonPath('is_shipped', false);
+        $keys = fn(): array => array_column((array) $this->getJson('api/checks')->assertSuccessful()->json('cards'), 'title', 'key');
+        self::assertSame(['How we hold it', 'How we hold it'], [$keys()['grip'], $keys()['my_own']]);
+        $this->putJson('api/cards/grip', ['points' => []] + $own)->assertJsonValidationErrors('points');
+        $this->deleteJson('api/cards/grip')->assertSuccessful();
+        $this->deleteJson('api/cards/my_own')->assertSuccessful();
+        self::assertSame('Grip', $keys()['grip']);
+        self::assertArrayNotHasKey('my_own', $keys());
+        $this->deleteJson('api/cards/my_own')->assertNotFound();
+        $this->actingAs($this->coach('other@example.test'))->putJson('api/cards/grip', $own)->assertSuccessful();
+        self::assertSame('Grip', collect((array) $this->actingAs($this->coach)->getJson('api/checks')->json('cards'))->firstWhere('key', 'grip')['title']);
+    }
+
+    /** A setting per row, and what of a screen changes with it. */
+    #[DataProvider('settings')]
+    public function testEverySettingOfTheSchoolChangesSomethingThatIsShown(string $question, string $answer, string $path): void
+    {
+        $this->send([
+            $this->try('eye_line', ['offset_m' => 0.02, 'eye' => 'both']),
+            $this->event('card_point_seen', ['card' => 'stance', 'point' => 'hang', 'sight' => 'good', 'word' => null, 'student' => null]),
+            ...array_map(fn(int $i): array => self::putt(['version' => 2, 'target_m' => 4, 'roll_m' => 4 + 0.1 * ($i % 3), 'across_percent' => 2, 'seen' => ['high_low' => 'low', 'hit' => false]]), range(1, 20)),
+        ]);
+        $path = strtr($path, ['{student}' => "students/{$this->student->id}", '{session}' => "sessions/{$this->session->id}"]);
+        $before = $this->getJson("api/$path")->assertSuccessful()->getContent();
+        $this->putJson("api/students/{$this->student->id}/about", ['schools' => [$question => $answer], 'mark_to_m' => 3])->assertSuccessful();
+        $own = $this->getJson("api/$path")->assertSuccessful()->getContent();
+        self::assertNotSame($before, $own);
+        // The same answer as what the coach takes where no card says.
+        $this->putJson("api/students/{$this->student->id}/about", ['mark_to_m' => 3])->assertSuccessful();
+        $this->putJson('api/schools', [$question => $answer])->assertSuccessful();
+        self::assertSame($own, $this->getJson("api/$path")->getContent());
+    }
+
+    /** @return iterable<array{string, string, string}> */
+    public static function settings(): iterable
+    {
+        yield ['begin', 'reads', '{student}/look'];
+        yield ['mark', 'near', '{student}/remember'];
+        yield ['after', 'rest', '{student}/remember'];
+        yield ['rehearse', 'behind', '{student}/remember'];
+        yield ['path', 'arc', '{student}/remember'];
+        yield ['feet', 'unimportant', '{student}/checks'];
+        yield ['eyes', 'both', '{student}/checks'];
+        yield ['over_read', 'more', '{session}/stroke'];
+    }
+
+    public function testSchoolsThatAreNoneAreRefused(): void
+    {
+        $this->putJson('api/schools', ['after' => 'whistle'])->assertJsonValidationErrors('after');
+        self::assertNull(Bench::query()->find($this->coach->bench_id)?->schools);
+        $this->putJson("api/students/{$this->student->id}/about", ['recipe' => 'routine_d', 'handicap' => 99])->assertJsonValidationErrors('handicap');
+        $this->putJson("api/students/{$this->student->id}/about", ['recipe' => 'routine_d'])->assertSuccessful()->assertJsonPath('recipe', 'routine_d');
+        self::assertStringStartsWith('One and go', (string) $this->getJson("api/students/{$this->student->id}/remember")->json('prompts.0.text'));
+    }
+
+    public function testTheFirstPutterIsInUseAndEveryBallCarriesTheOneThatIs(): void
+    {
+        $path = "api/students/{$this->student->id}/putters";
+        $blade = ['id' => (string) Str::ulid(), 'name' => 'Blade', 'length_m' => 0.86, 'loft_deg' => 3, 'sole' => 'flat'];
+        $this->postJson($path, $blade)->assertSuccessful()->assertJsonPath('0.is_in_use', true);
+        $this->postJson($path, $blade)->assertSuccessful()->assertJsonCount(1);
+        $this->postJson($path, ['name' => 'Blade'])->assertJsonValidationErrors('name');
+        $this->postJson($path, ['name' => 'Long', 'length_m' => 4])->assertJsonValidationErrors('length_m');
+        $mallet = (string) Str::ulid();
+        $this->postJson($path, ['id' => $mallet, 'name' => 'Mallet'])->assertJsonPath('1.is_in_use', false);
+        $this->send([self::putt()]);
+        $this->postJson("api/putters/$mallet/use")->assertJsonPath('1.is_in_use', true)->assertJsonPath('0.is_in_use', false);
+        $this->putJson("api/putters/$mallet", ['name' => 'Mallet, new grip'])->assertJsonPath('1.is_in_use', true);
+        $this->send([self::putt()]);
+        $putters = array_column((array) $this->getJson("api/students/{$this->student->id}/look")->json('putters'), 'n', 'name');
+        self::assertEquals(['Blade' => 1, 'Mallet, new grip' => 1], $putters);
+        $this->deleteJson("api/putters/$mallet")->assertSuccessful();
+        $this->getJson($path)->assertJsonCount(1);
+    }
+
+    public function testABaselineIsKeptApartAndNothingIsSaidToIt(): void
+    {
+        $ball = static fn(int $i, int $second): array => self::putt(['at_ms' => 1000 * $second + (int) now()->getTimestampMs(), 'target_m' => 4, 'roll_m' => 2.5 + 0.05 * ($i % 3)]);
+        $balls = static fn(int $from): array => array_map(static fn(int $i): array => $ball($i, $from + $i), range(1, 14));
+        $this->send([$this->event('part_begun', ['part' => 'baseline']), $this->event('disturbance_noted', ['disturbance' => 'filmed', 'is_on' => true]), ...$balls(0)]);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('during', ['part' => 'baseline', 'disturbances' => ['filmed']]);
+        $this->getJson("api/sessions/{$this->session->id}/stroke")->assertJsonPath('notes', []);
+        $this->send([$this->event('part_begun', ['part' => 'retest'], 20), $this->event('disturbance_noted', ['disturbance' => 'filmed', 'is_on' => false], 20), ...$balls(20)]);
+        self::assertNotSame([], $this->getJson("api/sessions/{$this->session->id}/stroke")->json('notes'));
+        $look = $this->getJson("api/sessions/{$this->session->id}/look")->assertJsonPath('parts', [['name' => 'baseline', 'n' => 14], ['name' => 'retest', 'n' => 14]]);
+        $questions = array_column((array) $look->json('questions'), 'findings', 'key');
+        self::assertContains('Baseline against tried again', array_column($questions['change'], 'question'));
+        self::assertContains('What went on around', array_column($questions['why'], 'question'));
+        $this->getJson("api/sessions/{$this->session->id}/look?part=baseline")->assertJsonPath('n', 14);
+    }
+}
