@@ -45,6 +45,7 @@ final class DemoSeeder
         private readonly SessionLogbook $logbook,
         private readonly DemoDrills $drills,
         private readonly DemoRounds $rounds,
+        private readonly DemoChecks $checks,
         private readonly StrokeSummaries $summaries,
     ) {
         $this->random = new SeededRandom(self::SEED);
@@ -109,6 +110,7 @@ final class DemoSeeder
     private function seedStudent(DemoStudent $demo): void
     {
         $student = $this->coach->students()->create(['id' => $this->ulids->at($this->today->subDays(50))] + $demo->card);
+        $this->checks->describe($student, $this->today->subDays(50), $this->ulids);
         $this->rounds->play($this->coach, $student, $this->today, $demo->roundDays, $this->ulids);
         foreach ($demo->sessionDays as $visit => $daysAgo) {
             $start = $this->today->subDays($daysAgo)->setTime($daysAgo === 0 ? $this->today->hour : 14, $daysAgo === 0 ? $this->today->minute : 10 + 3 * $visit);
@@ -136,6 +138,7 @@ final class DemoSeeder
         $ground = $this->ground($demo->green);
         $this->measure($session, $ground, $start->addMinutes(4), $visit);
         $student->update(array_filter(['putter' => $demo->putterAt($visit)]));
+        $this->checks->check($session, $this->coach, $student, $visit, $ground->speed, $start->addMinutes(6), $this->ulids);
         $this->logbook->append($session, $this->coach, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
         if ($demo->puttsFromStations && !$isOpen) {
             $this->drills->practise($session, $this->coach, $demo->strokeAt($visit), $ground->speed, $start->addMinutes(20), $this->ulids);

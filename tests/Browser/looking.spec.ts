@@ -101,7 +101,7 @@ test('one thing or two are in work; a third says why, and Arrive shows them', as
   await page.getByLabel('The goal').fill('Two putts from the far shore');
   for (const [index, thing] of ['Same beat', 'Eyes down', 'Full routine'].entries()) {
     await page
-      .getByRole('button', { name: index < 2 ? 'Add a thing to work at' : 'Add another beyond two' })
+      .getByRole('button', { name: index < 2 ? 'Add a thing to work at' : 'Add another beyond 2' })
       .click();
     await page.getByLabel(`Thing ${index + 1}`).fill(thing);
   }
@@ -115,9 +115,9 @@ test('one thing or two are in work; a third says why, and Arrive shows them', as
   await expect(page.getByText('Kept.')).toBeVisible();
   await expectAccessible(page);
   await startWith(page, 'Sunniva Crake');
-  const margin = page.getByRole('complementary', { name: 'Margin notes' });
-  await expect(margin.getByText('Full routine')).toBeVisible();
-  await expect(margin.getByText('Quickens on long ones: the metronome')).toBeVisible();
+  const remember = page.getByRole('region', { name: 'To remember' });
+  await expect(remember.getByText('Full routine')).toBeVisible();
+  await expect(remember.getByText('Quickens on long ones: the metronome')).toBeVisible();
 });
 
 test('a student with two balls, and one with none, are told what is missing', async ({ page }) => {

@@ -28,7 +28,7 @@ abstract readonly class Beside extends CheckKind
     {
         $values = $tries->numbers($this->fields[0]->name);
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $values, $this->say(...))];
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, $this->say(...))];
     }
 
     public function mark(MadeTry $try): Mark
@@ -46,6 +46,6 @@ abstract readonly class Beside extends CheckKind
 
     private function say(float $metres): string
     {
-        return abs($metres) < self::ON ? 'in the middle' : Say::metres(abs($metres)) . ' ' . lcfirst(($this->fields[0]->sides ?? ['less', 'more'])[$metres < 0.0 ? 0 : 1]);
+        return abs($metres) < self::ON ? 'in the middle' : Say::small(abs($metres)) . ' ' . lcfirst(($this->fields[0]->sides ?? ['less', 'more'])[$metres < 0.0 ? 0 : 1]);
     }
 }

@@ -20,6 +20,7 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\SpreadByWord;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Measure\StartSpread;
 use Amble\Core\LookBack\Measure\StartThrough;
@@ -90,7 +91,7 @@ enum Question: string
             ],
             self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class],
             self::Feel => ['feel' => FeelAgreement::class],
-            self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class],
+            self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'spread_by_word' => SpreadByWord::class],
             self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],
             self::Change => ['parts' => PartsBeside::class, 'first_last' => FirstAndLast::class],
             self::Outcome => ['holed' => Holed::class],

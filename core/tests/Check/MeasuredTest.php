@@ -37,10 +37,10 @@ final class MeasuredTest extends TestCase
         $place = static fn(float $offset, string $seen, string $session): MadeTry => Made::try('eye_place', ['offset_m' => $offset, 'seen' => $seen], $session);
         $tries = [$place(0.08, 'straight', 'A'), $place(-0.02, 'straight', 'B'), $place(-0.03, 'straight', 'B'), $place(0.05, 'left', 'B')];
         self::assertEqualsWithDelta(-0.025, EyePlace::best(new Checked($tries)), 1e-9);
-        self::assertStringStartsWith('{0.025 m} inside the ball', (string) Made::look($tries)->findings[0]->sentence);
+        self::assertStringStartsWith('{0.025 s} inside the ball', (string) Made::look($tries)->findings[0]->sentence);
         $eyes = Made::try('eye_line', ['offset_m' => 0.01, 'eye' => 'both'], 'B');
         self::assertEqualsWithDelta(0.035, Made::look([...$tries, $eyes])->findings[0]->rows[0]->value, 1e-9);
-        self::assertSame('This student sees straight from {0.025 m} inside the ball.', Made::look([...$tries, $eyes])->cue);
+        self::assertSame('This student sees straight from {0.025 s} inside the ball.', Made::look([...$tries, $eyes])->cue);
         self::assertStringContainsString('find out from where', (string) Made::look([$eyes])->cue);
         $taught = Schools::of(['eyes' => 'both']);
         self::assertStringContainsString('is taught', (string) Made::look([...$tries, $eyes], $taught)->cue);
@@ -124,7 +124,7 @@ final class MeasuredTest extends TestCase
     {
         $trial = static fn(float $break): MadeTry => Made::try('straight_putt', ['break_m' => $break, 'length_m' => 2.0]);
         $look = Made::look([$trial(0.1), $trial(-0.05), $trial(0.015)]);
-        self::assertSame('Yes: the last of 3 trials curved {0.015 m} over {2.000 m}.', $look->findings[0]->sentence);
+        self::assertSame('Yes: the last of 3 trials curved {0.015 s} over {2.000 m}.', $look->findings[0]->sentence);
         self::assertStringStartsWith('Not yet: the last of 2 trials', (string) Made::finding([$trial(0.0), $trial(0.021)])?->sentence);
         self::assertStringContainsString('station', (string) $look->cue);
     }

@@ -25,6 +25,7 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\SpreadByWord;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Measure\StartSpread;
 use Amble\Core\LookBack\Measure\StartThrough;
@@ -235,6 +236,14 @@ final class MeasuresTest extends PropertyTestCase
         self::assertSame(Question::cases(), Question::inOrder('order'));
         self::assertSame([Question::Reads, Question::Pace], array_slice(Question::inOrder('reads'), 0, 2));
         self::assertCount(count(Question::cases()), Question::inOrder('stroke'));
+    }
+
+    public function testSpreadsAreComparedByWhatWasSeenWhereEachWordHasEnough(): void
+    {
+        $balls = static fn(string $through, float $spread, int $n): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0 * (1.0 + $spread * ($i % 3 - 1)), 3.0, ['through' => $through]), range(1, $n));
+        $finding = SpreadByWord::of(Balls::asked([...$balls('equal', 0.02, 9), ...$balls('past', 0.1, 9), ...$balls('compact', 0.1, 3)]));
+        self::assertMatchesRegularExpression('/^The through-swing: as long as the backstroke 2 % \(9\), The through-swing: past the lead shoe 9 % \(9\)\.$/', (string) $finding?->sentence);
+        self::assertNull(SpreadByWord::of(Balls::asked($balls('equal', 0.02, 9))));
     }
 
     public function testBallsArePickedByLengthSlopeDrillPutterAndTime(): void

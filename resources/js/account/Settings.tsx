@@ -7,6 +7,7 @@ import { isOfEarlierVisit, useDoor, useKeepSettings, useMe } from '../server/que
 import type { Unit } from '../units/length';
 import { useUnits } from '../units/useUnits';
 import { PutAwayPart } from './PutAwayPart';
+import { SchoolsPart } from './SchoolsPart';
 
 const UNITS = [
   { value: 'feet', label: 'Feet and inches' },
@@ -111,6 +112,7 @@ function SettingsForm() {
           />
           <Quiet>Turn them off if you speak to your device. “?” lists the keys of every screen.</Quiet>
         </Part>
+        <SchoolsPart />
         <PutAwayPart />
         <Part>
           <h2>Light</h2>

@@ -14,6 +14,11 @@ function later<Props extends object>(load: () => Promise<ComponentType<Props>>) 
   return lazy(async () => ({ default: await load() }));
 }
 
+const CheckList = later(async () => (await import('../checks/CheckList')).CheckList);
+const CheckScreen = later(async () => (await import('../checks/CheckScreen')).CheckScreen);
+const CardScreen = later(async () => (await import('../checks/CardScreen')).CardScreen);
+const CardsScreen = later(async () => (await import('../checks/CardsScreen')).CardsScreen);
+const CardEditor = later(async () => (await import('../checks/CardEditor')).CardEditor);
 const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
 const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
 const PocketPage = later(async () => (await import('../pocket/PocketPage')).PocketPage);
@@ -73,6 +78,11 @@ const router = createBrowserRouter([
               { path: 'greens', element: <Greens /> },
               { path: 'ledger', element: <Ledger /> },
               { path: 'settings', element: <Settings /> },
+              { path: 'sessions/:id/checks', element: <CheckList /> },
+              { path: 'sessions/:id/checks/:key', element: <CheckScreen /> },
+              { path: 'sessions/:id/cards/:key', element: <CardScreen /> },
+              { path: 'cards', element: <CardsScreen /> },
+              { path: 'cards/:key', element: <CardEditor /> },
               { path: 'sessions/:id', element: <SessionScreen /> },
               { path: 'sessions/:id/:waypoint', element: <SessionScreen /> },
               { path: 'sign-in', element: <Navigate to="/" replace /> },

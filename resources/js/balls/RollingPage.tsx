@@ -8,8 +8,10 @@ import { BackstrokeRow, offeredBackstrokes } from './Backstrokes';
 import { BallList } from './BallList';
 import { BallSheet } from './BallSheet';
 import type { BallTask } from './entry';
+import { LanePrompts } from './LanePrompts';
 import { LastBall } from './LastBall';
 import { AskedOfBall, LaneOfBall, type Place, StopFaces, TypedLength } from './Outcome';
+import { Stretch } from './Stretch';
 import type { Logger } from './useLogger';
 
 /** Lane on the left and everything to enter beside it; in the hand one below the other, as a ball is seen. */
@@ -101,6 +103,7 @@ export function RollingPage({
           )}
         </Work>
         {foot}
+        {task !== null && <Stretch session={session} log={logger.log} />}
       </Stack>
       <Side aria-label="Margin">
         <BallList
@@ -111,6 +114,9 @@ export function RollingPage({
           onOpen={({ id }) => open(id)}
         />
         {margin}
+        {task !== null && (
+          <LanePrompts student={logger.student ?? session.student?.id ?? null} length={task.target_m} />
+        )}
       </Side>
       {opened !== undefined && (
         <BallSheet

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Entry, Fold, OneOf, Quiet, Stack } from '../design';
 import { useSeenKinds } from '../server/queries';
-import { type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
+import { type Asked, type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
 import type { Units } from '../units/useUnits';
 
 interface SeenOfProps {
@@ -42,7 +42,7 @@ export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
 }
 
 interface SeenOneProps {
-  kind: SeenKind;
+  kind: Asked;
   answer: Seen[string];
   onAnswer: (answer: Seen[string]) => void;
   units: Units;
@@ -51,7 +51,8 @@ interface SeenOneProps {
 /** Not said is an answer too. */
 const NOT_SAID = { value: '', label: 'Not said' } as const;
 
-function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
+/** One thing that can be answered, of a ball or of a check. */
+export function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
   switch (kind.kind) {
     case 'words':
       return (

@@ -22,6 +22,8 @@ export function figureWords({ unit, value }: Figure, units: Units): string {
       return percent === 0 ? 'as meant' : `${percent} % ${value > 0 ? 'long' : 'short'}`;
     case 'metres':
       return units.show(value, 'roll');
+    case 'small':
+      return `${value < -0.0005 ? '−' : ''}${units.show(Math.abs(value), 'backstroke')}`;
     case 'angle':
       return Math.abs(value) < 0.05
         ? 'on line'

@@ -2,6 +2,7 @@
 
 import type { Expectation } from '../server/contract';
 import type { CallOut, DrillStation, Task } from '../server/types';
+import type { LengthKind } from '../units/length';
 import type { Units } from '../units/useUnits';
 
 export const TASKS: Record<Task, string> = {
@@ -23,10 +24,13 @@ export const TASKS: Record<Task, string> = {
   roll_by_hand: 'rolled by hand',
 };
 
+/** A width, and what is measured with a hand's rule. */
+const KINDS: Record<string, LengthKind> = { w: 'width', s: 'backstroke' };
+
 /** What the server says in words, with its lengths ("{0.500 m}", "{0.085 w}" for a width) in the coach's unit. */
 export function inWords(text: string, units: Units): string {
-  return text.replace(/\{(-?[\d.]+) ([mw])\}/g, (_, metres: string, kind: string) =>
-    units.show(Number(metres), kind === 'w' ? 'width' : 'roll'),
+  return text.replace(/\{(-?[\d.]+) ([mws])\}/g, (_, metres: string, kind: string) =>
+    units.show(Number(metres), KINDS[kind] ?? 'roll'),
   );
 }
 

@@ -153,7 +153,9 @@ const SLOPES: Record<string, string> = {
 };
 
 /** What can be told apart in these balls at all. */
-function rarePicks({ slopes, drills, putters, tempos }: Look) {
+const PARTS: Record<string, string> = { baseline: 'Baseline', work: 'Work', retest: 'Tried again' };
+
+function rarePicks({ slopes, drills, putters, tempos, parts }: Look) {
   const picks = [
     {
       field: 'slope',
@@ -175,6 +177,12 @@ function rarePicks({ slopes, drills, putters, tempos }: Look) {
       field: 'tempo_bpm',
       label: 'Tempo',
       options: tempos.map(({ bpm, n }) => ({ value: String(bpm), label: `${bpm} a minute (${n})` })),
+    },
+    {
+      field: 'part',
+      label: 'Part',
+      options: parts.map(({ name, n }) => ({ value: name, label: `${PARTS[name] ?? name} (${n})` })),
+      isAlone: true,
     },
   ] as const satisfies readonly {
     field: keyof LookFilter;

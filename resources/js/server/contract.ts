@@ -442,7 +442,7 @@ export interface Finding {
    * A length in it stands in braces, "{0.450 m}".
    */
   sentence: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number';
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'small' | 'degrees' | 'angle' | 'number';
   value: number | null;
   interval: [number, number] | null;
   n: number;
@@ -462,7 +462,7 @@ export interface FindingRow {
    * In words; a length in them stands in braces, "{3.000 m}".
    */
   name: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number';
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'small' | 'degrees' | 'angle' | 'number';
   value: number | null;
   n: number;
   interval: [number, number] | null;
@@ -491,7 +491,7 @@ export interface Course {
 export interface CourseLine {
   key: string;
   question: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number';
+  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'small' | 'degrees' | 'angle' | 'number';
   sentence: string;
   /**
    * Null where no trend may be told.
@@ -576,10 +576,13 @@ export interface Drill {
     | 'spot'
     | 'high_low'
     | 'strike'
+    | 'through'
+    | 'flow'
     | 'held'
     | 'routine'
     | 'looks'
     | 'rehearsals'
+    | 'pictured'
     | 'aligned'
     | 'aim_offset_m'
     | 'object'
@@ -2011,7 +2014,17 @@ export interface CheckLook {
   question: string;
   picture: 'beside' | 'words' | 'by_length' | 'rise';
   sides: [string, string] | null;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'degrees' | 'angle' | 'number' | null;
+  unit:
+    | 'share'
+    | 'of_length'
+    | 'difference'
+    | 'spread'
+    | 'metres'
+    | 'small'
+    | 'degrees'
+    | 'angle'
+    | 'number'
+    | null;
   session_id: string;
   at_ms: number;
   n: number;

@@ -12,6 +12,7 @@ export interface LookFilter {
   drill?: string | undefined;
   putter?: string | undefined;
   tempo_bpm?: number | undefined;
+  part?: string | undefined;
   surface?: string | undefined;
   from?: string | undefined;
   to?: string | undefined;

@@ -10,6 +10,22 @@ export {
   type Wanted,
 } from './benchQueries';
 export {
+  type CardDraft,
+  type PutterDraft,
+  useAbout,
+  useCheckBook,
+  useDropCard,
+  useDropPutter,
+  useKeepAbout,
+  useKeepCard,
+  useKeepPutter,
+  useKeepSchools,
+  usePutters,
+  useRemember,
+  useStudentChecks,
+  useTakePutter,
+} from './checkQueries';
+export {
   type AtHand,
   fetchDrillsFile,
   useDrillCheck,

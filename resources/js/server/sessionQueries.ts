@@ -3,6 +3,7 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { request } from './api';
+import { bookOptions, rememberOptions } from './checkQueries';
 import { drillsOptions, LOOK_AGAIN_MS, runOptions } from './drillQueries';
 import { keys } from './keys';
 import { newId, outbox } from './outbox';
@@ -86,12 +87,17 @@ export function useTakeAlong(sessionIds: readonly string[]) {
   useEffect(() => {
     for (const id of ids.split(' ').filter((each) => each !== '')) {
       void client.prefetchQuery(sessionOptions(id)).then(() => {
-        const runId = client.getQueryData<Session>(keys.session(id))?.run?.id ?? null;
+        const session = client.getQueryData<Session>(keys.session(id));
+        const runId = session?.run?.id ?? null;
+        if (session?.student) {
+          void client.prefetchQuery(rememberOptions(session.student.id));
+        }
         return runId === null ? undefined : client.prefetchQuery(runOptions(id, runId));
       });
     }
     void client.prefetchQuery(drillsOptions);
     void client.prefetchQuery(seenOptions);
+    void client.prefetchQuery(bookOptions);
   }, [client, ids]);
 }
 

@@ -10,11 +10,14 @@ const waiting = (event: unknown, refused: string | null = null): Waiting => ({
   refused,
 });
 
+/** What of a card has cases of its own below. */
+const rest = { company: [], during: { part: null, disturbances: [] }, checks: [], sights: [] };
+
 /** A log as the server sends it; the cases hold only what tells them apart. */
 function sent({ putts, stations, ...card }: (typeof cases)[number]['log']): Card & { putts: Putt[] } {
   return {
     ...card,
-    company: [],
+    ...rest,
     putts: putts as unknown as Putt[],
     stations: stations.map(([id, length_m]) => ({
       id: String(id),
@@ -44,13 +47,13 @@ describe('what the screen shows of a session is what the log will say', () => {
         corrections,
       })),
       stations: shown.stations.map(({ id, length_m }) => [id, length_m]),
-    }).toEqual({ ...shows, company: [] });
+    }).toEqual({ ...shows, ...rest });
   });
 });
 
 describe('what waits is told from what is kept', () => {
   const ball = { id: 'A', type: 'putt_logged', at_ms: 2, backstroke_m: 0.2, roll_m: 3, stop: 'free' };
-  const nothing = { putts: [], stations: [], conditions: [], set_aside: [], company: [] };
+  const nothing = { putts: [], stations: [], conditions: [], set_aside: [], ...rest };
 
   test('a waiting ball is marked, and unjudged until the rules have seen it', () => {
     expect(shownLog(nothing, [waiting(ball)]).putts).toMatchObject([
@@ -60,5 +63,74 @@ describe('what waits is told from what is kept', () => {
 
   test('what the server refused is not among the balls', () => {
     expect(shownLog(nothing, [waiting(ball, 'Too far.')]).putts).toEqual([]);
+  });
+
+  test('tries at checks, looks at cards and what stands around are there before they are sent', () => {
+    const shown = shownLog(
+      nothing,
+      [
+        { id: 'T1', type: 'check_tried', at_ms: 1, check: 'cord', student: null, answers: { sees: 'on' } },
+        {
+          id: 'T2',
+          type: 'check_tried',
+          at_ms: 2,
+          check: 'cord',
+          student: 'BEA',
+          answers: { sees: 'inside' },
+        },
+        { id: 'U1', type: 'undone', at_ms: 3, event_id: 'T1' },
+        {
+          id: 'P1',
+          type: 'card_point_seen',
+          at_ms: 4,
+          card: 'grip',
+          point: 'one',
+          student: null,
+          sight: 'good',
+          word: null,
+        },
+        {
+          id: 'P2',
+          type: 'card_point_seen',
+          at_ms: 5,
+          card: 'grip',
+          point: 'one',
+          student: null,
+          sight: 'attention',
+          word: 'slack',
+        },
+        {
+          id: 'P3',
+          type: 'card_point_seen',
+          at_ms: 6,
+          card: 'grip',
+          point: 'kind',
+          student: null,
+          sight: 'good',
+          word: null,
+        },
+        {
+          id: 'P4',
+          type: 'card_point_seen',
+          at_ms: 7,
+          card: 'grip',
+          point: 'kind',
+          student: null,
+          sight: null,
+          word: null,
+        },
+        { id: 'B1', type: 'part_begun', at_ms: 8, part: 'baseline' },
+        { id: 'D1', type: 'disturbance_noted', at_ms: 9, disturbance: 'wind', is_on: true },
+        { id: 'D2', type: 'disturbance_noted', at_ms: 10, disturbance: 'filmed', is_on: true },
+        { id: 'D3', type: 'disturbance_noted', at_ms: 11, disturbance: 'wind', is_on: false },
+      ].map((event) => waiting(event)),
+      undefined,
+      'ANN',
+    );
+    expect(shown.checks.map(({ id, student }) => [id, student])).toEqual([['T2', 'BEA']]);
+    expect(shown.sights).toEqual([
+      { student: 'ANN', card: 'grip', point: 'one', sight: 'attention', word: 'slack' },
+    ]);
+    expect(shown.during).toEqual({ part: 'baseline', disturbances: ['filmed'] });
   });
 });

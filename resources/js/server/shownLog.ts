@@ -18,11 +18,13 @@ export interface ShownLog extends Card {
  *
  * @param waiting oldest first; refused ones are left out
  * @param nameOf names of students by id
+ * @param own id of whoever the session was begun for
  */
 export function shownLog(
   log: Card & { putts: readonly Putt[] },
   waiting: readonly Waiting[],
   nameOf: (student: string) => string = () => '',
+  own = '',
 ): ShownLog {
   const putts = new Map<string, ShownPutt>(log.putts.map((putt) => [putt.id, { ...putt, isWaiting: false }]));
   const shown: ShownLog = {
@@ -31,11 +33,15 @@ export function shownLog(
     conditions: log.conditions,
     set_aside: log.set_aside,
     company: log.company,
+    during: log.during,
+    checks: log.checks,
+    sights: log.sights,
   };
   for (const { event } of standing(waiting)) {
     if (event !== undefined) {
       layPutt(putts, event);
       layCard(shown, event, nameOf);
+      layCheck(shown, event, own);
     }
   }
   shown.putts = [...putts.values()];
@@ -146,6 +152,42 @@ function layCard(card: Card, event: SessionEvent, nameOf: (student: string) => s
     case 'note_set_aside': {
       const others = card.set_aside.filter((key) => key !== event.key);
       card.set_aside = event.is_aside ? [...others, event.key] : others;
+      break;
+    }
+    default:
+      break;
+  }
+}
+
+/** What was checked, and what stands around the balls. */
+function layCheck(card: Card, event: SessionEvent, own: string): void {
+  switch (event.type) {
+    case 'check_tried': {
+      const { id, at_ms, check, answers, student } = event;
+      card.checks = [...card.checks, { id, at_ms, check, answers, student: student ?? own }];
+      break;
+    }
+    case 'undone':
+      card.checks = card.checks.filter(({ id }) => id !== event.event_id);
+      break;
+    case 'card_point_seen': {
+      const { card: key, point, sight, word } = event;
+      const student = event.student ?? own;
+      const others = card.sights.filter(
+        (each) => each.student !== student || each.card !== key || each.point !== point,
+      );
+      card.sights = sight === null ? others : [...others, { student, card: key, point, sight, word }];
+      break;
+    }
+    case 'part_begun':
+      card.during = { ...card.during, part: event.part };
+      break;
+    case 'disturbance_noted': {
+      const others = card.during.disturbances.filter((each) => each !== event.disturbance);
+      card.during = {
+        ...card.during,
+        disturbances: event.is_on ? [...others, event.disturbance] : others,
+      };
       break;
     }
     default:

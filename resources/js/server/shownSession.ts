@@ -47,8 +47,8 @@ export function shownSession(
   }
   const nameOf = (student: string) => known.students.find((each) => each.id === student)?.name ?? '';
   const ofIt = waiting.filter(({ session_id }) => session_id === id);
-  const { stations, conditions, set_aside, company } = shownLog(session, ofIt, nameOf);
-  return events({ ...session, stations, conditions, set_aside, company }, ofIt);
+  const { putts: _, ...card } = shownLog(session, ofIt, nameOf, session.student?.id);
+  return events({ ...session, ...card }, ofIt);
 }
 
 /** What its events change besides balls and card. */
@@ -78,6 +78,9 @@ function begin({ body }: Write, known: Known): Session {
     conditions: [],
     set_aside: [],
     company: [],
+    during: { part: null, disturbances: [] },
+    checks: [],
+    sights: [],
     note_for_student: null,
     note_for_next: null,
     started_at: new Date(Number(body.started_at_ms ?? 0)).toISOString(),

@@ -1,6 +1,18 @@
 /** What the API sends, as its schemas say, and the names the screens use for parts of it. */
 
-import type { CallOut, Companion, Putt, Reading, Session, Station } from './contract';
+import type {
+  CallOut,
+  CardSight,
+  CheckKind,
+  Companion,
+  During,
+  Putt,
+  Reading,
+  SeenKind,
+  Session,
+  Station,
+  StudentChecks,
+} from './contract';
 
 export type * from './contract';
 
@@ -33,7 +45,19 @@ export type Remarks = Pick<Putt, 'mark' | 'cause'>;
 export type Belonging = Pick<Putt, 'run_id' | 'student'>;
 
 /** What of a session its events change. */
-export type Card = Pick<Session, 'stations' | 'conditions' | 'set_aside' | 'company'>;
+export type Card = Pick<
+  Session,
+  'stations' | 'conditions' | 'set_aside' | 'company' | 'during' | 'checks' | 'sights'
+>;
+
+export type CheckLook = StudentChecks['checks'][number];
+export type CardLook = StudentChecks['cards'][number];
+export type CheckField = CheckKind['fields'][number];
+export type SessionPart = During['part'];
+export type Disturbance = During['disturbances'][number];
+export type PointSight = CardSight['sight'];
+/** What can be answered, of a ball or of a check. */
+export type Asked = Pick<SeenKind, 'question' | 'kind' | 'answers' | 'least' | 'most'>;
 
 export const NO_REMARKS: Remarks = { mark: null, cause: null };
 

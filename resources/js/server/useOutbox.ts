@@ -6,11 +6,15 @@ import { type ShownPutt, shownLog } from './shownLog';
 import type {
   Ball,
   Belonging,
+  CheckTry,
+  Disturbance,
   MarginNote,
+  PointSight,
   Remarks,
   Seen,
   Session,
   SessionEvent,
+  SessionPart,
   SetOutItem,
   Standing,
   Station,
@@ -76,6 +80,19 @@ export function useLog(session: Session) {
     endRun: (runId: string) => add({ ...stamp(), type: 'run_ended', run_id: runId }),
     chooseReading: (readingId: string | null) =>
       add({ ...stamp(), type: 'reading_chosen', reading_id: readingId }),
+    /** One try at a check; null for whoever the session was begun for. */
+    tryCheck: (check: string, student: string | null, answers: CheckTry['answers']) =>
+      add({ ...stamp(), type: 'check_tried', check, student, answers }),
+    seePoint: (
+      card: string,
+      point: string,
+      student: string | null,
+      sight: PointSight | null,
+      word: string | null,
+    ) => add({ ...stamp(), type: 'card_point_seen', card, point, student, sight, word }),
+    beginPart: (part: SessionPart) => add({ ...stamp(), type: 'part_begun', part }),
+    noteDisturbance: (disturbance: Disturbance, isOn: boolean) =>
+      add({ ...stamp(), type: 'disturbance_noted', disturbance, is_on: isOn }),
     undo: (eventId: string) => add({ ...stamp(), type: 'undone', event_id: eventId }),
     discard: (order: number) => outbox.discard(order),
   };

@@ -20,14 +20,7 @@ import {
   Stack,
   Title,
 } from '../design';
-import {
-  addGreen,
-  addStudent,
-  type StudentDraft,
-  useBench,
-  useChangeSession,
-  useInWork,
-} from '../server/queries';
+import { addGreen, addStudent, type StudentDraft, useBench, useChangeSession } from '../server/queries';
 import type { Green, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
@@ -35,6 +28,7 @@ import { METRES_PER_FOOT } from '../units/length';
 import { agoWords } from '../units/reading';
 import { useUnits } from '../units/useUnits';
 import type { WaypointProps } from '../walk/walk';
+import { ToRemember } from './ToRemember';
 import { usual } from './usual';
 
 const CONDITIONS = [
@@ -67,6 +61,7 @@ export function Arrive({ session }: WaypointProps) {
           )}
         </Title>
         <OutboxNotices log={log} words={() => ''} />
+        {session.student !== null && <ToRemember student={session.student.id} lastNote={session.last_note} />}
         <WhoAndWhere session={session} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/green`}>
@@ -74,6 +69,9 @@ export function Arrive({ session }: WaypointProps) {
           </ButtonLink>
           {session.reading_is_of_the_day && (
             <ButtonLink to={`/sessions/${session.id}/set-out`}>Straight to setting out</ButtonLink>
+          )}
+          {session.student !== null && (
+            <ButtonLink to={`/sessions/${session.id}/checks`}>Check something</ButtonLink>
           )}
         </Row>
         <HowLong session={session} />
@@ -380,13 +378,6 @@ function minutesWrong(text: string, whole: number | null): string | null {
 function ArriveMargin({ session }: WaypointProps) {
   return (
     <Margin notes={[]}>
-      {session.student !== null && <StillInWork student={session.student.id} />}
-      {session.last_note !== null && (
-        <MarginWord>
-          <h2>From last time</h2>
-          <p>{session.last_note}</p>
-        </MarginWord>
-      )}
       {session.cautions.length > 0 && (
         <MarginWord>
           <h2>Take care today</h2>
@@ -409,27 +400,6 @@ function ArriveMargin({ session }: WaypointProps) {
         </Fold>
       )}
     </Margin>
-  );
-}
-
-/** What is worked at, and the faults that are still there. */
-function StillInWork({ student }: { student: string }) {
-  const { focuses, faults } = useInWork(student).data ?? { focuses: [], faults: [] };
-  const lines = [
-    ...focuses.map(({ text }) => text),
-    ...faults
-      .filter(({ is_open }) => is_open)
-      .map(({ fault, cure }) => (cure === null ? fault : `${fault}: ${cure}`)),
-  ];
-  return lines.length === 0 ? null : (
-    <MarginWord>
-      <h2>In work</h2>
-      <ul>
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
-    </MarginWord>
   );
 }
 

@@ -48,6 +48,7 @@ export function SetOut({ session }: WaypointProps) {
             On to rolling
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
+          <ButtonLink to={`/sessions/${session.id}/checks`}>Check something</ButtonLink>
         </Row>
         <Part>
           <h2>Stations</h2>

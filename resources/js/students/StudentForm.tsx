@@ -22,6 +22,8 @@ import type { Student } from '../server/types';
 import { readNumber } from '../units/format';
 import { METRES_PER_FOOT } from '../units/length';
 import { useUnits } from '../units/useUnits';
+import { AboutPart } from './AboutPart';
+import { PuttersPart } from './PuttersPart';
 import { CURES, HANDS, LEVELS, SCHOOLS, UNITS } from './words';
 
 const NEW: StudentDraft = {
@@ -67,18 +69,26 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
   const form = useStudentForm(id, student);
   return (
     <Page data-margin>
-      <Stack $gap="l" as="form" onSubmit={form.submit} noValidate>
-        <Title page={id === null ? 'A new student' : student.name}>
-          {id === null ? 'A new student' : student.name}
-        </Title>
-        {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
-        <WhoTheyAre form={form} isNew={id === null} />
-        <HowTheyPutt form={form} />
-        <Row>
-          <Button look="main" type="submit" isPending={form.isPending}>
-            {id === null ? 'Add to the bench' : 'Keep'}
-          </Button>
-        </Row>
+      <Stack $gap="xl">
+        <Stack $gap="l" as="form" onSubmit={form.submit} noValidate>
+          <Title page={id === null ? 'A new student' : student.name}>
+            {id === null ? 'A new student' : student.name}
+          </Title>
+          {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
+          <WhoTheyAre form={form} isNew={id === null} />
+          <HowTheyPutt form={form} />
+          <Row>
+            <Button look="main" type="submit" isPending={form.isPending}>
+              {id === null ? 'Add to the bench' : 'Keep'}
+            </Button>
+          </Row>
+        </Stack>
+        {'id' in student && (
+          <>
+            <PuttersPart student={student.id} units={form.units} />
+            <AboutPart student={student} />
+          </>
+        )}
       </Stack>
       <Margin notes={[]}>
         <MarginWord>

@@ -18,6 +18,7 @@ import type { Course, Student } from '../server/types';
 import { StrokeSpread } from '../stroke/StrokeSpread';
 import { whenOf } from '../stroke/when';
 import { useUnitsOf } from '../units/useUnits';
+import { ChecksPart } from './ChecksPart';
 import { InWorkPart } from './InWorkPart';
 import { HANDS, SCHOOLS } from './words';
 
@@ -35,6 +36,7 @@ const PARTS = [
   { value: 'balls', label: 'The balls' },
   { value: 'stroke', label: 'The stroke' },
   { value: 'beside', label: 'Side by side' },
+  { value: 'checks', label: 'Checks' },
   { value: 'work', label: 'In work' },
   { value: 'sessions', label: 'Sessions and drills' },
 ] as const;
@@ -95,6 +97,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             units={units}
           />
         )}
+        {part === 'checks' && <ChecksPart student={student.id} units={units} />}
         {part === 'work' && <InWorkPart student={student.id} />}
         {part === 'sessions' && <Rolled student={student} />}
       </Stack>

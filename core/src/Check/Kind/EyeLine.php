@@ -42,7 +42,7 @@ final readonly class EyeLine extends CheckKind
     {
         $values = $tries->numbers('offset_m');
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $values, EyePlace::say(...), self::fromOwnPlace($values, $checked))];
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, EyePlace::say(...), self::fromOwnPlace($values, $checked))];
     }
 
     public function cue(Tries $tries, Checked $checked): string
@@ -74,7 +74,7 @@ final readonly class EyeLine extends CheckKind
 
         return $best === null ? [] : [Means::row(
             'Outward of where they are meant to be',
-            FindingUnit::Metres,
+            FindingUnit::Small,
             array_map(static fn(float $value): float => $value - $best, $values),
         )];
     }

@@ -51,7 +51,7 @@ final readonly class EyePlace extends CheckKind
     {
         $straight = $tries->saying('seen', 'straight')->numbers('offset_m');
 
-        return $straight === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $straight, self::say(...))];
+        return $straight === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $straight, self::say(...))];
     }
 
     public function cue(Tries $tries, Checked $checked): ?string
@@ -75,6 +75,6 @@ final readonly class EyePlace extends CheckKind
     /** "{0.020 m} inside the ball". */
     public static function say(float $metres): string
     {
-        return abs($metres) < 0.0005 ? 'over the ball' : Say::metres(abs($metres)) . ' ' . lcfirst(self::SIDES[$metres < 0.0 ? 0 : 1]);
+        return abs($metres) < 0.0005 ? 'over the ball' : Say::small(abs($metres)) . ' ' . lcfirst(self::SIDES[$metres < 0.0 ? 0 : 1]);
     }
 }

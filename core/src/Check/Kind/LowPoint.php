@@ -33,11 +33,11 @@ final readonly class LowPoint extends Spoken
     public function findings(Tries $tries, Checked $checked): array
     {
         $measured = $tries->numbers('low_m');
-        $say = static fn(float $metres): string => Say::metres(abs($metres)) . ($metres < 0.0 ? ' before the ball' : ' after the ball');
+        $say = static fn(float $metres): string => Say::small(abs($metres)) . ($metres < 0.0 ? ' before the ball' : ' after the ball');
 
         return [
             ...parent::findings($tries, $checked),
-            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Metres, $measured, $say)]),
+            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Small, $measured, $say)]),
         ];
     }
 

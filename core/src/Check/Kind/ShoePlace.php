@@ -80,8 +80,8 @@ final readonly class ShoePlace extends CheckKind
             ? self::tooLittle($question, $usable->n(), sprintf('%d rolls at different places draw the curve.', self::FEWEST))
             : new Finding(
                 $question,
-                sprintf('On the green as it was measured last, for %s: %s.', $rows[0]->name, Say::metres((float) $rows[0]->value)),
-                FindingUnit::Metres,
+                sprintf('On the green as it was measured last, for %s: %s.', $rows[0]->name, Say::small((float) $rows[0]->value)),
+                FindingUnit::Small,
                 $rows[0]->value,
                 null,
                 $usable->n(),
@@ -92,7 +92,7 @@ final readonly class ShoePlace extends CheckKind
 
     private static function tooLittle(string $question, int $n, string $sentence): Finding
     {
-        return new Finding($question, $sentence, FindingUnit::Metres, null, null, $n);
+        return new Finding($question, $sentence, FindingUnit::Small, null, null, $n);
     }
 
     private static function putt(MadeTry $try): StrokePutt
@@ -113,7 +113,7 @@ final readonly class ShoePlace extends CheckKind
         foreach (self::LENGTHS as $length) {
             $answer = $length < 0.9 * min($rolls) || $length > 1.1 * max($rolls) ? null : $fit->backstrokeFor(Length::ofMetres($length), $speed, Grade::level());
             if ($answer !== null) {
-                $rows[] = new FindingRow(Say::metres($length), FindingUnit::Metres, $answer->metres, $tries->n());
+                $rows[] = new FindingRow(Say::metres($length), FindingUnit::Small, $answer->metres, $tries->n());
             }
         }
 

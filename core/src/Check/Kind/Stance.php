@@ -39,7 +39,7 @@ final readonly class Stance extends CheckKind
     {
         $widths = $tries->numbers('width_m');
 
-        return $widths === [] ? [] : [Figures::mean($this->question, FindingUnit::Metres, $widths, Say::metres(...), self::byLength($tries))];
+        return $widths === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $widths, Say::small(...), self::byLength($tries))];
     }
 
     public function mark(MadeTry $try): Mark
@@ -57,7 +57,7 @@ final readonly class Stance extends CheckKind
         ksort($lengths, SORT_NUMERIC);
 
         return array_map(
-            static fn(string|int $length, array $widths): FindingRow => Means::row('At ' . Say::metres((float) $length), FindingUnit::Metres, $widths),
+            static fn(string|int $length, array $widths): FindingRow => Means::row('At ' . Say::metres((float) $length), FindingUnit::Small, $widths),
             array_keys($lengths),
             $lengths,
         );

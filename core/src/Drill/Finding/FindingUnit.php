@@ -19,6 +19,9 @@ enum FindingUnit: string
     /** How widely something scatters, a share; shown in percent. */
     case Spread = 'spread';
     case Metres = 'metres';
+
+    /** Metres too, of what is measured with a hand's rule: said in inches or centimetres. */
+    case Small = 'small';
     case Degrees = 'degrees';
 
     /** Degrees to one side, positive right. */

@@ -15,6 +15,12 @@ final class Say
         return sprintf('{%.3f m}', $metres);
     }
 
+    /** A length measured with a hand's rule, likewise. */
+    public static function small(float $metres): string
+    {
+        return sprintf('{%.3f s}', $metres);
+    }
+
     public static function percent(float $share): string
     {
         return sprintf('%d %%', (int) round(100.0 * $share));

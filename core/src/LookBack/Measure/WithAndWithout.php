@@ -21,6 +21,7 @@ final class WithAndWithout implements Measure
     public const PAIRS = [
         'held' => ['the finish held', 'the head up early'],
         'routine' => ['the routine kept', 'the routine not kept'],
+        'pictured' => ['line and drop pictured', 'neither pictured'],
     ];
 
     public static function of(Asked $asked): ?Finding

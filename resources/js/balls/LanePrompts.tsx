@@ -1,0 +1,29 @@
+import { MarginWord } from '../design';
+import { useRemember } from '../server/queries';
+
+interface LanePromptsProps {
+  /** Whose the next ball is. */
+  student: string | null;
+  /** How long the putt is, metres; null where there is no target. */
+  length: number | null;
+}
+
+/** What this student's routine and school say beside the lane, at this length. */
+export function LanePrompts({ student, length }: LanePromptsProps) {
+  const prompts = useRemember(student).data?.prompts ?? [];
+  const here = prompts.filter(
+    ({ from_m, to_m }) =>
+      (from_m === null || (length !== null && length > from_m)) &&
+      (to_m === null || length === null || length <= to_m),
+  );
+  return here.length === 0 ? null : (
+    <MarginWord>
+      <h2>Before and after each ball</h2>
+      <ul>
+        {here.map(({ text }) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+    </MarginWord>
+  );
+}

@@ -1,0 +1,136 @@
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import styled from 'styled-components';
+import { OutboxNotices } from '../balls/OutboxNotices';
+import { ButtonLink, color, Entry, Notice, OneOf, Page, Quiet, Row, Stack, space, Title } from '../design';
+import { useCheckBook, useStudentChecks } from '../server/queries';
+import type { CardLook, CardSight, PointCard, PointSight, Session } from '../server/types';
+import { useLog } from '../server/useOutbox';
+import { day } from '../units/dates';
+import { useOfWhom, WhoIsChecked } from './ofWhom';
+import { WithSession } from './WithSession';
+
+const Points = styled.ol`
+  margin: 0; padding: 0; list-style: none; counter-reset: point;
+  & > li { display: grid; gap: ${space.s}; padding: 12px 0; border-bottom: 1px solid ${color.rule}; counter-increment: point; }
+  h2 { font-size: 1.1rem; }
+  h2::before { content: counter(point) '. '; color: ${color.pencil}; }
+`;
+
+/** One card looked at point by point: a touch each. */
+export function CardScreen() {
+  return <WithSession>{(session) => <CardIn session={session} />}</WithSession>;
+}
+
+function CardIn({ session }: { session: Session }) {
+  const { key } = useParams();
+  const book = useCheckBook();
+  const card = book.data?.cards.find((each) => each.key === key);
+  return card === undefined ? (
+    <Page>
+      {book.data === undefined && !book.isError ? (
+        <p>Opening the card …</p>
+      ) : (
+        <Notice kind="wrong">{book.error?.message ?? 'There is no such card.'}</Notice>
+      )}
+    </Page>
+  ) : (
+    <CardOf session={session} card={card} />
+  );
+}
+
+function CardOf({ session, card }: { session: Session; card: PointCard }) {
+  const who = useOfWhom(session);
+  const log = useLog(session);
+  const looks = useStudentChecks(who.student);
+  const look = looks.data?.cards.find(({ key }) => key === card.key);
+  // What this student's school does not look at is not asked.
+  const points =
+    look === undefined
+      ? card.points
+      : card.points.filter(({ key }) => look.points.some((each) => each.key === key));
+  return (
+    <Page>
+      <Stack>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page={`${card.title} · ${session.student?.name ?? 'A session'}`}>{card.title}</Title>
+          <ButtonLink to={`/sessions/${session.id}/checks`}>All checks</ButtonLink>
+        </Row>
+        <OutboxNotices log={log} words={() => ''} />
+        <WhoIsChecked who={who} />
+        {who.student === null && <Notice>Say under Arrive who has come: a check is somebody’s.</Notice>}
+        <Points>
+          {points.map((point) => (
+            <PointOf
+              key={`${who.student} ${point.key}`}
+              point={point}
+              sight={session.sights.find(
+                (each) => each.student === who.student && each.card === card.key && each.point === point.key,
+              )}
+              last={look?.points.find(({ key }) => key === point.key)}
+              sessionId={session.id}
+              onSee={(sight, word) => void log.seePoint(card.key, point.key, who.said, sight, word)}
+            />
+          ))}
+        </Points>
+      </Stack>
+    </Page>
+  );
+}
+
+const SIGHTS = [
+  { value: 'good', label: 'Good' },
+  { value: 'attention', label: 'Attention' },
+  { value: 'none', label: 'Not looked at' },
+] as const;
+
+interface PointOfProps {
+  point: PointCard['points'][number];
+  sight: CardSight | undefined;
+  last: CardLook['points'][number] | undefined;
+  sessionId: string;
+  onSee: (sight: PointSight | null, word: string | null) => void;
+}
+
+function PointOf({ point, sight, last, sessionId, onSee }: PointOfProps) {
+  const [word, setWord] = useState(sight?.word ?? '');
+  const kept = (text: string) => (text.trim() === '' ? null : text.trim());
+  return (
+    <li>
+      <h2>{point.times === null || point.times === 0 ? point.text : `${point.text}, ${point.times}`}</h2>
+      <OneOf
+        label={point.text}
+        isLabelHidden
+        options={SIGHTS}
+        value={sight?.sight ?? 'none'}
+        onChange={(value) => onSee(value === 'none' ? null : value, value === 'none' ? null : kept(word))}
+      />
+      {sight?.sight === 'attention' && (
+        <Entry
+          label={`A word on: ${point.text}`}
+          value={word}
+          onChange={setWord}
+          onBlur={() => kept(word) !== sight.word && onSee('attention', kept(word))}
+          maxLength={200}
+          hint="Which side, how much. It shows at the next start."
+        />
+      )}
+      <Before last={last} sessionId={sessionId} />
+    </li>
+  );
+}
+
+/** How the point looked the time before. */
+function Before({ last, sessionId }: { last: PointOfProps['last']; sessionId: string }) {
+  if (last === undefined || last.sight === null || last.at_ms === null) {
+    return null;
+  }
+  const isToday = last.session_id === sessionId;
+  const before = isToday ? last.before : last.sight;
+  return before === null ? null : (
+    <Quiet>
+      {isToday ? 'The time before' : `On ${day(new Date(last.at_ms).toISOString())}`}:{' '}
+      {before === 'good' ? 'good' : `attention${!isToday && last.word !== null ? `, ${last.word}` : ''}`}.
+    </Quiet>
+  );
+}

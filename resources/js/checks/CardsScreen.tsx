@@ -1,0 +1,60 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { ButtonLink, color, Notice, Page, Part, Quiet, Row, Stack, space, Title } from '../design';
+import { newId } from '../server/outbox';
+import { useCheckBook } from '../server/queries';
+import type { PointCard } from '../server/types';
+
+const KINDS: Record<PointCard['kind'], string> = {
+  set_up: 'Set-up',
+  routine: 'Routines',
+  views: 'Views of a putt',
+  safety: 'Before balls are struck with eyes elsewhere',
+};
+
+const Lines = styled.ul`
+  list-style: none; margin: 0; padding: 0;
+  li { border-bottom: 1px solid ${color.rule}; padding: ${space.s} 0; }
+  a { min-height: 44px; display: inline-flex; align-items: center; font-weight: 700; }
+`;
+
+/** The bench's cards of points, by what they are for. */
+export function CardsScreen() {
+  const book = useCheckBook();
+  const cards = book.data?.cards ?? [];
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page="Cards">Cards of points</Title>
+          <ButtonLink look="main" to={`/cards/${newId()}`}>
+            A card of your own
+          </ButtonLink>
+        </Row>
+        <Quiet>
+          What is looked at point by point, and routines in their order. Change those that ship, or write your
+          own: add, reorder, leave out.
+        </Quiet>
+        {book.isError && <Notice kind="wrong">{book.error.message}</Notice>}
+        {(Object.keys(KINDS) as PointCard['kind'][]).map((kind) => (
+          <Part key={kind}>
+            <h2>{KINDS[kind]}</h2>
+            <Lines>
+              {cards
+                .filter((card) => card.kind === kind)
+                .map((card) => (
+                  <li key={card.key}>
+                    <Link to={`/cards/${card.key}`}>{card.title}</Link>
+                    <Quiet>
+                      {card.points.map(({ text }) => text).join(' · ')}
+                      {card.is_own && card.is_shipped ? ' (changed by you)' : ''}
+                    </Quiet>
+                  </li>
+                ))}
+            </Lines>
+          </Part>
+        ))}
+      </Stack>
+    </Page>
+  );
+}

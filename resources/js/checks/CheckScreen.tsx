@@ -1,0 +1,306 @@
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import styled from 'styled-components';
+import { OutboxNotices } from '../balls/OutboxNotices';
+import {
+  Button,
+  ButtonLink,
+  color,
+  Entry,
+  Fold,
+  Margin,
+  MarginWord,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Said,
+  Stack,
+  space,
+  Title,
+  useFirstError,
+  wide,
+} from '../design';
+import { announce } from '../device/announce';
+import { CheckFound } from '../found/CheckFound';
+import { useCheckBook, useStudentChecks } from '../server/queries';
+import type { CheckField, CheckKind, CheckLook, CheckTry, Session } from '../server/types';
+import { useLog } from '../server/useOutbox';
+import { day } from '../units/dates';
+import { type Units, useUnits } from '../units/useUnits';
+import { useOfWhom, WhoIsChecked } from './ofWhom';
+import { TapTempo } from './TapTempo';
+import { type Draft, lengthKind, NOTHING, nextDraft, readDraft, tryWords } from './tries';
+import { WithSession } from './WithSession';
+
+const Beside = styled.div`
+  display: grid; gap: ${space.l} ${space.xl}; align-items: start; grid-template-columns: minmax(0, 1fr);
+  ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr); }
+`;
+
+const Made = styled.ol`
+  list-style: none; margin: 0; padding: 0;
+  li { display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; border-bottom: 1px solid ${color.rule}; min-height: 48px; }
+`;
+
+/** One check: how it is done, entering tries, and what they find, drawn. */
+export function CheckScreen() {
+  return <WithSession>{(session) => <CheckIn session={session} />}</WithSession>;
+}
+
+function CheckIn({ session }: { session: Session }) {
+  const { key } = useParams();
+  const book = useCheckBook();
+  const kind = book.data?.kinds.find((each) => each.key === key);
+  if (kind === undefined) {
+    return (
+      <Page>
+        {book.data === undefined && !book.isError ? (
+          <p>Opening the check …</p>
+        ) : (
+          <Notice kind="wrong">{book.error?.message ?? 'There is no such check.'}</Notice>
+        )}
+      </Page>
+    );
+  }
+  return <CheckOf key={kind.key} session={session} kind={kind} />;
+}
+
+function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
+  const units = useUnits();
+  const who = useOfWhom(session);
+  const log = useLog(session);
+  const checked = useStudentChecks(who.student);
+  const look = checked.data?.checks.find(({ key }) => key === kind.key);
+  const made = session.checks.filter(({ check, student }) => check === kind.key && student === who.student);
+  return (
+    <Page data-margin>
+      <Stack>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page={`${kind.question} · ${session.student?.name ?? 'A session'}`}>{kind.question}</Title>
+          <ButtonLink to={`/sessions/${session.id}/checks`}>All checks</ButtonLink>
+        </Row>
+        <OutboxNotices log={log} words={() => ''} />
+        <WhoIsChecked who={who} />
+        {who.student === null ? (
+          <Notice>Say under Arrive who has come: a check is somebody’s.</Notice>
+        ) : (
+          <Beside>
+            <Stack>
+              <NextTry
+                kind={kind}
+                units={units}
+                onTry={(answers) => {
+                  void log.tryCheck(kind.key, who.said, answers);
+                  announce(`Kept: ${tryWords(kind.fields, answers, units)}`);
+                }}
+              />
+              <Tried
+                made={made}
+                kind={kind}
+                units={units}
+                onTakeBack={(id) => {
+                  void log.undo(id);
+                  announce('Taken back');
+                }}
+              />
+            </Stack>
+            <Found session={session} look={look} made={made} units={units} />
+          </Beside>
+        )}
+      </Stack>
+      <HowItIsDone kind={kind} />
+    </Page>
+  );
+}
+
+function NextTry({
+  kind,
+  units,
+  onTry,
+}: {
+  kind: CheckKind;
+  units: Units;
+  onTry: (answers: CheckTry['answers']) => void;
+}) {
+  const [draft, setDraft] = useState<Draft>(NOTHING);
+  const [errors, setErrors] = useState<Record<string, string> | null>(null);
+  useFirstError(errors);
+  const keep = (event: React.FormEvent) => {
+    event.preventDefault();
+    const read = readDraft(kind.fields, draft, units);
+    setErrors(read.errors);
+    if (read.answers !== null) {
+      onTry(read.answers);
+      setDraft(nextDraft(kind.fields, draft));
+    }
+  };
+  return (
+    <Part as="form" onSubmit={keep} noValidate>
+      <h2>The next try</h2>
+      {kind.fields.map((field) => (
+        <FieldEntry
+          key={field.name}
+          field={field}
+          draft={draft}
+          onDraft={setDraft}
+          error={errors?.[field.name] ?? null}
+          units={units}
+        />
+      ))}
+      {kind.key === 'tempo' && (
+        <TapTempo onTempo={(bpm) => setDraft({ ...draft, texts: { ...draft.texts, bpm: String(bpm) } })} />
+      )}
+      <Row>
+        <Button look="main" type="submit">
+          Keep this try
+        </Button>
+      </Row>
+    </Part>
+  );
+}
+
+interface FieldEntryProps {
+  field: CheckField;
+  draft: Draft;
+  onDraft: (draft: Draft) => void;
+  error: string | null;
+  units: Units;
+}
+
+const SIDES = ['0', '1'] as const;
+
+/** One thing a check asks: words to touch, a number, or a length with its side. */
+function FieldEntry({ field, draft, onDraft, error, units }: FieldEntryProps) {
+  const text = draft.texts[field.name] ?? '';
+  const type = (value: string) => onDraft({ ...draft, texts: { ...draft.texts, [field.name]: value } });
+  const label = field.is_needed ? field.question : `${field.question} (may be left out)`;
+  if (field.kind === 'words') {
+    return (
+      <OneOf
+        label={label}
+        options={field.answers}
+        value={text === '' ? null : text}
+        onChange={type}
+        error={error}
+      />
+    );
+  }
+  const entry = (
+    <Entry
+      label={label}
+      value={text}
+      onChange={type}
+      inputMode={field.kind === 'count' ? 'numeric' : 'text'}
+      {...(field.kind === 'metres'
+        ? { suffix: units.suffix(lengthKind(field)) }
+        : { hint: `${field.least} to ${field.most}.` })}
+      error={error}
+    />
+  );
+  return field.sides === null ? (
+    entry
+  ) : (
+    <Stack $gap="s">
+      {entry}
+      <OneOf
+        label={`Which side: ${field.question.toLowerCase()}`}
+        isLabelHidden
+        options={field.sides.map((side, index) => ({ value: SIDES[index === 0 ? 0 : 1], label: side }))}
+        value={draft.sides[field.name] === undefined ? null : SIDES[draft.sides[field.name] ?? 0]}
+        onChange={(side) =>
+          onDraft({ ...draft, sides: { ...draft.sides, [field.name]: side === '0' ? 0 : 1 } })
+        }
+      />
+    </Stack>
+  );
+}
+
+function Tried({
+  made,
+  kind,
+  units,
+  onTakeBack,
+}: {
+  made: readonly CheckTry[];
+  kind: CheckKind;
+  units: Units;
+  onTakeBack: (id: string) => void;
+}) {
+  return made.length === 0 ? null : (
+    <Part>
+      <h2>
+        Tried today: {made.length}
+        {kind.dose === null ? '' : ` of at most ${kind.dose}`}
+      </h2>
+      <Made>
+        {made.toReversed().map(({ id, answers }) => {
+          const words = tryWords(kind.fields, answers, units);
+          return (
+            <li key={id}>
+              <span>{words}</span>
+              <Button look="bare" aria-label={`Take back ${words}`} onPress={() => onTakeBack(id)}>
+                Take back
+              </Button>
+            </li>
+          );
+        })}
+      </Made>
+    </Part>
+  );
+}
+
+function Found({
+  session,
+  look,
+  made,
+  units,
+}: {
+  session: Session;
+  look: CheckLook | undefined;
+  made: readonly CheckTry[];
+  units: Units;
+}) {
+  const isToday = look?.session_id === session.id;
+  return (
+    <Part>
+      <h2>
+        {look === undefined || isToday
+          ? 'What it found'
+          : `What it found on ${day(new Date(look.at_ms).toISOString())}`}
+      </h2>
+      {look === undefined ? (
+        <Said>{made.length === 0 ? 'What is measured is drawn here.' : 'Drawn once it is sent.'}</Said>
+      ) : (
+        <CheckFound check={look} units={units} />
+      )}
+      {isToday && look.n !== made.length && <Quiet>Of {look.n} tries; the others are not sent yet.</Quiet>}
+    </Part>
+  );
+}
+
+function HowItIsDone({ kind }: { kind: CheckKind }) {
+  return (
+    <Margin notes={[]}>
+      {kind.care.length > 0 && (
+        <MarginWord>
+          <h2>Take care here</h2>
+          <ul>
+            {kind.care.map((care) => (
+              <li key={care}>{care}</li>
+            ))}
+          </ul>
+        </MarginWord>
+      )}
+      <Fold label="How it is done" isOpen>
+        <MarginWord as="ol" style={{ paddingLeft: '1.2em', margin: 0 }}>
+          {kind.steps.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </MarginWord>
+      </Fold>
+    </Margin>
+  );
+}

@@ -1,0 +1,145 @@
+/** What can be checked of a student, what was, the cards of points, putters, and what is kept of a student besides. */
+
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request } from './api';
+import { keys } from './keys';
+import { newId } from './outbox';
+import type { About, CheckBook, PointCard, Putter, Remembered, SchoolQuestion, StudentChecks } from './types';
+
+export const bookOptions = queryOptions({
+  queryKey: ['checks'],
+  queryFn: () => request<CheckBook>('GET', 'checks'),
+  staleTime: 60_000,
+});
+
+/** Every check, every card of the bench, and the questions on which schools differ. */
+export function useCheckBook() {
+  return useQuery(bookOptions);
+}
+
+/** What was checked of a student. */
+export function useStudentChecks(student: string | null) {
+  return useQuery({
+    queryKey: [...keys.looks(student ?? ''), 'checks'],
+    queryFn: () => request<StudentChecks>('GET', `students/${student}/checks`),
+    enabled: student !== null,
+  });
+}
+
+export const rememberOptions = (student: string) =>
+  queryOptions({
+    queryKey: [...keys.looks(student), 'remember'],
+    queryFn: () => request<Remembered>('GET', `students/${student}/remember`),
+  });
+
+/** What to remember of a student today, and what is said beside the lane. */
+export function useRemember(student: string | null) {
+  return useQuery({ ...rememberOptions(student ?? ''), enabled: student !== null });
+}
+
+const aboutKey = (student: string) => [...keys.looks(student), 'about'];
+
+export function useAbout(student: string) {
+  return useQuery({
+    queryKey: aboutKey(student),
+    queryFn: () => request<About>('GET', `students/${student}/about`),
+  });
+}
+
+export function useKeepAbout(student: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (about: About) => request<About>('PUT', `students/${student}/about`, about),
+    onSuccess: async (about) => {
+      client.setQueryData(aboutKey(student), about);
+      await restsOnStudent(client, student);
+    },
+  });
+}
+
+/** The coach's own answers, taken for students whose card does not say. */
+export function useKeepSchools() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (answers: Record<string, string>) => request<SchoolQuestion[]>('PUT', 'schools', answers),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: bookOptions.queryKey });
+      await client.invalidateQueries({ queryKey: keys.allLooks });
+    },
+  });
+}
+
+export type CardDraft = Pick<PointCard, 'kind' | 'title' | 'points'>;
+
+export function useKeepCard() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ key, card }: { key: string; card: CardDraft }) =>
+      request<PointCard>('PUT', `cards/${key}`, card),
+    onSuccess: () => cardsChanged(client),
+  });
+}
+
+/** One that ships is again as it ships. */
+export function useDropCard() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (key: string) => request<null>('DELETE', `cards/${key}`),
+    onSuccess: () => cardsChanged(client),
+  });
+}
+
+async function cardsChanged(client: ReturnType<typeof useQueryClient>) {
+  await client.invalidateQueries({ queryKey: bookOptions.queryKey });
+  await client.invalidateQueries({ queryKey: keys.allLooks });
+}
+
+const puttersKey = (student: string) => [...keys.looks(student), 'putters'];
+
+export function usePutters(student: string) {
+  return useQuery({
+    queryKey: puttersKey(student),
+    queryFn: () => request<Putter[]>('GET', `students/${student}/putters`),
+  });
+}
+
+export type PutterDraft = Omit<Putter, 'id' | 'is_in_use'>;
+
+/** @param id of one to change; null for a new one */
+export function useKeepPutter(student: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, draft }: { id: string | null; draft: PutterDraft }) =>
+      id === null
+        ? request<Putter[]>('POST', `students/${student}/putters`, { id: newId(), ...draft })
+        : request<Putter[]>('PUT', `putters/${id}`, draft),
+    onSuccess: (putters) => puttersAre(client, student, putters),
+  });
+}
+
+/** From now on balls carry this one. */
+export function useTakePutter(student: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => request<Putter[]>('POST', `putters/${id}/use`),
+    onSuccess: (putters) => puttersAre(client, student, putters),
+  });
+}
+
+export function useDropPutter(student: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => request<null>('DELETE', `putters/${id}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: puttersKey(student) }),
+  });
+}
+
+async function puttersAre(client: ReturnType<typeof useQueryClient>, student: string, putters: Putter[]) {
+  client.setQueryData(puttersKey(student), putters);
+  await client.invalidateQueries({ queryKey: keys.bench });
+}
+
+async function restsOnStudent(client: ReturnType<typeof useQueryClient>, student: string) {
+  await client.invalidateQueries({ queryKey: keys.looks(student) });
+  await client.invalidateQueries({ queryKey: ['stroke'] });
+}

@@ -1,0 +1,260 @@
+import { useState } from 'react';
+import {
+  AnyOf,
+  Button,
+  Columns,
+  Entry,
+  NoteEntry,
+  Notice,
+  OneOf,
+  Part,
+  Pick,
+  Quiet,
+  Row,
+  Stack,
+  useFirstError,
+} from '../design';
+import { fieldError } from '../server/api';
+import { isOfEarlierVisit, useAbout, useCheckBook, useKeepAbout } from '../server/queries';
+import type { About, CheckBook, Student } from '../server/types';
+import { readDayToCome } from '../units/dates';
+import { readNumber } from '../units/format';
+import { useUnitsOf } from '../units/useUnits';
+
+/** What is kept of a student besides the few measures: all of it may be left out. */
+export function AboutPart({ student }: { student: Student }) {
+  const about = useAbout(student.id);
+  const book = useCheckBook();
+  if (about.data === undefined || book.data === undefined || isOfEarlierVisit(about)) {
+    const error = about.error ?? book.error;
+    return error !== null ? (
+      <Notice kind="wrong">{error.message}</Notice>
+    ) : (
+      <p>Opening the rest of the card …</p>
+    );
+  }
+  return <AboutForm student={student} kept={about.data} book={book.data} />;
+}
+
+const EYES = [
+  { value: 'none', label: 'Not known' },
+  { value: 'lead', label: 'The lead eye' },
+  { value: 'trail', label: 'The trail eye' },
+] as const;
+
+/** Numbers as they are typed, by field. */
+const NUMBERS = ['handicap', 'handicap_wanted', 'three_putts_per_round', 'lay_off_weeks'] as const;
+
+type NumberField = (typeof NUMBERS)[number];
+
+function useAboutForm(student: Student, kept: About) {
+  const units = useUnitsOf(student);
+  const keep = useKeepAbout(student.id);
+  const [draft, setDraft] = useState(kept);
+  const [typed, setTyped] = useState<Record<NumberField, string>>(
+    Object.fromEntries(
+      NUMBERS.map((name) => [name, kept[name] === null ? '' : String(kept[name])]),
+    ) as Record<NumberField, string>,
+  );
+  const [markTo, setMarkTo] = useState(units.text(kept.mark_to_m, 'station'));
+  const [until, setUntil] = useState(kept.keep_until ?? '');
+  const [local, setLocal] = useState<Record<string, string>>({});
+  useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    const wrong: Record<string, string> = {};
+    const numbers = Object.fromEntries(
+      NUMBERS.map((name) => {
+        const read = typed[name].trim() === '' ? null : readNumber(typed[name]);
+        if (typed[name].trim() !== '' && read === null) {
+          wrong[name] = `“${typed[name].trim()}” is not a number.`;
+        }
+        return [name, read];
+      }),
+    );
+    const mark = units.reread(markTo, kept.mark_to_m, 'station');
+    if (mark.error !== null) {
+      wrong.mark_to_m = mark.error;
+    }
+    const day = until.trim() === '' ? null : readDayToCome(until);
+    if (until.trim() !== '' && day === null) {
+      wrong.keep_until = `“${until.trim()}” is no day. Type 30/11/2027, say.`;
+    }
+    setLocal(wrong);
+    if (Object.keys(wrong).length === 0) {
+      keep.mutate({ ...draft, ...numbers, mark_to_m: mark.metres, keep_until: day });
+    }
+  };
+  return {
+    draft,
+    set: (part: Partial<About>) => setDraft({ ...draft, ...part }),
+    typed,
+    type: (name: NumberField) => (text: string) => setTyped({ ...typed, [name]: text }),
+    markTo,
+    setMarkTo,
+    until,
+    setUntil,
+    units,
+    keep,
+    submit,
+    errorAt: (field: string) => local[field] ?? fieldError(keep.error, field),
+  };
+}
+
+type AboutFormState = ReturnType<typeof useAboutForm>;
+
+function AboutForm({ student, kept, book }: { student: Student; kept: About; book: CheckBook }) {
+  const form = useAboutForm(student, kept);
+  return (
+    <Stack $gap="l" as="form" onSubmit={form.submit} noValidate aria-label="The rest of the card">
+      {form.keep.isError && <Notice kind="wrong">{form.keep.error.message}</Notice>}
+      <WhereTheyStand form={form} />
+      <HowTheyAreTaught form={form} book={book} />
+      <WhatMayBeKept form={form} />
+      <Row>
+        <Button look="main" type="submit" isPending={form.keep.isPending}>
+          Keep the rest of the card
+        </Button>
+        {form.keep.isSuccess && <Quiet role="status">Kept.</Quiet>}
+      </Row>
+    </Stack>
+  );
+}
+
+function WhereTheyStand({ form: { draft, set, typed, type, errorAt } }: { form: AboutFormState }) {
+  return (
+    <Part>
+      <h2>Where they stand</h2>
+      <Columns>
+        <Entry
+          label="Handicap now"
+          value={typed.handicap}
+          onChange={type('handicap')}
+          error={errorAt('handicap')}
+        />
+        <Entry
+          label="Handicap wanted"
+          value={typed.handicap_wanted}
+          onChange={type('handicap_wanted')}
+          error={errorAt('handicap_wanted')}
+        />
+        <Entry
+          label="Three-putts a round, as told"
+          value={typed.three_putts_per_round}
+          onChange={type('three_putts_per_round')}
+          hint="Until rounds are noted."
+          error={errorAt('three_putts_per_round')}
+        />
+      </Columns>
+      <Columns>
+        <Entry
+          label="Weeks without real greens"
+          value={typed.lay_off_weeks}
+          onChange={type('lay_off_weeks')}
+          inputMode="numeric"
+          hint="Before they came. A long one begins with the read and the pace."
+          error={errorAt('lay_off_weeks')}
+        />
+        <Entry
+          label="What was practised meanwhile"
+          value={draft.lay_off_work ?? ''}
+          onChange={(text) => set({ lay_off_work: text === '' ? null : text })}
+          hint="And at what lengths."
+          error={errorAt('lay_off_work')}
+        />
+      </Columns>
+      <OneOf
+        label="Dominant eye"
+        options={EYES}
+        value={draft.dominant_eye ?? 'none'}
+        onChange={(eye) => set({ dominant_eye: eye === 'none' ? null : eye })}
+      />
+    </Part>
+  );
+}
+
+const UNSAID = 'unsaid';
+
+function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckBook }) {
+  const { draft, set, units } = form;
+  const routines = book.cards.filter(({ kind }) => kind === 'routine');
+  return (
+    <Part>
+      <h2>How they are taught, where schools differ</h2>
+      <Columns>
+        <Pick
+          label="Routine"
+          options={[
+            { value: UNSAID, label: 'None chosen' },
+            ...routines.map(({ key, title }) => ({ value: key, label: title })),
+          ]}
+          value={draft.recipe ?? UNSAID}
+          onChange={(key) => set({ recipe: key === UNSAID ? null : key })}
+        />
+        {book.questions.map(({ key, question, answers, default: shipped, coachs }) => {
+          const usual = answers.find(({ value }) => value === (coachs ?? shipped))?.label ?? '';
+          return (
+            <Pick
+              key={key}
+              label={question}
+              options={[
+                { value: UNSAID, label: `${coachs === null ? 'As shipped' : 'As you take it'}: ${usual}` },
+                ...answers,
+              ]}
+              value={draft.schools[key] ?? UNSAID}
+              onChange={(answer) => {
+                const { [key]: _, ...others } = draft.schools;
+                set({ schools: answer === UNSAID ? others : { ...others, [key]: answer } });
+              }}
+            />
+          );
+        })}
+        <Entry
+          label="A line on the ball up to"
+          value={form.markTo}
+          onChange={form.setMarkTo}
+          suffix={units.suffix('station')}
+          hint="Beyond it a spot, where the mark is “a line up to a length”."
+          error={form.errorAt('mark_to_m')}
+        />
+      </Columns>
+    </Part>
+  );
+}
+
+function WhatMayBeKept({ form: { draft, set, until, setUntil, errorAt } }: { form: AboutFormState }) {
+  return (
+    <Part>
+      <h2>What may be kept</h2>
+      <AnyOf
+        label="This student"
+        options={[
+          { value: 'minor', label: 'Is under age' },
+          { value: 'film', label: 'May be filmed' },
+        ]}
+        values={[
+          ...(draft.is_minor ? ['minor' as const] : []),
+          ...(draft.may_be_filmed ? ['film' as const] : []),
+        ]}
+        onChange={(values) =>
+          set({ is_minor: values.includes('minor'), may_be_filmed: values.includes('film') })
+        }
+      />
+      <Columns>
+        <NoteEntry
+          label="Consent: who gave it, and when"
+          value={draft.consent ?? ''}
+          onChange={(text) => set({ consent: text === '' ? null : text })}
+          error={errorAt('consent')}
+        />
+        <Entry
+          label="Records may be kept until"
+          value={until}
+          onChange={setUntil}
+          hint="A day, like 30/11/2027. Past it, Arrive asks."
+          error={errorAt('keep_until')}
+        />
+      </Columns>
+    </Part>
+  );
+}
