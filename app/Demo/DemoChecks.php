@@ -66,7 +66,10 @@ final class DemoChecks
             'in_work' => InWork::read($read($kept['in_work']))->toArray(),
         ]);
         foreach ($kept['putters'] as $putter) {
-            Putter::query()->create($putter + ['id' => $ulids->at($at), 'bench_id' => $student->bench_id, 'coach_id' => $student->coach_id, 'student_id' => $student->id]);
+            Putter::query()->updateOrCreate(
+                ['student_id' => $student->id, 'name' => $putter['name']],
+                $putter + ['bench_id' => $student->bench_id, 'coach_id' => $student->coach_id],
+            );
         }
     }
 

@@ -45,6 +45,19 @@ final class Student extends OwnedRecord
     /** @var array<string, mixed> */
     protected $attributes = ['is_gentle' => false];
 
+    /** The putter in use is always one of the student's putters, measured or not. */
+    protected static function booted(): void
+    {
+        self::saved(static function (self $student): void {
+            if ($student->putter !== null && ($student->wasRecentlyCreated || $student->wasChanged('putter'))) {
+                Putter::query()->firstOrCreate(
+                    ['student_id' => $student->id, 'name' => $student->putter],
+                    ['bench_id' => $student->bench_id, 'coach_id' => $student->coach_id],
+                );
+            }
+        });
+    }
+
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
     {

@@ -45,7 +45,7 @@ final class Checks
             $answers = json_decode((string) $row->answers, true, 4, JSON_THROW_ON_ERROR);
 
             return new MadeTry(new CheckTry($row->id, (int) $row->at_ms, $row->student_id, $row->kind, $answers), $row->practice_session_id, $speeds[$i]);
-        }, $rows, array_keys($rows)), $this->schools($student));
+        }, $rows, array_keys($rows)), $this->schools($student), $student->unit);
     }
 
     /** @return list<CheckLook> those that were ever made, in the order of a session */

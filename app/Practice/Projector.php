@@ -58,7 +58,8 @@ final class Projector
             $this->findings->forget($session, $shown);
         }
         $this->writeSetAsides($session, $log->setAside);
-        if (self::writeList('check_tries', $session, self::tries($session, $shown)) || self::writeList('card_sights', $session, self::sights($session, $shown))) {
+        $hasChanged = [self::writeList('check_tries', $session, self::tries($session, $shown)), self::writeList('card_sights', $session, self::sights($session, $shown))];
+        if (in_array(true, $hasChanged, true)) {
             Bench::evidenceChanged($session->bench_id);
         }
         $session->forceFill([

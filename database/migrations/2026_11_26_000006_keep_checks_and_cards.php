@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
 
 /** What was checked of a student, a coach's own cards, putters, and the part of a session a ball belongs to. */
 return new class extends Migration {
@@ -56,6 +58,13 @@ return new class extends Migration {
             $table->timestamps();
             $table->unique(['student_id', 'name']);
         });
+        // Whatever was in use is a putter like any other, not measured yet.
+        foreach (DB::table('students')->whereNotNull('putter')->orderBy('id')->get(['id', 'bench_id', 'coach_id', 'putter', 'created_at']) as $student) {
+            DB::table('putters')->insert([
+                'id' => strtolower((string) Str::ulid()), 'bench_id' => $student->bench_id, 'coach_id' => $student->coach_id, 'student_id' => $student->id,
+                'name' => $student->putter, 'created_at' => $student->created_at, 'updated_at' => $student->created_at,
+            ]);
+        }
         Schema::table('students', fn(Blueprint $table) => $table->json('about')->nullable());
         Schema::table('benches', fn(Blueprint $table) => $table->json('schools')->nullable());
         Schema::table('balls', function (Blueprint $table): void {

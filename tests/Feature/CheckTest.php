@@ -88,7 +88,8 @@ final class CheckTest extends TestCase
     public function testACardIsLookedAtAgainAndItsAttentionIsRemembered(): void
     {
         $see = fn(string $point, ?string $sight, int $second, ?string $word = null): array => $this->event('card_point_seen', ['card' => 'grip', 'point' => $point, 'sight' => $sight, 'word' => $word, 'student' => null], $second);
-        $this->send([$see('wrists', 'attention', 0, 'cupped'), $see('one', 'attention', 1), $see('one', null, 2)]);
+        // A try in the same batch: both are kept.
+        $this->send([$this->try('hands', ['stand' => 'level']), $see('wrists', 'attention', 0, 'cupped'), $see('one', 'attention', 1), $see('one', null, 2)]);
         $later = $this->practiceSession($this->coach, $this->student);
         $this->send([$see('kind', 'good', 60)], $later);
         $grip = collect((array) $this->getJson("api/students/{$this->student->id}/checks")->json('cards'))->firstWhere('key', 'grip');

@@ -28,7 +28,12 @@ abstract readonly class Beside extends CheckKind
     {
         $values = $tries->numbers($this->fields[0]->name);
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, $this->say(...))];
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, $this->inWords(...), Say::small(...))];
+    }
+
+    public function inWords(float $value): string
+    {
+        return abs($value) < self::ON ? 'in the middle' : Say::small(abs($value)) . ' ' . lcfirst(($this->fields[0]->sides ?? ['less', 'more'])[$value < 0.0 ? 0 : 1]);
     }
 
     public function mark(MadeTry $try): Mark
@@ -42,10 +47,5 @@ abstract readonly class Beside extends CheckKind
         $interval = ($this->findings($tries, $checked)[0] ?? null)?->interval;
 
         return $interval === null || $interval->contains(0.0) ? 0 : ($interval->low > 0.0 ? 1 : -1);
-    }
-
-    private function say(float $metres): string
-    {
-        return abs($metres) < self::ON ? 'in the middle' : Say::small(abs($metres)) . ' ' . lcfirst(($this->fields[0]->sides ?? ['less', 'more'])[$metres < 0.0 ? 0 : 1]);
     }
 }

@@ -42,6 +42,12 @@ abstract readonly class CheckKind
      */
     abstract public function findings(Tries $tries, Checked $checked): array;
 
+    /** The figure that is followed, in words with its side; null where its unit says all of it. */
+    public function inWords(float $value): ?string
+    {
+        return null;
+    }
+
     /** How one try is drawn. */
     abstract public function mark(MadeTry $try): Mark;
 

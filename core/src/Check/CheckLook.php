@@ -58,7 +58,7 @@ final readonly class CheckLook
             $latest->all[0]->try->atMilliseconds,
             $latest->n(),
             $findings,
-            $first === null || $before === null ? null : $first->sinceInWords($before),
+            $first === null || $before === null ? null : $first->sinceInWords($before, $before->value === null ? null : $kind->inWords($before->value)),
             $kind->cue($latest, $checked),
             array_map($kind->mark(...), $latest->all),
             array_values(array_filter([...$course, self::point($session, $latest, $first)])),

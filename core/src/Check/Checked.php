@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Check;
 
 use Amble\Core\Student\Schools;
+use Amble\Core\Units\Unit;
 
 /** Everything that was checked of one student, by kind: what one check found may be what another is held against. Immutable. */
 final readonly class Checked
@@ -12,8 +13,11 @@ final readonly class Checked
     /** @var array<string, Tries> by kind, oldest first */
     private array $byKind;
 
-    /** @param list<MadeTry> $tries oldest first */
-    public function __construct(array $tries, private ?Schools $schools = null)
+    /**
+     * @param list<MadeTry> $tries oldest first
+     * @param Unit $unit in which lengths are round to this student
+     */
+    public function __construct(array $tries, private ?Schools $schools = null, public Unit $unit = Unit::Feet)
     {
         $byKind = [];
         foreach ($tries as $try) {

@@ -20,9 +20,10 @@ final class Figures
      *
      * @param non-empty-list<float> $values
      * @param \Closure(float): string $say a value in words
+     * @param \Closure(float): string $size how far apart two of them are, in words
      * @param list<FindingRow> $rows its parts
      */
-    public static function mean(string $question, FindingUnit $unit, array $values, \Closure $say, array $rows = []): Finding
+    public static function mean(string $question, FindingUnit $unit, array $values, \Closure $say, \Closure $size, array $rows = []): Finding
     {
         $row = Means::row('', $unit, $values);
         $variance = Sample::variance($values);
@@ -35,7 +36,7 @@ final class Figures
                 $say((float) $row->value),
                 $interval === null ? '' : sprintf(', likely %s to %s', $say($interval->low), $say($interval->high)),
                 count($values),
-                $variance === null ? '' : sprintf('; two in three within %s of that', $say(sqrt($variance))),
+                $variance === null ? '' : sprintf('; two in three within %s of that', $size(sqrt($variance))),
             )),
             $unit,
             $row->value,

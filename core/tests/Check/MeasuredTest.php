@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Check;
 
 use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKinds;
 use Amble\Core\Check\Kind\EyePlace;
 use Amble\Core\Check\Kind\Tempo;
 use Amble\Core\Check\MadeTry;
@@ -14,6 +15,7 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\LookBack\CoursePoint;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Student\Schools;
+use Amble\Core\Units\Unit;
 use PHPUnit\Framework\TestCase;
 
 /** What checks measure, against figures worked out by hand or put into simulated tries. */
@@ -41,6 +43,8 @@ final class MeasuredTest extends TestCase
         $eyes = Made::try('eye_line', ['offset_m' => 0.01, 'eye' => 'both'], 'B');
         self::assertEqualsWithDelta(0.035, Made::look([...$tries, $eyes])->findings[0]->rows[0]->value, 1e-9);
         self::assertSame('This student sees straight from {0.025 s} inside the ball.', Made::look([...$tries, $eyes])->cue);
+        $again = Made::look([...$tries, $place(0.03, 'straight', 'C')]);
+        self::assertStringStartsWith('Last time {0.025 s} inside the ball, from 2', (string) $again->since);
         self::assertStringContainsString('find out from where', (string) Made::look([$eyes])->cue);
         $taught = Schools::of(['eyes' => 'both']);
         self::assertStringContainsString('is taught', (string) Made::look([...$tries, $eyes], $taught)->cue);
@@ -78,7 +82,9 @@ final class MeasuredTest extends TestCase
             self::assertEqualsWithDelta(($length / $speed->metres() / 12.0) ** (1.0 / 1.8), $row->value, 0.01, $row->name);
         }
         // Rolls reach from 0.73 to 4.7 m: nothing is told beyond.
-        self::assertSame(['{1.500 m}', '{2.400 m}', '{3.000 m}', '{4.500 m}'], array_map(static fn(FindingRow $row): string => $row->name, $table->rows));
+        self::assertSame(['{1.524 m}', '{2.438 m}', '{3.048 m}', '{4.572 m}'], array_map(static fn(FindingRow $row): string => $row->name, $table->rows));
+        $inMetres = CheckKinds::all()['shoe_place']->findings(new Tries($tries), new Checked($tries, null, Unit::Metres))[0];
+        self::assertSame('{1.500 m}', $inMetres->rows[0]->name);
         self::assertNull(Made::finding(array_slice($tries, 0, 3))?->value);
         $unmeasured = Made::finding([Made::try('shoe_place', ['shoe_m' => 0.2, 'roll_m' => 3.0])]);
         self::assertSame([null, 'Measure the green: without its speed the places tell nothing.'], [$unmeasured?->value, $unmeasured?->sentence]);
@@ -117,6 +123,7 @@ final class MeasuredTest extends TestCase
         self::assertEqualsWithDelta(2.5, $tighter->findings[0]->value, 1e-9);
         self::assertStringContainsString('tightens', (string) $tighter->cue);
         self::assertNull(Made::look([$grip(9, 9), $grip(8, 8), $grip(9, 8)])->cue);
+        self::assertNull(Made::look([...array_fill(0, 6, $grip(4, 4)), ...array_fill(0, 4, $grip(4, 5))])->cue);
         self::assertSame([3.0, 6.0], [$tighter->marks[0]->value, $tighter->marks[0]->to]);
     }
 

@@ -2,7 +2,20 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { OutboxNotices } from '../balls/OutboxNotices';
-import { ButtonLink, color, Entry, Notice, OneOf, Page, Quiet, Row, Stack, space, Title } from '../design';
+import {
+  ButtonLink,
+  color,
+  Entry,
+  Notice,
+  OneOf,
+  Page,
+  Quiet,
+  Row,
+  Stack,
+  space,
+  Title,
+  wide,
+} from '../design';
 import { useCheckBook, useStudentChecks } from '../server/queries';
 import type { CardLook, CardSight, PointCard, PointSight, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
@@ -13,6 +26,7 @@ import { WithSession } from './WithSession';
 const Points = styled.ol`
   margin: 0; padding: 0; list-style: none; counter-reset: point;
   & > li { display: grid; gap: ${space.s}; padding: 12px 0; border-bottom: 1px solid ${color.rule}; counter-increment: point; }
+  ${wide} { & > li { grid-template-columns: minmax(0, 1fr) auto; align-items: center; & > :nth-child(n + 3) { grid-column: 1 / -1; } } }
   h2 { font-size: 1.1rem; }
   h2::before { content: counter(point) '. '; color: ${color.pencil}; }
 `;

@@ -25,7 +25,7 @@ import { WithSession } from './WithSession';
 const Lines = styled.ul`
   list-style: none; margin: 0; padding: 0;
   li { border-bottom: 1px solid ${color.rule}; }
-  a { display: grid; gap: 2px; padding: 10px 0; min-height: 48px; align-content: center; color: inherit; text-decoration: none; }
+  a { display: flex; flex-wrap: wrap; gap: 2px 12px; align-items: baseline; justify-content: space-between; padding: 10px 0; min-height: 48px; color: inherit; text-decoration: none; }
   a b { color: ${color.copper}; text-decoration: underline; text-underline-offset: 3px; }
   a:hover b { text-decoration-thickness: 2px; }
 `;

@@ -37,7 +37,7 @@ import { WithSession } from './WithSession';
 
 const Beside = styled.div`
   display: grid; gap: ${space.l} ${space.xl}; align-items: start; grid-template-columns: minmax(0, 1fr);
-  ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr); }
+  ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr); grid-auto-rows: min-content; & > :nth-child(2) { grid-row: 1 / span 2; grid-column: 2; } }
 `;
 
 const Made = styled.ol`
@@ -88,26 +88,24 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
           <Notice>Say under Arrive who has come: a check is somebody’s.</Notice>
         ) : (
           <Beside>
-            <Stack>
-              <NextTry
-                kind={kind}
-                units={units}
-                onTry={(answers) => {
-                  void log.tryCheck(kind.key, who.said, answers);
-                  announce(`Kept: ${tryWords(kind.fields, answers, units)}`);
-                }}
-              />
-              <Tried
-                made={made}
-                kind={kind}
-                units={units}
-                onTakeBack={(id) => {
-                  void log.undo(id);
-                  announce('Taken back');
-                }}
-              />
-            </Stack>
+            <NextTry
+              kind={kind}
+              units={units}
+              onTry={(answers) => {
+                void log.tryCheck(kind.key, who.said, answers);
+                announce(`Kept: ${tryWords(kind.fields, answers, units)}`);
+              }}
+            />
             <Found session={session} look={look} made={made} units={units} />
+            <Tried
+              made={made}
+              kind={kind}
+              units={units}
+              onTakeBack={(id) => {
+                void log.undo(id);
+                announce('Taken back');
+              }}
+            />
           </Beside>
         )}
       </Stack>
@@ -232,7 +230,7 @@ function Tried({
   return made.length === 0 ? null : (
     <Part>
       <h2>
-        Tried today: {made.length}
+        Tries of this session: {made.length}
         {kind.dose === null ? '' : ` of at most ${kind.dose}`}
       </h2>
       <Made>

@@ -32,7 +32,7 @@ describe('a try is read as it was typed', () => {
     };
     const { answers } = readDraft(FIELDS, draft, metres);
     expect(answers).toEqual({ offset_m: -0.03, at_m: 2, by: 'mirror', bpm: 76 });
-    expect(tryWords(FIELDS, answers ?? {}, metres)).toBe('3 cm left · 2.00 m · A mirror · 76');
+    expect(tryWords(FIELDS, answers ?? {}, metres)).toBe('30 mm left · 2.00 m · A mirror · 76');
   });
 
   test('what is missing, of no side, beyond its range or no number is said at its field', () => {

@@ -1,3 +1,4 @@
+import { smallKind } from '../lane/drillWords';
 import type { CheckField, CheckTry } from '../server/types';
 import type { Units } from '../units/useUnits';
 
@@ -17,7 +18,7 @@ export function answerWords(field: CheckField, answer: CheckTry['answers'][strin
   if (field.kind !== 'metres') {
     return String(answer);
   }
-  const length = units.show(Math.abs(answer), lengthKind(field));
+  const length = units.show(Math.abs(answer), lengthKind(field) === 'roll' ? 'roll' : smallKind(answer));
   return field.sides === null ? length : `${length} ${field.sides[answer < 0 ? 0 : 1].toLowerCase()}`;
 }
 

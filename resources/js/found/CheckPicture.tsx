@@ -1,7 +1,9 @@
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import { color, type } from '../design';
+import { laneTicks } from '../lane/geometry';
 import type { CheckLook } from '../server/types';
+import { METRES_PER_INCH } from '../units/length';
 import type { Units } from '../units/useUnits';
 import { figureWords } from './figures';
 
@@ -36,17 +38,16 @@ export function CheckPicture(props: CheckPictureProps) {
   }
 }
 
-const FAN = { height: 210, ball: 186, top: 34, times: 5 };
+const FAN = { height: 210, ball: 186, top: 34, widest: 40 };
 
 /** Directions from the ball, as seen from behind it; angles are drawn larger than they are, and it is said. */
 function Fan({ check: { marks }, label, units }: CheckPictureProps) {
   const middle = WIDTH / 2;
   const reach = FAN.ball - FAN.top;
-  const x = (degrees: number) => middle + Math.tan((FAN.times * degrees * Math.PI) / 180) * reach;
   const most = Math.max(2, ...marks.map(({ value }) => Math.ceil(Math.abs(value ?? 0))));
-  const ticks = [-most, -most / 2, 0, most / 2, most].filter(
-    (tick) => Math.abs(x(tick) - middle) < middle - 20,
-  );
+  const times = Math.max(1, Math.floor(FAN.widest / most));
+  const x = (degrees: number) => middle + Math.tan((times * degrees * Math.PI) / 180) * reach;
+  const ticks = [-most, -most / 2, 0, most / 2, most];
   return (
     <Drawing viewBox={`0 0 ${WIDTH} ${FAN.height}`} role="img" aria-label={label}>
       <rect width={WIDTH} height={FAN.height} rx={6} fill={color.turf} />
@@ -61,7 +62,11 @@ function Fan({ check: { marks }, label, units }: CheckPictureProps) {
             strokeOpacity={tick === 0 ? 0.8 : 0.2}
           />
           <text x={x(tick)} y={FAN.top - 12} textAnchor="middle" style={{ fill: color.turfInk }}>
-            {tick === 0 ? 'the mark' : figureWords({ unit: 'angle', value: tick }, units)}
+            {tick === 0
+              ? 'the mark'
+              : Math.abs(tick) === most
+                ? figureWords({ unit: 'angle', value: tick }, units)
+                : ''}
           </text>
         </g>
       ))}
@@ -81,7 +86,7 @@ function Fan({ check: { marks }, label, units }: CheckPictureProps) {
       ))}
       <circle cx={middle} cy={FAN.ball} r={8} fill={color.leaf} stroke={color.turfInk} strokeWidth={1.5} />
       <text x={10} y={FAN.height - 8} style={{ fill: color.turfInk }}>
-        angles {FAN.times} times larger
+        {times === 1 ? 'to scale' : `angles ${times} times larger`}
         {marks.some(({ word }) => word !== null && word !== 'Straight') ? ' · dashed: breaking putts' : ''}
       </text>
     </Drawing>
@@ -99,7 +104,7 @@ function BesideTheBall({ check: { marks, sides }, label, units }: CheckPicturePr
   const x = scaleLinear()
     .domain([-reach, reach])
     .range([LEFT, WIDTH - RIGHT]);
-  const height = words.length * LINE + 52;
+  const height = words.length * LINE + 64;
   return (
     <Drawing viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
       <rect x={LEFT} width={WIDTH - LEFT - RIGHT} height={height - 26} rx={6} fill={color.turf} />
@@ -113,29 +118,20 @@ function BesideTheBall({ check: { marks, sides }, label, units }: CheckPicturePr
       />
       <line x1={x(0)} x2={x(0)} y1={4} y2={height - 30} stroke={color.turfInk} strokeOpacity={0.6} />
       {words.map((word, line) => (
-        <g key={word ?? ''} transform={`translate(0 ${line * LINE + 24})`}>
+        <g key={word ?? ''} transform={`translate(0 ${line * LINE + 40})`}>
           <text x={LEFT - 8} y={5} textAnchor="end">
             {word ?? ''}
           </text>
           {marks
             .filter((mark) => mark.word === word)
             .map(({ id, value }) => (
-              <rect
-                key={id}
-                x={x(value ?? 0) - 2}
-                y={-11}
-                width={4}
-                height={22}
-                rx={2}
-                fill={line === 0 ? color.ink : color.leaf}
-                stroke={color.ink}
-              />
+              <rect key={id} x={x(value ?? 0) - 2} y={-11} width={4} height={22} rx={2} fill={color.ink} />
             ))}
         </g>
       ))}
-      {x.ticks(5).map((tick) => (
+      {besideTicks(reach, units).map((tick) => (
         <text key={tick} x={x(tick)} y={height - 10} textAnchor="middle">
-          {tick === 0 ? '0' : units.show(Math.abs(tick), 'backstroke')}
+          {Math.abs(tick) < 1e-9 ? '0' : units.show(Math.abs(tick), 'backstroke')}
         </text>
       ))}
       {sides !== null && (
@@ -150,6 +146,16 @@ function BesideTheBall({ check: { marks, sides }, label, units }: CheckPicturePr
       )}
     </Drawing>
   );
+}
+
+/** Whole inches or centimetres to either side, few enough to read, metres. */
+function besideTicks(reach: number, units: Units): number[] {
+  const size = units.choice.unit === 'metres' ? 0.01 : METRES_PER_INCH;
+  return scaleLinear()
+    .domain([-reach / size, reach / size])
+    .ticks(5)
+    .filter(Number.isInteger)
+    .map((tick) => tick * size);
 }
 
 /** How many tries each thing was said of; repetitions where they were counted. */
@@ -208,7 +214,7 @@ function OverLength({ check: { marks, unit }, label, units }: CheckPictureProps)
         </g>
       ))}
       {lengths.length > 0 &&
-        x.ticks(5).map((tick) => (
+        laneTicks({ low: 0, high: x.domain()[1] ?? 1 }, units.choice.unit, 5).map((tick) => (
           <text key={tick} x={x(tick)} y={HIGH - 8} textAnchor="middle">
             {units.show(tick, 'station')}
           </text>

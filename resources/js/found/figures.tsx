@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { color, narrow, TableFrame } from '../design';
-import { inWords } from '../lane/drillWords';
+import { inWords, smallKind } from '../lane/drillWords';
 import type { Finding, FindingRow } from '../server/types';
 import type { Units } from '../units/useUnits';
 
@@ -23,7 +23,7 @@ export function figureWords({ unit, value }: Figure, units: Units): string {
     case 'metres':
       return units.show(value, 'roll');
     case 'small':
-      return `${value < -0.0005 ? '−' : ''}${units.show(Math.abs(value), 'backstroke')}`;
+      return `${value < -0.0005 ? '−' : ''}${units.show(Math.abs(value), smallKind(value))}`;
     case 'angle':
       return Math.abs(value) < 0.05
         ? 'on line'

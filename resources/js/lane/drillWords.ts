@@ -24,13 +24,18 @@ export const TASKS: Record<Task, string> = {
   roll_by_hand: 'rolled by hand',
 };
 
-/** A width, and what is measured with a hand's rule. */
-const KINDS: Record<string, LengthKind> = { w: 'width', s: 'backstroke' };
+/** Up to here a quarter of an inch counts, metres. */
+const FINE = 0.15;
+
+/** What is measured with a hand's rule: the finer the smaller it is. */
+export function smallKind(metres: number): LengthKind {
+  return Math.abs(metres) < FINE ? 'width' : 'backstroke';
+}
 
 /** What the server says in words, with its lengths ("{0.500 m}", "{0.085 w}" for a width) in the coach's unit. */
 export function inWords(text: string, units: Units): string {
   return text.replace(/\{(-?[\d.]+) ([mws])\}/g, (_, metres: string, kind: string) =>
-    units.show(Number(metres), KINDS[kind] ?? 'roll'),
+    units.show(Number(metres), kind === 'm' ? 'roll' : kind === 'w' ? 'width' : smallKind(Number(metres))),
   );
 }
 

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { color, Part, space } from '../design';
+import { color, narrow, Part, space } from '../design';
 import { inWords } from '../lane/drillWords';
 import { useRemember } from '../server/queries';
 import { useUnits } from '../units/useUnits';
@@ -8,6 +8,13 @@ const Lines = styled.dl`
   margin: 0; display: grid; grid-template-columns: minmax(0, max-content) minmax(0, 1fr); gap: ${space.xs} ${space.m};
   dt { color: ${color.pencil}; font-size: 0.95rem; max-width: 11em; }
   dd { margin: 0; }
+  ${narrow} {
+    display: block; line-height: 1.4;
+    dt { display: inline; max-width: none; }
+    dt:not(:empty)::after { content: ' '; }
+    dd { display: inline; }
+    dd::after { content: ''; display: block; height: 6px; }
+  }
 `;
 
 /** What to remember of who has come, in one glance. */
@@ -34,7 +41,7 @@ export function ToRemember({ student, lastNote }: { student: string; lastNote: s
 function Line({ about, text }: { about: string; text: string }) {
   return (
     <>
-      <dt>{about}</dt>
+      <dt>{about === '' || about.endsWith('?') ? about : `${about}:`}</dt>
       <dd>{text}</dd>
     </>
   );

@@ -122,13 +122,15 @@ function WhoTheyAre({ form, isNew }: FormPartProps & { isNew: boolean }) {
           error={form.errorAt('name')}
           autoFocus={isNew}
         />
-        <Entry
-          label="Putter"
-          value={form.draft.putter ?? ''}
-          onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
-          hint="Kind, length, loft, aiming mark: whatever tells it apart."
-          error={form.errorAt('putter')}
-        />
+        {isNew && (
+          <Entry
+            label="Putter"
+            value={form.draft.putter ?? ''}
+            onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
+            hint="Kind, length, loft, aiming mark: whatever tells it apart."
+            error={form.errorAt('putter')}
+          />
+        )}
       </Columns>
       <Entry
         label="What wins over any template"
@@ -287,7 +289,9 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       }
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
-        const { name, hand, level, unit, putter, school, exception, line_cure, is_gentle } = draft;
+        const { name, hand, level, unit, school, exception, line_cure, is_gentle } = draft;
+        // The one in use is taken under Putters, and may have changed since this form was opened.
+        const { putter } = id === null ? draft : student;
         keep.mutate(
           {
             id,

@@ -9,15 +9,13 @@ use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
 use Amble\Core\Check\CheckKinds;
+use Amble\Core\Check\Kind\GripPressure;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\LookBack\Measure\Pace;
 
 /** A grip that tightens during the stroke, where distances scatter; how firm it is, is the student's own. */
 final class GripTightens implements Rule
 {
-    /** Half a step of ten is within what one can tell. */
-    private const LEAST = 0.5;
-
     /** Spread of an ordinary player, share of the length (maths.md 6). */
     private const ORDINARY = 0.12;
 
@@ -29,7 +27,7 @@ final class GripTightens implements Rule
         $rise = $tries === null || $tries->n() === 0 ? null : CheckKinds::all()['grip_pressure']->findings($tries, $lately->checked)[0] ?? null;
         if (
             $control?->spread === null || $rise?->value === null || $rise->interval === null || $rise->value <= 0.0
-            || !Clear::says($rise->value, $rise->interval->error(), self::LEAST)
+            || !Clear::says($rise->value, $rise->interval->error(), GripPressure::LEAST)
             || !Clear::spreadAbove($control->spread, Pace::told($control), self::ORDINARY)
         ) {
             return null;

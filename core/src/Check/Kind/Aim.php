@@ -49,9 +49,8 @@ final readonly class Aim extends CheckKind
     public function findings(Tries $tries, Checked $checked): array
     {
         $angles = self::degrees($tries);
-        $say = static fn(float $degrees): string => Say::degrees(deg2rad($degrees));
 
-        return $angles === [] ? [] : [Figures::mean($this->question, FindingUnit::Angle, $angles, $say, self::parts($tries))];
+        return $angles === [] ? [] : [Figures::mean($this->question, FindingUnit::Angle, $angles, $this->inWords(...), static fn(float $degrees): string => sprintf('%.1f°', $degrees), self::parts($tries))];
     }
 
     public function cue(Tries $tries, Checked $checked): ?string
@@ -61,6 +60,11 @@ final readonly class Aim extends CheckKind
         return $finding?->interval === null || $finding->interval->contains(0.0)
             ? null
             : 'See where balls start before either is mended: a stroke that makes up for the aim misses once the aim is right.';
+    }
+
+    public function inWords(float $value): string
+    {
+        return Say::degrees(deg2rad($value));
     }
 
     public function mark(MadeTry $try): Mark

@@ -14,6 +14,7 @@ use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
 use Amble\Core\LookBack\Measure\Means;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Seen\Answers;
@@ -42,7 +43,7 @@ final readonly class EyeLine extends CheckKind
     {
         $values = $tries->numbers('offset_m');
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, EyePlace::say(...), self::fromOwnPlace($values, $checked))];
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, EyePlace::say(...), Say::small(...), self::fromOwnPlace($values, $checked))];
     }
 
     public function cue(Tries $tries, Checked $checked): string
@@ -56,6 +57,11 @@ final readonly class EyeLine extends CheckKind
         return $best === null
             ? 'Right or wrong only against this student’s own place: find out from where the eyes see straight.'
             : sprintf('This student sees straight from %s.', EyePlace::say($best));
+    }
+
+    public function inWords(float $value): string
+    {
+        return EyePlace::say($value);
     }
 
     public function mark(MadeTry $try): Mark

@@ -51,12 +51,17 @@ final readonly class EyePlace extends CheckKind
     {
         $straight = $tries->saying('seen', 'straight')->numbers('offset_m');
 
-        return $straight === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $straight, self::say(...))];
+        return $straight === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $straight, $this->inWords(...), Say::small(...))];
     }
 
     public function cue(Tries $tries, Checked $checked): ?string
     {
         return self::best($checked) === null ? 'No place looked straight yet: move in or out a little at a time.' : null;
+    }
+
+    public function inWords(float $value): string
+    {
+        return self::say($value);
     }
 
     public function mark(MadeTry $try): Mark

@@ -19,6 +19,9 @@ use Amble\Core\Session\Seen\Answers;
 /** How firmly the putter is held, and whether that changes during the stroke. How firm is the student's own. */
 final readonly class GripPressure extends CheckKind
 {
+    /** Half a step of ten is within what one can tell. */
+    public const LEAST = 0.5;
+
     public function __construct()
     {
         parent::__construct(
@@ -36,9 +39,8 @@ final readonly class GripPressure extends CheckKind
     public function findings(Tries $tries, Checked $checked): array
     {
         $rise = array_map(self::rise(...), $tries->all);
-        $say = static fn(float $step): string => abs($step) < 0.05 ? 'the same' : sprintf('%.1f %s', abs($step), $step > 0.0 ? 'tighter' : 'looser');
 
-        return $rise === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $rise, $say, [
+        return $rise === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $rise, $this->inWords(...), static fn(float $step): string => sprintf('%.1f', $step), [
             Means::row('Before the stroke', FindingUnit::Number, $tries->numbers('address') ?: [0.0]),
             Means::row('At contact', FindingUnit::Number, $tries->numbers('impact') ?: [0.0]),
         ])];
@@ -46,9 +48,14 @@ final readonly class GripPressure extends CheckKind
 
     public function cue(Tries $tries, Checked $checked): ?string
     {
-        $interval = ($this->findings($tries, $checked)[0] ?? null)?->interval;
+        $rise = $this->findings($tries, $checked)[0] ?? null;
 
-        return $interval === null || $interval->low <= 0.0 ? null : 'It tightens on the way: where distances scatter, keep it as it was at address. How firm that is matters less.';
+        return $rise?->interval === null || $rise->interval->low <= 0.0 || (float) $rise->value < self::LEAST ? null : 'It tightens on the way: where distances scatter, keep it as it was at address. How firm that is matters less.';
+    }
+
+    public function inWords(float $value): string
+    {
+        return abs($value) < 0.05 ? 'the same' : sprintf('%.1f %s', abs($value), $value > 0.0 ? 'tighter' : 'looser');
     }
 
     public function mark(MadeTry $try): Mark

@@ -37,7 +37,7 @@ final readonly class LowPoint extends Spoken
 
         return [
             ...parent::findings($tries, $checked),
-            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Small, $measured, $say)]),
+            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Small, $measured, $say, Say::small(...))]),
         ];
     }
 

@@ -22,6 +22,7 @@ use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePutt;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
 
 /**
  * Where the trail shoe stands as the stop of the backstroke: the distance from ball to shoe is fitted to roll on the
@@ -29,8 +30,9 @@ use Amble\Core\Units\Length;
  */
 final readonly class ShoePlace extends CheckKind
 {
-    /** Lengths told, metres; only those the rolls reach. */
-    private const LENGTHS = [1.5, 2.4, 3.0, 4.5, 6.0, 9.0, 12.0];
+    /** Lengths told, round in the student's unit; only those the rolls reach. */
+    private const METRES = [1.5, 2.4, 3.0, 4.5, 6.0, 9.0, 12.0];
+    private const FEET = [5.0, 8.0, 10.0, 15.0, 20.0, 30.0, 40.0];
 
     /** Fewer rolls draw no curve. */
     private const FEWEST = 4;
@@ -56,8 +58,8 @@ final readonly class ShoePlace extends CheckKind
         $level = $tries->where(static fn(MadeTry $try): bool => $try->word('ground') !== 'down');
 
         return array_values(array_filter([
-            $this->table($this->question, $level),
-            $this->table('And on a quick downhill?', $downhill),
+            $this->table($this->question, $level, $checked->unit),
+            $this->table('And on a quick downhill?', $downhill, $checked->unit),
         ]));
     }
 
@@ -66,7 +68,7 @@ final readonly class ShoePlace extends CheckKind
         return new Mark($try->try->id, $try->number('shoe_m'), $try->word('ground') === 'down' ? 'Quick downhill' : null, $try->number('roll_m'));
     }
 
-    private function table(string $question, Tries $tries): ?Finding
+    private function table(string $question, Tries $tries, Unit $unit): ?Finding
     {
         $usable = $tries->where(static fn(MadeTry $try): bool => $try->speed !== null && $try->number('shoe_m') > 0.0 && $try->number('roll_m') > 0.0);
         $last = $usable->all[$usable->n() - 1]->speed ?? null;
@@ -74,7 +76,7 @@ final readonly class ShoePlace extends CheckKind
             return $tries->n() === 0 ? null : self::tooLittle($question, $tries->n(), 'Measure the green: without its speed the places tell nothing.');
         }
         $fit = (new StrokeFitter())->fit(array_map(self::putt(...), $usable->all));
-        $rows = $usable->n() < self::FEWEST ? [] : self::rows($fit, $last, $usable);
+        $rows = $usable->n() < self::FEWEST ? [] : self::rows($fit, $last, $usable, $unit);
 
         return $rows === []
             ? self::tooLittle($question, $usable->n(), sprintf('%d rolls at different places draw the curve.', self::FEWEST))
@@ -106,11 +108,12 @@ final readonly class ShoePlace extends CheckKind
     }
 
     /** @return list<FindingRow> the place for each length between the shortest and the longest roll */
-    private static function rows(StrokeFit $fit, GreenSpeed $speed, Tries $tries): array
+    private static function rows(StrokeFit $fit, GreenSpeed $speed, Tries $tries, Unit $unit): array
     {
         $rolls = $tries->numbers('roll_m') ?: [0.0];
         $rows = [];
-        foreach (self::LENGTHS as $length) {
+        $lengths = $unit === Unit::Metres ? self::METRES : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
+        foreach ($lengths as $length) {
             $answer = $length < 0.9 * min($rolls) || $length > 1.1 * max($rolls) ? null : $fit->backstrokeFor(Length::ofMetres($length), $speed, Grade::level());
             if ($answer !== null) {
                 $rows[] = new FindingRow(Say::metres($length), FindingUnit::Small, $answer->metres, $tries->n());

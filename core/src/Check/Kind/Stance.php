@@ -39,7 +39,7 @@ final readonly class Stance extends CheckKind
     {
         $widths = $tries->numbers('width_m');
 
-        return $widths === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $widths, Say::small(...), self::byLength($tries))];
+        return $widths === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $widths, Say::small(...), Say::small(...), self::byLength($tries))];
     }
 
     public function mark(MadeTry $try): Mark

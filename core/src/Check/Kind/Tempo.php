@@ -47,13 +47,17 @@ final readonly class Tempo extends CheckKind
         if ($beats === []) {
             return [];
         }
-        $say = static fn(float $bpm): string => sprintf('%d beats a minute', (int) round($bpm));
         $drift = self::drift($tries);
 
         return [
-            Figures::mean('What is the tempo?', FindingUnit::Number, $beats, $say),
+            Figures::mean('What is the tempo?', FindingUnit::Number, $beats, $this->inWords(...), static fn(float $bpm): string => sprintf('%.1f', $bpm)),
             ...($drift === null ? [] : [$drift]),
         ];
+    }
+
+    public function inWords(float $value): string
+    {
+        return sprintf('%d beats a minute', (int) round($value));
     }
 
     public function mark(MadeTry $try): Mark

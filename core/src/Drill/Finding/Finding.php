@@ -47,13 +47,17 @@ final readonly class Finding
             : Change::ofEstimates($before->value, $then, $this->value, $now, $this->n);
     }
 
-    /** The other time's figure and how this one stands to it, in one sentence. */
-    public function sinceInWords(self $before): string
+    /**
+     * The other time's figure and how this one stands to it, in one sentence.
+     *
+     * @param string|null $said the other time's figure, where its unit alone does not say all of it
+     */
+    public function sinceInWords(self $before, ?string $said = null): string
     {
         if ($before->value === null) {
             return 'Last time there was too little to tell.';
         }
-        $then = match ($this->unit) {
+        $then = $said ?? match ($this->unit) {
             FindingUnit::Share, FindingUnit::Spread => Say::percent($before->value),
             FindingUnit::Difference => sprintf('%+d %%', (int) round(100.0 * $before->value)),
             FindingUnit::OfLength => Say::ofLength($before->value),
