@@ -25,6 +25,8 @@ use Illuminate\Support\Facades\DB;
  * @property string|null $chosen_reading_id of the reading that the coach chose to stand
  * @property list<string> $set_aside keys of margin notes put away, as the log has them
  * @property array{part: string|null, disturbances: list<string>} $during what stands now, as the log has it
+ * @property array<string, int> $kit_out pieces counted out and not back, by name
+ * @property string|null $kit_word why some of it stays out
  * @property string|null $note_for_student
  * @property string|null $note_for_next
  * @property CarbonImmutable $started_at
@@ -38,11 +40,11 @@ final class PracticeSession extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
-        'note_for_student', 'note_for_next', 'started_at', 'ended_at',
+        'note_for_student', 'note_for_next', 'kit_word', 'started_at', 'ended_at',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}'];
+    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]'];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -127,6 +129,7 @@ final class PracticeSession extends OwnedRecord
             'set_aside' => 'array',
             'company' => 'array',
             'during' => 'array',
+            'kit_out' => 'array',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
         ];

@@ -71,12 +71,16 @@ return new class extends Migration {
             $table->string('part', 20)->nullable();
             $table->string('disturbances', 200)->default('[]');
         });
-        Schema::table('practice_sessions', fn(Blueprint $table) => $table->json('during')->default('{"part":null,"disturbances":[]}'));
+        Schema::table('practice_sessions', function (Blueprint $table): void {
+            $table->json('during')->default('{"part":null,"disturbances":[]}');
+            $table->json('kit_out')->default('[]');
+            $table->string('kit_word', 300)->nullable();
+        });
     }
 
     public function down(): void
     {
-        Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn('during'));
+        Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn(['during', 'kit_out', 'kit_word']));
         Schema::table('balls', fn(Blueprint $table) => $table->dropColumn(['part', 'disturbances']));
         Schema::table('benches', fn(Blueprint $table) => $table->dropColumn('schools'));
         Schema::table('students', fn(Blueprint $table) => $table->dropColumn('about'));

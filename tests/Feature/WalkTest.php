@@ -298,9 +298,9 @@ final class WalkTest extends TestCase
     {
         $this->log([self::event('condition_noted', ['condition' => 'storm']), self::event('condition_noted', ['condition' => 'dew'])]);
         $this->getJson("api/sessions/{$this->session->id}")
-            ->assertJsonPath('cautions.0', 'Lightning or a storm about: leave the green at once.');
+            ->assertJsonPath('care.arrive.0', 'Lightning or a storm about: leave the green at once.');
         $mat = $this->practiceSession($this->coach, null, $this->green($this->coach, 'mat'));
-        $onMat = implode(' ', $this->getJson("api/sessions/$mat->id")->json('cautions'));
+        $onMat = json_encode($this->getJson("api/sessions/$mat->id")->json('care'), JSON_THROW_ON_ERROR);
         self::assertStringNotContainsString('greenkeeper', $onMat);
     }
 
@@ -309,5 +309,23 @@ final class WalkTest extends TestCase
         $this->deleteJson("api/students/{$this->session->student_id}")->assertNoContent();
         $this->getJson('api/bench')->assertJsonCount(0, 'students');
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('student.name', 'Tobin');
+    }
+
+    public function testKitThatIsOutComesBackBeforeTheSessionEndsOrAWordSaysWhyNot(): void
+    {
+        $run = (string) Str::ulid();
+        $this->postJson("api/sessions/{$this->session->id}/runs", ['id' => $run, 'drill' => $this->getJson('api/drills')->json('library.0.drill')])->assertSuccessful();
+        $count = static fn(string $item, int $count, int $second): array => [
+            'id' => (string) Str::ulid(), 'type' => 'set_out_counted', 'at_ms' => 1000 * $second + (int) now()->getTimestampMs(), 'run_id' => $run, 'item' => $item, 'name' => 'tees', 'count' => $count,
+        ];
+        $path = "api/sessions/{$this->session->id}";
+        $this->postJson("$path/events", ['events' => [$count('kit_out', 4, 0), $count('kit_back', 3, 1)]])->assertSuccessful();
+        $this->getJson($path)->assertJsonPath('kit_out', [['name' => 'tees', 'count' => 1]]);
+        $this->patchJson($path, ['ended' => true])->assertJsonValidationErrors('kit_word');
+        self::assertNull($this->session->refresh()->ended_at);
+        $this->patchJson($path, ['ended' => true, 'kit_word' => 'It marks the straight putt'])->assertSuccessful()->assertJsonPath('kit_word', 'It marks the straight putt');
+        $this->patchJson($path, ['ended' => false, 'kit_word' => null])->assertSuccessful();
+        $this->postJson("$path/events", ['events' => [$count('kit_back', 4, 2)]])->assertSuccessful();
+        $this->patchJson($path, ['ended' => true])->assertSuccessful();
     }
 }

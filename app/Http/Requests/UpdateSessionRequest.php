@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Green;
+use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Practice\DeviceTime;
+use Illuminate\Validation\Validator;
 
 /** Any part of a session's card that is no event; what is not sent stays as it is. */
 final class UpdateSessionRequest extends OwnRequest
@@ -25,9 +27,24 @@ final class UpdateSessionRequest extends OwnRequest
             'set_aside' => ['missing'],
             'note_for_student' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'note_for_next' => ['sometimes', 'nullable', 'string', 'max:4000'],
+            'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,
         ];
+    }
+
+    /** @return list<\Closure(Validator): void> what went out comes back before a session ends, or a word says why not */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $session = $this->route('session');
+            if (
+                $session instanceof PracticeSession && $session->ended_at === null && $this->boolean('ended')
+                && $session->kit_out !== [] && ($this->string('kit_word')->trim()->toString() === '' && $session->kit_word === null)
+            ) {
+                $validator->errors()->add('kit_word', 'Some kit was counted out and not back: count it in, or say why it stays.');
+            }
+        }];
     }
 
     /** @return array<string, string> */
@@ -45,6 +62,7 @@ final class UpdateSessionRequest extends OwnRequest
         return [
             'student_id' => 'student',
             'green_id' => 'green',
+            'kit_word' => 'word on the kit',
             'note_for_student' => 'note for the student',
             'note_for_next' => 'note for next time',
         ];

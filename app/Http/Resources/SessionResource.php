@@ -7,9 +7,13 @@ namespace App\Http\Resources;
 use Amble\Core\Green\Surface;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Condition;
+use Amble\Core\Session\Disturbance;
+use Amble\Core\Session\Step;
+use Amble\Core\Session\Surroundings;
 use App\Models\GreenReading;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\Student;
 use App\Practice\SessionReadings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -65,21 +69,34 @@ final class SessionResource extends JsonResource
             'own_reading' => self::reading($this->readings->own),
             'other_reading' => self::reading($this->readings->other),
             'putts' => BallResource::collection($this->balls),
-            'cautions' => self::sentences(Caution::today(array_values(array_filter(array_map(Condition::tryFrom(...), $this->resource->conditions))))),
-            'cautions_always' => self::sentences(Caution::always($this->resource->green?->surface !== Surface::Mat)),
+            'care' => $this->care(),
+            'kit_out' => array_map(static fn(string $name, int $count): array => ['name' => $name, 'count' => $count], array_keys($this->resource->kit_out), array_values($this->resource->kit_out)),
+            'kit_word' => $this->resource->kit_word,
             'last_note' => $this->lastNote,
             'run' => $run === null ? null : ['id' => $run->id, 'name' => $run->definition()->name, 'is_over' => $run->isOver()],
         ];
     }
 
-    /**
-     * @param list<Caution> $cautions
-     *
-     * @return list<string>
-     */
-    private static function sentences(array $cautions): array
+    /** @return array<string, list<string>> sentences by step */
+    private function care(): array
     {
-        return array_map(static fn(Caution $caution): string => $caution->value, $cautions);
+        $session = $this->resource;
+        $company = Student::withTrashed()->whereKey(array_column($session->companions(), 'student'))->get();
+        $now = new Surroundings(
+            array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions))),
+            array_values(array_filter(array_map(Disturbance::tryFrom(...), $session->during['disturbances']))),
+            $session->green?->surface !== Surface::Mat,
+            $company->count() > 1,
+            $this->balls->count(),
+            $company->contains(static fn(Student $student): bool => $student->facts()->isMinor),
+            $company->contains(static fn(Student $student): bool => ($student->facts()->schools['after'] ?? null) === 'hole'),
+        );
+        $care = [];
+        foreach (Step::cases() as $step) {
+            $care[$step->value] = array_map(static fn(Caution $caution): string => $caution->value, Caution::at($step, $now));
+        }
+
+        return $care;
     }
 
     private static function reading(?GreenReading $reading): ?GreenReadingResource

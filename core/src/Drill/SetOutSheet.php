@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Drill\Kit\KitItem;
+use Amble\Core\Drill\Kit\Piece;
 use Amble\Core\Session\Caution;
 use Amble\Core\Units\Length;
 
@@ -24,6 +25,18 @@ final readonly class SetOutSheet
         self::LINE_CHOSEN => 'The start line was chosen from behind the ball, and the mark lies on it.',
         self::LENGTHS => 'Each length was taped, or paced there and back with the same count.',
         self::SHORT_ONES => 'The putt that is left from the edge of what passes goes in most times; if not, that one comes first.',
+    ];
+
+    /** What pieces call for which caution, and how a drill says it in words of its own. */
+    private const CALLED_FOR = [
+        [[Piece::Rod, Piece::String, Piece::Stake, Piece::Chalk, Piece::Rule], Caution::Trip, '/\btrip/'],
+        [[Piece::Tee, Piece::Stake], Caution::Stakes, '/greenkeeper/'],
+        [[Piece::String], Caution::Cord, '/snap/'],
+        [[Piece::Chalk], Caution::Chalk, '/[Cc]halk/'],
+        [[Piece::Mirror], Caution::Mirrors, '/[Mm]irror/'],
+        [[Piece::Mirror], Caution::Light, '/[Ll]ight/'],
+        [[Piece::Cup, Piece::Bucket, Piece::Mug], Caution::Ricochet, '/throw balls back|[Rr]icochet/'],
+        [[Piece::Wedge], Caution::Wedges, '/[Ww]edge/'],
     ];
 
     private Drill $drill;
@@ -57,11 +70,10 @@ final readonly class SetOutSheet
     public function cautions(): array
     {
         $added = [];
-        if ($this->hasPiece(static fn(KitItem $item): bool => $item->piece->trips()) && !$this->warns('/\btrip/')) {
-            $added[] = Caution::Trip->value;
-        }
-        if ($this->hasPiece(static fn(KitItem $item): bool => $item->piece->isPushedIn()) && !$this->warns('/greenkeeper/')) {
-            $added[] = Caution::Stakes->value;
+        foreach (self::CALLED_FOR as [$pieces, $caution, $ownWords]) {
+            if ($this->hasPiece(static fn(KitItem $item): bool => in_array($item->piece, $pieces, true)) && !$this->warns($ownWords)) {
+                $added[] = $caution->value;
+            }
         }
 
         return [...$this->card->cautions, ...$added];

@@ -4,49 +4,79 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
-/** Care and safety, shown where the step is. */
+/** Care and safety, shown where the step is. Local rules and licensed people come first, in every case. */
 enum Caution: string
 {
     case Storm = 'Lightning or a storm about: leave the green at once.';
     case Sun = 'Strong sun: hats, water, and breaks in the shade.';
     case Cold = 'Cold hands: warm up first, and take breaks indoors.';
-    case WeakTurf = 'Cored turf wears at once: change the spot often, and keep heavy repeats for another day.';
+    case Insects = 'Insects about: cover up, and stop where it is too much.';
+    case Local = 'Local rules come first, and the people whose green it is.';
+    case Supervise = 'Somebody under age among several: one grown-up watches, and does nothing else.';
+    case Consent = 'Under age: keep records only with a guardian’s consent, and only what is needed. No pictures unless they say so.';
+    case Indoors = 'Indoors: walls, glass, pets, mugs and carpets that slip. Look round before the first ball.';
+    case WeakTurf = 'Weak turf wears at once: change the spot often, and keep heavy repeats for another day.';
+    case Pacing = 'Pacing out: look first, walk forwards, and step round others’ lines.';
     case Trip = 'Rods, strings, stakes and loose balls trip people: flag them and keep the walking line clear.';
     case Stakes = 'Nothing is pushed into the green without the greenkeeper\'s leave; local rules come first.';
-    case Backs = 'Bending long hurts backs: break often. Pain means stop and ask a doctor or physiotherapist.';
+    case Wear = 'Keep clear of the cup’s edge, and move the spot: tees, spikes and buckets wear it.';
+    case Chalk = 'Chalk and pens mark the surface: ask whose it is, and use pens on mats and floors only.';
     case Swings = 'Stay clear of swings and chips near the practice green.';
+    case Others = 'Others on the green: share it, keep off their lines, and wait while anyone is close.';
+    case Backs = 'Bending long hurts backs: break often, fetch balls upright, and change the place. Pain means stop and ask a doctor or physiotherapist.';
+    case OneSpot = 'Many balls from one spot by now: change the place, and rest the back.';
+    case Underfoot = 'Balls underfoot: pick up before walking a long line or changing the station.';
+    case Elsewhere = 'Eyes elsewhere when striking: all clear first, said aloud.';
+    case Ricochet = 'Posts, cups, buckets and balls throw balls back: low pace, feet clear, no small children near.';
+    case Wedges = 'Wedges only off the green, with room around, and nobody in front.';
     case Cord = 'Cord and needles: an adult sets them, ends capped or flagged, and they are never left standing alone; a cord can snap back.';
     case Light = 'An aiming light: lowest class, along the ground, off between looks, bystanders clear, nobody under age alone with it.';
     case Mirrors = 'A mirror in the sun dazzles and heats: cover it while it is not used.';
     case Sore = 'Bent and still for long: stop if it is sore or dizzy. This is no medical advice.';
-    case Minor = 'A student under age: keep records only with a guardian\'s consent, and only what is needed.';
+    case Practice = 'Rods, gates, mirrors and lines on the ground are for practice: for play, see the rules in force.';
+
+    /** So many balls from one place are many. */
+    private const MANY = 60;
 
     /**
-     * The cautions that are true today, by what was seen of the green, most pressing first.
-     *
-     * @param list<Condition> $conditions
+     * What to take care of at a step, as things are, most pressing first.
      *
      * @return list<self>
      */
-    public static function today(array $conditions): array
+    public static function at(Step $step, Surroundings $now): array
     {
-        $when = static fn(Condition $condition, self $caution): array => in_array($condition, $conditions, true) ? [$caution] : [];
+        $when = static fn(bool $is, self ...$cautions): array => $is ? $cautions : [];
 
-        return [
-            ...$when(Condition::Storm, self::Storm),
-            ...$when(Condition::Sun, self::Sun),
-            ...$when(Condition::Cold, self::Cold),
-            ...$when(Condition::Cored, self::WeakTurf),
-        ];
-    }
-
-    /**
-     * The cautions that hold on every day on this surface.
-     *
-     * @return list<self>
-     */
-    public static function always(bool $isGrass): array
-    {
-        return [self::Trip, ...($isGrass ? [self::Stakes, self::Swings] : []), self::Backs, self::Minor];
+        return array_values(match ($step) {
+            Step::Arrive => [
+                ...$when($now->has(Condition::Storm), self::Storm),
+                ...$when($now->has(Condition::Sun), self::Sun),
+                ...$when($now->has(Condition::Cold), self::Cold),
+                ...$when($now->hasMinor, self::Consent),
+                ...$when($now->hasMinor && $now->isGroup, self::Supervise),
+                ...$when(!$now->isGrass, self::Indoors),
+            ],
+            Step::Green => [
+                ...$when($now->isGrass, self::Local),
+                ...$when($now->has(Condition::Cored, Condition::Rain, Condition::TopDressed), self::WeakTurf),
+            ],
+            Step::SetOut => [
+                self::Pacing,
+                self::Trip,
+                ...$when($now->isGrass, self::Stakes, self::Wear),
+            ],
+            Step::Roll => [
+                ...$when($now->has(Condition::Storm), self::Storm),
+                ...$when($now->looksElsewhere, self::Elsewhere),
+                ...$when($now->has(Disturbance::Players), self::Others),
+                ...$when($now->has(Disturbance::Insects), self::Insects),
+                ...$when($now->balls >= self::MANY, self::OneSpot),
+                ...$when($now->isGroup || $now->balls > 0, self::Underfoot),
+                ...$when($now->isGrass, self::Swings),
+                self::Backs,
+            ],
+            Step::LookBack => [],
+            Step::CarryOn => [self::Practice],
+        });
     }
 }

@@ -67,6 +67,29 @@ final readonly class SessionLog
         return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId, during: $this->during);
     }
 
+    /** @return array<string, positive-int> pieces that were counted out and not back, by name */
+    public function kitStillOut(): array
+    {
+        $pieces = [];
+        foreach ($this->counts as $count) {
+            $sign = match ($count->item) {
+                SetOutItem::KitOut => 1,
+                SetOutItem::KitBack => -1,
+                SetOutItem::Check => 0,
+            };
+            $run = "$count->runId $count->name";
+            $pieces[$run] = [$count->name, ($pieces[$run][1] ?? 0) + $sign * $count->count];
+        }
+        $out = [];
+        foreach ($pieces as [$name, $missing]) {
+            if ($missing > 0) {
+                $out[$name] = ($out[$name] ?? 0) + $missing;
+            }
+        }
+
+        return $out;
+    }
+
     /** What belongs to one drill run. */
     public function ofRun(string $runId): self
     {

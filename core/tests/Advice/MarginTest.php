@@ -23,8 +23,6 @@ use Amble\Core\Green\Surface;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\Caution;
-use Amble\Core\Session\Condition;
 use Amble\Core\Session\SetAside;
 use Amble\Core\Session\Stop;
 use Amble\Core\Stroke\SessionOffset;
@@ -254,14 +252,5 @@ final class MarginTest extends PropertyTestCase
                 self::assertStringEndsWith('.', $sentence);
             }
         }
-    }
-
-    public function testCautionsFollowTheSurfaceAndTheDayWithTheStormFirst(): void
-    {
-        // Only what was seen today is said; what holds always is said apart.
-        self::assertSame([Caution::Storm, Caution::Cold, Caution::WeakTurf], Caution::today([Condition::Cold, Condition::Cored, Condition::Storm]));
-        self::assertSame([], Caution::today([Condition::Dew]));
-        self::assertContains(Caution::Stakes, Caution::always(isGrass: true));
-        self::assertSame([Caution::Trip, Caution::Backs, Caution::Minor], Caution::always(isGrass: false));
     }
 }

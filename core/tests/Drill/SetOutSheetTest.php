@@ -10,6 +10,7 @@ use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Caution;
 use Amble\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -59,7 +60,14 @@ final class SetOutSheetTest extends DrillTestCase
         self::assertSame(['balls', '3 tees', 'rod', '8 tees for the ring', 'beach towel'], array_column($sheet->kit(), 'words'));
         self::assertSame('tees for the ring', $sheet->kit()[3]['name']);
         self::assertCount(2, $sheet->cautions());
-        self::assertSame([], SetOutSheet::of(self::card(['kit' => [['piece' => 'ball'], ['piece' => 'bucket', 'count' => 1]]]))->cautions());
+        self::assertSame([], SetOutSheet::of(self::card(['kit' => [['piece' => 'ball'], ['piece' => 'disc', 'count' => 1]]]))->cautions());
+        $called = static fn(string $piece): array => SetOutSheet::of(self::card(['kit' => [['piece' => $piece, 'count' => 1]]]))->cautions();
+        self::assertSame([Caution::Ricochet->value], $called('bucket'));
+        self::assertSame([Caution::Trip->value, Caution::Cord->value], $called('string'));
+        self::assertSame([Caution::Trip->value, Caution::Chalk->value], $called('chalk'));
+        self::assertSame([Caution::Mirrors->value, Caution::Light->value], $called('mirror'));
+        self::assertSame([Caution::Wedges->value], $called('wedge'));
+        self::assertSame([Caution::Trip->value, Caution::Stakes->value], $called('stake'));
         // What the drill says itself is not said again in other words.
         $own = ['Flag the rod: it trips people.'];
         self::assertSame($own, SetOutSheet::of(self::card(['kit' => [['piece' => 'rod', 'count' => 1]], 'cautions' => $own]))->cautions());

@@ -124,4 +124,17 @@ final class SessionLogTest extends PropertyTestCase
         $this->expectException(InvalidInput::class);
         Ball::seen(Length::ofMetres(0.2), null, Stop::Edge, null, Grade::level());
     }
+
+    public function testKitIsStillOutUntilAsManyAreBackAsWentOutRunByRun(): void
+    {
+        $count = static fn(string $id, int $at, string $run, SetOutItem $item, string $name, int $count): SetOutCounted => new SetOutCounted($id, $at, $run, $item, $name, $count);
+        $events = [
+            $count('A', 1, 'R', SetOutItem::KitOut, 'tees', 4), $count('B', 2, 'R', SetOutItem::KitBack, 'tees', 3),
+            $count('C', 3, 'R', SetOutItem::KitOut, 'rod', 1), $count('D', 4, 'R', SetOutItem::KitBack, 'rod', 1),
+            $count('E', 5, 'S', SetOutItem::KitOut, 'tees', 2), $count('F', 6, 'S', SetOutItem::Check, 'straight', 1),
+            $count('G', 7, 'T', SetOutItem::KitBack, 'tees', 9),
+        ];
+        self::assertSame(['tees' => 3], SessionLog::fold($events)->kitStillOut());
+        self::assertSame(['tees' => 2], SessionLog::fold([...$events, $count('H', 8, 'R', SetOutItem::KitBack, 'tees', 4)])->kitStillOut());
+    }
 }

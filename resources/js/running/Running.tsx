@@ -25,6 +25,7 @@ import { useBench } from '../server/queries';
 import type { Companion, RunState, Session, Student } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import { type Units, useUnits } from '../units/useUnits';
+import { Care } from '../walk/Care';
 import { Clearing } from './Clearing';
 import { isGroup, progressOf } from './course';
 import { PhaseBand } from './PhaseBand';
@@ -101,7 +102,12 @@ export function Running({ session: begun, run }: RunningProps) {
         />
       }
       foot={<RunningFoot session={session} run={run} rolling={rolling} units={units} isGentle={isGentle} />}
-      margin={<RuleInMargin run={run} isOver={isOver} units={units} />}
+      margin={
+        <>
+          <RuleInMargin run={run} isOver={isOver} units={units} />
+          <Care session={session} at="roll" />
+        </>
+      }
     />
   );
 }

@@ -1875,7 +1875,6 @@ export interface Session {
   reading_is_of_the_day: boolean;
   reading_days_old: number | null;
   putts: Putt[];
-  cautions: string[];
   last_note: string | null;
   /**
    * Everybody on the session, whoever it was begun for first.
@@ -1893,18 +1892,32 @@ export interface Session {
    * The drill started last.
    */
   run: LastRun | null;
-  /**
-   * What holds on every day; "cautions" are true today.
-   */
-  cautions_always: string[];
   during: During;
   checks: CheckTry[];
   sights: CardSight[];
+  /**
+   * What to take care of, by waypoint.
+   */
+  care: {
+    [k: string]: string[];
+  };
+  /**
+   * Pieces counted out and not back.
+   */
+  kit_out: KitOut[];
+  /**
+   * Why some of it stays out.
+   */
+  kit_word: string | null;
 }
 export interface LastRun {
   id: string;
   name: string;
   is_over: boolean;
+}
+export interface KitOut {
+  name: string;
+  count: number;
 }
 /**
  * How to set a drill out.

@@ -173,6 +173,7 @@ export interface SessionChange {
   purpose?: string | null;
   note_for_student?: string | null;
   note_for_next?: string | null;
+  kit_word?: string | null;
   ended?: boolean;
 }
 

@@ -91,8 +91,9 @@ function begin({ body }: Write, known: Known): Session {
     own_reading: null,
     other_reading: null,
     putts: [],
-    cautions: [],
-    cautions_always: [],
+    care: {},
+    kit_out: [],
+    kit_word: null,
     last_note: null,
     run: null,
   };
@@ -121,7 +122,7 @@ function patched(session: Session, change: Write['body'], known: Known): Session
       reading_days_old: null,
     });
   }
-  for (const field of ['minutes', 'purpose', 'note_for_student', 'note_for_next'] as const) {
+  for (const field of ['minutes', 'purpose', 'note_for_student', 'note_for_next', 'kit_word'] as const) {
     if (field in change) {
       Object.assign(shown, { [field]: change[field] ?? null });
     }

@@ -7,9 +7,7 @@ import {
   Choose,
   Columns,
   Entry,
-  Fold,
   Margin,
-  MarginWord,
   Name,
   OneOf,
   Page,
@@ -27,6 +25,7 @@ import { readNumber } from '../units/format';
 import { METRES_PER_FOOT } from '../units/length';
 import { agoWords } from '../units/reading';
 import { useUnits } from '../units/useUnits';
+import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
 import { ToRemember } from './ToRemember';
 import { usual } from './usual';
@@ -378,27 +377,7 @@ function minutesWrong(text: string, whole: number | null): string | null {
 function ArriveMargin({ session }: WaypointProps) {
   return (
     <Margin notes={[]}>
-      {session.cautions.length > 0 && (
-        <MarginWord>
-          <h2>Take care today</h2>
-          <ul>
-            {session.cautions.map((caution) => (
-              <li key={caution}>{caution}</li>
-            ))}
-          </ul>
-        </MarginWord>
-      )}
-      {session.cautions_always.length > 0 && (
-        <Fold label="Care on any day">
-          <MarginWord>
-            <ul>
-              {session.cautions_always.map((caution) => (
-                <li key={caution}>{caution}</li>
-              ))}
-            </ul>
-          </MarginWord>
-        </Fold>
-      )}
+      <Care session={session} at="arrive" />
     </Margin>
   );
 }

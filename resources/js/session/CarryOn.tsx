@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import {
   Button,
+  Entry,
   Margin,
   MarginWord,
   Name,
@@ -15,7 +16,9 @@ import {
   Title,
 } from '../design';
 import { useChangeSession, usePutAway } from '../server/queries';
+import type { Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
+import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
 
 /** As long as a note may be. */
@@ -59,19 +62,15 @@ export function CarryOn({ session }: WaypointProps) {
         />
         <Quiet role="status">{noteState(isChanged, log.waitingCount)}</Quiet>
         {session.ended_at === null ? (
-          <Row>
-            <Button
-              look="main"
-              onPress={() => {
-                if (isUsable) {
-                  void change({ ...notes, ended: true });
-                  void navigate('/');
-                }
-              }}
-            >
-              End the session
-            </Button>
-          </Row>
+          <Ending
+            session={session}
+            onEnd={(kit) => {
+              if (isUsable) {
+                void change({ ...notes, ...kit, ended: true });
+                void navigate('/');
+              }
+            }}
+          />
         ) : (
           <>
             <Notice>This session has ended. Its balls and notes can still be corrected.</Notice>
@@ -102,6 +101,7 @@ export function CarryOn({ session }: WaypointProps) {
             <li>End on a few short ones that go in.</li>
           </ul>
         </MarginWord>
+        <Care session={session} at="carry-on" />
         {session.company.length > 1 && (
           <MarginWord>
             <h2>Who was here</h2>
@@ -116,6 +116,43 @@ export function CarryOn({ session }: WaypointProps) {
         )}
       </Margin>
     </Page>
+  );
+}
+
+/** What went out comes back first, or a word says why not. */
+function Ending({
+  session: { kit_out, kit_word },
+  onEnd,
+}: {
+  session: Session;
+  onEnd: (kit: { kit_word?: string }) => void;
+}) {
+  const [word, setWord] = useState(kit_word ?? '');
+  const [error, setError] = useState<string | null>(null);
+  const end = () => {
+    const isMissing = kit_out.length > 0 && word.trim() === '';
+    setError(isMissing ? 'Count it in under its drill, or say why it stays.' : null);
+    if (!isMissing) {
+      onEnd(kit_out.length === 0 ? {} : { kit_word: word.trim() });
+    }
+  };
+  return (
+    <Stack>
+      {kit_out.length > 0 && (
+        <>
+          <Notice>
+            Still out: {kit_out.map(({ name, count }) => `${count} of ${name}`).join(', ')}. Count it in under
+            its drill, or say why it stays.
+          </Notice>
+          <Entry label="Why it stays out" value={word} onChange={setWord} maxLength={300} error={error} />
+        </>
+      )}
+      <Row>
+        <Button look="main" onPress={end}>
+          End the session
+        </Button>
+      </Row>
+    </Stack>
   );
 }
 

@@ -28,6 +28,7 @@ import type { Waiting } from '../server/waiting';
 import { clock } from '../units/dates';
 import { agoWords } from '../units/reading';
 import { type Units, useUnits } from '../units/useUnits';
+import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
 import { RampRolls } from './RampRolls';
 import { TimedRolls } from './TimedRolls';
@@ -128,6 +129,7 @@ function Measured({ session }: WaypointProps) {
             yesterday's figure is not today's.
           </p>
         </MarginWord>
+        <Care session={session} at="green" />
       </Margin>
     </Page>
   );

@@ -20,6 +20,7 @@ import type { Session, Station } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
 import { slopeWords } from '../units/slope';
 import { type Units, useUnits } from '../units/useUnits';
+import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
 
 const NO_QUESTIONS = { asked: [], needs: [] };
@@ -118,15 +119,18 @@ export function Roll({ session }: WaypointProps) {
         </Row>
       }
       margin={
-        logger.balls.length === 0 ? (
-          <MarginWord>
-            <h2>A good start</h2>
-            <p>
-              Three balls at each of three or four backstrokes, rolled to open ground. The same unhurried
-              through-stroke each time: not hitting harder.
-            </p>
-          </MarginWord>
-        ) : null
+        <>
+          {logger.balls.length === 0 && (
+            <MarginWord>
+              <h2>A good start</h2>
+              <p>
+                Three balls at each of three or four backstrokes, rolled to open ground. The same unhurried
+                through-stroke each time: not hitting harder.
+              </p>
+            </MarginWord>
+          )}
+          <Care session={session} at="roll" />
+        </>
       }
     />
   );

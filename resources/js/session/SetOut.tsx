@@ -19,13 +19,14 @@ import {
 import { announce } from '../device/announce';
 import { SetOutLane } from '../lane/SetOutLane';
 import { usePlay } from '../server/queries';
-import type { Station, Student } from '../server/types';
+import type { Session, Station, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
 import { slopeWords } from '../units/slope';
 import { type Units, useUnits, useUnitsOf } from '../units/useUnits';
+import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
 
 /** Usual stations to add at one touch, in the coach's unit. */
@@ -62,7 +63,7 @@ export function SetOut({ session }: WaypointProps) {
           />
         </Part>
       </Stack>
-      <SetOutMargin units={units} student={session.student} />
+      <SetOutMargin units={units} session={session} />
     </Page>
   );
 }
@@ -220,7 +221,8 @@ function Stations({ stations, units, onRemove }: StationsProps) {
   );
 }
 
-function SetOutMargin({ units, student }: { units: Units; student: Student | null }) {
+function SetOutMargin({ units, session }: { units: Units; session: Session }) {
+  const { student } = session;
   return (
     <Margin notes={[]}>
       {student !== null && <LengthsThatMatter student={student} />}
@@ -239,6 +241,7 @@ function SetOutMargin({ units, student }: { units: Units; student: Student | nul
           at each station.
         </p>
       </MarginWord>
+      <Care session={session} at="set-out" />
     </Margin>
   );
 }

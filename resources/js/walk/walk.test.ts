@@ -20,7 +20,6 @@ const empty: Session = {
   reading_is_of_the_day: false,
   reading_days_old: null,
   putts: [],
-  cautions: [],
   last_note: null,
   run: null,
   company: [],
@@ -29,7 +28,9 @@ const empty: Session = {
   sights: [],
   own_reading: null,
   other_reading: null,
-  cautions_always: [],
+  care: {},
+  kit_out: [],
+  kit_word: null,
 };
 
 describe('the walk', () => {

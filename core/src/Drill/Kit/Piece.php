@@ -38,16 +38,4 @@ enum Piece: string
             default => [$this->value, $this->value . 's'],
         };
     }
-
-    /** Whether people may trip over it where it lies. */
-    public function trips(): bool
-    {
-        return in_array($this, [self::Rod, self::String, self::Stake, self::Chalk, self::Rule], true);
-    }
-
-    /** Whether it is pushed into the green, which needs the greenkeeper's leave. */
-    public function isPushedIn(): bool
-    {
-        return $this === self::Tee || $this === self::Stake;
-    }
 }
