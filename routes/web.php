@@ -51,6 +51,7 @@ Route::prefix('api')->group(function (): void {
 
         Route::post('greens', [GreenController::class, 'store']);
         Route::put('greens/{green}', [GreenController::class, 'update'])->can('change', 'green');
+        Route::get('greens/{green}/stations', [GreenController::class, 'stations'])->can('access', 'green');
         Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('change', 'green');
         Route::post('greens/{green}/back', [GreenController::class, 'back'])->withTrashed()->can('change', 'green');
 
@@ -95,6 +96,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('putters/{putter}', [PutterController::class, 'update'])->can('change', 'putter');
         Route::post('putters/{putter}/use', [PutterController::class, 'use'])->can('change', 'putter');
         Route::delete('putters/{putter}', [PutterController::class, 'destroy'])->can('change', 'putter');
+        Route::get('face-and-path', [CheckController::class, 'faceAndPath']);
         Route::get('checks', [CheckController::class, 'book'])->middleware(AnswerUnchanged::class);
         Route::put('schools', [AboutController::class, 'schools']);
         Route::put('cards/{key}', [CardController::class, 'update'])->where('key', '[0-9A-Za-z_]{1,40}');

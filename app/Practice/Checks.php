@@ -89,9 +89,13 @@ final class Checks
     /** @return list<Prompt> what is said beside the lane */
     public function prompts(Student $student): array
     {
-        $about = $student->facts();
+        return Prompts::of($student->facts(), $this->schools($student), $this->recipe($student));
+    }
 
-        return Prompts::of($about, $this->schools($student), $this->cards($student->bench_id)[$about->recipe ?? ''] ?? null);
+    /** The card that is this student's routine; null where none was chosen, or it is gone. */
+    public function recipe(Student $student): ?Card
+    {
+        return $this->cards($student->bench_id)[$student->facts()->recipe ?? ''] ?? null;
     }
 
     /** @return list<array{string, string}> what it is about, and the line */

@@ -195,4 +195,29 @@ final class CheckTest extends TestCase
         self::assertContains('What went on around', array_column($questions['why'], 'question'));
         $this->getJson("api/sessions/{$this->session->id}/look?part=baseline")->assertJsonPath('n', 14);
     }
+
+    public function testAFaceAndAPathTellAStartAndOneCure(): void
+    {
+        $told = $this->getJson('api/face-and-path?face_deg=2&path_deg=-4')->assertSuccessful();
+        // 0.85 of 2 and 0.15 of -4 is 1.1; the face alone takes 1.1 / 0.85.
+        self::assertEqualsWithDelta(1.1, $told->json('start_deg'), 1e-9);
+        self::assertEqualsWithDelta(-1.1 / 0.85, $told->json('turn_face_deg'), 1e-9);
+        self::assertEqualsWithDelta(-1.1, $told->json('turn_stroke_deg'), 1e-9);
+        self::assertStringContainsString('path alone hardly moves', $told->json('caution'));
+        $this->getJson('api/face-and-path?face_deg=2&path_deg=-4&cure=turn')->assertJsonPath('turn_face_deg', null);
+        $this->getJson('api/face-and-path?face_deg=2&path_deg=-4&cure=face')->assertJsonPath('turn_stroke_deg', null);
+        $this->getJson('api/face-and-path?face_deg=2&path_deg=-4&face_share=0.5')->assertJsonValidationErrors('face_share');
+        $this->getJson('api/face-and-path?face_deg=20')->assertJsonValidationErrors(['face_deg', 'path_deg']);
+    }
+
+    public function testStationsOfAGreenComeUpThereAgain(): void
+    {
+        $set = fn(float $metres, ?float $grade = null): array => $this->event('station_set', ['station_id' => (string) Str::ulid(), 'length_m' => $metres, 'said' => "$metres m", 'grade_percent' => $grade]);
+        $this->send([$set(3.0), $set(6.0, 2.0)]);
+        $this->send([$set(3.002)], $this->practiceSession($this->coach, $this->student, $this->session->green));
+        $this->send([$set(9.0)], $this->practiceSession($this->coach, $this->student, $this->green($this->coach, 'mat')));
+        $stations = $this->getJson("api/greens/{$this->session->green_id}/stations")->assertSuccessful()->json();
+        self::assertSame([2, 1], array_column($stations, 'sessions'));
+        self::assertEquals([null, 2.0], array_column($stations, 'grade_percent'));
+    }
 }

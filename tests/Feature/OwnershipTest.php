@@ -32,6 +32,7 @@ final class OwnershipTest extends TestCase
         yield 'change a student' => ['PUT', 'students/{student}', self::studentCard()];
         yield 'remove a student' => ['DELETE', 'students/{student}', []];
         yield 'change a green' => ['PUT', 'greens/{green}', ['name' => 'Mine', 'surface' => 'mat']];
+        yield 'the stations of a green' => ['GET', 'greens/{green}/stations', []];
         yield 'remove a green' => ['DELETE', 'greens/{green}', []];
         yield 'see a session' => ['GET', 'sessions/{session}', []];
         yield 'change a session' => ['PATCH', 'sessions/{session}', ['minutes' => 5]];

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Check\CheckKinds;
+use Amble\Core\Direction\FaceAndPath;
 use Amble\Core\Student\Prompt;
 use Amble\Core\Student\Question;
 use App\Http\Csv\FiguresCsv;
+use App\Http\Requests\FaceAndPathRequest;
 use App\Http\Resources\CardLookResource;
 use App\Http\Resources\CardResource;
 use App\Http\Resources\CheckKindResource;
@@ -64,11 +66,26 @@ final class CheckController
         return FiguresCsv::answer('checks', ['at', 'session', ...FiguresCsv::HEAD], $rows);
     }
 
+    /** Where a ball starts from a face and a path, and what takes it out. */
+    public function faceAndPath(FaceAndPathRequest $request): JsonResponse
+    {
+        $told = $request->told();
+        $degrees = static fn(?float $radians): ?float => $radians === null ? null : rad2deg($radians);
+
+        return new JsonResponse([
+            'start_deg' => $degrees($told->start),
+            'turn_stroke_deg' => $degrees($told->wholeStroke),
+            'turn_face_deg' => $degrees($told->face),
+            'caution' => FaceAndPath::CAUTION,
+        ]);
+    }
+
     /** What to remember of a student today, and what is said beside the lane. */
     public function remember(Student $student): JsonResponse
     {
         return new JsonResponse([
             'lines' => array_map(static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]], $this->checks->remember($student)),
+            'recipe' => $this->checks->recipe($student)?->title,
             'prompts' => array_map(static fn(Prompt $prompt): array => ['text' => $prompt->text, 'from_m' => $prompt->from, 'to_m' => $prompt->to], $this->checks->prompts($student)),
         ]);
     }

@@ -7,11 +7,17 @@ namespace App\Http\Controllers;
 use App\Http\Requests\GreenRequest;
 use App\Http\Resources\GreenResource;
 use App\Models\Green;
+use App\Models\PracticeSession;
+use App\Practice\GreenStations;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
 
 final class GreenController
 {
+    /** Stations of longer ago may have been cut away, sessions. */
+    private const LATELY = 60;
+
     /** Add a green, under the client's id where it gives one; the same id again answers with what is there. */
     public function store(GreenRequest $request): GreenResource
     {
@@ -25,6 +31,14 @@ final class GreenController
         $green->update(Arr::except($request->validated(), 'id'));
 
         return GreenResource::make($green);
+    }
+
+    /** Stations that were set out on this green before, those set most often first. */
+    public function stations(Green $green): JsonResponse
+    {
+        $sessions = PracticeSession::query()->where('green_id', $green->id)->orderByDesc('started_at')->limit(self::LATELY)->get();
+
+        return new JsonResponse(GreenStations::of($sessions));
     }
 
     /** Put a green away; what was rolled on it stays in the ledger. */

@@ -1,5 +1,18 @@
 import { useState } from 'react';
-import { Button, Entry, Notice, OneOf, Page, Part, Quiet, Row, Stack, Title, useFirstError } from '../design';
+import {
+  Button,
+  Entry,
+  Notice,
+  OneOf,
+  PaceByWalking,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Stack,
+  Title,
+  useFirstError,
+} from '../design';
 import { areKeysOn, turnKeys } from '../device/useKeys';
 import { useTheme } from '../device/useTheme';
 import { fieldError } from '../server/api';
@@ -70,8 +83,13 @@ function SettingsForm() {
             value={pace}
             onChange={setPace}
             suffix={units.suffix('roll')}
-            hint="Walk ten paces along a tape and divide by ten. A pace is not a yard until it is measured."
+            hint="A pace is not a yard until it is measured."
             error={paceError ?? fieldError(keep.error, 'pace_length_m')}
+          />
+          <PaceByWalking
+            read={(text) => units.read(text, 'roll').metres}
+            suffix={units.suffix('roll')}
+            onPace={(metres) => setPace(units.exactText(metres, 'roll'))}
           />
           <OneOf
             label="A trend is told from"

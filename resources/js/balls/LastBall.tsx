@@ -3,6 +3,7 @@ import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, chip, color, narrow, Quiet, space, type } from '../design';
 import { OUTCOMES } from '../lane/OutcomeMark';
+import { useRemember } from '../server/queries';
 import type { RunProgress, SeenKind } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
@@ -84,6 +85,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
             ))}
           </Chips>
         )}
+        <RoutineOf logger={logger} last={last} />
         {drill !== null && <AskedOnceItLies logger={logger} last={last} drill={drill} />}
         <Chips role="group" aria-label="Marks on the last ball">
           {MARKS.flatMap(({ value, label }) =>
@@ -107,6 +109,25 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
         </Chips>
       </More>
     </>
+  );
+}
+
+/** Kept or not, in one touch, of those who have a routine; of nobody else is it asked. */
+function RoutineOf({ logger, last }: { logger: Logger; last: ShownPutt }) {
+  const recipe = useRemember(last.student ?? logger.ownStudent).data?.recipe ?? null;
+  return recipe === null ? null : (
+    <Chips role="group" aria-label="The routine">
+      <Asked as="span">{recipe}</Asked>
+      {[true, false].map((isKept) => (
+        <Chip
+          key={String(isKept)}
+          isSelected={last.seen.routine === isKept}
+          onPress={() => logger.answerOf(last, 'routine', isKept)}
+        >
+          {isKept ? 'Kept' : 'Not kept'}
+        </Chip>
+      ))}
+    </Chips>
   );
 }
 

@@ -115,7 +115,7 @@ export function RollingPage({
         />
         {margin}
         {task !== null && (
-          <LanePrompts student={logger.student ?? session.student?.id ?? null} length={task.target_m} />
+          <LanePrompts student={logger.student ?? logger.ownStudent} length={task.target_m} />
         )}
       </Side>
       {opened !== undefined && (

@@ -56,6 +56,8 @@ export function useLogger({ session, task, balls, student, onLogged }: Logging) 
     balls,
     last,
     student,
+    /** Whoever the session was begun for. */
+    ownStudent: session.student?.id ?? null,
     task,
     ...entry,
     setCall: (call: Call | null) => dispatch({ type: 'called', call }),

@@ -30,6 +30,7 @@ import type { CheckField, CheckKind, CheckLook, CheckTry, Session } from '../ser
 import { useLog } from '../server/useOutbox';
 import { day } from '../units/dates';
 import { type Units, useUnits } from '../units/useUnits';
+import { FaceAndPath } from './FaceAndPath';
 import { useOfWhom, WhoIsChecked } from './ofWhom';
 import { TapTempo } from './TapTempo';
 import { type Draft, lengthKind, NOTHING, nextDraft, readDraft, tryWords } from './tries';
@@ -96,7 +97,11 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
                 announce(`Kept: ${tryWords(kind.fields, answers, units)}`);
               }}
             />
-            <Found session={session} look={look} made={made} units={units} />
+            <Stack>
+              <Found session={session} look={look} made={made} units={units} />
+              {kind.key === 'aim' && <FaceAndPath student={session.student} />}
+              {kind.key === 'straight_putt' && <KeepAsStation made={made} session={session} units={units} />}
+            </Stack>
             <Tried
               made={made}
               kind={kind}
@@ -276,6 +281,40 @@ function Found({
       )}
       {isToday && look.n !== made.length && <Quiet>Of {look.n} tries; the others are not sent yet.</Quiet>}
     </Part>
+  );
+}
+
+/** The last trial, set out as a station: it comes up again on this green. */
+function KeepAsStation({
+  made,
+  session,
+  units,
+}: {
+  made: readonly CheckTry[];
+  session: Session;
+  units: Units;
+}) {
+  const log = useLog(session);
+  const length = made.at(-1)?.answers.length_m;
+  if (typeof length !== 'number') {
+    return null;
+  }
+  const isThere = session.stations.some(
+    ({ length_m, grade_percent }) => grade_percent === 0 && Math.abs(length_m - length) < 0.005,
+  );
+  return (
+    <Row>
+      <Button
+        isDisabled={isThere}
+        onPress={() => {
+          const said = `${units.show(length, 'station')}, straight`;
+          void log.setStation({ length_m: length, said, grade_percent: 0 });
+          announce(`Station at ${said}`);
+        }}
+      >
+        {isThere ? 'It is a station' : `Set it out as a station, ${units.show(length, 'station')}`}
+      </Button>
+    </Row>
   );
 }
 

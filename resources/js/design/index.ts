@@ -8,6 +8,7 @@ export { Columns, Figure, Page, Part, Quiet, Row, Said, Stack, TableFrame, Unsee
 export { Margin, MarginWord } from './Margin';
 export { Name } from './Name';
 export { Notice } from './Notice';
+export { PaceByWalking } from './PaceByWalking';
 export { Pick } from './Pick';
 export { Sheet } from './Sheet';
 export { Title } from './Title';

@@ -20,7 +20,7 @@ import {
   wide,
 } from '../design';
 import { WithStudent } from '../looks/WithStudent';
-import { useDropRound, useMe, usePlay, useStakes } from '../server/queries';
+import { useAbout, useDropRound, useMe, usePlay, useStakes } from '../server/queries';
 import type { Play, Round, Student } from '../server/types';
 import { day } from '../units/dates';
 import { type Units, useUnitsOf } from '../units/useUnits';
@@ -72,6 +72,7 @@ function PlayOf({ student }: { student: Student }) {
             </Stack>
             <Stack $gap="l">
               <WhatItCost play={play.data} units={units} />
+              <AsTold student={student.id} />
               <Benchmarks benchmarks={play.data.benchmarks} units={units} />
               <Rounds student={student} rounds={play.data.rounds} units={units} />
             </Stack>
@@ -288,6 +289,17 @@ function likely(share: number, [low, high]: readonly [number, number]): string {
 }
 
 /** Putts, three-putts, and what they cost. */
+/** What the student told before any round was noted. */
+function AsTold({ student }: { student: string }) {
+  const told = useAbout(student).data;
+  const facts = [
+    told?.three_putts_per_round == null ? null : `${told.three_putts_per_round} three-putts a round`,
+    told?.handicap == null ? null : `handicap ${told.handicap}`,
+    told?.handicap_wanted == null ? null : `wanted ${told.handicap_wanted}`,
+  ].filter((fact) => fact !== null);
+  return facts.length === 0 ? null : <Quiet>As told on arrival: {facts.join(', ')}.</Quiet>;
+}
+
 function WhatItCost({ play, units }: PlayPartProps) {
   const coach = useMe().data?.coach;
   const inside = coach?.three_putt_inside_m ?? null;

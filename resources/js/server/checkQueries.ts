@@ -1,10 +1,20 @@
 /** What can be checked of a student, what was, the cards of points, putters, and what is kept of a student besides. */
 
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './api';
 import { keys } from './keys';
 import { newId } from './outbox';
-import type { About, CheckBook, PointCard, Putter, Remembered, SchoolQuestion, StudentChecks } from './types';
+import type {
+  About,
+  CheckBook,
+  FaceAndPath,
+  GreenStation,
+  PointCard,
+  Putter,
+  Remembered,
+  SchoolQuestion,
+  StudentChecks,
+} from './types';
 
 export const bookOptions = queryOptions({
   queryKey: ['checks'],
@@ -142,4 +152,28 @@ async function puttersAre(client: ReturnType<typeof useQueryClient>, student: st
 async function restsOnStudent(client: ReturnType<typeof useQueryClient>, student: string) {
   await client.invalidateQueries({ queryKey: keys.looks(student) });
   await client.invalidateQueries({ queryKey: ['stroke'] });
+}
+
+/** Where a ball starts from a face and a path, degrees; asked once both are given. */
+export function useFaceAndPath(face: number | null, path: number | null, cure: string | null) {
+  const asked = new URLSearchParams({
+    face_deg: String(face ?? 0),
+    path_deg: String(path ?? 0),
+    ...(cure === null ? {} : { cure }),
+  });
+  return useQuery({
+    queryKey: ['face-and-path', asked.toString()],
+    queryFn: () => request<FaceAndPath>('GET', `face-and-path?${asked}`),
+    enabled: face !== null && path !== null,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Stations that were set out on a green before. */
+export function useGreenStations(green: string | null) {
+  return useQuery({
+    queryKey: [...keys.bench, 'stations', green],
+    queryFn: () => request<GreenStation[]>('GET', `greens/${green}/stations`),
+    enabled: green !== null,
+  });
 }

@@ -1116,6 +1116,18 @@ export interface Expectation {
   balls_with_cap: number | null;
   chance_to_finish: number | null;
 }
+/**
+ * Where a ball starts from a face and a path, degrees, positive right.
+ */
+export interface FaceAndPath {
+  start_deg: number;
+  /**
+   * Null where the student holds the other cure.
+   */
+  turn_stroke_deg: number | null;
+  turn_face_deg: number | null;
+  caution: string;
+}
 export interface Feel {
   n: number;
   agreement: number;
@@ -1135,6 +1147,17 @@ export interface FoundRun {
   balls: number;
   phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped' | 'stopped';
   findings: Finding[];
+}
+/**
+ * A station that was set out on a green before.
+ */
+export interface GreenStation {
+  length_m: number;
+  said: string;
+  grade_percent: number | null;
+  across_percent: number | null;
+  sessions: number;
+  last_on: string;
 }
 export interface GroupRun {
   id: string;
@@ -1628,6 +1651,10 @@ export interface Refusal {
  * What to remember of a student today, and what is said beside the lane.
  */
 export interface Remembered {
+  /**
+   * What the routine is called; null where none was chosen.
+   */
+  recipe: string | null;
   lines: RememberLine[];
   prompts: LanePrompt[];
 }

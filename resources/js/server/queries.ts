@@ -16,6 +16,8 @@ export {
   useCheckBook,
   useDropCard,
   useDropPutter,
+  useFaceAndPath,
+  useGreenStations,
   useKeepAbout,
   useKeepCard,
   useKeepPutter,

@@ -18,7 +18,7 @@ import {
 } from '../design';
 import { announce } from '../device/announce';
 import { SetOutLane } from '../lane/SetOutLane';
-import { usePlay } from '../server/queries';
+import { useGreenStations, usePlay } from '../server/queries';
 import type { Session, Station, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
@@ -43,6 +43,7 @@ export function SetOut({ session }: WaypointProps) {
         <Title page={`Set out · ${session.student?.name ?? 'A session'}`}>Where to putt from</Title>
         <OutboxNotices log={log} words={() => ''} />
         <SetOutLane stations={stations} units={units} />
+        <SetBefore session={session} units={units} onAdd={(station) => void log.setStation(station)} />
         <AddStation stations={stations} units={units} onAdd={(station) => void log.setStation(station)} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/roll`}>
@@ -65,6 +66,49 @@ export function SetOut({ session }: WaypointProps) {
       </Stack>
       <SetOutMargin units={units} session={session} />
     </Page>
+  );
+}
+
+/** What was set out on this green before: one touch each. */
+function SetBefore({
+  session,
+  units,
+  onAdd,
+}: {
+  session: Session;
+  units: Units;
+  onAdd: (station: NewStation) => void;
+}) {
+  const before = useGreenStations(session.green?.id ?? null).data ?? [];
+  const isThere = (length: number, grade: number | null) =>
+    session.stations.some(
+      ({ length_m, grade_percent }) =>
+        Math.abs(length_m - length) < 0.01 && Math.abs((grade_percent ?? 0) - (grade ?? 0)) < 0.05,
+    );
+  const offered = before.filter(({ length_m, grade_percent }) => !isThere(length_m, grade_percent));
+  return offered.length === 0 ? null : (
+    <Part>
+      <h2>On this green before</h2>
+      <Row role="group" aria-label="Stations of this green">
+        {offered.map(({ length_m, said, grade_percent, sessions }) => (
+          <Button
+            key={`${length_m} ${grade_percent}`}
+            onPress={() => {
+              onAdd({ length_m, said, grade_percent });
+              announce(`Station at ${units.show(length_m, 'station')}`);
+            }}
+          >
+            {units.show(length_m, 'station')}
+            {said.includes('straight')
+              ? ', straight'
+              : grade_percent === null || grade_percent === 0
+                ? ''
+                : `, ${slopeWords(grade_percent)}`}
+            {sessions > 1 ? ` (${sessions} times)` : ''}
+          </Button>
+        ))}
+      </Row>
+    </Part>
   );
 }
 

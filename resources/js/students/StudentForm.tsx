@@ -9,6 +9,7 @@ import {
   MarginWord,
   Notice,
   OneOf,
+  PaceByWalking,
   Page,
   Part,
   Row,
@@ -168,8 +169,13 @@ function HowTheyPutt({ form }: FormPartProps) {
           value={form.pace}
           onChange={form.setPace}
           suffix={form.units.suffix('roll')}
-          hint="Walk ten along a tape and divide. May be left out unless paces are used."
+          hint="May be left out unless paces are used."
           error={form.errorAt('pace_length_m')}
+        />
+        <PaceByWalking
+          read={(text) => form.units.read(text, 'roll').metres}
+          suffix={form.units.suffix('roll')}
+          onPace={(metres) => form.setPace(form.units.exactText(metres, 'roll'))}
         />
         <Entry
           label="Run-out past the hole"

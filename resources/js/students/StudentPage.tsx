@@ -8,13 +8,14 @@ import { PencilNotes } from '../looks/PencilNotes';
 import { WithStudent } from '../looks/WithStudent';
 import {
   type LookFilter,
+  useAbout,
   useCourse,
   useFoundRuns,
   useLook,
   useSession,
   useStrokeReport,
 } from '../server/queries';
-import type { Course, Student } from '../server/types';
+import type { About, Course, Student } from '../server/types';
 import { StrokeSpread } from '../stroke/StrokeSpread';
 import { whenOf } from '../stroke/when';
 import { useUnitsOf } from '../units/useUnits';
@@ -45,6 +46,7 @@ type PartKey = (typeof PARTS)[number]['value'];
 
 function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
   const units = useUnitsOf(student);
+  const about = useAbout(student.id);
   const [part, choose] = useState<PartKey>('time');
   const [filter, setFilter] = useState<LookFilter>({});
   const look = useLook({ student: student.id }, filter, part === 'balls');
@@ -67,7 +69,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>
           </Row>
         </Row>
-        <Quiet>{factsOf(student)}</Quiet>
+        <Quiet>{factsOf(student, about.data)}</Quiet>
         {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
         <OneOf label="What is looked at" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
         <SurfaceChoice course={course.data} onFilter={setFilter} />
@@ -106,12 +108,14 @@ function Doing({ student, others }: { student: Student; others: readonly Student
   );
 }
 
-function factsOf({ hand, putter, school, tempo_bpm }: Student): string {
+function factsOf({ hand, putter, school, tempo_bpm }: Student, about: About | undefined): string {
   return [
     HANDS.find(({ value }) => value === hand)?.label.concat('-handed'),
     SCHOOLS.find(({ value }) => value === school)?.label.toLowerCase(),
     putter ?? 'putter not noted',
     tempo_bpm === null ? null : `${tempo_bpm} beats a minute`,
+    about?.dominant_eye == null ? null : `${about.dominant_eye} eye dominant`,
+    about?.handicap == null ? null : `handicap ${about.handicap}`,
   ]
     .filter((fact) => fact != null)
     .join(' · ');
