@@ -12,6 +12,7 @@ use Amble\Core\Check\Checked;
 use Amble\Core\Check\CheckKind;
 use Amble\Core\Check\CheckKinds;
 use Amble\Core\Check\CheckLook;
+use Amble\Core\Check\Kind\ShoePlace;
 use Amble\Core\Check\MadeTry;
 use Amble\Core\Session\CheckTry;
 use Amble\Core\Session\PointSight;
@@ -89,7 +90,7 @@ final class Checks
     /** @return list<Prompt> what is said beside the lane */
     public function prompts(Student $student): array
     {
-        return Prompts::of($student->facts(), $this->schools($student), $this->recipe($student));
+        return Prompts::of($student->facts(), $this->schools($student), $this->recipe($student), ShoePlace::places($this->checked($student)));
     }
 
     /** The card that is this student's routine; null where none was chosen, or it is gone. */

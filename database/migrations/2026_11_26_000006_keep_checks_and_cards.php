@@ -22,6 +22,7 @@ return new class extends Migration {
             $table->unsignedBigInteger('at_ms');
             $table->json('answers');
             $table->index(['student_id', 'at_ms']);
+            $table->index('practice_session_id');
         });
         Schema::create('card_sights', function (Blueprint $table): void {
             $table->id();
@@ -33,6 +34,7 @@ return new class extends Migration {
             $table->string('word', 200)->nullable();
             $table->unsignedBigInteger('at_ms');
             $table->index(['student_id', 'at_ms']);
+            $table->index('practice_session_id');
         });
         Schema::create('cards', function (Blueprint $table): void {
             $table->ulid('id')->primary();

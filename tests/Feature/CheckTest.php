@@ -147,6 +147,7 @@ final class CheckTest extends TestCase
         yield ['rehearse', 'behind', '{student}/remember'];
         yield ['path', 'arc', '{student}/remember'];
         yield ['feet', 'unimportant', '{student}/checks'];
+        yield ['feet', 'regulator', '{student}/remember'];
         yield ['eyes', 'both', '{student}/checks'];
         yield ['over_read', 'more', '{session}/stroke'];
     }

@@ -12,6 +12,7 @@ use App\Practice\GreenStations;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Collection;
 
 final class GreenController
 {
@@ -36,6 +37,7 @@ final class GreenController
     /** Stations that were set out on this green before, those set most often first. */
     public function stations(Green $green): JsonResponse
     {
+        /** @var Collection<int, PracticeSession> $sessions */
         $sessions = PracticeSession::query()->where('green_id', $green->id)->orderByDesc('started_at')->limit(self::LATELY)->get();
 
         return new JsonResponse(GreenStations::of($sessions));

@@ -11,6 +11,7 @@ use App\Models\Student;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** A student's putters. Every ball carries the name of the one in use, so that a change of it breaks the path. */
@@ -72,9 +73,9 @@ final class PutterController
 
     private function all(Student $student): AnonymousResourceCollection
     {
-        return PutterResource::collection(
-            Putter::query()->where('student_id', $student->id)->orderBy('created_at')->orderBy('id')->get()
-                ->map(static fn(Putter $putter): PutterResource => new PutterResource($putter, $student->putter === $putter->name)),
-        );
+        /** @var Collection<int, Putter> $putters */
+        $putters = Putter::query()->where('student_id', $student->id)->orderBy('created_at')->orderBy('id')->get();
+
+        return PutterResource::collection($putters->map(static fn(Putter $putter): PutterResource => new PutterResource($putter, $student->putter === $putter->name)));
     }
 }

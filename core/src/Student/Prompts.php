@@ -6,12 +6,20 @@ namespace Amble\Core\Student;
 
 use Amble\Core\Card\Card;
 use Amble\Core\Card\Point;
+use Amble\Core\Drill\Finding\Say;
 
 /** What is said beside the lane: the student's own routine and school, and never two that clash. */
 final class Prompts
 {
-    /** @return list<Prompt> before the ball first */
-    public static function of(About $about, Schools $schools, ?Card $recipe): array
+    /** Lengths within so much of one are about the same, share. */
+    private const ABOUT = 0.15;
+
+    /**
+     * @param list<array{float, float}> $shoePlaces length and distance from ball to shoe, metres, where the feet regulate it
+     *
+     * @return list<Prompt> before the ball first
+     */
+    public static function of(About $about, Schools $schools, ?Card $recipe, array $shoePlaces = []): array
     {
         return array_values(array_filter([
             $recipe === null ? null : new Prompt(sprintf('%s: %s.', $recipe->title, implode('; ', array_map(self::point(...), $recipe->points)))),
@@ -20,6 +28,7 @@ final class Prompts
                 'nowhere' => new Prompt('No rehearsal.'),
                 default => null,
             },
+            ...($schools->answer('feet') === 'regulator' ? self::shoe($shoePlaces) : []),
             ...self::mark($about, $schools),
             match ($schools->answer('path')) {
                 'arc' => new Prompt('A slight arc is this student’s own.'),
@@ -29,6 +38,25 @@ final class Prompts
             },
             self::after($schools),
         ]));
+    }
+
+    /**
+     * The place of the shoe for about this length; without any measured, what would tell it.
+     *
+     * @param list<array{float, float}> $places
+     *
+     * @return list<Prompt>
+     */
+    private static function shoe(array $places): array
+    {
+        return $places === [] ? [new Prompt('The trail shoe stops the backstroke: find its places under Check something.')] : array_map(
+            static fn(array $place): Prompt => new Prompt(
+                sprintf('The trail shoe %s from the ball, for %s.', Say::small($place[1]), Say::metres($place[0])),
+                (1.0 - self::ABOUT) * $place[0],
+                (1.0 + self::ABOUT) * $place[0],
+            ),
+            $places,
+        );
     }
 
     /** @return list<Prompt> */

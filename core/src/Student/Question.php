@@ -38,7 +38,7 @@ final readonly class Question
             ], 'count', 'What stands beside the lane after it.'),
             new self('rehearse', 'Where to rehearse?', ['beside' => 'Beside the ball', 'behind' => 'Behind the ball', 'nowhere' => 'Not at all'], 'beside', 'What stands beside the lane before a ball.'),
             new self('path', 'Path of the putter?', ['own' => 'The student’s own, not looked at', 'arc' => 'A slight arc', 'straight' => 'Straight', 'gravity' => 'Led by gravity'], 'own', 'What stands beside the lane; nothing scores it.'),
-            new self('feet', 'The feet?', ['mirror' => 'Checked', 'regulator' => 'They regulate the distance', 'unimportant' => 'Unimportant'], 'mirror', 'Whether cards ask about them, and whether shoe places are told.'),
+            new self('feet', 'The feet?', ['mirror' => 'Checked', 'regulator' => 'They regulate the distance', 'unimportant' => 'Unimportant'], 'mirror', 'Whether cards ask about them, and whether the shoe’s place stands beside the lane.'),
             new self('eyes', 'Where should the eyes be?', ['found' => 'Where this student sees straight', 'both' => 'Both over the ball', 'lead' => 'The lead eye over it', 'trail' => 'The trail eye over it'], 'found', 'What a check of the eyes is held against.'),
             new self('over_read', 'Read more than one sees?', ['exact' => 'No, the exact read', 'more' => 'Lean to more break', 'tests' => 'Test putts correct it'], 'exact', 'What is advised where putts go by low.'),
         ];

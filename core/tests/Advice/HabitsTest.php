@@ -25,6 +25,7 @@ use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\MarginTrial;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Student\Complaint;
+use Amble\Core\Student\Hand;
 use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 use Amble\Core\Student\Schools;
@@ -48,9 +49,9 @@ final class HabitsTest extends TestCase
      *
      * @return array<string, Note> by key
      */
-    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3, array $tries = [], array $schools = []): array
+    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3, array $tries = [], array $schools = [], Hand $hand = Hand::Right): array
     {
-        $asked = Balls::asked($balls, $pace, checked: new Checked($tries, Schools::of($schools)));
+        $asked = Balls::asked($balls, $pace, $hand, checked: new Checked($tries, Schools::of($schools)));
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
         $facts = new Facts($fit, ReadingMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked, $stiles, $cure, $play);
         $notes = [];
@@ -134,10 +135,19 @@ final class HabitsTest extends TestCase
         $face = (string) self::notes($balls, cure: LineCure::Face)['start.side']->try;
         $open = (string) self::notes($balls)['start.side']->try;
         self::assertMatchesRegularExpression('/^Turn the whole stroke \d\.\d° left\.$/', $turn);
-        self::assertStringContainsString('face alone', $face);
+        self::assertMatchesRegularExpression('/^The face alone, \d\.\d° left: against a push the toe passes the heel\.$/', $face);
         self::assertStringContainsString('Choose one cure', $open);
         $aim = self::notes(Balls::practice(80, ['aimBias' => 0.024], 6), cure: LineCure::Turn)['start.side'];
         self::assertStringContainsString('mostly aim', (string) $aim->try);
+    }
+
+    public function testAPushIsToTheOtherSideForALeftHander(): void
+    {
+        $try = static fn(float $faceBias, Hand $hand): string => (string) self::notes(Balls::practice(80, ['faceBias' => $faceBias], 6), cure: LineCure::Face, hand: $hand)['start.side']->try;
+        self::assertStringContainsString('push the toe passes', $try(0.024, Hand::Right));
+        self::assertStringContainsString('pull the heel leads', $try(0.024, Hand::Left));
+        self::assertStringContainsString('pull the heel leads', $try(-0.024, Hand::Right));
+        self::assertStringContainsString('push the toe passes', $try(-0.024, Hand::Left));
     }
 
     public function testACompensationIsNamedInsteadOfTheSideThatIsLeft(): void

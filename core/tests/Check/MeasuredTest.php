@@ -7,6 +7,7 @@ namespace Amble\Core\Tests\Check;
 use Amble\Core\Check\Checked;
 use Amble\Core\Check\CheckKinds;
 use Amble\Core\Check\Kind\EyePlace;
+use Amble\Core\Check\Kind\ShoePlace;
 use Amble\Core\Check\Kind\Tempo;
 use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Tries;
@@ -85,6 +86,7 @@ final class MeasuredTest extends TestCase
         self::assertSame(['{1.524 m}', '{2.438 m}', '{3.048 m}', '{4.572 m}'], array_map(static fn(FindingRow $row): string => $row->name, $table->rows));
         $inMetres = CheckKinds::all()['shoe_place']->findings(new Tries($tries), new Checked($tries, null, Unit::Metres))[0];
         self::assertSame('{1.500 m}', $inMetres->rows[0]->name);
+        self::assertSame(array_map(static fn(FindingRow $row): ?float => $row->value, $table->rows), array_column(ShoePlace::places(new Checked($tries)), 1));
         self::assertNull(Made::finding(array_slice($tries, 0, 3))?->value);
         $unmeasured = Made::finding([Made::try('shoe_place', ['shoe_m' => 0.2, 'roll_m' => 3.0])]);
         self::assertSame([null, 'Measure the green: without its speed the places tell nothing.'], [$unmeasured?->value, $unmeasured?->sentence]);

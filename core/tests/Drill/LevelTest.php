@@ -9,6 +9,7 @@ use Amble\Core\Drill\Level\LastTime;
 use Amble\Core\Drill\Level\LengthSet;
 use Amble\Core\Drill\Level\Progression;
 use Amble\Core\Drill\OldDrill;
+use Amble\Core\Student\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** How a drill goes on from one session to the next, and at whatever lengths. */
@@ -70,6 +71,19 @@ final class LevelTest extends DrillTestCase
         self::assertSame(0.08, DrillRun::fold($drill, [], 1)->step);
         $through = array_map(static fn(int $i) => self::ball($i, 4.0, ['gate' => 'through']), range(0, 9));
         self::assertSame([0.06, 2], [DrillRun::fold(self::drill(['balls_per_station' => 20] + $begins->laidInto(self::rules($gate), $card)), $through, 1)->step, 2]);
+    }
+
+    public function testAFirstTimeStartsAsWideAsTheStudentsLevelWantsAndLeavesAStepToEarn(): void
+    {
+        $gate = static fn(array $steps): array => ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => $steps[0], 'distance_m' => 0.5], 'steps_m' => $steps];
+        $rung = static fn(array $steps, Level $level): ?int => Progression::of(self::card($gate($steps)), null, $level)->rung;
+        $four = [0.1, 0.08, 0.06, 0.05];
+        self::assertSame([null, null, 1, 2], array_map(static fn(Level $level): ?int => $rung($four, $level), Level::cases()));
+        self::assertSame([null, null, 1, 1], array_map(static fn(Level $level): ?int => $rung([0.1, 0.08, 0.06], $level), Level::cases()));
+        self::assertSame('The first time, for an able player: {0.0800 w} wide.', Progression::of(self::card($gate($four)), null, Level::Able)->why);
+        // How it was left wins over what the card says.
+        self::assertSame(0, Progression::of(self::card($gate($four)), new LastTime(0, [], 0), Level::Tournament)->rung);
+        self::assertNull(Progression::of(self::card(), null, Level::Tournament)->why);
     }
 
     public function testAnySetOfLengthsGoesIntoAnyDrill(): void

@@ -88,6 +88,16 @@ final class AboutTest extends TestCase
         self::assertSame([[null, 3.0], [3.0, null]], array_map(static fn(Prompt $prompt): array => [$prompt->from, $prompt->to], array_slice($prompts, 1, 2)));
     }
 
+    public function testWhereTheFeetRegulateTheLengthTheShoesPlaceIsSaidAtThatLength(): void
+    {
+        $schools = Schools::of(['feet' => 'regulator']);
+        $said = Prompts::of(About::nothing(), $schools, null, [[3.0, 0.22], [6.0, 0.33]]);
+        self::assertSame(['The trail shoe {0.220 s} from the ball, for {3.000 m}.', 'The trail shoe {0.330 s} from the ball, for {6.000 m}.'], [$said[0]->text, $said[1]->text]);
+        self::assertEqualsWithDelta([2.55, 3.45], [$said[0]->from, $said[0]->to], 1e-9);
+        self::assertStringContainsString('Check something', Prompts::of(About::nothing(), $schools, null)[0]->text);
+        self::assertStringNotContainsString('shoe', Prompts::of(About::nothing(), Schools::of(), null, [[3.0, 0.22]])[0]->text);
+    }
+
     public function testWhatToRememberComesMostPressingFirstAndSaysNothingThatIsNotSo(): void
     {
         $about = About::read(self::input(['is_minor' => true, 'lay_off_weeks' => 8, 'lay_off_work' => 'a mat', 'keep_until' => '2026-11-01']));

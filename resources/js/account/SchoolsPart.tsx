@@ -1,4 +1,4 @@
-import { ButtonLink, Notice, Part, Pick, Quiet, Row, Stack } from '../design';
+import { ButtonLink, Columns, Notice, Part, Pick, Quiet, Row, Stack } from '../design';
 import { useCheckBook, useKeepSchools } from '../server/queries';
 
 const SHIPPED = 'shipped';
@@ -16,7 +16,7 @@ export function SchoolsPart() {
     <Part>
       <h2>Where schools differ</h2>
       {error !== null && <Notice kind="wrong">{error.message}</Notice>}
-      <Stack>
+      <Columns>
         {questions.map(({ key, question, changes, answers, default: shipped, coachs }) => (
           <Stack $gap="s" key={key}>
             <Pick
@@ -37,7 +37,7 @@ export function SchoolsPart() {
             <Quiet>{changes}</Quiet>
           </Stack>
         ))}
-      </Stack>
+      </Columns>
       <Quiet>It holds for every student whose card does not say otherwise.</Quiet>
       <Row>
         <ButtonLink to="/cards">Cards of points</ButtonLink>

@@ -78,7 +78,7 @@ export function BallSheet({
   };
   return (
     <Sheet
-      title={`Ball ${number}${putt.target_m === null ? '' : `, from ${units.show(putt.target_m, 'station')}`}`}
+      title={`Ball ${number}${putt.target_m === null ? '' : `, from ${units.show(putt.target_m, 'station')}`}${putt.attempt > 1 ? `, try ${putt.attempt}` : ''}`}
       onClose={onClose}
     >
       {session.company.length > 1 && (

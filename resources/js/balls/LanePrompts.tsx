@@ -1,5 +1,7 @@
 import { MarginWord } from '../design';
+import { inWords } from '../lane/drillWords';
 import { useRemember } from '../server/queries';
+import { useUnits } from '../units/useUnits';
 
 interface LanePromptsProps {
   /** Whose the next ball is. */
@@ -10,6 +12,7 @@ interface LanePromptsProps {
 
 /** What this student's routine and school say beside the lane, at this length. */
 export function LanePrompts({ student, length }: LanePromptsProps) {
+  const units = useUnits();
   const prompts = useRemember(student).data?.prompts ?? [];
   const here = prompts.filter(
     ({ from_m, to_m }) =>
@@ -21,7 +24,7 @@ export function LanePrompts({ student, length }: LanePromptsProps) {
       <h2>Before and after each ball</h2>
       <ul>
         {here.map(({ text }) => (
-          <li key={text}>{text}</li>
+          <li key={text}>{inWords(text, units)}</li>
         ))}
       </ul>
     </MarginWord>

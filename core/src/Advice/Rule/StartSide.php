@@ -15,6 +15,7 @@ use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\StartLines;
+use Amble\Core\Student\Hand;
 use Amble\Core\Student\LineCure;
 
 /** Starts to one side: the aim is checked first, then the stroke is cured in the one way held for this student. */
@@ -86,7 +87,7 @@ final class StartSide implements Rule
             match (true) {
                 $split === null => 'Check first where the face points before the stroke: it may be all aim.',
                 abs($split->aimBias) > abs($split->strokeBias()) => 'It is mostly aim: set the face square to the line, and leave the stroke.',
-                default => self::cure($facts->cure, $bias),
+                default => self::cure($facts->cure, $bias, $lately->hand),
             },
             null,
             'Twenty through a gate that half of them pass, with misses on both sides.',
@@ -95,13 +96,19 @@ final class StartSide implements Rule
         );
     }
 
-    private static function cure(?LineCure $cure, float $bias): string
+    private static function cure(?LineCure $cure, float $bias, Hand $hand): string
     {
         $model = ImpactModel::ofFaceShare();
+        // Away from the feet is a push: to the right for a right-hander.
+        $isPush = ($bias > 0.0) === ($hand === Hand::Right);
 
         return match ($cure) {
             LineCure::Turn => sprintf('Turn the whole stroke %s.', Say::degrees($model->turnOfWholeStroke($bias))),
-            LineCure::Face => sprintf('Let the face alone close so that it points %s of where it does now.', Say::degrees($model->turnOfFace($bias))),
+            LineCure::Face => sprintf(
+                'The face alone, %s: %s.',
+                Say::degrees($model->turnOfFace($bias)),
+                $isPush ? 'against a push the toe passes the heel' : 'against a pull the heel leads the toe',
+            ),
             null => 'The aim is sound: it is the stroke. Choose one cure on the student\'s card, and keep to it.',
         };
     }

@@ -17,7 +17,6 @@ use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Session\Seen\Answers;
-use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePutt;
 use Amble\Core\Units\Grade;
@@ -70,13 +69,17 @@ final readonly class ShoePlace extends CheckKind
 
     private function table(string $question, Tries $tries, Unit $unit): ?Finding
     {
-        $usable = $tries->where(static fn(MadeTry $try): bool => $try->speed !== null && $try->number('shoe_m') > 0.0 && $try->number('roll_m') > 0.0);
-        $last = $usable->all[$usable->n() - 1]->speed ?? null;
-        if ($last === null) {
-            return $tries->n() === 0 ? null : self::tooLittle($question, $tries->n(), 'Measure the green: without its speed the places tell nothing.');
+        if ($tries->n() === 0) {
+            return null;
         }
-        $fit = (new StrokeFitter())->fit(array_map(self::putt(...), $usable->all));
-        $rows = $usable->n() < self::FEWEST ? [] : self::rows($fit, $last, $usable, $unit);
+        $usable = self::usable($tries);
+        if ($usable->n() === 0) {
+            return self::tooLittle($question, $tries->n(), 'Measure the green: without its speed the places tell nothing.');
+        }
+        $rows = array_map(
+            static fn(array $place): FindingRow => new FindingRow(Say::metres($place[0]), FindingUnit::Small, $place[1], $usable->n()),
+            self::placesOf($usable, $unit),
+        );
 
         return $rows === []
             ? self::tooLittle($question, $usable->n(), sprintf('%d rolls at different places draw the curve.', self::FEWEST))
@@ -107,19 +110,41 @@ final readonly class ShoePlace extends CheckKind
         );
     }
 
-    /** @return list<FindingRow> the place for each length between the shortest and the longest roll */
-    private static function rows(StrokeFit $fit, GreenSpeed $speed, Tries $tries, Unit $unit): array
+    /**
+     * Where the shoe stands for each length that the rolls on level ground reach, on the green as it was measured last.
+     *
+     * @return list<array{float, float}> length and place, metres; empty while too few rolls draw a curve
+     */
+    public static function places(Checked $checked): array
     {
-        $rolls = $tries->numbers('roll_m') ?: [0.0];
-        $rows = [];
+        $level = $checked->of('shoe_place')->where(static fn(MadeTry $try): bool => $try->word('ground') !== 'down')->latest();
+
+        return self::placesOf(self::usable($level), $checked->unit);
+    }
+
+    private static function usable(Tries $tries): Tries
+    {
+        return $tries->where(static fn(MadeTry $try): bool => $try->speed !== null && $try->number('shoe_m') > 0.0 && $try->number('roll_m') > 0.0);
+    }
+
+    /** @return list<array{float, float}> */
+    private static function placesOf(Tries $usable, Unit $unit): array
+    {
+        $speed = $usable->all[$usable->n() - 1]->speed ?? null;
+        $rolls = $usable->numbers('roll_m');
+        if ($speed === null || $usable->n() < self::FEWEST || $rolls === []) {
+            return [];
+        }
+        $fit = (new StrokeFitter())->fit(array_map(self::putt(...), $usable->all));
         $lengths = $unit === Unit::Metres ? self::METRES : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
+        $places = [];
         foreach ($lengths as $length) {
             $answer = $length < 0.9 * min($rolls) || $length > 1.1 * max($rolls) ? null : $fit->backstrokeFor(Length::ofMetres($length), $speed, Grade::level());
             if ($answer !== null) {
-                $rows[] = new FindingRow(Say::metres($length), FindingUnit::Small, $answer->metres, $tries->n());
+                $places[] = [$length, $answer->metres];
             }
         }
 
-        return $rows;
+        return $places;
     }
 }

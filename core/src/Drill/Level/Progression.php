@@ -7,6 +7,7 @@ namespace Amble\Core\Drill\Level;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Steps\Ladder;
+use Amble\Core\Student\Level as StudentLevel;
 
 /** Where a drill begins this time, by how it was left. This class is immutable. */
 final readonly class Progression
@@ -21,9 +22,12 @@ final readonly class Progression
     }
 
     /** A level is earned and lost by the rule of a gate's steps (maths.md 9): 8 of the last 10, 5 or fewer. */
-    public static function of(DrillCard $card, ?LastTime $last): self
+    public static function of(DrillCard $card, ?LastTime $last, ?StudentLevel $student = null): self
     {
-        if ($last === null || ($card->levels === [] && $last->rung === null)) {
+        if ($last === null) {
+            return self::first($card, $student);
+        }
+        if ($card->levels === [] && $last->rung === null) {
             return new self(0, null, null);
         }
         $before = min($last->level, count($card->levels));
@@ -47,6 +51,17 @@ final readonly class Progression
         $width = $rung === null || $rung === 0 ? null : $card->rules->steps->widths[$rung]->metres();
 
         return new self($now, $rung, $why ?? ($width === null ? null : sprintf('It starts where it was left: {%.4f w} wide.', $width)));
+    }
+
+    /** A first time starts as wide as this student's level wants it, and leaves at least one step to earn. */
+    private static function first(DrillCard $card, ?StudentLevel $student): self
+    {
+        $widths = $card->rules->steps->widths ?? [];
+        $rung = max(0, min($student?->stepsIn() ?? 0, count($widths) - 2));
+
+        return $rung === 0 || $student === null
+            ? new self(0, null, null)
+            : new self(0, $rung, sprintf('The first time, for %s: {%.4f w} wide.', $student->words(), $widths[$rung]->metres()));
     }
 
     private static function ended(string $says): string
