@@ -1,0 +1,332 @@
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { onOwnServer } from './own';
+import {
+  choose,
+  enter,
+  expectAccessible,
+  openDemo,
+  pick,
+  sessionOf,
+  startWith,
+  startWithSomebodyNew,
+  touchLane,
+  walkTo,
+} from './people';
+import { ask } from './screen';
+
+onOwnServer(8488);
+
+interface Kept {
+  checks: { check: string; answers: Record<string, number | string> }[];
+  sights: { point: string; sight: string; word: string | null }[];
+  during: { part: string | null; disturbances: string[] };
+  kit_word: string | null;
+  stations: { length_m: number; said: string }[];
+  ended_at: string | null;
+}
+
+async function kept(page: Page, session: string): Promise<Kept> {
+  return (await ask(page, 'GET', `sessions/${session}`)) as Kept;
+}
+
+async function student(page: Page, name: string): Promise<string> {
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  return bench.students.find((each) => each.name.startsWith(name))?.id ?? '';
+}
+
+/** Where somebody stands on the way through a screen by keys. */
+async function tabTo(page: Page, target: Locator): Promise<void> {
+  for (let step = 0; step < 60; step += 1) {
+    if (await target.evaluate((each) => each === document.activeElement)) {
+      return;
+    }
+    await page.keyboard.press('Tab');
+  }
+  throw new Error('It cannot be reached by Tab.');
+}
+
+test('an aim is checked, drawn and compared; a try is taken back, and one without its side is not kept', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startWithSomebodyNew(page);
+  const session = sessionOf(page);
+  await page.getByRole('link', { name: 'Check something' }).click();
+  await page.getByRole('link', { name: /^Where does the face point/ }).click();
+  await expect(page.getByText('What is measured is drawn here.')).toBeVisible();
+  await expect(page.getByText(/^An aiming light: lowest class/)).toBeVisible();
+
+  await page.getByLabel('Beside the mark', { exact: true }).fill('1');
+  await page.getByLabel('Distance of the mark').fill('6');
+  await choose(page, 'Read by', 'A mirror');
+  await page.getByRole('button', { name: 'Keep this try' }).click();
+  await expect(page.getByText('Say which side: left or right.')).toBeVisible();
+  expect((await kept(page, session)).checks).toEqual([]);
+
+  await choose(page, 'Which side: beside the mark', 'Left');
+  await page.getByRole('button', { name: 'Keep this try' }).click();
+  // How and where stay; what was measured is measured anew.
+  await expect(page.getByLabel('Beside the mark', { exact: true })).toHaveValue('');
+  await expect(page.getByLabel('Distance of the mark')).toHaveValue('6');
+  for (const inches of ['1.25', '0.75', '1']) {
+    await enter(page, 'Beside the mark', inches);
+  }
+  await expect(page.getByRole('heading', { name: 'Tries of this session: 4' })).toBeVisible();
+  // An inch at six feet is 0.8 degrees.
+  await expect(page.getByRole('img', { name: /^0\.8° left, likely/ })).toBeVisible();
+  await expect(page.getByText(/See where balls start before either is mended/)).toBeVisible();
+
+  await page.getByRole('button', { name: /^Take back 1¼ in left/ }).click();
+  await expect(page.getByRole('heading', { name: 'Tries of this session: 3' })).toBeVisible();
+  await expect(page.getByText(/from 3; two in three/).first()).toBeVisible();
+  expect((await kept(page, session)).checks).toHaveLength(3);
+
+  await page.getByRole('button', { name: 'Reckon face and path' }).click();
+  await page.getByLabel('Face at contact').fill('2');
+  await page.getByLabel('Path at contact').fill('-4');
+  await expect(page.getByText(/^The ball starts 1\.1° right\./)).toBeVisible();
+  await expect(page.getByText(/Another path alone hardly moves the start/)).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('a tempo is tapped by keys alone, and its drift with length is said', async ({ page }) => {
+  await openDemo(page);
+  await startWithSomebodyNew(page);
+  await page.goto(`/sessions/${sessionOf(page)}/checks/tempo`);
+  const tap = page.getByRole('button', { name: 'Tap along' });
+  await expect(tap).toBeVisible();
+  await page.clock.install();
+  await tabTo(page, page.getByLabel('Length of the putt'));
+  await page.keyboard.type('6');
+  await tabTo(page, tap);
+  for (let beat = 0; beat < 4; beat += 1) {
+    await page.keyboard.press('Space');
+    await page.clock.runFor(750);
+  }
+  await expect(page.getByLabel('Beats a minute')).toHaveValue('80');
+  await page.clock.resume();
+  await tabTo(page, page.getByRole('button', { name: 'Keep this try' }));
+  await page.keyboard.press('Enter');
+  for (const [bpm, feet] of [
+    ['80', '6'],
+    ['84', '12'],
+    ['88', '18'],
+    ['92', '30'],
+  ] as const) {
+    await page.getByLabel('Length of the putt').fill(feet);
+    await enter(page, 'Beats a minute', bpm);
+  }
+  await expect(page.getByText(/^From 6 ft to 30 ft it gets 1\d % quicker, likely/)).toBeVisible();
+});
+
+test('checks and looks made without a network are there at once, and arrive when it is back', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startWithSomebodyNew(page);
+  const session = sessionOf(page);
+  await page.goto(`/sessions/${session}/checks/cord`);
+  await expect(page.getByRole('heading', { name: 'Where does the cord seem to lie?' })).toBeVisible();
+  await page.route('**/api/**', (route) => route.abort());
+  for (const seen of ['Inside the middle', 'On the middle', 'Inside the middle']) {
+    await choose(page, 'The cord lies', seen);
+    await page.getByRole('button', { name: 'Keep this try' }).click();
+  }
+  await expect(page.getByRole('heading', { name: 'Tries of this session: 3 of at most 15' })).toBeVisible();
+  await expect(page.getByText('Drawn once it is sent.')).toBeVisible();
+  await page.unroute('**/api/**');
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
+  await expect(page.getByRole('img', { name: 'Of 3: 2 inside the middle, 1 on the middle.' })).toBeVisible();
+  expect((await kept(page, session)).checks.map(({ answers }) => answers.sees)).toEqual([
+    'inside',
+    'on',
+    'inside',
+  ]);
+});
+
+test('what wants attention on a card shows at the next start, in one glance on a phone', async ({ page }) => {
+  await openDemo(page);
+  await startWith(page, 'Rafe Dunmallow');
+  await page.goto(`/sessions/${sessionOf(page)}/cards/grip`);
+  await choose(page, 'Both hands work as one', 'Attention');
+  await page.getByLabel('A word on: Both hands work as one').fill('trail hand pushes');
+  await page.getByLabel('A word on: Both hands work as one').blur();
+  await choose(page, 'Wrists quiet', 'Good');
+  await expect
+    .poll(async () => (await kept(page, sessionOf(page))).sights.map(({ word }) => word))
+    .toContain('trail hand pushes');
+  await expectAccessible(page);
+
+  await page.setViewportSize({ width: 390, height: 844 });
+  await startWith(page, 'Rafe Dunmallow');
+  const remember = page.getByRole('region', { name: 'To remember' });
+  await expect(remember).toContainText('Both hands work as one: trail hand pushes');
+  await expect(remember).toContainText('Aim first: the mirror at every visit');
+  const box = await remember.boundingBox();
+  expect((box?.y ?? 0) + (box?.height ?? 0)).toBeLessThan(844);
+});
+
+test('a card is made one’s own by keys: reordered, added to, and back to how it ships', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/cards/routine_f');
+  const first = page.getByLabel('Point 1', { exact: true });
+  await expect(first).toHaveValue('Looks at the aim and the spot');
+  await tabTo(page, page.getByRole('button', { name: 'Point 1 down' }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Point 2', { exact: true })).toHaveValue('Looks at the aim and the spot');
+  await page.getByRole('button', { name: 'Add a point' }).click();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('This must be text of 1 to 160 letters.').first()).toBeVisible();
+  await page.getByLabel('Point 4', { exact: true }).fill('Breathe out');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(
+    page.getByText(/No rehearsal · Looks at the aim and the spot · Go · Breathe out \(changed by you\)/),
+  ).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Aim and go' }).click();
+  await page.getByRole('button', { name: 'Back to how it ships' }).click();
+  await expect(page.getByText(/Looks at the aim and the spot · No rehearsal · Go$/)).toBeVisible();
+});
+
+test('a routine chosen on the card stands beside the lane, and is kept or not in one touch', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const name = await startWithSomebodyNew(page);
+  const session = sessionOf(page);
+  await page.goto(`/sessions/${session}/roll`);
+  await touchLane(page, 0.4);
+  await expect(page.getByText(/^Ball 1:/)).toBeVisible();
+  // Of nobody without a routine is it asked.
+  await expect(page.getByRole('group', { name: 'The routine' })).toHaveCount(0);
+  await page.goto(`/students/${await student(page, name)}/card`);
+  await pick(page, 'Routine', 'One and go');
+  await pick(page, 'After contact?', 'Call it, then look');
+  await page.getByLabel('Handicap now').fill('many');
+  await page.getByRole('button', { name: 'Keep the rest of the card' }).click();
+  await expect(page.getByText('“many” is not a number.')).toBeVisible();
+  await page.getByLabel('Handicap now').fill('14.2');
+  await page.getByRole('button', { name: 'Keep the rest of the card' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto(`/sessions/${session}/roll`);
+  await expect(page.getByText(/^One and go: Rehearsal, 1;/)).toBeVisible();
+  await expect(page.getByText('Then call it before looking.')).toBeVisible();
+  await page.getByRole('group', { name: 'The routine' }).getByRole('button', { name: 'Not kept' }).click();
+  await expect
+    .poll(
+      async () =>
+        ((await ask(page, 'GET', `sessions/${session}`)) as { putts: { seen: object }[] }).putts[0]?.seen,
+    )
+    .toMatchObject({ routine: false });
+});
+
+test('a baseline is watched, tried again at the end, and held against it', async ({ page }) => {
+  await openDemo(page);
+  await startWithSomebodyNew(page);
+  const session = sessionOf(page);
+  await walkTo(page, 'Set out');
+  await page.getByRole('button', { name: '12 ft', exact: true }).click();
+  await walkTo(page, 'Roll');
+  await page.getByRole('button', { name: 'This stretch' }).click();
+  await choose(page, 'What these balls are for', 'Baseline: watched, nothing said');
+  await page.getByRole('group', { name: 'What goes on around them' }).getByText('Filmed').click();
+  await expect(page.getByRole('button', { name: 'This stretch: baseline, filmed' })).toBeVisible();
+  for (const share of [0.3, 0.34, 0.32, 0.36]) {
+    await touchLane(page, share);
+  }
+  await choose(page, 'What these balls are for', 'Tried again');
+  for (const share of [0.5, 0.52, 0.49, 0.51]) {
+    await touchLane(page, share);
+  }
+  await expect(page.getByText(/^Ball 8:/)).toBeVisible();
+  await expect
+    .poll(async () => (await kept(page, session)).during)
+    .toEqual({ part: 'retest', disturbances: ['filmed'] });
+  await page.goto(`/sessions/${session}/look-back`);
+  await expect(page.getByText(/That is 4 balls against 4: a handful proves little\./)).toBeVisible();
+});
+
+test('a straight putt that was found becomes a station, and comes up again on its green', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startWith(page, 'Ilse Varnholt');
+  const first = sessionOf(page);
+  await choose(page, 'Green', 'Slipway green');
+  await page.goto(`/sessions/${first}/checks/straight_putt`);
+  await page.getByLabel('Length of the putt').fill('7');
+  for (const [inches, side] of [
+    ['3', 'Left'],
+    ['0.5', 'Right'],
+  ] as const) {
+    await choose(page, 'Which side: it curved', side);
+    await enter(page, 'It curved', inches);
+  }
+  await expect(page.getByText(/^Yes: the last of 2 trials curved ½ in/)).toBeVisible();
+  await page.getByRole('button', { name: /^Set it out as a station/ }).click();
+  await expect(page.getByRole('button', { name: 'It is a station' })).toBeDisabled();
+  await expect.poll(async () => (await kept(page, first)).stations.length).toBe(1);
+
+  await startWith(page, 'Ilse Varnholt');
+  await choose(page, 'Green', 'Slipway green');
+  await walkTo(page, 'Set out');
+  await page
+    .getByRole('group', { name: 'Stations of this green' })
+    .getByRole('button', { name: /straight/ })
+    .click();
+  await expect(page.getByRole('rowheader', { name: /^7 ft/ })).toBeVisible();
+});
+
+test('another putter is taken, and balls carry it; the card does not take it back', async ({ page }) => {
+  await openDemo(page);
+  await page.goto(`/students/${await student(page, 'Tobin')}/card`);
+  await page.getByRole('button', { name: 'Measure a putter' }).click();
+  await page.getByLabel('What it is called').fill('Blade, 34 in');
+  await page.getByRole('button', { name: 'Keep this putter' }).click();
+  await expect(page.getByText('This student already has a putter of that name.')).toBeVisible();
+  await page.getByLabel('What it is called').fill('Long one');
+  await page.getByRole('group', { name: 'A putter' }).getByLabel('Length').fill('48');
+  await page.getByRole('button', { name: 'Keep this putter' }).click();
+  await page.getByRole('button', { name: 'Take Long one' }).click();
+  await expect(page.getByText('Long one · in use')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect
+    .poll(async () => {
+      const bench = (await ask(page, 'GET', 'bench')) as { students: { name: string; putter: string }[] };
+      return bench.students.find(({ name }) => name.startsWith('Tobin'))?.putter;
+    })
+    .toBe('Long one');
+});
+
+test('somebody new is taken in: a name is enough, and what an intake takes is counted', async ({ page }) => {
+  await openDemo(page);
+  let touches = 0;
+  const touch = async (target: Locator) => {
+    touches += 1;
+    await target.click();
+  };
+  const type = async (label: string, text: string) => {
+    touches += 1;
+    await page.getByLabel(label, { exact: true }).fill(text);
+  };
+  await page.goto('/students/new');
+  await type('Name', 'Intake Quick');
+  await touch(page.getByRole('button', { name: 'Add to the bench' }));
+  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await page.goto(`/students/${await student(page, 'Intake Quick')}/card`);
+  await type('Handicap now', '18');
+  await type('Handicap wanted', '12');
+  await type('Three-putts a round, as told', '4');
+  await type('Weeks without real greens', '10');
+  await touch(page.getByRole('radiogroup', { name: 'Dominant eye' }).getByText('The lead eye'));
+  await touch(page.getByRole('button', { name: 'Keep the rest of the card' }));
+  await expect(page.getByText('Kept.')).toBeVisible();
+  console.log(`Intake of somebody new: ${touches} touches and fields`);
+  expect(touches).toBeLessThanOrEqual(10);
+  await startWith(page, 'Intake Quick');
+  await expect(page.getByRole('region', { name: 'To remember' })).toContainText(
+    '10 weeks without real greens',
+  );
+});
