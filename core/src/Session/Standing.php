@@ -12,6 +12,9 @@ enum Standing: string
     /** Turns skip them until they come back. */
     case SitsOut = 'sits_out';
 
+    /** Looks on, and rolls nothing. */
+    case Watches = 'watches';
+
     /** Went home; what they rolled stays theirs. */
     case Gone = 'gone';
 }

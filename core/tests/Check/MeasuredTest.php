@@ -47,6 +47,11 @@ final class MeasuredTest extends TestCase
         $again = Made::look([...$tries, $place(0.03, 'straight', 'C')]);
         self::assertStringStartsWith('Last time {0.025 s} inside the ball, from 2', (string) $again->since);
         self::assertStringContainsString('find out from where', (string) Made::look([$eyes])->cue);
+        $lead = Made::try('eye_line', ['offset_m' => 0.03, 'eye' => 'lead', 'over' => 'back'], 'B');
+        self::assertSame(
+            [['Between the eyes', 0.01], ['The lead eye', 0.03], ['Over the back edge', 0.03]],
+            array_map(static fn(FindingRow $row): array => [$row->name, $row->value], array_slice(Made::look([...$tries, $eyes, $lead])->findings[0]->rows, 1)),
+        );
         $taught = Schools::of(['eyes' => 'both']);
         self::assertStringContainsString('is taught', (string) Made::look([...$tries, $eyes], $taught)->cue);
         self::assertEqualsWithDelta(0.01, Made::look([...$tries, $eyes], $taught)->findings[0]->rows[0]->value, 1e-9);
@@ -104,6 +109,8 @@ final class MeasuredTest extends TestCase
         self::assertStringContainsString('nearer', (string) $look->cue);
         self::assertStringContainsString('farther', (string) Made::look([$went('outside')])->cue);
         self::assertNull(Made::look([$went('inside'), $went('outside')])->cue);
+        $apart = Made::look([Made::try('takeaway', ['went' => 'inside', 'from_ball_m' => 0.4]), Made::try('takeaway', ['went' => 'inside', 'from_ball_m' => 0.42]), $went('inside')]);
+        self::assertEqualsWithDelta(0.41, $apart->findings[1]->value, 1e-9);
         $cord = static fn(string $sees): MadeTry => Made::try('cord', ['sees' => $sees]);
         self::assertStringContainsString('stand outside', (string) Made::look([$cord('inside')])->cue);
         self::assertStringContainsString('stand inside', (string) Made::look([$cord('outside')])->cue);

@@ -39,7 +39,7 @@ export function Company({ session, student, onChoose, note, rollers = null }: Co
       {shown.map(({ student: id, name, standing }) => (
         <Radio key={id} value={id}>
           <Name title={name}>{shortName(name, all)}</Name>
-          <small>{standing === 'here' ? note(id) : 'sits out'}</small>
+          <small>{standing === 'here' ? note(id) : standing === 'watches' ? 'watches' : 'sits out'}</small>
         </Radio>
       ))}
     </Names>
@@ -84,6 +84,7 @@ export function WhoIsHere({ session, students, onStanding, rollers = null }: Who
 const STANDINGS: readonly { value: Standing; label: string }[] = [
   { value: 'here', label: 'Here' },
   { value: 'sits_out', label: 'Sits out' },
+  { value: 'watches', label: 'Watches' },
   { value: 'gone', label: 'Gone' },
 ];
 

@@ -3,7 +3,7 @@ import { askedKinds, type BallTask } from '../balls/entry';
 import { saidOwner } from '../balls/names';
 import { useLogger } from '../balls/useLogger';
 import { sceneryOfNext } from '../lane/scenery';
-import type { RunProgress, RunState, Session } from '../server/types';
+import type { RunProgress, RunState, Session, Standing } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
 import { type Ahead, isGroup, progressOf, turnAfter, walk } from './course';
@@ -77,7 +77,7 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
       }
     },
     /** Somebody comes, sits out, goes, or joins at the station in work. */
-    noteStanding: (who: string, standing: 'here' | 'sits_out' | 'gone') => {
+    noteStanding: (who: string, standing: Standing) => {
       void log.noteCompany(who, standing);
       if (standing === 'here' && !roster.includes(who) && who !== session.student?.id) {
         void log.joinRun(run.id, who, next?.station ?? 0);

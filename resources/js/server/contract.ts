@@ -413,7 +413,7 @@ export interface Companion {
   /**
    * Turns skip who is not here.
    */
-  standing: 'here' | 'sits_out' | 'gone';
+  standing: 'here' | 'sits_out' | 'watches' | 'gone';
 }
 /**
  * Several students, or several times of one, on the same scale.
@@ -943,7 +943,7 @@ export interface CompanyNoted {
   at_ms: number;
   type: 'company_noted';
   student: string;
-  standing: 'here' | 'sits_out' | 'gone';
+  standing: 'here' | 'sits_out' | 'watches' | 'gone';
 }
 export interface ConditionNoted {
   id: string;

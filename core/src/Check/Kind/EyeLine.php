@@ -23,6 +23,9 @@ use Amble\Core\Student\Question;
 /** Where the eyes are over the ball, held against the place this student sees straight from. */
 final readonly class EyeLine extends CheckKind
 {
+    private const EYES = ['both' => 'Between the eyes', 'lead' => 'The lead eye', 'trail' => 'The trail eye'];
+    private const OVER = ['middle' => 'Over the middle', 'back' => 'Over the back edge', 'behind' => 'Behind the ball'];
+
     public function __construct()
     {
         parent::__construct(
@@ -31,8 +34,8 @@ final readonly class EyeLine extends CheckKind
             ['The student sets up as ever.', 'Hold a ball or a plumb line at the bridge of the nose, or at the eye in question, and see where it falls.'],
             [
                 new Field('offset_m', 'The eyes are', Answers::metres(-0.2, 0.2), EyePlace::SIDES),
-                new Field('eye', 'Measured from', Answers::words(['both' => 'Between the eyes', 'lead' => 'The lead eye', 'trail' => 'The trail eye'])),
-                new Field('over', 'Along the line it falls', Answers::words(['middle' => 'Over the middle', 'back' => 'Over the back edge', 'behind' => 'Behind the ball']), isNeeded: false),
+                new Field('eye', 'Measured from', Answers::words(self::EYES)),
+                new Field('over', 'Along the line it falls', Answers::words(self::OVER), isNeeded: false),
             ],
             Picture::Beside,
             [Caution::Sore],
@@ -43,7 +46,7 @@ final readonly class EyeLine extends CheckKind
     {
         $values = $tries->numbers('offset_m');
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, EyePlace::say(...), Say::small(...), self::fromOwnPlace($values, $checked))];
+        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, EyePlace::say(...), Say::small(...), [...self::fromOwnPlace($values, $checked), ...self::parts($tries)])];
     }
 
     public function cue(Tries $tries, Checked $checked): string
@@ -83,5 +86,21 @@ final readonly class EyeLine extends CheckKind
             FindingUnit::Small,
             array_map(static fn(float $value): float => $value - $best, $values),
         )];
+    }
+
+    /** @return list<FindingRow> by the eye it was measured from, and by where along the line it falls, where they differ */
+    private static function parts(Tries $tries): array
+    {
+        $rows = [];
+        foreach (['eye' => self::EYES, 'over' => self::OVER] as $field => $words) {
+            foreach ($words as $word => $label) {
+                $values = $tries->saying($field, $word)->numbers('offset_m');
+                if ($values !== [] && count($values) < $tries->n()) {
+                    $rows[] = Means::row($label, FindingUnit::Small, $values);
+                }
+            }
+        }
+
+        return $rows;
     }
 }

@@ -6,8 +6,11 @@ namespace Amble\Core\Check\Kind;
 
 use Amble\Core\Check\Checked;
 use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
 use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Session\Seen\Answers;
 
 /** Which way the putter goes back, which the distance from the ball governs. */
@@ -25,6 +28,16 @@ final readonly class Takeaway extends Spoken
             ],
             'straight',
         );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $apart = $tries->numbers('from_ball_m');
+
+        return [
+            ...parent::findings($tries, $checked),
+            ...($apart === [] ? [] : [Figures::mean('How far from the ball?', FindingUnit::Small, $apart, Say::small(...), Say::small(...))]),
+        ];
     }
 
     public function cue(Tries $tries, Checked $checked): ?string

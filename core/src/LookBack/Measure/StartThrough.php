@@ -13,6 +13,7 @@ use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
+use Amble\Core\Session\Seen\SeenKinds;
 
 /** How many came through, by the width in force; and what looks alone say. */
 final class StartThrough implements Measure
@@ -43,7 +44,7 @@ final class StartThrough implements Measure
             $whole->interval,
             $whole->n,
             null,
-            [...self::byWidth($gated, $isThrough), ...self::byEye($looked)],
+            [...self::byWidth($gated, $isThrough), ...self::byMark($gated, $isThrough), ...self::byEye($looked)],
         );
     }
 
@@ -71,6 +72,27 @@ final class StartThrough implements Measure
         }
 
         return $rows;
+    }
+
+    /**
+     * What was aimed with, line, spot or neither: laid beside one another where more than one was noted.
+     *
+     * @param list<RolledBall> $gated
+     * @param \Closure(RolledBall): bool $isThrough
+     *
+     * @return list<FindingRow>
+     */
+    private static function byMark(array $gated, \Closure $isThrough): array
+    {
+        $rows = [];
+        foreach (SeenKinds::all()['aligned']->answers->words as $word => $label) {
+            $balls = array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->ball->sight->word('aligned') === $word));
+            if ($balls !== []) {
+                $rows[] = Shares::row("Aimed with: $label", $balls, $isThrough);
+            }
+        }
+
+        return count($rows) < 2 ? [] : $rows;
     }
 
     /**
