@@ -14,7 +14,8 @@ return [
             /*
              * Busy Timeout
              *
-             * Milliseconds a writer waits for another before it gives up.
+             * Milliseconds a writer waits for another before it gives up. Transactions take the lock when they
+             * begin (App\Database\ImmediatePdo), so that they do wait.
              */
             'busy_timeout' => 5000,
 
@@ -25,7 +26,6 @@ return [
              */
             'journal_mode' => 'WAL',
             'synchronous' => env('DB_SYNCHRONOUS', 'FULL'),
-            'transaction_mode' => 'IMMEDIATE',
         ],
         'pgsql' => [
             'driver' => 'pgsql',

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A record that belongs to one bench and is nobody else's business.
@@ -31,5 +33,27 @@ abstract class OwnedRecord extends Model
         abort_if($record !== null && $record->bench_id !== $benchId, 404);
 
         return $record;
+    }
+
+    /**
+     * Make a record once, however often it is asked for under one id: twice in a row, or four times at the same moment.
+     *
+     * @param \Closure(): static $make
+     */
+    public static function once(?string $id, string $benchId, \Closure $make): static
+    {
+        $made = static::madeBefore($id, $benchId);
+        if ($made === null) {
+            try {
+                // In a transaction of its own: where another was quicker, some databases spoil what is under way.
+                $made = DB::transaction($make);
+            } catch (UniqueConstraintViolationException $taken) {
+                $made = static::madeBefore($id, $benchId) ?? throw $taken;
+            }
+        }
+        // Told anew, not made anew: a second try finds the same record.
+        $made->wasRecentlyCreated = false;
+
+        return $made;
     }
 }

@@ -25,5 +25,5 @@ final class SavedDrill extends OwnedRecord
         return DrillLibrary::kept($this->definition);
     }
 
-    protected $fillable = ['bench_id', 'coach_id', 'name', 'definition'];
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'definition'];
 }

@@ -38,15 +38,17 @@ final class GreenReadings
         }
         $method = ReadingMethod::from(self::word($fields['method'] ?? null));
         $entries = array_diff_key($fields, array_flip(['id', 'method', 'taken_at_ms']));
-        $reading = GreenReading::madeBefore(self::word($fields['id'] ?? null), $session->bench_id);
-        abort_if($reading !== null && $reading->practice_session_id !== $session->id, 404);
-        $reading ??= new GreenReading(['id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null)]);
-        $reading->fill([
+        $told = [
             'green_id' => $session->green_id,
             'practice_session_id' => $session->id,
             'method' => $method,
             'entries' => $entries,
-        ] + self::figures($method, $entries))->save();
+        ] + self::figures($method, $entries);
+        $reading = GreenReading::once(self::word($fields['id'] ?? null), $session->bench_id, static fn(): GreenReading => GreenReading::query()->create($told + [
+            'id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null),
+        ]));
+        abort_if($reading->practice_session_id !== $session->id, 404);
+        $reading->update($told);
         Bench::evidenceChanged($session->bench_id);
 
         return $reading;

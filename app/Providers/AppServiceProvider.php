@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateSqlite;
 use App\Models\Benchmark;
 use App\Models\Coach;
 use App\Models\Green;
@@ -40,6 +41,11 @@ final class AppServiceProvider extends ServiceProvider
 
     /** Requests a minute for one coach: several devices logging and looking at once. */
     private const REQUESTS = 900;
+
+    public function register(): void
+    {
+        $this->app->bind('db.connector.sqlite', ImmediateSqlite::class);
+    }
 
     public function boot(): void
     {

@@ -9,10 +9,12 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\Coach;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 final class AccountController
@@ -39,7 +41,13 @@ final class AccountController
 
     public function signUp(SignUpRequest $request): CoachResource
     {
-        Auth::login(Coach::query()->create($request->validated()), true);
+        try {
+            $coach = DB::transaction(static fn(): Coach => Coach::query()->create($request->validated()));
+        } catch (UniqueConstraintViolationException) {
+            // Sent twice at the same moment: the other one was quicker.
+            throw ValidationException::withMessages(['email' => $request->messages()['unique']]);
+        }
+        Auth::login($coach, true);
 
         return $this->begin($request);
     }

@@ -40,7 +40,10 @@ final class DrillController
 
     public function store(DrillRequest $request): DrillResource
     {
-        return self::resource($request->coach()->drills()->create($request->columns()));
+        $coach = $request->coach();
+        $columns = $request->columns() + array_filter(['id' => $request->clientId()]);
+
+        return self::resource(SavedDrill::once($request->clientId(), $coach->bench_id, static fn(): SavedDrill => $coach->drills()->create($columns)));
     }
 
     /** Say whether a drill that is being made can be run, and what it comes to; a refusal names the field and why. */

@@ -27,14 +27,11 @@ final class DrillRunController
     public function store(StartRunRequest $request, PracticeSession $session): RunResource
     {
         $columns = $request->columns();
-        $run = PracticeRun::madeBefore($columns['id'], $session->bench_id);
-        abort_if($run !== null && $run->practice_session_id !== $session->id, 404);
-        $run ??= PracticeRun::query()->create($columns + [
+        $run = PracticeRun::once($columns['id'], $session->bench_id, static fn(): PracticeRun => PracticeRun::query()->create($columns + [
             'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
-        ]);
+        ]));
+        abort_if($run->practice_session_id !== $session->id, 404);
         $expectation = $this->runs->expectation(DrillLibrary::card($run->definition())->rules, $run->seed, $session->load('student', 'green'));
-        // Told anew, not made anew: a second try finds the same run.
-        $run->wasRecentlyCreated = false;
 
         return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id, $expectation);
     }

@@ -24,7 +24,7 @@ final class GreenController
     {
         $coach = $request->coach();
 
-        return GreenResource::make(Green::madeBefore($request->clientId(), $coach->bench_id) ?? $coach->greens()->create($request->validated()));
+        return GreenResource::make(Green::once($request->clientId(), $coach->bench_id, static fn(): Green => $coach->greens()->create($request->validated())));
     }
 
     public function update(GreenRequest $request, Green $green): GreenResource

@@ -28,10 +28,9 @@ final class LengthSetController
     public function store(LengthSetRequest $request): LengthSetResource
     {
         $columns = $request->columns();
-        $set = LengthSet::madeBefore($columns['id'], $request->coach()->bench_id) ?? LengthSet::query()->create($columns + ['bench_id' => $request->coach()->bench_id, 'coach_id' => $request->coach()->id]);
-        $set->wasRecentlyCreated = false;
+        $coach = $request->coach();
 
-        return new LengthSetResource($set);
+        return new LengthSetResource(LengthSet::once($columns['id'], $coach->bench_id, static fn(): LengthSet => LengthSet::query()->create($columns + ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id])));
     }
 
     public function update(LengthSetRequest $request, LengthSet $set): LengthSetResource

@@ -54,9 +54,9 @@ final class PlayController
     public function store(RoundRequest $request, Student $student): RoundResource
     {
         $coach = $request->coach();
-        $round = Round::madeBefore($request->clientId(), $student->bench_id)
-            ?? Round::query()->create($request->columns() + ['id' => $request->clientId(), 'bench_id' => $student->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id]);
-        $round->wasRecentlyCreated = false;
+        $round = Round::once($request->clientId(), $student->bench_id, static fn(): Round => Round::query()->create(
+            $request->columns() + ['id' => $request->clientId(), 'bench_id' => $student->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
+        ));
 
         return new RoundResource($round, $coach->threePuttInside());
     }

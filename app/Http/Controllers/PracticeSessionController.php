@@ -28,11 +28,11 @@ final class PracticeSessionController
     /** Start a session under the client's id; the same id again answers with what is there. */
     public function store(StartSessionRequest $request): SessionResource
     {
-        $session = PracticeSession::madeBefore($request->clientId(), $request->coach()->bench_id);
+        $coach = $request->coach();
 
-        return $this->resource($session ?? $request->coach()->practiceSessions()->create(
+        return $this->resource(PracticeSession::once($request->clientId(), $coach->bench_id, static fn(): PracticeSession => $coach->practiceSessions()->create(
             Arr::except($request->validated(), 'started_at_ms') + ['started_at' => DeviceTime::of($request->validated('started_at_ms'))],
-        ));
+        )));
     }
 
     public function show(PracticeSession $session): SessionResource

@@ -26,11 +26,11 @@ final class PutterController
     public function store(PutterRequest $request, Student $student): AnonymousResourceCollection
     {
         $coach = $request->coach();
-        if (Putter::madeBefore($request->clientId(), $student->bench_id) === null) {
-            Putter::query()->create($request->validated() + ['bench_id' => $student->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id]);
-            if ($student->putter === null) {
-                $student->update(['putter' => $request->validated('name')]);
-            }
+        Putter::once($request->clientId(), $student->bench_id, static fn(): Putter => Putter::query()->create(
+            $request->validated() + ['bench_id' => $student->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
+        ));
+        if ($student->putter === null) {
+            $student->update(['putter' => $request->validated('name')]);
         }
 
         return $this->all($student);

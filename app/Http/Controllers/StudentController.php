@@ -17,7 +17,7 @@ final class StudentController
     {
         $coach = $request->coach();
 
-        return StudentResource::make(Student::madeBefore($request->clientId(), $coach->bench_id) ?? $coach->students()->create($request->validated()));
+        return StudentResource::make(Student::once($request->clientId(), $coach->bench_id, static fn(): Student => $coach->students()->create($request->validated())));
     }
 
     public function update(StudentRequest $request, Student $student): StudentResource

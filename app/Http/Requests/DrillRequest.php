@@ -6,13 +6,13 @@ namespace App\Http\Requests;
 
 use App\Practice\DrillLibrary;
 
-/** One drill as JSON under "drill". What makes sense is the core's to say, so there are no rules here. */
+/** One drill as JSON under "drill". What makes sense is the core's to say, so there are no rules for it here. */
 final class DrillRequest extends OwnRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [];
+        return ['id' => ['sometimes', 'ulid']];
     }
 
     /** Give the drill, checked. */

@@ -15,6 +15,14 @@ final class SignUpRequest extends FormRequest
         return true;
     }
 
+    /** Addresses are told apart without case, as mail is delivered. */
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('email'))) {
+            $this->merge(['email' => mb_strtolower(trim($this->input('email')))]);
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

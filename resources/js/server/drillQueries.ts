@@ -1,8 +1,10 @@
 /** Drills: the shelf, sheets, files, lengths, runs, findings. */
 
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { request } from './api';
 import { keys } from './keys';
+import { newId } from './outbox';
 import type {
   Drill,
   DrillCard,
@@ -175,10 +177,12 @@ export function useDrillCheck(drill: Drill) {
 /** Keeps a drill of the coach's own: a new one, or the one with the given id. */
 export function useKeepDrill() {
   const client = useQueryClient();
+  // Sent again after a lost answer it is the same drill.
+  const [newDrill] = useState(newId);
   return useMutation({
     mutationFn: ({ id, drill }: { id: string | null; drill: Drill }) =>
       id === null
-        ? request<DrillCard>('POST', 'drills', { drill })
+        ? request<DrillCard>('POST', 'drills', { id: newDrill, drill })
         : request<DrillCard>('PUT', `drills/${id}`, { drill }),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
   });
