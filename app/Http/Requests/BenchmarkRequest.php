@@ -14,7 +14,8 @@ final class BenchmarkRequest extends OwnRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $figure = $this->enum('figure', BenchmarkFigure::class);
+        $given = $this->input('figure');
+        $figure = is_string($given) ? BenchmarkFigure::tryFrom($given) : null;
 
         return [
             'id' => ['sometimes', 'ulid'],

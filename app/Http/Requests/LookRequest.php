@@ -28,7 +28,7 @@ final class LookRequest extends StrokeReportRequest
             'surface' => ['sometimes', Rule::enum(Surface::class)],
             'from' => ['sometimes', 'date'],
             'to' => ['sometimes', 'date'],
-            'with' => ['sometimes', 'array', 'max:2'],
+            'with' => ['sometimes', 'array', 'list', 'max:2'],
             'with.*' => ['string', $this->onBench(Student::class)],
             'then_from' => ['sometimes', 'date'],
             'then_to' => ['sometimes', 'date'],

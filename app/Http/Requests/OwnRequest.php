@@ -66,6 +66,7 @@ abstract class OwnRequest extends FormRequest
             'enum' => 'The :attribute is not one of the choices.',
             'ulid' => 'The :attribute is not an id.',
             'array' => 'The :attribute must be a list.',
+            'list' => 'The :attribute must be a list.',
             'exists' => 'That :attribute is not on your bench.',
             'distinct' => 'Each :attribute may appear once.',
         ];

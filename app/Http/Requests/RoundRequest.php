@@ -20,7 +20,7 @@ final class RoundRequest extends OwnRequest
             'played_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
             'place' => ['nullable', 'string', 'max:80'],
             'is_from_memory' => ['required', 'boolean'],
-            'holes' => ['required', 'array', 'min:1', 'max:36'],
+            'holes' => ['required', 'array', 'list', 'min:1', 'max:36'],
             'holes.*' => ['array:first_m,putts,leave_m,side,is_extreme'],
             'holes.*.first_m' => ['nullable', 'numeric', 'between:0.05,60'],
             'holes.*.putts' => ['nullable', 'integer', 'between:0,' . Hole::MOST_PUTTS],

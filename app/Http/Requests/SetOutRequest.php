@@ -19,9 +19,9 @@ final class SetOutRequest extends OwnRequest
             'id' => ['required', 'ulid'],
             'session_id' => ['nullable', 'ulid', $this->onBench(PracticeSession::class)],
             'level_is_chosen' => ['sometimes', 'boolean'],
-            'students' => ['sometimes', 'array', 'max:12'],
+            'students' => ['sometimes', 'array', 'list', 'max:12'],
             'students.*' => ['string', 'distinct', $this->onBench(Student::class)],
-            'stepped' => ['sometimes', 'array', 'max:24'],
+            'stepped' => ['sometimes', 'array', 'list', 'max:24'],
             'stepped.*' => ['nullable', 'numeric', 'between:0.5,200'],
         ];
     }

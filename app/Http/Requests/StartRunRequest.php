@@ -17,7 +17,7 @@ final class StartRunRequest extends OwnRequest
         return [
             'id' => ['required', 'ulid'],
             'seed' => ['nullable', 'integer', 'between:0,2147483647'],
-            'students' => ['sometimes', 'array', 'max:12'],
+            'students' => ['sometimes', 'array', 'list', 'max:12'],
             'students.*' => ['string', 'distinct', $this->onBench(Student::class)],
         ];
     }

@@ -15,7 +15,7 @@ final class TimedRollRequest extends OwnRequest
         return [
             'roll.distance_m' => ['required', ...$rolls['distance_m']],
             'roll.time_s' => ['required', ...$rolls['time_s']],
-            'others' => ['sometimes', 'array', 'max:20'],
+            'others' => ['sometimes', 'array', 'list', 'max:20'],
             'others.*.distance_m' => ['required', ...$rolls['distance_m']],
             'others.*.time_s' => ['required', ...$rolls['time_s']],
         ];

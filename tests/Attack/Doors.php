@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Attack;
+
+use App\Models\Benchmark;
+use App\Models\Coach;
+use App\Models\LengthSet;
+use App\Models\OwnCard;
+use App\Models\Putter;
+use App\Models\Round;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Str;
+
+/** Every door of the API with a body that fits it: a new write route that is not named here fails the attacks. */
+final class Doors
+{
+    /** @var array<string, string> ids by parameter */
+    public readonly array $ids;
+
+    /** @param array<string, mixed> $student card of one */
+    public function __construct(private readonly Coach $coach, private readonly array $student)
+    {
+        $own = ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id];
+        $somebody = $coach->students()->create($student);
+        $green = $coach->greens()->create(['name' => 'Far lawn', 'surface' => 'grass']);
+        $session = $coach->practiceSessions()->create(['student_id' => $somebody->id, 'green_id' => $green->id, 'started_at' => now()]);
+        $drill = $coach->drills()->create(['name' => 'Own', 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR)]);
+        $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
+        $this->ids = [
+            'student' => $somebody->id, 'green' => $green->id, 'session' => $session->id, 'drill' => $drill->id, 'run' => $run->id,
+            'round' => Round::query()->create($own + ['student_id' => $somebody->id, 'played_on' => '2026-11-01', 'holes' => []])->id,
+            'benchmark' => Benchmark::query()->create($own + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Counted'])->id,
+            'putter' => Putter::query()->create($own + ['student_id' => $somebody->id, 'name' => 'Old'])->id,
+            'set' => LengthSet::query()->create($own + ['name' => 'Three', 'said' => '3, 6, 9', 'lengths_m' => [3.0, 6.0, 9.0]])->id,
+            'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
+            'ball' => '01M4G0000000000000000000AA', 'link' => str_repeat('a', 40), 'any' => 'nowhere',
+        ];
+    }
+
+    /** @return array<string, Route> every route of the API by method and path */
+    public static function all(): array
+    {
+        $doors = [];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
+                if (str_starts_with($route->uri(), 'api/') && $route->uri() !== 'api/{any}') {
+                    $doors["$method {$route->uri()}"] = $route;
+                }
+            }
+        }
+
+        return $doors;
+    }
+
+    public function path(string $door): string
+    {
+        $path = explode(' ', $door)[1];
+        foreach ($this->ids as $name => $id) {
+            $path = str_replace("{{$name}}", $id, $path);
+        }
+
+        return $path;
+    }
+
+    /** @return array<string, array<string, mixed>> a body that is taken, by door; every door that writes */
+    public function bodies(): array
+    {
+        $id = static fn(): string => (string) Str::ulid();
+        $now = (int) now()->getTimestampMs();
+        $drill = ['drill' => self::drill()];
+        $round = ['played_on' => '2026-11-01', 'place' => 'Here', 'is_from_memory' => false, 'holes' => [['first_m' => 4.0, 'putts' => 2, 'leave_m' => 0.3, 'side' => 'left', 'is_extreme' => false]]];
+        $benchmark = ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Counted', 'length_m' => null, 'sample' => 100];
+        $putter = ['name' => 'Long one', 'length_m' => 1.1, 'lie_deg' => 70, 'loft_deg' => 3, 'head_g' => 350, 'sole' => 'flat', 'mark' => 'a line'];
+        $ball = ['type' => 'putt_logged', 'version' => 2, 'backstroke_m' => 0.2, 'roll_m' => 3.0, 'target_m' => 3.0, 'stop' => 'free', 'grade_percent' => 1.0, 'across_percent' => 0.5, 'mark' => null, 'cause' => null, 'seen' => ['start' => 'left', 'looks' => 2, 'held' => true, 'read_amount_m' => 0.2]];
+        $events = array_map(static fn(array $event): array => $event + ['id' => (string) Str::ulid(), 'at_ms' => $now], [
+            $ball,
+            ['type' => 'check_tried', 'check' => 'aim', 'student' => null, 'answers' => ['offset_m' => 0.02, 'at_m' => 2, 'by' => 'mirror']],
+            ['type' => 'card_point_seen', 'card' => 'grip', 'point' => 'one', 'student' => null, 'sight' => 'good', 'word' => 'well'],
+            ['type' => 'station_set', 'station_id' => 'S1', 'length_m' => 3, 'said' => '3 m', 'grade_percent' => 1, 'across_percent' => null],
+            ['type' => 'company_noted', 'student' => $this->ids['student'], 'standing' => 'here'],
+            ['type' => 'part_begun', 'part' => 'work'],
+            ['type' => 'disturbance_noted', 'disturbance' => 'wind', 'is_on' => true],
+            ['type' => 'condition_noted', 'condition' => 'dew', 'is_seen' => true],
+            ['type' => 'note_set_aside', 'key' => 'pace.habit', 'evidence' => 'x', 'reason' => 'y', 'is_aside' => true],
+            ['type' => 'set_out_counted', 'run_id' => $this->ids['run'], 'item' => 'kit_out', 'name' => 'tees', 'count' => 2],
+        ]);
+
+        return [
+            'POST api/sign-in' => ['email' => 'nobody@example.test', 'password' => 'a long password'],
+            'POST api/sign-up' => ['name' => 'New', 'email' => 'new@example.test', 'password' => 'a long password'],
+            'POST api/demo' => [],
+            'POST api/sign-out' => [],
+            'PUT api/me' => ['unit' => 'feet', 'pace_length_m' => 0.8, 'three_putt_inside_m' => 7, 'trend_sessions' => 3],
+            'POST api/students' => ['id' => $id()] + $this->student,
+            'PUT api/students/{student}' => $this->student,
+            'DELETE api/students/{student}' => [],
+            'POST api/students/{student}/back' => [],
+            'PUT api/students/{student}/in-work' => ['complaint' => 'Short', 'about' => 'pace', 'goal' => 'Less', 'focuses' => [['text' => 'Beat', 'reason' => null]], 'faults' => [['fault' => 'Up', 'shows' => 'a', 'cure' => 'b', 'is_open' => true]]],
+            'PUT api/students/{student}/about' => ['dominant_eye' => 'lead', 'handicap' => 12, 'lay_off_weeks' => 3, 'lay_off_work' => 'mat', 'recipe' => 'routine_a', 'mark_to_m' => 3, 'is_minor' => false, 'consent' => 'yes', 'may_be_filmed' => true, 'keep_until' => '2027-01-01', 'schools' => ['after' => 'rest']],
+            'PUT api/students/{student}/pocket' => ['speed_1_m' => 2.8, 'speed_2_m' => 3.2, 'work_on' => 'Beat', 'home_task' => 'Mat', 'next_on' => '2026-12-24'],
+            'POST api/students/{student}/pocket/link' => ['days' => 7],
+            'DELETE api/students/{student}/pocket/link' => [],
+            'POST api/students/{student}/putters' => ['id' => $id()] + $putter,
+            'PUT api/putters/{putter}' => ['name' => 'Old, regripped'] + $putter,
+            'POST api/putters/{putter}/use' => [],
+            'DELETE api/putters/{putter}' => [],
+            'POST api/students/{student}/rounds' => ['id' => $id()] + $round,
+            'PUT api/rounds/{round}' => $round,
+            'DELETE api/rounds/{round}' => [],
+            'POST api/benchmarks' => ['id' => $id()] + $benchmark,
+            'PUT api/benchmarks/{benchmark}' => $benchmark,
+            'DELETE api/benchmarks/{benchmark}' => [],
+            'POST api/greens' => ['id' => $id(), 'name' => 'Lawn', 'surface' => 'grass'],
+            'PUT api/greens/{green}' => ['name' => 'Lawn', 'surface' => 'mat'],
+            'DELETE api/greens/{green}' => [],
+            'POST api/greens/{green}/back' => [],
+            'POST api/length-sets' => ['id' => $id(), 'name' => 'Three', 'said' => '3, 6 and 9', 'lengths_m' => [3, 6, 9]],
+            'PUT api/length-sets/{set}' => ['id' => $id(), 'name' => 'Three', 'said' => '3, 6 and 9', 'lengths_m' => [3, 6, 9]],
+            'DELETE api/length-sets/{set}' => [],
+            'PUT api/schools' => ['after' => 'rest'],
+            'PUT api/cards/{key}' => ['kind' => 'routine', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A', 'times' => 2, 'is_of_feet' => false]]],
+            'DELETE api/cards/{key}' => [],
+            'POST api/drills' => ['id' => $id()] + $drill,
+            'POST api/drills/check' => $drill,
+            'POST api/drills/set-out' => ['id' => $id(), 'session_id' => $this->ids['session'], 'level_is_chosen' => false, 'students' => [$this->ids['student']], 'stepped' => [4]] + $drill,
+            'POST api/drills/lengths' => ['said' => '3, 6 and 9', 'lengths_m' => [3, 6, 9]] + $drill,
+            'POST api/drills/import' => ['format' => 'amble-drills', 'version' => 2, 'drills' => [self::drill()]],
+            'POST api/drills/import/preview' => ['format' => 'amble-drills', 'version' => 2, 'drills' => [self::drill()]],
+            'PUT api/drills/{drill}' => $drill,
+            'DELETE api/drills/{drill}' => [],
+            'POST api/green-speed/doubts' => ['roll' => ['distance_m' => 4, 'time_s' => 4], 'others' => [['distance_m' => 4, 'time_s' => 4]]],
+            'POST api/sessions' => ['id' => $id(), 'student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'started_at_ms' => $now],
+            'PATCH api/sessions/{session}' => ['student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'note_for_student' => 'a', 'note_for_next' => 'b', 'kit_word' => 'c', 'ended' => false, 'ended_at_ms' => $now],
+            'DELETE api/sessions/{session}' => [],
+            'POST api/sessions/{session}/back' => [],
+            'PUT api/sessions/{session}/reading' => ['id' => $id(), 'method' => 'ramp', 'direction_1_m' => [2.8, 2.9], 'direction_2_m' => [2.7], 'ramp_factor' => 1, 'taken_at_ms' => $now],
+            'POST api/sessions/{session}/events' => ['events' => $events],
+            'POST api/sessions/{session}/runs' => ['id' => $id(), 'seed' => 3, 'students' => []] + $drill,
+            'POST api/sessions/{session}/runs/{run}/events' => ['events' => [$events[0]]],
+        ];
+    }
+
+    /** @return list<string> doors that only read and need nobody else's word */
+    public static function readers(): array
+    {
+        return array_values(array_filter(
+            array_keys(self::all()),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|face-and-path|what-if|/beside#', $door),
+        ));
+    }
+
+    /** @return array<string, mixed> one that ships */
+    public static function drill(): array
+    {
+        /** @var array{drills: list<array<string, mixed>>} $library */
+        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+
+        return $library['drills'][0];
+    }
+}

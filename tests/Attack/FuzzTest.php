@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Attack;
+
+use Amble\Core\Numeric\SeededRandom;
+use App\Models\Coach;
+use Illuminate\Support\Facades\RateLimiter;
+use Tests\TestCase;
+
+/**
+ * Nasty values at every field of every door that writes: nothing is answered by a stumble, and whatever was taken, every
+ * reader still answers. AMBLE_FUZZ=all tries every value at every field, AMBLE_FUZZ_SEED begins elsewhere.
+ */
+final class FuzzTest extends TestCase
+{
+    /** Values at each field, where not all are tried. */
+    private const EACH = 3;
+
+    private Coach $coach;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = $this->coach();
+        // What is fuzzed is what doors take, not how often.
+        foreach (['sign-in', 'api', 'pocket', 'account'] as $limiter) {
+            RateLimiter::for($limiter, static fn(): array => []);
+        }
+    }
+
+    /** @return list<mixed> */
+    private static function nasty(): array
+    {
+        $deep = 'x';
+        for ($i = 0; $i < 40; ++$i) {
+            $deep = [$deep];
+        }
+
+        return [
+            null, true, false, 0, -1, 1, 7, 1.5, -0.0, 1e-320, 1e15, 1e308, -1e308, PHP_INT_MAX, PHP_INT_MIN, 2 ** 53 + 1, 0.1 + 0.2,
+            '', ' ', '0', '-1', '12', '3.5', '1e999', 'NaN', 'Infinity', '0x1A', 'null', 'true', "\0", "a\0b", "\u{202E}abc", "\u{FEFF}", 'é', '𝄞', "\r\n", "\t",
+            str_repeat('a', 300), str_repeat('ä', 5000), str_repeat('9', 400), '<script>alert(1)</script>', "'; DROP TABLE students; --", '{{7*7}}', '../../etc/passwd', '%00', '=1+1',
+            '2026-13-45', '0000-00-00', '9999-12-31', '01M4G0000000000000000000AA', 'ffffffffffffffffffffffffff',
+            [], [[]], [null], [1, 2, 3], ['a' => 'b'], ['0' => 'x'], (object) [], $deep, array_fill(0, 300, 1), ['__proto__' => 1], [true],
+        ];
+    }
+
+    public function testEveryDoorThatWritesIsKnownHere(): void
+    {
+        $writes = array_filter(array_keys(Doors::all()), static fn(string $door): bool => !str_starts_with($door, 'GET '));
+        self::assertSame([], array_diff($writes, array_keys((new Doors($this->coach, self::studentCard()))->bodies())));
+    }
+
+    public function testABodyThatFitsIsTaken(): void
+    {
+        $doors = new Doors($this->coach, self::studentCard());
+        foreach ($doors->bodies() as $door => $body) {
+            if (!preg_match('#^DELETE|/back|sign|demo#', $door)) {
+                $status = $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode();
+                self::assertContains($status, [200, 201, 204], $door);
+            }
+        }
+    }
+
+    public function testNothingNastyMakesADoorStumbleAndEveryReaderStillAnswers(): void
+    {
+        $seed = (int) (getenv('AMBLE_FUZZ_SEED') ?: 20_261_126);
+        $random = new SeededRandom($seed);
+        $isWhole = getenv('AMBLE_FUZZ') === 'all';
+        $doors = new Doors($this->coach, self::studentCard());
+        $stumbles = [];
+        $tried = 0;
+        foreach ($doors->bodies() as $door => $body) {
+            foreach (self::places($body) as $place) {
+                $values = self::nasty();
+                $chosen = $isWhole ? array_keys($values) : array_map(static fn(): int => (int) ($random->uniform() * count($values)), range(1, self::EACH));
+                foreach ($chosen as $i) {
+                    ++$tried;
+                    $stumble = $this->stumbles($door, $doors->path($door), self::with($body, $place, $values[$i]));
+                    if ($stumble !== null) {
+                        $stumbles[] = sprintf('%s at %s, value %d: %s', $door, implode('.', $place), $i, $stumble);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(300, $tried);
+        self::assertSame([], $stumbles, "Seed $seed.");
+        $this->assertReadersAnswer($doors);
+    }
+
+    public function testBodiesThatAreNoObjectsAreRefused(): void
+    {
+        $doors = new Doors($this->coach, self::studentCard());
+        foreach (array_keys($doors->bodies()) as $door) {
+            foreach (['', '[]', 'null', '"text"', '12', '{', '{"a":1e999}', "\xff\xfe", str_repeat('[', 600)] as $content) {
+                $answer = $this->actingAs($this->coach)->call(explode(' ', $door)[0], $doors->path($door), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $content);
+                self::assertLessThan(500, $answer->getStatusCode(), "$door with $content");
+            }
+        }
+        $this->assertReadersAnswer($doors);
+    }
+
+    private function assertReadersAnswer(Doors $doors): void
+    {
+        // What was put away on the way is brought back first.
+        foreach (['students/{student}', 'greens/{green}', 'sessions/{session}'] as $record) {
+            $this->actingAs($this->coach->refresh())->postJson($doors->path("POST api/$record/back"))->assertSuccessful();
+        }
+        // A file of drills holds at least one.
+        $this->coach->drills()->create(['name' => 'Kept', 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR)]);
+        foreach (Doors::readers() as $door) {
+            $status = $this->actingAs($this->coach)->getJson($doors->path($door))->getStatusCode();
+            self::assertContains($status, [200, 404], $door);
+            self::assertTrue($status === 200 || preg_match('#\{(run|set|putter|round|benchmark|drill)\}#', $door) === 1, "$door: $status");
+        }
+    }
+
+    /** @param array<string, mixed> $body */
+    private function stumbles(string $door, string $path, array $body): ?string
+    {
+        $content = json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $answer = $this->actingAs($this->coach)->call(
+            explode(' ', $door)[0],
+            $path,
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            (string) $content,
+        );
+
+        return $answer->getStatusCode() < 500 ? null : (string) ($answer->exception?->getMessage() ?? $answer->getStatusCode());
+    }
+
+    /**
+     * @param array<array-key, mixed> $body
+     *
+     * @return list<non-empty-list<array-key>> the way to every field, and to one that nobody asked for
+     */
+    private static function places(array $body): array
+    {
+        $places = [['unasked']];
+        foreach ($body as $name => $value) {
+            $places[] = [$name];
+            // The drill's own reader has its own tests; here its first fields are enough.
+            foreach (is_array($value) && $value !== [] ? array_slice(self::places($value), 1, $name === 'drill' || $name === 'drills' ? 6 : 40) : [] as $inner) {
+                $places[] = [$name, ...$inner];
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param array<array-key, mixed> $body
+     * @param non-empty-list<array-key> $place
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function with(array $body, array $place, mixed $value): array
+    {
+        $name = array_shift($place);
+        $body[$name] = $place === [] ? $value : self::with((array) ($body[$name] ?? []), $place, $value);
+
+        return $body;
+    }
+}
