@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\DB;
  * @property list<string> $set_aside keys of margin notes put away, as the log has them
  * @property array{part: string|null, disturbances: list<string>} $during what stands now, as the log has it
  * @property array<string, int> $kit_out pieces counted out and not back, by name
+ * @property int $latest_ms when the last thing of its log happened, Unix milliseconds; 0 before anything did
  * @property string|null $kit_word why some of it stays out
  * @property string|null $note_for_student
  * @property string|null $note_for_next
@@ -44,7 +45,7 @@ final class PracticeSession extends OwnedRecord
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]'];
+    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]', 'latest_ms' => 0];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -130,6 +131,7 @@ final class PracticeSession extends OwnedRecord
             'company' => 'array',
             'during' => 'array',
             'kit_out' => 'array',
+            'latest_ms' => 'integer',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
         ];

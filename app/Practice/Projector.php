@@ -68,6 +68,7 @@ final class Projector
             'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
             'company' => array_map(static fn(Companion $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
             'chosen_reading_id' => $log->readingId,
+            'latest_ms' => $log->latestMilliseconds,
             'kit_out' => $log->kitStillOut(),
             'during' => ['part' => $log->during->part?->value, 'disturbances' => self::disturbances($log->during)],
         ]);

@@ -77,12 +77,13 @@ return new class extends Migration {
             $table->json('during')->default('{"part":null,"disturbances":[]}');
             $table->json('kit_out')->default('[]');
             $table->string('kit_word', 300)->nullable();
+            $table->unsignedBigInteger('latest_ms')->default(0);
         });
     }
 
     public function down(): void
     {
-        Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn(['during', 'kit_out', 'kit_word']));
+        Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn(['during', 'kit_out', 'kit_word', 'latest_ms']));
         Schema::table('balls', fn(Blueprint $table) => $table->dropColumn(['part', 'disturbances']));
         Schema::table('benches', fn(Blueprint $table) => $table->dropColumn('schools'));
         Schema::table('students', fn(Blueprint $table) => $table->dropColumn('about'));

@@ -152,6 +152,18 @@ final class CheckTest extends TestCase
         yield ['over_read', 'more', '{session}/stroke'];
     }
 
+    public function testAClockThatIsYearsOffLosesNoBallAndKeepsNoneTheLastForEver(): void
+    {
+        $now = (int) now()->getTimestampMs();
+        $ball = static fn(int $at): array => self::putt(['at_ms' => $at]);
+        [$first, $future, $past] = [$ball($now - 5000), $ball(9_999_999_999_000), $ball(1)];
+        $this->send([$first, $future, $past]);
+        $putts = $this->getJson("api/sessions/{$this->session->id}")->json('putts');
+        self::assertSame([$first['id'], $future['id'], $past['id']], array_column($putts, 'id'));
+        self::assertLessThan($now + 60_000, max(array_column($putts, 'at_ms')));
+        self::assertSame(max(array_column($putts, 'at_ms')), $this->getJson("api/sessions/{$this->session->id}")->json('latest_ms'));
+    }
+
     public function testSchoolsThatAreNoneAreRefused(): void
     {
         $this->putJson('api/schools', ['after' => 'whistle'])->assertJsonValidationErrors('after');

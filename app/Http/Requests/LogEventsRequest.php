@@ -18,6 +18,10 @@ final class LogEventsRequest extends OwnRequest
 {
     private const MOST = 200;
 
+    /** What a device kept without a network may be so old, and a clock so far ahead, and still be believed. */
+    private const LONGEST_AWAY_MS = 400 * 86_400_000;
+    private const AHEAD_MS = 86_400_000;
+
     /** @var list<array<string, mixed>> */
     private array $events = [];
 
@@ -64,9 +68,21 @@ final class LogEventsRequest extends OwnRequest
                 $validator->errors()->add("events.$i.at_ms", 'The time must be a whole number of milliseconds.');
             }
             $seen[is_string($id) ? $id : ''] = true;
+            $event['at_ms'] = self::believable($at, $i);
             // A request to one run may leave the run out of each event.
             $this->events[] = ($run instanceof PracticeRun ? $event + ['run_id' => $run->id] : $event);
         }
+    }
+
+    /**
+     * A clock that is years off loses no ball, and keeps none the last for ever: what it says is taken for the moment it
+     * arrived, in the order it was sent.
+     */
+    private static function believable(mixed $at, int|string $place): mixed
+    {
+        $now = (int) now()->getTimestampMs();
+
+        return is_int($at) && ($at < $now - self::LONGEST_AWAY_MS || $at > $now + self::AHEAD_MS) ? $now + (int) $place : $at;
     }
 
     /** Whose a ball is must be somebody of the bench; in a group every ball says whose. */

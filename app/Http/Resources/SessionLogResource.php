@@ -24,6 +24,7 @@ final class SessionLogResource extends JsonResource
             'conditions' => $this->resource->conditions,
             'set_aside' => $this->resource->set_aside,
             'company' => $this->resource->companions(),
+            'latest_ms' => $this->resource->latest_ms,
             'during' => $this->resource->during,
             'checks' => $this->resource->checkTries(),
             'sights' => $this->resource->cardSights(),

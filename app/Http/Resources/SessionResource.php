@@ -56,6 +56,7 @@ final class SessionResource extends JsonResource
             'stations' => $this->resource->stations,
             'set_aside' => $this->resource->set_aside,
             'company' => $this->resource->companions(),
+            'latest_ms' => $this->resource->latest_ms,
             'during' => $this->resource->during,
             'checks' => $this->resource->checkTries(),
             'sights' => $this->resource->cardSights(),

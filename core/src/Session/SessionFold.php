@@ -169,7 +169,8 @@ final class SessionFold
         $this->readingId = $readingId;
     }
 
-    public function log(): SessionLog
+    /** @param int $latest Unix milliseconds of the last thing that happened */
+    public function log(int $latest = 0): SessionLog
     {
         $putts = [];
         foreach ($this->logged as $id => $event) {
@@ -196,6 +197,7 @@ final class SessionFold
             $this->checks,
             array_values($this->points),
             $this->during,
+            $latest,
         );
     }
 }

@@ -29,6 +29,7 @@ final readonly class SessionLog
      * @param list<CheckTry> $checks in the order they were made
      * @param list<PointSeen> $points the latest look at each point of a card
      * @param During $during what stands now
+     * @param int $latestMilliseconds when the last thing happened, undone or not; 0 where nothing did
      */
     public function __construct(
         public array $putts,
@@ -42,6 +43,7 @@ final readonly class SessionLog
         public array $checks = [],
         public array $points = [],
         public During $during = new During(),
+        public int $latestMilliseconds = 0,
     ) {
     }
 
@@ -58,13 +60,13 @@ final readonly class SessionLog
             $event->apply($fold);
         }
 
-        return $fold->log();
+        return $fold->log($byId === [] ? 0 : max(array_map(static fn(SessionEvent $event): int => $event->atMilliseconds, $byId)));
     }
 
     /** The card alone, as of a session that is put away. */
     public function withoutBalls(): self
     {
-        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId, during: $this->during);
+        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId, during: $this->during, latestMilliseconds: $this->latestMilliseconds);
     }
 
     /** @return array<string, positive-int> pieces that were counted out and not back, by name */
@@ -107,8 +109,8 @@ final readonly class SessionLog
     }
 
     /**
-     * Events not undone. An undo counts only if it is not itself undone; it can only take back what
-     * happened before it, so walking from the last event to the first settles each in one look.
+     * Events not undone. An undo counts only if it is not itself undone; it comes after what it takes back whatever the
+     * clocks of two devices say, for nobody can take back what they have not seen.
      *
      * @param array<string, SessionEvent> $byId in order
      *
@@ -116,17 +118,33 @@ final readonly class SessionLog
      */
     private static function standing(array $byId): array
     {
-        $undone = [];
-        foreach (array_reverse($byId) as $event) {
-            $target = $byId[$event->takesBack() ?? ''] ?? null;
-            if ($target !== null && !isset($undone[$event->id]) && $target->compare($event) < 0) {
-                $undone[$target->id] = true;
+        $undoneBy = [];
+        foreach ($byId as $event) {
+            if ($event->takesBack() !== null && isset($byId[$event->takesBack()])) {
+                $undoneBy[$event->takesBack()][] = $event->id;
+            }
+        }
+        $known = [];
+
+        return array_values(array_filter($byId, static fn(SessionEvent $event): bool => self::stands($event->id, $undoneBy, $known)));
+    }
+
+    /**
+     * @param array<string, non-empty-list<string>> $undoneBy ids of undos by what they take back
+     * @param array<string, bool> $known what was settled; a ring of undos, which no hand makes, stands
+     */
+    private static function stands(string $id, array $undoneBy, array &$known): bool
+    {
+        if (!isset($known[$id])) {
+            $known[$id] = true;
+            foreach ($undoneBy[$id] ?? [] as $undo) {
+                if (self::stands($undo, $undoneBy, $known)) {
+                    $known[$id] = false;
+                    break;
+                }
             }
         }
 
-        return array_values(array_filter(
-            $byId,
-            static fn(SessionEvent $event): bool => !isset($undone[$event->id]),
-        ));
+        return $known[$id];
     }
 }

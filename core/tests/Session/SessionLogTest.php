@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Session;
 
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Belonging;
 use Amble\Core\Session\Cause;
@@ -80,8 +81,8 @@ final class SessionLogTest extends PropertyTestCase
         self::assertSame([['A', 1.0, 0, null], ['B', 2.0, 0, null]], self::folded([...$log, $undone]));
         self::assertSame([['A', 1.5, 1, null], ['B', 2.0, 0, null]], self::folded([...$log, $undone, new EventUndone('E', 5, 'D')]));
         self::assertSame([['B', 2.0, 0, null]], self::folded([...$log, new EventUndone('D', 4, 'A')]));
-        // An undo that names itself or what came later takes nothing back.
-        self::assertCount(2, self::folded([...$log, new EventUndone('D', 0, 'B'), new EventUndone('F', 9, 'F')]));
+        // An undo comes after what it takes back whatever a clock says; one that names itself takes nothing back.
+        self::assertCount(1, self::folded([...$log, new EventUndone('D', 0, 'B'), new EventUndone('F', 9, 'F')]));
     }
 
     public function testRemarksTakeOnesPlaceAndACorrectionSaysTheBallAnew(): void
@@ -136,5 +137,49 @@ final class SessionLogTest extends PropertyTestCase
         ];
         self::assertSame(['tees' => 3], SessionLog::fold($events)->kitStillOut());
         self::assertSame(['tees' => 2], SessionLog::fold([...$events, $count('H', 8, 'R', SetOutItem::KitBack, 'tees', 4)])->kitStillOut());
+    }
+
+    /** Each device stamps no earlier than what it has seen, however wrong its clock; the log then tells what was done, in the order it was. */
+    public function testClocksOfTwoDevicesThatDisagreeChangeNothing(): void
+    {
+        $this->forAll(Generators::choose(0, 1_000_000), Generators::choose(-90_000, 90_000))->then(function (int $seed, int $skew): void {
+            $random = new SeededRandom($seed);
+            [$events, $latest, $truth, $undone] = [[], 0, [], []];
+            for ($step = 0; $step < 24; ++$step) {
+                $at = max(100_000 + 1000 * $step + ($random->uniform() < 0.5 ? $skew : 0), $latest + 1);
+                $latest = $at;
+                $id = sprintf('E%02d%s', $step, $random->uniform() < 0.5 ? 'A' : 'B');
+                $balls = array_keys($truth);
+                $chance = $random->uniform();
+                if ($balls === [] || $chance < 0.4) {
+                    $events[] = new PuttLogged($id, $at, self::ball(1.0 + $step), new Belonging());
+                    $truth[$id] = 1.0 + $step;
+                } elseif ($chance < 0.7) {
+                    $which = $balls[(int) ($random->uniform() * count($balls))];
+                    $events[] = new PuttCorrected($id, $at, $which, self::ball(100.0 + $step));
+                    $truth[$which] = 100.0 + $step;
+                } else {
+                    $which = $balls[(int) ($random->uniform() * count($balls))];
+                    $events[] = new EventUndone($id, $at, $which);
+                    $undone[$which] = true;
+                }
+            }
+            $expected = array_diff_key($truth, $undone);
+            usort($events, static fn(SessionEvent $a, SessionEvent $b): int => strcmp(md5($a->id), md5($b->id)));
+            $told = [];
+            foreach (SessionLog::fold($events)->putts as $putt) {
+                $told[$putt->id] = $putt->ball->roll?->metres();
+            }
+            self::assertSame($expected, $told);
+        });
+    }
+
+    public function testAnUndoThatIsStampedBeforeItsBallTakesItBackAllTheSameAndARingStandsStill(): void
+    {
+        $ball = new PuttLogged('B', 2000, self::ball(3.0), new Belonging());
+        self::assertSame([], SessionLog::fold([$ball, new EventUndone('U', 1000, 'B')])->putts);
+        self::assertCount(1, SessionLog::fold([$ball, new EventUndone('U', 1000, 'B'), new EventUndone('V', 500, 'U')])->putts);
+        self::assertCount(1, SessionLog::fold([$ball, new EventUndone('U', 1000, 'V'), new EventUndone('V', 500, 'U')])->putts);
+        self::assertSame(2000, SessionLog::fold([$ball, new EventUndone('U', 1000, 'B')])->latestMilliseconds);
     }
 }

@@ -1776,6 +1776,10 @@ export interface SessionLog {
   during: During;
   checks: CheckTry[];
   sights: CardSight[];
+  /**
+   * When the last thing of its log happened: what is added comes after it, whatever a clock says.
+   */
+  latest_ms: number;
 }
 export interface Station {
   id: string;
@@ -1936,6 +1940,10 @@ export interface Session {
    * Why some of it stays out.
    */
   kit_word: string | null;
+  /**
+   * When the last thing of its log happened: what is added comes after it, whatever a clock says.
+   */
+  latest_ms: number;
 }
 export interface LastRun {
   id: string;

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
-import { expect, test } from 'vitest';
+import { expect, test, vi } from 'vitest';
 import { Shelf } from './shelf';
 
 const HOUR = 3_600_000;
@@ -52,4 +52,20 @@ test('answers of a moment, one for every key typed, are not kept', async () => {
       .getAll()
       .map(({ queryKey }) => queryKey[0]),
   ).toEqual(['bench']);
+});
+
+test('answers that keep coming, as they fail without a network, do not put off the keeping', async () => {
+  vi.stubGlobal('window', new EventTarget());
+  const client = new QueryClient();
+  const end = new Shelf(client, 'shelf-5').follow();
+  client.setQueryData(['bench'], {});
+  for (let moment = 0; moment < 12; moment += 1) {
+    client.setQueryData(['failing'], moment);
+    await new Promise((done) => setTimeout(done, 100));
+  }
+  const next = new QueryClient();
+  await new Shelf(next, 'shelf-5').restore(Date.now());
+  end();
+  vi.unstubAllGlobals();
+  expect(next.getQueryData(['bench'])).toEqual({});
 });

@@ -12,7 +12,7 @@ interface Kept {
 }
 
 /** Raise it when what the API sends changes in a way that older answers would break. */
-const FORM = 4;
+const FORM = 5;
 const PAUSE_MS = 400;
 /** Answers to one moment's question, made anew by every key typed; and what is shown to whoever holds a link. */
 const PASSING = new Set(['drill-check', 'set-out', 'behind']);
@@ -44,10 +44,13 @@ export class Shelf {
 
   /** Keeps answers as they come, from now on. @returns a function that ends it */
   follow(): () => void {
-    const keepNow = () => void this.keep();
+    const keepNow = () => {
+      this.#timer = undefined;
+      void this.keep();
+    };
+    // Not put off by what comes meanwhile: where the network is away, answers that fail come without a pause.
     const unsubscribe = this.client.getQueryCache().subscribe(() => {
-      clearTimeout(this.#timer);
-      this.#timer = setTimeout(keepNow, PAUSE_MS);
+      this.#timer ??= setTimeout(keepNow, PAUSE_MS);
     });
     window.addEventListener('pagehide', keepNow);
     return () => {

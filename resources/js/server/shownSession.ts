@@ -78,6 +78,7 @@ function begin({ body }: Write, known: Known): Session {
     conditions: [],
     set_aside: [],
     company: [],
+    latest_ms: 0,
     during: { part: null, disturbances: [] },
     checks: [],
     sights: [],

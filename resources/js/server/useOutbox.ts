@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { follow } from './accepted';
-import { newId, outbox } from './outbox';
+import { newId, outbox, type Waiting } from './outbox';
 import { type ShownPutt, shownLog } from './shownLog';
 import type {
   Ball,
@@ -32,13 +32,24 @@ export function useAcceptedEntries(): void {
   useEffect(() => outbox.onAccepted((accepted) => follow(client, accepted)), [client]);
 }
 
-const stamp = () => ({ id: newId(), at_ms: Date.now() });
+/** What is said now comes after everything known of the session, whatever this device's clock says. */
+export function stampAfter(latest: number, waiting: readonly Waiting[], now = Date.now()): number {
+  return Math.max(now, latest + 1, ...waiting.map(({ event }) => (event?.at_ms ?? 0) + 1));
+}
 
 /** A session's balls and the ways to add to its log. */
 export function useLog(session: Session) {
   const all = useWaiting();
   const waiting = useMemo(() => all.filter((item) => item.session_id === session.id), [all, session.id]);
   const putts = useMemo(() => shownLog(session, waiting).putts, [session, waiting]);
+  const { latest_ms: latest } = session;
+  const stamp = () => ({
+    id: newId(),
+    at_ms: stampAfter(
+      latest,
+      outbox.snapshot().filter(({ session_id }) => session_id === session.id),
+    ),
+  });
   const add = useCallback((event: SessionEvent) => outbox.add(session.id, event), [session.id]);
   return {
     putts,

@@ -23,6 +23,7 @@ const empty: Session = {
   last_note: null,
   run: null,
   company: [],
+  latest_ms: 0,
   during: { part: null, disturbances: [] },
   checks: [],
   sights: [],
