@@ -63,6 +63,7 @@ final class ReadModelTest extends TestCase
      */
     private function drawn(Randomizer $random, array $runs): array
     {
+        $begin = (int) now()->getTimestampMs();
         $events = $ids = [];
         $pick = static fn(array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         for ($i = 0; $i < 40; ++$i) {
@@ -85,7 +86,7 @@ final class ReadModelTest extends TestCase
                 default => ['type' => 'putt_logged'] + $ball + ($run === null ? [] : ['run_id' => $run]) + ($isGroup ? ['student' => $pick([$this->student->id, $this->guest->id])] : []),
             };
             $ids[] = $id;
-            $events[] = $event + ['id' => $id, 'at_ms' => 1_000_000 + 10 * $i + $random->getInt(0, 30)];
+            $events[] = $event + ['id' => $id, 'at_ms' => $begin + 10 * $i + $random->getInt(0, 30)];
         }
 
         return $events;

@@ -18,8 +18,8 @@ final class LogEventsRequest extends OwnRequest
 {
     private const MOST = 200;
 
-    /** What a device kept without a network may be so old, and a clock so far ahead, and still be believed. */
-    private const LONGEST_AWAY_MS = 400 * 86_400_000;
+    /** A clock that says before 2000 never was set; one may be a day ahead and still be believed. */
+    private const OLDEST_MS = 946_684_800_000;
     private const AHEAD_MS = 86_400_000;
 
     /** @var list<array<string, mixed>> */
@@ -82,7 +82,7 @@ final class LogEventsRequest extends OwnRequest
     {
         $now = (int) now()->getTimestampMs();
 
-        return is_int($at) && ($at < $now - self::LONGEST_AWAY_MS || $at > $now + self::AHEAD_MS) ? $now + (int) $place : $at;
+        return is_int($at) && ($at < self::OLDEST_MS || $at > $now + self::AHEAD_MS) ? $now + (int) $place : $at;
     }
 
     /** Whose a ball is must be somebody of the bench; in a group every ball says whose. */
