@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use Amble\Core\Exception\CoreException;
+use App\Http\Middleware\SameCoach;
 use App\Http\Middleware\SendSecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -18,6 +20,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same origin only: nothing here answers another site, so there are no CORS headers to send.
         $middleware->remove(HandleCors::class);
         $middleware->append(SendSecurityHeaders::class);
+        $middleware->web(append: SameCoach::class);
+        // Whose it is comes before what it is about: another's record must not answer that it is not there.
+        $middleware->prependToPriorityList(SubstituteBindings::class, SameCoach::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

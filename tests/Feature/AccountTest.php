@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Demo\DemoSeeder;
+use App\Models\Coach;
+use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Tests\TestCase;
 
@@ -62,5 +64,26 @@ final class AccountTest extends TestCase
     {
         $this->actingAs($this->coach())->putJson('api/me', ['unit' => 'paces'])->assertJsonValidationErrors('pace_length_m');
         $this->putJson('api/me', ['unit' => 'paces', 'pace_length_m' => 0.8])->assertSuccessful()->assertJsonPath('pace_length_m', 0.8);
+    }
+
+    public function testWhatOneCoachEnteredIsRefusedWholeUnderAnothersCookie(): void
+    {
+        [$ann, $bea] = [$this->coach('ann@example.test'), $this->coach('bea@example.test')];
+        $session = $this->practiceSession($ann);
+        $events = ['events' => [self::putt()]];
+        // Not "not on your bench": that would have it thrown away.
+        $this->actingAs($bea)->postJson("api/sessions/$session->id/events", $events, ['X-Amble-Coach' => $ann->id])->assertConflict();
+        $this->postJson('api/students', self::studentCard(), ['X-Amble-Coach' => $ann->id])->assertConflict();
+        self::assertSame(0, Student::query()->count());
+        $this->actingAs($ann)->postJson("api/sessions/$session->id/events", $events, ['X-Amble-Coach' => $ann->id])->assertSuccessful();
+    }
+
+    public function testAnAddressIsTheSameInAnyCaseAndSentTwiceMakesOneAccount(): void
+    {
+        $this->postJson('api/sign-up', ['name' => 'Ann', 'email' => ' Ann@Example.test', 'password' => 'a long password'])->assertSuccessful();
+        self::assertSame('ann@example.test', Coach::query()->firstOrFail()->email);
+        $this->postJson('api/sign-out');
+        $this->postJson('api/sign-up', ['name' => 'Ann', 'email' => 'ANN@example.test', 'password' => 'a long password'])->assertJsonValidationErrors('email');
+        $this->postJson('api/sign-in', ['email' => 'aNN@example.TEST', 'password' => 'a long password'])->assertSuccessful();
     }
 }

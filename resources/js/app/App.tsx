@@ -6,7 +6,7 @@ import { Bench } from '../bench/Bench';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
 import { client } from '../server/client';
 import { outbox } from '../server/outbox';
-import { isOfEarlierVisit, keys, useMe } from '../server/queries';
+import { followDoor, isOfEarlierVisit, keys, useMe } from '../server/queries';
 import { Shell } from './Shell';
 
 /** A screen that is fetched when it is first gone to. */
@@ -112,6 +112,7 @@ function Doors() {
   const coachId = me.data?.coach?.id ?? null;
   useEffect(() => outbox.signedIn(coachId), [coachId]);
   useEffect(() => outbox.onSignedOut(() => void client.invalidateQueries({ queryKey: keys.me })), []);
+  useEffect(() => followDoor(client), []);
   if (me.data === undefined) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
   }

@@ -1,4 +1,4 @@
-import { Button, Notice } from '../design';
+import { Button, Notice, Row } from '../design';
 import { NO_REMARKS } from '../server/types';
 import type { ShownPutt, useLog } from '../server/useOutbox';
 import type { Waiting } from '../server/waiting';
@@ -28,7 +28,10 @@ export function OutboxNotices({ log, words, isSaidAtField = () => false }: Outbo
             <p>
               {told(item, words)}: {item.refused} It is kept here until you put it away.
             </p>
-            <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
+            <Row>
+              <Button onPress={() => void log.tryAgain(item.order ?? 0)}>Try again</Button>
+              <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
+            </Row>
           </Notice>
         ))}
     </>

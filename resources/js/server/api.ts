@@ -27,14 +27,15 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 /**
  * Sends one request and reads its JSON answer.
  *
+ * @param whose id of the coach who entered it; the server refuses it whole where another is signed in now
  * @throws OfflineError when there is no answer
  * @throws ApiError when the answer is a refusal
  */
-export async function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+export async function request<T>(method: Method, path: string, body?: unknown, whose?: string): Promise<T> {
   if (door !== null) {
     await door;
   }
-  return ask(method, path, body);
+  return ask(method, path, body, whose);
 }
 
 /**
@@ -53,12 +54,12 @@ export async function requestAlone<T>(method: Method, path: string, body?: unkno
 /** Settles once nobody is being signed in or out any more; null while nobody is. */
 let door: Promise<void> | null = null;
 
-async function ask<T>(method: Method, path: string, body?: unknown): Promise<T> {
-  let response = await send(method, path, body);
+async function ask<T>(method: Method, path: string, body?: unknown, whose?: string): Promise<T> {
+  let response = await send(method, path, body, whose);
   if (response.status === 419) {
     // The page was open longer than its token lives; any answer brings a new one.
     await send('GET', 'me');
-    response = await send(method, path, body);
+    response = await send(method, path, body, whose);
   }
   if (response.status === 204) {
     return undefined as T;
@@ -84,7 +85,7 @@ async function untilQuiet(): Promise<void> {
   }
 }
 
-async function send(method: Method, path: string, body?: unknown): Promise<Response> {
+async function send(method: Method, path: string, body?: unknown, whose?: string): Promise<Response> {
   inFlight += 1;
   try {
     return await fetch(`/api/${path}`, {
@@ -94,6 +95,7 @@ async function send(method: Method, path: string, body?: unknown): Promise<Respo
         Accept: 'application/json',
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
+        ...(whose === undefined ? {} : { 'X-Amble-Coach': whose }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       signal: AbortSignal.timeout(LONGEST_WAIT_MS),
@@ -125,6 +127,7 @@ function refusal(status: number, answer: unknown): ApiError {
 const SENTENCES: Readonly<Record<number, string>> = {
   401: 'You are signed out. Sign in again; nothing was lost.',
   404: 'This is not on your bench.',
+  409: 'Somebody else is signed in on this device now. What you entered waits here for you.',
   419: 'This page has been open too long. Load it again; nothing was changed.',
   422: 'Some entries cannot be used yet. They are marked below; nothing was saved.',
   429: 'Too many tries in a short time. Wait a minute.',

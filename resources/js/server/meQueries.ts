@@ -1,8 +1,9 @@
 /** Who is signed in, with their settings. */
 
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request, requestAlone } from './api';
 import { keys } from './keys';
+import { onNews, tell } from './tabs';
 import type { Coach, Me } from './types';
 
 export function useMe() {
@@ -40,6 +41,15 @@ export function useDoor() {
     onSuccess: (coach) => {
       client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
       client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach: coach ?? null });
+      tell('door');
     },
+  });
+}
+
+/** Another tab signed in or out: what this one knows is of somebody else. Use once, in the shell. @returns the end of it */
+export function followDoor(client: QueryClient): () => void {
+  return onNews('door', () => {
+    client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
+    void client.invalidateQueries({ queryKey: keys.me });
   });
 }

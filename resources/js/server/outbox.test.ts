@@ -7,6 +7,7 @@ import type { SessionLog } from './types';
 /** A server that remembers what it was sent and answers as told. */
 class FakeServer {
   received: { session: string; ids: string[] }[] = [];
+  whose: (string | undefined)[] = [];
   respond: (ids: string[]) => { status: number; body: unknown } | 'unreachable' = () => ({
     status: 200,
     body: [],
@@ -20,6 +21,7 @@ class FakeServer {
       throw new TypeError('no network');
     }
     this.received.push({ session, ids });
+    this.whose.push((init.headers as Record<string, string>)['X-Amble-Coach']);
     return new Response(JSON.stringify(answer.body), { status: answer.status });
   };
 
@@ -99,6 +101,56 @@ describe('the outbox', () => {
     const after = signedIn(name);
     await after.open();
     await vi.waitFor(() => expect(server.allIds()).toContain('A'));
+  });
+
+  test('what the server always stumbles over does not hold up what is behind it', async () => {
+    server.respond = (ids) => (ids.includes('A') ? { status: 500, body: {} } : { status: 200, body: [] });
+    const outbox = signedIn(name);
+    await outbox.add('S', ball('A'));
+    await outbox.add('T', ball('B'));
+    await vi.waitFor(() => expect(outbox.snapshot().map(({ event }) => event?.id)).toEqual(['A']));
+    expect(server.received.at(-1)).toEqual({ session: 'T', ids: ['B'] });
+    // It only waits: nothing is refused.
+    expect(outbox.snapshot()[0]?.refused).toBeNull();
+  });
+
+  test('a batch says whose it is, and one that another’s cookie would bring stays and asks who is in', async () => {
+    const asked = vi.fn();
+    server.respond = () => ({ status: 409, body: {} });
+    const outbox = signedIn(name, 'Ann');
+    outbox.onSignedOut(asked);
+    await outbox.add('S', ball('A'));
+    await vi.waitFor(() => expect(asked).toHaveBeenCalled());
+    expect(server.whose).toContain('Ann');
+    expect(outbox.snapshot().map(({ refused }) => refused)).toEqual([null]);
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+  });
+
+  test('what was refused may be tried again', async () => {
+    server.respond = () => ({ status: 404, body: {} });
+    const outbox = signedIn(name);
+    await outbox.add('S', ball('A'));
+    await vi.waitFor(() => expect(outbox.snapshot()[0]?.refused).toBe('This is not on your bench.'));
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.tryAgain(outbox.snapshot()[0]?.order ?? 0);
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+  });
+
+  test('a tab shows what another one sent', async () => {
+    server.respond = () => 'unreachable';
+    const [one, other] = [signedIn(name), new Outbox(name)];
+    await one.add('S', ball('A'));
+    await other.open();
+    expect(other.snapshot()).toHaveLength(1);
+    server.respond = () => ({ status: 200, body: [] });
+    await one.flush();
+    // Here both live in one page, and a page does not hear itself.
+    const elsewhere = new BroadcastChannel('amble');
+    elsewhere.postMessage('outbox');
+    await vi.waitFor(() => expect(other.snapshot()).toHaveLength(0));
+    elsewhere.close();
   });
 
   test('one refused ball does not hold up the rest, and says why', async () => {

@@ -3,6 +3,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
+import { onNews, tell } from './tabs';
 import type { SessionEvent, SessionLog } from './types';
 import { idOf, type Waiting, type Write } from './waiting';
 
@@ -28,6 +29,9 @@ export function newId(): string {
 }
 
 const RETRY_MS = 3000;
+/** What the server stumbles over is tried again later, and later still; meanwhile what is behind it goes on. */
+const LATER_MS = 15_000;
+const LATEST_MS = 600_000;
 const BATCH = 50;
 
 class OutboxStore extends Dexie {
@@ -50,6 +54,9 @@ export class Outbox {
   #storing: Waiting[] = [];
   /** What storage would not take: held in memory and sent like the rest. */
   #loose: Waiting[] = [];
+  /** Sessions the server stumbled over since sending last began: what is behind them goes on. */
+  readonly #stumbling = new Set<string>();
+  #wait = LATER_MS;
   #coachId: string | null = null;
   #sending = false;
   /** Whether something was added while sending, after the last look at what waits. */
@@ -71,6 +78,7 @@ export class Outbox {
         event.preventDefault();
       }
     });
+    onNews('outbox', () => void this.#refresh());
     await this.#refresh();
   }
 
@@ -121,6 +129,14 @@ export class Outbox {
     await this.#keep({ session_id: sessionId, refused: null, write: { id: newId(), ...write } });
   }
 
+  /** Sends one refused entry again: what it wanted may be there now. */
+  async tryAgain(order: number): Promise<void> {
+    this.#loose = this.#loose.map((each) => (each.order === order ? { ...each, refused: null } : each));
+    await this.#store.waiting.update(order, { refused: null }).catch(() => undefined);
+    await this.#refresh();
+    await this.flush();
+  }
+
   /** Throws away one refused entry, after the coach has seen why. */
   async discard(order: number): Promise<void> {
     await this.#drop(this.#waiting.filter((item) => item.order === order));
@@ -135,6 +151,7 @@ export class Outbox {
     }
     this.#sending = true;
     clearTimeout(this.#retry);
+    this.#stumbling.clear();
     try {
       while (this.#again) {
         this.#again = false;
@@ -143,7 +160,7 @@ export class Outbox {
         }
       }
     } catch (error) {
-      if (error instanceof ApiError && error.status === 401) {
+      if (error instanceof ApiError && (error.status === 401 || error.status === 409)) {
         for (const listener of this.#signedOut) {
           listener();
         }
@@ -167,6 +184,7 @@ export class Outbox {
     try {
       const { order: _, ...kept } = item;
       await this.#store.waiting.add(kept as Waiting);
+      tell('outbox');
     } catch {
       this.#storing = this.#storing.filter((other) => idOf(other) !== idOf(item));
       this.#loose.push({ ...item, is_loose: true });
@@ -183,6 +201,7 @@ export class Outbox {
       (item) =>
         item.refused === null &&
         (item.coach_id ?? this.#coachId) === this.#coachId &&
+        !this.#stumbling.has(item.session_id) &&
         !this.#storing.some((other) => idOf(other) === idOf(item)),
     );
     const first = ready[0];
@@ -202,13 +221,19 @@ export class Outbox {
       return;
     }
     try {
-      const accepted = await transmit(first, batch);
+      const accepted = await transmit(first, batch, this.#coachId ?? undefined);
+      this.#wait = LATER_MS;
       await this.#drop(batch);
+      tell('outbox');
       for (const listener of this.#accepted) {
         listener(accepted);
       }
       await this.#refresh();
     } catch (error) {
+      if (error instanceof ApiError && error.status >= 500) {
+        this.#stumbled(first.session_id);
+        return;
+      }
       // A refusal of one must not hold up the rest: send them one by one and set aside the one at fault.
       if (!(error instanceof ApiError) || ![403, 404, 422].includes(error.status)) {
         throw error;
@@ -222,6 +247,14 @@ export class Outbox {
       await this.#refuse(first, Object.values(error.fields)[0] ?? error.message, error.fields);
       await this.#refresh();
     }
+  }
+
+  /** What the server stumbled over waits, longer each time; nothing is refused for it. */
+  #stumbled(session: string): void {
+    this.#stumbling.add(session);
+    clearTimeout(this.#retry);
+    this.#retry = setTimeout(() => void this.flush(), this.#wait);
+    this.#wait = Math.min(LATEST_MS, 2 * this.#wait);
   }
 
   async #refuse(item: Waiting, refused: string, fields: Readonly<Record<string, string>>): Promise<void> {
@@ -262,7 +295,7 @@ export class Outbox {
 }
 
 /** Sends a write, or a batch of one session's events. */
-async function transmit(first: Waiting, batch: readonly Waiting[]): Promise<Accepted> {
+async function transmit(first: Waiting, batch: readonly Waiting[], whose?: string): Promise<Accepted> {
   const sessionId = first.session_id;
   if (first.write !== undefined) {
     const { method, path, body } = first.write;
@@ -270,11 +303,11 @@ async function transmit(first: Waiting, batch: readonly Waiting[]): Promise<Acce
       kind: 'write',
       sessionId,
       write: first.write,
-      answer: await request<unknown>(method, path, body),
+      answer: await request<unknown>(method, path, body, whose),
     };
   }
   const events = batch.map(({ event }) => event);
-  const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, { events });
+  const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, { events }, whose);
   return { kind: 'events', sessionId, log };
 }
 

@@ -59,7 +59,7 @@ export {
   useCourse,
   useLook,
 } from './lookQueries';
-export { type Settings, useDoor, useKeepSettings, useMe } from './meQueries';
+export { followDoor, type Settings, useDoor, useKeepSettings, useMe } from './meQueries';
 export {
   type BenchmarkDraft,
   type HoleDraft,

@@ -105,6 +105,7 @@ export function useLog(session: Session) {
     noteDisturbance: (disturbance: Disturbance, isOn: boolean) =>
       add({ ...stamp(), type: 'disturbance_noted', disturbance, is_on: isOn }),
     undo: (eventId: string) => add({ ...stamp(), type: 'undone', event_id: eventId }),
+    tryAgain: (order: number) => outbox.tryAgain(order),
     discard: (order: number) => outbox.discard(order),
   };
 }
