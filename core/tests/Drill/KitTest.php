@@ -40,12 +40,4 @@ final class KitTest extends TestCase
             self::assertNotSame($one, $several, $piece->value);
         }
     }
-
-    public function testWhatTripsAndWhatIsPushedIn(): void
-    {
-        $trips = array_filter(Piece::cases(), static fn(Piece $piece): bool => $piece->trips());
-        self::assertEqualsCanonicalizing([Piece::Rod, Piece::String, Piece::Stake, Piece::Chalk, Piece::Rule], $trips);
-        $pushed = array_filter(Piece::cases(), static fn(Piece $piece): bool => $piece->isPushedIn());
-        self::assertEqualsCanonicalizing([Piece::Tee, Piece::Stake], $pushed);
-    }
 }
