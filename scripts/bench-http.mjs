@@ -143,5 +143,5 @@ try {
   );
   print('Posting a ball of a drill', balls, null);
 } finally {
-  kill(server);
+  await kill(server);
 }

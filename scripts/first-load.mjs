@@ -64,5 +64,5 @@ try {
   }
   await browser.close();
 } finally {
-  kill(server);
+  await kill(server);
 }

@@ -129,5 +129,5 @@ try {
   }
   await browser.close();
 } finally {
-  kill(server);
+  await kill(server);
 }

@@ -81,6 +81,7 @@ test('what was acknowledged survives the server being killed', async () => {
   expect(acknowledged.length).toBeGreaterThanOrEqual(20);
   expect(sent.length).toBe(acknowledged.length + 1);
 
+  await kill(server);
   server = serve(PORT, database, 'FULL');
   await answering(PORT);
   // The ball in the air when it died is sent again, as the outbox would.

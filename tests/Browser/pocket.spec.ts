@@ -43,7 +43,7 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
 }) => {
   await openDemo(page);
   await takenAlong(page);
-  kill(server);
+  await kill(server);
 
   await page.getByRole('button', { name: 'Start a session', exact: true }).click();
   await page.getByRole('button', { name: 'Somebody new' }).click();

@@ -70,7 +70,7 @@ test.describe('with a server of its own', () => {
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
     // What the page knows is put on the shelf a moment after it is heard.
     await page.waitForTimeout(1000);
-    kill(server);
+    await kill(server);
     await rollBalls(page, 10);
     await expect(page.getByText('10 not sent yet', { exact: false })).toBeVisible();
     await page.reload();
@@ -110,7 +110,7 @@ test.describe('with a server of its own', () => {
     const killed = new Promise<void>((tell) => {
       page.route('**/events', async (route) => {
         await route.fetch().catch(() => undefined);
-        kill(server);
+        await kill(server);
         await route.abort().catch(() => undefined);
         tell();
       });

@@ -93,12 +93,21 @@ export async function answering(port) {
   throw new Error(`Nothing answers on port ${port}.`);
 }
 
-/** Kills the server and its workers at once, as a power cut would. */
-export function kill(server) {
+/**
+ * Kills the server and its workers at once, as a power cut would.
+ *
+ * @returns {Promise<void>} when the last of them is gone: until then the port is theirs, and another server would
+ *   end at its start without a word
+ */
+export async function kill(server) {
   try {
     process.kill(-server.pid, 'SIGKILL');
+    for (;;) {
+      process.kill(-server.pid, 0);
+      await new Promise((wake) => setTimeout(wake, 10));
+    }
   } catch {
-    // Already gone.
+    // All gone.
   }
 }
 

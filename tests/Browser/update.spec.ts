@@ -53,10 +53,10 @@ test.beforeEach(async () => {
   await answering(PHP);
 });
 
-test.afterEach(() => {
+test.afterEach(async () => {
   front.close();
   front.closeAllConnections();
-  kill(php);
+  await kill(php);
 });
 
 test('a newer version of the app waits to be asked for, and strands nothing that waits to be sent', async ({
