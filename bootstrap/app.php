@@ -21,6 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SendSecurityHeaders::class);
         $middleware->web(append: SameCoach::class);
+        // A changed password signs every other device out.
+        $middleware->authenticateSessions();
         // Whose it is comes before what it is about: another's record must not answer that it is not there.
         $middleware->prependToPriorityList(SubstituteBindings::class, SameCoach::class);
         $middleware->redirectGuestsTo('/sign-in');

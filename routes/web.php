@@ -42,6 +42,12 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth', 'throttle:api'])->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
         Route::put('me', [AccountController::class, 'update']);
+        Route::get('me/goes', [AccountController::class, 'goes']);
+        Route::middleware('throttle:account')->group(function (): void {
+            Route::put('me/password', [AccountController::class, 'changePassword']);
+            Route::post('me/elsewhere', [AccountController::class, 'signOutElsewhere']);
+            Route::delete('me', [AccountController::class, 'close']);
+        });
         Route::get('bench', BenchController::class);
 
         Route::post('students', [StudentController::class, 'store']);

@@ -49,6 +49,19 @@ abstract class TestCase extends FrameworkTestCase
         return $answer;
     }
 
+    /**
+     * Another coach begins without what the session knows of the one before.
+     *
+     * @param \Illuminate\Contracts\Auth\Authenticatable $user
+     * @param string|null $guard
+     */
+    public function actingAs($user, $guard = null): static
+    {
+        session()->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
+    }
+
     protected function coach(string $email = 'hedda@example.test'): Coach
     {
         return Coach::query()->create(['name' => 'Hedda', 'email' => $email, 'password' => 'a long password']);

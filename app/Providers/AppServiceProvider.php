@@ -36,6 +36,15 @@ final class AppServiceProvider extends ServiceProvider
     /** Sign-in attempts a minute for one address and one e-mail. */
     private const SIGN_INS = 6;
 
+    /**
+     * Attempts a minute from one address to sign in or up, whoever it says it is: a clubhouse shares one, a guesser
+     * with a list of addresses does too. Beside the limit above, so that nobody's account is shut by it for others.
+     */
+    private const DOOR = 40;
+
+    /** Passwords asked for again a minute by one coach. */
+    private const PASSWORDS = 10;
+
     /** Looks a minute at pocket cards from one address: a family's, not a guesser's. */
     private const POCKET_LOOKS = 30;
 
@@ -71,13 +80,24 @@ final class AppServiceProvider extends ServiceProvider
 
     private function limitRates(): void
     {
-        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(self::SIGN_INS)
-            ->by($request->ip() . '|' . mb_strtolower($request->string('email')->toString())));
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
+            // First, as what the other one stops is counted here too.
+            Limit::perMinute(self::DOOR)->by('door|' . $request->ip()),
+            Limit::perMinute(self::SIGN_INS)->by($request->ip() . '|' . self::addressIn($request)),
+        ]);
+        RateLimiter::for('account', static fn(Request $request): Limit => Limit::perMinute(self::PASSWORDS)->by('account|' . $request->user()?->getAuthIdentifier()));
         RateLimiter::for('pocket', static fn(Request $request): Limit => Limit::perMinute(self::POCKET_LOOKS)->by((string) $request->ip()));
         RateLimiter::for('api', static function (Request $request): Limit {
             $coach = $request->user();
 
             return Limit::perMinute(self::REQUESTS)->by($coach instanceof Coach ? $coach->id : (string) $request->ip());
         });
+    }
+
+    private static function addressIn(Request $request): string
+    {
+        $email = $request->input('email');
+
+        return is_string($email) ? mb_strtolower(trim($email)) : '';
     }
 }

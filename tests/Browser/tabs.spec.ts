@@ -1,9 +1,21 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
-import { openDemo, sessionOf, startWith, touchLane, walkTo } from './people';
+import { expectAccessible, openDemo, sessionOf, startWith, touchLane, walkTo } from './people';
 import { ask } from './screen';
 
 onOwnServer(8490);
+
+const PASSWORD = 'a password of my own';
+
+/** From the settings of somebody signed out. */
+async function signUp(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'I am new here' }).click();
+  await page.getByLabel('Your name').fill('Bea Second');
+  await page.getByLabel('E-mail address').fill('bea@example.test');
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByText('Bea Second, bea@example.test')).toBeVisible();
+}
 
 test('another coach signs in in a second tab: the first’s ball waits for them, and is sent under their own name', async ({
   context,
@@ -20,12 +32,7 @@ test('another coach signs in in a second tab: the first’s ball waits for them,
   const other = await context.newPage();
   await other.goto('/settings');
   await other.getByRole('button', { name: 'Sign out' }).click();
-  await other.getByRole('button', { name: 'I am new here' }).click();
-  await other.getByLabel('Your name').fill('Bea Second');
-  await other.getByLabel('E-mail address').fill('bea@example.test');
-  await other.getByLabel('Password').fill('a password of my own');
-  await other.getByRole('button', { name: 'Make the account' }).click();
-  await expect(other.getByText('Bea Second, bea@example.test')).toBeVisible();
+  await signUp(other);
 
   // The first tab heard of it: nothing of the clinic is shown to the other, and nothing is thrown away.
   await page.unroute('**/events');
@@ -43,4 +50,42 @@ test('another coach signs in in a second tab: the first’s ball waits for them,
   await expect
     .poll(async () => ((await ask(page, 'GET', `sessions/${session}`)) as { putts: object[] }).putts.length)
     .toBe(1);
+});
+
+test('a changed password signs the lost phone out; a deleted account says what goes, and is gone', async ({
+  browser,
+  page,
+}) => {
+  await page.goto('/settings');
+  await signUp(page);
+  const phone = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
+  await phone.goto('/settings');
+  await phone.getByLabel('E-mail address').fill('bea@example.test');
+  await phone.getByLabel('Password').fill(PASSWORD);
+  await phone.getByRole('button', { name: 'Sign in' }).click();
+  await expect(phone.getByText('Bea Second, bea@example.test')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Change the password' }).click();
+  await page.getByLabel('Password of now').fill('not this one');
+  await page.getByLabel('New password').fill('one nobody has');
+  await page.getByRole('button', { name: 'Change it' }).click();
+  await expect(page.getByText('This is not your password.')).toBeVisible();
+  await page.getByLabel('Password of now').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Change it' }).click();
+  await expect(page.getByText('Changed.', { exact: true })).toBeVisible();
+  await expectAccessible(page);
+
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+
+  await page.reload();
+  await page.getByRole('button', { name: 'Delete the account' }).click();
+  await expect(page.getByText('Students: 0. Sessions: 0. Balls: 0.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Your password' }).fill('one nobody has');
+  await page.getByRole('button', { name: 'Delete for good' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.getByLabel('E-mail address').fill('bea@example.test');
+  await page.getByLabel('Password').fill('one nobody has');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText('E-mail address and password do not go together.')).toBeVisible();
 });

@@ -8,6 +8,7 @@ use App\Demo\DemoSeeder;
 use App\Models\Coach;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
 use Tests\TestCase;
 
 final class AccountTest extends TestCase
@@ -85,5 +86,61 @@ final class AccountTest extends TestCase
         $this->postJson('api/sign-out');
         $this->postJson('api/sign-up', ['name' => 'Ann', 'email' => 'ANN@example.test', 'password' => 'a long password'])->assertJsonValidationErrors('email');
         $this->postJson('api/sign-in', ['email' => 'aNN@example.TEST', 'password' => 'a long password'])->assertSuccessful();
+    }
+
+    public function testAChangedPasswordSignsEveryOtherDeviceOutAndNotThisOne(): void
+    {
+        $this->coach();
+        foreach ([['PUT', 'api/me/password', ['current' => 'a long password', 'password' => 'another long one']], ['POST', 'api/me/elsewhere', ['password' => 'another long one']]] as $i => [$method, $path, $body]) {
+            $password = $body['current'] ?? $body['password'];
+            $phone = $this->deviceSignedIn($password);
+            $this->deviceSignedIn($password);
+            $this->json($method, $path, ['password' => 'not it'] + ($i === 0 ? ['current' => 'not it'] : []))->assertStatus(422);
+            $this->json($method, $path, $body)->assertNoContent();
+            $this->getJson('api/bench')->assertSuccessful();
+            $this->useDevice($phone);
+            $this->getJson('api/bench')->assertUnauthorized();
+        }
+        $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a long password'])->assertJsonValidationErrors('email');
+    }
+
+    public function testAPasswordIsNotCutWithoutAWord(): void
+    {
+        $sent = static fn(string $password): array => ['name' => 'Ann', 'email' => 'ann@example.test', 'password' => $password];
+        $this->postJson('api/sign-up', $sent(str_repeat('ö', 37)))->assertJsonValidationErrors(['password' => 'at most 72']);
+        $this->postJson('api/sign-up', $sent('too short'))->assertJsonValidationErrors(['password' => 'at least 10']);
+        $this->postJson('api/sign-up', $sent(str_repeat('ö', 36)))->assertSuccessful();
+    }
+
+    public function testTheDemosAddressCannotBeTaken(): void
+    {
+        $this->postJson('api/sign-up', ['name' => 'Eve', 'email' => 'DEMO@amble.invalid', 'password' => 'a long password'])->assertJsonValidationErrors('email');
+    }
+
+    public function testOneAddressMayNotTryManyAccountsNorSendWhatIsNoAddress(): void
+    {
+        for ($try = 0; $try < 40; ++$try) {
+            $this->postJson('api/sign-in', ['email' => $try % 2 === 0 ? "somebody$try@example.test" : ['a list', $try], 'password' => 'guess']);
+        }
+        $this->postJson('api/sign-up', ['name' => 'Ann', 'email' => 'ann@example.test', 'password' => 'a long password'])->assertStatus(429);
+        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])
+            ->postJson('api/sign-up', ['name' => 'Ann', 'email' => 'ann@example.test', 'password' => 'a long password'])->assertSuccessful();
+    }
+
+    /** @return array<string, mixed> what the session of a device knows that has just signed in and asked nothing since */
+    private function deviceSignedIn(string $password): array
+    {
+        $this->useDevice([]);
+        $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => $password])->assertSuccessful();
+
+        return session()->all();
+    }
+
+    /** @param array<string, mixed> $session */
+    private function useDevice(array $session): void
+    {
+        session()->flush();
+        Auth::forgetGuards();
+        $this->withSession($session);
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Account\ClosingAccount;
+use App\Http\Requests\NewPasswordRequest;
+use App\Http\Requests\OwnAccountRequest;
 use App\Http\Requests\SettingsRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\Coach;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,10 +69,36 @@ final class AccountController
     public function signOut(Request $request): Response
     {
         Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
 
-        return response()->noContent();
+        return $this->end($request);
+    }
+
+    /** Every other device is signed out by it. */
+    public function changePassword(NewPasswordRequest $request): Response
+    {
+        return $this->hashAnew($request);
+    }
+
+    /** Sign out every device but this one. */
+    public function signOutElsewhere(OwnAccountRequest $request): Response
+    {
+        // What a device is known by is the password's hash: the same password hashed anew is another.
+        return $this->hashAnew($request);
+    }
+
+    /** What would go with the account. */
+    public function goes(#[CurrentUser] Coach $coach): JsonResponse
+    {
+        return new JsonResponse((new ClosingAccount($coach))->goes());
+    }
+
+    /** Delete the account and what is its alone. */
+    public function close(OwnAccountRequest $request): Response
+    {
+        (new ClosingAccount($request->coach()))->close();
+        Auth::forgetUser();
+
+        return $this->end($request);
     }
 
     public function update(SettingsRequest $request): CoachResource
@@ -77,10 +108,32 @@ final class AccountController
         return CoachResource::make($request->coach());
     }
 
+    /** Keep the password given, by a hash no other device knows; this one is signed in again by it. */
+    private function hashAnew(OwnAccountRequest $request): Response
+    {
+        $request->coach()->update(['password' => $request->validated('password')]);
+        Auth::login($request->coach(), true);
+        $this->begin($request);
+
+        return response()->noContent();
+    }
+
+    private function end(Request $request): Response
+    {
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+
     /** Start a fresh session id, so that one planted before signing in is worth nothing. */
     private function begin(Request $request): CoachResource
     {
         $request->session()->regenerate();
+        // By which a password changed elsewhere is noticed, from the first request on.
+        $guard = Auth::guard('web');
+        assert($guard instanceof SessionGuard);
+        $request->session()->put('password_hash_web', $guard->hashPasswordForCookie((string) $guard->user()?->getAuthPassword()));
 
         return CoachResource::make(Auth::user());
     }

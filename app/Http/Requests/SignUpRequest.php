@@ -10,6 +10,8 @@ use Illuminate\Validation\Rule;
 
 final class SignUpRequest extends FormRequest
 {
+    use SaysPassword;
+
     public function authorize(): bool
     {
         return true;
@@ -28,8 +30,8 @@ final class SignUpRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'email', 'max:200', Rule::unique(Coach::class)],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'email' => ['required', 'string', 'email', 'max:200', Rule::notIn([config('amble.demo_email')]), Rule::unique(Coach::class)],
+            'password' => self::chosenPassword(),
         ];
     }
 
@@ -40,8 +42,8 @@ final class SignUpRequest extends FormRequest
             'required' => 'Please give your :attribute.',
             'email' => 'This does not look like an e-mail address.',
             'unique' => 'There is already an account with this e-mail address. Sign in instead.',
-            'min.string' => 'The password must be at least :min characters long.',
-        ];
+            'not_in' => 'This address is the demo’s own.',
+        ] + self::aboutPasswords();
     }
 
     /** @return array<string, string> */

@@ -16,9 +16,10 @@ import {
 import { areKeysOn, turnKeys } from '../device/useKeys';
 import { useTheme } from '../device/useTheme';
 import { fieldError } from '../server/api';
-import { isOfEarlierVisit, useDoor, useKeepSettings, useMe } from '../server/queries';
+import { isOfEarlierVisit, useKeepSettings, useMe } from '../server/queries';
 import type { Unit } from '../units/length';
 import { useUnits } from '../units/useUnits';
+import { AccountPart } from './AccountPart';
 import { PutAwayPart } from './PutAwayPart';
 import { SchoolsPart } from './SchoolsPart';
 
@@ -43,7 +44,6 @@ function SettingsForm() {
   const coach = useMe().data?.coach;
   const units = useUnits();
   const keep = useKeepSettings();
-  const door = useDoor();
   const [theme, setTheme] = useTheme();
   const [keysOn, setKeysOn] = useState(areKeysOn);
   const [unit, setUnit] = useState<Unit>(units.choice.unit);
@@ -136,15 +136,7 @@ function SettingsForm() {
           <h2>Light</h2>
           <OneOf label="Colours for" options={THEMES} value={theme} onChange={setTheme} />
         </Part>
-        <Part>
-          <h2>Account</h2>
-          <Quiet>
-            {coach?.name}, {coach?.email}
-          </Quiet>
-          <Row>
-            <Button onPress={() => door.mutate({ path: 'sign-out' })}>Sign out</Button>
-          </Row>
-        </Part>
+        <AccountPart />
       </Stack>
     </Page>
   );

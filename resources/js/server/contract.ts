@@ -1149,6 +1149,15 @@ export interface FoundRun {
   findings: Finding[];
 }
 /**
+ * What is deleted with an account, and the benches that go on without its coach.
+ */
+export interface Goes {
+  students: number;
+  sessions: number;
+  balls: number;
+  benches_left: string[];
+}
+/**
  * A station that was set out on a green before.
  */
 export interface GreenStation {

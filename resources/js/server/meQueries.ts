@@ -4,7 +4,7 @@ import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tansta
 import { request, requestAlone } from './api';
 import { keys } from './keys';
 import { onNews, tell } from './tabs';
-import type { Coach, Me } from './types';
+import type { Coach, Goes, Me } from './types';
 
 export function useMe() {
   // Asked at every opening: what this device kept may be of somebody signed out since.
@@ -30,6 +30,31 @@ export function useKeepSettings() {
   });
 }
 
+const CHANGES = {
+  password: ['PUT', 'me/password'],
+  elsewhere: ['POST', 'me/elsewhere'],
+  close: ['DELETE', 'me'],
+} as const;
+
+/** Changes the account itself, with its password asked for again; a deleted one is signed out. */
+export function useChangeAccount(way: keyof typeof CHANGES) {
+  const client = useQueryClient();
+  const [method, path] = CHANGES[way];
+  return useMutation({
+    mutationFn: (body: Record<string, string>) => request<undefined>(method, path, body),
+    onSuccess: () => (way === 'close' ? atTheDoor(client, null) : undefined),
+  });
+}
+
+/** What would be deleted with the account. */
+export function useGoes() {
+  return useQuery({
+    queryKey: keys.goes,
+    queryFn: () => request<Goes>('GET', 'me/goes'),
+    refetchOnMount: 'always',
+  });
+}
+
 type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<string, string> };
 
 /** Signs in or out; everything known about the coach before is forgotten. */
@@ -37,13 +62,15 @@ export function useDoor() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ path, body }: Door) => requestAlone<Coach | undefined>('POST', path, body),
-    // The answer says who it is now: asking once more could fail, and leave the door shut without a word.
-    onSuccess: (coach) => {
-      client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
-      client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach: coach ?? null });
-      tell('door');
-    },
+    onSuccess: (coach) => atTheDoor(client, coach ?? null),
   });
+}
+
+/** The answer says who it is now: asking once more could fail, and leave the door shut without a word. */
+function atTheDoor(client: QueryClient, coach: Coach | null): void {
+  client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
+  client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach });
+  tell('door');
 }
 
 /** Another tab signed in or out: what this one knows is of somebody else. Use once, in the shell. @returns the end of it */

@@ -59,7 +59,15 @@ export {
   useCourse,
   useLook,
 } from './lookQueries';
-export { followDoor, type Settings, useDoor, useKeepSettings, useMe } from './meQueries';
+export {
+  followDoor,
+  type Settings,
+  useChangeAccount,
+  useDoor,
+  useGoes,
+  useKeepSettings,
+  useMe,
+} from './meQueries';
 export {
   type BenchmarkDraft,
   type HoleDraft,

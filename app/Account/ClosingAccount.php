@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\BallRow;
+use App\Models\Bench;
+use App\Models\Coach;
+use App\Models\Membership;
+use App\Models\PracticeSession;
+use App\Models\Role;
+use App\Models\Student;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Illuminate\Validation\ValidationException;
+
+/** What goes for good with an account, and its going. */
+final readonly class ClosingAccount
+{
+    /** Tables whose rows say who made them: at a bench that stays, its owner answers for them from then on. */
+    private const MADE_BY = [
+        'students' => 'coach_id', 'greens' => 'coach_id', 'practice_sessions' => 'coach_id', 'green_readings' => 'coach_id', 'drills' => 'coach_id',
+        'drill_runs' => 'coach_id', 'length_sets' => 'coach_id', 'rounds' => 'coach_id', 'benchmarks' => 'coach_id', 'pocket_cards' => 'coach_id',
+        'putters' => 'coach_id', 'cards' => 'coach_id', 'session_events' => 'logged_by',
+    ];
+
+    public function __construct(private Coach $coach)
+    {
+    }
+
+    /**
+     * What is deleted: the benches nobody else works at. Records at a bench of several stay with the bench.
+     *
+     * @return array{students: int, sessions: int, balls: int, benches_left: list<string>} the last: names of benches that go on without the coach
+     */
+    public function goes(): array
+    {
+        $benches = $this->benches(isAlone: true)->pluck('id');
+
+        return [
+            'students' => Student::withTrashed()->whereIn('bench_id', $benches)->count(),
+            'sessions' => PracticeSession::withTrashed()->whereIn('bench_id', $benches)->count(),
+            'balls' => BallRow::query()->whereIn('bench_id', $benches)->count(),
+            'benches_left' => array_values($this->benches(isAlone: false)->get()->map(static fn(Bench $bench): string => $bench->name)->sort()->all()),
+        ];
+    }
+
+    /** Delete the account and what is its alone, all or nothing; refused while others would be left at a bench without an owner. */
+    public function close(): void
+    {
+        DB::transaction(function (): void {
+            foreach ($this->benches(isAlone: false)->get() as $bench) {
+                $this->handOver($bench, $this->ownerBeside($bench));
+            }
+            foreach ($this->benches(isAlone: true)->get() as $bench) {
+                $bench->delete();
+            }
+            $this->coach->delete();
+        });
+    }
+
+    private function handOver(Bench $bench, Membership $owner): void
+    {
+        foreach (self::MADE_BY as $table => $column) {
+            $rows = DB::table($table)->where($column, $this->coach->id);
+            if (Schema::hasColumn($table, 'bench_id')) {
+                $rows->where('bench_id', $bench->id);
+            } else {
+                $rows->whereIn('practice_session_id', DB::table('practice_sessions')->where('bench_id', $bench->id)->select('id'));
+            }
+            $rows->update([$column => $owner->coach_id]);
+        }
+    }
+
+    private function ownerBeside(Bench $bench): Membership
+    {
+        return $bench->memberships()->where('coach_id', '!=', $this->coach->id)->where('role', Role::Owner)->first()
+            ?? throw ValidationException::withMessages(['password' => "$bench->name would be left without an owner. Make somebody else its owner first."]);
+    }
+
+    /** @return Builder<Bench> benches this coach works at: those where nobody else does, or the others */
+    private function benches(bool $isAlone): Builder
+    {
+        $beside = fn(Builder $members): Builder => $members->where('coach_id', '!=', $this->coach->id);
+        $benches = Bench::query()->whereHas('memberships', fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id));
+
+        return $isAlone ? $benches->whereDoesntHave('memberships', $beside) : $benches->whereHas('memberships', $beside);
+    }
+}

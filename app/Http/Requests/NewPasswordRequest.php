@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class NewPasswordRequest extends OwnAccountRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['current' => self::presentPassword(), 'password' => self::chosenPassword()];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['current' => 'password of now', 'password' => 'new password'];
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Coach;
+use App\Models\Membership;
+use App\Models\Role;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Tests\Attack\Doors;
+use Tests\TestCase;
+
+/** Deleting an account, tried over every table there is: a new one that forgets whose it is fails here. */
+final class ClosingAccountTest extends TestCase
+{
+    /** Columns that say whose a row is. */
+    private const OWNERS = ['coach_id', 'logged_by', 'bench_id'];
+
+    public function testEverythingOfABenchOfOnesOwnGoesAndWhatWouldGoIsSaidBefore(): void
+    {
+        $coach = $this->filledBench();
+        $this->actingAs($coach)->getJson('api/me/goes')->assertSuccessful()
+            ->assertExactJson(['students' => 2, 'sessions' => 2, 'balls' => 1, 'benches_left' => []]);
+        $this->deleteJson('api/me', ['password' => 'not it'])->assertJsonValidationErrors('password');
+        self::assertNotSame([], array_filter(self::rowsOf($coach)));
+        $this->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
+        self::assertSame([], array_filter(self::rowsOf($coach)));
+        self::assertNull(Coach::query()->find($coach->id));
+        $this->getJson('api/me')->assertJsonPath('coach', null);
+        $this->getJson('api/bench')->assertUnauthorized();
+    }
+
+    public function testNobodyElsesRecordsGo(): void
+    {
+        $other = $this->filledBench('other@example.test');
+        $before = self::rowsOf($other);
+        $this->actingAs($this->filledBench())->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
+        self::assertSame($before, self::rowsOf($other));
+        $this->actingAs($other)->getJson('api/bench')->assertSuccessful();
+    }
+
+    public function testWhatWasMadeAtABenchOfSeveralStaysWithItsOwner(): void
+    {
+        $guest = $this->filledBench();
+        $host = $this->coach('host@example.test');
+        Membership::query()->create(['bench_id' => $guest->bench_id, 'coach_id' => $host->id, 'role' => Role::Owner]);
+        $made = array_map(static fn(string $table): int => DB::table($table)->count(), array_combine(self::ownedTables(), self::ownedTables()));
+        $this->actingAs($guest)->getJson('api/me/goes')->assertJsonPath('students', 0)->assertJsonPath('benches_left', ['Hedda']);
+        $this->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
+        foreach (array_diff_key($made, ['memberships' => 0, 'coaches' => 0]) as $table => $rows) {
+            self::assertSame($rows, DB::table($table)->count(), $table);
+        }
+        self::assertSame([], array_filter(self::rowsOf($guest, ['coach_id', 'logged_by'])));
+    }
+
+    public function testABenchIsNotLeftWithoutAnOwner(): void
+    {
+        $owner = $this->filledBench();
+        $guest = $this->coach('guest@example.test');
+        Membership::query()->create(['bench_id' => $owner->bench_id, 'coach_id' => $guest->id, 'role' => Role::Coach]);
+        $before = self::rowsOf($owner);
+        $this->actingAs($owner)->deleteJson('api/me', ['password' => 'a long password'])->assertJsonValidationErrors('password');
+        self::assertSame($before, self::rowsOf($owner));
+    }
+
+    /** A coach with something behind every door. */
+    private function filledBench(string $email = 'hedda@example.test'): Coach
+    {
+        $coach = $this->coach($email);
+        $doors = new Doors($coach, self::studentCard());
+        foreach ($doors->bodies() as $door => $body) {
+            if (str_starts_with($door, 'POST ') && !preg_match('#/back|sign|demo|api/me#', $door)) {
+                $this->actingAs($coach)->postJson($doors->path($door), $body)->assertSuccessful();
+            }
+        }
+
+        return $coach->refresh();
+    }
+
+    /** @return list<string> tables whose rows are somebody's */
+    private static function ownedTables(): array
+    {
+        return array_values(array_filter(
+            array_column(Schema::getTables(), 'name'),
+            static fn(string $table): bool => array_intersect(self::OWNERS, Schema::getColumnListing($table)) !== [],
+        ));
+    }
+
+    /**
+     * @param list<string> $columns
+     *
+     * @return array<string, int> how many rows of each table are this coach's or their bench's
+     */
+    private static function rowsOf(Coach $coach, array $columns = self::OWNERS): array
+    {
+        $rows = [];
+        foreach (self::ownedTables() as $table) {
+            foreach (array_intersect($columns, Schema::getColumnListing($table)) as $column) {
+                $rows["$table.$column"] = DB::table($table)->where($column, $column === 'bench_id' ? $coach->bench_id : $coach->id)->count();
+            }
+        }
+
+        return $rows;
+    }
+}
