@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Amble\Core\Exception\CoreException;
 use App\Http\Middleware\SameCoach;
 use App\Http\Middleware\SendSecurityHeaders;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -21,6 +22,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SendSecurityHeaders::class);
         $middleware->web(append: SameCoach::class);
+        // A request for another name was led here: nothing it holds may end up in a link or a cached answer.
+        $middleware->trustHosts(at: static fn(): array => array_map(
+            static fn(string $host): string => '^' . preg_quote($host, '/') . '$',
+            config()->array('app.hosts'),
+        ), subdomains: false);
         // A changed password signs every other device out.
         $middleware->authenticateSessions();
         // Whose it is comes before what it is about: another's record must not answer that it is not there.
@@ -37,5 +43,10 @@ return Application::configure(basePath: dirname(__DIR__))
             ),
         );
         $exceptions->dontReport([CoreException::class]);
+        // The framework writes out what a statement was given: hashes and notes of students do not belong in a log.
+        $exceptions->map(
+            QueryException::class,
+            static fn(QueryException $failed): \RuntimeException => new \RuntimeException($failed->getSql() . ' failed.', previous: $failed->getPrevious()),
+        );
     })
     ->create();

@@ -45,7 +45,10 @@ foreach (['br' => '.br', 'gzip' => '.gz'] as $coding => $suffix) {
 header('Vary: Accept-Encoding');
 header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
 header('Content-Length: ' . filesize($sent));
-header('X-Content-Type-Options: nosniff');
+foreach (require dirname(__DIR__) . '/config/headers.php' as $header => $value) {
+    header("$header: $value");
+}
+header_remove('X-Powered-By');
 // A built file's name changes with what is in it; anything else may change under its name.
 header(str_starts_with($path, '/build/assets/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: no-cache');
 if (($_SERVER['REQUEST_METHOD'] ?? 'GET') !== 'HEAD') {

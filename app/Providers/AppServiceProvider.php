@@ -60,6 +60,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The database driver writes a float as text of this precision; −1 is enough to read it back unchanged.
         ini_set('precision', '-1');
+        // What a stumble leaves in the log names no arguments: passwords and notes are among them.
+        ini_set('zend.exception_ignore_args', '1');
         $this->guardRecords();
         $this->limitRates();
         Event::listen(MigrationsEnded::class, fn() => Rebuild::ifDue($this->app->make(Projector::class)));

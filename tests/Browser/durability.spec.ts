@@ -21,6 +21,15 @@ test('an answer that did not change is told so with nothing after it, and a new 
   expect((await first.json()).length).toBeGreaterThan(0);
   const again = await api.get('/api/seen', { headers: { 'If-None-Match': first.headers().etag ?? '' } });
   expect([again.status(), (await again.body()).length]).toEqual([304, 0]);
+  // What a browser is told to keep to, it is told by the built files as well.
+  for (const path of ['/api/me', '/manifest.webmanifest', '/']) {
+    const headers = (await api.get(path)).headers();
+    expect(headers['permissions-policy'], path).toContain('camera=()');
+    expect(headers['cross-origin-opener-policy'], path).toBe('same-origin');
+    expect(headers['content-security-policy'], path).toContain("default-src 'self'");
+    expect(headers['x-powered-by'], path).toBeUndefined();
+  }
+  expect((await api.get('/api/me', { headers: { Host: 'elsewhere.example' } })).status()).toBe(400);
   await api.dispose();
 });
 

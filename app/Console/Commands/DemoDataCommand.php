@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\DemoSeeder;
+use App\Models\Coach;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 
@@ -16,6 +17,12 @@ final class DemoDataCommand extends Command
 
     public function handle(DemoSeeder $seeder): int
     {
+        $demo = Coach::query()->where('email', config('amble.demo_email'));
+        if (Coach::query()->exists() && $demo->doesntExist()) {
+            $this->components->error('This database holds accounts and no demo bench: it is not the demo’s, and is left as it is.');
+
+            return self::INVALID;
+        }
         $today = $this->option('today');
         $coach = $seeder->seed(is_string($today) ? CarbonImmutable::parse($today) : CarbonImmutable::now());
         $this->components->info(sprintf(
