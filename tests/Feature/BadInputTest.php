@@ -76,4 +76,15 @@ final class BadInputTest extends TestCase
         yield 'no events' => ['POST', 'sessions/{session}/events', ['events' => []], 'events'];
         yield 'other speed of 0' => ['GET', 'sessions/{session}/stroke/what-if?speed_m=0', [], 'speed_m'];
     }
+
+    public function testTheSameBallInOtherLettersIsNoOtherBall(): void
+    {
+        $coach = $this->coach();
+        $session = $this->practiceSession($coach);
+        $ball = self::putt();
+        $this->actingAs($coach)->postJson("api/sessions/$session->id/events", ['events' => [$ball]])->assertSuccessful();
+        $this->postJson("api/sessions/$session->id/events", ['events' => [['id' => strtolower((string) $ball['id'])] + $ball]])
+            ->assertJsonValidationErrors('events.0.id');
+        $this->getJson("api/sessions/$session->id")->assertJsonCount(1, 'putts');
+    }
 }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Coach;
 use App\Models\Membership;
 use App\Models\Role;
+use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Tests\Attack\Doors;
@@ -57,9 +58,13 @@ final class ClosingAccountTest extends TestCase
 
     public function testABenchIsNotLeftWithoutAnOwner(): void
     {
+        $host = $this->coach('host@example.test');
         $owner = $this->filledBench();
         $guest = $this->coach('guest@example.test');
         Membership::query()->create(['bench_id' => $owner->bench_id, 'coach_id' => $guest->id, 'role' => Role::Coach]);
+        // What was made at another bench would have been handed over before: nothing is half done.
+        Membership::query()->create(['bench_id' => $host->bench_id, 'coach_id' => $owner->id, 'role' => Role::Coach]);
+        Student::query()->create(['bench_id' => $host->bench_id, 'coach_id' => $owner->id] + self::studentCard());
         $before = self::rowsOf($owner);
         $this->actingAs($owner)->deleteJson('api/me', ['password' => 'a long password'])->assertJsonValidationErrors('password');
         self::assertSame($before, self::rowsOf($owner));

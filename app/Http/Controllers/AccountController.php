@@ -12,7 +12,6 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\Coach;
-use Illuminate\Auth\SessionGuard;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
@@ -130,11 +129,6 @@ final class AccountController
     private function begin(Request $request): CoachResource
     {
         $request->session()->regenerate();
-        // By which a password changed elsewhere is noticed, from the first request on.
-        $guard = Auth::guard('web');
-        assert($guard instanceof SessionGuard);
-        $request->session()->put('password_hash_web', $guard->hashPasswordForCookie((string) $guard->user()?->getAuthPassword()));
-
         return CoachResource::make(Auth::user());
     }
 }

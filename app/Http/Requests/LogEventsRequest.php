@@ -61,7 +61,8 @@ final class LogEventsRequest extends OwnRequest
             }
             $id = $event['id'] ?? null;
             $at = $event['at_ms'] ?? null;
-            if (!is_string($id) || !Str::isUlid($id) || isset($seen[$id])) {
+            // In capitals, as a ULID is written: in other letters the same one would be another ball.
+            if (!is_string($id) || !Str::isUlid($id) || $id !== strtoupper($id) || isset($seen[$id])) {
                 $validator->errors()->add("events.$i.id", isset($seen[is_string($id) ? $id : '']) ? 'Each id may appear once.' : 'The id is not an id.');
             }
             if (!is_int($at) || $at < 1 || $at > 9_999_999_999_999) {
