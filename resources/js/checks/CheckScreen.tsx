@@ -44,6 +44,7 @@ const Beside = styled.div`
 const Made = styled.ol`
   list-style: none; margin: 0; padding: 0;
   li { display: flex; align-items: center; justify-content: space-between; gap: ${space.s}; border-bottom: 1px solid ${color.rule}; min-height: 48px; }
+  button { flex: none; }
 `;
 
 /** One check: how it is done, entering tries, and what they find, drawn. */

@@ -5,7 +5,7 @@ import { slopeWords } from '../units/slope';
 import type { Units } from '../units/useUnits';
 
 const Large = styled(TableFrame)`
-  td, tbody th { padding-top: 2px; padding-bottom: 2px; }
+  td, tbody th { padding-top: 2px; padding-bottom: 2px; text-wrap: balance; }
   td strong { font: 700 1.45rem/1.1 ${type.sans}; }
   small { display: block; color: ${color.pencil}; font-size: 0.88rem; }
 `;
