@@ -81,7 +81,10 @@ final class DemoChecks
             'Rafe' => [...$this->aim(-0.03), ...self::said('takeaway', 'went', ['inside', 'inside', 'straight', 'inside']), ...self::card('mirror', ['shoulders' => 'good', 'trail_arm' => 'attention'], 'rides high')],
             'Ilse' => [...$this->eyes(-0.018), ...self::said('cord', 'sees', ['outside', 'on', 'on', 'outside', 'on'])],
             'Marguerite' => $this->shoes($speed),
-            'Sunniva' => self::said('rehearsal', 'was', ['varied', 'aimed', 'empty', 'varied', 'varied']),
+            'Sunniva' => [
+                ...self::said('rehearsal', 'was', ['varied', 'aimed', 'empty', 'varied', 'varied']),
+                ...array_map(static fn(int $i): array => self::try('time_back', ['time_s' => 0.62 + 0.01 * (($i + $visit) % 4), 'length_m' => 1.83 * (1 + $i % 3)]), range(0, 5)),
+            ],
             default => [],
         };
         if ($events !== []) {

@@ -13,6 +13,8 @@ use Amble\Core\Check\Kind\EyePlace;
 use Amble\Core\Check\Kind\Frame;
 use Amble\Core\Check\Kind\GripPressure;
 use Amble\Core\Check\Kind\Hands;
+use Amble\Core\Check\Kind\ImpactSpeed;
+use Amble\Core\Check\Kind\LoftChange;
 use Amble\Core\Check\Kind\LowPoint;
 use Amble\Core\Check\Kind\Rehearsal;
 use Amble\Core\Check\Kind\ShoePlace;
@@ -20,6 +22,7 @@ use Amble\Core\Check\Kind\Stance;
 use Amble\Core\Check\Kind\StraightPutt;
 use Amble\Core\Check\Kind\Takeaway;
 use Amble\Core\Check\Kind\Tempo;
+use Amble\Core\Check\Kind\TimeBack;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Session\CheckTry;
 
@@ -44,6 +47,9 @@ final class CheckKinds
         LowPoint::class,
         Frame::class,
         Rehearsal::class,
+        TimeBack::class,
+        ImpactSpeed::class,
+        LoftChange::class,
     ];
 
     /** @var array<string, CheckKind>|null */

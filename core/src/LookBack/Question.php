@@ -20,8 +20,10 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\SameEachTime;
 use Amble\Core\LookBack\Measure\SpreadByWord;
 use Amble\Core\LookBack\Measure\StartAverage;
+use Amble\Core\LookBack\Measure\StartByBreak;
 use Amble\Core\LookBack\Measure\StartSpread;
 use Amble\Core\LookBack\Measure\StartThrough;
 use Amble\Core\LookBack\Measure\StrokeEvenness;
@@ -85,6 +87,7 @@ enum Question: string
                 'start_average' => StartAverage::class,
                 'start_spread' => StartSpread::class,
                 'start_through' => StartThrough::class,
+                'start_by_break' => StartByBreak::class,
                 'gate_width' => GateWidth::class,
                 'aim_split' => AimSplit::class,
                 'start_missed' => ThroughButMissed::class,
@@ -92,7 +95,7 @@ enum Question: string
             self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class],
             self::Feel => ['feel' => FeelAgreement::class],
             self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'spread_by_word' => SpreadByWord::class],
-            self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],
+            self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => SameEachTime::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],
             self::Change => ['parts' => PartsBeside::class, 'first_last' => FirstAndLast::class],
             self::Outcome => ['holed' => Holed::class],
         };

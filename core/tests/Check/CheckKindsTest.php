@@ -35,7 +35,7 @@ final class CheckKindsTest extends TestCase
         foreach ($kind->fields as $field) {
             $without = array_diff_key(self::answers($kind), [$field->name => true]);
             self::assertSame($field->isNeeded ? "events.0.answers.$field->name" : null, self::refusedAt($kind, $without));
-            $wild = in_array($field->answers->kind, [AnswerKind::Metres, AnswerKind::Count], true) ? $field->answers->most + 1 : 'nonsense';
+            $wild = in_array($field->answers->kind, [AnswerKind::Metres, AnswerKind::Number, AnswerKind::Count], true) ? $field->answers->most + 1 : 'nonsense';
             self::assertSame("events.0.answers.$field->name", self::refusedAt($kind, [$field->name => $wild] + self::answers($kind)));
         }
         self::assertSame('events.0.answers.height_m', self::refusedAt($kind, ['height_m' => 1.0] + self::answers($kind)));
@@ -76,7 +76,7 @@ final class CheckKindsTest extends TestCase
             $answers[$field->name] = match ($field->answers->kind) {
                 AnswerKind::Words => (string) array_key_first($field->answers->words),
                 AnswerKind::YesNo => true,
-                AnswerKind::Metres => $middle,
+                AnswerKind::Metres, AnswerKind::Number => $middle,
                 AnswerKind::Count => (int) $middle,
             };
         }

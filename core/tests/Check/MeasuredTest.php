@@ -156,4 +156,18 @@ final class MeasuredTest extends TestCase
         self::assertTrue(Made::look([Made::try('frame', ['times' => 40]), Made::try('frame', ['times' => 20])])->isPastDose);
         self::assertSame('60 times in 2 sets.', Made::finding([Made::try('frame', ['times' => 40]), Made::try('frame', ['times' => 20])])?->sentence);
     }
+
+    public function testWhatASensorShowsIsAveragedInItsOwnUnitAndFollowed(): void
+    {
+        $speed = static fn(float $shown, string $session): MadeTry => Made::try('impact_speed', ['speed_m_s' => $shown, 'length_m' => 3.0], $session);
+        $look = Made::look([$speed(1.4, 'A'), $speed(1.5, 'A'), $speed(1.9, 'B'), $speed(2.0, 'B'), $speed(2.1, 'B')]);
+        self::assertEqualsWithDelta(2.0, $look->findings[0]->value, 1e-9);
+        self::assertMatchesRegularExpression('#^2\.00 m/s, likely 1\.8\d m/s to 2\.1\d m/s, from 3; two in three within 0\.10 m/s of that\.$#', (string) $look->findings[0]->sentence);
+        self::assertStringStartsWith('Last time 1.45 m/s, from 2', (string) $look->since);
+        self::assertSame([3.0, 2.1], [$look->marks[2]->length, $look->marks[2]->value]);
+        $loft = Made::look([Made::try('loft_change', ['loft_deg' => -1.5]), Made::try('loft_change', ['loft_deg' => -2.5])]);
+        self::assertStringStartsWith('2.0° less, likely', (string) $loft->findings[0]->sentence);
+        self::assertSame('no change', CheckKinds::all()['loft_change']->inWords(0.04));
+        self::assertStringStartsWith('0.71 s, from 1', (string) Made::look([Made::try('time_back', ['time_s' => 0.71])])->findings[0]->sentence);
+    }
 }

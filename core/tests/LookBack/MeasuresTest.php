@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\LookBack;
 
 use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\FeltLength;
 use Amble\Core\Feel\LengthCall;
@@ -25,6 +26,7 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\SameEachTime;
 use Amble\Core\LookBack\Measure\SpreadByWord;
 use Amble\Core\LookBack\Measure\StartAverage;
 use Amble\Core\LookBack\Measure\StartSpread;
@@ -281,5 +283,20 @@ final class MeasuresTest extends PropertyTestCase
         $shifted = array_map(static fn(array $call): array => [$call[0], $call[1] - 0.15], $calls);
         self::assertEqualsWithDelta(0.15, FeltLength::fit($shifted, 0.1)?->mean, 0.015);
         self::assertNull(FeltLength::fit([], 0.1));
+    }
+
+    public function testARoutineIsKeptToWhereItsCountsAreTheSameEachTime(): void
+    {
+        $balls = array_map(static fn(array $seen): RolledBall => Balls::one(seen: $seen), [
+            ['looks' => 3], ['looks' => 2, 'rehearsals' => 1], ['looks' => 2], ['looks' => 0], ['looks' => 2], ['rehearsals' => 1], [],
+        ]);
+        $found = SameEachTime::of(Balls::asked($balls));
+        self::assertSame('Looks 2 before 3 of 5; Rehearsals 1 before 2 of 2.', $found?->sentence);
+        self::assertSame(
+            [['Looks 2', 3, 5], ['Looks 0', 1, 5], ['Looks 3', 1, 5], ['Rehearsals 1', 2, 2]],
+            array_map(static fn(FindingRow $row): array => [$row->name, $row->count(), $row->n], $found->rows),
+        );
+        self::assertEqualsWithDelta(0.6, $found->value, 1e-12);
+        self::assertNull(SameEachTime::of(Balls::asked([Balls::one()])));
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\LookBack;
 
 use Amble\Core\Check\Checked;
+use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\StartAverage;
+use Amble\Core\LookBack\Measure\StartByBreak;
 use Amble\Core\LookBack\Measure\StartLines;
 use Amble\Core\LookBack\Measure\StartSpread;
 use Amble\Core\LookBack\Measure\StartThrough;
+use Amble\Core\Student\Hand;
 use Amble\Core\Tests\Check\Made;
 use PHPUnit\Framework\TestCase;
 
@@ -113,5 +116,22 @@ final class StartMeasuresTest extends TestCase
             $names([...$gated('line', 6, 1), ...$gated('spot', 3, 2)]),
         );
         self::assertCount(1, $names($gated('line', 6, 1)));
+    }
+
+    public function testPushesAreCountedByTheSideAPuttBreaksToForTheHandThatRolledThem(): void
+    {
+        $started = static fn(string $word, float $across, int $n): array => array_map(static fn(): RolledBall => Balls::one(3.0, 3.0, ['gate' => $word], across: $across, gate: Balls::GATE), range(1, $n));
+        // Ground that rises to the right curves the ball left. A level putt is not counted.
+        $balls = [...$started('right', 2.0, 5), ...$started('through', 2.0, 3), ...$started('right', -2.0, 1), ...$started('left', -2.0, 2), ...$started('through', -2.0, 7), ...$started('right', 0.0, 4)];
+        $found = StartByBreak::of(Balls::asked($balls));
+        self::assertStringStartsWith('6 of 18 starts on breaking putts were pushed, 2 pulled', (string) $found?->sentence);
+        self::assertSame(
+            [['Curving left, towards the feet', 5, 8], ['Curving right, away from the feet', 1, 10]],
+            array_map(static fn(FindingRow $row): array => [$row->name, $row->count(), $row->n], $found->rows ?? []),
+        );
+        $left = StartByBreak::of(Balls::asked($balls, hand: Hand::Left));
+        self::assertStringStartsWith('2 of 18 starts on breaking putts were pushed, 6 pulled', (string) $left?->sentence);
+        self::assertSame('Curving left, away from the feet', $left?->rows[0]->name);
+        self::assertNull(StartByBreak::of(Balls::asked($started('right', 0.0, 4))));
     }
 }

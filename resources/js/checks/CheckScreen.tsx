@@ -198,9 +198,9 @@ function FieldEntry({ field, draft, onDraft, error, units }: FieldEntryProps) {
       value={text}
       onChange={type}
       inputMode={field.kind === 'count' ? 'numeric' : 'text'}
-      {...(field.kind === 'metres'
-        ? { suffix: units.suffix(lengthKind(field)) }
-        : { hint: `${field.least} to ${field.most}.` })}
+      {...(field.kind === 'metres' && { suffix: units.suffix(lengthKind(field)) })}
+      {...(field.kind === 'number' && { suffix: field.unit ?? '' })}
+      {...(field.kind !== 'metres' && { hint: `${field.least} to ${field.most}.` })}
       error={error}
     />
   );

@@ -52,6 +52,16 @@ describe('a try is read as it was typed', () => {
     );
   });
 
+  test('a number in a unit of its own, with either decimal sign', () => {
+    const speed = [field({ name: 'speed_m_s', kind: 'number', unit: 'm/s', least: 0.2, most: 8 })];
+    const read = (text: string) => readDraft(speed, { texts: { speed_m_s: text }, sides: {} }, metres);
+    expect(read('1,85').answers).toEqual({ speed_m_s: 1.85 });
+    expect(tryWords(speed, { speed_m_s: 1.85 }, metres)).toBe('1.85 m/s');
+    for (const wrong of ['9', 'fast', '0.1']) {
+      expect(read(wrong).errors?.speed_m_s).toBe(`“${wrong}” cannot be kept here. Type 0.2 to 8 m/s.`);
+    }
+  });
+
   test('for the next try only what was measured is asked anew', () => {
     const draft = { texts: { offset_m: '3', at_m: '2', by: 'mirror' }, sides: { offset_m: 1 as const } };
     expect(nextDraft(FIELDS, draft)).toEqual({ texts: { at_m: '2', by: 'mirror' }, sides: { offset_m: 1 } });

@@ -1,5 +1,6 @@
 import { smallKind } from '../lane/drillWords';
 import type { CheckField, CheckTry } from '../server/types';
+import { readNumber } from '../units/format';
 import type { Units } from '../units/useUnits';
 
 /** Lengths up to this are measured with a hand's rule, metres. */
@@ -16,7 +17,7 @@ export function answerWords(field: CheckField, answer: CheckTry['answers'][strin
     return field.answers.find(({ value }) => value === String(answer))?.label ?? String(answer);
   }
   if (field.kind !== 'metres') {
-    return String(answer);
+    return field.kind === 'number' ? `${answer} ${field.unit}` : String(answer);
   }
   const length = units.show(Math.abs(answer), lengthKind(field) === 'roll' ? 'roll' : smallKind(answer));
   return field.sides === null ? length : `${length} ${field.sides[answer < 0 ? 0 : 1].toLowerCase()}`;
@@ -85,6 +86,12 @@ function readField(
       return Number.isInteger(count) && count >= (field.least ?? 0) && count <= (field.most ?? 0)
         ? count
         : { error: `“${text}” cannot be kept here. Type ${field.least} to ${field.most}.` };
+    }
+    case 'number': {
+      const number = readNumber(text);
+      return number !== null && number >= (field.least ?? 0) && number <= (field.most ?? 0)
+        ? number
+        : { error: `“${text}” cannot be kept here. Type ${field.least} to ${field.most} ${field.unit}.` };
     }
     case 'metres': {
       const kind = lengthKind(field);

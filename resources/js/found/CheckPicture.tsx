@@ -200,7 +200,10 @@ function OverLength({ check: { marks, unit }, label, units }: CheckPictureProps)
     .domain([0, Math.max(1, ...lengths) * 1.08])
     .range([66, WIDTH - RIGHT]);
   const y = scaleLinear()
-    .domain([Math.min(...values) * 0.9, Math.max(...values) * 1.06 + 1e-6])
+    .domain([
+      Math.min(...values) - 0.1 * Math.abs(Math.min(...values)),
+      Math.max(...values) + 0.06 * Math.abs(Math.max(...values)) + 1e-6,
+    ])
     .nice(4)
     .range([HIGH - FOOT, 12]);
   return (
@@ -209,7 +212,9 @@ function OverLength({ check: { marks, unit }, label, units }: CheckPictureProps)
         <g key={tick}>
           <line x1={66} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} stroke={color.rule} />
           <text x={60} y={y(tick) + 4} textAnchor="end">
-            {unit === null ? tick : figureWords({ unit, value: tick }, units)}
+            {unit === null || unit === 'number'
+              ? y.tickFormat(4)(tick)
+              : figureWords({ unit, value: tick }, units)}
           </text>
         </g>
       ))}

@@ -349,12 +349,12 @@ export interface CheckKind {
 export interface CheckField {
   name: string;
   question: string;
-  kind: 'words' | 'yes_no' | 'metres' | 'count';
+  kind: 'words' | 'yes_no' | 'metres' | 'count' | 'number';
   answers: {
     value: string;
     label: string;
   }[];
-  unit: 'm' | 'times' | null;
+  unit: 'm' | 'times' | 's' | 'm/s' | '°' | null;
   least: number | null;
   most: number | null;
   /**

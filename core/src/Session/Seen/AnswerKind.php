@@ -10,4 +10,7 @@ enum AnswerKind: string
     case YesNo = 'yes_no';
     case Metres = 'metres';
     case Count = 'count';
+
+    /** A measured number with a unit of its own. */
+    case Number = 'number';
 }

@@ -12,7 +12,7 @@ final readonly class Answers
 {
     /**
      * @param array<string, string> $words what is shown, by the answer; empty where it is no word
-     * @param string|null $unit of a number, 'm' for metres, 'times' for a count
+     * @param string|null $unit of a number, 'm' for metres, 'times' for a count, as it is written for any other
      */
     private function __construct(
         public AnswerKind $kind,
@@ -46,23 +46,29 @@ final readonly class Answers
         return new self(AnswerKind::Count, [], 'times', $least, $most);
     }
 
+    /** A number in a unit as it is written, from least to most. */
+    public static function number(string $unit, float $least, float $most): self
+    {
+        return new self(AnswerKind::Number, [], $unit, $least, $most);
+    }
+
     /** @throws InvalidInput If it is no answer, at its field. */
     public function read(JsonInput $seen, string $name): string|bool|int|float
     {
         return match ($this->kind) {
             AnswerKind::Words => $seen->word($name, array_keys($this->words) ?: ['']),
             AnswerKind::YesNo => $seen->flagOr($name, false),
-            AnswerKind::Metres => $this->length($seen, $name),
+            AnswerKind::Metres, AnswerKind::Number => $this->measured($seen, $name),
             AnswerKind::Count => $seen->wholeNumber($name, (int) $this->least, (int) $this->most),
         };
     }
 
-    private function length(JsonInput $seen, string $name): float
+    private function measured(JsonInput $seen, string $name): float
     {
         $value = $seen->number($name);
 
         return $value >= $this->least && $value <= $this->most
             ? $value
-            : throw InvalidInput::outside($seen->path($name), $value, sprintf('from %g to %g m', $this->least, $this->most));
+            : throw InvalidInput::outside($seen->path($name), $value, sprintf('from %g to %g %s', $this->least, $this->most, $this->unit));
     }
 }

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Session\Seen\Answers;
+
+/** How fast the putter meets the ball, metres a second. */
+final readonly class ImpactSpeed extends SensorNumber
+{
+    public function __construct()
+    {
+        parent::__construct('impact_speed', 'How fast does the putter meet the ball?', 'speed_m_s', 'Speed at contact', Answers::number('m/s', 0.2, 8.0));
+    }
+
+    protected function say(float $value): string
+    {
+        return $this->size($value);
+    }
+
+    protected function size(float $apart): string
+    {
+        return sprintf('%.2f m/s', $apart);
+    }
+}

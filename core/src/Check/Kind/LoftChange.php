@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Session\Seen\Answers;
+
+/** How much loft is added or taken off from address to contact, degrees, positive for more. */
+final readonly class LoftChange extends SensorNumber
+{
+    public function __construct()
+    {
+        parent::__construct('loft_change', 'Does the loft change on the way?', 'loft_deg', 'Loft at contact against address', Answers::number('°', -10.0, 10.0));
+    }
+
+    protected function say(float $value): string
+    {
+        return abs($value) < 0.05 ? 'no change' : $this->size(abs($value)) . ($value > 0.0 ? ' more' : ' less');
+    }
+
+    protected function size(float $apart): string
+    {
+        return sprintf('%.1f°', $apart);
+    }
+}

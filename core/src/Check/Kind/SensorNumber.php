@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Check\Kind;
+
+use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckKind;
+use Amble\Core\Check\Field;
+use Amble\Core\Check\Figures;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Mark;
+use Amble\Core\Check\Picture;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Session\Seen\Answers;
+
+/** A number some sensor shows after a putt, typed off it: its mean, its scatter, and how both go over the weeks. */
+abstract readonly class SensorNumber extends CheckKind
+{
+    /**
+     * @param string $field its name, which ends in its unit
+     * @param string $name as the screen asks it
+     */
+    protected function __construct(string $key, string $question, private string $field, string $name, Answers $number)
+    {
+        parent::__construct(
+            $key,
+            $question,
+            ['Put the sensor where its maker says, and leave it there.', 'The student putts as ever; type what it shows, with the length of the putt where lengths differ.', 'Sensors of two makes do not agree: keep to one.'],
+            [
+                new Field($field, $name, $number),
+                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 30.0), isNeeded: false),
+            ],
+            Picture::ByLength,
+        );
+    }
+
+    public function findings(Tries $tries, Checked $checked): array
+    {
+        $numbers = $tries->numbers($this->field);
+
+        return $numbers === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $numbers, $this->say(...), $this->size(...))];
+    }
+
+    public function mark(MadeTry $try): Mark
+    {
+        return new Mark($try->try->id, $try->number($this->field), length: $try->number('length_m'));
+    }
+
+    final public function inWords(float $value): string
+    {
+        return $this->say($value);
+    }
+
+    abstract protected function say(float $value): string;
+
+    /** How far apart two of them are, in words. */
+    abstract protected function size(float $apart): string;
+}

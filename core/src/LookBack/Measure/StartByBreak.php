@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Student\Hand;
+
+/** How many starts on breaking putts are pushed, by the side they break to: the feet give way to the slope. */
+final class StartByBreak implements Measure
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $balls = array_values(array_filter(
+            (new ForStartLine())->of($asked->balls),
+            static fn(RolledBall $ball): bool => $ball->ball->across->ratio() !== 0.0,
+        ));
+        if ($balls === []) {
+            return null;
+        }
+        $isPushed = static fn(RolledBall $ball): bool => self::goes($ball, $asked->hand === Hand::Right);
+        $isPulled = static fn(RolledBall $ball): bool => self::goes($ball, $asked->hand !== Hand::Right);
+        $whole = Shares::row('', $balls, $isPushed);
+        $rows = [];
+        foreach (LowSide::bySide($asked, $balls) as $name => $some) {
+            $rows[] = Shares::row($name, $some, $isPushed);
+        }
+
+        return new Finding(
+            'Are breaking putts pushed?',
+            sprintf(
+                '%d of %d starts on breaking putts were pushed, %d pulled%s.',
+                $whole->count(),
+                $whole->n,
+                count(array_filter($balls, $isPulled)),
+                $whole->interval === null ? '' : '; pushed ' . Say::likelyShare($whole->interval, $whole->n),
+            ),
+            FindingUnit::Share,
+            $whole->value,
+            $whole->interval,
+            $whole->n,
+            null,
+            $rows,
+        );
+    }
+
+    /** Whether it certainly started right of its line, or left of it. */
+    private static function goes(RolledBall $ball, bool $right): bool
+    {
+        $bound = (new ForStartLine())->bounds([$ball])[0] ?? null;
+
+        return $bound !== null && ($right ? $bound->low >= 0.0 : $bound->high <= 0.0);
+    }
+}
