@@ -90,6 +90,7 @@ final class LookBackDesk
             $student->line_cure,
             $this->play->lookOf($student, $inside),
             $student->inWork()->about,
+            $student->facts()->markTo,
         );
 
         return new SessionLook(

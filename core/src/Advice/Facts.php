@@ -34,6 +34,7 @@ final readonly class Facts
      * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
      * @param PlayLook|null $play what rounds come to; null without any
      * @param Complaint|null $complaint what the student came for; null where nobody said
+     * @param float|null $markTo metres up to which this student sets a line on the ball; null where nobody said
      */
     public function __construct(
         public StrokeFit $fit,
@@ -52,6 +53,7 @@ final readonly class Facts
         public ?LineCure $cure = null,
         public ?PlayLook $play = null,
         public ?Complaint $complaint = null,
+        public ?float $markTo = null,
     ) {
     }
 }

@@ -12,6 +12,7 @@ use Amble\Core\Advice\Rule\GateDue;
 use Amble\Core\Advice\Rule\GripTightens;
 use Amble\Core\Advice\Rule\HeldMatters;
 use Amble\Core\Advice\Rule\HighAndFirm;
+use Amble\Core\Advice\Rule\LineReaches;
 use Amble\Core\Advice\Rule\LowHabit;
 use Amble\Core\Advice\Rule\MostLeftOut;
 use Amble\Core\Advice\Rule\OddBalls;
@@ -77,6 +78,7 @@ final class Rules
             new AgainstComplaint(),
             new ThreePutts(),
             new GateDue(),
+            new LineReaches(),
             new PastTheDose(),
         ];
     }

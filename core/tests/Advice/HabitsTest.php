@@ -49,11 +49,11 @@ final class HabitsTest extends TestCase
      *
      * @return array<string, Note> by key
      */
-    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3, array $tries = [], array $schools = [], Hand $hand = Hand::Right): array
+    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?PlayLook $play = null, School $school = School::Rule, float $pace = 0.3, array $tries = [], array $schools = [], Hand $hand = Hand::Right, ?float $markTo = null): array
     {
         $asked = Balls::asked($balls, $pace, $hand, checked: new Checked($tries, Schools::of($schools)));
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
-        $facts = new Facts($fit, ReadingMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked, $stiles, $cure, $play);
+        $facts = new Facts($fit, ReadingMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked, $stiles, $cure, $play, markTo: $markTo);
         $notes = [];
         foreach (Rules::all() as $rule) {
             $note = $rule->note($facts);
@@ -283,6 +283,25 @@ final class HabitsTest extends TestCase
         // Clear, but too little for a roll to show.
         self::assertArrayNotHasKey('stroke.tempo_drift', self::notes($balls, tries: $taps(0.03, 0.0)));
         self::assertArrayNotHasKey('stroke.tempo_drift', self::notes($balls, tries: $taps(0.08, 0.15)));
+    }
+
+    public function testTheLineOnTheBallReachesFurtherAsStartsAllowAndLessFarWhereTheyDoNot(): void
+    {
+        $rolled = static fn(int $through, int $n, float $target, string $with = 'line'): array => array_map(
+            static fn(int $i): RolledBall => Balls::one($target, $target, ['aligned' => $with, 'gate' => $i <= $through ? 'through' : 'left'], gate: Balls::GATE),
+            range(1, $n),
+        );
+        $further = self::notes($rolled(8, 10, 2.8), markTo: 3.0)['mark.reach'];
+        self::assertSame('8 of the last 10 near that length came through.', $further->evidence);
+        self::assertSame('Set it up to {3.600 m} on the card, and a spot beyond.', $further->try);
+        self::assertSame(10, count($further->balls));
+        self::assertSame('Set it up to {2.500 m} on the card, and a spot beyond.', self::notes($rolled(5, 10, 2.8), markTo: 3.0)['mark.reach']->try);
+        foreach ([
+            'between' => [$rolled(7, 10, 2.8), 3.0], 'few' => [$rolled(9, 9, 2.8), 3.0], 'nobody said how far' => [$rolled(10, 10, 2.8), null],
+            'by a spot' => [$rolled(10, 10, 2.8, 'spot'), 3.0], 'much nearer' => [$rolled(10, 10, 2.0), 3.0], 'beyond' => [$rolled(10, 10, 3.3), 3.0],
+        ] as $case => [$balls, $reach]) {
+            self::assertArrayNotHasKey('mark.reach', self::notes($balls, markTo: $reach), $case);
+        }
     }
 
     public function testAGripThatTightensIsNamedOnlyWhereDistancesScatter(): void
