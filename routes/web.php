@@ -153,4 +153,6 @@ Route::prefix('api')->group(function (): void {
     Route::any('{any}', static fn() => abort(404))->where('any', '.*');
 });
 
-Route::view('{any}', 'app')->where('any', '.*')->name('app');
+// Without a session: the service worker fetches the frame when it likes, and an answer begun before a coach signed in
+// would bring the cookie of before back after, and sign them out again.
+Route::view('{any}', 'app')->where('any', '.*')->name('app')->withoutMiddleware('web');

@@ -294,6 +294,8 @@ test('another putter is taken, and balls carry it; the card does not take it bac
   await page.getByRole('button', { name: 'Take Long one' }).click();
   await expect(page.getByText('Long one · in use')).toBeVisible();
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  // Opened by its address: what was before it in the browser is none of ours.
+  await expect(page).toHaveURL(/\/students\/[^/]+$/);
   await expect
     .poll(async () => {
       const bench = (await ask(page, 'GET', 'bench')) as { students: { name: string; putter: string }[] };

@@ -112,6 +112,15 @@ final class AccountTest extends TestCase
         $this->postJson('api/sign-up', $sent(str_repeat('ö', 36)))->assertSuccessful();
     }
 
+    public function testTheFrameOfTheAppBringsNoSession(): void
+    {
+        // One fetched before signing in and answered after it would bring the old session's cookie back.
+        foreach (['/', '/frame', '/students/x'] as $path) {
+            self::assertSame([], $this->get($path)->assertSuccessful()->headers->getCookies(), $path);
+        }
+        self::assertNotSame([], $this->getJson('api/me')->headers->getCookies());
+    }
+
     public function testTheDemosAddressCannotBeTaken(): void
     {
         $this->postJson('api/sign-up', ['name' => 'Eve', 'email' => 'DEMO@amble.invalid', 'password' => 'a long password'])->assertJsonValidationErrors('email');

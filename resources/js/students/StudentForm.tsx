@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import {
   AnyOf,
   Button,
@@ -244,6 +244,7 @@ function HowTheyPutt({ form }: FormPartProps) {
 function useStudentForm(id: string | null, student: StudentDraft) {
   const units = useUnits();
   const navigate = useNavigate();
+  const { key } = useLocation();
   const keep = useKeepStudent();
   const [draft, setDraft] = useState<StudentDraft>(student);
   const [pace, setPace] = useState(units.text(student.pace_length_m, 'roll'));
@@ -319,7 +320,11 @@ function useStudentForm(id: string | null, student: StudentDraft) {
             },
           },
           {
-            onSuccess: () => void navigate(-1),
+            // Back to where the card was asked for; one that was opened by its address has nowhere of ours behind it.
+            onSuccess: () =>
+              void (key === 'default'
+                ? navigate(id === null ? '/' : `/students/${id}`)
+                : navigate(-1)),
             onError: (error) => error instanceof ApiError && setLocal({}),
           },
         );
