@@ -61,7 +61,7 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
   await choose(page, 'Read by', 'A mirror');
   await page.getByRole('button', { name: 'Keep this try' }).click();
   await expect(page.getByText('Say which side: left or right.')).toBeVisible();
-  expect((await kept(page, session)).checks).toEqual([]);
+  await expect.poll(async () => (await kept(page, session)).checks).toEqual([]);
 
   await choose(page, 'Which side: beside the mark', 'Left');
   await page.getByRole('button', { name: 'Keep this try' }).click();
@@ -79,7 +79,7 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
   await page.getByRole('button', { name: /^Take back 1¼ in left/ }).click();
   await expect(page.getByRole('heading', { name: 'Tries of this session: 3' })).toBeVisible();
   await expect(page.getByText(/from 3; two in three/).first()).toBeVisible();
-  expect((await kept(page, session)).checks).toHaveLength(3);
+  await expect.poll(async () => (await kept(page, session)).checks).toHaveLength(3);
 
   await page.getByRole('button', { name: 'Reckon face and path' }).click();
   await page.getByLabel('Face at contact').fill('2');
@@ -139,11 +139,9 @@ test('checks and looks made without a network are there at once, and arrive when
   await page.unroute('**/api/**');
   await page.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(page.getByRole('img', { name: 'Of 3: 2 inside the middle, 1 on the middle.' })).toBeVisible();
-  expect((await kept(page, session)).checks.map(({ answers }) => answers.sees)).toEqual([
-    'inside',
-    'on',
-    'inside',
-  ]);
+  await expect
+    .poll(async () => (await kept(page, session)).checks?.map(({ answers }) => answers.sees))
+    .toEqual(['inside', 'on', 'inside']);
 });
 
 test('what wants attention on a card shows at the next start, in one glance on a phone', async ({ page }) => {
