@@ -322,9 +322,7 @@ function useStudentForm(id: string | null, student: StudentDraft) {
           {
             // Back to where the card was asked for; one that was opened by its address has nowhere of ours behind it.
             onSuccess: () =>
-              void (key === 'default'
-                ? navigate(id === null ? '/' : `/students/${id}`)
-                : navigate(-1)),
+              void (key === 'default' ? navigate(id === null ? '/' : `/students/${id}`) : navigate(-1)),
             onError: (error) => error instanceof ApiError && setLocal({}),
           },
         );
