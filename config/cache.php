@@ -8,5 +8,12 @@ return [
         'array' => ['driver' => 'array', 'serialize' => false],
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
     ],
-    'prefix' => 'amble',
+
+    /*
+     * Prefix
+     *
+     * What is kept was worked out from one database, and requests are counted for it: an app on another one, with the
+     * same records at the same version, must find none of it.
+     */
+    'prefix' => 'amble' . hash('xxh64', (string) env('DB_DATABASE', 'own')),
 ];

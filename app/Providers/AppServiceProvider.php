@@ -49,7 +49,7 @@ final class AppServiceProvider extends ServiceProvider
     private const POCKET_LOOKS = 30;
 
     /** Requests a minute for one coach: several devices logging and looking at once. */
-    private const REQUESTS = 900;
+    private const REQUESTS = 1800;
 
     public function register(): void
     {
