@@ -45,7 +45,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('me/goes', [AccountController::class, 'goes']);
         Route::middleware('throttle:account')->group(function (): void {
             Route::put('me/password', [AccountController::class, 'changePassword']);
-            Route::post('me/elsewhere', [AccountController::class, 'signOutElsewhere']);
+            Route::post('me/elsewhere', [AccountController::class, 'hashAnew']);
             Route::delete('me', [AccountController::class, 'close']);
         });
         Route::get('bench', BenchController::class);

@@ -54,7 +54,7 @@ final class DemoChecks
     }
 
     /** The rest of a student's card. */
-    public function describe(Student $student, CarbonImmutable $at, DemoUlids $ulids): void
+    public function describe(Student $student): void
     {
         $kept = self::ABOUT[self::firstName($student)] ?? null;
         if ($kept === null) {

@@ -110,7 +110,7 @@ final class DemoSeeder
     private function seedStudent(DemoStudent $demo): void
     {
         $student = $this->coach->students()->create(['id' => $this->ulids->at($this->today->subDays(50))] + $demo->card);
-        $this->checks->describe($student, $this->today->subDays(50), $this->ulids);
+        $this->checks->describe($student);
         $this->rounds->play($this->coach, $student, $this->today, $demo->roundDays, $this->ulids);
         foreach ($demo->sessionDays as $visit => $daysAgo) {
             $start = $this->today->subDays($daysAgo)->setTime($daysAgo === 0 ? $this->today->hour : 14, $daysAgo === 0 ? $this->today->minute : 10 + 3 * $visit);

@@ -51,6 +51,12 @@ final class Coach extends User
         });
     }
 
+    /** An e-mail address as accounts keep it: told apart without case, as mail is delivered. */
+    public static function address(string $given): string
+    {
+        return mb_strtolower(trim($given));
+    }
+
     /** Give the length from inside which three putts should not come; null while none is set. */
     public function threePuttInside(): ?Length
     {

@@ -11,6 +11,7 @@ use Amble\Core\Student\InWork;
 use Amble\Core\Student\Level;
 use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
+use Amble\Core\Student\Schools;
 use Amble\Core\Units\Unit;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -67,6 +68,16 @@ final class Student extends OwnedRecord
     public function inWork(): InWork
     {
         return $this->in_work === null ? InWork::nothing() : InWork::read(JsonInput::parse(json_encode($this->in_work, JSON_THROW_ON_ERROR)));
+    }
+
+    /**
+     * What they are taught where schools differ: the card's answers, else the bench's.
+     *
+     * @param Bench|null $bench theirs, where it is at hand
+     */
+    public function schools(?Bench $bench = null): Schools
+    {
+        return Schools::of($this->facts()->schools, ($bench ?? Bench::query()->find($this->bench_id))->schools ?? []);
     }
 
     public function facts(): About

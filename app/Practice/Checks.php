@@ -9,8 +9,6 @@ use Amble\Core\Card\CardLook;
 use Amble\Core\Card\SeenPoint;
 use Amble\Core\Card\ShippedCards;
 use Amble\Core\Check\Checked;
-use Amble\Core\Check\CheckKind;
-use Amble\Core\Check\CheckKinds;
 use Amble\Core\Check\CheckLook;
 use Amble\Core\Check\Kind\ShoePlace;
 use Amble\Core\Check\MadeTry;
@@ -20,7 +18,6 @@ use Amble\Core\Student\Prompt;
 use Amble\Core\Student\Prompts;
 use Amble\Core\Student\Remember;
 use Amble\Core\Student\Schools;
-use App\Models\Bench;
 use App\Models\OwnCard;
 use App\Models\PocketCard;
 use App\Models\Student;
@@ -46,15 +43,13 @@ final class Checks
             $answers = json_decode((string) $row->answers, true, 4, JSON_THROW_ON_ERROR);
 
             return new MadeTry(new CheckTry($row->id, (int) $row->at_ms, $row->student_id, $row->kind, $answers), $row->practice_session_id, $speeds[$i]);
-        }, $rows, array_keys($rows)), $this->schools($student), $student->unit);
+        }, $rows, array_keys($rows)), $student->schools(), $student->unit);
     }
 
     /** @return list<CheckLook> those that were ever made, in the order of a session */
     public function looks(Student $student): array
     {
-        $checked = $this->checked($student);
-
-        return array_values(array_filter(array_map(static fn(CheckKind $kind): ?CheckLook => CheckLook::of($kind, $checked), array_values(CheckKinds::all()))));
+        return CheckLook::all($this->checked($student));
     }
 
     /** @return array<string, Card> those that ship, each as the bench keeps it, and its own, by key */
@@ -73,50 +68,55 @@ final class Checks
     /** @return list<CardLook> every card as this student was last looked at by it, without what their school does not look at */
     public function cardLooks(Student $student): array
     {
-        $seen = $this->seenPoints($student);
+        return $this->seen($student, $this->cards($student->bench_id), $student->schools());
+    }
+
+    /**
+     * What to remember of a student today, and what is said beside the lane.
+     *
+     * @return array{lines: list<array{string, string}>, recipe: Card|null, prompts: list<Prompt>} a line is what it is about and the words;
+     *                                                                                          the recipe is null where none was chosen, or it is gone
+     */
+    public function remembered(Student $student): array
+    {
+        $checked = $this->checked($student);
         $cards = $this->cards($student->bench_id);
-        if ($this->schools($student)->answer('feet') === 'unimportant') {
-            $cards = array_map(static fn(Card $card): Card => $card->withoutFeet(), $cards);
-        }
-
-        return array_values(array_map(static fn(Card $card): CardLook => CardLook::of($card, $seen), $cards));
-    }
-
-    public function schools(Student $student): Schools
-    {
-        return Schools::of($student->facts()->schools, Bench::query()->find($student->bench_id)->schools ?? []);
-    }
-
-    /** @return list<Prompt> what is said beside the lane */
-    public function prompts(Student $student): array
-    {
-        return Prompts::of($student->facts(), $this->schools($student), $this->recipe($student), ShoePlace::places($this->checked($student)));
-    }
-
-    /** The card that is this student's routine; null where none was chosen, or it is gone. */
-    public function recipe(Student $student): ?Card
-    {
-        return $this->cards($student->bench_id)[$student->facts()->recipe ?? ''] ?? null;
-    }
-
-    /** @return list<array{string, string}> what it is about, and the line */
-    public function remember(Student $student): array
-    {
+        [$facts, $schools] = [$student->facts(), $student->schools()];
+        $recipe = $cards[$facts->recipe ?? ''] ?? null;
         $last = DB::table('balls')->where('student_id', $student->id)->max('at_ms');
         $today = CarbonImmutable::now();
         /** @var PocketCard|null $pocket */
         $pocket = PocketCard::query()->where('student_id', $student->id)->get()->first();
 
-        return Remember::lines(
-            $student->facts(),
-            $student->inWork(),
-            $this->cardLooks($student),
-            $this->looks($student),
-            $student->exception,
-            is_numeric($last) ? (int) CarbonImmutable::createFromTimestampMs((int) $last)->diffInWeeks($today) : null,
-            $pocket?->home_task,
-            $today->toDateString(),
-        );
+        return [
+            'lines' => Remember::lines(
+                $facts,
+                $student->inWork(),
+                $this->seen($student, $cards, $schools),
+                CheckLook::all($checked),
+                $student->exception,
+                is_numeric($last) ? (int) CarbonImmutable::createFromTimestampMs((int) $last)->diffInWeeks($today) : null,
+                $pocket?->home_task,
+                $today->toDateString(),
+            ),
+            'recipe' => $recipe,
+            'prompts' => Prompts::of($facts, $schools, $recipe, ShoePlace::places($checked)),
+        ];
+    }
+
+    /**
+     * @param array<string, Card> $cards
+     *
+     * @return list<CardLook>
+     */
+    private function seen(Student $student, array $cards, Schools $schools): array
+    {
+        $seen = $this->seenPoints($student);
+        if ($schools->answer('feet') === 'unimportant') {
+            $cards = array_map(static fn(Card $card): Card => $card->withoutFeet(), $cards);
+        }
+
+        return array_values(array_map(static fn(Card $card): CardLook => CardLook::of($card, $seen), $cards));
     }
 
     /** @return list<SeenPoint> oldest first */

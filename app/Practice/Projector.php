@@ -206,6 +206,10 @@ final class Projector
     /** @return list<array<string, mixed>> tries at checks; those of nobody wait until somebody has come */
     private static function tries(PracticeSession $session, SessionLog $log): array
     {
+        $checks = $log->checks;
+        // As they are read back: by clocks that differ they may stand otherwise, and would seem changed for ever.
+        usort($checks, static fn(CheckTry $one, CheckTry $other): int => strcmp($one->id, $other->id));
+
         return self::ofSomebody(array_map(static fn(CheckTry $try): array => [
             'id' => $try->id,
             'practice_session_id' => $session->id,
@@ -214,7 +218,7 @@ final class Projector
             'kind' => $try->kind,
             'at_ms' => $try->atMilliseconds,
             'answers' => json_encode((object) $try->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-        ], $log->checks));
+        ], $checks));
     }
 
     /** @return list<array<string, mixed>> */
@@ -252,11 +256,7 @@ final class Projector
     {
         $known = DB::table($table)->where('practice_session_id', $session->id)->orderBy('id')
             ->get($rows === [] ? ['id'] : array_keys($rows[0]))->map(static fn(object $row): array => (array) $row)->all();
-        // What a database hands back as text, and how it spaces JSON, is its own affair.
-        $plain = static fn(array $list): array => array_map(static fn(array $row): array => array_map(
-            static fn(mixed $cell): string => is_scalar($cell) ? str_replace(' ', '', (string) $cell) : '',
-            $row,
-        ), array_values($list));
+        $plain = static fn(array $list): array => array_map(static fn(array $row): array => array_map(self::plain(...), $row), array_values($list));
         if ($plain($known) === $plain($rows)) {
             return false;
         }
@@ -266,6 +266,16 @@ final class Projector
         }
 
         return true;
+    }
+
+    /** What a database hands back as text, and how it spaces JSON, is its own affair; a space in a word is the coach's. */
+    private static function plain(mixed $cell): string
+    {
+        $text = is_scalar($cell) ? (string) $cell : '';
+
+        $object = str_starts_with($text, '{') ? json_decode($text) : null;
+
+        return $object === null ? $text : json_encode($object, JSON_THROW_ON_ERROR);
     }
 
     /** @return list<string> */

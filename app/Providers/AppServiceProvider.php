@@ -100,6 +100,6 @@ final class AppServiceProvider extends ServiceProvider
     {
         $email = $request->input('email');
 
-        return is_string($email) ? mb_strtolower(trim($email)) : '';
+        return is_string($email) ? Coach::address($email) : '';
     }
 }

@@ -88,6 +88,17 @@ final class AccountTest extends TestCase
         $this->postJson('api/sign-in', ['email' => 'aNN@example.TEST', 'password' => 'a long password'])->assertSuccessful();
     }
 
+    public function testAnAccountMadeWithCapitalsIsStillFoundAndTwoOfOneAddressAreLeftApart(): void
+    {
+        $this->coach('ann@example.test');
+        foreach (['BEA@example.test', 'Ann@Example.test'] as $old) {
+            $this->coach($old);
+        }
+        (require base_path('database/migrations/2026_11_26_000007_tell_addresses_apart_without_case.php'))->up();
+        self::assertEqualsCanonicalizing(['ann@example.test', 'Ann@Example.test', 'bea@example.test'], Coach::query()->pluck('email')->all());
+        $this->postJson('api/sign-in', ['email' => 'Bea@example.test', 'password' => 'a long password'])->assertSuccessful();
+    }
+
     public function testAChangedPasswordSignsEveryOtherDeviceOutAndNotThisOne(): void
     {
         $this->coach();

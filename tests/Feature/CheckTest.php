@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Amble\Core\Session\Caution;
 use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\PracticeSession;
@@ -99,6 +100,29 @@ final class CheckTest extends TestCase
         $grip = collect((array) $this->getJson("api/students/{$this->student->id}/checks")->json('cards'))->firstWhere('key', 'grip');
         self::assertSame(['good', 'attention'], [$grip['points'][2]['sight'], $grip['points'][2]['before']]);
         self::assertSame(['Pictures'], array_column((array) $this->getJson("api/students/{$this->student->id}/remember")->json('lines'), 'about'));
+    }
+
+    public function testWhatWasCheckedIsWrittenAnewWhereItChangedAndOnlyThere(): void
+    {
+        $see = fn(string $word, int $second): array => $this->event('card_point_seen', ['card' => 'grip', 'point' => 'wrists', 'sight' => 'attention', 'word' => $word, 'student' => null], $second);
+        // Of a device whose clock is ahead: made first, and the later one by what it says.
+        $tries = [$this->try('hands', ['stand' => 'level'], 50), $this->try('hands', ['stand' => 'behind'], 1)];
+        $this->send([...$tries, $see('right hand', 2)]);
+        $this->send([$see('righthand', 3)]);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('sights.0.word', 'righthand');
+        $version = Bench::evidenceVersion($this->session->bench_id);
+        $this->send([$this->event('note_set_aside', ['key' => 'pace.habit', 'evidence' => 'x', 'is_aside' => true], 60)]);
+        self::assertSame($version, Bench::evidenceVersion($this->session->bench_id));
+    }
+
+    public function testCareGoesByWhatTheBenchTakesWhereTheCardDoesNotSay(): void
+    {
+        $care = fn(): array => (array) $this->getJson("api/sessions/{$this->session->id}")->json('care.roll');
+        self::assertNotContains(Caution::Elsewhere->value, $care());
+        $this->putJson('api/schools', ['after' => 'hole'])->assertSuccessful();
+        self::assertContains(Caution::Elsewhere->value, $care());
+        $this->putJson("api/students/{$this->student->id}/about", ['schools' => ['after' => 'rest']])->assertSuccessful();
+        self::assertNotContains(Caution::Elsewhere->value, $care());
     }
 
     public function testACardThatShipsBecomesTheBenchsOwnAndComesBack(): void

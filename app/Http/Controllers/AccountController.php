@@ -72,16 +72,20 @@ final class AccountController
         return $this->end($request);
     }
 
-    /** Every other device is signed out by it. */
-    public function changePassword(NewPasswordRequest $request): Response
+    /**
+     * Keep a password, the same one or another, by a hash no other device knows: each of them is signed out by it, and
+     * this one is signed in again.
+     */
+    public function hashAnew(OwnAccountRequest $request): Response
     {
-        return $this->hashAnew($request);
+        $request->coach()->update(['password' => $request->validated('password')]);
+        Auth::login($request->coach(), true);
+
+        return response()->noContent();
     }
 
-    /** Sign out every device but this one. */
-    public function signOutElsewhere(OwnAccountRequest $request): Response
+    public function changePassword(NewPasswordRequest $request): Response
     {
-        // What a device is known by is the password's hash: the same password hashed anew is another.
         return $this->hashAnew($request);
     }
 
@@ -107,16 +111,6 @@ final class AccountController
         return CoachResource::make($request->coach());
     }
 
-    /** Keep the password given, by a hash no other device knows; this one is signed in again by it. */
-    private function hashAnew(OwnAccountRequest $request): Response
-    {
-        $request->coach()->update(['password' => $request->validated('password')]);
-        Auth::login($request->coach(), true);
-        $this->begin($request);
-
-        return response()->noContent();
-    }
-
     private function end(Request $request): Response
     {
         $request->session()->invalidate();
@@ -129,6 +123,7 @@ final class AccountController
     private function begin(Request $request): CoachResource
     {
         $request->session()->regenerate();
+
         return CoachResource::make(Auth::user());
     }
 }

@@ -83,10 +83,12 @@ final class CheckController
     /** What to remember of a student today, and what is said beside the lane. */
     public function remember(Student $student): JsonResponse
     {
+        $remembered = $this->checks->remembered($student);
+
         return new JsonResponse([
-            'lines' => array_map(static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]], $this->checks->remember($student)),
-            'recipe' => $this->checks->recipe($student)?->title,
-            'prompts' => array_map(static fn(Prompt $prompt): array => ['text' => $prompt->text, 'from_m' => $prompt->from, 'to_m' => $prompt->to], $this->checks->prompts($student)),
+            'lines' => array_map(static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]], $remembered['lines']),
+            'recipe' => $remembered['recipe']?->title,
+            'prompts' => array_map(static fn(Prompt $prompt): array => ['text' => $prompt->text, 'from_m' => $prompt->from, 'to_m' => $prompt->to], $remembered['prompts']),
         ]);
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Json\JsonInput;
 use Amble\Core\Student\InWork;
+use App\Http\Requests\ToldRequest;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** What is in work with a student. */
 final class InWorkController
@@ -19,9 +18,9 @@ final class InWorkController
     }
 
     /** Keep it whole, as the screen has it; the core reads it and names the field of what it refuses. */
-    public function update(Request $request, Student $student): JsonResponse
+    public function update(ToldRequest $request, Student $student): JsonResponse
     {
-        $inWork = InWork::read(JsonInput::parse($request->getContent()));
+        $inWork = InWork::read($request->told());
         $student->update(['in_work' => $inWork->toArray()]);
 
         return self::answer($inWork);

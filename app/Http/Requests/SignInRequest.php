@@ -8,17 +8,11 @@ use Illuminate\Foundation\Http\FormRequest;
 
 final class SignInRequest extends FormRequest
 {
+    use GivesAddress;
+
     public function authorize(): bool
     {
         return true;
-    }
-
-    /** Addresses are told apart without case, as mail is delivered. */
-    protected function prepareForValidation(): void
-    {
-        if (is_string($this->input('email'))) {
-            $this->merge(['email' => mb_strtolower(trim($this->input('email')))]);
-        }
     }
 
     /** @return array<string, list<mixed>> */

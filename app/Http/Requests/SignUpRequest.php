@@ -10,19 +10,12 @@ use Illuminate\Validation\Rule;
 
 final class SignUpRequest extends FormRequest
 {
+    use GivesAddress;
     use SaysPassword;
 
     public function authorize(): bool
     {
         return true;
-    }
-
-    /** Addresses are told apart without case, as mail is delivered. */
-    protected function prepareForValidation(): void
-    {
-        if (is_string($this->input('email'))) {
-            $this->merge(['email' => mb_strtolower(trim($this->input('email')))]);
-        }
     }
 
     /** @return array<string, list<mixed>> */

@@ -10,6 +10,7 @@ use Amble\Core\Session\Condition;
 use Amble\Core\Session\Disturbance;
 use Amble\Core\Session\Step;
 use Amble\Core\Session\Surroundings;
+use App\Models\Bench;
 use App\Models\GreenReading;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
@@ -83,6 +84,7 @@ final class SessionResource extends JsonResource
     {
         $session = $this->resource;
         $company = Student::withTrashed()->whereKey(array_column($session->companions(), 'student'))->get();
+        $bench = Bench::query()->find($session->bench_id);
         $now = new Surroundings(
             array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions))),
             array_values(array_filter(array_map(Disturbance::tryFrom(...), $session->during['disturbances']))),
@@ -90,7 +92,7 @@ final class SessionResource extends JsonResource
             $company->count() > 1,
             $this->balls->count(),
             $company->contains(static fn(Student $student): bool => $student->facts()->isMinor),
-            $company->contains(static fn(Student $student): bool => ($student->facts()->schools['after'] ?? null) === 'hole'),
+            $company->contains(static fn(Student $student): bool => $student->schools($bench)->answer('after') === 'hole'),
         );
         $care = [];
         foreach (Step::cases() as $step) {

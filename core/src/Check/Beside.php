@@ -11,9 +11,6 @@ use Amble\Core\Session\Caution;
 /** A check whose first field is a length to one side or the other of a middle. Immutable. */
 abstract readonly class Beside extends CheckKind
 {
-    /** Closer than this is on the middle, metres. */
-    private const ON = 0.0005;
-
     /**
      * @param list<string> $steps how it is done, in order
      * @param non-empty-list<Field> $fields the length with its sides first
@@ -33,7 +30,7 @@ abstract readonly class Beside extends CheckKind
 
     public function inWords(float $value): string
     {
-        return abs($value) < self::ON ? 'in the middle' : Say::small(abs($value)) . ' ' . lcfirst(($this->fields[0]->sides ?? ['less', 'more'])[$value < 0.0 ? 0 : 1]);
+        return Figures::beside($value, $this->fields[0]->sides ?? ['less', 'more'], 'in the middle');
     }
 
     public function mark(MadeTry $try): Mark

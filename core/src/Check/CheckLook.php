@@ -35,6 +35,12 @@ final readonly class CheckLook
     ) {
     }
 
+    /** @return list<self> one for every check that was ever made, in the order of a session */
+    public static function all(Checked $checked): array
+    {
+        return array_values(array_filter(array_map(static fn(CheckKind $kind): ?self => self::of($kind, $checked), array_values(CheckKinds::all()))));
+    }
+
     /** Null where it was never made. */
     public static function of(CheckKind $kind, Checked $checked): ?self
     {
@@ -45,8 +51,9 @@ final readonly class CheckLook
         }
         [$before, $course] = [null, []];
         foreach (array_slice($sessions, 0, -1) as $session => $tries) {
-            $before = $kind->findings($tries, $checked)[0] ?? $before;
-            $course[] = self::point($session, $tries, $kind->findings($tries, $checked)[0] ?? null);
+            $then = $kind->findings($tries, $checked)[0] ?? null;
+            $before = $then ?? $before;
+            $course[] = self::point($session, $tries, $then);
         }
         $findings = $kind->findings($latest, $checked);
         $first = $findings[0] ?? null;

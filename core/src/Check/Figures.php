@@ -7,6 +7,7 @@ namespace Amble\Core\Check;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Drill\Finding\Shares;
 use Amble\Core\LookBack\Measure\Means;
 use Amble\Core\Numeric\Sample;
@@ -15,6 +16,9 @@ use Amble\Core\Session\Seen\Answers;
 /** Figures that kinds of check have in common. */
 final class Figures
 {
+    /** Closer than this is on the middle, metres. */
+    private const ON = 0.0005;
+
     /**
      * The mean of what was measured, and how widely it scatters.
      *
@@ -75,6 +79,16 @@ final class Figures
             null,
             array_values($rows),
         );
+    }
+
+    /**
+     * A length to one side of a middle, in words: "{0.020 s} inside the ball".
+     *
+     * @param array{string, string} $sides what a negative one is called, and a positive one
+     */
+    public static function beside(float $metres, array $sides, string $middle): string
+    {
+        return abs($metres) < self::ON ? $middle : Say::small(abs($metres)) . ' ' . lcfirst($sides[$metres < 0.0 ? 0 : 1]);
     }
 
     /** The word most tries have, where more than half of them do. */

@@ -24,7 +24,7 @@ enum Caution: string
     case Swings = 'Stay clear of swings and chips near the practice green.';
     case Others = 'Others on the green: share it, keep off their lines, and wait while anyone is close.';
     case Backs = 'Bending long hurts backs: break often, fetch balls upright, and change the place. Pain means stop and ask a doctor or physiotherapist.';
-    case OneSpot = 'Many balls from one spot by now: change the place, and rest the back.';
+    case ManyBalls = 'Many balls by now: change the place, and rest the back.';
     case Underfoot = 'Balls underfoot: pick up before walking a long line or changing the station.';
     case Elsewhere = 'Eyes elsewhere when striking: all clear first, said aloud.';
     case Ricochet = 'Posts, cups, buckets and balls throw balls back: low pace, feet clear, no small children near.';
@@ -35,7 +35,7 @@ enum Caution: string
     case Sore = 'Bent and still for long: stop if it is sore or dizzy. This is no medical advice.';
     case Practice = 'Rods, gates, mirrors and lines on the ground are for practice: for play, see the rules in force.';
 
-    /** So many balls from one place are many. */
+    /** So many balls in one session are many; from how many places is not known. */
     private const MANY = 60;
 
     /**
@@ -70,7 +70,7 @@ enum Caution: string
                 ...$when($now->looksElsewhere, self::Elsewhere),
                 ...$when($now->has(Disturbance::Players), self::Others),
                 ...$when($now->has(Disturbance::Insects), self::Insects),
-                ...$when($now->balls >= self::MANY, self::OneSpot),
+                ...$when($now->balls >= self::MANY, self::ManyBalls),
                 ...$when($now->isGroup || $now->balls > 0, self::Underfoot),
                 ...$when($now->isGrass, self::Swings),
                 self::Backs,

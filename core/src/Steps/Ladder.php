@@ -50,6 +50,16 @@ final readonly class Ladder
         };
     }
 
+    /**
+     * Which way balls at one step call for, where it can go both ways: 1 tighter, −1 wider, 0 neither.
+     *
+     * @param list<bool> $passes passes and misses there, oldest first
+     */
+    public static function due(array $passes): int
+    {
+        return array_reduce($passes, static fn(self $ladder, bool $passed): self => $ladder->after($passed), self::of(3, 1))->step - 1;
+    }
+
     /** Balls counted at this step so far, at most ten. */
     public function counted(): int
     {

@@ -41,7 +41,7 @@ final class CautionTest extends TestCase
         yield 'eyes elsewhere' => [Caution::Elsewhere, Step::Roll, new Surroundings(looksElsewhere: true), $calm];
         yield 'others' => [Caution::Others, Step::Roll, new Surroundings(disturbances: [Disturbance::Players]), new Surroundings(disturbances: [Disturbance::Wind])];
         yield 'insects' => [Caution::Insects, Step::Roll, new Surroundings(disturbances: [Disturbance::Insects]), $calm];
-        yield 'many balls' => [Caution::OneSpot, Step::Roll, new Surroundings(balls: 60), new Surroundings(balls: 59)];
+        yield 'many balls' => [Caution::ManyBalls, Step::Roll, new Surroundings(balls: 60), new Surroundings(balls: 59)];
         yield 'balls underfoot' => [Caution::Underfoot, Step::Roll, new Surroundings(balls: 1), $calm];
         yield 'a group underfoot' => [Caution::Underfoot, Step::Roll, new Surroundings(isGroup: true), $calm];
         yield 'swings' => [Caution::Swings, Step::Roll, $calm, new Surroundings(isGrass: false)];

@@ -20,12 +20,11 @@ final class GateDue implements Rule
         $width = $gated === [] ? null : $gated[count($gated) - 1]->aidWidth;
         $here = array_slice(array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth === $width)), -Ladder::LOOK_BACK);
         $isThrough = array_map(static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through', $here);
-        // A step in the middle of three: where it goes is what is due.
-        $step = array_reduce($isThrough, static fn(Ladder $ladder, bool $passed): Ladder => $ladder->after($passed), Ladder::of(3, 1))->step;
-        if ($width === null || $step === 1) {
+        $due = Ladder::due($isThrough);
+        if ($width === null || $due === 0) {
             return null;
         }
-        $isTighter = $step > 1;
+        $isTighter = $due > 0;
 
         return new Note(
             'gate.due',

@@ -32,11 +32,11 @@ final class LineReaches implements Rule
         }
         $told = array_slice(array_values(array_filter($facts->lately->balls ?? [], static fn(RolledBall $ball): bool => self::tells($ball, $reach))), -Ladder::LOOK_BACK);
         $isThrough = array_map(static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through', $told);
-        $step = array_reduce($isThrough, static fn(Ladder $ladder, bool $passed): Ladder => $ladder->after($passed), Ladder::of(3, 1))->step;
-        if ($step === 1) {
+        $due = Ladder::due($isThrough);
+        if ($due === 0) {
             return null;
         }
-        $isFurther = $step > 1;
+        $isFurther = $due > 0;
 
         return new Note(
             'mark.reach',

@@ -77,9 +77,9 @@ final readonly class EyePlace extends CheckKind
         return $straight === [] ? null : Sample::mean($straight);
     }
 
-    /** "{0.020 m} inside the ball". */
+    /** "{0.020 s} inside the ball". */
     public static function say(float $metres): string
     {
-        return abs($metres) < 0.0005 ? 'over the ball' : Say::small(abs($metres)) . ' ' . lcfirst(self::SIDES[$metres < 0.0 ? 0 : 1]);
+        return Figures::beside($metres, self::SIDES, 'over the ball');
     }
 }

@@ -11,16 +11,6 @@ final readonly class ImpactSpeed extends SensorNumber
 {
     public function __construct()
     {
-        parent::__construct('impact_speed', 'How fast does the putter meet the ball?', 'speed_m_s', 'Speed at contact', Answers::number('m/s', 0.2, 8.0));
-    }
-
-    protected function say(float $value): string
-    {
-        return $this->size($value);
-    }
-
-    protected function size(float $apart): string
-    {
-        return sprintf('%.2f m/s', $apart);
+        parent::__construct('impact_speed', 'How fast does the putter meet the ball?', 'speed_m_s', 'Speed at contact', Answers::number('m/s', 0.2, 8.0), '%.2f m/s');
     }
 }

@@ -11,16 +11,11 @@ final readonly class LoftChange extends SensorNumber
 {
     public function __construct()
     {
-        parent::__construct('loft_change', 'Does the loft change on the way?', 'loft_deg', 'Loft at contact against address', Answers::number('°', -10.0, 10.0));
+        parent::__construct('loft_change', 'Does the loft change on the way?', 'loft_deg', 'Loft at contact against address', Answers::number('°', -10.0, 10.0), '%.1f°');
     }
 
-    protected function say(float $value): string
+    public function inWords(float $value): string
     {
         return abs($value) < 0.05 ? 'no change' : $this->size(abs($value)) . ($value > 0.0 ? ' more' : ' less');
-    }
-
-    protected function size(float $apart): string
-    {
-        return sprintf('%.1f°', $apart);
     }
 }

@@ -16,6 +16,8 @@ use Amble\Core\Session\Seen\Answers;
 /** Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured. */
 final readonly class LowPoint extends Spoken
 {
+    private const SIDES = ['Before the ball', 'After the ball'];
+
     public function __construct()
     {
         parent::__construct(
@@ -24,7 +26,7 @@ final readonly class LowPoint extends Spoken
             ['Watch from square on, close to the ground.', 'A measured place of the lowest point may be noted; without one the word is enough.'],
             [
                 new Field('struck', 'It met the ball', Answers::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
-                new Field('low_m', 'Lowest point', Answers::metres(-0.2, 0.2), ['Before the ball', 'After the ball'], false),
+                new Field('low_m', 'Lowest point', Answers::metres(-0.2, 0.2), self::SIDES, false),
             ],
             'level',
         );
@@ -33,7 +35,7 @@ final readonly class LowPoint extends Spoken
     public function findings(Tries $tries, Checked $checked): array
     {
         $measured = $tries->numbers('low_m');
-        $say = static fn(float $metres): string => Say::small(abs($metres)) . ($metres < 0.0 ? ' before the ball' : ' after the ball');
+        $say = static fn(float $metres): string => Figures::beside($metres, self::SIDES, 'at the ball');
 
         return [
             ...parent::findings($tries, $checked),

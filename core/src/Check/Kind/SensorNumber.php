@@ -21,8 +21,9 @@ abstract readonly class SensorNumber extends CheckKind
     /**
      * @param string $field its name, which ends in its unit
      * @param string $name as the screen asks it
+     * @param string $format as one is written, with its unit
      */
-    protected function __construct(string $key, string $question, private string $field, string $name, Answers $number)
+    protected function __construct(string $key, string $question, private string $field, string $name, Answers $number, private string $format)
     {
         parent::__construct(
             $key,
@@ -40,7 +41,7 @@ abstract readonly class SensorNumber extends CheckKind
     {
         $numbers = $tries->numbers($this->field);
 
-        return $numbers === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $numbers, $this->say(...), $this->size(...))];
+        return $numbers === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $numbers, $this->inWords(...), $this->size(...))];
     }
 
     public function mark(MadeTry $try): Mark
@@ -48,13 +49,14 @@ abstract readonly class SensorNumber extends CheckKind
         return new Mark($try->try->id, $try->number($this->field), length: $try->number('length_m'));
     }
 
-    final public function inWords(float $value): string
+    public function inWords(float $value): string
     {
-        return $this->say($value);
+        return $this->size($value);
     }
 
-    abstract protected function say(float $value): string;
-
     /** How far apart two of them are, in words. */
-    abstract protected function size(float $apart): string;
+    final protected function size(float $apart): string
+    {
+        return sprintf($this->format, $apart);
+    }
 }

@@ -11,16 +11,6 @@ final readonly class TimeBack extends SensorNumber
 {
     public function __construct()
     {
-        parent::__construct('time_back', 'How long does the backstroke take?', 'time_s', 'Time back', Answers::number('s', 0.2, 3.0));
-    }
-
-    protected function say(float $value): string
-    {
-        return $this->size($value);
-    }
-
-    protected function size(float $apart): string
-    {
-        return sprintf('%.2f s', $apart);
+        parent::__construct('time_back', 'How long does the backstroke take?', 'time_s', 'Time back', Answers::number('s', 0.2, 3.0), '%.2f s');
     }
 }

@@ -7,6 +7,7 @@ namespace Amble\Core\LookBack\Measure;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\LookBack\Asked;
@@ -28,6 +29,14 @@ final class Pace
 
             return $putts === [] ? null : DistanceControl::of($putts);
         });
+    }
+
+    /** The share that came to rest inside a tenth of the length; null where no ball tells it. */
+    public static function inside(string $name, Asked $asked): ?FindingRow
+    {
+        $control = self::control($asked);
+
+        return $control?->insideShare === null ? null : new FindingRow($name, FindingUnit::Share, $control->insideShare, $control->n, $control->insideInterval);
     }
 
     /** Balls whose error is known, exactly or at least. */

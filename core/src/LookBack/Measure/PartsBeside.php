@@ -46,7 +46,7 @@ final class PartsBeside implements Measure
             $apart,
             count($then->balls) + count($now->balls),
             null,
-            [...$rows, ...self::inside('Baseline, inside', $then), ...self::inside('Tried again, inside', $now)],
+            [...$rows, ...array_filter([Pace::inside('Baseline, inside', $then), Pace::inside('Tried again, inside', $now)])],
         );
     }
 
@@ -104,13 +104,5 @@ final class PartsBeside implements Measure
             count(array_filter($after, LowSide::isLow(...))),
             count($after),
         );
-    }
-
-    /** @return list<FindingRow> */
-    private static function inside(string $name, Asked $asked): array
-    {
-        $control = Pace::control($asked);
-
-        return $control?->insideShare === null ? [] : [new FindingRow($name, FindingUnit::Share, $control->insideShare, $control->n, $control->insideInterval)];
     }
 }

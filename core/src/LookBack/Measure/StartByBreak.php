@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
+use Amble\Core\Direction\Side;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
@@ -26,8 +27,9 @@ final class StartByBreak implements Measure
         if ($balls === []) {
             return null;
         }
-        $isPushed = static fn(RolledBall $ball): bool => self::goes($ball, $asked->hand === Hand::Right);
-        $isPulled = static fn(RolledBall $ball): bool => self::goes($ball, $asked->hand !== Hand::Right);
+        // Away from the feet is a push: to the right for a right-hander.
+        $push = $asked->hand === Hand::Right ? Side::Right : Side::Left;
+        $isPushed = static fn(RolledBall $ball): bool => StartLines::side($ball) === $push;
         $whole = Shares::row('', $balls, $isPushed);
         $rows = [];
         foreach (LowSide::bySide($asked, $balls) as $name => $some) {
@@ -40,7 +42,7 @@ final class StartByBreak implements Measure
                 '%d of %d starts on breaking putts were pushed, %d pulled%s.',
                 $whole->count(),
                 $whole->n,
-                count(array_filter($balls, $isPulled)),
+                count(array_filter($balls, static fn(RolledBall $ball): bool => !in_array(StartLines::side($ball), [$push, null], true))),
                 $whole->interval === null ? '' : '; pushed ' . Say::likelyShare($whole->interval, $whole->n),
             ),
             FindingUnit::Share,
@@ -50,13 +52,5 @@ final class StartByBreak implements Measure
             null,
             $rows,
         );
-    }
-
-    /** Whether it certainly started right of its line, or left of it. */
-    private static function goes(RolledBall $ball, bool $right): bool
-    {
-        $bound = (new ForStartLine())->bounds([$ball])[0] ?? null;
-
-        return $bound !== null && ($right ? $bound->low >= 0.0 : $bound->high <= 0.0);
     }
 }

@@ -6,10 +6,11 @@ namespace Amble\Core\LookBack\Measure;
 
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Direction\Side;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
-use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\Interval;
 
 /** What the measures of the start line share: gates, rails, spots and looks, mixed (maths.md 4.2). */
@@ -23,12 +24,25 @@ final class StartLines
     /** @return array{int, int} balls certainly left of the line, and right of it */
     public static function sides(Asked $asked): array
     {
-        $bounds = (new ForStartLine())->bounds($asked->balls);
+        $sides = array_map(self::side(...), $asked->balls);
 
         return [
-            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high <= 0.0)),
-            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low >= 0.0)),
+            count(array_filter($sides, static fn(?Side $side): bool => $side === Side::Left)),
+            count(array_filter($sides, static fn(?Side $side): bool => $side === Side::Right)),
         ];
+    }
+
+    /** To which side of its line a ball certainly started; null where that is not known. */
+    public static function side(RolledBall $ball): ?Side
+    {
+        $bound = (new ForStartLine())->bounds([$ball])[0] ?? null;
+
+        return match (true) {
+            $bound === null => null,
+            $bound->high <= 0.0 => Side::Left,
+            $bound->low >= 0.0 => Side::Right,
+            default => null,
+        };
     }
 
     public static function inDegrees(?Interval $interval): ?Interval

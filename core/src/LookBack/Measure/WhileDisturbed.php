@@ -56,11 +56,8 @@ final class WhileDisturbed implements Measure
     private static function pair(Asked $asked, Disturbance $disturbance): ?array
     {
         $side = static fn(bool $is): Asked => $asked->where(static fn(RolledBall $ball): bool => in_array($disturbance, $ball->during->disturbances, true) === $is);
-        [$with, $without] = [Pace::control($side(true)), Pace::control($side(false))];
+        [$with, $without] = [Pace::inside(ucfirst(self::WORDS[$disturbance->value]), $side(true)), Pace::inside('Without', $side(false))];
 
-        return $with?->insideShare === null || $without?->insideShare === null ? null : [
-            new FindingRow(ucfirst(self::WORDS[$disturbance->value]), FindingUnit::Share, $with->insideShare, $with->n, $with->insideInterval),
-            new FindingRow('Without', FindingUnit::Share, $without->insideShare, $without->n, $without->insideInterval),
-        ];
+        return $with === null || $without === null ? null : [$with, $without];
     }
 }

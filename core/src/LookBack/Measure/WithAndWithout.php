@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
@@ -63,19 +62,9 @@ final class WithAndWithout implements Measure
         if ($asked->balls === []) {
             return null;
         }
-        $sides = array_map(
-            static fn(bool $is): ?DistanceControl => Pace::control($asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is)),
-            [true, false],
-        );
-        [$with, $without] = $sides;
-        if ($with?->insideShare === null || $without?->insideShare === null || $with->insideInterval === null || $without->insideInterval === null) {
-            return null;
-        }
-        $rows = [
-            new FindingRow('With ' . self::PAIRS[$name][0], FindingUnit::Share, $with->insideShare, $with->n, $with->insideInterval),
-            new FindingRow('With ' . self::PAIRS[$name][1], FindingUnit::Share, $without->insideShare, $without->n, $without->insideInterval),
-        ];
+        $side = static fn(bool $is): Asked => $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is);
+        [$with, $without] = [Pace::inside('With ' . self::PAIRS[$name][0], $side(true)), Pace::inside('With ' . self::PAIRS[$name][1], $side(false))];
 
-        return [...$rows, $with->insideShare - $without->insideShare, Shares::apart($rows[0], $rows[1])];
+        return $with === null || $without === null ? null : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];
     }
 }
