@@ -9,6 +9,7 @@ use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -104,14 +105,14 @@ final class CheckTest extends TestCase
 
     public function testWhatWasCheckedIsWrittenAnewWhereItChangedAndOnlyThere(): void
     {
-        $see = fn(string $word, int $second): array => $this->event('card_point_seen', ['card' => 'grip', 'point' => 'wrists', 'sight' => 'attention', 'word' => $word, 'student' => null], $second);
+        $aside = fn(string $reason, int $second): array => $this->event('note_set_aside', ['key' => 'pace.habit', 'evidence' => 'x', 'reason' => $reason, 'is_aside' => true], $second);
         // Of a device whose clock is ahead: made first, and the later one by what it says.
         $tries = [$this->try('hands', ['stand' => 'level'], 50), $this->try('hands', ['stand' => 'behind'], 1)];
-        $this->send([...$tries, $see('right hand', 2)]);
-        $this->send([$see('righthand', 3)]);
-        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('sights.0.word', 'righthand');
+        $this->send([...$tries, $aside('a part', 2)]);
+        $this->send([$aside('apart', 3)]);
+        self::assertSame(['apart'], DB::table('set_asides')->pluck('reason')->all());
         $version = Bench::evidenceVersion($this->session->bench_id);
-        $this->send([$this->event('note_set_aside', ['key' => 'pace.habit', 'evidence' => 'x', 'is_aside' => true], 60)]);
+        $this->send([$aside('apart again', 60)]);
         self::assertSame($version, Bench::evidenceVersion($this->session->bench_id));
     }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack, useFirstError } from '../design';
 import { fieldError } from '../server/api';
-import { useChangeAccount, useDoor, useGoes, useMe } from '../server/queries';
+import { type AccountChange, useChangeAccount, useDoor, useGoes, useMe } from '../server/queries';
 
 /** Who is signed in, the way out, and what the password is asked for again before. */
 export function AccountPart() {
@@ -17,7 +17,7 @@ export function AccountPart() {
         <Button onPress={() => door.mutate({ path: 'sign-out' })}>Sign out</Button>
       </Row>
       <Fold label="Change the password">
-        <NewPassword />
+        <Asked way="password" fields={TO_CHANGE} act="Change it" done="Changed." />
       </Fold>
       <Fold label="Other devices signed in">
         <Asked
@@ -37,67 +37,37 @@ export function AccountPart() {
   );
 }
 
-function NewPassword() {
-  const change = useChangeAccount('password');
-  const [current, setCurrent] = useState('');
-  const [password, setPassword] = useState('');
-  useFirstError(change.error);
-  return (
-    <Stack
-      as="form"
-      noValidate
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        change.mutate(
-          { current, password },
-          {
-            onSuccess: () => {
-              setCurrent('');
-              setPassword('');
-            },
-          },
-        );
-      }}
-    >
-      <Entry
-        label="Password of now"
-        type="password"
-        value={current}
-        onChange={setCurrent}
-        autoComplete="current-password"
-        error={fieldError(change.error, 'current')}
-      />
-      <Entry
-        label="New password"
-        type="password"
-        value={password}
-        onChange={setPassword}
-        autoComplete="new-password"
-        hint="At least ten letters. Every other device is signed out."
-        error={fieldError(change.error, 'password')}
-      />
-      <Row>
-        <Button type="submit" isPending={change.isPending}>
-          Change it
-        </Button>
-        {change.isSuccess && <Quiet role="status">Changed.</Quiet>}
-      </Row>
-      <Otherwise error={change.error} fields={['current', 'password']} />
-    </Stack>
-  );
+interface Field {
+  name: string;
+  label: string;
+  hint?: string;
+  isNew?: boolean;
 }
 
+const PRESENT: readonly Field[] = [{ name: 'password', label: 'Your password' }];
+const TO_CHANGE: readonly Field[] = [
+  { name: 'current', label: 'Password of now' },
+  {
+    name: 'password',
+    label: 'New password',
+    hint: 'At least ten letters. Every other device is signed out.',
+    isNew: true,
+  },
+];
+
 interface AskedProps {
-  way: 'elsewhere' | 'close';
+  way: AccountChange;
   act: string;
+  fields?: readonly Field[];
   says?: string;
   done?: string;
 }
 
-/** What needs the password once more, and nothing else. */
-function Asked({ way, act, says, done }: AskedProps) {
+/** What needs the password once more. */
+function Asked({ way, act, fields = PRESENT, says, done }: AskedProps) {
   const change = useChangeAccount(way);
-  const [password, setPassword] = useState('');
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const isAtField = fields.some(({ name }) => fieldError(change.error, name) !== null);
   useFirstError(change.error);
   return (
     <Stack
@@ -105,33 +75,30 @@ function Asked({ way, act, says, done }: AskedProps) {
       noValidate
       onSubmit={(event: React.FormEvent) => {
         event.preventDefault();
-        change.mutate({ password }, { onSuccess: () => setPassword('') });
+        change.mutate(typed, { onSuccess: () => setTyped({}) });
       }}
     >
       {says && <Quiet>{says}</Quiet>}
-      <Entry
-        label="Your password"
-        type="password"
-        value={password}
-        onChange={setPassword}
-        autoComplete="current-password"
-        error={fieldError(change.error, 'password')}
-      />
+      {fields.map(({ name, label, hint, isNew = false }) => (
+        <Entry
+          key={name}
+          label={label}
+          type="password"
+          value={typed[name] ?? ''}
+          onChange={(text) => setTyped({ ...typed, [name]: text })}
+          autoComplete={isNew ? 'new-password' : 'current-password'}
+          hint={hint}
+          error={fieldError(change.error, name)}
+        />
+      ))}
       <Row>
         <Button type="submit" isPending={change.isPending}>
           {act}
         </Button>
         {change.isSuccess && done && <Quiet role="status">{done}</Quiet>}
       </Row>
-      <Otherwise error={change.error} fields={['password']} />
+      {change.isError && !isAtField && <Notice kind="wrong">{change.error.message}</Notice>}
     </Stack>
-  );
-}
-
-/** A refusal that is about no field. */
-function Otherwise({ error, fields }: { error: Error | null; fields: string[] }) {
-  return error === null || fields.some((field) => fieldError(error, field) !== null) ? null : (
-    <Notice kind="wrong">{error.message}</Notice>
   );
 }
 

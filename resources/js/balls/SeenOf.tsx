@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Entry, Fold, OneOf, Quiet, Stack } from '../design';
 import { useSeenKinds } from '../server/queries';
-import { type Asked, type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
+import { type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
 import type { Units } from '../units/useUnits';
 
 interface SeenOfProps {
@@ -42,7 +42,7 @@ export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
 }
 
 interface SeenOneProps {
-  kind: Asked;
+  kind: SeenKind;
   answer: Seen[string];
   onAnswer: (answer: Seen[string]) => void;
   units: Units;
@@ -51,8 +51,7 @@ interface SeenOneProps {
 /** Not said is an answer too. */
 const NOT_SAID = { value: '', label: 'Not said' } as const;
 
-/** One thing that can be answered, of a ball or of a check. */
-export function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
+function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
   switch (kind.kind) {
     case 'words':
       return (

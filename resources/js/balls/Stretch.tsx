@@ -1,5 +1,6 @@
 import { AnyOf, Fold, OneOf, Quiet, Stack } from '../design';
 import { announce } from '../device/announce';
+import { PART_NAMES } from '../lane/drillWords';
 import type { Disturbance, Session, SessionPart } from '../server/types';
 import type { useLog } from '../server/useOutbox';
 
@@ -7,9 +8,9 @@ type Part = NonNullable<SessionPart>;
 
 const PARTS: readonly { value: Part | 'none'; label: string }[] = [
   { value: 'none', label: 'No part' },
-  { value: 'baseline', label: 'Baseline: watched, nothing said' },
-  { value: 'work', label: 'Work' },
-  { value: 'retest', label: 'Tried again' },
+  { value: 'baseline', label: `${PART_NAMES.baseline}: watched, nothing said` },
+  { value: 'work', label: PART_NAMES.work },
+  { value: 'retest', label: PART_NAMES.retest },
 ];
 
 const AROUND: readonly { value: Disturbance; label: string }[] = [
@@ -21,8 +22,6 @@ const AROUND: readonly { value: Disturbance; label: string }[] = [
   { value: 'insects', label: 'Insects' },
 ];
 
-const SHORT: Record<Part, string> = { baseline: 'baseline', work: 'work', retest: 'tried again' };
-
 interface StretchProps {
   session: Session;
   log: ReturnType<typeof useLog>;
@@ -31,7 +30,7 @@ interface StretchProps {
 /** What the balls from here on are for, and what goes on around them: one touch, and it holds until it is changed. */
 export function Stretch({ session: { during }, log }: StretchProps) {
   const facts = [
-    ...(during.part === null ? [] : [SHORT[during.part]]),
+    ...(during.part === null ? [] : [PART_NAMES[during.part].toLowerCase()]),
     ...AROUND.filter(({ value }) => during.disturbances.includes(value)).map(({ label }) =>
       label.toLowerCase(),
     ),

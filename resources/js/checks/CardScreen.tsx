@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import {
@@ -16,12 +15,12 @@ import {
   Title,
   wide,
 } from '../design';
-import { useCheckBook, useStudentChecks } from '../server/queries';
+import { useStudentChecks } from '../server/queries';
 import type { CardLook, CardSight, PointCard, PointSight, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { day } from '../units/dates';
+import { FromBook, OfSession } from './FromBook';
 import { useOfWhom, WhoIsChecked } from './ofWhom';
-import { WithSession } from './WithSession';
 
 const Points = styled.ol`
   margin: 0; padding: 0; list-style: none; counter-reset: point;
@@ -33,23 +32,14 @@ const Points = styled.ol`
 
 /** One card looked at point by point: a touch each. */
 export function CardScreen() {
-  return <WithSession>{(session) => <CardIn session={session} />}</WithSession>;
-}
-
-function CardIn({ session }: { session: Session }) {
-  const { key } = useParams();
-  const book = useCheckBook();
-  const card = book.data?.cards.find((each) => each.key === key);
-  return card === undefined ? (
-    <Page>
-      {book.data === undefined && !book.isError ? (
-        <p>Opening the card …</p>
-      ) : (
-        <Notice kind="wrong">{book.error?.message ?? 'There is no such card.'}</Notice>
+  return (
+    <OfSession>
+      {(session) => (
+        <FromBook what="card" find={({ cards }, key) => cards.find((each) => each.key === key)}>
+          {(card) => <CardOf session={session} card={card} />}
+        </FromBook>
       )}
-    </Page>
-  ) : (
-    <CardOf session={session} card={card} />
+    </OfSession>
   );
 }
 

@@ -19,8 +19,8 @@ import { useCheckBook, useStudentChecks } from '../server/queries';
 import type { CardLook, CheckKind, CheckLook, PointCard, Session } from '../server/types';
 import { day } from '../units/dates';
 import { type Units, useUnits } from '../units/useUnits';
+import { OfSession } from './FromBook';
 import { useOfWhom, WhoIsChecked } from './ofWhom';
-import { WithSession } from './WithSession';
 
 const Lines = styled.ul`
   list-style: none; margin: 0; padding: 0;
@@ -36,7 +36,7 @@ const Beside = styled.div`
 
 /** What can be checked of whoever is here, and what the last time found. */
 export function CheckList() {
-  return <WithSession>{(session) => <ListOf session={session} />}</WithSession>;
+  return <OfSession>{(session) => <ListOf session={session} />}</OfSession>;
 }
 
 function ListOf({ session }: { session: Session }) {

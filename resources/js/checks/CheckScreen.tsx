@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import {
@@ -25,16 +24,16 @@ import {
 } from '../design';
 import { announce } from '../device/announce';
 import { CheckFound } from '../found/CheckFound';
-import { useCheckBook, useStudentChecks } from '../server/queries';
+import { useStudentChecks } from '../server/queries';
 import type { CheckField, CheckKind, CheckLook, CheckTry, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { day } from '../units/dates';
 import { type Units, useUnits } from '../units/useUnits';
 import { FaceAndPath } from './FaceAndPath';
+import { FromBook, OfSession } from './FromBook';
 import { useOfWhom, WhoIsChecked } from './ofWhom';
 import { TapTempo } from './TapTempo';
 import { type Draft, lengthKind, NOTHING, nextDraft, readDraft, tryWords } from './tries';
-import { WithSession } from './WithSession';
 
 const Beside = styled.div`
   display: grid; gap: ${space.l} ${space.xl}; align-items: start; grid-template-columns: minmax(0, 1fr);
@@ -49,25 +48,15 @@ const Made = styled.ol`
 
 /** One check: how it is done, entering tries, and what they find, drawn. */
 export function CheckScreen() {
-  return <WithSession>{(session) => <CheckIn session={session} />}</WithSession>;
-}
-
-function CheckIn({ session }: { session: Session }) {
-  const { key } = useParams();
-  const book = useCheckBook();
-  const kind = book.data?.kinds.find((each) => each.key === key);
-  if (kind === undefined) {
-    return (
-      <Page>
-        {book.data === undefined && !book.isError ? (
-          <p>Opening the check …</p>
-        ) : (
-          <Notice kind="wrong">{book.error?.message ?? 'There is no such check.'}</Notice>
-        )}
-      </Page>
-    );
-  }
-  return <CheckOf key={kind.key} session={session} kind={kind} />;
+  return (
+    <OfSession>
+      {(session) => (
+        <FromBook what="check" find={({ kinds }, key) => kinds.find((each) => each.key === key)}>
+          {(kind) => <CheckOf key={kind.key} session={session} kind={kind} />}
+        </FromBook>
+      )}
+    </OfSession>
+  );
 }
 
 function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {

@@ -1,7 +1,7 @@
 /** What is said of drills and balls to come, with lengths in the coach's own unit. */
 
 import type { Expectation } from '../server/contract';
-import type { CallOut, DrillStation, Task } from '../server/types';
+import type { CallOut, DrillStation, SessionPart, Task } from '../server/types';
 import type { LengthKind } from '../units/length';
 import type { Units } from '../units/useUnits';
 
@@ -22,6 +22,13 @@ export const TASKS: Record<Task, string> = {
   aim_wider: 'with a wider aim',
   more_pace: 'with more pace',
   roll_by_hand: 'rolled by hand',
+};
+
+/** Parts of a session, as balls are told apart by them. */
+export const PART_NAMES: Readonly<Record<NonNullable<SessionPart>, string>> = {
+  baseline: 'Baseline',
+  work: 'Work',
+  retest: 'Tried again',
 };
 
 /** Up to here a quarter of an inch counts, metres. */

@@ -1,9 +1,9 @@
 import styled from 'styled-components';
 import { Fold, narrow, OneOf, Pick, Quiet, Row, Said, Stack, space, wide } from '../design';
 import { FoundOne } from '../found/Found';
-import { inWords } from '../lane/drillWords';
+import { inWords, PART_NAMES } from '../lane/drillWords';
 import { type LookFilter, type LookOf, lookPath } from '../server/queries';
-import type { Look } from '../server/types';
+import type { Look, SessionPart } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { LookLane } from './LookLane';
 
@@ -153,8 +153,6 @@ const SLOPES: Record<string, string> = {
 };
 
 /** What can be told apart in these balls at all. */
-const PARTS: Record<string, string> = { baseline: 'Baseline', work: 'Work', retest: 'Tried again' };
-
 function rarePicks({ slopes, drills, putters, tempos, parts }: Look) {
   const picks = [
     {
@@ -181,7 +179,10 @@ function rarePicks({ slopes, drills, putters, tempos, parts }: Look) {
     {
       field: 'part',
       label: 'Part',
-      options: parts.map(({ name, n }) => ({ value: name, label: `${PARTS[name] ?? name} (${n})` })),
+      options: parts.map(({ name, n }) => ({
+        value: name,
+        label: `${PART_NAMES[name as NonNullable<SessionPart>]} (${n})`,
+      })),
       isAlone: true,
     },
   ] as const satisfies readonly {

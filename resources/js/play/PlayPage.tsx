@@ -288,7 +288,6 @@ function likely(share: number, [low, high]: readonly [number, number]): string {
   return `${percent(share)} (likely ${percent(low)} to ${percent(high)})`;
 }
 
-/** Putts, three-putts, and what they cost. */
 /** What the student told before any round was noted. */
 function AsTold({ student }: { student: string }) {
   const told = useAbout(student).data;
@@ -300,6 +299,7 @@ function AsTold({ student }: { student: string }) {
   return facts.length === 0 ? null : <Quiet>As told on arrival: {facts.join(', ')}.</Quiet>;
 }
 
+/** Putts, three-putts, and what they cost. */
 function WhatItCost({ play, units }: PlayPartProps) {
   const coach = useMe().data?.coach;
   const inside = coach?.three_putt_inside_m ?? null;

@@ -36,8 +36,10 @@ const CHANGES = {
   close: ['DELETE', 'me'],
 } as const;
 
+export type AccountChange = keyof typeof CHANGES;
+
 /** Changes the account itself, with its password asked for again; a deleted one is signed out. */
-export function useChangeAccount(way: keyof typeof CHANGES) {
+export function useChangeAccount(way: AccountChange) {
   const client = useQueryClient();
   const [method, path] = CHANGES[way];
   return useMutation({

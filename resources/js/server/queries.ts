@@ -60,6 +60,7 @@ export {
   useLook,
 } from './lookQueries';
 export {
+  type AccountChange,
   followDoor,
   type Settings,
   useChangeAccount,

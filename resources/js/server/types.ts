@@ -8,7 +8,6 @@ import type {
   During,
   Putt,
   Reading,
-  SeenKind,
   Session,
   Station,
   StudentChecks,
@@ -56,8 +55,6 @@ export type CheckField = CheckKind['fields'][number];
 export type SessionPart = During['part'];
 export type Disturbance = During['disturbances'][number];
 export type PointSight = CardSight['sight'];
-/** What can be answered, of a ball or of a check. */
-export type Asked = Pick<SeenKind, 'question' | 'kind' | 'answers' | 'least' | 'most'>;
 
 export const NO_REMARKS: Remarks = { mark: null, cause: null };
 
