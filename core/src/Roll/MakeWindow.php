@@ -19,6 +19,10 @@ final readonly class MakeWindow
     private const FAN = 7;
     private const HALVINGS = 14;
 
+    /** Tried so often by moving the squares, until the arrival is so near, m/s. */
+    private const ROUNDS = 6;
+    private const CLOSE = 0.004;
+
     /** Speeds over the hole at the ends of the fan: barely arriving, and nearly too fast, m/s. */
     private const DYING = 0.05;
     private const FASTEST = 0.98 * Physics::CAPTURE_SPEED;
@@ -35,10 +39,10 @@ final readonly class MakeWindow
             return new self([]);
         }
         $hole = $length->metres();
-        $roller = new Roller($surface);
+        $roller = new Roller($surface, Roller::ROUGH_STEP);
         $lines = new LineFinder($roller, $hole, 1e-4);
         [$slowest, $fastest] = array_map(
-            static fn(float $arrival): float => self::startFor($roller, $lines, $hole, $line, $speed, $arrival),
+            static fn(float $arrival): float => self::startFor($roller, $lines, $hole, $read, $arrival),
             [self::DYING, self::FASTEST],
         );
         $bands = [];
@@ -70,10 +74,32 @@ final readonly class MakeWindow
     }
 
     /**
-     * Start speed whose ball arrives with a given speed on its own line through the centre, by
-     * halving; a ball that does not get there at all counts as too slow.
+     * Start speed whose ball arrives with a given speed on its own line through the centre. What friction and climb take
+     * is nearly the same for every ball, so the squares of start speed and arrival move together; where that does not
+     * settle (a tier, a ball that does not get there) it is halved out.
      */
-    private static function startFor(
+    private static function startFor(Roller $roller, LineFinder $lines, float $hole, Read $read, float $arrival): float
+    {
+        [$line, $speed, $arrives] = [(float) $read->startLine(), (float) $read->startSpeed(), (float) $read->speedAtHole()];
+        $squared = $speed ** 2;
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $squared += $arrival ** 2 - $arrives ** 2;
+            $through = $squared > 0.0 ? $lines->throughCentre(sqrt($squared), $line) : null;
+            if ($through === null) {
+                break;
+            }
+            $line = $through;
+            $arrives = $roller->rollToHole(sqrt($squared), $line, $hole)->closest->speed();
+            if (abs($arrives - $arrival) < self::CLOSE) {
+                return sqrt($squared);
+            }
+        }
+
+        return self::halvedOut($roller, $lines, $hole, $line, $speed, $arrival);
+    }
+
+    /** The same by halving; a ball that does not get there at all counts as too slow. */
+    private static function halvedOut(
         Roller $roller,
         LineFinder $lines,
         float $hole,

@@ -38,6 +38,9 @@ final readonly class Reader
 
     private float $hole;
     private Roller $roller;
+
+    /** For the walk over start speeds: what it finds is polished, what it does not find is only named. */
+    private Roller $rough;
     private LineFinder $lines;
 
     /** @param float $pace path beyond the covered hole, metres, at least 0 */
@@ -46,7 +49,8 @@ final readonly class Reader
         Check::within(Check::notNegative($pace, 'pace_m'), 0.0, self::LONGEST_PACE, 'pace_m');
         $this->hole = $length->metres();
         $this->roller = new Roller($surface);
-        $this->lines = new LineFinder($this->roller, $this->hole, 0.1 * self::CLOSE);
+        $this->rough = new Roller($surface, Roller::ROUGH_STEP);
+        $this->lines = new LineFinder($this->rough, $this->hole, 0.1 * self::CLOSE);
     }
 
     public function read(): Read
@@ -56,7 +60,7 @@ final readonly class Reader
         }
         $found = $this->newton($this->surface, $this->straightGuess($this->surface))
             ?? $this->growSlopes()
-            ?? $this->walkSpeeds();
+            ?? $this->polished($this->walkSpeeds());
         if ($found instanceof ReadReason) {
             return Read::refused($found);
         }
@@ -199,7 +203,7 @@ final readonly class Reader
                 continue;
             }
             $line = $through;
-            $beyond = $this->roller->roll($speed, $line, $this->hole)->beyond ?? INF;
+            $beyond = $this->rough->roll($speed, $line, $this->hole)->beyond ?? INF;
             if ($beyond >= $this->pace) {
                 return $slower === null
                     ? $this->slowestAnswer($speed, $line, $beyond)
@@ -209,6 +213,16 @@ final readonly class Reader
         }
 
         return $slower === null && !$this->surface->planeHolds() ? ReadReason::RunsAway : ReadReason::NoLine;
+    }
+
+    /**
+     * @param array{float, float, Trajectory}|ReadReason $found
+     *
+     * @return array{float, float, Trajectory}|ReadReason
+     */
+    private function polished(array|ReadReason $found): array|ReadReason
+    {
+        return $found instanceof ReadReason ? $found : $this->newton($this->surface, [$found[0], $found[1]]) ?? $found;
     }
 
     /** A speed that reaches the pace on the level and up every climb, descents left out, m/s. */
@@ -232,7 +246,7 @@ final readonly class Reader
         for ($round = 0; $round < self::MAX_HALVINGS; ++$round) {
             $middle = 0.5 * ($fails + $arrives);
             $through = $this->lines->throughCentre($middle, $line);
-            $reached = $through === null ? null : $this->roller->roll($middle, $through, $this->hole)->beyond ?? INF;
+            $reached = $through === null ? null : $this->rough->roll($middle, $through, $this->hole)->beyond ?? INF;
             if ($through === null || $reached === null) {
                 $fails = $middle;
                 continue;
@@ -258,14 +272,14 @@ final readonly class Reader
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
             $speed = 0.5 * ($slow + $fast);
             $line = $this->lines->throughCentre($speed, $line) ?? $line;
-            $trajectory = $this->roller->roll($speed, $line, $this->hole);
+            $trajectory = $this->rough->roll($speed, $line, $this->hole);
             $beyond = $trajectory->beyond ?? INF;
             if (abs($beyond - $this->pace) < self::CLOSE) {
                 return [$speed, $line, $trajectory];
             }
             [$slow, $fast] = $beyond < $this->pace ? [$speed, $fast] : [$slow, $speed];
         }
-        $fastest = $this->roller->roll($fast, $line, $this->hole)->beyond;
+        $fastest = $this->rough->roll($fast, $line, $this->hole)->beyond;
 
         return $fastest === null ? ReadReason::RunsAway : ReadReason::NoLine;
     }
