@@ -99,8 +99,23 @@ final readonly class PlaneRoll
             * ($c2 * $c2 * $a * $a / (1.0 - $q) + 2.0 * $c2 * $s2 * $w * $w + $s2 * $s2 * $b * $b / (1.0 + $q));
     }
 
-    /** Where along its way the ball is first nearest to a hole on the line; null where it stops before. */
-    public function closest(float $holeX): ?float
+    /**
+     * Where along its way the ball is first nearest to a hole on the line; null where it stops before.
+     *
+     * @param float $restSpeed m/s; slower is at rest, though it still turns downhill within its last microns
+     */
+    public function closest(float $holeX, float $restSpeed): ?float
+    {
+        $w = $this->level($holeX);
+        if ($w === null) {
+            return null;
+        }
+        [, , $vx, $vy] = $this->at($w);
+
+        return hypot($vx, $vy) < $restSpeed ? null : $w;
+    }
+
+    private function level(float $holeX): ?float
     {
         [$near, $fNear] = [1.0, $this->closing(1.0, $holeX)];
         for ($look = 1; $look < self::LOOKS; ++$look) {

@@ -101,7 +101,7 @@ final readonly class Roller
 
     private function onPlane(PlaneRoll $roll, float $holeX, bool $toRest, bool $keepPath): Trajectory
     {
-        $level = $roll->closest($holeX);
+        $level = $roll->closest($holeX, self::REST_SPEED);
         $path = $keepPath ? $roll->trace() : [];
         if ($level === null) {
             return $this->atRest($roll->at(0.0), null, 0.0, $holeX, $path);
