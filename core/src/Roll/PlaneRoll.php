@@ -27,7 +27,7 @@ final readonly class PlaneRoll
     private const STEEPEST = 0.95;
 
     /** Points of the way that are looked at for the one where the ball is level with the hole. */
-    private const LOOKS = 12;
+    private const LOOKS = 24;
     private const ROUNDS = 120;
     private const CLOSE = 1e-14;
 
@@ -106,28 +106,23 @@ final readonly class PlaneRoll
      */
     public function closest(float $holeX, float $restSpeed): ?float
     {
-        $w = $this->level($holeX);
-        if ($w === null) {
-            return null;
-        }
-        [, , $vx, $vy] = $this->at($w);
-
-        return hypot($vx, $vy) < $restSpeed ? null : $w;
-    }
-
-    private function level(float $holeX): ?float
-    {
         [$near, $fNear] = [1.0, $this->closing(1.0, $holeX)];
-        for ($look = 1; $look < self::LOOKS; ++$look) {
-            $w = 1.0 - $look / self::LOOKS;
+        for ($look = 1; $look < self::ROUNDS; ++$look) {
+            // Even steps, then halves: the last stretch may turn so fast that the ball draws away for a moment only.
+            $w = $look < self::LOOKS ? 1.0 - $look / self::LOOKS : 0.5 * $near;
             $f = $this->closing($w, $holeX);
             if ($f > 0.0) {
-                return $this->between($near, $fNear, $w, $f, $holeX);
+                $level = $this->between($near, $fNear, $w, $f, $holeX);
+
+                return $this->speedAt($level) < $restSpeed ? null : $level;
+            }
+            if ($this->speedAt($w) < $restSpeed) {
+                return null;
             }
             [$near, $fNear] = [$w, $f];
         }
 
-        return $this->lastOne($near, $fNear, $holeX);
+        return null;
     }
 
     /** @return list<array{float, float}> points on the way to rest, 50 ms apart */
@@ -166,8 +161,7 @@ final readonly class PlaneRoll
     private function whereAt(float $time, float $w): float
     {
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            [, , $vx, $vy] = $this->at($w);
-            $step = ($this->secondsAt($w) - $time) * $this->surface->deceleration * $w / max(1e-12, hypot($vx, $vy));
+            $step = ($this->secondsAt($w) - $time) * $this->surface->deceleration * $w / max(1e-12, $this->speedAt($w));
             $w = min(1.0, max(0.1 * $w, $w + $step));
             if (abs($step) < 1e-9) {
                 break;
@@ -177,26 +171,11 @@ final readonly class PlaneRoll
         return $w;
     }
 
-    /** The last stretch: at rest there is no velocity, and the way it came from, straight downhill, decides. */
-    private function lastOne(float $near, float $fNear, float $holeX): ?float
+    private function speedAt(float $w): float
     {
-        [$x, $y] = $this->at(0.0);
-        // Straight uphill it comes to rest facing the hill.
-        $facing = $this->cosine < 1e-12 ? -1.0 : 1.0;
-        if ((($x - $holeX) * $this->downX + $y * $this->downY) * $facing <= 0.0) {
-            return null;
-        }
-        $w = $near;
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $w *= 0.5;
-            $f = $this->closing($w, $holeX);
-            if ($f > 0.0) {
-                return $this->between($near, $fNear, $w, $f, $holeX);
-            }
-            [$near, $fNear] = [$w, $f];
-        }
+        [, , $vx, $vy] = $this->at($w);
 
-        return null;
+        return hypot($vx, $vy);
     }
 
     /** False position with the Illinois rule between a place before the hole and one past it. */
