@@ -21,17 +21,13 @@ use Amble\Core\LookBack\SessionLook;
 use Amble\Core\LookBack\StrokeLook;
 use Amble\Core\LookBack\StrokeTable;
 use Amble\Core\Session\SetAside;
-use Amble\Core\Stroke\StrokeFit;
-use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
-use App\Models\Bench;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Gathers what the core needs to look back on a session. */
@@ -39,9 +35,6 @@ final class LookBackDesk
 {
     /** Whoever rolled on the green so long before tells of the same day. */
     private const SAME_DAY_HOURS = 14;
-
-    /** A line worked out is kept so long for "what if" questions, minutes. */
-    private const KEPT_MINUTES = 60;
 
     /** Habits are told from so many of the latest balls: older ones tell of an older stroke. */
     private const LATELY = 120;
@@ -52,7 +45,7 @@ final class LookBackDesk
     public function __construct(
         private readonly EvidenceRoom $evidence,
         private readonly GreenReadings $readings,
-        private readonly StrokeSummaries $summaries,
+        private readonly StrokeLines $lines,
         private readonly Play $play,
         private readonly Looks $looks,
     ) {
@@ -120,10 +113,7 @@ final class LookBackDesk
         if ($told === null) {
             return null;
         }
-        $fit = Cache::get(self::lineKey($session, $student));
-        if (!$fit instanceof StrokeFit) {
-            $fit = $this->stroke($this->evidence->ofStudent($student), $session, $student)->fit;
-        }
+        $fit = $this->lines->of($student, $session->green?->surface);
 
         $more = $length === null ? [] : [[$length, Grade::level()]];
 
@@ -138,16 +128,10 @@ final class LookBackDesk
     private function stroke(array $balls, PracticeSession $session, Student $student): StrokeLook
     {
         $surface = $session->green?->surface;
-        $prior = $surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $surface);
-        $stroke = StrokeLook::of($balls, $surface, $session->id, $prior);
-        Cache::put(self::lineKey($session, $student), $stroke->fit->lineOnly(), CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES));
+        $stroke = StrokeLook::of($balls, $surface, $session->id, $this->lines->prior($student, $surface));
+        $this->lines->keep($student, $surface, $stroke->fit);
 
         return $stroke;
-    }
-
-    private static function lineKey(PracticeSession $session, Student $student): string
-    {
-        return implode(' ', ['stroke-line', $student->id, $session->green?->surface->value, Bench::evidenceVersion($session->bench_id)]);
     }
 
     /** @return array{Standing|null, ReadingMethod} */

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\Surface;
+use Amble\Core\LookBack\Asked;
 use Amble\Core\Play\PlayLook;
 use Amble\Core\Play\Stakes;
 use Amble\Core\Play\StakesMissing;
+use Amble\Core\Strokes\Player;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
 use App\Models\Benchmark;
@@ -54,12 +57,23 @@ final class Play
     {
         $first = self::look($this->rounds($student), null, $student->unit)->firstPutts;
         $all = $this->looks->all($student);
-        $asked = $all->with(array_slice($all->balls, -self::BALLS));
+        $asked = self::lately($all);
         $last = $all->balls[count($all->balls) - 1] ?? null;
         $speed = $last?->reading?->reading->speed;
         $told = $speed ?? GreenSpeed::ordinary();
 
         return [Stakes::of($asked, $told, $first), $told, $speed !== null, $first->areEnough()];
+    }
+
+    /** The player a student's balls make; null while they are too few. */
+    public function player(Student $student, ?Surface $surface): ?Player
+    {
+        return Stakes::player(self::lately($this->looks->all($student, $surface)));
+    }
+
+    private static function lately(Asked $all): Asked
+    {
+        return $all->with(array_slice($all->balls, -self::BALLS));
     }
 
     /** What rounds come to, for a rule of the margin; null where there is none. */

@@ -6,6 +6,7 @@ namespace Tests\Attack;
 
 use App\Models\Benchmark;
 use App\Models\Coach;
+use App\Models\KeptRead;
 use App\Models\LengthSet;
 use App\Models\OwnCard;
 use App\Models\Putter;
@@ -35,6 +36,7 @@ final class Doors
             'benchmark' => Benchmark::query()->create($own + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Counted'])->id,
             'putter' => Putter::query()->create($own + ['student_id' => $somebody->id, 'name' => 'Old'])->id,
             'set' => LengthSet::query()->create($own + ['name' => 'Three', 'said' => '3, 6, 9', 'lengths_m' => [3.0, 6.0, 9.0]])->id,
+            'read' => KeptRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
             'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
             'ball' => '01M4G0000000000000000000AA', 'link' => str_repeat('a', 40), 'any' => 'nowhere',
         ];
@@ -120,6 +122,9 @@ final class Doors
             'PUT api/greens/{green}' => ['name' => 'Lawn', 'surface' => 'mat'],
             'DELETE api/greens/{green}' => [],
             'POST api/greens/{green}/back' => [],
+            'POST api/greens/{green}/reads' => ['id' => $id(), 'name' => 'Left', 'putt' => self::putt()],
+            'PUT api/reads/{read}' => ['name' => 'Left', 'putt' => self::putt()],
+            'DELETE api/reads/{read}' => [],
             'POST api/length-sets' => ['id' => $id(), 'name' => 'Three', 'said' => '3, 6 and 9', 'lengths_m' => [3, 6, 9]],
             'PUT api/length-sets/{set}' => ['id' => $id(), 'name' => 'Three', 'said' => '3, 6 and 9', 'lengths_m' => [3, 6, 9]],
             'DELETE api/length-sets/{set}' => [],
@@ -151,7 +156,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|api\/reader|face-and-path|what-if|/beside#', $door),
         ));
     }
 
@@ -162,5 +167,15 @@ final class Doors
         $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
 
         return $library['drills'][0];
+    }
+
+    /** @return array<string, mixed> a putt as it is said, every part of it */
+    private static function putt(): array
+    {
+        return [
+            'length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'pace_point_m' => null,
+            'slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => -2.0],
+            'tier' => ['height_m' => 0.1, 'run_m' => 0.8, 'start_m' => 1.0], 'grain' => ['worn' => 'far', 'strength' => 0.05],
+        ];
     }
 }

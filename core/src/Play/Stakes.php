@@ -43,10 +43,8 @@ final readonly class Stakes
     /** @return self|StakesMissing what is missing where it cannot be told */
     public static function of(Asked $asked, GreenSpeed $speed, FirstPutts $firstPutts): self|StakesMissing
     {
-        $control = Pace::control($asked);
-        $line = StartLines::fit($asked);
-        $read = ReadError::spread($asked);
-        $player = $control === null ? null : self::player($control, $line, $read ?? 0.0, $asked->pace);
+        [$control, $line, $read] = [Pace::control($asked), StartLines::fit($asked), ReadError::spread($asked)];
+        $player = $control === null ? null : self::told($control, $line, $read ?? 0.0, $asked->pace);
         if ($control === null || $player === null) {
             return $control?->spread === null || Pace::told($control) < self::FEWEST ? StakesMissing::Pace : StakesMissing::StartLine;
         }
@@ -61,8 +59,16 @@ final readonly class Stakes
         );
     }
 
+    /** The player these balls make; null while they are too few. */
+    public static function player(Asked $asked): ?Player
+    {
+        $control = Pace::control($asked);
+
+        return $control === null ? null : self::told($control, StartLines::fit($asked), ReadError::spread($asked) ?? 0.0, $asked->pace);
+    }
+
     /** @param float $read a misread and a stroke off line are chance apart, so they add in quadrature, radians */
-    private static function player(DistanceControl $control, DirectionFit $line, float $read, float $pace): ?Player
+    private static function told(DistanceControl $control, DirectionFit $line, float $read, float $pace): ?Player
     {
         return $control->bias === null || $control->spread === null || $line->bias === null || $line->spread === null
             || Pace::told($control) < self::FEWEST || $line->n < self::FEWEST

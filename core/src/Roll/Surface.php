@@ -47,6 +47,12 @@ final readonly class Surface
         return hypot($this->pullX, $this->pullY) <= $this->deceleration * (1.0 + 1e-9);
     }
 
+    /** The same ground without its tier. */
+    public function withoutTier(): self
+    {
+        return new self($this->speed, $this->along, $this->across, null, $this->grain);
+    }
+
     /** The same putt with grades and tier a share of what they are; grain and speed stay. */
     public function flattened(float $share): self
     {

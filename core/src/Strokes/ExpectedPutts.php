@@ -31,13 +31,14 @@ final class ExpectedPutts
     /** @var list<float>|null N at each grid distance; null without convergence */
     private ?array $expected = null;
 
-    public function __construct(Player $player, GreenSpeed $speed)
+    public function __construct(Player $player, private readonly GreenSpeed $speed)
     {
-        $this->transition = new PuttTransition($player, $speed->deceleration(), self::NEAREST);
+        $this->transition = self::transition($player, $speed);
         $this->solve();
     }
 
-    public function from(Length $length): LengthOutcome
+    /** @param Player|null $first who strikes the first putt, all later ones being this player's; null for the same */
+    public function from(Length $length, ?Player $first = null): LengthOutcome
     {
         $metres = $length->metres();
         if ($metres <= self::NEAREST) {
@@ -46,7 +47,7 @@ final class ExpectedPutts
         if ($this->expected === null || $this->onePutt === null) {
             return new LengthOutcome($metres, null, null, null);
         }
-        [$holed, $leaves] = $this->transition->from($metres);
+        [$holed, $leaves] = ($first === null ? $this->transition : self::transition($first, $this->speed))->from($metres);
         $expected = 1.0;
         $threeOrMore = 0.0;
         foreach ($leaves as [$leave, $chance]) {
@@ -77,6 +78,11 @@ final class ExpectedPutts
         }
 
         return $weights > 0.0 ? $sum / $weights : throw InvalidInput::emptyList('mix', 'length');
+    }
+
+    private static function transition(Player $player, GreenSpeed $speed): PuttTransition
+    {
+        return new PuttTransition($player, $speed->deceleration(), self::NEAREST);
     }
 
     private function solve(): void

@@ -30,6 +30,12 @@ final readonly class Player
     ) {
     }
 
+    /** An ordinary player, who holes two 6-footers in five: 2.2° and 12 % (maths.md 6). */
+    public static function ordinary(float $pace): self
+    {
+        return self::of(0.0, deg2rad(2.2), 0.0, 0.12, $pace);
+    }
+
     /** @throws InvalidInput If a figure is not finite, or a spread or the pace is below 0. */
     public static function of(
         float $lineBias,
@@ -45,6 +51,12 @@ final readonly class Player
             Check::within(Check::notNegative($paceSpread, 'distance.spread'), 0.0, self::WILDEST, 'distance.spread'),
             Check::within(Check::notNegative($pace, 'pace_m'), 0.0, Reader::LONGEST_PACE, 'pace_m'),
         );
+    }
+
+    /** The same player with a steady fault more: radians to the right, share of length long. */
+    public function off(float $line, float $pace): self
+    {
+        return new self($this->lineBias + $line, $this->lineSpread, $this->paceBias + $pace, $this->paceSpread, $this->pace);
     }
 
     /** The same player with one figure multiplied by a factor of at least 0. */

@@ -22,6 +22,7 @@ const CardEditor = later(async () => (await import('../checks/CardEditor')).Card
 const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
 const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
 const PocketPage = later(async () => (await import('../pocket/PocketPage')).PocketPage);
+const ReaderScreen = later(async () => (await import('../reader/ReaderScreen')).ReaderScreen);
 const RoundScreen = later(async () => (await import('../play/RoundScreen')).RoundScreen);
 const Settings = later(async () => (await import('../account/Settings')).Settings);
 const DrillCard = later(async () => (await import('../drills/DrillCard')).DrillCard);
@@ -76,6 +77,7 @@ const router = createBrowserRouter([
               { path: 'sessions/:id/drills/:key', element: <SetOutScreen /> },
               { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
               { path: 'greens', element: <Greens /> },
+              { path: 'reader', element: <ReaderScreen /> },
               { path: 'ledger', element: <Ledger /> },
               { path: 'settings', element: <Settings /> },
               { path: 'sessions/:id/checks', element: <CheckList /> },

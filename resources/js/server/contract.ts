@@ -23,6 +23,7 @@ export type SessionEvent =
   | CardPointSeen
   | PartBegun
   | DisturbanceNoted;
+export type SaidSlope = SlopeByGrades | SlopeByClock | SlopeByFeet;
 export type RunState = SoloRun | GroupRun;
 
 /**
@@ -1376,6 +1377,60 @@ export interface Fault {
   is_open: boolean;
 }
 /**
+ * A read kept at a station of a green.
+ */
+export interface KeptRead {
+  id: string;
+  name: string;
+  putt: SaidPutt;
+  /**
+   * Where to aim at that pace, or why it cannot be told.
+   */
+  word: string;
+  kept_on: string;
+}
+/**
+ * A putt as a coach says it.
+ */
+export interface SaidPutt {
+  length_m: number;
+  speed_m: number;
+  pace_m: number;
+  /**
+   * Before the hole; it then decides instead of the pace.
+   */
+  pace_point_m: number | null;
+  slope: SaidSlope;
+  tier: SaidTier | null;
+  grain: SaidGrain | null;
+}
+export interface SlopeByGrades {
+  by: 'grades';
+  along_percent: number;
+  across_percent: number;
+}
+export interface SlopeByClock {
+  by: 'clock';
+  hour: number;
+  steep_percent: number;
+}
+export interface SlopeByFeet {
+  by: 'feet';
+  higher: 'left' | 'even' | 'right';
+  by_m: number;
+  along_percent: number;
+  stance_m?: number;
+}
+export interface SaidTier {
+  height_m: number;
+  run_m: number;
+  start_m: number;
+}
+export interface SaidGrain {
+  worn: 'far' | 'far_right' | 'right' | 'near_right' | 'near' | 'near_left' | 'left' | 'far_left';
+  strength: number | null;
+}
+/**
  * A past session in one line.
  */
 export interface LedgerLine {
@@ -1635,6 +1690,82 @@ export interface PutAway {
   students: Student[];
   greens: Green[];
   sessions: LedgerLine[];
+}
+/**
+ * A putt as it was read.
+ */
+export interface PuttLook {
+  length_m: number;
+  along_percent: number;
+  across_percent: number;
+  hour: number;
+  steep_percent: number;
+  lines: ReadLine[];
+  window: ReadBand[];
+  slips: ReadSlip[];
+  backstroke_m: number | null;
+  is_beyond_seen: boolean;
+  /**
+   * Putts more from here for one who starts a degree off, as a habit.
+   */
+  degree_costs: number | null;
+  tenth_costs: number | null;
+  /**
+   * Whether told for the student’s own figures.
+   */
+  is_own_rates: boolean;
+  widths: RealWidth[];
+  words: string[];
+  hints: string[];
+}
+export interface ReadLine {
+  kind: 'meant' | 'dying' | 'firm';
+  pace_m: number | null;
+  reason: string | null;
+  /**
+   * Positive right.
+   */
+  start_deg: number | null;
+  /**
+   * Beside the middle of the hole, positive right.
+   */
+  aim_m: number | null;
+  aim_holes: number | null;
+  /**
+   * Beyond the edge of the hole; negative inside.
+   */
+  outside_m: number | null;
+  start_speed_m_s: number | null;
+  speed_at_hole_m_s: number | null;
+  plays_like_m: number | null;
+  /**
+   * Along the line before the hole; negative past it.
+   */
+  dies_before_m: number | null;
+  path: [number, number][];
+}
+export interface ReadBand {
+  speed_at_hole_m_s: number;
+  left_deg: number;
+  centre_deg: number;
+  right_deg: number;
+}
+export interface ReadSlip {
+  key: 'left' | 'right' | 'short' | 'long';
+  is_holed: boolean;
+  x_m: number | null;
+  y_m: number | null;
+  leave_m: number | null;
+  back: string | null;
+  /**
+   * Still to come; null where nobody can say.
+   */
+  putts: number | null;
+}
+export interface RealWidth {
+  target: 'hole' | 'ball' | 'tee';
+  half_m: number;
+  half_deg: number;
 }
 export interface Putter {
   id: string;

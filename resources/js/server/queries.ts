@@ -81,6 +81,7 @@ export {
   useStakes,
 } from './playQueries';
 export { type PocketDraft, useCardBehind, useKeepPocket, usePocket, usePocketLink } from './pocketQueries';
+export { useDropRead, useKeepRead, useKeptReads, useRead } from './readQueries';
 export {
   addGreen,
   addStudent,

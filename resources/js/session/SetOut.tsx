@@ -1,5 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import {
   Button,
@@ -17,9 +18,10 @@ import {
   Title,
 } from '../design';
 import { announce } from '../device/announce';
+import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
-import { useGreenStations, usePlay } from '../server/queries';
-import type { Session, Station, Student } from '../server/types';
+import { useGreenStations, useKeptReads, usePlay } from '../server/queries';
+import type { Green, Session, Station, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
@@ -55,6 +57,7 @@ export function SetOut({ session }: WaypointProps) {
         <Part>
           <h2>Stations</h2>
           <Stations
+            session={session}
             stations={stations}
             units={units}
             onRemove={({ id, length_m }) => {
@@ -210,13 +213,30 @@ function useAdding(units: Units, onAdd: (station: NewStation) => void) {
   return { length, setLength, grade, setGrade, errors, add, enter: () => add(length, grade) };
 }
 
+/** The reader, opened on a station. */
+function readAt({ student, green }: Session, station: Station): string {
+  const query = new URLSearchParams({ length: String(station.length_m) });
+  for (const [name, value] of [
+    ['along', station.grade_percent],
+    ['across', station.across_percent],
+    ['student', student?.id],
+    ['green', green?.id],
+  ] as const) {
+    if (value != null) {
+      query.set(name, String(value));
+    }
+  }
+  return `/reader?${query.toString()}`;
+}
+
 interface StationsProps {
+  session: Session;
   stations: readonly Station[];
   units: Units;
   onRemove: (station: Station) => void;
 }
 
-function Stations({ stations, units, onRemove }: StationsProps) {
+function Stations({ session, stations, units, onRemove }: StationsProps) {
   if (stations.length === 0) {
     return (
       <Quiet>
@@ -247,7 +267,15 @@ function Stations({ stations, units, onRemove }: StationsProps) {
                 )}
               </th>
               <td>{formatPaces(station.length_m, units.choice)}</td>
-              <td>{slopeWords(station.grade_percent)}</td>
+              <td>
+                {slopeWords(station.grade_percent)}{' '}
+                <Link
+                  to={readAt(session, station)}
+                  aria-label={`Read the putt from ${units.show(station.length_m, 'station')}`}
+                >
+                  read it
+                </Link>
+              </td>
               <td>
                 <Button
                   look="bare"
@@ -265,11 +293,29 @@ function Stations({ stations, units, onRemove }: StationsProps) {
   );
 }
 
+/** What was read at this green before. */
+function ReadsKept({ green, units }: { green: Green; units: Units }) {
+  const kept = useKeptReads(green.id).data ?? [];
+  return kept.length === 0 ? null : (
+    <MarginWord>
+      <h2>Read here before</h2>
+      {kept.map(({ id, name, putt, word }) => (
+        <p key={id}>
+          <Link to={`/reader?green=${green.id}&read=${id}`}>{name}</Link>,{' '}
+          {units.show(putt.length_m, 'station')} at {units.show(putt.pace_m, 'roll')} past.{' '}
+          {inWords(word, units)}
+        </p>
+      ))}
+    </MarginWord>
+  );
+}
+
 function SetOutMargin({ units, session }: { units: Units; session: Session }) {
   const { student } = session;
   return (
     <Margin notes={[]}>
       {student !== null && <LengthsThatMatter student={student} />}
+      {session.green !== null && <ReadsKept green={session.green} units={units} />}
       <MarginWord>
         <h2>Your pace</h2>
         <p>

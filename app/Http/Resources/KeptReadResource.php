@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Reading\PaceKind;
+use Amble\Core\Reading\PaceLine;
+use Amble\Core\Reading\Putt;
+use Amble\Core\Reading\PuttWords;
+use App\Models\KeptRead;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A read kept at a green.
+ *
+ * @property KeptRead $resource
+ */
+final class KeptReadResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'name' => $this->resource->name,
+            'putt' => $this->resource->putt,
+            'word' => PuttWords::aimed(PaceLine::of(Putt::read(JsonInput::parse(json_encode($this->resource->putt, JSON_THROW_ON_ERROR))), PaceKind::Meant)),
+            'kept_on' => $this->resource->created_at->toDateString(),
+        ];
+    }
+}

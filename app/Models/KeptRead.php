@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * A read kept at a green, by a name: the putt as it was said, with the pace it is good for.
+ *
+ * @property string $green_id
+ * @property string $name
+ * @property array<string, mixed> $putt
+ * @property CarbonImmutable $created_at
+ */
+final class KeptRead extends OwnedRecord
+{
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'green_id', 'name', 'putt'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['putt' => 'array'];
+    }
+}

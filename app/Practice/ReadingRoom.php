@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\Surface;
+use Amble\Core\Reading\Putt;
+use Amble\Core\Reading\PuttLook;
+use Amble\Core\Strokes\ExpectedPutts;
+use Amble\Core\Strokes\Player;
+use App\Models\Bench;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
+
+/** Gathers what the core needs to read a putt for a student, or for nobody in particular. */
+final class ReadingRoom
+{
+    private const KEPT_MINUTES = 60;
+
+    /** Rates are solved for green speeds this far apart, metres: between them they hardly move, and a dragged speed asks often. */
+    private const SPEED_STEP = 0.15;
+
+    public function __construct(private readonly StrokeLines $lines, private readonly Play $play)
+    {
+    }
+
+    /** @return array{PuttLook, bool} with whether costs are told for the student's own figures */
+    public function look(Putt $putt, ?Student $student, ?Surface $surface): array
+    {
+        $surface ??= $student === null ? null : self::lastSurface($student);
+        $own = $student === null ? null : $this->player($student, $surface);
+        $player = $own ?? Player::ordinary($putt->pace);
+
+        return [
+            PuttLook::of($putt, $student?->hand, $student === null ? null : $this->lines->of($student, $surface), self::rates($player, $putt->surface->speed), $player),
+            $own !== null,
+        ];
+    }
+
+    /** The kind of ground a student rolled on last, where no green is said. */
+    private static function lastSurface(Student $student): ?Surface
+    {
+        return PracticeSession::query()->where('student_id', $student->id)->whereNotNull('green_id')->latest('started_at')->first()?->green?->surface;
+    }
+
+    private function player(Student $student, ?Surface $surface): ?Player
+    {
+        $key = implode(' ', ['player', $student->id, $surface?->value, Bench::evidenceVersion($student->bench_id)]);
+        /** @var array{Player|null} $kept a student without figures is kept too */
+        $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), fn(): array => [$this->play->player($student, $surface)]);
+
+        return $kept[0];
+    }
+
+    private static function rates(Player $player, GreenSpeed $speed): ExpectedPutts
+    {
+        $told = GreenSpeed::ofMetres(self::SPEED_STEP * max(5.0, round($speed->metres() / self::SPEED_STEP)));
+        $rates = Cache::remember(
+            'rates ' . hash('xxh128', serialize([$player, $told->metres()])),
+            CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES),
+            static fn(): ExpectedPutts => new ExpectedPutts($player, $told),
+        );
+        assert($rates instanceof ExpectedPutts);
+
+        return $rates;
+    }
+}

@@ -1,0 +1,122 @@
+import { Columns, Entry, OneOf, Quiet, Row, Stack } from '../design';
+import type { PuttLook, SaidPutt } from '../server/types';
+import type { Units } from '../units/useUnits';
+import { ClockDial, hourWords } from './ClockDial';
+import { Measured } from './Measured';
+import { type SlopeWay, STANCE, saidBy, withClock } from './said';
+
+const WAYS = [
+  { value: 'clock', label: 'Clock' },
+  { value: 'grades', label: 'Grades' },
+  { value: 'feet', label: 'Feet' },
+] as const satisfies readonly { value: SlopeWay; label: string }[];
+
+const HIGHER = [
+  { value: 'left', label: 'Left foot' },
+  { value: 'even', label: 'Even' },
+  { value: 'right', label: 'Right foot' },
+] as const;
+
+interface SlopeEntryProps {
+  putt: SaidPutt;
+  look: PuttLook | undefined;
+  onChange: (putt: SaidPutt) => void;
+  units: Units;
+  errorOf: (field: string) => string | null;
+}
+
+/** The ground as it was found: on the clock round the hole, by grades, or by which foot stands higher. */
+export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryProps) {
+  const { slope } = putt;
+  return (
+    <Stack $gap="s">
+      <OneOf
+        label="How the slope is said"
+        options={WAYS}
+        value={slope.by}
+        onChange={(by) => look !== undefined && onChange(saidBy(putt, look, by))}
+        isRow
+      />
+      {slope.by === 'clock' && (
+        <Row $gap="m">
+          <ClockDial
+            hour={slope.hour}
+            steep={slope.steep_percent}
+            onChange={(hour, steep) => onChange(withClock(putt, hour, steep))}
+          />
+          <Stack $gap="s" style={{ flex: '1 1 130px' }}>
+            <Measured
+              label="Straight uphill is"
+              suffix="% steep"
+              value={slope.steep_percent}
+              onChange={(steep_percent) => onChange({ ...putt, slope: { ...slope, steep_percent } })}
+              error={errorOf('slope.steep_percent')}
+            />
+            <Quiet>
+              Ball at {hourWords(slope.hour)} with uphill at 12. From 6 it goes straight up, at 3 and 9 it
+              breaks most.
+            </Quiet>
+          </Stack>
+        </Row>
+      )}
+      {slope.by === 'grades' && (
+        <Columns>
+          <Measured
+            label="Uphill"
+            suffix="%"
+            hint="Downhill is negative."
+            value={slope.along_percent}
+            onChange={(along_percent) => onChange({ ...putt, slope: { ...slope, along_percent } })}
+            error={errorOf('slope.along_percent')}
+          />
+          <Measured
+            label="Rising to the right"
+            suffix="%"
+            hint="To the left is negative."
+            value={slope.across_percent}
+            onChange={(across_percent) => onChange({ ...putt, slope: { ...slope, across_percent } })}
+            error={errorOf('slope.across_percent')}
+          />
+        </Columns>
+      )}
+      {slope.by === 'feet' && (
+        <Stack $gap="s">
+          <OneOf
+            label="Astride the line, which foot is higher?"
+            options={HIGHER}
+            value={slope.higher}
+            onChange={(higher) =>
+              onChange({ ...putt, slope: { ...slope, higher, by_m: slope.by_m === 0 ? 0.008 : slope.by_m } })
+            }
+          />
+          <Columns>
+            {slope.higher !== 'even' && (
+              <Entry
+                key={slope.higher}
+                label="Higher by"
+                suffix={units.suffix('width')}
+                defaultValue={units.text(slope.by_m, 'width')}
+                hint={`Over feet ${units.show(slope.stance_m ?? STANCE, 'backstroke')} apart.`}
+                onChange={(text) => {
+                  const { metres } = units.read(text, 'width');
+                  if (metres !== null) {
+                    onChange({ ...putt, slope: { ...slope, by_m: metres } });
+                  }
+                }}
+                error={errorOf('slope.by_m')}
+              />
+            )}
+            <Measured
+              label="Uphill"
+              suffix="%"
+              hint="Downhill is negative."
+              value={slope.along_percent}
+              onChange={(along_percent) => onChange({ ...putt, slope: { ...slope, along_percent } })}
+              error={errorOf('slope.along_percent')}
+            />
+          </Columns>
+        </Stack>
+      )}
+    </Stack>
+  );
+}

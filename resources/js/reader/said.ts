@@ -1,0 +1,84 @@
+/** A putt as a coach says it, and what dragging does to it. Metres, per cent, hours of the clock. */
+
+import type { PuttLook, SaidPutt } from '../server/types';
+import type { Unit } from '../units/length';
+import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/length';
+
+export type SlopeWay = SaidPutt['slope']['by'];
+
+/** What is on the lane before anything was said: an ordinary putt that breaks a little. */
+export function firstPutt(pace: number, speed: number | null): SaidPutt {
+  return {
+    length_m: 12 * METRES_PER_FOOT,
+    speed_m: speed ?? 9 * METRES_PER_FOOT,
+    pace_m: pace,
+    pace_point_m: null,
+    slope: { by: 'clock', hour: 4.5, steep_percent: 2 },
+    tier: null,
+    grain: null,
+  };
+}
+
+const LIMITS = { length: [0.3, 30], pace: [0, 3], steep: [0, 6] } as const;
+
+function held(value: number, [low, high]: readonly [number, number]): number {
+  return Math.min(high, Math.max(low, value));
+}
+
+/** How finely a length is dragged: an inch or a centimetre near, three inches or five centimetres further out. */
+function snapped(metres: number, unit: Unit, isFine: boolean): number {
+  const step = unit === 'metres' ? (isFine ? 0.01 : 0.05) : METRES_PER_INCH * (isFine ? 1 : 3);
+  return Math.round(metres / step) * step;
+}
+
+export function withLength(putt: SaidPutt, metres: number, unit: Unit): SaidPutt {
+  const length_m = held(snapped(metres, unit, metres < 2), LIMITS.length);
+  // A step stands where it stood before the hole; the ball moves.
+  const moved = length_m - putt.length_m;
+  return {
+    ...putt,
+    length_m,
+    tier: putt.tier === null ? null : { ...putt.tier, start_m: putt.tier.start_m + moved },
+  };
+}
+
+export function withPace(putt: SaidPutt, metres: number, unit: Unit): SaidPutt {
+  return { ...putt, pace_m: held(snapped(metres, unit, true), LIMITS.pace) };
+}
+
+export function withClock(putt: SaidPutt, hour: number, steep: number): SaidPutt {
+  return {
+    ...putt,
+    slope: {
+      by: 'clock',
+      hour: (Math.round(hour * 6) / 6 + 12) % 12,
+      steep_percent: Math.round(held(steep, LIMITS.steep) * 10) / 10,
+    },
+  };
+}
+
+/** The same ground, said in another way; of standing astride only the side to side is asked. */
+export function saidBy(putt: SaidPutt, look: PuttLook, by: SlopeWay): SaidPutt {
+  const tenth = (value: number) => Math.round(value * 10) / 10;
+  const [along_percent, across_percent] = [tenth(look.along_percent), tenth(look.across_percent)];
+  switch (by) {
+    case 'clock':
+      return withClock(putt, look.hour, look.steep_percent);
+    case 'grades':
+      return { ...putt, slope: { by, along_percent, across_percent } };
+    case 'feet':
+      return {
+        ...putt,
+        slope: {
+          by,
+          higher: across_percent === 0 ? 'even' : across_percent > 0 ? 'right' : 'left',
+          by_m: (Math.abs(across_percent) / 100) * STANCE,
+          stance_m: STANCE,
+          along_percent,
+        },
+      };
+  }
+}
+
+/** How far apart feet stand where nobody says. */
+export const STANCE = 0.4;

@@ -1,0 +1,81 @@
+/** Putts that are read, and reads kept at a green. */
+
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { request } from './api';
+import { newId } from './outbox';
+import type { KeptRead, PuttLook, SaidPutt } from './types';
+
+/**
+ * Reads a putt. While it is dragged the last answer stands until the next one comes, and one question at a time is on
+ * its way: the latest, however many places were dragged over meanwhile.
+ */
+export function useRead(putt: SaidPutt | null, student: string | null, surface: string | null) {
+  const wanted = putt === null ? null : readPath(putt, student, surface);
+  const [asked, setAsked] = useState(wanted);
+  const read = useQuery({
+    queryKey: ['read', asked],
+    queryFn: () => request<PuttLook>('GET', asked ?? ''),
+    enabled: asked !== null,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    staleTime: 60_000,
+  });
+  const isOnItsWay = read.isFetching;
+  useEffect(() => {
+    if (!isOnItsWay) {
+      setAsked(wanted);
+    }
+  }, [wanted, isOnItsWay]);
+  return read;
+}
+
+function readPath(putt: SaidPutt, student: string | null, surface: string | null): string {
+  const query = new URLSearchParams({ putt: JSON.stringify(putt) });
+  for (const [name, value] of [
+    ['student', student],
+    ['surface', surface],
+  ] as const) {
+    if (value !== null) {
+      query.set(name, value);
+    }
+  }
+  return `reader?${query.toString()}`;
+}
+
+const keptKey = (green: string) => ['kept-reads', green];
+
+/** Reads kept at a green; none where none is chosen. */
+export function useKeptReads(green: string | null) {
+  return useQuery({
+    queryKey: keptKey(green ?? ''),
+    queryFn: () => request<KeptRead[]>('GET', `greens/${green}/reads`),
+    enabled: green !== null,
+  });
+}
+
+interface ReadToKeep {
+  green: string;
+  /** Null for a new one. */
+  id: string | null;
+  read: Pick<KeptRead, 'name' | 'putt'>;
+}
+
+export function useKeepRead() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ green, id, read }: ReadToKeep) =>
+      id === null
+        ? request<KeptRead>('POST', `greens/${green}/reads`, { id: newId(), ...read })
+        : request<KeptRead>('PUT', `reads/${id}`, read),
+    onSuccess: (_, { green }) => client.invalidateQueries({ queryKey: keptKey(green) }),
+  });
+}
+
+export function useDropRead() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id }: { green: string; id: string }) => request<null>('DELETE', `reads/${id}`),
+    onSuccess: (_, { green }) => client.invalidateQueries({ queryKey: keptKey(green) }),
+  });
+}

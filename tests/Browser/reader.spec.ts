@@ -1,0 +1,127 @@
+import { expect, type Page, test } from '@playwright/test';
+import { ulid } from 'ulid';
+import { onOwnServer } from './own';
+import { expectAccessible, openDemo } from './people';
+import { ask } from './screen';
+
+onOwnServer(8489);
+
+const words = (page: Page) => page.getByRole('region', { name: 'In words' });
+
+/** A chooser that is folded away, by keys alone. */
+async function chooseByKeys(page: Page, field: string, option: string): Promise<void> {
+  await page.getByRole('button', { name: field }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type(option.slice(0, 6));
+  await page.keyboard.press('Enter');
+}
+
+test('a putt is read by keyboard alone, kept at a green with its pace, and comes up again there', async ({
+  page,
+}) => {
+  test.skip(test.info().project.name === 'phone');
+  await openDemo(page);
+  await page.goto('/reader');
+  await expect(words(page)).toContainText('Aim');
+  await expectAccessible(page);
+
+  const ball = page.getByRole('slider', { name: 'Ball: length of the putt' });
+  await ball.focus();
+  const before = Number(await ball.getAttribute('aria-valuenow'));
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(ball).toHaveAttribute('aria-valuetext', '13 ft');
+  expect(Number(await ball.getAttribute('aria-valuenow'))).toBeCloseTo(before + 0.3048, 2);
+
+  // Straight below the hole the putt goes straight uphill, and nothing is said to break.
+  const clock = page.getByRole('slider', { name: 'Where the ball lies round the hole' });
+  await clock.focus();
+  for (let hour = 4.5; hour < 5.99; hour += 1 / 6) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await expect(clock).toHaveAttribute('aria-valuetext', /ball at 6:00/);
+  await expect(words(page)).toContainText('Aim straight at the middle.');
+  await expect(words(page)).toContainText('Straight uphill: it may be firm.');
+  await page.keyboard.press('ArrowRight');
+  await expect(words(page)).toContainText('It breaks right');
+
+  const pace = page.getByRole('slider', { name: 'Pace: how far past a covered hole it stops' });
+  await pace.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByLabel('Pace: past the hole')).toHaveValue('1.25');
+
+  await chooseByKeys(page, 'Green', 'Boathouse');
+  await page.getByRole('button', { name: 'Keep this read' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('By the slipway');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /By the slipway: 13 ft, 1 ft 3 in past/ })).toBeVisible();
+
+  // It comes up where this green's stations are set out, and opens as it was kept.
+  const bench = (await ask(page, 'GET', 'bench')) as {
+    students: { id: string }[];
+    greens: { id: string; name: string }[];
+  };
+  const green_id = bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id;
+  const session = ulid();
+  await ask(page, 'POST', 'sessions', { id: session, student_id: bench.students[0]?.id, green_id });
+  await page.goto(`/sessions/${session}/set-out`);
+  await page.getByRole('link', { name: 'By the slipway' }).click();
+  await expect(page.getByRole('slider', { name: 'Ball: length of the putt' })).toHaveAttribute(
+    'aria-valuetext',
+    '13 ft',
+  );
+  await expect(page.getByLabel('Pace: past the hole')).toHaveValue('1.25');
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('button', { name: /By the slipway/ })).toBeVisible();
+});
+
+test('a drag redraws at once; the same ground is said by clock, grades and feet; what cannot be is told why', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/reader');
+  const told = page.getByText(/^Aim .* outside the right edge/);
+  await expect(told).toBeVisible();
+  const first = await told.textContent();
+  const ball = page.getByRole('slider', { name: 'Ball: length of the putt' });
+  const { x, y, width, height } = (await ball.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  await page.mouse.move(x + width / 2, y + height / 2);
+  await page.mouse.down();
+  const isUpright = test.info().project.name === 'phone';
+  await page.mouse.move(x + width / 2 + (isUpright ? 0 : 120), y + height / 2 - (isUpright ? 120 : 0), {
+    steps: 6,
+  });
+  await page.mouse.up();
+  await expect(told).not.toHaveText(first ?? '');
+  expect(Number(await ball.getAttribute('aria-valuenow'))).toBeLessThan(3.4);
+
+  await page.getByText('Grades', { exact: true }).click();
+  await expect(page.getByLabel('Rising to the right')).toHaveValue('1.4');
+  await page.getByText('Feet', { exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'Right foot' })).toBeChecked();
+  await expect(told).toBeVisible();
+  await page.getByText('Left foot', { exact: true }).click();
+  await expect(page.getByText(/outside the left edge/)).toBeVisible();
+
+  await page.getByText('Grades', { exact: true }).click();
+  await page.getByLabel('Uphill').fill('-12');
+  await expect(page.getByText('Beyond the hole the ball would not come to rest.')).toBeVisible();
+  await page.getByLabel('Uphill').fill('x');
+  await expect(page.getByText('“x” is not a number.')).toBeVisible();
+  await page.getByLabel('Uphill').fill('300');
+  await expect(page.getByText(/from -100 to 100|between/)).toBeVisible();
+});
+
+test('a student’s own backstroke is told, and what a slip costs', async ({ page }) => {
+  await openDemo(page);
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const tobin = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
+  await page.goto(`/reader?student=${tobin}&length=6&along=-1&across=1`);
+  await expect(page.getByText(/Take it back \d/)).toBeVisible();
+  await expect(page.getByText('this student’s own scatter')).toBeVisible();
+  await expect(page.getByRole('row', { name: /A degree left/ })).toContainText('breaking');
+  await page.getByRole('button', { name: 'Other targets from here' }).click();
+  await expect(page.getByText(/A tee is touched/)).toBeVisible();
+});

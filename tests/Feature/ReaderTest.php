@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\KeptRead;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+final class ReaderTest extends TestCase
+{
+    private const PUTT = [
+        'length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'pace_point_m' => null,
+        'slope' => ['by' => 'clock', 'hour' => 3.0, 'steep_percent' => 2.0], 'tier' => null, 'grain' => null,
+    ];
+
+    /** @param array<string, mixed> $putt */
+    private function path(array $putt, string $more = ''): string
+    {
+        return '/api/reader?putt=' . rawurlencode(json_encode($putt + self::PUTT, JSON_THROW_ON_ERROR)) . $more;
+    }
+
+    public function testAPuttIsReadAndSaysTheSameOfGroundSaidInThreeWays(): void
+    {
+        $this->actingAs($this->coach());
+        $clock = $this->getJson($this->path([]))->assertOk();
+        // From 3 the hill stands to the right: 2 % across, none along.
+        self::assertEqualsWithDelta([0.0, 2.0], [$clock->json('along_percent'), $clock->json('across_percent')], 1e-9);
+        $grades = $this->getJson($this->path(['slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 2.0]]));
+        $feet = $this->getJson($this->path(['slope' => ['by' => 'feet', 'higher' => 'right', 'by_m' => 0.008, 'stance_m' => 0.4, 'along_percent' => 0.0]]));
+        self::assertEqualsWithDelta($clock->json('lines.0.aim_m'), $grades->json('lines.0.aim_m'), 1e-6);
+        self::assertEqualsWithDelta($clock->json('lines.0.aim_m'), $feet->json('lines.0.aim_m'), 1e-6);
+        self::assertStringContainsString('It breaks left.', $clock->json('words.0'));
+    }
+
+    public function testAFieldThatCannotBeUsedIsNamed(): void
+    {
+        $this->actingAs($this->coach());
+        foreach ([
+            'slope.along_percent' => ['slope' => ['by' => 'grades', 'along_percent' => 300, 'across_percent' => 0]],
+            'slope.by_m' => ['slope' => ['by' => 'feet', 'higher' => 'left', 'by_m' => -1, 'along_percent' => 0]],
+            'length_m' => ['length_m' => 0],
+            'pace_point_m' => ['pace_point_m' => 4.0],
+            'tier.run_m' => ['tier' => ['height_m' => 0.5, 'run_m' => 0.1, 'start_m' => 1]],
+            'grain.worn' => ['grain' => ['worn' => 'sunny']],
+        ] as $field => $putt) {
+            $this->getJson($this->path($putt))->assertUnprocessable()->assertJsonValidationErrors($field);
+        }
+        $this->getJson('/api/reader?putt=' . str_repeat('{', 30))->assertUnprocessable();
+    }
+
+    public function testReadsOfAGreenAreItsBenchsAndAreKeptOnce(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $green = $coach->greens()->create(['name' => 'Far lawn', 'surface' => 'grass']);
+        $read = ['id' => (string) Str::ulid(), 'name' => 'By the slipway', 'putt' => self::PUTT];
+        $this->postJson("/api/greens/$green->id/reads", $read)->assertSuccessful();
+        $this->postJson("/api/greens/$green->id/reads", $read)->assertSuccessful();
+        $kept = $this->getJson("/api/greens/$green->id/reads")->assertOk()->assertJsonCount(1);
+        self::assertSame(0.3, $kept->json('0.putt.pace_m'));
+        self::assertStringContainsString('outside the right edge', $kept->json('0.word'));
+        $this->postJson("/api/greens/$green->id/reads", ['name' => 'No', 'putt' => ['length_m' => 'long'] + self::PUTT])->assertUnprocessable()->assertJsonValidationErrors('putt.length_m');
+        self::assertSame(1, KeptRead::query()->count());
+        $this->putJson("/api/reads/{$read['id']}", ['name' => 'By the oak', 'putt' => self::PUTT])->assertOk();
+
+        $this->actingAs($this->coach('other@example.test'));
+        $this->getJson("/api/greens/$green->id/reads")->assertNotFound();
+        $this->deleteJson("/api/reads/{$read['id']}")->assertNotFound();
+        $this->actingAs($coach)->deleteJson("/api/reads/{$read['id']}")->assertNoContent();
+        self::assertSame(0, KeptRead::query()->count());
+    }
+
+    public function testAStudentOfAnotherBenchIsNotReadFor(): void
+    {
+        $this->actingAs($this->coach());
+        $other = $this->student($this->coach('other@example.test'));
+        $this->getJson($this->path([], "&student=$other->id"))->assertUnprocessable()->assertJsonValidationErrors('student');
+    }
+}
