@@ -61,7 +61,7 @@ final readonly class Putt
                 $along,
                 $across,
                 self::tier($told->objectOrNull('tier')),
-                $worn === null || $grain?->has('strength') !== true ? null : Grain::of($grain->number('strength'), $worn->degrees(), $grain->here()),
+                $grain === null || $worn === null || !$grain->has('strength') ? null : Grain::of($grain->number('strength'), $worn->degrees(), $grain->here()),
             ),
             Check::within($told->number('pace_m'), 0.0, Reader::LONGEST_PACE, $told->path('pace_m')),
             $point === null ? null : Check::within($point, 0.0, $length->metres() - 0.1, $told->path('pace_point_m')),

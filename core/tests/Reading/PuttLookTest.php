@@ -71,19 +71,19 @@ final class PuttLookTest extends PropertyTestCase
 
     public function testASlipIsWhatTheBallDoesAndItsWayBackLeadsToTheHole(): void
     {
-        $putt = self::asked(['slope' => ['by' => 'grades', 'along_percent' => -2.0, 'across_percent' => 0.5]]);
+        $putt = self::asked(['length_m' => 9.0, 'slope' => ['by' => 'grades', 'along_percent' => -2.0, 'across_percent' => 0.5]]);
         $look = PuttLook::of($putt, null, null, new ExpectedPutts(Player::ordinary(0.3), $putt->surface->speed), Player::ordinary(0.3));
         self::assertSame(['left', 'right', 'short', 'long'], array_column($look->slips, 'key'));
         [, , $short, $long] = $look->slips;
-        self::assertLessThan(5.0, $short->rest?->x);
-        self::assertGreaterThan(5.0, $long->rest?->x);
+        self::assertLessThan(9.0, $short->rest?->x);
+        self::assertGreaterThan(9.0, $long->rest?->x);
         self::assertSame('downhill', explode(',', (string) $short->back())[0]);
         self::assertStringStartsWith('uphill', (string) $long->back());
         // A tenth more of the roll leaves a tenth of it more to come back, and what was too far right of the hill comes back uphill.
         foreach ($look->slips as $i => $slip) {
             $expected = $slip->isHoled ? 0.0 : $look->strokes[$i];
             self::assertSame($expected, $look->strokes[$i]);
-            self::assertEqualsWithDelta(hypot(5.0 - (float) $slip->rest?->x, (float) $slip->rest?->y), (float) $slip->leave, 1e-9);
+            self::assertEqualsWithDelta(hypot(9.0 - (float) $slip->rest?->x, (float) $slip->rest?->y), (float) $slip->leave, 1e-9);
         }
         self::assertGreaterThan(0.0, $look->degreeCosts);
         self::assertGreaterThan(0.0, $look->tenthCosts);
@@ -102,11 +102,11 @@ final class PuttLookTest extends PropertyTestCase
 
     public function testAPacePointIsWhereABallIsSpentAndTheFallTakesItOn(): void
     {
-        // The ground falls 10 cm from 3.4 m on; the hole is at 5 m.
+        // The ground falls 15 cm from 3.4 m on; the hole is at 5 m.
         $line = static fn(float $before, ?float $start): PaceLine => PuttLook::of(self::asked([
             'pace_point_m' => $before,
             'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0],
-            'tier' => $start === null ? null : ['height_m' => -0.1, 'run_m' => 1.0, 'start_m' => $start],
+            'tier' => $start === null ? null : ['height_m' => -0.15, 'run_m' => 1.0, 'start_m' => $start],
         ]), null)->lines[0];
         $over = $line(1.3, 3.4);
         // Struck to roll 3.7 m on the level, it runs on past the hole; a little further, further past.
