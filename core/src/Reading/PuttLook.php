@@ -57,6 +57,7 @@ final readonly class PuttLook
         $read = $lines[0]->read;
         $slips = $read === null ? [] : OffBy::all($putt->surface, $putt->length, $read);
         $backstroke = self::backstroke($putt, $fit, $read);
+        $now = $player === null ? null : $rates?->from($putt->length)->expected;
 
         return new self(
             $putt,
@@ -65,8 +66,8 @@ final readonly class PuttLook
             $slips,
             array_map(static fn(OffBy $slip): ?float => self::putts($slip, $rates), $slips),
             $backstroke,
-            self::costs($putt->length, $rates, $player?->off(self::DEGREE, 0.0)),
-            self::costs($putt->length, $rates, $player?->off(0.0, -self::TENTH)),
+            self::costs($now, $putt->length, $rates, $player?->off(self::DEGREE, 0.0)),
+            self::costs($now, $putt->length, $rates, $player?->off(0.0, -self::TENTH)),
             PuttWords::of($putt, $lines, $hand),
             ReadHint::of($putt, $read),
         );
@@ -84,13 +85,12 @@ final readonly class PuttLook
         return match (true) {
             $slip->isHoled => 0.0,
             $slip->leave === null || $rates === null => null,
-            default => $rates->from(Length::ofMetres(max(0.01, $slip->leave)))->expected,
+            default => $rates->after(Length::ofMetres(max(0.01, $slip->leave))),
         };
     }
 
-    private static function costs(Length $length, ?ExpectedPutts $rates, ?Player $off): ?float
+    private static function costs(?float $now, Length $length, ?ExpectedPutts $rates, ?Player $off): ?float
     {
-        $now = $rates?->from($length)->expected;
         $then = $off === null ? null : $rates?->from($length, $off)->expected;
 
         return $now === null || $then === null ? null : $then - $now;

@@ -59,6 +59,19 @@ final class ExpectedPutts
     }
 
     /**
+     * Expected putts from a leave, between the distances solved for: as exact as what every longer putt's sum takes of it.
+     * Null without convergence.
+     */
+    public function after(Length $leave): ?float
+    {
+        return match (true) {
+            $this->expected === null => null,
+            $leave->metres() <= self::NEAREST => 1.0,
+            default => self::between($this->expected, min(self::FURTHEST, $leave->metres())),
+        };
+    }
+
+    /**
      * Expected putts over a mix of first-putt lengths, per putt; null without convergence.
      *
      * @param non-empty-list<array{Length, float}> $mix lengths and their weights, above 0

@@ -1,6 +1,5 @@
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import styled from 'styled-components';
 import {
   Columns,
   Fold,
@@ -8,7 +7,6 @@ import {
   Notice,
   Page,
   Part,
-  Pick,
   Quiet,
   Row,
   Stack,
@@ -16,9 +14,9 @@ import {
   Title,
   wide,
 } from '../design';
-import { fieldError } from '../server/api';
+import { ApiError, fieldError } from '../server/api';
 import { useBench, useRead } from '../server/queries';
-import type { Bench, SaidPutt } from '../server/types';
+import type { Bench, Green, SaidPutt, Student } from '../server/types';
 import { useUnits } from '../units/useUnits';
 import { Ground } from './Ground';
 import { KeptReads } from './KeptReads';
@@ -28,6 +26,11 @@ import { ReadLane } from './ReadLane';
 import { ReadSaid, RealWidths, Slips, WindowChart } from './ReadSaid';
 import { SlopeEntry } from './SlopeEntry';
 import { firstPutt } from './said';
+import { Whose } from './Whose';
+
+const SlipsOf = memo(Slips);
+const WindowOf = memo(WindowChart);
+const SaidOf = memo(ReadSaid);
 
 /** The reader: one putt, said as a coach finds it, drawn and told. */
 export function ReaderScreen() {
@@ -38,15 +41,6 @@ export function ReaderScreen() {
     <Reader bench={bench.data} />
   );
 }
-
-/** What is read and for whom, in one line where there is room. */
-const Top = styled.div`
-  display: grid; gap: ${space.s} ${space.m}; align-items: end; grid-template-columns: minmax(0, 1fr);
-  ${wide} { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1fr); }
-`;
-
-const NOBODY = 'nobody';
-const ANY = 'any';
 
 function Reader({ bench }: { bench: Bench }) {
   const units = useUnits();
@@ -60,61 +54,58 @@ function Reader({ bench }: { bench: Bench }) {
   const look = read.data;
   const isInHand = isNarrow();
   const errorOf = (field: string) => fieldError(read.error, field);
-  const chosen = (name: string, value: string, none: string) => {
-    search.delete(name);
-    if (value !== none) {
-      search.set(name, value);
-    }
-    setSearch(search, { replace: true });
-  };
+  const choose = useCallback(
+    (name: string, id: string | undefined) =>
+      setSearch(
+        (now) => {
+          now.delete(name);
+          if (id !== undefined) {
+            now.set(name, id);
+          }
+          return now;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+  const toStudent = useCallback(
+    (one: Student | null) => {
+      choose('student', one?.id);
+      if (one !== null) {
+        setPutt((now) => ({ ...now, pace_m: one.target_pace_m }));
+      }
+    },
+    [choose],
+  );
+  const toGreen = useCallback(
+    (one: Green | null) => {
+      choose('green', one?.id);
+      const speed = one?.reading?.speed_m;
+      if (speed != null) {
+        setPutt((now) => ({ ...now, speed_m: speed }));
+      }
+    },
+    [choose],
+  );
   return (
     <Page data-margin>
       <Stack>
-        <Top>
-          <Title page="Reader">Read a putt</Title>
-          <Pick
-            label="For"
-            options={[
-              { value: NOBODY, label: 'Nobody in particular' },
-              ...bench.students.map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-            value={student?.id ?? NOBODY}
-            onChange={(id) => {
-              chosen('student', id, NOBODY);
-              const pace = bench.students.find((one) => one.id === id)?.target_pace_m;
-              if (pace !== undefined) {
-                setPutt({ ...putt, pace_m: pace });
-              }
-            }}
-          />
-          <Pick
-            label="Green"
-            options={[
-              { value: ANY, label: 'Any green' },
-              ...bench.greens.map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-            value={green?.id ?? ANY}
-            onChange={(id) => {
-              chosen('green', id, ANY);
-              const speed = bench.greens.find((one) => one.id === id)?.reading?.speed_m;
-              if (speed != null) {
-                setPutt({ ...putt, speed_m: speed });
-              }
-            }}
-          />
-        </Top>
+        <Whose
+          students={bench.students}
+          greens={bench.greens}
+          student={student}
+          green={green}
+          onStudent={toStudent}
+          onGreen={toGreen}
+        />
         {green !== null && <KeptReads green={green} putt={putt} onOpen={setPutt} units={units} />}
-        {read.isError && Object.keys((read.error as { fields?: object }).fields ?? {}).length === 0 && (
-          <Notice kind="wrong">{read.error.message}</Notice>
-        )}
+        {read.error !== null && !isOfFields(read.error) && <Notice kind="wrong">{read.error.message}</Notice>}
         {look === undefined ? (
           <p>Reading …</p>
         ) : (
           <ReadLane look={look} putt={putt} onChange={setPutt} units={units} isUpright={isInHand} />
         )}
-        {look !== undefined && isInHand && (
-          <ReadSaid look={look} units={units} whose={student?.name ?? null} />
-        )}
+        {look !== undefined && isInHand && <SaidOf look={look} units={units} whose={student?.name ?? null} />}
         <Columns>
           <Stack $gap="s">
             <Columns style={{ gridTemplateColumns: '1fr 1fr', gap: 12 }}>
@@ -150,15 +141,15 @@ function Reader({ bench }: { bench: Bench }) {
         </Columns>
         {look !== undefined && (
           <Columns>
-            <Slips look={look} units={units} />
-            <WindowChart look={look} />
+            <SlipsOf look={look} units={units} />
+            <WindowOf look={look} />
           </Columns>
         )}
       </Stack>
       <Part aria-label="In words">
         {look !== undefined && (
           <>
-            {!isInHand && <ReadSaid look={look} units={units} whose={student?.name ?? null} />}
+            {!isInHand && <SaidOf look={look} units={units} whose={student?.name ?? null} />}
             <Fold label="Other targets from here">
               <RealWidths look={look} units={units} />
             </Fold>
@@ -173,6 +164,11 @@ function Reader({ bench }: { bench: Bench }) {
       </Part>
     </Page>
   );
+}
+
+/** Whether what was refused is said at its fields. */
+function isOfFields(error: Error): boolean {
+  return error instanceof ApiError && Object.keys(error.fields).length > 0;
 }
 
 /** A putt that was asked for by the address: a station's. */

@@ -1,7 +1,7 @@
 /** Putts that are read, and reads kept at a green. */
 
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { request } from './api';
 import { newId } from './outbox';
 import type { KeptRead, PuttLook, SaidPutt } from './types';
@@ -21,13 +21,11 @@ export function useRead(putt: SaidPutt | null, student: string | null, surface: 
     gcTime: 60_000,
     staleTime: 60_000,
   });
-  const isOnItsWay = read.isFetching;
-  useEffect(() => {
-    if (!isOnItsWay) {
-      setAsked(wanted);
-    }
-  }, [wanted, isOnItsWay]);
-  return read;
+  if (!read.isFetching && asked !== wanted) {
+    // While rendering, so that a drag costs one drawing for the question and one for the answer.
+    setAsked(wanted);
+  }
+  return { data: read.data, error: read.error };
 }
 
 function readPath(putt: SaidPutt, student: string | null, surface: string | null): string {

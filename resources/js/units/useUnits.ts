@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { useMe } from '../server/queries';
 import type { Student } from '../server/types';
 import { formatSpeed, readSpeed, speedSuffix, speedText } from './format';
@@ -18,7 +19,8 @@ export type LengthEntry = { metres: number; error: null } | { metres: null; erro
 /** Lengths in the signed-in coach's own units. */
 export function useUnits() {
   const coach = useMe().data?.coach;
-  return unitsFor({ unit: coach?.unit ?? 'feet', paceLength: coach?.pace_length_m ?? null });
+  const [unit, paceLength] = [coach?.unit ?? 'feet', coach?.pace_length_m ?? null];
+  return useMemo(() => unitsFor({ unit, paceLength }), [unit, paceLength]);
 }
 
 export type Units = ReturnType<typeof unitsFor>;
