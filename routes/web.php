@@ -12,6 +12,7 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\GreenController;
+use App\Http\Controllers\GuessController;
 use App\Http\Controllers\InWorkController;
 use App\Http\Controllers\KeptReadController;
 use App\Http\Controllers\LedgerController;
@@ -80,6 +81,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('checks', [CheckController::class, 'ofStudent']);
             Route::get('checks.csv', [CheckController::class, 'asCsv']);
             Route::get('remember', [CheckController::class, 'remember']);
+            Route::get('guesses', [GuessController::class, 'ten']);
+            Route::post('guesses', [GuessController::class, 'store'])->can('change', 'student');
             Route::get('putters', [PutterController::class, 'index']);
             Route::get('pocket', [PocketController::class, 'show']);
             Route::middleware('can:change,student')->group(function (): void {

@@ -122,6 +122,7 @@ final class Doors
             'PUT api/greens/{green}' => ['name' => 'Lawn', 'surface' => 'mat'],
             'DELETE api/greens/{green}' => [],
             'POST api/greens/{green}/back' => [],
+            'POST api/students/{student}/guesses' => ['id' => $id(), 'putt' => self::putt(), 'aim_m' => 0.2, 'plays_m' => 4.0],
             'POST api/greens/{green}/reads' => ['id' => $id(), 'name' => 'Left', 'putt' => self::putt()],
             'PUT api/reads/{read}' => ['name' => 'Left', 'putt' => self::putt()],
             'DELETE api/reads/{read}' => [],

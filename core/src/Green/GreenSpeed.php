@@ -86,4 +86,10 @@ final readonly class GreenSpeed
     {
         return $this->deceleration() + Physics::PULL_PER_GRADE * $grade->ratio();
     }
+
+    /** The steepest grade on which a ball at rest stays, a0 / κ g, rise over run. */
+    public function steepestThatHolds(): float
+    {
+        return $this->deceleration() / Physics::PULL_PER_GRADE;
+    }
 }

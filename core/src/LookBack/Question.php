@@ -20,6 +20,7 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\ReadShare;
 use Amble\Core\LookBack\Measure\SameEachTime;
 use Amble\Core\LookBack\Measure\SpreadByWord;
 use Amble\Core\LookBack\Measure\StartAverage;
@@ -92,7 +93,7 @@ enum Question: string
                 'aim_split' => AimSplit::class,
                 'start_missed' => ThroughButMissed::class,
             ],
-            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class],
+            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class],
             self::Feel => ['feel' => FeelAgreement::class],
             self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'spread_by_word' => SpreadByWord::class],
             self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => SameEachTime::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],

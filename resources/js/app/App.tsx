@@ -30,6 +30,7 @@ const DrillEditor = later(async () => (await import('../drills/DrillEditor')).Dr
 const DrillFiles = later(async () => (await import('../drills/DrillFiles')).DrillFiles);
 const DrillList = later(async () => (await import('../drills/Drills')).DrillList);
 const SetOutScreen = later(async () => (await import('../drills/SetOutScreen')).SetOutScreen);
+const GuessScreen = later(async () => (await import('../reader/GuessScreen')).GuessScreen);
 const Greens = later(async () => (await import('../greens/Greens')).Greens);
 const Ledger = later(async () => (await import('../ledger/Ledger')).Ledger);
 const RunScreen = later(async () => (await import('../running/RunScreen')).RunScreen);
@@ -66,6 +67,7 @@ const router = createBrowserRouter([
               { path: 'students/:id', element: <StudentPage /> },
               { path: 'students/:id/card', element: <StudentScreen /> },
               { path: 'students/:id/play', element: <PlayPage /> },
+              { path: 'students/:id/guess', element: <GuessScreen /> },
               { path: 'students/:id/pocket', element: <PocketPage /> },
               { path: 'students/:id/round', element: <RoundScreen /> },
               { path: 'drills', element: <DrillList /> },

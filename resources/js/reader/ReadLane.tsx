@@ -135,7 +135,13 @@ function ends([x1, y1]: Point, [x2, y2]: Point) {
 }
 
 /** Which way the ground falls: a few arrows downhill, longer where it is steeper. */
-function Fall({ look, lane }: { look: PuttLook; lane: ReadLayout }) {
+export function Fall({
+  look,
+  lane,
+}: {
+  look: Pick<PuttLook, 'along_percent' | 'across_percent' | 'steep_percent'>;
+  lane: ReadLayout;
+}) {
   if (look.steep_percent < 0.05) {
     return null;
   }
@@ -194,7 +200,7 @@ function Fan({ look, lane }: { look: PuttLook; lane: ReadLayout }) {
   );
 }
 
-function Hole({ lane, length }: { lane: ReadLayout; length: number }) {
+export function Hole({ lane, length }: { lane: ReadLayout; length: number }) {
   const [x, y] = lane.place(length, 0);
   const [rx, ry] = lane.radii(0.054);
   return (

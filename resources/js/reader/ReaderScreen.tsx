@@ -1,19 +1,6 @@
 import { memo, useCallback, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import {
-  Columns,
-  Fold,
-  isNarrow,
-  Notice,
-  Page,
-  Part,
-  Quiet,
-  Row,
-  Stack,
-  space,
-  Title,
-  wide,
-} from '../design';
+import { Columns, Fold, isNarrow, Notice, Page, Part, Quiet, Row, Stack } from '../design';
 import { ApiError, fieldError } from '../server/api';
 import { useBench, useRead } from '../server/queries';
 import type { Bench, Green, SaidPutt, Student } from '../server/types';

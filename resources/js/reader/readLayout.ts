@@ -6,19 +6,38 @@ import type { PuttLook } from '../server/types';
 const WIDEST = 5;
 const EDGE = 46;
 
-export type ReadLayout = ReturnType<typeof readLayout>;
+export type ReadLayout = ReturnType<typeof laneLayout>;
 
-export function readLayout(look: PuttLook, isUpright: boolean) {
-  const box: [number, number] = isUpright ? [360, 520] : [860, 290];
-  const [long, deep] = isUpright ? [box[1], box[0]] : box;
+/** Everything a read draws, in view. */
+export function readLayout(look: PuttLook, isUpright: boolean): ReadLayout {
   const points = [
     ...look.lines.flatMap(({ path }) => path),
     ...look.slips.flatMap(({ x_m, y_m }) => (x_m === null || y_m === null ? [] : [[x_m, y_m] as const])),
     [look.length_m, look.lines[0]?.aim_m ?? 0] as const,
   ];
-  const furthest = Math.max(look.length_m * 1.05, ...points.map(([x]) => x));
+  return laneLayout(
+    {
+      furthest: Math.max(look.length_m * 1.05, ...points.map(([x]) => x)),
+      widest: Math.max(0.15, ...points.map(([, y]) => Math.abs(y))),
+    },
+    isUpright,
+  );
+}
+
+/** A way as far as it can be seen. */
+export function withinLane(
+  way: readonly (readonly [number, number])[],
+  { reach, far }: ReadLayout,
+): readonly (readonly [number, number])[] {
+  const out = way.findIndex(([x, y]) => Math.abs(y) > reach || x > far || x < -far);
+  return out < 0 ? way : way.slice(0, out + 1);
+}
+
+/** @param seen metres that must be in view along the line and to each side */
+export function laneLayout({ furthest, widest }: { furthest: number; widest: number }, isUpright: boolean) {
+  const box: [number, number] = isUpright ? [360, 520] : [860, 290];
+  const [long, deep] = isUpright ? [box[1], box[0]] : box;
   const metre = (long - 2 * EDGE) / furthest;
-  const widest = Math.max(0.15, ...points.map(([, y]) => Math.abs(y)));
   const fits = (deep / 2 - 26) / (widest * metre);
   const stretch = fits > 1 ? Math.min(WIDEST, fits) : fits;
   const place = (x: number, y: number): [number, number] =>
@@ -32,6 +51,8 @@ export function readLayout(look: PuttLook, isUpright: boolean) {
     place,
     /** Half of what is seen sideways, metres. */
     reach: deep / 2 / (metre * stretch),
+    /** How far along is seen, metres. */
+    far: furthest * 1.1,
     path: (way: readonly (readonly [number, number])[]) =>
       way
         .map(([x, y], index) => {

@@ -82,3 +82,21 @@ export function saidBy(putt: SaidPutt, look: PuttLook, by: SlopeWay): SaidPutt {
 
 /** How far apart feet stand where nobody says. */
 export const STANCE = 0.4;
+
+/** Its grades, however they were said; what the server sends is by its grades. */
+export function gradesOf({ slope }: SaidPutt): { along_percent: number; across_percent: number } {
+  return slope.by === 'grades' ? slope : { along_percent: 0, across_percent: 0 };
+}
+
+/** "1.2 % uphill, rising 2 % to the right". */
+export function slopeSaid(putt: SaidPutt): string {
+  const { along_percent, across_percent } = gradesOf(putt);
+  const tenth = (value: number) => Math.abs(Math.round(value * 10) / 10);
+  const along =
+    tenth(along_percent) === 0
+      ? 'level along'
+      : `${tenth(along_percent)} % ${along_percent > 0 ? 'uphill' : 'downhill'}`;
+  return tenth(across_percent) === 0
+    ? along
+    : `${along}, rising ${tenth(across_percent)} % to the ${across_percent > 0 ? 'right' : 'left'}`;
+}

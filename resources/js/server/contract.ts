@@ -1347,47 +1347,35 @@ export interface SeenKind {
   key: string | null;
 }
 /**
- * What is in work with a student.
+ * How somebody’s guesses stand.
  */
-export interface InWork {
+export interface GuessStanding {
   /**
-   * How many are worked at before another one needs a reason.
+   * From 1.
    */
-  cap: number;
-  complaint: string | null;
+  level: number;
+  levels: number;
   /**
-   * What the complaint is about, so that the balls can answer it.
+   * Guesses at this level so far, at most ten.
    */
-  about: 'pace' | 'start_line' | 'read' | null;
-  goal: string | null;
+  counted: number;
+  guesses: number;
   /**
-   * More than two need a reason each.
+   * Of the last ten.
    */
-  focuses: Focus[];
-  faults: Fault[];
-}
-export interface Focus {
-  text: string;
-  reason: string | null;
-}
-export interface Fault {
-  fault: string;
-  shows: string | null;
-  cure: string | null;
-  is_open: boolean;
+  right: number;
+  findings: Finding[];
 }
 /**
- * A read kept at a station of a green.
+ * Putts to be guessed at.
  */
-export interface KeptRead {
-  id: string;
-  name: string;
-  putt: SaidPutt;
+export interface GuessTen {
+  putts: SaidPutt[];
   /**
-   * Where to aim at that pace, or why it cannot be told.
+   * Whether they have putted where it breaks.
    */
-  word: string;
-  kept_on: string;
+  has_history: boolean;
+  standing: GuessStanding;
 }
 /**
  * A putt as a coach says it.
@@ -1429,6 +1417,69 @@ export interface SaidTier {
 export interface SaidGrain {
   worn: 'far' | 'far_right' | 'right' | 'near_right' | 'near' | 'near_left' | 'left' | 'far_left';
   strength: number | null;
+}
+/**
+ * What came of a putt whose aim and pace were called.
+ */
+export interface GuessedPutt {
+  id: string;
+  is_right: boolean;
+  is_aim_right: boolean;
+  is_pace_right: boolean;
+  /**
+   * Aim that the called pace needs, beside the middle of the hole, positive right.
+   */
+  needed_m: number;
+  plays_like_m: number;
+  is_holed: boolean;
+  leave_m: number | null;
+  path: [number, number][];
+  right_path: [number, number][];
+  words: string[];
+  standing: GuessStanding;
+}
+/**
+ * What is in work with a student.
+ */
+export interface InWork {
+  /**
+   * How many are worked at before another one needs a reason.
+   */
+  cap: number;
+  complaint: string | null;
+  /**
+   * What the complaint is about, so that the balls can answer it.
+   */
+  about: 'pace' | 'start_line' | 'read' | null;
+  goal: string | null;
+  /**
+   * More than two need a reason each.
+   */
+  focuses: Focus[];
+  faults: Fault[];
+}
+export interface Focus {
+  text: string;
+  reason: string | null;
+}
+export interface Fault {
+  fault: string;
+  shows: string | null;
+  cure: string | null;
+  is_open: boolean;
+}
+/**
+ * A read kept at a station of a green.
+ */
+export interface KeptRead {
+  id: string;
+  name: string;
+  putt: SaidPutt;
+  /**
+   * Where to aim at that pace, or why it cannot be told.
+   */
+  word: string;
+  kept_on: string;
 }
 /**
  * A past session in one line.

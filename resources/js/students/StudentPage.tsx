@@ -64,6 +64,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
           </Title>
           <Row>
             <ButtonLink to={`/students/${student.id}/play`}>Play</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/guess`}>Guess first</ButtonLink>
             <ButtonLink to={`/students/${student.id}/pocket`}>Pocket card</ButtonLink>
             <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
             <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>

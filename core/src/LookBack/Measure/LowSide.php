@@ -88,11 +88,18 @@ final class LowSide implements Tracked
         foreach ($balls as $ball) {
             // Ground that rises to the right sends the ball left.
             $curves = $ball->ball->across->ratio() > 0.0 ? 'left' : 'right';
-            $isTowardsFeet = ($curves === 'left') === ($asked->hand === Hand::Right);
-            $sides[sprintf('Curving %s, %s the feet', $curves, $isTowardsFeet ? 'towards' : 'away from')][] = $ball;
+            $sides[self::curving($curves, $asked->hand)][] = $ball;
         }
 
         return $sides;
+    }
+
+    /** @param string $curves 'left' or 'right' */
+    public static function curving(string $curves, Hand $hand): string
+    {
+        $isTowardsFeet = ($curves === 'left') === ($hand === Hand::Right);
+
+        return sprintf('Curving %s, %s the feet', $curves, $isTowardsFeet ? 'towards' : 'away from');
     }
 
     /**

@@ -67,7 +67,7 @@ final class ReadError implements Measure
      */
     public static function spread(Asked $asked): ?float
     {
-        $angles = array_map(static fn(array $error): float => atan($error[0] / $error[1]), array_merge(...array_values(self::told($asked))));
+        $angles = array_map(static fn(array $told): float => atan(($told[0] - $told[1]) / $told[2]), array_merge(...array_values(self::told($asked))));
 
         return count($angles) < self::FEWEST ? null : sqrt((float) Sample::variance($angles));
     }
@@ -75,13 +75,13 @@ final class ReadError implements Measure
     /** @return array<string, non-empty-list<float>> by the way the putt curves */
     private static function errors(Asked $asked): array
     {
-        return array_map(static fn(array $errors): array => array_column($errors, 0), self::told($asked));
+        return array_map(static fn(array $side): array => array_map(static fn(array $told): float => $told[0] - $told[1], $side), self::told($asked));
     }
 
-    /** @return array<string, non-empty-list<array{float, float}>> metres beside the hole and metres to it, by the way the putt curves */
-    private static function told(Asked $asked): array
+    /** @return array<string, non-empty-list<array{float, float, float}>> called and real, metres beside the hole to the high side, and metres to it, by the way the putt curves */
+    public static function told(Asked $asked): array
     {
-        $real = $errors = [];
+        $real = $told = [];
         $called = array_values(array_filter((new ForReads())->of($asked->balls), self::tells(...)));
         foreach (LowSide::bySide($asked, array_reverse($called)) as $side => $balls) {
             foreach ($balls as $ball) {
@@ -90,12 +90,22 @@ final class ReadError implements Measure
                     $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0) : null;
                 }
                 if ($real[$putt] !== null) {
-                    $errors[$side][] = [(float) $ball->ball->sight->number('read_amount_m') - $real[$putt], Asked::length($ball)];
+                    $told[$side][] = [self::called($ball), $real[$putt], Asked::length($ball)];
                 }
             }
         }
 
-        return $errors;
+        return $told;
+    }
+
+    /** Metres to the high side; negative where it was read to break the other way. */
+    private static function called(RolledBall $ball): float
+    {
+        $amount = (float) $ball->ball->sight->number('read_amount_m');
+        $side = $ball->ball->sight->word('read_side');
+        $isOther = $side !== null && $side !== 'straight' && ($side === 'left') !== ($ball->ball->across->ratio() > 0.0);
+
+        return $isOther ? -$amount : $amount;
     }
 
     private static function tells(RolledBall $ball): bool

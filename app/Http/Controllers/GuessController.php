@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Reading\GuessTen;
+use Amble\Core\Reading\GuessWords;
+use Amble\Core\Reading\Putt;
+use App\Http\Requests\GuessRequest;
+use App\Http\Requests\GuessTenRequest;
+use App\Http\Resources\LookResource;
+use App\Models\GuessRow;
+use App\Models\Student;
+use App\Practice\Guesses;
+use Illuminate\Http\JsonResponse;
+
+/** Aim and pace called before a putt rolls on the screen, and what came of it. */
+final class GuessController
+{
+    public function __construct(private readonly Guesses $guesses)
+    {
+    }
+
+    public function ten(GuessTenRequest $request, Student $student): JsonResponse
+    {
+        [$ladder] = $this->guesses->standing($student);
+        $putts = $this->guesses->ten($student, $ladder->step, $request->isBlocked(), $request->isOwn(), $request->curving(), new SeededRandom($request->seed()));
+
+        return new JsonResponse([
+            'putts' => array_map(static fn(Putt $putt): array => $putt->said(), $putts),
+            'has_history' => $this->guesses->rolled($student) !== [],
+            'standing' => $this->standing($student),
+        ]);
+    }
+
+    /** Keep a guess under the client's id, and tell what came of it; the same id again answers the same. */
+    public function store(GuessRequest $request, Student $student): JsonResponse
+    {
+        $guess = $request->guess();
+        $row = GuessRow::once($request->clientId(), $student->bench_id, static fn(): GuessRow => GuessRow::query()->create([
+            'id' => $request->clientId(), 'bench_id' => $student->bench_id, 'coach_id' => $request->coach()->id, 'student_id' => $student->id,
+            'putt' => $guess->putt->said(), 'called_aim_m' => $guess->aim, 'called_plays_m' => $guess->plays,
+        ]));
+        $guess = $row->guess() ?? $guess;
+        $ball = $guess->ball();
+
+        return new JsonResponse([
+            'id' => $row->id,
+            'is_right' => $guess->isRight(),
+            'is_aim_right' => $guess->isAimRight(),
+            'is_pace_right' => $guess->isPaceRight(),
+            'needed_m' => $guess->needed,
+            'plays_like_m' => $guess->real->playsLike(),
+            'is_holed' => $ball->isHoled,
+            'leave_m' => $ball->leave,
+            'path' => $guess->path(),
+            'right_path' => $guess->rightPath(),
+            'words' => GuessWords::of($guess),
+            'standing' => $this->standing($student),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function standing(Student $student): array
+    {
+        [$ladder, $n, $right, $findings] = $this->guesses->standing($student);
+
+        return [
+            'level' => $ladder->step + 1,
+            'levels' => GuessTen::levels(),
+            'counted' => $ladder->counted(),
+            'guesses' => $n,
+            'right' => $right,
+            'findings' => array_map(static fn(Finding $finding): array => LookResource::finding('read_habit', $finding), $findings),
+        ];
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\LookBack\Measure\LowSide;
+use Amble\Core\Numeric\RandomSource;
+use Amble\Core\Reading\Guess;
+use Amble\Core\Reading\GuessTen;
+use Amble\Core\Reading\Putt;
+use Amble\Core\Reading\ReadHabit;
+use Amble\Core\Steps\Ladder;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use App\Models\GuessRow;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Illuminate\Support\Collection;
+
+/** A student's guesses at putts that roll on the screen. */
+final class Guesses
+{
+    /** Guesses the habit is told from, the latest. */
+    private const LATELY = 60;
+
+    /** Sessions whose stations are putts of their own. */
+    private const SESSIONS = 40;
+
+    /**
+     * How the guesses stand: the ladder of levels, right ones of the last ten, and the habit.
+     *
+     * @return array{Ladder, int, int, list<Finding>} the second: all there are, the third: right of the last ten
+     */
+    public function standing(Student $student): array
+    {
+        $rows = GuessRow::query()->where('student_id', $student->id);
+        $n = $rows->count();
+        /** @var Collection<int, GuessRow> $latest */
+        $latest = $rows->orderByDesc('created_at')->orderByDesc('id')->limit(self::LATELY)->get();
+        $guesses = array_values(array_filter($latest->reverse()->map(static fn(GuessRow $row): ?Guess => $row->guess())->all()));
+        $passes = array_map(static fn(Guess $guess): bool => $guess->isRight(), $guesses);
+        $habit = ReadHabit::of(array_map(
+            static fn(Guess $guess): array => [$guess->aim, $guess->needed, LowSide::curving($guess->needed > 0.0 ? 'left' : 'right', $student->hand)],
+            $guesses,
+        ));
+
+        return [GuessTen::level($passes), $n, count(array_filter(array_slice($passes, -GuessTen::COUNT))), $habit === null ? [] : [$habit]];
+    }
+
+    /**
+     * Ten putts; which ones is chance.
+     *
+     * @param bool $isOwn from the student's own sessions, where there are some that break
+     *
+     * @return list<Putt>
+     */
+    public function ten(Student $student, int $level, bool $isBlocked, bool $isOwn, ?string $curving, RandomSource $random): array
+    {
+        return GuessTen::of($level, $this->speed($student), $student->target_pace_m, $isBlocked, $random, $isOwn ? $this->rolled($student) : [], $curving);
+    }
+
+    /** @return list<Putt> stations of this student's sessions that break, on the green as it last was */
+    public function rolled(Student $student): array
+    {
+        $speed = $this->speed($student);
+        $putts = [];
+        /** @var Collection<int, PracticeSession> $sessions */
+        $sessions = PracticeSession::query()->where('student_id', $student->id)->orderByDesc('started_at')->limit(self::SESSIONS)->get();
+        foreach ($sessions as $session) {
+            foreach ($session->stations as $station) {
+                $across = (float) ($station['across_percent'] ?? 0.0);
+                if (abs($across) > 0.0) {
+                    $putts[] = Putt::plain(Length::ofMetres((float) $station['length_m']), $speed, Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)), Grade::ofPercent($across), $student->target_pace_m);
+                }
+            }
+        }
+
+        return $putts;
+    }
+
+    private function speed(Student $student): GreenSpeed
+    {
+        $last = PracticeSession::query()->where('student_id', $student->id)->whereNotNull('green_id')->latest('started_at')->first();
+
+        return $last?->green?->latestReading?->speed() ?? GreenSpeed::ordinary();
+    }
+}

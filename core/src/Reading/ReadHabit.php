@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Reading;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Drill\Finding\Shares;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Numeric\StudentT;
+
+/**
+ * How much of the break is called: the slope of called against needed through the origin, less one. Least squares through the origin, b = Σ c n / Σ n²,
+ * with the usual error √(Σ (c − b n)² / (k − 1) / Σ n²) and Student's interval.
+ */
+final class ReadHabit
+{
+    public const QUESTION = 'How much of the break is called?';
+
+    /** Fewer calls make no habit. */
+    private const FEWEST = 5;
+
+    /** Putts that break less tell nothing of it, metres beside the hole. */
+    private const STRAIGHT = 0.02;
+
+    /**
+     * @param list<array{float, float, string}> $calls called and needed aim, metres, positive to the same side, and how the putt curves
+     */
+    public static function of(array $calls): ?Finding
+    {
+        $told = array_values(array_filter($calls, static fn(array $call): bool => abs($call[1]) >= self::STRAIGHT));
+        if (count($told) < self::FEWEST) {
+            return null;
+        }
+        $whole = self::row('', $told);
+        $sides = [];
+        foreach ($told as $call) {
+            $sides[$call[2]][] = $call;
+        }
+        ksort($sides);
+        $value = (float) $whole->value;
+
+        return new Finding(
+            self::QUESTION,
+            sprintf(
+                'Calls come to %s of the break%s.',
+                Say::percent(1.0 + $value),
+                $whole->interval?->contains(0.0) === true ? ', which is not clearly off' : sprintf(': %s too %s', Say::percent(abs($value)), $value < 0.0 ? 'little' : 'much'),
+            ),
+            FindingUnit::Difference,
+            $value,
+            $whole->interval,
+            count($told),
+            null,
+            count($sides) < 2 ? [] : array_map(self::row(...), array_keys($sides), array_values($sides)),
+        );
+    }
+
+    /** @param non-empty-list<array{float, float, string}> $calls */
+    private static function row(string $name, array $calls): FindingRow
+    {
+        $products = array_sum(array_map(static fn(array $call): float => $call[0] * $call[1], $calls));
+        $squares = array_sum(array_map(static fn(array $call): float => $call[1] ** 2, $calls));
+        $slope = $products / $squares;
+        $n = count($calls);
+        $left = array_sum(array_map(static fn(array $call): float => ($call[0] - $slope * $call[1]) ** 2, $calls));
+
+        return new FindingRow(
+            $name,
+            FindingUnit::Difference,
+            $slope - 1.0,
+            $n,
+            $n < 2 ? null : Interval::around($slope - 1.0, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($left / ($n - 1) / $squares)),
+        );
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Reading;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Reading\Guess;
+use Amble\Core\Reading\GuessTen;
+use Amble\Core\Reading\GuessWords;
+use Amble\Core\Reading\PuttLook;
+use Amble\Core\Reading\Putt;
+use Amble\Core\Reading\ReadHabit;
+use Amble\Core\Tests\PropertyTestCase;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+final class GuessTest extends PropertyTestCase
+{
+    private static function breaking(float $across = 2.0): Putt
+    {
+        return Putt::plain(Length::ofMetres(5.0), GreenSpeed::ofMetres(3.0), Grade::ofPercent(-1.0), Grade::ofPercent($across), 0.3);
+    }
+
+    private static function guess(Putt $putt, float $aim, float $plays): Guess
+    {
+        $guess = Guess::of($putt, $aim, $plays);
+        self::assertNotNull($guess);
+
+        return $guess;
+    }
+
+    public function testWhatTheReaderSaysIsRightAndDrops(): void
+    {
+        foreach ([2.0, -2.0] as $across) {
+            $read = PuttLook::of(self::breaking($across), null)->lines[0]->read;
+            $guess = self::guess(self::breaking($across), (float) $read?->aimOffset(), (float) $read?->playsLike());
+            self::assertTrue($guess->isRight());
+            self::assertTrue($guess->ball()->isHoled);
+            self::assertEqualsWithDelta(0.0, $guess->underread(), 1e-3);
+            self::assertSame('It drops.', GuessWords::of($guess)[2]);
+        }
+    }
+
+    public function testAnAimIsHeldAgainstWhatItsOwnPaceNeeds(): void
+    {
+        $look = PuttLook::of(self::breaking(), null);
+        $firm = $look->lines[2]->read;
+        // The firm line at the firm pace is a right aim, though the pace is not the one that is meant.
+        $guess = self::guess(self::breaking(), (float) $firm?->aimOffset(), (float) $firm?->playsLike());
+        self::assertTrue($guess->isAimRight());
+        self::assertFalse($guess->isPaceRight());
+        self::assertFalse($guess->isRight());
+        // The same aim at the pace that is meant is too little.
+        $soft = self::guess(self::breaking(), (float) $firm?->aimOffset(), (float) $look->lines[0]->read?->playsLike());
+        self::assertGreaterThan(0.0, $soft->underread());
+        self::assertStringContainsString('Too little break.', GuessWords::of($soft)[0]);
+        self::assertStringContainsString('Too much break.', GuessWords::of(self::guess(self::breaking(), 1.4 * $soft->needed, $soft->plays))[0]);
+        self::assertStringContainsString('break the other way', GuessWords::of(self::guess(self::breaking(), -0.4, $soft->plays))[0]);
+        // Mirrored, it is under-read just as much.
+        self::assertEqualsWithDelta($soft->underread(), self::guess(self::breaking(-2.0), -$soft->aim, $soft->plays)->underread(), 1e-3);
+    }
+
+    public function testABallThatDoesNotGetThereIsHeldAgainstThePaceThatIsMeant(): void
+    {
+        $guess = self::guess(self::breaking(), 0.3, 1.0);
+        self::assertEqualsWithDelta((float) $guess->real->aimOffset(), $guess->needed, 1e-9);
+        self::assertFalse($guess->isPaceRight());
+        self::assertNull(Guess::of(Putt::plain(Length::ofMetres(5.0), GreenSpeed::ofMetres(3.0), Grade::ofPercent(-12.0), Grade::level(), 0.3), 0.1, 4.0));
+    }
+
+    public function testTenPuttsAreAsHardAsTheLevelAndAsBlockedAsAsked(): void
+    {
+        $speed = GreenSpeed::ofFeet(10.0);
+        foreach (range(0, GuessTen::levels() - 1) as $level) {
+            $ten = GuessTen::of($level, $speed, 0.3, false, new SeededRandom($level));
+            self::assertCount(GuessTen::COUNT, $ten);
+            self::assertEquals($ten, GuessTen::of($level, $speed, 0.3, false, new SeededRandom($level)));
+            foreach ($ten as $putt) {
+                self::assertNotNull(Guess::of($putt, 0.0, $putt->length->metres()));
+                self::assertNotSame(0.0, $putt->surface->across->ratio());
+            }
+        }
+        $longest = static fn(int $level): float => max(array_map(static fn(Putt $putt): float => $putt->length->metres(), GuessTen::of($level, $speed, 0.3, false, new SeededRandom(5))));
+        self::assertLessThanOrEqual(2.0, $longest(0));
+        self::assertGreaterThan(5.0, $longest(5));
+        $blocked = GuessTen::of(2, $speed, 0.3, true, new SeededRandom(1));
+        self::assertEquals($blocked[0], $blocked[4]);
+        self::assertNotEquals($blocked[4], $blocked[5]);
+        foreach (['left' => 1, 'right' => -1] as $curving => $sign) {
+            foreach (GuessTen::of(3, $speed, 0.3, false, new SeededRandom(2), [], $curving) as $putt) {
+                self::assertSame($sign, $putt->surface->across->ratio() <=> 0.0);
+            }
+        }
+        $own = [self::breaking(), self::breaking(-1.0)];
+        foreach (GuessTen::of(0, $speed, 0.3, false, new SeededRandom(3), $own) as $putt) {
+            self::assertContainsEquals($putt, $own);
+        }
+        self::assertSame([0, 1, 0], [GuessTen::level(array_fill(0, 9, true))->step, GuessTen::level(array_fill(0, 10, true))->step, GuessTen::level([...array_fill(0, 10, true), ...array_fill(0, 10, false)])->step]);
+    }
+
+    public function testTheShareOfTheBreakThatIsCalledIsFound(): void
+    {
+        self::assertNull(ReadHabit::of([[0.1, 0.2, 'Left'], [0.1, 0.2, 'Left'], [0.1, 0.2, 'Left'], [0.1, 0.2, 'Left'], [0.0, 0.01, 'Left']]));
+        $calls = [[0.07, 0.1, 'Left'], [0.14, 0.2, 'Left'], [-0.21, -0.3, 'Right'], [0.28, 0.4, 'Left'], [-0.35, -0.5, 'Right']];
+        $habit = ReadHabit::of($calls);
+        self::assertEqualsWithDelta(-0.3, (float) $habit?->value, 1e-9);
+        self::assertSame('Calls come to 70 % of the break: 30 % too little.', $habit?->sentence);
+        self::assertSame(['Left', 'Right'], array_column($habit->rows, 'name'));
+        // By hand: slope Σcn/Σn², its error √(Σr²/(n−1)/Σn²) and t(0.9; 4) = 1.5332.
+        $noisy = ReadHabit::of([[0.1, 0.1, 'L'], [0.1, 0.2, 'L'], [0.3, 0.3, 'L'], [0.3, 0.4, 'L'], [0.5, 0.5, 'L']]);
+        self::assertEqualsWithDelta(0.49 / 0.55 - 1.0, (float) $noisy?->value, 1e-9);
+        $left = 0.45 - 0.49 ** 2 / 0.55;
+        self::assertEqualsWithDelta(1.5332 * sqrt($left / 4.0 / 0.55), $noisy->interval->high - $noisy->value, 1e-4);
+    }
+}
