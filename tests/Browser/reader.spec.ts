@@ -125,3 +125,40 @@ test('a student’s own backstroke is told, and what a slip costs', async ({ pag
   await page.getByRole('button', { name: 'Other targets from here' }).click();
   await expect(page.getByText(/A tee is touched/)).toBeVisible();
 });
+
+test('ten putts are guessed at by keyboard alone, and what was called is held against what it needed', async ({
+  page,
+}) => {
+  test.skip(test.info().project.name === 'phone');
+  await openDemo(page);
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
+  const before = (await ask(page, 'GET', `students/${student}/guesses`)) as { standing: { guesses: number } };
+  await page.goto(`/students/${student}/guess`);
+  await expectAccessible(page);
+  await page.getByText('Curving left', { exact: true }).click();
+  await expect(page.getByText(/^1 of 10: .* to the right/)).toBeVisible();
+  for (let putt = 1; putt <= 10; putt += 1) {
+    await expect(page.getByText(new RegExp(`^${putt} of 10: `))).toBeVisible();
+    // A ball that curves left is aimed right: three steps, and a little more pace.
+    await page.getByRole('slider', { name: 'Aim beside the hole' }).focus();
+    for (let step = 0; step < 3; step += 1) {
+      await page.keyboard.press('ArrowRight');
+    }
+    await expect(page.getByRole('slider', { name: 'Aim beside the hole' })).toHaveAttribute(
+      'aria-valuetext',
+      '3 in right',
+    );
+    await page.getByRole('slider', { name: 'Plays like, on the level' }).focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/^Called to play like/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Next' })).toBeFocused();
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByText(/of 10 called right\./)).toBeVisible();
+  await expect(page.getByText(/^Calls come to \d+ % of the break/)).toBeVisible();
+  const after = (await ask(page, 'GET', `students/${student}/guesses`)) as { standing: { guesses: number } };
+  expect(after.standing.guesses).toBe(before.standing.guesses + 10);
+});

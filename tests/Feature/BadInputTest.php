@@ -54,7 +54,7 @@ final class BadInputTest extends TestCase
         yield 'seen with no answer of its own' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['strike' => 'shank']])]], 'events.0.seen.strike'];
         yield 'a version yet to come' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 9])]], 'events.0.version'];
         $reading = static fn(array $rest): array => ['id' => '01M4G0000000000000000000AA'] + $rest;
-        foreach ([0, -1, 1e12, 'x', null] as $roll) {
+        foreach (['3.1', 0, -1, 1e12, 'x', null] as $roll) {
             yield 'ramp roll ' . json_encode($roll) => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp', 'direction_1_m' => [3, $roll]]), 'direction_1_m.1'];
         }
         yield 'ramp with no roll' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp']), 'direction_1_m'];

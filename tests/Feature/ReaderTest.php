@@ -78,4 +78,30 @@ final class ReaderTest extends TestCase
         $other = $this->student($this->coach('other@example.test'));
         $this->getJson($this->path([], "&student=$other->id"))->assertUnprocessable()->assertJsonValidationErrors('student');
     }
+
+    public function testGuessesMakeALevelAndAHabitAndAreKeptOnce(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $student = $this->student($coach);
+        $path = "/api/students/$student->id/guesses";
+        $ten = $this->getJson("$path?from=left&order=blocked&turn=7")->assertOk();
+        self::assertSame([10, 1, 0], [count($ten->json('putts')), $ten->json('standing.level'), $ten->json('standing.guesses')]);
+        self::assertSame($ten->json('putts'), $this->getJson("$path?from=left&order=blocked&turn=7")->json('putts'));
+        self::assertSame($ten->json('putts.0'), $ten->json('putts.4'));
+
+        // Somebody who calls seven tenths of the break, at the right pace.
+        for ($i = 0; $i < 10; ++$i) {
+            $putt = $this->getJson("$path?turn=$i")->json('putts.0');
+            $line = $this->getJson('/api/reader?putt=' . rawurlencode((string) json_encode($putt)))->json('lines.0');
+            $told = ['id' => (string) Str::ulid(), 'putt' => $putt, 'aim_m' => 0.7 * $line['aim_m'], 'plays_m' => $line['plays_like_m']];
+            $guess = $this->postJson($path, $told)->assertOk();
+            self::assertTrue($guess->json('is_pace_right'));
+        }
+        self::assertSame($guess->json(), $this->postJson($path, $told)->json());
+        self::assertSame(10, $guess->json('standing.guesses'));
+        self::assertEqualsWithDelta(-0.3, $guess->json('standing.findings.0.value'), 0.01);
+        $this->postJson($path, ['id' => (string) Str::ulid(), 'aim_m' => 'wide', 'plays_m' => 3, 'putt' => $putt])->assertUnprocessable()->assertJsonValidationErrors('aim_m');
+        $this->actingAs($this->coach('other@example.test'))->getJson($path)->assertNotFound();
+    }
 }

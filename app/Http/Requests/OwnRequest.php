@@ -20,6 +20,21 @@ abstract class OwnRequest extends FormRequest
         return $coach instanceof Coach && ($this->isMethodSafe() || $coach->roleAt($coach->bench_id)?->mayChange() === true);
     }
 
+    /**
+     * A number in a body is a number: as text it would be kept as text, and no screen could reckon with it.
+     *
+     * @return array<string, mixed>
+     */
+    protected function validationRules(): array
+    {
+        $rules = parent::validationRules();
+
+        return $this->isMethodSafe() ? $rules : array_map(static fn(mixed $rule): mixed => !is_array($rule) ? $rule : array_map(
+            static fn(mixed $one): mixed => $one === 'numeric' || $one === 'integer' ? "$one:strict" : $one,
+            $rule,
+        ), $rules);
+    }
+
     public function coach(): Coach
     {
         $coach = $this->user();
