@@ -71,14 +71,32 @@ final readonly class MarginTrial
         ];
     }
 
-    /** The first note of a habit after so many balls of a new practice; null where there is none. */
-    public function firstNote(int $n, RandomSource $random): ?Note
+    /** One who reads a share of the break, and is otherwise a good player. */
+    public static function reading(float $share): self
     {
-        $student = SimulatedStudent::calibrated(0.30, 1.7, 0.07)->changed(array_replace(['backstrokeScatter' => 0.035], $this->fault));
+        return new self(['readShare' => $share], []);
+    }
+
+    public function student(): SimulatedStudent
+    {
+        return SimulatedStudent::calibrated(0.30, 1.7, 0.07)->changed(array_replace(['backstrokeScatter' => 0.035], $this->fault));
+    }
+
+    /** What is asked after so many balls of a new practice. */
+    public function asked(int $n, RandomSource $random): Asked
+    {
+        $student = $this->student();
         $speed = GreenSpeed::ofFeet(self::GREEN_FEET);
         // The gate a coach would set: the one that tells this student's start line best (maths.md 4.2).
         $gate = GateChoice::widthFor($student->lineSpread, Length::ofMetres(SimulatedPractice::GATE_DISTANCE))->metres();
-        $asked = new Asked(self::rolled((new SimulatedPractice($student, $speed, $random, $gate, $this->isGateForAll))->balls($n), $speed, $gate), Surface::Grass, SimulatedPractice::PACE);
+
+        return new Asked(self::rolled((new SimulatedPractice($student, $speed, $random, $gate, $this->isGateForAll))->balls($n), $speed, $gate), Surface::Grass, SimulatedPractice::PACE);
+    }
+
+    /** The first note of a habit after so many balls of a new practice; null where there is none. */
+    public function firstNote(int $n, RandomSource $random): ?Note
+    {
+        $asked = $this->asked($n, $random);
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($asked->balls)));
         $reading = $asked->balls === [] ? null : $asked->balls[count($asked->balls) - 1]->reading;
         $facts = new Facts($fit, ReadingMethod::Ramp, $reading, null, null, 0, [], School::Rule, null, $asked, $asked);
