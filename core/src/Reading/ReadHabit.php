@@ -13,8 +13,11 @@ use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\StudentT;
 
 /**
- * How much of the break is called: the slope of called against needed through the origin, less one. Least squares through the origin, b = Σ c n / Σ n²,
- * with the usual error √(Σ (c − b n)² / (k − 1) / Σ n²) and Student's interval.
+ * How much of the break is called: the slope of called against needed through the origin, less one, b = Σ c n / Σ n².
+ *
+ * Who misreads misreads much of a big break and little of a small one, so the usual error is too small; this one takes
+ * each call's own miss, r = c − b n, with its leverage h = n² / Σ n² (HC3, MacKinnon & White 1985, J. Econometrics 29, 305):
+ * √(Σ (n r / (1 − h))²) / Σ n², and Student's interval.
  */
 final class ReadHabit
 {
@@ -66,14 +69,14 @@ final class ReadHabit
         $squares = array_sum(array_map(static fn(array $call): float => $call[1] ** 2, $calls));
         $slope = $products / $squares;
         $n = count($calls);
-        $left = array_sum(array_map(static fn(array $call): float => ($call[0] - $slope * $call[1]) ** 2, $calls));
+        $missed = array_sum(array_map(static fn(array $call): float => ($call[1] * ($call[0] - $slope * $call[1]) / max(1e-9, 1.0 - $call[1] ** 2 / $squares)) ** 2, $calls));
 
         return new FindingRow(
             $name,
             FindingUnit::Difference,
             $slope - 1.0,
             $n,
-            $n < 2 ? null : Interval::around($slope - 1.0, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($left / ($n - 1) / $squares)),
+            $n < 2 ? null : Interval::around($slope - 1.0, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($missed) / $squares),
         );
     }
 }

@@ -108,10 +108,10 @@ final class GuessTest extends PropertyTestCase
         self::assertEqualsWithDelta(-0.3, (float) $habit?->value, 1e-9);
         self::assertSame('Calls come to 70 % of the break: 30 % too little.', $habit?->sentence);
         self::assertSame(['Left', 'Right'], array_column($habit->rows, 'name'));
-        // By hand: slope Σcn/Σn², its error √(Σr²/(n−1)/Σn²) and t(0.9; 4) = 1.5332.
+        // By hand: slope Σcn/Σn², misses weighted by the break and by 1/(1 − leverage), and t(0.9; 4) = 1.5332.
         $noisy = ReadHabit::of([[0.1, 0.1, 'L'], [0.1, 0.2, 'L'], [0.3, 0.3, 'L'], [0.3, 0.4, 'L'], [0.5, 0.5, 'L']]);
         self::assertEqualsWithDelta(0.49 / 0.55 - 1.0, (float) $noisy?->value, 1e-9);
-        $left = 0.45 - 0.49 ** 2 / 0.55;
-        self::assertEqualsWithDelta(1.5332 * sqrt($left / 4.0 / 0.55), $noisy->interval->high - $noisy->value, 1e-4);
+        // 0.1 to 0.5 needed; with b = 0.890909 the sum of (n r / (1 − n²/0.55))² is 0.0039343.
+        self::assertEqualsWithDelta(1.5332 * sqrt(0.0039343) / 0.55, $noisy->interval->high - $noisy->value, 1e-4);
     }
 }
