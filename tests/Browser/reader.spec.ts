@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { ulid } from 'ulid';
 import { onOwnServer } from './own';
-import { expectAccessible, openDemo } from './people';
+import { expectAccessible, keptBalls, openDemo, touchLane } from './people';
 import { ask } from './screen';
 
 onOwnServer(8489);
@@ -161,4 +161,51 @@ test('ten putts are guessed at by keyboard alone, and what was called is held ag
   await expect(page.getByText(/^Calls come to \d+ % of the break/)).toBeVisible();
   const after = (await ask(page, 'GET', `students/${student}/guesses`)) as { standing: { guesses: number } };
   expect(after.standing.guesses).toBe(before.standing.guesses + 10);
+});
+
+test('a read card is kept with the next ball, on a station that breaks, and look back holds it against the ball', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const bench = (await ask(page, 'GET', 'bench')) as {
+    students: { id: string; name: string }[];
+    greens: { id: string; name: string }[];
+  };
+  const session = ulid();
+  await ask(page, 'POST', 'sessions', {
+    id: session,
+    student_id: bench.students.find(({ name }) => name.startsWith('Tobin'))?.id,
+    green_id: bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id,
+  });
+  await page.goto(`/sessions/${session}/set-out`);
+  await page.getByLabel('Distance from the target').fill('12');
+  await page.getByLabel('Rising to the right, if it does').fill('2');
+  await page.getByRole('button', { name: 'Add this station' }).click();
+  await expect(page.getByText('level, breaks left')).toBeVisible();
+  await page.goto(`/sessions/${session}/roll`);
+  await page.getByRole('button', { name: 'Read card' }).click();
+  await page.getByRole('radiogroup', { name: 'Higher foot, astride the line' }).getByText('Right').click();
+  await page.getByRole('radiogroup', { name: 'Read to break' }).getByText('Left').click();
+  await page.getByLabel('Read this much beside the hole').fill('8 in');
+  await page.getByRole('radiogroup', { name: 'Aimed by' }).getByText('A spot').click();
+  await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
+  await touchLane(page, 0.6);
+  // It went with that ball, and asks nothing of the next one.
+  await expect(page.getByRole('button', { name: 'Read card', exact: true })).toBeVisible();
+  await expect
+    .poll(() => keptBalls(page, session))
+    .toMatchObject([
+      {
+        across_percent: 2,
+        seen: { higher_foot: 'right', read_side: 'left', read_amount_m: 0.2032, aim_by: 'spot' },
+      },
+    ]);
+  await page.getByRole('button', { name: 'As for the last ball' }).click();
+  await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(`/sessions/${session}/look-back`);
+  await page.getByText('Was it read?').first().click();
+  await expect(
+    page.getByText('1 of 1 times the higher foot was the right one', { exact: false }),
+  ).toBeVisible();
 });

@@ -24,6 +24,7 @@ final class SeenKindResource extends JsonResource
             ...AnswersShape::of($this->resource->answers),
             'feeds' => $this->resource->feeds->value,
             'of_any_ball' => $this->resource->isOfAnyBall,
+            'before' => $this->resource->isBefore,
             'key' => $this->resource->key,
         ];
     }

@@ -7,7 +7,7 @@ namespace Amble\Core\Evidence;
 /** The balls that tell reads: on a putt that breaks, with the side they missed on or the read that was called. */
 final class ForReads extends Selection
 {
-    private const SEEN = ['high_low', 'read_side', 'read_amount_m'];
+    private const SEEN = ['high_low', 'read_side', 'read_amount_m', 'side_m'];
 
     public function leavesOut(RolledBall $ball): ?LeftOut
     {

@@ -76,6 +76,24 @@ final readonly class RolledBall
         return $this->word ?? ($this->ball->target === null ? null : Acceptance::usual($this->ball->target)->word($this->ball));
     }
 
+    /**
+     * On which side of a breaking putt it stayed, 'high' or 'low': as it was noted, else from where it lay beside the line.
+     * Null on a putt that does not break, and where neither is known.
+     */
+    public function highOrLow(): ?string
+    {
+        $across = $this->ball->across->ratio();
+        $side = $this->ball->sight->number('side_m');
+
+        return match (true) {
+            $across === 0.0 => null,
+            $this->ball->sight->word('high_low') !== null => $this->ball->sight->word('high_low'),
+            $side === null || $side === 0.0 => null,
+            // Ground that rises to the right has its low side on the left.
+            default => ($side > 0.0) === ($across > 0.0) ? 'high' : 'low',
+        };
+    }
+
     /** What tested its start line; null where nothing of known size did. */
     public function startLineTest(): ?StartLineTest
     {

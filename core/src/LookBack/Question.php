@@ -8,6 +8,7 @@ use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
 use Amble\Core\LookBack\Measure\FeelAgreement;
+use Amble\Core\LookBack\Measure\FeetFelt;
 use Amble\Core\LookBack\Measure\FirstAndLast;
 use Amble\Core\LookBack\Measure\GateWidth;
 use Amble\Core\LookBack\Measure\Holed;
@@ -20,6 +21,7 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\ReadsByWay;
 use Amble\Core\LookBack\Measure\ReadShare;
 use Amble\Core\LookBack\Measure\SameEachTime;
 use Amble\Core\LookBack\Measure\SpreadByWord;
@@ -93,7 +95,7 @@ enum Question: string
                 'aim_split' => AimSplit::class,
                 'start_missed' => ThroughButMissed::class,
             ],
-            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class],
+            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadsByWay::class, 'feet_felt' => FeetFelt::class],
             self::Feel => ['feel' => FeelAgreement::class],
             self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'spread_by_word' => SpreadByWord::class],
             self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => SameEachTime::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],

@@ -11,6 +11,7 @@ import type { BallTask } from './entry';
 import { LanePrompts } from './LanePrompts';
 import { LastBall } from './LastBall';
 import { AskedOfBall, LaneOfBall, type Place, StopFaces, TypedLength } from './Outcome';
+import { ReadCard } from './ReadCard';
 import { Stretch } from './Stretch';
 import type { Logger } from './useLogger';
 
@@ -103,6 +104,7 @@ export function RollingPage({
           )}
         </Work>
         {foot}
+        {task !== null && task.target_m !== null && <ReadCard logger={logger} units={units} />}
         {task !== null && <Stretch session={session} log={logger.log} />}
       </Stack>
       <Side aria-label="Margin">

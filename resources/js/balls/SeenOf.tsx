@@ -51,7 +51,8 @@ interface SeenOneProps {
 /** Not said is an answer too. */
 const NOT_SAID = { value: '', label: 'Not said' } as const;
 
-function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
+/** One thing seen, with its answers. */
+export function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
   switch (kind.kind) {
     case 'words':
       return (

@@ -19,6 +19,7 @@ const kind = (name: string, part: Partial<SeenKind> = {}): SeenKind => ({
   most: null,
   feeds: 'cause',
   of_any_ball: false,
+  before: false,
   key: null,
   ...part,
 });

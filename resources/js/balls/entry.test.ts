@@ -16,6 +16,7 @@ const kind = (name: string, question = name): SeenKind =>
 const FREE: BallTask = {
   target_m: 3,
   grade_percent: 1,
+  across_percent: null,
   runId: null,
   needs: [],
   kinds: { before: [], first: [], after: [] },

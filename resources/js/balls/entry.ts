@@ -7,6 +7,8 @@ export interface BallTask {
   /** Metres to the target; null when rolling at nothing in particular. */
   target_m: number | null;
   grade_percent: number;
+  /** Rising to the right; null where nobody looked. */
+  across_percent: number | null;
   /** Null outside a drill. */
   runId: string | null;
   /** What must be said of each ball. */
@@ -139,6 +141,7 @@ export function finished(state: EntryState, task: BallTask, result: Result): Fin
       stop: result.stop,
       target_m: task.target_m,
       grade_percent: task.grade_percent,
+      ...(task.across_percent === null ? {} : { across_percent: task.across_percent }),
       ...(task.runId === null ? {} : { run_id: task.runId }),
       seen: {
         ...(state.call === null ? {} : { call: state.call }),

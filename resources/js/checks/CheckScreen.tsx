@@ -298,7 +298,7 @@ function KeepAsStation({
         isDisabled={isThere}
         onPress={() => {
           const said = `${units.show(length, 'station')}, straight`;
-          void log.setStation({ length_m: length, said, grade_percent: 0 });
+          void log.setStation({ length_m: length, said, grade_percent: 0, across_percent: 0 });
           announce(`Station at ${said}`);
         }}
       >

@@ -3,6 +3,7 @@
 import type { Expectation } from '../server/contract';
 import type { CallOut, DrillStation, SessionPart, Task } from '../server/types';
 import type { LengthKind } from '../units/length';
+import { breakWords } from '../units/slope';
 import type { Units } from '../units/useUnits';
 
 export const TASKS: Record<Task, string> = {
@@ -51,8 +52,7 @@ export function stationSlope(station: DrillStation | undefined): string {
   const [along, across] = [station?.grade_percent ?? 0, station?.across_percent ?? 0];
   const parts = [
     along === 0 ? '' : along > 0 ? `${along} % uphill` : `${-along} % downhill`,
-    // Positive where the green rises to the player's right, so the ball turns left.
-    across === 0 ? '' : `breaks ${across > 0 ? 'left' : 'right'}`,
+    breakWords(across).replace(', ', ''),
     station?.tier === undefined ? '' : 'over a step',
   ].filter((part) => part !== '');
   return parts.length === 0 ? '' : `, ${parts.join(', ')}`;

@@ -45,6 +45,7 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
       : {
           target_m: next.length_m,
           grade_percent: drill.stations[next.station]?.grade_percent ?? 0,
+          across_percent: drill.stations[next.station]?.across_percent ?? null,
           runId: run.id,
           needs,
           kinds: askedKinds(run),

@@ -1345,6 +1345,10 @@ export interface SeenKind {
   feeds: string;
   of_any_ball: boolean;
   key: string | null;
+  /**
+   * Whether it is said before the ball is rolled.
+   */
+  before: boolean;
 }
 /**
  * How somebody’s guesses stand.

@@ -67,7 +67,7 @@ export function useLog(session: Session) {
       add({ ...stamp(), type: 'putt_remarked', version: VERSION, putt_id: puttId, ...remarks, seen }),
     count: (runId: string, item: SetOutItem, name: string, count: number) =>
       add({ ...stamp(), type: 'set_out_counted', run_id: runId, item, name, count }),
-    setStation: (station: Omit<Station, 'id' | 'across_percent'>) =>
+    setStation: (station: Omit<Station, 'id'>) =>
       add({ ...stamp(), type: 'station_set', station_id: newId(), ...station }),
     removeStation: (stationId: string) => add({ ...stamp(), type: 'station_removed', station_id: stationId }),
     noteCondition: (condition: string, isSeen: boolean) =>

@@ -151,6 +151,7 @@ function useFreeRolling(session: Session) {
   const task: BallTask = {
     target_m: station?.length_m ?? null,
     grade_percent: station?.grade_percent ?? 0,
+    across_percent: station?.across_percent ?? null,
     runId: null,
     needs: [],
     kinds: askedKinds(NO_QUESTIONS),

@@ -26,7 +26,7 @@ import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
-import { slopeWords } from '../units/slope';
+import { breakWords, slopeWords } from '../units/slope';
 import { type Units, useUnits, useUnitsOf } from '../units/useUnits';
 import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
@@ -72,6 +72,18 @@ export function SetOut({ session }: WaypointProps) {
   );
 }
 
+type Ground = Pick<Station, 'length_m' | 'grade_percent' | 'across_percent'>;
+
+/** To the centimetre and a twentieth of a per cent. */
+function isSamePlace(one: Ground, other: Ground): boolean {
+  const isNear = (a: number | null, b: number | null) => Math.abs((a ?? 0) - (b ?? 0)) < 0.05;
+  return (
+    Math.abs(one.length_m - other.length_m) < 0.01 &&
+    isNear(one.grade_percent, other.grade_percent) &&
+    isNear(one.across_percent, other.across_percent)
+  );
+}
+
 /** What was set out on this green before: one touch each. */
 function SetBefore({
   session,
@@ -83,21 +95,16 @@ function SetBefore({
   onAdd: (station: NewStation) => void;
 }) {
   const before = useGreenStations(session.green?.id ?? null).data ?? [];
-  const isThere = (length: number, grade: number | null) =>
-    session.stations.some(
-      ({ length_m, grade_percent }) =>
-        Math.abs(length_m - length) < 0.01 && Math.abs((grade_percent ?? 0) - (grade ?? 0)) < 0.05,
-    );
-  const offered = before.filter(({ length_m, grade_percent }) => !isThere(length_m, grade_percent));
+  const offered = before.filter((was) => !session.stations.some((station) => isSamePlace(was, station)));
   return offered.length === 0 ? null : (
     <Part>
       <h2>On this green before</h2>
       <Row role="group" aria-label="Stations of this green">
-        {offered.map(({ length_m, said, grade_percent, sessions }) => (
+        {offered.map(({ length_m, said, grade_percent, across_percent, sessions }) => (
           <Button
-            key={`${length_m} ${grade_percent}`}
+            key={`${length_m} ${grade_percent} ${across_percent}`}
             onPress={() => {
-              onAdd({ length_m, said, grade_percent });
+              onAdd({ length_m, said, grade_percent, across_percent });
               announce(`Station at ${units.show(length_m, 'station')}`);
             }}
           >
@@ -107,6 +114,7 @@ function SetBefore({
               : grade_percent === null || grade_percent === 0
                 ? ''
                 : `, ${slopeWords(grade_percent)}`}
+            {breakWords(across_percent)}
             {sessions > 1 ? ` (${sessions} times)` : ''}
           </Button>
         ))}
@@ -115,7 +123,7 @@ function SetBefore({
   );
 }
 
-type NewStation = Pick<Station, 'length_m' | 'said' | 'grade_percent'>;
+type NewStation = Omit<Station, 'id'>;
 
 interface AddStationProps {
   stations: readonly Station[];
@@ -132,7 +140,8 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
   ];
   const isThere = (metres: number) =>
     stations.some(
-      ({ length_m, grade_percent }) => Math.abs(length_m - metres) < 0.005 && (grade_percent ?? 0) === 0,
+      ({ length_m, grade_percent, across_percent }) =>
+        Math.abs(length_m - metres) < 0.005 && (grade_percent ?? 0) === 0 && (across_percent ?? 0) === 0,
     );
   return (
     <Part>
@@ -141,7 +150,7 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
         {USUAL[units.choice.unit].map((usual) => (
           <Button
             key={usual}
-            onPress={() => adding.add(String(usual), '')}
+            onPress={() => adding.addUsual(String(usual))}
             isDisabled={isThere(usual * unitMetres)}
           >
             {usual} {units.suffix('station')}
@@ -167,6 +176,15 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
           hint="Uphill to the target is positive: 2. Downhill is negative: -1."
           error={adding.errors.grade}
         />
+        <Entry
+          label="Rising to the right, if it does"
+          value={adding.across}
+          onChange={adding.setAcross}
+          onEnter={adding.enter}
+          suffix="%"
+          hint="Then it breaks left. Rising to the left is negative: -1."
+          error={adding.errors.across}
+        />
       </Columns>
       <Row>
         <Button onPress={adding.enter}>Add this station</Button>
@@ -175,42 +193,63 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
   );
 }
 
-/** A length and a slope as they are typed, until they make a station. */
+const NOTHING_TYPED = { length: '', grade: '', across: '' };
+
+/** A length and its slopes as they are typed, until they make a station. */
 function useAdding(units: Units, onAdd: (station: NewStation) => void) {
-  const [length, setLength] = useState('');
-  const [grade, setGrade] = useState('');
-  const [errors, setErrors] = useState<Record<'length' | 'grade', string | null>>({
+  const [typed, setTyped] = useState(NOTHING_TYPED);
+  const [errors, setErrors] = useState<Record<keyof typeof NOTHING_TYPED, string | null>>({
     length: null,
     grade: null,
+    across: null,
   });
-  const add = (typed: string, typedGrade: string) => {
-    const read = units.read(typed, 'station');
-    const percent = readNumber(typedGrade.replace('%', ''));
+  const add = ({ length, grade, across }: typeof NOTHING_TYPED) => {
+    const read = units.read(length, 'station');
+    const [along, aside] = [readPercent(grade), readPercent(across)];
     const wrong = {
       length:
         read.metres === null
           ? (read.error ?? 'Type how far this station is from the target.')
           : outsideLimits(read.metres, 'station'),
-      grade:
-        typedGrade.trim() !== '' && percent === null
-          ? `“${typedGrade.trim()}” is not a slope. Type 2 for 2 % uphill, -1 for downhill.`
-          : outsideLimits(percent, 'grade'),
+      grade: along.error ?? outsideLimits(along.percent, 'grade'),
+      across: aside.error ?? outsideLimits(aside.percent, 'across'),
     };
     setErrors(wrong);
-    if (read.metres === null || wrong.length !== null || wrong.grade !== null) {
-      announce([wrong.length, wrong.grade].filter((each) => each !== null).join(' '));
+    const said = Object.values(wrong).filter((each) => each !== null);
+    if (read.metres === null || said.length > 0) {
+      announce(said.join(' '));
       return;
     }
-    setLength('');
-    setGrade('');
+    setTyped(NOTHING_TYPED);
     announce(`Station at ${units.show(read.metres, 'station')} added`);
     onAdd({
       length_m: read.metres,
-      said: asSaid(typed, 'station', units.choice),
-      grade_percent: percent,
+      said: asSaid(length, 'station', units.choice),
+      grade_percent: along.percent,
+      across_percent: aside.percent,
     });
   };
-  return { length, setLength, grade, setGrade, errors, add, enter: () => add(length, grade) };
+  return {
+    ...typed,
+    setLength: (length: string) => setTyped({ ...typed, length }),
+    setGrade: (grade: string) => setTyped({ ...typed, grade }),
+    setAcross: (across: string) => setTyped({ ...typed, across }),
+    errors,
+    addUsual: (usual: string) => add({ ...NOTHING_TYPED, length: usual }),
+    enter: () => add(typed),
+  };
+}
+
+/** A slope as it was typed; none where nothing was. */
+function readPercent(text: string): { percent: number | null; error: string | null } {
+  const percent = readNumber(text.replace('%', ''));
+  return {
+    percent,
+    error:
+      text.trim() !== '' && percent === null
+        ? `“${text.trim()}” is not a slope. Type 2 for 2 %, -1 for the other way.`
+        : null,
+  };
 }
 
 /** The reader, opened on a station. */
@@ -268,7 +307,8 @@ function Stations({ session, stations, units, onRemove }: StationsProps) {
               </th>
               <td>{formatPaces(station.length_m, units.choice)}</td>
               <td>
-                {slopeWords(station.grade_percent)}{' '}
+                {slopeWords(station.grade_percent)}
+                {breakWords(station.across_percent)}{' '}
                 <Link
                   to={readAt(session, station)}
                   aria-label={`Read the putt from ${units.show(station.length_m, 'station')}`}

@@ -13,6 +13,11 @@ const LIMITS = {
     high: 80,
     sentence: 'What a ball would have run on is between 2 cm (1 in) and 80 m (262 ft).',
   },
+  across: {
+    low: -15,
+    high: 15,
+    sentence: 'A slope is between 15 % rising to the left (−15) and 15 % to the right.',
+  },
   grade: { low: -15, high: 15, sentence: 'A slope is between 15 % downhill (−15) and 15 % uphill.' },
 } as const;
 

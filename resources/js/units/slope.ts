@@ -5,3 +5,8 @@ export function slopeWords(percent: number | null): string {
   }
   return percent > 0 ? `${percent} % uphill` : `${-percent} % downhill`;
 }
+
+/** How a putt breaks, to stand after its slope; ground that rises to the right sends the ball left. */
+export function breakWords(across: number | null): string {
+  return across === null || across === 0 ? '' : `, breaks ${across > 0 ? 'left' : 'right'}`;
+}

@@ -66,13 +66,13 @@ final class LowSide implements Tracked
     {
         return array_values(array_filter(
             (new ForReads())->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->ball->sight->word('high_low') !== null && $ball->ball->hasDropped() !== true,
+            static fn(RolledBall $ball): bool => $ball->highOrLow() !== null && $ball->ball->hasDropped() !== true,
         ));
     }
 
     public static function isLow(RolledBall $ball): bool
     {
-        return $ball->ball->sight->word('high_low') === 'low';
+        return $ball->highOrLow() === 'low';
     }
 
     /**

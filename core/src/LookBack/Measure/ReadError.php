@@ -78,7 +78,7 @@ final class ReadError implements Measure
         return array_map(static fn(array $side): array => array_map(static fn(array $told): float => $told[0] - $told[1], $side), self::told($asked));
     }
 
-    /** @return array<string, non-empty-list<array{float, float, float}>> called and real, metres beside the hole to the high side, and metres to it, by the way the putt curves */
+    /** @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the hole to the high side, metres to it, and the ball, by the way the putt curves */
     public static function told(Asked $asked): array
     {
         $real = $told = [];
@@ -90,7 +90,7 @@ final class ReadError implements Measure
                     $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0) : null;
                 }
                 if ($real[$putt] !== null) {
-                    $told[$side][] = [self::called($ball), $real[$putt], Asked::length($ball)];
+                    $told[$side][] = [self::called($ball), $real[$putt], Asked::length($ball), $ball];
                 }
             }
         }

@@ -20,6 +20,8 @@ final class WithAndWithout implements Measure
     public const PAIRS = [
         'held' => ['the finish held', 'the head up early'],
         'routine' => ['the routine kept', 'the routine not kept'],
+        'doubt' => ['a doubt over the ball', 'none'],
+        'stepped_off' => ['a step off first', 'none'],
         'pictured' => ['line and drop pictured', 'neither pictured'],
     ];
 

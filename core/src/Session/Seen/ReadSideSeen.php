@@ -9,6 +9,6 @@ final readonly class ReadSideSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('read_side', 'Read to break', Answers::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']), Feeds::Reads, true);
+        parent::__construct('read_side', 'Read to break', Answers::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']), Feeds::Reads, true, isBefore: true);
     }
 }

@@ -11,6 +11,7 @@ abstract readonly class SeenKind
      * @param string $name in events, exports and drills; a length ends in its unit
      * @param string $question as a screen asks it
      * @param bool $isOfAnyBall whether a coach may say it of any ball, or only where a drill wants it
+     * @param bool $isBefore whether it is said while walking on, before the ball is rolled: a point of the read card
      * @param string|null $key the key that asks for it while a drill is rolled; null for none
      */
     protected function __construct(
@@ -20,6 +21,7 @@ abstract readonly class SeenKind
         public Feeds $feeds,
         public bool $isOfAnyBall,
         public ?string $key = null,
+        public bool $isBefore = false,
     ) {
     }
 }

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Session\Seen;
+
+/** Which foot stood higher when the student stood astride the line. */
+final readonly class HigherFootSeen extends SeenKind
+{
+    public function __construct()
+    {
+        parent::__construct('higher_foot', 'Higher foot, astride the line', Answers::words(['left' => 'Left', 'even' => 'Even', 'right' => 'Right']), Feeds::Reads, true, isBefore: true);
+    }
+}
