@@ -12,6 +12,7 @@ use Amble\Core\LookBack\Measure\FeetFelt;
 use Amble\Core\LookBack\Measure\FirstAndLast;
 use Amble\Core\LookBack\Measure\GateWidth;
 use Amble\Core\LookBack\Measure\Holed;
+use Amble\Core\LookBack\Measure\ImpliedSlope;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\LookBack\Measure\Marks;
 use Amble\Core\LookBack\Measure\PaceAcross;
@@ -95,7 +96,7 @@ enum Question: string
                 'aim_split' => AimSplit::class,
                 'start_missed' => ThroughButMissed::class,
             ],
-            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadsByWay::class, 'feet_felt' => FeetFelt::class],
+            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadsByWay::class, 'feet_felt' => FeetFelt::class, 'implied_slope' => ImpliedSlope::class],
             self::Feel => ['feel' => FeelAgreement::class],
             self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'spread_by_word' => SpreadByWord::class],
             self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => SameEachTime::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],

@@ -47,7 +47,8 @@ final class LookPropertiesTest extends TestCase
                 array_filter([
                     'gate' => $maybe($one('left', 'through', 'right')), 'start' => $maybe($one('left', 'on', 'right')), 'call' => $maybe($one('short', 'on', 'long')),
                     'high_low' => $maybe($one('high', 'low')), 'read_amount_m' => $maybe($random->uniform()), 'aim_offset_m' => $maybe($random->uniform() - 0.5),
-                    'side_m' => $maybe($random->uniform() - 0.5), 'held' => $maybe($random->uniform() < 0.5), 'routine' => $maybe($random->uniform() < 0.5),
+                    'side_m' => $maybe($random->uniform() - 0.5), 'held' => $maybe($random->uniform() < 0.5), 'doubt' => $maybe($random->uniform() < 0.5),
+                    'read_side' => $maybe($one('left', 'straight', 'right')), 'higher_foot' => $maybe($one('left', 'even', 'right')), 'views_taken' => $maybe($one(1, 2, 3, 4)), 'aim_by' => $maybe($one('line', 'spot')), 'routine' => $maybe($random->uniform() < 0.5),
                 ], static fn(mixed $answer): bool => $answer !== null),
                 session: $one('A', 'B', 'C'),
                 across: $one(0.0, 0.0, 2.0, -2.0),

@@ -9,14 +9,17 @@ use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\FeltLength;
 use Amble\Core\Feel\LengthCall;
+use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Look;
 use Amble\Core\LookBack\LookFilter;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
+use Amble\Core\LookBack\Measure\FeetFelt;
 use Amble\Core\LookBack\Measure\FirstAndLast;
 use Amble\Core\LookBack\Measure\Holed;
+use Amble\Core\LookBack\Measure\ImpliedSlope;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\LookBack\Measure\Marks;
 use Amble\Core\LookBack\Measure\PaceAcross;
@@ -26,6 +29,7 @@ use Amble\Core\LookBack\Measure\PaceInside;
 use Amble\Core\LookBack\Measure\PaceSpread;
 use Amble\Core\LookBack\Measure\PartsBeside;
 use Amble\Core\LookBack\Measure\ReadError;
+use Amble\Core\LookBack\Measure\ReadsByWay;
 use Amble\Core\LookBack\Measure\SameEachTime;
 use Amble\Core\LookBack\Measure\SpreadByWord;
 use Amble\Core\LookBack\Measure\StartAverage;
@@ -39,6 +43,8 @@ use Amble\Core\LookBack\Measure\WithAndWithout;
 use Amble\Core\LookBack\Question;
 use Amble\Core\LookBack\SlopeClass;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\Surface as Ground;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\Disturbance;
 use Amble\Core\Session\During;
@@ -47,6 +53,8 @@ use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Stop;
 use Amble\Core\Student\Hand;
 use Amble\Core\Tests\PropertyTestCase;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
 
 /** What balls answer to each question, and that nobody is told what nobody looked for. */
 final class MeasuresTest extends PropertyTestCase
@@ -161,6 +169,58 @@ final class MeasuresTest extends PropertyTestCase
         $asked = Balls::asked([$ball(3.1), $ball(2.95), $ball(4.5), $ball(3.1, Stop::Holed)]);
         self::assertSame(3, LowSide::of($asked)?->n);
         self::assertSame(3, ReadError::of($asked)?->n);
+    }
+
+    public function testABallThatLayBesideABreakingPuttIsHighOrLowWithoutBeingAsked(): void
+    {
+        $lay = static fn(float $side, float $across, array $more = []): ?string => Balls::one(3.2, 3.0, ['side_m' => $side] + $more, across: $across)->highOrLow();
+        // Rising to the right the low side is the left.
+        self::assertSame(['low', 'high', 'high', 'low'], [$lay(-0.1, 2.0), $lay(0.1, 2.0), $lay(-0.1, -2.0), $lay(0.1, -2.0)]);
+        self::assertSame([null, null, 'high'], [$lay(-0.1, 0.0), $lay(0.0, 2.0), $lay(-0.1, 2.0, ['high_low' => 'high'])]);
+        $balls = [...array_map(static fn(): RolledBall => Balls::one(3.2, 3.0, ['side_m' => -0.1], across: 2.0), range(1, 3)), Balls::one(3.2, 3.0, ['side_m' => 0.1], across: 2.0), Balls::one(3.2, 3.0, ['side_m' => 0.1])];
+        self::assertSame([4, 0.75], [LowSide::of(Balls::asked($balls))?->n, LowSide::of(Balls::asked($balls))?->value]);
+    }
+
+    public function testAReadToTheWrongSideIsLessThanNoBreak(): void
+    {
+        $ball = static fn(string $side): RolledBall => Balls::one(3.0, 3.0, ['read_amount_m' => 0.1, 'read_side' => $side], across: 2.0);
+        $value = static fn(string $side): float => (float) ReadError::of(Balls::asked([$ball($side)]))?->value;
+        self::assertEqualsWithDelta(-0.2, $value('right') - $value('left'), 1e-9);
+    }
+
+    public function testWaysOfReadingAreHeldBesideOneAnother(): void
+    {
+        $ball = static fn(float $called, array $way): RolledBall => Balls::one(3.0, 3.0, ['read_amount_m' => $called] + $way, across: 2.0);
+        $real = -(float) ReadError::of(Balls::asked([$ball(0.0, [])]))?->value;
+        $told = ReadsByWay::of(Balls::asked([
+            $ball($real + 0.02, ['views_taken' => 3]), $ball($real - 0.04, ['views_taken' => 4]), $ball($real - 0.1, ['views_taken' => 2]), $ball($real, ['aim_by' => 'spot']), $ball($real, []),
+        ]));
+        self::assertSame(['Aimed by a spot', 'Read from one or two places', 'Read from three places or more'], array_column($told->rows ?? [], 'name'));
+        self::assertEqualsWithDelta([0.0, 0.1, 0.03], array_column($told->rows ?? [], 'value'), 1e-9);
+        self::assertSame(4, $told?->n);
+        self::assertNull(ReadsByWay::of(Balls::asked([$ball(0.1, ['aim_by' => 'spot'])])));
+    }
+
+    public function testTheFeetAreHeldAgainstTheGroundThatIsKnown(): void
+    {
+        $ball = static fn(string $foot, float $across): RolledBall => Balls::one(3.0, 3.0, ['higher_foot' => $foot], across: $across);
+        $told = FeetFelt::of(Balls::asked([$ball('right', 2.0), $ball('left', -2.0), $ball('left', 2.0), $ball('even', 2.0), $ball('even', 0.0)]));
+        self::assertSame([4, 0.5], [$told?->n, $told?->value]);
+    }
+
+    public function testTheMissesTellTheGroundTheyWereRolledOn(): void
+    {
+        // On ground of 2 % nobody has said: aimed where 1 % asks for, each ball stays low by what was missing.
+        $speed = GreenSpeed::ofFeet(9.5);
+        $asks = static fn(float $across): float => (float) (new Reader(new Ground($speed, Grade::level(), Grade::ofPercent($across)), Length::ofMetres(4.0), 0.3))->read()->aimOffset();
+        $ball = static fn(float $stray): RolledBall => Balls::one(4.2, 4.0, ['read_amount_m' => $asks(1.0), 'read_side' => 'left', 'side_m' => $asks(1.0) - $asks(2.0) + $stray], isAtHole: true);
+        $told = ImpliedSlope::of(Balls::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01, -0.01])));
+        self::assertEqualsWithDelta($asks(2.0), (float) $told?->rows[0]->value, 1e-6);
+        self::assertStringContainsString('2.0 % rising to the right, where nobody said a slope', (string) $told?->sentence);
+        self::assertGreaterThan(0.0, $told->rows[0]->interval->high - $told->rows[0]->interval->low);
+        self::assertNull(ImpliedSlope::of(Balls::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01]))));
+        // A ball far off its pace tells nothing of the line.
+        self::assertNull(ImpliedSlope::of(Balls::asked([...array_map($ball, [-0.02, 0.0, 0.02, 0.01]), Balls::one(6.0, 4.0, ['read_amount_m' => 0.1, 'read_side' => 'left', 'side_m' => 0.0], isAtHole: true)])));
     }
 
     public function testHeldAndRoutineAreLaidBesideTheBallsWithout(): void

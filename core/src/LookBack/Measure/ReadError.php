@@ -108,14 +108,19 @@ final class ReadError implements Measure
         return $isOther ? -$amount : $amount;
     }
 
-    private static function tells(RolledBall $ball): bool
+    /** Whether it stopped within a tenth of its length, or dropped, on a green of known speed: only then its line tells the read. */
+    public static function hasSoundPace(RolledBall $ball): bool
     {
-        $target = $ball->ball->target;
-        $roll = $ball->ball->rollMetres();
+        [$target, $roll] = [$ball->ball->target, $ball->ball->rollMetres()];
         $isInside = $ball->ball->hasDropped() === true
             || ($target !== null && $roll !== null && abs($roll - $target->metres()) <= DistanceControl::DEFAULT_WINDOW * $target->metres());
 
-        return $isInside && $target !== null && $ball->speed() !== null && $ball->ball->sight->number('read_amount_m') !== null;
+        return $isInside && $target !== null && $ball->speed() !== null;
+    }
+
+    private static function tells(RolledBall $ball): bool
+    {
+        return self::hasSoundPace($ball) && $ball->ball->sight->number('read_amount_m') !== null;
     }
 
     /** Metres beside the hole to aim, whichever side; null where no line holds. */

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\LookBack\Measure;
+
+use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure;
+use Amble\Core\Numeric\RootFinder;
+use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\Surface;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/**
+ * What the misses say of the ground: a ball aimed beside the hole whose pace was sound needed that aim less what it missed
+ * by. The mean of several is the aim of the place, and the slope across it that asks for such an aim is offered as its read.
+ *
+ * Starts off the aimed line are in its error, not taken out; so it is told with its interval and from several balls only.
+ */
+final class ImpliedSlope implements Measure
+{
+    /** Fewer balls from one place tell nothing of it. */
+    private const FEWEST = 5;
+
+    /** Steeper across nobody putts, rise over run. */
+    private const STEEPEST = 0.06;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $rows = $said = [];
+        $n = 0;
+        foreach (self::places($asked) as $balls) {
+            $row = Means::row(self::name($balls[0]), FindingUnit::Metres, array_map(self::needed(...), $balls));
+            $rows[] = $row;
+            $said[] = self::sentence($row, self::slope($balls, (float) $row->value, $asked->pace), $balls[0]->ball->across->percent());
+            $n += $row->n;
+        }
+
+        return $rows === [] ? null : new Finding('What do the misses say of the ground?', implode(' ', $said), FindingUnit::Metres, null, null, $n, null, $rows);
+    }
+
+    /** @return list<non-empty-list<RolledBall>> balls from one place, those places with several */
+    private static function places(Asked $asked): array
+    {
+        $places = [];
+        foreach ($asked->balls as $ball) {
+            if (self::tells($ball)) {
+                $places[sprintf('%.2f %.2f %.2f', Asked::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
+            }
+        }
+
+        return array_values(array_filter($places, static fn(array $balls): bool => count($balls) >= self::FEWEST));
+    }
+
+    private static function tells(RolledBall $ball): bool
+    {
+        $sight = $ball->ball->sight;
+        $side = $sight->word('read_side');
+
+        return $ball->ball->remarks->mark === null && $sight->number('read_amount_m') !== null && ($side === 'left' || $side === 'right')
+            && ($sight->number('side_m') !== null || $ball->ball->hasDropped() === true) && ReadError::hasSoundPace($ball);
+    }
+
+    /** The aim it would have needed, metres beside the middle of the hole, positive right. */
+    private static function needed(RolledBall $ball): float
+    {
+        $sight = $ball->ball->sight;
+        // A putt that breaks left is aimed right.
+        $aimed = (float) $sight->number('read_amount_m') * ($sight->word('read_side') === 'left' ? 1.0 : -1.0);
+
+        return $aimed - ($ball->ball->hasDropped() === true ? 0.0 : (float) $sight->number('side_m'));
+    }
+
+    /** @param non-empty-list<RolledBall> $balls */
+    private static function slope(array $balls, float $aim, float $pace): ?float
+    {
+        $ball = $balls[0];
+        [$speed, $target] = [$ball->speed(), $ball->ball->target];
+        if ($speed === null || $target === null) {
+            return null;
+        }
+        $asks = static fn(float $across): ?float => self::aim($speed, $target, $ball->ball->grade, $across, $ball->isAtHole ? $pace : 0.0);
+        [$low, $high] = [$asks(-self::STEEPEST), $asks(self::STEEPEST)];
+        if ($low === null || $high === null || $aim <= $low || $aim >= $high) {
+            return null;
+        }
+
+        return 100.0 * RootFinder::brent(static fn(float $across): float => ($asks($across) ?? $aim) - $aim, -self::STEEPEST, self::STEEPEST, 1e-5);
+    }
+
+    private static function aim(GreenSpeed $speed, Length $target, Grade $along, float $across, float $pace): ?float
+    {
+        return (new Reader(new Surface($speed, $along, Grade::ofRatio($across)), $target, $pace))->read()->aimOffset();
+    }
+
+    private static function name(RolledBall $ball): string
+    {
+        return 'From ' . Say::metres(Asked::length($ball));
+    }
+
+    private static function sentence(FindingRow $row, ?float $slope, float $card): string
+    {
+        $aim = (float) $row->value;
+        $likely = $row->interval;
+
+        return sprintf(
+            '%s the balls needed %s %s of the middle%s%s.',
+            $row->name,
+            Say::metres(abs($aim)),
+            $aim > 0.0 ? 'right' : 'left',
+            $likely === null ? '' : sprintf(', give or take %s', Say::metres(0.5 * ($likely->high - $likely->low))),
+            $slope === null ? '' : sprintf(': %.1f %% rising to the %s%s', abs($slope), $slope > 0.0 ? 'right' : 'left', $card === 0.0 ? ', where nobody said a slope' : sprintf(', where the station says %.1f %% to the %s', abs($card), $card > 0.0 ? 'right' : 'left')),
+        );
+    }
+}
