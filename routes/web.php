@@ -23,6 +23,7 @@ use App\Http\Controllers\PocketController;
 use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\PutterController;
 use App\Http\Controllers\ReaderController;
+use App\Http\Controllers\RecordsController;
 use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
 use App\Http\Controllers\SessionReadingController;
@@ -81,11 +82,15 @@ Route::prefix('api')->group(function (): void {
             Route::get('checks', [CheckController::class, 'ofStudent']);
             Route::get('checks.csv', [CheckController::class, 'asCsv']);
             Route::get('remember', [CheckController::class, 'remember']);
+            Route::get('records', [RecordsController::class, 'ofStudent']);
+            Route::get('records.zip', [RecordsController::class, 'ofStudentAsTables']);
+            Route::get('goes', [RecordsController::class, 'goes']);
             Route::get('guesses', [GuessController::class, 'ten']);
             Route::post('guesses', [GuessController::class, 'store'])->can('change', 'student');
             Route::get('putters', [PutterController::class, 'index']);
             Route::get('pocket', [PocketController::class, 'show']);
             Route::middleware('can:change,student')->group(function (): void {
+                Route::delete('for-good', [RecordsController::class, 'erase']);
                 Route::put('in-work', [InWorkController::class, 'update']);
                 Route::put('about', [AboutController::class, 'update']);
                 Route::post('putters', [PutterController::class, 'store']);
@@ -107,6 +112,9 @@ Route::prefix('api')->group(function (): void {
         Route::put('putters/{putter}', [PutterController::class, 'update'])->can('change', 'putter');
         Route::post('putters/{putter}/use', [PutterController::class, 'use'])->can('change', 'putter');
         Route::delete('putters/{putter}', [PutterController::class, 'destroy'])->can('change', 'putter');
+        Route::get('records', [RecordsController::class, 'ofBench']);
+        Route::post('records', [RecordsController::class, 'store']);
+        Route::post('records/preview', [RecordsController::class, 'preview']);
         Route::get('reader', ReaderController::class);
         Route::get('greens/{green}/reads', [KeptReadController::class, 'index'])->can('access', 'green');
         Route::post('greens/{green}/reads', [KeptReadController::class, 'store'])->can('change', 'green');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Reading\Putt;
 use Carbon\CarbonImmutable;
 
 /**
@@ -17,6 +19,11 @@ use Carbon\CarbonImmutable;
 final class KeptRead extends OwnedRecord
 {
     protected $fillable = ['id', 'bench_id', 'coach_id', 'green_id', 'name', 'putt'];
+
+    public function putt(): Putt
+    {
+        return Putt::read(JsonInput::parse(json_encode($this->putt, JSON_THROW_ON_ERROR)));
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -79,7 +79,8 @@ final class DrillLibrary
     /** @param array<string, mixed> $drill */
     public static function decoded(array $drill): \stdClass
     {
-        $object = json_decode(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
+        // One without a field is an empty object, not an empty list.
+        $object = json_decode(json_encode((object) $drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
 
         return $object instanceof \stdClass ? $object : throw new \LogicException('A drill is an object.');
     }

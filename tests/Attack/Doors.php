@@ -123,6 +123,9 @@ final class Doors
             'DELETE api/greens/{green}' => [],
             'POST api/greens/{green}/back' => [],
             'POST api/students/{student}/guesses' => ['id' => $id(), 'putt' => self::putt(), 'aim_m' => 0.2, 'plays_m' => 4.0],
+            'POST api/records' => self::records(),
+            'POST api/records/preview' => self::records(),
+            'DELETE api/students/{student}/for-good' => ['name' => 'Nobody of that name'],
             'POST api/greens/{green}/reads' => ['id' => $id(), 'name' => 'Left', 'putt' => self::putt()],
             'PUT api/reads/{read}' => ['name' => 'Left', 'putt' => self::putt()],
             'DELETE api/reads/{read}' => [],
@@ -178,5 +181,19 @@ final class Doors
             'slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => -2.0],
             'tier' => ['height_m' => 0.1, 'run_m' => 0.8, 'start_m' => 1.0], 'grain' => ['worn' => 'far', 'strength' => 0.05],
         ];
+    }
+
+    /** @return array<string, mixed> a file of records with one of some kinds */
+    private static function records(): array
+    {
+        $times = ['created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00'];
+        [$green, $session] = [(string) Str::ulid(), (string) Str::ulid()];
+
+        return ['format' => 'amble-records', 'version' => 1, 'of' => 'bench', 'name' => 'Other', 'made_at' => '2026-11-01T10:00:00Z', 'tables' => [
+            'greens' => [['id' => $green, 'name' => 'Far lawn', 'surface' => 'grass', 'deleted_at' => null] + $times],
+            'practice_sessions' => [['id' => $session, 'student_id' => null, 'green_id' => $green, 'minutes' => 30, 'started_at' => '2026-11-01 10:00:00'] + $times],
+            'session_events' => [['id' => (string) Str::ulid(), 'practice_session_id' => $session, 'type' => 'station_set', 'version' => 1, 'payload' => ['station_id' => 'a', 'length_m' => 3.0, 'said' => '3 m'], 'at_ms' => 1_793_527_200_000, 'recorded_at' => '2026-11-01 10:00:00']],
+            'kept_reads' => [['id' => (string) Str::ulid(), 'green_id' => $green, 'name' => 'Left', 'putt' => self::putt()] + $times],
+        ]];
     }
 }

@@ -22,16 +22,25 @@ final class FiguresCsv
      */
     public static function answer(string $name, array $head, iterable $rows): Response
     {
+        return response(self::text($head, $rows), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"$name.csv\"",
+            'Cache-Control' => 'private, no-store',
+        ]);
+    }
+
+    /**
+     * @param list<string> $head
+     * @param iterable<list<string|int|float|bool|null>> $rows
+     */
+    public static function text(array $head, iterable $rows): string
+    {
         $lines = [self::line($head)];
         foreach ($rows as $row) {
             $lines[] = self::line($row);
         }
 
-        return response(implode('', $lines), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"$name.csv\"",
-            'Cache-Control' => 'private, no-store',
-        ]);
+        return implode('', $lines);
     }
 
     /** @return list<list<string|int|float|null>> the figure itself, its first tries, its parts; lengths in words are in metres */

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Json\JsonInput;
 use Amble\Core\Reading\PaceKind;
 use Amble\Core\Reading\PaceLine;
-use Amble\Core\Reading\Putt;
 use Amble\Core\Reading\PuttWords;
 use App\Models\KeptRead;
 use Illuminate\Http\Request;
@@ -27,7 +25,7 @@ final class KeptReadResource extends JsonResource
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'putt' => $this->resource->putt,
-            'word' => PuttWords::aimed(PaceLine::of(Putt::read(JsonInput::parse(json_encode($this->resource->putt, JSON_THROW_ON_ERROR))), PaceKind::Meant)),
+            'word' => PuttWords::aimed(PaceLine::of($this->resource->putt(), PaceKind::Meant)),
             'kept_on' => $this->resource->created_at->toDateString(),
         ];
     }

@@ -132,6 +132,20 @@ final readonly class JsonInput
         return $this->has($field) ? $this->wholeNumber($field, $least, $most) : $default;
     }
 
+    /**
+     * A field whose form is its reader's business, as JSON again; "null" where it is not there.
+     *
+     * @throws InvalidInput If it holds what JSON cannot say.
+     */
+    public function json(string $field): string
+    {
+        try {
+            return json_encode($this->fields->{$field} ?? null, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        } catch (\JsonException) {
+            throw InvalidInput::at($this->path($field), 'This is not JSON.');
+        }
+    }
+
     /** @throws InvalidInput If the field is missing, empty or longer than this. */
     public function text(string $field, int $longest): string
     {

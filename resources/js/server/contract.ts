@@ -1834,6 +1834,22 @@ export interface Putter {
   is_in_use: boolean;
 }
 /**
+ * Everything that was entered, to be kept elsewhere and brought back.
+ */
+export interface RecordFile {
+  format: 'amble-records';
+  version: 1;
+  of: 'bench' | 'student';
+  name: string;
+  made_at: string;
+  /**
+   * Rows as docs/formats.md describes them.
+   */
+  tables: {
+    [k: string]: {}[];
+  };
+}
+/**
  * What could not be done, and why, by the path of each field.
  */
 export interface Refusal {
@@ -2308,4 +2324,29 @@ export interface CardLookPoint {
   session_id: string | null;
   at_ms: number | null;
   before: 'good' | 'attention' | null;
+}
+/**
+ * What goes for good with a student.
+ */
+export interface StudentGoes {
+  sessions: number;
+  /**
+   * With others, whose part stays.
+   */
+  shared_sessions: number;
+  balls: number;
+  rounds: number;
+  putters: number;
+  guesses: number;
+}
+/**
+ * What a file of records brought, or would bring, to one table.
+ */
+export interface TakenIn {
+  table: string;
+  new: number;
+  /**
+   * There already, and left as it is.
+   */
+  there: number;
 }

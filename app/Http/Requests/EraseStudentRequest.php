@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Student;
+use Illuminate\Validation\Rule;
+
+/** Erasing a student for good asks for the name once more. */
+final class EraseStudentRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $student = $this->route('student');
+        assert($student instanceof Student);
+
+        return ['name' => ['required', 'string', Rule::in([$student->name])]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.in' => 'Type the name as it stands on the card. Nothing was erased.'] + parent::messages();
+    }
+}

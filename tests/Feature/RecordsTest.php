@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Account\ClosingAccount;
+use App\Models\Coach;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+/** Everything that was entered: out, in again to the same state, and gone for good. */
+final class RecordsTest extends TestCase
+{
+    private Coach $coach;
+    private Student $ana;
+    private Student $ben;
+    private PracticeSession $shared;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = $this->coach();
+        $this->actingAs($this->coach);
+        [$this->ana, $this->ben] = [$this->named('Ana Lund'), $this->named('Ben Okafor')];
+        $green = $this->green($this->coach);
+        $own = $this->practiceSession($this->coach, $this->ana, $green);
+        $this->shared = $this->practiceSession($this->coach, $this->ana, $green);
+        $this->putJson("/api/sessions/$own->id/reading", ['id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3.0, 3.1], 'direction_2_m' => [2.9, 3.0]])->assertSuccessful();
+        $given = (string) Str::ulid();
+        $wrong = (string) Str::ulid();
+        $this->log($own, [
+            self::event('station_set', ['station_id' => 'a', 'length_m' => 3.0, 'said' => '3 m', 'across_percent' => 1.5]),
+            ...array_map(static fn(int $i): array => self::putt(['backstroke_m' => 0.2 + 0.02 * $i, 'roll_m' => 2.0 + 0.3 * $i]), range(1, 8)),
+        ]);
+        $this->log($this->shared, [
+            self::event('company_noted', ['student' => $this->ben->id, 'standing' => 'here']),
+            self::putt(['roll_m' => 3.3]),
+            self::putt(['id' => $given, 'roll_m' => 3.4]),
+            self::putt(['student' => $this->ben->id, 'roll_m' => 2.7]),
+            self::putt(['id' => $wrong, 'student' => $this->ben->id, 'roll_m' => 2.8]),
+            self::event('putt_given', ['putt_id' => $given, 'student' => $this->ben->id]),
+            self::event('undone', ['event_id' => $wrong]),
+        ]);
+        $this->postJson("/api/students/{$this->ana->id}/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'place' => 'Away', 'is_from_memory' => false, 'holes' => [['first_m' => 5.0, 'putts' => 2, 'leave_m' => 0.4, 'side' => null, 'is_extreme' => false]]])->assertSuccessful();
+        $this->postJson("/api/students/{$this->ana->id}/putters", ['id' => (string) Str::ulid(), 'name' => 'Blade'])->assertSuccessful();
+        $this->postJson("/api/greens/$green->id/reads", ['id' => (string) Str::ulid(), 'name' => 'Left', 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 1.0]]])->assertSuccessful();
+    }
+
+    private function named(string $name): Student
+    {
+        return Student::query()->findOrFail($this->postJson('/api/students', self::studentCard(['name' => $name]))->json('id'));
+    }
+
+    /** @param array<string, mixed> $fields */
+    private static function event(string $type, array $fields): array
+    {
+        return ['id' => (string) Str::ulid(), 'at_ms' => 1_763_979_000_000, 'type' => $type] + $fields;
+    }
+
+    /** @param list<array<string, mixed>> $events */
+    private function log(PracticeSession $session, array $events): void
+    {
+        $this->postJson("/api/sessions/$session->id/events", ['events' => $events])->assertSuccessful();
+    }
+
+    /** @return array<string, mixed> */
+    private function look(Student $student): array
+    {
+        return (array) $this->getJson("/api/students/$student->id/look")->assertOk()->json();
+    }
+
+    public function testABenchGoesOutAndComesBackIdentical(): void
+    {
+        $file = $this->getJson('/api/records')->assertOk()->json();
+        $before = $this->look($this->ana);
+        (new ClosingAccount($this->coach))->close();
+        self::assertSame(0, DB::table('session_events')->count());
+
+        $this->actingAs($this->coach('other@example.test'));
+        $this->postJson('/api/records/preview', $file)->assertOk();
+        self::assertSame(0, DB::table('session_events')->count());
+        $counts = array_column($this->postJson('/api/records', $file)->assertOk()->json(), 'new', 'table');
+        self::assertSame([2, 2, 16, 1], [$counts['students'], $counts['practice_sessions'], $counts['session_events'], $counts['kept_reads']]);
+        self::assertEquals($file['tables'], $this->getJson('/api/records')->json('tables'));
+        self::assertEquals($before, $this->look($this->ana));
+
+        // Twice adds nothing.
+        $again = $this->postJson('/api/records', $file)->assertOk()->json();
+        self::assertSame([0], array_values(array_unique(array_column($again, 'new'))));
+        self::assertEquals($file['tables'], $this->getJson('/api/records')->json('tables'));
+    }
+
+    public function testAStudentGoesForGoodAndComesBackFromTheirFileWithNothingOfOthers(): void
+    {
+        $file = $this->getJson("/api/students/{$this->ana->id}/records")->assertOk()->json();
+        $text = json_encode($file, JSON_THROW_ON_ERROR);
+        self::assertStringNotContainsString('Ben Okafor', $text);
+        self::assertStringNotContainsString('"roll_m":2.7', $text);
+        self::assertStringNotContainsString('"roll_m":3.4', $text);
+        [$ana, $ben] = [$this->look($this->ana), $this->look($this->ben)];
+
+        self::assertSame(['sessions' => 1, 'shared_sessions' => 1, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json());
+        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana'])->assertUnprocessable()->assertJsonValidationErrors('name');
+        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lund'])->assertNoContent();
+        foreach (['students', 'session_events', 'balls', 'rounds', 'putters', 'drill_runs', 'practice_sessions', 'check_tries', 'findings', 'stroke_summaries'] as $table) {
+            self::assertStringNotContainsString($this->ana->id, (string) json_encode(DB::table($table)->get()), $table);
+        }
+        self::assertSame(0, DB::table('session_events')->where('payload', 'like', '%"roll_m":3.3%')->count());
+        // Ben keeps the ball he rolled and the one he was given; the one taken back stays so.
+        self::assertEquals($ben, $this->look($this->ben));
+        self::assertCount(2, $this->getJson("/api/sessions/{$this->shared->id}")->assertOk()->json('putts'));
+
+        $this->postJson('/api/records', $file)->assertOk();
+        self::assertEquals($ana, $this->look($this->ana));
+        self::assertEquals($ben, $this->look($this->ben));
+        self::assertSame(9, DB::table('balls')->where('student_id', $this->ana->id)->count());
+    }
+
+    public function testAnotherBenchsRecordsAreNeitherTakenNorShown(): void
+    {
+        $file = $this->getJson('/api/records')->json();
+        $this->actingAs($this->coach('other@example.test'));
+        $this->postJson('/api/records', $file)->assertUnprocessable()->assertJsonValidationErrors('tables.students');
+        $this->getJson("/api/students/{$this->ana->id}/records")->assertNotFound();
+        $this->getJson("/api/students/{$this->ana->id}/records.zip")->assertNotFound();
+        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lund'])->assertNotFound();
+        self::assertCount(0, $this->getJson('/api/records')->json('tables.students'));
+    }
+
+    public function testAFileWithOneBadRowIsRefusedAtItsFieldAndNothingIsTaken(): void
+    {
+        $file = $this->getJson('/api/records')->json();
+        (new ClosingAccount($this->coach))->close();
+        $this->actingAs($this->coach('other@example.test'));
+        foreach ([
+            'format' => static fn(array $file): array => ['format' => 'other'] + $file,
+            'tables.students.1.hand' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [1 => ['hand' => 7]]]]),
+            'tables.students.0.id' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [['id' => 'me']]]]),
+            'tables.students.0.is_admin' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [['is_admin' => true]]]]),
+            'tables.rounds.0.student_id' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['rounds' => [['student_id' => (string) Str::ulid()]]]]),
+            'tables.greens.0.created_at' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['greens' => [['created_at' => 'soon']]]]),
+            'tables' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [['level' => 'champion']]]]),
+            'tables.session_events.1.payload.roll_m' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['session_events' => [1 => ['payload' => ['roll_m' => 'far']]]]]),
+        ] as $field => $spoil) {
+            $this->postJson('/api/records', $spoil($file))->assertUnprocessable()->assertJsonValidationErrors($field);
+            self::assertSame([0, 0, 0], [DB::table('students')->count(), DB::table('greens')->count(), DB::table('session_events')->count()], $field);
+        }
+    }
+
+    public function testTheTablesOpenWithAnythingAndAreDescribed(): void
+    {
+        $answer = $this->get("/api/students/{$this->ana->id}/records.zip")->assertOk();
+        $zip = new \ZipArchive();
+        $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+        file_put_contents($path, $answer->streamedContent());
+        self::assertTrue($zip->open($path));
+        $package = json_decode((string) $zip->getFromName('datapackage.json'), true, 16, JSON_THROW_ON_ERROR);
+        foreach ($package['resources'] as $resource) {
+            $lines = explode("\r\n", trim((string) $zip->getFromName($resource['path'])));
+            self::assertSame(array_column($resource['schema']['fields'], 'name'), str_getcsv($lines[0], ',', '"', ''));
+        }
+        self::assertStringContainsString('Ana Lund', (string) $zip->getFromName('students.csv'));
+        unlink($path);
+    }
+}
