@@ -49,7 +49,7 @@ final class BadInputTest extends TestCase
         foreach ([0, -3, 1e9, 'far'] as $length) {
             yield "station of $length" => ['POST', 'sessions/{session}/events', $event(['type' => 'station_set', 'station_id' => 'x', 'length_m' => $length, 'said' => 'x']), 'events.0.length_m'];
         }
-        yield 'a drill with nothing in it' => ['POST', 'drills/set-out', ['drill' => new \stdClass()], 'drill.name'];
+        yield 'a drill with nothing in it' => ['POST', 'drills/set-out', ['id' => '01M4G0000000000000000000AA', 'drill' => new \stdClass()], 'drill.target'];
         yield 'station on a cliff' => ['POST', 'sessions/{session}/events', $event(['type' => 'station_set', 'station_id' => 'x', 'length_m' => 3, 'said' => 'x', 'grade_percent' => 40]), 'events.0.grade_percent'];
         yield 'seen what nobody can see' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['aura' => 'green']])]], 'events.0.seen.aura'];
         yield 'seen with no answer of its own' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['strike' => 'shank']])]], 'events.0.seen.strike'];

@@ -21,6 +21,7 @@ import type { Unit } from '../units/length';
 import { useUnits } from '../units/useUnits';
 import { AccountPart } from './AccountPart';
 import { PutAwayPart } from './PutAwayPart';
+import { RecordsPart } from './RecordsPart';
 import { SchoolsPart } from './SchoolsPart';
 
 const UNITS = [
@@ -132,6 +133,7 @@ function SettingsForm() {
         </Part>
         <SchoolsPart />
         <PutAwayPart />
+        <RecordsPart />
         <Part>
           <h2>Light</h2>
           <OneOf label="Colours for" options={THEMES} value={theme} onChange={setTheme} />

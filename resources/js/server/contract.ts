@@ -1846,8 +1846,12 @@ export interface RecordFile {
    * Rows as docs/formats.md describes them.
    */
   tables: {
-    [k: string]: {}[];
+    [k: string]: RecordRow[];
   };
+}
+export interface RecordRow {
+  id: string;
+  [k: string]: unknown;
 }
 /**
  * What could not be done, and why, by the path of each field.

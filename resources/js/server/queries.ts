@@ -83,6 +83,7 @@ export {
 } from './playQueries';
 export { type PocketDraft, useCardBehind, useKeepPocket, usePocket, usePocketLink } from './pocketQueries';
 export { useDropRead, useKeepRead, useKeptReads, useRead } from './readQueries';
+export { useEraseStudent, useStudentGoes, useTakeRecordsIn } from './recordQueries';
 export {
   addGreen,
   addStudent,

@@ -25,6 +25,7 @@ import { METRES_PER_FOOT } from '../units/length';
 import { useUnits } from '../units/useUnits';
 import { AboutPart } from './AboutPart';
 import { PuttersPart } from './PuttersPart';
+import { RecordsOfStudent } from './RecordsOfStudent';
 import { CURES, HANDS, LEVELS, SCHOOLS, UNITS } from './words';
 
 const NEW: StudentDraft = {
@@ -88,6 +89,7 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
           <>
             <PuttersPart student={student.id} units={form.units} />
             <AboutPart student={student} />
+            <RecordsOfStudent student={student} />
           </>
         )}
       </Stack>

@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { fieldError } from '../server/api';
+import { useEraseStudent, useStudentGoes } from '../server/queries';
+import type { StudentGoes } from '../server/types';
+
+/** What was entered of a student: as files, and gone for good. */
+export function RecordsOfStudent({ student }: { student: { id: string; name: string } }) {
+  return (
+    <Part>
+      <h2>Records of {student.name}</h2>
+      <Row>
+        <a href={`/api/students/${student.id}/records`} download="amble-student.json">
+          As a file Amble takes in again
+        </a>
+        <a href={`/api/students/${student.id}/records.zip`} download="student.zip">
+          As tables (CSV, zipped)
+        </a>
+      </Row>
+      <Fold label="Erase for good">
+        <Erase student={student} />
+      </Fold>
+    </Part>
+  );
+}
+
+function Erase({ student: { id, name } }: { student: { id: string; name: string } }) {
+  const goes = useStudentGoes(id, true);
+  const erase = useEraseStudent(id);
+  const navigate = useNavigate();
+  const [typed, setTyped] = useState('');
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    erase.mutate(typed.trim(), { onSuccess: () => void navigate('/students', { replace: true }) });
+  };
+  return (
+    <Stack as="form" onSubmit={submit} noValidate>
+      {goes.isError && <Notice kind="wrong">{goes.error.message}</Notice>}
+      {goes.data !== undefined && <Said>{goesWords(goes.data, name)}</Said>}
+      <Quiet>
+        It cannot be taken back here. Backups made before keep it until they are replaced by newer ones.
+      </Quiet>
+      {erase.isError && fieldError(erase.error, 'name') === null && (
+        <Notice kind="wrong">{erase.error.message}</Notice>
+      )}
+      <Entry
+        label="Type the name as it stands on the card"
+        value={typed}
+        onChange={setTyped}
+        error={fieldError(erase.error, 'name')}
+      />
+      <Row>
+        <Button type="submit" isPending={erase.isPending}>
+          Erase {name} for good
+        </Button>
+      </Row>
+    </Stack>
+  );
+}
+
+function goesWords(goes: StudentGoes, name: string): string {
+  const count = (n: number, one: string, several: string) =>
+    n === 0 ? [] : [`${n} ${n === 1 ? one : several}`];
+  const parts = [
+    ...count(goes.sessions, 'session', 'sessions'),
+    ...count(goes.balls, 'ball', 'balls'),
+    ...count(goes.rounds, 'round', 'rounds'),
+    ...count(goes.putters, 'putter', 'putters'),
+    ...count(goes.guesses, 'guess', 'guesses'),
+  ];
+  const shared =
+    goes.shared_sessions === 0
+      ? ''
+      : ` ${goes.shared_sessions} more ${goes.shared_sessions === 1 ? 'session stays' : 'sessions stay'} with the others who were there, without anything of ${name}.`;
+  return `What goes: the card${parts.length === 0 ? '' : `, ${parts.join(', ')}`}, checks and notes.${shared}`;
+}
