@@ -44,7 +44,7 @@ export default defineConfig({
         globPatterns: ['build/assets/*.{js,css,woff2}', 'amble.svg', 'manifest.webmanifest'],
         additionalManifestEntries: [{ url: '/frame', revision: version }],
         navigateFallback: '/frame',
-        navigateFallbackDenylist: [/^\/api\//],
+        navigateFallbackDenylist: [/^\/api\//, /^\/licences\.txt$/],
         cleanupOutdatedCaches: true,
         // The first visit is taken along too: its later screens come from the device.
         clientsClaim: true,

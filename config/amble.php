@@ -12,6 +12,13 @@ return [
     'demo' => (bool) env('AMBLE_DEMO', false),
 
     /*
+     * Mail
+     *
+     * Whether a forgotten password can be mended by mail: where a mail server is set, and in the demo, which has a stand-in.
+     */
+    'sends_mail' => env('MAIL_MAILER') !== null || (bool) env('AMBLE_DEMO', false),
+
+    /*
      * Demo Coach
      *
      * The e-mail address of the account that the demo sign-in opens and that resetting replaces.

@@ -6,6 +6,6 @@ return [
     'defaults' => ['guard' => 'web', 'passwords' => 'coaches'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'coaches']],
     'providers' => ['coaches' => ['driver' => 'eloquent', 'model' => App\Models\Coach::class]],
-    'passwords' => [],
+    'passwords' => ['coaches' => ['provider' => 'coaches', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60]],
     'password_timeout' => 10800,
 ];

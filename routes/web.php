@@ -11,6 +11,7 @@ use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\FindingsController;
+use App\Http\Controllers\ForgottenPasswordController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\GuessController;
 use App\Http\Controllers\InWorkController;
@@ -39,8 +40,11 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('sign-in', [AccountController::class, 'signIn']);
         Route::post('sign-up', [AccountController::class, 'signUp']);
+        Route::post('forgotten', [ForgottenPasswordController::class, 'ask']);
+        Route::post('forgotten/new', [ForgottenPasswordController::class, 'renew']);
     });
     Route::get('pocket/{link}', [PocketController::class, 'behind'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
+    Route::get('outbox', [ForgottenPasswordController::class, 'outbox'])->middleware('throttle:api');
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 
     Route::middleware(['auth', 'throttle:api'])->group(function (): void {

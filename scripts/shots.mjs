@@ -23,13 +23,13 @@ const VIEWS = [
   { name: 'check', path: '/sessions/{Ilse}/checks/eye_place', size: LAPTOP },
   { name: 'drills', path: '/drills', size: LAPTOP },
   { name: 'drill-editor', path: '/drills/pier-to-post/change', size: LAPTOP },
-  { name: 'drill-set-out', path: '/sessions/{Tobin}/drills/closing-gate', size: { width: 1280, height: 1500 } },
   { name: 'drill-rolling', path: '/sessions/{Tobin}/drill/{run}', size: LAPTOP },
   { name: 'drill-found', size: { width: 1280, height: 1000 }, act: findAgain },
   { name: 'student', path: '/students/{student Ilse}', size: { width: 1280, height: 1100 } },
   { name: 'student-balls', path: '/students/{student Marguerite}', size: { width: 1280, height: 900 }, choose: 'The balls' },
   { name: 'play', path: '/students/{student Tobin}/play', size: { width: 1280, height: 1150 } },
-  { name: 'round-phone', size: PHONE, act: noteHoles },
+  { name: 'reader', path: '/reader?student={student Tobin}&length=5&along=-1&across=2', size: { width: 1280, height: 1150 } },
+  { name: 'guess', size: LAPTOP, act: guessOne },
   { name: 'pocket', size: PAPER, act: printCard },
 ];
 
@@ -53,14 +53,17 @@ async function findAgain(page, session) {
   await page.evaluate(() => scrollTo(0, 0));
 }
 
-/** Three holes of a round by touch. */
-async function noteHoles(page, _session, students) {
-  await page.goto(`/students/${students.Tobin}/round`);
-  for (const [first, putts] of [['18 ft', '2'], ['8 ft', '1'], ['35 ft', '3']]) {
-    await page.getByText(first, { exact: true }).click();
-    await page.getByRole('radio', { name: putts, exact: true }).click();
+/** One putt called and rolled. */
+async function guessOne(page, _session, students) {
+  await page.goto(`/students/${students.Tobin}/guess`);
+  const aim = page.getByRole('slider', { name: 'Aim beside the hole' });
+  await aim.focus();
+  for (let step = 0; step < 4; step += 1) {
+    await page.keyboard.press('ArrowRight');
   }
-  await page.getByText('Short', { exact: true }).click();
+  await page.getByRole('button', { name: 'Roll it' }).click();
+  await page.getByRole('button', { name: 'Next' }).waitFor();
+  await page.waitForTimeout(1200);
 }
 
 /** The card as it comes out of the printer: a sheet of 105 by 148 mm less its margins. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSqlite;
+use App\Mail\LocalOutbox;
 use App\Models\Benchmark;
 use App\Models\Coach;
 use App\Models\Green;
@@ -30,6 +31,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -66,6 +68,7 @@ final class AppServiceProvider extends ServiceProvider
         ini_set('zend.exception_ignore_args', '1');
         $this->guardRecords();
         $this->limitRates();
+        $this->layOutbox();
         Event::listen(MigrationsEnded::class, fn() => Rebuild::ifDue($this->app->make(Projector::class)));
         JsonResource::withoutWrapping();
         Model::preventLazyLoading(!$this->app->environment('production'));
@@ -80,6 +83,12 @@ final class AppServiceProvider extends ServiceProvider
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }
+    }
+
+    /** The stand-in for a mail server. */
+    private function layOutbox(): void
+    {
+        Mail::extend('outbox', static fn(): LocalOutbox => new LocalOutbox(storage_path('app/outbox')));
     }
 
     private function limitRates(): void

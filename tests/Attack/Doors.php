@@ -126,6 +126,8 @@ final class Doors
             'POST api/records' => self::records(),
             'POST api/records/preview' => self::records(),
             'DELETE api/students/{student}/for-good' => ['name' => 'Nobody of that name'],
+            'POST api/forgotten' => ['email' => 'nobody@example.test'],
+            'POST api/forgotten/new' => ['email' => 'nobody@example.test', 'token' => 'none', 'password' => 'a long password'],
             'POST api/greens/{green}/reads' => ['id' => $id(), 'name' => 'Left', 'putt' => self::putt()],
             'PUT api/reads/{read}' => ['name' => 'Left', 'putt' => self::putt()],
             'DELETE api/reads/{read}' => [],

@@ -57,7 +57,7 @@ final class FuzzTest extends TestCase
     {
         $doors = new Doors($this->coach, self::studentCard());
         foreach ($doors->bodies() as $door => $body) {
-            if (!preg_match('#^DELETE|/back|sign|demo#', $door)) {
+            if (!preg_match('#^DELETE|/back|sign|demo|forgotten#', $door)) {
                 $status = $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode();
                 self::assertContains($status, [200, 201, 204], $door);
             }
@@ -113,7 +113,7 @@ final class FuzzTest extends TestCase
         foreach (Doors::readers() as $door) {
             $status = $this->actingAs($this->coach)->getJson($doors->path($door))->getStatusCode();
             self::assertContains($status, [200, 404], $door);
-            self::assertTrue($status === 200 || preg_match('#\{(run|set|putter|round|benchmark|drill)\}#', $door) === 1, "$door: $status");
+            self::assertTrue($status === 200 || preg_match('#\{(run|set|putter|round|benchmark|drill|read)\}|outbox#', $door) === 1, "$door: $status");
         }
     }
 

@@ -62,6 +62,7 @@ final class ReaderTest extends TestCase
         self::assertSame(0.3, $kept->json('0.putt.pace_m'));
         self::assertStringContainsString('outside the right edge', $kept->json('0.word'));
         $this->postJson("/api/greens/$green->id/reads", ['name' => 'No', 'putt' => ['length_m' => 'long'] + self::PUTT])->assertUnprocessable()->assertJsonValidationErrors('putt.length_m');
+        $this->postJson("/api/greens/$green->id/reads", ['name' => str_repeat('a', 81), 'putt' => self::PUTT])->assertUnprocessable()->assertJsonPath('errors.name.0', 'The name must be at most 80 letters long.');
         self::assertSame(1, KeptRead::query()->count());
         $this->putJson("/api/reads/{$read['id']}", ['name' => 'By the oak', 'putt' => self::PUTT])->assertOk();
 

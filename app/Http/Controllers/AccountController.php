@@ -31,6 +31,7 @@ final class AccountController
         return new JsonResponse([
             'coach' => $coach instanceof Coach ? CoachResource::make($coach) : null,
             'demo' => (bool) config('amble.demo'),
+            'sends_mail' => (bool) config('amble.sends_mail'),
         ]);
     }
 

@@ -33,7 +33,7 @@ final class BenchmarkRequest extends OwnRequest
         return Arr::except($this->validated(), 'id');
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return ['source.required' => 'Say where the figure comes from.', 'length_m.required' => 'Say from which length.'] + parent::messages();

@@ -19,7 +19,7 @@ final class EraseStudentRequest extends OwnRequest
         return ['name' => ['required', 'string', Rule::in([$student->name])]];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return ['name.in' => 'Type the name as it stands on the card. Nothing was erased.'] + parent::messages();

@@ -40,7 +40,7 @@ final class GreenReadingRequest extends OwnRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

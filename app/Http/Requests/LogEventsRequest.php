@@ -122,9 +122,9 @@ final class LogEventsRequest extends OwnRequest
         return array_fill_keys(array_filter($known, is_string(...)), true);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['max.array' => 'At most ' . self::MOST . ' events can be sent at once.'] + parent::messages();
+        return ['max' => ['array' => 'At most ' . self::MOST . ' events can be sent at once.']] + parent::messages();
     }
 }

@@ -100,7 +100,7 @@ final class LookRequest extends StrokeReportRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return ['date' => 'The :attribute must be a date, like 2026-11-26.', 'with.max' => 'At most two others can be laid beside.'] + parent::messages();

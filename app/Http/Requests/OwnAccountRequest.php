@@ -20,7 +20,7 @@ class OwnAccountRequest extends OwnRequest
         return ['password' => self::presentPassword()];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return self::aboutPasswords() + parent::messages();

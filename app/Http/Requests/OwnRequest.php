@@ -60,7 +60,7 @@ abstract class OwnRequest extends FormRequest
     /**
      * Say the same thing the same way on every form.
      *
-     * @return array<string, string>
+     * @return array<string, string|array<string, string>>
      */
     public function messages(): array
     {
@@ -70,11 +70,18 @@ abstract class OwnRequest extends FormRequest
             'numeric' => 'The :attribute must be a number.',
             'integer' => 'The :attribute must be a whole number.',
             'between' => 'The :attribute must be between :min and :max.',
-            'between.numeric' => 'The :attribute must be between :min and :max.',
             'gt' => 'The :attribute must be above :value.',
-            'max.string' => 'The :attribute must be at most :max letters long.',
-            'max.array' => 'At most :max :attribute can be kept.',
-            'min.string' => 'The :attribute must be at least :min letters long.',
+            // By what it measures; the framework looks for a sentence of each.
+            'max' => [
+                'string' => 'The :attribute must be at most :max letters long.',
+                'array' => 'At most :max :attribute can be kept.',
+                'numeric' => 'The :attribute must be at most :max.',
+            ],
+            'min' => [
+                'string' => 'The :attribute must be at least :min letters long.',
+                'array' => 'At least :min :attribute are needed.',
+                'numeric' => 'The :attribute must be at least :min.',
+            ],
             'email' => 'This does not look like an e-mail address.',
             'unique' => 'There is already an account with this :attribute.',
             'in' => 'The :attribute is not one of the choices.',

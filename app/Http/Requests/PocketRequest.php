@@ -19,7 +19,7 @@ final class PocketRequest extends OwnRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

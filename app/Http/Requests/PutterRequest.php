@@ -29,7 +29,7 @@ final class PutterRequest extends OwnRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

@@ -38,7 +38,7 @@ final class RoundRequest extends OwnRequest
         return ['holes' => array_map(static fn(mixed $hole): array => array_filter((array) $hole, static fn(mixed $value): bool => $value !== null), (array) $valid['holes'])] + $valid;
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

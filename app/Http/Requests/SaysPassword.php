@@ -26,9 +26,9 @@ trait SaysPassword
         return ['bail', 'required', 'string', 'max:200', 'current_password:web'];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     protected static function aboutPasswords(): array
     {
-        return ['min.string' => 'The password must be at least :min letters long.', 'current_password' => 'This is not your password.'];
+        return ['min' => ['string' => 'The password must be at least :min letters long.'], 'current_password' => 'This is not your password.'];
     }
 }

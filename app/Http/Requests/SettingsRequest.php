@@ -20,7 +20,7 @@ final class SettingsRequest extends OwnRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

@@ -21,7 +21,7 @@ final class SignInRequest extends FormRequest
         return ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200']];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return ['required' => 'Please give your :attribute.'];

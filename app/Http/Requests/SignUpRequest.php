@@ -28,7 +28,7 @@ final class SignUpRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

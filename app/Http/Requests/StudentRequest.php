@@ -35,7 +35,7 @@ final class StudentRequest extends OwnRequest
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

@@ -47,7 +47,7 @@ final class UpdateSessionRequest extends OwnRequest
         }];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

@@ -27,6 +27,9 @@ export function AccountPart() {
           says="For a phone that was lost, or a computer that is not yours. What waits on it to be sent stays there."
         />
       </Fold>
+      <p>
+        <a href="/licences.txt">Licences of what Amble ships with</a>
+      </p>
       <Fold label="Delete the account">
         <Stack>
           <Goes />

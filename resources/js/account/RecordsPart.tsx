@@ -54,7 +54,7 @@ export function RecordsPart() {
           Everything entered at this bench, as one file that any Amble takes in again. What is worked out from
           it is worked out anew.
         </Quiet>
-        <Row>
+        <Row $gap="m">
           <a href="/api/records" download="amble-records.json">
             Keep all records as a file
           </a>

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Button, Entry, Notice, Page, Part, Row, Said, Stack, Title, useFirstError } from '../design';
+import { Button, Entry, Notice, Page, Part, Quiet, Row, Said, Stack, Title, useFirstError } from '../design';
 import { fieldError } from '../server/api';
 import { useDoor, useMe } from '../server/queries';
 import { useWaitingCount } from '../server/useWaiting';
+import { ForgottenPart } from './Forgotten';
 
 const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
 
@@ -12,6 +13,7 @@ export function SignIn() {
   const me = useMe();
   const door = useDoor();
   const [isNew, setNew] = useState(false);
+  const [isForgotten, setForgotten] = useState(false);
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
@@ -51,50 +53,66 @@ export function SignIn() {
             </Row>
           </Part>
         )}
-        <Part as="form" onSubmit={submit} noValidate>
-          <h2>{isNew ? 'Make an account' : 'Sign in'}</h2>
-          {door.isError && !isAtField && <Notice kind="wrong">{door.error.message}</Notice>}
-          {isNew && (
+        {isForgotten ? (
+          <ForgottenPart isDemo={me.data?.demo === true} onBack={() => setForgotten(false)} />
+        ) : (
+          <Part as="form" onSubmit={submit} noValidate>
+            <h2>{isNew ? 'Make an account' : 'Sign in'}</h2>
+            {door.isError && !isAtField && <Notice kind="wrong">{door.error.message}</Notice>}
+            {isNew && (
+              <Entry
+                label="Your name"
+                value={name}
+                onChange={setName}
+                autoComplete="name"
+                error={fieldError(door.error, 'name')}
+              />
+            )}
             <Entry
-              label="Your name"
-              value={name}
-              onChange={setName}
-              autoComplete="name"
-              error={fieldError(door.error, 'name')}
+              label="E-mail address"
+              type="email"
+              value={email}
+              onChange={setEmail}
+              autoComplete="username"
+              error={fieldError(door.error, 'email')}
             />
-          )}
-          <Entry
-            label="E-mail address"
-            type="email"
-            value={email}
-            onChange={setEmail}
-            autoComplete="username"
-            error={fieldError(door.error, 'email')}
-          />
-          <Entry
-            label="Password"
-            type="password"
-            value={password}
-            onChange={setPassword}
-            autoComplete={isNew ? 'new-password' : 'current-password'}
-            hint={isNew ? 'At least ten characters.' : undefined}
-            error={fieldError(door.error, 'password')}
-          />
-          <Row>
-            <Button look={me.data?.demo === true ? 'plain' : 'main'} type="submit" isPending={door.isPending}>
-              {isNew ? 'Make the account' : 'Sign in'}
-            </Button>
-            <Button
-              look="bare"
-              onPress={() => {
-                setNew(!isNew);
-                door.reset();
-              }}
-            >
-              {isNew ? 'I have an account' : 'I am new here'}
-            </Button>
-          </Row>
-        </Part>
+            <Entry
+              label="Password"
+              type="password"
+              value={password}
+              onChange={setPassword}
+              autoComplete={isNew ? 'new-password' : 'current-password'}
+              hint={isNew ? 'At least ten characters.' : undefined}
+              error={fieldError(door.error, 'password')}
+            />
+            <Row>
+              <Button
+                look={me.data?.demo === true ? 'plain' : 'main'}
+                type="submit"
+                isPending={door.isPending}
+              >
+                {isNew ? 'Make the account' : 'Sign in'}
+              </Button>
+              <Button
+                look="bare"
+                onPress={() => {
+                  setNew(!isNew);
+                  door.reset();
+                }}
+              >
+                {isNew ? 'I have an account' : 'I am new here'}
+              </Button>
+              {!isNew && me.data?.sends_mail === true && (
+                <Button look="bare" onPress={() => setForgotten(true)}>
+                  I forgot the password
+                </Button>
+              )}
+            </Row>
+            {!isNew && me.data?.sends_mail === false && (
+              <Quiet>Forgotten the password? Whoever runs this Amble can give you a new one.</Quiet>
+            )}
+          </Part>
+        )}
       </Doorway>
     </Page>
   );

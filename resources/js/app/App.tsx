@@ -21,6 +21,8 @@ const CardsScreen = later(async () => (await import('../checks/CardsScreen')).Ca
 const CardEditor = later(async () => (await import('../checks/CardEditor')).CardEditor);
 const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
 const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
+const NewPassword = later(async () => (await import('../account/Forgotten')).NewPassword);
+const OutboxPage = later(async () => (await import('../account/Forgotten')).OutboxPage);
 const PocketPage = later(async () => (await import('../pocket/PocketPage')).PocketPage);
 const ReaderScreen = later(async () => (await import('../reader/ReaderScreen')).ReaderScreen);
 const RoundScreen = later(async () => (await import('../play/RoundScreen')).RoundScreen);
@@ -46,6 +48,24 @@ const router = createBrowserRouter([
     element: (
       <Suspense fallback={<p>Opening …</p>}>
         <BehindLink />
+      </Suspense>
+    ),
+    errorElement: <Stumbled />,
+  },
+  {
+    path: 'new-password/:token',
+    element: (
+      <Suspense fallback={<p>Opening …</p>}>
+        <NewPassword />
+      </Suspense>
+    ),
+    errorElement: <Stumbled />,
+  },
+  {
+    path: 'outbox',
+    element: (
+      <Suspense fallback={<p>Opening …</p>}>
+        <OutboxPage />
       </Suspense>
     ),
     errorElement: <Stumbled />,

@@ -1513,6 +1513,15 @@ export interface LengthSet {
   said: string;
 }
 /**
+ * A message the demo would have sent.
+ */
+export interface Letter {
+  to: string;
+  subject: string;
+  text: string;
+  at: string;
+}
+/**
  * A ball as a look draws it.
  */
 export interface LookBall {
@@ -1589,6 +1598,10 @@ export interface LookPick1 {
 export interface Me {
   coach: Coach | null;
   demo: boolean;
+  /**
+   * Whether a forgotten password can be mended by mail.
+   */
+  sends_mail: boolean;
 }
 export interface MarginNote {
   key: string;

@@ -47,6 +47,7 @@ export {
   useStartRun,
   useTakeInDrills,
 } from './drillQueries';
+export { useForgotten, useLetters, useNewPassword } from './forgottenQueries';
 export { type Called, type TenWanted, useGuess, useGuessTen } from './guessQueries';
 export { useInWork, useKeepInWork } from './inWorkQueries';
 export { isOfEarlierVisit, keys } from './keys';

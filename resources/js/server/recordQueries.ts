@@ -23,10 +23,14 @@ export function useStudentGoes(student: string, isAsked: boolean) {
   });
 }
 
-export function useEraseStudent(student: string) {
+/** @param onErased where to go: with the student goes the screen that asked */
+export function useEraseStudent(student: string, onErased: () => void) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (name: string) => request<null>('DELETE', `students/${student}/for-good`, { name }),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => {
+      onErased();
+      void client.invalidateQueries();
+    },
   });
 }

@@ -10,7 +10,7 @@ export function RecordsOfStudent({ student }: { student: { id: string; name: str
   return (
     <Part>
       <h2>Records of {student.name}</h2>
-      <Row>
+      <Row $gap="m">
         <a href={`/api/students/${student.id}/records`} download="amble-student.json">
           As a file Amble takes in again
         </a>
@@ -27,12 +27,12 @@ export function RecordsOfStudent({ student }: { student: { id: string; name: str
 
 function Erase({ student: { id, name } }: { student: { id: string; name: string } }) {
   const goes = useStudentGoes(id, true);
-  const erase = useEraseStudent(id);
   const navigate = useNavigate();
+  const erase = useEraseStudent(id, () => void navigate('/students', { replace: true }));
   const [typed, setTyped] = useState('');
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
-    erase.mutate(typed.trim(), { onSuccess: () => void navigate('/students', { replace: true }) });
+    erase.mutate(typed.trim());
   };
   return (
     <Stack as="form" onSubmit={submit} noValidate>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Coach;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+
+/** For who runs an Amble that sends no mail: gives a coach who forgot theirs a password to sign in with once and change. */
+final class NewPasswordCommand extends Command
+{
+    protected $signature = 'amble:new-password {email}';
+
+    protected $description = 'Give a coach who forgot their password a new one';
+
+    public function handle(): int
+    {
+        $email = $this->argument('email');
+        $coach = is_string($email) ? Coach::query()->where('email', Coach::address($email))->first() : null;
+        if ($coach === null) {
+            $this->components->error('There is no account with this address.');
+
+            return self::FAILURE;
+        }
+        $password = Str::password(16, symbols: false);
+        $coach->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+        $this->components->info("The password of $coach->email is now: $password");
+        $this->line('  Every device is signed out. They can change it under Settings, Account.');
+
+        return self::SUCCESS;
+    }
+}
