@@ -120,7 +120,9 @@ test('a forgotten password is mended by the link that was sent; a used one says 
   await page.goto(address.pathname + address.search);
   await page.getByLabel('New password').fill('a third long one');
   await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(page.getByText('This link is used up, or older than an hour. Ask for a new one.')).toBeVisible();
+  await expect(
+    page.getByText('This link is used up, or older than an hour. Ask for a new one.'),
+  ).toBeVisible();
   await page.goto('/');
   await page.getByLabel('E-mail address').fill(email);
   await page.getByLabel('Password').fill('another long one');

@@ -143,7 +143,8 @@ export function GuessLane({ putt, calling, onCall, rolled, units }: GuessLanePro
         <circle r={10} fill="none" stroke={color.copper} strokeWidth={4} />
       </Handle>
       <text x={lane.note[0]} y={lane.note[1]}>
-        + aim, o plays like; sideways drawn {lane.stretch.toFixed(1)} times as wide
+        + aim, o plays like
+        {lane.stretch > 1.05 \&\& `; sideways drawn ${lane.stretch.toFixed(1)} times as wide`}
       </text>
     </Drawing>
   );
