@@ -144,7 +144,7 @@ export function GuessLane({ putt, calling, onCall, rolled, units }: GuessLanePro
       </Handle>
       <text x={lane.note[0]} y={lane.note[1]}>
         + aim, o plays like
-        {lane.stretch > 1.05 \&\& `; sideways drawn ${lane.stretch.toFixed(1)} times as wide`}
+        {lane.stretch > 1.05 && `; sideways drawn ${lane.stretch.toFixed(1)} times as wide`}
       </text>
     </Drawing>
   );
