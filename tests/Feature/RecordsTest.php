@@ -10,6 +10,7 @@ use App\Models\PracticeSession;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Tests\Attack\Doors;
 use Tests\TestCase;
 
 /** Everything that was entered: out, in again to the same state, and gone for good. */
@@ -45,6 +46,7 @@ final class RecordsTest extends TestCase
             self::event('putt_given', ['putt_id' => $given, 'student' => $this->ben->id]),
             self::event('undone', ['event_id' => $wrong]),
         ]);
+        $this->shared->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $this->coach->id, 'bench_id' => $this->coach->bench_id, 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'students' => [$this->ana->id, $this->ben->id]]);
         $this->postJson("/api/students/{$this->ana->id}/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'place' => 'Away', 'is_from_memory' => false, 'holes' => [['first_m' => 5.0, 'putts' => 2, 'leave_m' => 0.4, 'side' => null, 'is_extreme' => false]]])->assertSuccessful();
         $this->postJson("/api/students/{$this->ana->id}/putters", ['id' => (string) Str::ulid(), 'name' => 'Blade'])->assertSuccessful();
         $this->postJson("/api/greens/$green->id/reads", ['id' => (string) Str::ulid(), 'name' => 'Left', 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 1.0]]])->assertSuccessful();

@@ -79,7 +79,11 @@ final class PuttLookTest extends PropertyTestCase
         self::assertGreaterThan(9.0, $long->rest?->x);
         self::assertSame('downhill', explode(',', (string) $short->back())[0]);
         self::assertStringStartsWith('uphill', (string) $long->back());
-        // A tenth more of the roll leaves a tenth of it more to come back, and what was too far right of the hill comes back uphill.
+        // Short of the hole the ground still rises to the right; from beyond it, it rises to the left.
+        self::assertStringContainsString('breaking left', (string) $short->back());
+        self::assertStringContainsString('breaking right', (string) $long->back());
+        $near = PuttLook::of(self::asked(['length_m' => 0.8, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0]]), null);
+        self::assertSame([0.0, 0.0, 0.0, 0.0], $near->strokes);
         foreach ($look->slips as $i => $slip) {
             $expected = $slip->isHoled ? 0.0 : $look->strokes[$i];
             self::assertSame($expected, $look->strokes[$i]);
@@ -98,6 +102,8 @@ final class PuttLookTest extends PropertyTestCase
         $always = (float) (new ExpectedPutts($player->off(0.05, 0.0), $speed))->from(Length::ofMetres(3.0))->expected;
         self::assertGreaterThan((float) $rates->from(Length::ofMetres(3.0))->expected, $once);
         self::assertLessThan($always, $once);
+        self::assertEqualsWithDelta((float) $rates->from(Length::ofMetres(3.0))->expected, (float) $rates->after(Length::ofMetres(3.0)), 0.01);
+        self::assertSame(1.0, $rates->after(Length::ofMetres(0.1)));
     }
 
     public function testAPacePointIsWhereABallIsSpentAndTheFallTakesItOn(): void
@@ -113,6 +119,13 @@ final class PuttLookTest extends PropertyTestCase
         self::assertEqualsWithDelta(3.7, (float) $over->read?->playsLike(), 1e-3);
         self::assertGreaterThan(0.0, $over->pace);
         self::assertGreaterThan($over->pace, $line(1.2, 3.4)->pace);
+        // A step up belongs to the way there: on its face nothing can be spent.
+        $climb = PuttLook::of(self::asked([
+            'pace_point_m' => 1.3,
+            'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0],
+            'tier' => ['height_m' => 0.15, 'run_m' => 1.0, 'start_m' => 3.2],
+        ]), null)->lines[0];
+        self::assertSame('Beyond the hole the ball would not come to rest.', $climb->reason);
         // Spent at the brow, or where nothing falls, it stays.
         foreach ([$line(1.6, 3.4), $line(1.3, null)] as $stays) {
             self::assertSame('A ball spent at that point stays there: nothing takes it on to the hole.', $stays->reason);
