@@ -7,6 +7,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BenchmarkController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\ChangesController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
@@ -116,6 +117,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('putters/{putter}', [PutterController::class, 'update'])->can('change', 'putter');
         Route::post('putters/{putter}/use', [PutterController::class, 'use'])->can('change', 'putter');
         Route::delete('putters/{putter}', [PutterController::class, 'destroy'])->can('change', 'putter');
+        Route::get('changes', ChangesController::class);
         Route::get('records', [RecordsController::class, 'ofBench']);
         Route::post('records', [RecordsController::class, 'store']);
         Route::post('records/preview', [RecordsController::class, 'preview']);

@@ -37,6 +37,7 @@ trait HoldsToContract
         'GET api/students/{student}/guesses' => 'guess-ten', 'POST api/students/{student}/guesses' => 'guess',
         'GET api/records' => 'records', 'GET api/students/{student}/records' => 'records', 'POST api/records' => '[taken-in]', 'POST api/records/preview' => '[taken-in]', 'GET api/students/{student}/goes' => 'student-goes',
         'GET api/outbox' => '[letter]',
+        'GET api/changes' => '[record-change]',
         'GET api/reader' => 'putt-look', 'GET api/greens/{green}/reads' => '[kept-read]', 'POST api/greens/{green}/reads' => 'kept-read', 'PUT api/reads/{read}' => 'kept-read',
         'GET api/face-and-path' => 'face-and-path', 'GET api/greens/{green}/stations' => '[green-station]',
         'GET api/checks' => 'check-book', 'GET api/students/{student}/checks' => 'student-checks', 'GET api/students/{student}/remember' => 'remember',

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\DB;
 abstract class OwnedRecord extends Model
 {
     use HasUlids;
+    use KeepsChanges;
 
     /**
      * Find what a client made under its own id before, so that sending twice makes it once. An id of another

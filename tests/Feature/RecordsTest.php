@@ -168,4 +168,26 @@ final class RecordsTest extends TestCase
         self::assertStringContainsString('Ana Lund', (string) $zip->getFromName('students.csv'));
         unlink($path);
     }
+
+    public function testWhoChangedWhatIsTold(): void
+    {
+        $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'hand' => 'left', 'putter' => 'Blade']))->assertOk();
+        $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'hand' => 'left', 'putter' => 'Blade']))->assertOk();
+        $this->deleteJson("/api/students/{$this->ben->id}")->assertSuccessful();
+        $this->postJson("/api/students/{$this->ben->id}/back")->assertSuccessful();
+        $changes = $this->getJson('/api/changes')->assertOk()->json();
+        self::assertSame(['brought_back', 'put_away', 'changed'], array_slice(array_column($changes, 'what'), 0, 3));
+        self::assertSame([['field' => 'name', 'from' => 'Ana Lund', 'to' => 'Ana Lindqvist'], ['field' => 'hand', 'from' => 'right', 'to' => 'left']], $changes[2]['fields']);
+        self::assertSame(['Hedda', 'students', 'Ana Lindqvist'], [$changes[2]['who'], $changes[2]['record'], $changes[2]['name']]);
+        // What a log tells is not told twice, and another bench hears nothing.
+        $count = count($changes);
+        $this->log($this->shared, [self::putt(['roll_m' => 3.0])]);
+        self::assertCount($count, $this->getJson('/api/changes')->json());
+        self::assertCount(2, $this->getJson("/api/changes?student={$this->ben->id}")->json());
+        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lindqvist'])->assertNoContent();
+        self::assertStringNotContainsString('Lindqvist', (string) json_encode(DB::table('changes')->get()));
+        $this->actingAs($this->coach('other@example.test'));
+        self::assertSame([], $this->getJson('/api/changes')->json());
+        $this->getJson("/api/changes?student={$this->ben->id}")->assertUnprocessable();
+    }
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Button, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { Button, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { Changes } from '../looks/Changes';
 import { ApiError } from '../server/api';
 import { useTakeRecordsIn } from '../server/queries';
 import type { TakenIn } from '../server/types';
@@ -80,6 +81,9 @@ export function RecordsPart() {
             )}
           </>
         )}
+        <Fold label="Who changed what">
+          <Changes student={null} />
+        </Fold>
       </Stack>
     </Part>
   );

@@ -1852,6 +1852,26 @@ export interface Putter {
   is_in_use: boolean;
 }
 /**
+ * Who changed what of a record beside the log.
+ */
+export interface RecordChange {
+  id: string;
+  at: string;
+  who: string;
+  /**
+   * Its table.
+   */
+  record: string;
+  name: string;
+  what: 'changed' | 'put_away' | 'brought_back';
+  fields: ChangedField[];
+}
+export interface ChangedField {
+  field: string;
+  from: string | null;
+  to: string | null;
+}
+/**
  * Everything that was entered, to be kept elsewhere and brought back.
  */
 export interface RecordFile {

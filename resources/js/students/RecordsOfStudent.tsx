@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { Changes } from '../looks/Changes';
 import { fieldError } from '../server/api';
 import { useEraseStudent, useStudentGoes } from '../server/queries';
 import type { StudentGoes } from '../server/types';
@@ -18,6 +19,9 @@ export function RecordsOfStudent({ student }: { student: { id: string; name: str
           As tables (CSV, zipped)
         </a>
       </Row>
+      <Fold label="Who changed what">
+        <Changes student={student.id} />
+      </Fold>
       <Fold label="Erase for good">
         <Erase student={student} />
       </Fold>

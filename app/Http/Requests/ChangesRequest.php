@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Student;
+
+/** Changes of a bench, or of what is about one student. */
+final class ChangesRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['student' => ['sometimes', 'string', $this->onBench(Student::class)]];
+    }
+}

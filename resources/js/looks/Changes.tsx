@@ -1,0 +1,51 @@
+import { useQuery } from '@tanstack/react-query';
+import { Notice, Quiet, Said, Stack } from '../design';
+import { request } from '../server/api';
+import type { RecordChange } from '../server/types';
+import { clock, day } from '../units/dates';
+
+const RECORDS: Readonly<Record<string, string>> = {
+  students: 'Card',
+  greens: 'Green',
+  practice_sessions: 'Session',
+  drills: 'Drill',
+  length_sets: 'Lengths',
+  rounds: 'Round',
+  benchmarks: 'Yardstick',
+  pocket_cards: 'Pocket card',
+  cards: 'Card of points',
+  putters: 'Putter',
+  kept_reads: 'Read',
+};
+
+const WHAT = { changed: 'changed', put_away: 'put away', brought_back: 'brought back' } as const;
+
+/** Who changed what of the records beside the log of balls, the latest first. */
+export function Changes({ student }: { student: string | null }) {
+  const changes = useQuery({
+    queryKey: ['changes', student],
+    queryFn: () =>
+      request<RecordChange[]>('GET', student === null ? 'changes' : `changes?student=${student}`),
+    refetchOnMount: 'always',
+  });
+  return (
+    <Stack $gap="s">
+      {changes.isError && <Notice kind="wrong">{changes.error.message}</Notice>}
+      {changes.data?.length === 0 && <Said>Nothing was changed yet.</Said>}
+      {changes.data?.map(({ id, at, who, record, name, what, fields }) => (
+        <div key={id}>
+          <p>
+            {RECORDS[record] ?? record} {name} {WHAT[what]}
+          </p>
+          <Quiet>
+            {day(at)}, {clock(at)}, {who}
+            {fields.map(
+              ({ field, from, to }) =>
+                `; ${field.replaceAll('_', ' ')}: ${from ?? 'nothing'} → ${to ?? 'nothing'}`,
+            )}
+          </Quiet>
+        </div>
+      ))}
+    </Stack>
+  );
+}
