@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Auth;
 /**
  * Who changed what of a record beside the log, and when.
  *
+ * @property string $id
  * @property string $bench_id
  * @property string $coach_id
  * @property string $record_type its table

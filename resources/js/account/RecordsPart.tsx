@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Button, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
-import { Changes } from '../looks/Changes';
+import { Changes } from '../found/Changes';
 import { ApiError } from '../server/api';
 import { useTakeRecordsIn } from '../server/queries';
 import type { TakenIn } from '../server/types';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
-import { Changes } from '../looks/Changes';
+import { Changes } from '../found/Changes';
 import { fieldError } from '../server/api';
 import { useEraseStudent, useStudentGoes } from '../server/queries';
 import type { StudentGoes } from '../server/types';
