@@ -7,17 +7,25 @@ namespace App\Records;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Units\Length;
 use App\Http\Resources\GreenResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Bench;
+use App\Models\Benchmark;
 use App\Models\Coach;
 use App\Models\Green;
+use App\Models\GreenReading;
 use App\Models\GuessRow;
 use App\Models\KeptRead;
+use App\Models\LengthSet;
+use App\Models\OwnCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Round;
+use App\Models\SavedDrill;
 use App\Models\Student;
+use App\Practice\DrillLibrary;
+use App\Practice\EvidenceRoom;
 use App\Practice\Projector;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -134,6 +142,11 @@ final readonly class TakingRecordsIn
         Round::withTrashed()->whereKey($ids('rounds'))->get()->each(static fn(Round $round) => $round->played());
         PracticeRun::query()->whereKey($ids('drill_runs'))->get()->each(static fn(PracticeRun $run) => Projector::run($run));
         GuessRow::query()->whereKey($ids('guesses'))->get()->each(static fn(GuessRow $guess) => $guess->guess());
+        SavedDrill::withTrashed()->whereKey($ids('drills'))->get()->each(static fn(SavedDrill $drill) => DrillLibrary::card($drill->definition()));
+        OwnCard::query()->whereKey($ids('cards'))->get()->each(static fn(OwnCard $card) => $card->card());
+        Benchmark::query()->whereKey($ids('benchmarks'))->get()->each(static fn(Benchmark $benchmark) => $benchmark->figure);
+        GreenReading::query()->whereKey($ids('green_readings'))->get()->each(EvidenceRoom::reading(...));
+        LengthSet::query()->whereKey($ids('length_sets'))->get()->each(static fn(LengthSet $set) => array_map(static fn(float|int $metres) => Length::ofMetres($metres), $set->lengths_m));
         KeptRead::query()->whereKey($ids('kept_reads'))->get()->each(static fn(KeptRead $read) => $read->putt());
     }
 

@@ -12,11 +12,18 @@ let front: Server;
 /** What the next visitor's service worker differs in from the last one's; a new build differs like this. */
 let version = 1;
 let isReachable = true;
+/** How many more times the app's frame is cut off on its way to a device that takes the app along. */
+let cutOff = 0;
 
 /** Passes everything on, but for a service worker that says which version it is, and a network that can fail. */
 function proxy(): Server {
   return createServer((incoming, outgoing) => {
     if (!isReachable && incoming.url?.startsWith('/api/')) {
+      incoming.socket.destroy();
+      return;
+    }
+    if (cutOff > 0 && incoming.url?.startsWith('/frame') === true) {
+      cutOff -= 1;
       incoming.socket.destroy();
       return;
     }
@@ -48,6 +55,7 @@ test.use({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${FRONT}` });
 test.beforeEach(async () => {
   version = 1;
   isReachable = true;
+  cutOff = 0;
   php = serve(PHP, freshDatabase());
   front = proxy();
   await answering(PHP);
@@ -117,4 +125,15 @@ test('signed out while balls wait: they are kept, and sent when the same coach i
   });
   await page.goto(address);
   await expect(page.getByText('of 1 passed', { exact: false })).toBeVisible();
+});
+
+test('an app cut off while it was taken along for the first time is taken along a little later', async ({
+  page,
+}) => {
+  cutOff = 1;
+  await openDemo(page);
+  await expect.poll(() => cutOff).toBe(0);
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, {
+    timeout: 60_000,
+  });
 });

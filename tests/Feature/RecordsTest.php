@@ -153,6 +153,26 @@ final class RecordsTest extends TestCase
         }
     }
 
+    public function testWhatNoScreenCouldShowIsNotKept(): void
+    {
+        $times = ['created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00'];
+        $id = (string) Str::ulid();
+        $green = (string) Str::ulid();
+        foreach ([
+            ['drills' => [['id' => $id, 'name' => 'Own', 'definition' => ['name' => 'Own']] + $times]],
+            ['cards' => [['id' => $id, 'key' => 'own', 'content' => ['points' => 'none']] + $times]],
+            ['benchmarks' => [['id' => $id, 'figure' => 'luck', 'value' => 3, 'source' => 'Heard'] + $times]],
+            ['length_sets' => [['id' => $id, 'name' => 'Three', 'lengths_m' => ['far'], 'said' => 'far'] + $times]],
+            ['kept_reads' => [['id' => $id, 'green_id' => $green, 'name' => 'Left', 'putt' => ['length_m' => 3]] + $times], 'greens' => [['id' => $green, 'name' => 'Lawn', 'surface' => 'grass'] + $times]],
+            ['greens' => [['id' => $green, 'name' => 'Lawn', 'surface' => 'ice'] + $times]],
+        ] as $tables) {
+            $this->postJson('/api/records', ['format' => 'amble-records', 'version' => 1, 'tables' => $tables])->assertUnprocessable();
+            foreach (array_keys($tables) as $table) {
+                self::assertSame(0, DB::table($table)->where('id', $id)->orWhere('id', $green)->count(), $table);
+            }
+        }
+    }
+
     public function testTheTablesOpenWithAnythingAndAreDescribed(): void
     {
         $answer = $this->get("/api/students/{$this->ana->id}/records.zip")->assertOk();

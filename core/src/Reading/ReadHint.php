@@ -16,6 +16,9 @@ final class ReadHint
     /** From here on uphill it is steep, per cent. Ours. */
     private const STEEP = 2.0;
 
+    /** From here on a putt is looked at from half-way too, metres. Ours. */
+    private const LONG = 9.0;
+
     /** Beyond so much break the first guess is mostly too little, share of the length. Ours. */
     private const MUCH = 0.1;
 
@@ -32,6 +35,7 @@ final class ReadHint
             $isStraight && $along > SlopeWords::LEVEL ? 'Straight uphill: it may be firm.' : null,
             $isStraight && $along < -SlopeWords::LEVEL ? 'Straight downhill: the hole takes less of a fast ball than it looks.' : null,
             $along >= self::STEEP ? 'Steeply uphill a ball that is short leaves the same putt again: past the hole is no harm.' : null,
+            $putt->length->metres() >= self::LONG ? 'Long: look once more from half-way, at the length and at where it turns.' : null,
             $aim !== null && abs($aim) > self::MUCH * $putt->length->metres() ? 'So much break is mostly called too small: look once more from the low side.' : null,
         ]));
     }

@@ -159,6 +159,7 @@ final class PuttLookTest extends PropertyTestCase
         self::assertStringContainsString('Very short', $hints(0.0, 0.5, 0.8));
         self::assertStringContainsString('Straight downhill', $hints(-1.0, 0.0, 4.0));
         self::assertStringContainsString('called too small', $hints(-1.0, 3.0, 5.0));
+        self::assertStringContainsString('from half-way', $hints(0.5, 1.0, 9.0));
         self::assertSame('', $hints(0.5, 1.0, 4.0));
     }
 
