@@ -5,7 +5,11 @@ import { useSyncExternalStore } from 'react';
 let isReady = false;
 const listeners = new Set<() => void>();
 
+/** How long after the app could not be taken along it is tried again. */
+const AGAIN_MS = 10_000;
+
 const load = registerSW({
+  onRegisteredSW: (url, registration) => tryAgain(url, registration),
   onNeedRefresh: () => {
     isReady = true;
     for (const listener of listeners) {
@@ -13,6 +17,25 @@ const load = registerSW({
     }
   },
 });
+
+/**
+ * One file cut off on its way, and the browser gives the whole app up until it is opened anew: on a green without a
+ * network it would not open. So it is taken along a little later, while it stands open.
+ */
+function tryAgain(url: string, registration: ServiceWorkerRegistration | undefined): void {
+  const worker = registration?.installing;
+  worker?.addEventListener('statechange', () => {
+    if (worker.state === 'redundant' && registration?.active === null) {
+      setTimeout(() => {
+        void navigator.serviceWorker
+          .register(url, { scope: '/' })
+          .then((next) => tryAgain(url, next))
+          // Not even the worker itself came: the next opening tries again.
+          .catch(() => undefined);
+      }, AGAIN_MS);
+    }
+  });
+}
 
 /** Lets the newer version take over, and loads the page anew under it. */
 function takeOver(): void {
