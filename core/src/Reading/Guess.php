@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
+use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Green\Physics;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
@@ -19,9 +20,6 @@ final readonly class Guess
 {
     /** An aim is right within a hole's radius, or within a tenth of the break where that is more. Ours. */
     private const NEAR = 0.1;
-
-    /** A pace is right within a tenth, as a ball is inside its window. */
-    private const WINDOW = 0.1;
 
     private const CLOSE = 1e-4;
 
@@ -84,9 +82,10 @@ final readonly class Guess
         return abs($this->needed - $this->aim) <= max(Physics::HOLE_RADIUS, self::NEAR * abs($this->needed)) + Check::SLACK;
     }
 
+    /** As a ball is inside its window. */
     public function isPaceRight(): bool
     {
-        return abs($this->paceError()) <= self::WINDOW + Check::SLACK;
+        return abs($this->paceError()) <= DistanceControl::DEFAULT_WINDOW + Check::SLACK;
     }
 
     public function isRight(): bool

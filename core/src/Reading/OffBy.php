@@ -8,6 +8,7 @@ use Amble\Core\Roll\BallState;
 use Amble\Core\Roll\Read;
 use Amble\Core\Roll\Roller;
 use Amble\Core\Roll\Surface;
+use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
@@ -15,16 +16,14 @@ use Amble\Core\Units\Length;
 final readonly class OffBy
 {
     /** The asked-for slips: a degree off line, a tenth of the roll off pace. */
-    private const DEGREE = 1.0;
-    private const TENTH = 0.1;
-
-    /** Nearer the hole there is no second putt to speak of, metres (maths.md 6). */
-    public const TAP_IN = 0.15;
+    public const DEGREE = 1.0;
+    public const TENTH = 0.1;
 
     /**
      * @param string $key 'left' or 'right' by a degree, 'short' or 'long' by a tenth
      * @param BallState|null $rest null where it does not come to rest
-     * @param Grade|null $backAlong of the way back to the hole, as it is played; null for one that dropped
+     * @param Grade|null $backAlong of the way back to the hole, as it is played, on the plane; a step that lies between is not
+     *                              told. Null for one that dropped
      */
     private function __construct(
         public string $key,
@@ -72,7 +71,7 @@ final readonly class OffBy
     /** How it comes back, of a leave that is a putt: "uphill, breaking left". Null where there is nothing to say. */
     public function back(): ?string
     {
-        if ($this->leave === null || $this->leave < self::TAP_IN) {
+        if ($this->leave === null || $this->leave < ExpectedPutts::NEAREST) {
             return null;
         }
 

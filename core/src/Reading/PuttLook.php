@@ -18,10 +18,6 @@ use Amble\Core\Units\Length;
 /** Everything a read says: its lines, what the hole takes, what a slip costs, and the same in words. Immutable. */
 final readonly class PuttLook
 {
-    /** A steady fault of so much is what costs are told of: radians, share of length. */
-    private const DEGREE = M_PI / 180.0;
-    private const TENTH = 0.1;
-
     /**
      * @param non-empty-list<PaceLine> $lines the one that is meant first
      * @param list<OffBy> $slips none without a line
@@ -66,8 +62,8 @@ final readonly class PuttLook
             $slips,
             array_map(static fn(OffBy $slip): ?float => self::putts($slip, $rates), $slips),
             $backstroke,
-            self::costs($now, $putt->length, $rates, $player?->off(self::DEGREE, 0.0)),
-            self::costs($now, $putt->length, $rates, $player?->off(0.0, -self::TENTH)),
+            self::costs($now, $putt->length, $rates, $player?->off(deg2rad(OffBy::DEGREE), 0.0)),
+            self::costs($now, $putt->length, $rates, $player?->off(0.0, -OffBy::TENTH)),
             PuttWords::of($putt, $lines, $hand),
             ReadHint::of($putt, $read),
         );

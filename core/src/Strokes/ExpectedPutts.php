@@ -17,7 +17,9 @@ use Amble\Core\Units\Length;
  */
 final class ExpectedPutts
 {
-    private const NEAREST = 0.15;
+    /** Nearer the hole there is no second putt to speak of, metres (maths.md 6). */
+    public const NEAREST = 0.15;
+
     private const FURTHEST = 30.0;
     private const GRID = 64;
     private const MAX_ROUNDS = 2000;

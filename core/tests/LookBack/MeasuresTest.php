@@ -219,6 +219,9 @@ final class MeasuresTest extends PropertyTestCase
         self::assertStringContainsString('2.0 % rising to the right, where nobody said a slope', (string) $told?->sentence);
         self::assertGreaterThan(0.0, $told->rows[0]->interval->high - $told->rows[0]->interval->low);
         self::assertNull(ImpliedSlope::of(Balls::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01]))));
+        // The same length of another session is another place.
+        $elsewhere = Balls::one(4.2, 4.0, ['read_amount_m' => 0.1, 'read_side' => 'left', 'side_m' => 0.0], session: 'Other', isAtHole: true);
+        self::assertNull(ImpliedSlope::of(Balls::asked([...array_map($ball, [-0.02, 0.0, 0.02, 0.01]), $elsewhere])));
         // A ball far off its pace tells nothing of the line.
         self::assertNull(ImpliedSlope::of(Balls::asked([...array_map($ball, [-0.02, 0.0, 0.02, 0.01]), Balls::one(6.0, 4.0, ['read_amount_m' => 0.1, 'read_side' => 'left', 'side_m' => 0.0], isAtHole: true)])));
     }

@@ -72,7 +72,8 @@ final class PuttLookTest extends PropertyTestCase
     public function testASlipIsWhatTheBallDoesAndItsWayBackLeadsToTheHole(): void
     {
         $putt = self::asked(['length_m' => 9.0, 'slope' => ['by' => 'grades', 'along_percent' => -2.0, 'across_percent' => 0.5]]);
-        $look = PuttLook::of($putt, null, null, new ExpectedPutts(Player::ordinary(0.3), $putt->surface->speed), Player::ordinary(0.3));
+        $rates = new ExpectedPutts(Player::ordinary(0.3), $putt->surface->speed);
+        $look = PuttLook::of($putt, null, null, $rates, Player::ordinary(0.3));
         self::assertSame(['left', 'right', 'short', 'long'], array_column($look->slips, 'key'));
         [, , $short, $long] = $look->slips;
         self::assertLessThan(9.0, $short->rest?->x);
@@ -85,8 +86,7 @@ final class PuttLookTest extends PropertyTestCase
         $near = PuttLook::of(self::asked(['length_m' => 0.8, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0]]), null);
         self::assertSame([0.0, 0.0, 0.0, 0.0], $near->strokes);
         foreach ($look->slips as $i => $slip) {
-            $expected = $slip->isHoled ? 0.0 : $look->strokes[$i];
-            self::assertSame($expected, $look->strokes[$i]);
+            self::assertSame($rates->after(Length::ofMetres((float) $slip->leave)), $look->strokes[$i]);
             self::assertEqualsWithDelta(hypot(9.0 - (float) $slip->rest?->x, (float) $slip->rest?->y), (float) $slip->leave, 1e-9);
         }
         self::assertGreaterThan(0.0, $look->degreeCosts);

@@ -62,6 +62,20 @@ final class RollerTest extends PropertyTestCase
         );
     }
 
+    public function testRoughStepsErrByLessThanATenthOfAMillimetreAtTheHole(): void
+    {
+        $this->limitTo(60)->forAll(self::between(-2.0, 3.0), self::between(-3.0, 3.0), self::between(-0.15, 0.3), self::between(-0.2, 0.2))->then(
+            static function (float $along, float $across, float $height, float $line): void {
+                $surface = self::surface(9.0, $along, $across, Tier::of($height, 1.0, 1.5));
+                $speed = 3.2;
+                $fine = (new Roller($surface))->rollToHole($speed, $line, 5.0);
+                $rough = (new Roller($surface, Roller::ROUGH_STEP))->rollToHole($speed, $line, 5.0);
+                self::assertSame($fine->isLevelWithHole, $rough->isLevelWithHole);
+                self::assertEqualsWithDelta($fine->offset, $rough->offset, 1e-4);
+            },
+        );
+    }
+
     public function testAFasterGreenRollsFurtherAndUphillShorter(): void
     {
         $this->forAll(self::between(4.0, 15.0), self::between(0.1, 1.0), self::between(-1.5, 6.0))->then(

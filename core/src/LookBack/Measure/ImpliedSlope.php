@@ -52,7 +52,8 @@ final class ImpliedSlope implements Measure
         $places = [];
         foreach ($asked->balls as $ball) {
             if (self::tells($ball)) {
-                $places[sprintf('%.2f %.2f %.2f', Asked::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
+                // On another green, or another day's, the same length is another putt.
+                $places[sprintf('%s %d %.2f %.2f %.2f', $ball->sessionId, $ball->isAtHole, Asked::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
             }
         }
 

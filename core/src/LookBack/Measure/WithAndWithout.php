@@ -20,8 +20,8 @@ final class WithAndWithout implements Measure
     public const PAIRS = [
         'held' => ['the finish held', 'the head up early'],
         'routine' => ['the routine kept', 'the routine not kept'],
-        'doubt' => ['a doubt over the ball', 'none'],
-        'stepped_off' => ['a step off first', 'none'],
+        'doubt' => ['a doubt over the ball', 'no doubt'],
+        'stepped_off' => ['a step off first', 'no step off'],
         'pictured' => ['line and drop pictured', 'neither pictured'],
     ];
 
