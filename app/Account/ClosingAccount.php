@@ -57,6 +57,7 @@ final readonly class ClosingAccount
             foreach ($this->benches(isAlone: true)->get() as $bench) {
                 $bench->delete();
             }
+            DB::table('password_reset_tokens')->where('email', $this->coach->email)->delete();
             $this->coach->delete();
         });
     }

@@ -31,11 +31,11 @@ final class Change extends Model
 
     /** Worked out, or of the record's making. */
     private const IGNORED = [
-        'updated_at', 'created_at', 'deleted_at', 'conditions', 'stations', 'set_aside', 'company', 'chosen_reading_id', 'latest_ms', 'kit_out', 'during', 'is_ended', 'students', 'link_hash', 'link_until',
+        'updated_at', 'created_at', 'deleted_at', 'conditions', 'stations', 'set_aside', 'company', 'chosen_reading_id', 'latest_ms', 'kit_out', 'during', 'is_ended', 'students', 'is_right', 'link_hash', 'link_until',
     ];
 
     /** Older ones are thrown away, so many of a bench. */
-    private const KEPT = 2000;
+    public const KEPT = 2000;
 
     protected $fillable = ['bench_id', 'coach_id', 'record_type', 'record_id', 'student_id', 'name', 'what', 'fields'];
 
@@ -62,12 +62,9 @@ final class Change extends Model
 
     private static function forgetOldOnes(string $bench): void
     {
-        // Now and then only: counting at every change would cost more than it keeps.
-        if (random_int(1, 50) === 1) {
-            $oldest = self::query()->where('bench_id', $bench)->orderByDesc('id')->skip(self::KEPT)->value('id');
-            if (is_string($oldest)) {
-                self::query()->where('bench_id', $bench)->where('id', '<=', $oldest)->delete();
-            }
+        $oldest = self::query()->where('bench_id', $bench)->orderByDesc('id')->skip(self::KEPT)->value('id');
+        if (is_string($oldest)) {
+            self::query()->where('bench_id', $bench)->where('id', '<=', $oldest)->delete();
         }
     }
 

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
+use Illuminate\Support\Str;
 
 /**
  * A person with an account, who works at a bench: their own, unless they joined another.
@@ -55,6 +56,17 @@ final class Coach extends User
     public static function address(string $given): string
     {
         return mb_strtolower(trim($given));
+    }
+
+    public static function withAddress(string $given): ?self
+    {
+        return self::query()->where('email', self::address($given))->first();
+    }
+
+    /** Set another password for somebody who forgot theirs; every device that was signed in is signed out by it. */
+    public function renewPassword(string $password): void
+    {
+        $this->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
     }
 
     /** Give the length from inside which three putts should not come; null while none is set. */

@@ -8,18 +8,24 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Reading\Guess;
 
 /**
- * A putt whose aim and pace were called before it rolled. What was right is worked out, not kept.
+ * A putt whose aim and pace were called before it rolled. What was needed is worked out again; whether it was right is kept.
  *
  * @property string $student_id
  * @property array<string, mixed> $putt
  * @property float $called_aim_m
  * @property float $called_plays_m
+ * @property bool $is_right
  */
 final class GuessRow extends OwnedRecord
 {
     protected $table = 'guesses';
 
     protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'putt', 'called_aim_m', 'called_plays_m'];
+
+    protected static function booted(): void
+    {
+        self::creating(static fn(self $row) => $row->is_right = $row->guess()?->isRight() === true);
+    }
 
     /** Null for a putt that nobody can read. */
     public function guess(): ?Guess
@@ -33,6 +39,6 @@ final class GuessRow extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['putt' => 'array', 'called_aim_m' => 'float', 'called_plays_m' => 'float'];
+        return ['putt' => 'array', 'called_aim_m' => 'float', 'called_plays_m' => 'float', 'is_right' => 'boolean'];
     }
 }

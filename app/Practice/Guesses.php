@@ -36,30 +36,30 @@ final class Guesses
      */
     public function standing(Student $student): array
     {
-        $rows = GuessRow::query()->where('student_id', $student->id);
-        $n = $rows->count();
+        $rows = GuessRow::query()->where('student_id', $student->id)->orderByDesc('created_at')->orderByDesc('id');
+        /** @var list<bool> $passes a level is climbed to by every guess there was, however long ago */
+        $passes = $rows->pluck('is_right')->reverse()->values()->all();
         /** @var Collection<int, GuessRow> $latest */
-        $latest = $rows->orderByDesc('created_at')->orderByDesc('id')->limit(self::LATELY)->get();
-        $guesses = array_values(array_filter($latest->reverse()->map(static fn(GuessRow $row): ?Guess => $row->guess())->all()));
-        $passes = array_map(static fn(Guess $guess): bool => $guess->isRight(), $guesses);
+        $latest = $rows->limit(self::LATELY)->get();
+        $guesses = array_values(array_filter($latest->map(static fn(GuessRow $row): ?Guess => $row->guess())->all()));
         $habit = ReadHabit::of(array_map(
             static fn(Guess $guess): array => [$guess->aim, $guess->needed, LowSide::curving($guess->needed > 0.0 ? 'left' : 'right', $student->hand)],
             $guesses,
         ));
 
-        return [GuessTen::level($passes), $n, count(array_filter(array_slice($passes, -GuessTen::COUNT))), $habit === null ? [] : [$habit]];
+        return [GuessTen::level($passes), count($passes), count(array_filter(array_slice($passes, -GuessTen::COUNT))), $habit === null ? [] : [$habit]];
     }
 
     /**
      * Ten putts; which ones is chance.
      *
-     * @param bool $isOwn from the student's own sessions, where there are some that break
+     * @param list<Putt> $rolled the student's own, to draw from where there are some
      *
      * @return list<Putt>
      */
-    public function ten(Student $student, int $level, bool $isBlocked, bool $isOwn, ?string $curving, RandomSource $random): array
+    public function ten(Student $student, int $level, bool $isBlocked, array $rolled, ?string $curving, RandomSource $random): array
     {
-        return GuessTen::of($level, $this->speed($student), $student->target_pace_m, $isBlocked, $random, $isOwn ? $this->rolled($student) : [], $curving);
+        return GuessTen::of($level, $this->speed($student), $student->target_pace_m, $isBlocked, $random, $rolled, $curving);
     }
 
     /** @return list<Putt> stations of this student's sessions that break, on the green as it last was */

@@ -30,11 +30,12 @@ final readonly class ErasingStudent
      */
     public function goes(): array
     {
-        $all = $this->sessions();
-        $shared = count(array_filter($all, $this->hasOthers(...)));
+        $sessions = $this->sessions();
+        $said = self::said($sessions);
+        $shared = count(array_filter($sessions, fn(PracticeSession $session): bool => $this->hasOthers($session, $said)));
 
         return [
-            'sessions' => count($all) - $shared,
+            'sessions' => count($sessions) - $shared,
             'shared_sessions' => $shared,
             'balls' => BallRow::query()->where('student_id', $this->student->id)->count(),
             'rounds' => Round::withTrashed()->where('student_id', $this->student->id)->count(),
@@ -47,9 +48,11 @@ final readonly class ErasingStudent
     public function erase(Projector $projector): void
     {
         DB::transaction(function () use ($projector): void {
-            foreach ($this->sessions() as $session) {
-                if ($this->hasOthers($session)) {
-                    $this->takeOut($session, $projector);
+            $sessions = $this->sessions();
+            $said = self::said($sessions);
+            foreach ($sessions as $session) {
+                if ($this->hasOthers($session, $said)) {
+                    $this->takeOut($session, $said, $projector);
                 } else {
                     $session->forceDelete();
                 }
@@ -60,38 +63,39 @@ final readonly class ErasingStudent
     }
 
     /** Leave a session to the others who were on it. */
-    private function takeOut(PracticeSession $session, Projector $projector): void
+    private function takeOut(PracticeSession $session, SaidOf $said, Projector $projector): void
     {
-        $lines = SaidOf::inSessions([$session->id])->linesOf($this->student->id);
-        foreach (array_chunk($lines, 500) as $some) {
+        foreach (array_chunk($said->linesOf($this->student->id), 500) as $some) {
             DB::table('session_events')->where('practice_session_id', $session->id)->whereIn('id', $some)->delete();
         }
         foreach ($session->runs()->get() as $run) {
             $run->update(['students' => array_values(array_diff($run->students, [$this->student->id]))]);
         }
         if ($session->student_id === $this->student->id) {
-            $session->forceFill(['student_id' => null, 'purpose' => null, 'note_for_student' => null, 'note_for_next' => null])->save();
+            // Quietly: what is noted of a change would say what was to be forgotten.
+            $session->forceFill(['student_id' => null, 'purpose' => null, 'note_for_student' => null, 'note_for_next' => null])->saveQuietly();
             $session->unsetRelation('student');
         }
         $projector->project($session, isWhole: true);
     }
 
-    /** @return list<PracticeSession> begun for them, or in which something is said of them */
+    /** @return list<PracticeSession> */
     private function sessions(): array
     {
-        $id = $this->student->id;
-        // Lines name whom they are about in their payload; one that names them by accident costs a look, no more.
-        $named = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')
-            ->where('practice_sessions.bench_id', $this->student->bench_id)->where('session_events.payload', 'like', "%$id%")->distinct()->pluck('practice_session_id');
-
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::withTrashed()->where('student_id', $id)->orWhereIn('id', $named)->orderBy('id')->get();
+        $sessions = PracticeSession::withTrashed()->whereKey(SaidOf::sessionsOf($this->student))->orderBy('id')->get();
 
         return array_values($sessions->all());
     }
 
-    private function hasOthers(PracticeSession $session): bool
+    /** @param list<PracticeSession> $sessions */
+    private static function said(array $sessions): SaidOf
     {
-        return $session->student_id !== $this->student->id || SaidOf::inSessions([$session->id])->hasOthersThan($this->student->id);
+        return SaidOf::inSessions(array_map(static fn(PracticeSession $session): string => $session->id, $sessions));
+    }
+
+    private function hasOthers(PracticeSession $session, SaidOf $said): bool
+    {
+        return $session->student_id !== $this->student->id || $said->hasOthersThan($this->student->id, $session->id);
     }
 }

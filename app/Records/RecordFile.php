@@ -37,9 +37,7 @@ final readonly class RecordFile
     /** Of one student: their own sessions whole, and of others' sessions what says this student. */
     public static function ofStudent(Student $student): self
     {
-        $own = DB::table('practice_sessions')->where('student_id', $student->id)->pluck('id')->all();
-        $shared = DB::table('balls')->where('student_id', $student->id)->whereNotIn('practice_session_id', $own)->distinct()->pluck('practice_session_id')->all();
-        $sessions = [...$own, ...$shared];
+        $sessions = SaidOf::sessionsOf($student);
         $greens = DB::table('practice_sessions')->whereIn('id', $sessions)->whereNotNull('green_id')->distinct()->pluck('green_id')->all();
         $of = [
             'students' => ['id', [$student->id]], 'greens' => ['id', $greens], 'practice_sessions' => ['id', $sessions], 'green_readings' => ['practice_session_id', $sessions],

@@ -41,8 +41,8 @@ final class RecordTables
     /** Which table a key points into. */
     public const POINTS = ['student_id' => 'students', 'green_id' => 'greens', 'practice_session_id' => 'practice_sessions'];
 
-    /** Worked out from the log; they stand empty until it is folded. */
-    public const FOLDED = ['practice_sessions' => ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]']];
+    /** Worked out from what was entered; they stand empty until it is. */
+    public const FOLDED = ['practice_sessions' => ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]'], 'guesses' => ['is_right' => false]];
 
     public const FORMAT = 'amble-records';
     public const VERSION = 1;

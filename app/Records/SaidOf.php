@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -47,6 +48,21 @@ final class SaidOf
         }
     }
 
+    /**
+     * Ids of the sessions that were begun for a student, or that say anything of them; those put away too.
+     *
+     * @return list<string>
+     */
+    public static function sessionsOf(Student $student): array
+    {
+        $begun = DB::table('practice_sessions')->where('student_id', $student->id)->pluck('id');
+        // Lines name whom they are about in their payload; one that names them by accident costs a look, no more.
+        $named = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')
+            ->where('practice_sessions.bench_id', $student->bench_id)->where('session_events.payload', 'like', "%$student->id%")->distinct()->pluck('practice_session_id');
+
+        return array_values($begun->merge($named)->unique()->sort()->map(strval(...))->all());
+    }
+
     /** @param list<string> $sessions ids */
     public static function inSessions(array $sessions): self
     {
@@ -86,9 +102,9 @@ final class SaidOf
         return count($this->on[$session] ?? []) > 1;
     }
 
-    /** Whether any line is about somebody else. */
-    public function hasOthersThan(string $student): bool
+    /** Whether any line of a session is about somebody else. */
+    public function hasOthersThan(string $student, string $session): bool
     {
-        return array_filter($this->whose, static fn(?string $whose): bool => $whose !== null && $whose !== $student) !== [];
+        return array_diff_key($this->on[$session] ?? [], [$student => true]) !== [];
     }
 }

@@ -27,6 +27,7 @@ use App\Models\Student;
 use App\Practice\DrillLibrary;
 use App\Practice\EvidenceRoom;
 use App\Practice\Projector;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -104,16 +105,12 @@ final readonly class TakingRecordsIn
         $there = 0;
         $new = [];
         foreach (array_chunk($rows, 500) as $some) {
-            $known = DB::table($table)->whereIn('id', array_column($some, 'id'))->get();
-            foreach ($known as $row) {
-                $bench = $table === 'session_events' ? DB::table('practice_sessions')->where('id', $row->practice_session_id)->value('bench_id') : $row->bench_id;
-                if ($bench !== $this->coach->bench_id) {
-                    throw InvalidInput::at("tables.$table", 'A record of this file belongs to another bench here, and cannot be taken in twice.');
-                }
+            $known = self::benches($table)->whereIn("$table.id", array_column($some, 'id'))->pluck('bench_id', "$table.id");
+            if ($known->contains(fn(mixed $bench): bool => $bench !== $this->coach->bench_id)) {
+                throw InvalidInput::at("tables.$table", 'A record of this file belongs to another bench here, and cannot be taken in twice.');
             }
-            $taken = $known->pluck('id', 'id');
-            $there += $taken->count();
-            array_push($new, ...array_filter($some, static fn(array $row): bool => !$taken->has((string) $row['id'])));
+            $there += $known->count();
+            array_push($new, ...array_filter($some, static fn(array $row): bool => !$known->has((string) $row['id'])));
         }
         $own = $table === 'session_events' ? ['logged_by' => $this->coach->id] : ['bench_id' => $this->coach->bench_id, 'coach_id' => $this->coach->id];
         foreach (array_chunk($new, 50) as $some) {
@@ -121,6 +118,14 @@ final readonly class TakingRecordsIn
         }
 
         return ['new' => count($new), 'there' => $there];
+    }
+
+    /** Rows with the bench they belong to; a line of a log belongs where its session does. */
+    private static function benches(string $table): Builder
+    {
+        $rows = DB::table($table);
+
+        return $table === 'session_events' ? $rows->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id') : $rows;
     }
 
     /** Fold every session anew and show every record once: what cannot be shown is not kept. */
@@ -141,7 +146,7 @@ final readonly class TakingRecordsIn
         }
         Round::withTrashed()->whereKey($ids('rounds'))->get()->each(static fn(Round $round) => $round->played());
         PracticeRun::query()->whereKey($ids('drill_runs'))->get()->each(static fn(PracticeRun $run) => Projector::run($run));
-        GuessRow::query()->whereKey($ids('guesses'))->get()->each(static fn(GuessRow $guess) => $guess->guess());
+        GuessRow::query()->whereKey($ids('guesses'))->get()->each(static fn(GuessRow $row) => $row->forceFill(['is_right' => $row->guess()?->isRight() === true])->saveQuietly());
         SavedDrill::withTrashed()->whereKey($ids('drills'))->get()->each(static fn(SavedDrill $drill) => DrillLibrary::card($drill->definition()));
         OwnCard::query()->whereKey($ids('cards'))->get()->each(static fn(OwnCard $card) => $card->card());
         Benchmark::query()->whereKey($ids('benchmarks'))->get()->each(static fn(Benchmark $benchmark) => $benchmark->figure);

@@ -28,6 +28,8 @@ return new class extends Migration {
             $table->json('putt');
             $table->double('called_aim_m');
             $table->double('called_plays_m');
+            // Worked out when it is kept: the level rests on every guess there ever was.
+            $table->boolean('is_right');
             $table->timestamps();
             $table->index(['student_id', 'created_at']);
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\KeptRead;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -104,5 +105,19 @@ final class ReaderTest extends TestCase
         self::assertEqualsWithDelta(-0.3, $guess->json('standing.findings.0.value'), 0.01);
         $this->postJson($path, ['id' => (string) Str::ulid(), 'aim_m' => 'wide', 'plays_m' => 3, 'putt' => $putt])->assertUnprocessable()->assertJsonValidationErrors('aim_m');
         $this->actingAs($this->coach('other@example.test'))->getJson($path)->assertNotFound();
+    }
+
+    public function testALevelThatWasClimbedToStaysHoweverManyGuessesFollow(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $student = $this->student($coach);
+        $row = ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id, 'putt' => json_encode(self::PUTT, JSON_THROW_ON_ERROR), 'called_aim_m' => 0.3, 'called_plays_m' => 4.3];
+        // Up five levels, then 70 guesses of which seven in ten are right: neither up nor down.
+        for ($i = 0; $i < 120; ++$i) {
+            DB::table('guesses')->insert(['id' => (string) Str::ulid(), 'is_right' => $i < 50 || $i % 10 < 7, 'created_at' => now()->addSeconds($i), 'updated_at' => now()] + $row);
+        }
+        $standing = $this->getJson("/api/students/$student->id/guesses")->assertOk()->json('standing');
+        self::assertSame([6, 120, 7], [$standing['level'], $standing['guesses'], $standing['right']]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Account\ClosingAccount;
+use App\Models\Change;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -20,6 +21,7 @@ final class RecordsTest extends TestCase
     private Student $ana;
     private Student $ben;
     private PracticeSession $shared;
+    private PracticeSession $benOnly;
 
     protected function setUp(): void
     {
@@ -48,6 +50,7 @@ final class RecordsTest extends TestCase
         ]);
         $this->shared->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $this->coach->id, 'bench_id' => $this->coach->bench_id, 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'students' => [$this->ana->id, $this->ben->id]]);
         $this->postJson("/api/students/{$this->ana->id}/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'place' => 'Away', 'is_from_memory' => false, 'holes' => [['first_m' => 5.0, 'putts' => 2, 'leave_m' => 0.4, 'side' => null, 'is_extreme' => false]]])->assertSuccessful();
+        $this->postJson("/api/students/{$this->ben->id}/guesses", ['id' => (string) Str::ulid(), 'aim_m' => 0.0, 'plays_m' => 4.3, 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0]]])->assertJsonPath('is_right', true);
         $this->postJson("/api/students/{$this->ana->id}/putters", ['id' => (string) Str::ulid(), 'name' => 'Blade'])->assertSuccessful();
         $this->postJson("/api/greens/$green->id/reads", ['id' => (string) Str::ulid(), 'name' => 'Left', 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 1.0]]])->assertSuccessful();
     }
@@ -89,6 +92,7 @@ final class RecordsTest extends TestCase
         self::assertSame([2, 2, 16, 1], [$counts['students'], $counts['practice_sessions'], $counts['session_events'], $counts['kept_reads']]);
         self::assertEquals($file['tables'], $this->getJson('/api/records')->json('tables'));
         self::assertEquals($before, $this->look($this->ana));
+        self::assertSame(1, DB::table('guesses')->where('is_right', true)->count());
 
         // Twice adds nothing.
         $again = $this->postJson('/api/records', $file)->assertOk()->json();
@@ -98,19 +102,23 @@ final class RecordsTest extends TestCase
 
     public function testAStudentGoesForGoodAndComesBackFromTheirFileWithNothingOfOthers(): void
     {
+        $this->patchJson("/api/sessions/{$this->shared->id}", ['note_for_next' => 'Quieter hands'])->assertOk();
+        $this->log($this->benOnly = $this->practiceSession($this->coach, $this->ben), [self::event('check_tried', ['check' => 'aim', 'student' => $this->ana->id, 'answers' => ['offset_m' => 0.01, 'at_m' => 2, 'by' => 'mirror']])]);
         $file = $this->getJson("/api/students/{$this->ana->id}/records")->assertOk()->json();
+        self::assertContains($this->benOnly->id, array_column($file['tables']['practice_sessions'], 'id'));
         $text = json_encode($file, JSON_THROW_ON_ERROR);
         self::assertStringNotContainsString('Ben Okafor', $text);
         self::assertStringNotContainsString('"roll_m":2.7', $text);
         self::assertStringNotContainsString('"roll_m":3.4', $text);
         [$ana, $ben] = [$this->look($this->ana), $this->look($this->ben)];
 
-        self::assertSame(['sessions' => 1, 'shared_sessions' => 1, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json());
+        self::assertSame(['sessions' => 1, 'shared_sessions' => 2, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json());
         $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana'])->assertUnprocessable()->assertJsonValidationErrors('name');
         $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lund'])->assertNoContent();
         foreach (['students', 'session_events', 'balls', 'rounds', 'putters', 'drill_runs', 'practice_sessions', 'check_tries', 'findings', 'stroke_summaries'] as $table) {
             self::assertStringNotContainsString($this->ana->id, (string) json_encode(DB::table($table)->get()), $table);
         }
+        self::assertStringNotContainsString('Quieter hands', (string) json_encode([DB::table('changes')->get(), DB::table('practice_sessions')->get()]));
         self::assertSame(0, DB::table('session_events')->where('payload', 'like', '%"roll_m":3.3%')->count());
         // Ben keeps the ball he rolled and the one he was given; the one taken back stays so.
         self::assertEquals($ben, $this->look($this->ben));
@@ -199,8 +207,11 @@ final class RecordsTest extends TestCase
         self::assertSame(['brought_back', 'put_away', 'changed'], array_slice(array_column($changes, 'what'), 0, 3));
         self::assertSame([['field' => 'name', 'from' => 'Ana Lund', 'to' => 'Ana Lindqvist'], ['field' => 'hand', 'from' => 'right', 'to' => 'left']], $changes[2]['fields']);
         self::assertSame(['Hedda', 'students', 'Ana Lindqvist'], [$changes[2]['who'], $changes[2]['record'], $changes[2]['name']]);
+        $putter = DB::table('putters')->value('id');
+        $this->deleteJson("/api/putters/$putter")->assertSuccessful();
+        self::assertSame(['putters', 'deleted', 'Blade'], [$this->getJson('/api/changes')->json('0.record'), $this->getJson('/api/changes')->json('0.what'), $this->getJson('/api/changes')->json('0.name')]);
+        $count = count($this->getJson('/api/changes')->json());
         // What a log tells is not told twice, and another bench hears nothing.
-        $count = count($changes);
         $this->log($this->shared, [self::putt(['roll_m' => 3.0])]);
         self::assertCount($count, $this->getJson('/api/changes')->json());
         self::assertCount(2, $this->getJson("/api/changes?student={$this->ben->id}")->json());
@@ -209,5 +220,16 @@ final class RecordsTest extends TestCase
         $this->actingAs($this->coach('other@example.test'));
         self::assertSame([], $this->getJson('/api/changes')->json());
         $this->getJson("/api/changes?student={$this->ben->id}")->assertUnprocessable();
+    }
+
+    public function testOnlyTheLatestChangesAreKept(): void
+    {
+        $one = ['bench_id' => $this->coach->bench_id, 'coach_id' => $this->coach->id, 'record_type' => 'greens', 'record_id' => (string) Str::ulid(), 'name' => 'Lawn', 'what' => 'changed', 'fields' => '{}', 'created_at' => '2026-01-01 00:00:00'];
+        foreach (array_chunk(range(1, Change::KEPT + 20), 100) as $some) {
+            DB::table('changes')->insert(array_map(static fn(int $i): array => ['id' => sprintf('01A%023d', $i)] + $one, $some));
+        }
+        $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'putter' => 'Blade']))->assertOk();
+        self::assertSame(Change::KEPT, DB::table('changes')->count());
+        self::assertSame('Ana Lindqvist', $this->getJson('/api/changes')->json('0.name'));
     }
 }

@@ -18,7 +18,7 @@ final class MemberCommand extends Command
     public function handle(): int
     {
         [$host, $guest] = array_map(
-            static fn(mixed $email): ?Coach => is_string($email) ? Coach::query()->where('email', Coach::address($email))->first() : null,
+            static fn(mixed $email): ?Coach => is_string($email) ? Coach::withAddress($email) : null,
             [$this->argument('bench'), $this->argument('coach')],
         );
         $role = is_string($this->argument('role')) ? Role::tryFrom($this->argument('role')) : null;

@@ -18,14 +18,14 @@ final class NewPasswordCommand extends Command
     public function handle(): int
     {
         $email = $this->argument('email');
-        $coach = is_string($email) ? Coach::query()->where('email', Coach::address($email))->first() : null;
+        $coach = is_string($email) ? Coach::withAddress($email) : null;
         if ($coach === null) {
             $this->components->error('There is no account with this address.');
 
             return self::FAILURE;
         }
         $password = Str::password(16, symbols: false);
-        $coach->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+        $coach->renewPassword($password);
         $this->components->info("The password of $coach->email is now: $password");
         $this->line('  Every device is signed out. They can change it under Settings, Account.');
 

@@ -14,7 +14,6 @@ use Illuminate\Mail\Mailer;
 use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** A way back in for who forgot the password: a link by mail, good once and for an hour. */
@@ -38,7 +37,7 @@ final class ForgottenPasswordController
     public function renew(NewForForgottenRequest $request): Response
     {
         $answer = Password::reset($request->validated(), static function (Coach $coach, string $password): void {
-            $coach->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+            $coach->renewPassword($password);
         });
         if ($answer !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages(['token' => 'This link is used up, or older than an hour. Ask for a new one.']);

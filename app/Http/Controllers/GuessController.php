@@ -26,13 +26,14 @@ final class GuessController
 
     public function ten(GuessTenRequest $request, Student $student): JsonResponse
     {
-        [$ladder] = $this->guesses->standing($student);
-        $putts = $this->guesses->ten($student, $ladder->step, $request->isBlocked(), $request->isOwn(), $request->curving(), new SeededRandom($request->seed()));
+        $standing = $this->standing($student);
+        $rolled = $this->guesses->rolled($student);
+        $putts = $this->guesses->ten($student, $standing['level'] - 1, $request->isBlocked(), $request->isOwn() ? $rolled : [], $request->curving(), new SeededRandom($request->seed()));
 
         return new JsonResponse([
             'putts' => array_map(static fn(Putt $putt): array => $putt->said(), $putts),
-            'has_history' => $this->guesses->rolled($student) !== [],
-            'standing' => $this->standing($student),
+            'has_history' => $rolled !== [],
+            'standing' => $standing,
         ]);
     }
 
@@ -63,7 +64,7 @@ final class GuessController
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{level: int, levels: int, counted: int, guesses: int, right: int, findings: list<array<string, mixed>>} */
     private function standing(Student $student): array
     {
         [$ladder, $n, $right, $findings] = $this->guesses->standing($student);

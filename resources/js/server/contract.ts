@@ -1863,7 +1863,7 @@ export interface RecordChange {
    */
   record: string;
   name: string;
-  what: 'changed' | 'put_away' | 'brought_back';
+  what: 'changed' | 'put_away' | 'brought_back' | 'deleted';
   fields: ChangedField[];
 }
 export interface ChangedField {
