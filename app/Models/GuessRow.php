@@ -24,7 +24,10 @@ final class GuessRow extends OwnedRecord
 
     protected static function booted(): void
     {
-        self::creating(static fn(self $row) => $row->is_right = $row->guess()?->isRight() === true);
+        // Says nothing back: an answer of false would keep a wrong guess from being kept.
+        self::creating(static function (self $row): void {
+            $row->is_right = $row->guess()?->isRight() === true;
+        });
     }
 
     /** Null for a putt that nobody can read. */

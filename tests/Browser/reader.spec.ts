@@ -102,6 +102,9 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
   await page.getByText('Feet', { exact: true }).click();
   await expect(page.getByRole('radio', { name: 'Right foot' })).toBeChecked();
   await expect(told).toBeVisible();
+  await page.getByLabel('Higher by').fill('high');
+  await expect(page.getByText('“high” is not a length', { exact: false })).toBeVisible();
+  await page.getByLabel('Higher by').fill('0.25');
   await page.getByText('Left foot', { exact: true }).click();
   await expect(page.getByText(/outside the left edge/)).toBeVisible();
 

@@ -103,6 +103,9 @@ final class ReaderTest extends TestCase
         self::assertSame($guess->json(), $this->postJson($path, $told)->json());
         self::assertSame(10, $guess->json('standing.guesses'));
         self::assertEqualsWithDelta(-0.3, $guess->json('standing.findings.0.value'), 0.01);
+        // A wrong one counts like any other.
+        $wrong = $this->postJson($path, ['id' => (string) Str::ulid(), 'aim_m' => -3.0, 'plays_m' => 1.0, 'putt' => $putt])->assertOk();
+        self::assertSame([false, 11], [$wrong->json('is_right'), $wrong->json('standing.guesses')]);
         $this->postJson($path, ['id' => (string) Str::ulid(), 'aim_m' => 'wide', 'plays_m' => 3, 'putt' => $putt])->assertUnprocessable()->assertJsonValidationErrors('aim_m');
         $this->actingAs($this->coach('other@example.test'))->getJson($path)->assertNotFound();
     }

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import styled from 'styled-components';
 import {
   Button,
   ButtonLink,
@@ -11,15 +10,13 @@ import {
   Quiet,
   Row,
   Said,
-  Stack,
   Title,
   useFirstError,
 } from '../design';
 import { fieldError } from '../server/api';
 import { useForgotten, useLetters, useNewPassword } from '../server/queries';
 import { clock } from '../units/dates';
-
-const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
+import { Doorway } from './Doorway';
 
 /** Asks for a link by mail; what is answered tells nobody who has an account. */
 export function ForgottenPart({ isDemo, onBack }: { isDemo: boolean; onBack: () => void }) {

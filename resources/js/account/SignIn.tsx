@@ -1,12 +1,10 @@
 import { useState } from 'react';
-import styled from 'styled-components';
-import { Button, Entry, Notice, Page, Part, Quiet, Row, Said, Stack, Title, useFirstError } from '../design';
+import { Button, Entry, Notice, Page, Part, Quiet, Row, Said, Title, useFirstError } from '../design';
 import { fieldError } from '../server/api';
 import { useDoor, useMe } from '../server/queries';
 import { useWaitingCount } from '../server/useWaiting';
+import { Doorway } from './Doorway';
 import { ForgottenPart } from './Forgotten';
-
-const Doorway = styled(Stack)`max-width: 460px; margin: 4vh auto 0; width: 100%;`;
 
 /** The way in: the demo bench where it is offered, an account otherwise. */
 export function SignIn() {

@@ -18,7 +18,12 @@ const RECORDS: Readonly<Record<string, string>> = {
   kept_reads: 'Read',
 };
 
-const WHAT = { changed: 'changed', put_away: 'put away', brought_back: 'brought back', deleted: 'deleted' } as const;
+const WHAT = {
+  changed: 'changed',
+  put_away: 'put away',
+  brought_back: 'brought back',
+  deleted: 'deleted',
+} as const;
 
 /** Who changed what of the records beside the log of balls, the latest first. */
 export function Changes({ student }: { student: string | null }) {

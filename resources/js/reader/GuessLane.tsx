@@ -1,17 +1,15 @@
 import { useRef } from 'react';
 import styled from 'styled-components';
-import { color, isNarrow, type } from '../design';
+import { color, isNarrow } from '../design';
 import type { GuessedPutt, SaidPutt } from '../server/types';
+import { METRES_PER_INCH } from '../units/length';
 import type { Units } from '../units/useUnits';
 import { Handle } from './Handle';
-import { Fall, Hole } from './ReadLane';
+import { Fall, Hole, LaneDrawing } from './ReadLane';
 import { laneLayout, withinLane } from './readLayout';
 import { gradesOf } from './said';
 
-const Drawing = styled.svg`
-  display: block; width: 100%; border-radius: 6px; background: ${color.turf}; touch-action: pan-y;
-  text { font: 400 15px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
-  path { fill: none; stroke-linecap: round; }
+const Drawing = styled(LaneDrawing)`
   .rolled { stroke-dasharray: 1; animation: roll 900ms ease-out; }
   @keyframes roll { from { stroke-dashoffset: 1; } to { stroke-dashoffset: 0; } }
 `;
@@ -46,7 +44,7 @@ export function GuessLane({ putt, calling, onCall, rolled, units }: GuessLanePro
   const dragged = useRef(0);
   const pixels = () => (svg.current?.getBoundingClientRect().width ?? lane.box[0]) / lane.box[0];
   const [hole, plays] = [putt.length_m, calling.plays_m];
-  const inches = units.choice.unit === 'metres' ? 0.02 : 0.0254;
+  const inches = units.choice.unit === 'metres' ? 0.02 : METRES_PER_INCH;
   const call = (aim: number) =>
     onCall({ ...calling, aim_m: Math.max(-4, Math.min(4, Math.round(aim / inches) * inches)) });
   const strike = (metres: number) =>
@@ -150,7 +148,8 @@ export function GuessLane({ putt, calling, onCall, rolled, units }: GuessLanePro
   );
 }
 
-function aimWords(metres: number, units: Units): string {
+/** Where the mark beside the hole stands. */
+export function aimWords(metres: number, units: Units): string {
   return Math.abs(metres) < 0.005
     ? 'at the middle'
     : `${units.show(Math.abs(metres), 'roll')} ${metres > 0 ? 'right' : 'left'}`;

@@ -23,7 +23,7 @@ import { WithStudent } from '../looks/WithStudent';
 import { type TenWanted, useGuess, useGuessTen } from '../server/queries';
 import type { Finding, GuessedPutt, GuessStanding, SaidPutt, Student } from '../server/types';
 import { type Units, useUnits } from '../units/useUnits';
-import { type Calling, GuessLane } from './GuessLane';
+import { aimWords, type Calling, GuessLane } from './GuessLane';
 import { slopeSaid } from './said';
 
 /** A trainer: aim and pace are called, then the ball rolls and shows what was right. */
@@ -184,7 +184,7 @@ function One({ student, putt, count, units, onRolled, onNext }: OneProps) {
             Roll it
           </Button>
           <Quiet>
-            Aim {asideWords(calling.aim_m, units)}; to play like {units.show(calling.plays_m, 'roll')} on the
+            Aim {aimWords(calling.aim_m, units)}; to play like {units.show(calling.plays_m, 'roll')} on the
             level.
           </Quiet>
         </Row>
@@ -202,12 +202,6 @@ function One({ student, putt, count, units, onRolled, onNext }: OneProps) {
       )}
     </Stack>
   );
-}
-
-function asideWords(metres: number, units: Units): string {
-  return Math.abs(metres) < 0.005
-    ? 'at the middle'
-    : `${units.show(Math.abs(metres), 'roll')} ${metres > 0 ? 'right' : 'left'} of the middle`;
 }
 
 /** In the margin's width, its parts are lines. */

@@ -2,12 +2,14 @@ import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { color, type } from '../design';
 import type { PuttLook, SaidPutt } from '../server/types';
+import { METRES_PER_FOOT } from '../units/length';
 import type { Units } from '../units/useUnits';
 import { Handle } from './Handle';
 import { type ReadLayout, readLayout } from './readLayout';
-import { withLength, withPace } from './said';
+import { LIMITS, withLength, withPace } from './said';
 
-const Drawing = styled.svg`
+/** The ground of a putt from above. */
+export const LaneDrawing = styled.svg`
   display: block; width: 100%; border-radius: 6px; background: ${color.turf}; touch-action: pan-y;
   text { font: 400 15px ${type.sans}; fill: ${color.turfInk}; font-variant-numeric: tabular-nums; }
   path { fill: none; stroke-linecap: round; }
@@ -32,7 +34,7 @@ export function ReadLane({ look, putt, onChange, units, isUpright }: ReadLanePro
   const pixels = () => (svg.current?.getBoundingClientRect().width ?? lane.box[0]) / lane.box[0];
   const hold = { onStart: () => setFrozen(fresh), onEnd: () => setFrozen(null), pixels };
   const unit = units.choice.unit;
-  const step = unit === 'metres' ? 0.1 : 0.3048 / 2;
+  const step = unit === 'metres' ? 0.1 : METRES_PER_FOOT / 2;
   const dragged = useRef(0);
   const grab = (from: number) => ({
     ...hold,
@@ -42,9 +44,22 @@ export function ReadLane({ look, putt, onChange, units, isUpright }: ReadLanePro
     },
   });
   const along = (dx: number, dy: number) => (isUpright ? -dy : dx) / lane.metre;
+  /** Either end of the putt: the ball is drawn away against the line, the hole along it. */
+  const end = (way: 1 | -1) => ({
+    words: units.show(look.length_m, 'roll'),
+    value: Math.round(look.length_m * 100) / 100,
+    least: LIMITS.length[0],
+    most: LIMITS.length[1],
+    ...grab(putt.length_m),
+    onDrag: (dx: number, dy: number) => {
+      dragged.current += way * along(dx, dy);
+      onChange(withLength(putt, dragged.current, unit));
+    },
+    onStep: (by: 1 | -1) => onChange(withLength(putt, putt.length_m + by * step, unit)),
+  });
   const stop = meant?.path.at(-1);
   return (
-    <Drawing
+    <LaneDrawing
       ref={svg}
       viewBox={`0 0 ${lane.box[0]} ${lane.box[1]}`}
       role="group"
@@ -73,36 +88,10 @@ export function ReadLane({ look, putt, onChange, units, isUpright }: ReadLanePro
             <Slip key={slip.key} at={lane.place(slip.x_m, slip.y_m)} word={SLIP_LETTERS[slip.key]} />
           ),
       )}
-      <Handle
-        label="Ball: length of the putt"
-        words={units.show(look.length_m, 'roll')}
-        value={Math.round(look.length_m * 100) / 100}
-        least={0.3}
-        most={30}
-        at={lane.place(0, 0)}
-        {...grab(putt.length_m)}
-        onDrag={(dx, dy) => {
-          dragged.current -= along(dx, dy);
-          onChange(withLength(putt, dragged.current, unit));
-        }}
-        onStep={(by) => onChange(withLength(putt, putt.length_m + by * step, unit))}
-      >
+      <Handle label="Ball: length of the putt" at={lane.place(0, 0)} {...end(-1)}>
         <circle r={11} fill={color.leaf} stroke={color.ink} strokeWidth={2.5} />
       </Handle>
-      <Handle
-        label="Hole: length of the putt"
-        words={units.show(look.length_m, 'roll')}
-        value={Math.round(look.length_m * 100) / 100}
-        least={0.3}
-        most={30}
-        at={lane.place(look.length_m, 0)}
-        {...grab(putt.length_m)}
-        onDrag={(dx, dy) => {
-          dragged.current += along(dx, dy);
-          onChange(withLength(putt, dragged.current, unit));
-        }}
-        onStep={(by) => onChange(withLength(putt, putt.length_m + by * step, unit))}
-      >
+      <Handle label="Hole: length of the putt" at={lane.place(look.length_m, 0)} {...end(1)}>
         <g />
       </Handle>
       {stop !== undefined && putt.pace_point_m === null && (
@@ -110,8 +99,8 @@ export function ReadLane({ look, putt, onChange, units, isUpright }: ReadLanePro
           label="Pace: how far past a covered hole it stops"
           words={units.show(putt.pace_m, 'roll')}
           value={Math.round(putt.pace_m * 100) / 100}
-          least={0}
-          most={3}
+          least={LIMITS.pace[0]}
+          most={LIMITS.pace[1]}
           at={lane.place(stop[0], stop[1])}
           {...grab(putt.pace_m)}
           onDrag={(dx, dy) => {
@@ -124,7 +113,7 @@ export function ReadLane({ look, putt, onChange, units, isUpright }: ReadLanePro
         </Handle>
       )}
       <Legend look={look} lane={lane} units={units} />
-    </Drawing>
+    </LaneDrawing>
   );
 }
 

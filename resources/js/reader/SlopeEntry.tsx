@@ -1,7 +1,8 @@
-import { Columns, Entry, OneOf, Quiet, Row, Stack } from '../design';
+import { Columns, OneOf, Quiet, Row, Stack } from '../design';
 import type { PuttLook, SaidPutt } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { ClockDial, hourWords } from './ClockDial';
+import { LengthEntry } from './LengthEntry';
 import { Measured } from './Measured';
 import { type SlopeWay, STANCE, saidBy, withClock } from './said';
 
@@ -28,6 +29,16 @@ interface SlopeEntryProps {
 /** The ground as it was found: on the clock round the hole, by grades, or by which foot stands higher. */
 export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryProps) {
   const { slope } = putt;
+  const uphill = slope.by !== 'clock' && (
+    <Measured
+      label="Uphill"
+      suffix="%"
+      hint="Downhill is negative."
+      value={slope.along_percent}
+      onChange={(along_percent) => onChange({ ...putt, slope: { ...slope, along_percent } })}
+      error={errorOf('slope.along_percent')}
+    />
+  );
   return (
     <Stack $gap="s">
       <OneOf
@@ -61,14 +72,7 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
       )}
       {slope.by === 'grades' && (
         <Columns>
-          <Measured
-            label="Uphill"
-            suffix="%"
-            hint="Downhill is negative."
-            value={slope.along_percent}
-            onChange={(along_percent) => onChange({ ...putt, slope: { ...slope, along_percent } })}
-            error={errorOf('slope.along_percent')}
-          />
+          {uphill}
           <Measured
             label="Rising to the right"
             suffix="%"
@@ -91,29 +95,17 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
           />
           <Columns>
             {slope.higher !== 'even' && (
-              <Entry
-                key={slope.higher}
+              <LengthEntry
                 label="Higher by"
-                suffix={units.suffix('width')}
-                defaultValue={units.text(slope.by_m, 'width')}
+                kind="width"
                 hint={`Over feet ${units.show(slope.stance_m ?? STANCE, 'backstroke')} apart.`}
-                onChange={(text) => {
-                  const { metres } = units.read(text, 'width');
-                  if (metres !== null) {
-                    onChange({ ...putt, slope: { ...slope, by_m: metres } });
-                  }
-                }}
+                metres={slope.by_m}
+                onChange={(by_m) => by_m !== null && onChange({ ...putt, slope: { ...slope, by_m } })}
+                units={units}
                 error={errorOf('slope.by_m')}
               />
             )}
-            <Measured
-              label="Uphill"
-              suffix="%"
-              hint="Downhill is negative."
-              value={slope.along_percent}
-              onChange={(along_percent) => onChange({ ...putt, slope: { ...slope, along_percent } })}
-              error={errorOf('slope.along_percent')}
-            />
+            {uphill}
           </Columns>
         </Stack>
       )}

@@ -3,6 +3,7 @@
 import type { PuttLook, SaidPutt } from '../server/types';
 import type { Unit } from '../units/length';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/length';
+import { slopeWords } from '../units/slope';
 
 export type SlopeWay = SaidPutt['slope']['by'];
 
@@ -19,7 +20,8 @@ export function firstPutt(pace: number, speed: number | null): SaidPutt {
   };
 }
 
-const LIMITS = { length: [0.3, 30], pace: [0, 3], steep: [0, 6] } as const;
+/** How far what is dragged goes. */
+export const LIMITS = { length: [0.3, 30], pace: [0, 3], steep: [0, 6] } as const;
 
 function held(value: number, [low, high]: readonly [number, number]): number {
   return Math.min(high, Math.max(low, value));
@@ -91,12 +93,7 @@ export function gradesOf({ slope }: SaidPutt): { along_percent: number; across_p
 /** "1.2 % uphill, rising 2 % to the right". */
 export function slopeSaid(putt: SaidPutt): string {
   const { along_percent, across_percent } = gradesOf(putt);
-  const tenth = (value: number) => Math.abs(Math.round(value * 10) / 10);
-  const along =
-    tenth(along_percent) === 0
-      ? 'level along'
-      : `${tenth(along_percent)} % ${along_percent > 0 ? 'uphill' : 'downhill'}`;
-  return tenth(across_percent) === 0
-    ? along
-    : `${along}, rising ${tenth(across_percent)} % to the ${across_percent > 0 ? 'right' : 'left'}`;
+  const tenth = (value: number) => Math.round(value * 10) / 10;
+  const across = tenth(across_percent);
+  return `${slopeWords(tenth(along_percent))}${across === 0 ? '' : `, rising ${Math.abs(across)} % to the ${across > 0 ? 'right' : 'left'}`}`;
 }
