@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AboutController;
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BallsTableController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BenchmarkController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\ChangesController;
 use App\Http\Controllers\CheckController;
+use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\DrillRunController;
 use App\Http\Controllers\FindingsController;
@@ -90,6 +92,9 @@ Route::prefix('api')->group(function (): void {
             Route::get('records', [RecordsController::class, 'ofStudent']);
             Route::get('records.zip', [RecordsController::class, 'ofStudentAsTables']);
             Route::get('goes', [RecordsController::class, 'goes']);
+            Route::get('balls.csv', [BallsTableController::class, 'show']);
+            Route::post('balls/preview', [BallsTableController::class, 'preview'])->can('change', 'student');
+            Route::post('balls', [BallsTableController::class, 'store'])->can('change', 'student');
             Route::get('guesses', [GuessController::class, 'ten']);
             Route::post('guesses', [GuessController::class, 'store'])->can('change', 'student');
             Route::get('putters', [PutterController::class, 'index']);
@@ -132,6 +137,8 @@ Route::prefix('api')->group(function (): void {
         Route::put('cards/{key}', [CardController::class, 'update'])->where('key', '[0-9A-Za-z_]{1,40}');
         Route::delete('cards/{key}', [CardController::class, 'destroy'])->where('key', '[0-9A-Za-z_]{1,40}');
 
+        Route::get('devices', [DeviceController::class, 'index'])->middleware(AnswerUnchanged::class);
+        Route::get('devices/{device}/readings', [DeviceController::class, 'read']);
         Route::get('seen', SeenController::class)->middleware(AnswerUnchanged::class);
 
         Route::get('drills', [DrillController::class, 'index']);

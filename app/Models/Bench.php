@@ -14,13 +14,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $id
  * @property string $name
  * @property array<string, string>|null $schools answers taken where a student's card does not say, by question
+ * @property array<string, list<array{place: int, field: string, unit: string}>>|null $column_maps what columns of tables are, by their heads
  * @property int $evidence_version counts up with every change of what figures rest on
  */
 final class Bench extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['name', 'schools'];
+    protected $fillable = ['name', 'schools', 'column_maps'];
 
     /** Whatever was worked out from this bench's evidence is out of date. */
     public static function evidenceChanged(string $benchId): void
@@ -75,6 +76,6 @@ final class Bench extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['schools' => 'array'];
+        return ['schools' => 'array', 'column_maps' => 'array'];
     }
 }

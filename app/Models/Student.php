@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Green\Surface;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Student\About;
 use Amble\Core\Student\Hand;
@@ -63,6 +64,12 @@ final class Student extends OwnedRecord
     public function practiceSessions(): HasMany
     {
         return $this->hasMany(PracticeSession::class);
+    }
+
+    /** The kind of ground they rolled on last; null before any was chosen. */
+    public function lastSurface(): ?Surface
+    {
+        return $this->practiceSessions()->whereNotNull('green_id')->latest('started_at')->first()?->green?->surface;
     }
 
     public function inWork(): InWork

@@ -97,7 +97,7 @@ final class EvidenceRoom
     {
         $putts = $this->puttsAtTargets($student, $surface, null);
         $habit = count($putts) < ForDistance::FEWEST ? null : LengthHabit::of($putts);
-        $latest = $this->rows($student)->whereNotNull('aid')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
+        $latest = $this->rows($student)->where(static fn(Builder $told): Builder => $told->whereNotNull('aid')->orWhere('seen', 'like', '%"start_deg"%'))->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
         $line = (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($latest)));
 
         return [Skill::found($habit, $line, null), $habit === null ? 0 : count($putts)];

@@ -11,7 +11,6 @@ use Amble\Core\Reading\PuttLook;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\Player;
 use App\Models\Bench;
-use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -31,7 +30,7 @@ final class ReadingRoom
     /** @return array{PuttLook, bool} with whether costs are told for the student's own figures */
     public function look(Putt $putt, ?Student $student, ?Surface $surface): array
     {
-        $surface ??= $student === null ? null : self::lastSurface($student);
+        $surface ??= $student === null ? null : $student->lastSurface();
         $own = $student === null ? null : $this->player($student, $surface);
         $player = $own ?? Player::ordinary($putt->pace);
 
@@ -39,12 +38,6 @@ final class ReadingRoom
             PuttLook::of($putt, $student?->hand, $student === null ? null : $this->lines->of($student, $surface), self::rates($player, $putt->surface->speed), $player),
             $own !== null,
         ];
-    }
-
-    /** The kind of ground a student rolled on last, where no green is said. */
-    private static function lastSurface(Student $student): ?Surface
-    {
-        return PracticeSession::query()->where('student_id', $student->id)->whereNotNull('green_id')->latest('started_at')->first()?->green?->surface;
     }
 
     private function player(Student $student, ?Surface $surface): ?Player

@@ -36,6 +36,7 @@ final class Doors
             'benchmark' => Benchmark::query()->create($own + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Counted'])->id,
             'putter' => Putter::query()->create($own + ['student_id' => $somebody->id, 'name' => 'Old'])->id,
             'set' => LengthSet::query()->create($own + ['name' => 'Three', 'said' => '3, 6, 9', 'lengths_m' => [3.0, 6.0, 9.0]])->id,
+            'device' => 'ramp',
             'read' => KeptRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
             'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
             'ball' => '01M4G0000000000000000000AA', 'link' => str_repeat('a', 40), 'any' => 'nowhere',
@@ -123,6 +124,8 @@ final class Doors
             'DELETE api/greens/{green}' => [],
             'POST api/greens/{green}/back' => [],
             'POST api/students/{student}/guesses' => ['id' => $id(), 'putt' => self::putt(), 'aim_m' => 0.2, 'plays_m' => 4.0],
+            'POST api/students/{student}/balls' => self::ballsTable(),
+            'POST api/students/{student}/balls/preview' => self::ballsTable(),
             'POST api/records' => self::records(),
             'POST api/records/preview' => self::records(),
             'DELETE api/students/{student}/for-good' => ['name' => 'Nobody of that name'],
@@ -162,7 +165,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|api\/reader|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|api\/reader|readings|face-and-path|what-if|/beside#', $door),
         ));
     }
 
@@ -183,6 +186,14 @@ final class Doors
             'slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => -2.0],
             'tier' => ['height_m' => 0.1, 'run_m' => 0.8, 'start_m' => 1.0], 'grain' => ['worn' => 'far', 'strength' => 0.05],
         ];
+    }
+
+    /** @return array<string, mixed> a table of balls */
+    private static function ballsTable(): array
+    {
+        return ['text' => "When,Back,Rolled\n2026-11-02 10:00,20,3", 'day' => '2026-11-02', 'zone' => 'UTC', 'green_id' => null, 'speed_ft' => null, 'columns' => [
+            ['place' => 0, 'field' => 'at', 'unit' => null], ['place' => 1, 'field' => 'backstroke_m', 'unit' => 'cm'], ['place' => 2, 'field' => 'roll_m', 'unit' => 'm'],
+        ]];
     }
 
     /** @return array<string, mixed> a file of records with one of some kinds */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Device\Source;
 use Amble\Core\Green\ReadingMethod;
 use App\Practice\DeviceTime;
 use Illuminate\Validation\Rule;
@@ -29,6 +30,7 @@ final class GreenReadingRequest extends OwnRequest
             'direction_2_m' => ['exclude_unless:method,ramp', 'array', 'list', 'max:20'],
             'direction_1_m.*' => ['required', 'numeric', 'between:0.1,12'],
             'direction_2_m.*' => ['required', 'numeric', 'between:0.1,12'],
+            'read_by' => ['exclude_unless:method,ramp', 'sometimes', Rule::enum(Source::class)],
             'ramp_factor' => ['exclude_unless:method,ramp', 'nullable', 'numeric', 'between:0.2,5'],
             'direction_1' => ['exclude_unless:method,stopwatch', 'array', 'list', 'max:20'],
             'direction_2' => ['exclude_unless:method,stopwatch', 'array', 'list', 'max:20'],

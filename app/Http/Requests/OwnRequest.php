@@ -66,6 +66,11 @@ abstract class OwnRequest extends FormRequest
     {
         return [
             'required' => 'Please give the :attribute.',
+            'required_with' => 'Please give the :attribute.',
+            'timezone' => 'The :attribute is none there is.',
+            'date_format' => 'The :attribute must be a day: 2026-11-26.',
+            'before_or_equal' => 'The :attribute is still to come.',
+            'after' => 'The :attribute is too long ago.',
             'string' => 'The :attribute must be text.',
             'numeric' => 'The :attribute must be a number.',
             'integer' => 'The :attribute must be a whole number.',

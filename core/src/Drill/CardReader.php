@@ -64,7 +64,7 @@ final class CardReader
     /** @return non-empty-list<string> what a drill may ask of each ball */
     public static function askable(): array
     {
-        return self::$askable ??= [...self::MEASURED, ...array_keys(SeenKinds::all())];
+        return self::$askable ??= [...self::MEASURED, ...SeenKinds::askable()];
     }
 
     /** @return non-empty-list<string> */

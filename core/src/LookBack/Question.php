@@ -7,6 +7,7 @@ namespace Amble\Core\LookBack;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
+use Amble\Core\LookBack\Measure\FacePath;
 use Amble\Core\LookBack\Measure\FeelAgreement;
 use Amble\Core\LookBack\Measure\FeetFelt;
 use Amble\Core\LookBack\Measure\FirstAndLast;
@@ -32,6 +33,7 @@ use Amble\Core\LookBack\Measure\StartSpread;
 use Amble\Core\LookBack\Measure\StartThrough;
 use Amble\Core\LookBack\Measure\StrokeEvenness;
 use Amble\Core\LookBack\Measure\StrokeSource;
+use Amble\Core\LookBack\Measure\StrokeTimes;
 use Amble\Core\LookBack\Measure\ThroughButMissed;
 use Amble\Core\LookBack\Measure\WhileDisturbed;
 use Amble\Core\LookBack\Measure\WithAndWithout;
@@ -94,11 +96,12 @@ enum Question: string
                 'start_by_break' => StartByBreak::class,
                 'gate_width' => GateWidth::class,
                 'aim_split' => AimSplit::class,
+                'face_path' => FacePath::class,
                 'start_missed' => ThroughButMissed::class,
             ],
             self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadsByWay::class, 'feet_felt' => FeetFelt::class, 'implied_slope' => ImpliedSlope::class],
             self::Feel => ['feel' => FeelAgreement::class],
-            self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'spread_by_word' => SpreadByWord::class],
+            self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'stroke_times' => StrokeTimes::class, 'spread_by_word' => SpreadByWord::class],
             self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => SameEachTime::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],
             self::Change => ['parts' => PartsBeside::class, 'first_last' => FirstAndLast::class],
             self::Outcome => ['holed' => Holed::class],

@@ -63,6 +63,12 @@ final readonly class SimulatedStudent
         return new self(-$beta * log($backstroke), $beta, $strikeScatter);
     }
 
+    /** Somebody who putts tolerably, aims a little left, and comes back through the face. */
+    public static function ordinary(): self
+    {
+        return self::calibrated(0.32, 1.8, 0.08)->changed(['aimBias' => -0.008, 'faceBias' => 0.014, 'lineSpread' => 0.018, 'mishitShare' => 0.05, 'readShare' => 0.75]);
+    }
+
     /**
      * The same student with some of it changed, as after weeks of practice or with another putter.
      *

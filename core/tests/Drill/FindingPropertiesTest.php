@@ -116,7 +116,7 @@ final class FindingPropertiesTest extends DrillTestCase
             $answers[$name] = match ($kind->answers->kind) {
                 AnswerKind::Words => $words[(int) (count($words) * $random->uniform())],
                 AnswerKind::YesNo => $random->uniform() < 0.5,
-                AnswerKind::Metres => $kind->answers->least + ($kind->answers->most - $kind->answers->least) * $random->uniform(),
+                AnswerKind::Metres, AnswerKind::Number => $kind->answers->least + ($kind->answers->most - $kind->answers->least) * $random->uniform(),
                 AnswerKind::Count => (int) ($kind->answers->least + ($kind->answers->most - $kind->answers->least) * $random->uniform()),
             };
         }

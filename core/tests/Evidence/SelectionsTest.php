@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Evidence;
 
+use Amble\Core\Device\DeviceKind;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\DirectionState;
 use Amble\Core\Drill\AidKind;
@@ -21,6 +22,8 @@ use Amble\Core\Evidence\Standing;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
+use Amble\Core\Numeric\Sample;
+use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Mark;
 use Amble\Core\Session\Remarks;
@@ -151,6 +154,8 @@ final class SelectionsTest extends TestCase
         yield 'start line: passed a spot on one side' => [$line, self::ball(seen: ['gate' => null, 'spot' => 'right']), null];
         yield 'start line: on line by eye bounds nothing' => [$line, self::ball(seen: ['gate' => null, 'start' => 'on']), LeftOut::NotAsked];
 
+        yield 'start line: measured by a sensor' => [$line, self::ball(isAidChecked: false, seen: ['gate' => null, 'start_deg' => 1.2]), null];
+
         yield 'reads: nobody looked' => [$all['reads'], self::ball(seen: ['high_low' => null]), LeftOut::NotAsked];
         yield 'reads: a straight putt' => [$all['reads'], self::ball(acrossPercent: 0.0), LeftOut::Straight];
         yield 'feel: not called' => [$all['feel'], self::ball(seen: ['call' => null]), LeftOut::NotAsked];
@@ -171,6 +176,19 @@ final class SelectionsTest extends TestCase
         self::assertSame(DirectionState::Bounded, (new DirectionFitter())->fit($line->bounds([
             self::ball(seen: ['gate' => null, 'start' => 'right']), self::ball(seen: ['gate' => null, 'start' => 'left']),
         ]))->state);
+    }
+
+    public function testASensorsErrorIsNotTakenForTheStudentsScatter(): void
+    {
+        $random = new SeededRandom(17);
+        [$true, $error] = [0.4, DeviceKind::StrokeSensor->errorOf('start_deg')];
+        $read = array_map(static fn(): float => 0.5 + $true * $random->normal() + sqrt(3.0) * $error * (2.0 * $random->uniform() - 1.0), range(1, 400));
+        $fit = (new DirectionFitter())->fit((new ForStartLine())->bounds(array_map(static fn(float $degrees): RolledBall => self::ball(seen: ['gate' => null, 'start_deg' => $degrees]), $read)));
+
+        self::assertEqualsWithDelta(0.5, rad2deg((float) $fit->bias), 0.06);
+        self::assertEqualsWithDelta($true, rad2deg((float) $fit->spread), 0.06);
+        // With the error taken for scatter it would be 0.5°.
+        self::assertGreaterThan($true + 0.08, sqrt((float) Sample::variance($read)));
     }
 
     public function testAHoledBallEntersBiasOnlyWithAJudgedPaceAndACutShortOneTellsAtLeast(): void

@@ -23,6 +23,7 @@ const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
 const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
 const NewPassword = later(async () => (await import('../account/Forgotten')).NewPassword);
 const OutboxPage = later(async () => (await import('../account/Forgotten')).OutboxPage);
+const BallsTableScreen = later(async () => (await import('../tables/BallsTableScreen')).BallsTableScreen);
 const PocketPage = later(async () => (await import('../pocket/PocketPage')).PocketPage);
 const ReaderScreen = later(async () => (await import('../reader/ReaderScreen')).ReaderScreen);
 const RoundScreen = later(async () => (await import('../play/RoundScreen')).RoundScreen);
@@ -89,6 +90,7 @@ const router = createBrowserRouter([
               { path: 'students/:id/play', element: <PlayPage /> },
               { path: 'students/:id/guess', element: <GuessScreen /> },
               { path: 'students/:id/pocket', element: <PocketPage /> },
+              { path: 'students/:id/balls-table', element: <BallsTableScreen /> },
               { path: 'students/:id/round', element: <RoundScreen /> },
               { path: 'drills', element: <DrillList /> },
               { path: 'drills/new', element: <DrillEditor as="new" /> },

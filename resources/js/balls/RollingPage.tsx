@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { narrow, Page, Stack, space, type, wide } from '../design';
+import type { Sensor } from '../devices/useSensor';
 import type { RunProgress, SeenKind, Session } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
@@ -12,6 +13,7 @@ import { LanePrompts } from './LanePrompts';
 import { LastBall } from './LastBall';
 import { AskedOfBall, LaneOfBall, type Place, StopFaces, TypedLength } from './Outcome';
 import { ReadCard } from './ReadCard';
+import { SensorLine, SensorSwitch } from './SensorLine';
 import { Stretch } from './Stretch';
 import type { Logger } from './useLogger';
 
@@ -42,6 +44,7 @@ export interface RollingPageProps {
   session: Session;
   units: Units;
   logger: Logger;
+  sensor: Sensor;
   /** Null where there is no next ball, or nobody can say it. */
   task: BallTask | null;
   place: Place;
@@ -67,6 +70,7 @@ export function RollingPage({
   session,
   units,
   logger,
+  sensor,
   task,
   place,
   puttsHere,
@@ -90,6 +94,7 @@ export function RollingPage({
           {task?.asksBackstroke === true && task.calledBackstroke === null && (
             <BackstrokeRow logger={logger} offered={offered} units={units} />
           )}
+          {task !== null && <SensorLine sensor={sensor} units={units} />}
           {task?.asksLength === true && (
             <>
               <div data-lane>
@@ -106,6 +111,7 @@ export function RollingPage({
         {foot}
         {task !== null && task.target_m !== null && <ReadCard logger={logger} units={units} />}
         {task !== null && <Stretch session={session} log={logger.log} />}
+        {task !== null && <SensorSwitch sensor={sensor} />}
       </Stack>
       <Side aria-label="Margin">
         <BallList

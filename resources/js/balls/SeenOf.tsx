@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Entry, Fold, OneOf, Quiet, Stack } from '../design';
 import { useSeenKinds } from '../server/queries';
 import { type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
+import { readNumber } from '../units/format';
 import type { Units } from '../units/useUnits';
 
 interface SeenOfProps {
@@ -18,7 +19,9 @@ export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
   const kinds = useSeenKinds();
   const all = kinds.data ?? [];
   const asked = all.filter(({ name }) => putt.seen[name] != null);
-  const more = all.filter(({ name, of_any_ball }) => of_any_ball && putt.seen[name] == null);
+  const others = all.filter(({ name, of_any_ball }) => of_any_ball && putt.seen[name] == null);
+  const more = others.filter(({ kind }) => kind !== 'number');
+  const measured = others.filter(({ kind }) => kind === 'number');
   const one = (kind: SeenKind) => (
     <SeenOne
       key={kind.name}
@@ -35,6 +38,11 @@ export function SeenOf({ putt, seen, onSee, units }: SeenOfProps) {
       {more.length > 0 && (
         <Fold label="What else was seen">
           <Stack>{more.map(one)}</Stack>
+        </Fold>
+      )}
+      {measured.length > 0 && (
+        <Fold label="Measured of it">
+          <Stack>{measured.map(one)}</Stack>
         </Fold>
       )}
     </>
@@ -74,6 +82,7 @@ export function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
       );
     case 'count':
     case 'metres':
+    case 'number':
       return <SeenNumber kind={kind} answer={answer} onAnswer={onAnswer} units={units} />;
   }
 }
@@ -95,10 +104,10 @@ export function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
       label={kind.question}
       defaultValue={given === null ? '' : isLength ? units.text(given, unit) : String(given)}
       onChange={(text) => {
-        const read = isLength ? units.read(text, unit).metres : Number(text);
+        const read = isLength ? units.read(text, unit).metres : readNumber(text);
         const isPossible =
           read !== null &&
-          (isLength || Number.isInteger(read)) &&
+          (kind.kind !== 'count' || Number.isInteger(read)) &&
           text.trim() !== '' &&
           read >= (kind.least ?? 0) &&
           read <= (kind.most ?? 0);
@@ -109,8 +118,12 @@ export function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
           onAnswer(isPossible ? read : null);
         }
       }}
-      inputMode={isLength ? 'text' : 'numeric'}
-      {...(isLength ? { suffix: units.suffix(unit) } : {})}
+      inputMode={isLength ? 'text' : kind.kind === 'count' ? 'numeric' : 'decimal'}
+      {...(isLength
+        ? { suffix: units.suffix(unit) }
+        : kind.kind === 'number'
+          ? { suffix: kind.unit ?? '' }
+          : {})}
       error={error}
       hint={`${range}.`}
     />

@@ -47,6 +47,7 @@ export function answerOfFace({ kind }: SeenKind, face: string): string | number 
       return face === 'yes';
     case 'count':
     case 'metres':
+    case 'number':
       return Number(face);
     case 'words':
       return face;

@@ -81,7 +81,21 @@ const OWN_WORDS = new Set([
   'rehearsals',
   'dropped',
   'gap_m',
+  'start_deg',
+  'face_deg',
+  'path_deg',
+  'back_s',
+  'through_s',
+  'ball_speed_m_s',
+  'measured_by',
+  'backstroke_by',
 ]);
+
+const READ_BY: Readonly<Record<string, string>> = {
+  simulated: 'read by a simulated device',
+  device: 'read by a device',
+  file: 'from a file',
+};
 
 /** One ball in a line: "10 in back, 17 ft 6 in, mishit". */
 export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Units): string {
@@ -91,6 +105,8 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
   const call = seenWord(seen, 'call');
   const out = seenNumber(seen, 'putts_to_finish');
   const gap = seenNumber(seen, 'gap_m');
+  const start = seenNumber(seen, 'start_deg');
+  const readBy = seenWord(seen, 'measured_by') ?? seenWord(seen, 'backstroke_by');
   const parts = [
     ball.backstroke_m === null ? null : `${units.show(ball.backstroke_m, 'backstroke')} back`,
     ball.roll_m === null
@@ -101,6 +117,7 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
       ? null
       : `${units.show(Math.abs(side), 'roll')} ${side < 0 ? 'left' : 'right'}`,
     gate === null ? null : (STARTS[gate] ?? gate),
+    start === null ? null : `starts ${degreeWords(start)}`,
     seen.hit == null ? null : seen.hit === true ? 'struck it' : 'missed it',
     // Where only the line or a strike was looked at, that nobody measured the roll goes without saying.
     STOP_WORDS[ball.stop] === '' ||
@@ -115,6 +132,7 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
       ? null
       : `why: ${(CAUSES.find((cause) => cause.value === ball.cause)?.label ?? '').toLowerCase()}`,
     seen.held == null ? null : seen.held === true ? 'held' : 'not held',
+    readBy === null ? null : (READ_BY[readBy] ?? readBy),
     ball.mark == null ? null : (MARKS.find((mark) => mark.value === ball.mark)?.label.toLowerCase() ?? null),
     ...Object.entries(seen)
       .filter(([name, answer]) => !OWN_WORDS.has(name) && answer !== null)
@@ -124,6 +142,12 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
       ),
   ];
   return parts.filter((part) => part !== null).join(', ');
+}
+
+/** Degrees off a line, positive right. */
+export function degreeWords(degrees: number): string {
+  const rounded = Math.abs(degrees).toFixed(1);
+  return rounded === '0.0' ? 'straight' : `${rounded}° ${degrees > 0 ? 'right' : 'left'}`;
 }
 
 function answerWords(name: string, answer: string | number | boolean | null, units: Units): string {

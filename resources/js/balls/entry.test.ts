@@ -1,6 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import type { SeenKind } from '../server/types';
-import { type BallTask, emptyEntry, entered, finished, isWhole, recentBackstrokes } from './entry';
+import {
+  type BallTask,
+  emptyEntry,
+  entered,
+  finished,
+  isWhole,
+  recentBackstrokes,
+  withMeasured,
+} from './entry';
 
 const kind = (name: string, question = name): SeenKind =>
   ({
@@ -116,4 +124,36 @@ test('backstrokes in use come first, half inches too, each once, shortest first'
   ]);
   expect(recentBackstrokes([], usual, 5)).toEqual(usual);
   expect(recentBackstrokes([{ backstroke_m: null }], [], 5)).toEqual([]);
+});
+
+describe('what a device measured of a ball', () => {
+  const read = { figures: { backstroke_m: 0.214, face_deg: 0.6 }, source: 'simulated' };
+  const ball = {
+    backstroke_m: 0.25,
+    roll_m: 3,
+    stop: 'free' as const,
+    target_m: 3,
+    grade_percent: 0,
+    seen: {},
+  };
+
+  test('fills the backstroke that only stayed at the last ball’s, and says where it came from', () => {
+    expect(withMeasured(ball, emptyEntry(0.25), FREE, read)).toMatchObject({
+      backstroke_m: 0.214,
+      seen: { face_deg: 0.6, measured_by: 'simulated', backstroke_by: 'simulated' },
+    });
+    expect(withMeasured(ball, emptyEntry(0.25), FREE, null)).toBe(ball);
+  });
+
+  test('overwrites nothing the coach said: of this ball, by the drill, or seen', () => {
+    const said = entered(emptyEntry(null), { type: 'backstroke', metres: 0.25 });
+    const kept = withMeasured({ ...ball, seen: { face_deg: -1 } }, said, FREE, read);
+    expect(kept.backstroke_m).toBe(0.25);
+    expect(kept.seen).toEqual({ face_deg: -1, measured_by: 'simulated' });
+    const called = withMeasured(ball, emptyEntry(null), { ...FREE, calledBackstroke: 0.25 }, read);
+    expect([called.backstroke_m, called.seen?.backstroke_by]).toEqual([0.25, undefined]);
+    // Said of one ball is not said of the next.
+    const next = entered(said, { type: 'logged', before: [] });
+    expect(withMeasured(ball, next, FREE, read).backstroke_m).toBe(0.214);
+  });
 });

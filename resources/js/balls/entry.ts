@@ -36,11 +36,13 @@ const OWN_WAYS = ['call', 'side_m', 'putts_to_finish'];
 export function askedKinds({ asked: all, needs }: Pick<RunState, 'asked' | 'needs'>): AskedKinds {
   const asked = all.filter(({ name }) => !OWN_WAYS.includes(name));
   return {
-    before: asked.filter(({ name, kind }) => !needs.includes(name) && kind === 'metres'),
+    before: asked.filter(({ name, kind }) => !needs.includes(name) && isMeasured(kind)),
     first: asked.filter(({ name }) => needs.includes(name)),
-    after: asked.filter(({ name, kind }) => !needs.includes(name) && kind !== 'metres'),
+    after: asked.filter(({ name, kind }) => !needs.includes(name) && !isMeasured(kind)),
   };
 }
+
+const isMeasured = (kind: SeenKind['kind']) => kind === 'metres' || kind === 'number';
 
 export interface EntryState {
   call: Call | null;
@@ -50,6 +52,8 @@ export interface EntryState {
   stop: Stop;
   /** Stays at the last ball's; metres, null for none. */
   backstroke: number | null;
+  /** Whether the coach said the backstroke of this very ball. */
+  isBackstrokeSaid: boolean;
   /** What is wrong with a backstroke that was typed and not taken; no ball is logged past it. */
   wrongBackstroke: string | null;
   rehearsals: number;
@@ -73,6 +77,7 @@ export const emptyEntry = (backstroke: number | null): EntryState => ({
   seen: {},
   stop: 'free',
   backstroke,
+  isBackstrokeSaid: false,
   wrongBackstroke: null,
   rehearsals: 0,
   missing: null,
@@ -87,7 +92,13 @@ export function entered(state: EntryState, action: EntryAction): EntryState {
     case 'stop':
       return { ...state, stop: action.stop };
     case 'backstroke':
-      return { ...state, backstroke: action.metres, wrongBackstroke: null, missing: null };
+      return {
+        ...state,
+        backstroke: action.metres,
+        isBackstrokeSaid: true,
+        wrongBackstroke: null,
+        missing: null,
+      };
     case 'wrong backstroke':
       return { ...state, wrongBackstroke: action.sentence };
     case 'rehearsals':
@@ -104,6 +115,37 @@ function keptFor(seen: Seen, before: readonly SeenKind[]): Seen {
   return Object.fromEntries(
     before.flatMap(({ name }) => (name === 'eye_offset_m' && seen[name] != null ? [[name, seen[name]]] : [])),
   );
+}
+
+/** What a device measured of the ball on its way, by field, and what kind of device said so. */
+export interface Measured {
+  figures: Readonly<Record<string, number>>;
+  source: string;
+}
+
+/** A reading fills what the coach did not say and overwrites nothing. */
+export function withMeasured(
+  ball: Ball & Partial<Belonging>,
+  state: EntryState,
+  task: BallTask,
+  measured: Measured | null,
+): Ball & Partial<Belonging> {
+  if (measured === null) {
+    return ball;
+  }
+  const { backstroke_m, ...figures } = measured.figures;
+  const isSaid = task.calledBackstroke !== null || (state.isBackstrokeSaid && state.backstroke !== null);
+  const takesBackstroke = backstroke_m !== undefined && !isSaid;
+  return {
+    ...ball,
+    ...(takesBackstroke && { backstroke_m }),
+    seen: {
+      ...figures,
+      measured_by: measured.source,
+      ...(takesBackstroke && { backstroke_by: measured.source }),
+      ...ball.seen,
+    },
+  };
 }
 
 /** How a ball ended: how far it rolled, why it stopped, and what else that says of it. */

@@ -12,7 +12,16 @@ import {
   seenNumber,
 } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
-import { type BallTask, emptyEntry, entered, finished, isWhole, type Result } from './entry';
+import {
+  type BallTask,
+  emptyEntry,
+  entered,
+  finished,
+  isWhole,
+  type Measured,
+  type Result,
+  withMeasured,
+} from './entry';
 
 interface Logging {
   session: Session;
@@ -23,10 +32,12 @@ interface Logging {
   /** Whose the next ball is; null for whoever the session was begun for. */
   student: string | null;
   onLogged?: () => void;
+  /** What a device read of the ball that is next to lie; null where none is on. */
+  measured?: Measured | null;
 }
 
 /** Enters balls and says what was seen of them: thin over the rules of entering, the outbox and the device's memory. */
-export function useLogger({ session, task, balls, student, onLogged }: Logging) {
+export function useLogger({ session, task, balls, student, onLogged, measured = null }: Logging) {
   const log = useLog(session);
   const [entry, dispatch] = useReducer(entered, null, () =>
     emptyEntry(standIn(session.id).backstroke ?? lastBackstroke(log.putts)),
@@ -46,7 +57,8 @@ export function useLogger({ session, task, balls, student, onLogged }: Logging) 
     }
     dispatch({ type: 'logged', before: task.kinds.before });
     onLogged?.();
-    void log.logPutt({ ...made.ball, ...(student === null ? {} : { student }) });
+    const ball = withMeasured(made.ball, entry, task, measured);
+    void log.logPutt({ ...ball, ...(student === null ? {} : { student }) });
   };
   const remark = ({ id, mark, cause }: ShownPutt, change: Partial<Remarks>, seen: Seen = {}) =>
     void log.remark(id, { mark, cause, ...change }, seen);

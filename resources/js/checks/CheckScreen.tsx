@@ -23,9 +23,10 @@ import {
   wide,
 } from '../design';
 import { announce } from '../device/announce';
+import { TakeReading } from '../devices/TakeReading';
 import { CheckFound } from '../found/CheckFound';
 import { useStudentChecks } from '../server/queries';
-import type { CheckField, CheckKind, CheckLook, CheckTry, Session } from '../server/types';
+import type { CheckField, CheckKind, CheckLook, CheckTry, DeviceReadings, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { day } from '../units/dates';
 import { type Units, useUnits } from '../units/useUnits';
@@ -81,6 +82,7 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
           <Beside>
             <NextTry
               kind={kind}
+              student={who.student}
               units={units}
               onTry={(answers) => {
                 void log.tryCheck(kind.key, who.said, answers);
@@ -111,10 +113,12 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
 
 function NextTry({
   kind,
+  student,
   units,
   onTry,
 }: {
   kind: CheckKind;
+  student: string;
   units: Units;
   onTry: (answers: CheckTry['answers']) => void;
 }) {
@@ -143,6 +147,13 @@ function NextTry({
           units={units}
         />
       ))}
+      {kind.key === 'aim' && (
+        <TakeReading
+          kind="aiming_light"
+          scene={() => ({ student, target_m: lengthIn(draft.texts.at_m, units) })}
+          onRead={(read) => setDraft(lit(draft, read, units))}
+        />
+      )}
       {kind.key === 'tempo' && (
         <TapTempo onTempo={(bpm) => setDraft({ ...draft, texts: { ...draft.texts, bpm: String(bpm) } })} />
       )}
@@ -153,6 +164,27 @@ function NextTry({
       </Row>
     </Part>
   );
+}
+
+function lengthIn(text: string | undefined, units: Units): number | null {
+  return units.read(text ?? '', 'roll').metres;
+}
+
+/** An aim as the light shows it, in the fields that the coach left empty. */
+function lit(draft: Draft, { source, readings }: DeviceReadings, units: Units): Draft {
+  const { offset_m: offset = 0, at_m: at = 0 } = readings[0] ?? {};
+  const { texts, sides } = draft;
+  return (texts.offset_m ?? '') === ''
+    ? {
+        texts: {
+          at_m: units.text(at, 'roll'),
+          ...texts,
+          offset_m: units.exactText(Math.abs(offset), 'backstroke'),
+          by: source === 'simulated' ? 'simulated' : 'light',
+        },
+        sides: { ...sides, offset_m: offset < 0 ? 0 : 1 },
+      }
+    : draft;
 }
 
 interface FieldEntryProps {

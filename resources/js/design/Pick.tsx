@@ -28,13 +28,19 @@ interface PickProps<V extends string> {
   options: readonly Option<V>[];
   value: V;
   onChange: (value: V) => void;
+  /** Where a table's heads say it already. */
+  isLabelHidden?: boolean;
 }
 
 /** One choice of many, folded away until it is touched. */
-export function Pick<V extends string>({ label, options, value, onChange }: PickProps<V>) {
+export function Pick<V extends string>({ label, options, value, onChange, isLabelHidden }: PickProps<V>) {
   return (
-    <Field selectedKey={value} onSelectionChange={(key) => onChange(String(key) as V)}>
-      <Label>{label}</Label>
+    <Field
+      {...(isLabelHidden === true && { 'aria-label': label })}
+      selectedKey={value}
+      onSelectionChange={(key) => onChange(String(key) as V)}
+    >
+      {isLabelHidden !== true && <Label>{label}</Label>}
       <Button>
         <SelectValue />
         <ChevronDown size={18} aria-hidden="true" />

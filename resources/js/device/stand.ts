@@ -18,6 +18,8 @@ export interface Stand {
   direction?: 1 | 2;
   /** Which side of the spread was looked at. */
   view?: 'balls' | 'stroke';
+  /** Whether a stroke sensor is on. */
+  sensor?: boolean;
   at_ms?: number;
 }
 

@@ -1,4 +1,5 @@
 import { Columns, OneOf, Quiet, Row, Stack } from '../design';
+import { TakeReading } from '../devices/TakeReading';
 import type { PuttLook, SaidPutt } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { ClockDial, hourWords } from './ClockDial';
@@ -17,6 +18,14 @@ const HIGHER = [
   { value: 'even', label: 'Even' },
   { value: 'right', label: 'Right foot' },
 ] as const;
+
+/** The ground as a level read it, said by its grades. */
+function levelled(
+  putt: SaidPutt,
+  { along_percent = 0, across_percent = 0 }: Record<string, number>,
+): SaidPutt {
+  return { ...putt, slope: { by: 'grades', along_percent, across_percent } };
+}
 
 interface SlopeEntryProps {
   putt: SaidPutt;
@@ -47,6 +56,11 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
         value={slope.by}
         onChange={(by) => look !== undefined && onChange(saidBy(putt, look, by))}
         isRow
+      />
+      <TakeReading
+        kind="level"
+        scene={() => ({})}
+        onRead={({ readings }) => onChange(levelled(putt, readings[0] ?? {}))}
       />
       {slope.by === 'clock' && (
         <Row $gap="m">

@@ -81,6 +81,7 @@ export function Running({ session: begun, run }: RunningProps) {
       session={session}
       units={units}
       logger={logger}
+      sensor={rolling.sensor}
       task={isOver ? null : task}
       place={place}
       puttsHere={rolling.puttsHere}

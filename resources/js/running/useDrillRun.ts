@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { askedKinds, type BallTask } from '../balls/entry';
 import { saidOwner } from '../balls/names';
 import { useLogger } from '../balls/useLogger';
+import { useSensor } from '../devices/useSensor';
 import { sceneryOfNext } from '../lane/scenery';
 import type { RunProgress, RunState, Session, Standing } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
@@ -53,6 +54,13 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
           asksBackstroke: asks.includes('backstroke_m'),
           calledBackstroke: next.backstroke_m,
         };
+  const sensor = useSensor({
+    session,
+    student: student ?? session.student?.id ?? null,
+    target: task?.target_m ?? null,
+    grade: task?.grade_percent ?? 0,
+    last: balls.at(-1)?.id ?? null,
+  });
   const logger = useLogger({
     session,
     task: task === null || drill.target !== 'none' ? task : { ...task, target_m: null },
@@ -60,12 +68,14 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
     // In a group every ball says whose it is.
     student: run.group.length > 0 ? student : student === null ? null : saidOwner(student, session),
     onLogged: () => choose(null),
+    measured: sensor.measured,
   });
   const last = balls.at(-1) ?? null;
   const lastOf = last === null ? null : progressOf(state, isGroup(state) ? ownerIn(last, session) : null);
   return {
     log,
     logger,
+    sensor,
     balls,
     unseenCount: unseen.length,
     roster,

@@ -117,6 +117,70 @@ export interface Putt {
   attempt: number;
   corrections: number;
 }
+/**
+ * What a table of balls would bring.
+ */
+export interface BallsTable {
+  columns: {
+    head: string;
+    /**
+     * Its first cell that is not empty.
+     */
+    sample: string | null;
+    /**
+     * What it is taken for; null where it is left aside.
+     */
+    field: string | null;
+    /**
+     * Null where it has none.
+     */
+    unit: string | null;
+  }[];
+  /**
+   * What a column may be.
+   */
+  fields: {
+    name: string;
+    label: string;
+    units: string[];
+  }[];
+  rows: number;
+  /**
+   * Rows that tell of a ball.
+   */
+  taken: number;
+  /**
+   * Of those, how many are there already.
+   */
+  there: number;
+  /**
+   * The first of them.
+   */
+  refused: {
+    /**
+     * Its line in a sheet, the heads being line 1.
+     */
+    row: number;
+    /**
+     * Its head; empty where the whole row is meant.
+     */
+    column: string;
+    reason: string;
+  }[];
+  refused_count: number;
+}
+/**
+ * What a table of balls brought.
+ */
+export interface BallsTaken {
+  taken: number;
+  there: number;
+  refused: number;
+  /**
+   * Made for them, one a day.
+   */
+  sessions: number;
+}
 export interface Bench {
   students: Student[];
   greens: Green[];
@@ -181,6 +245,10 @@ export interface Reading {
       time_s: number;
     }[];
     speed_ft?: number;
+    /**
+     * simulated, device or file, where a device read some of them.
+     */
+    read_by?: string;
   };
   speed_m: number | null;
   standard_error_m: number | null;
@@ -513,6 +581,38 @@ export interface Stile {
   kind: 'lay_off' | 'putter' | 'tempo' | 'green' | 'green_work';
   words: string;
 }
+/**
+ * What a device read.
+ */
+export interface DeviceReadings {
+  /**
+   * simulated, device or file.
+   */
+  source: string;
+  source_label: string;
+  /**
+   * Items: Figures by the name of their field.
+   */
+  readings: {
+    [k: string]: number;
+  }[];
+}
+/**
+ * Something that takes a reading.
+ */
+export interface Device {
+  kind: string;
+  label: string;
+  fields: {
+    name: string;
+    label: string;
+    unit: string;
+    /**
+     * One standard deviation, in the unit.
+     */
+    error: number;
+  }[];
+}
 export interface DrillCard {
   /**
    * Of the coach's own record; null for a shipped one.
@@ -603,6 +703,12 @@ export interface Drill {
     | 'club'
     | 'lie'
     | 'eye_offset_m'
+    | 'start_deg'
+    | 'face_deg'
+    | 'path_deg'
+    | 'back_s'
+    | 'through_s'
+    | 'ball_speed_m_s'
   )[];
   /**
    * What a run tells when it is over, the drill's own figure first.
@@ -1339,12 +1445,15 @@ export interface StudentFindings {
 export interface SeenKind {
   name: string;
   question: string;
-  kind: 'words' | 'yes_no' | 'metres' | 'count';
+  kind: 'words' | 'yes_no' | 'metres' | 'count' | 'number';
   answers: {
     value: string;
     label: string;
   }[];
-  unit: 'm' | 'times' | null;
+  /**
+   * m for metres, times for a count, else as it is written.
+   */
+  unit: string | null;
   least: number | null;
   most: number | null;
   feeds: string;

@@ -28,6 +28,13 @@ export {
   useTakePutter,
 } from './checkQueries';
 export {
+  readSimulated,
+  type SaidTable,
+  useDevices,
+  usePreviewBalls,
+  useTakeBallsIn,
+} from './deviceQueries';
+export {
   type AtHand,
   fetchDrillsFile,
   useDrillCheck,

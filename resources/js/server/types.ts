@@ -74,3 +74,14 @@ export function seenNumber(seen: Seen, name: string): number | null {
   const answer = seen[name];
   return typeof answer === 'number' ? answer : null;
 }
+
+export type DeviceKind = 'ramp' | 'stroke_sensor' | 'aiming_light' | 'level';
+
+/** What a device is to read; null where nobody knows, and an ordinary green is taken. */
+export interface DeviceScene {
+  student?: string | null;
+  target_m?: number | null;
+  speed_m?: number | null;
+  along_percent?: number | null;
+  count?: number;
+}

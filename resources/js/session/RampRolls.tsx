@@ -1,33 +1,64 @@
 import { useState } from 'react';
-import { Columns, Entry, Part, Quiet } from '../design';
+import { Columns, Entry, Part, Quiet, Stack } from '../design';
+import { TakeReading } from '../devices/TakeReading';
+import type { DeviceReadings } from '../server/types';
 import type { Units } from '../units/useUnits';
 import type { Direction, ReadingWork } from './useReading';
 
 const NAMES = { 1: 'There', 2: 'Back along the same line' } as const;
 
+/** As many each way as the page asks for. */
+const ROLLS = 3;
+
 /** Ramp rolls both ways; each is taken as soon as it is typed. */
 export function RampRolls({ reading, units }: { reading: ReadingWork; units: Units }) {
+  const { direction_1_m: there = [], direction_2_m: back = [], read_by } = reading.entries;
+  const [filled, fill] = useState<{ 1: number[]; 2: number[]; times: number } | null>(null);
+  const rolls = (read: DeviceReadings, field: string) => read.readings.flatMap((roll) => roll[field] ?? []);
+  const take = (read: DeviceReadings) => {
+    // What the coach put down stands.
+    const now = {
+      1: there.length > 0 ? there : rolls(read, 'direction_1_m'),
+      2: back.length > 0 ? back : rolls(read, 'direction_2_m'),
+    };
+    fill({ ...now, times: (filled?.times ?? 0) + 1 });
+    reading.fillRamp(now[1], now[2], read.source);
+  };
   return (
-    <Columns>
-      {([1, 2] as const).map((direction) => (
-        <RampDirection key={direction} direction={direction} reading={reading} units={units} />
-      ))}
-    </Columns>
+    <Stack $gap="s">
+      <Columns>
+        {([1, 2] as const).map((direction) => (
+          <RampDirection
+            // Filled by a device, its fields begin anew.
+            key={`${direction} ${filled?.times ?? 0}`}
+            direction={direction}
+            begun={filled?.[direction] ?? reading.entries[`direction_${direction}_m`] ?? []}
+            reading={reading}
+            units={units}
+          />
+        ))}
+      </Columns>
+      {(there.length === 0 || back.length === 0) && (
+        <TakeReading kind="ramp" scene={() => ({ count: ROLLS })} onRead={take} />
+      )}
+      {read_by === 'simulated' && (
+        <Quiet>Among these are rolls of a simulated ramp: made up, not measured.</Quiet>
+      )}
+    </Stack>
   );
 }
 
 interface RampDirectionProps {
   direction: Direction;
+  /** Rolls that are there when it opens, metres. */
+  begun: readonly number[];
   reading: ReadingWork;
   units: Units;
 }
 
-function RampDirection({ direction, reading, units }: RampDirectionProps) {
+function RampDirection({ direction, begun, reading, units }: RampDirectionProps) {
   const field = `direction_${direction}_m` as const;
-  const [texts, setTexts] = useState(() => [
-    ...(reading.entries[field] ?? []).map((roll) => units.exactText(roll, 'roll')),
-    '',
-  ]);
+  const [texts, setTexts] = useState(() => [...begun.map((roll) => units.exactText(roll, 'roll')), '']);
   const [errors, setErrors] = useState<Record<number, string>>({});
   const commit = () => {
     const read = texts.map((text) => units.read(text, 'roll'));

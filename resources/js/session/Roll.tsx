@@ -14,6 +14,7 @@ import { announce } from '../device/announce';
 import { remember, standIn } from '../device/stand';
 import { type KeyAct, useKeys } from '../device/useKeys';
 import { useWakeLock } from '../device/useWakeLock';
+import { useSensor } from '../devices/useSensor';
 import { NearSheet } from '../looks/NearSheet';
 import { useBench } from '../server/queries';
 import type { Session, Station } from '../server/types';
@@ -54,6 +55,7 @@ export function Roll({ session }: WaypointProps) {
       session={session}
       units={units}
       logger={logger}
+      sensor={rolling.sensor}
       task={rolling.task}
       place={OPEN_GROUND}
       puttsHere={rolling.puttsHere}
@@ -160,12 +162,15 @@ function useFreeRolling(session: Session) {
     calledBackstroke: null,
   };
   const owner = isHere ? saidOwner(student, session) : null;
-  const logger = useLogger({
+  const balls = log.putts.filter(({ run_id }) => run_id === null);
+  const sensor = useSensor({
     session,
-    task,
-    balls: log.putts.filter(({ run_id }) => run_id === null),
-    student: owner,
+    student: ownerOf(owner, session),
+    target: task.target_m,
+    grade: task.grade_percent,
+    last: balls.at(-1)?.id ?? null,
   });
+  const logger = useLogger({ session, task, balls, student: owner, measured: sensor.measured });
   const choose = (id: string) => {
     setChosen(id);
     remember(session.id, { station: id });
@@ -185,6 +190,7 @@ function useFreeRolling(session: Session) {
   ];
   return {
     logger,
+    sensor,
     task,
     station,
     stations,

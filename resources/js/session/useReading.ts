@@ -75,9 +75,13 @@ export function useReading(session: Session, units: Units) {
           direction_1_m: entries.direction_1_m ?? [],
           direction_2_m: entries.direction_2_m ?? [],
           [`direction_${direction}_m`]: metres,
+          ...(entries.read_by === undefined ? {} : { read_by: entries.read_by }),
         },
         'ramp',
       ),
+    /** With rolls that a device read among them. */
+    fillRamp: (there: number[], back: number[], source: string) =>
+      send({ direction_1_m: there, direction_2_m: back, read_by: source }, 'ramp'),
     keepTimed: (direction: Direction, rolls: TimedRoll[]) =>
       send(
         {

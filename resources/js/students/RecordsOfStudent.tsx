@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { Button, ButtonLink, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
 import { Changes } from '../found/Changes';
 import { fieldError } from '../server/api';
 import { useEraseStudent, useStudentGoes } from '../server/queries';
@@ -18,6 +18,7 @@ export function RecordsOfStudent({ student }: { student: { id: string; name: str
         <a href={`/api/students/${student.id}/records.zip`} download="student.zip">
           As tables (CSV, zipped)
         </a>
+        <ButtonLink to={`/students/${student.id}/balls-table`}>Balls from a table</ButtonLink>
       </Row>
       <Fold label="Who changed what">
         <Changes student={student.id} />

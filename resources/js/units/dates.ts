@@ -51,6 +51,11 @@ function read(text: string, now: Date, years: (thisYears: Date) => number): stri
   return isThere ? `${year}-${padded(month)}-${padded(dayOfMonth)}` : null;
 }
 
+/** "2026-11-14", of a moment here. */
+export function isoDay(moment: Date): string {
+  return `${moment.getFullYear()}-${padded(moment.getMonth() + 1)}-${padded(moment.getDate())}`;
+}
+
 /** The day after "2026-11-14". */
 export function dayAfter(day: string): string {
   const next = new Date(`${day}T12:00:00Z`);

@@ -38,7 +38,7 @@ final readonly class Aim extends CheckKind
             [
                 new Field('offset_m', 'Beside the mark', Answers::metres(-1.0, 1.0), ['Left', 'Right']),
                 new Field('at_m', 'Distance of the mark', Answers::metres(0.3, 12.0)),
-                new Field('by', 'Read by', Answers::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line'])),
+                new Field('by', 'Read by', Answers::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line', 'simulated' => 'A simulated light'])),
                 new Field('break', 'The putt is', Answers::words(self::BREAKS), isNeeded: false),
             ],
             Picture::Beside,

@@ -20,7 +20,7 @@ final class SeenCounted
     {
         $findings = [];
         foreach (SeenKinds::all() as $name => $kind) {
-            $mean = $kind->answers->kind === AnswerKind::Metres && $run->card->asks($name) && !in_array($name, self::ELSEWHERE, true) ? self::mean($run, $kind) : null;
+            $mean = in_array($kind->answers->kind, [AnswerKind::Metres, AnswerKind::Number], true) && $run->card->asks($name) && !in_array($name, self::ELSEWHERE, true) ? self::mean($run, $kind) : null;
             if ($mean !== null) {
                 $findings[$name] = $mean;
             }
@@ -85,8 +85,13 @@ final class SeenCounted
             return null;
         }
         $mean = Sample::mean($values);
+        [$said, $unit] = match ($kind->answers->unit) {
+            'm' => [Say::metres($mean), FindingUnit::Metres],
+            '°' => [Say::degrees(deg2rad($mean)), FindingUnit::Angle],
+            default => [sprintf('%.2f %s', $mean, $kind->answers->unit), FindingUnit::Number],
+        };
 
-        return new Finding("$kind->question:", sprintf('On average %s, of %d.', Say::metres($mean), count($values)), FindingUnit::Metres, $mean, null, count($values));
+        return new Finding("$kind->question:", sprintf('On average %s, of %d.', $said, count($values)), $unit, $mean, null, count($values));
     }
 
     /**

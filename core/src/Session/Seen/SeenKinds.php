@@ -48,7 +48,18 @@ final class SeenKinds
         ClubSeen::class,
         LieSeen::class,
         EyeOffsetSeen::class,
+        StartAngleSeen::class,
+        FaceSeen::class,
+        PathSeen::class,
+        BackTimeSeen::class,
+        ThroughTimeSeen::class,
+        BallSpeedSeen::class,
+        MeasuredBySeen::class,
+        BackstrokeBySeen::class,
     ];
+
+    /** Said by whatever took the figures, never asked of a coach. */
+    private const TOLD = ['measured_by', 'backstroke_by'];
 
     /** @var array<string, SeenKind>|null */
     private static ?array $byName = null;
@@ -65,6 +76,12 @@ final class SeenKinds
         }
 
         return self::$byName;
+    }
+
+    /** @return list<string> what a drill may ask of each ball */
+    public static function askable(): array
+    {
+        return array_values(array_diff(array_keys(self::all()), self::TOLD));
     }
 
     /**

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Device\DeviceField;
+use Amble\Core\Device\DeviceKind;
+use Amble\Core\Device\Scene;
+use Amble\Core\Device\Source;
+use Amble\Core\Numeric\SeededRandom;
+use App\Http\Requests\DeviceReadingRequest;
+use App\Practice\Devices;
+use Illuminate\Http\JsonResponse;
+
+/** What can take a reading, and what the simulated ones read; a reading is kept by whatever asked for it. */
+final class DeviceController
+{
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(array_map(static fn(DeviceKind $kind): array => [
+            'kind' => $kind->value,
+            'label' => $kind->label(),
+            'fields' => array_map(static fn(DeviceField $field): array => ['name' => $field->name, 'label' => $field->label, 'unit' => $field->unit, 'error' => $field->error], $kind->fields()),
+        ], DeviceKind::cases()));
+    }
+
+    public function read(DeviceReadingRequest $request, Devices $devices, DeviceKind $device): JsonResponse
+    {
+        $random = new SeededRandom(crc32($device->value . $request->string('number')->toString()));
+        $at = $devices->of($device, $request->student(), $random);
+        // A level is asked about ground that nobody knows yet.
+        $scene = $device === DeviceKind::Level ? Scene::anywhere($request->scene()->speed, $request->scene()->target, $random) : $request->scene();
+
+        return new JsonResponse([
+            'source' => $at->source()->value,
+            'source_label' => Source::labels()[$at->source()->value],
+            'readings' => array_map(static fn(): object => (object) $at->read($scene), range(1, $request->integer('count', 1))),
+        ]);
+    }
+}

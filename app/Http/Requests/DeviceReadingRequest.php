@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Amble\Core\Device\Scene;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use App\Models\Student;
+
+/** What a simulated device is to read: whose stroke, on what ground, at which length. */
+final class DeviceReadingRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'student' => ['nullable', 'string', $this->onBench(Student::class)],
+            'target_m' => ['nullable', 'numeric', 'between:0.3,30'],
+            'speed_m' => ['nullable', 'numeric', 'between:0.9,5.5'],
+            'along_percent' => ['nullable', 'numeric', 'between:-6,6'],
+            'count' => ['nullable', 'integer', 'between:1,10'],
+            // The same number gives the same reading: one that is asked again after a lost answer is not another one.
+            'number' => ['required', 'string', 'max:40'],
+        ];
+    }
+
+    public function student(): ?Student
+    {
+        return $this->filled('student') ? Student::query()->find($this->string('student')->toString()) : null;
+    }
+
+    /** On an ordinary green, at four metres, where nothing else is said. */
+    public function scene(): Scene
+    {
+        return new Scene(
+            $this->filled('speed_m') ? GreenSpeed::ofMetres($this->float('speed_m')) : GreenSpeed::ordinary(),
+            Length::ofMetres($this->float('target_m', 4.0)),
+            Grade::ofPercent($this->float('along_percent')),
+            Grade::level(),
+        );
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['target_m' => 'target', 'speed_m' => 'green speed', 'along_percent' => 'grade'];
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\BallRow;
+use App\Models\Coach;
+use App\Models\GreenReading;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Tests\TestCase;
+
+/** Tables of balls from elsewhere: named once, seen before they are taken, all or none, and twice is once. */
+final class BallsTableTest extends TestCase
+{
+    private Coach $coach;
+    private Student $student;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = $this->coach();
+        $this->student = $this->student($this->coach);
+        $this->actingAs($this->coach);
+    }
+
+    public function testATableIsNamedOnceSeenTakenAndTwiceAddsNothing(): void
+    {
+        $green = $this->coach->greens()->create(['name' => 'Boathouse green', 'surface' => 'grass']);
+        $table = self::table(200, bad: [17, 60, 121]);
+        $unknown = $this->postJson($this->path('balls/preview'), $table)->assertOk();
+        self::assertSame([200, 0], [$unknown->json('rows'), $unknown->json('taken')]);
+        self::assertSame('2026-11-20 09:00', $unknown->json('columns.0.sample'));
+
+        $named = $table + ['columns' => self::columns()];
+        $seen = $this->postJson($this->path('balls/preview'), $named)->assertOk();
+        self::assertSame([197, 0, 3], [$seen->json('taken'), $seen->json('there'), $seen->json('refused_count')]);
+        self::assertSame([19, 'Back'], [$seen->json('refused.0.row'), $seen->json('refused.0.column')]);
+        self::assertSame(0, BallRow::query()->count());
+
+        $this->postJson($this->path('balls'), $named + ['green_id' => $green->id, 'speed_ft' => 9.5])->assertOk()
+            ->assertExactJson(['taken' => 197, 'there' => 0, 'refused' => 3, 'sessions' => 2]);
+        self::assertSame(197, BallRow::query()->where('student_id', $this->student->id)->count());
+        self::assertSame([9.5, 9.5], GreenReading::query()->get()->map(static fn(GreenReading $reading): float => round((float) $reading->speed_m / 0.3048, 3))->all());
+        self::assertSame('file', json_decode((string) BallRow::query()->value('seen'), true)['measured_by']);
+
+        // The heads are known now, and the same table brings nothing.
+        $again = $this->postJson($this->path('balls/preview'), $table)->assertOk();
+        self::assertSame([197, 197], [$again->json('taken'), $again->json('there')]);
+        $this->postJson($this->path('balls'), $table)->assertOk()->assertExactJson(['taken' => 0, 'there' => 197, 'refused' => 3, 'sessions' => 0]);
+        self::assertSame([197, 2], [BallRow::query()->count(), PracticeSession::query()->count()]);
+
+        // What came in by a sensor stands in evidence.
+        $look = $this->getJson("/api/students/{$this->student->id}/look")->assertOk();
+        self::assertStringContainsString('The face is', (string) json_encode($look->json(), JSON_UNESCAPED_UNICODE));
+    }
+
+    public function testWhatGoesOutComesInTheSameForAnother(): void
+    {
+        $this->postJson($this->path('balls'), self::table(40) + ['columns' => self::columns()])->assertOk();
+        $out = (string) $this->get("/api/students/{$this->student->id}/balls.csv")->assertOk()->getContent();
+        $other = $this->student($this->coach);
+        $this->postJson("/api/students/$other->id/balls", ['text' => $out, 'day' => '2026-11-20', 'zone' => 'UTC'])->assertOk()->assertJson(['taken' => 40, 'refused' => 0]);
+
+        self::assertSame($out, (string) $this->get("/api/students/$other->id/balls.csv")->getContent());
+    }
+
+    public function testWhatIsNoTableIsRefusedAtItsFieldAndNothingIsKept(): void
+    {
+        $ask = fn(array $change) => $this->postJson($this->path('balls'), array_replace(self::table(3) + ['columns' => self::columns()], $change));
+        $ask(['text' => 'just words'])->assertStatus(422)->assertJsonValidationErrors(['text' => 'at least two columns']);
+        $ask(['text' => "a,b\n\xff,1"])->assertStatus(422);
+        $ask(['text' => "Day,Back,Rolled,Face\n" . str_repeat("x,1,1,1\n", 5001)])->assertStatus(422)->assertJsonValidationErrors(['text' => '5000 rows']);
+        $ask(['columns' => [['place' => 0, 'field' => 'roll_m', 'unit' => 'furlongs']]])->assertStatus(422);
+        $ask(['columns' => []])->assertStatus(422)->assertJsonValidationErrors(['columns' => 'at least one column']);
+        $ask(['speed_ft' => 9])->assertStatus(422)->assertJsonValidationErrors(['green_id']);
+        $ask(['zone' => 'Boathouse/Lake'])->assertStatus(422)->assertJsonValidationErrors(['zone']);
+        $ask(['text' => self::table(2, bad: [0, 1])['text']])->assertStatus(422)->assertJsonValidationErrors(['text' => 'No row']);
+        self::assertSame([0, 0], [BallRow::query()->count(), PracticeSession::query()->count()]);
+        self::assertNull($this->coach->fresh()?->bench->column_maps);
+    }
+
+    private function path(string $end): string
+    {
+        return "/api/students/{$this->student->id}/$end";
+    }
+
+    /**
+     * @param list<int> $bad rows that tell no ball
+     *
+     * @return array{text: string, day: string, zone: string}
+     */
+    private static function table(int $rows, array $bad = []): array
+    {
+        $lines = ['Day;Back;Rolled;Face;Path;Start'];
+        for ($i = 0; $i < $rows; ++$i) {
+            $day = $i < 100 ? '20' : '21';
+            $back = 18 + $i % 12;
+            $lines[] = sprintf('2026-11-%s %02d:%02d;%s;%s;%s;%s;%s', $day, 9 + intdiv($i % 100, 60), $i % 60, in_array($i, $bad, true) ? 'wide' : $back, round(0.011 * $back ** 1.8, 2), 0.5, -0.5, round(0.4 + 0.1 * sin($i), 2));
+        }
+
+        return ['text' => implode("\r\n", $lines), 'day' => '2026-11-20', 'zone' => 'Europe/Zurich'];
+    }
+
+    /** @return list<array{place: int, field: string, unit: string}> */
+    private static function columns(): array
+    {
+        $columns = [];
+        foreach (['at' => '', 'backstroke_m' => 'cm', 'roll_m' => 'm', 'face_deg' => '°, right is positive', 'path_deg' => '°, right is positive', 'start_deg' => '°, left is positive'] as $field => $unit) {
+            $columns[] = ['place' => count($columns), 'field' => $field, 'unit' => $unit];
+        }
+
+        return $columns;
+    }
+}
