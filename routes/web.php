@@ -34,6 +34,7 @@ use App\Http\Controllers\SessionReadingController;
 use App\Http\Controllers\SetOutController;
 use App\Http\Controllers\StrokeReportController;
 use App\Http\Controllers\StudentController;
+use App\Http\Controllers\WalkAlongController;
 use App\Http\Middleware\AnswerUnchanged;
 use App\Http\Middleware\KeepAnswer;
 use Illuminate\Support\Facades\Route;
@@ -137,6 +138,9 @@ Route::prefix('api')->group(function (): void {
         Route::put('cards/{key}', [CardController::class, 'update'])->where('key', '[0-9A-Za-z_]{1,40}');
         Route::delete('cards/{key}', [CardController::class, 'destroy'])->where('key', '[0-9A-Za-z_]{1,40}');
 
+        Route::post('walk-along', [WalkAlongController::class, 'store']);
+        Route::get('walk-along/{session}', [WalkAlongController::class, 'next'])->can('access', 'session');
+        Route::delete('walk-along/{session}', [WalkAlongController::class, 'destroy'])->can('change', 'session');
         Route::get('devices', [DeviceController::class, 'index'])->middleware(AnswerUnchanged::class);
         Route::get('devices/{device}/readings', [DeviceController::class, 'read']);
         Route::get('seen', SeenController::class)->middleware(AnswerUnchanged::class);

@@ -7,6 +7,7 @@ namespace App\Demo;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\Event\BallWriter;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedPractice;
@@ -77,19 +78,10 @@ final class DemoDrills
             $at = $start->addSeconds(self::SECONDS_A_PUTT * ($i + 1));
             $events[] = [
                 'id' => $ulids->at($at),
-                'type' => 'putt_logged',
-                'version' => 2,
                 'at_ms' => (int) $at->getTimestampMs(),
-                'run_id' => $isGated ? $run->id : null,
-                'backstroke_m' => $ball->backstroke?->metres(),
-                'roll_m' => $ball->roll?->metres(),
-                'stop' => $ball->stop->value,
-                'target_m' => $ball->target?->metres(),
-                'across_percent' => $ball->across->percent(),
-                'seen' => $ball->sight->answers,
-            ];
+            ] + ($isGated ? ['run_id' => $run->id] : []) + BallWriter::event($ball);
         }
-        $this->logbook->append($session, $coach, array_map(static fn(array $event): array => array_filter($event, static fn(mixed $value): bool => $value !== null), $events));
+        $this->logbook->append($session, $coach, $events);
     }
 
     private function begin(PracticeSession $session, Coach $coach, string $drill, CarbonImmutable $at, DemoUlids $ulids): PracticeRun

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 /**
  * @property string $name
  * @property Surface $surface
+ * @property bool $is_simulated whether it is the green of a walk along
  * @property-read GreenReading|null $latestReading
  */
 final class Green extends OwnedRecord
@@ -45,6 +46,6 @@ final class Green extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['surface' => Surface::class];
+        return ['surface' => Surface::class, 'is_simulated' => 'boolean'];
     }
 }

@@ -7,10 +7,12 @@ namespace App\Models;
 use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Standing;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -71,6 +73,16 @@ final class PracticeSession extends OwnedRecord
     public function runs(): HasMany
     {
         return $this->hasMany(PracticeRun::class);
+    }
+
+    /**
+     * Those of people, none of a walk along.
+     *
+     * @param Builder<self> $sessions
+     */
+    public static function ofPeople(Builder $sessions): void
+    {
+        $sessions->whereNull('student_id')->orWhereNotIn('student_id', static fn(Rows $rows) => $rows->from('students')->select('id')->where('is_simulated', true));
     }
 
     /**

@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property array<string, mixed>|null $about as the core's About gives it
  * @property LineCure|null $line_cure how a start to one side is taken out; null while the coach has not chosen
  * @property bool $is_gentle whether scores are kept out of sight
+ * @property bool $is_simulated whether it is the student of a walk along, and nobody's record
  * @property string|null $exception what holds for this student whatever a template says
  */
 final class Student extends OwnedRecord
@@ -45,7 +46,7 @@ final class Student extends OwnedRecord
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['is_gentle' => false];
+    protected $attributes = ['is_gentle' => false, 'is_simulated' => false];
 
     /** The putter in use is always one of the student's putters, measured or not. */
     protected static function booted(): void
@@ -100,7 +101,7 @@ final class Student extends OwnedRecord
     {
         return [
             'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
-            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'line_cure' => LineCure::class, 'in_work' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
+            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'is_simulated' => 'boolean', 'line_cure' => LineCure::class, 'in_work' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
         ];
     }
 }

@@ -24,7 +24,7 @@ final class Ledger
      */
     public function page(string $benchId, array $wanted): array
     {
-        $sessions = PracticeSession::query()->where('bench_id', $benchId)->orderByDesc('started_at')->orderByDesc('id')->limit(self::PAGE);
+        $sessions = PracticeSession::query()->where(PracticeSession::ofPeople(...))->where('bench_id', $benchId)->orderByDesc('started_at')->orderByDesc('id')->limit(self::PAGE);
         if (isset($wanted['student_id'])) {
             $sessions->where(static fn(Builder $either) => $either->where('student_id', $wanted['student_id'])->orWhereIn(
                 'id',

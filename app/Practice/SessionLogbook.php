@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Check\CheckKinds;
+use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\CheckTried;
 use Amble\Core\Session\Event\EventReader;
@@ -45,6 +46,7 @@ final class SessionLogbook
         foreach ($events as $i => $fields) {
             $event = self::asObjects($fields);
             $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
+            self::refuseCompanyOfNobody($session, $event, $i);
             if ($read instanceof CheckTried) {
                 CheckKinds::accept($read->try, "events.$i");
             }
@@ -65,6 +67,21 @@ final class SessionLogbook
 
             return $this->projector->project($session);
         });
+    }
+
+    /**
+     * Whoever is made up has nobody real beside them, or made-up balls would be told of people.
+     *
+     * @param array<string, mixed> $event
+     *
+     * @throws InvalidInput If it says somebody else.
+     */
+    private static function refuseCompanyOfNobody(PracticeSession $session, array $event, int $i): void
+    {
+        $somebody = $event['student'] ?? null;
+        if ($somebody !== null && $somebody !== $session->student_id && $session->student?->is_simulated === true) {
+            throw InvalidInput::at("events.$i.student", 'In a walk along nobody real takes part. Clear it away, and begin a session.');
+        }
     }
 
     /**
@@ -118,9 +135,19 @@ final class SessionLogbook
         }
     }
 
+    public function of(PracticeSession $session): SessionLog
+    {
+        return $this->fold($session->id);
+    }
+
     public function ofRun(PracticeRun $run): SessionLog
     {
-        return SessionLog::fold($this->events->of([$run->practice_session_id])[$run->practice_session_id])->ofRun($run->id);
+        return $this->fold($run->practice_session_id)->ofRun($run->id);
+    }
+
+    private function fold(string $sessionId): SessionLog
+    {
+        return SessionLog::fold($this->events->of([$sessionId])[$sessionId]);
     }
 
     /**

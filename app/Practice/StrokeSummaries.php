@@ -28,7 +28,10 @@ final class StrokeSummaries
     /** The prior this bench's other students make on a kind of surface. */
     public function priorFor(Student $student, Surface $surface): StrokePrior
     {
-        $others = DB::table('stroke_summaries')->where('bench_id', $student->bench_id)->where('surface', $surface->value)
+        $others = DB::table('stroke_summaries')->where('bench_id', $student->bench_id)
+            // Made up, they tell nothing of anybody.
+            ->whereNotIn('student_id', Student::withTrashed()->where('bench_id', $student->bench_id)->where('is_simulated', true)->select('id'))
+           ->where('surface', $surface->value)
             ->where('student_id', '!=', $student->id)->orderBy('student_id')->get();
 
         return StrokePrior::ofBench(array_values($others->map(static fn(object $row): StrokeSummary => StrokeSummary::of(

@@ -31,7 +31,35 @@ final readonly class RecordFile
                 : $rows->where('bench_id', $bench->id));
         }
 
-        return new self('bench', $bench->name, $tables);
+        return new self('bench', $bench->name, self::withoutMadeUp($tables, $bench));
+    }
+
+    /**
+     * A walk along is nobody's record.
+     *
+     * @param array<string, list<array<string, mixed>>> $tables
+     *
+     * @return array<string, list<array<string, mixed>>>
+     */
+    private static function withoutMadeUp(array $tables, Bench $bench): array
+    {
+        $ids = static fn(string $table): array => DB::table($table)->where('bench_id', $bench->id)->where('is_simulated', true)->pluck('id')->all();
+        $madeUp = ['student_id' => $ids('students'), 'green_id' => $ids('greens')];
+        $madeUp['practice_session_id'] = DB::table('practice_sessions')->whereIn('student_id', $madeUp['student_id'])->pluck('id')->all();
+        $own = array_flip(RecordTables::POINTS);
+
+        $kept = array_map(static fn(string $table, array $rows): array => array_values(array_filter($rows, static function (array $row) use ($madeUp, $own, $table): bool {
+            $row += isset($own[$table]) ? [$own[$table] => $row['id']] : [];
+            foreach ($madeUp as $column => $some) {
+                if (in_array($row[$column] ?? null, $some, true)) {
+                    return false;
+                }
+            }
+
+            return true;
+        })), array_keys($tables), $tables);
+
+        return array_combine(array_keys($tables), $kept);
     }
 
     /** Of one student: their own sessions whole, and of others' sessions what says this student. */

@@ -126,6 +126,8 @@ final class Doors
             'POST api/students/{student}/guesses' => ['id' => $id(), 'putt' => self::putt(), 'aim_m' => 0.2, 'plays_m' => 4.0],
             'POST api/students/{student}/balls' => self::ballsTable(),
             'POST api/students/{student}/balls/preview' => self::ballsTable(),
+            'POST api/walk-along' => ['id' => $id()],
+            'DELETE api/walk-along/{session}' => [],
             'POST api/records' => self::records(),
             'POST api/records/preview' => self::records(),
             'DELETE api/students/{student}/for-good' => ['name' => 'Nobody of that name'],

@@ -102,6 +102,7 @@ export function callOut(page: Page): Locator {
 interface KeptBall {
   id: string;
   at_ms: number;
+  backstroke_m: number | null;
   seen: { rehearsals?: number };
 }
 

@@ -9,6 +9,7 @@ use App\Http\Resources\SessionSummaryResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Coach;
 use App\Models\PracticeSession;
+use App\Practice\WalksAlong;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
@@ -24,16 +25,17 @@ final class BenchController
     public function __invoke(#[CurrentUser] Coach $coach): JsonResponse
     {
         return new JsonResponse([
-            'students' => StudentResource::collection($coach->students()->orderBy('name')->get()),
-            'greens' => GreenResource::collection($coach->greens()->with('latestReading.session.student')->orderBy('name')->get()),
+            'students' => StudentResource::collection($coach->students()->where('is_simulated', false)->orderBy('name')->get()),
+            'greens' => GreenResource::collection($coach->greens()->where('is_simulated', false)->with('latestReading.session.student')->orderBy('name')->get()),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
+            'walk_along' => WalksAlong::underWay($coach)?->id,
         ]);
     }
 
     /** @return Collection<int, PracticeSession> those that are open, and the last ones that ended, the latest first */
     private function sessions(Coach $coach): Collection
     {
-        $latest = static fn(int $most) => $coach->practiceSessions()->orderByDesc('started_at')->limit($most);
+        $latest = static fn(int $most) => $coach->practiceSessions()->where(PracticeSession::ofPeople(...))->orderByDesc('started_at')->limit($most);
 
         /** @var Collection<int, PracticeSession> $sessions */
         $sessions = $latest(self::OPEN_SESSIONS)->whereNull('ended_at')->get()

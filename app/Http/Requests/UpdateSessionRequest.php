@@ -33,7 +33,7 @@ final class UpdateSessionRequest extends OwnRequest
         ];
     }
 
-    /** @return list<\Closure(Validator): void> what went out comes back before a session ends, or a word says why not */
+    /** @return list<\Closure(Validator): void> nothing made up becomes somebody's; what went out comes back before a session ends, or a word says why not */
     public function after(): array
     {
         return [function (Validator $validator): void {
@@ -43,6 +43,9 @@ final class UpdateSessionRequest extends OwnRequest
                 && $session->kit_out !== [] && ($this->string('kit_word')->trim()->toString() === '' && $session->kit_word === null)
             ) {
                 $validator->errors()->add('kit_word', 'Some kit was counted out and not back: count it in, or say why it stays.');
+            }
+            if ($session instanceof PracticeSession && $session->student?->is_simulated === true && $this->hasAny(['student_id', 'green_id'])) {
+                $validator->errors()->add('student_id', 'A walk along keeps its made-up student and green. Clear it away, and begin a session.');
             }
         }];
     }

@@ -60,7 +60,8 @@ final readonly class DrillPlayer
         return [$state, $events];
     }
 
-    private function ball(Drill $drill, CallOut $callOut): Ball
+    /** One putt of it, as it is called out. */
+    public function ball(Drill $drill, CallOut $callOut): Ball
     {
         $target = Length::ofMetres($callOut->lengthMetres);
         $putt = $callOut->backstroke === null

@@ -65,7 +65,8 @@ final readonly class ColumnMap
                 throw InvalidInput::at($one->path('field'), "Two columns are said to be “{$field->label}”; one of them can be.");
             }
             $taken[$field->name] = true;
-            $columns[$place] = new Column($field, $field->units === [] ? '' : $one->word('unit', array_keys($field->units)));
+            $units = array_keys($field->units);
+            $columns[$place] = new Column($field, $units === [] ? '' : $one->word('unit', $units));
         }
 
         return new self($columns);

@@ -36,7 +36,7 @@ final readonly class Field
     ) {
     }
 
-    /** @return array<string, self> by name, in the order a screen offers them */
+    /** @return non-empty-array<string, self> by name, in the order a screen offers them */
     public static function all(): array
     {
         $fields = [

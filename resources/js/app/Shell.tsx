@@ -1,6 +1,7 @@
 import { Suspense, useEffect, useSyncExternalStore } from 'react';
 import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
+import { WalkBar } from '../along/WalkBar';
 import { Button, color, narrow, Page, space, touch, type, Unseen } from '../design';
 import { lastSaid, onAnnounced } from '../device/announce';
 import { useUpdate } from '../device/useUpdate';
@@ -80,6 +81,7 @@ export function Shell() {
       >
         <Outlet />
       </Suspense>
+      <WalkBar />
       <Foot>
         <KeySheet />
       </Foot>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { decodeTime } from 'ulid';
+import { BeginWalk } from '../along/BeginWalk';
 import {
   Button,
   ButtonLink,
@@ -65,9 +66,12 @@ export function Bench() {
     <Page>
       <Row style={{ justifyContent: 'space-between' }}>
         <Title page="Bench">{today}</Title>
-        <Button look="main" onPress={() => begin(null)}>
-          Start a session
-        </Button>
+        <Row $gap="s">
+          <BeginWalk drill={null} label="Watch a session" />
+          <Button look="main" onPress={() => begin(null)}>
+            Start a session
+          </Button>
+        </Row>
       </Row>
       <Two>
         <Stack $gap="l">

@@ -20,6 +20,8 @@ export interface Stand {
   view?: 'balls' | 'stroke';
   /** Whether a stroke sensor is on. */
   sensor?: boolean;
+  /** Of a walk along: whether it goes by itself, what was only looked at, and the drill it tries. */
+  walk?: { isOn?: boolean; seen?: string[]; drill?: string | null };
   at_ms?: number;
 }
 

@@ -1,4 +1,5 @@
 import { useNavigate, useParams } from 'react-router';
+import { BeginWalk } from '../along/BeginWalk';
 import {
   Button,
   ButtonLink,
@@ -67,6 +68,7 @@ function Card({ card }: { card: DrillCardData }) {
         )}
         <StartIn drill={drill} />
         <Row>
+          <BeginWalk drill={drill.key} label="Try it on nobody" />
           {ownId === null ? (
             <ButtonLink to={`/drills/${drill.key}/copy`}>Make your own of it</ButtonLink>
           ) : (

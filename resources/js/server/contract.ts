@@ -185,6 +185,10 @@ export interface Bench {
   students: Student[];
   greens: Green[];
   sessions: SessionSummary[];
+  /**
+   * The simulated session that is under way.
+   */
+  walk_along: string | null;
 }
 export interface Student {
   id: string;
@@ -2500,4 +2504,47 @@ export interface TakenIn {
    * There already, and left as it is.
    */
   there: number;
+}
+/**
+ * A walk along that was begun.
+ */
+export interface WalkBegun {
+  session_id: string;
+}
+/**
+ * What a walk along does next; null once its session has ended.
+ */
+export interface WalkNext {
+  step: null | {
+    key: string;
+    place: 'arrive' | 'green' | 'set-out' | 'checks/aim' | 'roll' | 'drill' | 'look-back' | 'carry-on';
+    /**
+     * The drill under way.
+     */
+    run_id: string | null;
+    /**
+     * For whoever watches; lengths in braces.
+     */
+    says: string;
+    /**
+     * For the log, without ids and times.
+     */
+    events: {
+      type: string;
+      [k: string]: unknown;
+    }[];
+    /**
+     * Metres rolled there and back, as the reading then stands.
+     */
+    ramp: null | [number[], number[]];
+    /**
+     * The one to be begun.
+     */
+    drill: null | Drill;
+    notes: null | {
+      for_student: string;
+      for_next: string;
+    };
+    ends: boolean;
+  };
 }

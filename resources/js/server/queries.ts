@@ -1,5 +1,6 @@
 /** Server state and the ways to change it, a file a place. */
 
+export { nextStep, useBeginWalk, useClearWalk } from './alongQueries';
 export {
   type Record,
   useKeepGreen,

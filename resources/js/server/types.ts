@@ -11,6 +11,7 @@ import type {
   Session,
   Station,
   StudentChecks,
+  WalkNext,
 } from './contract';
 
 export type * from './contract';
@@ -74,6 +75,9 @@ export function seenNumber(seen: Seen, name: string): number | null {
   const answer = seen[name];
   return typeof answer === 'number' ? answer : null;
 }
+
+/** One step of a walk along. */
+export type WalkStep = NonNullable<WalkNext['step']>;
 
 export type DeviceKind = 'ramp' | 'stroke_sensor' | 'aiming_light' | 'level';
 

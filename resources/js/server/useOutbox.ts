@@ -53,6 +53,8 @@ export function useLog(session: Session) {
   const add = useCallback((event: SessionEvent) => outbox.add(session.id, event), [session.id]);
   return {
     putts,
+    /** Any event, as it was made elsewhere. */
+    add: (event: SessionEvent) => add({ ...event, ...stamp() }),
     waitingCount: waiting.filter((item) => item.refused === null).length,
     refused: waiting.filter((item) => item.refused !== null),
     /** Balls this device could not store: they live only while the page is open. */

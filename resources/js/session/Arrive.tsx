@@ -47,6 +47,7 @@ const CONDITIONS = [
 /** Who, where, how long, what for, and in what state the green is. */
 export function Arrive({ session }: WaypointProps) {
   const log = useLog(session);
+  const isWalk = useBench().data?.walk_along === session.id;
   return (
     <Page data-margin>
       <Stack $gap="l">
@@ -61,7 +62,11 @@ export function Arrive({ session }: WaypointProps) {
         </Title>
         <OutboxNotices log={log} words={() => ''} />
         {session.student !== null && <ToRemember student={session.student.id} lastNote={session.last_note} />}
-        <WhoAndWhere session={session} />
+        {isWalk ? (
+          <Quiet>A made-up student, on a green that is not there: nothing of it counts for anybody.</Quiet>
+        ) : (
+          <WhoAndWhere session={session} />
+        )}
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/green`}>
             On to the green

@@ -45,7 +45,7 @@ final class StrokeTimes implements Measure
     private static function spread(Asked $asked): string
     {
         $times = self::times('back_s', $asked) ?: self::times('through_s', $asked);
-        $variance = Sample::variance($times);
+        $variance = $times === [] ? null : Sample::variance($times);
 
         return $variance === null ? 'from one ball.' : sprintf('two in three within %.2f s of that, from %d.', sqrt($variance), count($times));
     }

@@ -1,0 +1,131 @@
+import { expect, test } from '@playwright/test';
+import { onOwnServer } from './own';
+import { expectAccessible, keptBalls, openDemo, pick, sessionOf, touchLane } from './people';
+import { ask } from './screen';
+
+onOwnServer(8496);
+
+/** Two hundred balls as a sensor of no particular make writes them, three of them unreadable. */
+function sensorFile(): string {
+  const lines = ['Stamp;Back;Dist;FaceAng'];
+  for (let i = 0; i < 200; ++i) {
+    const back = 18 + (i % 12);
+    const cell = { 17: 'wide', 60: '900', 121: '' }[i] ?? String(back);
+    const roll = i === 121 ? '' : (0.0085 * back ** 1.8).toFixed(2);
+    lines.push(
+      `2026-11-20 ${String(9 + Math.floor(i / 60)).padStart(2, '0')}:${String(i % 60).padStart(2, '0')};${cell};${roll};${(0.5 + 0.4 * Math.sin(i)).toFixed(2)}`,
+    );
+  }
+  // A face alone is a ball too, but one beyond belief is none.
+  lines[122] = '2026-11-20 11:01;;;80';
+  return lines.join('\r\n');
+}
+
+test('a sensor’s file is named, seen with its three bad rows, taken in once, and tells of the student', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const student = bench.students.find(({ name }) => name.startsWith('Jun'));
+  await page.goto(`/students/${student?.id}/balls-table`);
+  const choose = () =>
+    page.setInputFiles('input[type=file]', {
+      name: 'sensor.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(sensorFile()),
+    });
+  await choose();
+  await pick(page, 'What Stamp tells', 'Day and time');
+  await pick(page, 'What Back tells', 'Backstroke');
+  await pick(page, 'Unit of Back', 'cm');
+  await pick(page, 'What Dist tells', 'Roll');
+  await pick(page, 'What FaceAng tells', 'Face at contact, right is positive');
+  await pick(page, 'Green', 'Boathouse green');
+  await page.getByLabel('Its green speed then, estimated').fill('9.5');
+  await page.keyboard.press('Tab');
+  await expect(
+    page.getByText('Of 200 rows 197 tell of a ball; 3 cannot be read and stay out.'),
+  ).toBeVisible();
+  await expect(page.getByRole('row', { name: '19 Back “wide” is not a number.' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^62 Back A backstroke is between/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^123 FaceAng .* -15 to 15/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take in 197 balls' }).click();
+  await expect(
+    page.getByText('197 balls were taken in, in a session of their own. 3 rows stayed out.'),
+  ).toBeVisible();
+
+  // Known again, and nothing new in it.
+  await choose();
+  await expect(page.getByText(/197 tell of a ball, 197 of them here already/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take in 0 balls' })).toBeDisabled();
+
+  await page.goto('/ledger');
+  await expect(page.getByRole('listitem').filter({ hasText: '197 balls' })).toContainText('Jun');
+});
+
+test('a sensor fills what the coach does not say, and says where it came from', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Go on' }).first().click();
+  await page.getByRole('link', { name: /^Roll/ }).click();
+  const session = sessionOf(page);
+  const before = (await keptBalls(page, session)).length;
+  await page.getByRole('button', { name: 'Turn on the simulated stroke sensor' }).click();
+  const sensor = page.getByRole('status', { name: 'The sensor' });
+  await expect(sensor).toContainText('face');
+  const read = (await sensor.textContent())?.match(/Sensor: (.*) back/)?.[1] ?? 'nothing';
+  await touchLane(page, 0.5);
+  await expect.poll(async () => (await keptBalls(page, session)).length).toBe(before + 1);
+  const words = page.getByRole('region', { name: 'The last ball' });
+  await expect(words).toContainText(`${read} back`);
+  await expect(words).toContainText('read by a simulated device');
+
+  // What is said of this very ball stands.
+  await expect(sensor).toContainText('face');
+  await page.getByLabel('Backstroke', { exact: true }).fill('7');
+  await page.keyboard.press('Enter');
+  await touchLane(page, 0.6);
+  await expect.poll(async () => (await keptBalls(page, session)).length).toBe(before + 2);
+  const [, said] = (await keptBalls(page, session)).slice(-2);
+  expect(said?.backstroke_m).toBeCloseTo(7 * 0.0254, 3);
+  expect(said?.seen).toMatchObject({ measured_by: 'simulated' });
+  expect(said?.seen).not.toHaveProperty('backstroke_by');
+});
+
+test('a simulated session is watched, taken over, handed back, and comes to its end; then nothing is left of it', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const bench = await ask(page, 'GET', 'bench');
+  await page.getByRole('button', { name: 'Watch a session' }).click();
+  const bar = page.getByRole('region', { name: 'Walk along' });
+  await expect(bar).toContainText('long putts stay short');
+  await expectAccessible(page);
+  await bar.getByText('At once').click();
+  await page.waitForURL(/\/drill\//);
+  await bar.getByRole('button', { name: 'Take over' }).click();
+  await expect(bar.getByRole('button', { name: 'Let it go on' })).toBeVisible();
+
+  // A hand on the lane: one ball of its own, and the walk goes on from there.
+  const session = page.url().match(/sessions\/(\w+)/)?.[1];
+  const rolled = async () =>
+    ((await ask(page, 'GET', `sessions/${session}`)) as { putts: unknown[] }).putts.length;
+  // A ball that was on its way when the hand came is still logged: it is waited for.
+  let then = -1;
+  await expect.poll(async () => then === (then = await rolled()), { intervals: [700] }).toBe(true);
+  await touchLane(page, 0.5);
+  await expect.poll(rolled).toBe(then + 1);
+  await page.reload();
+  await expect(bar).toContainText('It waits where you took over.');
+  expect(await rolled()).toBe(then + 1);
+  await bar.getByText('At once').click();
+  await bar.getByRole('button', { name: 'Let it go on' }).click();
+  await expect(bar).toContainText('That was a whole session.');
+  await page.getByRole('link', { name: /^Look back/ }).click();
+  await expect(page.getByRole('heading', { name: /Wren Tallow/ })).toBeVisible();
+
+  await bar.getByRole('button', { name: 'Clear it away' }).click();
+  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await expect(bar).toHaveCount(0);
+  expect(await ask(page, 'GET', 'bench')).toEqual(bench);
+});
