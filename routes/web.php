@@ -128,6 +128,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('records', [RecordsController::class, 'store']);
         Route::post('records/preview', [RecordsController::class, 'preview']);
         Route::get('reader', ReaderController::class);
+        Route::get('roll-or-chip', [ReaderController::class, 'rollOrChip']);
         Route::get('greens/{green}/reads', [KeptReadController::class, 'index'])->can('access', 'green');
         Route::post('greens/{green}/reads', [KeptReadController::class, 'store'])->can('change', 'green');
         Route::put('reads/{read}', [KeptReadController::class, 'update'])->can('change', 'read');
@@ -172,6 +173,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
             Route::get('look', [LookController::class, 'ofSession'])->middleware(KeepAnswer::class);
             Route::get('look.csv', [LookController::class, 'ofSessionAsCsv']);
+            Route::get('slopes', [LookController::class, 'slopes']);
             Route::get('stroke', [StrokeReportController::class, 'show']);
             Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);
             Route::middleware('can:change,session')->group(function (): void {

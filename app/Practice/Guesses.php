@@ -8,6 +8,7 @@ use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\Numeric\RandomSource;
+use Amble\Core\Reading\FearedSide;
 use Amble\Core\Reading\Guess;
 use Amble\Core\Reading\GuessTen;
 use Amble\Core\Reading\Putt;
@@ -23,6 +24,10 @@ use Illuminate\Support\Collection;
 /** A student's guesses at putts that roll on the screen. */
 final class Guesses
 {
+    public function __construct(private readonly Looks $looks)
+    {
+    }
+
     /** Guesses the habit is told from, the latest. */
     private const LATELY = 60;
 
@@ -79,6 +84,12 @@ final class Guesses
         }
 
         return $putts;
+    }
+
+    /** The way it curves on which they do worse; null where their balls do not say. */
+    public function feared(Student $student): ?FearedSide
+    {
+        return FearedSide::of($this->looks->all($student));
     }
 
     private function speed(Student $student): GreenSpeed

@@ -10,6 +10,7 @@ use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\CourseLine;
 use Amble\Core\LookBack\Look;
 use Amble\Core\LookBack\LookFilter;
+use Amble\Core\LookBack\Measure\ImpliedSlope;
 use Amble\Core\LookBack\Question;
 use Amble\Core\LookBack\SideBySide;
 use Amble\Core\LookBack\Stile;
@@ -22,6 +23,9 @@ use Illuminate\Support\Collection;
 /** Gathers the balls for the questions of a session, of a student, over time and side by side. */
 final class Looks
 {
+    /** Slopes nearer to each other than this are the same, per cent. */
+    private const OTHER_SLOPE = 0.2;
+
     public function __construct(private readonly EvidenceRoom $evidence, private readonly Checks $checks)
     {
     }
@@ -29,6 +33,22 @@ final class Looks
     public function ofSession(PracticeSession $session, Student $student, LookFilter $filter): Look
     {
         return Look::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+    }
+
+    /** @return list<array{station_id: string, across_percent: float, n: int}> slopes that the misses ask for, other than the stations say */
+    public function slopes(PracticeSession $session, Student $student): array
+    {
+        $slopes = [];
+        foreach (ImpliedSlope::told($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface)) as $place) {
+            foreach ($session->stations as $station) {
+                $isThere = abs((float) $station['length_m'] - $place->length) < 0.005 && abs((float) $station['grade_percent'] - $place->along) < 0.05 && abs((float) $station['across_percent'] - $place->card) < 0.05;
+                if ($isThere && $place->across !== null && abs($place->across - $place->card) >= self::OTHER_SLOPE) {
+                    $slopes[] = ['station_id' => $station['id'], 'across_percent' => round($place->across, 1), 'n' => $place->n];
+                }
+            }
+        }
+
+        return $slopes;
     }
 
     /** @return array{Look, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */

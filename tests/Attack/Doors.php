@@ -167,7 +167,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|api\/reader|readings|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|walk-along|api\/reader|roll-or-chip|readings|face-and-path|what-if|/beside#', $door),
         ));
     }
 

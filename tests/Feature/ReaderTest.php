@@ -123,4 +123,31 @@ final class ReaderTest extends TestCase
         $standing = $this->getJson("/api/students/$student->id/guesses")->assertOk()->json('standing');
         self::assertSame([6, 120, 7], [$standing['level'], $standing['guesses'], $standing['right']]);
     }
+
+    public function testTheSlopeThatMissesAskForIsOfferedToItsStationUntilItIsTaken(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $session = $this->practiceSession($coach, $this->student($coach), $this->green($coach));
+        $this->putJson("/api/sessions/$session->id/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
+        $log = fn(array $event) => $this->postJson("/api/sessions/$session->id/events", ['events' => [$event + ['id' => (string) Str::ulid(), 'at_ms' => (int) now()->getTimestampMs()]]])->assertOk();
+        $station = ['type' => 'station_set', 'station_id' => 'S1', 'length_m' => 4.0, 'said' => '4 m', 'grade_percent' => null, 'across_percent' => null];
+        $log($station);
+        foreach ([0.28, 0.3, 0.32, 0.31, 0.29] as $side) {
+            // Aimed 10 cm right of the hole, it ended so far left: the ground rises to the right.
+            $log(['type' => 'putt_logged', 'version' => 2, 'target_m' => 4.0, 'roll_m' => 4.2, 'stop' => 'free', 'seen' => ['read_side' => 'left', 'read_amount_m' => 0.1, 'side_m' => -$side]]);
+        }
+        [$offer] = (array) $this->getJson("/api/sessions/$session->id/slopes")->assertOk()->json();
+        self::assertSame(['S1', 5], [$offer['station_id'], $offer['n']]);
+        self::assertGreaterThan(0.8, $offer['across_percent']);
+        $log(['across_percent' => $offer['across_percent']] + $station);
+        self::assertSame([], $this->getJson("/api/sessions/$session->id/slopes")->json());
+    }
+
+    public function testOffTheGreenIsAnsweredInWordsOrRefusedAtItsField(): void
+    {
+        $this->actingAs($this->coach());
+        $this->getJson('/api/roll-or-chip?slope=falls&lie=rough&rough_m=1&room_m=6')->assertOk()->assertJson(['advice' => 'roll']);
+        $this->getJson('/api/roll-or-chip?slope=cliff&lie=rough&rough_m=1&room_m=90')->assertStatus(422)->assertJsonValidationErrors(['slope', 'room_m']);
+    }
 }

@@ -28,11 +28,14 @@ final class GuessController
     {
         $standing = $this->standing($student);
         $rolled = $this->guesses->rolled($student);
-        $putts = $this->guesses->ten($student, $standing['level'] - 1, $request->isBlocked(), $request->isOwn() ? $rolled : [], $request->curving(), new SeededRandom($request->seed()));
+        $feared = $this->guesses->feared($student);
+        $curving = $request->isFeared() ? $feared?->curving : $request->curving();
+        $putts = $this->guesses->ten($student, $standing['level'] - 1, $request->isBlocked(), $request->isOwn() ? $rolled : [], $curving, new SeededRandom($request->seed()));
 
         return new JsonResponse([
             'putts' => array_map(static fn(Putt $putt): array => $putt->said(), $putts),
             'has_history' => $rolled !== [],
+            'feared' => $feared?->words,
             'standing' => $standing,
         ]);
     }

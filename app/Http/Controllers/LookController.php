@@ -42,6 +42,14 @@ final class LookController
         return self::lookCsv($this->looks->ofSession($session, $request->student(), $request->filter()), 'session');
     }
 
+    /** What the misses of a session say of the slope at its stations; offered, never taken by itself. */
+    public function slopes(LookRequest $request, PracticeSession $session): JsonResponse
+    {
+        $student = $session->student;
+
+        return new JsonResponse($student === null ? [] : $this->looks->slopes($session, $student));
+    }
+
     public function ofStudent(LookRequest $request, Student $student): LookResource
     {
         [$look, $surface, $surfaces] = $this->looks->ofStudent($student, $request->surface(), $request->filter());

@@ -13,7 +13,7 @@ final class GuessTenRequest extends OwnRequest
     public function rules(): array
     {
         return [
-            'from' => ['sometimes', 'string', Rule::in(['level', 'history', 'left', 'right'])],
+            'from' => ['sometimes', 'string', Rule::in(['level', 'history', 'feared', 'left', 'right'])],
             'order' => ['sometimes', 'string', Rule::in(['blocked', 'shuffled'])],
             'turn' => ['sometimes', 'integer', 'between:0,1000000000'],
         ];
@@ -27,6 +27,11 @@ final class GuessTenRequest extends OwnRequest
     public function isOwn(): bool
     {
         return $this->string('from')->toString() === 'history';
+    }
+
+    public function isFeared(): bool
+    {
+        return $this->string('from')->toString() === 'feared';
     }
 
     /** The side all of them curve to; null for either. */

@@ -218,6 +218,8 @@ final class MeasuresTest extends PropertyTestCase
         self::assertEqualsWithDelta($asks(2.0), (float) $told?->rows[0]->value, 1e-6);
         self::assertStringContainsString('2.0 % rising to the right, where nobody said a slope', (string) $told?->sentence);
         self::assertGreaterThan(0.0, $told->rows[0]->interval->high - $told->rows[0]->interval->low);
+        [$place] = ImpliedSlope::told(Balls::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01, -0.01])));
+        self::assertEqualsWithDelta([4.0, 0.0, 2.0, 5], [$place->length, $place->card, $place->across, $place->n], 0.02);
         self::assertNull(ImpliedSlope::of(Balls::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01]))));
         // The same length of another session is another place.
         $elsewhere = Balls::one(4.2, 4.0, ['read_amount_m' => 0.1, 'read_side' => 'left', 'side_m' => 0.0], session: 'Other', isAtHole: true);

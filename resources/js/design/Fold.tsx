@@ -21,14 +21,21 @@ interface FoldProps {
   isOpen?: boolean;
   /** Open whatever was touched: something in it wants to be seen. */
   isHeldOpen?: boolean;
+  onToggle?: (isOpen: boolean) => void;
   children: ReactNode;
 }
 
 /** What is rarely wanted, one touch further away. */
-export function Fold({ label, isOpen = false, isHeldOpen = false, children }: FoldProps) {
+export function Fold({ label, isOpen = false, isHeldOpen = false, onToggle, children }: FoldProps) {
   const [isExpanded, setExpanded] = useState(isOpen);
   return (
-    <Frame isExpanded={isExpanded || isHeldOpen} onExpandedChange={setExpanded}>
+    <Frame
+      isExpanded={isExpanded || isHeldOpen}
+      onExpandedChange={(now) => {
+        setExpanded(now);
+        onToggle?.(now);
+      }}
+    >
       <Heading level={3}>
         <Button slot="trigger">
           <ChevronDown size={18} aria-hidden="true" />

@@ -36,6 +36,7 @@ export function GuessScreen() {
 const FROM = [
   { value: 'level', label: 'My level' },
   { value: 'history', label: 'Where I have putted' },
+  { value: 'feared', label: 'The weak side' },
   { value: 'left', label: 'Curving left' },
   { value: 'right', label: 'Curving right' },
 ] as const;
@@ -56,7 +57,11 @@ function Trainer({ student }: { student: Student }) {
     <Columns>
       <OneOf
         label="Putts"
-        options={FROM.filter(({ value }) => value !== 'history' || ten.data?.has_history !== false)}
+        options={FROM.filter(
+          ({ value }) =>
+            (value !== 'history' || ten.data?.has_history !== false) &&
+            (value !== 'feared' || ten.data?.feared != null),
+        )}
         value={wanted.from}
         onChange={(from) => setWanted({ ...wanted, from, turn: newTurn() })}
         isRow

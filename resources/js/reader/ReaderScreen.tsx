@@ -5,6 +5,7 @@ import { ApiError, fieldError } from '../server/api';
 import { useBench, useRead } from '../server/queries';
 import type { Bench, Green, SaidPutt, Student } from '../server/types';
 import { useUnits } from '../units/useUnits';
+import { BesideGreen } from './BesideGreen';
 import { Ground } from './Ground';
 import { KeptReads } from './KeptReads';
 import { LengthEntry } from './LengthEntry';
@@ -140,6 +141,7 @@ function Reader({ bench }: { bench: Bench }) {
             <Fold label="Other targets from here">
               <RealWidths look={look} units={units} />
             </Fold>
+            <BesideGreen units={units} />
             <Row>
               <Quiet>
                 Computed for a rolling ball on even ground; real turf is lumpier. A rim-out is not drawn: what

@@ -1498,6 +1498,10 @@ export interface GuessTen {
    */
   has_history: boolean;
   standing: GuessStanding;
+  /**
+   * The way it curves on which they do worse, with its counts; null where their balls do not say.
+   */
+  feared: string | null;
 }
 /**
  * A putt as a coach says it.
@@ -2040,6 +2044,15 @@ export interface RollDoubt {
   key: 'short_time' | 'far_from_others';
   sentence: string;
 }
+/**
+ * From beside the green: roll it, or chip it.
+ */
+export interface RollOrChip {
+  advice: 'roll' | 'chip';
+  why: string[];
+  limits: string;
+  cautions: string[];
+}
 export interface SoloRun {
   id: string;
   drill: Drill;
@@ -2415,6 +2428,17 @@ export interface StakeLength {
   one_putt: number | null;
   three_or_more: number | null;
   expected: number | null;
+}
+/**
+ * What the misses say of the slope at one station.
+ */
+export interface StationSlope {
+  station_id: string;
+  /**
+   * That the misses ask for, rising to the right.
+   */
+  across_percent: number;
+  n: number;
 }
 /**
  * What was checked of one student.

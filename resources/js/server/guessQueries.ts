@@ -6,7 +6,7 @@ import { newId } from './outbox';
 import type { GuessedPutt, GuessTen, SaidPutt } from './types';
 
 export interface TenWanted {
-  from: 'level' | 'history' | 'left' | 'right';
+  from: 'level' | 'history' | 'feared' | 'left' | 'right';
   order: 'blocked' | 'shuffled';
   /** The same turn brings the same ten. */
   turn: number;

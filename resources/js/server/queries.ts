@@ -91,7 +91,15 @@ export {
   useStakes,
 } from './playQueries';
 export { type PocketDraft, useCardBehind, useKeepPocket, usePocket, usePocketLink } from './pocketQueries';
-export { useDropRead, useKeepRead, useKeptReads, useRead } from './readQueries';
+export {
+  type BesideGreen,
+  useDropRead,
+  useKeepRead,
+  useKeptReads,
+  useRead,
+  useRollOrChip,
+  useStationSlopes,
+} from './readQueries';
 export { useEraseStudent, useStudentGoes, useTakeRecordsIn } from './recordQueries';
 export {
   addGreen,

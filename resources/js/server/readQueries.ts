@@ -3,8 +3,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from './api';
+import { keys } from './keys';
 import { newId } from './outbox';
-import type { KeptRead, PuttLook, SaidPutt } from './types';
+import type { KeptRead, PuttLook, RollOrChip, SaidPutt, StationSlope } from './types';
 
 /**
  * Reads a putt. While it is dragged the last answer stands until the next one comes, and one question at a time is on
@@ -75,5 +76,31 @@ export function useDropRead() {
   return useMutation({
     mutationFn: ({ id }: { green: string; id: string }) => request<null>('DELETE', `reads/${id}`),
     onSuccess: (_, { green }) => client.invalidateQueries({ queryKey: keptKey(green) }),
+  });
+}
+
+/** What the misses of a session say of the slope at its stations. */
+export function useStationSlopes(session: string) {
+  return useQuery({
+    queryKey: [...keys.session(session), 'slopes'],
+    queryFn: () => request<StationSlope[]>('GET', `sessions/${session}/slopes`),
+  });
+}
+
+/** A ball beside the green as it lies. */
+export interface BesideGreen {
+  slope: 'room' | 'levels' | 'falls';
+  lie: 'fringe' | 'rough' | 'bare';
+  rough_m: number;
+  room_m: number;
+}
+
+export function useRollOrChip(lies: BesideGreen, isAsked: boolean) {
+  const query = new URLSearchParams(Object.entries(lies).map(([name, value]) => [name, String(value)]));
+  return useQuery({
+    queryKey: ['roll-or-chip', lies],
+    queryFn: () => request<RollOrChip>('GET', `roll-or-chip?${query}`),
+    enabled: isAsked,
+    placeholderData: keepPreviousData,
   });
 }

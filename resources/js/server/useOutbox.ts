@@ -71,6 +71,9 @@ export function useLog(session: Session) {
       add({ ...stamp(), type: 'set_out_counted', run_id: runId, item, name, count }),
     setStation: (station: Omit<Station, 'id'>) =>
       add({ ...stamp(), type: 'station_set', station_id: newId(), ...station }),
+    /** The same station with another slope across it. */
+    slopeStation: ({ id, ...station }: Station, across_percent: number) =>
+      add({ ...stamp(), type: 'station_set', station_id: id, ...station, across_percent }),
     removeStation: (stationId: string) => add({ ...stamp(), type: 'station_removed', station_id: stationId }),
     noteCondition: (condition: string, isSeen: boolean) =>
       add({ ...stamp(), type: 'condition_noted', condition, is_seen: isSeen }),

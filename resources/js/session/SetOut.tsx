@@ -20,8 +20,8 @@ import {
 import { announce } from '../device/announce';
 import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
-import { useGreenStations, useKeptReads, usePlay } from '../server/queries';
-import type { Green, Session, Station, Student } from '../server/types';
+import { useGreenStations, useKeptReads, usePlay, useStationSlopes } from '../server/queries';
+import type { Green, Session, Station, StationSlope, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
@@ -60,6 +60,10 @@ export function SetOut({ session }: WaypointProps) {
             session={session}
             stations={stations}
             units={units}
+            onSlope={(station, across) => {
+              void log.slopeStation(station, across);
+              announce(`The station at ${units.show(station.length_m, 'station')} says so now`);
+            }}
             onRemove={({ id, length_m }) => {
               void log.removeStation(id);
               announce(`Station at ${units.show(length_m, 'station')} removed`);
@@ -272,10 +276,12 @@ interface StationsProps {
   session: Session;
   stations: readonly Station[];
   units: Units;
+  onSlope: (station: Station, across: number) => void;
   onRemove: (station: Station) => void;
 }
 
-function Stations({ session, stations, units, onRemove }: StationsProps) {
+function Stations({ session, stations, units, onSlope, onRemove }: StationsProps) {
+  const slopes = useStationSlopes(session.id).data ?? [];
   if (stations.length === 0) {
     return (
       <Quiet>
@@ -315,6 +321,10 @@ function Stations({ session, stations, units, onRemove }: StationsProps) {
                 >
                   read it
                 </Link>
+                <SlopeOffered
+                  offer={slopes.find(({ station_id }) => station_id === station.id)}
+                  onTake={(across) => onSlope(station, across)}
+                />
               </td>
               <td>
                 <Button
@@ -330,6 +340,24 @@ function Stations({ session, stations, units, onRemove }: StationsProps) {
         </tbody>
       </table>
     </TableFrame>
+  );
+}
+
+interface SlopeOfferedProps {
+  offer: StationSlope | undefined;
+  onTake: (across: number) => void;
+}
+
+/** The slope that the misses ask for: one touch makes it this station's. */
+function SlopeOffered({ offer, onTake }: SlopeOfferedProps) {
+  return offer === undefined ? null : (
+    <Row $gap="s">
+      <Quiet>
+        {offer.n} balls asked for {Math.abs(offer.across_percent).toFixed(1)} % rising to the{' '}
+        {offer.across_percent > 0 ? 'right' : 'left'}.
+      </Quiet>
+      <Button onPress={() => onTake(offer.across_percent)}>Take that as its slope</Button>
+    </Row>
   );
 }
 

@@ -34,16 +34,38 @@ final class ImpliedSlope implements Measure
 
     public static function of(Asked $asked): ?Finding
     {
-        $rows = $said = [];
-        $n = 0;
-        foreach (self::places($asked) as $balls) {
-            $row = Means::row(self::name($balls[0]), FindingUnit::Metres, array_map(self::needed(...), $balls));
-            $rows[] = $row;
-            $said[] = self::sentence($row, self::slope($balls, (float) $row->value, $asked->pace), $balls[0]->ball->across->percent());
-            $n += $row->n;
-        }
+        $places = self::told($asked);
+        $rows = array_map(static fn(ImpliedPlace $place): FindingRow => new FindingRow(self::name($place), FindingUnit::Metres, $place->aim, $place->n, $place->likely), $places);
 
-        return $rows === [] ? null : new Finding('What do the misses say of the ground?', implode(' ', $said), FindingUnit::Metres, null, null, $n, null, $rows);
+        return $places === [] ? null : new Finding(
+            'What do the misses say of the ground?',
+            implode(' ', array_map(self::sentence(...), $places)),
+            FindingUnit::Metres,
+            null,
+            null,
+            array_sum(array_column($places, 'n')),
+            null,
+            $rows,
+        );
+    }
+
+    /** @return list<ImpliedPlace> of each place that several balls tell of */
+    public static function told(Asked $asked): array
+    {
+        return array_map(static function (array $balls) use ($asked): ImpliedPlace {
+            $row = Means::row('', FindingUnit::Metres, array_map(self::needed(...), $balls));
+            $ball = $balls[0]->ball;
+
+            return new ImpliedPlace(
+                Asked::length($balls[0]),
+                $ball->grade->percent(),
+                $ball->across->percent(),
+                (float) $row->value,
+                $row->interval,
+                self::slope($balls, (float) $row->value, $asked->pace),
+                $row->n,
+            );
+        }, self::places($asked));
     }
 
     /** @return list<non-empty-list<RolledBall>> balls from one place, those places with several */
@@ -101,21 +123,20 @@ final class ImpliedSlope implements Measure
         return (new Reader(new Surface($speed, $along, Grade::ofRatio($across)), $target, $pace))->read()->aimOffset();
     }
 
-    private static function name(RolledBall $ball): string
+    private static function name(ImpliedPlace $place): string
     {
-        return 'From ' . Say::metres(Asked::length($ball));
+        return 'From ' . Say::metres($place->length);
     }
 
-    private static function sentence(FindingRow $row, ?float $slope, float $card): string
+    private static function sentence(ImpliedPlace $place): string
     {
-        $aim = (float) $row->value;
-        $likely = $row->interval;
+        [$slope, $card, $likely] = [$place->across, $place->card, $place->likely];
 
         return sprintf(
             '%s the balls needed %s %s of the middle%s%s.',
-            $row->name,
-            Say::metres(abs($aim)),
-            $aim > 0.0 ? 'right' : 'left',
+            self::name($place),
+            Say::metres(abs($place->aim)),
+            $place->aim > 0.0 ? 'right' : 'left',
             $likely === null ? '' : sprintf(', give or take %s', Say::metres(0.5 * ($likely->high - $likely->low))),
             $slope === null ? '' : sprintf(': %.1f %% rising to the %s%s', abs($slope), $slope > 0.0 ? 'right' : 'left', $card === 0.0 ? ', where nobody said a slope' : sprintf(', where the station says %.1f %% to the %s', abs($card), $card > 0.0 ? 'right' : 'left')),
         );
