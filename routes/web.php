@@ -22,6 +22,7 @@ use App\Http\Controllers\KeptReadController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LengthSetController;
 use App\Http\Controllers\LookController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlayController;
 use App\Http\Controllers\PocketController;
 use App\Http\Controllers\PracticeSessionController;
@@ -170,6 +171,8 @@ Route::prefix('api')->group(function (): void {
                 Route::get('runs/{run}', [DrillRunController::class, 'show'])->can('access', 'run')->scopeBindings();
             });
             Route::get('findings', [FindingsController::class, 'ofSession']);
+            Route::get('plan', [PlanController::class, 'show']);
+            Route::post('plan', [PlanController::class, 'propose'])->can('change', 'session');
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
             Route::get('look', [LookController::class, 'ofSession'])->middleware(KeepAnswer::class);
             Route::get('look.csv', [LookController::class, 'ofSessionAsCsv']);

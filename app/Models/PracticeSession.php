@@ -30,6 +30,7 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, int> $kit_out pieces counted out and not back, by name
  * @property int $latest_ms when the last thing of its log happened, Unix milliseconds; 0 before anything did
  * @property string|null $kit_word why some of it stays out
+ * @property array<string, mixed>|null $plan as the core's Plan gives it
  * @property string|null $note_for_student
  * @property string|null $note_for_next
  * @property CarbonImmutable $started_at
@@ -43,7 +44,7 @@ final class PracticeSession extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
-        'note_for_student', 'note_for_next', 'kit_word', 'started_at', 'ended_at',
+        'note_for_student', 'note_for_next', 'kit_word', 'plan', 'started_at', 'ended_at',
     ];
 
     /** @var array<string, mixed> */
@@ -138,6 +139,7 @@ final class PracticeSession extends OwnedRecord
     {
         return [
             'conditions' => 'array',
+            'plan' => 'array',
             'stations' => 'array',
             'set_aside' => 'array',
             'company' => 'array',

@@ -18,7 +18,7 @@ final class RecordTables
         ],
         'greens' => ['name' => 't', 'surface' => 't', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd'],
         'practice_sessions' => [
-            'student_id' => 'k', 'green_id' => 'k', 'minutes' => 'i', 'purpose' => 't', 'note_for_student' => 't', 'note_for_next' => 't', 'kit_word' => 't',
+            'student_id' => 'k', 'green_id' => 'k', 'minutes' => 'i', 'purpose' => 't', 'note_for_student' => 't', 'note_for_next' => 't', 'kit_word' => 't', 'plan' => 'j',
             'started_at' => 'd', 'ended_at' => 'd', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd',
         ],
         'green_readings' => [

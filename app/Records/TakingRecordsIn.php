@@ -26,6 +26,7 @@ use App\Models\SavedDrill;
 use App\Models\Student;
 use App\Practice\DrillLibrary;
 use App\Practice\EvidenceRoom;
+use App\Practice\Planning;
 use App\Practice\Projector;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -135,6 +136,7 @@ final readonly class TakingRecordsIn
         foreach (PracticeSession::withTrashed()->whereKey($ids('practice_sessions'))->get() as $session) {
             // Folding it is no change of it.
             PracticeSession::withoutTimestamps(static fn() => $projector->project($session, isWhole: true));
+            Planning::plan($session);
         }
         foreach (Student::withTrashed()->whereKey($ids('students'))->get() as $student) {
             StudentResource::make($student)->toJson();

@@ -12,14 +12,20 @@ return new class extends Migration {
     public function up(): void
     {
         foreach (self::TABLES as $name) {
-            Schema::table($name, fn(Blueprint $table) => $table->boolean('is_simulated')->default(false));
+            Schema::table($name, function (Blueprint $table): void {
+                $table->boolean('is_simulated')->default(false);
+                $table->index('is_simulated');
+            });
         }
     }
 
     public function down(): void
     {
         foreach (self::TABLES as $name) {
-            Schema::table($name, fn(Blueprint $table) => $table->dropColumn('is_simulated'));
+            Schema::table($name, function (Blueprint $table): void {
+                $table->dropIndex(['is_simulated']);
+                $table->dropColumn('is_simulated');
+            });
         }
     }
 };

@@ -126,6 +126,7 @@ final class Doors
             'POST api/students/{student}/guesses' => ['id' => $id(), 'putt' => self::putt(), 'aim_m' => 0.2, 'plays_m' => 4.0],
             'POST api/students/{student}/balls' => self::ballsTable(),
             'POST api/students/{student}/balls/preview' => self::ballsTable(),
+            'POST api/sessions/{session}/plan' => ['minutes' => 30, 'has_hole' => true, 'bag' => ['tee'], 'blocks' => [self::block()]],
             'POST api/walk-along' => ['id' => $id()],
             'DELETE api/walk-along/{session}' => [],
             'POST api/records' => self::records(),
@@ -152,7 +153,7 @@ final class Doors
             'DELETE api/drills/{drill}' => [],
             'POST api/green-speed/doubts' => ['roll' => ['distance_m' => 4, 'time_s' => 4], 'others' => [['distance_m' => 4, 'time_s' => 4]]],
             'POST api/sessions' => ['id' => $id(), 'student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'started_at_ms' => $now],
-            'PATCH api/sessions/{session}' => ['student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'note_for_student' => 'a', 'note_for_next' => 'b', 'kit_word' => 'c', 'ended' => false, 'ended_at_ms' => $now],
+            'PATCH api/sessions/{session}' => ['student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'note_for_student' => 'a', 'note_for_next' => 'b', 'kit_word' => 'c', 'plan' => ['minutes' => 30, 'blocks' => [self::block()]], 'ended' => false, 'ended_at_ms' => $now],
             'DELETE api/sessions/{session}' => [],
             'POST api/sessions/{session}/back' => [],
             'PUT api/sessions/{session}/reading' => ['id' => $id(), 'method' => 'ramp', 'direction_1_m' => [2.8, 2.9], 'direction_2_m' => [2.7], 'ramp_factor' => 1, 'taken_at_ms' => $now],
@@ -188,6 +189,12 @@ final class Doors
             'slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => -2.0],
             'tier' => ['height_m' => 0.1, 'run_m' => 0.8, 'start_m' => 1.0], 'grain' => ['worn' => 'far', 'strength' => 0.05],
         ];
+    }
+
+    /** @return array<string, mixed> a stretch of a plan */
+    private static function block(): array
+    {
+        return ['id' => 'a', 'kind' => 'pace', 'drill' => 'never-twice', 'name' => 'Never twice', 'minutes' => 7, 'balls' => 15, 'why' => 'Because.', 'is_locked' => true, 'is_dropped' => false];
     }
 
     /** @return array<string, mixed> a table of balls */

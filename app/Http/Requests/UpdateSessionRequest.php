@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Plan\Plan;
 use App\Models\Green;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -28,6 +31,7 @@ final class UpdateSessionRequest extends OwnRequest
             'note_for_student' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'note_for_next' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],
+            'plan' => ['sometimes', 'nullable', 'array'],
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,
         ];
@@ -36,7 +40,7 @@ final class UpdateSessionRequest extends OwnRequest
     /** @return list<\Closure(Validator): void> nothing made up becomes somebody's; what went out comes back before a session ends, or a word says why not */
     public function after(): array
     {
-        return [function (Validator $validator): void {
+        return [$this->readPlan(...), function (Validator $validator): void {
             $session = $this->route('session');
             if (
                 $session instanceof PracticeSession && $session->ended_at === null && $this->boolean('ended')
@@ -48,6 +52,22 @@ final class UpdateSessionRequest extends OwnRequest
                 $validator->errors()->add('student_id', 'A walk along keeps its made-up student and green. Clear it away, and begin a session.');
             }
         }];
+    }
+
+    /** A plan is kept as the core reads it, or refused at its field. */
+    private function readPlan(Validator $validator): void
+    {
+        if (!is_array($this->input('plan'))) {
+            return;
+        }
+
+        try {
+            $told = json_decode(json_encode((object) $this->array('plan'), JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+            assert($told instanceof \stdClass);
+            Plan::read(JsonInput::fromArray(get_object_vars($told), 'plan'));
+        } catch (InvalidInput $error) {
+            $validator->errors()->add($error->field() ?? 'plan', $error->getMessage());
+        }
     }
 
     /** @return array<string, string|array<string, string>> */

@@ -15,6 +15,7 @@ use App\Models\GreenReading;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Practice\Planning;
 use App\Practice\SessionReadings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -53,6 +54,7 @@ final class SessionResource extends JsonResource
             'green' => $this->resource->green === null ? null : GreenResource::make($this->resource->green),
             'minutes' => $this->resource->minutes,
             'purpose' => $this->resource->purpose,
+            'plan' => Planning::plan($this->resource)?->toArray(),
             'conditions' => $this->resource->conditions,
             'stations' => $this->resource->stations,
             'set_aside' => $this->resource->set_aside,

@@ -14,6 +14,7 @@ use Amble\Core\LookBack\Measure\StartLines;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\LengthOutcome;
 use Amble\Core\Strokes\Player;
+use Amble\Core\Strokes\Skill;
 use Amble\Core\Strokes\StrokesAtStake;
 use Amble\Core\Units\Length;
 
@@ -29,6 +30,7 @@ final readonly class Stakes
     /**
      * @param list<LengthOutcome> $outcomes shortest first
      * @param int $paceBalls and $lineBalls that it rests on
+     * @param float $readShare of the variance of start lines, in [0, 1)
      * @param float|null $readSpread of the reads as start lines, radians, already in the start line's; null while they are too few
      */
     private function __construct(
@@ -37,7 +39,21 @@ final readonly class Stakes
         public int $paceBalls,
         public int $lineBalls,
         public ?float $readSpread,
+        private float $readShare,
     ) {
+    }
+
+    /** @return array{pace: float, line: float, read: float} strokes a round by what is worked at: a misread is part of the start line's spread, by its share of the variance */
+    public function bySkill(): array
+    {
+        $at = fn(Skill $skill): float => $this->atStake->stakes[$skill->value] ?? 0.0;
+        $spread = $at(Skill::LineSpread);
+
+        return [
+            'pace' => $at(Skill::PaceSpread) + $at(Skill::PaceBias),
+            'line' => $at(Skill::LineBias) + (1.0 - $this->readShare) * $spread,
+            'read' => $this->readShare * $spread,
+        ];
     }
 
     /** @return self|StakesMissing what is missing where it cannot be told */
@@ -56,6 +72,7 @@ final readonly class Stakes
             Pace::told($control),
             $line->n,
             $read,
+            $read === null ? 0.0 : $read ** 2 / ($read ** 2 + (float) $line->spread ** 2),
         );
     }
 

@@ -1745,6 +1745,145 @@ export interface MarginNote {
   balls: LookBall[];
 }
 /**
+ * One stretch of a plan, as it is kept.
+ */
+export interface PlanBlock {
+  id: string;
+  kind:
+    | 'measure'
+    | 'baseline'
+    | 'check'
+    | 'line'
+    | 'pace'
+    | 'mixed'
+    | 'read'
+    | 'pressure'
+    | 'retest'
+    | 'close';
+  /**
+   * Key; null where it is no drill.
+   */
+  drill: string | null;
+  name: string;
+  minutes: number;
+  balls: number | null;
+  why: string;
+  /**
+   * Whether the coach has set it.
+   */
+  is_locked: boolean;
+  /**
+   * Whether it was let go while the session ran.
+   */
+  is_dropped: boolean;
+}
+/**
+ * A plan round what the coach has set.
+ */
+export interface PlanProposed {
+  minutes: number;
+  planned: number;
+  blocks: {
+    id: string;
+    kind:
+      | 'measure'
+      | 'baseline'
+      | 'check'
+      | 'line'
+      | 'pace'
+      | 'mixed'
+      | 'read'
+      | 'pressure'
+      | 'retest'
+      | 'close';
+    /**
+     * Key; null where it is no drill.
+     */
+    drill: string | null;
+    name: string;
+    minutes: number;
+    balls: number | null;
+    why: string;
+    /**
+     * Whether the coach has set it.
+     */
+    is_locked: boolean;
+    /**
+     * Whether it was let go while the session ran.
+     */
+    is_dropped: boolean;
+    label: string;
+    /**
+     * Most balls of one such block.
+     */
+    dose: number;
+    others: {
+      drill: string;
+      name: string;
+      minutes: number;
+      balls: number;
+      /**
+       * How widely its minutes scatter here; null before two sessions.
+       */
+      spread_minutes: number | null;
+      /**
+       * Sessions its minutes are learned from.
+       */
+      learned_from: number;
+    }[];
+  }[];
+  clashes: {
+    block: string | null;
+    says: string;
+  }[];
+}
+/**
+ * How far the plan of a session has come.
+ */
+export interface PlanTold {
+  progress: null | {
+    blocks: {
+      id: string;
+      kind:
+        | 'measure'
+        | 'baseline'
+        | 'check'
+        | 'line'
+        | 'pace'
+        | 'mixed'
+        | 'read'
+        | 'pressure'
+        | 'retest'
+        | 'close';
+      /**
+       * Key; null where it is no drill.
+       */
+      drill: string | null;
+      name: string;
+      minutes: number;
+      balls: number | null;
+      why: string;
+      /**
+       * Whether the coach has set it.
+       */
+      is_locked: boolean;
+      /**
+       * Whether it was let go while the session ran.
+       */
+      is_dropped: boolean;
+      label: string;
+      state: 'done' | 'now' | 'to_come' | 'dropped';
+      took_minutes: number | null;
+    }[];
+    minutes: number;
+    left_minutes: number;
+    over_minutes: number;
+    let_go: string[];
+    next: string | null;
+    says: string;
+  };
+}
+/**
  * A student's rounds, what they cost, and what would save most.
  */
 export interface Play {
@@ -2323,6 +2462,13 @@ export interface Session {
    * When the last thing of its log happened: what is added comes after it, whatever a clock says.
    */
   latest_ms: number;
+  /**
+   * What the session is to hold.
+   */
+  plan: null | {
+    minutes: number;
+    blocks: PlanBlock[];
+  };
 }
 export interface LastRun {
   id: string;

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Amble\Core\Drill\Kit\Piece;
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Plan\Block;
+use Amble\Core\Plan\Plan;
+use Illuminate\Validation\Rule;
+
+/** What is at hand, and what of a plan the coach has set. */
+final class PlanRequest extends OwnRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'minutes' => ['required', 'integer', 'between:1,480'],
+            'has_hole' => ['sometimes', 'boolean'],
+            'bag' => ['sometimes', 'nullable', 'array', 'list', 'max:30'],
+            'bag.*' => [Rule::enum(Piece::class)],
+            'blocks' => ['sometimes', 'array', 'list', 'max:30'],
+        ];
+    }
+
+    /** @return array{minutes: int, has_hole: bool, bag: list<Piece>|null} */
+    public function said(): array
+    {
+        return [
+            'minutes' => $this->integer('minutes'),
+            'has_hole' => $this->boolean('has_hole', true),
+            'bag' => is_array($this->validated('bag')) ? array_values(array_filter(array_map(static fn(mixed $piece): ?Piece => is_string($piece) ? Piece::tryFrom($piece) : null, $this->array('bag')))) : null,
+        ];
+    }
+
+    /**
+     * @return list<Block>
+     *
+     * @throws InvalidInput At the field of a block that cannot be used.
+     */
+    public function blocks(): array
+    {
+        return Plan::read(JsonInput::parse($this->getContent()))->blocks;
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['bag.*' => 'piece of kit'];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Plan;
+
+use Amble\Core\Drill\AtHand;
+use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Purpose;
+use Amble\Core\Drill\Station;
+
+/** A drill that may be planned, with the minutes it takes here. Immutable. */
+final readonly class Candidate
+{
+    /** Shortened to less than this share of its minutes a drill is not itself. */
+    public const LEAST_SHARE = 0.6;
+
+    /** Putts to close with are no longer than this, metres. */
+    private const SHORT = 2.0;
+
+    /** What it takes where neither the drill nor any session says, minutes. */
+    public const USUAL = 6;
+
+    /** @param DrillMinutes $minutes as this coach's sessions have it */
+    public function __construct(public DrillCard $card, public DrillMinutes $minutes)
+    {
+    }
+
+    public static function unlearned(DrillCard $card): self
+    {
+        return new self($card, DrillMinutes::of($card->minutes ?? self::USUAL, []));
+    }
+
+    public function key(): string
+    {
+        return $this->card->key;
+    }
+
+    /** What it is planned for, whole minutes. */
+    public function wholeMinutes(): int
+    {
+        return max(1, (int) ceil($this->minutes->mean - 1e-9));
+    }
+
+    public function leastMinutes(): int
+    {
+        return max(1, (int) ceil(self::LEAST_SHARE * $this->wholeMinutes() - 1e-9));
+    }
+
+    /** Whether all of it is short enough to go in, at a hole or what stands for one. */
+    public function isShort(): bool
+    {
+        $lengths = array_map(static fn(Station $station): float => $station->to->metres(), $this->card->rules->stations);
+
+        return $this->card->rules->target->canBeHoled() && $lengths !== [] && max($lengths) <= self::SHORT;
+    }
+
+    /** Balls in so many minutes, within the drill's own cap and the dose of the block. */
+    public function balls(int $minutes, BlockKind $kind): int
+    {
+        $cap = $this->card->rules->cap->balls ?? $kind->dose();
+
+        return max(1, (int) floor(min($kind->dose(), $cap * min(1.0, $minutes / $this->wholeMinutes()))));
+    }
+
+    /** @return list<string> what speaks against it on this day; empty where nothing does */
+    public function against(Day $day, Need $need): array
+    {
+        $against = [];
+        if (!in_array($day->place, $this->card->places, true)) {
+            $against[] = $day->place === 'mat' ? 'It is no drill for a mat.' : 'It is a drill for a mat.';
+        }
+        if (!$day->hasHole && $day->place === 'green' && $this->card->rules->target->canBeHoled()) {
+            $against[] = 'It is played to a hole, and none is free.';
+        }
+        if ($day->bag !== null && !(new AtHand(bag: $day->bag))->fits($this->card)) {
+            $against[] = 'Its kit is not in the bag.';
+        }
+        if ($this->card->schools !== [] && !in_array($need->school, $this->card->schools, true)) {
+            $against[] = 'It belongs to another school of distance than this student’s.';
+        }
+        if ($day->people > 1 && !$this->card->isForGroup) {
+            $against[] = sprintf('It is no drill for %d at once.', $day->people);
+        }
+        if ($need->isGentle && $this->card->purpose === Purpose::Pressure) {
+            $against[] = 'It adds pressure, and scores are kept out of sight here.';
+        }
+        if ($day->isWeakTurf && ($this->card->rules->cap->balls ?? 0) > 24) {
+            $against[] = 'The turf is weak, and it takes many balls from one spot.';
+        }
+
+        return $against;
+    }
+}

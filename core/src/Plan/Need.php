@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Plan;
+
+/** What a student needs, as far as it is known. Immutable. */
+final readonly class Need
+{
+    /** So many weeks away from real greens want reading and pace first. */
+    private const LONG_LAY_OFF = 6;
+
+    /** What a complaint adds to its skill, and a promise to its drill's. */
+    private const COMPLAINT = 0.25;
+
+    /**
+     * @param array<string, float>|null $atStake strokes a round, by skill; null while they cannot be told
+     * @param Skill|null $complaint what the complaint is about
+     * @param array<string, int> $daysSince a drill was rolled, by its key
+     * @param string|null $promised what was noted for next time
+     * @param array<string, string> $schools answers where schools differ
+     * @param string $school how distance is regulated: rule, foot or eye
+     * @param array{float, float}|null $band lengths that matter, metres
+     * @param bool $isAimKnown whether the aim was checked lately
+     */
+    public function __construct(
+        public ?array $atStake = null,
+        public ?Skill $complaint = null,
+        public int $weeksAway = 0,
+        public array $daysSince = [],
+        public ?string $promised = null,
+        public array $schools = [],
+        public string $school = 'rule',
+        public ?array $band = null,
+        public bool $isGentle = false,
+        public bool $isAimKnown = false,
+    ) {
+    }
+
+    public function wasAway(): bool
+    {
+        return $this->weeksAway >= self::LONG_LAY_OFF;
+    }
+
+    public function wantsPressure(): bool
+    {
+        return !$this->isGentle && ($this->schools['pressure'] ?? 'add') === 'add';
+    }
+
+    public function wantsBlocked(): bool
+    {
+        return ($this->schools['repeat'] ?? 'then') !== 'mixed';
+    }
+
+    public function wantsMixed(): bool
+    {
+        return ($this->schools['repeat'] ?? 'then') !== 'blocked';
+    }
+
+    /** How much of the work a skill is worth, in [0, 1.5). */
+    public function weight(Skill $skill): float
+    {
+        $all = $this->atStake === null ? 0.0 : array_sum($this->atStake);
+        // Unknown, pace comes before the line and the line before the read: slower balls find a wider hole.
+        $share = $all > 0.0 ? ($this->atStake[$skill->value] ?? 0.0) / $all : ['pace' => 0.45, 'line' => 0.35, 'read' => 0.2][$skill->value];
+
+        return $share
+            + ($this->complaint === $skill ? self::COMPLAINT : 0.0)
+            + ($this->wasAway() && $skill !== Skill::Line ? self::COMPLAINT : 0.0);
+    }
+
+    /** @return non-empty-list<Skill> the weightiest first; of equals the earlier case */
+    public function inOrder(): array
+    {
+        $skills = Skill::cases();
+        usort($skills, fn(Skill $a, Skill $b): int => $this->weight($b) <=> $this->weight($a));
+
+        return $skills;
+    }
+
+    /** Why a skill is worked at, in one sentence. */
+    public function why(Skill $skill): string
+    {
+        $strokes = $this->atStake[$skill->value] ?? null;
+
+        return match (true) {
+            $this->wasAway() && $skill !== Skill::Line => sprintf('%d weeks away from greens: %s comes first.', $this->weeksAway, $skill->words()),
+            $strokes !== null && $this->inOrder()[0] === $skill => sprintf('Most is at stake in the %s: %.1f strokes a round.', $skill->words(), $strokes),
+            $this->complaint === $skill => sprintf('The complaint is about the %s.', $skill->words()),
+            $strokes !== null => sprintf('%.1f strokes a round are at stake in the %s.', $strokes, $skill->words()),
+            $this->inOrder()[0] === $skill => sprintf('What is at stake is not known yet: %s first, where most begin.', $skill->words()),
+            default => sprintf('And the %s with it: what is at stake is not known yet.', $skill->words()),
+        };
+    }
+}

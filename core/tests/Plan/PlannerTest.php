@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Plan;
+
+use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\Kit\Piece;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Plan\Block;
+use Amble\Core\Plan\BlockKind;
+use Amble\Core\Plan\Candidate;
+use Amble\Core\Plan\Clash;
+use Amble\Core\Plan\Day;
+use Amble\Core\Plan\DrillMinutes;
+use Amble\Core\Plan\Need;
+use Amble\Core\Plan\Plan;
+use Amble\Core\Plan\Planner;
+use Amble\Core\Plan\Skill;
+use Amble\Core\Student\InWork;
+use Amble\Core\Tests\PropertyTestCase;
+use Eris\Generators;
+
+/** Whatever is at hand and needed, a plan keeps to the minutes, the doses, the kit and the focuses. */
+final class PlannerTest extends PropertyTestCase
+{
+    /** @var list<Candidate>|null */
+    private static ?array $library = null;
+
+    /** @return list<Candidate> the drills that ship */
+    private static function library(): array
+    {
+        /** @var array{drills: list<array<string, mixed>>} $library */
+        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+
+        return self::$library ??= array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(
+            JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+        )), $library['drills']);
+    }
+
+    private static function candidate(string $key): Candidate
+    {
+        return array_values(array_filter(self::library(), static fn(Candidate $each): bool => $each->key() === $key))[0];
+    }
+
+    public function testAPlanKeepsToWhatIsAtHandAndIsTheSameForTheSame(): void
+    {
+        $this->limitTo(300)->forAll(
+            Generators::choose(2, 120),
+            Generators::elements('green', 'mat'),
+            Generators::elements(true, false),
+            Generators::elements(1, 1, 3),
+            Generators::elements(null, [], [Piece::Tee, Piece::Rod], Piece::cases()),
+            Generators::tuple(self::between(0.0, 2.0), self::between(0.0, 2.0), self::between(0.0, 2.0)),
+            Generators::tuple(Generators::elements(0, 10), Generators::elements('then', 'mixed', 'blocked'), Generators::elements(true, false), Generators::choose(0, 53)),
+        )->then(static function (int $minutes, string $place, bool $hasHole, int $people, ?array $bag, array $stakes, array $more): void {
+            [$away, $repeat, $isGentle, $lately] = $more;
+            /** @var 'green'|'mat' $place */
+            $day = new Day(max(1, $minutes), $place, $hasHole, max(1, $people), $bag, $lately % 2 === 0);
+            $need = new Need(array_combine(['pace', 'line', 'read'], $stakes), Skill::Line, $away, [self::library()[$lately]->key() => 2], null, ['repeat' => $repeat], isGentle: $isGentle);
+            $plan = (new Planner($day, $need, self::library()))->plan();
+
+            self::assertEquals($plan, (new Planner($day, $need, self::library()))->plan());
+            self::assertLessThanOrEqual($minutes, $plan->planned());
+            self::assertSame([], $plan->clashes);
+            $keys = array_filter(array_column($plan->blocks, 'drill'));
+            self::assertSame($keys, array_unique($keys));
+            self::assertSame(array_unique(array_column($plan->blocks, 'id')), array_column($plan->blocks, 'id'));
+            $skills = [];
+            foreach ($plan->blocks as $block) {
+                self::assertLessThanOrEqual($block->kind->dose(), $block->balls ?? 0);
+                self::assertNotSame('', $block->why);
+                if ($block->drill === null) {
+                    continue;
+                }
+                $candidate = self::candidate($block->drill);
+                self::assertSame([], $candidate->against($day, $need), $block->drill);
+                self::assertLessThanOrEqual($candidate->card->rules->cap->balls ?? 999, $block->balls);
+                self::assertGreaterThanOrEqual($candidate->leastMinutes(), $block->minutes);
+                if (!in_array($block->kind, [BlockKind::Close, BlockKind::Pressure], true)) {
+                    $skills[Skill::of($candidate->card)->value ?? ''] = true;
+                }
+            }
+            self::assertLessThanOrEqual(InWork::CAP, count($skills));
+        });
+    }
+
+    public function testWhatTheCoachHasSetStandsAndTheRestIsPlannedRoundIt(): void
+    {
+        $day = new Day(45, 'green', isMeasured: true);
+        $need = new Need(['pace' => 1.0, 'line' => 0.4, 'read' => 0.1]);
+        $this->limitTo(100)->forAll(Generators::choose(0, 53), Generators::choose(3, 20), Generators::elements(...BlockKind::cases()))->then(
+            static function (int $at, int $minutes, BlockKind $kind) use ($day, $need): void {
+                $candidate = self::library()[$at];
+                $set = [
+                    new Block('own-1', $kind, $candidate->key(), 'Mine', max(1, $minutes), 10, 'Because.', true),
+                    new Block('own-2', BlockKind::Close, null, 'Sit down', 5, null, 'Backs.', true),
+                ];
+                $plan = (new Planner($day, $need, self::library()))->plan($set);
+
+                self::assertSame($set, array_values(array_filter($plan->blocks, static fn(Block $block): bool => $block->isLocked)));
+                self::assertLessThanOrEqual(45, $plan->planned());
+                self::assertCount(1, array_keys(array_column($plan->blocks, 'drill'), $candidate->key(), true));
+            },
+        );
+    }
+
+    public function testTwoFiveAndFifteenMinutesHoldWhatTheyCan(): void
+    {
+        $plan = static fn(int $minutes): Plan => (new Planner(new Day($minutes, 'green'), new Need(), self::library()))->plan();
+        $kinds = static fn(Plan $plan): array => array_map(static fn(Block $block): string => $block->kind->value, $plan->blocks);
+
+        self::assertSame(['pace'], $kinds($plan(2)));
+        self::assertSame(['pace'], $kinds($plan(5)));
+        $quarter = $plan(15);
+        self::assertSame('measure', $kinds($quarter)[0]);
+        self::assertSame('close', array_slice($kinds($quarter), -1)[0]);
+        self::assertGreaterThanOrEqual(12, $quarter->planned());
+        $hour = $plan(60);
+        self::assertSame(['measure', 'baseline', 'check', 'line', 'pace', 'mixed', 'pressure', 'retest', 'close'], array_values(array_unique($kinds($hour))));
+        self::assertGreaterThanOrEqual(52, $hour->planned());
+    }
+
+    public function testWhatIsAtStakeComesFirstAndSaysSo(): void
+    {
+        $first = static fn(Need $need): Block => array_values(array_filter((new Planner(new Day(20, 'green', isMeasured: true), $need, self::library()))->plan()->blocks, static fn(Block $block): bool => $block->kind !== BlockKind::Close))[0];
+        $line = $first(new Need(['pace' => 0.2, 'line' => 1.4, 'read' => 0.1]));
+
+        self::assertSame([BlockKind::Line, 'Most is at stake in the start line: 1.4 strokes a round.'], [$line->kind, $line->why]);
+        self::assertSame(BlockKind::Read, $first(new Need(['pace' => 0.5, 'line' => 0.1, 'read' => 0.5], weeksAway: 8))->kind);
+        $whys = array_column((new Planner(new Day(20, 'green'), new Need(promised: 'the ladder.'), self::library()))->plan()->blocks, 'why');
+        self::assertCount(1, array_filter($whys, static fn(string $why): bool => str_ends_with($why, 'Promised last time: the ladder.')));
+        $mixed = (new Planner(new Day(30, 'green', isMeasured: true), new Need(schools: ['repeat' => 'mixed']), self::library()))->plan();
+        self::assertNotContains(BlockKind::Pace, array_column($mixed->blocks, 'kind'));
+    }
+
+    public function testClashesAreSaidOfWhatWasSetAndOfNothingElse(): void
+    {
+        $set = [new Block('a', BlockKind::Line, 'closing-gate', 'The closing gate', 20, 60, 'Mine.', true), new Block('b', BlockKind::Pressure, 'whole-ladder', 'The ladder', 20, 30, 'Mine.', true)];
+        $plan = (new Planner(new Day(30, 'mat', hasHole: false, bag: [], isMeasured: true), new Need(isGentle: true), self::library()))->plan($set);
+        $says = array_map(static fn(Clash $clash): string => $clash->says, $plan->clashes);
+
+        self::assertContains('What is set takes 40 of 30 minutes: shorten or drop something.', $says);
+        self::assertContains('It is no drill for a mat.', $says);
+        self::assertContains('Its kit is not in the bag.', $says);
+        self::assertContains('60 balls are more than the dose of 30: rest, move, or split it.', $says);
+        self::assertContains('It adds pressure, and scores are kept out of sight here.', $says);
+        self::assertSame($set, $plan->blocks);
+        self::assertSame([], (new Planner(new Day(30, 'green', isStormy: true), new Need(), self::library()))->plan()->blocks);
+    }
+
+    public function testMinutesAreLearnedFromSessionsAndFewHardlyMoveThem(): void
+    {
+        self::assertSame([8.0, null, 0], [DrillMinutes::of(8, [])->mean, DrillMinutes::of(8, [])->spread, 0]);
+        self::assertSame(10.0, DrillMinutes::of(8, [14.0])->mean);
+        $many = DrillMinutes::of(8, array_fill(0, 38, 14.0));
+        self::assertEqualsWithDelta(13.7, $many->mean, 0.01);
+        self::assertSame(0.0, $many->spread);
+        // What takes longer here is planned for longer.
+        $slow = new Candidate(self::candidate('six-before-the-round')->card, $many);
+        self::assertSame(14, $slow->wholeMinutes());
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Coach;
+use App\Models\PracticeSession;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** A plan is proposed from what is known, kept with its session, and held against what happens. */
+final class PlanTest extends TestCase
+{
+    private Coach $coach;
+    private PracticeSession $session;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = $this->coach();
+        $this->actingAs($this->coach);
+        $this->session = $this->practiceSession($this->coach, $this->student($this->coach), $this->green($this->coach));
+    }
+
+    public function testAPlanIsProposedKeptAndRunWithTheTimeThatIsLeft(): void
+    {
+        $proposed = $this->propose(['minutes' => 45])->assertOk();
+        self::assertSame('measure', $proposed->json('blocks.0.kind'));
+        self::assertLessThanOrEqual(45, $proposed->json('planned'));
+        $this->patchJson($this->path(), ['plan' => $this->kept($proposed)])->assertOk()->assertJsonPath('plan.blocks.0.kind', 'measure');
+
+        $this->putJson($this->path('reading'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
+        $told = $this->getJson($this->path('plan'))->assertOk();
+        self::assertSame(['done', 'to_come'], [$told->json('progress.blocks.0.state'), $told->json('progress.blocks.1.state')]);
+        self::assertSame($told->json('progress.blocks.1.id'), $told->json('progress.next'));
+
+        // Half an hour on, what is left does not fit, and the least worth is named.
+        $this->travelTo(CarbonImmutable::now()->addMinutes(30));
+        $late = $this->getJson($this->path('plan'))->assertOk();
+        self::assertStringContainsString('could go first', $late->json('progress.says'));
+        self::assertNotSame([], $late->json('progress.let_go'));
+        $this->patchJson($this->path(), ['ended' => true])->assertOk();
+        self::assertStringStartsWith('Planned 45 minutes, took 30; 1 of', $this->getJson($this->path('plan'))->json('progress.says'));
+    }
+
+    public function testWhatIsSetStandsOthersAreOfferedAndClashesAreSaid(): void
+    {
+        $own = ['id' => 'own', 'kind' => 'line', 'drill' => 'closing-gate', 'name' => 'The gate', 'minutes' => 9, 'balls' => 20, 'why' => 'Mine.', 'is_locked' => true];
+        $proposed = $this->propose(['minutes' => 30, 'bag' => [], 'blocks' => [$own]])->assertOk();
+        $there = array_values(array_filter((array) $proposed->json('blocks'), static fn(array $block): bool => $block['id'] === 'own'));
+        self::assertSame([9, 20, true], [$there[0]['minutes'], $there[0]['balls'], $there[0]['is_locked']]);
+        self::assertNotSame([], $there[0]['others']);
+        self::assertSame('own', $proposed->json('clashes.0.block'));
+        $this->propose(['minutes' => 0])->assertStatus(422)->assertJsonValidationErrors('minutes');
+        $this->propose(['minutes' => 30, 'blocks' => [['minutes' => 'long'] + $own]])->assertStatus(422)->assertJsonValidationErrors('blocks.0.minutes');
+        $this->patchJson($this->path(), ['plan' => ['minutes' => 30, 'blocks' => [$own, $own]]])->assertStatus(422)->assertJsonValidationErrors(['plan.blocks' => 'same id']);
+        $this->patchJson($this->path(), ['plan' => ['minutes' => 30, 'blocks' => [['kind' => 'nap'] + $own]]])->assertStatus(422)->assertJsonValidationErrors('plan.blocks.0.kind');
+        self::assertNull($this->session->refresh()->plan);
+    }
+
+    public function testMinutesOfADrillAreLearnedFromWhatItTookHere(): void
+    {
+        $drill = $this->getJson('/api/drills')->json('library');
+        $six = array_values(array_filter((array) $drill, static fn(array $card): bool => $card['drill']['key'] === 'six-before-the-round'))[0]['drill'];
+        $run = (string) Str::ulid();
+        $this->postJson($this->path('runs'), ['id' => $run, 'drill' => $six])->assertOk();
+        $at = (int) CarbonImmutable::now()->subHours(2)->getTimestampMs();
+        $balls = array_map(static fn(int $i): array => ['type' => 'putt_logged', 'version' => 2, 'id' => (string) Str::ulid(), 'at_ms' => $at + 60_000 * $i, 'run_id' => $run, 'target_m' => 3.0, 'roll_m' => 3.1, 'stop' => 'free'], range(0, 5));
+        $this->postJson($this->path("runs/$run/events"), ['events' => $balls])->assertOk();
+        $others = (array) $this->propose(['minutes' => 5, 'blocks' => [['id' => 'a', 'kind' => 'pace', 'drill' => 'edge-in-brief', 'name' => 'Edge', 'minutes' => 3, 'balls' => 9, 'why' => 'w', 'is_locked' => true]]])->assertOk()->json('blocks.0.others');
+        $learned = array_values(array_filter($others, static fn(array $other): bool => $other['drill'] === 'six-before-the-round'));
+        // Two sessions' worth of its own 3 minutes and one of 6.
+        self::assertSame([4, 1], [$learned[0]['minutes'], $learned[0]['learned_from']]);
+    }
+
+    /** @param array<string, mixed> $body */
+    private function propose(array $body): TestResponse
+    {
+        return $this->postJson($this->path('plan'), $body);
+    }
+
+    private function path(string $end = ''): string
+    {
+        return rtrim("/api/sessions/{$this->session->id}/$end", '/');
+    }
+
+    /** @return array<string, mixed> as a screen keeps it */
+    private function kept(TestResponse $proposed): array
+    {
+        return ['minutes' => $proposed->json('minutes'), 'blocks' => array_map(static fn(array $block): array => array_diff_key($block, array_flip(['label', 'dose', 'others'])), (array) $proposed->json('blocks'))];
+    }
+}
