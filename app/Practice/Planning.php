@@ -109,7 +109,8 @@ final class Planning
         $schools = $student->schools();
         $now = CarbonImmutable::now();
         $last = DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', '!=', $session->id)->max('at_ms');
-        $away = is_numeric($last) ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000)) : 0;
+        // What lay before they first came counts until they have rolled here.
+        $away = is_numeric($last) ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000)) : $facts->layOffWeeks ?? 0;
 
         return new Need(
             $this->atStake($student),
@@ -119,7 +120,7 @@ final class Planning
                 Complaint::Read => Skill::Read,
                 null => null,
             },
-            max($away, $facts->layOffWeeks ?? 0),
+            $away,
             self::daysSince($student, $now),
             self::promised($session, $student),
             array_combine(array_keys(Question::all()), array_map($schools->answer(...), array_keys(Question::all()))),

@@ -126,7 +126,7 @@ final class Doors
             'POST api/students/{student}/guesses' => ['id' => $id(), 'putt' => self::putt(), 'aim_m' => 0.2, 'plays_m' => 4.0],
             'POST api/students/{student}/balls' => self::ballsTable(),
             'POST api/students/{student}/balls/preview' => self::ballsTable(),
-            'POST api/sessions/{session}/plan' => ['minutes' => 30, 'has_hole' => true, 'bag' => ['tee'], 'blocks' => [self::block()]],
+            'POST api/sessions/{session}/plan' => ['minutes' => 30, 'has_hole' => true, 'bag' => ['tee'], 'blocks' => [self::block()], 'without' => ['pressure']],
             'POST api/walk-along' => ['id' => $id()],
             'DELETE api/walk-along/{session}' => [],
             'POST api/records' => self::records(),
@@ -168,7 +168,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|walk-along|api\/reader|roll-or-chip|readings|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|walk-along|\/rota|api\/reader|roll-or-chip|readings|face-and-path|what-if|/beside#', $door),
         ));
     }
 

@@ -112,7 +112,16 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
     ((await ask(page, 'GET', `sessions/${session}`)) as { putts: unknown[] }).putts.length;
   // A ball that was on its way when the hand came is still logged: it is waited for.
   let then = -1;
-  await expect.poll(async () => then === (then = await rolled()), { intervals: [700] }).toBe(true);
+  await expect
+    .poll(
+      async () => {
+        const earlier = then;
+        then = await rolled();
+        return then === earlier;
+      },
+      { intervals: [700] },
+    )
+    .toBe(true);
   await touchLane(page, 0.5);
   await expect.poll(rolled).toBe(then + 1);
   await page.reload();

@@ -40,7 +40,7 @@ final class PlanTest extends TestCase
         // Half an hour on, what is left does not fit, and the least worth is named.
         $this->travelTo(CarbonImmutable::now()->addMinutes(30));
         $late = $this->getJson($this->path('plan'))->assertOk();
-        self::assertStringContainsString('could go first', $late->json('progress.says'));
+        self::assertStringContainsString('is worth least', $late->json('progress.says'));
         self::assertNotSame([], $late->json('progress.let_go'));
         $this->patchJson($this->path(), ['ended' => true])->assertOk();
         self::assertStringStartsWith('Planned 45 minutes, took 30; 1 of', $this->getJson($this->path('plan'))->json('progress.says'));

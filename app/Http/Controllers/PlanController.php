@@ -9,7 +9,9 @@ use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Plan\Planner;
+use Amble\Core\Plan\Rota;
 use App\Http\Requests\PlanRequest;
+use App\Http\Requests\RotaRequest;
 use App\Models\PracticeSession;
 use App\Practice\Planning;
 use Illuminate\Http\JsonResponse;
@@ -26,7 +28,7 @@ final class PlanController
     {
         $day = $this->planning->day($session, $request->said());
         $planner = $this->planning->planner($session, $request->coach(), $day);
-        $plan = $planner->plan($request->blocks());
+        $plan = $planner->plan($request->blocks(), $request->without());
 
         return new JsonResponse([
             'minutes' => $plan->minutes,
@@ -58,6 +60,14 @@ final class PlanController
             'next' => $progress->next,
             'says' => $progress->says,
         ]]);
+    }
+
+    /** Tell who is where when, for those who are here. */
+    public function rota(RotaRequest $request, PracticeSession $session): JsonResponse
+    {
+        $here = array_filter($session->companions(), static fn(array $one): bool => $one['standing'] === 'here');
+
+        return new JsonResponse(['turns' => Rota::of(array_column($here, 'name'), $request->integer('stations'))->turns]);
     }
 
     /** @return list<array<string, mixed>> */

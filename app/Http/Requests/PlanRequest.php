@@ -23,6 +23,8 @@ final class PlanRequest extends OwnRequest
             'bag' => ['sometimes', 'nullable', 'array', 'list', 'max:30'],
             'bag.*' => [Rule::enum(Piece::class)],
             'blocks' => ['sometimes', 'array', 'list', 'max:30'],
+            'without' => ['sometimes', 'array', 'list', 'max:60'],
+            'without.*' => ['string', 'max:60'],
         ];
     }
 
@@ -44,6 +46,12 @@ final class PlanRequest extends OwnRequest
     public function blocks(): array
     {
         return Plan::read(JsonInput::parse($this->getContent()))->blocks;
+    }
+
+    /** @return list<string> kinds and drills that were dropped */
+    public function without(): array
+    {
+        return array_values(array_filter($this->array('without'), is_string(...)));
     }
 
     /** @return array<string, string> */

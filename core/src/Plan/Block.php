@@ -49,6 +49,12 @@ final readonly class Block
         );
     }
 
+    /** @param positive-int $balls */
+    public function ofBalls(int $balls): self
+    {
+        return new self($this->id, $this->kind, $this->drill, $this->name, $this->minutes, $balls, $this->why, $this->isLocked, $this->isDropped);
+    }
+
     /** @return array<string, mixed> ready for JSON */
     public function toArray(): array
     {

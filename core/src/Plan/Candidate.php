@@ -52,10 +52,14 @@ final readonly class Candidate
     {
         $lengths = array_map(static fn(Station $station): float => $station->to->metres(), $this->card->rules->stations);
 
-        return $this->card->rules->target->canBeHoled() && $lengths !== [] && max($lengths) <= self::SHORT;
+        return $this->card->rules->target->canBeHoled() && max($lengths) <= self::SHORT;
     }
 
-    /** Balls in so many minutes, within the drill's own cap and the dose of the block. */
+    /**
+     * Balls in so many minutes, within the drill's own cap and the dose of the block.
+     *
+     * @return positive-int
+     */
     public function balls(int $minutes, BlockKind $kind): int
     {
         $cap = $this->card->rules->cap->balls ?? $kind->dose();

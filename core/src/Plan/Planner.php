@@ -40,16 +40,21 @@ final readonly class Planner
     {
     }
 
-    /** @param list<Block> $kept what the coach has set, in their order */
-    public function plan(array $kept = []): Plan
+    /**
+     * @param list<Block> $kept what the coach has set, in their order; balls that are not said are reckoned from the minutes
+     * @param list<string> $without kinds and drills that the coach has dropped
+     */
+    public function plan(array $kept = [], array $without = []): Plan
     {
+        $kept = array_map($this->counted(...), $kept);
         if ($this->day->isStormy) {
             return new Plan($this->day->minutes, $kept, [new Clash(null, 'A storm is about: no plan for the green. Go in.')]);
         }
         $blocks = $kept;
         foreach ($this->slots() as $slot) {
             $left = $this->day->minutes - array_sum(array_column($blocks, 'minutes'));
-            $block = $this->isThere($slot, $blocks) ? null : $this->fill($slot, $left - $this->heldBack($slot, $blocks), $blocks);
+            $isOut = in_array($slot->kind->value, $without, true) || $this->isThere($slot, $blocks);
+            $block = $isOut ? null : $this->fill($slot, $left - $this->heldBack($slot, $blocks), $blocks, $without);
             if ($block !== null) {
                 $blocks = $this->insert($blocks, $block);
             }
@@ -147,20 +152,41 @@ final readonly class Planner
         return $slot->kind === BlockKind::Baseline && !in_array(BlockKind::Retest, $kinds, true) ? self::RETEST : 0;
     }
 
-    /** @param list<Block> $blocks */
-    private function fill(Slot $slot, int $left, array $blocks): ?Block
+    private function counted(Block $block): Block
+    {
+        $drill = $block->balls === null ? $this->candidate($block->drill) : null;
+
+        return $drill === null ? $block : $block->ofBalls($drill->balls($block->minutes, $block->kind));
+    }
+
+    private function candidate(?string $key): ?Candidate
+    {
+        foreach ($key === null ? [] : $this->candidates as $candidate) {
+            if ($candidate->key() === $key) {
+                return $candidate;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Block> $blocks
+     * @param list<string> $without
+     */
+    private function fill(Slot $slot, int $left, array $blocks, array $without): ?Block
     {
         if ($slot->minutes !== null) {
             return $slot->minutes > $left ? null : new Block($this->id($slot, $blocks), $slot->kind, null, $slot->kind->label(), $slot->minutes, $slot->balls, $slot->why);
         }
-        $drill = $this->best($slot, min($left, $slot->most ?? $left), array_filter(array_column($blocks, 'drill')));
+        $drill = $this->best($slot, min($left, $slot->most ?? $left), [...array_filter(array_column($blocks, 'drill')), ...$without]);
         if ($drill === null) {
             return null;
         }
         $minutes = min($drill->wholeMinutes(), $left, $slot->most ?? $left);
         assert($minutes > 0);
 
-        return new Block($this->id($slot, $blocks), $slot->kind, $drill->key(), $drill->card->name, $minutes, max(1, $drill->balls($minutes, $slot->kind)), $slot->why);
+        return new Block($this->id($slot, $blocks), $slot->kind, $drill->key(), $drill->card->name, $minutes, $drill->balls($minutes, $slot->kind), $slot->why);
     }
 
     /**
@@ -230,7 +256,7 @@ final readonly class Planner
         }
         array_splice($blocks, $at, 0, [$block]);
 
-        return array_values($blocks);
+        return $blocks;
     }
 
     /** After a lay-off reading and pace come before the start line; a school may begin elsewhere. */
@@ -268,13 +294,9 @@ final readonly class Planner
         if ($minutes > $this->day->minutes) {
             $clashes[] = new Clash(null, sprintf('What is set takes %d of %d minutes: shorten or drop something.', $minutes, $this->day->minutes));
         }
-        $byKey = [];
-        foreach ($this->candidates as $candidate) {
-            $byKey[$candidate->key()] = $candidate;
-        }
         $skills = [];
         foreach ($kept as $block) {
-            $candidate = $block->drill === null ? null : $byKey[$block->drill] ?? null;
+            $candidate = $this->candidate($block->drill);
             foreach ($candidate?->against($this->day, $this->need) ?? [] as $says) {
                 $clashes[] = new Clash($block->id, $says);
             }

@@ -104,7 +104,7 @@ final readonly class Progress
 
         return match (true) {
             !in_array('to_come', $states, true) && !in_array('now', $states, true) => 'All of it is done.',
-            $letGo !== [] => sprintf('Short by %d minutes: %s could go first.', (int) ceil($over), implode(' and ', array_map(static fn(string $id): string => "“{$names[$id]}”", $letGo))),
+            $letGo !== [] => sprintf('Short by %d minutes: “%s” is worth least%s.', (int) ceil($over), $names[$letGo[0]], count($letGo) === 1 ? '' : sprintf(', then %d more', count($letGo) - 1)),
             $over > self::SLACK => sprintf('Short by %d minutes, and nothing is left to let go.', (int) ceil($over)),
             default => sprintf('%d of %d minutes left.', (int) floor($left), $plan->minutes),
         };

@@ -11,6 +11,10 @@ namespace Amble\Core\Plan;
  */
 final readonly class Slot
 {
+    /**
+     * @param positive-int|null $minutes
+     * @param positive-int|null $balls
+     */
     private function __construct(
         public BlockKind $kind,
         public ?Skill $skill,
@@ -23,7 +27,10 @@ final readonly class Slot
     ) {
     }
 
-    /** @param positive-int $minutes */
+    /**
+     * @param positive-int $minutes
+     * @param positive-int|null $balls
+     */
     public static function fixed(BlockKind $kind, int $minutes, string $why, ?int $balls = null, ?BlockKind $after = null): self
     {
         return new self($kind, null, $why, $minutes, $balls, null, $after, false);

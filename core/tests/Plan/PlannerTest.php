@@ -105,6 +105,21 @@ final class PlannerTest extends PropertyTestCase
         );
     }
 
+    public function testWhatWasDroppedDoesNotComeBackAndBallsNotSaidAreReckoned(): void
+    {
+        $planner = new Planner(new Day(60, 'green', isMeasured: true), new Need(), self::library());
+        $without = ['pressure', 'baseline', 'closing-gate'];
+        $plan = $planner->plan([new Block('own', BlockKind::Line, 'telling-gate', 'Gate', 4, null, 'Mine.', true)], $without);
+
+        self::assertSame([], array_intersect($without, [...array_map(static fn(Block $block): string => $block->kind->value, $plan->blocks), ...array_column($plan->blocks, 'drill')]));
+        $own = array_values(array_filter($plan->blocks, static fn(Block $block): bool => $block->id === 'own'))[0];
+        // Twenty balls in seven minutes, so eleven in four.
+        self::assertSame(11, $own->balls);
+        $others = array_map(static fn(Candidate $other): string => $other->key(), $planner->others($own, $plan->blocks));
+        self::assertNotSame([], $others);
+        self::assertSame([], array_intersect($others, array_filter(array_column($plan->blocks, 'drill'))));
+    }
+
     public function testTwoFiveAndFifteenMinutesHoldWhatTheyCan(): void
     {
         $plan = static fn(int $minutes): Plan => (new Planner(new Day($minutes, 'green'), new Need(), self::library()))->plan();

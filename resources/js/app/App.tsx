@@ -19,6 +19,7 @@ const CheckScreen = later(async () => (await import('../checks/CheckScreen')).Ch
 const CardScreen = later(async () => (await import('../checks/CardScreen')).CardScreen);
 const CardsScreen = later(async () => (await import('../checks/CardsScreen')).CardsScreen);
 const CardEditor = later(async () => (await import('../checks/CardEditor')).CardEditor);
+const PlanScreen = later(async () => (await import('../plan/PlanScreen')).PlanScreen);
 const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
 const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
 const NewPassword = later(async () => (await import('../account/Forgotten')).NewPassword);
@@ -104,6 +105,7 @@ const router = createBrowserRouter([
               { path: 'reader', element: <ReaderScreen /> },
               { path: 'ledger', element: <Ledger /> },
               { path: 'settings', element: <Settings /> },
+              { path: 'sessions/:id/plan', element: <PlanScreen /> },
               { path: 'sessions/:id/checks', element: <CheckList /> },
               { path: 'sessions/:id/checks/:key', element: <CheckScreen /> },
               { path: 'sessions/:id/cards/:key', element: <CardScreen /> },

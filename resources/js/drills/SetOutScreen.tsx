@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import {
   AnyOf,
@@ -73,6 +73,7 @@ const Slip = styled.p`
 /** How to set a drill out in a session: on screen, on one page of paper, and from there to the first ball. */
 export function SetOutScreen() {
   const { id = '', key } = useParams();
+  const [search] = useSearchParams();
   const sight = useSession(id);
   const found = useDrill(key);
   if (sight.status !== 'open' || found.status !== 'found') {
@@ -88,9 +89,29 @@ export function SetOutScreen() {
   return (
     <Sheet>
       <Footpath session={sight.session} at="set-out" />
-      <SettingOut key={found.card.drill.key} session={sight.session} card={found.card} />
+      <SettingOut
+        key={found.card.drill.key}
+        session={sight.session}
+        card={{ ...found.card, drill: capped(found.card.drill, search) }}
+      />
     </Sheet>
   );
+}
+
+/** No longer than the plan that led here has room for. */
+function capped(drill: Drill, search: URLSearchParams): Drill {
+  const least = (name: 'balls' | 'minutes') => {
+    const planned = Number(search.get(name) ?? Number.NaN);
+    const own = drill.cap?.[name];
+    return Number.isInteger(planned) && planned > 0 ? Math.min(planned, own ?? planned) : own;
+  };
+  const [balls, minutes] = [least('balls'), least('minutes')];
+  return balls === undefined && minutes === undefined
+    ? drill
+    : {
+        ...drill,
+        cap: { ...(balls === undefined ? {} : { balls }), ...(minutes === undefined ? {} : { minutes }) },
+      };
 }
 
 function SettingOut({ session, card: written }: { session: Session; card: DrillCard }) {

@@ -23,6 +23,7 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   askAgain(client, keys.setOut);
   askAgain(client, keys.allLooks);
   askAgain(client, keys.runs(sessionId));
+  askAgain(client, keys.plans(sessionId));
   askAgain(client, keys.ledger);
 }
 
@@ -50,6 +51,7 @@ function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted
     );
     void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
     askAgain(client, keys.stroke(sessionId));
+    askAgain(client, keys.plans(sessionId));
     askAgain(client, keys.ledger);
   }
   askAgain(client, keys.bench);

@@ -2192,6 +2192,15 @@ export interface RollOrChip {
   limits: string;
   cautions: string[];
 }
+/**
+ * Who is where when.
+ */
+export interface Rota {
+  /**
+   * By turn, by station: those who are there, the first of them first.
+   */
+  turns: string[][][];
+}
 export interface SoloRun {
   id: string;
   drill: Drill;

@@ -13,6 +13,7 @@ export const keys = {
   runs: (sessionId: string) => ['run', sessionId] as const,
   found: ['found'] as const,
   setOut: ['set-out'] as const,
+  plans: (sessionId: string) => ['plan', sessionId] as const,
   ledger: ['ledger'] as const,
 };
 

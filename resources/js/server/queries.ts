@@ -79,6 +79,7 @@ export {
   useKeepSettings,
   useMe,
 } from './meQueries';
+export { type PlanWanted, usePlanProposed, usePlanTold, useRota } from './planQueries';
 export {
   type BenchmarkDraft,
   type HoleDraft,

@@ -82,7 +82,7 @@ export function useDropRead() {
 /** What the misses of a session say of the slope at its stations. */
 export function useStationSlopes(session: string) {
   return useQuery({
-    queryKey: [...keys.session(session), 'slopes'],
+    queryKey: [...keys.stroke(session), 'slopes'],
     queryFn: () => request<StationSlope[]>('GET', `sessions/${session}/slopes`),
   });
 }

@@ -171,6 +171,7 @@ export interface SessionChange {
   green_id?: string | null;
   minutes?: number | null;
   purpose?: string | null;
+  plan?: Session['plan'];
   note_for_student?: string | null;
   note_for_next?: string | null;
   kit_word?: string | null;
@@ -196,6 +197,7 @@ const CHANGES: readonly (readonly [keyof SessionChange, string])[] = [
   ['green_id', 'The green'],
   ['minutes', 'The minutes at hand'],
   ['purpose', 'What it is for'],
+  ['plan', 'The plan'],
   ['note_for_student', 'The note for the student'],
   ['note_for_next', 'The note for next time'],
   ['ended', 'The end of the session'],

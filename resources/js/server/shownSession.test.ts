@@ -108,7 +108,12 @@ describe('what waits is laid over what the server said', () => {
 });
 
 test('a bench has who, where and what was begun here, each once', () => {
-  const bench = { students: KNOWN.students, greens: KNOWN.greens, sessions: [] } as unknown as Bench;
+  const bench = {
+    students: KNOWN.students,
+    greens: KNOWN.greens,
+    sessions: [],
+    walk_along: null,
+  } as unknown as Bench;
   const cai = write('POST', 'students', { id: 'cai', name: 'Aa Cai' });
   const loft = write('POST', 'greens', { id: 'loft', name: 'Loft', surface: 'mat' });
   const shown = shownBench(bench, [

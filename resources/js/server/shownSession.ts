@@ -74,6 +74,7 @@ function begin({ body }: Write, known: Known): Session {
     green: null,
     minutes: null,
     purpose: null,
+    plan: null,
     stations: [],
     conditions: [],
     set_aside: [],
@@ -123,7 +124,14 @@ function patched(session: Session, change: Write['body'], known: Known): Session
       reading_days_old: null,
     });
   }
-  for (const field of ['minutes', 'purpose', 'note_for_student', 'note_for_next', 'kit_word'] as const) {
+  for (const field of [
+    'minutes',
+    'purpose',
+    'plan',
+    'note_for_student',
+    'note_for_next',
+    'kit_word',
+  ] as const) {
     if (field in change) {
       Object.assign(shown, { [field]: change[field] ?? null });
     }
@@ -168,7 +176,8 @@ function withReading(session: Session, draft: Write['body']): Session {
 export function shownBench(sent: Bench, waiting: readonly Waiting[]): Bench {
   const shown: Bench = { ...sent };
   for (const { method, path, body } of writes(waiting)) {
-    const isNew = method === 'POST' && !Object.values(sent).some((list) => hasId(list, body.id));
+    const isNew =
+      method === 'POST' && ![sent.students, sent.greens, sent.sessions].some((list) => hasId(list, body.id));
     if (isNew && path === 'students') {
       shown.students = [...shown.students, body as unknown as Student].sort(byName);
     } else if (isNew && path === 'greens') {

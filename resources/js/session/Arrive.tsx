@@ -74,6 +74,9 @@ export function Arrive({ session }: WaypointProps) {
           {session.reading_is_of_the_day && (
             <ButtonLink to={`/sessions/${session.id}/set-out`}>Straight to setting out</ButtonLink>
           )}
+          <ButtonLink to={`/sessions/${session.id}/plan`}>
+            {session.plan === null ? 'Plan it' : 'The plan'}
+          </ButtonLink>
           {session.student !== null && (
             <ButtonLink to={`/sessions/${session.id}/checks`}>Check something</ButtonLink>
           )}

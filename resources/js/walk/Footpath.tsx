@@ -6,6 +6,7 @@ import { useKeys } from '../device/useKeys';
 import type { Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { useUnits } from '../units/useUnits';
+import { PlanBand } from './PlanBand';
 import { after, before, factsOf, troddenWaypoints, WAYPOINTS, type WaypointKey } from './walk';
 
 const Path = styled.nav`
@@ -75,6 +76,7 @@ export function Footpath({ session, at }: { session: Session; at: WaypointKey })
           ))}
         </ol>
       </Path>
+      <PlanBand session={session} />
     </Ground>
   );
 }

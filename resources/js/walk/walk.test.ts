@@ -9,6 +9,7 @@ const empty: Session = {
   green: null,
   minutes: null,
   purpose: null,
+  plan: null,
   conditions: [],
   stations: [],
   set_aside: [],
