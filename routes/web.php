@@ -173,6 +173,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('findings', [FindingsController::class, 'ofSession']);
             Route::get('plan', [PlanController::class, 'show']);
             Route::get('rota', [PlanController::class, 'rota']);
+            Route::get('debrief', [PlanController::class, 'debrief']);
             Route::post('plan', [PlanController::class, 'propose'])->can('change', 'session');
             Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
             Route::get('look', [LookController::class, 'ofSession'])->middleware(KeepAnswer::class);

@@ -7,6 +7,9 @@ namespace App\Practice;
 use Amble\Core\Drill\Phase;
 use Amble\Core\Green\Surface;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\LookBack\Debrief;
+use Amble\Core\LookBack\LookFilter;
+use Amble\Core\Plan\BlockKind;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Day;
 use Amble\Core\Plan\DrillMinutes;
@@ -19,6 +22,7 @@ use Amble\Core\Plan\Skill;
 use Amble\Core\Play\Stakes;
 use Amble\Core\Session\Condition;
 use Amble\Core\Student\Complaint;
+use Amble\Core\Student\Focus;
 use Amble\Core\Student\Question;
 use App\Models\Bench;
 use App\Models\Coach;
@@ -46,7 +50,7 @@ final class Planning
     /** Longer than this somebody went for a walk in between, minutes. */
     private const LONGEST_RUN = 90;
 
-    public function __construct(private readonly DrillLibrary $library, private readonly Play $play, private readonly LookBackDesk $desk)
+    public function __construct(private readonly DrillLibrary $library, private readonly Play $play, private readonly LookBackDesk $desk, private readonly Looks $looks)
     {
     }
 
@@ -92,6 +96,37 @@ final class Planning
             self::parts($session),
             $session->ended_at !== null,
         ));
+    }
+
+    /** What is said at the end of a session of its student; null where nobody came. */
+    public function debrief(PracticeSession $session, Coach $coach): ?Debrief
+    {
+        $student = $session->student;
+        if ($student === null) {
+            return null;
+        }
+        $skill = $this->need($session)->inOrder()[0];
+
+        return Debrief::of(
+            $this->looks->ofSession($session, $student, new LookFilter()),
+            $this->desk->look($session, $student, $coach->threePuttInside())->notes,
+            $skill,
+            $this->forHome($coach, $skill, $student),
+            array_map(static fn(Focus $focus): string => $focus->text, $student->inWork()->focuses),
+        );
+    }
+
+    /** @return array{string, int}|null a drill for a mat that works at a skill, and its balls */
+    private function forHome(Coach $coach, Skill $skill, Student $student): ?array
+    {
+        $need = new Need(school: $student->school->value, isGentle: $student->is_gentle);
+        foreach ($this->candidates($coach) as $candidate) {
+            if (Skill::of($candidate->card) === $skill && $candidate->against(new Day(15, 'mat', hasHole: false), $need) === []) {
+                return [$candidate->card->name, $candidate->balls($candidate->wholeMinutes(), BlockKind::Line)];
+            }
+        }
+
+        return null;
     }
 
     private function isMeasured(PracticeSession $session): bool

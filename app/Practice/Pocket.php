@@ -31,6 +31,20 @@ final class Pocket
         return $card ?? new PocketCard(['student_id' => $student->id, 'bench_id' => $student->bench_id]);
     }
 
+    /**
+     * Keep fields of a student's card; what is not among them stays.
+     *
+     * @param array<string, mixed> $fields validated
+     * @param string $coachId whose doing it is, where there was no card
+     */
+    public function keep(Student $student, array $fields, string $coachId): PocketCard
+    {
+        $card = $this->cardOf($student);
+        $card->fill($fields + ['coach_id' => $card->coach_id ?? $coachId])->save();
+
+        return $card;
+    }
+
     /** @return list<StrokeTable> the student's line told for two green speeds; none before there is a line */
     public function tables(Student $student, PocketCard $card): array
     {

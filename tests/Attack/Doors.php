@@ -153,7 +153,7 @@ final class Doors
             'DELETE api/drills/{drill}' => [],
             'POST api/green-speed/doubts' => ['roll' => ['distance_m' => 4, 'time_s' => 4], 'others' => [['distance_m' => 4, 'time_s' => 4]]],
             'POST api/sessions' => ['id' => $id(), 'student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'started_at_ms' => $now],
-            'PATCH api/sessions/{session}' => ['student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'note_for_student' => 'a', 'note_for_next' => 'b', 'kit_word' => 'c', 'plan' => ['minutes' => 30, 'blocks' => [self::block()]], 'ended' => false, 'ended_at_ms' => $now],
+            'PATCH api/sessions/{session}' => ['student_id' => $this->ids['student'], 'green_id' => $this->ids['green'], 'minutes' => 30, 'purpose' => 'Look', 'note_for_student' => 'a', 'note_for_next' => 'b', 'kit_word' => 'c', 'pocket' => ['work_on' => 'a', 'home_task' => 'b', 'next_on' => '2026-12-24'], 'plan' => ['minutes' => 30, 'blocks' => [self::block()]], 'ended' => false, 'ended_at_ms' => $now],
             'DELETE api/sessions/{session}' => [],
             'POST api/sessions/{session}/back' => [],
             'PUT api/sessions/{session}/reading' => ['id' => $id(), 'method' => 'ramp', 'direction_1_m' => [2.8, 2.9], 'direction_2_m' => [2.7], 'ramp_factor' => 1, 'taken_at_ms' => $now],

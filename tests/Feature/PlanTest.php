@@ -76,6 +76,27 @@ final class PlanTest extends TestCase
         self::assertSame([4, 1], [$learned[0]['minutes'], $learned[0]['learned_from']]);
     }
 
+    public function testTheEndIsDraftedFromWhatHappenedAndGoesOnThePocketCard(): void
+    {
+        self::assertStringNotContainsString('Pace: ', $this->getJson($this->path('debrief'))->assertOk()->json('debrief.for_student'));
+        $this->putJson($this->path('reading'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
+        $now = (int) CarbonImmutable::now()->getTimestampMs();
+        $balls = array_map(static fn(int $i): array => ['type' => 'putt_logged', 'version' => 2, 'id' => (string) Str::ulid(), 'at_ms' => $now + $i, 'target_m' => 4.0, 'roll_m' => 3.3 + 0.02 * ($i % 5), 'stop' => 'free', 'seen' => ['start' => $i % 4 === 0 ? 'left' : 'right']], range(0, 23));
+        $this->postJson($this->path('events'), ['events' => $balls])->assertOk();
+        $debrief = $this->getJson($this->path('debrief'))->assertOk();
+        self::assertStringContainsString('Pace: ', $debrief->json('debrief.for_student'));
+        self::assertStringContainsString('short', $debrief->json('debrief.for_student'));
+        self::assertStringContainsString('Start line: ', $debrief->json('debrief.for_student'));
+        self::assertStringContainsString('balls, every other day.', $debrief->json('debrief.home_task'));
+
+        $student = $this->session->student_id;
+        $this->putJson("/api/students/$student/pocket", ['speed_1_m' => 2.8, 'speed_2_m' => null, 'work_on' => 'Old', 'home_task' => 'Old task', 'next_on' => null])->assertOk();
+        $this->patchJson($this->path(), ['ended' => true, 'note_for_next' => 'b', 'pocket' => ['work_on' => 'Further back', 'next_on' => '2026-12-24']])->assertOk();
+        $card = $this->getJson("/api/students/$student/pocket")->assertOk();
+        self::assertSame(['Further back', 'Old task', '2026-12-24', 2.8], [$card->json('card.work_on'), $card->json('card.home_task'), $card->json('card.next_on'), $card->json('speed_1_m')]);
+        $this->patchJson($this->path(), ['pocket' => ['work_on' => str_repeat('x', 301)]])->assertStatus(422)->assertJsonValidationErrors('pocket.work_on');
+    }
+
     /** @param array<string, mixed> $body */
     private function propose(array $body): TestResponse
     {

@@ -12,8 +12,10 @@ use Amble\Core\Plan\Planner;
 use Amble\Core\Plan\Rota;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RotaRequest;
+use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Practice\Planning;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
 /** Plans for a session: proposed, kept with the session's card, and held against what happens. */
@@ -59,6 +61,19 @@ final class PlanController
             'let_go' => $progress->letGo,
             'next' => $progress->next,
             'says' => $progress->says,
+        ]]);
+    }
+
+    /** Draft what is said at the end, from what happened; nothing is kept. */
+    public function debrief(#[CurrentUser] Coach $coach, PracticeSession $session): JsonResponse
+    {
+        $debrief = $this->planning->debrief($session, $coach);
+
+        return new JsonResponse(['debrief' => $debrief === null ? null : [
+            'for_student' => $debrief->forStudent(),
+            'for_next' => $debrief->next,
+            'work_on' => $debrief->workOn,
+            'home_task' => $debrief->home,
         ]]);
     }
 

@@ -26,13 +26,13 @@ final class PocketController
 
     public function update(PocketRequest $request, Student $student): JsonResponse
     {
-        return $this->told($student, $this->kept($request, $student, $request->validated()));
+        return $this->told($student, $this->pocket->keep($student, $request->validated(), $request->coach()->id));
     }
 
     /** Make a link; it is told this once, and one made before opens nothing any more. */
     public function open(PocketLinkRequest $request, Student $student): JsonResponse
     {
-        $card = $this->kept($request, $student, []);
+        $card = $this->pocket->keep($student, [], $request->coach()->id);
 
         return $this->told($student, $card, $card->open($request->until()));
     }
@@ -54,15 +54,6 @@ final class PocketController
 
         return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card))))
             ->withHeaders(['Cache-Control' => 'private, no-store', 'Referrer-Policy' => 'no-referrer', 'X-Robots-Tag' => 'noindex']);
-    }
-
-    /** @param array<string, mixed> $fields */
-    private function kept(PocketRequest|PocketLinkRequest $request, Student $student, array $fields): PocketCard
-    {
-        $card = $this->pocket->cardOf($student);
-        $card->fill($fields + ['coach_id' => $card->coach_id ?? $request->coach()->id])->save();
-
-        return $card;
     }
 
     /** @param string|null $link told where it has just been made */

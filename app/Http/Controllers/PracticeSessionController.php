@@ -10,6 +10,7 @@ use App\Http\Resources\SessionResource;
 use App\Models\PracticeSession;
 use App\Practice\DeviceTime;
 use App\Practice\LookBackDesk;
+use App\Practice\Pocket;
 use App\Practice\Projector;
 use App\Practice\StrokeSummaries;
 use Illuminate\Http\Response;
@@ -22,6 +23,7 @@ final class PracticeSessionController
         private readonly LookBackDesk $desk,
         private readonly Projector $projector,
         private readonly StrokeSummaries $summaries,
+        private readonly Pocket $pocket,
     ) {
     }
 
@@ -47,7 +49,10 @@ final class PracticeSessionController
             $fields['ended_at'] = $fields['ended'] ? $session->ended_at ?? DeviceTime::of($fields['ended_at_ms'] ?? null) : null;
         }
         DB::transaction(function () use ($session, $fields): void {
-            $session->update(Arr::except($fields, ['ended', 'ended_at_ms']));
+            $session->update(Arr::except($fields, ['ended', 'ended_at_ms', 'pocket']));
+            if (isset($fields['pocket']) && $session->student !== null) {
+                $this->pocket->keep($session->student, $fields['pocket'], $session->coach_id);
+            }
             // Whose balls they are, and on what, hangs on the card.
             if ($session->wasChanged(['student_id', 'green_id'])) {
                 $this->projector->project($session->unsetRelations());

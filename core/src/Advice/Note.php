@@ -22,6 +22,7 @@ final readonly class Note
      * @param string|null $refutedBy what would show it to be wrong
      * @param School|null $school whose way it is; null where schools do not differ
      * @param list<RolledBall> $balls the very balls it rests on, where it rests on some
+     * @param bool $isOfRecord whether it is about what was measured and written, and so the coach's business alone
      * @param list<string> $instead keys of notes that this one makes superfluous: it says why
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Note
         public ?School $school = null,
         public array $balls = [],
         public array $instead = [],
+        public bool $isOfRecord = false,
     ) {
     }
 }

@@ -586,6 +586,17 @@ export interface Stile {
   words: string;
 }
 /**
+ * A draft of what is said at the end of a session; lengths stand in braces.
+ */
+export interface DebriefTold {
+  debrief: null | {
+    for_student: string;
+    for_next: string;
+    work_on: string | null;
+    home_task: string | null;
+  };
+}
+/**
  * What a device read.
  */
 export interface DeviceReadings {

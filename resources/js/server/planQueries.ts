@@ -3,7 +3,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { request } from './api';
 import { keys } from './keys';
-import type { PlanBlock, PlanProposed, PlanTold, Rota } from './types';
+import type { DebriefTold, PlanBlock, PlanProposed, PlanTold, Rota } from './types';
 
 /** What is at hand, and what the coach has set. */
 export interface PlanWanted {
@@ -46,5 +46,14 @@ export function useRota(session: string, stations: number | null) {
     queryFn: () => request<Rota>('GET', `sessions/${session}/rota?stations=${stations}`),
     enabled: stations !== null,
     placeholderData: keepPreviousData,
+  });
+}
+
+/** A draft of what is said at the end, from what happened so far. */
+export function useDebrief(session: string, isAsked: boolean) {
+  return useQuery({
+    queryKey: [...keys.plans(session), 'debrief'],
+    queryFn: () => request<DebriefTold>('GET', `sessions/${session}/debrief`),
+    enabled: isAsked,
   });
 }

@@ -79,7 +79,7 @@ export {
   useKeepSettings,
   useMe,
 } from './meQueries';
-export { type PlanWanted, usePlanProposed, usePlanTold, useRota } from './planQueries';
+export { type PlanWanted, useDebrief, usePlanProposed, usePlanTold, useRota } from './planQueries';
 export {
   type BenchmarkDraft,
   type HoleDraft,

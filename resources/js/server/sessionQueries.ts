@@ -175,6 +175,8 @@ export interface SessionChange {
   note_for_student?: string | null;
   note_for_next?: string | null;
   kit_word?: string | null;
+  /** What of it goes on the student's pocket card. */
+  pocket?: { work_on?: string | null; home_task?: string | null; next_on?: string | null };
   ended?: boolean;
 }
 

@@ -28,6 +28,7 @@ final class MostLeftOut implements Rule
             0.8,
             'most ' . $reason->value,
             self::remedy($reason),
+            isOfRecord: true,
         );
     }
 

@@ -23,6 +23,7 @@ final class OddBalls implements Rule
             1.0,
             (string) $odd,
             'Look at them in the list: a mishit or a slip of the pen can be marked or corrected.',
+            isOfRecord: true,
         );
     }
 }

@@ -22,6 +22,7 @@ final class SpeedEstimated implements Rule
             0.9,
             'estimated',
             'A few rolls each way narrow it.',
+            isOfRecord: true,
         ) : null;
     }
 }

@@ -33,6 +33,7 @@ final class SpeedOfAnotherDay implements Rule
             1.0,
             (string) $reading->days,
             'Roll three balls each way under Green, off a ramp or timed by hand.',
+            isOfRecord: true,
         );
     }
 }

@@ -22,6 +22,7 @@ final class SpeedUnknown implements Rule
             1.0,
             'none',
             'Roll three balls each way under Green, off a ramp or timed by hand.',
+            isOfRecord: true,
         ) : null;
     }
 }

@@ -46,6 +46,7 @@ final class StileExplains implements Rule
             null,
             (new ForStartLine())->of($since->balls),
             ['start.side'],
+            isOfRecord: true,
         );
     }
 

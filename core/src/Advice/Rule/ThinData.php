@@ -25,6 +25,7 @@ final class ThinData implements Rule
                 'none',
                 'Three balls at each of three backstrokes, well apart, are a start.',
                 'With a student who putts by eye, note the backstroke you see; they need not know it.',
+                isOfRecord: true,
             ),
             FitState::Provisional => new Note(
                 'stroke.provisional',
