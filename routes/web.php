@@ -17,6 +17,7 @@ use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\ForgottenPasswordController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\GuessController;
+use App\Http\Controllers\HomeController;
 use App\Http\Controllers\InWorkController;
 use App\Http\Controllers\KeptReadController;
 use App\Http\Controllers\LedgerController;
@@ -49,6 +50,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('forgotten/new', [ForgottenPasswordController::class, 'renew']);
     });
     Route::get('pocket/{link}', [PocketController::class, 'behind'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
+    Route::post('pocket/{link}/entries', [HomeController::class, 'note'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
     Route::get('outbox', [ForgottenPasswordController::class, 'outbox'])->middleware('throttle:api');
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 
@@ -101,12 +103,14 @@ Route::prefix('api')->group(function (): void {
             Route::post('guesses', [GuessController::class, 'store'])->can('change', 'student');
             Route::get('putters', [PutterController::class, 'index']);
             Route::get('pocket', [PocketController::class, 'show']);
+            Route::get('home', [HomeController::class, 'show']);
             Route::middleware('can:change,student')->group(function (): void {
                 Route::delete('for-good', [RecordsController::class, 'erase']);
                 Route::put('in-work', [InWorkController::class, 'update']);
                 Route::put('about', [AboutController::class, 'update']);
                 Route::post('putters', [PutterController::class, 'store']);
                 Route::put('pocket', [PocketController::class, 'update']);
+                Route::post('home', [HomeController::class, 'answer']);
                 Route::post('pocket/link', [PocketController::class, 'open']);
                 Route::delete('pocket/link', [PocketController::class, 'withdraw']);
             });

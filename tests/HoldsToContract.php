@@ -30,7 +30,7 @@ trait HoldsToContract
         'POST api/students/{student}/back' => 'student', 'POST api/greens/{green}/back' => 'green', 'POST api/green-speed/doubts' => '[roll-doubt]',
         'GET api/sessions/{session}/look' => 'look', 'GET api/students/{student}/look' => 'look', 'GET api/students/{student}/course' => 'course',
         'GET api/students/{student}/pocket' => 'pocket', 'PUT api/students/{student}/pocket' => 'pocket', 'POST api/students/{student}/pocket/link' => 'pocket',
-        'DELETE api/students/{student}/pocket/link' => 'pocket', 'GET api/pocket/{link}' => 'pocket-card',
+        'DELETE api/students/{student}/pocket/link' => 'pocket', 'GET api/pocket/{link}' => 'pocket-card', 'POST api/pocket/{link}/entries' => 'home-entry', 'GET api/students/{student}/home' => 'home-told', 'POST api/students/{student}/home' => 'home-told',
         'GET api/students/{student}/in-work' => 'in-work', 'PUT api/students/{student}/in-work' => 'in-work',
         'GET api/students/{student}/beside' => 'comparison', 'GET api/students/{student}/play' => 'play', 'GET api/students/{student}/stakes' => 'stakes', 'POST api/students/{student}/rounds' => 'round',
         'PUT api/rounds/{round}' => 'round', 'POST api/benchmarks' => 'benchmark', 'PUT api/benchmarks/{benchmark}' => 'benchmark',

@@ -16,6 +16,7 @@ use Illuminate\Support\Str;
  * @property float|null $speed_2_m
  * @property string|null $work_on one thing or two
  * @property string|null $home_task
+ * @property int|null $home_balls of it a day
  * @property CarbonImmutable|null $next_on
  * @property string|null $link_hash
  * @property CarbonImmutable|null $link_until
@@ -26,7 +27,7 @@ final class PocketCard extends OwnedRecord
     /** As many letters cannot be guessed: 62^40 is about 2^238. */
     private const LINK_LETTERS = 40;
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'next_on', 'link_hash', 'link_until'];
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'home_balls', 'next_on', 'link_hash', 'link_until'];
 
     protected $hidden = ['link_hash'];
 
@@ -66,6 +67,6 @@ final class PocketCard extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['speed_1_m' => 'float', 'speed_2_m' => 'float', 'next_on' => 'immutable_date', 'link_until' => 'immutable_datetime'];
+        return ['speed_1_m' => 'float', 'speed_2_m' => 'float', 'home_balls' => 'integer', 'next_on' => 'immutable_date', 'link_until' => 'immutable_datetime'];
     }
 }

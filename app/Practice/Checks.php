@@ -28,7 +28,7 @@ use Illuminate\Support\Facades\DB;
 /** Gathers what was checked of a student, and what of it is to be remembered. */
 final class Checks
 {
-    public function __construct(private readonly EvidenceRoom $evidence)
+    public function __construct(private readonly EvidenceRoom $evidence, private readonly HomeWork $home)
     {
     }
 
@@ -97,6 +97,7 @@ final class Checks
                 $student->exception,
                 is_numeric($last) ? (int) CarbonImmutable::createFromTimestampMs((int) $last)->diffInWeeks($today) : null,
                 $pocket?->home_task,
+                $this->home->look($student, is_numeric($last) ? (int) $last : 0),
                 $today->toDateString(),
             ),
             'recipe' => $recipe,

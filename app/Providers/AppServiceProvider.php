@@ -11,6 +11,7 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\GuessRow;
+use App\Models\HomeEntry;
 use App\Models\KeptRead;
 use App\Models\LengthSet;
 use App\Models\OwnCard;
@@ -79,7 +80,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         foreach ([
             Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, PocketCard::class,
-            Putter::class, OwnCard::class, KeptRead::class, GuessRow::class,
+            Putter::class, OwnCard::class, KeptRead::class, GuessRow::class, HomeEntry::class,
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }

@@ -70,7 +70,7 @@ final readonly class RecordFile
         $of = [
             'students' => ['id', [$student->id]], 'greens' => ['id', $greens], 'practice_sessions' => ['id', $sessions], 'green_readings' => ['practice_session_id', $sessions],
             'drill_runs' => ['practice_session_id', $sessions], 'session_events' => ['practice_session_id', $sessions], 'rounds' => ['student_id', [$student->id]],
-            'pocket_cards' => ['student_id', [$student->id]], 'putters' => ['student_id', [$student->id]], 'guesses' => ['student_id', [$student->id]],
+            'pocket_cards' => ['student_id', [$student->id]], 'putters' => ['student_id', [$student->id]], 'guesses' => ['student_id', [$student->id]], 'home_entries' => ['student_id', [$student->id]],
         ];
         $tables = [];
         foreach (array_keys(RecordTables::TABLES) as $table) {

@@ -31,10 +31,11 @@ final class RecordTables
         'length_sets' => ['name' => 't', 'lengths_m' => 'j', 'said' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'rounds' => ['student_id' => 'k', 'played_on' => 'd', 'place' => 't', 'is_from_memory' => 'b', 'holes' => 'j', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd'],
         'benchmarks' => ['figure' => 't', 'length_m' => 'n', 'value' => 'n', 'source' => 't', 'sample' => 'i', 'created_at' => 'd', 'updated_at' => 'd'],
-        'pocket_cards' => ['student_id' => 'k', 'speed_1_m' => 'n', 'speed_2_m' => 'n', 'work_on' => 't', 'home_task' => 't', 'next_on' => 'd', 'created_at' => 'd', 'updated_at' => 'd'],
+        'pocket_cards' => ['student_id' => 'k', 'speed_1_m' => 'n', 'speed_2_m' => 'n', 'work_on' => 't', 'home_task' => 't', 'home_balls' => 'i', 'next_on' => 'd', 'created_at' => 'd', 'updated_at' => 'd'],
         'cards' => ['key' => 't', 'content' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
         'putters' => ['student_id' => 'k', 'name' => 't', 'length_m' => 'n', 'lie_deg' => 'n', 'loft_deg' => 'n', 'head_g' => 'n', 'sole' => 't', 'mark' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'kept_reads' => ['green_id' => 'k', 'name' => 't', 'putt' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
+        'home_entries' => ['student_id' => 'k', 'kind' => 't', 'at_ms' => 'i', 'balls' => 'i', 'passes' => 'i', 'text' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'guesses' => ['student_id' => 'k', 'putt' => 'j', 'called_aim_m' => 'n', 'called_plays_m' => 'n', 'created_at' => 'd', 'updated_at' => 'd'],
     ];
 

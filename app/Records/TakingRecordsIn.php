@@ -16,6 +16,7 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\GuessRow;
+use App\Models\HomeEntry;
 use App\Models\KeptRead;
 use App\Models\LengthSet;
 use App\Models\OwnCard;
@@ -154,6 +155,7 @@ final readonly class TakingRecordsIn
         Benchmark::query()->whereKey($ids('benchmarks'))->get()->each(static fn(Benchmark $benchmark) => $benchmark->figure);
         GreenReading::query()->whereKey($ids('green_readings'))->get()->each(EvidenceRoom::reading(...));
         LengthSet::query()->whereKey($ids('length_sets'))->get()->each(static fn(LengthSet $set) => array_map(static fn(float|int $metres) => Length::ofMetres($metres), $set->lengths_m));
+        HomeEntry::query()->whereKey($ids('home_entries'))->get()->each(static fn(HomeEntry $row) => $row->entry());
         KeptRead::query()->whereKey($ids('kept_reads'))->get()->each(static fn(KeptRead $read) => $read->putt());
     }
 

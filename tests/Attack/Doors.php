@@ -9,8 +9,10 @@ use App\Models\Coach;
 use App\Models\KeptRead;
 use App\Models\LengthSet;
 use App\Models\OwnCard;
+use App\Models\PocketCard;
 use App\Models\Putter;
 use App\Models\Round;
+use Carbon\CarbonImmutable;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
@@ -39,7 +41,7 @@ final class Doors
             'device' => 'ramp',
             'read' => KeptRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
             'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
-            'ball' => '01M4G0000000000000000000AA', 'link' => str_repeat('a', 40), 'any' => 'nowhere',
+            'ball' => '01M4G0000000000000000000AA', 'link' => PocketCard::query()->create($own + ['student_id' => $coach->students()->create($student)->id])->open(CarbonImmutable::now()->addDay()), 'any' => 'nowhere',
         ];
     }
 
@@ -127,6 +129,8 @@ final class Doors
             'POST api/students/{student}/balls' => self::ballsTable(),
             'POST api/students/{student}/balls/preview' => self::ballsTable(),
             'POST api/sessions/{session}/plan' => ['minutes' => 30, 'has_hole' => true, 'bag' => ['tee'], 'blocks' => [self::block()], 'without' => ['pressure']],
+            'POST api/pocket/{link}/entries' => ['id' => $id(), 'kind' => 'done', 'at_ms' => $now, 'balls' => 15, 'passes' => 9, 'text' => 'Well'],
+            'POST api/students/{student}/home' => ['id' => $id(), 'kind' => 'answer', 'at_ms' => $now, 'text' => 'Slower'],
             'POST api/walk-along' => ['id' => $id()],
             'DELETE api/walk-along/{session}' => [],
             'POST api/records' => self::records(),

@@ -82,7 +82,7 @@ final class OwnershipTest extends TestCase
     {
         [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
         $this->practiceSession($owner, $this->student($owner), $this->green($owner));
-        $this->actingAs($other)->getJson('api/bench')->assertExactJson(['students' => [], 'walk_along' => null, 'greens' => [], 'sessions' => []]);
+        $this->actingAs($other)->getJson('api/bench')->assertExactJson(['students' => [], 'questions' => [], 'walk_along' => null, 'greens' => [], 'sessions' => []]);
     }
 
     private function path(string $path, Coach $owner): string

@@ -9,6 +9,7 @@ use App\Http\Resources\SessionSummaryResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Coach;
 use App\Models\PracticeSession;
+use App\Practice\HomeWork;
 use App\Practice\WalksAlong;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -24,10 +25,13 @@ final class BenchController
     /** Lay out the bench: who comes, which greens, what was done and left to do. */
     public function __invoke(#[CurrentUser] Coach $coach): JsonResponse
     {
+        $asked = HomeWork::questions($coach->bench_id);
+
         return new JsonResponse([
             'students' => StudentResource::collection($coach->students()->where('is_simulated', false)->orderBy('name')->get()),
             'greens' => GreenResource::collection($coach->greens()->where('is_simulated', false)->with('latestReading.session.student')->orderBy('name')->get()),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
+            'questions' => array_map(static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text], array_keys($asked), array_values($asked)),
             'walk_along' => WalksAlong::underWay($coach)?->id,
         ]);
     }

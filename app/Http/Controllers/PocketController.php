@@ -9,13 +9,14 @@ use App\Http\Requests\PocketRequest;
 use App\Http\Resources\PocketCardResource;
 use App\Models\PocketCard;
 use App\Models\Student;
+use App\Practice\HomeWork;
 use App\Practice\Pocket;
 use Illuminate\Http\JsonResponse;
 
 /** A student's pocket card: one printed side, and a private link to it. */
 final class PocketController
 {
-    public function __construct(private readonly Pocket $pocket)
+    public function __construct(private readonly Pocket $pocket, private readonly HomeWork $home)
     {
     }
 
@@ -52,7 +53,7 @@ final class PocketController
     {
         $card = PocketCard::behind($link) ?? abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
 
-        return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card))))
+        return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card), $this->home->of($card->student))))
             ->withHeaders(['Cache-Control' => 'private, no-store', 'Referrer-Policy' => 'no-referrer', 'X-Robots-Tag' => 'noindex']);
     }
 
@@ -60,7 +61,7 @@ final class PocketController
     private function told(Student $student, PocketCard $card, ?string $link = null): JsonResponse
     {
         return new JsonResponse([
-            'card' => new PocketCardResource($card, $student, $this->pocket->tables($student, $card)),
+            'card' => new PocketCardResource($card, $student, $this->pocket->tables($student, $card), $this->home->of($student)),
             'speed_1_m' => $card->speed_1_m,
             'speed_2_m' => $card->speed_2_m,
             'link' => $link,

@@ -15,6 +15,7 @@ final class PocketRequest extends OwnRequest
             'speed_2_m' => ['nullable', 'numeric', 'between:0.6,6.1'],
             'work_on' => ['nullable', 'string', 'max:300'],
             'home_task' => ['nullable', 'string', 'max:300'],
+            'home_balls' => ['nullable', 'integer', 'between:1,300'],
             'next_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
@@ -32,6 +33,6 @@ final class PocketRequest extends OwnRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['speed_1_m' => 'first green speed', 'speed_2_m' => 'second green speed', 'work_on' => 'thing to work on', 'home_task' => 'task at home', 'next_on' => 'next date'];
+        return ['speed_1_m' => 'first green speed', 'speed_2_m' => 'second green speed', 'work_on' => 'thing to work on', 'home_task' => 'task at home', 'home_balls' => 'count of balls', 'next_on' => 'next date'];
     }
 }

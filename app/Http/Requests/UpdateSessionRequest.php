@@ -33,9 +33,10 @@ final class UpdateSessionRequest extends OwnRequest
             'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],
             'plan' => ['sometimes', 'nullable', 'array'],
             // What of it goes on the student's pocket card.
-            'pocket' => ['sometimes', 'array:work_on,home_task,next_on'],
+            'pocket' => ['sometimes', 'array:work_on,home_task,home_balls,next_on'],
             'pocket.work_on' => ['nullable', 'string', 'max:300'],
             'pocket.home_task' => ['nullable', 'string', 'max:300'],
+            'pocket.home_balls' => ['nullable', 'integer', 'between:1,300'],
             'pocket.next_on' => ['nullable', 'date_format:Y-m-d'],
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\LookBack\StrokeTable;
+use App\Models\HomeEntry;
 use App\Models\PocketCard;
 use App\Models\Student;
 use Illuminate\Http\Request;
@@ -17,8 +18,11 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class PocketCardResource extends JsonResource
 {
-    /** @param list<StrokeTable> $tables */
-    public function __construct(PocketCard $card, private readonly Student $student, private readonly array $tables)
+    /**
+     * @param list<StrokeTable> $tables
+     * @param list<HomeEntry> $entries what was noted at home and answered, oldest first
+     */
+    public function __construct(PocketCard $card, private readonly Student $student, private readonly array $tables, private readonly array $entries)
     {
         parent::__construct($card);
     }
@@ -38,6 +42,8 @@ final class PocketCardResource extends JsonResource
             ], $this->tables),
             'work_on' => $this->resource->work_on,
             'home_task' => $this->resource->home_task,
+            'home_balls' => $this->resource->home_balls,
+            'entries' => HomeEntryResource::collection($this->entries),
             'next_on' => $this->resource->next_on?->toDateString(),
         ];
     }

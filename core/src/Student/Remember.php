@@ -6,6 +6,7 @@ namespace Amble\Core\Student;
 
 use Amble\Core\Card\CardLook;
 use Amble\Core\Check\CheckLook;
+use Amble\Core\Home\HomeLook;
 
 /** What to remember of a student today, the most pressing first: one line each. */
 final class Remember
@@ -17,12 +18,13 @@ final class Remember
      * @param list<CardLook> $cards as they were last looked at
      * @param list<CheckLook> $checks as they were last made
      * @param int|null $weeksAway since the last ball on this bench; null for somebody new
+     * @param HomeLook $home since the last ball here
      * @param string|null $task what was to be done at home
      * @param string $today "2026-11-26"
      *
      * @return list<array{string, string}> what it is about, and the line
      */
-    public static function lines(About $about, InWork $inWork, array $cards, array $checks, ?string $exception, ?int $weeksAway, ?string $task, string $today): array
+    public static function lines(About $about, InWork $inWork, array $cards, array $checks, ?string $exception, ?int $weeksAway, ?string $task, HomeLook $home, string $today): array
     {
         $lines = [];
         if ($about->lacksConsent()) {
@@ -43,6 +45,12 @@ final class Remember
         }
         if ($task !== null) {
             $lines[] = ['At home', $task];
+        }
+        if ($home->finding !== null) {
+            $lines[] = ['At home', $home->finding->sentence];
+        }
+        if ($home->question !== null) {
+            $lines[] = ['Asks', $home->question];
         }
         foreach ($inWork->faults as $fault) {
             if ($fault->isOpen) {

@@ -8,6 +8,7 @@ use Amble\Core\Card\CardLook;
 use Amble\Core\Card\SeenPoint;
 use Amble\Core\Card\ShippedCards;
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Home\HomeLook;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\PointSight;
 use Amble\Core\Student\About;
@@ -104,7 +105,7 @@ final class AboutTest extends TestCase
         $inWork = InWork::read(self::input(['focuses' => [['text' => 'One beat']], 'faults' => [['fault' => 'Up early', 'cure' => 'Count three'], ['fault' => 'Mended', 'is_open' => false]]]));
         $card = CardLook::of(ShippedCards::all()['grip'], [new SeenPoint('grip', 'wrists', PointSight::Attention, null, 'A', 1)]);
         $check = Made::look([Made::try('takeaway', ['went' => 'inside'])]);
-        $lines = Remember::lines($about, $inWork, [$card], [$check], 'Keeps the press', 2, 'Ten a day', '2026-11-26');
+        $lines = Remember::lines($about, $inWork, [$card], [$check], 'Keeps the press', 2, 'Ten a day', HomeLook::of([]), '2026-11-26');
         self::assertSame(
             ['Consent', 'Records', 'Always', 'In work', 'Lay-off', 'At home', 'Known fault', 'Grip', 'Which way does the putter go back?', 'Pictures'],
             array_column($lines, 0),
@@ -112,8 +113,8 @@ final class AboutTest extends TestCase
         self::assertSame('8 weeks without real greens (a mat): begin with the read and the pace.', $lines[4][1]);
         self::assertSame('Up early: Count three', $lines[6][1]);
         $free = About::read(self::input(['is_minor' => true, 'consent' => 'Father', 'may_be_filmed' => true, 'keep_until' => '2026-11-26']));
-        self::assertSame([], Remember::lines($free, InWork::nothing(), [], [], null, 5, null, '2026-11-26'));
-        self::assertSame(['Lay-off'], array_column(Remember::lines($free, InWork::nothing(), [], [], null, 6, null, '2026-11-26'), 0));
+        self::assertSame([], Remember::lines($free, InWork::nothing(), [], [], null, 5, null, HomeLook::of([]), '2026-11-26'));
+        self::assertSame(['Lay-off'], array_column(Remember::lines($free, InWork::nothing(), [], [], null, 6, null, HomeLook::of([]), '2026-11-26'), 0));
     }
 
     /** @param array<string, mixed> $given */

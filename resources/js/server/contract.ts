@@ -189,6 +189,13 @@ export interface Bench {
    * The simulated session that is under way.
    */
   walk_along: string | null;
+  /**
+   * Asked from home, and not answered.
+   */
+  questions: {
+    student_id: string;
+    text: string;
+  }[];
 }
 export interface Student {
   id: string;
@@ -1576,6 +1583,28 @@ export interface GuessedPutt {
   standing: GuessStanding;
 }
 /**
+ * One thing noted at home, or answered.
+ */
+export interface HomeEntry {
+  id: string;
+  kind: 'done' | 'question' | 'answer';
+  at_ms: number;
+  balls: number | null;
+  passes: number | null;
+  text: string | null;
+}
+/**
+ * What a student did and asked at home.
+ */
+export interface HomeTold {
+  entries: HomeEntry[];
+  finding: null | Finding;
+  /**
+   * The last one that nothing answers.
+   */
+  question: string | null;
+}
+/**
  * What is in work with a student.
  */
 export interface InWork {
@@ -1992,6 +2021,8 @@ export interface PocketCard {
   work_on: string | null;
   home_task: string | null;
   next_on: string | null;
+  home_balls: number | null;
+  entries: HomeEntry[];
 }
 export interface PocketTable {
   speed_m: number;

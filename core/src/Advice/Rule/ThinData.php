@@ -35,6 +35,7 @@ final class ThinData implements Rule
                 1.0,
                 'provisional',
                 'Add backstrokes shorter and longer than those already rolled.',
+                isOfRecord: true,
             ),
         };
     }

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Home\EntryKind;
+use App\Http\Requests\HomeEntryRequest;
+use App\Http\Resources\HomeEntryResource;
+use App\Http\Resources\LookResource;
+use App\Models\Coach;
+use App\Models\PocketCard;
+use App\Models\Student;
+use App\Practice\HomeWork;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+
+/** What is done and asked at home: noted behind a private link, answered by the coach. */
+final class HomeController
+{
+    public function __construct(private readonly HomeWork $home)
+    {
+    }
+
+    public function show(Student $student): JsonResponse
+    {
+        $look = $this->home->look($student, 0);
+
+        return new JsonResponse([
+            'entries' => HomeEntryResource::collection($this->home->of($student)),
+            'finding' => $look->finding === null ? null : LookResource::finding('home', $look->finding),
+            'question' => $look->question,
+        ]);
+    }
+
+    /** Answer what was asked; it reaches the student behind their link. */
+    public function answer(HomeEntryRequest $request, #[CurrentUser] Coach $coach, Student $student): JsonResponse
+    {
+        $entry = $request->entry();
+        if ($entry->kind !== EntryKind::Answer) {
+            throw InvalidInput::at('kind', 'What is done and asked is the student’s to note.');
+        }
+        $this->home->keep($student, $request->entryId(), $coach->id, $entry);
+
+        return $this->show($student);
+    }
+
+    /** Note what whoever holds the link did or asks; the link alone opens this. */
+    public function note(HomeEntryRequest $request, string $link): JsonResponse
+    {
+        $card = PocketCard::behind($link) ?? abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
+        $entry = $request->entry();
+        if ($entry->kind === EntryKind::Answer) {
+            throw InvalidInput::at('kind', 'Answers are the coach’s.');
+        }
+
+        return new JsonResponse(new HomeEntryResource($this->home->keep($card->student, $request->entryId(), $card->coach_id, $entry)));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\HomeEntry;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * One thing noted at home, or answered.
+ *
+ * @property HomeEntry $resource
+ */
+final class HomeEntryResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'kind' => $this->resource->kind,
+            'at_ms' => $this->resource->at_ms,
+            'balls' => $this->resource->balls,
+            'passes' => $this->resource->passes,
+            'text' => $this->resource->text,
+        ];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Amble\Core\Home\Entry;
+
+/**
+ * What a student did or asked at home, or what the coach answered.
+ *
+ * @property string $student_id
+ * @property string $kind
+ * @property int $at_ms when, as the device that noted it said
+ * @property int|null $balls
+ * @property int|null $passes
+ * @property string|null $text
+ */
+final class HomeEntry extends OwnedRecord
+{
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'kind', 'at_ms', 'balls', 'passes', 'text'];
+
+    public function entry(): Entry
+    {
+        return Entry::kept($this->kind, $this->at_ms, $this->balls, $this->passes, $this->text);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['at_ms' => 'integer', 'balls' => 'integer', 'passes' => 'integer'];
+    }
+}
