@@ -74,6 +74,7 @@ final class PlanController
             'for_next' => $debrief->next,
             'work_on' => $debrief->workOn,
             'home_task' => $debrief->home,
+            'home_balls' => $debrief->homeBalls,
         ]]);
     }
 

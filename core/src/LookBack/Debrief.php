@@ -19,7 +19,7 @@ final readonly class Debrief
     private const AXES = ['pace' => 'Pace', 'start' => 'Start line', 'reads' => 'Reads'];
 
     /** @param list<string> $axes a sentence each, process before outcome */
-    private function __construct(public array $axes, public ?string $workOn, public ?string $home, public string $next)
+    private function __construct(public array $axes, public ?string $workOn, public ?string $home, public ?int $homeBalls, public string $next)
     {
     }
 
@@ -45,6 +45,7 @@ final readonly class Debrief
             $axes,
             $focuses === [] ? $first?->try : implode(' ', array_map(static fn(string $focus): string => rtrim($focus, '.') . '.', $focuses)),
             $drill === null ? null : sprintf('%s, %d balls, every other day.', $drill[0], $drill[1]),
+            $drill[1] ?? null,
             $first === null ? sprintf('Begin with the %s.', $skill->words()) : sprintf('%s Look at that first, then at the %s.', $first->seen, $skill->words()),
         );
     }

@@ -60,7 +60,7 @@ export function Bench() {
       </Page>
     );
   }
-  const { students, greens, sessions } = bench.data;
+  const { students, greens, sessions, questions } = bench.data;
   const open = sessions.filter((session) => session.ended_at === null);
   return (
     <Page>
@@ -75,6 +75,7 @@ export function Bench() {
       </Row>
       <Two>
         <Stack $gap="l">
+          {questions.length > 0 && <AskedFromHome questions={questions} students={students} />}
           {open.length > 0 && <OpenSessions sessions={open} bench={bench.data} />}
           <WhoComes students={students} sessions={sessions} onStart={begin} />
         </Stack>
@@ -91,6 +92,29 @@ export function Bench() {
         </Part>
       </Two>
     </Page>
+  );
+}
+
+/** Questions that nobody answered yet. */
+function AskedFromHome({ questions, students }: Pick<BenchData, 'questions' | 'students'>) {
+  return (
+    <Part>
+      <h2>Asked from home</h2>
+      <Lines>
+        {questions.map(({ student_id, text }) => (
+          <li key={student_id}>
+            <span>
+              <strong>
+                <Name>{students.find(({ id }) => id === student_id)?.name ?? 'A student'}</Name>
+              </strong>
+              <br />
+              <em>{text}</em>
+            </span>
+            <ButtonLink to={`/students/${student_id}?part=home`}>Answer</ButtonLink>
+          </li>
+        ))}
+      </Lines>
+    </Part>
   );
 }
 

@@ -1,24 +1,38 @@
+import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { Button, Notice, Page, Row, Stack, Title } from '../design';
 import { ApiError } from '../server/api';
 import { useCardBehind } from '../server/queries';
+import { AtHomePart } from './AtHome';
+import { atHome, forgetAtHome, keepAtHome } from './athome';
 import { PocketSheet } from './PocketSheet';
 
-/** The card behind a private link, for whoever holds it: nobody signs in. */
+/** The card behind a private link, for whoever holds it: nobody signs in. It opens without a network once it was opened with one. */
 export function BehindLink() {
-  const { link } = useParams();
-  const card = useCardBehind(link ?? '');
+  const { link = '' } = useParams();
+  const [known] = useState(() => atHome(link).card);
+  const behind = useCardBehind(link, known);
+  const isGone = behind.error instanceof ApiError && behind.error.status === 404;
+  // An error leaves what was known in sight, but for a link that opens nothing any more.
+  const card = isGone ? null : (behind.data ?? (behind.isError ? known : null));
+  useEffect(() => {
+    if (isGone) {
+      forgetAtHome(link);
+    } else if (behind.data !== undefined && !behind.isPlaceholderData) {
+      keepAtHome(link, { card: behind.data });
+    }
+  }, [isGone, link, behind.data, behind.isPlaceholderData]);
   return (
     <Page>
       <Stack>
-        {card.data === undefined ? (
-          card.isError ? (
+        {card === null ? (
+          behind.isError ? (
             <>
               <Title page="No card">No card here</Title>
               <Notice kind="wrong">
-                {card.error instanceof ApiError && card.error.status === 404
+                {isGone
                   ? 'There is no card behind this link: it was withdrawn, or its time is over.'
-                  : card.error.message}
+                  : behind.error.message}
               </Notice>
             </>
           ) : (
@@ -26,8 +40,10 @@ export function BehindLink() {
           )
         ) : (
           <>
-            <Title page={`Pocket card · ${card.data.name}`}>Your pocket card</Title>
-            <PocketSheet card={card.data} />
+            <Title page={`Pocket card · ${card.name}`}>Your pocket card</Title>
+            {behind.isError && <Notice>No network: this is the card as it was here last.</Notice>}
+            <AtHomePart link={link} card={card} />
+            <PocketSheet card={card} />
             <Row>
               <Button onPress={() => window.print()}>Print it</Button>
             </Row>

@@ -23,6 +23,7 @@ import { fieldError } from '../server/api';
 import { isOfEarlierVisit, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
 import type { Pocket, Student } from '../server/types';
 import { day, readDayToCome } from '../units/dates';
+import { readNumber } from '../units/format';
 import { useUnitsOf } from '../units/useUnits';
 import { PocketSheet } from './PocketSheet';
 
@@ -84,6 +85,9 @@ interface PocketPartProps {
   pocket: Pocket;
 }
 
+/** More at a time nobody counts at home. */
+const MOST_BALLS = 300;
+
 function WhatItSays({ student, pocket }: PocketPartProps) {
   const units = useUnitsOf(student);
   const keep = useKeepPocket(student.id);
@@ -93,6 +97,7 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
   );
   const [workOn, setWorkOn] = useState(card.work_on ?? '');
   const [home, setHome] = useState(card.home_task ?? '');
+  const [balls, setBalls] = useState(card.home_balls === null ? '' : String(card.home_balls));
   const [next, setNext] = useState(card.next_on ?? '');
   const [local, setLocal] = useState<Record<string, string>>({});
   useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
@@ -110,6 +115,13 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
     if (next.trim() !== '' && nextDay === null) {
       wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
     }
+    const ballCount = balls.trim() === '' ? null : readNumber(balls);
+    if (
+      balls.trim() !== '' &&
+      (ballCount === null || !Number.isInteger(ballCount) || ballCount < 1 || ballCount > MOST_BALLS)
+    ) {
+      wrong.home_balls = `“${balls.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
+    }
     setLocal(wrong);
     if (Object.keys(wrong).length === 0) {
       keep.mutate({
@@ -117,6 +129,7 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         speed_2_m: read[1] ?? null,
         work_on: workOn.trim() === '' ? null : workOn.trim(),
         home_task: home.trim() === '' ? null : home.trim(),
+        home_balls: ballCount,
         next_on: nextDay,
       });
     }
@@ -146,6 +159,14 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         error={errorAt('work_on')}
       />
       <NoteEntry label="At home" value={home} onChange={setHome} error={errorAt('home_task')} />
+      <Entry
+        label="Balls a day of it"
+        value={balls}
+        onChange={setBalls}
+        inputMode="numeric"
+        hint="Behind the link they are counted, up to this dose."
+        error={errorAt('home_balls')}
+      />
       <Entry label="Next time" value={next} onChange={setNext} error={errorAt('next_on')} hint="3/12, say." />
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>

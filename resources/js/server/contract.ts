@@ -601,6 +601,7 @@ export interface DebriefTold {
     for_next: string;
     work_on: string | null;
     home_task: string | null;
+    home_balls: number | null;
   };
 }
 /**

@@ -6,7 +6,7 @@ import { keys } from './keys';
 import type { Pocket, PocketCard } from './types';
 
 export type PocketDraft = Pick<Pocket, 'speed_1_m' | 'speed_2_m'> &
-  Pick<PocketCard, 'work_on' | 'home_task' | 'next_on'>;
+  Pick<PocketCard, 'work_on' | 'home_task' | 'home_balls' | 'next_on'>;
 
 const keyOf = (student: string) => [...keys.looks(student), 'pocket'];
 
@@ -38,9 +38,14 @@ export function usePocketLink(student: string) {
   });
 }
 
-/** The card behind a link; it is asked for anew each time and kept nowhere. */
-export function useCardBehind(link: string) {
+/**
+ * The card behind a link, asked for anew each time.
+ *
+ * @param known as this phone last had it, for where there is no network
+ */
+export function useCardBehind(link: string, known: PocketCard | null) {
   return useQuery({
+    ...(known !== null && { placeholderData: known }),
     queryKey: ['behind', link],
     queryFn: () => request<PocketCard>('GET', `pocket/${link}`),
     gcTime: 0,

@@ -176,7 +176,12 @@ export interface SessionChange {
   note_for_next?: string | null;
   kit_word?: string | null;
   /** What of it goes on the student's pocket card. */
-  pocket?: { work_on?: string | null; home_task?: string | null; next_on?: string | null };
+  pocket?: {
+    work_on?: string | null;
+    home_task?: string | null;
+    home_balls?: number | null;
+    next_on?: string | null;
+  };
   ended?: boolean;
 }
 

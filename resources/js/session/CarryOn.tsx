@@ -214,7 +214,11 @@ function useCarried(session: Session) {
         // What is left empty here stays as it is on the card.
         const filled = {
           ...(kept(onPocket.work_on) !== null && { work_on: kept(onPocket.work_on) }),
-          ...(kept(onPocket.home_task) !== null && { home_task: kept(onPocket.home_task) }),
+          ...(kept(onPocket.home_task) !== null && {
+            home_task: kept(onPocket.home_task),
+            // A task of the coach's own has a dose of its own.
+            home_balls: pocket.home_task === undefined ? (draft?.home_balls ?? null) : null,
+          }),
           ...(nextDay !== null && { next_on: nextDay }),
         };
         void change({

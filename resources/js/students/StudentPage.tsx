@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { ButtonLink, Name, Notice, OneOf, Page, Part, Quiet, Row, Said, Stack, Title } from '../design';
 import { FoundRuns } from '../found/Found';
 import { BesidePart } from '../looks/BesidePart';
@@ -20,6 +21,7 @@ import { StrokeSpread } from '../stroke/StrokeSpread';
 import { whenOf } from '../stroke/when';
 import { useUnitsOf } from '../units/useUnits';
 import { ChecksPart } from './ChecksPart';
+import { HomePart } from './HomePart';
 import { InWorkPart } from './InWorkPart';
 import { HANDS, SCHOOLS } from './words';
 
@@ -39,6 +41,7 @@ const PARTS = [
   { value: 'beside', label: 'Side by side' },
   { value: 'checks', label: 'Checks' },
   { value: 'work', label: 'In work' },
+  { value: 'home', label: 'At home' },
   { value: 'sessions', label: 'Sessions and drills' },
 ] as const;
 
@@ -47,7 +50,9 @@ type PartKey = (typeof PARTS)[number]['value'];
 function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
   const units = useUnitsOf(student);
   const about = useAbout(student.id);
-  const [part, choose] = useState<PartKey>('time');
+  const [search] = useSearchParams();
+  const asked = PARTS.find(({ value }) => value === search.get('part'))?.value;
+  const [part, choose] = useState<PartKey>(asked ?? 'time');
   const [filter, setFilter] = useState<LookFilter>({});
   const look = useLook({ student: student.id }, filter, part === 'balls');
   const course = useCourse(student.id, filter.surface === undefined ? {} : { surface: filter.surface });
@@ -102,6 +107,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
         )}
         {part === 'checks' && <ChecksPart student={student.id} units={units} />}
         {part === 'work' && <InWorkPart student={student.id} />}
+        {part === 'home' && <HomePart student={student} />}
         {part === 'sessions' && <Rolled student={student} />}
       </Stack>
       {notes.length > 0 && <PencilNotes notes={notes} units={units} />}

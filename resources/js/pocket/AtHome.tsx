@@ -1,0 +1,161 @@
+import { useCallback, useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { Button, color, Figure, NoteEntry, Notice, Part, Quiet, Row, Said, Stack, space } from '../design';
+import { announce } from '../device/announce';
+import { EntryLines } from '../found/EntryLines';
+import { ApiError } from '../server/api';
+import { newId } from '../server/outbox';
+import { sendHome } from '../server/queries';
+import type { HomeEntry, PocketCard } from '../server/types';
+import { atHome, counted, keepAtHome, NO_BALLS, type Tally, takenBack } from './athome';
+
+const Two = styled.div`
+  display: grid; grid-template-columns: 1fr 1fr; gap: ${space.s};
+  button { min-height: 84px; font-size: 1.15rem; }
+`;
+
+/** The task at home, counted ball by ball, and a question for the coach; kept on this phone until it is sent. */
+export function AtHomePart({ link, card }: { link: string; card: PocketCard }) {
+  const home = useAtHome(link);
+  return (
+    <Stack $gap="l">
+      {card.home_task !== null && (
+        <Part>
+          <h2>At home: {card.home_task}</h2>
+          <Counting tally={home.tally} most={card.home_balls} onTally={home.setTally} onDone={home.done} />
+        </Part>
+      )}
+      <Asking onAsk={home.ask} />
+      {home.waiting.length > 0 && (
+        <Quiet role="status">
+          {home.waiting.length} not sent yet: kept on this phone, sent when there is a network.
+        </Quiet>
+      )}
+      {home.refused !== null && <Notice kind="wrong">{home.refused}</Notice>}
+      <EntryLines entries={[...card.entries, ...home.sent, ...home.waiting]} mine="You" others="Your coach" />
+    </Stack>
+  );
+}
+
+/** How long before what was not sent is tried again, milliseconds. */
+const AGAIN_MS = 15_000;
+
+function useAtHome(link: string) {
+  const [kept, setKept] = useState(() => atHome(link));
+  const [sent, setSent] = useState<HomeEntry[]>([]);
+  const [refused, setRefused] = useState<string | null>(null);
+  const change = useCallback(
+    (more: Parameters<typeof keepAtHome>[1]) => setKept(keepAtHome(link, more)),
+    [link],
+  );
+  const hasWaiting = kept.waiting.length > 0;
+  useEffect(() => {
+    const send = async () => {
+      for (const entry of atHome(link).waiting) {
+        try {
+          await sendHome(link, entry);
+          setSent((before) => [...before, entry]);
+        } catch (error) {
+          if (!(error instanceof ApiError) || error.status >= 500 || error.status === 429) {
+            return;
+          }
+          // Refused it is said, and stays out of the way of what comes behind it.
+          setRefused(`Not taken: ${Object.values(error.fields)[0] ?? error.message}`);
+        }
+        change({ waiting: atHome(link).waiting.filter(({ id }) => id !== entry.id) });
+      }
+    };
+    if (hasWaiting) {
+      void send();
+    }
+    const again = setInterval(() => void send(), AGAIN_MS);
+    window.addEventListener('online', send);
+    return () => {
+      clearInterval(again);
+      window.removeEventListener('online', send);
+    };
+  }, [link, hasWaiting, change]);
+  const note = (entry: Pick<HomeEntry, 'kind' | 'balls' | 'passes' | 'text'>, tally: Tally) => {
+    change({ tally, waiting: [...kept.waiting, { id: newId(), at_ms: Date.now(), ...entry }] });
+    announce('Kept');
+  };
+  return {
+    tally: kept.tally,
+    waiting: kept.waiting,
+    sent,
+    refused,
+    setTally: (tally: Tally) => change({ tally }),
+    done: () =>
+      note({ kind: 'done', balls: kept.tally.balls, passes: kept.tally.passes, text: null }, NO_BALLS),
+    ask: (text: string) => note({ kind: 'question', balls: null, passes: null, text }, kept.tally),
+  };
+}
+
+interface CountingProps {
+  tally: Tally;
+  /** Balls that are asked for; null where nobody said. */
+  most: number | null;
+  onTally: (tally: Tally) => void;
+  onDone: () => void;
+}
+
+function Counting({ tally, most, onTally, onDone }: CountingProps) {
+  return (
+    <Stack $gap="s">
+      <Figure aria-live="polite">
+        {tally.passes} <small>of {tally.balls} as they should</small>
+      </Figure>
+      {most !== null && (
+        <Said>
+          {tally.balls < most
+            ? `${most - tally.balls} of ${most} to go.`
+            : 'That is the dose: stop here, while it is still good practice.'}
+        </Said>
+      )}
+      <Two>
+        <Button look="main" onPress={() => onTally(counted(tally, true))}>
+          As it should
+        </Button>
+        <Button onPress={() => onTally(counted(tally, false))}>Not so</Button>
+      </Two>
+      <Row>
+        <Button look="bare" isDisabled={tally.balls === 0} onPress={() => onTally(takenBack(tally))}>
+          Take the last back
+        </Button>
+        <Button isDisabled={tally.balls === 0} onPress={onDone}>
+          Done for today
+        </Button>
+      </Row>
+    </Stack>
+  );
+}
+
+const LONGEST = 1000;
+
+function Asking({ onAsk }: { onAsk: (text: string) => void }) {
+  const [text, setText] = useState('');
+  const isLong = text.trim().length > LONGEST;
+  return (
+    <Part>
+      <h2>Ask your coach</h2>
+      <NoteEntry
+        label="A question, with its putt or its figures"
+        value={text}
+        onChange={setText}
+        error={isLong ? `At most ${LONGEST} letters.` : null}
+      />
+      <Row>
+        <Button
+          isDisabled={text.trim() === '' || isLong}
+          onPress={() => {
+            onAsk(text.trim());
+            setText('');
+          }}
+        >
+          Ask
+        </Button>
+      </Row>
+      <Quiet style={{ color: color.pencil }}>Your coach sees it, and answers here.</Quiet>
+    </Part>
+  );
+}

@@ -1,0 +1,64 @@
+/** What a student noted on their own phone and what of it is not sent yet: it outlives a reload and a lost network. */
+
+import type { HomeEntry, PocketCard } from '../server/types';
+
+/** The task as it is being counted. */
+export interface Tally {
+  balls: number;
+  passes: number;
+  /** Of each ball, in order, so that the last one can be taken back. */
+  seen: boolean[];
+}
+
+export const NO_BALLS: Tally = { balls: 0, passes: 0, seen: [] };
+
+export interface AtHome {
+  tally: Tally;
+  /** Noted and not sent yet, oldest first. */
+  waiting: HomeEntry[];
+  /** As it was last told, for a phone without a network. */
+  card: PocketCard | null;
+}
+
+const EMPTY: AtHome = { tally: NO_BALLS, waiting: [], card: null };
+
+const keyOf = (link: string) => `amble-at-home ${link}`;
+
+export function atHome(link: string): AtHome {
+  try {
+    return { ...EMPTY, ...(JSON.parse(localStorage.getItem(keyOf(link)) ?? '{}') as Partial<AtHome>) };
+  } catch {
+    return EMPTY;
+  }
+}
+
+/** @returns as it is kept now */
+export function keepAtHome(link: string, change: Partial<AtHome>): AtHome {
+  const now = { ...atHome(link), ...change };
+  try {
+    localStorage.setItem(keyOf(link), JSON.stringify(now));
+  } catch {
+    // No room, or not allowed: what is on the screen is sent all the same.
+  }
+  return now;
+}
+
+/** A link that opens nothing any more leaves nothing behind. */
+export function forgetAtHome(link: string): void {
+  localStorage.removeItem(keyOf(link));
+}
+
+export function counted(tally: Tally, isPassed: boolean): Tally {
+  return {
+    balls: tally.balls + 1,
+    passes: tally.passes + (isPassed ? 1 : 0),
+    seen: [...tally.seen, isPassed],
+  };
+}
+
+export function takenBack(tally: Tally): Tally {
+  const last = tally.seen.at(-1);
+  return last === undefined
+    ? tally
+    : { balls: tally.balls - 1, passes: tally.passes - (last ? 1 : 0), seen: tally.seen.slice(0, -1) };
+}
