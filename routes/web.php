@@ -37,6 +37,7 @@ use App\Http\Controllers\SetOutController;
 use App\Http\Controllers\StrokeReportController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\WalkAlongController;
+use App\Http\Controllers\WeekController;
 use App\Http\Middleware\AnswerUnchanged;
 use App\Http\Middleware\KeepAnswer;
 use Illuminate\Support\Facades\Route;
@@ -51,6 +52,7 @@ Route::prefix('api')->group(function (): void {
     });
     Route::get('pocket/{link}', [PocketController::class, 'behind'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
     Route::post('pocket/{link}/entries', [HomeController::class, 'note'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
+    Route::get('calendar/{token}.ics', [WeekController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
     Route::get('outbox', [ForgottenPasswordController::class, 'outbox'])->middleware('throttle:api');
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 
@@ -144,6 +146,16 @@ Route::prefix('api')->group(function (): void {
         Route::put('cards/{key}', [CardController::class, 'update'])->where('key', '[0-9A-Za-z_]{1,40}');
         Route::delete('cards/{key}', [CardController::class, 'destroy'])->where('key', '[0-9A-Za-z_]{1,40}');
 
+        Route::get('week', [WeekController::class, 'show']);
+        Route::post('bookings', [WeekController::class, 'store']);
+        Route::put('bookings/{booking}', [WeekController::class, 'update'])->can('change', 'booking');
+        Route::delete('bookings/{booking}', [WeekController::class, 'destroy'])->can('change', 'booking');
+        Route::post('bookings/{booking}/skip', [WeekController::class, 'skip'])->can('change', 'booking');
+        Route::get('calendar.ics', [WeekController::class, 'file']);
+        Route::post('calendar/feed', [WeekController::class, 'openFeed']);
+        Route::delete('calendar/feed', [WeekController::class, 'closeFeed']);
+        Route::post('calendar/preview', [WeekController::class, 'preview']);
+        Route::post('calendar', [WeekController::class, 'import']);
         Route::post('walk-along', [WalkAlongController::class, 'store']);
         Route::get('walk-along/{session}', [WalkAlongController::class, 'next'])->can('access', 'session');
         Route::delete('walk-along/{session}', [WalkAlongController::class, 'destroy'])->can('change', 'session');

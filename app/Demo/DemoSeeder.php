@@ -10,6 +10,7 @@ use Amble\Core\Simulation\SimulatedGreen;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\Benchmark;
+use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\PracticeSession;
@@ -83,6 +84,7 @@ final class DemoSeeder
             }
             $this->rounds->holdBeside($this->coach, $this->ulids->at($this->today->subDays(20)));
             $this->drills->shelve($this->coach, $this->ulids->at($this->today->subDays(20)));
+            DemoWeek::book($this->coach, $this->greens, $this->today, $this->ulids);
             foreach ($this->coach->students()->get() as $student) {
                 $this->summaries->refresh($student);
             }
@@ -99,6 +101,7 @@ final class DemoSeeder
             $bench = $old->bench;
             PracticeSession::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Benchmark::query()->where('bench_id', $bench->id)->delete();
+            Booking::query()->where('bench_id', $bench->id)->delete();
             Round::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Student::withTrashed()->where('bench_id', $bench->id)->forceDelete();
             Green::withTrashed()->where('bench_id', $bench->id)->forceDelete();

@@ -26,6 +26,7 @@ use Illuminate\Support\Str;
  * @property float|null $three_putt_inside_m three putts from inside this should not come; null while none is set
  * @property-read Bench $bench
  * @property-read Collection<int, Membership> $memberships
+ * @property string|null $calendar_hash of the private address calendars look at
  */
 final class Coach extends User
 {
@@ -36,7 +37,7 @@ final class Coach extends User
 
     protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m', 'trend_sessions', 'three_putt_inside_m'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'calendar_hash'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['unit' => Unit::Feet->value, 'trend_sessions' => 3];

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\ImmediateSqlite;
 use App\Mail\LocalOutbox;
 use App\Models\Benchmark;
+use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
@@ -80,7 +81,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         foreach ([
             Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, PocketCard::class,
-            Putter::class, OwnCard::class, KeptRead::class, GuessRow::class, HomeEntry::class,
+            Putter::class, OwnCard::class, KeptRead::class, GuessRow::class, HomeEntry::class, Booking::class,
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }

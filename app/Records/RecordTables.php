@@ -35,6 +35,7 @@ final class RecordTables
         'cards' => ['key' => 't', 'content' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
         'putters' => ['student_id' => 'k', 'name' => 't', 'length_m' => 'n', 'lie_deg' => 'n', 'loft_deg' => 'n', 'head_g' => 'n', 'sole' => 't', 'mark' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'kept_reads' => ['green_id' => 'k', 'name' => 't', 'putt' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
+        'bookings' => ['student_id' => 'k', 'green_id' => 'k', 'uid' => 't', 'title' => 't', 'starts' => 't', 'zone' => 't', 'minutes' => 'i', 'travel_minutes' => 'i', 'rule' => 't', 'skipped' => 'j', 'note' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'home_entries' => ['student_id' => 'k', 'kind' => 't', 'at_ms' => 'i', 'balls' => 'i', 'passes' => 'i', 'text' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'guesses' => ['student_id' => 'k', 'putt' => 'j', 'called_aim_m' => 'n', 'called_plays_m' => 'n', 'created_at' => 'd', 'updated_at' => 'd'],
     ];

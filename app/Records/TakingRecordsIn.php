@@ -8,10 +8,12 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Units\Length;
+use App\Calendar\CalendarText;
 use App\Http\Resources\GreenResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Bench;
 use App\Models\Benchmark;
+use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\GreenReading;
@@ -156,6 +158,7 @@ final readonly class TakingRecordsIn
         GreenReading::query()->whereKey($ids('green_readings'))->get()->each(EvidenceRoom::reading(...));
         LengthSet::query()->whereKey($ids('length_sets'))->get()->each(static fn(LengthSet $set) => array_map(static fn(float|int $metres) => Length::ofMetres($metres), $set->lengths_m));
         HomeEntry::query()->whereKey($ids('home_entries'))->get()->each(static fn(HomeEntry $row) => $row->entry());
+        CalendarText::of(Booking::query()->whereKey($ids('bookings'))->with('student', 'green')->get())->serialize();
         KeptRead::query()->whereKey($ids('kept_reads'))->get()->each(static fn(KeptRead $read) => $read->putt());
     }
 

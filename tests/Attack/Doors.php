@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Attack;
 
 use App\Models\Benchmark;
+use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\KeptRead;
 use App\Models\LengthSet;
@@ -38,7 +39,7 @@ final class Doors
             'benchmark' => Benchmark::query()->create($own + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Counted'])->id,
             'putter' => Putter::query()->create($own + ['student_id' => $somebody->id, 'name' => 'Old'])->id,
             'set' => LengthSet::query()->create($own + ['name' => 'Three', 'said' => '3, 6, 9', 'lengths_m' => [3.0, 6.0, 9.0]])->id,
-            'device' => 'ramp',
+            'device' => 'ramp', 'token' => str_repeat('a', 40), 'booking' => Booking::query()->create($own + ['student_id' => $somebody->id, 'starts' => '2026-12-03 10:00', 'zone' => 'UTC', 'minutes' => 30, 'rule' => 'FREQ=WEEKLY;COUNT=3'])->id,
             'read' => KeptRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
             'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
             'ball' => '01M4G0000000000000000000AA', 'link' => PocketCard::query()->create($own + ['student_id' => $coach->students()->create($student)->id])->open(CarbonImmutable::now()->addDay()), 'any' => 'nowhere',
@@ -131,6 +132,14 @@ final class Doors
             'POST api/sessions/{session}/plan' => ['minutes' => 30, 'has_hole' => true, 'bag' => ['tee'], 'blocks' => [self::block()], 'without' => ['pressure']],
             'POST api/pocket/{link}/entries' => ['id' => $id(), 'kind' => 'done', 'at_ms' => $now, 'balls' => 15, 'passes' => 9, 'text' => 'Well'],
             'POST api/students/{student}/home' => ['id' => $id(), 'kind' => 'answer', 'at_ms' => $now, 'text' => 'Slower'],
+            'POST api/bookings' => ['id' => $id()] + self::booking($this->ids),
+            'PUT api/bookings/{booking}' => self::booking($this->ids),
+            'POST api/bookings/{booking}/skip' => ['wall' => '2026-12-10 10:00'],
+            'DELETE api/bookings/{booking}' => [],
+            'POST api/calendar' => ['text' => self::calendar(), 'zone' => 'UTC'],
+            'POST api/calendar/preview' => ['text' => self::calendar(), 'zone' => 'UTC'],
+            'POST api/calendar/feed' => [],
+            'DELETE api/calendar/feed' => [],
             'POST api/walk-along' => ['id' => $id()],
             'DELETE api/walk-along/{session}' => [],
             'POST api/records' => self::records(),
@@ -172,7 +181,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball)\}|walk-along|\/rota|api\/reader|roll-or-chip|readings|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball|token)\}|api\/week|walk-along|\/rota|api\/reader|roll-or-chip|readings|face-and-path|what-if|/beside#', $door),
         ));
     }
 
@@ -193,6 +202,21 @@ final class Doors
             'slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => -2.0],
             'tier' => ['height_m' => 0.1, 'run_m' => 0.8, 'start_m' => 1.0], 'grain' => ['worn' => 'far', 'strength' => 0.05],
         ];
+    }
+
+    /**
+     * @param array<string, string> $ids
+     *
+     * @return array<string, mixed>
+     */
+    private static function booking(array $ids): array
+    {
+        return ['student_id' => $ids['student'], 'green_id' => $ids['green'], 'title' => null, 'starts' => '2026-12-03 10:00', 'zone' => 'Europe/Zurich', 'minutes' => 45, 'travel_minutes' => 10, 'every' => 'week', 'times' => 4, 'note' => 'Mat'];
+    }
+
+    private static function calendar(): string
+    {
+        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:one@elsewhere\r\nSUMMARY:Range\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
     }
 
     /** @return array<string, mixed> a stretch of a plan */

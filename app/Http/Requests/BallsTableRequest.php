@@ -24,7 +24,7 @@ final class BallsTableRequest extends OwnRequest
         return [
             'text' => ['required', 'string', 'max:2000000'],
             'columns' => ['sometimes', 'array', 'list', 'max:80'],
-            'day' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2019-12-31'],
+            'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2019-12-31'],
             'zone' => ['required', 'timezone:all'],
             // A speed is some green's.
             'green_id' => ['nullable', 'required_with:speed_ft', 'string', $this->onBench(Green::class)],

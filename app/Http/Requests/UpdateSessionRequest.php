@@ -37,7 +37,7 @@ final class UpdateSessionRequest extends OwnRequest
             'pocket.work_on' => ['nullable', 'string', 'max:300'],
             'pocket.home_task' => ['nullable', 'string', 'max:300'],
             'pocket.home_balls' => ['nullable', 'integer', 'between:1,300'],
-            'pocket.next_on' => ['nullable', 'date_format:Y-m-d'],
+            'pocket.next_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,
         ];

@@ -38,6 +38,7 @@ const GuessScreen = later(async () => (await import('../reader/GuessScreen')).Gu
 const Greens = later(async () => (await import('../greens/Greens')).Greens);
 const Ledger = later(async () => (await import('../ledger/Ledger')).Ledger);
 const RunScreen = later(async () => (await import('../running/RunScreen')).RunScreen);
+const WeekScreen = later(async () => (await import('../week/WeekScreen')).WeekScreen);
 const SessionScreen = later(async () => (await import('./SessionScreen')).SessionScreen);
 const StudentPage = later(async () => (await import('../students/StudentPage')).StudentPage);
 const StudentScreen = later(async () => (await import('../students/StudentForm')).StudentScreen);
@@ -102,6 +103,7 @@ const router = createBrowserRouter([
               { path: 'sessions/:id/drills/:key', element: <SetOutScreen /> },
               { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
               { path: 'greens', element: <Greens /> },
+              { path: 'week', element: <WeekScreen /> },
               { path: 'reader', element: <ReaderScreen /> },
               { path: 'ledger', element: <Ledger /> },
               { path: 'settings', element: <Settings /> },

@@ -17,7 +17,7 @@ const Bar = styled.header`
   nav a { display: inline-flex; align-items: center; min-height: ${touch}; padding: 0 12px; color: ${color.ink}; text-decoration: none; }
   nav a[aria-current] { font-weight: 700; box-shadow: inset 0 -3px ${color.ink}; }
   /* On a phone the drill needs the room; the footpath and the foot of the page lead out of it. */
-  ${narrow} { &[data-rolling] { display: none; } padding: 0 ${space.s}; gap: 0; nav a { padding: 0 2px; font-size: 0.84rem; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
+  ${narrow} { &[data-rolling] { display: none; } padding: 0 ${space.s}; gap: 0; nav a { padding: 0 1px; font-size: 0.77rem; } strong { display: none; } nav { margin: 0; flex: 1; justify-content: space-between; } }
 `;
 
 const Skip = styled.a`
@@ -38,6 +38,7 @@ const Foot = styled.footer`
 
 const PLACES = [
   { to: '/', label: 'Bench' },
+  { to: '/week', label: 'Week' },
   { to: '/students', label: 'Students' },
   { to: '/greens', label: 'Greens' },
   { to: '/drills', label: 'Drills' },

@@ -23,9 +23,9 @@ import {
   wide,
 } from '../design';
 import { wayBack } from '../device/stand';
-import { startSession, useBench, useTakeAlong } from '../server/queries';
+import { lastNote, startSession, useBench, useTakeAlong, useWeek } from '../server/queries';
 import type { Bench as BenchData, Green, SessionSummary, Student } from '../server/types';
-import { clock, day } from '../units/dates';
+import { clock, day, isoDay } from '../units/dates';
 import { greenWords } from '../units/reading';
 import { useUnits } from '../units/useUnits';
 
@@ -75,6 +75,7 @@ export function Bench() {
       </Row>
       <Two>
         <Stack $gap="l">
+          <Today students={students} sessions={sessions} />
           {questions.length > 0 && <AskedFromHome questions={questions} students={students} />}
           {open.length > 0 && <OpenSessions sessions={open} bench={bench.data} />}
           <WhoComes students={students} sessions={sessions} onStart={begin} />
@@ -92,6 +93,44 @@ export function Bench() {
         </Part>
       </Two>
     </Page>
+  );
+}
+
+/** Who comes today by time, with what was noted for it. */
+function Today({ students, sessions }: Pick<BenchData, 'students' | 'sessions'>) {
+  const today = isoDay(new Date());
+  const items = useWeek(today, 1).data?.items.filter(({ day: on }) => on === today) ?? [];
+  const navigate = useNavigate();
+  return items.length === 0 ? null : (
+    <Part>
+      <h2>Today</h2>
+      <Lines>
+        {items.map(({ booking, time, wall, clashes }) => (
+          <li key={`${booking.id} ${wall}`}>
+            <span>
+              <strong>
+                {time}{' '}
+                <Name>{students.find(({ id }) => id === booking.student_id)?.name ?? booking.name}</Name>
+              </strong>
+              , {booking.minutes} min{booking.place === null ? '' : `, ${booking.place}`}
+              <br />
+              {clashes.length > 0 && <Quiet as="span">{clashes.join(' ')} </Quiet>}
+              <em>{lastNote(booking.student_id, sessions) ?? booking.note}</em>
+            </span>
+            <Button
+              aria-label={`Start with ${booking.name}`}
+              onPress={() =>
+                void navigate(
+                  `/sessions/${startSession({ student_id: booking.student_id, green_id: booking.green_id, minutes: booking.minutes })}/arrive`,
+                )
+              }
+            >
+              Start
+            </Button>
+          </li>
+        ))}
+      </Lines>
+    </Part>
   );
 }
 

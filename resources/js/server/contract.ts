@@ -310,6 +310,39 @@ export interface Benchmark {
   source: string;
   sample: number | null;
 }
+/**
+ * Who comes when and where.
+ */
+export interface Booking {
+  id: string;
+  student_id: string | null;
+  green_id: string | null;
+  name: string;
+  place: string | null;
+  title: string | null;
+  /**
+   * As the clock on the wall says it; null while it waits for a time.
+   */
+  starts: string | null;
+  zone: string;
+  minutes: number;
+  travel_minutes: number;
+  rule: string | null;
+  note: string | null;
+}
+/**
+ * What a calendar brought, or would bring.
+ */
+export interface CalendarTaken {
+  new: number;
+  changed: number;
+  same: number;
+  refused: {
+    event: string;
+    reason: string;
+  }[];
+  refused_count: number;
+}
 export interface CallOut {
   /**
    * 0-based, in the order the drill lists them.
@@ -1262,6 +1295,12 @@ export interface FaceAndPath {
   turn_stroke_deg: number | null;
   turn_face_deg: number | null;
   caution: string;
+}
+/**
+ * The private address of the calendar; told once.
+ */
+export interface Feed {
+  path: string;
 }
 export interface Feel {
   n: number;
@@ -2769,4 +2808,24 @@ export interface WalkNext {
     };
     ends: boolean;
   };
+}
+/**
+ * Bookings over some days.
+ */
+export interface Week {
+  items: {
+    booking: Booking;
+    day: string;
+    /**
+     * On the coach’s own clock.
+     */
+    time: string;
+    /**
+     * In the booking’s zone, as it is kept.
+     */
+    wall: string;
+    clashes: string[];
+  }[];
+  waiting: Booking[];
+  has_feed: boolean;
 }

@@ -108,6 +108,7 @@ export {
   addStudent,
   doubtsAbout,
   type GreenDraft,
+  lastNote,
   type ReadingDraft,
   type SessionChange,
   type SessionSight,
@@ -124,3 +125,4 @@ export {
   useTakeAlong,
   useWhatIf,
 } from './sessionQueries';
+export { type BookingDraft, useBooking, useFeed, useTakeCalendar, useWeek } from './weekQueries';

@@ -17,6 +17,7 @@ import type {
   RollDoubt,
   SeenKind,
   Session,
+  SessionSummary,
   StrokeReport,
   StrokeTable,
   Student,
@@ -230,7 +231,11 @@ export function useKeepReading(sessionId: string) {
 }
 
 /** Begins a session under an id made here. @returns the id */
-export function startSession(start: { student_id?: string | null; green_id?: string | null }): string {
+export function startSession(start: {
+  student_id?: string | null;
+  green_id?: string | null;
+  minutes?: number | null;
+}): string {
   const id = newId();
   void outbox.write(id, {
     method: 'POST',
@@ -239,6 +244,14 @@ export function startSession(start: { student_id?: string | null; green_id?: str
     what: 'The session',
   });
   return id;
+}
+
+/** What was noted for next time when a student last came; null where nothing was. */
+export function lastNote(student: string | null, sessions: readonly SessionSummary[]): string | null {
+  const last = sessions.find(
+    ({ student_id, note_for_next }) => student !== null && student_id === student && note_for_next !== null,
+  );
+  return last?.note_for_next ?? null;
 }
 
 export type StudentDraft = Omit<Student, 'id'>;

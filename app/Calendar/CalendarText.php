@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use Amble\Core\Exception\InvalidInput;
+use App\Models\Booking;
+use Carbon\CarbonImmutable;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\InvalidDataException;
+use Sabre\VObject\ParseException;
+use Sabre\VObject\Property\ICalendar\DateTime as TimeProperty;
+use Sabre\VObject\Reader;
+use Sabre\VObject\Recur\MaxInstancesExceededException;
+use Sabre\VObject\Recur\NoInstancesException;
+
+/** Bookings as a calendar (iCalendar, RFC 5545) and back; recurrence and the change of the clocks are the library's. */
+final class CalendarText
+{
+    private const PRODUCT = '-//Amble//Amble//EN';
+    private const LONGEST = 1_000_000;
+    private const MOST = 2_000;
+
+    /** @param iterable<Booking> $bookings those without a time are left out: a calendar has no place for them */
+    public static function of(iterable $bookings): VCalendar
+    {
+        $calendar = new VCalendar(['PRODID' => self::PRODUCT, 'CALSCALE' => 'GREGORIAN']);
+        foreach ($bookings as $booking) {
+            if ($booking->starts === null) {
+                continue;
+            }
+            $starts = self::local($booking->starts, $booking->zone);
+            $event = $calendar->createComponent('VEVENT', [
+                'UID' => $booking->uid,
+                'DTSTAMP' => $booking->updated_at->toDateTimeImmutable()->setTimezone(new \DateTimeZone('UTC')),
+                'SUMMARY' => $booking->summary(),
+                'DTSTART' => $starts,
+                'DURATION' => "PT{$booking->minutes}M",
+            ] + array_filter(['LOCATION' => $booking->green?->name, 'DESCRIPTION' => $booking->note, 'RRULE' => $booking->rule]));
+            foreach ($booking->skipped as $skipped) {
+                $event->add('EXDATE', self::local($skipped, $booking->zone));
+            }
+            $calendar->add($event);
+        }
+
+        return $calendar;
+    }
+
+    /**
+     * Every time of these bookings in a stretch, by booking.
+     *
+     * @param iterable<Booking> $bookings
+     *
+     * @return array<string, list<CarbonImmutable>> in the booking's zone, by uid, in order
+     */
+    public static function times(iterable $bookings, CarbonImmutable $from, CarbonImmutable $to): array
+    {
+        $times = [];
+        foreach ($bookings as $booking) {
+            try {
+                $expanded = self::of([$booking])->expand($from->toDateTimeImmutable(), $to->toDateTimeImmutable());
+            } catch (NoInstancesException|MaxInstancesExceededException|InvalidDataException) {
+                continue;
+            }
+            foreach ($expanded->select('VEVENT') as $event) {
+                $start = $event->select('DTSTART')[0] ?? null;
+                if ($start instanceof TimeProperty) {
+                    $times[$booking->uid][] = CarbonImmutable::instance($start->getDateTime())->setTimezone($booking->zone);
+                }
+            }
+        }
+
+        return $times;
+    }
+
+    /**
+     * What a calendar from elsewhere says, event by event.
+     *
+     * @return array{list<ToldEvent>, list<array{event: string, reason: string}>} with those that cannot be used, and why
+     *
+     * @throws InvalidInput If it is no calendar at all.
+     */
+    public static function read(string $text, string $zone): array
+    {
+        if (strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8')) {
+            throw InvalidInput::at('text', 'This is no calendar: it is too long, or no text.');
+        }
+
+        try {
+            $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
+        } catch (ParseException|\ValueError|\TypeError) {
+            throw InvalidInput::at('text', 'This is no calendar: it cannot be read as iCalendar.');
+        }
+        if (!$calendar instanceof VCalendar) {
+            throw InvalidInput::at('text', 'This is no calendar: it holds something else.');
+        }
+        $events = $calendar->select('VEVENT');
+        if (count($events) > self::MOST) {
+            throw InvalidInput::at('text', sprintf('At most %d events are taken at once.', self::MOST));
+        }
+        $told = $refused = [];
+        foreach ($events as $event) {
+            assert($event instanceof VEvent);
+
+            try {
+                $one = ToldEvent::read($event, $zone);
+                $told[$one->uid] = $one;
+            } catch (\Exception $error) {
+                $refused[] = ['event' => mb_substr(trim((string) ($event->SUMMARY ?? $event->UID ?? 'An event without a name')), 0, 80), 'reason' => $error instanceof InvalidInput ? $error->getMessage() : 'Its time or its rule cannot be read.'];
+            }
+        }
+
+        return [array_values($told), $refused];
+    }
+
+    /** @param string $wall "2026-12-03 10:00" */
+    public static function local(string $wall, string $zone): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($wall, new \DateTimeZone($zone));
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use Amble\Core\Exception\InvalidInput;
+use Carbon\CarbonImmutable;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\DateTimeParser;
+use Sabre\VObject\Property;
+use Sabre\VObject\Property\ICalendar\DateTime as TimeProperty;
+use Sabre\VObject\Recur\RRuleIterator;
+
+/** One event of a calendar from elsewhere, as a booking has it. Immutable. */
+final readonly class ToldEvent
+{
+    private const LONGEST_MINUTES = 1_440;
+
+    /** @param list<string> $skipped as the clock on the wall says it */
+    private function __construct(
+        public string $uid,
+        public string $summary,
+        public ?string $place,
+        public string $starts,
+        public string $zone,
+        public int $minutes,
+        public ?string $rule,
+        public array $skipped,
+        public ?string $note,
+    ) {
+    }
+
+    /** @throws InvalidInput If it is no session: of a whole day, without an end, or changed only for one of its days. */
+    public static function read(VEvent $event, string $zone): self
+    {
+        $start = self::property($event, 'DTSTART');
+        $uid = trim((string) self::property($event, 'UID'));
+        if (!$start instanceof TimeProperty || $uid === '' || mb_strlen($uid) > 200) {
+            throw InvalidInput::at('event', 'It has no start, or no name of its own (UID).');
+        }
+        if (!$start->hasTime()) {
+            throw InvalidInput::at('event', 'It lasts whole days: that is no session.');
+        }
+        if (isset($event->{'RECURRENCE-ID'})) {
+            throw InvalidInput::at('event', 'It changes one day of a repeated event; move that day here by hand.');
+        }
+        // A floating time is the coach's own wall clock.
+        $at = CarbonImmutable::instance($start->getDateTime(new \DateTimeZone($zone)));
+        $own = self::zoneOf($at, $zone);
+        $minutes = self::minutes($event, $start, $zone);
+        if ($minutes < 1 || $minutes > self::LONGEST_MINUTES) {
+            throw InvalidInput::at('event', 'It lasts less than a minute, or more than a day.');
+        }
+        $rule = isset($event->RRULE) ? (string) $event->RRULE : null;
+        if ($rule !== null) {
+            if (preg_match('/(^|;)FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)(;|$)/', $rule) !== 1) {
+                throw InvalidInput::at('event', 'It repeats by no rule of days, weeks, months or years.');
+            }
+            // The library refuses what is no rule.
+            new RRuleIterator($rule, $at->toDateTimeImmutable());
+        }
+
+        return new self(
+            $uid,
+            mb_substr(trim((string) ($event->SUMMARY ?? 'A session')), 0, 120),
+            isset($event->LOCATION) ? mb_substr(trim((string) $event->LOCATION), 0, 120) : null,
+            $at->setTimezone($own)->format('Y-m-d H:i'),
+            $own,
+            $minutes,
+            $rule === null ? null : mb_substr($rule, 0, 200),
+            self::skipped($event, $own),
+            isset($event->DESCRIPTION) ? mb_substr(trim((string) $event->DESCRIPTION), 0, 500) : null,
+        );
+    }
+
+    private static function property(VEvent $event, string $name): ?Property
+    {
+        $first = $event->select($name)[0] ?? null;
+
+        return $first instanceof Property ? $first : null;
+    }
+
+    private static function minutes(VEvent $event, TimeProperty $start, string $zone): int
+    {
+        $from = $start->getDateTime(new \DateTimeZone($zone));
+        $end = self::property($event, 'DTEND');
+        if ($end instanceof TimeProperty) {
+            return intdiv($end->getDateTime(new \DateTimeZone($zone))->getTimestamp() - $from->getTimestamp(), 60);
+        }
+        if (!isset($event->DURATION)) {
+            throw InvalidInput::at('event', 'It has no end.');
+        }
+
+        $duration = DateTimeParser::parseDuration((string) $event->DURATION);
+
+        return $duration instanceof \DateInterval ? intdiv($from->add($duration)->getTimestamp() - $from->getTimestamp(), 60) : 0;
+    }
+
+    /** A named zone stays; a bare offset becomes the coach's zone, where the same moment has another wall clock. */
+    private static function zoneOf(CarbonImmutable $at, string $zone): string
+    {
+        $name = $at->getTimezone()->getName();
+
+        return in_array($name, \DateTimeZone::listIdentifiers(), true) && $name !== 'UTC' ? $name : $zone;
+    }
+
+    /** @return list<string> */
+    private static function skipped(VEvent $event, string $zone): array
+    {
+        $skipped = [];
+        foreach ($event->select('EXDATE') as $property) {
+            if ($property instanceof TimeProperty) {
+                foreach ($property->getDateTimes(new \DateTimeZone($zone)) as $time) {
+                    $skipped[] = CarbonImmutable::instance($time)->setTimezone($zone)->format('Y-m-d H:i');
+                }
+            }
+        }
+
+        return $skipped;
+    }
+}

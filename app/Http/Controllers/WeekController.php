@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Amble\Core\Exception\InvalidInput;
+use App\Calendar\CalendarText;
+use App\Calendar\Week;
+use App\Http\Requests\BookingRequest;
+use App\Http\Requests\CalendarRequest;
+use App\Http\Requests\WeekRequest;
+use App\Http\Resources\BookingResource;
+use App\Models\Booking;
+use App\Models\Coach;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Who comes when: bookings, and calendars out and in. */
+final class WeekController
+{
+    /** As many letters cannot be guessed. */
+    private const LETTERS = 40;
+
+    public function show(WeekRequest $request): JsonResponse
+    {
+        $coach = $request->coach();
+        $zone = $request->string('zone')->toString();
+
+        return new JsonResponse([
+            'items' => array_map(static fn(array $item): array => [
+                'booking' => new BookingResource($item['booking']),
+                'day' => $item['at']->setTimezone($zone)->toDateString(),
+                'time' => $item['at']->setTimezone($zone)->format('H:i'),
+                'wall' => $item['at']->format('Y-m-d H:i'),
+                'clashes' => $item['clashes'],
+            ], Week::items($coach, $request->from(), $request->until())),
+            'waiting' => BookingResource::collection(Booking::query()->with('student', 'green')->where('bench_id', $coach->bench_id)->where('starts', null)->get()->sortBy('id')->values()),
+            'has_feed' => $coach->calendar_hash !== null,
+        ]);
+    }
+
+    /** Keep a booking under the client's id; the same id again answers with what is there. */
+    public function store(BookingRequest $request): BookingResource
+    {
+        $coach = $request->coach();
+
+        return new BookingResource(Booking::once($request->clientId(), $coach->bench_id, static fn(): Booking => Booking::query()->create(
+            $request->columns() + array_filter(['id' => $request->clientId()]) + ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id],
+        )));
+    }
+
+    public function update(BookingRequest $request, Booking $booking): BookingResource
+    {
+        $booking->update($request->columns());
+
+        return new BookingResource($booking->refresh());
+    }
+
+    public function destroy(Booking $booking): Response
+    {
+        $booking->delete();
+
+        return response()->noContent();
+    }
+
+    /** One time of a repeated booking falls out. */
+    public function skip(Request $request, Booking $booking): BookingResource
+    {
+        $fields = $request->validate(['wall' => ['bail', 'required', 'string', 'date_format:Y-m-d H:i']], ['wall.*' => 'Say which time falls out: 2026-12-03 10:00.']);
+        $booking->update(['skipped' => array_values(array_unique([...$booking->skipped, $fields['wall']]))]);
+
+        return new BookingResource($booking);
+    }
+
+    public function file(#[CurrentUser] Coach $coach): Response
+    {
+        return self::calendar($coach);
+    }
+
+    /** Make a private address for calendars to look at; the one before opens nothing any more. */
+    public function openFeed(#[CurrentUser] Coach $coach): JsonResponse
+    {
+        $token = Str::random(self::LETTERS);
+        $coach->forceFill(['calendar_hash' => hash('sha256', $token)])->save();
+
+        return new JsonResponse(['path' => "/api/calendar/$token.ics"]);
+    }
+
+    public function closeFeed(#[CurrentUser] Coach $coach): Response
+    {
+        $coach->forceFill(['calendar_hash' => null])->save();
+
+        return response()->noContent();
+    }
+
+    /** The calendar for whoever holds its address. */
+    public function feed(string $token): Response
+    {
+        return self::calendar(Coach::query()->where('calendar_hash', hash('sha256', $token))->get()->first() ?? abort(404, 'There is no calendar at this address: it was withdrawn.'));
+    }
+
+    /** Tell what a calendar would bring; nothing is kept. */
+    public function preview(CalendarRequest $request): JsonResponse
+    {
+        return $this->take($request, true);
+    }
+
+    public function import(CalendarRequest $request): JsonResponse
+    {
+        return $this->take($request, false);
+    }
+
+    private function take(CalendarRequest $request, bool $isTrial): JsonResponse
+    {
+        [$events, $refused] = CalendarText::read($request->string('text')->toString(), $request->string('zone')->toString());
+        if ($events === [] && $refused === []) {
+            throw InvalidInput::at('text', 'There is no event in this calendar.');
+        }
+
+        return new JsonResponse(Week::take($request->coach(), $events, $isTrial) + ['refused' => array_slice($refused, 0, 20), 'refused_count' => count($refused)]);
+    }
+
+    private static function calendar(Coach $coach): Response
+    {
+        return response(CalendarText::of(Week::bookings($coach))->serialize(), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="amble.ics"',
+            'Cache-Control' => 'private, no-store',
+            'Last-Modified' => CarbonImmutable::now()->toRfc7231String(),
+            'X-Robots-Tag' => 'noindex',
+        ]);
+    }
+}

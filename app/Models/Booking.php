@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Str;
+
+/**
+ * Who comes when and where: once, or again and again; without a time it waits for one.
+ *
+ * @property string|null $student_id
+ * @property string|null $green_id
+ * @property string $uid in calendars
+ * @property string|null $title where it is no student's
+ * @property string|null $starts as the clock on the wall says it, "2026-12-03 10:00"; null while it waits for a time
+ * @property string $zone of that clock
+ * @property int $minutes
+ * @property int $travel_minutes to get there from another place
+ * @property string|null $rule of recurrence (RFC 5545): "FREQ=WEEKLY;COUNT=6"
+ * @property list<string> $skipped times of it that fall out, likewise
+ * @property string|null $note
+ * @property CarbonImmutable $updated_at
+ * @property-read Student|null $student
+ * @property-read Green|null $green
+ */
+final class Booking extends OwnedRecord
+{
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'uid', 'title', 'starts', 'zone', 'minutes', 'travel_minutes', 'rule', 'skipped', 'note'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['skipped' => '[]', 'travel_minutes' => 0];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $booking): void {
+            $booking->uid ??= Str::ulid() . '@amble.invalid';
+        });
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        $of = $this->belongsTo(Student::class);
+        $of->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $of;
+    }
+
+    /** @return BelongsTo<Green, $this> */
+    public function green(): BelongsTo
+    {
+        $of = $this->belongsTo(Green::class);
+        $of->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $of;
+    }
+
+    /** What it is called in a calendar. */
+    public function summary(): string
+    {
+        return $this->student->name ?? $this->title ?? 'A session';
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['minutes' => 'integer', 'travel_minutes' => 'integer', 'skipped' => 'array', 'updated_at' => 'immutable_datetime'];
+    }
+}

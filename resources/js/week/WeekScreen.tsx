@@ -1,0 +1,189 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import {
+  Button,
+  color,
+  Name,
+  Notice,
+  narrow,
+  Page,
+  Part,
+  Quiet,
+  Row,
+  Said,
+  Stack,
+  space,
+  Title,
+  type,
+  wide,
+} from '../design';
+import { lastNote, startSession, useBench, useBooking, useWeek } from '../server/queries';
+import type { Booking, Week } from '../server/types';
+import { isoDay } from '../units/dates';
+import { BookingForm } from './BookingForm';
+import { CalendarPart } from './CalendarPart';
+
+const DAYS = 7;
+
+/** A week is a path of seven days; each visit stands on its day, as high as it is long. */
+const Path = styled.ol`
+  list-style: none; margin: 0; padding: 0; display: grid; gap: 0;
+  & > li { padding: ${space.s} 0 ${space.s} ${space.m}; border-left: 4px dotted ${color.edge}; min-width: 0; }
+  & > li[data-today] { border-left: 4px solid ${color.copper}; }
+  h2 { font: 600 1.05rem ${type.serif}; border: 0; padding: 0; }
+  ${wide} {
+    grid-template-columns: repeat(7, minmax(0, 1fr)); border-top: 4px dotted ${color.edge};
+    & > li, & > li[data-today] { border-left: 1px solid ${color.rule}; padding: ${space.s}; min-height: 320px; }
+    & > li[data-today] { box-shadow: inset 0 4px 0 ${color.copper}; }
+  }
+`;
+
+const Visit = styled.article`
+  margin-top: ${space.s}; padding: 8px 10px; background: ${color.leaf}; border: 1.5px solid ${color.edge}; border-radius: 6px; display: grid; gap: 2px; min-width: 0;
+  time { font: 700 1.05rem ${type.sans}; }
+  strong { overflow-wrap: anywhere; }
+  [data-clash] { color: ${color.warn}; font-weight: 700; font-size: 0.95rem; }
+  &[data-clashes] { border-color: ${color.warn}; border-width: 2.5px; }
+  button { justify-content: flex-start; padding: 0; min-height: 40px; }
+  ${narrow} { max-width: 420px; }
+`;
+
+/** Who comes this week, what clashes, who waits for a time, and calendars out and in. */
+export function WeekScreen() {
+  const [from, setFrom] = useState(() => isoDay(monday(new Date())));
+  const week = useWeek(from, DAYS);
+  const [opened, open] = useState<{ booking: Booking | null; day: string } | null>(null);
+  const go = (weeks: number) => setFrom(isoDay(later(from, 7 * weeks)));
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page="Week">{spanWords(from)}</Title>
+          <Row $gap="s">
+            <Button onPress={() => go(-1)}>The week before</Button>
+            <Button onPress={() => setFrom(isoDay(monday(new Date())))}>This week</Button>
+            <Button onPress={() => go(1)}>The week after</Button>
+            <Button look="main" onPress={() => open({ booking: null, day: isoDay(new Date()) })}>
+              Book a time
+            </Button>
+          </Row>
+        </Row>
+        {opened !== null && (
+          <BookingForm
+            key={opened.booking?.id ?? 'new'}
+            booking={opened.booking}
+            day={opened.day}
+            onClose={() => open(null)}
+          />
+        )}
+        {week.isError && <Notice kind="wrong">{week.error.message}</Notice>}
+        {week.data === undefined ? (
+          !week.isError && <p>Opening the week …</p>
+        ) : (
+          <>
+            <Path aria-label="Days">
+              {Array.from({ length: DAYS }, (_, day) => isoDay(later(from, day))).map((day) => (
+                <DayOf key={day} day={day} week={week.data} onOpen={(booking) => open({ booking, day })} />
+              ))}
+            </Path>
+            <Waiting week={week.data} onOpen={(booking) => open({ booking, day: isoDay(new Date()) })} />
+            <CalendarPart hasFeed={week.data.has_feed} />
+          </>
+        )}
+      </Stack>
+    </Page>
+  );
+}
+
+interface DayProps {
+  day: string;
+  week: Week;
+  onOpen: (booking: Booking) => void;
+}
+
+function DayOf({ day, week, onOpen }: DayProps) {
+  const navigate = useNavigate();
+  const bench = useBench();
+  const booking = useBooking();
+  const items = week.items.filter((item) => item.day === day);
+  const noteOf = (student: string | null) => lastNote(student, bench.data?.sessions ?? []);
+  const begin = ({ student_id, green_id, minutes }: Booking) =>
+    void navigate(`/sessions/${startSession({ student_id, green_id, minutes })}/arrive`);
+  return (
+    <li data-today={day === isoDay(new Date()) || undefined}>
+      <h2>{dayWords(day)}</h2>
+      {items.length === 0 && <Quiet>Free.</Quiet>}
+      {items.map(({ booking: each, time, wall, clashes }) => (
+        <Visit key={`${each.id} ${wall}`} data-clashes={clashes.length > 0 || undefined}>
+          <time>
+            {time}, {each.minutes} min
+          </time>
+          <strong>
+            <Name>{each.name}</Name>
+          </strong>
+          {each.place !== null && <Quiet>{each.place}</Quiet>}
+          {clashes.map((clash) => (
+            <span key={clash} data-clash>
+              {clash}
+            </span>
+          ))}
+          {each.note !== null && <Quiet>{each.note}</Quiet>}
+          {each.student_id !== null && noteOf(each.student_id) !== null && (
+            <Said>{noteOf(each.student_id)}</Said>
+          )}
+          <Row $gap="s">
+            <Button look="bare" aria-label={`Start with ${each.name}`} onPress={() => begin(each)}>
+              Start
+            </Button>
+            <Button look="bare" aria-label={`Change ${each.name}`} onPress={() => onOpen(each)}>
+              Change
+            </Button>
+            {each.rule !== null && (
+              <Button
+                look="bare"
+                aria-label={`${each.name} falls out on ${dayWords(day)}`}
+                onPress={() => booking.mutate({ act: 'skip', id: each.id, wall })}
+              >
+                Falls out
+              </Button>
+            )}
+          </Row>
+        </Visit>
+      ))}
+    </li>
+  );
+}
+
+function Waiting({ week, onOpen }: { week: Week; onOpen: (booking: Booking) => void }) {
+  return week.waiting.length === 0 ? null : (
+    <Part>
+      <h2>Waiting for a time</h2>
+      {week.waiting.map((each) => (
+        <Row key={each.id}>
+          <strong>{each.name}</strong>
+          <Quiet>{each.minutes} min</Quiet>
+          <Button onPress={() => onOpen(each)}>Give a time</Button>
+        </Row>
+      ))}
+    </Part>
+  );
+}
+
+function monday(day: Date): Date {
+  return new Date(day.getFullYear(), day.getMonth(), day.getDate() - ((day.getDay() + 6) % 7));
+}
+
+/** @param day "2026-12-03" */
+function later(day: string, days: number): Date {
+  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+  return new Date(year, month - 1, date + days);
+}
+
+function dayWords(day: string): string {
+  return later(day, 0).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+}
+
+function spanWords(from: string): string {
+  return `${dayWords(from)} to ${dayWords(isoDay(later(from, DAYS - 1)))}`;
+}

@@ -1,0 +1,57 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { onOwnServer } from './own';
+import { expectAccessible, openDemo, pick } from './people';
+
+onOwnServer(8495);
+
+test('a time is booked, clashes are said, one of a series falls out, and the calendar goes out and comes in the same', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await page.getByRole('link', { name: 'Week' }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting for a time' })).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'Book a time' }).click();
+  await pick(page, 'Who', 'Jun Petterkin');
+  await page.getByLabel('Time', { exact: true }).fill('25:90');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('“25:90” is not a time. Type 10:30.')).toBeVisible();
+  // In the middle of Ilse’s hour, every week.
+  await page.getByLabel('Time', { exact: true }).fill('10:15');
+  await page.getByText('Every week', { exact: true }).click();
+  await page.getByLabel('How many times').fill('3');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  const visits = page.getByRole('article').filter({ hasText: 'Jun Petterkin' });
+  await expect(visits.filter({ hasText: '10:15' })).toContainText('It overlaps with Ilse Varnholt.');
+  await visits
+    .filter({ hasText: '10:15' })
+    .getByRole('button', { name: /falls out/ })
+    .click();
+  await expect(visits.filter({ hasText: '10:15' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'The week after' }).click();
+  await expect(visits.filter({ hasText: '10:15' })).toBeVisible();
+
+  // Who waits is given a time by typing it.
+  await page.getByRole('button', { name: 'Give a time' }).click();
+  await page.getByRole('textbox', { name: 'Day' }).fill('24/12');
+  await page.getByLabel('Time', { exact: true }).fill('9:30');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting for a time' })).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Calendars out and in' }).click();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'All of it as a calendar file' }).click();
+  const file = await (await saving).path();
+  expect(readFileSync(file, 'utf8')).toContain('SUMMARY:Jun Petterkin');
+  await page.setInputFiles('input[type=file]', file);
+  await expect(page.getByText(/It would bring: 0 new, 0 changed, 7 as they are here\./)).toBeVisible();
+  await page.setInputFiles('input[type=file]', {
+    name: 'x.ics',
+    mimeType: 'text/calendar',
+    buffer: Buffer.from('no calendar'),
+  });
+  await expect(page.getByText(/This is no calendar: .* Nothing was taken in\./)).toBeVisible();
+});

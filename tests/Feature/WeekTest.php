@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Calendar\CalendarText;
+use App\Models\Booking;
+use App\Models\Coach;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Sabre\VObject\Node;
+use Tests\TestCase;
+
+/** Bookings that stay at their hour when clocks change, clashes said, and calendars out and in. */
+final class WeekTest extends TestCase
+{
+    private Coach $coach;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = $this->coach();
+        $this->actingAs($this->coach);
+    }
+
+    public function testAWeeklyHourStaysAtItsHourWhenTheClocksChangeAndOneOfItFallsOut(): void
+    {
+        $student = $this->student($this->coach);
+        $booking = $this->book(['student_id' => $student->id, 'starts' => '2026-10-22 10:00', 'every' => 'week', 'times' => 3]);
+        $month = $this->week('2026-10-19', 31);
+        self::assertSame([['2026-10-22', '10:00'], ['2026-10-29', '10:00'], ['2026-11-05', '10:00']], self::times($month));
+        // Seen from elsewhere the same hour moves by the clock that changed.
+        $utc = $this->getJson('/api/week?from=2026-10-19&days=31&zone=UTC')->json();
+        self::assertSame([['2026-10-22', '08:00'], ['2026-10-29', '09:00'], ['2026-11-05', '09:00']], self::times($utc));
+        $this->postJson("/api/bookings/$booking/skip", ['wall' => '2026-10-29 10:00'])->assertOk();
+        self::assertSame([['2026-10-22', '10:00'], ['2026-11-05', '10:00']], self::times($this->week('2026-10-19', 31)));
+    }
+
+    public function testWhatCannotBothBeKeptIsSaidAndWhoHasNoTimeWaits(): void
+    {
+        [$lawn, $loft] = [$this->green($this->coach), $this->green($this->coach, 'mat')];
+        $this->book(['title' => 'First', 'starts' => '2026-12-03 10:00', 'green_id' => $lawn->id]);
+        $this->book(['title' => 'Second', 'starts' => '2026-12-03 10:50', 'green_id' => $loft->id, 'travel_minutes' => 20]);
+        $this->book(['title' => 'Third', 'starts' => '2026-12-03 11:00', 'green_id' => $loft->id]);
+        $this->book(['title' => 'Fourth', 'starts' => null]);
+        $week = $this->week('2026-11-30', 7);
+        self::assertSame([[], ['From First there are 5 minutes, and the way takes 20.', 'It overlaps with Third.'], ['It overlaps with Second.']], array_column($week['items'], 'clashes'));
+        self::assertSame(['Fourth'], array_column($week['waiting'], 'name'));
+        $this->postJson('/api/bookings', ['minutes' => 45, 'zone' => 'Europe/Zurich'])->assertStatus(422)->assertJsonValidationErrors(['student_id' => 'who comes']);
+        $this->postJson('/api/bookings', ['title' => 'x', 'minutes' => 45, 'zone' => 'Nowhere', 'starts' => 'soon'])->assertStatus(422)->assertJsonValidationErrors(['zone', 'starts']);
+    }
+
+    public function testACalendarGoesOutValidAndComesInUnchangedElsewhere(): void
+    {
+        $student = $this->student($this->coach);
+        $this->book(['student_id' => $student->id, 'starts' => '2026-10-22 10:00', 'every' => 'fortnight', 'times' => 6, 'green_id' => $this->green($this->coach)->id, 'note' => "Bring the string; 3, 6\nand 9 ft"]);
+        $this->book(['title' => 'Boathouse, all', 'starts' => '2026-12-24 16:30']);
+        $this->book(['title' => 'Waits', 'starts' => null]);
+        Booking::query()->whereNotNull('rule')->sole()->update(['skipped' => ['2026-11-05 10:00']]);
+        $out = (string) $this->get('/api/calendar.ics')->assertOk()->getContent();
+        self::assertSame([], array_filter(CalendarText::of(Booking::query()->with('student', 'green')->get())->validate(), static fn(array $problem): bool => $problem['level'] >= Node::REPAIR));
+        // In again it is all there already.
+        $this->import($out)->assertJson(['new' => 0, 'changed' => 0, 'same' => 2, 'refused_count' => 0]);
+
+        $other = $this->coach('other@example.test');
+        $this->actingAs($other);
+        $other->students()->create(self::studentCard(['name' => $student->name]));
+        $other->greens()->create(['name' => 'The grass', 'surface' => 'grass']);
+        $this->import($out)->assertJson(['new' => 2]);
+        self::assertSame($this->shapes($out), $this->shapes((string) $this->get('/api/calendar.ics')->getContent()));
+        // One changed there changes here alone.
+        $this->import(str_replace('20261224T163000', '20261224T170000', $out))->assertJson(['new' => 0, 'changed' => 1, 'same' => 1]);
+    }
+
+    public function testTheFeedOpensByItsAddressAloneAndIsDeadOnceWithdrawn(): void
+    {
+        $this->book(['title' => 'First', 'starts' => '2026-12-03 10:00']);
+        $path = (string) $this->postJson('/api/calendar/feed')->assertOk()->json('path');
+        app('auth')->forgetGuards();
+        self::assertStringContainsString('SUMMARY:First', (string) $this->get($path)->assertOk()->getContent());
+        $this->actingAs($this->coach)->deleteJson('/api/calendar/feed')->assertNoContent();
+        $this->get($path)->assertNotFound();
+    }
+
+    #[DataProvider('hostile')]
+    public function testAHostileCalendarIsRefusedInWords(string $text): void
+    {
+        $answer = $this->postJson('/api/calendar', ['text' => $text, 'zone' => 'UTC']);
+        self::assertContains($answer->getStatusCode(), [200, 422]);
+        self::assertSame(0, Booking::query()->count());
+        $said = $answer->json('refused.0.reason') ?? $answer->json('errors.text.0') ?? $answer->json('fields.text');
+        self::assertIsString($said, (string) $answer->getContent());
+        self::assertStringEndsWith('.', $said);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function hostile(): iterable
+    {
+        $event = static fn(string $lines): string => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nSUMMARY:x\r\n$lines\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        yield 'no calendar' => ['just words'];
+        yield 'nothing in it' => ["BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n"];
+        yield 'a card' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nFN:x\r\nEND:VCARD\r\n"];
+        yield 'cut off' => ["BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nUID:a"];
+        yield 'markup' => ['<?xml version="1.0"?><!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><x>&a;</x>'];
+        yield 'null bytes' => ["BEGIN:VCALENDAR\0\r\nEND:VCALENDAR"];
+        yield 'a json object' => ['{"a":1}'];
+        yield 'no start' => [$event('UID:a')];
+        yield 'no uid' => [$event('DTSTART:20261203T100000Z')];
+        yield 'no end' => [$event("UID:a\r\nDTSTART:20261203T100000Z")];
+        yield 'a whole day' => [$event("UID:a\r\nDTSTART;VALUE=DATE:20261203")];
+        yield 'ends before it begins' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDTEND:20261203T090000Z")];
+        yield 'lasts a year' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:P365D")];
+        yield 'a day that is none' => [$event("UID:a\r\nDTSTART:20261399T996100Z\r\nDURATION:PT30M")];
+        yield 'a duration that is none' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:long")];
+        yield 'a rule that is none' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SOMETIMES")];
+        yield 'a rule of nothing' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:")];
+        yield 'every second for ever' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SECONDLY")];
+        yield 'one day changed' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRECURRENCE-ID:20261203T100000Z")];
+        yield 'a name without end' => [$event('UID:' . str_repeat('a', 5000) . "\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M")];
+        yield 'two thousand and one' => ["BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" . str_repeat("BEGIN:VEVENT\r\nUID:a\r\nEND:VEVENT\r\n", 2001) . "END:VCALENDAR\r\n"];
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function book(array $fields): string
+    {
+        return (string) $this->postJson('/api/bookings', $fields + ['id' => (string) Str::ulid(), 'zone' => 'Europe/Zurich', 'minutes' => 45])->assertSuccessful()->json('id');
+    }
+
+    /** @return array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>} */
+    private function week(string $from, int $days): array
+    {
+        /** @var array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>} $week */
+        $week = $this->getJson("/api/week?from=$from&days=$days&zone=Europe/Zurich")->assertOk()->json();
+
+        return $week;
+    }
+
+    /**
+     * @param array<string, mixed> $week
+     *
+     * @return list<array{string, string}>
+     */
+    private static function times(array $week): array
+    {
+        return array_map(static fn(array $item): array => [$item['day'], $item['time']], (array) $week['items']);
+    }
+
+    private function import(string $text): \Illuminate\Testing\TestResponse
+    {
+        $this->postJson('/api/calendar/preview', ['text' => $text, 'zone' => 'Europe/Zurich'])->assertOk();
+
+        return $this->postJson('/api/calendar', ['text' => $text, 'zone' => 'Europe/Zurich'])->assertOk();
+    }
+
+    /** @return list<string> what a calendar says, but for when it was written */
+    private function shapes(string $text): array
+    {
+        $lines = preg_split('/\r\n(?! )/', $text) ?: [];
+
+        return array_values(array_filter($lines, static fn(string $line): bool => !str_starts_with($line, 'DTSTAMP')));
+    }
+}
