@@ -8,12 +8,17 @@ declare(strict_types=1);
  */
 
 use Amble\Core\Direction\DirectionFitter;
+use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Plan\Candidate;
+use Amble\Core\Plan\Day;
+use Amble\Core\Plan\Need;
+use Amble\Core\Plan\Planner;
 use Amble\Core\Roll\MakeWindow;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
@@ -96,3 +101,8 @@ $events = array_map(static fn(int $i) => EventReader::read(JsonInput::fromArray(
     },
 ])), range(1, 500));
 measure('A drill folded from 500 events', 30, static fn() => DrillRun::fold($drill, $events, 1));
+
+$library = json_decode((string) file_get_contents(__DIR__ . '/../core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+$shelf = array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
+$drills = array_slice(array_merge(...array_fill(0, 6, $shelf)), 0, 300);
+measure('a plan for 60 minutes from 300 drills', 100, static fn() => (new Planner(new Day(60, 'green'), new Need(), $drills))->plan());

@@ -19,18 +19,18 @@ const VIEWS = [
   { name: 'roll', path: '/sessions/{Tobin}/roll', size: LAPTOP },
   { name: 'roll-phone', path: '/sessions/{Tobin}/roll', size: PHONE, station: '12 ft' },
   { name: 'look-back', path: '/sessions/{Tobin}/look-back', size: { width: 1280, height: 900 } },
-  { name: 'arrive-phone', path: '/sessions/{Tobin}/arrive', size: PHONE },
+  { name: 'plan', path: '/sessions/{Ilse}/plan', size: { width: 1280, height: 1150 } },
   { name: 'check', path: '/sessions/{Ilse}/checks/eye_place', size: LAPTOP },
   { name: 'drills', path: '/drills', size: LAPTOP },
   { name: 'drill-editor', path: '/drills/pier-to-post/change', size: LAPTOP },
-  { name: 'drill-rolling', path: '/sessions/{Tobin}/drill/{run}', size: LAPTOP },
   { name: 'drill-found', size: { width: 1280, height: 1000 }, act: findAgain },
   { name: 'student', path: '/students/{student Ilse}', size: { width: 1280, height: 1100 } },
-  { name: 'student-balls', path: '/students/{student Marguerite}', size: { width: 1280, height: 900 }, choose: 'The balls' },
+  { name: 'week', path: '/week', size: LAPTOP },
   { name: 'play', path: '/students/{student Tobin}/play', size: { width: 1280, height: 1150 } },
   { name: 'reader', path: '/reader?student={student Tobin}&length=5&along=-1&across=2', size: { width: 1280, height: 1150 } },
   { name: 'guess', size: LAPTOP, act: guessOne },
   { name: 'pocket', size: PAPER, act: printCard },
+  { name: 'walk-along', size: LAPTOP, act: walkAlong },
 ];
 
 /** The same drill twice over by touch, so that the second stands beside the first. */
@@ -51,6 +51,17 @@ async function findAgain(page, session) {
     await page.getByRole('heading', { name: 'Was the pace right?' }).waitFor();
   }
   await page.evaluate(() => scrollTo(0, 0));
+}
+
+/** Some balls of a drill rolled by nobody. */
+async function walkAlong(page) {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Watch a session' }).click();
+  const bar = page.getByRole('region', { name: 'Walk along' });
+  await bar.getByText('At once').click();
+  await page.waitForURL(/\/drill\//);
+  await page.getByText(/^Ball [4-9]:/).waitFor();
+  await bar.getByText('At a walk').click();
 }
 
 /** One putt called and rolled. */

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Simulation;
+
+use Amble\Core\Drill\CardReader;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Plan\Candidate;
+use Amble\Core\Simulation\PlannedYear;
+use Amble\Core\Simulation\SimulatedStudent;
+use PHPUnit\Framework\TestCase;
+
+final class PlannedYearTest extends TestCase
+{
+    public function testAYearIsTheSameForTheSameSeedAndPractiseSavesPuttsEitherWay(): void
+    {
+        /** @var array{drills: list<array<string, mixed>>} $library */
+        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+        $drills = array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
+        $year = static function (bool $byRules) use ($drills): array {
+            $year = new PlannedYear(SimulatedStudent::calibrated(0.3, 1.8, 0.12)->changed(['lineSpread' => 0.03]), $drills, new SeededRandom(4));
+            $before = $year->expected();
+            $year->walk($byRules);
+
+            return [$before, $year->expected()];
+        };
+        [$start, $planned] = $year(true);
+        [, $drawn] = $year(false);
+
+        self::assertSame([$start, $planned], $year(true));
+        self::assertLessThan($start - 0.5, $planned);
+        self::assertLessThan($start - 0.5, $drawn);
+        self::assertLessThanOrEqual($drawn + 0.05, $planned);
+    }
+}
