@@ -27,7 +27,7 @@ final class Week
      */
     public static function items(Coach $coach, CarbonImmutable $from, CarbonImmutable $to): array
     {
-        $bookings = self::bookings($coach);
+        $bookings = self::bookings($coach)->filter(static fn(Booking $booking): bool => self::mayFallInto($booking, $from, $to));
         $times = CalendarText::times($bookings, $from, $to);
         $items = $appointments = [];
         foreach ($bookings as $booking) {
@@ -41,6 +41,12 @@ final class Week
         uasort($items, static fn(array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return array_map(static fn(array $item, string $id): array => $item + ['clashes' => $clashes[$id] ?? []], $items, array_keys($items));
+    }
+
+    /** What cannot fall into a stretch is not unrolled; a day's grace on either side covers every zone. */
+    private static function mayFallInto(Booking $booking, CarbonImmutable $from, CarbonImmutable $to): bool
+    {
+        return $booking->starts !== null && $booking->starts <= $to->addDay()->format('Y-m-d H:i') && ($booking->rule !== null || $booking->starts >= $from->subDays(2)->format('Y-m-d H:i'));
     }
 
     /**

@@ -66,6 +66,15 @@ final class BallsTableTest extends TestCase
         self::assertSame($out, (string) $this->get("/api/students/$other->id/balls.csv")->getContent());
     }
 
+    public function testABenchKnowsTheLatestFortyKindsOfTable(): void
+    {
+        $this->coach->bench->update(['column_maps' => array_combine(array_map(static fn(int $n): string => "kind $n", range(1, 40)), array_fill(0, 40, self::columns()))]);
+        $this->postJson($this->path('balls'), self::table(3) + ['columns' => self::columns()])->assertOk();
+
+        $known = array_keys($this->coach->bench->refresh()->column_maps ?? []);
+        self::assertSame([40, 'kind 1', 'kind 39'], [count($known), $known[1], $known[39]]);
+    }
+
     public function testWhatIsNoTableIsRefusedAtItsFieldAndNothingIsKept(): void
     {
         $ask = fn(array $change) => $this->postJson($this->path('balls'), array_replace(self::table(3) + ['columns' => self::columns()], $change));

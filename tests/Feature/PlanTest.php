@@ -30,7 +30,8 @@ final class PlanTest extends TestCase
         $proposed = $this->propose(['minutes' => 45])->assertOk();
         self::assertSame('measure', $proposed->json('blocks.0.kind'));
         self::assertLessThanOrEqual(45, $proposed->json('planned'));
-        $this->patchJson($this->path(), ['plan' => $this->kept($proposed)])->assertOk()->assertJsonPath('plan.blocks.0.kind', 'measure');
+        $this->patchJson($this->path(), ['plan' => $this->kept($proposed) + ['junk' => str_repeat('x', 900)]])->assertOk()->assertJsonPath('plan.blocks.0.kind', 'measure');
+        self::assertSame(['minutes', 'blocks'], array_keys($this->session->refresh()->plan ?? []));
 
         $this->putJson($this->path('reading'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
         $told = $this->getJson($this->path('plan'))->assertOk();

@@ -25,6 +25,9 @@ final class BallsTableController
     /** Refused rows of one column that are told one by one; of more only how many. */
     private const TOLD = 6;
 
+    /** Kinds of table a bench knows again, the latest. */
+    private const MAPS = 40;
+
     public function __construct(private readonly TakingBallsIn $taking)
     {
     }
@@ -62,7 +65,8 @@ final class BallsTableController
         $there = $this->taking->there($balls);
         $sessions = $this->taking->take($balls, $request->coach(), $student, $request->green(), $request->speed(), $request->string('zone')->toString());
         $bench = $request->bench();
-        $bench->update(['column_maps' => [$request->table()->signature() => $request->map()->toArray()] + ($bench->column_maps ?? [])]);
+        $maps = [$request->table()->signature() => $request->map()->toArray()] + ($bench->column_maps ?? []);
+        $bench->update(['column_maps' => array_slice($maps, 0, self::MAPS, true)]);
 
         return new JsonResponse(['taken' => count($balls->balls) - $there, 'there' => $there, 'refused' => count($balls->refused), 'sessions' => $sessions]);
     }

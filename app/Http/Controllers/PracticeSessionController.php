@@ -45,6 +45,9 @@ final class PracticeSessionController
     public function update(UpdateSessionRequest $request, PracticeSession $session): SessionResource
     {
         $fields = $request->validated();
+        if (array_key_exists('plan', $fields)) {
+            $fields['plan'] = $request->plan()?->toArray();
+        }
         if (array_key_exists('ended', $fields)) {
             $fields['ended_at'] = $fields['ended'] ? $session->ended_at ?? DeviceTime::of($fields['ended_at_ms'] ?? null) : null;
         }

@@ -60,17 +60,22 @@ final class UpdateSessionRequest extends OwnRequest
         }];
     }
 
-    /** A plan is kept as the core reads it, or refused at its field. */
-    private function readPlan(Validator $validator): void
+    /** The plan as the core reads it: nothing else that was sent with it is kept. */
+    public function plan(): ?Plan
     {
         if (!is_array($this->input('plan'))) {
-            return;
+            return null;
         }
+        $told = json_decode(json_encode((object) $this->array('plan'), JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+        assert($told instanceof \stdClass);
 
+        return Plan::read(JsonInput::fromArray(get_object_vars($told), 'plan'));
+    }
+
+    private function readPlan(Validator $validator): void
+    {
         try {
-            $told = json_decode(json_encode((object) $this->array('plan'), JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
-            assert($told instanceof \stdClass);
-            Plan::read(JsonInput::fromArray(get_object_vars($told), 'plan'));
+            $this->plan();
         } catch (InvalidInput $error) {
             $validator->errors()->add($error->field() ?? 'plan', $error->getMessage());
         }
