@@ -15,6 +15,7 @@ use Sabre\VObject\Property\ICalendar\DateTime as TimeProperty;
 use Sabre\VObject\Reader;
 use Sabre\VObject\Recur\MaxInstancesExceededException;
 use Sabre\VObject\Recur\NoInstancesException;
+use Sabre\VObject\Settings;
 
 /** Bookings as a calendar (iCalendar, RFC 5545) and back; recurrence and the change of the clocks are the library's. */
 final class CalendarText
@@ -22,6 +23,9 @@ final class CalendarText
     private const PRODUCT = '-//Amble//Amble//EN';
     private const LONGEST = 1_000_000;
     private const MOST = 2_000;
+
+    /** Twenty years of every day. */
+    private const MOST_TIMES = 7_500;
 
     /** @param iterable<Booking> $bookings those without a time are left out: a calendar has no place for them */
     public static function of(iterable $bookings): VCalendar
@@ -57,6 +61,7 @@ final class CalendarText
      */
     public static function times(iterable $bookings, CarbonImmutable $from, CarbonImmutable $to): array
     {
+        Settings::$maxRecurrences = self::MOST_TIMES;
         $times = [];
         foreach ($bookings as $booking) {
             try {

@@ -17,6 +17,9 @@ final readonly class ToldEvent
 {
     private const LONGEST_MINUTES = 1_440;
 
+    /** A series that began earlier, day for day, would outrun what {@see CalendarText::times()} unrolls. */
+    private const OLDEST_SERIES_YEARS = 10;
+
     /** @param list<string> $skipped as the clock on the wall says it */
     private function __construct(
         public string $uid,
@@ -56,6 +59,12 @@ final readonly class ToldEvent
         if ($rule !== null) {
             if (preg_match('/(^|;)FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)(;|$)/', $rule) !== 1) {
                 throw InvalidInput::at('event', 'It repeats by no rule of days, weeks, months or years.');
+            }
+            if (preg_match('/(^|;)BY(HOUR|MINUTE|SECOND)=/', $rule) === 1) {
+                throw InvalidInput::at('event', 'It repeats within one day; book those times one by one.');
+            }
+            if ($at < CarbonImmutable::now()->subYears(self::OLDEST_SERIES_YEARS)) {
+                throw InvalidInput::at('event', sprintf('It has been repeated for over %d years; let it start later.', self::OLDEST_SERIES_YEARS));
             }
             // The library refuses what is no rule.
             new RRuleIterator($rule, $at->toDateTimeImmutable());

@@ -83,6 +83,15 @@ final class WeekTest extends TestCase
         $this->get($path)->assertNotFound();
     }
 
+    public function testADailyTimeOfNearlyTenYearsIsStillInTheWeek(): void
+    {
+        $this->travelTo('2026-11-26 12:00');
+        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nSUMMARY:x\r\nDTSTART:20170105T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        $this->postJson('/api/calendar', ['text' => $text, 'zone' => 'UTC'])->assertOk();
+
+        self::assertCount(7, $this->week('2026-11-30', 7)['items']);
+    }
+
     #[DataProvider('hostile')]
     public function testAHostileCalendarIsRefusedInWords(string $text): void
     {
@@ -116,6 +125,8 @@ final class WeekTest extends TestCase
         yield 'a rule that is none' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SOMETIMES")];
         yield 'a rule of nothing' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:")];
         yield 'every second for ever' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SECONDLY")];
+        yield 'many times a day' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY;BYHOUR=8,9,10,11")];
+        yield 'every day since long ago' => [$event("UID:a\r\nDTSTART:19901203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY")];
         yield 'one day changed' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRECURRENCE-ID:20261203T100000Z")];
         yield 'a name without end' => [$event('UID:' . str_repeat('a', 5000) . "\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M")];
         yield 'two thousand and one' => ["BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" . str_repeat("BEGIN:VEVENT\r\nUID:a\r\nEND:VEVENT\r\n", 2001) . "END:VCALENDAR\r\n"];
