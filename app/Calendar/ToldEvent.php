@@ -16,6 +16,7 @@ use Sabre\VObject\Recur\RRuleIterator;
 final readonly class ToldEvent
 {
     private const LONGEST_MINUTES = 1_440;
+    private const LONGEST_RULE = 200;
 
     /** A series that began earlier, day for day, would outrun what {@see CalendarText::times()} unrolls. */
     private const OLDEST_SERIES_YEARS = 10;
@@ -60,6 +61,10 @@ final readonly class ToldEvent
             if (preg_match('/(^|;)FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)(;|$)/', $rule) !== 1) {
                 throw InvalidInput::at('event', 'It repeats by no rule of days, weeks, months or years.');
             }
+            // Cut short it would be another rule.
+            if (mb_strlen($rule) > self::LONGEST_RULE) {
+                throw InvalidInput::at('event', 'Its rule of repeating is too long.');
+            }
             if (preg_match('/(^|;)BY(HOUR|MINUTE|SECOND)=/', $rule) === 1) {
                 throw InvalidInput::at('event', 'It repeats within one day; book those times one by one.');
             }
@@ -77,7 +82,7 @@ final readonly class ToldEvent
             $at->setTimezone($own)->format('Y-m-d H:i'),
             $own,
             $minutes,
-            $rule === null ? null : mb_substr($rule, 0, 200),
+            $rule,
             self::skipped($event, $own),
             isset($event->DESCRIPTION) ? mb_substr(trim((string) $event->DESCRIPTION), 0, 500) : null,
         );

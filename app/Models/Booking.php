@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Str;
 
 /**
@@ -44,19 +43,13 @@ final class Booking extends OwnedRecord
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {
-        $of = $this->belongsTo(Student::class);
-        $of->withoutGlobalScope(SoftDeletingScope::class);
-
-        return $of;
+        return $this->belongsToEvenGone(Student::class, 'student_id');
     }
 
     /** @return BelongsTo<Green, $this> */
     public function green(): BelongsTo
     {
-        $of = $this->belongsTo(Green::class);
-        $of->withoutGlobalScope(SoftDeletingScope::class);
-
-        return $of;
+        return $this->belongsToEvenGone(Green::class, 'green_id');
     }
 
     /** What it is called in a calendar. */

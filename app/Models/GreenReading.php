@@ -8,7 +8,6 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\ReadingMethod;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * What a green was measured, estimated or not known to be, from when on.
@@ -49,10 +48,7 @@ final class GreenReading extends OwnedRecord
      */
     public function session(): BelongsTo
     {
-        $of = $this->belongsTo(PracticeSession::class, 'practice_session_id');
-        $of->withoutGlobalScope(SoftDeletingScope::class);
-
-        return $of;
+        return $this->belongsToEvenGone(PracticeSession::class, 'practice_session_id');
     }
 
     public function speed(): ?GreenSpeed

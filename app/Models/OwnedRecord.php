@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -22,6 +23,23 @@ abstract class OwnedRecord extends Model
 {
     use HasUlids;
     use KeepsChanges;
+
+    /**
+     * What this belongs to, taken off the bench or not: a record still belongs to what was done with it.
+     *
+     * @template TOther of Model
+     *
+     * @param class-string<TOther> $other
+     *
+     * @return BelongsTo<TOther, $this>
+     */
+    protected function belongsToEvenGone(string $other, string $key): BelongsTo
+    {
+        $of = $this->belongsTo($other, $key);
+        $of->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $of;
+    }
 
     /**
      * Find what a client made under its own id before, so that sending twice makes it once. An id of another

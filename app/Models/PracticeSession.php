@@ -11,7 +11,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -53,21 +52,13 @@ final class PracticeSession extends OwnedRecord
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {
-        $of = $this->belongsTo(Student::class);
-        // A record taken off the bench still belongs to what was done with it.
-        $of->withoutGlobalScope(SoftDeletingScope::class);
-
-        return $of;
+        return $this->belongsToEvenGone(Student::class, 'student_id');
     }
 
     /** @return BelongsTo<Green, $this> */
     public function green(): BelongsTo
     {
-        $of = $this->belongsTo(Green::class);
-        // A record taken off the bench still belongs to what was done with it.
-        $of->withoutGlobalScope(SoftDeletingScope::class);
-
-        return $of;
+        return $this->belongsToEvenGone(Green::class, 'green_id');
     }
 
     /** @return HasMany<PracticeRun, $this> */

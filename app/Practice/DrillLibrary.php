@@ -14,6 +14,7 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Units\Unit;
 use App\Http\Requests\DrillRequest;
 use App\Models\Coach;
+use App\Models\SavedDrill;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -46,6 +47,18 @@ final class DrillLibrary
         $drills = $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
 
         return array_map(self::decoded(...), $drills);
+    }
+
+    /** @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the coach's own */
+    public function ofBench(Coach $coach): array
+    {
+        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), SavedDrill::query()->where('bench_id', $coach->bench_id)->get()->all());
+        $drills = [];
+        foreach ([...$this->shipped($coach), ...$own] as $drill) {
+            $drills[(string) $drill->key] = $drill;
+        }
+
+        return $drills;
     }
 
     /** Give a drill that was kept, in today's form. */

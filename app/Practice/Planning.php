@@ -29,7 +29,6 @@ use App\Models\Coach;
 use App\Models\FindingRow;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
-use App\Models\SavedDrill;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\JoinClause;
@@ -201,16 +200,14 @@ final class Planning
     /** @return list<Candidate> drills of the shelf and the coach's own, with the minutes they take here */
     private function candidates(Coach $coach): array
     {
-        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), SavedDrill::query()->where('bench_id', $coach->bench_id)->get()->all());
         $took = self::took($coach);
         $candidates = [];
-        // A drill of the coach's own stands for the shelf's of the same key.
-        foreach ([...$this->library->shipped($coach), ...$own] as $drill) {
+        foreach ($this->library->ofBench($coach) as $drill) {
             $card = DrillLibrary::card($drill);
-            $candidates[$card->key] = isset($took[$card->key]) ? new Candidate($card, DrillMinutes::of($card->minutes ?? Candidate::USUAL, $took[$card->key])) : Candidate::unlearned($card);
+            $candidates[] = isset($took[$card->key]) ? new Candidate($card, DrillMinutes::of($card->minutes ?? Candidate::USUAL, $took[$card->key])) : Candidate::unlearned($card);
         }
 
-        return array_values($candidates);
+        return $candidates;
     }
 
     /** @return array<string, list<float>> minutes of the latest runs on this bench that came to their end, by key of the drill */

@@ -18,7 +18,6 @@ use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
-use App\Models\SavedDrill;
 use App\Models\Student;
 use App\Records\ErasingStudent;
 use Illuminate\Support\Collection;
@@ -101,11 +100,7 @@ final class WalksAlong
 
     private function drill(Coach $coach, ?string $key): \stdClass
     {
-        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), SavedDrill::query()->where('bench_id', $coach->bench_id)->get()->all());
-        $found = [];
-        foreach ([...$this->library->shipped($coach), ...$own] as $drill) {
-            $found[(string) $drill->key] = $drill;
-        }
+        $found = $this->library->ofBench($coach);
 
         return $found[$key ?? self::DRILL] ?? $found[self::DRILL];
     }

@@ -125,6 +125,7 @@ final class WeekTest extends TestCase
         yield 'a rule that is none' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SOMETIMES")];
         yield 'a rule of nothing' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:")];
         yield 'every second for ever' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SECONDLY")];
+        yield 'a rule that would be cut' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=YEARLY;BYYEARDAY=" . implode(',', range(100, 170)) . ';COUNT=2')];
         yield 'many times a day' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY;BYHOUR=8,9,10,11")];
         yield 'every day since long ago' => [$event("UID:a\r\nDTSTART:19901203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY")];
         yield 'one day changed' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRECURRENCE-ID:20261203T100000Z")];

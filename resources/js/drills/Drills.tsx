@@ -21,13 +21,14 @@ import {
   Title,
   wide,
 } from '../design';
+import { BAG, type Piece } from '../lane/bag';
 import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
 import { drawnStations, sceneryOf } from '../lane/scenery';
 import { type AtHand, useDrills, useFittingDrills } from '../server/queries';
 import type { DrillCard } from '../server/types';
 import { type Units, useUnits } from '../units/useUnits';
-import { ANYTHING, BAG, type Piece } from './filters';
+import { ANYTHING } from './filters';
 
 const TRAINS = [
   'any',

@@ -3,7 +3,7 @@ import { Columns, Entry, Name, OneOf, Part, Pick, Quiet, TableFrame } from '../d
 import { figureWords, intervalWords } from '../found/figures';
 import { type Beside, besidePath, useBeside } from '../server/queries';
 import type { SideBySide, Student } from '../server/types';
-import { dayAfter, readDay } from '../units/dates';
+import { daysAfter, readDay } from '../units/dates';
 import type { Units } from '../units/useUnits';
 
 const NOBODY = 'nobody';
@@ -27,7 +27,7 @@ export function BesidePart({ student, others, surface, units }: BesidePartProps)
       : {
           with: [],
           surface: surface ?? undefined,
-          ...(day === null ? {} : { then_to: day, from: dayAfter(day) }),
+          ...(day === null ? {} : { then_to: day, from: daysAfter(day, 1) }),
         };
   const beside = useBeside(student.id, asked);
   const options = [

@@ -20,12 +20,13 @@ import {
   Title,
 } from '../design';
 import { announce } from '../device/announce';
+import { BAG } from '../lane/bag';
 import { useChangeSession } from '../server/queries';
 import type { Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { BlockList } from './BlockList';
 import { RotaPart } from './RotaPart';
-import { PIECES, usePlanning } from './usePlanning';
+import { usePlanning } from './usePlanning';
 
 /** What a session is to hold: proposed from what is known and at hand, set by the coach, and kept. */
 export function PlanScreen() {
@@ -156,7 +157,7 @@ function AtHand({ planning }: { planning: ReturnType<typeof usePlanning> }) {
         }
       >
         <Stack $gap="s">
-          <AnyOf label="In the bag" options={PIECES} values={planning.bag ?? []} onChange={planning.setBag} />
+          <AnyOf label="In the bag" options={BAG} values={planning.bag ?? []} onChange={planning.setBag} />
           {planning.bag !== null && (
             <Row>
               <Button look="bare" onPress={() => planning.setBag(null)}>

@@ -1,27 +1,10 @@
 import { useState } from 'react';
 import { announce } from '../device/announce';
+import type { Piece } from '../lane/bag';
 import { usePlanProposed } from '../server/queries';
 import type { PlanBlock, PlanProposed, Session } from '../server/types';
 import { readNumber } from '../units/format';
 
-export const PIECES = [
-  { value: 'tee', label: 'Tees' },
-  { value: 'disc', label: 'Discs' },
-  { value: 'rod', label: 'Rod' },
-  { value: 'string', label: 'String' },
-  { value: 'stake', label: 'Stakes' },
-  { value: 'chalk', label: 'Chalk' },
-  { value: 'rule', label: 'Rule' },
-  { value: 'tape', label: 'Tape' },
-  { value: 'mirror', label: 'Mirror' },
-  { value: 'cup', label: 'Cup' },
-  { value: 'bucket', label: 'Bucket' },
-  { value: 'mug', label: 'Mug' },
-  { value: 'putty', label: 'Putty' },
-  { value: 'wedge', label: 'Wedge' },
-] as const;
-
-type PieceKey = (typeof PIECES)[number]['value'];
 type Proposed = PlanProposed['blocks'][number];
 
 /** Nobody says how long: half an hour. */
@@ -33,7 +16,7 @@ export function usePlanning(session: Session) {
   const kept = session.plan;
   const [minutesText, typeMinutes] = useState(String(kept?.minutes ?? session.minutes ?? USUAL));
   const [hasHole, setHasHole] = useState(true);
-  const [bag, setBag] = useState<PieceKey[] | null>(null);
+  const [bag, setBag] = useState<Piece[] | null>(null);
   const [set, setSet] = useState<PlanBlock[]>(() =>
     (kept?.blocks ?? []).filter(({ is_dropped }) => !is_dropped).map(locked),
   );

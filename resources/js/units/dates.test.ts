@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { dayAfter, endOf, readDay, readDayToCome } from './dates';
+import { daysAfter, endOf, readDay, readDayToCome } from './dates';
 
 const now = new Date('2026-11-26T12:00:00');
 
@@ -29,12 +29,9 @@ test.each([
 });
 
 test('a day ends where the next begins, across months, years and the change of the clocks', () => {
-  expect(['2026-11-30', '2026-12-31', '2024-02-28', '2026-03-28', '2026-10-25'].map(dayAfter)).toEqual([
-    '2026-12-01',
-    '2027-01-01',
-    '2024-02-29',
-    '2026-03-29',
-    '2026-10-26',
-  ]);
+  expect(
+    ['2026-11-30', '2026-12-31', '2024-02-28', '2026-03-28', '2026-10-25'].map((day) => daysAfter(day, 1)),
+  ).toEqual(['2026-12-01', '2027-01-01', '2024-02-29', '2026-03-29', '2026-10-26']);
+  expect([daysAfter('2026-11-26', 6), daysAfter('2026-03-01', -7)]).toEqual(['2026-12-02', '2026-02-22']);
   expect(endOf('2026-11-14')).toBe(new Date(2026, 10, 15).toISOString());
 });

@@ -56,16 +56,16 @@ export function isoDay(moment: Date): string {
   return `${moment.getFullYear()}-${padded(moment.getMonth() + 1)}-${padded(moment.getDate())}`;
 }
 
-/** The day after "2026-11-14". */
-export function dayAfter(day: string): string {
+/** So many days after "2026-11-14"; before it where negative. */
+export function daysAfter(day: string, days: number): string {
   const next = new Date(`${day}T12:00:00Z`);
-  next.setUTCDate(next.getUTCDate() + 1);
+  next.setUTCDate(next.getUTCDate() + days);
   return next.toISOString().slice(0, 10);
 }
 
 /** The moment a day is over, on this device. */
 export function endOf(day: string): string {
-  return new Date(`${dayAfter(day)}T00:00:00`).toISOString();
+  return new Date(`${daysAfter(day, 1)}T00:00:00`).toISOString();
 }
 
 function padded(number: number): string {

@@ -20,7 +20,7 @@ import {
 } from '../design';
 import { lastNote, startSession, useBench, useBooking, useWeek } from '../server/queries';
 import type { Booking, Week } from '../server/types';
-import { isoDay } from '../units/dates';
+import { daysAfter, isoDay } from '../units/dates';
 import { BookingForm } from './BookingForm';
 import { CalendarPart } from './CalendarPart';
 
@@ -54,7 +54,7 @@ export function WeekScreen() {
   const [from, setFrom] = useState(() => isoDay(monday(new Date())));
   const week = useWeek(from, DAYS);
   const [opened, open] = useState<{ booking: Booking | null; day: string } | null>(null);
-  const go = (weeks: number) => setFrom(isoDay(later(from, 7 * weeks)));
+  const go = (weeks: number) => setFrom(daysAfter(from, 7 * weeks));
   return (
     <Page>
       <Stack $gap="l">
@@ -83,7 +83,7 @@ export function WeekScreen() {
         ) : (
           <>
             <Path aria-label="Days">
-              {Array.from({ length: DAYS }, (_, day) => isoDay(later(from, day))).map((day) => (
+              {Array.from({ length: DAYS }, (_, day) => daysAfter(from, day)).map((day) => (
                 <DayOf key={day} day={day} week={week.data} onOpen={(booking) => open({ booking, day })} />
               ))}
             </Path>
@@ -174,16 +174,14 @@ function monday(day: Date): Date {
   return new Date(day.getFullYear(), day.getMonth(), day.getDate() - ((day.getDay() + 6) % 7));
 }
 
-/** @param day "2026-12-03" */
-function later(day: string, days: number): Date {
-  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
-  return new Date(year, month - 1, date + days);
-}
-
 function dayWords(day: string): string {
-  return later(day, 0).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+  return new Date(`${day}T12:00`).toLocaleDateString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+  });
 }
 
 function spanWords(from: string): string {
-  return `${dayWords(from)} to ${dayWords(isoDay(later(from, DAYS - 1)))}`;
+  return `${dayWords(from)} to ${dayWords(daysAfter(from, DAYS - 1))}`;
 }
