@@ -135,6 +135,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('records', [RecordsController::class, 'store']);
         Route::post('records/preview', [RecordsController::class, 'preview']);
         Route::get('reader', ReaderController::class);
+        Route::get('reader/hints', [ReaderController::class, 'hints']);
         Route::get('roll-or-chip', [ReaderController::class, 'rollOrChip']);
         Route::get('greens/{green}/reads', [KeptReadController::class, 'index'])->can('access', 'green');
         Route::post('greens/{green}/reads', [KeptReadController::class, 'store'])->can('change', 'green');

@@ -40,7 +40,7 @@ trait HoldsToContract
         'POST api/calendar' => 'calendar-taken', 'POST api/calendar/preview' => 'calendar-taken', 'POST api/calendar/feed' => 'feed', 'GET api/sessions/{session}/rota' => 'rota', 'GET api/sessions/{session}/debrief' => 'debrief', 'GET api/sessions/{session}/plan' => 'plan-told', 'POST api/sessions/{session}/plan' => 'plan-proposed', 'GET api/sessions/{session}/slopes' => '[station-slope]', 'GET api/roll-or-chip' => 'roll-or-chip', 'POST api/walk-along' => 'walk-begun', 'GET api/walk-along/{session}' => 'walk-next', 'GET api/devices/{device}/readings' => 'device-readings',
         'POST api/students/{student}/balls/preview' => 'balls-table', 'POST api/students/{student}/balls' => 'balls-taken',
         'GET api/changes' => '[record-change]',
-        'GET api/reader' => 'putt-look', 'GET api/greens/{green}/reads' => '[kept-read]', 'POST api/greens/{green}/reads' => 'kept-read', 'PUT api/reads/{read}' => 'kept-read',
+        'GET api/reader' => 'putt-look', 'GET api/reader/hints' => '[reading-hint]', 'GET api/greens/{green}/reads' => '[kept-read]', 'POST api/greens/{green}/reads' => 'kept-read', 'PUT api/reads/{read}' => 'kept-read',
         'GET api/face-and-path' => 'face-and-path', 'GET api/greens/{green}/stations' => '[green-station]',
         'GET api/checks' => 'check-book', 'GET api/students/{student}/checks' => 'student-checks', 'GET api/students/{student}/remember' => 'remember',
         'GET api/students/{student}/about' => 'about', 'PUT api/students/{student}/about' => 'about', 'PUT api/schools' => '[school-question]', 'PUT api/cards/{key}' => 'card',

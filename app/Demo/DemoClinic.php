@@ -13,9 +13,9 @@ final class DemoClinic
 
     /** Name, surface, true speed in feet of each green by key; speeds drift from day to day. */
     public const GREENS = [
-        'boathouse' => ['name' => 'Boathouse green', 'surface' => 'grass', 'speed_ft' => 9.4, 'bumps' => 0.02],
-        'slipway' => ['name' => 'Slipway green', 'surface' => 'grass', 'speed_ft' => 8.3, 'bumps' => 0.035],
-        'loft' => ['name' => 'Sail loft mat', 'surface' => 'mat', 'speed_ft' => 10.8, 'bumps' => 0.008],
+        'boathouse' => ['name' => 'Boathouse green', 'surface' => 'grass', 'grass' => 'bent', 'speed_ft' => 9.4, 'bumps' => 0.02],
+        'slipway' => ['name' => 'Slipway green', 'surface' => 'grass', 'grass' => 'bermuda', 'speed_ft' => 8.3, 'bumps' => 0.035],
+        'loft' => ['name' => 'Sail loft mat', 'surface' => 'mat', 'grass' => null, 'speed_ft' => 10.8, 'bumps' => 0.008],
     ];
 
     /** @return list<DemoStudent> */

@@ -77,6 +77,7 @@ final class DemoSeeder
                     'id' => $this->ulids->at($this->today->subDays(60)),
                     'name' => $green['name'],
                     'surface' => $green['surface'],
+                    'grass' => $green['grass'],
                 ]);
             }
             foreach (DemoClinic::students() as $student) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Green\Grass;
 use Amble\Core\Green\Surface;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 /**
  * @property string $name
  * @property Surface $surface
+ * @property Grass|null $grass null where nobody named it
  * @property bool $is_simulated whether it is the green of a walk along
  * @property-read GreenReading|null $latestReading
  */
@@ -19,7 +21,7 @@ final class Green extends OwnedRecord
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'surface'];
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'surface', 'grass'];
 
     /** @return HasMany<GreenReading, $this> */
     public function readings(): HasMany
@@ -46,6 +48,6 @@ final class Green extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['surface' => Surface::class, 'is_simulated' => 'boolean'];
+        return ['surface' => Surface::class, 'grass' => Grass::class, 'is_simulated' => 'boolean'];
     }
 }

@@ -74,7 +74,7 @@ final class Checks
     /**
      * What to remember of a student today, and what is said beside the lane.
      *
-     * @return array{lines: list<array{string, string}>, recipe: Card|null, prompts: list<Prompt>} a line is what it is about and the words;
+     * @return array{lines: list<array{string, string}>, recipe: Card|null, prompts: list<Prompt>, after_miss: list<string>} a line is what it is about and the words;
      *                                                                                          the recipe is null where none was chosen, or it is gone
      */
     public function remembered(Student $student): array
@@ -101,7 +101,8 @@ final class Checks
                 $today->toDateString(),
             ),
             'recipe' => $recipe,
-            'prompts' => Prompts::of($facts, $schools, $recipe, ShoePlace::places($checked)),
+            'prompts' => Prompts::of($facts, $schools, $recipe, ShoePlace::places($checked), $cards[$facts->views ?? ''] ?? null),
+            'after_miss' => Prompts::afterMiss($schools),
         ];
     }
 

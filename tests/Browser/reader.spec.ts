@@ -176,9 +176,11 @@ test('a read card is kept with the next ball, on a station that breaks, and look
     greens: { id: string; name: string }[];
   };
   const session = ulid();
+  const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id;
+  await ask(page, 'PUT', `students/${student}/about`, { schools: { after: 'follow' } });
   await ask(page, 'POST', 'sessions', {
     id: session,
-    student_id: bench.students.find(({ name }) => name.startsWith('Tobin'))?.id,
+    student_id: student,
     green_id: bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id,
   });
   await page.goto(`/sessions/${session}/set-out`);
@@ -188,8 +190,10 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await expect(page.getByText('level, breaks left')).toBeVisible();
   await page.goto(`/sessions/${session}/roll`);
   await page.getByRole('button', { name: 'Read card' }).click();
+  await expect(page.getByText('Where would water poured here run?')).toBeVisible();
   await page.getByRole('radiogroup', { name: 'Higher foot, astride the line' }).getByText('Right').click();
-  await page.getByRole('radiogroup', { name: 'Read to break' }).getByText('Left').click();
+  // It breaks to the lower foot, which is said with it.
+  await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Left')).toBeChecked();
   await page.getByLabel('Read this much beside the hole').fill('8 in');
   await page.getByRole('radiogroup', { name: 'Aimed by' }).getByText('A spot').click();
   await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
@@ -204,12 +208,19 @@ test('a read card is kept with the next ball, on a station that breaks, and look
         seen: { higher_foot: 'right', read_side: 'left', read_amount_m: 0.2032, aim_by: 'spot' },
       },
     ]);
+  await touchLane(page, 0.95);
+  await page.getByRole('group', { name: 'Beyond the hole it curved' }).getByText('Left').click();
+  await page.getByRole('group', { name: 'Beyond the hole the ground went' }).getByText('Up').click();
+  await page.getByRole('button', { name: 'The putt back, as it ran past' }).click();
+  await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Right')).toBeChecked();
+  await expect(page.getByRole('radiogroup', { name: 'It goes' }).getByLabel('Down')).toBeChecked();
+  await page.getByRole('button', { name: 'Undo ball 2' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Read card' }).click();
   await page.getByRole('button', { name: 'As for the last ball' }).click();
   await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
   await page.goto(`/sessions/${session}/look-back`);
   await page.getByText('Was it read?').first().click();
-  await expect(
-    page.getByText('1 of 1 times the higher foot was the right one', { exact: false }),
-  ).toBeVisible();
+  await expect(page.getByText('Told right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

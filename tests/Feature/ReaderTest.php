@@ -144,6 +144,25 @@ final class ReaderTest extends TestCase
         self::assertSame([], $this->getJson("/api/sessions/$session->id/slopes")->json());
     }
 
+    public function testWhatToLookForGoesByTheGreensGrassAndTheStudentsSchool(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $student = $this->student($coach);
+        $green = $this->postJson('/api/greens', ['name' => 'Lower lawn', 'surface' => 'grass', 'grass' => 'bermuda'])->assertSuccessful()->json('id');
+        $titles = fn(string $query): array => array_column($this->getJson("/api/reader/hints?$query")->assertOk()->json(), 'title');
+        self::assertSame(['Picture water'], $titles(''));
+        self::assertSame(['Picture water', 'Look at the grass'], $titles("green=$green"));
+        $this->putJson("/api/students/$student->id/about", ['schools' => ['grain' => 'part', 'off_green' => 'grass']])->assertOk();
+        self::assertSame(['Picture water'], $titles("green=$green&student=$student->id"));
+        // The same school decides off the green.
+        $this->getJson("/api/roll-or-chip?slope=levels&lie=fringe&rough_m=0.2&room_m=6&student=$student->id")->assertJson(['advice' => 'roll']);
+        $this->getJson('/api/roll-or-chip?slope=levels&lie=fringe&rough_m=0.2&room_m=6')->assertJson(['advice' => 'chip']);
+        $this->postJson('/api/greens', ['name' => 'Mat', 'surface' => 'mat', 'grass' => 'bent'])->assertStatus(422)->assertJsonPath('errors.grass.0', 'A mat has no grass.');
+        $other = $this->student($this->coach('other@amble.invalid'));
+        $this->getJson("/api/reader/hints?student=$other->id")->assertStatus(422)->assertJsonValidationErrors('student');
+    }
+
     public function testOffTheGreenIsAnsweredInWordsOrRefusedAtItsField(): void
     {
         $this->actingAs($this->coach());

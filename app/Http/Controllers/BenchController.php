@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Green\Grass;
 use App\Http\Resources\GreenResource;
 use App\Http\Resources\SessionSummaryResource;
 use App\Http\Resources\StudentResource;
@@ -32,6 +33,7 @@ final class BenchController
             'greens' => GreenResource::collection($coach->greens()->where('is_simulated', false)->with('latestReading.session.student')->orderBy('name')->get()),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
             'questions' => array_map(static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text], array_keys($asked), array_values($asked)),
+            'grasses' => array_map(static fn(Grass $grass): array => ['value' => $grass->value, 'label' => $grass->label(), 'season' => $grass->isOfWarmSeason() ? 'warm' : 'cool', 'has_grain' => $grass->hasGrain()], Grass::cases()),
             'walk_along' => WalksAlong::underWay($coach)?->id,
         ]);
     }

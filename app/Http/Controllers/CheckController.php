@@ -89,6 +89,7 @@ final class CheckController
             'lines' => array_map(static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]], $remembered['lines']),
             'recipe' => $remembered['recipe']?->title,
             'prompts' => array_map(static fn(Prompt $prompt): array => ['text' => $prompt->text, 'from_m' => $prompt->from, 'to_m' => $prompt->to], $remembered['prompts']),
+            'after_miss' => $remembered['after_miss'],
         ]);
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Card\Card;
+use Amble\Core\Reading\Hints;
+use App\Http\Requests\HintsRequest;
 use App\Http\Requests\ReadRequest;
 use App\Http\Requests\RollOrChipRequest;
 use App\Http\Resources\PuttLookResource;
+use App\Practice\Checks;
 use App\Practice\ReadingRoom;
 use Illuminate\Http\JsonResponse;
 
@@ -18,6 +22,14 @@ final class ReaderController
         [$look, $isOwn] = $room->look($request->putt(), $request->student(), $request->surface());
 
         return new PuttLookResource($look, $isOwn);
+    }
+
+    /** What to look for before a putt is read, here and for this student: the coach's own cards. */
+    public function hints(HintsRequest $request, Checks $checks): JsonResponse
+    {
+        $hints = Hints::of($checks->cards($request->coach()->bench_id), $request->green()?->grass, $request->schools());
+
+        return new JsonResponse(array_map(static fn(Card $card): array => ['title' => $card->title, 'points' => array_column($card->points, 'text')], $hints));
     }
 
     /** Whether a ball beside the green is rolled or chipped; guidance, and nothing is kept. */

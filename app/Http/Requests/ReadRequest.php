@@ -14,6 +14,8 @@ use Illuminate\Validation\Rule;
 /** A putt to be read, for a student or for nobody in particular. */
 final class ReadRequest extends OwnRequest
 {
+    use ForStudent;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -28,11 +30,6 @@ final class ReadRequest extends OwnRequest
     public function putt(): Putt
     {
         return Putt::read(JsonInput::parse($this->string('putt')->toString()));
-    }
-
-    public function student(): ?Student
-    {
-        return $this->filled('student') ? Student::query()->find($this->string('student')->toString()) : null;
     }
 
     public function surface(): ?Surface

@@ -19,6 +19,7 @@ final class GreenResource extends JsonResource
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'surface' => $this->resource->surface->value,
+            'grass' => $this->resource->grass?->value,
             'reading' => $this->whenLoaded(
                 'latestReading',
                 fn(GreenReading $reading): GreenReadingResource => GreenReadingResource::make($reading),

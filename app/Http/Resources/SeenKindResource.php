@@ -26,6 +26,18 @@ final class SeenKindResource extends JsonResource
             'of_any_ball' => $this->resource->isOfAnyBall,
             'before' => $this->resource->isBefore,
             'key' => $this->resource->key,
+            'tells' => self::told($this->resource->tells),
+            'tells_of_next' => self::told($this->resource->tellsOfNext),
         ];
+    }
+
+    /**
+     * @param array<string, array<string, string>> $told by kind and answer
+     *
+     * @return list<array{name: string, answers: object}>
+     */
+    private static function told(array $told): array
+    {
+        return array_map(static fn(string $name, array $answers): array => ['name' => $name, 'answers' => (object) $answers], array_keys($told), array_values($told));
     }
 }

@@ -16,6 +16,12 @@ enum CardKind: string
     /** From where a putt is looked at. */
     case Views = 'views';
 
+    /** What the ground tells before a putt is read. */
+    case Ground = 'ground';
+
+    /** What the grass tells, where its lean moves a ball. */
+    case Grain = 'grain';
+
     /** Before balls are struck with eyes elsewhere. */
     case Safety = 'safety';
 }

@@ -109,6 +109,17 @@ final class ShippedCards
                 new Point('half', 'From half-way, on long ones'),
                 new Point('feet', 'With the feet, beside the line'),
             ]),
+            new Card('water', CardKind::Ground, 'Picture water', [
+                new Point('poured', 'Where would water poured here run?'),
+                new Point('pond', 'Towards the pond, the ditch or the lake'),
+                new Point('bunker', 'Away from the bunkers'),
+                new Point('whole', 'The green as a whole first, then the last steps before the hole'),
+            ]),
+            new Card('grain', CardKind::Grain, 'Look at the grass', [
+                new Point('edge', 'The worn edge of the hole: the grass leans to that side'),
+                new Point('shine', 'Shining, it leans away from you; dull, towards you'),
+                new Point('sign', 'Along it faster, into it slower, across it a drift at the end'),
+            ]),
             new Card('all_clear', CardKind::Safety, 'All clear', [
                 new Point('people', 'Nobody stands beyond the target or beside the line'),
                 new Point('balls', 'No ball underfoot'),

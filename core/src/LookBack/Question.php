@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\LookBack\Measure\AimBall;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
 use Amble\Core\LookBack\Measure\FacePath;
 use Amble\Core\LookBack\Measure\FeelAgreement;
-use Amble\Core\LookBack\Measure\FeetFelt;
 use Amble\Core\LookBack\Measure\FirstAndLast;
 use Amble\Core\LookBack\Measure\GateWidth;
+use Amble\Core\LookBack\Measure\GroundTold;
 use Amble\Core\LookBack\Measure\Holed;
+use Amble\Core\LookBack\Measure\HoleLeft;
 use Amble\Core\LookBack\Measure\ImpliedSlope;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\LookBack\Measure\Marks;
@@ -88,6 +90,7 @@ enum Question: string
                 'pace_inside' => PaceInside::class,
                 'pace_meant' => PaceFromMeant::class,
                 'pace_across' => PaceAcross::class,
+                'hole_left' => HoleLeft::class,
             ],
             self::Start => [
                 'start_average' => StartAverage::class,
@@ -99,7 +102,7 @@ enum Question: string
                 'face_path' => FacePath::class,
                 'start_missed' => ThroughButMissed::class,
             ],
-            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadsByWay::class, 'feet_felt' => FeetFelt::class, 'implied_slope' => ImpliedSlope::class],
+            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadsByWay::class, 'aim_ball' => AimBall::class, 'ground_told' => GroundTold::class, 'implied_slope' => ImpliedSlope::class],
             self::Feel => ['feel' => FeelAgreement::class],
             self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'stroke_times' => StrokeTimes::class, 'spread_by_word' => SpreadByWord::class],
             self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => SameEachTime::class, 'with_without' => WithAndWithout::class, 'disturbed' => WhileDisturbed::class],

@@ -39,10 +39,12 @@ final readonly class RollOrChip
     /**
      * @param float $rough metres of longer grass before the green
      * @param float $room metres of green from its edge to the hole
+     * @param string $school what decides where schools differ: 'slope', 'grass' or 'touch'
      */
-    public static function of(string $slope, string $lie, float $rough, float $room): self
+    public static function of(string $slope, string $lie, float $rough, float $room, string $school = 'slope'): self
     {
         $toRoll = $toChip = [];
+        $isMuch = $lie === 'rough' || $rough > self::MUCH_ROUGH;
         if ($slope === 'falls') {
             $toRoll[] = 'The ground falls away all along: a chipped ball runs off, the rough slows a rolled one.';
         } elseif ($slope === 'levels') {
@@ -53,16 +55,25 @@ final readonly class RollOrChip
         if ($lie === 'bare') {
             $toRoll[] = 'Bare ground forgives the putter more than the wedge.';
         }
-        if ($lie === 'rough' || $rough > self::MUCH_ROUGH) {
+        if ($isMuch) {
             $toChip[] = 'So much longer grass takes a rolled ball unevenly.';
         }
         if ($room < self::ROOM) {
             $toRoll[] = 'There is little green to land on and stop.';
         }
-        // A slope that falls away all along decides: that is where a chip cannot be held.
-        $rolls = $slope === 'falls' || count($toRoll) > count($toChip) || (count($toRoll) === count($toChip) && $lie === 'fringe');
+        $rolls = match ($school) {
+            'grass' => !$isMuch,
+            'touch' => $lie !== 'rough',
+            // A slope that falls away all along decides: that is where a chip cannot be held.
+            default => $slope === 'falls' || count($toRoll) > count($toChip) || (count($toRoll) === count($toChip) && $lie === 'fringe'),
+        };
+        $taught = match ($school) {
+            'grass' => [$isMuch ? 'By this school much longer grass is chipped over.' : 'By this school little longer grass is rolled through.'],
+            'touch' => [$rolls ? 'By this school the putter goes wherever it can.' : 'By this school the putter goes wherever it can, and here it cannot.'],
+            default => [],
+        };
 
-        return new self($rolls ? 'roll' : 'chip', $rolls ? [...$toRoll, ...self::against($toChip)] : [...$toChip, ...self::against($toRoll)], self::LIMITS, $rolls ? [] : [Caution::Wedges->value]);
+        return new self($rolls ? 'roll' : 'chip', [...$taught, ...$rolls ? [...$toRoll, ...self::against($toChip)] : [...$toChip, ...self::against($toRoll)]], self::LIMITS, $rolls ? [] : [Caution::Wedges->value]);
     }
 
     /**

@@ -17,6 +17,9 @@ final readonly class About
     /** Longest a spot instead of a line may be left to, metres. */
     private const LONGEST_MARK = 20.0;
 
+    /** Nobody reads from further behind the ball, metres. */
+    private const FURTHEST_BACK = 30.0;
+
     /**
      * @param string|null $dominantEye 'lead' or 'trail'
      * @param float|null $handicap now, and the one wanted
@@ -24,6 +27,8 @@ final readonly class About
      * @param int|null $layOffWeeks without real greens before they came
      * @param string|null $layOffWork what was practised meanwhile, and at what lengths
      * @param string|null $recipe key of the card that is this student's routine
+     * @param string|null $views key of the card of the places from which this student reads
+     * @param float|null $readFrom metres behind the ball to which they walk back for it
      * @param float|null $markTo metres up to which a line is set, where a spot takes over beyond
      * @param bool $isMinor whether a guardian's consent is needed
      * @param string|null $consent who gave it, and when
@@ -39,6 +44,8 @@ final readonly class About
         public ?int $layOffWeeks,
         public ?string $layOffWork,
         public ?string $recipe,
+        public ?string $views,
+        public ?float $readFrom,
         public ?float $markTo,
         public bool $isMinor,
         public ?string $consent,
@@ -71,6 +78,8 @@ final readonly class About
             $given->has('lay_off_weeks') ? $given->wholeNumber('lay_off_weeks', 0, 520) : null,
             $text('lay_off_work'),
             $text('recipe'),
+            $text('views'),
+            $number('read_from_m', 0.0, self::FURTHEST_BACK),
             $number('mark_to_m', 0.1, self::LONGEST_MARK),
             $given->flagOr('is_minor', false),
             $text('consent'),
@@ -97,6 +106,8 @@ final readonly class About
             'lay_off_weeks' => $this->layOffWeeks,
             'lay_off_work' => $this->layOffWork,
             'recipe' => $this->recipe,
+            'views' => $this->views,
+            'read_from_m' => $this->readFrom,
             'mark_to_m' => $this->markTo,
             'is_minor' => $this->isMinor,
             'consent' => $this->consent,

@@ -14,15 +14,22 @@ final class Prompts
     /** Lengths within so much of one are about the same, share. */
     private const ABOUT = 0.15;
 
+    /** Answers to what comes after contact that leave the eyes on the ball. */
+    private const WATCHES = ['follow', 'hole'];
+
     /**
+     * @param Card|null $recipe the student's routine
+     * @param Card|null $views the places from which they read
      * @param list<array{float, float}> $shoePlaces length and distance from ball to shoe, metres, where the feet regulate it
      *
      * @return list<Prompt> before the ball first
      */
-    public static function of(About $about, Schools $schools, ?Card $recipe, array $shoePlaces = []): array
+    public static function of(About $about, Schools $schools, ?Card $recipe, array $shoePlaces = [], ?Card $views = null): array
     {
         return array_values(array_filter([
-            $recipe === null ? null : new Prompt(sprintf('%s: %s.', $recipe->title, implode('; ', array_map(self::point(...), $recipe->points)))),
+            $views === null ? null : self::steps($views),
+            $about->readFrom === null ? null : new Prompt(sprintf('Read from %s behind the ball.', Say::metres($about->readFrom))),
+            $recipe === null ? null : self::steps($recipe),
             match ($schools->answer('rehearse')) {
                 'behind' => new Prompt('Rehearse behind the ball.'),
                 'nowhere' => new Prompt('No rehearsal.'),
@@ -38,6 +45,17 @@ final class Prompts
             },
             self::after($schools),
         ]));
+    }
+
+    /**
+     * What is asked of a ball that missed and went past, of those who watch it go: whoever holds still is asked nothing
+     * that wants their eyes.
+     *
+     * @return list<string> names of things seen
+     */
+    public static function afterMiss(Schools $schools): array
+    {
+        return in_array($schools->answer('after'), self::WATCHES, true) ? ['curved_beyond', 'sloped_beyond'] : [];
     }
 
     /**
@@ -85,6 +103,11 @@ final class Prompts
             'hole' => 'The hole in view throughout.',
             default => 'Then hold still for a count of three.',
         });
+    }
+
+    private static function steps(Card $card): Prompt
+    {
+        return new Prompt(sprintf('%s: %s.', $card->title, implode('; ', array_map(self::point(...), $card->points))));
     }
 
     private static function point(Point $point): string

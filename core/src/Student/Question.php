@@ -41,6 +41,8 @@ final readonly class Question
             new self('feet', 'The feet?', ['mirror' => 'Checked', 'regulator' => 'They regulate the distance', 'unimportant' => 'Unimportant'], 'mirror', 'Whether cards ask about them, and whether the shoe’s place stands beside the lane.'),
             new self('eyes', 'Where should the eyes be?', ['found' => 'Where this student sees straight', 'both' => 'Both over the ball', 'lead' => 'The lead eye over it', 'trail' => 'The trail eye over it'], 'found', 'What a check of the eyes is held against.'),
             new self('over_read', 'Read more than one sees?', ['exact' => 'No, the exact read', 'more' => 'Lean to more break', 'tests' => 'Test putts correct it'], 'exact', 'What is advised where putts go by low.'),
+            new self('off_green', 'Chip or roll from off the green?', ['slope' => 'The ground decides', 'grass' => 'Little longer grass is rolled through, much is chipped over', 'touch' => 'Touch decides: the putter wherever it can go'], 'slope', 'What is advised for a ball beside the green.'),
+            new self('grain', 'Grain?', ['edge' => 'The worn edge decides', 'sun' => 'It follows the sun', 'part' => 'Just a part of the read'], 'edge', 'What is said of the grass, where its lean moves a ball.'),
             new self('repeat', 'Repeat a putt?', ['then' => 'First blocked, then mixed', 'mixed' => 'Never: one ball, then another putt', 'blocked' => 'Long work on one putt'], 'then', 'Whether a plan blocks putts, mixes them, or both.'),
             new self('pressure', 'Pressure in practice?', ['add' => 'Add it, once the stroke holds', 'away' => 'Take it away'], 'add', 'Whether a plan has a block under pressure.'),
         ];

@@ -10,15 +10,18 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\FeltLength;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\Physics;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Look;
 use Amble\Core\LookBack\LookFilter;
+use Amble\Core\LookBack\Measure\AimBall;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\Causes;
-use Amble\Core\LookBack\Measure\FeetFelt;
 use Amble\Core\LookBack\Measure\FirstAndLast;
+use Amble\Core\LookBack\Measure\GroundTold;
 use Amble\Core\LookBack\Measure\Holed;
+use Amble\Core\LookBack\Measure\HoleLeft;
 use Amble\Core\LookBack\Measure\ImpliedSlope;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\LookBack\Measure\Marks;
@@ -199,13 +202,48 @@ final class MeasuresTest extends PropertyTestCase
         self::assertEqualsWithDelta([0.0, 0.1, 0.03], array_column($told->rows ?? [], 'value'), 1e-9);
         self::assertSame(4, $told?->n);
         self::assertNull(ReadsByWay::of(Balls::asked([$ball(0.1, ['aim_by' => 'spot'])])));
+        // Near and far are the student's own: half-way between the nearest and the furthest place they read from.
+        $near = ReadsByWay::of(Balls::asked([$ball($real + 0.05, ['read_from_m' => 1.0]), $ball($real, ['read_from_m' => 7.0]), $ball($real + 0.01, ['read_from_m' => 4.0])]));
+        self::assertSame(['Read from nearer than {4.000 m}', 'Read from {4.000 m} behind or further'], array_column($near->rows ?? [], 'name'));
+        self::assertEqualsWithDelta([0.05, 0.005], array_column($near->rows ?? [], 'value'), 1e-9);
+        self::assertNull(ReadsByWay::of(Balls::asked([$ball(0.1, ['read_from_m' => 3.0]), $ball(0.1, ['read_from_m' => 3.0])])));
     }
 
     public function testTheFeetAreHeldAgainstTheGroundThatIsKnown(): void
     {
         $ball = static fn(string $foot, float $across): RolledBall => Balls::one(3.0, 3.0, ['higher_foot' => $foot], across: $across);
-        $told = FeetFelt::of(Balls::asked([$ball('right', 2.0), $ball('left', -2.0), $ball('left', 2.0), $ball('even', 2.0), $ball('even', 0.0)]));
-        self::assertSame([4, 0.5], [$told?->n, $told?->value]);
+        $feet = [$ball('right', 2.0), $ball('left', -2.0), $ball('left', 2.0), $ball('even', 2.0), $ball('even', 0.0)];
+        $told = GroundTold::of(Balls::asked($feet));
+        self::assertSame([4, 0.5, []], [$told?->n, $told?->value, $told?->rows]);
+        // Up or down by looking, and by picturing water, which runs to the low side and down.
+        $seen = static fn(array $said, float $across, float $along): RolledBall => Balls::one(3.0, 3.0, $said, across: $across, grade: $along);
+        $more = GroundTold::of(Balls::asked([
+            ...$feet,
+            $seen(['read_grade' => 'up'], 0.0, 1.0), $seen(['read_grade' => 'level'], 0.0, -1.0), $seen(['read_grade' => 'down'], 0.0, 0.0),
+            $seen(['water' => 'left'], 2.0, 0.0), $seen(['water' => 'on'], 2.0, -1.0), $seen(['water' => 'back'], 2.0, -1.0), $seen(['water' => 'right'], 0.0, 0.0),
+        ]));
+        self::assertSame([['With the feet', 4, 0.5], ['By picturing water', 3, 2 / 3], ['Up or down, by looking', 2, 0.5]], array_map(static fn(FindingRow $row): array => [$row->name, $row->n, $row->value], $more->rows ?? []));
+    }
+
+    public function testTheAimBallIsToldByTheWayThePuttCurves(): void
+    {
+        $ball = static fn(string $met, float $across): RolledBall => Balls::one(1.8, 1.8, ['aim_ball' => $met], across: $across);
+        $told = AimBall::of(Balls::asked([$ball('good', 2.0), $ball('soft', 2.0), $ball('hard', -2.0), $ball('good', 0.0)]));
+        self::assertSame('Curving left, towards the feet: 0 hard, 1 just right, 1 short and low. Curving right, away from the feet: 1 hard, 0 just right, 0 short and low.', $told?->sentence);
+        self::assertSame([3, 1 / 3], [$told->n, $told->value]);
+    }
+
+    public function testWhatWasLeftOfTheHoleIsToldOfTheBallsThatRanPastIt(): void
+    {
+        // Dead-centre capture at 1.63 m/s: at three quarters of it half the hole's width is left, √(1 − 3/4).
+        $loss = GreenSpeed::ofFeet(9.5)->deceleration();
+        $past = (0.75 * Physics::CAPTURE_SPEED) ** 2 / (2.0 * $loss);
+        $ball = static fn(float $past, bool $isAtHole = true): RolledBall => Balls::one(3.0 + $past, 3.0, isAtHole: $isAtHole);
+        $told = HoleLeft::of(Balls::asked([$ball($past), $ball(-0.3), $ball($past, false)]));
+        self::assertEqualsWithDelta([1, 0.5], [$told?->n, $told?->value], 1e-9);
+        $quick = HoleLeft::of(Balls::asked([$ball($past), $ball(2.0 * $past)]));
+        self::assertEqualsWithDelta([2, 0.25], [$quick?->n, $quick?->value], 1e-9);
+        self::assertStringContainsString('1 came too quick for any of it', (string) $quick?->sentence);
     }
 
     public function testTheMissesTellTheGroundTheyWereRolledOn(): void

@@ -64,6 +64,15 @@ final class FearedSideTest extends TestCase
         self::assertSame($advice === 'chip' ? [Caution::Wedges->value] : [], $told->cautions);
     }
 
+    public function testWhereSchoolsDifferTheStudentsDecides(): void
+    {
+        $told = static fn(string $school, string $slope, string $lie, float $rough): array => [($one = RollOrChip::of($slope, $lie, $rough, 8.0, $school))->advice, $one->why[0]];
+        self::assertSame(['chip', 'By this school much longer grass is chipped over.'], $told('grass', 'falls', 'fringe', 2.0));
+        self::assertSame(['roll', 'By this school little longer grass is rolled through.'], $told('grass', 'levels', 'fringe', 0.3));
+        self::assertSame(['roll', 'By this school the putter goes wherever it can.'], $told('touch', 'levels', 'fringe', 3.0));
+        self::assertSame('chip', $told('touch', 'falls', 'rough', 0.3)[0]);
+    }
+
     /** @return iterable<string, array{string, string, string, float, float}> */
     public static function lies(): iterable
     {

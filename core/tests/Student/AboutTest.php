@@ -28,7 +28,7 @@ final class AboutTest extends TestCase
     {
         $given = [
             'dominant_eye' => 'trail', 'handicap' => 18.4, 'handicap_wanted' => 12.0, 'three_putts_per_round' => 3.5, 'lay_off_weeks' => 9, 'lay_off_work' => 'a mat',
-            'recipe' => 'routine_d', 'mark_to_m' => 3.0, 'is_minor' => true, 'consent' => 'Mother, 3 March', 'may_be_filmed' => true, 'keep_until' => '2027-03-01',
+            'recipe' => 'routine_d', 'views' => 'views', 'read_from_m' => 5.0, 'mark_to_m' => 3.0, 'is_minor' => true, 'consent' => 'Mother, 3 March', 'may_be_filmed' => true, 'keep_until' => '2027-03-01',
             'schools' => ['mark' => 'near', 'after' => 'rest'],
         ];
         self::assertEquals(['schools' => (object) $given['schools']] + $given, About::read(self::input($given))->toArray());
@@ -54,6 +54,7 @@ final class AboutTest extends TestCase
         yield ['three_putts_per_round', -1];
         yield ['lay_off_weeks', 2.5];
         yield ['mark_to_m', 0];
+        yield ['read_from_m', 31];
         yield ['keep_until', 'next year'];
         yield ['schools.after', 'whistle'];
     }
@@ -87,6 +88,21 @@ final class AboutTest extends TestCase
         $prompts = Prompts::of(About::read(self::input(['mark_to_m' => 3])), Schools::of(['mark' => 'near']), ShippedCards::all()['routine_d']);
         self::assertSame('One and go: Rehearsal, 1; Eyes to the target, back to the ball; Stroke at once.', $prompts[0]->text);
         self::assertSame([[null, 3.0], [3.0, null]], array_map(static fn(Prompt $prompt): array => [$prompt->from, $prompt->to], array_slice($prompts, 1, 2)));
+    }
+
+    public function testWhereAStudentReadsFromIsSaidFirst(): void
+    {
+        $about = About::read(self::input(['read_from_m' => 5]));
+        $said = array_column(Prompts::of($about, Schools::of(), ShippedCards::all()['routine_d'], views: ShippedCards::all()['views']), 'text');
+        self::assertStringStartsWith('Looking at a putt: Well back behind the ball; ', $said[0]);
+        self::assertSame('Read from {5.000 m} behind the ball.', $said[1]);
+        self::assertStringStartsWith('One and go', $said[2]);
+    }
+
+    public function testOnlyWhoWatchesTheBallGoIsAskedWhatItDidBeyondTheHole(): void
+    {
+        $asked = array_map(static fn(string $answer): array => Prompts::afterMiss(Schools::of(['after' => $answer])), array_keys(Question::all()['after']->answers));
+        self::assertSame(['follow', 'hole'], array_keys(array_filter(array_combine(array_keys(Question::all()['after']->answers), $asked))));
     }
 
     public function testWhereTheFeetRegulateTheLengthTheShoesPlaceIsSaidAtThatLength(): void

@@ -3,7 +3,7 @@ import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, chip, color, narrow, Quiet, space, type } from '../design';
 import { OUTCOMES } from '../lane/OutcomeMark';
-import { useRemember } from '../server/queries';
+import { useRemember, useSeenKinds } from '../server/queries';
 import type { RunProgress, SeenKind } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
@@ -86,6 +86,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
           </Chips>
         )}
         <RoutineOf logger={logger} last={last} />
+        <BeyondTheHole logger={logger} last={last} />
         {drill !== null && <AskedOnceItLies logger={logger} last={last} drill={drill} />}
         <Chips role="group" aria-label="Marks on the last ball">
           {MARKS.flatMap(({ value, label }) =>
@@ -125,6 +126,37 @@ function RoutineOf({ logger, last }: { logger: Logger; last: ShownPutt }) {
           onPress={() => logger.answerOf(last, 'routine', isKept)}
         >
           {isKept ? 'Kept' : 'Not kept'}
+        </Chip>
+      ))}
+    </Chips>
+  );
+}
+
+/** What a ball that ran past tells the putt back, of those who watch it go. */
+function BeyondTheHole({ logger, last }: { logger: Logger; last: ShownPutt }) {
+  const asked = useRemember(last.student ?? logger.ownStudent).data?.after_miss ?? [];
+  const kinds = useSeenKinds().data ?? [];
+  const ranPast =
+    last.stop !== 'holed' && last.target_m !== null && last.roll_m !== null && last.roll_m > last.target_m;
+  return ranPast
+    ? kinds
+        .filter(({ name }) => asked.includes(name))
+        .map((kind) => <AskedAs key={kind.name} kind={kind} logger={logger} last={last} />)
+    : null;
+}
+
+/** One thing seen of a ball that lies, a touch an answer. */
+function AskedAs({ kind, logger, last }: { kind: SeenKind; logger: Logger; last: ShownPutt }) {
+  return (
+    <Chips role="group" aria-label={kind.question}>
+      <Asked as="span">{kind.question}</Asked>
+      {facesOf(kind).map(({ value, label }) => (
+        <Chip
+          key={value}
+          isSelected={last.seen[kind.name] != null && faceOf(last.seen[kind.name] ?? '') === value}
+          onPress={() => logger.answerOf(last, kind.name, answerOfFace(kind, value))}
+        >
+          {label}
         </Chip>
       ))}
     </Chips>
@@ -177,18 +209,7 @@ function AskedOnceItLies({ logger, last, drill }: AskedOnceItLiesProps) {
       {after
         .filter((kind) => isAskedOf(kind, last, mayHaveMissed))
         .map((kind) => (
-          <Chips key={kind.name} role="group" aria-label={kind.question}>
-            <Asked as="span">{kind.question}</Asked>
-            {facesOf(kind).map(({ value, label }) => (
-              <Chip
-                key={value}
-                isSelected={last.seen[kind.name] != null && faceOf(last.seen[kind.name] ?? '') === value}
-                onPress={() => logger.answerOf(last, kind.name, answerOfFace(kind, value))}
-              >
-                {label}
-              </Chip>
-            ))}
-          </Chips>
+          <AskedAs key={kind.name} kind={kind} logger={logger} last={last} />
         ))}
       {mayHaveMissed && judges && (
         <Chips role="group" aria-label="Why it missed">

@@ -1,37 +1,72 @@
+import { useState } from 'react';
 import { Button, Fold, Quiet, Row, Stack } from '../design';
+import { ReadingHints } from '../lane/ReadingHints';
 import { useSeenKinds } from '../server/queries';
 import type { Seen, SeenKind } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { SeenOne } from './SeenOf';
+import { toldBy, toldOfNext } from './told';
 import type { Logger } from './useLogger';
 
+interface ReadCardProps {
+  logger: Logger;
+  /** Where it is read; null where no green was chosen. */
+  green: string | null;
+  units: Units;
+}
+
 /** The read as it is called while walking on, before the ball is rolled: a few touches, kept with the next ball. */
-export function ReadCard({ logger, units }: { logger: Logger; units: Units }) {
-  const kinds = (useSeenKinds().data ?? []).filter(({ before }) => before);
+export function ReadCard({ logger, green, units }: ReadCardProps) {
+  const all = useSeenKinds().data ?? [];
+  const kinds = all.filter(({ before }) => before);
   const called = kinds.filter(({ name }) => logger.seen[name] != null).length;
   const before = lastRead(logger.last?.seen ?? {}, kinds);
+  const back = toldOfNext(logger.last?.seen ?? {}, all);
+  const [isOpen, setOpen] = useState(false);
+  /** What an answer says of another kind goes with it, where nobody said otherwise. */
+  const say = (kind: SeenKind, answer: Seen[string]) => {
+    logger.note(kind.name, answer);
+    for (const [name, told] of toldBy(kind, answer)) {
+      if (logger.seen[name] == null) {
+        logger.note(name, told);
+      }
+    }
+  };
   return kinds.length === 0 ? null : (
-    <Fold label={called === 0 ? 'Read card' : `Read card: ${called} noted for the next ball`}>
+    <Fold
+      label={called === 0 ? 'Read card' : `Read card: ${called} noted for the next ball`}
+      onToggle={setOpen}
+    >
       <Stack>
-        {called === 0 && before.length > 0 && (
+        {called === 0 && (
           <Row>
-            <Button
-              onPress={() => {
-                for (const [name, answer] of before) {
-                  logger.note(name, answer);
-                }
-              }}
-            >
-              As for the last ball
-            </Button>
+            {[
+              { label: 'As for the last ball', read: before },
+              { label: 'The putt back, as it ran past', read: back },
+            ].map(
+              ({ label, read }) =>
+                read.length > 0 && (
+                  <Button
+                    key={label}
+                    onPress={() => {
+                      for (const [name, answer] of read) {
+                        logger.note(name, answer);
+                      }
+                    }}
+                  >
+                    {label}
+                  </Button>
+                ),
+            )}
           </Row>
         )}
+        {isOpen && <ReadingHints green={green} student={logger.student ?? logger.ownStudent} />}
         {kinds.map((kind) => (
           <SeenOne
             key={`${kind.name} ${logger.balls.length} ${called === 0}`}
             kind={kind}
             answer={logger.seen[kind.name] ?? null}
-            onAnswer={(answer) => logger.note(kind.name, answer)}
+            onAnswer={(answer) => say(kind, answer)}
             units={units}
           />
         ))}

@@ -109,7 +109,9 @@ export function RollingPage({
           )}
         </Work>
         {foot}
-        {task !== null && task.target_m !== null && <ReadCard logger={logger} units={units} />}
+        {task !== null && task.target_m !== null && (
+          <ReadCard logger={logger} green={session.green?.id ?? null} units={units} />
+        )}
         {task !== null && <Stretch session={session} log={logger.log} />}
         {task !== null && <SensorSwitch sensor={sensor} />}
       </Stack>

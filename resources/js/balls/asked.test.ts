@@ -18,6 +18,8 @@ const kind = (name: string, part: Partial<SeenKind> = {}): SeenKind => ({
   least: null,
   most: null,
   feeds: 'cause',
+  tells: [],
+  tells_of_next: [],
   of_any_ball: false,
   before: false,
   key: null,

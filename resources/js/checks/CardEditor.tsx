@@ -29,6 +29,8 @@ const KINDS = [
   { value: 'set_up', label: 'Set-up' },
   { value: 'routine', label: 'Routine' },
   { value: 'views', label: 'Views of a putt' },
+  { value: 'ground', label: 'What the ground tells' },
+  { value: 'grain', label: 'What the grass tells' },
   { value: 'safety', label: 'All clear' },
 ] as const;
 

@@ -9,6 +9,8 @@ const KINDS: Record<PointCard['kind'], string> = {
   set_up: 'Set-up',
   routine: 'Routines',
   views: 'Views of a putt',
+  ground: 'What the ground tells',
+  grain: 'What the grass tells',
   safety: 'Before balls are struck with eyes elsewhere',
 };
 

@@ -6,6 +6,8 @@ import {
   OneOf,
   Page,
   Part,
+  Pick,
+  Quiet,
   Row,
   Said,
   Stack,
@@ -15,7 +17,7 @@ import {
 } from '../design';
 import { fieldError } from '../server/api';
 import { type GreenDraft, useBench, useKeepGreen, usePutAway } from '../server/queries';
-import type { Green } from '../server/types';
+import type { GrassKind, Green } from '../server/types';
 import { greenWords } from '../units/reading';
 import { useUnits } from '../units/useUnits';
 
@@ -51,6 +53,7 @@ export function Greens() {
               <thead>
                 <tr>
                   <th scope="col">Name</th>
+                  <th scope="col">Grass</th>
                   <th scope="col">Reading</th>
                   <th scope="col">Speed that stands</th>
                   <th scope="col">
@@ -64,15 +67,16 @@ export function Greens() {
                     <th scope="row" style={{ whiteSpace: 'normal' }}>
                       {green.name}
                     </th>
+                    <td>{grassOf(green, bench.data?.grasses ?? [])}</td>
                     <td>{greenWords(green)}</td>
                     <td>{green.reading?.speed_m == null ? 'unknown' : units.speed(green.reading.speed_m)}</td>
                     <td>
                       <Button
                         look="bare"
                         onPress={() => setOpened(green)}
-                        aria-label={`Rename ${green.name}`}
+                        aria-label={`Change ${green.name}`}
                       >
-                        Rename
+                        Change
                       </Button>
                       <Button
                         look="bare"
@@ -89,18 +93,37 @@ export function Greens() {
             </table>
           </TableFrame>
         )}
-        <GreenForm key={opened?.id ?? 'new'} green={opened} onDone={() => setOpened(null)} />
+        <GreenForm
+          key={opened?.id ?? 'new'}
+          green={opened}
+          grasses={bench.data?.grasses ?? []}
+          onDone={() => setOpened(null)}
+        />
       </Stack>
     </Page>
   );
 }
 
-function GreenForm({ green, onDone }: { green: Green | null; onDone: () => void }) {
+const UNNAMED = 'unnamed';
+
+function grassOf({ surface, grass }: Green, grasses: readonly GrassKind[]): string {
+  return surface === 'mat' ? 'Mat' : (grasses.find(({ value }) => value === grass)?.label ?? 'not named');
+}
+
+interface GreenFormProps {
+  green: Green | null;
+  grasses: readonly GrassKind[];
+  onDone: () => void;
+}
+
+function GreenForm({ green, grasses, onDone }: GreenFormProps) {
   const keep = useKeepGreen();
   const [draft, setDraft] = useState<GreenDraft>({
     name: green?.name ?? '',
     surface: green?.surface ?? 'grass',
+    grass: green?.grass ?? null,
   });
+  const named = grasses.find(({ value }) => value === draft.grass);
   useFirstError(keep.error);
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
@@ -108,7 +131,7 @@ function GreenForm({ green, onDone }: { green: Green | null; onDone: () => void 
       { id: green?.id ?? null, draft },
       {
         onSuccess: () => {
-          setDraft({ name: '', surface: 'grass' });
+          setDraft({ name: '', surface: 'grass', grass: null });
           onDone();
         },
       },
@@ -116,7 +139,7 @@ function GreenForm({ green, onDone }: { green: Green | null; onDone: () => void 
   };
   return (
     <Part as="form" onSubmit={submit} noValidate style={{ maxWidth: 560 }}>
-      <h2>{green === null ? 'Add a green' : `Rename ${green.name}`}</h2>
+      <h2>{green === null ? 'Add a green' : `Change ${green.name}`}</h2>
       {keep.isError && fieldError(keep.error, 'name') === null && (
         <Notice kind="wrong">{keep.error.message}</Notice>
       )}
@@ -130,8 +153,28 @@ function GreenForm({ green, onDone }: { green: Green | null; onDone: () => void 
         label="Surface"
         options={SURFACES}
         value={draft.surface}
-        onChange={(surface) => setDraft({ ...draft, surface })}
+        onChange={(surface) => setDraft({ ...draft, surface, grass: surface === 'mat' ? null : draft.grass })}
       />
+      {draft.surface === 'grass' && (
+        <>
+          <Pick
+            label="Grass"
+            options={[
+              { value: UNNAMED, label: 'Not named' },
+              ...grasses.map(({ value, label, season }) => ({ value, label: `${label} (${season}-season)` })),
+            ]}
+            value={draft.grass ?? UNNAMED}
+            onChange={(grass) =>
+              setDraft({ ...draft, grass: grasses.find(({ value }) => value === grass)?.value ?? null })
+            }
+          />
+          <Quiet>
+            {named?.has_grain === true
+              ? 'Its leaves lean: what to look for comes up where a putt is read.'
+              : 'Hints about grain come up only on grass whose leaves lean.'}
+          </Quiet>
+        </>
+      )}
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>
           {green === null ? 'Add this green' : 'Keep'}

@@ -17,10 +17,10 @@ const LIES = [
 ] as const satisfies readonly { value: Lies['lie']; label: string }[];
 
 /** A ball that lies off the green: roll it, or chip it. */
-export function BesideGreen({ units }: { units: Units }) {
+export function BesideGreen({ student, units }: { student: string | null; units: Units }) {
   const [isOpen, setOpen] = useState(false);
   const [lies, setLies] = useState<Lies>({ slope: 'room', lie: 'fringe', rough_m: 0.5, room_m: 6 });
-  const told = useRollOrChip(lies, isOpen);
+  const told = useRollOrChip(lies, student, isOpen);
   return (
     <Fold label="Off the green: roll it or chip it" onToggle={setOpen}>
       <Stack $gap="s">

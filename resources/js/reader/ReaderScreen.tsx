@@ -1,6 +1,7 @@
 import { memo, useCallback, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Columns, Fold, isNarrow, Notice, Page, Part, Quiet, Row, Stack } from '../design';
+import { ReadingHints } from '../lane/ReadingHints';
 import { ApiError, fieldError } from '../server/api';
 import { useBench, useRead } from '../server/queries';
 import type { Bench, Green, SaidPutt, Student } from '../server/types';
@@ -141,7 +142,8 @@ function Reader({ bench }: { bench: Bench }) {
             <Fold label="Other targets from here">
               <RealWidths look={look} units={units} />
             </Fold>
-            <BesideGreen units={units} />
+            <BesideGreen student={student?.id ?? null} units={units} />
+            <HintsFold green={green?.id ?? null} student={student?.id ?? null} />
             <Row>
               <Quiet>
                 Computed for a rolling ball on even ground; real turf is lumpier. A rim-out is not drawn: what
@@ -152,6 +154,14 @@ function Reader({ bench }: { bench: Bench }) {
         )}
       </Part>
     </Page>
+  );
+}
+
+function HintsFold({ green, student }: { green: string | null; student: string | null }) {
+  return (
+    <Fold label="What to look for">
+      <ReadingHints green={green} student={student} />
+    </Fold>
   );
 }
 

@@ -51,6 +51,14 @@ export interface About {
   schools: {
     [k: string]: string;
   };
+  /**
+   * Key of the card of the places from which this student reads.
+   */
+  views: string | null;
+  /**
+   * Metres behind the ball to which they walk back to read.
+   */
+  read_from_m: number | null;
 }
 export interface BallEvent {
   id: string;
@@ -196,6 +204,10 @@ export interface Bench {
     student_id: string;
     text: string;
   }[];
+  /**
+   * What a green can be sown with.
+   */
+  grasses: GrassKind[];
 }
 export interface Student {
   id: string;
@@ -234,6 +246,10 @@ export interface Green {
   name: string;
   surface: 'grass' | 'mat';
   reading?: Reading | null;
+  /**
+   * Null where nobody named it.
+   */
+  grass: 'bent' | 'fescue' | 'meadow' | 'rye' | 'bermuda' | 'kikuyu' | 'paspalum' | 'zoysia' | null;
 }
 export interface Reading {
   id: string;
@@ -298,6 +314,12 @@ export interface SessionSummary {
   note_for_next: string | null;
   started_at: string;
   ended_at: string | null;
+}
+export interface GrassKind {
+  value: 'bent' | 'fescue' | 'meadow' | 'rye' | 'bermuda' | 'kikuyu' | 'paspalum' | 'zoysia';
+  label: string;
+  season: 'warm' | 'cool';
+  has_grain: boolean;
 }
 /**
  * A figure of the coach's to hold rounds beside, with where it comes from.
@@ -423,7 +445,7 @@ export interface PointCard {
    * Whether it differs from what ships.
    */
   is_own: boolean;
-  kind: 'set_up' | 'routine' | 'views' | 'safety';
+  kind: 'set_up' | 'routine' | 'views' | 'ground' | 'grain' | 'safety';
   title: string;
   points: CardPoint[];
 }
@@ -732,6 +754,9 @@ export interface Drill {
     | 'start'
     | 'spot'
     | 'high_low'
+    | 'aim_ball'
+    | 'curved_beyond'
+    | 'sloped_beyond'
     | 'strike'
     | 'through'
     | 'flow'
@@ -746,7 +771,10 @@ export interface Drill {
     | 'level'
     | 'higher_foot'
     | 'views_taken'
+    | 'read_from_m'
+    | 'water'
     | 'read_side'
+    | 'read_grade'
     | 'read_amount_m'
     | 'read_pace_m'
     | 'aim_by'
@@ -1525,6 +1553,29 @@ export interface SeenKind {
    * Whether it is said before the ball is rolled.
    */
   before: boolean;
+  /**
+   * Of the same ball.
+   */
+  tells: ToldOfAnother[];
+  /**
+   * Of the ball that comes next.
+   */
+  tells_of_next: ToldOfAnother[];
+}
+/**
+ * What an answer about a ball says of another kind of thing seen, where nobody said otherwise.
+ */
+export interface ToldOfAnother {
+  /**
+   * Of another kind.
+   */
+  name: string;
+  /**
+   * What it says, by the answer.
+   */
+  answers: {
+    [k: string]: string;
+  };
 }
 /**
  * How somebody’s guesses stand.
@@ -2190,6 +2241,13 @@ export interface Putter {
   is_in_use: boolean;
 }
 /**
+ * A card of the coach on what to look for before a putt is read.
+ */
+export interface ReadingHint {
+  title: string;
+  points: string[];
+}
+/**
  * Who changed what of a record beside the log.
  */
 export interface RecordChange {
@@ -2248,6 +2306,10 @@ export interface Remembered {
   recipe: string | null;
   lines: RememberLine[];
   prompts: LanePrompt[];
+  /**
+   * Names of things seen that are asked of a ball that missed and went past.
+   */
+  after_miss: string[];
 }
 export interface RememberLine {
   about: string;
@@ -2727,7 +2789,7 @@ export interface CheckPoint {
 }
 export interface CardLook {
   key: string;
-  kind: 'set_up' | 'routine' | 'views' | 'safety';
+  kind: 'set_up' | 'routine' | 'views' | 'ground' | 'grain' | 'safety';
   title: string;
   points: CardLookPoint[];
 }

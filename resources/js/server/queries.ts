@@ -99,6 +99,7 @@ export {
   useKeepRead,
   useKeptReads,
   useRead,
+  useReadingHints,
   useRollOrChip,
   useStationSlopes,
 } from './readQueries';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { request } from './api';
 import { keys } from './keys';
 import { newId } from './outbox';
-import type { KeptRead, PuttLook, RollOrChip, SaidPutt, StationSlope } from './types';
+import type { KeptRead, PuttLook, ReadingHint, RollOrChip, SaidPutt, StationSlope } from './types';
 
 /**
  * Reads a putt. While it is dragged the last answer stands until the next one comes, and one question at a time is on
@@ -87,6 +87,20 @@ export function useStationSlopes(session: string) {
   });
 }
 
+/** What the coach's cards say to look for before a putt is read. */
+export function useReadingHints(green: string | null, student: string | null) {
+  const query = new URLSearchParams(
+    [
+      ['green', green],
+      ['student', student],
+    ].flatMap(([name, id]) => (id == null ? [] : [[name ?? '', id]])),
+  );
+  return useQuery({
+    queryKey: ['reading-hints', green, student],
+    queryFn: () => request<ReadingHint[]>('GET', `reader/hints?${query}`),
+  });
+}
+
 /** A ball beside the green as it lies. */
 export interface BesideGreen {
   slope: 'room' | 'levels' | 'falls';
@@ -95,10 +109,13 @@ export interface BesideGreen {
   room_m: number;
 }
 
-export function useRollOrChip(lies: BesideGreen, isAsked: boolean) {
+export function useRollOrChip(lies: BesideGreen, student: string | null, isAsked: boolean) {
   const query = new URLSearchParams(Object.entries(lies).map(([name, value]) => [name, String(value)]));
+  if (student !== null) {
+    query.set('student', student);
+  }
   return useQuery({
-    queryKey: ['roll-or-chip', lies],
+    queryKey: ['roll-or-chip', lies, student],
     queryFn: () => request<RollOrChip>('GET', `roll-or-chip?${query}`),
     enabled: isAsked,
     placeholderData: keepPreviousData,

@@ -255,7 +255,7 @@ export function lastNote(student: string | null, sessions: readonly SessionSumma
 }
 
 export type StudentDraft = Omit<Student, 'id'>;
-export type GreenDraft = Pick<Green, 'name' | 'surface'>;
+export type GreenDraft = Pick<Green, 'name' | 'surface' | 'grass'>;
 
 /** Adds somebody to the bench under an id made here. @returns the id */
 export function addStudent(draft: StudentDraft): string {

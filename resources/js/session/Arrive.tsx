@@ -266,7 +266,7 @@ function NewGreen({ onAdd, onLeave }: NewProps) {
     const wrong = nameError(name);
     setError(wrong);
     if (wrong === null) {
-      onAdd(addGreen({ name: name.trim(), surface }));
+      onAdd(addGreen({ name: name.trim(), surface, grass: null }));
     }
   };
   return (

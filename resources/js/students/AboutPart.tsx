@@ -57,6 +57,7 @@ function useAboutForm(student: Student, kept: About) {
     ) as Record<NumberField, string>,
   );
   const [markTo, setMarkTo] = useState(units.text(kept.mark_to_m, 'station'));
+  const [readFrom, setReadFrom] = useState(units.text(kept.read_from_m, 'station'));
   const [until, setUntil] = useState(kept.keep_until ?? '');
   const [local, setLocal] = useState<Record<string, string>>({});
   useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
@@ -76,13 +77,23 @@ function useAboutForm(student: Student, kept: About) {
     if (mark.error !== null) {
       wrong.mark_to_m = mark.error;
     }
+    const back = units.reread(readFrom, kept.read_from_m, 'station');
+    if (back.error !== null) {
+      wrong.read_from_m = back.error;
+    }
     const day = until.trim() === '' ? null : readDayToCome(until);
     if (until.trim() !== '' && day === null) {
       wrong.keep_until = `“${until.trim()}” is no day. Type 30/11/2027, say.`;
     }
     setLocal(wrong);
     if (Object.keys(wrong).length === 0) {
-      keep.mutate({ ...draft, ...numbers, mark_to_m: mark.metres, keep_until: day });
+      keep.mutate({
+        ...draft,
+        ...numbers,
+        mark_to_m: mark.metres,
+        read_from_m: back.metres,
+        keep_until: day,
+      });
     }
   };
   return {
@@ -92,6 +103,8 @@ function useAboutForm(student: Student, kept: About) {
     type: (name: NumberField) => (text: string) => setTyped({ ...typed, [name]: text }),
     markTo,
     setMarkTo,
+    readFrom,
+    setReadFrom,
     until,
     setUntil,
     units,
@@ -190,6 +203,25 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckBoo
           ]}
           value={draft.recipe ?? UNSAID}
           onChange={(key) => set({ recipe: key === UNSAID ? null : key })}
+        />
+        <Pick
+          label="Reads from"
+          options={[
+            { value: UNSAID, label: 'No places chosen' },
+            ...book.cards
+              .filter(({ kind }) => kind === 'views')
+              .map(({ key, title }) => ({ value: key, label: title })),
+          ]}
+          value={draft.views ?? UNSAID}
+          onChange={(key) => set({ views: key === UNSAID ? null : key })}
+        />
+        <Entry
+          label="Walks back behind the ball to read"
+          value={form.readFrom}
+          onChange={form.setReadFrom}
+          suffix={units.suffix('station')}
+          hint="Said beside the lane; near and far are compared when looking back."
+          error={form.errorAt('read_from_m')}
         />
         {book.questions.map(({ key, question, answers, default: shipped, coachs }) => {
           const usual = answers.find(({ value }) => value === (coachs ?? shipped))?.label ?? '';

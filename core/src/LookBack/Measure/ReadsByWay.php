@@ -13,7 +13,7 @@ use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
 use Amble\Core\Numeric\Sample;
 
-/** How far off calls are by the way the putt was read: from few places or several, by a line or a spot. */
+/** How far off calls are by the way the putt was read: from near or far, from few places or several, by a line or a spot. */
 final class ReadsByWay implements Measure
 {
     /** From here on it was read from several places. */
@@ -22,9 +22,11 @@ final class ReadsByWay implements Measure
     public static function of(Asked $asked): ?Finding
     {
         $ways = $all = [];
-        foreach (ReadError::told($asked) as $told) {
+        $sides = ReadError::told($asked);
+        $far = self::middle(array_merge(...array_values($sides)));
+        foreach ($sides as $told) {
             foreach ($told as [$called, $real, , $ball]) {
-                foreach (self::ways($ball) as $way) {
+                foreach (self::ways($ball, $far) as $way) {
                     $ways[$way][] = abs($called - $real);
                     $all[$ball->id] = abs($called - $real);
                 }
@@ -48,12 +50,31 @@ final class ReadsByWay implements Measure
         );
     }
 
-    /** @return list<string> */
-    private static function ways(RolledBall $ball): array
+    /**
+     * The middle of the distances from which these were read: what is near and what is far is the student's own. Null
+     * where all were read from one place.
+     *
+     * @param list<array{float, float, float, RolledBall}> $told
+     */
+    private static function middle(array $told): ?float
     {
+        $from = array_values(array_filter(array_map(static fn(array $one): ?float => $one[3]->ball->sight->number('read_from_m'), $told), is_float(...)));
+
+        return $from === [] || min($from) === max($from) ? null : 0.5 * (min($from) + max($from));
+    }
+
+    /**
+     * @param float|null $far metres behind the ball from which on it was read from afar; null where nobody read near and far
+     *
+     * @return list<string>
+     */
+    private static function ways(RolledBall $ball, ?float $far): array
+    {
+        $from = $ball->ball->sight->number('read_from_m');
         $views = $ball->ball->sight->number('views_taken');
 
         return array_values(array_filter([
+            $from === null || $far === null ? null : sprintf($from < $far ? 'Read from nearer than %s' : 'Read from %s behind or further', Say::metres($far)),
             $views === null ? null : ($views >= self::SEVERAL ? 'Read from three places or more' : 'Read from one or two places'),
             match ($ball->ball->sight->word('aim_by')) {
                 'line' => 'Aimed by a line',

@@ -13,6 +13,9 @@ abstract readonly class SeenKind
      * @param bool $isOfAnyBall whether a coach may say it of any ball, or only where a drill wants it
      * @param bool $isBefore whether it is said while walking on, before the ball is rolled: a point of the read card
      * @param string|null $key the key that asks for it while a drill is rolled; null for none
+     * @param array<string, array<string, string>> $tells what an answer says of another kind as well, by that kind and the
+     *                                                    answer: taken where nobody said otherwise
+     * @param array<string, array<string, string>> $tellsOfNext the same, of the ball that comes next
      */
     protected function __construct(
         public string $name,
@@ -22,6 +25,8 @@ abstract readonly class SeenKind
         public bool $isOfAnyBall,
         public ?string $key = null,
         public bool $isBefore = false,
+        public array $tells = [],
+        public array $tellsOfNext = [],
     ) {
     }
 }

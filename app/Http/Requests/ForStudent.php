@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Amble\Core\Student\Schools;
+use App\Models\Bench;
+use App\Models\Student;
+
+/** A request that may name a student of the bench, for whom something is told; nobody in particular without one. */
+trait ForStudent
+{
+    public function student(): ?Student
+    {
+        return $this->filled('student') ? Student::query()->find($this->string('student')->toString()) : null;
+    }
+
+    /** What the student is taught, else what the coach takes. */
+    public function schools(): Schools
+    {
+        $bench = Bench::query()->findOrFail($this->coach()->bench_id);
+
+        return $this->student()?->schools($bench) ?? Schools::of([], $bench->schools ?? []);
+    }
+}
