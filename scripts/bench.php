@@ -19,6 +19,8 @@ use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Day;
 use Amble\Core\Plan\Need;
 use Amble\Core\Plan\Planner;
+use Amble\Core\Reading\Putt;
+use Amble\Core\Reading\PuttLook;
 use Amble\Core\Roll\MakeWindow;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
@@ -81,6 +83,15 @@ $eight = Length::ofMetres(8);
 printf("PHP %s, opcache JIT %s\n", PHP_VERSION, (opcache_get_status(false) ?: [])['jit']['on'] ?? false ? 'on' : 'off');
 measure('Backstroke fit of 5,000 putts', 100, static fn() => (new StrokeFitter())->fit($putts));
 measure('Direction from 2,000 different intervals', 100, static fn() => (new DirectionFitter())->fit($bounds));
+$step = static fn(float $height): Surface => new Surface(GreenSpeed::ofFeet(10), Grade::level(), Grade::ofPercent(2), Tier::of($height, 1.5, 5.0));
+$said = static fn(Surface $surface, float $length): Putt => Putt::read(JsonInput::parse(json_encode([
+    'length_m' => $length, 'speed_m' => $surface->speed->metres(), 'pace_m' => 0.3, 'pace_point_m' => null, 'grain' => null,
+    'slope' => ['by' => 'grades', 'along_percent' => $surface->along->percent(), 'across_percent' => $surface->across->percent()],
+    'tier' => $surface->tier === null ? null : ['height_m' => $surface->tier->height, 'run_m' => $surface->tier->run, 'start_m' => $surface->tier->start],
+], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+measure('All a screen asks of a read: a plane', 40, static fn() => PuttLook::of($said(new Surface(GreenSpeed::ofFeet(10), Grade::ofPercent(-1), Grade::ofPercent(2)), 8.0), null));
+measure('The same over a step', 40, static fn() => PuttLook::of($said($step(0.3), 8.0), null));
+measure('The same where no ball can stay', 40, static fn() => PuttLook::of($said($step(-0.6), 5.8), null));
 measure('A read of 8 m, slopes and tiers in turn', 40, static fn(int $i) => (new Reader($surfaces[$i], $eight, 0.3))->read());
 measure('The same with its make window', 300, static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new Reader($surfaces[$i], $eight, 0.3))->read()));
 $mix = array_map(static fn(float $metres): array => [Length::ofMetres($metres), 1.0], [1.0, 2.0, 3.0, 5.0, 8.0, 12.0]);
@@ -105,4 +116,4 @@ measure('A drill folded from 500 events', 30, static fn() => DrillRun::fold($dri
 $library = json_decode((string) file_get_contents(__DIR__ . '/../core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
 $shelf = array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
 $drills = array_slice(array_merge(...array_fill(0, 6, $shelf)), 0, 300);
-measure('a plan for 60 minutes from 300 drills', 100, static fn() => (new Planner(new Day(60, 'green'), new Need(), $drills))->plan());
+measure('A plan for 60 minutes from 300 drills', 100, static fn() => (new Planner(new Day(60, 'green'), new Need(), $drills))->plan());

@@ -65,7 +65,10 @@ final class ReaderTest extends TestCase
         $this->postJson("/api/greens/$green->id/reads", ['name' => 'No', 'putt' => ['length_m' => 'long'] + self::PUTT])->assertUnprocessable()->assertJsonValidationErrors('putt.length_m');
         $this->postJson("/api/greens/$green->id/reads", ['name' => str_repeat('a', 81), 'putt' => self::PUTT])->assertUnprocessable()->assertJsonPath('errors.name.0', 'The name must be at most 80 letters long.');
         self::assertSame(1, KeptRead::query()->count());
-        $this->putJson("/api/reads/{$read['id']}", ['name' => 'By the oak', 'putt' => self::PUTT])->assertOk();
+        $this->putJson("/api/reads/{$read['id']}", ['name' => 'By the oak', 'putt' => self::PUTT])->assertOk()->assertJsonPath('putt.slope.measured_by', null);
+        // What a device read is kept as its reading.
+        $levelled = ['slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => 2.0, 'measured_by' => 'Simulated level']] + self::PUTT;
+        $this->putJson("/api/reads/{$read['id']}", ['name' => 'By the oak', 'putt' => $levelled])->assertOk()->assertJsonPath('putt.slope.measured_by', 'Simulated level');
 
         $this->actingAs($this->coach('other@example.test'));
         $this->getJson("/api/greens/$green->id/reads")->assertNotFound();

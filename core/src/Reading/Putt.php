@@ -24,11 +24,15 @@ final readonly class Putt
     /** Nobody reads a putt from further off, metres. */
     private const LONGEST = 40.0;
 
+    /** Of the words a source goes by. */
+    private const LONGEST_SOURCE = 80;
+
     /**
      * @param float $pace metres past a covered hole that is meant
      * @param float|null $pacePoint metres before the hole where the ball is to be spent, as the ground falls away from there;
      *                              it then decides instead of the pace
      * @param WornSide|null $worn side of the hole; in the surface only where a strength is given
+     * @param string|null $slopeBy what device the grades were read by; null where somebody judged them
      */
     private function __construct(
         public Length $length,
@@ -36,6 +40,7 @@ final readonly class Putt
         public float $pace,
         public ?float $pacePoint,
         public ?WornSide $worn,
+        public ?string $slopeBy = null,
     ) {
     }
 
@@ -66,6 +71,7 @@ final readonly class Putt
             Check::within($told->number('pace_m'), 0.0, Reader::LONGEST_PACE, $told->path('pace_m')),
             $point === null ? null : Check::within($point, 0.0, $length->metres() - 0.1, $told->path('pace_point_m')),
             $worn,
+            self::measuredBy($told->object('slope')),
         );
     }
 
@@ -83,7 +89,7 @@ final readonly class Putt
             'speed_m' => $this->surface->speed->metres(),
             'pace_m' => $this->pace,
             'pace_point_m' => $this->pacePoint,
-            'slope' => ['by' => 'grades', 'along_percent' => $this->surface->along->percent(), 'across_percent' => $this->surface->across->percent()],
+            'slope' => ['by' => 'grades', 'along_percent' => $this->surface->along->percent(), 'across_percent' => $this->surface->across->percent(), 'measured_by' => $this->slopeBy],
             'tier' => $tier === null ? null : ['height_m' => $tier->height, 'run_m' => $tier->run, 'start_m' => $tier->start],
             'grain' => $this->worn === null ? null : ['worn' => $this->worn->value, 'strength' => $this->surface->grain?->strength],
         ];
@@ -112,6 +118,12 @@ final readonly class Putt
     }
 
     /** @return array{Grade, Grade} */
+    /** Only grades come from a device as they are. */
+    private static function measuredBy(JsonInput $slope): ?string
+    {
+        return $slope->word('by', ['grades', 'clock', 'feet']) === 'grades' && $slope->has('measured_by') ? $slope->text('measured_by', self::LONGEST_SOURCE) : null;
+    }
+
     private static function byClock(JsonInput $slope): array
     {
         $clock = HoleClock::at(

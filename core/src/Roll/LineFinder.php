@@ -45,7 +45,7 @@ final readonly class LineFinder
     private function lastCaught(float $speed, float $centre, int $side): float
     {
         [$caught, $missed] = [$centre, $centre + $side * 4.0 * Physics::HOLE_RADIUS / $this->hole];
-        for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
+        while (abs($missed - $caught) * $this->hole > $this->tolerance) {
             $middle = 0.5 * ($caught + $missed);
             $isHoled = $this->roller->rollToHole($speed, $middle, $this->hole)->isHoled();
             [$caught, $missed] = $isHoled ? [$middle, $missed] : [$caught, $middle];

@@ -22,6 +22,9 @@ final readonly class Reader
 {
     /** Residuals below this count as solved: 0.01 mm. */
     private const CLOSE = 1e-5;
+
+    /** As near as the search gets in long steps before it is finished in short ones, metres. */
+    private const NEAR = 1e-3;
     private const MAX_ROUNDS = 40;
     private const MAX_HALVINGS = 8;
 
@@ -120,14 +123,28 @@ final readonly class Reader
      */
     private function newton(Surface $surface, array $start): ?array
     {
-        $roller = new Roller($surface);
+        [$roller, $rough] = [new Roller($surface), new Roller($surface, Roller::ROUGH_STEP)];
+        $near = PlaneRoll::fits($surface) ? $start : $this->solved($rough, $rough, $start, self::NEAR);
+
+        return $near === null ? null : $this->solved($roller, $rough, [$near[0], $near[1]], self::CLOSE);
+    }
+
+    /**
+     * @param Roller $tangent rolls that only tell the way to go
+     * @param array{0: float, 1: float} $start start speed and line
+     * @param float $close residuals below this count as solved, metres
+     *
+     * @return array{float, float, Trajectory}|null null when the residuals do not vanish
+     */
+    private function solved(Roller $roller, Roller $tangent, array $start, float $close): ?array
+    {
         [$speed, $line] = $start;
         $at = $this->residuals($roller, $speed, $line);
         for ($round = 0; $round < self::MAX_ROUNDS && $at !== null; ++$round) {
-            if (abs($at[0]) < self::CLOSE && abs($at[1]) < self::CLOSE) {
+            if (abs($at[0]) < $close && abs($at[1]) < $close) {
                 return [$speed, $line, $at[2]];
             }
-            $next = $this->improved($roller, $speed, $line, $at);
+            $next = $this->improved($roller, $tangent, $speed, $line, $at);
             if ($next === null) {
                 return null;
             }
@@ -144,16 +161,17 @@ final readonly class Reader
      *
      * @return array{float, float, array{float, float, Trajectory}}|null
      */
-    private function improved(Roller $roller, float $speed, float $line, array $at): ?array
+    private function improved(Roller $roller, Roller $tangent, float $speed, float $line, array $at): ?array
     {
         [$hv, $hl] = [1e-6 * $speed, 1e-6];
-        $faster = $this->residuals($roller, $speed + $hv, $line);
-        $righter = $this->residuals($roller, $speed, $line + $hl);
-        if ($faster === null || $righter === null) {
+        $here = $tangent === $roller ? $at : $this->residuals($tangent, $speed, $line);
+        $faster = $this->residuals($tangent, $speed + $hv, $line);
+        $righter = $this->residuals($tangent, $speed, $line + $hl);
+        if ($here === null || $faster === null || $righter === null) {
             return null;
         }
-        [$a, $b] = [($faster[0] - $at[0]) / $hv, ($righter[0] - $at[0]) / $hl];
-        [$c, $d] = [($faster[1] - $at[1]) / $hv, ($righter[1] - $at[1]) / $hl];
+        [$a, $b] = [($faster[0] - $here[0]) / $hv, ($righter[0] - $here[0]) / $hl];
+        [$c, $d] = [($faster[1] - $here[1]) / $hv, ($righter[1] - $here[1]) / $hl];
         $determinant = $a * $d - $b * $c;
         if (abs($determinant) < 1e-12) {
             return null;

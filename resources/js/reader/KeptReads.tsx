@@ -25,6 +25,8 @@ export function KeptReads({ green, putt, onOpen, units }: KeptReadsProps) {
   const [gone, setGone] = useState<KeptRead | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
   const [search] = useSearchParams();
+  const isOpen = kept.data?.find(({ id }) => id === opened)?.putt.slope;
+  const readBy = isOpen?.by === 'grades' ? (isOpen.measured_by?.toLowerCase() ?? null) : null;
   const wanted = kept.data?.find(({ id }) => id === search.get('read'));
   // biome-ignore lint/correctness/useExhaustiveDependencies: opened once, when it is known.
   useEffect(() => {
@@ -64,6 +66,7 @@ export function KeptReads({ green, putt, onOpen, units }: KeptReadsProps) {
           </Button>
         )}
       </Row>
+      {readBy !== null && <Quiet>Its slope was read by: {readBy}.</Quiet>}
       {kept.data?.length === 0 && <Quiet>No read is kept at {green.name} yet.</Quiet>}
       {gone !== null && opened === null && (
         <Notice>

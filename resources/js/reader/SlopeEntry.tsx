@@ -23,8 +23,9 @@ const HIGHER = [
 function levelled(
   putt: SaidPutt,
   { along_percent = 0, across_percent = 0 }: Record<string, number>,
+  measured_by: string,
 ): SaidPutt {
-  return { ...putt, slope: { by: 'grades', along_percent, across_percent } };
+  return { ...putt, slope: { by: 'grades', along_percent, across_percent, measured_by } };
 }
 
 interface SlopeEntryProps {
@@ -44,7 +45,16 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
       suffix="%"
       hint="Downhill is negative."
       value={slope.along_percent}
-      onChange={(along_percent) => onChange({ ...putt, slope: { ...slope, along_percent } })}
+      onChange={(along_percent) =>
+        onChange({
+          ...putt,
+          // What was changed by hand is no longer the device's.
+          slope:
+            slope.by === 'grades'
+              ? { ...slope, along_percent, measured_by: null }
+              : { ...slope, along_percent },
+        })
+      }
       error={errorOf('slope.along_percent')}
     />
   );
@@ -60,7 +70,7 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
       <TakeReading
         kind="level"
         scene={() => ({})}
-        onRead={({ readings }) => onChange(levelled(putt, readings[0] ?? {}))}
+        onRead={({ readings, source_label }) => onChange(levelled(putt, readings[0] ?? {}, source_label))}
       />
       {slope.by === 'clock' && (
         <Row $gap="m">
@@ -92,7 +102,9 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
             suffix="%"
             hint="To the left is negative."
             value={slope.across_percent}
-            onChange={(across_percent) => onChange({ ...putt, slope: { ...slope, across_percent } })}
+            onChange={(across_percent) =>
+              onChange({ ...putt, slope: { ...slope, across_percent, measured_by: null } })
+            }
             error={errorOf('slope.across_percent')}
           />
         </Columns>

@@ -1631,6 +1631,10 @@ export interface SlopeByGrades {
   by: 'grades';
   along_percent: number;
   across_percent: number;
+  /**
+   * What device read it; null or left out where somebody judged it.
+   */
+  measured_by?: string | null;
 }
 export interface SlopeByClock {
   by: 'clock';
