@@ -118,12 +118,6 @@ final readonly class Putt
     }
 
     /** @return array{Grade, Grade} */
-    /** Only grades come from a device as they are. */
-    private static function measuredBy(JsonInput $slope): ?string
-    {
-        return $slope->word('by', ['grades', 'clock', 'feet']) === 'grades' && $slope->has('measured_by') ? $slope->text('measured_by', self::LONGEST_SOURCE) : null;
-    }
-
     private static function byClock(JsonInput $slope): array
     {
         $clock = HoleClock::at(
@@ -132,6 +126,12 @@ final readonly class Putt
         );
 
         return [$clock->along(), $clock->across()];
+    }
+
+    /** Only grades come from a device as they are. */
+    private static function measuredBy(JsonInput $slope): ?string
+    {
+        return $slope->word('by', ['grades', 'clock', 'feet']) === 'grades' && $slope->has('measured_by') ? $slope->text('measured_by', self::LONGEST_SOURCE) : null;
     }
 
     /** Standing astride the line: how much higher one foot stands than the other, over the width between them. */
