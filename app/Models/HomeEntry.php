@@ -15,6 +15,7 @@ use Amble\Core\Home\Entry;
  * @property int|null $balls
  * @property int|null $passes
  * @property string|null $text
+ * @property string|null $session_id of balls that were rolled one by one; null where they were only counted, and never kept
  */
 final class HomeEntry extends OwnedRecord
 {

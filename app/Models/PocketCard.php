@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Home\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
@@ -17,6 +18,10 @@ use Illuminate\Support\Str;
  * @property string|null $work_on one thing or two
  * @property string|null $home_task
  * @property int|null $home_balls of it a day
+ * @property string|null $home_drill key of the drill it is; null where it is none
+ * @property string|null $home_cue
+ * @property int|null $home_target of the balls of a day that are to go as they should
+ * @property int|null $home_days a week
  * @property CarbonImmutable|null $next_on
  * @property string|null $link_hash
  * @property CarbonImmutable|null $link_until
@@ -27,7 +32,7 @@ final class PocketCard extends OwnedRecord
     /** As many letters cannot be guessed: 62^40 is about 2^238. */
     private const LINK_LETTERS = 40;
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'home_balls', 'next_on', 'link_hash', 'link_until'];
+    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'next_on', 'link_hash', 'link_until'];
 
     protected $hidden = ['link_hash'];
 
@@ -35,6 +40,12 @@ final class PocketCard extends OwnedRecord
     public function student(): BelongsTo
     {
         return $this->belongsTo(Student::class);
+    }
+
+    /** What is to be done at home; null where nothing is. */
+    public function task(): ?Task
+    {
+        return $this->home_task === null ? null : new Task($this->home_task, $this->home_balls, $this->home_target, $this->home_days, $this->home_cue);
     }
 
     /** Make a new link; the one before opens nothing any more. @return string told once, and kept by nobody */
@@ -67,6 +78,6 @@ final class PocketCard extends OwnedRecord
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['speed_1_m' => 'float', 'speed_2_m' => 'float', 'home_balls' => 'integer', 'next_on' => 'immutable_date', 'link_until' => 'immutable_datetime'];
+        return ['speed_1_m' => 'float', 'speed_2_m' => 'float', 'home_balls' => 'integer', 'home_target' => 'integer', 'home_days' => 'integer', 'next_on' => 'immutable_date', 'link_until' => 'immutable_datetime'];
     }
 }

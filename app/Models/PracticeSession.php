@@ -32,6 +32,7 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, mixed>|null $plan as the core's Plan gives it
  * @property string|null $note_for_student
  * @property string|null $note_for_next
+ * @property bool $is_home whether the student rolled it alone, at home, behind their link
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $ended_at
  * @property-read Student|null $student
@@ -43,11 +44,11 @@ final class PracticeSession extends OwnedRecord
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
-        'note_for_student', 'note_for_next', 'kit_word', 'plan', 'started_at', 'ended_at',
+        'note_for_student', 'note_for_next', 'kit_word', 'plan', 'is_home', 'started_at', 'ended_at',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]', 'latest_ms' => 0];
+    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]', 'latest_ms' => 0, 'is_home' => false];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -75,6 +76,13 @@ final class PracticeSession extends OwnedRecord
     public static function ofPeople(Builder $sessions): void
     {
         $sessions->whereNull('student_id')->orWhereNotIn('student_id', static fn(Rows $rows) => $rows->from('students')->select('id')->where('is_simulated', true));
+    }
+
+    /** A student's balls of sessions that a coach was at; of others the student alone says what they did. */
+    public static function ballsSeenOf(Student $student): Rows
+    {
+        return DB::table('balls')->where('student_id', $student->id)
+            ->whereNotIn('practice_session_id', static fn(Rows $rows) => $rows->from('practice_sessions')->select('id')->where('student_id', $student->id)->where('is_home', true));
     }
 
     /**
@@ -137,6 +145,7 @@ final class PracticeSession extends OwnedRecord
             'during' => 'array',
             'kit_out' => 'array',
             'latest_ms' => 'integer',
+            'is_home' => 'boolean',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
         ];

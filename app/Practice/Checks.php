@@ -20,6 +20,7 @@ use Amble\Core\Student\Remember;
 use Amble\Core\Student\Schools;
 use App\Models\OwnCard;
 use App\Models\PocketCard;
+use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -83,7 +84,7 @@ final class Checks
         $cards = $this->cards($student->bench_id);
         [$facts, $schools] = [$student->facts(), $student->schools()];
         $recipe = $cards[$facts->recipe ?? ''] ?? null;
-        $last = DB::table('balls')->where('student_id', $student->id)->max('at_ms');
+        $last = PracticeSession::ballsSeenOf($student)->max('at_ms');
         $today = CarbonImmutable::now();
         /** @var PocketCard|null $pocket */
         $pocket = PocketCard::query()->where('student_id', $student->id)->get()->first();
@@ -96,7 +97,7 @@ final class Checks
                 CheckLook::all($checked),
                 $student->exception,
                 is_numeric($last) ? (int) CarbonImmutable::createFromTimestampMs((int) $last)->diffInWeeks($today) : null,
-                $pocket?->home_task,
+                $pocket?->task()?->line(),
                 $this->home->look($student, is_numeric($last) ? (int) $last : 0),
                 $today->toDateString(),
             ),

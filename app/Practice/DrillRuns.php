@@ -36,7 +36,7 @@ final class DrillRuns
     public function progression(DrillCard $card, PracticeSession $session): ?Progression
     {
         $last = $session->student === null ? null : $this->findings->lastTime($session->student, $card->key);
-        $progression = Progression::of($card, $last, $session->student?->level);
+        $progression = Progression::of($card, $last, $session->student?->level, $session->student?->facts()->stepRule);
 
         return $progression->why === null ? null : $progression;
     }

@@ -73,7 +73,7 @@ final class EvidenceRoom
     /** @return list<RolledBall> those of a student in one session, oldest first */
     public function ofStudentIn(Student $student, PracticeSession $session): array
     {
-        return $this->rolled($this->rows($student)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
+        return $this->rolled(DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
     }
 
     /**
@@ -137,9 +137,10 @@ final class EvidenceRoom
         return $others;
     }
 
+    /** What a coach saw: balls rolled alone at home, on no green and noted by the student, tell of nothing else. */
     private function rows(Student $student): Builder
     {
-        return DB::table('balls')->where('student_id', $student->id);
+        return PracticeSession::ballsSeenOf($student);
     }
 
     /**

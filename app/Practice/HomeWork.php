@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Drill\Verdict;
 use Amble\Core\Home\Entry;
 use Amble\Core\Home\EntryKind;
 use Amble\Core\Home\HomeLook;
@@ -11,6 +12,7 @@ use App\Models\HomeEntry;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** What students did and asked at home. */
@@ -28,13 +30,40 @@ final class HomeWork
         /** @var Collection<int, HomeEntry> $latest */
         $latest = HomeEntry::query()->where('student_id', $student->id)->orderByDesc('at_ms')->orderByDesc('id')->limit(self::LATEST)->get();
 
-        return array_values($latest->reverse()->all());
+        $entries = [...$latest->all(), ...$this->rolled($student)];
+        usort($entries, static fn(HomeEntry $a, HomeEntry $b): int => [$a->at_ms, $a->id] <=> [$b->at_ms, $b->id]);
+
+        return array_slice($entries, -self::LATEST);
+    }
+
+    /**
+     * Drills that were rolled at home ball by ball, as if they had been counted: those that judge a ball.
+     *
+     * @return list<HomeEntry> kept nowhere else than in their log
+     */
+    private function rolled(Student $student): array
+    {
+        $runs = DB::table('balls')->join('practice_sessions', 'practice_sessions.id', '=', 'balls.practice_session_id')->join('drill_runs', 'drill_runs.id', '=', 'balls.run_id')
+            ->where('practice_sessions.student_id', $student->id)->where('practice_sessions.is_home', true)->whereIn('balls.verdict', [Verdict::Passed->value, Verdict::Missed->value])
+            ->groupBy('balls.run_id', 'balls.practice_session_id', 'drill_runs.definition')->orderByRaw('max(balls.at_ms) desc')->limit(self::LATEST)
+            ->selectRaw('balls.run_id, balls.practice_session_id, drill_runs.definition, max(balls.at_ms) as at_ms, count(*) as balls, sum(case when balls.verdict = ? then 1 else 0 end) as passes', [Verdict::Passed->value])->get();
+
+        return array_values($runs->map(static fn(\stdClass $run): HomeEntry => (new HomeEntry())->forceFill([
+            'id' => $run->run_id, 'student_id' => $student->id, 'kind' => EntryKind::Done->value, 'at_ms' => (int) $run->at_ms, 'balls' => (int) $run->balls, 'passes' => (int) $run->passes,
+            'text' => DrillLibrary::card(DrillLibrary::kept((string) $run->definition))->name, 'session_id' => $run->practice_session_id,
+        ]))->all());
+    }
+
+    /** @return list<Entry> the same, as the core reads them */
+    public function entries(Student $student): array
+    {
+        return array_map(static fn(HomeEntry $row): Entry => $row->entry(), $this->of($student));
     }
 
     /** @param int $since Unix milliseconds */
     public function look(Student $student, int $since): HomeLook
     {
-        return HomeLook::of(array_map(static fn(HomeEntry $row): Entry => $row->entry(), array_values(array_filter($this->of($student), static fn(HomeEntry $row): bool => $row->at_ms >= $since))));
+        return HomeLook::of(array_values(array_filter($this->entries($student), static fn(Entry $entry): bool => $entry->atMilliseconds >= $since)));
     }
 
     /**

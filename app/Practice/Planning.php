@@ -115,13 +115,13 @@ final class Planning
         );
     }
 
-    /** @return array{string, int}|null a drill for a mat that works at a skill, and its balls */
+    /** @return array{string, int, string}|null a drill for a mat that works at a skill, its balls and its key */
     private function forHome(Coach $coach, Skill $skill, Student $student): ?array
     {
         $need = new Need(school: $student->school->value, isGentle: $student->is_gentle);
         foreach ($this->candidates($coach) as $candidate) {
             if (Skill::of($candidate->card) === $skill && $candidate->against(new Day(15, 'mat', hasHole: false), $need) === []) {
-                return [$candidate->card->name, $candidate->balls($candidate->wholeMinutes(), BlockKind::Line)];
+                return [$candidate->card->name, $candidate->balls($candidate->wholeMinutes(), BlockKind::Line), $candidate->card->key];
             }
         }
 
@@ -142,7 +142,7 @@ final class Planning
         $facts = $student->facts();
         $schools = $student->schools();
         $now = CarbonImmutable::now();
-        $last = DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', '!=', $session->id)->max('at_ms');
+        $last = PracticeSession::ballsSeenOf($student)->where('practice_session_id', '!=', $session->id)->max('at_ms');
         // What lay before they first came counts until they have rolled here.
         $away = is_numeric($last) ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000)) : $facts->layOffWeeks ?? 0;
 

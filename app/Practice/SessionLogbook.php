@@ -159,7 +159,7 @@ final class SessionLogbook
     {
         /** @var Collection<int, SessionEventRecord> $records */
         $records = SessionEventRecord::query()->where('practice_session_id', $session->id)
-            ->with('coach:id,name')->orderBy('at_ms')->orderBy('id')->get();
+            ->with('coach:id,name', 'session.student')->orderBy('at_ms')->orderBy('id')->get();
         $about = [$puttId];
         $history = [];
         foreach ($records as $record) {

@@ -56,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
 
     /** Requests a minute for one coach: several devices logging and looking at once. */
     private const REQUESTS = 1800;
+    private const HOME_REQUESTS = 240;
 
     public function register(): void
     {
@@ -102,11 +103,23 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for('account', static fn(Request $request): Limit => Limit::perMinute(self::PASSWORDS)->by('account|' . $request->user()?->getAuthIdentifier()));
         RateLimiter::for('pocket', static fn(Request $request): Limit => Limit::perMinute(self::POCKET_LOOKS)->by((string) $request->ip()));
+        // A ball a few seconds, and what is asked for it; by link, as a household is one address.
+        RateLimiter::for('home', static fn(Request $request): array => [
+            Limit::perMinute(self::HOME_REQUESTS)->by('home|' . self::linkIn($request)),
+            Limit::perMinute(2 * self::HOME_REQUESTS)->by('home|' . $request->ip()),
+        ]);
         RateLimiter::for('api', static function (Request $request): Limit {
             $coach = $request->user();
 
             return Limit::perMinute(self::REQUESTS)->by($coach instanceof Coach ? $coach->id : (string) $request->ip());
         });
+    }
+
+    private static function linkIn(Request $request): string
+    {
+        $link = $request->route('link');
+
+        return is_string($link) ? $link : '';
     }
 
     private static function addressIn(Request $request): string

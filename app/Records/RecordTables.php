@@ -16,9 +16,9 @@ final class RecordTables
             'name' => 't', 'hand' => 't', 'level' => 't', 'unit' => 't', 'pace_length_m' => 'n', 'target_pace_m' => 'n', 'putter' => 't', 'school' => 't', 'tempo_bpm' => 'i',
             'exception' => 't', 'is_gentle' => 'b', 'line_cure' => 't', 'band_low_m' => 'n', 'band_high_m' => 'n', 'in_work' => 'j', 'about' => 'j', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd',
         ],
-        'greens' => ['name' => 't', 'surface' => 't', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd'],
+        'greens' => ['name' => 't', 'surface' => 't', 'grass' => 't', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd'],
         'practice_sessions' => [
-            'student_id' => 'k', 'green_id' => 'k', 'minutes' => 'i', 'purpose' => 't', 'note_for_student' => 't', 'note_for_next' => 't', 'kit_word' => 't', 'plan' => 'j',
+            'student_id' => 'k', 'green_id' => 'k', 'minutes' => 'i', 'purpose' => 't', 'note_for_student' => 't', 'note_for_next' => 't', 'kit_word' => 't', 'plan' => 'j', 'is_home' => 'b',
             'started_at' => 'd', 'ended_at' => 'd', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd',
         ],
         'green_readings' => [
@@ -31,7 +31,7 @@ final class RecordTables
         'length_sets' => ['name' => 't', 'lengths_m' => 'j', 'said' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'rounds' => ['student_id' => 'k', 'played_on' => 'd', 'place' => 't', 'is_from_memory' => 'b', 'holes' => 'j', 'created_at' => 'd', 'updated_at' => 'd', 'deleted_at' => 'd'],
         'benchmarks' => ['figure' => 't', 'length_m' => 'n', 'value' => 'n', 'source' => 't', 'sample' => 'i', 'created_at' => 'd', 'updated_at' => 'd'],
-        'pocket_cards' => ['student_id' => 'k', 'speed_1_m' => 'n', 'speed_2_m' => 'n', 'work_on' => 't', 'home_task' => 't', 'home_balls' => 'i', 'next_on' => 'd', 'created_at' => 'd', 'updated_at' => 'd'],
+        'pocket_cards' => ['student_id' => 'k', 'speed_1_m' => 'n', 'speed_2_m' => 'n', 'work_on' => 't', 'home_task' => 't', 'home_balls' => 'i', 'home_drill' => 't', 'home_cue' => 't', 'home_target' => 'i', 'home_days' => 'i', 'next_on' => 'd', 'created_at' => 'd', 'updated_at' => 'd'],
         'cards' => ['key' => 't', 'content' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
         'putters' => ['student_id' => 'k', 'name' => 't', 'length_m' => 'n', 'lie_deg' => 'n', 'loft_deg' => 'n', 'head_g' => 'n', 'sole' => 't', 'mark' => 't', 'created_at' => 'd', 'updated_at' => 'd'],
         'kept_reads' => ['green_id' => 'k', 'name' => 't', 'putt' => 'j', 'created_at' => 'd', 'updated_at' => 'd'],
@@ -45,6 +45,9 @@ final class RecordTables
 
     /** Worked out from what was entered; they stand empty until it is. */
     public const FOLDED = ['practice_sessions' => ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]'], 'guesses' => ['is_right' => false]];
+
+    /** Columns that files of earlier versions do not have and that are never empty. */
+    public const LATER = ['practice_sessions' => ['is_home' => false]];
 
     public const FORMAT = 'amble-records';
     public const VERSION = 1;

@@ -64,7 +64,7 @@ final readonly class TakingRecordsIn
             if (count($rows) > self::MOST_ROWS) {
                 throw InvalidInput::at("tables.$table", 'There are more rows than any bench has.');
             }
-            $tables[$table] = array_map(static fn(JsonInput $row): array => self::row($row, $columns), $rows);
+            $tables[$table] = array_map(static fn(JsonInput $row): array => self::row($row, $columns, RecordTables::LATER[$table] ?? []), $rows);
         }
         foreach ($told->has('session_events') ? $told->objects('session_events') : [] as $event) {
             self::readEvent($event);
@@ -164,15 +164,16 @@ final readonly class TakingRecordsIn
 
     /**
      * @param array<string, string> $columns
+     * @param array<string, mixed> $later what stands for columns that the file does not have
      *
      * @return array<string, mixed>
      */
-    private static function row(JsonInput $told, array $columns): array
+    private static function row(JsonInput $told, array $columns, array $later): array
     {
         $told->only(['id', ...array_keys($columns)]);
         $row = ['id' => self::key($told, 'id')];
         foreach ($columns as $column => $kind) {
-            $row[$column] = !$told->has($column) ? null : match ($kind) {
+            $row[$column] = !$told->has($column) ? $later[$column] ?? null : match ($kind) {
                 'k' => self::key($told, $column),
                 'n' => $told->number($column),
                 'i' => $told->wholeNumber($column, PHP_INT_MIN, PHP_INT_MAX),

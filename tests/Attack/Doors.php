@@ -24,6 +24,9 @@ final class Doors
     /** @var array<string, string> ids by parameter */
     public readonly array $ids;
 
+    /** @var array<string, string> the same, of what was begun behind the link */
+    private array $behindLink;
+
     /** @param array<string, mixed> $student card of one */
     public function __construct(private readonly Coach $coach, private readonly array $student)
     {
@@ -33,6 +36,11 @@ final class Doors
         $session = $coach->practiceSessions()->create(['student_id' => $somebody->id, 'green_id' => $green->id, 'started_at' => now()]);
         $drill = $coach->drills()->create(['name' => 'Own', 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR)]);
         $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
+        $away = $coach->students()->create($student);
+        $card = PocketCard::query()->create($own + ['student_id' => $away->id, 'home_task' => 'Mat', 'home_drill' => 'mat-steps']);
+        $home = $coach->practiceSessions()->create(['student_id' => $away->id, 'started_at' => now(), 'is_home' => true]);
+        $homeRun = $home->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
+        $this->behindLink = ['session' => $home->id, 'run' => $homeRun->id];
         $this->ids = [
             'student' => $somebody->id, 'green' => $green->id, 'session' => $session->id, 'drill' => $drill->id, 'run' => $run->id,
             'round' => Round::query()->create($own + ['student_id' => $somebody->id, 'played_on' => '2026-11-01', 'holes' => []])->id,
@@ -42,7 +50,7 @@ final class Doors
             'device' => 'ramp', 'token' => str_repeat('a', 40), 'booking' => Booking::query()->create($own + ['student_id' => $somebody->id, 'starts' => '2026-12-03 10:00', 'zone' => 'UTC', 'minutes' => 30, 'rule' => 'FREQ=WEEKLY;COUNT=3'])->id,
             'read' => KeptRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
             'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
-            'ball' => '01M4G0000000000000000000AA', 'link' => PocketCard::query()->create($own + ['student_id' => $coach->students()->create($student)->id])->open(CarbonImmutable::now()->addDay()), 'any' => 'nowhere',
+            'ball' => '01M4G0000000000000000000AA', 'link' => $card->open(CarbonImmutable::now()->addDay()), 'any' => 'nowhere',
         ];
     }
 
@@ -64,7 +72,7 @@ final class Doors
     public function path(string $door): string
     {
         $path = explode(' ', $door)[1];
-        foreach ($this->ids as $name => $id) {
+        foreach (str_contains($path, '{link}') ? $this->behindLink + $this->ids : $this->ids as $name => $id) {
             $path = str_replace("{{$name}}", $id, $path);
         }
 
@@ -109,7 +117,7 @@ final class Doors
             'POST api/students/{student}/back' => [],
             'PUT api/students/{student}/in-work' => ['complaint' => 'Short', 'about' => 'pace', 'goal' => 'Less', 'focuses' => [['text' => 'Beat', 'reason' => null]], 'faults' => [['fault' => 'Up', 'shows' => 'a', 'cure' => 'b', 'is_open' => true]]],
             'PUT api/students/{student}/about' => ['dominant_eye' => 'lead', 'handicap' => 12, 'lay_off_weeks' => 3, 'lay_off_work' => 'mat', 'recipe' => 'routine_a', 'mark_to_m' => 3, 'is_minor' => false, 'consent' => 'yes', 'may_be_filmed' => true, 'keep_until' => '2027-01-01', 'schools' => ['after' => 'rest']],
-            'PUT api/students/{student}/pocket' => ['speed_1_m' => 2.8, 'speed_2_m' => 3.2, 'work_on' => 'Beat', 'home_task' => 'Mat', 'next_on' => '2026-12-24'],
+            'PUT api/students/{student}/pocket' => ['speed_1_m' => 2.8, 'speed_2_m' => 3.2, 'work_on' => 'Beat', 'home_task' => 'Mat', 'home_balls' => 12, 'home_target' => 8, 'home_days' => 3, 'home_cue' => 'Beat', 'home_drill' => 'mat-steps', 'next_on' => '2026-12-24'],
             'POST api/students/{student}/pocket/link' => ['days' => 7],
             'DELETE api/students/{student}/pocket/link' => [],
             'POST api/students/{student}/putters' => ['id' => $id()] + $putter,
@@ -130,6 +138,8 @@ final class Doors
             'POST api/students/{student}/balls' => self::ballsTable(),
             'POST api/students/{student}/balls/preview' => self::ballsTable(),
             'POST api/sessions/{session}/plan' => ['minutes' => 30, 'has_hole' => true, 'bag' => ['tee'], 'blocks' => [self::block()], 'without' => ['pressure']],
+            'POST api/pocket/{link}/sessions' => ['id' => $id(), 'run_id' => $id(), 'started_at_ms' => $now],
+            'POST api/pocket/{link}/sessions/{session}/events' => ['events' => [['id' => $id(), 'at_ms' => $now, 'run_id' => $this->behindLink['run']] + $ball]],
             'POST api/pocket/{link}/entries' => ['id' => $id(), 'kind' => 'done', 'at_ms' => $now, 'balls' => 15, 'passes' => 9, 'text' => 'Well'],
             'POST api/students/{student}/home' => ['id' => $id(), 'kind' => 'answer', 'at_ms' => $now, 'text' => 'Slower'],
             'POST api/bookings' => ['id' => $id()] + self::booking($this->ids),

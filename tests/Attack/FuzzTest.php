@@ -25,7 +25,7 @@ final class FuzzTest extends TestCase
         parent::setUp();
         $this->coach = $this->coach();
         // What is fuzzed is what doors take, not how often.
-        foreach (['sign-in', 'api', 'pocket', 'account'] as $limiter) {
+        foreach (['sign-in', 'api', 'pocket', 'home', 'account'] as $limiter) {
             RateLimiter::for($limiter, static fn(): array => []);
         }
     }

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { onOwnServer } from './own';
-import { expectAccessible, openDemo } from './people';
+import { expectAccessible, openDemo, touchLane } from './people';
 import { ask } from './screen';
 
 onOwnServer(8494);
@@ -67,5 +67,67 @@ test('a student counts at home without a network and over a reload, asks, and th
   expect(
     await phone.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('amble-at-home'))),
   ).toEqual([]);
+  await home.close();
+});
+
+test('a drill begins at home without a network, is rolled on the lane over a reload, and stands apart at the coach’s', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await openDemo(page);
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const ilse = bench.students.find(({ name }) => name.startsWith('Ilse'));
+  await page.goto(`/students/${ilse?.id}/pocket`);
+  await page.getByLabel('At home').fill('Steps on the mat');
+  await page.getByRole('button', { name: /As a drill/ }).click();
+  await page.getByRole('option', { name: 'Steps on the mat' }).click();
+  await page.getByLabel('Balls a day of it').fill('12');
+  await page.getByLabel('Of them as they should').fill('13');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('No more than the balls of a day can be asked for.')).toBeVisible();
+  await page.getByLabel('Of them as they should').fill('8');
+  await page.getByLabel('One cue').fill('The same beat');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  const { link } = (await ask(page, 'POST', `students/${ilse?.id}/pocket/link`, { days: 7 })) as {
+    link: string;
+  };
+
+  const home = await browser.newContext({
+    ...(baseURL !== undefined && { baseURL }),
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+  });
+  const phone = await home.newPage();
+  await phone.goto(`/pocket/${link}`);
+  await expect(phone.getByText('Aim for 8 of 12 as they should.').first()).toBeVisible();
+  await phone.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await home.setOffline(true);
+  await phone.getByRole('button', { name: 'Begin Steps on the mat' }).click();
+  await expect(phone.getByText('Think of one thing: The same beat')).toBeVisible();
+  for (const share of [0.5, 0.55]) {
+    await phone.getByRole('button', { name: '20 cm', exact: true }).click();
+    await touchLane(phone, share);
+  }
+  await expect(phone.getByText('3 not sent yet')).toBeVisible();
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'Steps on the mat' })).toBeVisible();
+  await expect(phone.getByText(/^Ball 2: /)).toBeVisible();
+  await expectAccessible(phone);
+  await home.setOffline(false);
+  await expect(phone.getByText('not sent yet')).toHaveCount(0);
+  await expect(phone.getByText(/of 2 passed/)).toBeVisible();
+  await phone.getByRole('button', { name: 'That’s enough' }).click();
+  await phone.getByRole('button', { name: 'Back to the card' }).click();
+  await expect(phone.getByText(/You counted \d of 2 as they should: Steps on the mat\./)).toBeVisible();
+
+  await page.goto(`/students/${ilse?.id}?part=home`);
+  await page.getByRole('link', { name: 'See the balls' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'Balls so far' }).or(page.getByText('2 balls')).first(),
+  ).toBeVisible();
+  await page.goto('/ledger');
+  await expect(page.getByText('alone at home').first()).toBeVisible();
   await home.close();
 });

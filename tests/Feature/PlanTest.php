@@ -88,7 +88,8 @@ final class PlanTest extends TestCase
         self::assertStringContainsString('Pace: ', $debrief->json('debrief.for_student'));
         self::assertStringContainsString('short', $debrief->json('debrief.for_student'));
         self::assertStringContainsString('Start line: ', $debrief->json('debrief.for_student'));
-        self::assertStringContainsString('balls, every other day.', $debrief->json('debrief.home_task'));
+        self::assertStringContainsString('balls, 3 days a week.', $debrief->json('debrief.home_task'));
+        self::assertNotNull($debrief->json('debrief.home_drill'));
 
         $student = $this->session->student_id;
         $this->putJson("/api/students/$student/pocket", ['speed_1_m' => 2.8, 'speed_2_m' => null, 'work_on' => 'Old', 'home_task' => 'Old task', 'next_on' => null])->assertOk();

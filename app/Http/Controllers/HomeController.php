@@ -26,11 +26,15 @@ final class HomeController
     public function show(Student $student): JsonResponse
     {
         $look = $this->home->look($student, 0);
+        /** @var PocketCard|null $card */
+        $card = PocketCard::query()->where('student_id', $student->id)->get()->first();
+        $task = $card?->task();
 
         return new JsonResponse([
             'entries' => HomeEntryResource::collection($this->home->of($student)),
             'finding' => $look->finding === null ? null : LookResource::finding('home', $look->finding),
             'question' => $look->question,
+            'task' => $task === null ? null : ['line' => $task->line(), 'lately' => $task->lately($this->home->entries($student), (int) now()->getTimestampMs())],
         ]);
     }
 

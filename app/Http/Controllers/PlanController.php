@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\LookBack\Debrief;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;
@@ -75,6 +76,8 @@ final class PlanController
             'work_on' => $debrief->workOn,
             'home_task' => $debrief->home,
             'home_balls' => $debrief->homeBalls,
+            'home_drill' => $debrief->homeDrill,
+            'home_days' => $debrief->home === null ? null : Debrief::DAYS_AT_HOME,
         ]]);
     }
 

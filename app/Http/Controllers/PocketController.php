@@ -9,6 +9,7 @@ use App\Http\Requests\PocketRequest;
 use App\Http\Resources\PocketCardResource;
 use App\Models\PocketCard;
 use App\Models\Student;
+use App\Practice\HomeDrill;
 use App\Practice\HomeWork;
 use App\Practice\Pocket;
 use Illuminate\Http\JsonResponse;
@@ -16,7 +17,7 @@ use Illuminate\Http\JsonResponse;
 /** A student's pocket card: one printed side, and a private link to it. */
 final class PocketController
 {
-    public function __construct(private readonly Pocket $pocket, private readonly HomeWork $home)
+    public function __construct(private readonly Pocket $pocket, private readonly HomeWork $home, private readonly HomeDrill $drill)
     {
     }
 
@@ -53,7 +54,7 @@ final class PocketController
     {
         $card = PocketCard::behind($link) ?? abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
 
-        return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card), $this->home->of($card->student))))
+        return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card), $this->home->of($card->student), $this->drill->offered($card))))
             ->withHeaders(['Cache-Control' => 'private, no-store', 'Referrer-Policy' => 'no-referrer', 'X-Robots-Tag' => 'noindex']);
     }
 

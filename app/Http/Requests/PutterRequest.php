@@ -19,7 +19,7 @@ final class PutterRequest extends OwnRequest
 
         return [
             'id' => ['sometimes', 'ulid'],
-            'name' => ['required', 'string', 'max:120', Rule::unique('putters')->where('student_id', $studentId)->ignore($putter instanceof Putter ? $putter->id : $this->input('id'))],
+            'name' => ['required', 'string', 'max:120', Rule::unique('putters')->where('student_id', $studentId)->ignore($putter instanceof Putter ? $putter->id : (is_string($this->input('id')) ? $this->input('id') : null))],
             'length_m' => ['nullable', 'numeric', 'between:0.5,1.5'],
             'lie_deg' => ['nullable', 'numeric', 'between:50,90'],
             'loft_deg' => ['nullable', 'numeric', 'between:-5,10'],

@@ -33,10 +33,10 @@ final class UpdateSessionRequest extends OwnRequest
             'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],
             'plan' => ['sometimes', 'nullable', 'array'],
             // What of it goes on the student's pocket card.
-            'pocket' => ['sometimes', 'array:work_on,home_task,home_balls,next_on'],
+            'pocket' => ['sometimes', 'array:work_on,home_task,home_balls,home_drill,home_cue,home_target,home_days,next_on'],
             'pocket.work_on' => ['nullable', 'string', 'max:300'],
             'pocket.home_task' => ['nullable', 'string', 'max:300'],
-            'pocket.home_balls' => ['nullable', 'integer', 'between:1,300'],
+            ...PocketRequest::taskRules('pocket.'),
             'pocket.next_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,

@@ -25,7 +25,7 @@ final class BallEventResource extends JsonResource
             'id' => $this->resource->id,
             'type' => $this->resource->type,
             'at_ms' => $this->resource->at_ms,
-            'by' => $this->resource->coach->name,
+            'by' => $this->resource->by(),
         ] + array_intersect_key($this->resource->payload, array_flip(self::FIELDS));
     }
 }

@@ -25,6 +25,7 @@ final class HomeEntryResource extends JsonResource
             'balls' => $this->resource->balls,
             'passes' => $this->resource->passes,
             'text' => $this->resource->text,
+            'session_id' => $this->resource->session_id,
         ];
     }
 }

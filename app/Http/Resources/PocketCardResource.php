@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Amble\Core\Home\Entry;
 use Amble\Core\LookBack\StrokeTable;
 use App\Models\HomeEntry;
 use App\Models\PocketCard;
@@ -21,9 +22,15 @@ final class PocketCardResource extends JsonResource
     /**
      * @param list<StrokeTable> $tables
      * @param list<HomeEntry> $entries what was noted at home and answered, oldest first
+     * @param array{session: SessionResource, run: RunResource}|null $offered the drill at home as it would begin now; null without one
      */
-    public function __construct(PocketCard $card, private readonly Student $student, private readonly array $tables, private readonly array $entries)
-    {
+    public function __construct(
+        PocketCard $card,
+        private readonly Student $student,
+        private readonly array $tables,
+        private readonly array $entries,
+        private readonly ?array $offered = null,
+    ) {
         parent::__construct($card);
     }
 
@@ -43,6 +50,12 @@ final class PocketCardResource extends JsonResource
             'work_on' => $this->resource->work_on,
             'home_task' => $this->resource->home_task,
             'home_balls' => $this->resource->home_balls,
+            'home_drill' => $this->resource->home_drill,
+            'home_cue' => $this->resource->home_cue,
+            'home_target' => $this->resource->home_target,
+            'home_days' => $this->resource->home_days,
+            'home_lately' => $this->resource->task()?->lately(array_map(static fn(HomeEntry $row): Entry => $row->entry(), $this->entries), (int) now()->getTimestampMs()),
+            'offered' => $this->offered,
             'entries' => HomeEntryResource::collection($this->entries),
             'next_on' => $this->resource->next_on?->toDateString(),
         ];

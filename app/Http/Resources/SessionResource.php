@@ -65,6 +65,7 @@ final class SessionResource extends JsonResource
             'sights' => $this->resource->cardSights(),
             'note_for_student' => $this->resource->note_for_student,
             'note_for_next' => $this->resource->note_for_next,
+            'is_home' => $this->resource->is_home,
             'started_at' => $this->resource->started_at->toIso8601ZuluString(),
             'ended_at' => $this->resource->ended_at?->toIso8601ZuluString(),
             'reading' => self::reading($this->readings->reading),

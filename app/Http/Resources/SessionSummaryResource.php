@@ -25,6 +25,7 @@ final class SessionSummaryResource extends JsonResource
             'purpose' => $this->resource->purpose,
             'minutes' => $this->resource->minutes,
             'note_for_next' => $this->resource->note_for_next,
+            'is_home' => $this->resource->is_home,
             'started_at' => $this->resource->started_at->toIso8601ZuluString(),
             'ended_at' => $this->resource->ended_at?->toIso8601ZuluString(),
         ];

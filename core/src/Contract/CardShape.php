@@ -12,6 +12,7 @@ use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Drill\Kit\Piece;
 use Amble\Core\Drill\Pass\PassContext;
+use Amble\Core\Steps\StepRule;
 
 /** What the core says of a drill, and of all a drill can be made of, as JSON. */
 final class CardShape
@@ -22,6 +23,7 @@ final class CardShape
         return [
             'rule' => $card->words->rule,
             'course' => $card->words->course,
+            'steps_words' => $card->rules->stepRule->words(),
             'can_be_holed' => $card->rules->target->canBeHoled(),
             'judges' => $card->rules->pass->judges(),
             'needs' => $card->rules->needs(),
@@ -38,6 +40,7 @@ final class CardShape
 
         return array_map(self::listed(...), Kinds::shipped()->cards()) + [
             'pieces' => array_map(static fn(Piece $piece): array => ['piece' => $piece->value, 'one' => $piece->words()[0], 'several' => $piece->words()[1]], Piece::cases()),
+            'step_rule' => StepRule::usual()->toArray(),
             'findings' => array_map(
                 /** @param class-string<FindingKind> $class */
                 static fn(string $kind, string $class): array => ['kind' => $kind, 'label' => $class::label()],

@@ -8,6 +8,7 @@ use Amble\Core\Drill\End\End;
 use Amble\Core\Drill\Order\Order;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Drill\Pass\PassRule;
+use Amble\Core\Steps\StepRule;
 use Amble\Core\Units\Length;
 
 /** The rules of a drill, checked to make sense together. Built by DrillReader. Immutable. */
@@ -21,6 +22,7 @@ final readonly class Drill
      * @param list<Task> $tasks in turn, ball by ball at a station; empty for none
      * @param non-negative-int $startStep of the steps, from the widest
      * @param positive-int $restAfter balls between prompts to rest
+     * @param StepRule $stepRule by which a step or a level is earned and lost
      */
     public function __construct(
         public array $stations,
@@ -39,6 +41,7 @@ final readonly class Drill
         public End $end,
         public Cap $cap,
         public int $restAfter,
+        public StepRule $stepRule,
     ) {
     }
 

@@ -12,6 +12,7 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\Physics;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Roll\Tier;
+use Amble\Core\Steps\StepRule;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
@@ -20,7 +21,7 @@ final class DrillReader
 {
     private const FIELDS = [
         'stations', 'target', 'aid', 'order', 'balls_per_station', 'pass', 'on_miss', 'tasks', 'call_first', 'points',
-        'putt_out', 'steps_m', 'start_step', 'end', 'cap', 'rest_after_balls',
+        'putt_out', 'steps_m', 'start_step', 'step_rule', 'end', 'cap', 'rest_after_balls',
     ];
 
     private const MOST_TASKS = 24;
@@ -61,6 +62,7 @@ final class DrillReader
             $kinds->end($drill->object('end')),
             self::cap($drill->object('cap')),
             max(1, $drill->wholeNumberOr('rest_after_balls', 1, 200, 15)),
+            $drill->has('step_rule') ? StepRule::read($drill->object('step_rule')) : StepRule::usual(),
         );
         self::refuseWhatNeverEnds($drill, $read, $read->end);
 

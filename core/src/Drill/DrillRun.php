@@ -79,7 +79,7 @@ final class DrillRun
             $drill->stations,
         );
         $this->progress = DrillProgress::none();
-        $this->ladder = $drill->steps?->ladder($drill->startStep);
+        $this->ladder = $drill->steps?->ladder($drill->startStep, $drill->stepRule);
         $this->layRound();
         $this->place = $station === null ? 0 : self::firstAt($this->round, $station);
     }

@@ -6,6 +6,7 @@ namespace Amble\Core\Drill;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Steps\Ladder;
+use Amble\Core\Steps\StepRule;
 use Amble\Core\Units\Length;
 
 /** Widths of a gate or window to step through, widest first (maths.md 9). Metres. Immutable. */
@@ -36,9 +37,9 @@ final readonly class Steps
     }
 
     /** @param non-negative-int $start the rung to begin at */
-    public function ladder(int $start = 0): Ladder
+    public function ladder(int $start = 0, ?StepRule $rule = null): Ladder
     {
-        return Ladder::of(count($this->widths), $start);
+        return Ladder::of(count($this->widths), $start, $rule);
     }
 
     /** The width in force at a rung. */

@@ -18,8 +18,14 @@ final readonly class Debrief
     private const FIRST = ['pace' => ['pace_average', 'pace_spread'], 'start' => ['start_average', 'start_through'], 'reads' => ['low_side', 'read_share']];
     private const AXES = ['pace' => 'Pace', 'start' => 'Start line', 'reads' => 'Reads'];
 
-    /** @param list<string> $axes a sentence each, process before outcome */
-    private function __construct(public array $axes, public ?string $workOn, public ?string $home, public ?int $homeBalls, public string $next)
+    /** A week, where the coach says nothing else: a day between two. */
+    public const DAYS_AT_HOME = 3;
+
+    /**
+     * @param list<string> $axes a sentence each, process before outcome
+     * @param string|null $homeDrill key of the drill for home
+     */
+    private function __construct(public array $axes, public ?string $workOn, public ?string $home, public ?int $homeBalls, public ?string $homeDrill, public string $next)
     {
     }
 
@@ -27,7 +33,7 @@ final readonly class Debrief
      * @param list<Note> $margin the notes beside the look back, the weightiest first
      * @param Skill $skill worth the most work
      * @param list<string> $focuses in work already; where there are some they stay
-     * @param array{string, int}|null $drill what fits a mat at home, and its balls
+     * @param array{string, int, string}|null $drill what fits a mat at home, its balls and its key
      */
     public static function of(Look $look, array $margin, Skill $skill, ?array $drill, array $focuses = []): self
     {
@@ -44,8 +50,9 @@ final readonly class Debrief
         return new self(
             $axes,
             $focuses === [] ? $first?->try : implode(' ', array_map(static fn(string $focus): string => rtrim($focus, '.') . '.', $focuses)),
-            $drill === null ? null : sprintf('%s, %d balls, every other day.', $drill[0], $drill[1]),
+            $drill === null ? null : sprintf('%s, %d balls, %d days a week.', $drill[0], $drill[1], self::DAYS_AT_HOME),
             $drill[1] ?? null,
+            $drill[2] ?? null,
             $first === null ? sprintf('Begin with the %s.', $skill->words()) : sprintf('%s Look at that first, then at the %s.', $first->seen, $skill->words()),
         );
     }

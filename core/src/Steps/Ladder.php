@@ -15,25 +15,23 @@ final readonly class Ladder
     /** Balls that a move rests on. */
     public const LOOK_BACK = 10;
 
-    private const TIGHTER_FROM = 8;
-    private const WIDER_UP_TO = 5;
-
     /**
      * @param positive-int $steps how many there are
      * @param non-negative-int $step where the student is
      * @param list<bool> $recent passes and misses at this step, oldest first, at most ten
      */
-    private function __construct(private int $steps, public int $step, private array $recent)
+    private function __construct(private int $steps, public int $step, private array $recent, private StepRule $rule)
     {
     }
 
     /**
      * @param positive-int $steps
      * @param non-negative-int $start
+     * @param StepRule|null $rule null for the usual one
      */
-    public static function of(int $steps, int $start = 0): self
+    public static function of(int $steps, int $start = 0, ?StepRule $rule = null): self
     {
-        return new self($steps, min($start, $steps - 1), []);
+        return new self($steps, min($start, $steps - 1), [], $rule ?? StepRule::usual());
     }
 
     /** The ladder after one more ball. */
@@ -43,10 +41,10 @@ final readonly class Ladder
         $passes = count(array_filter($recent));
 
         return match (true) {
-            count($recent) < self::LOOK_BACK => new self($this->steps, $this->step, $recent),
-            $passes >= self::TIGHTER_FROM && $this->step < $this->steps - 1 => new self($this->steps, $this->step + 1, []),
-            $passes <= self::WIDER_UP_TO && $this->step > 0 => new self($this->steps, $this->step - 1, []),
-            default => new self($this->steps, $this->step, $recent),
+            count($recent) < self::LOOK_BACK => new self($this->steps, $this->step, $recent, $this->rule),
+            $passes >= $this->rule->earn && $this->step < $this->steps - 1 => new self($this->steps, $this->step + 1, [], $this->rule),
+            $passes <= $this->rule->lose && $this->step > 0 => new self($this->steps, $this->step - 1, [], $this->rule),
+            default => new self($this->steps, $this->step, $recent, $this->rule),
         };
     }
 

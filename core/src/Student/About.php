@@ -6,6 +6,7 @@ namespace Amble\Core\Student;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Steps\StepRule;
 
 /** What a coach keeps of a student besides the card's few measures: all of it may be missing. This class is immutable. */
 final readonly class About
@@ -34,6 +35,7 @@ final readonly class About
      * @param string|null $consent who gave it, and when
      * @param bool $mayBeFilmed off until somebody says so
      * @param string|null $keepUntil day until which records may be kept, "2027-11-26"
+     * @param StepRule|null $stepRule how steps and levels are earned, in place of what a drill says
      * @param array<string, string> $schools answers where schools differ, by question
      */
     private function __construct(
@@ -51,6 +53,7 @@ final readonly class About
         public ?string $consent,
         public bool $mayBeFilmed,
         public ?string $keepUntil,
+        public ?StepRule $stepRule,
         public array $schools,
     ) {
     }
@@ -85,6 +88,7 @@ final readonly class About
             $text('consent'),
             $given->flagOr('may_be_filmed', false),
             $keepUntil,
+            $given->has('step_rule') ? StepRule::read($given->object('step_rule')) : null,
             Schools::read($given->objectOrNull('schools')),
         );
     }
@@ -113,6 +117,7 @@ final readonly class About
             'consent' => $this->consent,
             'may_be_filmed' => $this->mayBeFilmed,
             'keep_until' => $this->keepUntil,
+            'step_rule' => $this->stepRule?->toArray(),
             'schools' => (object) $this->schools,
         ];
     }

@@ -9,6 +9,8 @@ use Amble\Core\Drill\Level\LastTime;
 use Amble\Core\Drill\Level\LengthSet;
 use Amble\Core\Drill\Level\Progression;
 use Amble\Core\Drill\OldDrill;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Steps\StepRule;
 use Amble\Core\Student\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -59,6 +61,22 @@ final class LevelTest extends DrillTestCase
         self::assertSame(3, self::card($third)->level);
         self::assertNull(Progression::of($card, null)->why);
         self::assertNull(Progression::of(self::card(), new LastTime(0, self::recent(9), null))->why);
+    }
+
+    /** The student's rule goes before the drill's, and the drill that begins carries it. */
+    public function testTheRuleOfADrillGivesWayToTheStudents(): void
+    {
+        $drill = ['step_rule' => ['earn' => 9, 'lose' => 2]] + self::LEVELS;
+        $card = self::card($drill);
+        $level = static fn(int $passes, ?StepRule $own): int => Progression::of($card, new LastTime(1, self::recent($passes), null), null, $own)->level;
+        $own = StepRule::read(JsonInput::fromArray(['earn' => 7, 'lose' => 6]));
+        self::assertSame([1, 1, 2], [$level(8, null), $level(4, null), $level(9, null)]);
+        self::assertSame([2, 0], [$level(7, $own), $level(6, $own)]);
+        $begins = Progression::of($card, null, null, $own);
+        self::assertSame('For this student a step is earned with 7 of the last 10, lost with 6 or fewer.', $begins->why);
+        self::assertSame(['earn' => 7, 'lose' => 6], self::card($begins->laidInto(self::rules($drill), $card))->rules->stepRule->toArray());
+        // A drill that steps nowhere asks for no rule.
+        self::assertNull(Progression::of(self::card(), null, null, $own)->why);
     }
 
     public function testASteppingDrillBeginsWhereItWasLeftAndStepsOnFromThere(): void

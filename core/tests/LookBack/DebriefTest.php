@@ -22,7 +22,7 @@ final class DebriefTest extends TestCase
             new Note('pace.habit', 'Putts stay {0.400 m} short.', '30 balls.', 0.5, 0.9, 'x', 'Take it back a little further.'),
             new Note('start.side', 'They start left.', '30 balls.', 0.4, 0.9, 'x', 'Check the aim.'),
         ];
-        $debrief = Debrief::of($look, $notes, Skill::Pace, ['Steps on the mat', 12]);
+        $debrief = Debrief::of($look, $notes, Skill::Pace, ['Steps on the mat', 12, 'mat-steps']);
 
         self::assertCount(3, $debrief->axes);
         self::assertMatchesRegularExpression('/^Pace: .*\.$/', $debrief->axes[0]);
@@ -31,7 +31,7 @@ final class DebriefTest extends TestCase
         self::assertSame('Take it back a little further.', $debrief->workOn);
         self::assertSame('Same beat. Eyes down.', Debrief::of($look, $notes, Skill::Pace, null, ['Same beat', 'Eyes down.'])->workOn);
         self::assertSame('Putts stay {0.400 m} short. Look at that first, then at the pace.', $debrief->next);
-        self::assertStringEndsWith("To work on: Take it back a little further.\nAt home: Steps on the mat, 12 balls, every other day.", $debrief->forStudent());
+        self::assertStringEndsWith("To work on: Take it back a little further.\nAt home: Steps on the mat, 12 balls, 3 days a week.", $debrief->forStudent());
     }
 
     public function testWhatNobodyLookedAtIsNotSpokenOf(): void

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Steps;
 
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
 use Amble\Core\Steps\Ladder;
+use Amble\Core\Steps\StepRule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -19,6 +22,28 @@ final class LadderTest extends TestCase
             $ladder = $ladder->after($ball === 'o');
         }
         self::assertSame([$step, $counted], [$ladder->step, $ladder->counted()]);
+    }
+
+    public function testARuleOfItsOwnMovesTheSameBallsOtherwise(): void
+    {
+        $after = static fn(string $balls, ?StepRule $rule): int => array_reduce(str_split($balls), static fn(Ladder $ladder, string $ball): Ladder => $ladder->after($ball === 'o'), Ladder::of(4, 1, $rule))->step;
+        $rule = StepRule::read(JsonInput::fromArray(['earn' => 9, 'lose' => 7]));
+        self::assertSame([2, 1], [$after('xxoooooooo', null), $after('xxoooooooo', $rule)]);
+        self::assertSame([1, 0], [$after('xxxooooooo', null), $after('xxxooooooo', $rule)]);
+        self::assertSame(2, $after('xooooooooo', $rule));
+    }
+
+    /** The same balls cannot earn a step and lose it. */
+    public function testAStepIsLostWithFewerThanItIsEarnedWith(): void
+    {
+        foreach ([['earn' => 5, 'lose' => 5, 'at' => 'lose'], ['earn' => 11, 'lose' => 5, 'at' => 'earn'], ['earn' => 8, 'lose' => -1, 'at' => 'lose']] as $told) {
+            try {
+                StepRule::read(JsonInput::fromArray(array_diff_key($told, ['at' => 0])));
+                self::fail('It was taken.');
+            } catch (InvalidInput $refused) {
+                self::assertSame($told['at'], $refused->field());
+            }
+        }
     }
 
     /** @return iterable<string, array{string, int, int}> */

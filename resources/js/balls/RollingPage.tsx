@@ -63,6 +63,8 @@ export interface RollingPageProps {
   foot: ReactNode;
   /** Beside the balls so far. */
   margin: ReactNode;
+  /** Whether the student rolls alone: no card of the read, no stretch, no device is theirs to note. */
+  isAlone?: boolean;
 }
 
 /** Where balls are entered, in a drill or free: one screen. */
@@ -79,6 +81,7 @@ export function RollingPage({
   top,
   foot,
   margin,
+  isAlone = false,
 }: RollingPageProps) {
   const [openedId, open] = useState<string | null>(null);
   const openedAt = logger.balls.findIndex(({ id }) => id === openedId);
@@ -109,11 +112,15 @@ export function RollingPage({
           )}
         </Work>
         {foot}
-        {task !== null && task.target_m !== null && (
-          <ReadCard logger={logger} green={session.green?.id ?? null} units={units} />
+        {!isAlone && task !== null && (
+          <>
+            {task.target_m !== null && (
+              <ReadCard logger={logger} green={session.green?.id ?? null} units={units} />
+            )}
+            <Stretch session={session} log={logger.log} />
+            <SensorSwitch sensor={sensor} />
+          </>
         )}
-        {task !== null && <Stretch session={session} log={logger.log} />}
-        {task !== null && <SensorSwitch sensor={sensor} />}
       </Stack>
       <Side aria-label="Margin">
         <BallList

@@ -108,7 +108,7 @@ function Card({ card }: { card: DrillCardData }) {
                 <li key={says}>{says}</li>
               ))}
             </ol>
-            <p>A level is earned with 8 of the last 10, and lost with 5 or fewer.</p>
+            <p>A level is {card.steps_words}.</p>
           </MarginWord>
         )}
         {drill.dose !== undefined && (

@@ -152,7 +152,7 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
         <FoldedPart title="Kit" isWrong={isWrongIn('kit')}>
           <Kit {...part} />
         </FoldedPart>
-        <FoldedPart title="How it goes on" isWrong={isWrongIn('progression')}>
+        <FoldedPart title="How it goes on" isWrong={isWrongIn('progression', 'step_rule')}>
           <Levels {...part} />
         </FoldedPart>
         <FoldedPart

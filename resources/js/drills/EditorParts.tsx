@@ -365,9 +365,27 @@ export function Levels({ draft, set, errorAt, units, kinds }: EditorPartProps) {
   return (
     <>
       <Quiet>
-        Each level changes something on top of those before. One is earned with 8 of the last 10, lost with 5
-        or fewer, and remembered from session to session.
+        Each level changes something on top of those before. One is earned and lost by the last ten balls, and
+        remembered from session to session.
       </Quiet>
+      <Columns>
+        <Entry
+          label="Earned with, of the last 10"
+          value={draft.earn}
+          onChange={(earn) => set({ earn })}
+          inputMode="numeric"
+          hint={`Empty: ${kinds.step_rule.earn}. It holds for steps of a width too.`}
+          error={errorAt('drill.step_rule.earn')}
+        />
+        <Entry
+          label="Lost with no more than"
+          value={draft.lose}
+          onChange={(lose) => set({ lose })}
+          inputMode="numeric"
+          hint={`Empty: ${kinds.step_rule.lose}. A student’s own card goes before it.`}
+          error={errorAt('drill.step_rule.lose')}
+        />
+      </Columns>
       <Lines<LevelDraft>
         name="Level"
         items={draft.levels}

@@ -66,6 +66,9 @@ export interface DrillDraft {
   asks: NonNullable<Drill['asks']>;
   finds: NonNullable<Drill['finds']>;
   levels: LevelDraft[];
+  /** Of the last ten, to earn a step and to lose one; empty for the usual. */
+  earn: string;
+  lose: string;
   stations: StationDraft[];
   target: Drill['target'];
   aid: AidKind | 'none';
@@ -212,6 +215,8 @@ export function draftOf(drill: Drill, kinds: DrillKinds, units: Units): DrillDra
     aid: drill.aid?.kind ?? 'none',
     aidWidth: text(drill.aid?.width_m, 'width'),
     aidDistance: text(drill.aid?.distance_m, 'roll'),
+    earn: drill.step_rule === undefined ? '' : String(drill.step_rule.earn),
+    lose: drill.step_rule === undefined ? '' : String(drill.step_rule.lose),
     steps: (drill.steps_m ?? []).map((width) => text(width, stepKind(drill.aid !== undefined))).join(', '),
     order: drill.order ?? 'as_laid',
     ballsEach: String(drill.balls_per_station),
@@ -320,6 +325,14 @@ export function readDraft(draft: DrillDraft, key: string, kinds: DrillKinds, uni
           steps_m: words(draft.steps).map(
             (each) => read.length(each, stepKind(draft.aid !== 'none'), 'drill.steps_m') ?? 0,
           ),
+        }),
+    ...(draft.earn.trim() === '' && draft.lose.trim() === ''
+      ? {}
+      : {
+          step_rule: {
+            ...given('earn', read.number(draft.earn, 'drill.step_rule.earn')),
+            ...given('lose', read.number(draft.lose, 'drill.step_rule.lose')),
+          },
         }),
     end: {
       kind: draft.end,
@@ -477,6 +490,8 @@ const NAMES: readonly [RegExp, string][] = [
   [/aid\.width_m$/, 'The width'],
   [/aid\.distance_m$/, 'The distance'],
   [/steps_m/, 'The steps'],
+  [/step_rule\.earn/, 'To earn a step'],
+  [/step_rule\.lose/, 'To lose a step'],
   [/balls_per_station$/, 'Balls at each station'],
   [/pass\.kind$/, 'What passes'],
   [/pass\./, 'The figure of what passes'],

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { color, Part, type } from '../design';
 import type { HomeEntry } from '../server/types';
@@ -16,10 +17,12 @@ interface EntryLinesProps {
   /** What the student is called here, and the coach. */
   mine: string;
   others: string;
+  /** Whether what was rolled ball by ball can be looked at from here. */
+  hasSessions?: boolean;
 }
 
 /** What was done, asked and answered, the latest first. */
-export function EntryLines({ entries, mine, others }: EntryLinesProps) {
+export function EntryLines({ entries, mine, others, hasSessions = false }: EntryLinesProps) {
   const each = [...new Map(entries.map((entry) => [entry.id, entry])).values()].sort(
     (a, b) => b.at_ms - a.at_ms,
   );
@@ -27,7 +30,7 @@ export function EntryLines({ entries, mine, others }: EntryLinesProps) {
     <Part>
       <h2>So far</h2>
       <Lines>
-        {each.map(({ id, kind, at_ms, balls, passes, text }) => {
+        {each.map(({ id, kind, at_ms, balls, passes, text, session_id }) => {
           const at = new Date(at_ms).toISOString();
           return (
             <li key={id}>
@@ -37,7 +40,10 @@ export function EntryLines({ entries, mine, others }: EntryLinesProps) {
               :{' '}
               {kind === 'done' ? (
                 <>
-                  {mine} counted {passes} of {balls} as they should.
+                  {mine} counted {passes} of {balls} as they should{text === null ? '.' : `: ${text}.`}{' '}
+                  {session_id !== null && hasSessions && (
+                    <Link to={`/sessions/${session_id}/look-back`}>See the balls</Link>
+                  )}
                 </>
               ) : (
                 <>

@@ -120,7 +120,7 @@ function Months({ lines }: { lines: readonly LedgerLine[] }) {
 }
 
 function Line({ line }: { line: LedgerLine }) {
-  const { id, ended_at, student, green, balls, students, drills, purpose, started_at } = line;
+  const { id, ended_at, student, green, balls, students, drills, purpose, started_at, is_home } = line;
   const done = [
     balls === 0 ? 'no balls' : `${balls} ${balls === 1 ? 'ball' : 'balls'}`,
     students > 1 ? `of ${students} students` : '',
@@ -139,6 +139,7 @@ function Line({ line }: { line: LedgerLine }) {
               , <Name>{green}</Name>
             </>
           )}
+          {is_home ? ', alone at home' : ''}
           {ended_at === null ? ' · still open' : ''}
           <br />
           <Quiet as="span">{done.join(' · ')}</Quiet>

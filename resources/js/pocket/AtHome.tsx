@@ -7,22 +7,41 @@ import { ApiError } from '../server/api';
 import { newId } from '../server/outbox';
 import { sendHome } from '../server/queries';
 import type { HomeEntry, PocketCard } from '../server/types';
-import { atHome, counted, keepAtHome, NO_BALLS, type Tally, takenBack } from './athome';
+import { askedWords, atHome, counted, keepAtHome, NO_BALLS, type Tally, takenBack } from './athome';
 
 const Two = styled.div`
   display: grid; grid-template-columns: 1fr 1fr; gap: ${space.s};
   button { min-height: 84px; font-size: 1.15rem; }
 `;
 
+interface AtHomePartProps {
+  link: string;
+  card: PocketCard;
+  /** The drill as it was offered is to be rolled. */
+  onBegin: (offered: NonNullable<PocketCard['offered']>) => void;
+}
+
 /** The task at home, counted ball by ball, and a question for the coach; kept on this phone until it is sent. */
-export function AtHomePart({ link, card }: { link: string; card: PocketCard }) {
+export function AtHomePart({ link, card, onBegin }: AtHomePartProps) {
   const home = useAtHome(link);
   return (
     <Stack $gap="l">
       {card.home_task !== null && (
         <Part>
           <h2>At home: {card.home_task}</h2>
-          <Counting tally={home.tally} most={card.home_balls} onTally={home.setTally} onDone={home.done} />
+          {card.home_cue !== null && <Said>Think of one thing: {card.home_cue}</Said>}
+          <Quiet>
+            {askedWords(card)} {card.home_lately}
+          </Quiet>
+          {card.offered === null ? (
+            <Counting tally={home.tally} most={card.home_balls} onTally={home.setTally} onDone={home.done} />
+          ) : (
+            <Row>
+              <Button look="main" onPress={() => card.offered !== null && onBegin(card.offered)}>
+                Begin {card.offered.run.drill.name}
+              </Button>
+            </Row>
+          )}
         </Part>
       )}
       <Asking onAsk={home.ask} />
@@ -76,7 +95,10 @@ function useAtHome(link: string) {
     };
   }, [link, hasWaiting, change]);
   const note = (entry: Pick<HomeEntry, 'kind' | 'balls' | 'passes' | 'text'>, tally: Tally) => {
-    change({ tally, waiting: [...kept.waiting, { id: newId(), at_ms: Date.now(), ...entry }] });
+    change({
+      tally,
+      waiting: [...kept.waiting, { id: newId(), at_ms: Date.now(), session_id: null, ...entry }],
+    });
     announce('Kept');
   };
   return {

@@ -1,8 +1,17 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { Button, Notice, Page, Row, Stack, Title } from '../design';
+import { RunAlone } from '../running/RunAlone';
 import { ApiError } from '../server/api';
-import { useCardBehind } from '../server/queries';
+import {
+  type Begun,
+  forgetBehindLink,
+  useBeginAtHome,
+  useBehindLink,
+  useCardBehind,
+} from '../server/queries';
+import { useAcceptedEntries } from '../server/useOutbox';
 import { AtHomePart } from './AtHome';
 import { atHome, forgetAtHome, keepAtHome } from './athome';
 import { PocketSheet } from './PocketSheet';
@@ -11,6 +20,15 @@ import { PocketSheet } from './PocketSheet';
 export function BehindLink() {
   const { link = '' } = useParams();
   const [known] = useState(() => atHome(link).card);
+  const [begun, set] = useState(() => atHome(link).begun);
+  const setBegun = (next: Begun | null) => {
+    keepAtHome(link, { begun: next });
+    set(next);
+  };
+  const begin = useBeginAtHome();
+  const client = useQueryClient();
+  useBehindLink();
+  useAcceptedEntries();
   const behind = useCardBehind(link, known);
   const isGone = behind.error instanceof ApiError && behind.error.status === 404;
   // An error leaves what was known in sight, but for a link that opens nothing any more.
@@ -18,10 +36,23 @@ export function BehindLink() {
   useEffect(() => {
     if (isGone) {
       forgetAtHome(link);
+      forgetBehindLink(client);
     } else if (behind.data !== undefined && !behind.isPlaceholderData) {
       keepAtHome(link, { card: behind.data });
     }
-  }, [isGone, link, behind.data, behind.isPlaceholderData]);
+  }, [isGone, link, client, behind.data, behind.isPlaceholderData]);
+  if (card !== null && begun !== null) {
+    return (
+      <RunAlone
+        begun={begun}
+        cue={card.home_cue}
+        onClose={() => {
+          setBegun(null);
+          void behind.refetch();
+        }}
+      />
+    );
+  }
   return (
     <Page>
       <Stack>
@@ -42,7 +73,7 @@ export function BehindLink() {
           <>
             <Title page={`Pocket card · ${card.name}`}>Your pocket card</Title>
             {behind.isError && <Notice>No network: this is the card as it was here last.</Notice>}
-            <AtHomePart link={link} card={card} />
+            <AtHomePart link={link} card={card} onBegin={(offered) => setBegun(begin(offered))} />
             <PocketSheet card={card} />
             <Row>
               <Button onPress={() => window.print()}>Print it</Button>

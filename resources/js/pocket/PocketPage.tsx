@@ -11,6 +11,7 @@ import {
   OneOf,
   Page,
   Part,
+  Pick,
   Quiet,
   Row,
   Stack,
@@ -20,7 +21,7 @@ import {
 } from '../design';
 import { WithStudent } from '../looks/WithStudent';
 import { fieldError } from '../server/api';
-import { isOfEarlierVisit, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
+import { isOfEarlierVisit, useDrills, useKeepPocket, usePocket, usePocketLink } from '../server/queries';
 import type { Pocket, Student } from '../server/types';
 import { day, readDayToCome } from '../units/dates';
 import { readNumber } from '../units/format';
@@ -98,6 +99,12 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
   const [workOn, setWorkOn] = useState(card.work_on ?? '');
   const [home, setHome] = useState(card.home_task ?? '');
   const [balls, setBalls] = useState(card.home_balls === null ? '' : String(card.home_balls));
+  const [target, setTarget] = useState(card.home_target === null ? '' : String(card.home_target));
+  const [days, setDays] = useState(card.home_days === null ? NO_DAYS : String(card.home_days));
+  const [cue, setCue] = useState(card.home_cue ?? '');
+  const [drill, setDrill] = useState(card.home_drill ?? NO_DRILL);
+  const drills = useDrills();
+  const shelf = [...(drills.data?.library ?? []), ...(drills.data?.own ?? [])];
   const [next, setNext] = useState(card.next_on ?? '');
   const [local, setLocal] = useState<Record<string, string>>({});
   useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
@@ -115,13 +122,17 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
     if (next.trim() !== '' && nextDay === null) {
       wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
     }
-    const ballCount = balls.trim() === '' ? null : readNumber(balls);
-    if (
-      balls.trim() !== '' &&
-      (ballCount === null || !Number.isInteger(ballCount) || ballCount < 1 || ballCount > MOST_BALLS)
-    ) {
-      wrong.home_balls = `“${balls.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
-    }
+    const [ballCount, targetCount] = [balls, target].map((text, at) => {
+      const count = text.trim() === '' ? null : readNumber(text);
+      if (
+        text.trim() !== '' &&
+        (count === null || !Number.isInteger(count) || count < 1 || count > MOST_BALLS)
+      ) {
+        wrong[at === 0 ? 'home_balls' : 'home_target'] =
+          `“${text.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
+      }
+      return count;
+    });
     setLocal(wrong);
     if (Object.keys(wrong).length === 0) {
       keep.mutate({
@@ -129,7 +140,11 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         speed_2_m: read[1] ?? null,
         work_on: workOn.trim() === '' ? null : workOn.trim(),
         home_task: home.trim() === '' ? null : home.trim(),
-        home_balls: ballCount,
+        home_balls: ballCount ?? null,
+        home_target: targetCount ?? null,
+        home_days: days === NO_DAYS ? null : Number(days),
+        home_cue: cue.trim() === '' ? null : cue.trim(),
+        home_drill: drill === NO_DRILL ? null : drill,
         next_on: nextDay,
       });
     }
@@ -159,14 +174,36 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         error={errorAt('work_on')}
       />
       <NoteEntry label="At home" value={home} onChange={setHome} error={errorAt('home_task')} />
-      <Entry
-        label="Balls a day of it"
-        value={balls}
-        onChange={setBalls}
-        inputMode="numeric"
-        hint="Behind the link they are counted, up to this dose."
-        error={errorAt('home_balls')}
+      <Pick
+        label="As a drill"
+        options={[
+          { value: NO_DRILL, label: 'None: counted only' },
+          ...shelf.map(({ drill: { key, name } }) => ({ value: key, label: name })),
+        ]}
+        value={drill}
+        onChange={setDrill}
       />
+      <Quiet>Behind the link it is rolled on the lane, from where it was left.</Quiet>
+      <Columns>
+        <Entry
+          label="Balls a day of it"
+          value={balls}
+          onChange={setBalls}
+          inputMode="numeric"
+          hint="The dose."
+          error={errorAt('home_balls')}
+        />
+        <Entry
+          label="Of them as they should"
+          value={target}
+          onChange={setTarget}
+          inputMode="numeric"
+          hint="The target, where there is one."
+          error={errorAt('home_target')}
+        />
+        <Pick label="Days a week" options={DAYS_A_WEEK} value={days} onChange={setDays} />
+      </Columns>
+      <Entry label="One cue" value={cue} onChange={setCue} maxLength={300} error={errorAt('home_cue')} />
       <Entry label="Next time" value={next} onChange={setNext} error={errorAt('next_on')} hint="3/12, say." />
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>
@@ -177,6 +214,13 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
     </Part>
   );
 }
+
+const NO_DRILL = 'none';
+const NO_DAYS = 'any';
+const DAYS_A_WEEK = [
+  { value: NO_DAYS, label: 'Not said' },
+  ...['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value, label: value })),
+];
 
 const DAYS = ['7', '30', '90'].map((value) => ({ value, label: `${value} days` }));
 

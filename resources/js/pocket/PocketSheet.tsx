@@ -2,6 +2,7 @@ import styled, { createGlobalStyle } from 'styled-components';
 import { color, Name, space, type } from '../design';
 import type { PocketCard } from '../server/types';
 import { unitsFor } from '../units/useUnits';
+import { askedWords } from './athome';
 
 /** One side of a sheet that is folded into a pocket. */
 const PAPER = '105mm 148mm';
@@ -92,6 +93,9 @@ export function PocketSheet({ card }: { card: PocketCard }) {
         <>
           <h3>At home</h3>
           <p>{card.home_task}</p>
+          <p>
+            {askedWords(card)} {card.home_cue}
+          </p>
         </>
       )}
       {card.next_on !== null && (

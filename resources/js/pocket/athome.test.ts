@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { counted, NO_BALLS, takenBack } from './athome';
+import { askedWords, counted, NO_BALLS, takenBack } from './athome';
 
 test('a tally counts what went as it should, and gives back the last ball whichever it was', () => {
   const two = counted(counted(NO_BALLS, true), false);
@@ -7,4 +7,12 @@ test('a tally counts what went as it should, and gives back the last ball whiche
   expect(takenBack(two)).toEqual(counted(NO_BALLS, true));
   expect(takenBack(takenBack(two))).toEqual(NO_BALLS);
   expect(takenBack(NO_BALLS)).toBe(NO_BALLS);
+});
+
+test('only what was asked of a task is said', () => {
+  expect(askedWords({ home_balls: 12, home_target: 8, home_days: 1 })).toBe(
+    'Aim for 8 of 12 as they should. On one day a week.',
+  );
+  expect(askedWords({ home_balls: 12, home_target: null, home_days: null })).toBe('12 balls a day.');
+  expect(askedWords({ home_balls: null, home_target: null, home_days: null })).toBe('');
 });

@@ -1,5 +1,6 @@
 /** What a student noted on their own phone and what of it is not sent yet: it outlives a reload and a lost network. */
 
+import type { Begun } from '../server/queries';
 import type { HomeEntry, PocketCard } from '../server/types';
 
 /** The task as it is being counted. */
@@ -16,11 +17,13 @@ export interface AtHome {
   tally: Tally;
   /** Noted and not sent yet, oldest first. */
   waiting: HomeEntry[];
+  /** The drill that is being rolled here; null while none is. */
+  begun: Begun | null;
   /** As it was last told, for a phone without a network. */
   card: PocketCard | null;
 }
 
-const EMPTY: AtHome = { tally: NO_BALLS, waiting: [], card: null };
+const EMPTY: AtHome = { tally: NO_BALLS, waiting: [], begun: null, card: null };
 
 const keyOf = (link: string) => `amble-at-home ${link}`;
 
@@ -61,4 +64,20 @@ export function takenBack(tally: Tally): Tally {
   return last === undefined
     ? tally
     : { balls: tally.balls - 1, passes: tally.passes - (last ? 1 : 0), seen: tally.seen.slice(0, -1) };
+}
+
+/** What is asked of a day and a week, besides the task's own words. */
+export function askedWords({
+  home_balls,
+  home_target,
+  home_days,
+}: Pick<PocketCard, 'home_balls' | 'home_target' | 'home_days'>): string {
+  return [
+    home_target !== null && home_balls !== null
+      ? `Aim for ${home_target} of ${home_balls} as they should.`
+      : home_balls !== null && `${home_balls} balls a day.`,
+    home_days !== null && `On ${home_days === 1 ? 'one day' : `${home_days} days`} a week.`,
+  ]
+    .filter((part) => part !== false)
+    .join(' ');
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { ballWords } from '../balls/ballWords';
 import { Company, WhoIsHere } from '../balls/Company';
@@ -38,7 +39,7 @@ const Name = styled(Heading)`
   ${narrow} { h1 { font-size: 1.05rem; } }
 `;
 
-const CallOutLine = styled.p`
+const Called = styled.p`
   font: 600 2.5rem/1.1 ${type.serif}; text-wrap: balance; min-height: 1.1em; overflow-wrap: anywhere;
   small { display: block; margin-top: 2px; font: 400 1.05rem ${type.sans}; color: ${color.pencil}; }
   ${narrow} { font-size: 2.1rem; }
@@ -51,6 +52,28 @@ const Top = styled.div`
   & > [data-phase] { order: -1; }
   ${wide} { grid-template-columns: minmax(300px, 1fr) minmax(280px, 380px); gap: ${space.l}; & > [data-phase] { order: 0; } }
 `;
+
+/** The next ball, large; what it is in small below it. */
+export function CallOutLine({
+  rolling: { next },
+  units,
+  children,
+}: {
+  rolling: Rolling;
+  units: Units;
+  children: ReactNode;
+}) {
+  return (
+    <Called role="status" data-callout>
+      {next === null ? 'Waiting for the network' : callOutWords(next, units)}
+      <small>
+        {next === null
+          ? 'All that was laid out ahead is rolled. It is on this device, and counted when the network is back.'
+          : children}
+      </small>
+    </Called>
+  );
+}
 
 interface RunningProps {
   session: Session;
@@ -157,7 +180,7 @@ function RunningTop({
   isGentle,
   words,
 }: PartProps & { words: (putt: ShownPutt) => string }) {
-  const { next, ahead, progress, log, roster } = rolling;
+  const { ahead, progress, log, roster } = rolling;
   const bench = useBench();
   const isOver = ahead.status === 'over';
   return (
@@ -186,13 +209,8 @@ function RunningTop({
       <Top>
         <div>
           {!isOver && (
-            <CallOutLine role="status" data-callout>
-              {next === null ? 'Waiting for the network' : callOutWords(next, units)}
-              <small>
-                {next === null
-                  ? 'All that was laid out ahead is rolled. It is on this device, and counted when the network is back.'
-                  : nextWords(run, rolling, units)}
-              </small>
+            <CallOutLine rolling={rolling} units={units}>
+              {nextWords(run, rolling, units)}
             </CallOutLine>
           )}
           {progress !== null && (
@@ -288,7 +306,7 @@ function RuleInMargin({ run, isOver, units }: { run: RunState; isOver: boolean; 
 }
 
 /** What counts of the next ball, and which one it is. */
-function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Units): string {
+export function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Units): string {
   const counts = { length: 'length counts', line: 'the start line counts', both: 'line and length count' }[
     run.axis
   ];

@@ -1,5 +1,7 @@
 /** The API client: same origin, session cookie, CSRF token, errors by field. */
 
+import { link, reached } from './behind';
+
 /** The server answered, but not with what was asked. */
 export class ApiError extends Error {
   /**
@@ -88,14 +90,15 @@ async function untilQuiet(): Promise<void> {
 async function send(method: Method, path: string, body?: unknown, whose?: string): Promise<Response> {
   inFlight += 1;
   try {
-    return await fetch(`/api/${path}`, {
+    return await fetch(`/api/${reached(path)}`, {
       method,
       credentials: 'same-origin',
       headers: {
         Accept: 'application/json',
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
-        ...(whose === undefined ? {} : { 'X-Amble-Coach': whose }),
+        // Behind a link nobody is signed in whose it could be.
+        ...(whose === undefined || link !== null ? {} : { 'X-Amble-Coach': whose }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       signal: AbortSignal.timeout(LONGEST_WAIT_MS),

@@ -2,6 +2,7 @@
 
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './api';
+import { link } from './behind';
 import { keys } from './keys';
 import { newId } from './outbox';
 import type {
@@ -44,7 +45,7 @@ export const rememberOptions = (student: string) =>
 
 /** What to remember of a student today, and what is said beside the lane. */
 export function useRemember(student: string | null) {
-  return useQuery({ ...rememberOptions(student ?? ''), enabled: student !== null });
+  return useQuery({ ...rememberOptions(student ?? ''), enabled: student !== null && link === null });
 }
 
 const aboutKey = (student: string) => [...keys.looks(student), 'about'];

@@ -59,6 +59,14 @@ export interface About {
    * Metres behind the ball to which they walk back to read.
    */
   read_from_m: number | null;
+  /**
+   * How steps and levels are earned, in place of what a drill says.
+   */
+  step_rule: OwnStepRule | null;
+}
+export interface OwnStepRule {
+  earn: number;
+  lose: number;
 }
 export interface BallEvent {
   id: string;
@@ -314,6 +322,10 @@ export interface SessionSummary {
   note_for_next: string | null;
   started_at: string;
   ended_at: string | null;
+  /**
+   * Whether the student rolled it alone, at home.
+   */
+  is_home: boolean;
 }
 export interface GrassKind {
   value: 'bent' | 'fescue' | 'meadow' | 'rye' | 'bermuda' | 'kikuyu' | 'paspalum' | 'zoysia';
@@ -657,6 +669,8 @@ export interface DebriefTold {
     work_on: string | null;
     home_task: string | null;
     home_balls: number | null;
+    home_drill: string | null;
+    home_days: number | null;
   };
 }
 /**
@@ -712,6 +726,10 @@ export interface DrillCard {
    */
   finds: string[];
   zones: Zone[];
+  /**
+   * How a step or a level is earned and lost.
+   */
+  steps_words: string;
 }
 export interface Drill {
   /**
@@ -945,6 +963,19 @@ export interface Drill {
    * Which of the steps it begins at, from the widest.
    */
   start_step?: number;
+  /**
+   * How steps and levels are earned; 8 and 5 where it is left out.
+   */
+  step_rule?: {
+    /**
+     * Passes of the last ten that earn a step or a level.
+     */
+    earn: number;
+    /**
+     * So few lose one.
+     */
+    lose: number;
+  };
   end:
     | {
         kind: 'all_stations';
@@ -1065,6 +1096,7 @@ export interface DrillKinds {
   end: RuleKind[];
   pieces: KitKind[];
   findings: FindingKind[];
+  step_rule: UsualSteps;
 }
 export interface RuleKind {
   kind: string;
@@ -1089,6 +1121,13 @@ export interface KitKind {
 export interface FindingKind {
   kind: string;
   label: string;
+}
+/**
+ * How a step is earned where a drill does not say.
+ */
+export interface UsualSteps {
+  earn: number;
+  lose: number;
 }
 export interface DrillPreview {
   key: string | null;
@@ -1687,6 +1726,10 @@ export interface HomeEntry {
   balls: number | null;
   passes: number | null;
   text: string | null;
+  /**
+   * Of balls that were rolled one by one.
+   */
+  session_id: string | null;
 }
 /**
  * What a student did and asked at home.
@@ -1698,6 +1741,11 @@ export interface HomeTold {
    * The last one that nothing answers.
    */
   question: string | null;
+  task: HomeTask | null;
+}
+export interface HomeTask {
+  line: string;
+  lately: string | null;
 }
 /**
  * What is in work with a student.
@@ -1759,6 +1807,10 @@ export interface LedgerLine {
   balls: number;
   students: number;
   drills: string[];
+  /**
+   * Whether the student rolled it alone, at home.
+   */
+  is_home: boolean;
 }
 export interface LengthSet {
   id: string;
@@ -2118,6 +2170,27 @@ export interface PocketCard {
   next_on: string | null;
   home_balls: number | null;
   entries: HomeEntry[];
+  /**
+   * Key of the drill it is.
+   */
+  home_drill: string | null;
+  home_cue: string | null;
+  /**
+   * Of the balls of a day, that are to go as they should.
+   */
+  home_target: number | null;
+  /**
+   * A week.
+   */
+  home_days: number | null;
+  /**
+   * What was done of it in the last seven days.
+   */
+  home_lately: string | null;
+  /**
+   * The drill as it would begin now, under ids that are kept once it is begun.
+   */
+  offered: OfferedAtHome | null;
 }
 export interface PocketTable {
   speed_m: number;
@@ -2132,6 +2205,189 @@ export interface StrokeRow {
   low_m: number | null;
   high_m: number | null;
   extrapolated: boolean | null;
+}
+export interface OfferedAtHome {
+  session: Session;
+  run: RunState;
+}
+export interface Session {
+  id: string;
+  student: Student | null;
+  green: Green | null;
+  minutes: number | null;
+  purpose: string | null;
+  stations: Station[];
+  conditions: string[];
+  set_aside: string[];
+  note_for_student: string | null;
+  note_for_next: string | null;
+  started_at: string;
+  ended_at: string | null;
+  reading: Reading | null;
+  /**
+   * Whether the reading stands today, rather than being the last one known.
+   */
+  reading_is_of_the_day: boolean;
+  reading_days_old: number | null;
+  putts: Putt[];
+  last_note: string | null;
+  /**
+   * Everybody on the session, whoever it was begun for first.
+   */
+  company: Companion[];
+  /**
+   * The last one taken in this session.
+   */
+  own_reading: Reading | null;
+  /**
+   * The last one taken on this green in another session.
+   */
+  other_reading: Reading | null;
+  /**
+   * The drill started last.
+   */
+  run: LastRun | null;
+  during: During;
+  checks: CheckTry[];
+  sights: CardSight[];
+  /**
+   * What to take care of, by waypoint.
+   */
+  care: {
+    [k: string]: string[];
+  };
+  /**
+   * Pieces counted out and not back.
+   */
+  kit_out: KitOut[];
+  /**
+   * Why some of it stays out.
+   */
+  kit_word: string | null;
+  /**
+   * When the last thing of its log happened: what is added comes after it, whatever a clock says.
+   */
+  latest_ms: number;
+  /**
+   * What the session is to hold.
+   */
+  plan: null | {
+    minutes: number;
+    blocks: PlanBlock[];
+  };
+  /**
+   * Whether the student rolled it alone, at home.
+   */
+  is_home: boolean;
+}
+export interface Station {
+  id: string;
+  length_m: number;
+  /**
+   * The length as it was said, with its unit.
+   */
+  said: string;
+  grade_percent: number | null;
+  /**
+   * Rising to the right.
+   */
+  across_percent: number | null;
+}
+export interface LastRun {
+  id: string;
+  name: string;
+  is_over: boolean;
+}
+export interface KitOut {
+  name: string;
+  count: number;
+}
+export interface SoloRun {
+  id: string;
+  drill: Drill;
+  kit: KitPiece[];
+  checks: SetOutCheck[];
+  seed: number;
+  /**
+   * Ids of the students in a group; empty for the session's own student.
+   */
+  group: string[];
+  axis: 'length' | 'line' | 'both';
+  /**
+   * What must be noted of each ball.
+   */
+  needs: string[];
+  can_be_holed: boolean;
+  /**
+   * Marks by which a ball is rolled again.
+   */
+  rolled_again: string[];
+  set_out: {
+    check: {
+      [k: string]: number;
+    };
+    kit_out: {
+      [k: string]: number;
+    };
+    kit_back: {
+      [k: string]: number;
+    };
+  };
+  expectation?: Expectation;
+  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped' | 'stopped';
+  capped_by: 'balls' | 'minutes' | null;
+  next: CallOut | null;
+  ahead: CallOut[];
+  course: {
+    at: number;
+    certain: number;
+    legs: Leg[];
+  };
+  last: LastBall | null;
+  /**
+   * Ids of the balls this state has seen.
+   */
+  counted: string[];
+  balls: number;
+  passes: number;
+  streak: number;
+  restarts: number;
+  rounds: number;
+  points: number | null;
+  stations: StationTally[];
+  first_tries: {
+    n: number;
+    passed: number;
+  };
+  through_but_missed: number;
+  second_putts: {
+    n: number;
+    putts: number;
+  };
+  step_m: number | null;
+  feel: Feel | null;
+  /**
+   * What is asked of each ball, what it needs first.
+   */
+  asks: string[];
+  /**
+   * Whether balls pass or miss at all.
+   */
+  judges: boolean;
+  findings: StudentFindings1[];
+  /**
+   * A length in it stands in braces: "{0.500 m}", "{0.085 w}" for a width.
+   */
+  rule: string;
+  course_words: string;
+  /**
+   * Those of them that are seen, as each is asked.
+   */
+  asked: SeenKind[];
+}
+export interface StudentFindings1 {
+  student: string | null;
+  findings: Finding[];
 }
 /**
  * A student's pocket card as the coach keeps it.
@@ -2349,93 +2605,6 @@ export interface Rota {
    */
   turns: string[][][];
 }
-export interface SoloRun {
-  id: string;
-  drill: Drill;
-  kit: KitPiece[];
-  checks: SetOutCheck[];
-  seed: number;
-  /**
-   * Ids of the students in a group; empty for the session's own student.
-   */
-  group: string[];
-  axis: 'length' | 'line' | 'both';
-  /**
-   * What must be noted of each ball.
-   */
-  needs: string[];
-  can_be_holed: boolean;
-  /**
-   * Marks by which a ball is rolled again.
-   */
-  rolled_again: string[];
-  set_out: {
-    check: {
-      [k: string]: number;
-    };
-    kit_out: {
-      [k: string]: number;
-    };
-    kit_back: {
-      [k: string]: number;
-    };
-  };
-  expectation?: Expectation;
-  phase: 'ready' | 'rolling' | 'resting' | 'done' | 'capped' | 'stopped';
-  capped_by: 'balls' | 'minutes' | null;
-  next: CallOut | null;
-  ahead: CallOut[];
-  course: {
-    at: number;
-    certain: number;
-    legs: Leg[];
-  };
-  last: LastBall | null;
-  /**
-   * Ids of the balls this state has seen.
-   */
-  counted: string[];
-  balls: number;
-  passes: number;
-  streak: number;
-  restarts: number;
-  rounds: number;
-  points: number | null;
-  stations: StationTally[];
-  first_tries: {
-    n: number;
-    passed: number;
-  };
-  through_but_missed: number;
-  second_putts: {
-    n: number;
-    putts: number;
-  };
-  step_m: number | null;
-  feel: Feel | null;
-  /**
-   * What is asked of each ball, what it needs first.
-   */
-  asks: string[];
-  /**
-   * Whether balls pass or miss at all.
-   */
-  judges: boolean;
-  findings: StudentFindings1[];
-  /**
-   * A length in it stands in braces: "{0.500 m}", "{0.085 w}" for a width.
-   */
-  rule: string;
-  course_words: string;
-  /**
-   * Those of them that are seen, as each is asked.
-   */
-  asked: SeenKind[];
-}
-export interface StudentFindings1 {
-  student: string | null;
-  findings: Finding[];
-}
 /**
  * What events change of a session.
  */
@@ -2455,19 +2624,6 @@ export interface SessionLog {
    * When the last thing of its log happened: what is added comes after it, whatever a clock says.
    */
   latest_ms: number;
-}
-export interface Station {
-  id: string;
-  length_m: number;
-  /**
-   * The length as it was said, with its unit.
-   */
-  said: string;
-  grade_percent: number | null;
-  /**
-   * Rising to the right.
-   */
-  across_percent: number | null;
 }
 export interface StrokeReport {
   state: 'none' | 'provisional' | 'fitted';
@@ -2560,81 +2716,6 @@ export interface FirstTries {
   first_inside: number;
   later: number;
   later_inside: number;
-}
-export interface Session {
-  id: string;
-  student: Student | null;
-  green: Green | null;
-  minutes: number | null;
-  purpose: string | null;
-  stations: Station[];
-  conditions: string[];
-  set_aside: string[];
-  note_for_student: string | null;
-  note_for_next: string | null;
-  started_at: string;
-  ended_at: string | null;
-  reading: Reading | null;
-  /**
-   * Whether the reading stands today, rather than being the last one known.
-   */
-  reading_is_of_the_day: boolean;
-  reading_days_old: number | null;
-  putts: Putt[];
-  last_note: string | null;
-  /**
-   * Everybody on the session, whoever it was begun for first.
-   */
-  company: Companion[];
-  /**
-   * The last one taken in this session.
-   */
-  own_reading: Reading | null;
-  /**
-   * The last one taken on this green in another session.
-   */
-  other_reading: Reading | null;
-  /**
-   * The drill started last.
-   */
-  run: LastRun | null;
-  during: During;
-  checks: CheckTry[];
-  sights: CardSight[];
-  /**
-   * What to take care of, by waypoint.
-   */
-  care: {
-    [k: string]: string[];
-  };
-  /**
-   * Pieces counted out and not back.
-   */
-  kit_out: KitOut[];
-  /**
-   * Why some of it stays out.
-   */
-  kit_word: string | null;
-  /**
-   * When the last thing of its log happened: what is added comes after it, whatever a clock says.
-   */
-  latest_ms: number;
-  /**
-   * What the session is to hold.
-   */
-  plan: null | {
-    minutes: number;
-    blocks: PlanBlock[];
-  };
-}
-export interface LastRun {
-  id: string;
-  name: string;
-  is_over: boolean;
-}
-export interface KitOut {
-  name: string;
-  count: number;
 }
 /**
  * How to set a drill out.

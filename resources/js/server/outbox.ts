@@ -3,6 +3,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import { monotonicFactory } from 'ulid';
 import { ApiError, request } from './api';
+import { keptAs } from './behind';
 import { onNews, tell } from './tabs';
 import type { SessionEvent, SessionLog } from './types';
 import { idOf, type Waiting, type Write } from './waiting';
@@ -64,7 +65,7 @@ export class Outbox {
   #retry: ReturnType<typeof setTimeout> | undefined;
 
   /** @param name of the database on this device; one outbox a name */
-  constructor(name = 'amble-outbox') {
+  constructor(name = keptAs('amble-outbox')) {
     this.#store = new OutboxStore(name);
   }
 

@@ -6,7 +6,17 @@ import { keys } from './keys';
 import type { Pocket, PocketCard } from './types';
 
 export type PocketDraft = Pick<Pocket, 'speed_1_m' | 'speed_2_m'> &
-  Pick<PocketCard, 'work_on' | 'home_task' | 'home_balls' | 'next_on'>;
+  Pick<
+    PocketCard,
+    | 'work_on'
+    | 'home_task'
+    | 'home_balls'
+    | 'home_drill'
+    | 'home_cue'
+    | 'home_target'
+    | 'home_days'
+    | 'next_on'
+  >;
 
 const keyOf = (student: string) => [...keys.looks(student), 'pocket'];
 

@@ -57,6 +57,7 @@ export {
 } from './drillQueries';
 export { useForgotten, useLetters, useNewPassword } from './forgottenQueries';
 export { type Called, type TenWanted, useGuess, useGuessTen } from './guessQueries';
+export { type Begun, forgetBehindLink, useBeginAtHome, useBehindLink } from './homeDrillQueries';
 export { sendHome, useAnswerHome, useHome } from './homeQueries';
 export { useInWork, useKeepInWork } from './inWorkQueries';
 export { isOfEarlierVisit, keys } from './keys';

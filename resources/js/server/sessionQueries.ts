@@ -3,6 +3,7 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { request } from './api';
+import { link } from './behind';
 import { bookOptions, rememberOptions } from './checkQueries';
 import { drillsOptions, LOOK_AGAIN_MS, runOptions } from './drillQueries';
 import { keys } from './keys';
@@ -32,7 +33,8 @@ const benchOptions = queryOptions({
 
 /** The bench, with what waits on this device. */
 export function useBench() {
-  const bench = useQuery(benchOptions);
+  // Behind a student's link there is no bench.
+  const bench = useQuery({ ...benchOptions, enabled: link === null });
   const waiting = useWaiting();
   const data = useMemo(
     () => (bench.data === undefined ? undefined : shownBench(bench.data, waiting)),
@@ -147,7 +149,7 @@ export function useWhatIf(id: string, studentId: string | null, speedMetres: num
 }
 
 /** Everything that can be seen of a ball. */
-const seenOptions = queryOptions({
+export const seenOptions = queryOptions({
   queryKey: ['seen'],
   queryFn: () => request<SeenKind[]>('GET', 'seen'),
   staleTime: 3_600_000,
@@ -181,6 +183,10 @@ export interface SessionChange {
     work_on?: string | null;
     home_task?: string | null;
     home_balls?: number | null;
+    home_drill?: string | null;
+    home_cue?: string | null;
+    home_target?: number | null;
+    home_days?: number | null;
     next_on?: string | null;
   };
   ended?: boolean;

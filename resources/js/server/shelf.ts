@@ -2,6 +2,7 @@
 
 import { type DehydratedState, dehydrate, hydrate, type QueryClient } from '@tanstack/react-query';
 import Dexie, { type EntityTable } from 'dexie';
+import { keptAs } from './behind';
 
 interface Kept {
   id: 'answers';
@@ -26,7 +27,7 @@ export class Shelf {
 
   constructor(
     private readonly client: QueryClient,
-    name = 'amble-shelf',
+    name = keptAs('amble-shelf'),
   ) {
     this.#store = Object.assign(new Dexie(name)) as Dexie & { kept: EntityTable<Kept, 'id'> };
     this.#store.version(1).stores({ kept: 'id' });

@@ -87,6 +87,7 @@ function begin({ body }: Write, known: Known): Session {
     note_for_next: null,
     started_at: new Date(Number(body.started_at_ms ?? 0)).toISOString(),
     ended_at: null,
+    is_home: false,
     reading: null,
     reading_is_of_the_day: false,
     reading_days_old: null,
@@ -185,7 +186,7 @@ export function shownBench(sent: Bench, waiting: readonly Waiting[]): Bench {
     } else if (isNew && path === 'sessions') {
       const { id, student_id = null, green_id = null } = body as Record<string, string | null>;
       const started_at = new Date(Number(body.started_at_ms ?? 0)).toISOString();
-      const blank = { purpose: null, minutes: null, note_for_next: null, ended_at: null };
+      const blank = { purpose: null, minutes: null, note_for_next: null, ended_at: null, is_home: false };
       shown.sessions = [{ ...blank, id: String(id), student_id, green_id, started_at }, ...shown.sessions];
     } else if (method === 'PATCH') {
       shown.sessions = shown.sessions.map((session) =>

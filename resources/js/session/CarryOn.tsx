@@ -211,13 +211,18 @@ function useCarried(session: Session) {
     end: (kit: { kit_word?: string }) => {
       const isGood = isUsable && nextWrong === null;
       if (isGood) {
+        const isDraftsTask = pocket.home_task === undefined;
         // What is left empty here stays as it is on the card.
         const filled = {
           ...(kept(onPocket.work_on) !== null && { work_on: kept(onPocket.work_on) }),
           ...(kept(onPocket.home_task) !== null && {
             home_task: kept(onPocket.home_task),
             // A task of the coach's own has a dose of its own.
-            home_balls: pocket.home_task === undefined ? (draft?.home_balls ?? null) : null,
+            home_balls: isDraftsTask ? (draft?.home_balls ?? null) : null,
+            home_drill: isDraftsTask ? (draft?.home_drill ?? null) : null,
+            home_days: isDraftsTask ? (draft?.home_days ?? null) : null,
+            home_target: null,
+            home_cue: null,
           }),
           ...(nextDay !== null && { next_on: nextDay }),
         };

@@ -58,6 +58,10 @@ function useAboutForm(student: Student, kept: About) {
   );
   const [markTo, setMarkTo] = useState(units.text(kept.mark_to_m, 'station'));
   const [readFrom, setReadFrom] = useState(units.text(kept.read_from_m, 'station'));
+  const [steps, setSteps] = useState({
+    earn: kept.step_rule === null ? '' : String(kept.step_rule.earn),
+    lose: kept.step_rule === null ? '' : String(kept.step_rule.lose),
+  });
   const [until, setUntil] = useState(kept.keep_until ?? '');
   const [local, setLocal] = useState<Record<string, string>>({});
   useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
@@ -81,6 +85,15 @@ function useAboutForm(student: Student, kept: About) {
     if (back.error !== null) {
       wrong.read_from_m = back.error;
     }
+    const [earn, lose] = [readNumber(steps.earn), readNumber(steps.lose)];
+    const hasRule = steps.earn.trim() !== '' || steps.lose.trim() !== '';
+    if (hasRule && earn === null) {
+      wrong['step_rule.earn'] =
+        'Give both: how many of the last 10 earn a step, and with how few one is lost.';
+    } else if (hasRule && lose === null) {
+      wrong['step_rule.lose'] =
+        'Give both: how many of the last 10 earn a step, and with how few one is lost.';
+    }
     const day = until.trim() === '' ? null : readDayToCome(until);
     if (until.trim() !== '' && day === null) {
       wrong.keep_until = `“${until.trim()}” is no day. Type 30/11/2027, say.`;
@@ -92,6 +105,7 @@ function useAboutForm(student: Student, kept: About) {
         ...numbers,
         mark_to_m: mark.metres,
         read_from_m: back.metres,
+        step_rule: earn !== null && lose !== null && hasRule ? { earn, lose } : null,
         keep_until: day,
       });
     }
@@ -105,6 +119,8 @@ function useAboutForm(student: Student, kept: About) {
     setMarkTo,
     readFrom,
     setReadFrom,
+    steps,
+    setSteps,
     until,
     setUntil,
     units,
@@ -241,6 +257,21 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckBoo
             />
           );
         })}
+        <Entry
+          label="A step is earned with, of the last 10"
+          value={form.steps.earn}
+          onChange={(earn) => form.setSteps({ ...form.steps, earn })}
+          inputMode="numeric"
+          hint="Tighter gates, further putts: empty for what each drill says."
+          error={form.errorAt('step_rule.earn')}
+        />
+        <Entry
+          label="And lost with no more than"
+          value={form.steps.lose}
+          onChange={(lose) => form.setSteps({ ...form.steps, lose })}
+          inputMode="numeric"
+          error={form.errorAt('step_rule.lose')}
+        />
         <Entry
           label="A line on the ball up to"
           value={form.markTo}

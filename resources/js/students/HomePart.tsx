@@ -12,11 +12,16 @@ export function HomePart({ student }: { student: { id: string; name: string } })
   if (home.data === undefined) {
     return home.isError ? <Notice kind="wrong">{home.error.message}</Notice> : <p>Looking …</p>;
   }
-  const { entries, finding, question } = home.data;
+  const { entries, finding, question, task } = home.data;
   return (
     <Stack $gap="l">
       <Part>
         <h2>At home</h2>
+        {task !== null && (
+          <Said>
+            The task: {task.line} {task.lately}
+          </Said>
+        )}
         {finding === null ? (
           <Said>Nothing has been counted at home yet. The task and the link are on the pocket card.</Said>
         ) : (
@@ -56,7 +61,7 @@ export function HomePart({ student }: { student: { id: string; name: string } })
           </Row>
         </Part>
       )}
-      <EntryLines entries={entries} mine={student.name} others="You" />
+      <EntryLines entries={entries} mine={student.name} others="You" hasSessions />
     </Stack>
   );
 }

@@ -17,6 +17,7 @@ const empty: Session = {
   note_for_next: null,
   started_at: '2026-11-23T10:00:00Z',
   ended_at: null,
+  is_home: false,
   reading: null,
   reading_is_of_the_day: false,
   reading_days_old: null,

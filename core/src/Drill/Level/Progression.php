@@ -7,6 +7,7 @@ namespace Amble\Core\Drill\Level;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Steps\Ladder;
+use Amble\Core\Steps\StepRule;
 use Amble\Core\Student\Level as StudentLevel;
 
 /** Where a drill begins this time, by how it was left. This class is immutable. */
@@ -16,13 +17,26 @@ final readonly class Progression
      * @param non-negative-int $level
      * @param non-negative-int|null $rung to start at, where it steps
      * @param string|null $why a sentence, a width in it in braces as in RuleWords; null where there is nothing to go by
+     * @param StepRule|null $own this student's, in place of the drill's
      */
-    private function __construct(public int $level, public ?int $rung, public ?string $why)
+    private function __construct(public int $level, public ?int $rung, public ?string $why, private ?StepRule $own = null)
     {
     }
 
-    /** A level is earned and lost by the rule of a gate's steps (maths.md 9): 8 of the last 10, 5 or fewer. */
-    public static function of(DrillCard $card, ?LastTime $last, ?StudentLevel $student = null): self
+    /**
+     * A level is earned and lost by the rule of a gate's steps: this student's, else the drill's.
+     *
+     * @param StepRule|null $own the student's; null for what the drill says
+     */
+    public static function of(DrillCard $card, ?LastTime $last, ?StudentLevel $student = null, ?StepRule $own = null): self
+    {
+        $begins = self::begins($card, $last, $student, $own ?? $card->rules->stepRule);
+        $isAsked = $own !== null && ($card->levels !== [] || $card->rules->steps !== null);
+
+        return $isAsked ? new self($begins->level, $begins->rung, trim(sprintf('%s For this student a step is %s.', $begins->why, $own->words())), $own) : $begins;
+    }
+
+    private static function begins(DrillCard $card, ?LastTime $last, ?StudentLevel $student, StepRule $rule): self
     {
         if ($last === null) {
             return self::first($card, $student);
@@ -31,7 +45,7 @@ final readonly class Progression
             return new self(0, null, null);
         }
         $before = min($last->level, count($card->levels));
-        $ladder = Ladder::of(count($card->levels) + 1, $before);
+        $ladder = Ladder::of(count($card->levels) + 1, $before, $rule);
         foreach ($last->recent as $passed) {
             $ladder = $ladder->after($passed);
         }
@@ -43,8 +57,8 @@ final readonly class Progression
             $now > $before => sprintf('%s: next, %s', $said, self::ended($card->levels[$now - 1]->says)),
             $now < $before => sprintf('%s: one level back%s', $said, $now === 0 ? ', as it began.' : ', ' . self::ended($card->levels[$now - 1]->says)),
             $now === count($card->levels) => "$said. This is the last level.",
-            $of < 10 => sprintf('%s: a level is earned by 8 of 10. The next would be: %s', $said, self::ended($card->levels[$now]->says)),
-            default => sprintf('%s: stay at this level. The next, at 8 of 10: %s', $said, self::ended($card->levels[$now]->says)),
+            $of < Ladder::LOOK_BACK => sprintf('%s: a level is earned by %d of %d. The next would be: %s', $said, $rule->earn, Ladder::LOOK_BACK, self::ended($card->levels[$now]->says)),
+            default => sprintf('%s: stay at this level. The next, at %d of %d: %s', $said, $rule->earn, Ladder::LOOK_BACK, self::ended($card->levels[$now]->says)),
         };
         $rung = $last->rung !== null && $card->rules->steps !== null ? min($last->rung, count($card->rules->steps->widths) - 1) : null;
 
@@ -82,6 +96,6 @@ final readonly class Progression
             $drill = $level->on($drill, $figures === [] ? null : $figures[0]->field);
         }
 
-        return $drill + ($this->level === 0 ? [] : ['level' => $this->level]) + ($this->rung === null || $this->rung === 0 ? [] : ['start_step' => $this->rung]);
+        return ($this->own === null ? [] : ['step_rule' => $this->own->toArray()]) + $drill + ($this->level === 0 ? [] : ['level' => $this->level]) + ($this->rung === null || $this->rung === 0 ? [] : ['start_step' => $this->rung]);
     }
 }
