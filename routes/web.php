@@ -161,6 +161,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('bookings', [WeekController::class, 'store']);
         Route::put('bookings/{booking}', [WeekController::class, 'update'])->can('change', 'booking');
         Route::delete('bookings/{booking}', [WeekController::class, 'destroy'])->can('change', 'booking');
+        Route::post('bookings/{booking}/letter', [WeekController::class, 'write'])->middleware('throttle:account')->can('change', 'booking');
         Route::post('bookings/{booking}/skip', [WeekController::class, 'skip'])->can('change', 'booking');
         Route::get('calendar.ics', [WeekController::class, 'file']);
         Route::post('calendar/feed', [WeekController::class, 'openFeed']);

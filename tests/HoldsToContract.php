@@ -36,7 +36,7 @@ trait HoldsToContract
         'PUT api/rounds/{round}' => 'round', 'POST api/benchmarks' => 'benchmark', 'PUT api/benchmarks/{benchmark}' => 'benchmark',
         'GET api/students/{student}/guesses' => 'guess-ten', 'POST api/students/{student}/guesses' => 'guess',
         'GET api/records' => 'records', 'GET api/students/{student}/records' => 'records', 'POST api/records' => '[taken-in]', 'POST api/records/preview' => '[taken-in]', 'GET api/students/{student}/goes' => 'student-goes',
-        'GET api/outbox' => '[letter]', 'GET api/devices' => '[device]', 'GET api/week' => 'week', 'POST api/bookings' => 'booking', 'PUT api/bookings/{booking}' => 'booking', 'POST api/bookings/{booking}/skip' => 'booking',
+        'GET api/outbox' => '[letter]', 'GET api/devices' => '[device]', 'GET api/week' => 'week', 'POST api/bookings' => 'booking', 'PUT api/bookings/{booking}' => 'booking', 'POST api/bookings/{booking}/skip' => 'booking', 'POST api/bookings/{booking}/letter' => 'letter-sent',
         'POST api/calendar' => 'calendar-taken', 'POST api/calendar/preview' => 'calendar-taken', 'POST api/calendar/feed' => 'feed', 'GET api/sessions/{session}/rota' => 'rota', 'GET api/sessions/{session}/debrief' => 'debrief', 'GET api/sessions/{session}/plan' => 'plan-told', 'POST api/sessions/{session}/plan' => 'plan-proposed', 'GET api/sessions/{session}/slopes' => '[station-slope]', 'GET api/roll-or-chip' => 'roll-or-chip', 'POST api/walk-along' => 'walk-begun', 'GET api/walk-along/{session}' => 'walk-next', 'GET api/devices/{device}/readings' => 'device-readings',
         'POST api/students/{student}/balls/preview' => 'balls-table', 'POST api/students/{student}/balls' => 'balls-taken',
         'GET api/changes' => '[record-change]',

@@ -21,7 +21,11 @@ final readonly class ToldEvent
     /** A series that began earlier, day for day, would outrun what {@see CalendarText::times()} unrolls. */
     private const OLDEST_SERIES_YEARS = 10;
 
-    /** @param list<string> $skipped as the clock on the wall says it */
+    /**
+     * @param list<string> $skipped as the clock on the wall says it
+     * @param array{string, \DateTimeImmutable}|null $changes the series (its UID) and which time of it this stands for; null for an event of its own
+     * @param bool $isOff whether it was called off
+     */
     private function __construct(
         public string $uid,
         public string $summary,
@@ -32,10 +36,12 @@ final readonly class ToldEvent
         public ?string $rule,
         public array $skipped,
         public ?string $note,
+        public ?array $changes = null,
+        public bool $isOff = false,
     ) {
     }
 
-    /** @throws InvalidInput If it is no session: of a whole day, without an end, or changed only for one of its days. */
+    /** @throws InvalidInput If it is no session: of a whole day, without an end, or one that changes all that comes after it. */
     public static function read(VEvent $event, string $zone): self
     {
         $start = self::property($event, 'DTSTART');
@@ -46,9 +52,7 @@ final readonly class ToldEvent
         if (!$start->hasTime()) {
             throw InvalidInput::at('event', 'It lasts whole days: that is no session.');
         }
-        if (isset($event->{'RECURRENCE-ID'})) {
-            throw InvalidInput::at('event', 'It changes one day of a repeated event; move that day here by hand.');
-        }
+        $changes = self::changes($event, $uid, $zone);
         // A floating time is the coach's own wall clock.
         $at = CarbonImmutable::instance($start->getDateTime(new \DateTimeZone($zone)));
         $own = self::zoneOf($at, $zone);
@@ -56,7 +60,8 @@ final readonly class ToldEvent
         if ($minutes < 1 || $minutes > self::LONGEST_MINUTES) {
             throw InvalidInput::at('event', 'It lasts less than a minute, or more than a day.');
         }
-        $rule = isset($event->RRULE) ? (string) $event->RRULE : null;
+        // One time of a series repeats nothing itself.
+        $rule = isset($event->RRULE) && $changes === null ? (string) $event->RRULE : null;
         if ($rule !== null) {
             if (preg_match('/(^|;)FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)(;|$)/', $rule) !== 1) {
                 throw InvalidInput::at('event', 'It repeats by no rule of days, weeks, months or years.');
@@ -76,7 +81,7 @@ final readonly class ToldEvent
         }
 
         return new self(
-            $uid,
+            $changes === null ? $uid : self::uidOf($uid, $changes[1]),
             mb_substr(trim((string) ($event->SUMMARY ?? 'A session')), 0, 120),
             isset($event->LOCATION) ? mb_substr(trim((string) $event->LOCATION), 0, 120) : null,
             $at->setTimezone($own)->format('Y-m-d H:i'),
@@ -85,7 +90,49 @@ final readonly class ToldEvent
             $rule,
             self::skipped($event, $own),
             isset($event->DESCRIPTION) ? mb_substr(trim((string) $event->DESCRIPTION), 0, 500) : null,
+            $changes,
+            strtoupper(trim((string) ($event->STATUS ?? ''))) === 'CANCELLED',
         );
+    }
+
+    /**
+     * The series without the times that stand in the calendar on their own, or were called off.
+     *
+     * @param list<\DateTimeImmutable> $times
+     */
+    public function without(array $times): self
+    {
+        $walls = array_map(fn(\DateTimeImmutable $time): string => CarbonImmutable::instance($time)->setTimezone($this->zone)->format('Y-m-d H:i'), $times);
+
+        // In one order, whatever order they stood in: the same again is no change.
+        $skipped = array_values(array_unique([...$this->skipped, ...$walls]));
+        sort($skipped);
+
+        return new self($this->uid, $this->summary, $this->place, $this->starts, $this->zone, $this->minutes, $this->rule, $skipped, $this->note, $this->changes, $this->isOff);
+    }
+
+    /**
+     * @return array{string, \DateTimeImmutable}|null
+     *
+     * @throws InvalidInput If it changes everything that comes after it as well.
+     */
+    private static function changes(VEvent $event, string $uid, string $zone): ?array
+    {
+        $of = self::property($event, 'RECURRENCE-ID');
+        if ($of === null) {
+            return null;
+        }
+        if (!$of instanceof TimeProperty || !$of->hasTime() || isset($of['RANGE'])) {
+            throw InvalidInput::at('event', 'It changes a repeated event from one day on; end the one here, and book the rest anew.');
+        }
+
+        return [$uid, $of->getDateTime(new \DateTimeZone($zone))];
+    }
+
+    /** A name of its own for one time of a series, the same at every import. */
+    private static function uidOf(string $uid, \DateTimeImmutable $time): string
+    {
+        return $uid . '#' . $time->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z');
     }
 
     private static function property(VEvent $event, string $name): ?Property

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Drill\Level\Dose;
 use App\Http\Requests\DrillRequest;
 use App\Http\Resources\RunResource;
 use App\Http\Resources\SessionResource;
@@ -100,29 +100,7 @@ final class HomeDrill
         $plain = DrillLibrary::plain($drill);
         $now = $this->runs->progression(DrillLibrary::card($drill), $session)?->laidInto($plain, DrillLibrary::card($drill)) ?? $plain;
 
-        return self::within($card->home_balls, $now);
-    }
-
-    /**
-     * A drill that ends with the dose; one whose single round is longer ends with its round, and the screen says the dose.
-     *
-     * @param array<string, mixed> $drill
-     */
-    private static function within(?int $dose, array $drill): \stdClass
-    {
-        $whole = DrillLibrary::decoded($drill);
-        if ($dose === null) {
-            return $whole;
-        }
-        $cap = is_array($drill['cap'] ?? null) ? $drill['cap'] : [];
-        $capped = DrillLibrary::decoded(['cap' => ['balls' => min($dose, is_int($cap['balls'] ?? null) ? $cap['balls'] : PHP_INT_MAX)] + $cap] + $drill);
-        try {
-            DrillLibrary::card($capped);
-        } catch (InvalidInput) {
-            return $whole;
-        }
-
-        return $capped;
+        return DrillLibrary::decoded(Dose::within($now, $card->home_balls, null));
     }
 
     /** @return array<string, mixed> */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Phase;
 use Amble\Core\Green\Surface;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\LookBack\Debrief;
 use Amble\Core\LookBack\LookFilter;
+use Amble\Core\Plan\Block;
 use Amble\Core\Plan\BlockKind;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Day;
@@ -24,6 +26,8 @@ use Amble\Core\Session\Condition;
 use Amble\Core\Student\Complaint;
 use Amble\Core\Student\Focus;
 use Amble\Core\Student\Question;
+use Amble\Core\Units\Length;
+use Amble\Core\Units\Unit;
 use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\FindingRow;
@@ -115,6 +119,15 @@ final class Planning
         );
     }
 
+    /** @return list<DrillCard> the plan's drills in their order, one a station, from the first again where there are more stations; none without a plan */
+    public function atStations(PracticeSession $session, Coach $coach, int $stations): array
+    {
+        $shelf = $this->library->ofBench($coach);
+        $keys = array_values(array_filter(array_map(static fn(Block $block): ?string => $block->isDropped || !isset($shelf[$block->drill ?? '']) ? null : $block->drill, self::plan($session)->blocks ?? [])));
+
+        return $keys === [] ? [] : array_map(static fn(int $i): DrillCard => DrillLibrary::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
+    }
+
     /** @return array{string, int, string}|null a drill for a mat that works at a skill, its balls and its key */
     private function forHome(Coach $coach, Skill $skill, Student $student): ?array
     {
@@ -159,9 +172,14 @@ final class Planning
             self::promised($session, $student),
             array_combine(array_keys(Question::all()), array_map($schools->answer(...), array_keys(Question::all()))),
             $student->school->value,
-            $student->band_low_m === null || $student->band_high_m === null ? null : [$student->band_low_m, $student->band_high_m],
+            $this->play->of($student, null)->band,
             $student->is_gentle,
             DB::table('check_tries')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
+            match ($student->unit) {
+                Unit::Metres => Need::HALF_METRE,
+                Unit::Feet => Length::METRES_PER_FOOT,
+                Unit::Paces => $student->pace_length_m ?? Need::HALF_METRE,
+            },
         );
     }
 

@@ -31,7 +31,7 @@ final class Doors
     public function __construct(private readonly Coach $coach, private readonly array $student)
     {
         $own = ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id];
-        $somebody = $coach->students()->create($student);
+        $somebody = $coach->students()->create($student + ['about' => ['email' => 'somebody@example.test']]);
         $green = $coach->greens()->create(['name' => 'Far lawn', 'surface' => 'grass']);
         $session = $coach->practiceSessions()->create(['student_id' => $somebody->id, 'green_id' => $green->id, 'started_at' => now()]);
         $drill = $coach->drills()->create(['name' => 'Own', 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR)]);
@@ -116,7 +116,7 @@ final class Doors
             'DELETE api/students/{student}' => [],
             'POST api/students/{student}/back' => [],
             'PUT api/students/{student}/in-work' => ['complaint' => 'Short', 'about' => 'pace', 'goal' => 'Less', 'focuses' => [['text' => 'Beat', 'reason' => null]], 'faults' => [['fault' => 'Up', 'shows' => 'a', 'cure' => 'b', 'is_open' => true]]],
-            'PUT api/students/{student}/about' => ['dominant_eye' => 'lead', 'handicap' => 12, 'lay_off_weeks' => 3, 'lay_off_work' => 'mat', 'recipe' => 'routine_a', 'mark_to_m' => 3, 'is_minor' => false, 'consent' => 'yes', 'may_be_filmed' => true, 'keep_until' => '2027-01-01', 'schools' => ['after' => 'rest']],
+            'PUT api/students/{student}/about' => ['dominant_eye' => 'lead', 'handicap' => 12, 'lay_off_weeks' => 3, 'lay_off_work' => 'mat', 'email' => 'somebody@example.test', 'views' => 'views', 'read_from_m' => 4, 'step_rule' => ['earn' => 8, 'lose' => 4], 'recipe' => 'routine_a', 'mark_to_m' => 3, 'is_minor' => false, 'consent' => 'yes', 'may_be_filmed' => true, 'keep_until' => '2027-01-01', 'schools' => ['after' => 'rest']],
             'PUT api/students/{student}/pocket' => ['speed_1_m' => 2.8, 'speed_2_m' => 3.2, 'work_on' => 'Beat', 'home_task' => 'Mat', 'home_balls' => 12, 'home_target' => 8, 'home_days' => 3, 'home_cue' => 'Beat', 'home_drill' => 'mat-steps', 'next_on' => '2026-12-24'],
             'POST api/students/{student}/pocket/link' => ['days' => 7],
             'DELETE api/students/{student}/pocket/link' => [],
@@ -144,6 +144,7 @@ final class Doors
             'POST api/students/{student}/home' => ['id' => $id(), 'kind' => 'answer', 'at_ms' => $now, 'text' => 'Slower'],
             'POST api/bookings' => ['id' => $id()] + self::booking($this->ids),
             'PUT api/bookings/{booking}' => self::booking($this->ids),
+            'POST api/bookings/{booking}/letter' => ['offered' => '2026-12-03 10:00'],
             'POST api/bookings/{booking}/skip' => ['wall' => '2026-12-10 10:00'],
             'DELETE api/bookings/{booking}' => [],
             'POST api/calendar' => ['text' => self::calendar(), 'zone' => 'UTC'],

@@ -24,6 +24,8 @@ final class FuzzTest extends TestCase
     {
         parent::setUp();
         $this->coach = $this->coach();
+        // Letters go nowhere.
+        config(['mail.default' => 'array', 'mail.mailers.array' => ['transport' => 'array']]);
         // What is fuzzed is what doors take, not how often.
         foreach (['sign-in', 'api', 'pocket', 'home', 'account'] as $limiter) {
             RateLimiter::for($limiter, static fn(): array => []);
@@ -58,6 +60,7 @@ final class FuzzTest extends TestCase
         $doors = new Doors($this->coach, self::studentCard());
         foreach ($doors->bodies() as $door => $body) {
             if (!preg_match('#^DELETE|/back|sign|demo|forgotten#', $door)) {
+                config(['amble.sends_mail' => str_contains($door, '/letter')]);
                 $status = $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode();
                 self::assertContains($status, [200, 201, 204], $door);
             }
@@ -73,6 +76,8 @@ final class FuzzTest extends TestCase
         $stumbles = [];
         $tried = 0;
         foreach ($doors->bodies() as $door => $body) {
+            // Only here: a way back for who forgot the password is sent after the answer, and in one test after every later one too.
+            config(['amble.sends_mail' => str_contains($door, '/letter')]);
             foreach (self::places($body) as $place) {
                 $values = self::nasty();
                 $chosen = $isWhole ? array_keys($values) : array_map(static fn(): int => (int) ($random->uniform() * count($values)), range(1, self::EACH));

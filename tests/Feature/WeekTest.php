@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calendar\CalendarText;
+use App\Mail\BookingLetter;
 use App\Models\Booking;
 use App\Models\Coach;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Node;
@@ -90,6 +92,50 @@ final class WeekTest extends TestCase
         $this->postJson('/api/calendar', ['text' => $text, 'zone' => 'UTC'])->assertOk();
 
         self::assertCount(7, $this->week('2026-11-30', 7)['items']);
+    }
+
+    public function testALetterGoesToTheAddressOnTheCardWithTheTimeForTheirCalendar(): void
+    {
+        Mail::fake();
+        config(['amble.sends_mail' => true]);
+        $student = $this->student($this->coach);
+        $booking = $this->book(['student_id' => $student->id, 'starts' => '2026-12-03 10:00', 'green_id' => $this->green($this->coach)->id]);
+        $waits = $this->book(['student_id' => $student->id, 'starts' => null]);
+        $this->postJson("/api/bookings/$booking/letter")->assertStatus(422)->assertJsonPath('errors.email.0', 'There is no e-mail address on this student’s card.');
+        $this->putJson("/api/students/$student->id/about", ['email' => 'mara@example.org'])->assertOk();
+        $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJson(['to' => 'mara@example.org']);
+        $this->postJson("/api/bookings/$waits/letter", ['offered' => '2026-12-10 10:00'])->assertOk();
+        $this->postJson("/api/bookings/$waits/letter", ['offered' => 'soon'])->assertStatus(422)->assertJsonValidationErrors('offered');
+        $letters = Mail::sent(BookingLetter::class)->all();
+        self::assertCount(2, $letters);
+        $letters[0]->assertSeeInText('Thursday 3 December 2026, 10:00: 45 minutes, The grass.');
+        $letters[0]->assertHasSubject('Your session');
+        self::assertStringContainsString('DTSTART;TZID=Europe/Zurich:20261203T100000', CalendarText::of([Booking::query()->findOrFail($booking)])->serialize());
+        self::assertCount(1, $letters[0]->attachments());
+        $letters[1]->assertSeeInText('Thursday 10 December 2026, 10:00: 45 minutes. Write back if you can come.');
+        self::assertSame([], $letters[1]->attachments());
+        config(['amble.sends_mail' => false]);
+        $this->postJson("/api/bookings/$booking/letter")->assertStatus(422)->assertJsonPath('errors.email.0', 'No mail server is set here, so nothing was sent.');
+        $this->actingAs($this->coach('other@example.test'))->postJson("/api/bookings/$booking/letter")->assertNotFound();
+    }
+
+    public function testOneTimeOfASeriesThatWasMovedOrCalledOffElsewhereIsSoHere(): void
+    {
+        $event = static fn(string $lines): string => "BEGIN:VEVENT\r\nUID:series\r\nSUMMARY:Mara\r\nDURATION:PT45M\r\n$lines\r\nEND:VEVENT\r\n";
+        $calendar = static fn(string ...$events): string => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" . implode('', $events) . "END:VCALENDAR\r\n";
+        $series = $event("DTSTART;TZID=Europe/Zurich:20261203T100000\r\nRRULE:FREQ=WEEKLY;COUNT=4");
+        $moved = $event("RECURRENCE-ID;TZID=Europe/Zurich:20261210T100000\r\nDTSTART;TZID=Europe/Zurich:20261211T150000");
+        $off = $event("RECURRENCE-ID:20261217T090000Z\r\nDTSTART;TZID=Europe/Zurich:20261217T100000\r\nSTATUS:CANCELLED");
+        $this->import($calendar($series, $moved, $off))->assertJson(['new' => 2, 'refused_count' => 0]);
+        $times = [['2026-12-03', '10:00'], ['2026-12-11', '15:00'], ['2026-12-24', '10:00']];
+        self::assertSame($times, self::times($this->week('2026-11-30', 31)));
+        // In whatever order they stand, the same again changes nothing.
+        $this->import($calendar($off, $moved, $series))->assertJson(['new' => 0, 'changed' => 0, 'same' => 2]);
+        // Moved on, that time alone changes.
+        $this->import($calendar($series, str_replace('20261211T150000', '20261212T110000', $moved), $off))->assertJson(['changed' => 1, 'same' => 1]);
+        self::assertSame(['2026-12-12', '11:00'], self::times($this->week('2026-11-30', 31))[1]);
+        $refused = $this->import($calendar($event('DTSTART:20261203T100000Z' . "\r\nSTATUS:CANCELLED"), str_replace('RECURRENCE-ID;', 'RECURRENCE-ID;RANGE=THISANDFUTURE;', $moved)))->json('refused');
+        self::assertSame(['It was called off.', 'It changes a repeated event from one day on; end the one here, and book the rest anew.'], array_column($refused, 'reason'));
     }
 
     #[DataProvider('hostile')]

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Drill\DrillCard;
 use Amble\Core\LookBack\Debrief;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;
+use Amble\Core\Plan\GroupKit;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Plan\Planner;
 use Amble\Core\Plan\Rota;
@@ -86,7 +88,14 @@ final class PlanController
     {
         $here = array_filter($session->companions(), static fn(array $one): bool => $one['standing'] === 'here');
 
-        return new JsonResponse(['turns' => Rota::of(array_column($here, 'name'), $request->integer('stations'))->turns]);
+        $turns = Rota::of(array_column($here, 'name'), $request->integer('stations'))->turns;
+        $drills = $this->planning->atStations($session, $request->coach(), $request->integer('stations'));
+
+        return new JsonResponse([
+            'turns' => $turns,
+            'drills' => array_map(static fn(DrillCard $drill): string => $drill->name, $drills),
+            'kit' => GroupKit::of($drills, $turns)->items,
+        ]);
     }
 
     /** @return list<array<string, mixed>> */

@@ -9,14 +9,17 @@ use App\Calendar\CalendarText;
 use App\Calendar\Week;
 use App\Http\Requests\BookingRequest;
 use App\Http\Requests\CalendarRequest;
+use App\Http\Requests\LetterRequest;
 use App\Http\Requests\WeekRequest;
 use App\Http\Resources\BookingResource;
+use App\Mail\BookingLetter;
 use App\Models\Booking;
 use App\Models\Coach;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -75,6 +78,18 @@ final class WeekController
         $booking->update(['skipped' => array_values(array_unique([...$booking->skipped, $fields['wall']]))]);
 
         return new BookingResource($booking);
+    }
+
+    /** Write to whoever comes, at the address on their card; through the mailer that is set, or into the outbox. */
+    public function write(LetterRequest $request, Booking $booking): JsonResponse
+    {
+        if (!config('amble.sends_mail')) {
+            throw InvalidInput::at('email', 'No mail server is set here, so nothing was sent.');
+        }
+        $email = $booking->student?->facts()->email ?? throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
+        Mail::to($email)->send(new BookingLetter($booking, $request->coach()->name, $request->offered($booking->zone)));
+
+        return new JsonResponse(['to' => $email]);
     }
 
     public function file(#[CurrentUser] Coach $coach): Response

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Drill\Level\Dose;
 use Amble\Core\Drill\Level\LengthSet;
 use App\Practice\DrillLibrary;
 
-/** A drill, and the lengths to lay into it. */
+/** A drill, with the lengths to lay into it and the room a plan has for it: any of them may be left out. */
 final class LaidLengthsRequest extends OwnRequest
 {
     use SaysLengths;
@@ -15,16 +16,22 @@ final class LaidLengthsRequest extends OwnRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::rulesOfLengths();
+        $rules = self::rulesOfLengths();
+
+        return array_replace($rules, ['lengths_m' => array_map(static fn(mixed $rule): mixed => $rule === 'required' ? 'sometimes' : $rule, $rules['lengths_m'])]) + [
+            'balls' => ['nullable', 'integer', 'between:1,500'],
+            'minutes' => ['nullable', 'integer', 'between:1,240'],
+        ];
     }
 
     /** Give the drill at those lengths, checked again. */
     public function laid(DrillLibrary $library): \stdClass
     {
         $drill = DrillLibrary::plain($library->readOne($this->getContent()));
-        $lengths = $this->lengths();
-        assert($lengths !== []);
+        $lengths = $this->has('lengths_m') ? $this->lengths() : [];
+        $laid = $lengths === [] ? $drill : LengthSet::laidInto($drill, $lengths);
+        $room = static fn(mixed $said): ?int => is_int($said) ? $said : null;
 
-        return $library->readOne(json_encode(['drill' => LengthSet::laidInto($drill, $lengths)], JSON_THROW_ON_ERROR));
+        return $library->readOne(json_encode(['drill' => Dose::within($laid, $room($this->validated('balls')), $room($this->validated('minutes')))], JSON_THROW_ON_ERROR));
     }
 }

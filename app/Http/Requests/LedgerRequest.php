@@ -15,7 +15,7 @@ final class LedgerRequest extends OwnRequest
         return [
             'student_id' => ['sometimes', 'ulid'],
             'green_id' => ['sometimes', 'ulid'],
-            'before' => ['sometimes', 'date'],
+            'before' => ['bail', 'sometimes', 'string', 'date'],
         ];
     }
 

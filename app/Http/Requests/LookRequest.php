@@ -26,12 +26,12 @@ final class LookRequest extends StrokeReportRequest
             'tempo_bpm' => ['sometimes', 'integer', 'between:30,160'],
             'part' => ['sometimes', Rule::enum(SessionPart::class)],
             'surface' => ['sometimes', Rule::enum(Surface::class)],
-            'from' => ['sometimes', 'date'],
-            'to' => ['sometimes', 'date'],
+            'from' => ['bail', 'sometimes', 'string', 'date'],
+            'to' => ['bail', 'sometimes', 'string', 'date'],
             'with' => ['sometimes', 'array', 'list', 'max:2'],
             'with.*' => ['string', $this->onBench(Student::class)],
-            'then_from' => ['sometimes', 'date'],
-            'then_to' => ['sometimes', 'date'],
+            'then_from' => ['bail', 'sometimes', 'string', 'date'],
+            'then_to' => ['bail', 'sometimes', 'string', 'date'],
         ];
     }
 

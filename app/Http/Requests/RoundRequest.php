@@ -17,7 +17,7 @@ final class RoundRequest extends OwnRequest
     {
         return [
             'id' => ['sometimes', 'ulid'],
-            'played_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'played_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
             'place' => ['nullable', 'string', 'max:80'],
             'is_from_memory' => ['required', 'boolean'],
             'holes' => ['required', 'array', 'list', 'min:1', 'max:36'],

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Amble\Core\Plan;
 
+use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Units\Length;
 
 /** One stretch of a plan. Immutable. */
 final readonly class Block
 {
     private const LONGEST = 240;
+    private const MOST_LENGTHS = 24;
 
     /**
      * @param string $id tells blocks of one plan apart
@@ -17,6 +20,7 @@ final readonly class Block
      * @param positive-int $minutes
      * @param positive-int|null $balls null where none are counted
      * @param string $why one sentence
+     * @param list<float>|null $lengths metres, in place of the drill's own; null for those
      * @param bool $isDropped whether it was let go while the session ran
      * @param bool $isLocked whether the coach has set it: nothing moves, swaps or shortens it then
      */
@@ -30,10 +34,11 @@ final readonly class Block
         public string $why,
         public bool $isLocked = false,
         public bool $isDropped = false,
+        public ?array $lengths = null,
     ) {
     }
 
-    /** @throws \Amble\Core\Exception\InvalidInput If a field is unusable. */
+    /** @throws InvalidInput If a field is unusable. */
     public static function read(JsonInput $told): self
     {
         return new self(
@@ -46,13 +51,29 @@ final readonly class Block
             $told->text('why', self::LONGEST),
             $told->flagOr('is_locked', false),
             $told->flagOr('is_dropped', false),
+            $told->has('lengths_m') ? self::lengths($told) : null,
         );
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws InvalidInput If one is no length of a putt, or there are too many.
+     */
+    private static function lengths(JsonInput $told): array
+    {
+        $lengths = [];
+        foreach ($told->numbers('lengths_m') as $i => $metres) {
+            $lengths[] = Length::ofMetres($metres, $told->path("lengths_m.$i"))->metres();
+        }
+
+        return count($lengths) <= self::MOST_LENGTHS && $lengths !== [] ? $lengths : throw InvalidInput::at($told->path('lengths_m'), sprintf('A block has 1 to %d lengths.', self::MOST_LENGTHS));
     }
 
     /** @param positive-int $balls */
     public function ofBalls(int $balls): self
     {
-        return new self($this->id, $this->kind, $this->drill, $this->name, $this->minutes, $balls, $this->why, $this->isLocked, $this->isDropped);
+        return new self($this->id, $this->kind, $this->drill, $this->name, $this->minutes, $balls, $this->why, $this->isLocked, $this->isDropped, $this->lengths);
     }
 
     /** @return array<string, mixed> ready for JSON */
@@ -60,7 +81,7 @@ final readonly class Block
     {
         return [
             'id' => $this->id, 'kind' => $this->kind->value, 'drill' => $this->drill, 'name' => $this->name,
-            'minutes' => $this->minutes, 'balls' => $this->balls, 'why' => $this->why, 'is_locked' => $this->isLocked, 'is_dropped' => $this->isDropped,
+            'minutes' => $this->minutes, 'balls' => $this->balls, 'why' => $this->why, 'is_locked' => $this->isLocked, 'is_dropped' => $this->isDropped, 'lengths_m' => $this->lengths,
         ];
     }
 }

@@ -8,6 +8,7 @@ use Amble\Core\Drill\AtHand;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Purpose;
 use Amble\Core\Drill\Station;
+use Amble\Core\Drill\TargetKind;
 
 /** A drill that may be planned, with the minutes it takes here. Immutable. */
 final readonly class Candidate
@@ -65,6 +66,35 @@ final readonly class Candidate
         $cap = $this->card->rules->cap->balls ?? $kind->dose();
 
         return max(1, (int) floor(min($kind->dose(), $cap * min(1.0, $minutes / $this->wholeMinutes()))));
+    }
+
+    /**
+     * Lengths over the band that matters, as many as the drill has; null where its own lie in it, or are part of what it is.
+     *
+     * @param array{float, float} $band metres
+     * @param float $step whole numbers of it, metres
+     *
+     * @return list<float>|null ascending
+     */
+    public function lengthsIn(array $band, float $step): ?array
+    {
+        $own = [];
+        foreach ($this->card->rules->stations as $station) {
+            if ($station->isScattered() || $station->backstroke !== null || $station->tier !== null) {
+                return null;
+            }
+            $own[] = $station->length()->metres();
+        }
+        $n = count(array_unique($own));
+        $isWithin = min($own) >= $band[0] - $step && max($own) <= $band[1] + $step;
+        // At an edge or a rail the ground says how far it is.
+        if ($isWithin || $n < 2 || in_array($this->card->rules->target, [TargetKind::Edge, TargetKind::Rail], true)) {
+            return null;
+        }
+        $lengths = array_map(static fn(int $i): float => $step * max(1.0, round(($band[0] + ($band[1] - $band[0]) * $i / ($n - 1)) / $step)), range(0, $n - 1));
+        $lengths = array_values(array_unique($lengths));
+
+        return count($lengths) < 2 ? null : $lengths;
     }
 
     /** @return list<string> what speaks against it on this day; empty where nothing does */

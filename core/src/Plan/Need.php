@@ -10,6 +10,9 @@ final readonly class Need
     /** So many weeks away from real greens want reading and pace first. */
     private const LONG_LAY_OFF = 6;
 
+    /** Lengths are laid in these where somebody counts in metres. */
+    public const HALF_METRE = 0.5;
+
     /** What a complaint adds to its skill, and a promise to its drill's. */
     private const COMPLAINT = 0.25;
 
@@ -22,6 +25,7 @@ final readonly class Need
      * @param string $school how distance is regulated: rule, foot or eye
      * @param array{float, float}|null $band lengths that matter, metres
      * @param bool $isAimKnown whether the aim was checked lately
+     * @param float $lengthStep lengths are laid in whole numbers of this, metres: half a metre, a foot, a pace
      */
     public function __construct(
         public ?array $atStake = null,
@@ -34,6 +38,7 @@ final readonly class Need
         public ?array $band = null,
         public bool $isGentle = false,
         public bool $isAimKnown = false,
+        public float $lengthStep = self::HALF_METRE,
     ) {
     }
 

@@ -186,7 +186,10 @@ final readonly class Planner
         $minutes = min($drill->wholeMinutes(), $left, $slot->most ?? $left);
         assert($minutes > 0);
 
-        return new Block($this->id($slot, $blocks), $slot->kind, $drill->key(), $drill->card->name, $minutes, $drill->balls($minutes, $slot->kind), $slot->why);
+        // Pace is practised at the lengths that matter; other drills are at theirs for a reason.
+        $lengths = $this->need->band === null || !in_array($slot->kind, [BlockKind::Pace, BlockKind::Mixed], true) ? null : $drill->lengthsIn($this->need->band, $this->need->lengthStep);
+
+        return new Block($this->id($slot, $blocks), $slot->kind, $drill->key(), $drill->card->name, $minutes, $drill->balls($minutes, $slot->kind), $slot->why, lengths: $lengths);
     }
 
     /**

@@ -27,6 +27,7 @@ final readonly class About
      * @param float|null $threePuttsPerRound as the student tells them, before any round was noted
      * @param int|null $layOffWeeks without real greens before they came
      * @param string|null $layOffWork what was practised meanwhile, and at what lengths
+     * @param string|null $email to which letters about bookings go
      * @param string|null $recipe key of the card that is this student's routine
      * @param string|null $views key of the card of the places from which this student reads
      * @param float|null $readFrom metres behind the ball to which they walk back for it
@@ -45,6 +46,7 @@ final readonly class About
         public ?float $threePuttsPerRound,
         public ?int $layOffWeeks,
         public ?string $layOffWork,
+        public ?string $email,
         public ?string $recipe,
         public ?string $views,
         public ?float $readFrom,
@@ -80,6 +82,7 @@ final readonly class About
             $number('three_putts_per_round', 0.0, 18.0),
             $given->has('lay_off_weeks') ? $given->wholeNumber('lay_off_weeks', 0, 520) : null,
             $text('lay_off_work'),
+            $given->has('email') ? self::address($given) : null,
             $text('recipe'),
             $text('views'),
             $number('read_from_m', 0.0, self::FURTHEST_BACK),
@@ -109,6 +112,7 @@ final readonly class About
             'three_putts_per_round' => $this->threePuttsPerRound,
             'lay_off_weeks' => $this->layOffWeeks,
             'lay_off_work' => $this->layOffWork,
+            'email' => $this->email,
             'recipe' => $this->recipe,
             'views' => $this->views,
             'read_from_m' => $this->readFrom,
@@ -120,6 +124,14 @@ final readonly class About
             'step_rule' => $this->stepRule?->toArray(),
             'schools' => (object) $this->schools,
         ];
+    }
+
+    /** @throws InvalidInput If no letter could arrive there. */
+    private static function address(JsonInput $given): string
+    {
+        $address = $given->text('email', self::LONGEST);
+
+        return filter_var($address, FILTER_VALIDATE_EMAIL) === false ? throw InvalidInput::at($given->path('email'), 'This is no e-mail address: mara@example.org, say.') : $address;
     }
 
     private static function within(JsonInput $given, string $field, float $least, float $most): float

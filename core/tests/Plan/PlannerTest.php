@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Plan;
 
 use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Kit\KitItem;
 use Amble\Core\Drill\Kit\Piece;
+use Amble\Core\Drill\Level\LengthSet;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\BlockKind;
@@ -13,9 +16,11 @@ use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;
 use Amble\Core\Plan\Day;
 use Amble\Core\Plan\DrillMinutes;
+use Amble\Core\Plan\GroupKit;
 use Amble\Core\Plan\Need;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Plan\Planner;
+use Amble\Core\Plan\Rota;
 use Amble\Core\Plan\Skill;
 use Amble\Core\Student\InWork;
 use Amble\Core\Tests\PropertyTestCase;
@@ -27,15 +32,21 @@ final class PlannerTest extends PropertyTestCase
     /** @var list<Candidate>|null */
     private static ?array $library = null;
 
-    /** @return list<Candidate> the drills that ship */
-    private static function library(): array
+    /** @return list<array<string, mixed>> the drills that ship, decoded */
+    private static function plain(): array
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
         $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
 
+        return $library['drills'];
+    }
+
+    /** @return list<Candidate> the same */
+    private static function library(): array
+    {
         return self::$library ??= array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(
             JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
-        )), $library['drills']);
+        )), self::plain());
     }
 
     private static function candidate(string $key): Candidate
@@ -83,6 +94,52 @@ final class PlannerTest extends PropertyTestCase
             }
             self::assertLessThanOrEqual(InWork::CAP, count($skills));
         });
+    }
+
+    /** Pace is worked at the lengths that matter to a student; a drill whose own lie there keeps them. */
+    public function testPaceIsLaidAtTheLengthsThatMatter(): void
+    {
+        $day = new Day(45, 'green', isMeasured: true);
+        $this->limitTo(100)->forAll(self::between(1.0, 6.0), self::between(1.0, 6.0), Generators::elements(0.5, 0.3048))->then(static function (float $low, float $width, float $step) use ($day): void {
+            $band = [$low, $low + $width];
+            foreach ((new Planner($day, new Need(['pace' => 2.0], band: $band, lengthStep: $step), self::library()))->plan()->blocks as $block) {
+                if ($block->lengths === null) {
+                    continue;
+                }
+                self::assertContains($block->kind, [BlockKind::Pace, BlockKind::Mixed]);
+                self::assertGreaterThanOrEqual($band[0] - $step, min($block->lengths));
+                self::assertLessThanOrEqual($band[1] + $step, max($block->lengths));
+                foreach ($block->lengths as $metres) {
+                    self::assertEqualsWithDelta(0.0, abs($metres / $step - round($metres / $step)), 1e-9);
+                }
+            }
+        });
+        // Whatever is laid can be set out.
+        $laid = 0;
+        foreach (self::plain() as $drill) {
+            $lengths = self::candidate((string) $drill['key'])->lengthsIn([8.0, 12.0], 0.5);
+            if ($lengths !== null && Skill::of(self::candidate((string) $drill['key'])->card) === Skill::Pace) {
+                CardReader::read(JsonInput::parse(json_encode(LengthSet::laidInto($drill, $lengths), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+                ++$laid;
+            }
+        }
+        self::assertGreaterThan(5, $laid);
+        $ladder = self::candidate('say-it-first');
+        self::assertSame([8.0, 10.0, 12.0], $ladder->lengthsIn([8.0, 12.0], 0.5));
+        self::assertNull($ladder->lengthsIn([3.0, 9.0], 0.5));
+        self::assertNull(self::candidate('to-the-edge')->lengthsIn([8.0, 12.0], 0.5));
+    }
+
+    public function testAGroupsKitIsCountedOverAllStations(): void
+    {
+        [$gate, $ladder] = [self::candidate('closing-gate')->card, self::candidate('say-it-first')->card];
+        $turns = Rota::of(['A', 'B', 'C', 'D', 'E'], 3)->turns;
+        $kit = array_column(GroupKit::of([$gate, $ladder, $gate], $turns)->items, 'pieces', 'name');
+        $tees = static fn(DrillCard $card): int => array_sum(array_map(static fn(KitItem $item): int => $item->piece === Piece::Tee ? (int) $item->count : 0, $card->kit));
+        self::assertSame(2 * $tees($gate) + $tees($ladder), $kit['tees']);
+        // A ball for each of those who stand there at once.
+        self::assertSame(6, $kit['balls']);
+        self::assertSame([], GroupKit::of([], $turns)->items);
     }
 
     public function testWhatTheCoachHasSetStandsAndTheRestIsPlannedRoundIt(): void

@@ -27,7 +27,7 @@ final class AboutTest extends TestCase
     public function testItIsKeptWholeAndAllOfItMayBeMissing(): void
     {
         $given = [
-            'dominant_eye' => 'trail', 'handicap' => 18.4, 'handicap_wanted' => 12.0, 'three_putts_per_round' => 3.5, 'lay_off_weeks' => 9, 'lay_off_work' => 'a mat',
+            'dominant_eye' => 'trail', 'handicap' => 18.4, 'handicap_wanted' => 12.0, 'three_putts_per_round' => 3.5, 'lay_off_weeks' => 9, 'lay_off_work' => 'a mat', 'email' => 'mara@example.org',
             'recipe' => 'routine_d', 'views' => 'views', 'read_from_m' => 5.0, 'mark_to_m' => 3.0, 'is_minor' => true, 'consent' => 'Mother, 3 March', 'may_be_filmed' => true, 'keep_until' => '2027-03-01',
             'step_rule' => ['earn' => 9, 'lose' => 4], 'schools' => ['mark' => 'near', 'after' => 'rest'],
         ];
@@ -55,6 +55,7 @@ final class AboutTest extends TestCase
         yield ['lay_off_weeks', 2.5];
         yield ['mark_to_m', 0];
         yield ['read_from_m', 31];
+        yield ['email', 'mara at home'];
         yield ['step_rule.earn', 0];
         yield ['keep_until', 'next year'];
         yield ['schools.after', 'whistle'];

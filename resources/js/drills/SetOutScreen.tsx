@@ -22,7 +22,7 @@ import { CountRow } from '../design/CountRow';
 import { forecastWords, inWords, stationSlope } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
 import { drawnStations, sceneryOf } from '../lane/scenery';
-import { useBench, useSession } from '../server/queries';
+import { type PlannedDrill, useBench, useLaidOut, useSession } from '../server/queries';
 import type { Drill, DrillCard, Session, SetOutSheet } from '../server/types';
 import { formatFeet, formatPaces } from '../units/length';
 import { type Units, useUnits } from '../units/useUnits';
@@ -76,10 +76,15 @@ export function SetOutScreen() {
   const [search] = useSearchParams();
   const sight = useSession(id);
   const found = useDrill(key);
-  if (sight.status !== 'open' || found.status !== 'found') {
+  const wanted = planned(search);
+  const laid = useLaidOut(found.status === 'found' ? found.card.drill : null, wanted);
+  const card = found.status === 'found' ? (wanted === null ? found.card : laid.data) : undefined;
+  if (sight.status !== 'open' || found.status !== 'found' || card === undefined) {
     const message =
       (sight.status === 'failed' ? sight.error.message : null) ??
-      (found.status === 'failed' ? found.message : null);
+      (found.status === 'failed' ? found.message : null) ??
+      laid.error?.message ??
+      null;
     return (
       <Page>
         {message === null ? <p>Laying out the sheet …</p> : <Notice kind="wrong">{message}</Notice>}
@@ -92,26 +97,27 @@ export function SetOutScreen() {
       <SettingOut
         key={found.card.drill.key}
         session={sight.session}
-        card={{ ...found.card, drill: capped(found.card.drill, search) }}
+        card={{ ...card, own_id: found.card.own_id }}
       />
     </Sheet>
   );
 }
 
-/** No longer than the plan that led here has room for. */
-function capped(drill: Drill, search: URLSearchParams): Drill {
-  const least = (name: 'balls' | 'minutes') => {
-    const planned = Number(search.get(name) ?? Number.NaN);
-    const own = drill.cap?.[name];
-    return Number.isInteger(planned) && planned > 0 ? Math.min(planned, own ?? planned) : own;
-  };
-  const [balls, minutes] = [least('balls'), least('minutes')];
-  return balls === undefined && minutes === undefined
-    ? drill
-    : {
-        ...drill,
-        cap: { ...(balls === undefined ? {} : { balls }), ...(minutes === undefined ? {} : { minutes }) },
-      };
+/** What a plan that led here has room for, and at which lengths; null where none did. */
+function planned(search: URLSearchParams): PlannedDrill | null {
+  const room = Object.fromEntries(
+    (['balls', 'minutes'] as const).flatMap((name) => {
+      const value = Number(search.get(name) ?? Number.NaN);
+      return Number.isInteger(value) && value > 0 ? [[name, value]] : [];
+    }),
+  );
+  const lengths = (search.get('lengths') ?? '')
+    .split(',')
+    .map(Number)
+    .filter((metres) => metres > 0);
+  return Object.keys(room).length === 0 && lengths.length === 0
+    ? null
+    : { ...room, ...(lengths.length > 0 && { lengths_m: lengths }) };
 }
 
 function SettingOut({ session, card: written }: { session: Session; card: DrillCard }) {

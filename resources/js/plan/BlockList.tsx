@@ -9,6 +9,7 @@ import {
 import styled from 'styled-components';
 import { Button, color, Fold, narrow, OneOf, Quiet, Row, space, type } from '../design';
 import type { PlanProposed } from '../server/types';
+import { useUnits } from '../units/useUnits';
 import type { Planning } from './usePlanning';
 
 const List = styled(GridList)`
@@ -48,6 +49,7 @@ interface BlockListProps {
 
 /** The blocks in their order, each with its start; dragged by hand, or moved by keys. */
 export function BlockList({ planning, plan }: BlockListProps) {
+  const units = useUnits();
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (ids) => [...ids].map((id) => ({ 'text/plain': String(id) })),
     onReorder: ({ keys, target }) => {
@@ -83,7 +85,11 @@ export function BlockList({ planning, plan }: BlockListProps) {
                 </>
               )}
             </h3>
-            <Quiet>{block.why}</Quiet>
+            <Quiet>
+              {block.why}
+              {block.lengths_m !== null &&
+                ` At ${block.lengths_m.map((metres) => units.show(metres, 'station')).join(', ')}: the lengths that matter here.`}
+            </Quiet>
             {plan.clashes
               .filter((clash) => clash.block === block.id)
               .map(({ says }) => (

@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { Button, Entry, Part, Quiet, Row, TableFrame } from '../design';
+import { Button, Entry, Part, Quiet, Row, Said, TableFrame } from '../design';
 import { useRota } from '../server/queries';
 import type { Session } from '../server/types';
 import { readNumber } from '../units/format';
@@ -16,6 +16,7 @@ export function RotaPart({ session, minutes }: { session: Session; minutes: numb
     stations !== null && Number.isInteger(stations) && stations >= 1 && stations <= MOST && here > 0;
   const rota = useRota(session.id, isUsable ? stations : null);
   const turns = rota.data?.turns ?? [];
+  const kit = rota.data?.kit ?? [];
   return (
     <Part>
       <h2>Who is where when</h2>
@@ -42,6 +43,12 @@ export function RotaPart({ session, minutes }: { session: Session; minutes: numb
                     // biome-ignore lint/suspicious/noArrayIndexKey: stations are told apart by their number only.
                     <th scope="col" key={station}>
                       Station {station + 1}
+                      {rota.data?.drills[station] !== undefined && (
+                        <>
+                          <br />
+                          {rota.data.drills[station]}
+                        </>
+                      )}
                     </th>
                   ))}
                 </tr>
@@ -64,6 +71,9 @@ export function RotaPart({ session, minutes }: { session: Session; minutes: numb
             About {Math.max(1, Math.floor(minutes / turns.length))} minutes a turn. Whoever stands first
             begins; nobody begins oftener than the others they walk with.
           </Quiet>
+          {kit.length > 0 && (
+            <Said>Kit in all: {kit.map(({ name, pieces }) => `${pieces} ${name}`).join(', ')}.</Said>
+          )}
         </>
       )}
     </Part>

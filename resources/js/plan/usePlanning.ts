@@ -66,7 +66,13 @@ export function usePlanning(session: Session) {
     lock: (id: string, isLocked: boolean) =>
       isLocked ? changed(id, {}) : setSet(set.filter((block) => block.id !== id)),
     swap: (block: Proposed, to: Proposed['others'][number]) =>
-      changed(block.id, { drill: to.drill, name: to.name, minutes: to.minutes, balls: to.balls }),
+      changed(block.id, {
+        drill: to.drill,
+        name: to.name,
+        minutes: to.minutes,
+        balls: to.balls,
+        lengths_m: null,
+      }),
     /** Balls follow the minutes; how many is the server's to say. */
     take: (block: Proposed, minutesNow: number) => changed(block.id, { minutes: minutesNow, balls: null }),
     drop: (block: Proposed) => {
@@ -81,8 +87,19 @@ export function usePlanning(session: Session) {
 export type Planning = ReturnType<typeof usePlanning>;
 
 /** As it is kept, without what is only told of it. */
-function bare({ id, kind, drill, name, minutes, balls, why, is_locked, is_dropped }: PlanBlock): PlanBlock {
-  return { id, kind, drill, name, minutes, balls, why, is_locked, is_dropped };
+function bare({
+  id,
+  kind,
+  drill,
+  name,
+  minutes,
+  balls,
+  why,
+  is_locked,
+  is_dropped,
+  lengths_m,
+}: PlanBlock): PlanBlock {
+  return { id, kind, drill, name, minutes, balls, why, is_locked, is_dropped, lengths_m };
 }
 
 function locked(block: PlanBlock): PlanBlock {

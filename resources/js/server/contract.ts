@@ -63,6 +63,10 @@ export interface About {
    * How steps and levels are earned, in place of what a drill says.
    */
   step_rule: OwnStepRule | null;
+  /**
+   * Letters about bookings go there.
+   */
+  email: string | null;
 }
 export interface OwnStepRule {
   earn: number;
@@ -1822,6 +1826,12 @@ export interface LengthSet {
   said: string;
 }
 /**
+ * To whom a letter about a booking went.
+ */
+export interface LetterSent {
+  to: string;
+}
+/**
  * A message the demo would have sent.
  */
 export interface Letter {
@@ -1963,6 +1973,10 @@ export interface PlanBlock {
    * Whether it was let go while the session ran.
    */
   is_dropped: boolean;
+  /**
+   * Laid into the drill; null for its own.
+   */
+  lengths_m: number[] | null;
 }
 /**
  * A plan round what the coach has set.
@@ -2018,6 +2032,10 @@ export interface PlanProposed {
        */
       learned_from: number;
     }[];
+    /**
+     * Metres, laid into the drill; null for its own.
+     */
+    lengths_m: number[] | null;
   }[];
   clashes: {
     block: string | null;
@@ -2061,6 +2079,10 @@ export interface PlanTold {
       label: string;
       state: 'done' | 'now' | 'to_come' | 'dropped';
       took_minutes: number | null;
+      /**
+       * Metres, laid into the drill; null for its own.
+       */
+      lengths_m: number[] | null;
     }[];
     minutes: number;
     left_minutes: number;
@@ -2604,6 +2626,18 @@ export interface Rota {
    * By turn, by station: those who are there, the first of them first.
    */
   turns: string[][][];
+  /**
+   * The plan's, one a station; none without a plan.
+   */
+  drills: string[];
+  /**
+   * What all stations want at once.
+   */
+  kit: GroupKitItem[];
+}
+export interface GroupKitItem {
+  name: string;
+  pieces: number;
 }
 /**
  * What events change of a session.

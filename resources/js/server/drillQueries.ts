@@ -113,6 +113,23 @@ export function useLayLengths() {
   });
 }
 
+/** What a plan says of a drill: the room it has, and lengths in place of its own. */
+export interface PlannedDrill {
+  balls?: number;
+  minutes?: number;
+  lengths_m?: number[];
+}
+
+/** A drill as a plan lays it out; nothing is asked where none does. */
+export function useLaidOut(drill: Drill | null, planned: PlannedDrill | null) {
+  return useQuery({
+    queryKey: [...keys.setOut, 'planned', drill?.key, planned],
+    queryFn: () => request<DrillCard>('POST', 'drills/lengths', { drill, ...planned }),
+    enabled: drill !== null && planned !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
 const SETS = ['length-sets'] as const;
 
 /** The coach's own sets of lengths. */

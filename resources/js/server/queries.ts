@@ -38,6 +38,7 @@ export {
 export {
   type AtHand,
   fetchDrillsFile,
+  type PlannedDrill,
   useDrillCheck,
   useDrillKinds,
   useDrills,
@@ -47,6 +48,7 @@ export {
   useFoundRuns,
   useKeepDrill,
   useKeepLengthSet,
+  useLaidOut,
   useLayLengths,
   useLengthSets,
   usePreviewDrills,
@@ -127,4 +129,4 @@ export {
   useTakeAlong,
   useWhatIf,
 } from './sessionQueries';
-export { type BookingDraft, useBooking, useFeed, useTakeCalendar, useWeek } from './weekQueries';
+export { type BookingDraft, useBooking, useFeed, useLetter, useTakeCalendar, useWeek } from './weekQueries';

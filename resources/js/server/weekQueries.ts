@@ -3,7 +3,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './api';
 import { newId } from './outbox';
-import type { Booking, CalendarTaken, Feed, Week } from './types';
+import type { Booking, CalendarTaken, Feed, LetterSent, Week } from './types';
 
 /** The coach's own clock. */
 export const zoneHere = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -60,6 +60,14 @@ export function useBooking() {
       }
     },
     onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+  });
+}
+
+/** Writes to whoever comes: of the booking's own time, or offering one to somebody who waits. */
+export function useLetter() {
+  return useMutation({
+    mutationFn: ({ id, offered }: { id: string; offered: string | null }) =>
+      request<LetterSent>('POST', `bookings/${id}/letter`, offered === null ? {} : { offered }),
   });
 }
 

@@ -192,6 +192,13 @@ function WhereTheyStand({ form: { draft, set, typed, type, errorAt } }: { form: 
           error={errorAt('lay_off_work')}
         />
       </Columns>
+      <Entry
+        label="E-mail"
+        value={draft.email ?? ''}
+        onChange={(email) => set({ email: email.trim() === '' ? null : email.trim() })}
+        hint="Letters about bookings go there, and nothing else."
+        error={errorAt('email')}
+      />
       <OneOf
         label="Dominant eye"
         options={EYES}

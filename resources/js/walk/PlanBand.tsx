@@ -113,10 +113,11 @@ function GoTo({ session, block }: { session: Session; block: Block }) {
   }
 }
 
-/** As much of a drill as the plan has room for. */
-function capOf({ balls, minutes }: Block): string {
+/** As much of a drill as the plan has room for, at the plan's lengths. */
+function capOf({ balls, minutes, lengths_m }: Block): string {
   return new URLSearchParams({
     ...(balls === null ? {} : { balls: String(balls) }),
     minutes: String(minutes),
+    ...(lengths_m === null ? {} : { lengths: lengths_m.map((metres) => metres.toFixed(4)).join(',') }),
   }).toString();
 }

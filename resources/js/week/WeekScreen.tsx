@@ -18,7 +18,8 @@ import {
   type,
   wide,
 } from '../design';
-import { lastNote, startSession, useBench, useBooking, useWeek } from '../server/queries';
+import { fieldError } from '../server/api';
+import { lastNote, startSession, useBench, useBooking, useLetter, useMe, useWeek } from '../server/queries';
 import type { Booking, Week } from '../server/types';
 import { daysAfter, isoDay } from '../units/dates';
 import { BookingForm } from './BookingForm';
@@ -54,6 +55,8 @@ export function WeekScreen() {
   const [from, setFrom] = useState(() => isoDay(monday(new Date())));
   const week = useWeek(from, DAYS);
   const [opened, open] = useState<{ booking: Booking | null; day: string } | null>(null);
+  /** The time that fell out last, as the clock on the wall says it: it may be offered to whoever waits. */
+  const [freed, setFreed] = useState<string | null>(null);
   const go = (weeks: number) => setFrom(daysAfter(from, 7 * weeks));
   return (
     <Page>
@@ -84,10 +87,20 @@ export function WeekScreen() {
           <>
             <Path aria-label="Days">
               {Array.from({ length: DAYS }, (_, day) => daysAfter(from, day)).map((day) => (
-                <DayOf key={day} day={day} week={week.data} onOpen={(booking) => open({ booking, day })} />
+                <DayOf
+                  key={day}
+                  day={day}
+                  week={week.data}
+                  onOpen={(booking) => open({ booking, day })}
+                  onFreed={setFreed}
+                />
               ))}
             </Path>
-            <Waiting week={week.data} onOpen={(booking) => open({ booking, day: isoDay(new Date()) })} />
+            <Waiting
+              week={week.data}
+              freed={freed}
+              onOpen={(booking) => open({ booking, day: isoDay(new Date()) })}
+            />
             <CalendarPart hasFeed={week.data.has_feed} />
           </>
         )}
@@ -100,9 +113,11 @@ interface DayProps {
   day: string;
   week: Week;
   onOpen: (booking: Booking) => void;
+  /** A time fell out: "2026-12-03 10:00". */
+  onFreed: (wall: string) => void;
 }
 
-function DayOf({ day, week, onOpen }: DayProps) {
+function DayOf({ day, week, onOpen, onFreed }: DayProps) {
   const navigate = useNavigate();
   const bench = useBench();
   const booking = useBooking();
@@ -139,11 +154,14 @@ function DayOf({ day, week, onOpen }: DayProps) {
             <Button look="bare" aria-label={`Change ${each.name}`} onPress={() => onOpen(each)}>
               Change
             </Button>
+            <Letter booking={each} />
             {each.rule !== null && (
               <Button
                 look="bare"
                 aria-label={`${each.name} falls out on ${dayWords(day)}`}
-                onPress={() => booking.mutate({ act: 'skip', id: each.id, wall })}
+                onPress={() =>
+                  booking.mutate({ act: 'skip', id: each.id, wall }, { onSuccess: () => onFreed(wall) })
+                }
               >
                 Falls out
               </Button>
@@ -155,19 +173,59 @@ function DayOf({ day, week, onOpen }: DayProps) {
   );
 }
 
-function Waiting({ week, onOpen }: { week: Week; onOpen: (booking: Booking) => void }) {
+interface WaitingProps {
+  week: Week;
+  /** A time that fell out and may be offered; null for none. */
+  freed: string | null;
+  onOpen: (booking: Booking) => void;
+}
+
+function Waiting({ week, freed, onOpen }: WaitingProps) {
   return week.waiting.length === 0 ? null : (
     <Part>
       <h2>Waiting for a time</h2>
+      {freed !== null && <Said>{wallWords(freed)} has become free.</Said>}
       {week.waiting.map((each) => (
         <Row key={each.id}>
           <strong>{each.name}</strong>
           <Quiet>{each.minutes} min</Quiet>
           <Button onPress={() => onOpen(each)}>Give a time</Button>
+          <Letter booking={each} offered={freed} />
         </Row>
       ))}
     </Part>
   );
+}
+
+/** Writes to whoever comes, where a mail server is set; to whom it went, or why not, stands beside it. */
+function Letter({ booking, offered = null }: { booking: Booking; offered?: string | null }) {
+  const me = useMe();
+  const letter = useLetter();
+  if (booking.student_id === null || me.data?.sends_mail !== true) {
+    return null;
+  }
+  return (
+    <>
+      <Button
+        look="bare"
+        isPending={letter.isPending}
+        aria-label={offered === null ? `Write to ${booking.name}` : `Offer it to ${booking.name}`}
+        onPress={() => letter.mutate({ id: booking.id, offered })}
+      >
+        {offered === null ? 'Write' : 'Offer it'}
+      </Button>
+      {letter.isSuccess && <Quiet role="status">Written to {letter.data.to}.</Quiet>}
+      {letter.isError && (
+        <Quiet role="status">{fieldError(letter.error, 'email') ?? letter.error.message}</Quiet>
+      )}
+    </>
+  );
+}
+
+/** @param wall "2026-12-03 10:00" */
+function wallWords(wall: string): string {
+  const [day = '', time = ''] = wall.split(' ');
+  return `${dayWords(day)}, ${time}`;
 }
 
 function monday(day: Date): Date {
