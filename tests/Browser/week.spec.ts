@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { onOwnServer } from './own';
 import { expectAccessible, openDemo, pick } from './people';
+import { ask } from './screen';
 
 onOwnServer(8495);
 
@@ -31,6 +32,18 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
     .getByRole('button', { name: /falls out/ })
     .click();
   await expect(visits.filter({ hasText: '10:15' })).toHaveCount(0);
+  // The time is free, and may be offered to whoever waits, where there is an address.
+  await expect(page.getByText(/, 10:15 has become free\./)).toBeVisible();
+  const waiting = page.getByRole('button', { name: /^Offer it to / });
+  await waiting.click();
+  await expect(page.getByText('There is no e-mail address on this student’s card.')).toBeVisible();
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const name = ((await waiting.getAttribute('aria-label')) ?? '').replace('Offer it to ', '');
+  const id = bench.students.find((each) => each.name === name)?.id;
+  await ask(page, 'PUT', `students/${id}/about`, { email: 'mara@example.org' });
+  await waiting.click();
+  await expect(page.getByText('Written to mara@example.org.')).toBeVisible();
+  expect(JSON.stringify(await ask(page, 'GET', 'outbox'))).toContain('A time has become free');
   await page.getByRole('button', { name: 'The week after' }).click();
   await expect(visits.filter({ hasText: '10:15' })).toBeVisible();
 
