@@ -98,7 +98,7 @@ final class HomeDrill
         }
         $session = (new PracticeSession())->setRelation('student', $card->student);
         $plain = DrillLibrary::plain($drill);
-        $now = $this->runs->progression(DrillLibrary::card($drill), $session)?->laidInto($plain, DrillLibrary::card($drill)) ?? $plain;
+        $now = $this->runs->progression(DrillLibrary::card($drill), $session)?->standing()->laidInto($plain, DrillLibrary::card($drill)) ?? $plain;
 
         return DrillLibrary::decoded(Dose::within($now, $card->home_balls, null));
     }

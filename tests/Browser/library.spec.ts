@@ -82,7 +82,7 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await expect(callOut(page)).toContainText(/from (below|above|the left|the right)/);
 });
 
-test('a level that was earned is where the drill begins next time', async ({ page }) => {
+test('a level that was earned is offered next time, and taken by the coach', async ({ page }) => {
   await openDemo(page);
   await startWithSomebodyNew(page);
   await startDrill(page, 'Through, on the weak break');
@@ -101,6 +101,9 @@ test('a level that was earned is where the drill begins next time', async ({ pag
   await expect(
     page.getByText('Last time 10 of the last 10 passed: next, a tighter gate: 6.5 cm.'),
   ).toBeVisible();
+  // Offered, and not taken unasked.
+  await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take the next level' }).click();
   await expect(page.getByText(/starts through the gate, 2½ in wide/)).toBeVisible();
   await page.getByRole('button', { name: 'Begin at the first level instead' }).click();
   await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();

@@ -143,13 +143,15 @@ final class FindingsTest extends TestCase
         self::assertNull($setOut()['progression']);
         $this->rolled([1.0, 1.0, 1.0, 1.0, 1.3, 1.0, 1.0, 1.0, 1.0, 1.3]);
         $begins = $setOut()['progression'];
-        self::assertSame([1, 'Last time 8 of the last 10 passed: next, mixed.'], [$begins['level'], $begins['why']]);
-        self::assertSame(['shuffled', 1], [$begins['card']['drill']['order'], $begins['card']['drill']['level']]);
+        // It is offered, and stays where it was until the coach takes it.
+        self::assertSame([0, 1, 'Last time 8 of the last 10 passed: next, mixed.'], [$begins['level'], $begins['next']['level'], $begins['why']]);
+        self::assertArrayNotHasKey('level', $begins['card']['drill']);
+        self::assertSame(['shuffled', 1], [$begins['next']['card']['drill']['order'], $begins['next']['card']['drill']['level']]);
         self::assertNull($setOut(['level_is_chosen' => true])['progression']);
-        $this->rolled(array_fill(0, 10, 1.0), $begins['card']['drill'], 1);
-        self::assertEquals([2, 0.05], [$setOut()['progression']['level'], $setOut()['progression']['card']['drill']['pass']['share']]);
+        $this->rolled(array_fill(0, 10, 1.0), $begins['next']['card']['drill'], 1);
+        self::assertEquals([1, 2, 0.05], [$setOut()['progression']['level'], $setOut()['progression']['next']['level'], $setOut()['progression']['next']['card']['drill']['pass']['share']]);
         $this->rolled(array_fill(0, 10, 1.3), ['level' => 2] + self::drill(), 2);
-        self::assertSame(1, $setOut()['progression']['level']);
+        self::assertSame([2, 1], [$setOut()['progression']['level'], $setOut()['progression']['next']['level']]);
     }
 
     public function testASteppingDrillBeginsAtTheWidthWhereItWasLeft(): void

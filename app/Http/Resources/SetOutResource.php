@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Amble\Core\Drill\Level\Progression;
 use App\Practice\DrillLibrary;
 use App\Practice\SetOut;
 use Illuminate\Http\Request;
@@ -48,12 +49,12 @@ final class SetOutResource extends JsonResource
             return null;
         }
         $drill = DrillLibrary::plain($this->resource->definition);
+        $laid = fn(Progression $begins): array => ['level' => $begins->level, 'card' => DrillResource::make(DrillLibrary::decoded($begins->laidInto($drill, $this->resource->card)))];
 
-        return [
-            'level' => $progression->level,
+        return $laid($progression->standing()) + [
             'rung' => $progression->rung,
             'why' => $progression->why,
-            'card' => DrillResource::make(DrillLibrary::decoded($progression->laidInto($drill, $this->resource->card))),
+            'next' => $progression->isMove() ? $laid($progression) : null,
         ];
     }
 }

@@ -209,6 +209,11 @@ function SheetParts({ out, sheet, units }: SheetPartsProps) {
           <h2>Where it begins today</h2>
           <Figures>{inWords(out.begins, units)}</Figures>
           <Row data-screen>
+            {out.next !== null && (
+              <Button onPress={out.takeNext}>
+                {out.isBack ? 'Go back to that level' : 'Take the next level'}
+              </Button>
+            )}
             <Button look="bare" onPress={out.beginFirst}>
               Begin at the first level instead
             </Button>

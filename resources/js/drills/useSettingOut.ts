@@ -56,6 +56,16 @@ export function useSettingOut(session: Session, written: DrillCard) {
       setChosen({ base, card: laid, begins });
       setCounted({});
     },
+    /** The level that is due, offered with its evidence; null where it stays. */
+    next: chosen === null ? (progression?.next ?? null) : null,
+    isBack: (progression?.next?.level ?? 0) < (progression?.level ?? 0),
+    takeNext: () => {
+      if (progression?.next != null) {
+        const { card: taken } = progression.next;
+        setChosen({ base: taken, card: taken, begins: progression.why });
+        setCounted({});
+      }
+    },
     /** As the drill is written, whatever was earned. */
     beginFirst: () => {
       setChosen({ base: written, card: written, begins: null });

@@ -2806,6 +2806,14 @@ export interface Begins {
   rung: number | null;
   why: string;
   card: DrillCard;
+  /**
+   * The level that is due; null where it stays.
+   */
+  next: NextLevel | null;
+}
+export interface NextLevel {
+  level: number;
+  card: DrillCard;
 }
 export interface RollerExpectation {
   student: string;

@@ -10,17 +10,30 @@ use Amble\Core\Steps\Ladder;
 use Amble\Core\Steps\StepRule;
 use Amble\Core\Student\Level as StudentLevel;
 
-/** Where a drill begins this time, by how it was left. This class is immutable. */
+/** Where a drill stands by how it was left, and which level is due now. This class is immutable. */
 final readonly class Progression
 {
     /**
-     * @param non-negative-int $level
+     * @param non-negative-int $level that is due now
      * @param non-negative-int|null $rung to start at, where it steps
      * @param string|null $why a sentence, a width in it in braces as in RuleWords; null where there is nothing to go by
      * @param StepRule|null $own this student's, in place of the drill's
+     * @param int|null $stood the level it was left at; null where it never was rolled
      */
-    private function __construct(public int $level, public ?int $rung, public ?string $why, private ?StepRule $own = null)
+    private function __construct(public int $level, public ?int $rung, public ?string $why, private ?StepRule $own = null, private ?int $stood = null)
     {
+    }
+
+    /** The same where it was left: what was earned since is offered, and taken by nobody but the coach. */
+    public function standing(): self
+    {
+        return new self(max(0, $this->stood ?? $this->level), $this->rung, $this->why, $this->own);
+    }
+
+    /** Whether another level than the one it was left at is due. */
+    public function isMove(): bool
+    {
+        return $this->stood !== null && $this->stood !== $this->level;
     }
 
     /**
@@ -33,7 +46,7 @@ final readonly class Progression
         $begins = self::begins($card, $last, $student, $own ?? $card->rules->stepRule);
         $isAsked = $own !== null && ($card->levels !== [] || $card->rules->steps !== null);
 
-        return $isAsked ? new self($begins->level, $begins->rung, trim(sprintf('%s For this student a step is %s.', $begins->why, $own->words())), $own) : $begins;
+        return $isAsked ? new self($begins->level, $begins->rung, trim(sprintf('%s For this student a step is %s.', $begins->why, $own->words())), $own, $begins->stood) : $begins;
     }
 
     private static function begins(DrillCard $card, ?LastTime $last, ?StudentLevel $student, StepRule $rule): self
@@ -64,7 +77,7 @@ final readonly class Progression
 
         $width = $rung === null || $rung === 0 ? null : $card->rules->steps->widths[$rung]->metres();
 
-        return new self($now, $rung, $why ?? ($width === null ? null : sprintf('It starts where it was left: {%.4f w} wide.', $width)));
+        return new self($now, $rung, $why ?? ($width === null ? null : sprintf('It starts where it was left: {%.4f w} wide.', $width)), null, $before);
     }
 
     /** A first time starts as wide as this student's level wants it, and leaves at least one step to earn. */
