@@ -17,6 +17,7 @@ use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\ForgottenPasswordController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\GuessController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\HomeDrillController;
 use App\Http\Controllers\InWorkController;
@@ -45,6 +46,7 @@ use App\Http\Middleware\KeepAnswer;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
+    Route::get('health', HealthController::class)->middleware('throttle:api');
     Route::get('me', [AccountController::class, 'show']);
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('sign-in', [AccountController::class, 'signIn']);
