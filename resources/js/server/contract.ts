@@ -1721,6 +1721,12 @@ export interface GuessedPutt {
   standing: GuessStanding;
 }
 /**
+ * Whether a server can do its work.
+ */
+export interface Health {
+  is_well: boolean;
+}
+/**
  * One thing noted at home, or answered.
  */
 export interface HomeEntry {
