@@ -71,6 +71,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth', 'throttle:api'])->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
         Route::put('me', [AccountController::class, 'update']);
+        Route::get('me/sign-ins', [AccountController::class, 'signIns']);
         Route::get('me/goes', [AccountController::class, 'goes']);
         Route::middleware('throttle:account')->group(function (): void {
             Route::put('me/password', [AccountController::class, 'changePassword']);

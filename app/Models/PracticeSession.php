@@ -35,12 +35,16 @@ use Illuminate\Support\Facades\DB;
  * @property bool $is_home whether the student rolled it alone, at home, behind their link
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $ended_at
+ * @property CarbonImmutable|null $deleted_at when it was put away
  * @property-read Student|null $student
  * @property-read Green|null $green
  */
 final class PracticeSession extends OwnedRecord
 {
     use SoftDeletes;
+
+    /** So long one that was put away can be brought back. */
+    public const KEPT_AWAY_DAYS = 30;
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
@@ -148,6 +152,7 @@ final class PracticeSession extends OwnedRecord
             'is_home' => 'boolean',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
+            'deleted_at' => 'immutable_datetime',
         ];
     }
 }

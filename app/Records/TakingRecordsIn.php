@@ -151,7 +151,7 @@ final readonly class TakingRecordsIn
         }
         Round::withTrashed()->whereKey($ids('rounds'))->get()->each(static fn(Round $round) => $round->played());
         PracticeRun::query()->whereKey($ids('drill_runs'))->get()->each(static fn(PracticeRun $run) => Projector::run($run));
-        GuessRow::query()->whereKey($ids('guesses'))->get()->each(static fn(GuessRow $row) => $row->forceFill(['is_right' => $row->guess()?->isRight() === true])->saveQuietly());
+        GuessRow::withoutTimestamps(static fn() => GuessRow::query()->whereKey($ids('guesses'))->get()->each(static fn(GuessRow $row) => $row->forceFill(['is_right' => $row->guess()?->isRight() === true])->saveQuietly()));
         SavedDrill::withTrashed()->whereKey($ids('drills'))->get()->each(static fn(SavedDrill $drill) => DrillLibrary::card($drill->definition()));
         OwnCard::query()->whereKey($ids('cards'))->get()->each(static fn(OwnCard $card) => $card->card());
         Benchmark::query()->whereKey($ids('benchmarks'))->get()->each(static fn(Benchmark $benchmark) => $benchmark->figure);

@@ -9,6 +9,7 @@ use App\Models\Coach;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class AccountTest extends TestCase
@@ -162,5 +163,25 @@ final class AccountTest extends TestCase
         session()->flush();
         Auth::forgetGuards();
         $this->withSession($session);
+    }
+
+    public function testWhereOneIsSignedInIsToldAndTheOthersAreSignedOut(): void
+    {
+        $card = ['name' => 'Mara', 'email' => 'mara@example.test', 'password' => 'a long password'];
+        $this->withHeader('User-Agent', 'Mozilla/5.0 (X11; Linux x86_64; rv:128.0) Gecko/20100101 Firefox/128.0')->postJson('/api/sign-up', $card)->assertSuccessful();
+        $told = $this->getJson('/api/me/sign-ins')->assertOk();
+        self::assertSame([['Firefox on Linux', true]], array_map(static fn(array $one): array => [$one['device'], $one['is_here']], $told->json()));
+        // Another device, later.
+        $this->travel(2)->hours();
+        $this->flushSession();
+        app('auth')->forgetGuards();
+        $this->withHeader('User-Agent', 'Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) AppleWebKit/605.1.15 (KHTML, like Gecko) Version/18.0 Mobile/15E148 Safari/604.1')
+            ->postJson('/api/sign-in', array_diff_key($card, ['name' => 0]))->assertSuccessful();
+        self::assertSame([['Safari on an iPhone', true], ['Firefox on Linux', false]], array_map(static fn(array $one): array => [$one['device'], $one['is_here']], $this->getJson('/api/me/sign-ins')->json()));
+        // Nobody else is told, and once the others are signed out only this one is left.
+        $this->postJson('/api/me/elsewhere', ['password' => 'a long password'])->assertNoContent();
+        self::assertSame(['Safari on an iPhone'], array_column($this->getJson('/api/me/sign-ins')->json(), 'device'));
+        $this->postJson('/api/sign-out')->assertNoContent();
+        self::assertSame(0, DB::table('sign_ins')->count());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Amble\Core\Numeric\SeededRandom;
 use App\Account\ClosingAccount;
 use App\Models\Change;
 use App\Models\Coach;
@@ -13,6 +14,7 @@ use App\Records\RecordTables;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Attack\Doors;
 use Tests\TestCase;
 
@@ -128,6 +130,59 @@ final class RecordsTest extends TestCase
         $again = $this->postJson('/api/records', $file)->assertOk()->json();
         self::assertSame([0], array_values(array_unique(array_column($again, 'new'))));
         self::assertEquals($file['tables'], $this->getJson('/api/records')->json('tables'));
+    }
+
+    /** Whatever was entered through whichever doors, in whatever order: out, gone, and in again it is the same. */
+    #[DataProvider('seeds')]
+    public function testABenchOfAnythingComesBackIdentical(int $seed): void
+    {
+        $random = new SeededRandom($seed);
+        $doors = new Doors($this->coach, self::studentCard());
+        // Doors of accounts, and those that throw away for good, are no entries of a bench.
+        $entries = array_filter($doors->bodies(), static fn(string $door): bool => !preg_match('#sign|demo|forgotten|api/me|records|for-good|calendar/feed|walk-along|elsewhere|/letter#', $door), ARRAY_FILTER_USE_KEY);
+        $order = [];
+        foreach (array_keys($entries) as $door) {
+            $order[$door] = $random->uniform();
+        }
+        asort($order);
+        $taken = 0;
+        foreach (array_slice(array_keys($order), 0, 60) as $door) {
+            $taken += $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $entries[$door])->isSuccessful() ? 1 : 0;
+        }
+        self::assertGreaterThan(25, $taken);
+        $file = $this->getJson('/api/records')->assertOk()->json();
+        (new ClosingAccount($this->coach))->close();
+
+        $this->actingAs($this->coach('other@example.test'));
+        $this->postJson('/api/records', $file)->assertOk();
+        self::assertEquals($file['tables'], $this->getJson('/api/records')->json('tables'));
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, (int) (getenv('AMBLE_SEEDS') ?: 5)) as $seed) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+
+    public function testASessionPutAwayComesBackWithinThirtyDaysAndIsThenGone(): void
+    {
+        $balls = DB::table('session_events')->where('practice_session_id', $this->shared->id)->count();
+        $this->deleteJson("/api/sessions/{$this->shared->id}")->assertNoContent();
+        $this->travel(29)->days();
+        $this->artisan('amble:forget')->assertSuccessful();
+        $until = $this->actingAs($this->coach)->getJson('/api/put-away')->assertOk()->json('sessions.0.back_until');
+        self::assertSame(now()->addDay()->toDateString(), substr((string) $until, 0, 10));
+        $this->postJson("/api/sessions/{$this->shared->id}/back")->assertOk();
+        self::assertSame($balls, DB::table('session_events')->where('practice_session_id', $this->shared->id)->count());
+        $this->deleteJson("/api/sessions/{$this->shared->id}")->assertNoContent();
+        $this->travel(31)->days();
+        $this->artisan('amble:forget')->assertSuccessful();
+        self::assertSame(0, DB::table('session_events')->where('practice_session_id', $this->shared->id)->count());
+        self::assertSame([], $this->actingAs($this->coach)->getJson('/api/put-away')->json('sessions'));
+        // What was not put away stays.
+        self::assertNotSame(0, DB::table('session_events')->count());
     }
 
     public function testAStudentGoesForGoodAndComesBackFromTheirFileWithNothingOfOthers(): void

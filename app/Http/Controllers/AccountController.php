@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Account\ClosingAccount;
+use App\Account\SignIns;
 use App\Http\Requests\NewPasswordRequest;
 use App\Http\Requests\OwnAccountRequest;
 use App\Http\Requests\SettingsRequest;
@@ -27,6 +28,9 @@ final class AccountController
     public function show(Request $request): JsonResponse
     {
         $coach = $request->user();
+        if ($coach instanceof Coach) {
+            SignIns::seen($request, $coach);
+        }
 
         return new JsonResponse([
             'coach' => $coach instanceof Coach ? CoachResource::make($coach) : null,
@@ -57,6 +61,12 @@ final class AccountController
         return $this->begin($request);
     }
 
+    /** Tell where this coach is signed in. */
+    public function signIns(Request $request, #[CurrentUser] Coach $coach): JsonResponse
+    {
+        return new JsonResponse(SignIns::of($request, $coach));
+    }
+
     /** Open the demo bench; outside demo mode there is no such door. */
     public function demo(Request $request): CoachResource
     {
@@ -68,6 +78,7 @@ final class AccountController
 
     public function signOut(Request $request): Response
     {
+        SignIns::left($request);
         Auth::logout();
 
         return $this->end($request);
@@ -81,6 +92,7 @@ final class AccountController
     {
         $request->coach()->update(['password' => $request->validated('password')]);
         Auth::login($request->coach(), true);
+        SignIns::onlyHere($request, $request->coach());
 
         return response()->noContent();
     }
@@ -124,7 +136,10 @@ final class AccountController
     private function begin(Request $request): CoachResource
     {
         $request->session()->regenerate();
+        $coach = Auth::user();
+        assert($coach instanceof Coach);
+        SignIns::seen($request, $coach);
 
-        return CoachResource::make(Auth::user());
+        return CoachResource::make($coach);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\PracticeSession;
 use App\Practice\LedgerLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -22,6 +23,7 @@ final class LedgerLineResource extends JsonResource
             'balls' => $this->resource->balls,
             'students' => $this->resource->students,
             'drills' => $this->resource->drills,
+            'back_until' => $session->deleted_at?->addDays(PracticeSession::KEPT_AWAY_DAYS)->toIso8601ZuluString(),
         ];
     }
 }

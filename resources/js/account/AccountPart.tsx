@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack, useFirstError } from '../design';
 import { fieldError } from '../server/api';
-import { type AccountChange, useChangeAccount, useDoor, useGoes, useMe } from '../server/queries';
+import { type AccountChange, useChangeAccount, useDoor, useGoes, useMe, useSignIns } from '../server/queries';
+import { clock, day } from '../units/dates';
 
 /** Who is signed in, the way out, and what the password is asked for again before. */
 export function AccountPart() {
@@ -19,7 +20,8 @@ export function AccountPart() {
       <Fold label="Change the password">
         <Asked way="password" fields={TO_CHANGE} act="Change it" done="Changed." />
       </Fold>
-      <Fold label="Other devices signed in">
+      <Fold label="Where you are signed in">
+        <Devices />
         <Asked
           way="elsewhere"
           act="Sign the others out"
@@ -37,6 +39,23 @@ export function AccountPart() {
         </Stack>
       </Fold>
     </Part>
+  );
+}
+
+/** Each device with when it was here last, this one first named. */
+function Devices() {
+  const devices = useSignIns();
+  return (
+    <Stack $gap="s">
+      {devices.isError && <Notice kind="wrong">{devices.error.message}</Notice>}
+      {(devices.data ?? []).map(({ device, began_at, seen_at, is_here }) => (
+        <Quiet key={`${device} ${began_at}`}>
+          <strong>{device}</strong>
+          {is_here ? ': this one' : `: here last on ${day(seen_at)}, ${clock(seen_at)}`}, signed in{' '}
+          {day(began_at)}.
+        </Quiet>
+      ))}
+    </Stack>
   );
 }
 

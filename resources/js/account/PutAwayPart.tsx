@@ -7,10 +7,11 @@ export function PutAwayPart() {
   const away = usePutAwayRecords();
   const putAway = usePutAway();
   const { students = [], greens = [], sessions = [] } = away.data ?? {};
-  const records: { record: Record; name: string }[] = [
-    ...students.map(({ id, name }) => ({ record: `students/${id}` as const, name })),
-    ...greens.map(({ id, name }) => ({ record: `greens/${id}` as const, name })),
-    ...sessions.map(({ id, student, started_at }) => ({
+  const records: { record: Record; name: string; until: string | null }[] = [
+    ...students.map(({ id, name }) => ({ record: `students/${id}` as const, name, until: null })),
+    ...greens.map(({ id, name }) => ({ record: `greens/${id}` as const, name, until: null })),
+    ...sessions.map(({ id, student, started_at, back_until }) => ({
+      until: back_until,
       record: `sessions/${id}` as const,
       name: `Session of ${day(started_at)}, ${student ?? 'nobody chosen'}`,
     })),
@@ -22,9 +23,12 @@ export function PutAwayPart() {
       {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
       {away.isSuccess && records.length === 0 && <Quiet>Nothing is put away.</Quiet>}
       <Stack $gap="s">
-        {records.map(({ record, name }) => (
+        {records.map(({ record, name, until }) => (
           <Row key={record} style={{ justifyContent: 'space-between' }}>
-            <Name>{name}</Name>
+            <span>
+              <Name>{name}</Name>
+              {until !== null && <Quiet>Until {day(until)}; then it is gone for good.</Quiet>}
+            </span>
             <Button
               aria-label={`Bring back ${name}`}
               isPending={putAway.isPending}

@@ -1821,6 +1821,10 @@ export interface LedgerLine {
    * Whether the student rolled it alone, at home.
    */
   is_home: boolean;
+  /**
+   * Put away it can be brought back until then; null while it is not.
+   */
+  back_until: string | null;
 }
 export interface LengthSet {
   id: string;
@@ -2825,6 +2829,24 @@ export interface RollerExpectation {
   student: string;
   name: string;
   balls: number | null;
+}
+/**
+ * A device on which a coach is signed in.
+ */
+export interface SignedIn {
+  /**
+   * As its browser says of itself.
+   */
+  device: string;
+  began_at: string;
+  /**
+   * Here last, to some minutes.
+   */
+  seen_at: string;
+  /**
+   * Whether it is the one that asks.
+   */
+  is_here: boolean;
 }
 /**
  * What would save most putts, and what that rests on.

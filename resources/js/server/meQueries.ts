@@ -4,7 +4,7 @@ import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tansta
 import { request, requestAlone } from './api';
 import { keys } from './keys';
 import { onNews, tell } from './tabs';
-import type { Coach, Goes, Me } from './types';
+import type { Coach, Goes, Me, SignedIn } from './types';
 
 export function useMe() {
   // Asked at every opening: what this device kept may be of somebody signed out since.
@@ -44,7 +44,17 @@ export function useChangeAccount(way: AccountChange) {
   const [method, path] = CHANGES[way];
   return useMutation({
     mutationFn: (body: Record<string, string>) => request<undefined>(method, path, body),
-    onSuccess: () => (way === 'close' ? atTheDoor(client, null) : undefined),
+    onSuccess: () =>
+      way === 'close' ? atTheDoor(client, null) : client.invalidateQueries({ queryKey: keys.signIns }),
+  });
+}
+
+/** Where this coach is signed in. */
+export function useSignIns() {
+  return useQuery({
+    queryKey: keys.signIns,
+    queryFn: () => request<SignedIn[]>('GET', 'me/sign-ins'),
+    refetchOnMount: 'always',
   });
 }
 

@@ -82,6 +82,7 @@ export {
   useGoes,
   useKeepSettings,
   useMe,
+  useSignIns,
 } from './meQueries';
 export { type PlanWanted, useDebrief, usePlanProposed, usePlanTold, useRota } from './planQueries';
 export {
