@@ -136,7 +136,7 @@ final class AsWordedTest extends DrillTestCase
                 [['gate' => 'through', 'roll_m' => 0.5], 'passed'],
             ]];
         }
-        foreach (['round-the-hole', 'in-a-row-short', 'aim-object-result'] as $key) {
+        foreach (['round-the-hole', 'in-a-row-short', 'aim-object-result', 'aim-ball'] as $key) {
             yield "$key: in the hole, or not" => [$key, [[$holed, 'passed on'], [['times' => 1.02], 'missed'], [$holed, 'passed on']]];
         }
         // A bucket at twelve metres: struck, or within three feet of it.

@@ -142,6 +142,7 @@ final class FoundAsWordedTest extends DrillTestCase
         yield 'bucket over the ridge' => ['bucket-over-ridge', array_map(static fn(float $metres): array => ['roll_m' => $metres], [8.0, 10.0, 8.2, 10.2, 7.8, 9.8]), ['by_task' => 'With a wider aim 20 % short (spread 2 %), with more pace as long as meant (spread 2 %).', 'passed' => '3 of 6 passed']];
         yield 'eyes on the target' => ['eyes-on-the-target', $long(1.1, 0.9, 1.0, 1.2, 1.3, 1.4), ['by_task' => 'Looking at the target as long as meant (spread 10 %), looking at the ball 30 % long (spread 10 %). Looking at the ball stops clearly longer than looking at the target. Their spreads do not clearly differ.']];
         yield 'start it straight' => ['start-it-straight', $starts('ttl'), ['start' => '2 of 3 started on line']];
+        yield 'putt at the aim ball' => ['aim-ball', [$holed + ['aim_ball' => 'good'], ['aim_ball' => 'soft', 'dropped' => false] + $unseen, ['aim_ball' => 'hard', 'dropped' => false] + $unseen], ['passed' => '1 of 3 passed', 'seen_aim_ball' => 'Of 3: 1 hit hard, 1 just right, 1 short and low of it']];
         yield 'aim, object, result' => ['aim-object-result', [
             $holed + ['aim_offset_m' => 0.0, 'object' => 'outer'], ['aim_offset_m' => 0.1, 'object' => 'outer', 'dropped' => false] + $unseen,
             ['aim_offset_m' => 0.01, 'object' => 'inner', 'dropped' => false] + $unseen, ['aim_offset_m' => -0.01, 'object' => 'outer', 'dropped' => false] + $unseen,
