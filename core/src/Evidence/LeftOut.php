@@ -52,7 +52,7 @@ enum LeftOut: string
             self::Unchecked => 'nobody checked that the gate stood square',
             self::NoSize => 'the gate or line has no size',
             self::Straight => 'the putt was straight, or nobody noted its break',
-            self::NoPutt => 'rolled by hand or played with another club',
+            self::NoPutt => 'rolled by hand, or played from off the green or with another club',
             self::NoWord => 'its length could not be told',
         };
     }

@@ -65,6 +65,12 @@ abstract class Selection
         return $counts;
     }
 
+    /** With a wedge, or from longer grass with whatever: what took its pace was not the green. */
+    private static function isFromOffTheGreen(RolledBall $ball): bool
+    {
+        return $ball->ball->sight->word('club') === 'wedge' || $ball->ball->sight->word('lie') !== null;
+    }
+
     /** A coach's mark takes a ball out of every technical figure: nobody learns from what was nobody's stroke. */
     final protected static function marked(RolledBall $ball): ?LeftOut
     {
@@ -73,7 +79,7 @@ abstract class Selection
             Mark::Bumps => LeftOut::Bumps,
             Mark::Distraction => LeftOut::Distraction,
             Mark::Doubt => LeftOut::Doubt,
-            null => $ball->task?->isNoStroke() === true || $ball->ball->sight->word('club') === 'wedge' ? LeftOut::NoPutt : null,
+            null => $ball->task?->isNoStroke() === true || self::isFromOffTheGreen($ball) ? LeftOut::NoPutt : null,
         };
     }
 }

@@ -110,6 +110,7 @@ final class SelectionsTest extends TestCase
             if (in_array($name, ['stroke', 'distance', 'start line'], true)) {
                 yield "$name: rolled by hand" => [$selection, self::ball(task: Task::RollByHand), LeftOut::NoPutt];
                 yield "$name: played with a wedge" => [$selection, self::ball(seen: ['club' => 'wedge']), LeftOut::NoPutt];
+                yield "$name: putted from the fringe" => [$selection, self::ball(seen: ['club' => 'putter', 'lie' => 'fringe']), LeftOut::NoPutt];
                 yield "$name: played with the putter, and said so" => [$selection, self::ball(seen: ['club' => 'putter']), null];
             }
             foreach ($marks as [$mark, $why]) {

@@ -9,6 +9,6 @@ final readonly class ClubSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('club', 'Played with', Answers::words(['putter' => 'The putter', 'wedge' => 'A wedge']), Feeds::Routine, false);
+        parent::__construct('club', 'Played with', Answers::words(['putter' => 'The putter', 'wedge' => 'A wedge']), Feeds::Routine, true);
     }
 }

@@ -9,6 +9,6 @@ final readonly class LieSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('lie', 'It lay on', Answers::words(['fringe' => 'Fringe', 'rough' => 'Rough', 'bare' => 'Bare ground']), Feeds::Routine, false);
+        parent::__construct('lie', 'Off the green, it lay on', Answers::words(['fringe' => 'Fringe', 'rough' => 'Rough', 'bare' => 'Bare ground']), Feeds::Routine, true);
     }
 }
