@@ -14,6 +14,9 @@ return [
     'expire_on_close' => false,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
+    // For SESSION_DRIVER=database: several web servers on one database.
+    'connection' => null,
+    'table' => 'sessions',
     'lottery' => [2, 100],
     'cookie' => 'amble_session',
     'path' => '/',

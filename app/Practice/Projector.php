@@ -37,6 +37,22 @@ final class Projector
     }
 
     /**
+     * Two devices may write to one session at once. SQLite lets one writer in at a time; elsewhere the second waits here, and
+     * then sees what the first wrote: folded each without the other's, a ball would be in the log and on no screen. The keys
+     * are left alone, as both lines already point at the row.
+     */
+    private static function comeAlone(PracticeSession $session): void
+    {
+        if (DB::getDriverName() === 'sqlite') {
+            return;
+        }
+        $row = DB::table('practice_sessions')->where('id', $session->id)->lock('for no key update')->first();
+        if ($row !== null) {
+            $session->setRawAttributes((array) $row, true);
+        }
+    }
+
+    /**
      * Bring the rows of one session up to its log, writing only what changed. To be called inside the
      * transaction that changed the log.
      *
@@ -44,6 +60,7 @@ final class Projector
      */
     public function project(PracticeSession $session, bool $isWhole = false): SessionLog
     {
+        self::comeAlone($session);
         $session->loadMissing('green');
         $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
         // What is put away tells of nobody, until it is brought back.
