@@ -46,7 +46,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // The framework writes out what a statement was given: hashes and notes of students do not belong in a log.
         $exceptions->map(
             QueryException::class,
-            static fn(QueryException $failed): \RuntimeException => new \RuntimeException($failed->getSql() . ' failed.', previous: $failed->getPrevious()),
+            // Some databases add the whole row to what they say, a line below.
+            static fn(QueryException $failed): \RuntimeException => new \RuntimeException(
+                $failed->getSql() . ' failed.',
+                previous: new \ErrorException(strtok((string) $failed->getPrevious()?->getMessage(), "\n") ?: 'No reason was given.', 0, E_ERROR, $failed->getFile(), $failed->getLine()),
+            ),
         );
     })
     ->create();
