@@ -91,6 +91,15 @@ final class LevelTest extends DrillTestCase
         self::assertSame([0.06, 2], [DrillRun::fold(self::drill(['balls_per_station' => 20] + $begins->laidInto(self::rules($gate), $card)), $through, 1)->step, 2]);
     }
 
+    /** Eight of ten go tighter where nobody says otherwise, and stay where nine are asked. */
+    public function testAGateStepsByTheDrillsOwnRuleWhileItIsRolled(): void
+    {
+        $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5], 'steps_m' => [0.1, 0.08], 'balls_per_station' => 20];
+        $balls = array_map(static fn(int $i) => self::ball($i, 4.0, ['gate' => $i < 2 ? 'left' : 'through']), range(0, 9));
+        $step = static fn(array $rule): ?float => DrillRun::fold(self::drill($rule + self::rules($gate)), $balls, 1)->step;
+        self::assertSame([0.08, 0.1], [$step([]), $step(['step_rule' => ['earn' => 9, 'lose' => 5]])]);
+    }
+
     public function testAFirstTimeStartsAsWideAsTheStudentsLevelWantsAndLeavesAStepToEarn(): void
     {
         $gate = static fn(array $steps): array => ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => $steps[0], 'distance_m' => 0.5], 'steps_m' => $steps];

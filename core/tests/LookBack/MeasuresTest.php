@@ -228,9 +228,9 @@ final class MeasuresTest extends PropertyTestCase
     public function testTheAimBallIsToldByTheWayThePuttCurves(): void
     {
         $ball = static fn(string $met, float $across): RolledBall => Balls::one(1.8, 1.8, ['aim_ball' => $met], across: $across);
-        $told = AimBall::of(Balls::asked([$ball('good', 2.0), $ball('soft', 2.0), $ball('hard', -2.0), $ball('good', 0.0)]));
-        self::assertSame('Curving left, towards the feet: 0 hard, 1 just right, 1 short and low. Curving right, away from the feet: 1 hard, 0 just right, 0 short and low.', $told?->sentence);
-        self::assertSame([3, 1 / 3], [$told->n, $told->value]);
+        $told = AimBall::of(Balls::asked([$ball('good', 2.0), $ball('good', 2.0), $ball('soft', 2.0), $ball('hard', -2.0), $ball('good', 0.0)]));
+        self::assertSame('Curving left, towards the feet: 0 hard, 2 just right, 1 short and low. Curving right, away from the feet: 1 hard, 0 just right, 0 short and low.', $told?->sentence);
+        self::assertSame([4, 0.5], [$told->n, $told->value]);
     }
 
     public function testWhatWasLeftOfTheHoleIsToldOfTheBallsThatRanPastIt(): void
