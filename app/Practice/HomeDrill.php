@@ -98,7 +98,8 @@ final class HomeDrill
         }
         $session = (new PracticeSession())->setRelation('student', $card->student);
         $plain = DrillLibrary::plain($drill);
-        $now = $this->runs->progression(DrillLibrary::card($drill), $session)?->standing()->laidInto($plain, DrillLibrary::card($drill)) ?? $plain;
+        $read = DrillLibrary::card($drill);
+        $now = $this->runs->progression($read, $session)?->standing()->laidInto($plain, $read) ?? $plain;
 
         return DrillLibrary::decoded(Dose::within($now, $card->home_balls, null));
     }
