@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Home\Entry;
 use Amble\Core\Home\EntryKind;
+use Amble\Core\Home\HomeLook;
 use App\Http\Requests\HomeEntryRequest;
 use App\Http\Resources\HomeEntryResource;
 use App\Http\Resources\LookResource;
 use App\Models\Coach;
+use App\Models\HomeEntry;
 use App\Models\PocketCard;
 use App\Models\Student;
 use App\Practice\HomeWork;
@@ -25,16 +28,18 @@ final class HomeController
 
     public function show(Student $student): JsonResponse
     {
-        $look = $this->home->look($student, 0);
+        $rows = $this->home->of($student);
+        $entries = array_map(static fn(HomeEntry $row): Entry => $row->entry(), $rows);
+        $look = HomeLook::of($entries);
         /** @var PocketCard|null $card */
         $card = PocketCard::query()->where('student_id', $student->id)->get()->first();
         $task = $card?->task();
 
         return new JsonResponse([
-            'entries' => HomeEntryResource::collection($this->home->of($student)),
+            'entries' => HomeEntryResource::collection($rows),
             'finding' => $look->finding === null ? null : LookResource::finding('home', $look->finding),
             'question' => $look->question,
-            'task' => $task === null ? null : ['line' => $task->line(), 'lately' => $task->lately($this->home->entries($student), (int) now()->getTimestampMs())],
+            'task' => $task === null ? null : ['line' => $task->line(), 'lately' => $task->lately($entries, (int) now()->getTimestampMs())],
         ]);
     }
 

@@ -24,6 +24,7 @@ interface AtHomePartProps {
 /** The task at home, counted ball by ball, and a question for the coach; kept on this phone until it is sent. */
 export function AtHomePart({ link, card, onBegin }: AtHomePartProps) {
   const home = useAtHome(link);
+  const { offered } = card;
   return (
     <Stack $gap="l">
       {card.home_task !== null && (
@@ -33,12 +34,12 @@ export function AtHomePart({ link, card, onBegin }: AtHomePartProps) {
           <Quiet>
             {askedWords(card)} {card.home_lately}
           </Quiet>
-          {card.offered === null ? (
+          {offered === null ? (
             <Counting tally={home.tally} most={card.home_balls} onTally={home.setTally} onDone={home.done} />
           ) : (
             <Row>
-              <Button look="main" onPress={() => card.offered !== null && onBegin(card.offered)}>
-                Begin {card.offered.run.drill.name}
+              <Button look="main" onPress={() => onBegin(offered)}>
+                Begin {offered.run.drill.name}
               </Button>
             </Row>
           )}
