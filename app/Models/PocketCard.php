@@ -62,12 +62,12 @@ final class PocketCard extends OwnedRecord
         $this->update(['link_hash' => null, 'link_until' => null]);
     }
 
-    /** The card a link opens now; null for one that was withdrawn, ran out, or never was, or whose student was put away. */
+    /** The card a link opens now; null for one that was withdrawn, ran out, or never was, or whose student was put away or waits for a guardian's word. */
     public static function behind(string $link): ?self
     {
         $card = self::query()->with('student')->where('link_hash', self::hash($link))->where('link_until', '>', CarbonImmutable::now())->first();
 
-        return $card?->student()->exists() === true ? $card : null;
+        return $card?->student()->exists() === true && !$card->student->facts()->lacksConsent() ? $card : null;
     }
 
     private static function hash(string $link): string

@@ -210,6 +210,8 @@ final class CheckTest extends TestCase
         $this->postJson($path, ['id' => $mallet, 'name' => 'Mallet'])->assertJsonPath('1.is_in_use', false);
         $this->send([self::putt()]);
         $this->postJson("api/putters/$mallet/use")->assertJsonPath('1.is_in_use', true)->assertJsonPath('0.is_in_use', false);
+        // A card that was opened before the other one was taken does not take it back.
+        $this->putJson("api/students/{$this->student->id}", array_diff_key(self::studentCard(), ['putter' => 0]))->assertSuccessful()->assertJsonPath('putter', 'Mallet');
         $this->putJson("api/putters/$mallet", ['name' => 'Mallet, new grip'])->assertJsonPath('1.is_in_use', true);
         $this->send([self::putt()]);
         $putters = array_column((array) $this->getJson("api/students/{$this->student->id}/look")->json('putters'), 'n', 'name');

@@ -185,6 +185,48 @@ final class RecordsTest extends TestCase
         self::assertNotSame(0, DB::table('session_events')->count());
     }
 
+    public function testRecordsGoThirtyDaysAfterTheirDayIfNoLaterOneIsSetAndTheBenchSaysSoUntilThen(): void
+    {
+        $card = "/api/students/{$this->ana->id}/about";
+        $asked = fn(): array => $this->actingAs($this->coach)->getJson('/api/bench')->assertOk()->json('past_their_day');
+        $until = now()->addDays(3)->toDateString();
+        $this->putJson($card, ['keep_until' => $until])->assertOk();
+        self::assertSame([], $asked());
+        $this->travel(4)->days();
+        self::assertSame([$this->ana->id], array_column($asked(), 'student_id'));
+        self::assertStringContainsString($asked()[0]['says'], (string) json_encode($this->getJson("/api/students/{$this->ana->id}/remember")->json(), JSON_UNESCAPED_UNICODE));
+        $this->travel(28)->days();
+        $this->artisan('amble:forget')->assertSuccessful();
+        self::assertTrue(Student::query()->whereKey($this->ana->id)->exists(), 'not before it was said');
+
+        // A later day: nothing goes. Then it comes, for somebody put away as well.
+        $this->actingAs($this->coach)->putJson($card, ['keep_until' => now()->addDay()->toDateString()])->assertOk();
+        $this->travel(5)->days();
+        $this->artisan('amble:forget')->assertSuccessful();
+        $this->actingAs($this->coach)->deleteJson("/api/students/{$this->ana->id}")->assertNoContent();
+        $this->travel(26)->days();
+        $this->artisan('amble:forget')->expectsOutputToContain('students 1')->assertSuccessful();
+        self::assertFalse(Student::withTrashed()->whereKey($this->ana->id)->exists());
+        self::assertSame(0, DB::table('balls')->where('student_id', $this->ana->id)->count());
+        self::assertNotSame(0, DB::table('balls')->where('student_id', $this->ben->id)->count(), 'what was rolled with others stays theirs');
+    }
+
+    public function testNothingOfAMinorLeavesTheBenchBeforeAGuardiansWordIsNoted(): void
+    {
+        $card = "/api/students/{$this->ana->id}/about";
+        $link = $this->postJson("/api/students/{$this->ana->id}/pocket/link", ['days' => 7])->assertOk()->json('link');
+        $this->getJson("/api/pocket/$link")->assertOk();
+        $this->putJson($card, ['is_minor' => true, 'email' => 'ana@example.test'])->assertOk();
+        $this->getJson("/api/pocket/$link")->assertNotFound();
+        $this->postJson("/api/students/{$this->ana->id}/pocket/link", ['days' => 7])->assertJsonValidationErrors(['days' => 'guardian']);
+        config(['amble.sends_mail' => true, 'mail.default' => 'array', 'mail.mailers.array' => ['transport' => 'array']]);
+        $booking = $this->postJson('/api/bookings', ['id' => (string) Str::ulid(), 'student_id' => $this->ana->id, 'starts' => '2026-12-03 10:00', 'zone' => 'Europe/Zurich', 'minutes' => 45])->assertSuccessful()->json('id');
+        $this->postJson("/api/bookings/$booking/letter", [])->assertJsonValidationErrors(['email' => 'guardian']);
+        $this->putJson($card, ['is_minor' => true, 'email' => 'ana@example.test', 'consent' => 'Her mother, today'])->assertOk();
+        $this->getJson("/api/pocket/$link")->assertOk();
+        $this->postJson("/api/bookings/$booking/letter", [])->assertOk()->assertJsonPath('to', 'ana@example.test');
+    }
+
     public function testAStudentGoesForGoodAndComesBackFromTheirFileWithNothingOfOthers(): void
     {
         $this->patchJson("/api/sessions/{$this->shared->id}", ['note_for_next' => 'Quieter hands'])->assertOk();

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Amble\Core\Student\Retention;
 use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Practice\Projector;
+use App\Records\ErasingStudent;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\LazyCollection;
@@ -13,9 +17,9 @@ final class ForgetCommand extends Command
 {
     protected $signature = 'amble:forget';
 
-    protected $description = 'Throw away for good the sessions that were put away longer ago than they may be brought back';
+    protected $description = 'Throw away for good what was put away longer ago than it may be brought back, and students whose records may be kept no longer';
 
-    public function handle(): int
+    public function handle(Projector $projector): int
     {
         /** @var LazyCollection<int, PracticeSession> $gone */
         $gone = PracticeSession::onlyTrashed()->where('deleted_at', '<', CarbonImmutable::now()->subDays(PracticeSession::KEPT_AWAY_DAYS))->lazyById();
@@ -25,8 +29,24 @@ final class ForgetCommand extends Command
             $session->forceDelete();
             ++$count;
         }
-        $this->components->info("$count sessions are gone for good.");
+        $erased = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
+        $this->components->info("Gone for good: sessions $count, students $erased.");
 
         return self::SUCCESS;
+    }
+
+    /** Those whose day is so long past that whoever keeps them was asked for weeks; put away or not. */
+    private function eraseStudents(Projector $projector, string $today): int
+    {
+        /** @var LazyCollection<int, Student> $known */
+        $known = Student::withTrashed()->whereNotNull('about')->lazyById();
+        $over = $known->filter(static fn(Student $student): bool => Retention::of($student->facts())?->isOver($today) === true);
+        $count = 0;
+        foreach ($over as $student) {
+            (new ErasingStudent($student))->erase($projector);
+            ++$count;
+        }
+
+        return $count;
     }
 }

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Green\Grass;
+use Amble\Core\Student\Retention;
 use App\Http\Resources\GreenResource;
 use App\Http\Resources\SessionSummaryResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Coach;
 use App\Models\PracticeSession;
+use App\Models\Student;
 use App\Practice\HomeWork;
 use App\Practice\WalksAlong;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
@@ -27,15 +30,37 @@ final class BenchController
     public function __invoke(#[CurrentUser] Coach $coach): JsonResponse
     {
         $asked = HomeWork::questions($coach->bench_id);
+        /** @var Collection<int, Student> $students */
+        $students = $coach->students()->where('is_simulated', false)->orderBy('name')->get();
 
         return new JsonResponse([
-            'students' => StudentResource::collection($coach->students()->where('is_simulated', false)->orderBy('name')->get()),
+            'students' => StudentResource::collection($students),
             'greens' => GreenResource::collection($coach->greens()->where('is_simulated', false)->with('latestReading.session.student')->orderBy('name')->get()),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
             'questions' => array_map(static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text], array_keys($asked), array_values($asked)),
+            'past_their_day' => self::pastTheirDay($students),
             'grasses' => array_map(static fn(Grass $grass): array => ['value' => $grass->value, 'label' => $grass->label(), 'season' => $grass->isOfWarmSeason() ? 'warm' : 'cool', 'has_grain' => $grass->hasGrain()], Grass::cases()),
             'walk_along' => WalksAlong::underWay($coach)?->id,
         ]);
+    }
+
+    /**
+     * @param Collection<int, Student> $students
+     *
+     * @return list<array{student_id: string, says: string}> whose records may be kept no longer
+     */
+    private static function pastTheirDay(Collection $students): array
+    {
+        $today = CarbonImmutable::today()->format('Y-m-d');
+        $past = [];
+        foreach ($students as $student) {
+            $retention = Retention::of($student->facts());
+            if ($retention?->isPast($today) === true) {
+                $past[] = ['student_id' => $student->id, 'says' => $retention->words()];
+            }
+        }
+
+        return $past;
     }
 
     /** @return Collection<int, PracticeSession> those that are open, and the last ones that ended, the latest first */

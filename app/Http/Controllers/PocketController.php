@@ -34,6 +34,7 @@ final class PocketController
     /** Make a link; it is told this once, and one made before opens nothing any more. */
     public function open(PocketLinkRequest $request, Student $student): JsonResponse
     {
+        $student->facts()->demandConsent('days');
         $card = $this->pocket->keep($student, [], $request->coach()->id);
 
         return $this->told($student, $card, $card->open($request->until()));

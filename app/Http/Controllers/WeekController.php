@@ -86,6 +86,7 @@ final class WeekController
         if (!config('amble.sends_mail')) {
             throw InvalidInput::at('email', 'No mail server is set here, so nothing was sent.');
         }
+        $booking->student?->facts()->demandConsent('email');
         $email = $booking->student?->facts()->email ?? throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
         Mail::to($email)->send(new BookingLetter($booking, $request->coach()->name, $request->offered($booking->zone)));
 

@@ -102,6 +102,20 @@ final readonly class About
         return $this->isMinor && $this->consent === null;
     }
 
+    /**
+     * Before anything of this student leaves the bench, by a link or in a letter.
+     *
+     * @param string $field where it is refused
+     *
+     * @throws InvalidInput While a guardian's word is missing.
+     */
+    public function demandConsent(string $field): void
+    {
+        if ($this->lacksConsent()) {
+            throw InvalidInput::at($field, 'Under age, and a guardian’s consent is not noted on the card: no link is made and no letter written until it is.');
+        }
+    }
+
     /** @return array<string, mixed> ready for JSON */
     public function toArray(): array
     {

@@ -30,8 +30,9 @@ final class Remember
         if ($about->lacksConsent()) {
             $lines[] = ['Consent', 'Under age: a guardian’s consent is not noted. Keep no more than is needed until it is.'];
         }
-        if ($about->keepUntil !== null && $about->keepUntil < $today) {
-            $lines[] = ['Records', "These may be kept until $about->keepUntil, which is past: ask again, or erase them."];
+        $retention = Retention::of($about);
+        if ($retention?->isPast($today) === true) {
+            $lines[] = ['Records', $retention->words()];
         }
         if ($exception !== null) {
             $lines[] = ['Always', $exception];

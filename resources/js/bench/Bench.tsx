@@ -60,7 +60,7 @@ export function Bench() {
       </Page>
     );
   }
-  const { students, greens, sessions, questions } = bench.data;
+  const { students, greens, sessions, questions, past_their_day: past } = bench.data;
   const open = sessions.filter((session) => session.ended_at === null);
   return (
     <Page>
@@ -76,7 +76,20 @@ export function Bench() {
       <Two>
         <Stack $gap="l">
           <Today students={students} sessions={sessions} />
-          {questions.length > 0 && <AskedFromHome questions={questions} students={students} />}
+          <AboutStudents
+            title="Asked from home"
+            lines={questions.map(({ student_id, text }) => ({ student_id, says: text }))}
+            students={students}
+            act="Answer"
+            place="?part=home"
+          />
+          <AboutStudents
+            title="Records past their day"
+            lines={past}
+            students={students}
+            act="Their card"
+            place="/card"
+          />
           {open.length > 0 && <OpenSessions sessions={open} bench={bench.data} />}
           <WhoComes students={students} sessions={sessions} onStart={begin} />
         </Stack>
@@ -134,22 +147,31 @@ function Today({ students, sessions }: Pick<BenchData, 'students' | 'sessions'>)
   );
 }
 
-/** Questions that nobody answered yet. */
-function AskedFromHome({ questions, students }: Pick<BenchData, 'questions' | 'students'>) {
-  return (
+interface AboutStudentsProps {
+  title: string;
+  lines: BenchData['past_their_day'];
+  students: readonly Student[];
+  act: string;
+  /** Of a student's places, the one where it is seen to. */
+  place: string;
+}
+
+/** What waits for the coach, a student a line; nothing where nothing does. */
+function AboutStudents({ title, lines, students, act, place }: AboutStudentsProps) {
+  return lines.length === 0 ? null : (
     <Part>
-      <h2>Asked from home</h2>
+      <h2>{title}</h2>
       <Lines>
-        {questions.map(({ student_id, text }) => (
+        {lines.map(({ student_id, says }) => (
           <li key={student_id}>
             <span>
               <strong>
                 <Name>{students.find(({ id }) => id === student_id)?.name ?? 'A student'}</Name>
               </strong>
               <br />
-              <em>{text}</em>
+              <em>{says}</em>
             </span>
-            <ButtonLink to={`/students/${student_id}?part=home`}>Answer</ButtonLink>
+            <ButtonLink to={`/students/${student_id}${place}`}>{act}</ButtonLink>
           </li>
         ))}
       </Lines>

@@ -16,7 +16,10 @@ function useKeep<Draft, Kept>(path: string) {
   });
 }
 
-export const useKeepStudent = () => useKeep<StudentDraft, Student>('students');
+/** A card that is kept anew may leave the putter as it is. */
+type StudentCard = Omit<StudentDraft, 'putter'> & Partial<Pick<StudentDraft, 'putter'>>;
+
+export const useKeepStudent = () => useKeep<StudentCard, Student>('students');
 export const useKeepGreen = () => useKeep<GreenDraft, Green>('greens');
 
 /** A record that can be put away, under the API: "students/01..." */

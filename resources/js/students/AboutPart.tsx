@@ -87,11 +87,8 @@ function useAboutForm(student: Student, kept: About) {
     }
     const [earn, lose] = [readNumber(steps.earn), readNumber(steps.lose)];
     const hasRule = steps.earn.trim() !== '' || steps.lose.trim() !== '';
-    if (hasRule && earn === null) {
-      wrong['step_rule.earn'] =
-        'Give both: how many of the last 10 earn a step, and with how few one is lost.';
-    } else if (hasRule && lose === null) {
-      wrong['step_rule.lose'] =
+    if (hasRule && (earn === null || lose === null)) {
+      wrong[earn === null ? 'step_rule.earn' : 'step_rule.lose'] =
         'Give both: how many of the last 10 earn a step, and with how few one is lost.';
     }
     const day = until.trim() === '' ? null : readDayToCome(until);
@@ -211,32 +208,49 @@ function WhereTheyStand({ form: { draft, set, typed, type, errorAt } }: { form: 
 
 const UNSAID = 'unsaid';
 
+interface CardPickProps {
+  label: string;
+  /** What not choosing is called. */
+  none: string;
+  cards: CheckBook['cards'];
+  /** The card's key; null where none is chosen. */
+  value: string | null;
+  onChange: (key: string | null) => void;
+}
+
+function CardPick({ label, none, cards, value, onChange }: CardPickProps) {
+  return (
+    <Pick
+      label={label}
+      options={[
+        { value: UNSAID, label: none },
+        ...cards.map(({ key, title }) => ({ value: key, label: title })),
+      ]}
+      value={value ?? UNSAID}
+      onChange={(key) => onChange(key === UNSAID ? null : key)}
+    />
+  );
+}
+
 function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckBook }) {
   const { draft, set, units } = form;
-  const routines = book.cards.filter(({ kind }) => kind === 'routine');
   return (
     <Part>
       <h2>How they are taught, where schools differ</h2>
       <Columns>
-        <Pick
+        <CardPick
           label="Routine"
-          options={[
-            { value: UNSAID, label: 'None chosen' },
-            ...routines.map(({ key, title }) => ({ value: key, label: title })),
-          ]}
-          value={draft.recipe ?? UNSAID}
-          onChange={(key) => set({ recipe: key === UNSAID ? null : key })}
+          none="None chosen"
+          cards={book.cards.filter(({ kind }) => kind === 'routine')}
+          value={draft.recipe}
+          onChange={(recipe) => set({ recipe })}
         />
-        <Pick
+        <CardPick
           label="Reads from"
-          options={[
-            { value: UNSAID, label: 'No places chosen' },
-            ...book.cards
-              .filter(({ kind }) => kind === 'views')
-              .map(({ key, title }) => ({ value: key, label: title })),
-          ]}
-          value={draft.views ?? UNSAID}
-          onChange={(key) => set({ views: key === UNSAID ? null : key })}
+          none="No places chosen"
+          cards={book.cards.filter(({ kind }) => kind === 'views')}
+          value={draft.views}
+          onChange={(views) => set({ views })}
         />
         <Entry
           label="Walks back behind the ball to read"
@@ -321,7 +335,7 @@ function WhatMayBeKept({ form: { draft, set, until, setUntil, errorAt } }: { for
           label="Records may be kept until"
           value={until}
           onChange={setUntil}
-          hint="A day, like 30/11/2027. Past it, Arrive asks."
+          hint="A day, like 30/11/2027. Past it you are asked, and 30 days on they are erased for good."
           error={errorAt('keep_until')}
         />
       </Columns>

@@ -299,8 +299,6 @@ function useStudentForm(id: string | null, student: StudentDraft) {
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {
         const { name, hand, level, unit, school, exception, line_cure, is_gentle } = draft;
-        // The one in use is taken under Putters, and may have changed since this form was opened.
-        const { putter } = id === null ? draft : student;
         keep.mutate(
           {
             id,
@@ -309,7 +307,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               hand,
               level,
               unit,
-              putter,
+              // The one in use is taken under Putters: a card that is kept says nothing of it.
+              ...(id === null && { putter: draft.putter }),
               school,
               exception,
               line_cure,
