@@ -12,7 +12,7 @@ return [
     'default' => env('MAIL_MAILER', 'outbox'),
 
     'mailers' => [
-        'outbox' => ['transport' => 'outbox'],
+        'outbox' => ['transport' => 'outbox', 'folder' => storage_path('app/outbox')],
         'smtp' => [
             'transport' => 'smtp',
             'host' => env('MAIL_HOST', '127.0.0.1'),

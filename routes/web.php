@@ -32,6 +32,7 @@ use App\Http\Controllers\PracticeSessionController;
 use App\Http\Controllers\PutterController;
 use App\Http\Controllers\ReaderController;
 use App\Http\Controllers\RecordsController;
+use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionEventsController;
 use App\Http\Controllers\SessionReadingController;
@@ -72,11 +73,16 @@ Route::prefix('api')->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
         Route::put('me', [AccountController::class, 'update']);
         Route::get('me/sign-ins', [AccountController::class, 'signIns']);
+        Route::get('me/second-factor', [SecondFactorController::class, 'show']);
         Route::get('me/goes', [AccountController::class, 'goes']);
         Route::middleware('throttle:account')->group(function (): void {
             Route::put('me/password', [AccountController::class, 'changePassword']);
             Route::post('me/elsewhere', [AccountController::class, 'hashAnew']);
             Route::delete('me', [AccountController::class, 'close']);
+            Route::post('me/second-factor', [SecondFactorController::class, 'offer']);
+            Route::put('me/second-factor', [SecondFactorController::class, 'turnOn']);
+            Route::delete('me/second-factor', [SecondFactorController::class, 'turnOff']);
+            Route::post('me/second-factor/spare', [SecondFactorController::class, 'renewSpare']);
         });
         Route::get('bench', BenchController::class);
 

@@ -14,7 +14,7 @@ trait HoldsToContract
 {
     /** Schema of what each route answers; one in brackets is a list of such. */
     private const ANSWERS = [
-        'GET api/health' => 'health', 'GET api/me' => 'me', 'PUT api/me' => 'coach', 'GET api/me/goes' => 'goes', 'GET api/me/sign-ins' => '[sign-in]', 'POST api/sign-in' => 'coach', 'POST api/sign-up' => 'coach', 'POST api/demo' => 'coach',
+        'GET api/health' => 'health', 'GET api/me' => 'me', 'PUT api/me' => 'coach', 'GET api/me/goes' => 'goes', 'GET api/me/sign-ins' => '[sign-in]', 'GET api/me/second-factor' => 'second-factor', 'POST api/me/second-factor' => 'second-factor-offer', 'PUT api/me/second-factor' => 'spare-codes', 'POST api/me/second-factor/spare' => 'spare-codes', 'POST api/sign-in' => 'coach', 'POST api/sign-up' => 'coach', 'POST api/demo' => 'coach',
         'GET api/bench' => 'bench', 'POST api/students' => 'student', 'PUT api/students/{student}' => 'student',
         'POST api/greens' => 'green', 'PUT api/greens/{green}' => 'green', 'GET api/seen' => '[seen-kind]',
         'GET api/drills' => 'drills', 'GET api/drills/fitting' => 'fitting-drills', 'POST api/drills' => 'drill-card', 'PUT api/drills/{drill}' => 'drill-card',

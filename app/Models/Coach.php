@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,6 +28,9 @@ use Illuminate\Support\Str;
  * @property-read Bench $bench
  * @property-read Collection<int, Membership> $memberships
  * @property string|null $calendar_hash of the private address calendars look at
+ * @property string|null $second_factor the secret behind the codes asked for at sign-in, encrypted
+ * @property CarbonImmutable|null $second_factor_since
+ * @property int $second_factor_step the last half minute whose code was used
  */
 final class Coach extends User
 {
@@ -37,10 +41,10 @@ final class Coach extends User
 
     protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m', 'trend_sessions', 'three_putt_inside_m'];
 
-    protected $hidden = ['password', 'remember_token', 'calendar_hash'];
+    protected $hidden = ['password', 'remember_token', 'calendar_hash', 'second_factor', 'second_factor_step'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['unit' => Unit::Feet->value, 'trend_sessions' => 3];
+    protected $attributes = ['unit' => Unit::Feet->value, 'trend_sessions' => 3, 'second_factor_step' => 0];
 
     /** Every coach has a bench of their own. */
     protected static function booted(): void
@@ -145,6 +149,6 @@ final class Coach extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'pace_length_m' => 'float', 'trend_sessions' => 'integer', 'three_putt_inside_m' => 'float', 'unit' => Unit::class];
+        return ['password' => 'hashed', 'pace_length_m' => 'float', 'trend_sessions' => 'integer', 'three_putt_inside_m' => 'float', 'unit' => Unit::class, 'second_factor_since' => 'immutable_datetime', 'second_factor_step' => 'integer'];
     }
 }

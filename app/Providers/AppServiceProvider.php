@@ -91,7 +91,7 @@ final class AppServiceProvider extends ServiceProvider
     /** The stand-in for a mail server. */
     private function layOutbox(): void
     {
-        Mail::extend('outbox', static fn(): LocalOutbox => new LocalOutbox(storage_path('app/outbox')));
+        Mail::extend('outbox', static fn(array $mailer): LocalOutbox => new LocalOutbox($mailer['folder']));
     }
 
     private function limitRates(): void

@@ -59,7 +59,8 @@ final class FuzzTest extends TestCase
     {
         $doors = new Doors($this->coach, self::studentCard());
         foreach ($doors->bodies() as $door => $body) {
-            if (!preg_match('#^DELETE|/back|sign|demo|forgotten#', $door)) {
+            // What a second factor takes is a code of the moment: it is taken in a test of its own.
+            if (!preg_match('#^DELETE|/back|sign|demo|forgotten|second-factor#', $door)) {
                 config(['amble.sends_mail' => str_contains($door, '/letter')]);
                 $status = $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode();
                 self::assertContains($status, [200, 201, 204], $door);

@@ -81,9 +81,12 @@ final class OwnershipTest extends TestCase
     public function testTheBenchShowsOnlyOnesOwn(): void
     {
         [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
-        $this->practiceSession($owner, $this->student($owner), $this->green($owner));
+        $student = $this->student($owner);
+        $this->practiceSession($owner, $student, $this->green($owner));
+        $student->update(['about' => ['keep_until' => '2026-01-31']]);
+        self::assertCount(1, $this->actingAs($owner)->getJson('api/bench')->json('past_their_day'));
         $told = (array) $this->actingAs($other)->getJson('api/bench')->assertOk()->json();
-        self::assertEquals(['students' => [], 'questions' => [], 'walk_along' => null, 'greens' => [], 'sessions' => []], array_diff_key($told, ['grasses' => 0]));
+        self::assertEquals(['students' => [], 'questions' => [], 'walk_along' => null, 'greens' => [], 'sessions' => [], 'past_their_day' => []], array_diff_key($told, ['grasses' => 0]));
     }
 
     private function path(string $path, Coach $owner): string

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Coach;
 use App\Models\PracticeSession;
+use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -97,6 +98,32 @@ final class PlanTest extends TestCase
         $card = $this->getJson("/api/students/$student/pocket")->assertOk();
         self::assertSame(['Further back', 'Old task', '2026-12-24', 2.8], [$card->json('card.work_on'), $card->json('card.home_task'), $card->json('card.next_on'), $card->json('speed_1_m')]);
         $this->patchJson($this->path(), ['pocket' => ['work_on' => str_repeat('x', 301)]])->assertStatus(422)->assertJsonValidationErrors('pocket.work_on');
+    }
+
+    public function testARotaLeadsWhoIsHereRoundTheStationsOfThePlan(): void
+    {
+        $others = array_map(fn(string $name): Student => $this->coach->students()->create(self::studentCard(['name' => $name])), ['Ben Oke', 'Cy Dann', 'Di Fenn']);
+        $now = (int) CarbonImmutable::now()->getTimestampMs();
+        $this->postJson($this->path('events'), ['events' => array_map(static fn(Student $student, int $i): array => ['type' => 'company_noted', 'id' => (string) Str::ulid(), 'at_ms' => $now + $i, 'student' => $student->id, 'standing' => $i === 2 ? 'gone' : 'here'], $others, [0, 1, 2])])->assertOk();
+        // Without a plan everybody goes round, and no drill is named.
+        $bare = $this->getJson($this->path('rota') . '?stations=2')->assertOk();
+        self::assertSame([[], []], [$bare->json('drills'), $bare->json('kit')]);
+        self::assertCount(2, $bare->json('turns'));
+
+        $block = static fn(string $id, string $drill, bool $isDropped = false): array => ['id' => $id, 'kind' => 'pace', 'drill' => $drill, 'name' => $drill, 'minutes' => 9, 'balls' => 12, 'why' => 'w', 'is_locked' => true, 'is_dropped' => $isDropped];
+        $this->patchJson($this->path(), ['plan' => ['minutes' => 30, 'blocks' => [$block('a', 'closing-gate'), $block('b', 'six-before-the-round', true), $block('c', 'edge-in-brief'), $block('d', 'nobodys-drill')]]])->assertOk();
+        $rota = $this->getJson($this->path('rota') . '?stations=3')->assertOk();
+        $names = array_column((array) $this->getJson('/api/drills')->json('library'), 'drill');
+        $named = array_column($names, 'name', 'key');
+        // What was dropped has no station; with more stations than drills they come round again.
+        self::assertSame([$named['closing-gate'], $named['edge-in-brief'], $named['closing-gate']], $rota->json('drills'));
+        self::assertNotSame([], $rota->json('kit'));
+        foreach ($rota->json('turns') as $turn) {
+            self::assertEqualsCanonicalizing([$this->session->student?->name, 'Ben Oke', 'Cy Dann'], array_merge(...$turn), 'who went is nowhere, everybody else once');
+        }
+        foreach ([0, 25, 'many'] as $stations) {
+            $this->getJson($this->path('rota') . "?stations=$stations")->assertJsonValidationErrors('stations');
+        }
     }
 
     /** @param array<string, mixed> $body */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Account\SecondFactor;
 use App\Models\Coach;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
@@ -26,8 +27,15 @@ final class NewPasswordCommand extends Command
         }
         $password = Str::password(16, symbols: false);
         $coach->renewPassword($password);
+        $factor = new SecondFactor($coach);
+        $asked = $factor->isOn();
+        $factor->turnOff();
         $this->components->info("The password of $coach->email is now: $password");
         $this->line('  Every device is signed out. They can change it under Settings, Account.');
+
+        if ($asked) {
+            $this->line('  No code is asked for at sign-in any more; they can turn it on again there.');
+        }
 
         return self::SUCCESS;
     }

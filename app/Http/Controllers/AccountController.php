@@ -41,7 +41,7 @@ final class AccountController
 
     public function signIn(SignInRequest $request): CoachResource
     {
-        if (!Auth::attempt($request->validated(), true)) {
+        if (!Auth::attemptWhen($request->credentials(), $request->passes(...), true)) {
             throw ValidationException::withMessages(['email' => 'E-mail address and password do not go together.']);
         }
 

@@ -1,8 +1,8 @@
-import { useState } from 'react';
-import { Button, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack, useFirstError } from '../design';
-import { fieldError } from '../server/api';
-import { type AccountChange, useChangeAccount, useDoor, useGoes, useMe, useSignIns } from '../server/queries';
+import { Button, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { useDoor, useGoes, useMe, useSignIns } from '../server/queries';
 import { clock, day } from '../units/dates';
+import { Asked, TO_CHANGE } from './Asked';
+import { SecondFactorPart } from './SecondFactorPart';
 
 /** Who is signed in, the way out, and what the password is asked for again before. */
 export function AccountPart() {
@@ -19,6 +19,9 @@ export function AccountPart() {
       </Row>
       <Fold label="Change the password">
         <Asked way="password" fields={TO_CHANGE} act="Change it" done="Changed." />
+      </Fold>
+      <Fold label="A code at sign-in">
+        <SecondFactorPart />
       </Fold>
       <Fold label="Where you are signed in">
         <Devices />
@@ -55,71 +58,6 @@ function Devices() {
           {day(began_at)}.
         </Quiet>
       ))}
-    </Stack>
-  );
-}
-
-interface Field {
-  name: string;
-  label: string;
-  hint?: string;
-  isNew?: boolean;
-}
-
-const PRESENT: readonly Field[] = [{ name: 'password', label: 'Your password' }];
-const TO_CHANGE: readonly Field[] = [
-  { name: 'current', label: 'Password of now' },
-  {
-    name: 'password',
-    label: 'New password',
-    hint: 'At least ten letters. Every other device is signed out.',
-    isNew: true,
-  },
-];
-
-interface AskedProps {
-  way: AccountChange;
-  act: string;
-  fields?: readonly Field[];
-  says?: string;
-  done?: string;
-}
-
-/** What needs the password once more. */
-function Asked({ way, act, fields = PRESENT, says, done }: AskedProps) {
-  const change = useChangeAccount(way);
-  const [typed, setTyped] = useState<Record<string, string>>({});
-  const isAtField = fields.some(({ name }) => fieldError(change.error, name) !== null);
-  useFirstError(change.error);
-  return (
-    <Stack
-      as="form"
-      noValidate
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        change.mutate(typed, { onSuccess: () => setTyped({}) });
-      }}
-    >
-      {says && <Quiet>{says}</Quiet>}
-      {fields.map(({ name, label, hint, isNew = false }) => (
-        <Entry
-          key={name}
-          label={label}
-          type="password"
-          value={typed[name] ?? ''}
-          onChange={(text) => setTyped({ ...typed, [name]: text })}
-          autoComplete={isNew ? 'new-password' : 'current-password'}
-          hint={hint}
-          error={fieldError(change.error, name)}
-        />
-      ))}
-      <Row>
-        <Button type="submit" isPending={change.isPending}>
-          {act}
-        </Button>
-        {change.isSuccess && done && <Quiet role="status">{done}</Quiet>}
-      </Row>
-      {change.isError && !isAtField && <Notice kind="wrong">{change.error.message}</Notice>}
     </Stack>
   );
 }

@@ -15,16 +15,19 @@ export function SignIn() {
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  /** What was typed as a code; null while none was asked for. */
+  const [code, setCode] = useState<string | null>(null);
   useFirstError(door.error);
   const waiting = useWaitingCount();
-  const fields = ['name', 'email', 'password'];
+  const fields = ['name', 'email', 'password', 'code'];
   const isAtField = fields.some((field) => fieldError(door.error, field) !== null);
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
     door.mutate(
       isNew
         ? { path: 'sign-up', body: { name, email, password } }
-        : { path: 'sign-in', body: { email, password } },
+        : { path: 'sign-in', body: { email, password, ...(code ? { code } : {}) } },
+      { onError: (error) => fieldError(error, 'code') !== null && setCode(code ?? '') },
     );
   };
   return (
@@ -83,6 +86,18 @@ export function SignIn() {
               hint={isNew ? 'At least ten characters.' : undefined}
               error={fieldError(door.error, 'password')}
             />
+            {code !== null && !isNew && (
+              <Entry
+                label="Code"
+                value={code}
+                onChange={setCode}
+                inputMode="numeric"
+                autoComplete="one-time-code"
+                autoFocus
+                hint="The six digits your authenticator shows now, or a spare code."
+                error={code === '' ? null : fieldError(door.error, 'code')}
+              />
+            )}
             <Row>
               <Button
                 look={me.data?.demo === true ? 'plain' : 'main'}

@@ -220,6 +220,13 @@ export interface Bench {
    * What a green can be sown with.
    */
   grasses: GrassKind[];
+  /**
+   * Whose records may be kept no longer, and when they go.
+   */
+  past_their_day: {
+    student_id: string;
+    says: string;
+  }[];
 }
 export interface Student {
   id: string;
@@ -2650,6 +2657,32 @@ export interface GroupKitItem {
   pieces: number;
 }
 /**
+ * A secret for an authenticator, kept nowhere before its first code has come.
+ */
+export interface SecondFactorOffer {
+  /**
+   * In base 32, to be typed where no picture can be taken.
+   */
+  secret: string;
+  /**
+   * What the picture holds.
+   */
+  uri: string;
+}
+/**
+ * What is asked for at sign-in besides the password.
+ */
+export interface SecondFactor {
+  /**
+   * When it was turned on; null while the password alone opens.
+   */
+  since: string | null;
+  /**
+   * Spare codes not used yet.
+   */
+  spare_left: number;
+}
+/**
  * What events change of a session.
  */
 export interface SessionLog {
@@ -2847,6 +2880,12 @@ export interface SignedIn {
    * Whether it is the one that asks.
    */
   is_here: boolean;
+}
+/**
+ * Codes that each open once, told this once.
+ */
+export interface SpareCodes {
+  spare: string[];
 }
 /**
  * What would save most putts, and what that rests on.

@@ -4,6 +4,7 @@ export const keys = {
   me: ['me'] as const,
   goes: ['goes'] as const,
   signIns: ['sign-ins'] as const,
+  secondFactor: ['second-factor'] as const,
   bench: ['bench'] as const,
   session: (id: string) => ['session', id] as const,
   stroke: (id: string) => ['stroke', id] as const,

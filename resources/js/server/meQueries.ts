@@ -4,7 +4,7 @@ import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tansta
 import { request, requestAlone } from './api';
 import { keys } from './keys';
 import { onNews, tell } from './tabs';
-import type { Coach, Goes, Me, SignedIn } from './types';
+import type { Coach, Goes, Me, SecondFactor, SecondFactorOffer, SignedIn, SpareCodes } from './types';
 
 export function useMe() {
   // Asked at every opening: what this device kept may be of somebody signed out since.
@@ -34,18 +34,44 @@ const CHANGES = {
   password: ['PUT', 'me/password'],
   elsewhere: ['POST', 'me/elsewhere'],
   close: ['DELETE', 'me'],
+  offerFactor: ['POST', 'me/second-factor'],
+  askForFactor: ['PUT', 'me/second-factor'],
+  newSpare: ['POST', 'me/second-factor/spare'],
+  dropFactor: ['DELETE', 'me/second-factor'],
 } as const;
 
 export type AccountChange = keyof typeof CHANGES;
 
+interface Told {
+  offerFactor: SecondFactorOffer;
+  askForFactor: SpareCodes;
+  newSpare: SpareCodes;
+}
+
+/** What a change of the account answers with. */
+export type ToldBy<Way extends AccountChange> = Way extends keyof Told ? Told[Way] : undefined;
+
 /** Changes the account itself, with its password asked for again; a deleted one is signed out. */
-export function useChangeAccount(way: AccountChange) {
+export function useChangeAccount<Way extends AccountChange>(way: Way) {
   const client = useQueryClient();
   const [method, path] = CHANGES[way];
   return useMutation({
-    mutationFn: (body: Record<string, string>) => request<undefined>(method, path, body),
+    mutationFn: (body: Record<string, string>) => request<ToldBy<Way>>(method, path, body),
     onSuccess: () =>
-      way === 'close' ? atTheDoor(client, null) : client.invalidateQueries({ queryKey: keys.signIns }),
+      way === 'close'
+        ? atTheDoor(client, null)
+        : Promise.all(
+            [keys.signIns, keys.secondFactor].map((queryKey) => client.invalidateQueries({ queryKey })),
+          ),
+  });
+}
+
+/** What is asked for at sign-in besides the password. */
+export function useSecondFactor() {
+  return useQuery({
+    queryKey: keys.secondFactor,
+    queryFn: () => request<SecondFactor>('GET', 'me/second-factor'),
+    refetchOnMount: 'always',
   });
 }
 

@@ -77,11 +77,13 @@ export {
   type AccountChange,
   followDoor,
   type Settings,
+  type ToldBy,
   useChangeAccount,
   useDoor,
   useGoes,
   useKeepSettings,
   useMe,
+  useSecondFactor,
   useSignIns,
 } from './meQueries';
 export { type PlanWanted, useDebrief, usePlanProposed, usePlanTold, useRota } from './planQueries';
