@@ -111,27 +111,28 @@ final class CalendarText
 
             try {
                 $one = ToldEvent::read($event, $zone);
-                if ($one->changes !== null) {
-                    $changed[$one->changes[0]][] = $one;
+                if ($one->standsFor !== null) {
+                    $changed[$one->series][] = [$one->standsFor, $one];
                 } elseif ($one->isOff) {
                     throw InvalidInput::at('event', 'It was called off.');
                 } else {
-                    $told[$one->uid] = $one;
+                    $told[$one->uid()] = $one;
                 }
             } catch (\Exception $error) {
                 $refused[] = ['event' => mb_substr(trim((string) ($event->SUMMARY ?? $event->UID ?? 'An event without a name')), 0, 80), 'reason' => $error instanceof InvalidInput ? $error->getMessage() : 'Its time or its rule cannot be read.'];
             }
         }
 
-        foreach ($changed as $uid => $ones) {
+        foreach ($changed as $uid => $changes) {
             $series = $told[$uid] ?? null;
+            $ones = array_column($changes, 1);
             if ($series === null) {
                 array_push($refused, ...array_map(static fn(ToldEvent $one): array => ['event' => mb_substr($one->summary, 0, 80), 'reason' => 'It changes one day of an event that is not in this calendar.'], $ones));
                 continue;
             }
-            $told[$uid] = $series->without(array_map(static fn(ToldEvent $one): \DateTimeImmutable => $one->changes[1] ?? new \DateTimeImmutable(), $ones));
+            $told[$uid] = $series->without(array_column($changes, 0));
             foreach (array_filter($ones, static fn(ToldEvent $one): bool => !$one->isOff) as $one) {
-                $told[$one->uid] = $one;
+                $told[$one->uid()] = $one;
             }
         }
 

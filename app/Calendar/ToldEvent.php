@@ -22,12 +22,13 @@ final readonly class ToldEvent
     private const OLDEST_SERIES_YEARS = 10;
 
     /**
+     * @param string $series as the calendar names it
      * @param list<string> $skipped as the clock on the wall says it
-     * @param array{string, \DateTimeImmutable}|null $changes the series (its UID) and which time of it this stands for; null for an event of its own
+     * @param \DateTimeImmutable|null $standsFor which time of its series; null for an event of its own
      * @param bool $isOff whether it was called off
      */
     private function __construct(
-        public string $uid,
+        public string $series,
         public string $summary,
         public ?string $place,
         public string $starts,
@@ -36,8 +37,8 @@ final readonly class ToldEvent
         public ?string $rule,
         public array $skipped,
         public ?string $note,
-        public ?array $changes = null,
-        public bool $isOff = false,
+        public ?\DateTimeImmutable $standsFor,
+        public bool $isOff,
     ) {
     }
 
@@ -52,7 +53,7 @@ final readonly class ToldEvent
         if (!$start->hasTime()) {
             throw InvalidInput::at('event', 'It lasts whole days: that is no session.');
         }
-        $changes = self::changes($event, $uid, $zone);
+        $standsFor = self::standsFor($event, $zone);
         // A floating time is the coach's own wall clock.
         $at = CarbonImmutable::instance($start->getDateTime(new \DateTimeZone($zone)));
         $own = self::zoneOf($at, $zone);
@@ -61,7 +62,7 @@ final readonly class ToldEvent
             throw InvalidInput::at('event', 'It lasts less than a minute, or more than a day.');
         }
         // One time of a series repeats nothing itself.
-        $rule = isset($event->RRULE) && $changes === null ? (string) $event->RRULE : null;
+        $rule = isset($event->RRULE) && $standsFor === null ? (string) $event->RRULE : null;
         if ($rule !== null) {
             if (preg_match('/(^|;)FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)(;|$)/', $rule) !== 1) {
                 throw InvalidInput::at('event', 'It repeats by no rule of days, weeks, months or years.');
@@ -81,7 +82,7 @@ final readonly class ToldEvent
         }
 
         return new self(
-            $changes === null ? $uid : self::uidOf($uid, $changes[1]),
+            $uid,
             mb_substr(trim((string) ($event->SUMMARY ?? 'A session')), 0, 120),
             isset($event->LOCATION) ? mb_substr(trim((string) $event->LOCATION), 0, 120) : null,
             $at->setTimezone($own)->format('Y-m-d H:i'),
@@ -90,7 +91,7 @@ final readonly class ToldEvent
             $rule,
             self::skipped($event, $own),
             isset($event->DESCRIPTION) ? mb_substr(trim((string) $event->DESCRIPTION), 0, 500) : null,
-            $changes,
+            $standsFor,
             strtoupper(trim((string) ($event->STATUS ?? ''))) === 'CANCELLED',
         );
     }
@@ -108,15 +109,17 @@ final readonly class ToldEvent
         $skipped = array_values(array_unique([...$this->skipped, ...$walls]));
         sort($skipped);
 
-        return new self($this->uid, $this->summary, $this->place, $this->starts, $this->zone, $this->minutes, $this->rule, $skipped, $this->note, $this->changes, $this->isOff);
+        return new self(...array_replace(get_object_vars($this), ['skipped' => $skipped]));
     }
 
-    /**
-     * @return array{string, \DateTimeImmutable}|null
-     *
-     * @throws InvalidInput If it changes everything that comes after it as well.
-     */
-    private static function changes(VEvent $event, string $uid, string $zone): ?array
+    /** A name of its own, one time of a series too, the same at every import. */
+    public function uid(): string
+    {
+        return $this->standsFor === null ? $this->series : $this->series . '#' . $this->standsFor->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z');
+    }
+
+    /** @throws InvalidInput If it changes everything that comes after it as well. */
+    private static function standsFor(VEvent $event, string $zone): ?\DateTimeImmutable
     {
         $of = self::property($event, 'RECURRENCE-ID');
         if ($of === null) {
@@ -126,13 +129,7 @@ final readonly class ToldEvent
             throw InvalidInput::at('event', 'It changes a repeated event from one day on; end the one here, and book the rest anew.');
         }
 
-        return [$uid, $of->getDateTime(new \DateTimeZone($zone))];
-    }
-
-    /** A name of its own for one time of a series, the same at every import. */
-    private static function uidOf(string $uid, \DateTimeImmutable $time): string
-    {
-        return $uid . '#' . $time->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z');
+        return $of->getDateTime(new \DateTimeZone($zone));
     }
 
     private static function property(VEvent $event, string $name): ?Property

@@ -58,19 +58,19 @@ final class Week
      */
     public static function take(Coach $coach, array $events, bool $isTrial): array
     {
-        $there = Booking::query()->where('bench_id', $coach->bench_id)->whereIn('uid', array_map(static fn(ToldEvent $event): string => $event->uid, $events))->get()->keyBy('uid');
+        $there = Booking::query()->where('bench_id', $coach->bench_id)->whereIn('uid', array_map(static fn(ToldEvent $event): string => $event->uid(), $events))->get()->keyBy('uid');
         $students = Student::query()->where('bench_id', $coach->bench_id)->where('is_simulated', false)->pluck('id', 'name');
         $greens = Green::query()->where('bench_id', $coach->bench_id)->where('is_simulated', false)->pluck('id', 'name');
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
         foreach ($events as $event) {
             /** @var Booking|null $booking */
-            $booking = $there->get($event->uid);
+            $booking = $there->get($event->uid());
             $student = $students->get($event->summary);
             $fields = [
                 'student_id' => $student, 'green_id' => $event->place === null ? null : $greens->get($event->place), 'title' => $student === null ? $event->summary : null,
                 'starts' => $event->starts, 'zone' => $event->zone, 'minutes' => $event->minutes, 'rule' => $event->rule, 'skipped' => $event->skipped, 'note' => $event->note,
             ];
-            $made = ($booking ?? new Booking(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'uid' => $event->uid]))->fill($fields);
+            $made = ($booking ?? new Booking(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'uid' => $event->uid()]))->fill($fields);
             $what = $booking === null ? 'new' : ($made->isDirty() ? 'changed' : 'same');
             ++$counts[$what];
             if (!$isTrial && $what !== 'same') {

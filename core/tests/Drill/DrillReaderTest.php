@@ -24,6 +24,13 @@ final class DrillReaderTest extends DrillTestCase
         }
     }
 
+    public function testWhatADrillDoesNotSayOfItselfIsTheOrdinary(): void
+    {
+        $card = self::card(['group' => null, 'schools' => null, 'places' => null, 'purpose' => null, 'minutes' => null, 'level' => null]);
+        self::assertSame([false, [], [], null, null, 0], [$card->isForGroup, $card->schools, $card->places, $card->purpose, $card->minutes, $card->level]);
+        self::assertTrue(self::card(['group' => true])->isForGroup);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function bad(): iterable
     {

@@ -23,15 +23,14 @@ export function ReadCard({ logger, green, units }: ReadCardProps) {
   const before = lastRead(logger.last?.seen ?? {}, kinds);
   const back = toldOfNext(logger.last?.seen ?? {}, all);
   const [isOpen, setOpen] = useState(false);
-  /** What an answer says of another kind goes with it, where nobody said otherwise. */
-  const say = (kind: SeenKind, answer: Seen[string]) => {
-    logger.note(kind.name, answer);
-    for (const [name, told] of toldBy(kind, answer)) {
-      if (logger.seen[name] == null) {
-        logger.note(name, told);
-      }
+  const noteAll = (read: readonly (readonly [string, Seen[string]])[]) => {
+    for (const [name, answer] of read) {
+      logger.note(name, answer);
     }
   };
+  /** What an answer says of another kind goes with it, where nobody said otherwise. */
+  const say = (kind: SeenKind, answer: Seen[string]) =>
+    noteAll([[kind.name, answer], ...toldBy(kind, answer).filter(([name]) => logger.seen[name] == null)]);
   return kinds.length === 0 ? null : (
     <Fold
       label={called === 0 ? 'Read card' : `Read card: ${called} noted for the next ball`}
@@ -46,14 +45,7 @@ export function ReadCard({ logger, green, units }: ReadCardProps) {
             ].map(
               ({ label, read }) =>
                 read.length > 0 && (
-                  <Button
-                    key={label}
-                    onPress={() => {
-                      for (const [name, answer] of read) {
-                        logger.note(name, answer);
-                      }
-                    }}
-                  >
+                  <Button key={label} onPress={() => noteAll(read)}>
                     {label}
                   </Button>
                 ),

@@ -122,17 +122,18 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
     if (next.trim() !== '' && nextDay === null) {
       wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
     }
-    const [ballCount, targetCount] = [balls, target].map((text, at) => {
-      const count = text.trim() === '' ? null : readNumber(text);
+    const counted = (field: 'home_balls' | 'home_target', text: string) => {
+      const count = readNumber(text);
       if (
-        text.trim() !== '' &&
-        (count === null || !Number.isInteger(count) || count < 1 || count > MOST_BALLS)
+        text.trim() === '' ||
+        (count !== null && Number.isInteger(count) && count >= 1 && count <= MOST_BALLS)
       ) {
-        wrong[at === 0 ? 'home_balls' : 'home_target'] =
-          `“${text.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
+        return count;
       }
-      return count;
-    });
+      wrong[field] = `“${text.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
+      return null;
+    };
+    const [ballCount, targetCount] = [counted('home_balls', balls), counted('home_target', target)];
     setLocal(wrong);
     if (Object.keys(wrong).length === 0) {
       keep.mutate({
@@ -140,8 +141,8 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         speed_2_m: read[1] ?? null,
         work_on: workOn.trim() === '' ? null : workOn.trim(),
         home_task: home.trim() === '' ? null : home.trim(),
-        home_balls: ballCount ?? null,
-        home_target: targetCount ?? null,
+        home_balls: ballCount,
+        home_target: targetCount,
         home_days: days === NO_DAYS ? null : Number(days),
         home_cue: cue.trim() === '' ? null : cue.trim(),
         home_drill: drill === NO_DRILL ? null : drill,

@@ -2,17 +2,16 @@ import styled from 'styled-components';
 import { ballWords } from '../balls/ballWords';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import { RollingPage } from '../balls/RollingPage';
-import { Button, Notice, Page, Quiet, Row, Said, Title } from '../design';
+import { Button, Notice, Page, Row, Said, Title } from '../design';
 import { useWakeLock } from '../device/useWakeLock';
 import { inWords } from '../lane/drillWords';
 import { type Begun, useRun, useSession } from '../server/queries';
 import type { RunState, Session } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import { useUnitsOf } from '../units/useUnits';
-import { PhaseBand } from './PhaseBand';
 import { Results } from './Results';
-import { CallOutLine, nextWords } from './Running';
-import { standing, useDrillRun } from './useDrillRun';
+import { ballsOf, useDrillRun } from './useDrillRun';
+import { WhereItStands } from './WhereItStands';
 
 interface RunAloneProps {
   begun: Begun;
@@ -59,57 +58,40 @@ function Alone({ session, run, cue, onClose }: AloneProps) {
   const units = useUnitsOf(session.student);
   const rolling = useDrillRun(session, run, units);
   useWakeLock();
-  const { logger, task, place, verdict, ahead, progress, log } = rolling;
-  const isOver = ahead.status === 'over';
+  const isOver = rolling.ahead.status === 'over';
   const isGentle = session.student?.is_gentle ?? false;
   const words = (putt: ShownPutt) => ballWords(putt, units);
   return (
     <RollingPage
+      {...ballsOf(run, rolling)}
       isAlone
       session={session}
       units={units}
-      logger={logger}
-      sensor={rolling.sensor}
-      task={isOver ? null : task}
-      place={place}
-      puttsHere={rolling.puttsHere}
       words={words}
-      drill={{
-        verdict,
-        putOut: run.drill.putt_out ?? 'none',
-        judges: run.judges,
-        after: task?.kinds.after ?? [],
-      }}
       top={
         <Head>
           <Title page={`${run.drill.name} · at home`}>{run.drill.name}</Title>
-          <OutboxNotices log={log} words={words} />
+          <OutboxNotices log={rolling.log} words={words} />
           {cue !== null && !isOver && <Said>Think of one thing: {cue}</Said>}
-          {!isOver && (
-            <CallOutLine rolling={rolling} units={units}>
-              {nextWords(run, rolling, units)}
-            </CallOutLine>
-          )}
-          {progress !== null && (
-            <Quiet role="status">
-              {standing(run, progress, isGentle)}
-              {log.waitingCount > 0 && ` ${log.waitingCount} not sent yet: kept on this phone.`}
-            </Quiet>
-          )}
-          {progress !== null && (
-            <PhaseBand
-              progress={progress}
-              drill={run.drill}
-              isWaiting={rolling.unseenCount > 0 || ahead.status === 'waiting'}
-              units={units}
-            />
-          )}
+          <WhereItStands
+            run={run}
+            rolling={rolling}
+            units={units}
+            isGentle={isGentle}
+            waiting="not sent yet: kept on this phone"
+          />
         </Head>
       }
       foot={
         <>
           {isOver && (
-            <Results run={run} progress={progress} isGentle={isGentle} names={new Map()} units={units} />
+            <Results
+              run={run}
+              progress={rolling.progress}
+              isGentle={isGentle}
+              names={new Map()}
+              units={units}
+            />
           )}
           <Row>
             {!isOver && <Button onPress={rolling.end}>That’s enough</Button>}

@@ -1,27 +1,13 @@
-import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { ballWords } from '../balls/ballWords';
 import { Company, WhoIsHere } from '../balls/Company';
 import { loggerKeys } from '../balls/loggerKeys';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import { Heading, RollingPage } from '../balls/RollingPage';
-import {
-  Button,
-  ButtonLink,
-  color,
-  MarginWord,
-  narrow,
-  Quiet,
-  Row,
-  Said,
-  space,
-  Title,
-  type,
-  wide,
-} from '../design';
+import { Button, ButtonLink, MarginWord, narrow, Row, Said, Title } from '../design';
 import { useKeys } from '../device/useKeys';
 import { useWakeLock } from '../device/useWakeLock';
-import { callOutWords, inWords } from '../lane/drillWords';
+import { inWords } from '../lane/drillWords';
 import { useBench } from '../server/queries';
 import type { Companion, RunState, Session, Student } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
@@ -29,51 +15,15 @@ import { type Units, useUnits } from '../units/useUnits';
 import { Care } from '../walk/Care';
 import { Clearing } from './Clearing';
 import { isGroup, progressOf } from './course';
-import { PhaseBand } from './PhaseBand';
 import { Results } from './Results';
 import { Tempo } from './Tempo';
-import { type Rolling, standing, useDrillRun } from './useDrillRun';
+import { ballsOf, type Rolling, useDrillRun } from './useDrillRun';
+import { WhereItStands } from './WhereItStands';
 
 const Name = styled(Heading)`
   h1 { font-size: 1.2rem; }
   ${narrow} { h1 { font-size: 1.05rem; } }
 `;
-
-const Called = styled.p`
-  font: 600 2.5rem/1.1 ${type.serif}; text-wrap: balance; min-height: 1.1em; overflow-wrap: anywhere;
-  small { display: block; margin-top: 2px; font: 400 1.05rem ${type.sans}; color: ${color.pencil}; }
-  ${narrow} { font-size: 2.1rem; }
-`;
-
-/** The call-out, with the state of the drill beside it where there is room, above it on a phone. */
-const Top = styled.div`
-  display: grid; gap: ${space.s}; align-items: center;
-  & > div:first-child { display: grid; gap: 4px; }
-  & > [data-phase] { order: -1; }
-  ${wide} { grid-template-columns: minmax(300px, 1fr) minmax(280px, 380px); gap: ${space.l}; & > [data-phase] { order: 0; } }
-`;
-
-/** The next ball, large; what it is in small below it. */
-export function CallOutLine({
-  rolling: { next },
-  units,
-  children,
-}: {
-  rolling: Rolling;
-  units: Units;
-  children: ReactNode;
-}) {
-  return (
-    <Called role="status" data-callout>
-      {next === null ? 'Waiting for the network' : callOutWords(next, units)}
-      <small>
-        {next === null
-          ? 'All that was laid out ahead is rolled. It is on this device, and counted when the network is back.'
-          : children}
-      </small>
-    </Called>
-  );
-}
 
 interface RunningProps {
   session: Session;
@@ -87,7 +37,7 @@ export function Running({ session: begun, run }: RunningProps) {
   const rolling = useDrillRun(begun, run, units);
   const session = withRoster(begun, rolling.roster, bench.data?.students ?? []);
   useWakeLock();
-  const { logger, roster, task, place, verdict } = rolling;
+  const { logger, roster, place, verdict } = rolling;
   const keys = loggerKeys(logger, place, verdict);
   useKeys(
     roster.length > 0
@@ -101,20 +51,10 @@ export function Running({ session: begun, run }: RunningProps) {
   const isGentle = useIsGentle(session, roster);
   return (
     <RollingPage
+      {...ballsOf(run, rolling)}
       session={session}
       units={units}
-      logger={logger}
-      sensor={rolling.sensor}
-      task={isOver ? null : task}
-      place={place}
-      puttsHere={rolling.puttsHere}
       words={words}
-      drill={{
-        verdict,
-        putOut: run.drill.putt_out ?? 'none',
-        judges: run.judges,
-        after: task?.kinds.after ?? [],
-      }}
       top={
         <RunningTop
           session={session}
@@ -180,7 +120,7 @@ function RunningTop({
   isGentle,
   words,
 }: PartProps & { words: (putt: ShownPutt) => string }) {
-  const { ahead, progress, log, roster } = rolling;
+  const { ahead, log, roster } = rolling;
   const bench = useBench();
   const isOver = ahead.status === 'over';
   return (
@@ -206,29 +146,7 @@ function RunningTop({
           rollers={roster}
         />
       )}
-      <Top>
-        <div>
-          {!isOver && (
-            <CallOutLine rolling={rolling} units={units}>
-              {nextWords(run, rolling, units)}
-            </CallOutLine>
-          )}
-          {progress !== null && (
-            <Quiet role="status">
-              {standing(run, progress, isGentle)}
-              {log.waitingCount > 0 && ` ${log.waitingCount} not sent yet.`}
-            </Quiet>
-          )}
-        </div>
-        {progress !== null && (
-          <PhaseBand
-            progress={progress}
-            drill={run.drill}
-            isWaiting={rolling.unseenCount > 0 || ahead.status === 'waiting'}
-            units={units}
-          />
-        )}
-      </Top>
+      <WhereItStands run={run} rolling={rolling} units={units} isGentle={isGentle} />
     </>
   );
 }
@@ -303,21 +221,4 @@ function RuleInMargin({ run, isOver, units }: { run: RunState; isOver: boolean; 
       {isOver && run.drill.meaning !== undefined && <Said>{run.drill.meaning}</Said>}
     </>
   );
-}
-
-/** What counts of the next ball, and which one it is. */
-export function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Units): string {
-  const counts = { length: 'length counts', line: 'the start line counts', both: 'line and length count' }[
-    run.axis
-  ];
-  const parts = [
-    `ball ${next?.ball ?? ''} of ${run.drill.balls_per_station} here`,
-    ['shuffled', 'blocked_then_shuffled'].includes(run.drill.order ?? '') ? 'shuffled' : '',
-    progress?.step_m == null
-      ? ''
-      : `${run.drill.aid === undefined ? 'within' : 'gate'} ${units.show(progress.step_m, 'width')} now`,
-    !run.judges ? 'measured, not judged' : run.drill.pass.kind === 'past_only' ? 'past only' : counts,
-    ahead.status === 'next' && !ahead.isCertain ? 'if the drill is not over by now' : '',
-  ];
-  return parts.filter((part) => part !== '').join(' · ');
 }

@@ -122,6 +122,23 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
 
 export type Rolling = ReturnType<typeof useDrillRun>;
 
+/** What the page of rolling takes of a drill in work, whoever stands at it. */
+export function ballsOf(run: RunState, { logger, sensor, task, place, puttsHere, verdict, ahead }: Rolling) {
+  return {
+    logger,
+    sensor,
+    task: ahead.status === 'over' ? null : task,
+    place,
+    puttsHere,
+    drill: {
+      verdict,
+      putOut: run.drill.putt_out ?? ('none' as const),
+      judges: run.judges,
+      after: task?.kinds.after ?? [],
+    },
+  };
+}
+
 function ownerIn(putt: ShownPutt, session: Session): string | null {
   return putt.student ?? session.student?.id ?? null;
 }
