@@ -7,6 +7,7 @@
 
 import { chromium, request } from '@playwright/test';
 import { answering, kill, serve } from '../tests/Browser/server.mjs';
+import { CHROMIUM } from './chromium.mjs';
 
 const PORT = 8477;
 const [, , database, events] = process.argv;
@@ -25,10 +26,7 @@ function print(what, times, bound) {
 
 /** From the move to a student's page, within the open app, to its charts on screen. */
 async function drawing(api, student) {
-  const browser = await chromium.launch({
-    executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run', '--disable-gpu'],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   const page = await browser.newPage({ baseURL: `http://127.0.0.1:${PORT}`, storageState: await api.storageState(), serviceWorkers: 'block' });
   const took = [];
   for (let i = -1; i < 5; ++i) {

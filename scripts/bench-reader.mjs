@@ -6,6 +6,7 @@
 
 import { chromium } from '@playwright/test';
 import { answering, freshDatabase, kill, serve } from '../tests/Browser/server.mjs';
+import { CHROMIUM } from './chromium.mjs';
 
 const PORT = 8496;
 const MOVES = 60;
@@ -13,10 +14,7 @@ const MOVES = 60;
 const server = serve(PORT, freshDatabase());
 try {
   await answering(PORT);
-  const browser = await chromium.launch({
-    executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking', '--no-first-run'],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   const page = await (
     await browser.newContext({ baseURL: `http://127.0.0.1:${PORT}`, viewport: { width: 1280, height: 800 } })
   ).newPage();

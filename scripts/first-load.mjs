@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { answering, freshDatabase, kill, serve } from '../tests/Browser/server.mjs';
+import { CHROMIUM } from './chromium.mjs';
 
 const PORT = 8479;
 const BUILD = 'public/build/';
@@ -25,10 +26,7 @@ console.log(`Scripts of the first screen: ${(sizes.reduce((a, b) => a + b, 0) / 
 const server = serve(PORT, freshDatabase());
 try {
   await answering(PORT);
-  const browser = await chromium.launch({
-    executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   const visit = async (name, isKnown) => {
     const context = await browser.newContext({
       baseURL: `http://127.0.0.1:${PORT}`,

@@ -3,6 +3,7 @@
 import { mkdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { answering, freshDatabase, kill, serve } from '../tests/Browser/server.mjs';
+import { CHROMIUM } from './chromium.mjs';
 
 const PORT = 8478;
 const FOLDER = 'docs/screenshots';
@@ -92,10 +93,7 @@ mkdirSync(FOLDER, { recursive: true });
 const server = serve(PORT, freshDatabase());
 try {
   await answering(PORT);
-  const browser = await chromium.launch({
-    executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   const settings = { baseURL: `http://127.0.0.1:${PORT}`, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block' };
   const laptop = await browser.newPage(settings);
   await laptop.goto('/');

@@ -5,60 +5,22 @@
 import assert from 'node:assert/strict';
 import { createHash, X509Certificate } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { Agent, request as httpsRequest } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { monotonicFactory } from 'ulid';
+import { CHROMIUM } from './chromium.mjs';
+import { Device, ball, newId } from './device.mjs';
 
 const [site, fpms, nginx, plain, most = '32'] = process.argv.slice(2);
 const WRITERS = 4;
 const SECONDS = 12;
-const newId = monotonicFactory();
-
-/** A coach's device at an address of its own on loopback, as the limits by address would have it. */
-class Device {
-  #jar = new Map();
-  #agent;
-
-  constructor(number) {
-    const localAddress = `127.1.${Math.floor(number / 250)}.${1 + (number % 250)}`;
-    this.#agent = new Agent({ keepAlive: true, maxSockets: 1, localAddress });
-  }
-
-  fetch(method, path, body) {
-    const sent = body === undefined ? '' : JSON.stringify(body);
-    const headers = {
-      Accept: 'application/json',
-      Cookie: [...this.#jar].map(([name, value]) => `${name}=${value}`).join('; '),
-      'X-XSRF-TOKEN': decodeURIComponent(this.#jar.get('XSRF-TOKEN') ?? ''),
-      ...(sent === '' ? {} : { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(sent) }),
-    };
-    const { hostname, port } = new URL(site);
-    return new Promise((settle) => {
-      const asking = httpsRequest({ agent: this.#agent, host: '127.0.0.1', servername: hostname, port, method, path: `/api/${path}`, headers: { Host: `${hostname}:${port}`, ...headers } }, (answer) => {
-        for (const cookie of answer.headers['set-cookie'] ?? []) {
-          const [name, value] = cookie.split(';')[0].split(/=(.*)/s);
-          this.#jar.set(name, value);
-        }
-        let text = '';
-        answer.setEncoding('utf8').on('data', (more) => {
-          text += more;
-        });
-        answer.on('end', () => settle({ status: answer.statusCode, body: text === '' ? null : JSON.parse(text) }));
-      });
-      asking.on('error', ({ code }) => settle({ status: code, body: null }));
-      asking.end(sent);
-    });
-  }
-}
 
 const folder = mkdtempSync(join(tmpdir(), 'amble-try-'));
 const context = await chromium.launchPersistentContext(folder, {
-  executablePath: '/usr/bin/chromium',
+  ...CHROMIUM,
   // The certificate is made for this hour. Known by its key it counts as any other: a service worker is taken from no
   // site whose certificate is merely ignored.
-  args: ['--no-sandbox', `--ignore-certificate-errors-spki-list=${keyOf(process.env.NODE_EXTRA_CA_CERTS)}`],
+  args: [...CHROMIUM.args, `--ignore-certificate-errors-spki-list=${keyOf(process.env.NODE_EXTRA_CA_CERTS)}`],
   ignoreHTTPSErrors: true,
   baseURL: site,
   viewport: { width: 390, height: 844 },
@@ -141,10 +103,8 @@ async function offline(context, page) {
 async function together(count) {
   const devices = [];
   for (let coach = 0; coach < count; ++coach) {
-    const device = new Device(coach);
-    await device.fetch('GET', 'me');
-    const made = await device.fetch('POST', 'sign-up', { name: `Coach ${coach}`, email: `coach-${count}-${coach}@amble.example`, password: 'a long password' });
-    assert.equal(made.status, 201, JSON.stringify(made.body));
+    const device = new Device(site, coach);
+    await device.signUp(`Coach ${count} ${coach}`);
     devices.push(device);
   }
   const sessions = await Promise.all(
@@ -208,13 +168,6 @@ async function reloaded(context) {
   assert.deepEqual(failed, {}, `${sent} sent`);
   assert.equal(kept, sent);
   return `${sent} balls, ${kept} kept, 0 errors; ${took}`;
-}
-
-function ball() {
-  return {
-    id: newId(), at_ms: Date.now(), type: 'putt_logged', version: 2, backstroke_m: 0.2, roll_m: 3, target_m: null, stop: 'free',
-    grade_percent: 0, across_percent: null, mark: null, cause: null, seen: {},
-  };
 }
 
 async function api(context, method, path, body) {

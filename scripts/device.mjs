@@ -1,0 +1,85 @@
+/** What logs balls in the place of a phone, for the scripts that try a server. */
+
+import * as http from 'node:http';
+import * as https from 'node:https';
+import { monotonicFactory } from 'ulid';
+
+export const newId = monotonicFactory();
+
+/** A coach's device at an address of its own on loopback, as the limits by address would have it. */
+export class Device {
+  #jar = new Map();
+  #site;
+  #way;
+  #agent;
+
+  /** @param {string} site its origin @param {number} number which device */
+  constructor(site, number) {
+    this.#site = new URL(site);
+    this.#way = this.#site.protocol === 'https:' ? https : http;
+    const localAddress = `127.1.${Math.floor(number / 250)}.${1 + (number % 250)}`;
+    this.#agent = new this.#way.Agent({ keepAlive: true, maxSockets: 1, localAddress });
+  }
+
+  /** @returns {Promise<{status: number | string, body: any}>} the status is a word where no answer came */
+  fetch(method, path, body) {
+    const sent = body === undefined ? '' : JSON.stringify(body);
+    const { hostname, port, host } = this.#site;
+    const headers = {
+      Host: host,
+      Accept: 'application/json',
+      Cookie: [...this.#jar].map(([name, value]) => `${name}=${value}`).join('; '),
+      'X-XSRF-TOKEN': decodeURIComponent(this.#jar.get('XSRF-TOKEN') ?? ''),
+      ...(sent === '' ? {} : { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(sent) }),
+    };
+    return new Promise((settle) => {
+      const asking = this.#way.request({ agent: this.#agent, host: '127.0.0.1', servername: hostname, port, method, path: `/api/${path}`, headers }, (answer) => {
+        for (const cookie of answer.headers['set-cookie'] ?? []) {
+          const [name, value] = cookie.split(';')[0].split(/=(.*)/s);
+          this.#jar.set(name, value);
+        }
+        let text = '';
+        answer.setEncoding('utf8').on('data', (more) => {
+          text += more;
+        });
+        answer.on('error', ({ code }) => settle({ status: code, body: null }));
+        answer.on('end', () => settle({ status: answer.statusCode, body: parsed(text) }));
+      });
+      asking.on('error', ({ code }) => settle({ status: code, body: null }));
+      asking.end(sent);
+    });
+  }
+
+  /** Makes an account and stays signed in. */
+  async signUp(name) {
+    await this.fetch('GET', 'me');
+    const made = await this.fetch('POST', 'sign-up', { name, email: `${name.toLowerCase().replaceAll(' ', '-')}@amble.example`, password: 'a long password' });
+    if (made.status !== 201) {
+      throw new Error(`${name} could not sign up: ${made.status} ${JSON.stringify(made.body)}`);
+    }
+  }
+
+  /** Another device of the same coach. */
+  alike(number) {
+    const other = new Device(this.#site.origin, number);
+    other.#jar = new Map(this.#jar);
+    return other;
+  }
+}
+
+/** Something else than JSON is an answer too: of a server that fell over, say. */
+function parsed(text) {
+  try {
+    return text === '' ? null : JSON.parse(text);
+  } catch {
+    return text;
+  }
+}
+
+/** A ball nobody asked more of, as it is sent. */
+export function ball() {
+  return {
+    id: newId(), at_ms: Date.now(), type: 'putt_logged', version: 2, backstroke_m: 0.2, roll_m: 3, target_m: null, stop: 'free',
+    grade_percent: 0, across_percent: null, mark: null, cause: null, seen: {},
+  };
+}
