@@ -2,6 +2,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/chromium.mjs';
 
 const PORT = 8471;
 
@@ -21,19 +22,7 @@ export default defineConfig({
   forbidOnly: process.env.CI !== undefined,
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
-    launchOptions: {
-      executablePath: process.env.AMBLE_CHROMIUM ?? '/usr/bin/chromium',
-      // As root there is no sandbox; the rest keeps the browser from calling home on a closed network.
-      args: [
-        '--no-sandbox',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--no-first-run',
-        // There is no graphics card here: what it would do is done by the processor either way.
-        '--disable-gpu',
-      ],
-    },
+    launchOptions: CHROMIUM,
     locale: 'en-GB',
     timezoneId: 'UTC',
     // A page behind a service worker hides its requests from the tests; those about it allow one.

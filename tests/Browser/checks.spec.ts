@@ -2,6 +2,7 @@ import { expect, type Locator, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
 import {
   choose,
+  chooseGreen,
   enter,
   expectAccessible,
   openDemo,
@@ -12,7 +13,7 @@ import {
   touchLane,
   walkTo,
 } from './people';
-import { ask } from './screen';
+import { ask, goWithin, studentId } from './screen';
 
 onOwnServer(8488);
 
@@ -27,11 +28,6 @@ interface Kept {
 
 async function kept(page: Page, session: string): Promise<Kept> {
   return (await ask(page, 'GET', `sessions/${session}`)) as Kept;
-}
-
-async function student(page: Page, name: string): Promise<string> {
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  return bench.students.find((each) => each.name.startsWith(name))?.id ?? '';
 }
 
 /** Where somebody stands on the way through a screen by keys. */
@@ -92,7 +88,7 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
 test('a tempo is tapped by keys alone, and its drift with length is said', async ({ page }) => {
   await openDemo(page);
   await startWithSomebodyNew(page);
-  await page.goto(`/sessions/${sessionOf(page)}/checks/tempo`);
+  await goWithin(page, `/sessions/${sessionOf(page)}/checks/tempo`);
   const tap = page.getByRole('button', { name: 'Tap along' });
   await expect(tap).toBeVisible();
   // Beats by a clock that stands still between them: a busy machine makes nobody hurry.
@@ -127,7 +123,7 @@ test('checks and looks made without a network are there at once, and arrive when
   await openDemo(page);
   await startWithSomebodyNew(page);
   const session = sessionOf(page);
-  await page.goto(`/sessions/${session}/checks/cord`);
+  await goWithin(page, `/sessions/${session}/checks/cord`);
   await expect(page.getByRole('heading', { name: 'Where does the cord seem to lie?' })).toBeVisible();
   await page.route('**/api/**', (route) => route.abort());
   for (const seen of ['Inside the middle', 'On the middle', 'Inside the middle']) {
@@ -147,7 +143,7 @@ test('checks and looks made without a network are there at once, and arrive when
 test('what wants attention on a card shows at the next start, in one glance on a phone', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await page.goto(`/sessions/${sessionOf(page)}/cards/grip`);
+  await goWithin(page, `/sessions/${sessionOf(page)}/cards/grip`);
   await choose(page, 'Both hands work as one', 'Attention');
   await page.getByLabel('A word on: Both hands work as one').fill('trail hand pushes');
   await page.getByLabel('A word on: Both hands work as one').blur();
@@ -168,7 +164,7 @@ test('what wants attention on a card shows at the next start, in one glance on a
 
 test('a card is made one’s own by keys: reordered, added to, and back to how it ships', async ({ page }) => {
   await openDemo(page);
-  await page.goto('/cards/routine_f');
+  await goWithin(page, '/cards/routine_f');
   const first = page.getByLabel('Point 1', { exact: true });
   await expect(first).toHaveValue('Looks at the aim and the spot');
   await tabTo(page, page.getByRole('button', { name: 'Point 1 down' }));
@@ -199,7 +195,7 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
   await expect(page.getByText(/^Ball 1:/)).toBeVisible();
   // Of nobody without a routine is it asked.
   await expect(page.getByRole('group', { name: 'The routine' })).toHaveCount(0);
-  await page.goto(`/students/${await student(page, name)}/card`);
+  await page.goto(`/students/${await studentId(page, name)}/card`);
   await pick(page, 'Routine', 'One and go');
   await pick(page, 'After contact?', 'Call it, then look');
   await page.getByLabel('Handicap now').fill('many');
@@ -244,7 +240,7 @@ test('a baseline is watched, tried again at the end, and held against it', async
   await expect
     .poll(async () => (await kept(page, session)).during)
     .toEqual({ part: 'retest', disturbances: ['filmed'] });
-  await page.goto(`/sessions/${session}/look-back`);
+  await goWithin(page, `/sessions/${session}/look-back`);
   await expect(page.getByText(/That is 4 balls against 4: a handful proves little\./)).toBeVisible();
 });
 
@@ -254,8 +250,8 @@ test('a straight putt that was found becomes a station, and comes up again on it
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
   const first = sessionOf(page);
-  await choose(page, 'Green', 'Slipway green');
-  await page.goto(`/sessions/${first}/checks/straight_putt`);
+  await chooseGreen(page, 'Slipway green');
+  await goWithin(page, `/sessions/${first}/checks/straight_putt`);
   await page.getByLabel('Length of the putt').fill('7');
   for (const [inches, side] of [
     ['3', 'Left'],
@@ -270,7 +266,7 @@ test('a straight putt that was found becomes a station, and comes up again on it
   await expect.poll(async () => (await kept(page, first)).stations.length).toBe(1);
 
   await startWith(page, 'Ilse Varnholt');
-  await choose(page, 'Green', 'Slipway green');
+  await chooseGreen(page, 'Slipway green');
   await walkTo(page, 'Set out');
   await page
     .getByRole('group', { name: 'Stations of this green' })
@@ -281,7 +277,7 @@ test('a straight putt that was found becomes a station, and comes up again on it
 
 test('another putter is taken, and balls carry it; the card does not take it back', async ({ page }) => {
   await openDemo(page);
-  await page.goto(`/students/${await student(page, 'Tobin')}/card`);
+  await goWithin(page, `/students/${await studentId(page, 'Tobin')}/card`);
   await page.getByRole('button', { name: 'Measure a putter' }).click();
   await page.getByLabel('What it is called').fill('Blade, 34 in');
   await page.getByRole('button', { name: 'Keep this putter' }).click();
@@ -313,11 +309,11 @@ test('somebody new is taken in: a name is enough, and what an intake takes is co
     touches += 1;
     await page.getByLabel(label, { exact: true }).fill(text);
   };
-  await page.goto('/students/new');
+  await goWithin(page, '/students/new');
   await type('Name', 'Intake Quick');
   await touch(page.getByRole('button', { name: 'Add to the bench' }));
   await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
-  await page.goto(`/students/${await student(page, 'Intake Quick')}/card`);
+  await goWithin(page, `/students/${await studentId(page, 'Intake Quick')}/card`);
   await type('Handicap now', '18');
   await type('Handicap wanted', '12');
   await type('Three-putts a round, as told', '4');

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { onOwnServer } from './own';
 import { expectAccessible, keptBalls, openDemo, pick, sessionOf, touchLane } from './people';
-import { ask } from './screen';
+import { ask, goWithin, studentId } from './screen';
 
 onOwnServer(8496);
 
@@ -25,9 +25,7 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
   page,
 }) => {
   await openDemo(page);
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const student = bench.students.find(({ name }) => name.startsWith('Jun'));
-  await page.goto(`/students/${student?.id}/balls-table`);
+  await goWithin(page, `/students/${await studentId(page, 'Jun')}/balls-table`);
   const choose = () =>
     page.setInputFiles('input[type=file]', {
       name: 'sensor.csv',
@@ -60,7 +58,7 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
   await expect(page.getByText(/197 tell of a ball, 197 of them here already/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take in 0 balls' })).toBeDisabled();
 
-  await page.goto('/ledger');
+  await goWithin(page, '/ledger');
   await expect(page.getByRole('listitem').filter({ hasText: '197 balls' })).toContainText('Jun');
 });
 

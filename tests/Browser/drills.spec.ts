@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import {
   callOut,
   choose,
+  chooseGreen,
   enter,
   expectAccessible,
   expectNoSidewaysScroll,
@@ -11,13 +12,14 @@ import {
   startWith,
   touchLane,
 } from './people';
+import { goWithin } from './screen';
 
 test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Sunniva Crake');
-  await choose(page, 'Green', 'Boathouse green');
+  await chooseGreen(page, 'Boathouse green');
   const session = new URL(page.url()).pathname.split('/')[2];
-  await page.goto(`/drills?session=${session}`);
+  await goWithin(page, `/drills?session=${session}`);
   await expect(page.getByText(/of \d+ drills fit/)).toBeVisible();
   await pick(page, 'Time at hand', '5 min');
   await pick(page, 'To train', 'speed');
@@ -166,7 +168,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
   const session = new URL(page.url()).pathname.split('/')[2];
-  await page.goto('/drills/new');
+  await goWithin(page, '/drills/new');
   const name = `Pier to post ${Date.now()}`;
   await choose(page, 'A ball passes when it', 'Between lip and rod');
   await expect(page.getByText('It cannot be run like this', { exact: false })).toBeVisible();
@@ -201,8 +203,9 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await page.getByRole('link', { name: 'Change it' }).click();
   await choose(page, 'After a miss', 'Everything again');
   await page.getByRole('button', { name: 'Keep this drill' }).click();
+  await expect(page.getByRole('link', { name: 'Change it' })).toBeVisible();
   await expect(page.getByText('a miss starts everything again', { exact: false })).toBeVisible();
-  await page.goto(`/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/roll`);
   await startDrill(page, name);
   await expect(callOut(page)).toContainText('10 ft');
 });

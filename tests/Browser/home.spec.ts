@@ -1,27 +1,23 @@
-import { expect, test } from '@playwright/test';
+import { type Browser, expect, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
 import { expectAccessible, openDemo, touchLane } from './people';
-import { ask } from './screen';
+import { ask, studentId } from './screen';
 
 onOwnServer(8494);
 
 // The phone of a student keeps the app by its service worker.
 test.use({ serviceWorkers: 'allow' });
 
-test('a student counts at home without a network and over a reload, asks, and the coach sees it and answers', async ({
-  page,
-  browser,
-  baseURL,
-}) => {
-  await openDemo(page);
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const ilse = bench.students.find(({ name }) => name.startsWith('Ilse'));
-  await ask(page, 'PUT', `students/${ilse?.id}/pocket`, { home_task: 'Steps on the mat', home_balls: 3 });
-  const { link: url } = (await ask(page, 'POST', `students/${ilse?.id}/pocket/link`, { days: 7 })) as {
+/** The student's own phone, at the card behind a fresh link. */
+async function behindLink(
+  browser: Browser,
+  coach: Page,
+  student: string,
+  baseURL: string | undefined,
+): Promise<Page> {
+  const { link } = (await ask(coach, 'POST', `students/${student}/pocket/link`, { days: 7 })) as {
     link: string;
   };
-  const link = url.split('/').at(-1) ?? '';
-
   const home = await browser.newContext({
     ...(baseURL !== undefined && { baseURL }),
     viewport: { width: 390, height: 844 },
@@ -29,11 +25,23 @@ test('a student counts at home without a network and over a reload, asks, and th
   });
   const phone = await home.newPage();
   await phone.goto(`/pocket/${link}`);
+  return phone;
+}
+
+test('a student counts at home without a network and over a reload, asks, and the coach sees it and answers', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await openDemo(page);
+  const ilse = await studentId(page, 'Ilse');
+  await ask(page, 'PUT', `students/${ilse}/pocket`, { home_task: 'Steps on the mat', home_balls: 3 });
+  const phone = await behindLink(browser, page, ilse, baseURL);
   await expect(phone.getByRole('heading', { name: 'At home: Steps on the mat' })).toBeVisible();
   await expectAccessible(phone);
   await phone.waitForFunction(() => navigator.serviceWorker.controller !== null);
 
-  await home.setOffline(true);
+  await phone.context().setOffline(true);
   await phone.getByRole('button', { name: 'As it should' }).click();
   await phone.getByRole('button', { name: 'Not so' }).click();
   await phone.reload();
@@ -46,7 +54,7 @@ test('a student counts at home without a network and over a reload, asks, and th
   await expect(phone.getByText('2 not sent yet')).toBeVisible();
   await phone.reload();
   await expect(phone.getByText('You counted 2 of 3 as they should.')).toBeVisible();
-  await home.setOffline(false);
+  await phone.context().setOffline(false);
   await expect(phone.getByText('not sent yet')).toHaveCount(0);
 
   await page.goto('/');
@@ -61,13 +69,13 @@ test('a student counts at home without a network and over a reload, asks, and th
   await expect(phone.getByText('It does. Three balls, slower.')).toBeVisible();
 
   // Withdrawn, the link is dead at once, and this phone keeps nothing of it.
-  await ask(page, 'DELETE', `students/${ilse?.id}/pocket/link`);
+  await ask(page, 'DELETE', `students/${ilse}/pocket/link`);
   await phone.reload();
   await expect(phone.getByText('There is no card behind this link')).toBeVisible();
   expect(
     await phone.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('amble-at-home'))),
   ).toEqual([]);
-  await home.close();
+  await phone.context().close();
 });
 
 test('a drill begins at home without a network, is rolled on the lane over a reload, and stands apart at the coach’s', async ({
@@ -76,9 +84,8 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   baseURL,
 }) => {
   await openDemo(page);
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const ilse = bench.students.find(({ name }) => name.startsWith('Ilse'));
-  await page.goto(`/students/${ilse?.id}/pocket`);
+  const ilse = await studentId(page, 'Ilse');
+  await page.goto(`/students/${ilse}/pocket`);
   await page.getByLabel('At home').fill('Steps on the mat');
   await page.getByRole('button', { name: /As a drill/ }).click();
   await page.getByRole('option', { name: 'Steps on the mat' }).click();
@@ -90,20 +97,10 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await page.getByLabel('One cue').fill('The same beat');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
-  const { link } = (await ask(page, 'POST', `students/${ilse?.id}/pocket/link`, { days: 7 })) as {
-    link: string;
-  };
-
-  const home = await browser.newContext({
-    ...(baseURL !== undefined && { baseURL }),
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-  });
-  const phone = await home.newPage();
-  await phone.goto(`/pocket/${link}`);
+  const phone = await behindLink(browser, page, ilse, baseURL);
   await expect(phone.getByText('Aim for 8 of 12 as they should.').first()).toBeVisible();
   await phone.waitForFunction(() => navigator.serviceWorker.controller !== null);
-  await home.setOffline(true);
+  await phone.context().setOffline(true);
   await phone.getByRole('button', { name: 'Begin Steps on the mat' }).click();
   await expect(phone.getByText('Think of one thing: The same beat')).toBeVisible();
   for (const share of [0.5, 0.55]) {
@@ -115,19 +112,19 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await expect(phone.getByRole('heading', { name: 'Steps on the mat' })).toBeVisible();
   await expect(phone.getByText(/^Ball 2: /)).toBeVisible();
   await expectAccessible(phone);
-  await home.setOffline(false);
+  await phone.context().setOffline(false);
   await expect(phone.getByText('not sent yet')).toHaveCount(0);
   await expect(phone.getByText(/of 2 passed/)).toBeVisible();
   await phone.getByRole('button', { name: 'That’s enough' }).click();
   await phone.getByRole('button', { name: 'Back to the card' }).click();
   await expect(phone.getByText(/You counted \d of 2 as they should: Steps on the mat\./)).toBeVisible();
 
-  await page.goto(`/students/${ilse?.id}?part=home`);
+  await page.goto(`/students/${ilse}?part=home`);
   await page.getByRole('link', { name: 'See the balls' }).click();
   await expect(
     page.getByRole('heading', { name: 'Balls so far' }).or(page.getByText('2 balls')).first(),
   ).toBeVisible();
   await page.goto('/ledger');
   await expect(page.getByText('alone at home').first()).toBeVisible();
-  await home.close();
+  await phone.context().close();
 });

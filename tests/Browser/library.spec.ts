@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test';
 import {
   callOut,
   choose,
+  chooseGreen,
   expectAccessible,
   expectNoSidewaysScroll,
   openDemo,
@@ -19,7 +20,7 @@ test('what a drill found opens again from its session and its student, beside th
 }) => {
   await openDemo(page);
   const name = await startWithSomebodyNew(page);
-  await choose(page, 'Green', 'Boathouse green');
+  await chooseGreen(page, 'Boathouse green');
   const session = sessionOf(page);
   for (const through of [2, 3]) {
     await startDrill(page, 'On the rule');
@@ -34,7 +35,7 @@ test('what a drill found opens again from its session and its student, beside th
   await page.getByRole('link', { name: 'On the rule', exact: true }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'On the rule' })).toBeVisible();
   await expect(callOut(page)).toContainText('5 ft');
-  await page.goto('/students');
+  await goWithin(page, '/students');
   await page.getByRole('link', { name }).click();
   await choose(page, 'What is looked at', 'Sessions and drills');
   await expect(page.getByRole('heading', { name: 'What the drills found' })).toBeVisible();
@@ -60,7 +61,7 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
   const session = sessionOf(page);
-  await page.goto(`/sessions/${session}/drills/never-twice`);
+  await goWithin(page, `/sessions/${session}/drills/never-twice`);
   await choose(page, 'At which lengths', 'Others');
   await page.getByLabel('Lengths, with commas').fill('4, near, 8 paces');
   await page.getByRole('button', { name: 'Lay them out' }).click();
@@ -126,7 +127,7 @@ test('drills go out as a file and come in told one by one, and nothing is half t
   page,
 }, info) => {
   await openDemo(page);
-  await page.goto('/drills/files');
+  await goWithin(page, '/drills/files');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
   const file = JSON.parse(readFileSync(await (await download).path(), 'utf8'));
@@ -156,9 +157,9 @@ test('drills go out as a file and come in told one by one, and nothing is half t
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'Take in one drill, leave the rest' }).click();
   await expect(page.getByText('One drill was taken in', { exact: false })).toBeVisible();
-  await page.goto(`/drills/${key}`);
+  await goWithin(page, `/drills/${key}`);
   await expect(page.getByRole('heading', { level: 1, name: `Rope ${key}` })).toBeVisible();
-  await page.goto('/drills/broken');
+  await goWithin(page, '/drills/broken');
   await expect(page.getByText('There is no such drill here.')).toBeVisible();
 });
 
@@ -166,7 +167,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await openDemo(page);
   await startWithSomebodyNew(page);
   const session = sessionOf(page);
-  await page.goto('/drills/new');
+  await goWithin(page, '/drills/new');
   const name = `Rope and rail ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
   await choose(page, 'A ball passes when it', 'Strikes it or stops near');
@@ -200,7 +201,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   await expect(page.getByText('balls, 3 tees, bucket')).toBeVisible();
   await expect(page.getByText('Further out')).toBeVisible();
-  await page.goto(`/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/roll`);
   await startDrill(page, name);
   await page.getByRole('button', { name: 'Struck it' }).click();
   await expect(page.getByText(/^Ball 1: .*stopped by the target/)).toBeVisible();

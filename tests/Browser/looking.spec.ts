@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
 import { choose, enter, expectAccessible, openDemo, startWith } from './people';
-import { ask } from './screen';
+import { ask, goWithin } from './screen';
 
 onOwnServer(8485);
 
@@ -32,7 +32,7 @@ async function download(page: Page, name: string): Promise<string> {
 test('a session answers its questions beside the balls; a length is picked by its post', async ({ page }) => {
   await openDemo(page);
   const { session } = await whoIs(page, 'Marguerite');
-  await page.goto(`/sessions/${session}/look-back`);
+  await goWithin(page, `/sessions/${session}/look-back`);
   const lane = page.getByRole('img', { name: /balls on one lane/ });
   await expect(lane).toBeVisible();
   // What was done comes before what dropped.
@@ -96,7 +96,7 @@ test('a student over time, the breaks, the notes with their balls, and two side 
 test('one thing or two are in work; a third says why, and Arrive shows them', async ({ page }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Sunniva');
-  await page.goto(`/students/${id}`);
+  await goWithin(page, `/students/${id}`);
   await choose(page, 'What is looked at', 'In work');
   await page.getByLabel('The goal').fill('Two putts from the far shore');
   for (const [index, thing] of ['Same beat', 'Eyes down', 'Full routine'].entries()) {
@@ -123,11 +123,11 @@ test('one thing or two are in work; a third says why, and Arrive shows them', as
 test('a student with two balls, and one with none, are told what is missing', async ({ page }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Jun');
-  await page.goto(`/students/${id}`);
+  await goWithin(page, `/students/${id}`);
   await expect(page.getByText(/each measure stands here/)).toBeVisible();
   await choose(page, 'What is looked at', 'The balls');
   await expect(page.getByText(/spreads by|Nothing yet: roll at a station/).first()).toBeVisible();
-  await page.goto(`/students/${id}/play`);
+  await goWithin(page, `/students/${id}/play`);
   await expect(page.getByText(/Not told yet: it takes a dozen balls at targets/)).toBeVisible();
   await expect(page.getByText(/18 more first putts set them/)).toBeVisible();
 });
@@ -136,7 +136,7 @@ test('a round is noted in two touches a hole, without a network, and priced', as
   await page.setViewportSize({ width: 390, height: 844 });
   await openDemo(page);
   const { id } = await whoIs(page, 'Sunniva');
-  await page.goto(`/students/${id}/play`);
+  await goWithin(page, `/students/${id}/play`);
   await page.getByRole('link', { name: 'Note a round' }).click();
   await expect(page.getByRole('heading', { name: 'Sunniva Crake, hole 1' })).toBeVisible();
   await context.setOffline(true);
@@ -162,7 +162,7 @@ test('a round is noted in two touches a hole, without a network, and priced', as
 test('a yardstick stands with its source, and one without is not kept', async ({ page }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Tobin');
-  await page.goto(`/students/${id}/play`);
+  await goWithin(page, `/students/${id}/play`);
   await expect(page.getByRole('row', { name: /^starts a quarter less scattered/ })).toBeVisible();
   await page.getByRole('button', { name: 'Add a figure to hold beside' }).click();
   await page.getByLabel('Value').fill('31');
@@ -180,7 +180,7 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
 }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Tobin');
-  await page.goto(`/students/${id}/pocket`);
+  await goWithin(page, `/students/${id}/pocket`);
   const card = page.getByRole('article', { name: 'Pocket card of Tobin Askerley' });
   await expect(card.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await page.getByLabel('One thing or two in work').fill('Same beat from every length.');
@@ -219,7 +219,7 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
 test('putts near this length are one touch away while rolling', async ({ page }) => {
   await openDemo(page);
   const { session } = await whoIs(page, 'Ilse');
-  await page.goto(`/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/roll`);
   await page.getByRole('button', { name: /^Putts near/ }).click();
   const sheet = page.getByRole('dialog', { name: /^Putts near/ });
   await expect(sheet.getByRole('row').first()).toContainText(/short|past|holed/);

@@ -1,6 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { onOwnServer } from './own';
 import { expectAccessible, openDemo, startWith, touchLane, walkTo } from './people';
+import { goWithin } from './screen';
 
 onOwnServer(8493);
 
@@ -83,7 +84,7 @@ test('where time runs short the least worth is let go by a touch, and the end is
   await expect(band.getByRole('status')).not.toContainText(`“${least}”`);
   await walkTo(page, 'Carry on');
   await page.getByRole('button', { name: 'End the session' }).click();
-  await page.goto('/ledger');
+  await goWithin(page, '/ledger');
   await page.getByRole('link', { name: /Tobin/ }).first().click();
   await expect(page.getByText(/Planned 60 minutes, took \d+; \d+ of \d+ blocks were done\./)).toBeVisible();
 });

@@ -1,7 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 import { expect, type Page, test } from '@playwright/test';
 import { choose, enter, openDemo, sessionOf, touchLane, walkTo } from './people';
-import { ask } from './screen';
+import { ask, goWithin } from './screen';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
 
 const PORT = 8477;
@@ -172,7 +172,7 @@ test('Amble remembers where it stood: station, backstroke, half a figure; and go
 test('two readings of one green: whose, when, both figures, and the coach chooses', async ({ page }) => {
   await openDemo(page);
   const measure = async (student: string, rolls: string) => {
-    await page.goto('/');
+    await goWithin(page, '/');
     await page.getByRole('button', { name: `Start a session with ${student}` }).click();
     await choose(page, 'Green', 'Slipway green');
     await walkTo(page, 'Green');
@@ -184,7 +184,7 @@ test('two readings of one green: whose, when, both figures, and the coach choose
   };
   const ours = await measure('Sunniva Crake', '9');
   await measure('Ilse Varnholt', '11');
-  await page.goto(ours);
+  await goWithin(page, ours);
   await expect(page.getByTestId('green-speed')).toHaveText(/^9\.0 ft/);
   const choice = page.getByRole('radiogroup', { name: /measured twice today/ });
   await choice.getByText(/^With Ilse Varnholt at .*: 11\.0 ft/).click();

@@ -2,7 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { ulid } from 'ulid';
 import { onOwnServer } from './own';
 import { expectAccessible, keptBalls, openDemo, touchLane } from './people';
-import { ask } from './screen';
+import { ask, goWithin, studentId } from './screen';
 
 onOwnServer(8489);
 
@@ -21,7 +21,7 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
 }) => {
   test.skip(test.info().project.name === 'phone');
   await openDemo(page);
-  await page.goto('/reader');
+  await goWithin(page, '/reader');
   await expect(words(page)).toContainText('Aim');
   await expectAccessible(page);
 
@@ -65,7 +65,7 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
   const green_id = bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id;
   const session = ulid();
   await ask(page, 'POST', 'sessions', { id: session, student_id: bench.students[0]?.id, green_id });
-  await page.goto(`/sessions/${session}/set-out`);
+  await goWithin(page, `/sessions/${session}/set-out`);
   await page.getByRole('link', { name: 'By the slipway' }).click();
   await expect(page.getByRole('slider', { name: 'Ball: length of the putt' })).toHaveAttribute(
     'aria-valuetext',
@@ -81,7 +81,7 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
   page,
 }) => {
   await openDemo(page);
-  await page.goto('/reader');
+  await goWithin(page, '/reader');
   const told = page.getByText(/^Aim .* outside the right edge/);
   await expect(told).toBeVisible();
   const first = await told.textContent();
@@ -120,9 +120,8 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
 
 test('a student’s own backstroke is told, and what a slip costs', async ({ page }) => {
   await openDemo(page);
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const tobin = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
-  await page.goto(`/reader?student=${tobin}&length=6&along=-1&across=1`);
+  const tobin = await studentId(page, 'Tobin');
+  await goWithin(page, `/reader?student=${tobin}&length=6&along=-1&across=1`);
   await expect(page.getByText(/Take it back \d/)).toBeVisible();
   await expect(page.getByText('this student’s own scatter')).toBeVisible();
   await expect(page.getByRole('row', { name: /A degree left/ })).toContainText('breaking');
@@ -138,7 +137,7 @@ test('ten putts are guessed at by keyboard alone, and what was called is held ag
   const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
   const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
   const before = (await ask(page, 'GET', `students/${student}/guesses`)) as { standing: { guesses: number } };
-  await page.goto(`/students/${student}/guess`);
+  await goWithin(page, `/students/${student}/guess`);
   await expectAccessible(page);
   await page.getByText('Curving left', { exact: true }).click();
   await expect(page.getByText(/^1 of 10: .* to the right/)).toBeVisible();
@@ -183,12 +182,12 @@ test('a read card is kept with the next ball, on a station that breaks, and look
     student_id: student,
     green_id: bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id,
   });
-  await page.goto(`/sessions/${session}/set-out`);
+  await goWithin(page, `/sessions/${session}/set-out`);
   await page.getByLabel('Distance from the target').fill('12');
   await page.getByLabel('Rising to the right, if it does').fill('2');
   await page.getByRole('button', { name: 'Add this station' }).click();
   await expect(page.getByText('level, breaks left')).toBeVisible();
-  await page.goto(`/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/roll`);
   await page.getByRole('button', { name: 'Read card' }).click();
   await expect(page.getByText('Where would water poured here run?')).toBeVisible();
   await page.getByRole('radiogroup', { name: 'Higher foot, astride the line' }).getByText('Right').click();
@@ -220,7 +219,7 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await page.getByRole('button', { name: 'As for the last ball' }).click();
   await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
-  await page.goto(`/sessions/${session}/look-back`);
+  await goWithin(page, `/sessions/${session}/look-back`);
   await page.getByText('Was it read?').first().click();
   await expect(page.getByText('Told right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

@@ -34,7 +34,7 @@ async function rollDrill(page: Page, student: string, drill: object): Promise<st
   await startWith(page, student);
   const session = sessionOf(page);
   const run = await startRun(page, session, drill);
-  await page.goto(`/sessions/${session}/drill/${run}`);
+  await goWithin(page, `/sessions/${session}/drill/${run}`);
   await expect(callOut(page)).toBeVisible();
   return session;
 }

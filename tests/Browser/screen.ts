@@ -23,6 +23,16 @@ export function ask(page: Page, method: string, path: string, body?: object): Pr
   );
 }
 
+/** A student of the bench whose name begins so. @returns the id */
+export async function studentId(page: Page, name: string): Promise<string> {
+  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const found = bench.students.find((student) => student.name.startsWith(name));
+  if (found === undefined) {
+    throw new Error(`Nobody on the bench is called ${name}.`);
+  }
+  return found.id;
+}
+
 /** Starts a drill without its sheet. @returns the run's id */
 export async function startRun(page: Page, session: string, drill: object): Promise<string> {
   const id = ulid();
