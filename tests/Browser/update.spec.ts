@@ -1,5 +1,5 @@
 import type { ChildProcess } from 'node:child_process';
-import { createServer, request, type Server } from 'node:http';
+import { createServer, type IncomingMessage, request, type Server } from 'node:http';
 import { expect, test } from '@playwright/test';
 import { callOut, keptBalls, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
@@ -12,15 +12,21 @@ let front: Server;
 /** What the next visitor's service worker differs in from the last one's; a new build differs like this. */
 let version = 1;
 let isReachable = true;
+/** What was asked of the server and not answered yet. */
+const underWay = new Set<IncomingMessage>();
 /** How many more times the app's frame is cut off on its way to a device that takes the app along. */
 let cutOff = 0;
 
 /** Passes everything on, but for a service worker that says which version it is, and a network that can fail. */
 function proxy(): Server {
   return createServer((incoming, outgoing) => {
-    if (!isReachable && incoming.url?.startsWith('/api/')) {
-      incoming.socket.destroy();
-      return;
+    if (incoming.url?.startsWith('/api/') === true) {
+      if (!isReachable) {
+        incoming.socket.destroy();
+        return;
+      }
+      underWay.add(incoming);
+      outgoing.on('close', () => underWay.delete(incoming));
     }
     if (cutOff > 0 && incoming.url?.startsWith('/frame') === true) {
       cutOff -= 1;
@@ -50,6 +56,14 @@ function proxy(): Server {
   }).listen(FRONT, '127.0.0.1');
 }
 
+/** A network that fails takes what is under way with it: an answer let through would bring its cookie back later. */
+function cutNetwork(): void {
+  isReachable = false;
+  for (const { socket } of underWay) {
+    socket.destroy();
+  }
+}
+
 test.use({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${FRONT}` });
 
 test.beforeEach(async () => {
@@ -76,7 +90,7 @@ test('a newer version of the app waits to be asked for, and strands nothing that
   const session = sessionOf(page);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await page.waitForTimeout(1000);
-  isReachable = false;
+  cutNetwork();
   await touchLane(page, 0.5);
   await touchLane(page, 0.5);
   await expect(page.getByText('2 not sent yet', { exact: false })).toBeVisible();
@@ -109,7 +123,7 @@ test('signed out while balls wait: they are kept, and sent when the same coach i
   await startDrill(page, 'Six before the round');
   const session = sessionOf(page);
   const address = page.url();
-  isReachable = false;
+  cutNetwork();
   await touchLane(page, 0.5);
   await expect(page.getByText('1 not sent yet', { exact: false })).toBeVisible();
   await context.clearCookies();

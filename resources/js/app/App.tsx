@@ -4,9 +4,9 @@ import { createBrowserRouter, Navigate, Outlet, RouterProvider, useRouteError } 
 import { SignIn } from '../account/SignIn';
 import { Bench } from '../bench/Bench';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
-import { client } from '../server/client';
+import { askWhoItIs, client } from '../server/client';
 import { outbox } from '../server/outbox';
-import { followDoor, isOfEarlierVisit, keys, useMe } from '../server/queries';
+import { followDoor, isOfEarlierVisit, useMe } from '../server/queries';
 import { Shell } from './Shell';
 
 /** A screen that is fetched when it is first gone to. */
@@ -141,7 +141,7 @@ function Doors() {
   const hasFaces = useFaces();
   const coachId = me.data?.coach?.id ?? null;
   useEffect(() => outbox.signedIn(coachId), [coachId]);
-  useEffect(() => outbox.onSignedOut(() => void client.invalidateQueries({ queryKey: keys.me })), []);
+  useEffect(() => outbox.onSignedOut(askWhoItIs), []);
   useEffect(() => followDoor(client), []);
   if (me.data === undefined) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;

@@ -7,7 +7,7 @@ export const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
     onError: (error) => {
       if (error instanceof ApiError && error.status === 401) {
-        void client.invalidateQueries({ queryKey: keys.me });
+        askWhoItIs();
       }
     },
   }),
@@ -24,3 +24,11 @@ export const client: QueryClient = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+/**
+ * Asks who is signed in, as an answer said that nobody is, or somebody else. A question under way is not asked anew:
+ * on a slow server each answer would put off the one that shows the door.
+ */
+export function askWhoItIs(): void {
+  void client.invalidateQueries({ queryKey: keys.me }, { cancelRefetch: false });
+}
