@@ -1,6 +1,6 @@
 /** Short ways through a page that is already open. */
 
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { ulid } from 'ulid';
 
 /** Asks the API as the page would, with its cookies. */
@@ -40,12 +40,17 @@ export async function startRun(page: Page, session: string, drill: object): Prom
   return id;
 }
 
-/** Moves to another address of the open app without loading it anew. */
+/**
+ * Moves to another screen of the open app without loading it anew. The one before stays until the other is ready, and
+ * may have links of the same names: its heading tells when it has gone.
+ */
 export async function goWithin(page: Page, path: string): Promise<void> {
   await page.evaluate((to) => {
+    document.querySelector('h1')?.setAttribute('data-before', '');
     history.pushState({}, '', to);
     dispatchEvent(new PopStateEvent('popstate'));
   }, path);
+  await expect(page.locator('h1[data-before]')).toHaveCount(0);
 }
 
 /** Times, inside the page, from each release of a finger to the next frame in which its ball stands in words. */
