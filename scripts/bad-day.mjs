@@ -33,7 +33,7 @@ function holds(what, is) {
 /** @returns {Promise<import('node:child_process').ChildProcess>} a server that answers: a port may be held for a moment after a kill */
 async function start(database) {
   for (let tries = 0; ; ++tries) {
-    const server = serve(PORT, database, 'FULL');
+    const server = serve(PORT, database, 'shipped');
     try {
       await answering(PORT);
       return server;

@@ -12,7 +12,7 @@ import { CHROMIUM } from './chromium.mjs';
 const PORT = 8477;
 const [, , database, events] = process.argv;
 
-const server = serve(PORT, database, 'FULL');
+const server = serve(PORT, database, 'shipped');
 const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)];
 let empty = Number.NaN;
 

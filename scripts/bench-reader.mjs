@@ -11,7 +11,7 @@ import { CHROMIUM } from './chromium.mjs';
 const PORT = 8496;
 const MOVES = 60;
 
-const server = serve(PORT, freshDatabase());
+const server = serve(PORT, freshDatabase(), 'shipped');
 try {
   await answering(PORT);
   const browser = await chromium.launch(CHROMIUM);

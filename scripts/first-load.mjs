@@ -23,7 +23,7 @@ take('resources/js/main.tsx');
 const sizes = [...loaded].map((key) => gzipSync(readFileSync(BUILD + manifest[key].file), { level: 9 }).length);
 console.log(`Scripts of the first screen: ${(sizes.reduce((a, b) => a + b, 0) / 1000).toFixed(0)} kB gzip in ${sizes.length} files`);
 
-const server = serve(PORT, freshDatabase());
+const server = serve(PORT, freshDatabase(), 'shipped');
 try {
   await answering(PORT);
   const browser = await chromium.launch(CHROMIUM);

@@ -9,7 +9,7 @@ let server: ChildProcess;
 test.afterEach(() => kill(server));
 
 test('an answer that did not change is told so with nothing after it, and a new one comes compressed', async () => {
-  server = serve(PORT, freshDatabase(), 'FULL');
+  server = serve(PORT, freshDatabase(), 'shipped');
   await answering(PORT);
   // Reads strictly: bytes after an answer without a body are refused.
   const api = await request.newContext({ baseURL: `http://127.0.0.1:${PORT}` });
@@ -35,7 +35,7 @@ test('an answer that did not change is told so with nothing after it, and a new 
 
 test('what was acknowledged survives the server being killed', async () => {
   const database = freshDatabase();
-  server = serve(PORT, database, 'FULL');
+  server = serve(PORT, database, 'shipped');
   await answering(PORT);
   const api = await request.newContext({
     baseURL: `http://127.0.0.1:${PORT}`,
@@ -91,7 +91,7 @@ test('what was acknowledged survives the server being killed', async () => {
   expect(sent.length).toBe(acknowledged.length + 1);
 
   await kill(server);
-  server = serve(PORT, database, 'FULL');
+  server = serve(PORT, database, 'shipped');
   await answering(PORT);
   // The ball in the air when it died is sent again, as the outbox would.
   const last = {

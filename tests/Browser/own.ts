@@ -6,11 +6,16 @@ import { answering, freshDatabase, kill, serve } from './server.mjs';
 
 /** Gives every test of the file or group that calls it such a server. @param port nobody else's */
 export function onOwnServer(port: number): void {
-  let server: ChildProcess;
+  let server: ChildProcess | undefined;
   test.use({ baseURL: `http://127.0.0.1:${port}` });
   test.beforeEach(async () => {
     server = serve(port, freshDatabase());
     await answering(port);
   });
-  test.afterEach(() => kill(server));
+  test.afterEach(async () => {
+    // A test that is left out was given none.
+    if (server !== undefined) {
+      await kill(server);
+    }
+  });
 }

@@ -2,12 +2,16 @@
 
 import { spawn, spawnSync } from 'node:child_process';
 import { copyFileSync, existsSync, mkdtempSync, readFileSync, renameSync } from 'node:fs';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const ROOT = resolve(fileURLToPath(import.meta.url), '../../..');
-const FAST = readFileSync(join(ROOT, 'scripts/php-flags'), 'utf8').split('\n').filter(Boolean);
+/** How the app is started. */
+const SHIPPED = readFileSync(join(ROOT, 'scripts/php-flags'), 'utf8').split('\n').filter(Boolean);
+/** A server that lives for one test would spend its time compiling; CompilerTest holds with and without to be the same. */
+const SHORT_LIVED = SHIPPED.filter((flag) => !flag.includes('.jit'));
 
 /**
  * Laying out the demo bench takes seconds, copying it none: a run of the tests makes one and copies it.
@@ -59,23 +63,33 @@ function layOut(file) {
 /**
  * @param {number} port
  * @param {string} database
- * @param {string} synchronous whether writes wait for the disk; a slow one is not what most tests are about
+ * @param {'test' | 'shipped'} as whether writes wait for the disk and code is compiled, as where coaches use it; a slow
+ *   disk is not what most tests are about
  * @returns {import('node:child_process').ChildProcess} leader of its own process group
  */
-export function serve(port, database, synchronous = 'OFF') {
-  return spawn('php', [...FAST, '-S', `127.0.0.1:${port}`, '../scripts/server.php'], {
-    cwd: join(ROOT, 'public'),
-    env: {
-      ...process.env,
-      DB_DATABASE: database,
-      DB_SYNCHRONOUS: synchronous,
-      AMBLE_DEMO: 'true',
-      PHP_CLI_SERVER_WORKERS: '3',
+export function serve(port, database, as = 'test') {
+  const server = spawn(
+    'php',
+    [...(as === 'test' ? SHORT_LIVED : SHIPPED), '-S', `127.0.0.1:${port}`, '../scripts/server.php'],
+    {
+      cwd: join(ROOT, 'public'),
+      env: {
+        ...process.env,
+        DB_DATABASE: database,
+        DB_SYNCHRONOUS: as === 'test' ? 'OFF' : 'FULL',
+        AMBLE_DEMO: 'true',
+        PHP_CLI_SERVER_WORKERS: '3',
+      },
+      stdio: 'ignore',
+      detached: true,
     },
-    stdio: 'ignore',
-    detached: true,
-  });
+  );
+  ports.set(server, port);
+  return server;
 }
+
+/** Which port each server listens on. */
+const ports = new WeakMap();
 
 /** Waits until the server answers. */
 export async function answering(port) {
@@ -96,19 +110,29 @@ export async function answering(port) {
 /**
  * Kills the server and its workers at once, as a power cut would.
  *
- * @returns {Promise<void>} when the last of them is gone: until then the port is theirs, and another server would
- *   end at its start without a word
+ * @returns {Promise<void>} when none of them listens any more: until then the port is theirs, and another server would
+ *   end at its start without a word. Waiting until each is cleared away as well would take seconds where the machine
+ *   looks for such seldom.
  */
 export async function kill(server) {
   try {
     process.kill(-server.pid, 'SIGKILL');
-    for (;;) {
-      process.kill(-server.pid, 0);
-      await new Promise((wake) => setTimeout(wake, 10));
-    }
   } catch {
-    // All gone.
+    // It had ended by itself.
   }
+  while (await isTaken(ports.get(server))) {
+    await new Promise((wake) => setTimeout(wake, 10));
+  }
+}
+
+/** Whether anything listens on the port. */
+function isTaken(port) {
+  return new Promise((tell) => {
+    const socket = connect(port, '127.0.0.1', () => {
+      socket.destroy();
+      tell(true);
+    }).on('error', () => tell(false));
+  });
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {

@@ -1,6 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { createServer, type IncomingMessage, request, type Server } from 'node:http';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { callOut, keptBalls, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
 
@@ -56,12 +56,16 @@ function proxy(): Server {
   }).listen(FRONT, '127.0.0.1');
 }
 
-/** A network that fails takes what is under way with it: an answer let through would bring its cookie back later. */
-function cutNetwork(): void {
-  isReachable = false;
-  for (const { socket } of underWay) {
-    socket.destroy();
+/**
+ * Cuts the network off once all is sent and answered: what is left waiting would be counted with the ball, and an
+ * answer let through would bring its cookie back later.
+ */
+async function cutNetwork(page: Page): Promise<void> {
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+  while (underWay.size > 0) {
+    await page.waitForTimeout(20);
   }
+  isReachable = false;
 }
 
 test.use({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${FRONT}` });
@@ -90,7 +94,7 @@ test('a newer version of the app waits to be asked for, and strands nothing that
   const session = sessionOf(page);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await page.waitForTimeout(1000);
-  cutNetwork();
+  await cutNetwork(page);
   await touchLane(page, 0.5);
   await touchLane(page, 0.5);
   await expect(page.getByText('2 not sent yet', { exact: false })).toBeVisible();
@@ -123,7 +127,7 @@ test('signed out while balls wait: they are kept, and sent when the same coach i
   await startDrill(page, 'Six before the round');
   const session = sessionOf(page);
   const address = page.url();
-  cutNetwork();
+  await cutNetwork(page);
   await touchLane(page, 0.5);
   await expect(page.getByText('1 not sent yet', { exact: false })).toBeVisible();
   await context.clearCookies();
