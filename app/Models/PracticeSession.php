@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Standing;
+use Amble\Core\Student\Retention;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -44,7 +45,7 @@ final class PracticeSession extends OwnedRecord
     use SoftDeletes;
 
     /** So long one that was put away can be brought back. */
-    public const KEPT_AWAY_DAYS = 30;
+    public const KEPT_AWAY_DAYS = Retention::GRACE_DAYS;
 
     protected $fillable = [
         'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',

@@ -211,6 +211,14 @@ final class RecordsTest extends TestCase
         self::assertNotSame(0, DB::table('balls')->where('student_id', $this->ben->id)->count(), 'what was rolled with others stays theirs');
     }
 
+    public function testACardThatCannotBeReadIsNamedAndHoldsUpNobodyElses(): void
+    {
+        Student::query()->whereKey($this->ana->id)->update(['about' => json_encode(['handicap' => 'scratch'])]);
+        $this->actingAs($this->coach)->putJson("/api/students/{$this->ben->id}/about", ['keep_until' => now()->subDays(31)->toDateString()])->assertOk();
+        $this->artisan('amble:forget')->expectsOutputToContain('students 1')->expectsOutputToContain("student {$this->ana->id} cannot be read")->assertFailed();
+        self::assertSame([$this->ana->id], Student::withTrashed()->whereKey([$this->ana->id, $this->ben->id])->pluck('id')->all());
+    }
+
     public function testNothingOfAMinorLeavesTheBenchBeforeAGuardiansWordIsNoted(): void
     {
         $card = "/api/students/{$this->ana->id}/about";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Amble\Core\Exception\CoreException;
 use Amble\Core\Student\Retention;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -29,24 +30,39 @@ final class ForgetCommand extends Command
             $session->forceDelete();
             ++$count;
         }
-        $erased = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
+        [$erased, $unread] = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
         $this->components->info("Gone for good: sessions $count, students $erased.");
+        foreach ($unread as $student => $why) {
+            $this->components->error("The card of student $student cannot be read, so nobody knows until when it may be kept: $why");
+        }
 
-        return self::SUCCESS;
+        return $unread === [] ? self::SUCCESS : self::FAILURE;
     }
 
-    /** Those whose day is so long past that whoever keeps them was asked for weeks; put away or not. */
-    private function eraseStudents(Projector $projector, string $today): int
+    /**
+     * Those whose day is so long past that whoever keeps them was asked for weeks; put away or not. A card that cannot be
+     * read holds up nobody else's.
+     *
+     * @return array{int, array<string, string>} how many went, and why a card could not be read, by the student's id
+     */
+    private function eraseStudents(Projector $projector, string $today): array
     {
         /** @var LazyCollection<int, Student> $known */
         $known = Student::withTrashed()->whereNotNull('about')->lazyById();
-        $over = $known->filter(static fn(Student $student): bool => Retention::of($student->facts())?->isOver($today) === true);
-        $count = 0;
-        foreach ($over as $student) {
-            (new ErasingStudent($student))->erase($projector);
-            ++$count;
+        [$count, $unread] = [0, []];
+        foreach ($known as $student) {
+            try {
+                $isOver = Retention::of($student->facts())?->isOver($today) === true;
+            } catch (CoreException $broken) {
+                $unread[$student->id] = $broken->getMessage();
+                continue;
+            }
+            if ($isOver) {
+                (new ErasingStudent($student))->erase($projector);
+                ++$count;
+            }
         }
 
-        return $count;
+        return [$count, $unread];
     }
 }
