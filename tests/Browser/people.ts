@@ -81,10 +81,11 @@ export async function pick(page: Page, label: string, option: string): Promise<v
 
 /** Takes a backstroke from those offered. */
 export async function takeBack(page: Page, backstroke: string): Promise<void> {
-  await page
+  const chip = page
     .getByRole('group', { name: 'Backstrokes used lately' })
-    .getByRole('button', { name: backstroke, exact: true })
-    .click();
+    .getByRole('button', { name: backstroke, exact: true });
+  await chip.click();
+  await expect(chip).toHaveAttribute('aria-pressed', 'true');
 }
 
 /** From an open session: the drill's set-out sheet, and from there to its first ball. */
