@@ -60,6 +60,57 @@ final class ChangeTest extends PropertyTestCase
         self::assertTrue($change->isClear());
     }
 
+    /** Half-widths worked out here from what the docblock says; the number named is the first whose is below the difference. */
+    public function testTheFurtherPuttsOfEstimatesAreTheFewestThatSettleIt(): void
+    {
+        $z = 1.2815515655446;
+        $named = [];
+        for ($step = 1; $step <= 120; ++$step) {
+            $difference = 0.002 * $step;
+            $change = Change::ofEstimates(0.5, 0.05, 0.5 + $difference, 0.15, 10);
+            $half = static fn(int $more): float => $z * sqrt(0.05 ** 2 + 0.15 ** 2 * 10 / (10 + $more));
+            if ($change->isClear()) {
+                self::assertGreaterThan($half(0), $difference);
+                continue;
+            }
+            if ($change->furtherPutts === null) {
+                // Not the ball of today is what is missing, but the sureness of then.
+                self::assertGreaterThanOrEqual($difference, $half(100_000));
+                continue;
+            }
+            self::assertLessThan($difference, $half($change->furtherPutts));
+            self::assertGreaterThanOrEqual($difference, $half($change->furtherPutts - 1));
+            $named[] = $change->furtherPutts;
+        }
+        self::assertContains(1, $named);
+        self::assertSame($named, array_reverse(array_values(self::sorted($named))));
+        self::assertGreaterThan(100, $named[0]);
+    }
+
+    /**
+     * @param list<int> $numbers
+     *
+     * @return list<int>
+     */
+    private static function sorted(array $numbers): array
+    {
+        sort($numbers);
+
+        return $numbers;
+    }
+
+    public function testErrorsThatAreNoneAreRefusedAtTheirField(): void
+    {
+        foreach ([[0.0, 0.1, 'then_error'], [0.1, 0.0, 'now_error'], [-0.1, 0.1, 'then_error']] as [$then, $now, $field]) {
+            try {
+                Change::ofEstimates(0.1, $then, 0.2, $now, 5);
+                self::fail('It was compared.');
+            } catch (InvalidInput $refused) {
+                self::assertSame($field, $refused->field());
+            }
+        }
+    }
+
     public function testASpreadNeedsTwoPutts(): void
     {
         $this->expectException(InvalidInput::class);

@@ -71,6 +71,45 @@ final class MeasuredTest extends TestCase
         self::assertNull(Tempo::drift(new Tries(array_map($tap, [3.0, 3.1, 3.2, 3.3, 3.4], [70, 75, 80, 85, 90]))));
     }
 
+    /** Least squares by hand: lengths 1, 2, 4, 8, 16 have logarithms 0 to 4 times ln 2, so the sums come out round. */
+    public function testADriftsIntervalIsTheLinesOwnOnThreeDegreesOfFreedom(): void
+    {
+        $bpm = [60, 66, 64, 70, 72];
+        $drift = Tempo::drift(new Tries(array_map(static fn(int $i): MadeTry => Made::try('tempo', ['length_m' => 2.0 ** $i, 'bpm' => $bpm[$i]]), range(0, 4))));
+        $y = array_map(log(...), $bpm);
+        // Per doubling, with weights -2 to 2 over their sum of squares, 10.
+        $slope = (-2 * $y[0] - $y[1] + $y[3] + 2 * $y[4]) / 10;
+        $mean = array_sum($y) / 5;
+        $rest = array_sum(array_map(static fn(int $i): float => ($y[$i] - $mean - $slope * ($i - 2)) ** 2, range(0, 4)));
+        // Student's t of three degrees, four fifths in the middle: 1.6377 in any table.
+        $half = 1.6377 * sqrt($rest / 3 / 10);
+        self::assertEqualsWithDelta(exp(4 * $slope) - 1, $drift?->value, 1e-9);
+        self::assertEqualsWithDelta([exp(4 * ($slope - $half)) - 1, exp(4 * ($slope + $half)) - 1], [$drift?->interval?->low, $drift?->interval?->high], 1e-4);
+        self::assertSame(
+            sprintf('From {1.000 m} to {16.000 m} it gets %d %% quicker, likely %+d to %+d %%.', round(100 * (exp(4 * $slope) - 1)), round(100 * (exp(4 * ($slope - $half)) - 1)), round(100 * (exp(4 * ($slope + $half)) - 1))),
+            $drift?->sentence,
+        );
+        $slower = Tempo::drift(new Tries(array_map(static fn(int $i): MadeTry => Made::try('tempo', ['length_m' => 2.0 ** $i, 'bpm' => $bpm[4 - $i]]), range(0, 4))));
+        self::assertStringContainsString('slower', (string) $slower?->sentence);
+    }
+
+    public function testFourRollsDrawACurveAndItIsToldATenthBeyondThem(): void
+    {
+        $speed = GreenSpeed::ofFeet(9.0);
+        $roll = static fn(float $shoe): float => $speed->metres() * 12.0 * $shoe ** 1.8;
+        $rolled = static fn(float ...$shoes): array => array_map(static fn(float $shoe): MadeTry => Made::try('shoe_place', ['shoe_m' => $shoe, 'roll_m' => $roll($shoe)], 'S', $speed), $shoes);
+        self::assertNull(Made::finding($rolled(0.15, 0.2, 0.25))?->value);
+        $shoe = static fn(float $metres): float => ($metres / $speed->metres() / 12.0) ** (1.0 / 1.8);
+        // In metres 3 and 4.5 are told: 2.4 lies more than a tenth short of the shortest roll, 6 beyond the longest.
+        $told = static fn(float $from, float $to): array => array_map(
+            static fn(array $place): float => round($place[0], 3),
+            ShoePlace::places(new Checked($rolled($shoe($from), $shoe(3.2), $shoe(3.9), $shoe($to)), null, Unit::Metres)),
+        );
+        self::assertSame([3.0, 4.5], $told(2.8, 5.0));
+        self::assertSame([2.4, 3.0, 4.5], $told(2.6, 5.0));
+        self::assertSame([3.0, 4.5, 6.0], $told(2.8, 5.5));
+    }
+
     public function testShoePlacesAreReadFromTheStudentsOwnCurveWithinTheRollsSeen(): void
     {
         $random = new SeededRandom(5);

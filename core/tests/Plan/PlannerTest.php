@@ -25,6 +25,7 @@ use Amble\Core\Plan\Skill;
 use Amble\Core\Student\InWork;
 use Amble\Core\Tests\PropertyTestCase;
 use Eris\Generators;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Whatever is at hand and needed, a plan keeps to the minutes, the doses, the kit and the focuses. */
 final class PlannerTest extends PropertyTestCase
@@ -231,5 +232,105 @@ final class PlannerTest extends PropertyTestCase
         // What takes longer here is planned for longer.
         $slow = new Candidate(self::candidate('six-before-the-round')->card, $many);
         self::assertSame(14, $slow->wholeMinutes());
+    }
+
+    /** Whatever need there is, time brings what time is for: a minute less and it is not planned. */
+    #[DataProvider('minutesOf')]
+    public function testAKindOfBlockComesFromItsMinutesOn(BlockKind $kind, int $from): void
+    {
+        // Without drills to fill them, the minutes alone decide.
+        $drills = $kind === BlockKind::Close ? self::library() : [];
+        $kinds = static fn(int $minutes): array => array_column((new Planner(new Day($minutes, 'green'), new Need(['pace' => 0.4, 'line' => 1.0, 'read' => 0.1]), $drills))->plan()->blocks, 'kind');
+        self::assertContains($kind, $kinds($from));
+        self::assertNotContains($kind, $kinds($from - 1));
+    }
+
+    /** @return iterable<string, array{BlockKind, int}> */
+    public static function minutesOf(): iterable
+    {
+        yield 'a few short ones to end on' => [BlockKind::Close, 8];
+        yield 'measuring' => [BlockKind::Measure, 12];
+        yield 'the aim before the line' => [BlockKind::Check, 25];
+        yield 'a baseline' => [BlockKind::Baseline, 40];
+        yield 'its retest' => [BlockKind::Retest, 40];
+    }
+
+    public function testTheEndIsHeldAgainstABaselineAndWithoutOneNothingIsRetested(): void
+    {
+        $kinds = static fn(Day $day, Need $need, array $without = []): array => array_column((new Planner($day, $need, self::library()))->plan(without: $without)->blocks, 'kind');
+        $day = new Day(60, 'green', isMeasured: true);
+        $dropped = $kinds($day, new Need(), ['baseline']);
+        self::assertSame([false, false], [in_array(BlockKind::Baseline, $dropped, true), in_array(BlockKind::Retest, $dropped, true)]);
+        $alone = $kinds($day, new Need(), ['retest']);
+        self::assertSame([true, false], [in_array(BlockKind::Baseline, $alone, true), in_array(BlockKind::Retest, $alone, true)]);
+        foreach ([new Day(60, 'mat', isMeasured: true), new Day(60, 'green', hasHole: false, isMeasured: true)] as $elsewhere) {
+            self::assertSame([], array_intersect(['baseline', 'retest'], array_column($kinds($elsewhere, new Need()), 'value')));
+        }
+        // An aim that was looked at lately is not looked at again before the line.
+        $line = ['line' => 2.0, 'pace' => 0.1, 'read' => 0.1];
+        self::assertContains(BlockKind::Check, $kinds($day, new Need($line)));
+        self::assertNotContains(BlockKind::Check, $kinds($day, new Need($line, isAimKnown: true)));
+    }
+
+    public function testOneClosesOnShortPuttsThatTakeLittleTime(): void
+    {
+        $this->limitTo(60)->forAll(Generators::choose(8, 120), Generators::elements('green', 'mat'), Generators::choose(0, 53))->then(static function (int $minutes, string $place, int $lately): void {
+            /** @var 'green'|'mat' $place */
+            $need = new Need(daysSince: [self::library()[$lately]->key() => 1]);
+            $plan = (new Planner(new Day(max(1, $minutes), $place, isMeasured: true), $need, self::library()))->plan();
+            foreach ($plan->blocks as $block) {
+                if ($block->kind === BlockKind::Close && $block->drill !== null) {
+                    $drill = self::candidate($block->drill);
+                    self::assertTrue($drill->isShort(), $block->drill);
+                    self::assertLessThanOrEqual(4, $drill->wholeMinutes());
+                    self::assertSame($block, $plan->blocks[count($plan->blocks) - 1]);
+                }
+            }
+        });
+    }
+
+    /** Rolled yesterday it makes room, rolled last month it is gone on with, and of equals the name decides. */
+    public function testOfDrillsThatDoTheSameThatIsTakenWhichWasNotRolledLately(): void
+    {
+        $gate = self::candidate('closing-gate');
+        $named = static fn(string $key): Candidate => new Candidate(CardReader::read(JsonInput::parse(json_encode(
+            ['key' => $key] + array_values(array_filter(self::plain(), static fn(array $drill): bool => $drill['key'] === 'closing-gate'))[0],
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        ))), $gate->minutes);
+        $drills = [$named('gate-c'), $named('gate-b'), $named('gate-a')];
+        $first = static fn(array $daysSince): ?string => array_values(array_filter(
+            (new Planner(new Day(20, 'green', isMeasured: true), new Need(['line' => 2.0], daysSince: $daysSince), $drills))->plan()->blocks,
+            static fn(Block $block): bool => $block->kind === BlockKind::Line,
+        ))[0]->drill;
+
+        self::assertSame('gate-a', $first([]));
+        self::assertSame('gate-b', $first(['gate-a' => 1]));
+        self::assertSame('gate-b', $first(['gate-a' => 5]));
+        self::assertSame('gate-c', $first(['gate-c' => 6]));
+        self::assertSame('gate-c', $first(['gate-a' => 2, 'gate-b' => 3, 'gate-c' => 30]));
+    }
+
+    public function testADrillIsShortenedToThreeFifthsAtMostAndItsBallsWithIt(): void
+    {
+        foreach (self::library() as $drill) {
+            self::assertGreaterThanOrEqual(0.6 * $drill->wholeMinutes(), $drill->leastMinutes());
+            self::assertLessThan(0.6 * $drill->wholeMinutes() + 1.0, $drill->leastMinutes());
+            $dose = BlockKind::Pace->dose();
+            $whole = $drill->balls($drill->wholeMinutes(), BlockKind::Pace);
+            self::assertSame(min($dose, $drill->card->rules->cap->balls ?? $dose), $whole);
+            for ($minutes = 1; $minutes < 2 * $drill->wholeMinutes(); ++$minutes) {
+                $balls = $drill->balls($minutes, BlockKind::Pace);
+                self::assertLessThanOrEqual($drill->balls($minutes + 1, BlockKind::Pace), $balls);
+                self::assertLessThanOrEqual($whole, $balls);
+            }
+        }
+    }
+
+    public function testWhatIsSetMayFillTheMinutesToTheLast(): void
+    {
+        $set = static fn(int $minutes): array => [new Block('a', BlockKind::Pace, null, 'Talk', $minutes, null, 'Mine.', true)];
+        $planner = new Planner(new Day(20, 'green', isMeasured: true), new Need(), self::library());
+        self::assertSame([], $planner->plan($set(20))->clashes);
+        self::assertSame(['What is set takes 21 of 20 minutes: shorten or drop something.'], array_column($planner->plan($set(21))->clashes, 'says'));
     }
 }

@@ -59,6 +59,49 @@ final class ProgressTest extends PropertyTestCase
         self::assertSame([null, [], 'dropped', 'to_come'], [$ended->next, $ended->letGo, $ended->states['x'], $ended->states['c']]);
     }
 
+    public function testAnEndedSessionIsOverNothing(): void
+    {
+        self::assertSame([0.0, 0.0], [self::progress(40.0, isEnded: true)->over, self::progress(55.0, isEnded: true)->left]);
+        self::assertEqualsWithDelta(36.0, self::progress(40.0)->over, 1e-9);
+        self::assertSame([], self::progress(40.0, isEnded: true)->letGo);
+    }
+
+    /** What is let go is enough, and one fewer would not be. */
+    public function testNoMoreIsLetGoThanTimeAsksFor(): void
+    {
+        $this->limitTo(200)->forAll(self::between(0.0, 40.0), Generators::elements(true, false))->then(static function (float $minutes, bool $isGateLocked): void {
+            $progress = self::progress($minutes, isGateLocked: $isGateLocked);
+            $takes = ['l' => 10, 'p' => 12, 'x' => 10, 'c' => 4];
+            self::assertEqualsWithDelta(max(0.0, 36.0 - (40.0 - $minutes)), $progress->over, 1e-9);
+            $gone = array_sum(array_map(static fn(string $id): int => $takes[$id], $progress->letGo));
+            if ($progress->letGo !== [] && count($progress->letGo) < ($isGateLocked ? 3 : 4)) {
+                self::assertGreaterThanOrEqual($progress->over - 2.0, $gone);
+            }
+            self::assertNotContains($isGateLocked ? 'l' : 'm', $progress->letGo);
+            foreach (array_slice($progress->letGo, 0, -1) as $i => $id) {
+                self::assertLessThanOrEqual(self::worth($progress->letGo[$i + 1]), self::worth($id));
+            }
+        });
+    }
+
+    private static function worth(string $id): int
+    {
+        return ['l' => BlockKind::Line, 'p' => BlockKind::Pace, 'x' => BlockKind::Pressure, 'c' => BlockKind::Close][$id]->worth();
+    }
+
+    /** Measuring and going home on a few that drop are let go last, what only adds is let go first. */
+    public function testWhatASessionRestsOnIsWorthMost(): void
+    {
+        $kinds = BlockKind::cases();
+        usort($kinds, static fn(BlockKind $a, BlockKind $b): int => $b->worth() <=> $a->worth());
+        self::assertSame(
+            ['measure', 'close', 'read', 'mixed', 'check', 'baseline', 'retest', 'pressure'],
+            array_values(array_diff(array_column($kinds, 'value'), ['line', 'pace'])),
+        );
+        self::assertSame(BlockKind::Line->worth(), BlockKind::Pace->worth());
+        self::assertSame([true, true], [BlockKind::Line->worth() < BlockKind::Close->worth(), BlockKind::Line->worth() > BlockKind::Read->worth()]);
+    }
+
     public function testARotaIsBalancedAndNobodyIsIdle(): void
     {
         $this->limitTo(200)->forAll(Generators::choose(1, 12), Generators::choose(1, 8))->then(static function (int $n, int $stations): void {

@@ -56,6 +56,32 @@ final class PlayLookTest extends PropertyTestCase
         self::assertEqualsWithDelta(3 * 0.3048, $few->classes()[0][1], 1e-12);
     }
 
+    /** From a long tap-in to a long one, each about as many times longer than the one before. */
+    public function testForWantOfRoundsLengthsAreSpreadEvenlyInRatio(): void
+    {
+        $first = FirstPutts::of([], Unit::Metres);
+        $lengths = array_map(static fn(array $part): float => $part[0]->metres(), $first->mix());
+        self::assertSame(FirstPutts::evenSpread(), [$lengths[0], $lengths[count($lengths) - 1]]);
+        foreach (array_slice($lengths, 1) as $i => $length) {
+            self::assertEqualsWithDelta(1.36, $length / $lengths[$i], 0.15);
+        }
+        self::assertSame([1.0], array_values(array_unique(array_column($first->mix(), 1))));
+        self::assertSame([18, false], [$first->wanting(), $first->areEnough()]);
+        $holes = static fn(int $n): FirstPutts => FirstPutts::of(array_fill(0, $n, self::hole(3.0, 2)), Unit::Metres);
+        self::assertSame([1, false, 0, true], [$holes(17)->wanting(), $holes(17)->areEnough(), $holes(18)->wanting(), $holes(18)->areEnough()]);
+        self::assertSame(0, $holes(30)->wanting());
+    }
+
+    public function testAHoleThatShouldNotComeIsOneInsideTheLengthAndNotExtreme(): void
+    {
+        $inside = Length::ofMetres(6.0);
+        self::assertTrue(PlayLook::isAvoidable(self::hole(6.0, 3), $inside));
+        self::assertTrue(PlayLook::isAvoidable(self::hole(1.0, 4), $inside));
+        foreach ([self::hole(6.01, 3), self::hole(5.0, 2), self::hole(5.0, 3, isExtreme: true), self::hole(null, 3), self::hole(5.0, null)] as $hole) {
+            self::assertFalse(PlayLook::isAvoidable($hole, $inside));
+        }
+    }
+
     public function testClassesHoldEveryFirstPuttOnce(): void
     {
         for ($seed = 1; $seed <= 30; ++$seed) {
@@ -64,6 +90,13 @@ final class PlayLookTest extends PropertyTestCase
             foreach (Unit::cases() as $unit) {
                 $look = PlayLook::of([new Round($holes, false)], null, $unit);
                 self::assertSame(count($holes), array_sum(array_map(static fn($class): int => $class->n, $look->classes)));
+                foreach ($look->classes as $class) {
+                    $in = array_filter($holes, static fn(Hole $hole): bool => $hole->first?->metres() > $class->low && $hole->first->metres() <= ($class->high ?? INF));
+                    self::assertCount($class->n, $in);
+                    $share = static fn(int $putts): float => count(array_filter($in, static fn(Hole $hole): bool => $hole->putts === $putts)) / count($in);
+                    self::assertEqualsWithDelta([$share(1), $share(3)], [$class->onePutt, $class->threePutt], 1e-12);
+                    self::assertTrue($class->onePuttInterval->contains($class->onePutt) && $class->threePuttInterval->contains($class->threePutt));
+                }
             }
         }
     }

@@ -46,6 +46,20 @@ final class LadderTest extends TestCase
         }
     }
 
+    public function testNobodyBeginsPastTheTightest(): void
+    {
+        self::assertSame([0, 2, 2], array_map(static fn(int $start): int => Ladder::of(3, $start)->step, [0, 2, 9]));
+    }
+
+    /** It says one step however many balls speak for it, and takes it back when the last ten do. */
+    public function testWhichWayBallsCallForIsOneStepAtMost(): void
+    {
+        $due = static fn(string $balls): int => Ladder::due($balls === '' ? [] : array_map(static fn(string $ball): bool => $ball === 'o', str_split($balls)));
+        self::assertSame([0, 0, 1, 1, -1, -1], array_map($due, ['', 'ooooooooo', 'oooooooooo', str_repeat('o', 60), 'xxxxxooooo', str_repeat('x', 60)]));
+        self::assertSame(0, $due('oooooooooo' . 'xxxxxxxxxx'));
+        self::assertSame(0, $due('xxxooooooo'));
+    }
+
     /** @return iterable<string, array{string, int, int}> */
     public static function runs(): iterable
     {
