@@ -28,7 +28,7 @@ final class Clear
     }
 
     /**
-     * A share of n that must clearly lie above one half, by the score test.
+     * A share of n that must clearly lie above one half, by the score test: so nine of nine say it, and eight do not.
      *
      * @param float $than share it is held against
      */

@@ -10,6 +10,7 @@ use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rules;
 use Amble\Core\Check\Checked;
 use Amble\Core\Check\MadeTry;
+use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\ReadingMethod;
@@ -321,6 +322,74 @@ final class HabitsTest extends TestCase
         self::assertStringContainsString('Read more break', $try('exact'));
         self::assertStringContainsString('Lean to more break', $try('more'));
         self::assertStringContainsString('test putts', $try('tests'));
+    }
+
+    /**
+     * However clear they are, fewer balls are no habit.
+     *
+     * @param \Closure(int): list<RolledBall> $balls so many of them
+     */
+    #[DataProvider('fewest')]
+    public function testAHabitIsToldFromSoManyBallsOn(string $key, int $from, \Closure $balls): void
+    {
+        self::assertArrayHasKey($key, self::notes($balls($from)));
+        self::assertArrayNotHasKey($key, self::notes($balls($from - 1)));
+    }
+
+    /** @return iterable<string, array{string, int, \Closure(int): list<RolledBall>}> */
+    public static function fewest(): iterable
+    {
+        $of = static fn(\Closure $one): \Closure => static fn(int $n): array => array_map($one, range(1, $n));
+        $near = static fn(int $i): float => 1.0 + 0.005 * ($i % 3 - 1);
+        yield 'short of what is meant' => ['pace.habit', 12, $of(static fn(int $i): RolledBall => Balls::one(0.8 * $near($i) * 3.0, 3.0))];
+        yield 'far from the run-out' => ['pace.target', 12, $of(static fn(int $i): RolledBall => Balls::one(8.3 + 0.38 + 0.02 * ($i % 3 - 1), 8.0, isAtHole: true))];
+        yield 'long ones against short ones' => ['pace.lengths', 5, static fn(int $n): array => [
+            ...array_map(static fn(int $i): RolledBall => Balls::one(2.0 * $near($i), 2.0), range(1, 10)),
+            ...array_map(static fn(int $i): RolledBall => Balls::one(0.7 * 8.0 * $near($i), 8.0), range(1, $n)),
+        ]];
+        yield 'high and past' => ['read.pace', 9, $of(static fn(int $i): RolledBall => Balls::one(3.9, 3.0, ['high_low' => 'high'], across: 2.0))];
+        yield 'through and not in' => ['start.through_missed', 9, $of(static fn(int $i): RolledBall => Balls::one(3.6, 3.0, ['gate' => 'through'], isAtHole: true, gate: 0.055))];
+        yield 'low' => ['read.low', 9, $of(static fn(int $i): RolledBall => Balls::one(3.2, 3.0, ['high_low' => 'low'], across: 2.0))];
+        yield 'held or not' => ['routine.held', 8, static fn(int $n): array => [
+            ...array_map(static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['held' => true]), range(1, 40)),
+            ...array_map(static fn(int $i): RolledBall => Balls::one(4.5, 3.0, ['held' => false]), range(1, $n)),
+        ]];
+    }
+
+    public function testOnlyLengthsThatLeanTheSameWayAreCountedAsAgreeing(): void
+    {
+        $balls = static fn(float ...$shares): array => array_merge(...array_map(
+            static fn(float $share, float $length): array => array_map(static fn(int $i): RolledBall => Balls::one($share * $length * (1.0 + 0.01 * ($i % 3 - 1)), $length), range(1, 12)),
+            $shares,
+            array_slice([2.0, 4.0, 8.0], 0, count($shares)),
+        ));
+        self::assertStringEndsWith('at 3 lengths alike.', self::notes($balls(0.8, 0.8, 0.8))['pace.habit']->seen);
+        self::assertStringEndsWith('at 2 lengths alike.', self::notes($balls(0.78, 0.78, 1.02))['pace.habit']->seen);
+        $one = self::notes($balls(0.8))['pace.habit'];
+        self::assertStringNotContainsString('alike', $one->seen);
+        self::assertStringContainsString('A longer backstroke', (string) $one->try);
+        $long = self::notes($balls(1.25, 1.25))['pace.habit'];
+        self::assertStringContainsString('rolling 1.2', (string) $long->try);
+        self::assertStringContainsString('A shorter backstroke', (string) $long->otherWay);
+        self::assertStringContainsString('Long putts finish longer', self::notes($balls(0.98, 1.02, 1.3))['pace.lengths']->seen);
+    }
+
+    /** Six of either kind at the least, and a fifth more of the later ones inside. */
+    public function testFirstTriesThatFinishFurtherOffAreSaid(): void
+    {
+        $note = static function (int $firstInside, int $first, int $laterInside, int $later): ?Note {
+            $tries = static fn(int $attempt, int $inside, int $n): array => array_map(static fn(int $i): RolledBall => Balls::one($i <= $inside ? 3.1 : 4.0, 3.0, attempt: $attempt), range(1, $n));
+            $facts = new Facts((new StrokeFitter())->fit([]), ReadingMethod::Ramp, null, null, null, 0, [], School::Rule, FirstTries::of([...$tries(1, $firstInside, $first), ...$tries(2, $laterInside, $later)], Surface::Grass));
+
+            return array_values(array_filter(array_map(static fn($rule): ?Note => $rule->note($facts), Rules::all()), static fn(?Note $note): bool => $note?->key === 'pace.first_tries'))[0] ?? null;
+        };
+        self::assertSame('Within a tenth of the length: 2 of 6 first tries, 5 of 6 later ones.', $note(2, 6, 5, 6)?->evidence);
+        self::assertNotNull($note(6, 10, 8, 10));
+        foreach ([[6, 10, 7, 10], [1, 5, 6, 6], [1, 6, 5, 5], [8, 10, 6, 10]] as $counts) {
+            self::assertNull($note(...$counts));
+        }
+        self::assertSame(0.3, $note(2, 6, 5, 6)->sureness);
+        self::assertSame(1.0, $note(8, 40, 30, 40)?->sureness);
     }
 
     public function testNoHabitIsToldWithoutBalls(): void

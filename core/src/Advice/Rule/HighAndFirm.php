@@ -16,15 +16,13 @@ use Amble\Core\LookBack\Measure\LowSide;
 /** Misses high and well past: the pace does not fit the read, and the read is left as it is. */
 final class HighAndFirm implements Rule
 {
-    private const FEWEST = 8;
-
     public function note(Facts $facts): ?Note
     {
         $misses = $facts->lately === null ? [] : LowSide::misses($facts->lately);
         $high = array_values(array_filter($misses, static fn(RolledBall $ball): bool => !LowSide::isLow($ball)));
         $past = array_filter($high, static fn(RolledBall $ball): bool => self::isPast($ball, $facts->lately->pace ?? 0.0));
         [$n, $many] = [count($high), count($past)];
-        if ($n < self::FEWEST || !Clear::shareAbove($n, count($misses)) || !Clear::shareAbove($many, $n)) {
+        if (!Clear::shareAbove($n, count($misses)) || !Clear::shareAbove($many, $n)) {
             return null;
         }
 

@@ -13,12 +13,10 @@ use Amble\Core\LookBack\Measure\ThroughButMissed;
 /** Good starts, past a gate as hard as the hole, that mostly do not drop: pace or read. */
 final class ThroughNotIn implements Rule
 {
-    private const FEWEST = 8;
-
     public function note(Facts $facts): ?Note
     {
         $row = $facts->lately === null ? null : ThroughButMissed::row($facts->lately);
-        if ($row === null || $row->n < self::FEWEST || $row->value === null) {
+        if ($row?->value === null) {
             return null;
         }
         $missed = $row->count();
