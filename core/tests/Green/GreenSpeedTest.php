@@ -104,6 +104,16 @@ final class GreenSpeedTest extends PropertyTestCase
         self::assertSame([Warning::OneDirection, Warning::SingleRoll], RampRolls::of([], [3.0])->reading()->warnings);
     }
 
+    /** Eighteen inches between the ways show a slope, and each way takes one roll of what the scatter is told from. */
+    public function testTheWaysOfARampDifferByAHandAndAHalfBeforeASlopeIsSaid(): void
+    {
+        $reading = static fn(float $inches): array => RampRolls::of([3.0, 3.0], [3.0 + $inches * 0.0254, 3.0 + $inches * 0.0254])->reading()->warnings;
+        self::assertNotContains(Warning::Sloped, $reading(17.9));
+        self::assertContains(Warning::Sloped, $reading(18.1));
+        $free = static fn(array $there, array $back): int => RampRolls::of($there, $back)->reading()->degreesOfFreedom;
+        self::assertSame([1, 3, 1, 0], [$free([3.0, 3.1], [3.1]), $free([3.0, 3.1], [3.1, 3.2, 3.0]), $free([3.0, 3.1], []), $free([3.0], [3.1])]);
+    }
+
     public function testASingleRollEachWayLeavesTheErrorUnknown(): void
     {
         self::assertNull(RampRolls::of([3.0], [3.1])->reading()->standardErrorMetres);

@@ -292,6 +292,45 @@ final class MeasuresTest extends PropertyTestCase
         self::assertSame(2, $told?->n);
     }
 
+    /** At each length the earlier half against the later one; the ball in the middle of an odd number is of neither. */
+    public function testFirstAndLastLeaveTheMiddleBallOut(): void
+    {
+        $rolls = static fn(float $target, array $errors): array => array_map(static fn(float $error): RolledBall => Balls::one($target * (1.0 + $error), $target), $errors);
+        $finding = FirstAndLast::of(Balls::asked([...$rolls(3.0, [-0.3, -0.1, 0.0, 0.9, 0.02, 0.06, 0.1]), ...$rolls(6.0, [-0.2, 0.0, 0.02, 0.1])]));
+        self::assertSame([10, 5, 5], [$finding?->n, $finding?->rows[0]->n, $finding?->rows[1]->n]);
+        self::assertEqualsWithDelta([(-0.3 - 0.1 + 0.0 - 0.2 + 0.0) / 5, (0.02 + 0.06 + 0.1 + 0.02 + 0.1) / 5], [$finding?->rows[2]->value, $finding?->rows[3]->value], 1e-9);
+    }
+
+    /** The same putts seen in a mirror need the same aim on the other side. */
+    public function testAnAimThatIsNeededIsTheOtherWayRoundOnTheOtherSide(): void
+    {
+        $aim = static fn(int $turned): float => ImpliedSlope::told(Balls::asked(array_map(
+            static fn(float $off): RolledBall => Balls::one(4.3, 4.0, ['read_amount_m' => 0.2, 'read_side' => $turned > 0 ? 'left' : 'right', 'side_m' => $turned * (0.05 + $off)], across: 2.0 * $turned, isAtHole: true),
+            [-0.02, -0.01, 0.0, 0.01, 0.02],
+        )))[0]->aim;
+        // Aimed two tenths right of the hole and half a tenth right of it still: a tenth and a half was needed.
+        self::assertEqualsWithDelta([0.15, -0.15], [$aim(1), $aim(-1)], 1e-9);
+    }
+
+    public function testFirstTriesStandApartOnlyWhereThereWereLaterOnes(): void
+    {
+        $balls = static fn(int $attempt, float $wide): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0 * (1.0 + $wide * ($i % 3 - 1)), attempt: $attempt), range(1, 12));
+        $apart = PaceSpread::of(Balls::asked([...$balls(1, 0.1), ...$balls(2, 0.02)]));
+        self::assertSame(['First tries', 12, 24], [$apart?->first?->name, $apart?->first?->n, $apart?->n]);
+        self::assertGreaterThan($apart?->value, $apart?->first?->value);
+        self::assertNull(PaceSpread::of(Balls::asked($balls(1, 0.1)))?->first);
+    }
+
+    public function testTheLastBallsAreDrawnAndABallOnTheLineIsOnNoSide(): void
+    {
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one(3.0 + 0.001 * $i), range(1, 3 * Look::MOST_DRAWN));
+        $look = Look::of(Balls::asked($balls), new LookFilter());
+        self::assertSame([count($balls), Look::MOST_DRAWN], [$look->n, count($look->balls)]);
+        self::assertSame(array_slice($balls, -Look::MOST_DRAWN), $look->balls);
+        $across = PaceAcross::of(Balls::asked([Balls::one(3.1, 3.0, ['side_m' => 0.0]), Balls::one(3.1, 3.0, ['side_m' => -0.1]), Balls::one(2.9, 3.0, ['side_m' => 0.2])]));
+        self::assertSame('Off by {0.100 m} along the line and {0.100 m} across it; 1 left, 1 right.', $across?->sentence);
+    }
+
     public function testFirstAndLastAreOfTheSameLengthsAndCalledOnlyByTheRule(): void
     {
         $roll = static fn(int $i, float $spread): float => 3.0 * (1.0 + $spread * (($i % 5) - 2));
@@ -332,7 +371,7 @@ final class MeasuresTest extends PropertyTestCase
         $asked = Balls::asked([...$balls([Disturbance::Filmed], 2.0, 12), ...$balls([], 3.0, 12)]);
         $finding = WhileDisturbed::of($asked);
         self::assertSame('With filmed 0 of 12 inside a tenth, else 12 of 12: a clear difference. All of them stay in the figures.', $finding?->sentence);
-        self::assertSame(24, PaceAverage::of($asked)?->n);
+        self::assertSame([12, 24], [$finding?->n, PaceAverage::of($asked)?->n]);
         self::assertNull(WhileDisturbed::of(Balls::asked($balls([], 3.0, 5))));
     }
 
