@@ -60,11 +60,14 @@ final class PlannedYear
         return (float) StrokesAtStake::of($this->player(), GreenSpeed::ordinary(), self::mix())->expectedPer18;
     }
 
-    /** @param bool $byRules else the same minutes are spent on drills drawn at random */
-    public function walk(bool $byRules): void
+    /**
+     * @param bool $byRules else the same minutes are spent on drills drawn at random
+     * @param int $weeks a year, or as many as are asked for
+     */
+    public function walk(bool $byRules, int $weeks = self::WEEKS): void
     {
         $lately = [];
-        for ($week = 0; $week < self::WEEKS; ++$week) {
+        for ($week = 0; $week < $weeks; ++$week) {
             foreach ($byRules ? $this->planned($week, $lately) : $this->drawn() as [$skill, $minutes, $key]) {
                 $lately[$key] = $week;
                 $this->practise($skill, $minutes);
