@@ -99,3 +99,74 @@ test('a note set aside without evidence says none, and a station keeps its id wh
   expect(slope).toMatchObject({ type: 'station_set', station_id: 'p1', length_m: 3, across_percent: 2 });
   expect(slope?.id).not.toBe('p1');
 });
+
+test('each way of saying something writes its own event, stamped after the one before', () => {
+  const { result } = renderHook(() => useLog(session));
+  const log = result.current;
+  const said: [() => unknown, object][] = [
+    [() => log.logPutt({ roll_m: 3 } as never), { type: 'putt_logged', version: 2, roll_m: 3 }],
+    [
+      () => log.correctPutt('b1', { roll_m: 4 } as never),
+      { type: 'putt_corrected', version: 2, putt_id: 'b1', roll_m: 4 },
+    ],
+    [
+      () => log.remark('b1', { mark: 'mishit', cause: null }),
+      { type: 'putt_remarked', version: 2, putt_id: 'b1', mark: 'mishit', cause: null, seen: {} },
+    ],
+    [
+      () => log.remark('b1', { mark: null, cause: null }, { held: true }),
+      { type: 'putt_remarked', mark: null, seen: { held: true } },
+    ],
+    [
+      () => log.count('r1', 'ball' as never, 'balls', 6),
+      { type: 'set_out_counted', run_id: 'r1', item: 'ball', name: 'balls', count: 6 },
+    ],
+    [() => log.removeStation('p1'), { type: 'station_removed', station_id: 'p1' }],
+    [() => log.noteCondition('dew', false), { type: 'condition_noted', condition: 'dew', is_seen: false }],
+    [() => log.give('b1', null), { type: 'putt_given', putt_id: 'b1', student: null }],
+    [() => log.give('b1', 'ana'), { type: 'putt_given', putt_id: 'b1', student: 'ana' }],
+    [
+      () => log.noteCompany('ana', 'gone' as never),
+      { type: 'company_noted', student: 'ana', standing: 'gone' },
+    ],
+    [() => log.joinRun('r1', 'ana', 2), { type: 'run_joined', run_id: 'r1', student: 'ana', station: 2 }],
+    [() => log.endRun('r1'), { type: 'run_ended', run_id: 'r1' }],
+    [() => log.chooseReading(null), { type: 'reading_chosen', reading_id: null }],
+    [
+      () => log.tryCheck('aim', null, { at_m: 2 }),
+      { type: 'check_tried', check: 'aim', student: null, answers: { at_m: 2 } },
+    ],
+    [
+      () => log.seePoint('grip', 'thumb', 'ana', 'kept' as never, 'lower'),
+      {
+        type: 'card_point_seen',
+        card: 'grip',
+        point: 'thumb',
+        student: 'ana',
+        sight: 'kept',
+        word: 'lower',
+      },
+    ],
+    [() => log.beginPart('baseline' as never), { type: 'part_begun', part: 'baseline' }],
+    [
+      () => log.noteDisturbance('wind' as never, true),
+      { type: 'disturbance_noted', disturbance: 'wind', is_on: true },
+    ],
+    [() => log.undo('b1'), { type: 'undone', event_id: 'b1' }],
+    // Made elsewhere, and said here and now: neither its id nor its time is this one's.
+    [
+      () => log.add({ id: 'elsewhere', at_ms: 1, type: 'run_ended', run_id: 'r2' } as never),
+      { type: 'run_ended', run_id: 'r2' },
+    ],
+  ];
+  for (const [say, event] of said) {
+    say();
+    expect(device.added.at(-1)).toMatchObject(['s1', event]);
+  }
+  const stamps = device.added.map(([, { at_ms }]) => Number(at_ms));
+  expect(stamps).toEqual(stamps.toSorted((a, b) => a - b));
+  expect(new Set(stamps).size).toBe(said.length);
+  const ids = device.added.map(([, { id }]) => id);
+  expect(new Set(ids).size).toBe(said.length);
+  expect(ids).not.toContain('elsewhere');
+});
