@@ -70,7 +70,8 @@ test('a student over time, the breaks, the notes with their balls, and two side 
   const { id } = await whoIs(page, 'Ilse');
   await page.goto(`/students/${id}`);
   await expect(page.getByRole('img', { name: /^How far do they spread\? The latest/ })).toBeVisible();
-  await expect(page.getByText('other putter: Mallet, 33 in')).toBeVisible();
+  // The note in the margin says it too, once it has come.
+  await expect(page.getByText(/^\d+ [A-Z][a-z]+: other putter: Mallet, 33 in$/)).toBeVisible();
   const margin = page.getByRole('complementary', { name: 'Margin notes' });
   await expect(margin.getByText(/^Starts have moved right since then: other putter/)).toBeVisible();
   await margin
