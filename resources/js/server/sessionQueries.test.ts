@@ -20,14 +20,7 @@ import {
   useWhatIf,
 } from './sessionQueries';
 import type { Bench, Session, SessionSummary } from './types';
-import type { Waiting } from './waiting';
-
-interface Write {
-  method: string;
-  path: string;
-  body: Record<string, unknown>;
-  what: string;
-}
+import type { Waiting, Write } from './waiting';
 
 const device = vi.hoisted(() => ({
   asked: [] as string[],
