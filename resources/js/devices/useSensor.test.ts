@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
-import { createElement, type ReactNode } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { withClient } from '../../../tests/withClient';
 import { standIn } from '../device/stand';
 import type { Session } from '../server/types';
 import { useSensor } from './useSensor';
@@ -33,11 +33,9 @@ beforeEach(() => {
 afterEach(cleanup);
 
 function sensing() {
-  const client = new QueryClient();
   return renderHook(({ last }: { last: string | null }) => useSensor(ball(last)), {
     initialProps: { last: null as string | null },
-    wrapper: ({ children }: { children: ReactNode }) =>
-      createElement(QueryClientProvider, { client }, children),
+    wrapper: withClient(new QueryClient()),
   });
 }
 

@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
-import { createElement, type ReactNode } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { withClient } from '../../../tests/withClient';
 import { ApiError } from './api';
 import { keys } from './keys';
 import { followDoor, useChangeAccount, useDoor, useKeepSettings, useMe } from './meQueries';
@@ -50,12 +50,7 @@ afterEach(() => {
   client.clear();
 });
 
-function within<T>(hook: () => T) {
-  return renderHook(hook, {
-    wrapper: ({ children }: { children: ReactNode }) =>
-      createElement(QueryClientProvider, { client }, children),
-  });
-}
+const within = <T>(hook: () => T) => renderHook(hook, { wrapper: withClient(client) });
 
 const me = () => client.getQueryData<Me>(keys.me);
 

@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { cleanup, renderHook, waitFor } from '@testing-library/react';
-import { createElement, type ReactNode } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { withClient } from '../../../tests/withClient';
 import { ApiError } from './api';
 import { keys } from './keys';
 import {
@@ -67,12 +67,7 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
-function within<T>(hook: () => T) {
-  return renderHook(hook, {
-    wrapper: ({ children }: { children: ReactNode }) =>
-      createElement(QueryClientProvider, { client }, children),
-  });
-}
+const within = <T>(hook: () => T) => renderHook(hook, { wrapper: withClient(client) });
 
 /** What was written last, and for which session. */
 function written(): [string, Write] {
