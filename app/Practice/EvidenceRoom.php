@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Direction\DirectionFitter;
-use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Distance\LengthHabit;
+use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Drill\Task;
@@ -52,7 +52,7 @@ final class EvidenceRoom
     private const COLUMNS = [
         'id', 'practice_session_id', 'student_id', 'green_id', 'surface', 'at_ms', 'backstroke_m', 'roll_m', 'run_on_m', 'stop', 'target_m',
         'grade_percent', 'across_percent', 'mark', 'cause', 'seen', 'putter', 'tempo_bpm', 'drill', 'task', 'verdict', 'word', 'attempt', 'block',
-        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked', 'is_at_hole', 'part', 'disturbances',
+        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked', 'is_at_hole', 'part', 'disturbances', 'is_measuring_stroke',
     ];
 
     private static ?Remarks $nothingSaid = null;
@@ -67,25 +67,19 @@ final class EvidenceRoom
     /** @return list<RolledBall> every ball of a student, oldest first */
     public function ofStudent(Student $student): array
     {
-        return $this->rolled($this->rows($student)->orderBy('at_ms')->orderBy('place'));
+        return $this->rolled($student, $this->rows($student)->orderBy('at_ms')->orderBy('place'));
     }
 
     /** @return list<RolledBall> those of a student in one session, oldest first */
     public function ofStudentIn(Student $student, PracticeSession $session): array
     {
-        return $this->rolled(DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
+        return $this->rolled($student, DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
     }
 
-    /**
-     * Give a student's distance control from the latest balls on a kind of surface; null while they are few.
-     *
-     * @param int|null $before Unix milliseconds; null for all there are
-     */
-    public function distanceControl(Student $student, ?Surface $surface, ?int $before = null): ?DistanceControl
+    /** Where a student's balls usually finished before a moment, Unix milliseconds; null while no session tells it. */
+    public function usualLength(Student $student, ?Surface $surface, int $before): ?UsualLength
     {
-        $putts = $this->puttsAtTargets($student, $surface, $before);
-
-        return count($putts) < ForDistance::FEWEST ? null : DistanceControl::of($putts);
+        return DayLook::usualOf($this->latestAtTargets($student, $before - 1), $surface);
     }
 
     /**
@@ -95,20 +89,20 @@ final class EvidenceRoom
      */
     public function skill(Student $student, ?Surface $surface): array
     {
-        $putts = $this->puttsAtTargets($student, $surface, null);
+        $putts = $this->puttsAtTargets($student, $surface);
         $habit = count($putts) < ForDistance::FEWEST ? null : LengthHabit::of($putts);
         $latest = $this->rows($student)->where(static fn(Builder $told): Builder => $told->whereNotNull('aid')->orWhere('seen', 'like', '%"start_deg"%'))->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
-        $line = (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($latest)));
+        $line = (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($student, $latest)));
 
         return [Skill::found($habit, $line, null), $habit === null ? 0 : count($putts)];
     }
 
-    /** @return list<DistancePutt> the latest on a kind of surface */
-    private function puttsAtTargets(Student $student, ?Surface $surface, ?int $before): array
+    /** @return list<DistancePutt> the latest on a kind of surface, their errors told from the target itself */
+    private function puttsAtTargets(Student $student, ?Surface $surface): array
     {
         $latest = $this->rows($student)->whereNotNull('target_m')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
 
-        return (new ForDistance($surface))->putts($this->rolled($before === null ? $latest : $latest->where('at_ms', '<', $before)));
+        return (new ForDistance($surface, isFromTarget: true))->putts($this->rolled($student, $latest));
     }
 
     /**
@@ -118,19 +112,30 @@ final class EvidenceRoom
      */
     public function latestAtTargets(Student $student, int $untilMilliseconds): array
     {
-        return array_reverse($this->rolled($this->rows($student)->whereNotNull('target_m')->where('at_ms', '<=', $untilMilliseconds)
+        return array_reverse($this->rolled($student, $this->rows($student)->whereNotNull('target_m')->where('at_ms', '<=', $untilMilliseconds)
             ->orderByDesc('at_ms')->orderByDesc('place')->limit(DayLook::LATEST)));
     }
 
     /**
-     * Everybody else who rolled at targets on a green between two moments.
+     * A student's latest balls until a moment, oldest first: enough for a day and the line before it.
+     *
+     * @return list<RolledBall>
+     */
+    public function latestUntil(Student $student, int $untilMilliseconds): array
+    {
+        return array_reverse($this->rolled($student, $this->rows($student)->where('at_ms', '<=', $untilMilliseconds)
+            ->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST)));
+    }
+
+    /**
+     * Everybody else who rolled on a green between two moments.
      *
      * @return Collection<int, Student>
      */
     public function othersOn(Green $green, Student $but, int $sinceMilliseconds, int $untilMilliseconds): Collection
     {
         $students = DB::table('balls')->where('green_id', $green->id)->whereBetween('at_ms', [$sinceMilliseconds, $untilMilliseconds])
-            ->whereNotNull('student_id')->where('student_id', '!=', $but->id)->whereNotNull('target_m')->distinct()->pluck('student_id');
+            ->whereNotNull('student_id')->where('student_id', '!=', $but->id)->distinct()->pluck('student_id');
         /** @var Collection<int, Student> $others */
         $others = $students->isEmpty() ? new Collection() : Student::query()->whereKey($students)->orderBy('id')->get();
 
@@ -162,13 +167,13 @@ final class EvidenceRoom
     }
 
     /** @return list<RolledBall> in the order of the query */
-    private function rolled(Builder $rows): array
+    private function rolled(Student $student, Builder $rows): array
     {
         $rows = array_values($rows->get(self::COLUMNS)->all());
         $histories = self::histories($rows);
         $balls = [];
         foreach ($rows as $row) {
-            $balls[] = self::ball($row, $histories[$row->green_id ?? ''] ?? null);
+            $balls[] = self::ball($row, $histories[$row->green_id ?? ''] ?? null, $student->target_pace_m);
         }
 
         return $balls;
@@ -257,7 +262,7 @@ final class EvidenceRoom
         );
     }
 
-    private static function ball(\stdClass $row, ?GreenHistory $history): RolledBall
+    private static function ball(\stdClass $row, ?GreenHistory $history, float $finishPast): RolledBall
     {
         $at = (int) $row->at_ms;
 
@@ -296,6 +301,8 @@ final class EvidenceRoom
             (bool) $row->is_aid_checked,
             (bool) $row->is_at_hole,
             self::during($row->part, $row->disturbances),
+            $finishPast,
+            (bool) $row->is_measuring_stroke,
         );
     }
 

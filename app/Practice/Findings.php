@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Contract\FindingShape;
-use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
@@ -63,9 +63,10 @@ final class Findings
     {
         $student = $part->student ?? $session->student_id;
         $putts = $part->putts;
-        $state = $part->state($run->card->rules, $run->seed);
+        $finishPast = $run->finishPast($student);
+        $state = $part->state($run->card->rules, $run->seed, $finishPast);
         $usual = in_array('usual', $run->card->finds, true) ? $this->usual($session, $student) : null;
-        $findings = FindingKinds::of(FindingBalls::of($run->card, $putts, $state, $usual));
+        $findings = FindingKinds::of(FindingBalls::of($run->card, $putts, $state, $usual, $finishPast));
 
         return [
             'run_id' => $run->id,
@@ -97,12 +98,12 @@ final class Findings
         return array_slice($verdicts, -self::RECENT);
     }
 
-    private function usual(PracticeSession $session, ?string $student): ?DistanceControl
+    private function usual(PracticeSession $session, ?string $student): ?UsualLength
     {
         $student = $student === null ? null : Student::withTrashed()->find($student);
 
         return $student instanceof Student
-            ? $this->evidence->distanceControl($student, $session->green?->surface, (int) $session->started_at->getTimestampMs())
+            ? $this->evidence->usualLength($student, $session->green?->surface, (int) $session->started_at->getTimestampMs())
             : null;
     }
 

@@ -21,6 +21,7 @@ use Amble\Core\LookBack\SessionLook;
 use Amble\Core\LookBack\StrokeLook;
 use Amble\Core\LookBack\StrokeTable;
 use Amble\Core\Session\SetAside;
+use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\GreenReading;
@@ -63,7 +64,8 @@ final class LookBackDesk
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
         $before = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until));
         $own = DayLook::student($before, $surface, $session->id);
-        $day = $own->n === 0 ? null : DayLook::of([$own, ...$this->others($session, $student, $until)]);
+        [$othersDays, $othersStrokes] = $this->others($session, $student, $until);
+        $day = $own->n === 0 ? null : DayLook::of([$own, ...$othersDays]);
         $tries = FirstTries::of($todays, $surface);
         $path = $this->looks->asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
         $facts = new Facts(
@@ -84,6 +86,9 @@ final class LookBackDesk
             $this->play->lookOf($student, $inside),
             $student->inWork()->about,
             $student->facts()->markTo,
+            $student->level,
+            $othersStrokes,
+            $own->usual !== null,
         );
 
         return new SessionLook(
@@ -159,23 +164,24 @@ final class LookBackDesk
         );
     }
 
-    /** @return list<StudentToday> */
+    /** @return array{list<StudentToday>, list<SessionOffset>} first balls at targets, and backstrokes against their own line, of the others on this green */
     private function others(PracticeSession $session, Student $student, int $until): array
     {
         if ($session->green === null) {
-            return [];
+            return [[], []];
         }
         $since = self::milliseconds($session->started_at->subHours(self::SAME_DAY_HOURS));
-        $days = [];
+        $days = $strokes = [];
         foreach ($this->evidence->othersOn($session->green, $student, $since, $until) as $other) {
-            $balls = $this->evidence->latestAtTargets($other, $until);
-            $last = end($balls);
-            if ($last !== false) {
+            $balls = $this->evidence->latestUntil($other, $until);
+            $last = $balls[count($balls) - 1] ?? null;
+            if ($last !== null) {
                 $days[] = DayLook::student($balls, $session->green->surface, $last->sessionId);
+                $strokes[] = StrokeLook::offsetOf($balls, $session->green->surface, $last->sessionId);
             }
         }
 
-        return $days;
+        return [$days, array_values(array_filter($strokes))];
     }
 
     /**

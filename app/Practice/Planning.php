@@ -28,7 +28,6 @@ use Amble\Core\Student\Focus;
 use Amble\Core\Student\Question;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
-use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\FindingRow;
 use App\Models\PracticeRun;
@@ -186,7 +185,7 @@ final class Planning
     /** @return array<string, float>|null strokes a round by skill; half a second's work, so it is kept while no ball was rolled */
     private function atStake(Student $student): ?array
     {
-        $key = implode(' ', ['at stake', $student->id, Bench::evidenceVersion($student->bench_id)]);
+        $key = AnswerKey::of('at stake', $student->bench_id, [$student]);
         /** @var array{array<string, float>|null} $kept */
         $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), function () use ($student): array {
             [$stakes] = $this->play->stakes($student);

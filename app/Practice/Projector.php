@@ -22,6 +22,7 @@ use App\Models\BallRow;
 use App\Models\Bench;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\Student;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
@@ -119,6 +120,17 @@ final class Projector
         }
     }
 
+    /** Judge anew what a student rolled at holes: where a ball should finish past one has changed. Inside a transaction. */
+    public function projectAtHoles(Student $student): void
+    {
+        $sessions = BallRow::query()->where('student_id', $student->id)->where('is_at_hole', true)->toBase()->distinct()->pluck('practice_session_id');
+        /** @var Collection<int, PracticeSession> $found */
+        $found = PracticeSession::withTrashed()->whereKey($sessions)->orderBy('id')->get();
+        foreach ($found as $session) {
+            $this->project($session, isWhole: true);
+        }
+    }
+
     /** @return list<SessionRun> */
     private static function runsWithBalls(PracticeSession $session, SessionLog $log): array
     {
@@ -126,12 +138,29 @@ final class Projector
         /** @var Collection<int, PracticeRun> $runs */
         $runs = $rolledIn === [] ? new Collection() : $session->runs()->whereKey(array_unique($rolledIn))->orderBy('id')->get();
 
-        return array_values(array_map(self::run(...), $runs->all()));
+        $finishPast = $runs->isEmpty() ? [] : self::finishPast([$session->student_id, ...array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->student, $log->putts)]);
+
+        return array_values(array_map(static fn(PracticeRun $run): SessionRun => self::run($run, $finishPast), $runs->all()));
     }
 
-    public static function run(PracticeRun $run): SessionRun
+    /**
+     * How far past a hole students play for, by id, metres.
+     *
+     * @param list<string|null> $students
+     *
+     * @return array<string, float>
+     */
+    public static function finishPast(array $students): array
     {
-        return new SessionRun($run->id, DrillLibrary::card($run->definition()), $run->students, $run->seed);
+        $ids = array_values(array_unique(array_filter($students)));
+
+        return $ids === [] ? [] : array_map(floatval(...), Student::withTrashed()->whereKey($ids)->pluck('target_pace_m', 'id')->all());
+    }
+
+    /** @param array<string, float> $finishPast how far past a hole each student plays for, metres */
+    public static function run(PracticeRun $run, array $finishPast = []): SessionRun
+    {
+        return new SessionRun($run->id, DrillLibrary::card($run->definition()), $run->students, $run->seed, $finishPast);
     }
 
     /**
@@ -205,6 +234,7 @@ final class Projector
             'corrections' => $ball->putt->corrections,
             'part' => $ball->putt->during->part?->value,
             'disturbances' => json_encode(self::disturbances($ball->putt->during), JSON_THROW_ON_ERROR),
+            'is_measuring_stroke' => $ball->isMeasuringStroke,
         ];
     }
 

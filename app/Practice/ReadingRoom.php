@@ -10,7 +10,6 @@ use Amble\Core\Reading\Putt;
 use Amble\Core\Reading\PuttLook;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\Player;
-use App\Models\Bench;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -42,7 +41,7 @@ final class ReadingRoom
 
     private function player(Student $student, ?Surface $surface): ?Player
     {
-        $key = implode(' ', ['player', $student->id, $surface?->value, Bench::evidenceVersion($student->bench_id)]);
+        $key = AnswerKey::of('player', $student->bench_id, [$student], [$surface?->value]);
         /** @var array{Player|null} $kept a student without figures is kept too */
         $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), fn(): array => [$this->play->player($student, $surface)]);
 

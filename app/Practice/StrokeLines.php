@@ -8,7 +8,6 @@ use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\StrokeLook;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePrior;
-use App\Models\Bench;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -50,6 +49,6 @@ final class StrokeLines
 
     private static function key(Student $student, ?Surface $surface): string
     {
-        return implode(' ', ['stroke-line', $student->id, $surface?->value, Bench::evidenceVersion($student->bench_id)]);
+        return AnswerKey::of('stroke-line', $student->bench_id, [$student], [$surface?->value]);
     }
 }

@@ -124,6 +124,9 @@ final class WalksAlong
 
     private static function drillState(PracticeRun $run, SessionLog $log): DrillState
     {
-        return DrillRun::ofPutts(DrillLibrary::card($run->definition())->rules, $log->ofRun($run->id)->putts, $run->seed);
+        $student = PracticeSession::query()->whereKey($run->practice_session_id)->value('student_id');
+        $finishPast = Projector::finishPast([is_string($student) ? $student : null]);
+
+        return DrillRun::ofPutts(DrillLibrary::card($run->definition())->rules->playedPast(array_values($finishPast)[0] ?? 0.0), $log->ofRun($run->id)->putts, $run->seed);
     }
 }

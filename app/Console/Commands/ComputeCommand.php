@@ -21,7 +21,7 @@ final class ComputeCommand extends Command
     {
         return $this->answer(function (): Computation {
             $name = $this->argument('kind');
-            $kind = Kind::tryFrom(is_string($name) ? $name : '');
+            $kind = Kind::named(is_string($name) ? $name : '');
             $kinds = implode(', ', array_column(Kind::cases(), 'value'));
 
             return $kind?->computation() ?? throw InvalidInput::at('kind', "This must be one of: $kinds.");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Change\ChangeCall;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\CourseLine;
@@ -75,7 +76,7 @@ final class LookController
             'latest_session_id' => $latest,
             'lines' => array_map(static fn(CourseLine $line): array => [
                 'key' => $line->key, 'question' => $line->question, 'unit' => $line->unit->value, 'sentence' => $line->sentence,
-                'is_clear' => $line->change?->isClear(),
+                'is_clear' => $line->change === null ? null : $line->change->call() === ChangeCall::Clear,
                 'points' => array_map(LookResource::coursePoint(...), $line->points),
             ], $lines),
             'stiles' => array_map(static fn(Stile $stile): array => [

@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Http\Requests\StudentRequest;
 use App\Http\Resources\StudentResource;
 use App\Models\Student;
+use App\Practice\Projector;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\DB;
 
 final class StudentController
 {
@@ -20,9 +22,14 @@ final class StudentController
         return StudentResource::make(Student::once($request->clientId(), $coach->bench_id, static fn(): Student => $coach->students()->create($request->validated())));
     }
 
-    public function update(StudentRequest $request, Student $student): StudentResource
+    public function update(StudentRequest $request, Student $student, Projector $projector): StudentResource
     {
-        $student->update(Arr::except($request->validated(), 'id'));
+        DB::transaction(static function () use ($request, $student, $projector): void {
+            $student->update(Arr::except($request->validated(), 'id'));
+            if ($student->wasChanged('target_pace_m')) {
+                $projector->projectAtHoles($student);
+            }
+        });
 
         return StudentResource::make($student);
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\OwnedRecord;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Practice\AnswerKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,9 +31,7 @@ final class KeepAnswer
         if (!$coach instanceof Coach || !$record instanceof OwnedRecord) {
             return $next($request);
         }
-        $key = 'answer ' . hash('xxh128', serialize([
-            $request->path(), $request->query(), Bench::evidenceVersion($record->bench_id), $coach->getAttributes(), $record->getAttributes(),
-        ]));
+        $key = AnswerKey::of('answer', $record->bench_id, [$coach, $record, ...self::students($request, $record)], [$request->path(), $request->query()]);
         $kept = Cache::get($key);
         if (is_string($kept)) {
             return JsonResponse::fromJsonString($kept);
@@ -42,5 +42,13 @@ final class KeepAnswer
         }
 
         return $response;
+    }
+
+    /** @return list<Student|null> whose figures the answer tells, besides the record itself */
+    private static function students(Request $request, OwnedRecord $record): array
+    {
+        $named = $request->query('student');
+
+        return [$record instanceof PracticeSession ? $record->student : null, is_string($named) ? Student::withTrashed()->find($named) : null];
     }
 }

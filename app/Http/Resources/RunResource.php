@@ -13,6 +13,7 @@ use Amble\Core\Session\SessionLog;
 use App\Models\PracticeRun;
 use App\Practice\DrillLibrary;
 use App\Practice\Findings;
+use App\Practice\Projector;
 use App\Practice\SetOut;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -61,7 +62,7 @@ final class RunResource extends JsonResource
             'findings' => array_map(fn(?string $student): array => [
                 'student' => $student, 'findings' => $this->findings->ofRun($run->id, $student),
             ], $group === [] ? [$this->student] : $group),
-        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed, $this->student)
+        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed, $this->student, Projector::finishPast([$this->student, ...$group]))
             + ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Advice;
 
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\LookBack\Asked;
+use Amble\Core\LookBack\Measure\PaceAverage;
+use Amble\Core\LookBack\OverSessions;
 use Amble\Core\Numeric\Normal;
 use Amble\Core\Numeric\StudentT;
 
@@ -43,6 +47,14 @@ final class Clear
     public static function spreadAbove(float $spread, int $n, float $ordinary): bool
     {
         return $n > 2 && $spread * exp(-self::ERRORS * sqrt(0.5 / ($n - 1))) > $ordinary;
+    }
+
+    /** What is left of days that differ in the mean of these sessions, share of length (maths.md 8.2). */
+    public static function daysApart(Asked $asked): float
+    {
+        $figures = array_values(OverSessions::figures(PaceAverage::class, $asked));
+
+        return PeriodChange::tauOf($figures, PeriodChange::PACE) / sqrt(max(1, count($figures)));
     }
 
     /** From 0 to 1, as notes are ranked by. */

@@ -14,6 +14,7 @@ use Amble\Core\Play\PlayLook;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Student\Complaint;
+use Amble\Core\Student\Level;
 use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 
@@ -34,6 +35,9 @@ final readonly class Facts
      * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
      * @param PlayLook|null $play what rounds come to; null without any
      * @param Complaint|null $complaint what the student came for; null where nobody said
+     * @param Level $level of the student
+     * @param list<SessionOffset> $strokesOfOthers today's balls of the others on this green, each against their own line
+     * @param bool $hasHistory whether earlier sessions tell where this student's balls usually finish
      * @param float|null $markTo metres up to which this student sets a line on the ball; null where nobody said
      */
     public function __construct(
@@ -54,6 +58,9 @@ final readonly class Facts
         public ?PlayLook $play = null,
         public ?Complaint $complaint = null,
         public ?float $markTo = null,
+        public Level $level = Level::Club,
+        public array $strokesOfOthers = [],
+        public bool $hasHistory = false,
     ) {
     }
 }

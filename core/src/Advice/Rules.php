@@ -10,15 +10,17 @@ use Amble\Core\Advice\Rule\Compensation;
 use Amble\Core\Advice\Rule\FeelOff;
 use Amble\Core\Advice\Rule\GateDue;
 use Amble\Core\Advice\Rule\GripTightens;
+use Amble\Core\Advice\Rule\HalfwayChange;
 use Amble\Core\Advice\Rule\HeldMatters;
 use Amble\Core\Advice\Rule\HighAndFirm;
 use Amble\Core\Advice\Rule\LineReaches;
-use Amble\Core\Advice\Rule\LowHabit;
 use Amble\Core\Advice\Rule\MostLeftOut;
 use Amble\Core\Advice\Rule\OddBalls;
+use Amble\Core\Advice\Rule\OnlyMisses;
 use Amble\Core\Advice\Rule\PaceByLength;
 use Amble\Core\Advice\Rule\PaceHabit;
 use Amble\Core\Advice\Rule\PastTheDose;
+use Amble\Core\Advice\Rule\ReadHabit;
 use Amble\Core\Advice\Rule\SameAgain;
 use Amble\Core\Advice\Rule\ScatterSource;
 use Amble\Core\Advice\Rule\SpeedEstimated;
@@ -46,6 +48,8 @@ final class Rules
             new SpeedOfAnotherDay(),
             new TodayAgainstUsual(),
             new StrokeToday(),
+            new HalfwayChange(),
+            new OnlyMisses(),
             new SameAgain(),
             new OddBalls(),
             new ThinData(),
@@ -70,7 +74,7 @@ final class Rules
             new ScatterSource(),
             new TempoDrift(),
             new GripTightens(),
-            new LowHabit(),
+            new ReadHabit(),
             new HighAndFirm(),
             new ThroughNotIn(),
             new FeelOff(),

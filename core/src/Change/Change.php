@@ -11,13 +11,11 @@ use Amble\Core\Numeric\Normal;
 use Amble\Core\Numeric\Sample;
 use Amble\Core\Numeric\StudentT;
 
-/** Then and now: has a spread or a bias changed? (maths.md 8). */
+/** Two lots of balls of one day: do a spread, a mean or a share differ? (maths.md 8.1). */
 final class Change
 {
-    private const LEVEL = 0.8;
-
-    /** More than this many further putts is no plan; the search for their number stops there. */
-    private const MOST_PUTTS = 100_000;
+    /** More further balls than this are no plan for a day. */
+    public const MOST_FURTHER_BALLS = 60;
 
     /**
      * Spreads of two samples: ln(then/now), positive when the spread has become smaller.
@@ -32,11 +30,10 @@ final class Change
         Check::positive($now, 'now');
         self::atLeastTwo($nThen, 'n_then');
         self::atLeastTwo($nNow, 'n_now');
-        $z = self::z();
 
         return self::compare(
             log($then / $now),
-            static fn(int $more): float => $z * sqrt(1.0 / (2 * ($nThen - 1)) + 1.0 / (2 * ($nNow + $more - 1))),
+            static fn(float $level, int $more): float => self::z($level) * sqrt(1.0 / (2 * ($nThen - 1)) + 1.0 / (2 * ($nNow + $more - 1))),
         );
     }
 
@@ -58,14 +55,14 @@ final class Change
 
         return self::compare(
             Sample::mean($now) - Sample::mean($then),
-            static function (int $more) use ($varThen, $varNow, $nThen, $nNow): float {
+            static function (float $level, int $more) use ($varThen, $varNow, $nThen, $nNow): float {
                 [$a, $b] = [$varThen / $nThen, $varNow / ($nNow + $more)];
                 if ($a + $b <= 0.0) {
                     return 0.0;
                 }
                 $degrees = ($a + $b) ** 2 / ($a * $a / ($nThen - 1) + $b * $b / ($nNow + $more - 1));
 
-                return StudentT::halfWidth(self::LEVEL, $degrees) * sqrt($a + $b);
+                return StudentT::halfWidth($level, $degrees) * sqrt($a + $b);
             },
         );
     }
@@ -87,50 +84,57 @@ final class Change
     ): Comparison {
         Check::positive($thenError, 'then_error');
         Check::positive($nowError, 'now_error');
-        $z = self::z();
 
         return self::compare(
             $now - $then,
-            static fn(int $more): float => $z * sqrt($thenError ** 2 + $nowError ** 2 * $nNow / ($nNow + $more)),
-        );
-    }
-
-    /** @param \Closure(int): float $halfWidth of the interval after so many further putts today */
-    private static function compare(float $difference, \Closure $halfWidth): Comparison
-    {
-        return new Comparison(
-            $difference,
-            Interval::around($difference, $halfWidth(0)),
-            abs($difference) > $halfWidth(0) ? null : self::furtherPutts(abs($difference), $halfWidth),
+            static fn(float $level, int $more): float => self::z($level) * sqrt($thenError ** 2 + $nowError ** 2 * $nNow / ($nNow + $more)),
         );
     }
 
     /**
-     * Fewest further putts whose half-width is below the difference, by doubling then halving; null
-     * when yesterday's own uncertainty alone is too wide.
+     * Shares of two lots of balls: difference of logits with ½ added to both counts, now less then.
      *
-     * @param \Closure(int): float $halfWidth
+     * @param int $hitsThen and $hitsNow of $nThen and $nNow ≥ 1 balls
      */
-    private static function furtherPutts(float $difference, \Closure $halfWidth): ?int
+    public static function ofShares(int $hitsThen, int $nThen, int $hitsNow, int $nNow): Comparison
     {
-        if ($halfWidth(self::MOST_PUTTS) >= $difference) {
-            return null;
-        }
-        [$few, $enough] = [0, 1];
-        while ($halfWidth($enough) >= $difference) {
-            [$few, $enough] = [$enough, 2 * $enough];
-        }
-        while ($enough - $few > 1) {
-            $middle = intdiv($few + $enough, 2);
-            [$few, $enough] = $halfWidth($middle) >= $difference ? [$middle, $enough] : [$few, $middle];
-        }
+        [$then, $now] = [SessionFigure::ofShare($hitsThen, $nThen), SessionFigure::ofShare($hitsNow, $nNow)];
 
-        return $enough;
+        return self::ofEstimates($then->value, $then->standardError, $now->value, $now->standardError, max(1, $nNow));
     }
 
-    private static function z(): float
+    /** @param \Closure(float, int): float $halfWidth of the interval at a level after so many further balls today */
+    private static function compare(float $difference, \Closure $halfWidth): Comparison
     {
-        return Normal::quantile(0.5 + 0.5 * self::LEVEL);
+        [$narrow, $wide] = [$halfWidth(ChangeCall::LIKELY_LEVEL, 0), $halfWidth(ChangeCall::CLEAR_LEVEL, 0)];
+
+        return new Comparison(
+            $difference,
+            Interval::around($difference, $narrow),
+            Interval::around($difference, $wide),
+            abs($difference) > $wide ? null : self::furtherBalls(abs($difference), $halfWidth),
+        );
+    }
+
+    /**
+     * Fewest further balls that make the difference clear; null where 60 are not enough.
+     *
+     * @param \Closure(float, int): float $halfWidth
+     */
+    private static function furtherBalls(float $difference, \Closure $halfWidth): ?int
+    {
+        for ($more = 1; $more <= self::MOST_FURTHER_BALLS; ++$more) {
+            if ($halfWidth(ChangeCall::CLEAR_LEVEL, $more) < $difference) {
+                return $more;
+            }
+        }
+
+        return null;
+    }
+
+    private static function z(float $level): float
+    {
+        return Normal::quantile(0.5 + 0.5 * $level);
     }
 
     private static function atLeastTwo(int $n, string $field): void

@@ -6,24 +6,41 @@ namespace Amble\Core\Change;
 
 use Amble\Core\Numeric\Interval;
 
-/** A figure then and now, and whether they clearly differ (maths.md 8). Immutable. */
+/** A figure of two lots of balls of one day, and whether they differ (maths.md 8.1). Immutable. */
 final readonly class Comparison
 {
     /**
      * @param float $difference in the comparison's own unit (a log ratio for spreads)
-     * @param int|null $furtherPutts more putts, at today's estimate, that would settle it; null when
-     *                               it is settled, or when today's figures do not differ at all
+     * @param Interval $interval at 80 %
+     * @param Interval $wide at 95 %
+     * @param int|null $furtherBalls more balls, with today's figures, that would make the difference clear; null when it
+     *                               is clear, when the figures do not differ, or when more than 60 would be needed
      */
-    public function __construct(public float $difference, public Interval $interval, public ?int $furtherPutts)
+    public function __construct(public float $difference, public Interval $interval, public Interval $wide, public ?int $furtherBalls)
     {
     }
 
+    public function call(): ChangeCall
+    {
+        return ChangeCall::of($this->wide, $this->interval);
+    }
+
     /**
-     * Whether the interval excludes no change. At 80 % one quiet comparison in five does so by
-     * chance, so it is not to be repeated after every ball.
+     * "clearly shorter", or what would settle it in balls.
+     *
+     * @param string $more what a positive difference means; $less what a negative one does
      */
+    public function inWords(string $more, string $less): string
+    {
+        return $this->call()->inWords(
+            $this->difference > 0.0 ? $more : $less,
+            $this->furtherBalls === null ? null : sprintf('%d more ball%s', $this->furtherBalls, $this->furtherBalls === 1 ? '' : 's'),
+        );
+    }
+
+    /** Whether the 95 % interval excludes no change. */
     public function isClear(): bool
     {
-        return !$this->interval->contains(0.0);
+        return $this->call() === ChangeCall::Clear;
     }
 }

@@ -29,6 +29,8 @@ final class DistanceControlComputation implements Computation
             'spread_interval' => $control->spreadInterval?->toArray(),
             'inside_share' => $control->insideShare,
             'inside_interval' => $control->insideInterval?->toArray(),
+            'inside_share_estimated' => $control->insideShareEstimated,
+            'inside_estimated_interval' => $control->insideEstimatedInterval?->toArray(),
         ];
     }
 

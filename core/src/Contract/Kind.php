@@ -15,7 +15,20 @@ enum Kind: string
     case DistanceControl = 'distance-control';
     case Strokes = 'strokes';
     case Today = 'today';
-    case BenchPrior = 'bench-prior';
+    case WorkspacePrior = 'workspace-prior';
+    case SessionOffset = 'session-offset';
+    case ScatterSource = 'scatter-source';
+    case Change = 'change';
+    case WithinSession = 'within-session';
+
+    /** Names of earlier versions that scripts may still use. */
+    private const FORMER_NAMES = ['bench-prior' => self::WorkspacePrior];
+
+    /** The kind of this name, or of its former name; null for none. */
+    public static function named(string $name): ?self
+    {
+        return self::tryFrom($name) ?? self::FORMER_NAMES[$name] ?? null;
+    }
 
     public function computation(): Computation
     {
@@ -28,7 +41,11 @@ enum Kind: string
             self::DistanceControl => new DistanceControlComputation(),
             self::Strokes => new StrokesComputation(),
             self::Today => new TodayComputation(),
-            self::BenchPrior => new BenchPriorComputation(),
+            self::WorkspacePrior => new WorkspacePriorComputation(),
+            self::SessionOffset => new SessionOffsetComputation(),
+            self::ScatterSource => new ScatterSourceComputation(),
+            self::Change => new ChangeComputation(),
+            self::WithinSession => new WithinSessionComputation(),
         };
     }
 }

@@ -59,17 +59,18 @@ final class ReplayComputation implements Computation
      * @param SessionLog $log of this run alone
      * @param list<string> $students empty for a run that is nobody's in particular
      * @param string|null $own the session's own student; null where there is none
+     * @param array<string, float> $finishPast how far past a hole each student plays for, metres
      *
      * @return array<string, mixed> ready for JSON
      */
-    public static function state(Drill $drill, SessionLog $log, array $students, int $seed, ?string $own = null): array
+    public static function state(Drill $drill, SessionLog $log, array $students, int $seed, ?string $own = null, array $finishPast = []): array
     {
         $setOut = self::setOut($log);
         $isStraight = ($setOut['check'][SetOutSheet::STRAIGHT] ?? 0) > 0;
         $parts = RunPart::all($log, $students, $own);
         $state = $parts[0]->student === null
-            ? self::toArray($parts[0]->state($drill, $seed), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
-            : self::group($drill, $parts, $log, $seed, $isStraight);
+            ? self::toArray($parts[0]->state($drill, $seed, $finishPast[$own ?? ''] ?? 0.0), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
+            : self::group($drill, $parts, $log, $seed, $isStraight, $finishPast);
 
         return [
             'axis' => $drill->pass->axis()->value,
@@ -84,15 +85,16 @@ final class ReplayComputation implements Computation
 
     /**
      * @param list<RunPart> $parts
+     * @param array<string, float> $finishPast
      *
      * @return array<string, mixed>
      */
-    private static function group(Drill $drill, array $parts, SessionLog $log, int $seed, bool $isStraight): array
+    private static function group(Drill $drill, array $parts, SessionLog $log, int $seed, bool $isStraight, array $finishPast): array
     {
         $states = $lastBalls = $answers = [];
         foreach ($parts as $part) {
             $student = (string) $part->student;
-            $states[$student] = $part->state($drill, $seed);
+            $states[$student] = $part->state($drill, $seed, $finishPast[$student] ?? 0.0);
             $answers[] = [
                 'student' => $student,
                 'state' => self::toArray($states[$student], $drill, $isStraight) + ['counted' => array_column($part->putts, 'id')],

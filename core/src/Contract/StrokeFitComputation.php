@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
-use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Stroke\FitOptions;
@@ -12,15 +11,12 @@ use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePrior;
-use Amble\Core\Stroke\StrokePutt;
-use Amble\Core\Units\Grade;
-use Amble\Core\Units\Length;
 
 final class StrokeFitComputation implements Computation
 {
     public function answer(JsonInput $input): array
     {
-        $putts = array_map(self::putt(...), $input->objects('putts'));
+        $putts = array_map(StrokePuttInput::putt(...), $input->objects('putts'));
         $band = Check::level($input->numberOr('band', 0.8), 'band');
         $options = new FitOptions(self::prior($input), $input->flagOr('robust', true));
         $fit = (new StrokeFitter($options))->fit($putts);
@@ -63,22 +59,11 @@ final class StrokeFitComputation implements Computation
         return $input->flagOr('prior', true) ? StrokePrior::shipped() : null;
     }
 
-    private static function putt(JsonInput $putt): StrokePutt
-    {
-        return StrokePutt::of(
-            Length::ofMetres($putt->number('backstroke_m'), $putt->path('backstroke_m')),
-            Length::ofMetres($putt->number('roll_m'), $putt->path('roll_m')),
-            self::speed($putt),
-            self::grade($putt),
-            $putt->path('grade_percent'),
-        );
-    }
-
     /** @return array<string, mixed>|null */
     private static function prediction(StrokeFit $fit, JsonInput $ask, float $band): ?array
     {
-        $backstroke = Length::ofMetres($ask->number('backstroke_m'), $ask->path('backstroke_m'));
-        $roll = $fit->predict($backstroke, self::speed($ask), self::grade($ask), $band);
+        $backstroke = StrokePuttInput::length($ask, 'backstroke_m');
+        $roll = $fit->predict($backstroke, StrokePuttInput::speed($ask), StrokePuttInput::grade($ask), $band);
 
         return $fit->state === FitState::None ? null : [
             'roll_m' => $roll?->rollMetres,
@@ -91,22 +76,12 @@ final class StrokeFitComputation implements Computation
     /** @return array<string, mixed>|null */
     private static function backstroke(StrokeFit $fit, JsonInput $ask): ?array
     {
-        $roll = Length::ofMetres($ask->number('roll_m'), $ask->path('roll_m'));
-        $answer = $fit->backstrokeFor($roll, self::speed($ask), self::grade($ask));
+        $roll = StrokePuttInput::length($ask, 'roll_m');
+        $answer = $fit->backstrokeFor($roll, StrokePuttInput::speed($ask), StrokePuttInput::grade($ask));
 
         return $fit->state === FitState::None ? null : [
             'backstroke_m' => $answer?->metres,
             'extrapolated' => $answer?->isExtrapolated,
         ];
-    }
-
-    private static function speed(JsonInput $object): GreenSpeed
-    {
-        return GreenSpeed::ofFeet($object->number('green_speed_ft'), $object->path('green_speed_ft'));
-    }
-
-    private static function grade(JsonInput $object): Grade
-    {
-        return Grade::ofPercent($object->numberOr('grade_percent', 0.0), $object->path('grade_percent'));
     }
 }

@@ -16,6 +16,15 @@ final class GateChoice
     /** Middle of the useful range of half-angle over spread. */
     private const HALF_ANGLE_PER_SPREAD = 0.85;
 
+    /** Half-angle over spread from which a gate lets nearly all pass, and a bias cannot be told from it. */
+    private const TOO_WIDE = 1.6;
+
+    /** Whether a gate of this half-angle is too wide to tell a bias of starts that spread so, both radians. */
+    public static function isTooWide(float $halfAngle, float $spread): bool
+    {
+        return $halfAngle > self::TOO_WIDE * $spread;
+    }
+
     /**
      * Clear width, metres, of the gate at a distance for a student of this spread.
      *

@@ -31,6 +31,10 @@ final readonly class DistanceControl
      * @param int $nMeasured those whose error is exact
      * @param int $nCutShort those that would have rolled further
      * @param float|null $insideShare of those that tell; null where none does
+     * @param float|null $insideShareEstimated of all, by the fitted normal law, where some do not tell (5.1); null where
+     *                                         all tell, or bias and spread are unknown
+     * @param float|null $biasError standard error of the bias
+     * @param float|null $logSpreadError standard error of ln(spread)
      * @param int $short balls certainly short of the target; likewise $long
      */
     private function __construct(
@@ -43,6 +47,11 @@ final readonly class DistanceControl
         public ?Interval $spreadInterval,
         public ?float $insideShare,
         public ?Interval $insideInterval,
+        public ?float $insideShareEstimated,
+        public ?Interval $insideEstimatedInterval,
+        private int $nUnknown,
+        public ?float $biasError,
+        public ?float $logSpreadError,
         public int $short,
         public int $long,
     ) {
@@ -72,14 +81,18 @@ final readonly class DistanceControl
             }
         }
         $cutShort = count($bounds) - count($errors);
-        [$bias, $spread, $biasInterval, $spreadInterval] = $cutShort > 0 && $bounds !== []
-            ? self::censored($bounds, $level)
+        $fit = $cutShort > 0 && $bounds !== [] ? CensoredNormal::fit($bounds) : null;
+        [$bias, $spread, $biasInterval, $spreadInterval] = $cutShort > 0
+            ? self::censored($fit, $level)
             : self::plain($errors, $level);
         $told = array_filter(
             array_map(static fn(DistancePutt $putt): ?bool => $putt->isInside($window), $putts),
             static fn(?bool $inside): bool => $inside !== null,
         );
         $inside = count(array_filter($told));
+        $unknown = count($putts) - count($told);
+        $holed = count(array_filter($putts, static fn(DistancePutt $putt): bool => $putt->isHoled));
+        [$estimated, $estimatedInterval] = $unknown === 0 || $fit === null ? [null, null] : self::estimated($fit, $window, $level, $holed, count($putts));
 
         return new self(
             count($putts),
@@ -91,9 +104,35 @@ final readonly class DistanceControl
             $spreadInterval,
             $told === [] ? null : $inside / count($told),
             $told === [] ? null : Interval::wilson($inside, count($told), $level),
+            $estimated,
+            $estimatedInterval,
+            $unknown,
+            $cutShort > 0 ? $fit?->meanError : ($spread === null ? null : $spread / sqrt(count($errors))),
+            $cutShort > 0 ? $fit?->logSpreadError : ($spread === null ? null : 1.0 / sqrt(2.0 * (count($errors) - 1))),
             count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0)),
             count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0)),
         );
+    }
+
+    /**
+     * The share inside that is shown: of all balls where each tells; where some were cut short before the window's end
+     * the others are the good half, so it is the estimated one (5.1). Null where nothing can be shown.
+     */
+    public function shownInside(): ?float
+    {
+        return $this->nUnknown > 0 ? $this->insideShareEstimated : $this->insideShare;
+    }
+
+    /** Interval of the shown share. */
+    public function shownInsideInterval(): ?Interval
+    {
+        return $this->nUnknown > 0 ? $this->insideEstimatedInterval : $this->insideInterval;
+    }
+
+    /** Whether the shown share is estimated rather than counted. */
+    public function isInsideEstimated(): bool
+    {
+        return $this->nUnknown > 0;
     }
 
     /**
@@ -124,20 +163,25 @@ final readonly class DistanceControl
         ];
     }
 
-    /**
-     * Maximum likelihood on exact values and half-lines; nothing where it does not exist.
-     *
-     * @param non-empty-list<Bound> $bounds
-     *
-     * @return array{float|null, float|null, Interval|null, Interval|null}
-     */
-    private static function censored(array $bounds, float $level): array
+    /** @return array{float|null, float|null, Interval|null, Interval|null} nothing where the maximum does not exist */
+    private static function censored(?CensoredNormal $fit, float $level): array
     {
-        $fit = CensoredNormal::fit($bounds);
-
         return $fit === null
             ? [null, null, null, null]
             : [$fit->mean, $fit->spread, $fit->meanInterval($level), $fit->spreadInterval($level)];
+    }
+
+    /**
+     * The fitted normal law's share inside; holed balls stay inside: (H + p (n − H))/n.
+     *
+     * @return array{float, Interval}
+     */
+    private static function estimated(CensoredNormal $fit, float $window, float $level, int $holed, int $n): array
+    {
+        $withHoled = static fn(float $share): float => ($holed + $share * ($n - $holed)) / $n;
+        $interval = $fit->shareInsideInterval($window, $level);
+
+        return [$withHoled($fit->shareInside($window)), new Interval($withHoled($interval->low), $withHoled($interval->high))];
     }
 
     private static function spreadInterval(float $spread, int $degreesOfFreedom, float $level): Interval

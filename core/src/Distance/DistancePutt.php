@@ -57,7 +57,8 @@ final readonly class DistancePutt
             $this->isHoled => true,
             $this->error === null => null,
             $this->error->isExact() => abs($this->error->low) <= $window + Check::SLACK,
-            default => $this->error->low > $window + Check::SLACK ? false : null,
+            // Cut short exactly at the window's end is outside.
+            default => $this->error->low >= $window - Check::SLACK ? false : null,
         };
     }
 

@@ -23,6 +23,7 @@ final readonly class Drill
      * @param non-negative-int $startStep of the steps, from the widest
      * @param positive-int $restAfter balls between prompts to rest
      * @param StepRule $stepRule by which a step or a level is earned and lost
+     * @param float $finishPast how far past a hole whoever rolls it plays for, metres
      */
     public function __construct(
         public array $stations,
@@ -42,7 +43,33 @@ final readonly class Drill
         public Cap $cap,
         public int $restAfter,
         public StepRule $stepRule,
+        private float $finishPast = 0.0,
     ) {
+    }
+
+    /** The same rules for a student who plays to finish so far past a hole, metres. */
+    public function playedPast(float $metres): self
+    {
+        return $metres === $this->finishPast ? $this : new self(
+            $this->stations,
+            $this->target,
+            $this->aid,
+            $this->order,
+            $this->ballsEach,
+            $this->pass,
+            $this->onMiss,
+            $this->tasks,
+            $this->isCalledFirst,
+            $this->points,
+            $this->putOut,
+            $this->steps,
+            $this->startStep,
+            $this->end,
+            $this->cap,
+            $this->restAfter,
+            $this->stepRule,
+            $metres,
+        );
     }
 
     /** What the ball with this number at its station is to do; null for nothing special. */
@@ -69,6 +96,7 @@ final readonly class Drill
             $firstRoll,
             $width === null ? null : $this->aid?->halfAngle(Length::ofMetres($width)),
             $this->target->canBeHoled(),
+            $this->target->canBeHoled() ? $this->finishPast : 0.0,
         );
     }
 

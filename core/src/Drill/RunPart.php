@@ -65,8 +65,9 @@ final readonly class RunPart
         return array_values(array_unique([...$first, ...$others]));
     }
 
-    public function state(Drill $drill, int $seed): DrillState
+    /** @param float $finishPast how far past a hole this student plays for, metres */
+    public function state(Drill $drill, int $seed, float $finishPast = 0.0): DrillState
     {
-        return DrillRun::ofPutts($drill, $this->putts, $seed, $this->station, $this->endedAt);
+        return DrillRun::ofPutts($drill->playedPast($finishPast), $this->putts, $seed, $this->station, $this->endedAt);
     }
 }

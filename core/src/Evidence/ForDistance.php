@@ -7,7 +7,6 @@ namespace Amble\Core\Evidence;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Green\Surface;
 use Amble\Core\Session\Stop;
-use Amble\Core\Units\Length;
 
 /**
  * The balls that tell distance control (maths.md 5): rolled at a target and told nothing else. A holed ball
@@ -20,10 +19,10 @@ final class ForDistance extends Selection
 
     /**
      * @param Surface|null $surface null where no green was chosen
-     * @param float $pace how far past a hole is played for, metres: it moves the target of balls rolled at one, not
-     *                    their error (maths.md 5); 0 where errors are told from the target itself
+     * @param bool $isFromTarget whether errors are told from the target itself, as a forecast needs them; else a ball at
+     *                           a hole is told from where the student plays to finish past it (maths.md 5)
      */
-    public function __construct(private readonly ?Surface $surface, private readonly float $pace = 0.0)
+    public function __construct(private readonly ?Surface $surface, private readonly bool $isFromTarget = false)
     {
     }
 
@@ -32,6 +31,7 @@ final class ForDistance extends Selection
         return self::marked($ball) ?? match (true) {
             $ball->surface !== $this->surface => LeftOut::OtherSurface,
             $ball->ball->target === null => LeftOut::NoTarget,
+            $ball->isMeasuringStroke => LeftOut::MeasuringStroke,
             $ball->ball->stop === Stop::Unseen => LeftOut::Unmeasured,
             $ball->task?->movesTheTarget() === true => LeftOut::ToldOtherwise,
             default => null,
@@ -47,11 +47,10 @@ final class ForDistance extends Selection
     {
         $putts = [];
         foreach ($this->of($balls) as $ball) {
-            [$target, $roll] = [$ball->ball->target, $ball->ball->rollMetres()];
+            [$target, $roll] = [$this->isFromTarget ? $ball->ball->target : $ball->meant(), $ball->ball->rollMetres()];
             if ($target === null) {
                 continue;
             }
-            $target = $ball->isAtHole && $this->pace > 0.0 ? Length::ofMetres($target->metres() + $this->pace) : $target;
             $putts[] = match (true) {
                 $ball->ball->stop === Stop::Holed => DistancePutt::holed($target, $roll),
                 $ball->ball->isAtLeast() => DistancePutt::cutShortAt($target, (float) $roll),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Evidence;
 
 use Amble\Core\Feel\LengthCall;
+use Amble\Core\Session\Stop;
 
 /** The balls that tell feel (maths.md 7): called before looking, and their length could be told. */
 final class ForFeel extends Selection
@@ -14,6 +15,8 @@ final class ForFeel extends Selection
         return match (true) {
             $ball->ball->sight->call === null => LeftOut::NotAsked,
             $ball->ball->remarks->mark !== null => self::marked($ball),
+            // A hole that took the ball hid how far it would have rolled.
+            $ball->ball->stop === Stop::Holed && $ball->ball->roll === null => LeftOut::HoledUnjudged,
             $ball->lengthWord() === null => LeftOut::NoWord,
             default => null,
         };

@@ -11,22 +11,50 @@ use Amble\Core\Session\GateResult;
 
 /**
  * The balls that tell the start line (maths.md 4.1): past a gate, rail or line of known size that somebody
- * checked, by the width in force when they were rolled; measured by a sensor; or seen by eye to start to one side.
+ * checked, by the width in force when they were rolled; or measured by a sensor. What an eye told is counted beside.
  */
 final class ForStartLine extends Selection
 {
     public function leavesOut(RolledBall $ball): ?LeftOut
     {
-        $bySide = self::side($ball) !== null || self::measured($ball) !== null;
+        $isMeasured = $ball->ball->sight->number('start_deg') !== null;
 
         return match (true) {
-            !$bySide && $ball->ball->sight->gate === null => LeftOut::NotAsked,
+            !$isMeasured && $ball->ball->sight->gate === null => self::byEye($ball) === null ? LeftOut::NotAsked : LeftOut::ByEye,
             self::marked($ball) !== null => self::marked($ball),
-            $bySide => null,
+            $isMeasured => null,
             $ball->startLineTest() === null => LeftOut::NoSize,
             !$ball->isAidChecked => LeftOut::Unchecked,
             default => null,
         };
+    }
+
+    /** How it started by the coach's eye, or passed a spot: 'left', 'on' or 'right'; null where nobody said. */
+    public static function byEye(RolledBall $ball): ?string
+    {
+        $word = $ball->ball->sight->word('start') ?? $ball->ball->sight->word('spot');
+
+        return $word === 'over' ? 'on' : $word;
+    }
+
+    /**
+     * Starts told by eye are counted beside, never mixed with what was measured (maths.md 4.2).
+     *
+     * @param list<RolledBall> $balls
+     *
+     * @return array{left: int, on: int, right: int}
+     */
+    public static function countsByEye(array $balls): array
+    {
+        $counts = ['left' => 0, 'on' => 0, 'right' => 0];
+        foreach ($balls as $ball) {
+            $word = self::marked($ball) === null ? self::byEye($ball) : null;
+            if ($word !== null && isset($counts[$word])) {
+                ++$counts[$word];
+            }
+        }
+
+        return $counts;
     }
 
     /**
@@ -58,11 +86,7 @@ final class ForStartLine extends Selection
             null => null,
         };
 
-        return $gate ?? match (self::side($ball)) {
-            Side::Left => Bound::between(null, 0.0),
-            Side::Right => Bound::between(0.0, null),
-            null => null,
-        };
+        return $gate;
     }
 
     /**
@@ -75,15 +99,5 @@ final class ForStartLine extends Selection
         $half = sqrt(3.0) * DeviceKind::StrokeSensor->errorOf('start_deg');
 
         return $degrees === null ? null : Bound::between(deg2rad($degrees - $half), deg2rad($degrees + $half));
-    }
-
-    /** To which side it started by eye, or passed a spot; "on line" by eye bounds nothing. */
-    private static function side(RolledBall $ball): ?Side
-    {
-        return match ($ball->ball->sight->word('start') ?? $ball->ball->sight->word('spot')) {
-            'left' => Side::Left,
-            'right' => Side::Right,
-            default => null,
-        };
     }
 }

@@ -28,6 +28,8 @@ enum LeftOut: string
     case Straight = 'straight';
     case NoWord = 'no_word';
     case NoPutt = 'no_putt';
+    case MeasuringStroke = 'measuring_stroke';
+    case ByEye = 'by_eye';
 
     /** In plain words, as the end of "left out: …". */
     public function reason(): string
@@ -53,6 +55,8 @@ enum LeftOut: string
             self::NoSize => 'the gate or line has no size',
             self::Straight => 'the putt was straight, or nobody noted its break',
             self::NoPutt => 'rolled by hand, or played from off the green or with another club',
+            self::MeasuringStroke => 'rolled to measure the backstroke',
+            self::ByEye => 'its start was told by eye, and is counted apart',
             self::NoWord => 'its length could not be told',
         };
     }

@@ -37,6 +37,8 @@ final readonly class RolledBall
      * @param float|null $aidDistance metres from the ball, or length of a rail
      * @param bool $isAidChecked whether somebody saw that the aid stands as it should
      * @param bool $isAtHole whether its drill was played to a hole, so that one that did not drop is a miss
+     * @param float $finishPast how far past a hole its student plays for, metres
+     * @param bool $isMeasuringStroke whether it was rolled to measure the backstroke, and not to finish at its target
      * @param During $during the part of its session, and what went on around it
      */
     public function __construct(
@@ -61,7 +63,17 @@ final readonly class RolledBall
         public bool $isAidChecked = false,
         public bool $isAtHole = false,
         public During $during = new During(),
+        public float $finishPast = 0.0,
+        public bool $isMeasuringStroke = false,
     ) {
+    }
+
+    /** Where it should finish: at its target, or as far past a hole as the student plays for. Null without a target. */
+    public function meant(): ?Length
+    {
+        $target = $this->ball->target;
+
+        return $target === null || !$this->isAtHole || $this->finishPast <= 0.0 ? $target : Length::ofMetres($target->metres() + $this->finishPast);
     }
 
     /** The green speed of its day when it was rolled; null where that was not measured or estimated. */
@@ -73,7 +85,9 @@ final readonly class RolledBall
     /** Short, on or long: by its drill's window, or by the usual one where its drill judged something else. */
     public function lengthWord(): ?LengthCall
     {
-        return $this->word ?? ($this->ball->target === null ? null : Acceptance::usual($this->ball->target)->word($this->ball));
+        $meant = $this->meant();
+
+        return $this->word ?? ($meant === null ? null : Acceptance::usual($meant)->word($this->ball));
     }
 
     /**

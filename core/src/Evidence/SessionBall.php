@@ -20,6 +20,7 @@ final readonly class SessionBall
      * @param positive-int $attempt which ball of this student at this putt it was
      * @param positive-int $block which stretch of like balls of this student it belongs to
      * @param float|null $aidWidth in force, metres
+     * @param bool $isMeasuringStroke whether it was rolled to measure the backstroke, and not to finish at its target
      */
     public function __construct(
         public LoggedPutt $putt,
@@ -33,7 +34,27 @@ final readonly class SessionBall
         public ?Aid $aid,
         public ?float $aidWidth,
         public bool $isAidChecked,
+        public bool $isMeasuringStroke,
     ) {
+    }
+
+    /** The same ball, rolled to measure the backstroke. */
+    public function measuringStroke(): self
+    {
+        return new self(
+            $this->putt,
+            $this->student,
+            $this->run,
+            $this->task,
+            $this->verdict,
+            $this->word,
+            $this->attempt,
+            $this->block,
+            $this->aid,
+            $this->aidWidth,
+            $this->isAidChecked,
+            true,
+        );
     }
 
     /** Whether its drill is played to a hole; a post of free rolling need not be one. */

@@ -12,6 +12,7 @@ use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\Seen\PurposeSeen;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetOutItem;
 
@@ -57,14 +58,14 @@ final class SessionBalls
     {
         $balls = new self($log, $runs, $student);
 
-        return array_map($balls->ball(...), $log->putts);
+        return self::withPurpose(array_map($balls->ball(...), $log->putts));
     }
 
     /** In a group everyone runs the drill for themselves. */
     private function judge(SessionRun $run, SessionLog $log): void
     {
         foreach (RunPart::all($log, $run->students, $this->student) as $part) {
-            $this->judged += $part->state($run->card->rules, $run->seed)->judged;
+            $this->judged += $part->state($run->card->rules, $run->seed, $run->finishPast($part->student ?? $this->student))->judged;
         }
     }
 
@@ -92,7 +93,33 @@ final class SessionBalls
             $aid,
             $aid === null ? null : $judged->aidWidth ?? $run->card->rules->aidWidth(null),
             $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
+            $putt->ball->target === null || $putt->ball->sight->word('purpose') === PurposeSeen::MEASURE_BACKSTROKE,
         );
+    }
+
+    /**
+     * A stretch of like balls struck with several backstrokes on purpose measures the backstroke, whatever its station says.
+     *
+     * @param list<SessionBall> $balls
+     *
+     * @return list<SessionBall>
+     */
+    private static function withPurpose(array $balls): array
+    {
+        $stretches = [];
+        foreach ($balls as $i => $ball) {
+            $stretches["$ball->student $ball->block"][] = $i;
+        }
+        foreach ($stretches as $places) {
+            $free = array_values(array_filter($places, static fn(int $i): bool => $balls[$i]->run === null && !$balls[$i]->isMeasuringStroke));
+            if (ChosenBackstrokes::areIn(array_map(static fn(int $i): ?float => $balls[$i]->putt->ball->backstroke?->metres(), $free))) {
+                foreach ($free as $i) {
+                    $balls[$i] = $balls[$i]->measuringStroke();
+                }
+            }
+        }
+
+        return array_values($balls);
     }
 
     /** Outside a drill a ball is on inside the usual share of its length. */

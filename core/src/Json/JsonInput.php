@@ -270,6 +270,29 @@ final readonly class JsonInput
     }
 
     /**
+     * @return list<list<self>>
+     *
+     * @throws InvalidInput If the field is missing or not a list of lists of objects.
+     */
+    public function objectLists(string $field): array
+    {
+        $lists = [];
+        foreach ($this->values($field) as $i => $inner) {
+            $path = $this->path("$field.$i");
+            if (!is_array($inner)) {
+                throw InvalidInput::at($path, 'This must be a list.');
+            }
+            $lists[] = array_map(
+                static fn(mixed $value, int $j): self => self::asObject($value, "$path.$j"),
+                array_values($inner),
+                array_keys(array_values($inner)),
+            );
+        }
+
+        return $lists;
+    }
+
+    /**
      * @return list<float>
      *
      * @throws InvalidInput If the field is missing or not a list of finite numbers.

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack;
 
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
 use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Evidence\RolledBall;
-use Amble\Core\LookBack\Measure\FirstAndLast;
 
 /** One measure over time: a point a session, and whether it has changed. This class is immutable. */
 final readonly class CourseLine
@@ -16,7 +14,7 @@ final readonly class CourseLine
      * @param string $question it answers
      * @param non-empty-list<CoursePoint> $points oldest first
      * @param string $sentence what may be said of its change
-     * @param Comparison|null $change of the later half against the earlier one; null where a trend may not be told
+     * @param PeriodChange|null $change of the latest third of the sessions against the rest; null where a trend may not be told
      */
     private function __construct(
         public string $key,
@@ -24,7 +22,7 @@ final readonly class CourseLine
         public FindingUnit $unit,
         public array $points,
         public string $sentence,
-        public ?Comparison $change,
+        public ?PeriodChange $change,
     ) {
     }
 
@@ -56,38 +54,28 @@ final readonly class CourseLine
      * @param class-string<Tracked> $measure
      * @param non-empty-list<CoursePoint> $points
      *
-     * @return array{Comparison|null, string}
+     * @return array{PeriodChange|null, string}
      */
     private static function told(string $measure, Asked $asked, array $points, int $sessionsForTrend): array
     {
-        $n = count($points);
-        if ($n < max(2, $sessionsForTrend)) {
-            return [null, sprintf('%s so far; a trend is told from %d.', $n === 1 ? 'One session' : "$n sessions", max(2, $sessionsForTrend))];
+        $needed = max(2, $sessionsForTrend);
+        $told = count(OverSessions::figures($measure, $asked));
+        if ($told < $needed) {
+            return [null, $told < count($points)
+                ? sprintf('%d of %d sessions have enough balls to compare; a trend is told from %d.', $told, count($points), $needed)
+                : sprintf('%s so far; a trend is told from %d.', $told === 1 ? 'One session' : "$told sessions", $needed)];
         }
-        $sessions = array_map(static fn(CoursePoint $point): string => $point->sessionId, $points);
-        $half = intdiv($n, 2);
-        [$then, $now] = [self::ofSessions($asked, array_slice($sessions, 0, $n - $half)), self::ofSessions($asked, array_slice($sessions, $n - $half))];
-        $change = $measure::change($then, $now);
+        $trend = OverSessions::trend($measure, $asked);
+        if ($trend === null) {
+            return [null, 'Not enough sessions yet.'];
+        }
+        [$change, $earlier, $later] = $trend;
 
         return [$change, sprintf(
             'The latest %s against the %s before: %s.',
-            $half === 1 ? 'session' : "$half sessions",
-            $n - $half === 1 ? 'one' : (string) ($n - $half),
-            FirstAndLast::verdict($change, ...$measure::words()),
+            $later === 1 ? 'session' : "$later sessions",
+            $earlier === 1 ? 'one' : (string) $earlier,
+            $change->inWords(...$measure::words()),
         )];
-    }
-
-    /**
-     * Every measure of the same sessions is held against the same halves, which are worked out once.
-     *
-     * @param list<string> $sessions
-     */
-    private static function ofSessions(Asked $asked, array $sessions): Asked
-    {
-        return $asked->once(implode(' ', $sessions), static function (Asked $all) use ($sessions): Asked {
-            $wanted = array_fill_keys($sessions, true);
-
-            return $all->where(static fn(RolledBall $ball): bool => isset($wanted[$ball->sessionId]));
-        });
     }
 }

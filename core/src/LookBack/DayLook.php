@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Distance\StudentToday;
 use Amble\Core\Distance\Today;
 use Amble\Core\Distance\UsualBias;
+use Amble\Core\Distance\UsualLength;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
@@ -31,25 +33,22 @@ final class DayLook
      */
     public static function student(array $balls, ?Surface $surface, string $sessionId): StudentToday
     {
-        $selection = new ForDistance($surface);
-        $atTargets = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null));
-        $sessions = [];
-        foreach ($selection->of(array_slice($atTargets, -self::LATEST)) as $ball) {
-            $sessions[$ball->sessionId][] = $ball;
-        }
-        $errors = array_map(
-            static fn(array $rolled): array => array_values(array_filter(array_map(
-                static fn($putt): ?Bound => $putt->error,
-                $selection->putts($rolled),
-            ))),
-            $sessions,
-        );
-        $todays = array_slice($errors[$sessionId] ?? [], 0, StudentToday::MOST_BALLS);
-        unset($errors[$sessionId]);
-        $earlier = array_merge(...array_values($sessions === [] ? [] : array_diff_key($sessions, [$sessionId => true])));
-        $spread = count($earlier) < ForDistance::FEWEST ? null : DistanceControl::of($selection->putts($earlier))->spread;
+        $sessions = self::bySession($balls, $surface);
+        $todays = array_slice(self::errors($sessions[$sessionId] ?? [], $surface), 0, StudentToday::MOST_BALLS);
+        unset($sessions[$sessionId]);
+        $usual = self::usual($sessions, $surface);
 
-        return StudentToday::of($todays, self::usual($errors, $spread), $spread);
+        return StudentToday::of($todays, $usual?->bias, $usual->spread ?? self::spread($sessions, $surface));
+    }
+
+    /**
+     * Where a student's balls usually finish, from earlier balls alone; null while no session tells it.
+     *
+     * @param list<RolledBall> $balls oldest first, none of today
+     */
+    public static function usualOf(array $balls, ?Surface $surface): ?UsualLength
+    {
+        return self::usual(self::bySession($balls, $surface), $surface);
     }
 
     /** @param non-empty-list<StudentToday> $students the one asked about first */
@@ -58,17 +57,63 @@ final class DayLook
         return Today::of($students);
     }
 
-    /** @param array<string, list<Bound>> $sessions */
-    private static function usual(array $sessions, ?float $spread): ?UsualBias
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return array<string, non-empty-list<RolledBall>> the latest that count, by session
+     */
+    private static function bySession(array $balls, ?Surface $surface): array
     {
+        $atTargets = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null));
+        $sessions = [];
+        foreach ((new ForDistance($surface))->of(array_slice($atTargets, -self::LATEST)) as $ball) {
+            $sessions[$ball->sessionId][] = $ball;
+        }
+
+        return $sessions;
+    }
+
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return list<Bound>
+     */
+    private static function errors(array $balls, ?Surface $surface): array
+    {
+        return array_values(array_filter(array_map(
+            static fn(DistancePutt $putt): ?Bound => $putt->error,
+            (new ForDistance($surface))->putts($balls),
+        )));
+    }
+
+    /** @param array<string, non-empty-list<RolledBall>> $sessions */
+    private static function usual(array $sessions, ?Surface $surface): ?UsualLength
+    {
+        $spread = self::spread($sessions, $surface);
         $means = [];
-        foreach ($sessions as $bounds) {
+        $n = 0;
+        foreach ($sessions as $balls) {
+            $bounds = self::errors($balls, $surface);
             $exact = array_filter($bounds, static fn(Bound $bound): bool => $bound->isExact());
             if (count($exact) >= self::FEWEST_A_SESSION && $bounds !== []) {
                 $means[] = CensoredNormal::meanAt($bounds, $spread ?? StudentToday::USUAL_SPREAD);
+                $n += count($bounds);
             }
         }
+        $bias = UsualBias::of($means);
 
-        return UsualBias::of($means);
+        return $bias === null ? null : new UsualLength($bias, $spread, max(1, $n));
+    }
+
+    /**
+     * The student's own spread of single balls; null while too few balls tell it.
+     *
+     * @param array<string, non-empty-list<RolledBall>> $sessions
+     */
+    private static function spread(array $sessions, ?Surface $surface): ?float
+    {
+        $earlier = array_merge(...array_values($sessions));
+
+        return count($earlier) < ForDistance::FEWEST ? null : DistanceControl::of((new ForDistance($surface))->putts($earlier))->spread;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\LookBack;
 
 use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\LookBack\Measure\FirstAndLast;
 
 /** One measure of several students, or of several times of one, on the same scale. This class is immutable. */
 final readonly class SideBySide
@@ -33,7 +32,7 @@ final readonly class SideBySide
                 $rows[] = new self($key, $told[0]->question, $findings, array_map(
                     static fn(int $i): ?string => $i === 0 || $findings[0] === null || $findings[$i] === null || !is_subclass_of($measure, Tracked::class)
                         ? null
-                        : FirstAndLast::verdict($measure::change($asked[0], $asked[$i]), ...$measure::words()),
+                        : OverSessions::change($measure, $asked[0], $asked[$i])?->inWords(...$measure::words()) ?? 'not enough balls yet',
                     array_keys($asked),
                 ));
             }

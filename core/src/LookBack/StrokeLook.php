@@ -10,7 +10,6 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
 use Amble\Core\Roll\LineRoll;
 use Amble\Core\Stroke\FitOptions;
-use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
@@ -20,14 +19,11 @@ use Amble\Core\Stroke\StrokePutt;
 /** A student's backstroke and roll as one session looks back on it. This class is immutable. */
 final readonly class StrokeLook
 {
-    /** Other sessions' balls needed before today is held against their line. */
-    private const LONG_RUN_PUTTS = 12;
-
     /** Balls of other days drawn, the latest: more would hide today's. */
     private const MOST_DRAWN = 600;
 
     /**
-     * @param SessionOffset|null $today against the line of all other days; null while either is thin
+     * @param SessionOffset|null $today against the line of the sessions before; null without either
      * @param array<string, positive-int> $leftOut how many, by reason
      * @param list<LookedAtBall> $balls oldest first
      */
@@ -55,36 +51,40 @@ final readonly class StrokeLook
             $prior,
             $fit,
             count($todays),
-            self::offset(array_diff_key($putts, $todays), $todays),
+            self::offset($balls, $putts, $sessionId),
             ForStroke::counted($verdicts),
             self::drawn($balls, $verdicts, array_keys($putts), $fit, $sessionId),
         );
     }
 
     /**
-     * Today's balls from the line of all other days.
+     * A student's session against the line of the sessions before it, and nothing else of the report; null without either.
      *
-     * @param array<int, StrokePutt> $earlier
-     * @param array<int, StrokePutt> $todays
+     * @param list<RolledBall> $balls of one student, oldest first
      */
-    private static function offset(array $earlier, array $todays): ?SessionOffset
+    public static function offsetOf(array $balls, ?Surface $surface, string $sessionId): ?SessionOffset
     {
-        if (count($earlier) < self::LONG_RUN_PUTTS || $todays === []) {
-            return null;
-        }
-        $line = (new StrokeFitter())->fit(array_values($earlier));
-        $residuals = [];
-        foreach ($todays as $putt) {
-            $residual = $line->residualOf($putt);
-            if ($residual !== null) {
-                $residuals[] = $residual;
+        return self::offset($balls, (new ForStroke($surface))->putts($balls), $sessionId);
+    }
+
+    /**
+     * Today's balls from the line of the sessions before this one (maths.md 3.6); null without either.
+     *
+     * @param list<RolledBall> $balls oldest first
+     * @param array<int, StrokePutt> $putts by the place of their ball
+     */
+    private static function offset(array $balls, array $putts, string $sessionId): ?SessionOffset
+    {
+        $sessions = $today = [];
+        foreach ($putts as $i => $putt) {
+            if ($balls[$i]->sessionId === $sessionId) {
+                $today[] = $putt;
+            } elseif ($today === []) {
+                $sessions[$balls[$i]->sessionId][] = $putt;
             }
         }
-        [$sigma, $beta] = [$line->sigma, $line->beta()];
 
-        return $residuals === [] || $line->state !== FitState::Fitted || $sigma === null || $beta === null
-            ? null
-            : SessionOffset::of($residuals, $sigma, $beta);
+        return SessionOffset::of(array_values($sessions), $today);
     }
 
     /**

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack;
 
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\SessionFigure;
 
-/** One of which a change can be called. */
+/** A measure whose change over sessions may be called (maths.md 8.2). */
 interface Tracked extends Drawn
 {
-    /** Then and now by the rule of maths.md 8; null where either has too little. */
-    public static function change(Asked $then, Asked $now): ?Comparison;
+    /**
+     * One session's figure with its own standard error, on the scale on which changes are told: spreads as logarithms,
+     * shares as logits. Null where the session does not tell it.
+     */
+    public static function figure(Asked $session): ?SessionFigure;
 
-    /** @return array{string, string} what a positive difference means of now, and what a negative one */
+    /** τ₀: how far days usually lie apart, on the same scale. */
+    public static function dayToDay(): float;
+
+    /** @return array{string, string} what a positive difference means of the later sessions, and what a negative one */
     public static function words(): array;
 }

@@ -20,13 +20,38 @@ final readonly class CensoredNormal
     /**
      * @param float $meanError standard error of the mean, from the observed information
      * @param float $logSpreadError standard error of ln(spread), likewise
+     * @param float $covariance of the mean and ln(spread), likewise
      */
     private function __construct(
         public float $mean,
         public float $spread,
         public float $meanError,
         public float $logSpreadError,
+        private float $covariance,
     ) {
+    }
+
+    /** Share of the normal law between −w and w, p = Φ((w − μ)/σ) − Φ((−w − μ)/σ) (maths.md 5.1). */
+    public function shareInside(float $window): float
+    {
+        return Normal::cdf(($window - $this->mean) / $this->spread) - Normal::cdf((-$window - $this->mean) / $this->spread);
+    }
+
+    /** Interval of that share by the delta method on its logit; a share of 0 or 1 is that end itself. */
+    public function shareInsideInterval(float $window, float $level): Interval
+    {
+        $share = $this->shareInside($window);
+        if ($share <= 0.0 || $share >= 1.0) {
+            return new Interval($share, $share);
+        }
+        [$high, $low] = [($window - $this->mean) / $this->spread, (-$window - $this->mean) / $this->spread];
+        $byMean = (Normal::density($low) - Normal::density($high)) / $this->spread;
+        $byLogSpread = $low * Normal::density($low) - $high * Normal::density($high);
+        $variance = $byMean ** 2 * $this->meanError ** 2 + $byLogSpread ** 2 * $this->logSpreadError ** 2 + 2.0 * $byMean * $byLogSpread * $this->covariance;
+        $half = Normal::quantile(0.5 + 0.5 * $level) * sqrt(max(0.0, $variance)) / ($share * (1.0 - $share));
+        $logit = log($share / (1.0 - $share));
+
+        return new Interval(1.0 / (1.0 + exp($half - $logit)), 1.0 / (1.0 + exp(-$half - $logit)));
     }
 
     /** Wald interval of the mean. */
@@ -72,7 +97,7 @@ final readonly class CensoredNormal
             $at = $next;
         }
 
-        return new self($mu, exp($logSigma), ...$at->standardErrors());
+        return new self($mu, exp($logSigma), ...$at->errors());
     }
 
     /**

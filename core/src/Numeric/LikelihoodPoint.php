@@ -51,11 +51,11 @@ final readonly class LikelihoodPoint
         return 1.0 / sqrt(-$this->dMuMu);
     }
 
-    /** @return array{float, float} of μ and ln σ, from the inverse of the observed information */
-    public function standardErrors(): array
+    /** @return array{float, float, float} standard errors of μ and ln σ and their covariance, from the inverse of the observed information */
+    public function errors(): array
     {
         $determinant = $this->dMuMu * $this->dLogLog - $this->dMuLog ** 2;
 
-        return [sqrt(-$this->dLogLog / $determinant), sqrt(-$this->dMuMu / $determinant)];
+        return [sqrt(-$this->dLogLog / $determinant), sqrt(-$this->dMuMu / $determinant), $this->dMuLog / $determinant];
     }
 }

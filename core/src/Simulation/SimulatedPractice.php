@@ -9,6 +9,7 @@ use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
 use Amble\Core\Roll\Capture;
+use Amble\Core\Roll\LineRoll;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
 use Amble\Core\Session\Ball;
@@ -39,31 +40,43 @@ final class SimulatedPractice
     /** @var array<string, float|null> break by putt, metres at the hole, positive right */
     private array $breaks = [];
 
+    /** Balls rolled so far. */
+    private int $rolled = 0;
+
     /**
      * @param float $gateWidth clear width of the gate, metres
      * @param bool $isGateForAll whether it stands for every ball instead of every other one
      */
     public function __construct(
-        private readonly SimulatedStudent $student,
+        private SimulatedStudent $student,
         private readonly GreenSpeed $speed,
         private readonly RandomSource $random,
         private readonly float $gateWidth,
         private readonly bool $isGateForAll = false,
+        private readonly SimulatedDay $day = new SimulatedDay(),
     ) {
     }
 
+    /** From the next ball on the student putts with other parameters: a fault that sets in, or one that is mended. */
+    public function becomes(SimulatedStudent $student): void
+    {
+        $this->student = $student;
+    }
+
     /**
-     * One ball after another; the gate stands for every other one.
+     * One ball after another, going on where the last call ended; every other one is rolled at a hole past the gate.
      *
-     * @return list<array{Ball, bool}> the ball, and whether it was rolled past the gate
+     * @return list<array{Ball, bool}> the ball, and whether it was rolled at a hole
      */
     public function balls(int $n): array
     {
         $balls = [];
-        for ($i = 0; $i < $n; ++$i) {
+        for ($end = $this->rolled + $n; $this->rolled < $end; ++$this->rolled) {
+            $i = $this->rolled;
             $isGated = $this->isGateForAll || $i % 2 === 0;
             $ball = $this->ball(
                 Length::ofMetres(self::LENGTHS[$i % count(self::LENGTHS)]),
+                Grade::ofPercent(round($this->day->steepestPercent * (2.0 * $this->random->uniform() - 1.0))),
                 Grade::ofPercent($isGated ? 0.0 : self::ACROSS_PERCENT[intdiv($i, 2) % count(self::ACROSS_PERCENT)]),
                 $isGated,
                 $i % 3 === 0,
@@ -77,15 +90,15 @@ final class SimulatedPractice
     }
 
     /** @param bool $isAimChecked whether the face's aim was looked at before it */
-    private function ball(Length $target, Grade $across, bool $isGated, bool $isAimChecked): ?Ball
+    private function ball(Length $target, Grade $along, Grade $across, bool $isGated, bool $isAimChecked): ?Ball
     {
         $pace = $isGated ? self::PACE : 0.0;
-        $break = $this->break($target, $across, $pace);
+        $break = $this->break($target, $along, $across, $pace);
         $putt = $break === null ? null : $this->student->puttTo(
             Length::ofMetres(($target->metres() + $pace) * (1.0 + $this->student->lengthBias)),
             $this->speed,
-            $this->speed,
-            Grade::level(),
+            GreenSpeed::ofMetres($this->speed->metres() * exp($this->day->offset)),
+            $along,
             $this->random,
         );
         if ($break === null || $putt === null) {
@@ -94,15 +107,16 @@ final class SimulatedPractice
         $misread = $break * ($this->student->readShare - 1.0 + $this->student->readScatter * $this->random->normal());
         $aside = $target->metres() * tan($putt->startLine) + $misread;
         $past = $putt->rollMetres - $target->metres();
-        $isHoled = $isGated && $past >= 0.0 && Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
-        $call = LengthCall::of($putt->feltMetres * (1.0 + $this->student->feelBias) / $target->metres() - 1.0, 0.1);
+        $isHoled = $isGated && $past >= 0.0 && Capture::catches($aside, sqrt(2.0 * $this->speed->decelerationOn($along) * $past));
+        $felt = (new LineRoll($this->speed, $along))->rollOf($putt->feltMetres) ?? $putt->feltMetres;
+        $call = LengthCall::of($felt * (1.0 + $this->student->feelBias) / ($target->metres() + $pace) - 1.0, 0.1);
 
         return Ball::seen(
             Length::ofMetres(round($putt->backstrokeMetres, 3)),
             Length::ofMetres(round($putt->rollMetres, 2)),
             $isHoled ? Stop::Holed : Stop::Free,
             $target,
-            Grade::level(),
+            $along,
             sight: Sight::answered($this->seen($putt->startLine, $isGated) + [
                 'side_m' => $isHoled ? null : round($aside * $putt->rollMetres / $target->metres(), 2),
                 'call' => $call->value,
@@ -118,21 +132,26 @@ final class SimulatedPractice
     /** @return array<string, string> how it started, as a gate or the coach's eye tells it */
     private function seen(float $startLine, bool $isGated): array
     {
-        $limit = $isGated ? StartLineTest::gate(Length::ofMetres($this->gateWidth), Length::ofMetres(self::GATE_DISTANCE))->halfAngle() : self::SEEN_BY_EYE;
+        $hasGate = $isGated && !$this->day->isByEyeAlone;
+        $limit = $hasGate ? StartLineTest::gate(Length::ofMetres($this->gateWidth), Length::ofMetres(self::GATE_DISTANCE))->halfAngle() : self::SEEN_BY_EYE;
         $side = $startLine < -$limit ? 'left' : ($startLine > $limit ? 'right' : null);
 
-        return $isGated ? ['gate' => $side ?? 'through'] : ['start' => $side ?? 'on'];
+        return match (true) {
+            $hasGate => ['gate' => $side ?? 'through'],
+            $this->day->isByGateAlone => [],
+            default => ['start' => $side ?? 'on'],
+        };
     }
 
     /** Metres beside the hole to aim, positive right; 0 on level ground, null where no line holds. */
-    private function break(Length $target, Grade $across, float $pace): ?float
+    private function break(Length $target, Grade $along, Grade $across, float $pace): ?float
     {
         if ($across->ratio() === 0.0) {
             return 0.0;
         }
-        $putt = sprintf('%.3f %.4f %.2f', $target->metres(), $across->ratio(), $pace);
+        $putt = sprintf('%.3f %.4f %.4f %.2f', $target->metres(), $along->ratio(), $across->ratio(), $pace);
         if (!array_key_exists($putt, $this->breaks)) {
-            $this->breaks[$putt] = (new Reader(new Surface($this->speed, Grade::level(), $across), $target, $pace))->read()->aimOffset();
+            $this->breaks[$putt] = (new Reader(new Surface($this->speed, $along, $across), $target, $pace))->read()->aimOffset();
         }
 
         return $this->breaks[$putt];

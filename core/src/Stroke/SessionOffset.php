@@ -4,61 +4,123 @@ declare(strict_types=1);
 
 namespace Amble\Core\Stroke;
 
+use Amble\Core\Numeric\Sample;
+
 /**
- * How a session's putts lie against the student's long-run line (maths.md 3.6).
+ * How today's putts lie against the line of the student's earlier sessions (maths.md 3.6).
  *
- * Log units, positive long. One student alone cannot tell the green from the strike, so both
- * readings are offered.
+ * Log units, positive long. The error holds the ball scatter, the line's own error and that days differ. One student
+ * alone cannot tell the green from the strike, so both readings are offered. This class is immutable.
  */
 final readonly class SessionOffset
 {
-    /** τ: how far sessions usually lie from the long-run line, log units. */
-    public const BETWEEN_SESSIONS = 0.08;
+    /** τ₀: how far days usually lie apart, log units. */
+    public const DAY_TO_DAY = 0.08;
+
+    /** What is shipped of τ weighs as much as this many sessions. */
+    private const SHIPPED_SESSIONS = 4;
+
+    /** Fewer balls today are worth no remark. */
+    private const FEWEST_BALLS = 4;
+
+    /** Standard errors from none beyond which the offset is worth a remark. */
+    public const REMARK = 2.0;
 
     /**
-     * @param float $offset u, shrunk toward none
-     * @param float $meanResidual m, the plain mean
-     * @param float $meanSquaredError σ² / n of the plain mean
+     * @param positive-int $n balls of today
+     * @param positive-int $sessions earlier ones
+     * @param float $offset m, plain mean of today's residuals
+     * @param float $standardError √V
+     * @param float $dayToDay τ
+     * @param float $believed u, the part of m that is believed
      */
     private function __construct(
         public int $n,
+        public int $sessions,
         public float $offset,
         public float $standardError,
-        public float $meanResidual,
-        public float $meanSquaredError,
+        public float $dayToDay,
+        public float $believed,
         private float $beta,
     ) {
     }
 
     /**
-     * @param non-empty-list<float> $residuals of the session's putts from the long-run line
-     * @param float $sigma spread of single putts around that line, above 0
-     * @param float $beta the line's exponent
+     * @param list<list<StrokePutt>> $earlier session by session; those without putts are not counted
+     * @param list<StrokePutt> $today
+     * @param float $dayToDay τ₀, above 0
+     *
+     * @return self|null null without earlier putts or without putts today
      */
-    public static function of(array $residuals, float $sigma, float $beta): self
+    public static function of(array $earlier, array $today, float $dayToDay = self::DAY_TO_DAY): ?self
     {
-        $n = count($residuals);
-        $sum = array_sum($residuals);
-        $below = $n + $sigma ** 2 / self::BETWEEN_SESSIONS ** 2;
+        $sessions = array_values(array_filter($earlier));
+        $line = (new StrokeFitter())->fit(array_merge(...$sessions));
+        [$sigma, $beta] = [$line->sigma, $line->beta()];
+        if ($today === [] || $sessions === [] || $sigma === null || $beta === null) {
+            return null;
+        }
+        $tau2 = self::betweenDays(array_map(static fn(array $putts): array => [self::mean($putts, $line), count($putts)], $sessions), $sigma, $dayToDay);
+        $offset = self::mean($today, $line);
+        $n = count($today);
+        $meanLog = Sample::mean(array_map(static fn(StrokePutt $putt): float => $putt->logBackstroke, $today));
+        $variance = $sigma ** 2 / $n + (float) $line->lineVarianceAt($meanLog) + $tau2 * (1.0 + 1.0 / count($sessions));
 
-        return new self($n, $sum / $below, $sigma / sqrt($below), $sum / $n, $sigma ** 2 / $n, $beta);
+        return new self($n, count($sessions), $offset, sqrt($variance), sqrt($tau2), $offset * $tau2 / $variance, $beta);
     }
 
-    /** Whether the offset is worth a remark: more than two standard errors from none. */
+    /** Whether the offset is worth a remark: from four balls on, and more than two standard errors from none. */
     public function isRemarkable(): bool
     {
-        return abs($this->offset) > 2.0 * $this->standardError;
+        return $this->n >= self::FEWEST_BALLS && abs($this->offset) > self::REMARK * $this->standardError;
+    }
+
+    /** The green's speed as a share of the measured one, if the green is what differs: e^u. */
+    public function speedFactor(): float
+    {
+        return exp($this->believed);
     }
 
     /** Reading one: the green differs from the measured one; this is its effective speed, S e^u. */
     public function effectiveSpeed(float $measuredMetres): float
     {
-        return $measuredMetres * exp($this->offset);
+        return $measuredMetres * $this->speedFactor();
     }
 
     /** Reading two: the strike differs; multiply backstrokes by this, e^(−u/β), to make up for it. */
     public function backstrokeFactor(): float
     {
-        return exp(-$this->offset / $this->beta);
+        return exp(-$this->believed / $this->beta);
+    }
+
+    /** @param non-empty-list<StrokePutt> $putts */
+    private static function mean(array $putts, StrokeFit $line): float
+    {
+        return Sample::mean(array_map(static fn(StrokePutt $putt): float => (float) $line->residualOf($putt), $putts));
+    }
+
+    /**
+     * τ² from the sessions' means m_j with variances σ²/n_j (DerSimonian & Laird 1986), held by four sessions' worth of
+     * what is shipped: ((k − 1) τ²_DL + 4 τ₀²)/(k + 3).
+     *
+     * @param non-empty-list<array{float, positive-int}> $sessions mean and balls of each
+     */
+    private static function betweenDays(array $sessions, float $sigma, float $dayToDay): float
+    {
+        $k = count($sessions);
+        $weights = $squares = $weighted = 0.0;
+        foreach ($sessions as [$mean, $n]) {
+            $weight = $n / $sigma ** 2;
+            $weights += $weight;
+            $squares += $weight ** 2;
+            $weighted += $weight * $mean;
+        }
+        $q = 0.0;
+        foreach ($sessions as [$mean, $n]) {
+            $q += $n / $sigma ** 2 * ($mean - $weighted / $weights) ** 2;
+        }
+        $own = $k < 2 ? 0.0 : max(0.0, ($q - ($k - 1)) / ($weights - $squares / $weights));
+
+        return (($k - 1) * $own + self::SHIPPED_SESSIONS * $dayToDay ** 2) / ($k - 1 + self::SHIPPED_SESSIONS);
     }
 }

@@ -179,6 +179,14 @@ final readonly class StrokeFit
         return $this->line === null ? null : $putt->logRelativeRoll - $this->line->at($putt->logBackstroke);
     }
 
+    /** Variance of the centre line at a mean ln backstroke, σ² (1/W + (x − x̄)²/(S_xx + λ)); null in state none. */
+    public function lineVarianceAt(float $logBackstroke): ?float
+    {
+        return $this->line === null || $this->sigma === null
+            ? null
+            : $this->sigma ** 2 * (1.0 / $this->line->sumWeights + ($logBackstroke - $this->line->meanX) ** 2 / $this->line->spreadX);
+    }
+
     /** @param non-empty-list<float> $metres */
     private static function stateOf(array $metres): FitState
     {

@@ -46,14 +46,9 @@ final readonly class StrokePutt
         return new self(log($backstroke->metres()), log($level / $speed->metres()));
     }
 
-    /**
-     * The same putt moved along a line of slope β, so that the middle of its target's backstrokes lies at 1 m: putts
-     * of several targets then scatter about one place.
-     *
-     * @param float $meanLogBackstroke of the putts at its target
-     */
-    public function about(float $meanLogBackstroke, float $beta): self
+    /** The same putt, its log roll longer by so much. */
+    public function longerBy(float $logShare): self
     {
-        return new self($this->logBackstroke - $meanLogBackstroke, $this->logRelativeRoll - $beta * $meanLogBackstroke);
+        return new self($this->logBackstroke, $this->logRelativeRoll + $logShare);
     }
 }

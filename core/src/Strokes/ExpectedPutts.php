@@ -60,6 +60,12 @@ final class ExpectedPutts
         return new LengthOutcome($metres, $holed, $threeOrMore, $expected);
     }
 
+    /** The chance of holing one level putt, without what comes after a miss: quick to work out. */
+    public static function chanceToHole(Player $player, GreenSpeed $speed, Length $length): float
+    {
+        return $length->metres() <= self::NEAREST ? 1.0 : self::transition($player, $speed)->from($length->metres())[0];
+    }
+
     /**
      * Expected putts from a leave, between the distances solved for: as exact as what every longer putt's sum takes of it.
      * Null without convergence.

@@ -27,6 +27,9 @@ final readonly class PuttTransition
     private const TAIL = 6.2;
 
     private const NODES_D = 8;
+
+    /** Spreads of the start line up to this make chances jump along the roll, radians. */
+    private const NARROW_LINE = 0.01;
     private const NODES_LINE = 4;
 
     /** @param float $reach metres; a leave no longer than this is as good as holed */
@@ -78,8 +81,38 @@ final readonly class PuttTransition
             static fn(array $node): array => [max(0.0, $meant * (1.0 + $mean + $spread * $node[0])), $node[1]],
             $this->normalNodes([
                 $score(0.0), $score($distance), $score($tooFast), $score($distance - $this->reach), $score($distance + $this->reach),
+                ...array_map($score, $this->jumpsOfOneLine($distance)),
             ], self::NODES_D),
         );
+    }
+
+    /**
+     * Rolled lengths at which a narrow start line turns from caught to missed, or its leave comes within reach: with
+     * hardly any spread of the line, chances jump there. None for an ordinary spread, which rounds them off.
+     *
+     * @return list<float> metres
+     */
+    private function jumpsOfOneLine(float $distance): array
+    {
+        [$mean, $spread] = [abs($this->player->lineBias), $this->player->lineSpread];
+        if ($spread > self::NARROW_LINE) {
+            return [];
+        }
+        $jumps = [];
+        foreach ($spread > 0.0 ? [$mean - 3.0 * $spread, $mean, $mean + 3.0 * $spread] : [$mean] as $line) {
+            $tan = tan(min(1.5, abs($line)));
+            $speed = Physics::CAPTURE_SPEED * (1.0 - ($distance * $tan / Physics::HOLE_RADIUS) ** 2);
+            if ($speed > 0.0) {
+                $jumps[] = $distance + $speed ** 2 / (2.0 * $this->levelDeceleration);
+            }
+            // (d − D)² + (D tan ψ)² = reach², solved for D.
+            $root = $distance ** 2 - (1.0 + $tan ** 2) * ($distance ** 2 - $this->reach ** 2);
+            if ($root > 0.0) {
+                array_push($jumps, ($distance - sqrt($root)) / (1.0 + $tan ** 2), ($distance + sqrt($root)) / (1.0 + $tan ** 2));
+            }
+        }
+
+        return $jumps;
     }
 
     /** Largest |ψ| of a ball of this roll that stops within reach, radians; null for one too far along the line. */

@@ -70,22 +70,103 @@ final class HabitsTest extends TestCase
     public function testTheFirstNoteNamesTheFaultOfASimulatedStudent(MarginTrial $trial): void
     {
         foreach ([11, 12, 13] as $seed) {
-            $first = $trial->firstNote(80, new SeededRandom($seed));
-            $trial->right === [] ? self::assertNull($first) : self::assertContains($first?->key, $trial->right);
+            self::assertContains($trial->firstNote(80, new SeededRandom($seed))?->key, $trial->right);
         }
     }
 
-    /** @return iterable<string, array{MarginTrial}> */
+    /** @return iterable<string, array{MarginTrial}> those that 80 balls tell of nearly everybody */
     public static function faults(): iterable
     {
         foreach (MarginTrial::faults() as $name => $trial) {
-            yield $name => [$trial];
+            if (preg_match('/half-way|entered|only misses|gates alone|days differ|^starts scattered/', $name) !== 1) {
+                yield $name => [$trial];
+            }
         }
+    }
+
+    /** `./amble margin` prints how often; here a handful of each kind of day must be silent but for a few. */
+    public function testOrdinaryDaysAreNoFaults(): void
+    {
+        [$spoke, $n] = [0, 0];
+        foreach (MarginTrial::faultless() as $name => $trial) {
+            foreach (str_contains($name, '8 %') ? [] : [21, 22, 23, 24] as $seed) {
+                ++$n;
+                $spoke += $trial->firstNote(40, new SeededRandom($seed)) === null ? 0 : 1;
+            }
+        }
+        self::assertLessThanOrEqual(0.05 * $n, $spoke);
+    }
+
+    /** A green speed entered wrong makes every calculated break wrong by as much. */
+    public function testAWrongGreenSpeedProducesNoReadingNotes(): void
+    {
+        foreach (['speed entered 15 % too fast today', 'speed entered 15 % too slow today'] as $name) {
+            foreach (range(1, 12) as $seed) {
+                $keys = array_map(static fn(Note $note): string => $note->key, MarginTrial::faults()[$name]->notes(60, new SeededRandom($seed)));
+                self::assertSame([], array_values(array_intersect($keys, ['read.low', 'read.high', 'read.pace'])), "$name $seed");
+            }
+        }
+    }
+
+    public function testReadingTooMuchIsAHabitAsReadingTooLittleIs(): void
+    {
+        $high = static fn(int $n): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['high_low' => $i % 12 === 0 ? 'low' : 'high'], across: 2.0), range(1, $n));
+        $note = self::notes($high(24))['read.high'];
+        self::assertSame('Breaking putts go by on the high side.', $note->seen);
+        self::assertStringContainsString('Read less break', (string) $note->try);
+        self::assertArrayNotHasKey('read.low', self::notes($high(24)));
+        self::assertArrayNotHasKey('read.high', self::notes($high(8)));
+    }
+
+    public function testShortPuttsOfWhichNoneIsLoggedAsHoledHoldBackTheNotesOnStarts(): void
+    {
+        $missed = static fn(int $n, int $holed = 0, float $length = 1.8): array => array_map(
+            static fn(int $i): RolledBall => Balls::one($length + 0.3, $length, ['gate' => $i % 2 === 0 ? 'right' : 'left'], stop: $i <= $holed ? Stop::Holed : Stop::Free, isAtHole: true, gate: Balls::GATE),
+            range(1, $n),
+        );
+        $note = self::notes($missed(15))['log.only_misses'];
+        self::assertStringContainsString('Of 15 putts at holes', $note->seen);
+        self::assertSame('A club player would hole about 6 of them.', $note->evidence);
+        self::assertContains('start.scatter', $note->instead);
+        self::assertArrayNotHasKey('log.only_misses', self::notes($missed(14)));
+        self::assertArrayNotHasKey('log.only_misses', self::notes($missed(15, 1)));
+        // From nine feet fifteen misses running are not that unlikely.
+        self::assertArrayNotHasKey('log.only_misses', self::notes($missed(15, length: 3.0)));
+        $asked = Balls::asked($missed(40));
+        $facts = new Facts((new StrokeFitter())->fit([]), ReadingMethod::Ramp, null, null, null, 0, [], School::Rule, null, $asked, $asked, $asked);
+        $keys = array_map(static fn(Note $each): string => $each->key, Margin::of(Rules::all(), $facts, []));
+        self::assertContains('log.only_misses', $keys);
+        self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => str_starts_with($key, 'start.'))));
+    }
+
+    public function testAChangeHalfWayIsNotedWithItsBall(): void
+    {
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one((($i > 20 ? 0.82 : 1.0) + 0.03 * (($i * 7) % 5 - 2)) * 3.0), range(1, 36));
+        $note = self::notes($balls)['pace.halfway'];
+        self::assertSame('From about ball 21 on, balls finish shorter.', $note->seen);
+        self::assertMatchesRegularExpression('/^By 1\d to \d\d % of the length; 20 balls before, 16 since\.$/', $note->evidence);
+        self::assertCount(16, $note->balls);
+        self::assertArrayNotHasKey('pace.halfway', self::notes(array_map(static fn(int $i): RolledBall => Balls::one((1.0 + 0.03 * (($i * 7) % 5 - 2)) * 3.0), range(1, 36))));
+        self::assertArrayNotHasKey('pace.halfway', self::notes(array_slice($balls, 12, 15)));
+    }
+
+    /** Balls of other days, and backstrokes chosen to be measured, are no unevenness. */
+    public function testTwoGreensSlopesAndChosenBackstrokesAreNoUnevenStroke(): void
+    {
+        foreach (['two greens in turn, 8 and 11 ft', 'slopes from -3 to +3 %'] as $name) {
+            foreach ([1, 2, 3] as $seed) {
+                $keys = array_map(static fn(Note $note): string => $note->key, MarginTrial::faultless()[$name]->notes(80, new SeededRandom($seed)));
+                self::assertSame([], array_values(array_intersect($keys, ['stroke.uneven_back', 'stroke.uneven_strike'])), "$name $seed");
+            }
+        }
+        $practice = Balls::practice(40, seed: 31);
+        $chosen = array_map(static fn(int $i): RolledBall => Balls::one(9.0 * (0.15 + 0.05 * intdiv($i, 3)), 3.0, back: 0.15 + 0.05 * intdiv($i, 3), isMeasuringStroke: true), range(0, 17));
+        self::assertSame(array_keys(self::notes($practice)), array_keys(self::notes([...$practice, ...$chosen])));
     }
 
     public function testAHabitIsSaidOnceBySomeRuleThatSaysWhy(): void
     {
-        $balls = Balls::practice(60, ['lengthBias' => 0.2], 5);
+        $balls = Balls::practice(60, ['lengthBias' => 0.3], 5);
         $said = array_keys(self::notes($balls));
         self::assertContains('pace.habit', $said);
         self::assertContains('stroke.too_long', $said);
@@ -99,7 +180,7 @@ final class HabitsTest extends TestCase
 
     public function testShortOnOneDayNamesTheGreenFirstAndOverSessionsTheStroke(): void
     {
-        $short = static fn(string $session): array => array_map(static fn(int $i): RolledBall => Balls::one((2.7 + 0.05 * ($i % 4)) * (1 + $i % 2), 3.0 * (1 + $i % 2), session: $session), range(1, 14));
+        $short = static fn(string $session): array => array_map(static fn(int $i): RolledBall => Balls::one((2.35 + 0.05 * ($i % 4)) * (1 + $i % 2), 3.0 * (1 + $i % 2), session: $session), range(1, 14));
         $oneDay = self::notes($short('A'))['pace.habit'];
         self::assertStringContainsString('green first', (string) $oneDay->try);
         self::assertStringContainsString('backstroke', (string) $oneDay->otherWay);
@@ -122,11 +203,11 @@ final class HabitsTest extends TestCase
 
     public function testTheRunOutPlayedForIsHeldAgainstWhatIsRolled(): void
     {
-        // Five per cent long is no habit of the length, yet forty centimetres past what is played for.
-        $balls = array_map(static fn(int $i): RolledBall => Balls::one(8.3 + 0.38 + 0.05 * (($i % 5) - 2), 8.0, isAtHole: true), range(1, 20));
+        // Half a metre past what is played for, session after session.
+        $balls = array_map(static fn(int $i): RolledBall => Balls::one(3.3 + 0.5 + 0.05 * (($i % 5) - 2), 3.0, session: sprintf('S%d', $i % 10), isAtHole: true), range(1, 60));
         $notes = self::notes($balls);
         self::assertStringContainsString('Balls finish beyond', $notes['pace.target']->seen);
-        self::assertArrayNotHasKey('pace.target', self::notes(array_map(static fn(int $i): RolledBall => Balls::one(8.3 + 0.05 * (($i % 5) - 2), 8.0, isAtHole: true), range(1, 20))));
+        self::assertArrayNotHasKey('pace.target', self::notes(array_map(static fn(int $i): RolledBall => Balls::one(3.3 + 0.05 * (($i % 5) - 2), 3.0, isAtHole: true), range(1, 20))));
     }
 
     public function testOneCureIsGivenAndOnlyTheOneHeldForTheStudent(): void
@@ -342,7 +423,7 @@ final class HabitsTest extends TestCase
         $of = static fn(\Closure $one): \Closure => static fn(int $n): array => array_map($one, range(1, $n));
         $near = static fn(int $i): float => 1.0 + 0.005 * ($i % 3 - 1);
         yield 'short of what is meant' => ['pace.habit', 12, $of(static fn(int $i): RolledBall => Balls::one(0.8 * $near($i) * 3.0, 3.0))];
-        yield 'far from the run-out' => ['pace.target', 12, $of(static fn(int $i): RolledBall => Balls::one(8.3 + 0.38 + 0.02 * ($i % 3 - 1), 8.0, isAtHole: true))];
+        yield 'far from the run-out' => ['pace.target', 12, $of(static fn(int $i): RolledBall => Balls::one(3.3 + 0.7 + 0.02 * ($i % 3 - 1), 3.0, isAtHole: true))];
         yield 'long ones against short ones' => ['pace.lengths', 5, static fn(int $n): array => [
             ...array_map(static fn(int $i): RolledBall => Balls::one(2.0 * $near($i), 2.0), range(1, 10)),
             ...array_map(static fn(int $i): RolledBall => Balls::one(0.7 * 8.0 * $near($i), 8.0), range(1, $n)),
@@ -364,7 +445,7 @@ final class HabitsTest extends TestCase
             array_slice([2.0, 4.0, 8.0], 0, count($shares)),
         ));
         self::assertStringEndsWith('at 3 lengths alike.', self::notes($balls(0.8, 0.8, 0.8))['pace.habit']->seen);
-        self::assertStringEndsWith('at 2 lengths alike.', self::notes($balls(0.78, 0.78, 1.02))['pace.habit']->seen);
+        self::assertStringEndsWith('at 2 lengths alike.', self::notes($balls(0.7, 0.7, 1.02))['pace.habit']->seen);
         $one = self::notes($balls(0.8))['pace.habit'];
         self::assertStringNotContainsString('alike', $one->seen);
         self::assertStringContainsString('A longer backstroke', (string) $one->try);

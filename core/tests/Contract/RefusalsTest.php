@@ -117,7 +117,12 @@ final class RefusalsTest extends TestCase
         yield 'distance' => [Kind::DistanceControl, '{"putts":[{"target_m":6,"stop_m":5.7},{"target_m":6,"at_least_m":6.4},{"target_m":3,"stop_m":3.1},{"target_m":6,"holed":true,"stop_m":6.2}],"window":0.1,"level":0.8}'];
         yield 'today' => [Kind::Today, '{"students":[{"errors":[-0.08,0.02],"at_least":[0.05],"usual":{"bias":0.01,"se":0.02},"spread":0.09},{"errors":[0.01],"usual":null,"spread":null}],"day_to_day":0.05}'];
         $student = '{"beta":1.8,"se_beta":0.1,"sigma":0.1,"df":30}';
-        yield 'bench prior' => [Kind::BenchPrior, "{\"students\":[$student,$student,$student]}"];
+        yield 'workspace prior' => [Kind::WorkspacePrior, "{\"students\":[$student,$student,$student]}"];
+        yield 'session offset' => [Kind::SessionOffset, "{\"sessions\":[[$putt,$putt],[$putt]],\"today\":[$putt],\"day_to_day\":0.08}"];
+        $atTarget = '{"backstroke_m":0.2,"roll_m":3,"green_speed_ft":10,"grade_percent":1,"target_m":3.1}';
+        yield 'scatter source' => [Kind::ScatterSource, "{\"line\":{\"alpha\":2.5,\"beta\":1.7},\"putts\":[$atTarget,$atTarget,$atTarget]}"];
+        yield 'change' => [Kind::Change, '{"sessions":[{"value":0.1,"se":0.02},{"value":0.2,"se":0.03}],"earlier":1,"day_to_day":0.05}'];
+        yield 'within session' => [Kind::WithinSession, '{"balls":[' . implode(',', array_map(static fn(int $i): string => sprintf('{"error":%s,"station":"a"}', 0.01 * ($i % 3)), range(1, 16))) . ']}'];
         yield 'strokes' => [Kind::Strokes, '{"green_speed_ft":10,"pace_m":0.3,"start_line":{"bias_deg":0,"spread_deg":1},"distance":{"bias":0,"spread":0.08},"lengths_m":[1,6]}'];
     }
 

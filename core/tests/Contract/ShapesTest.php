@@ -64,6 +64,7 @@ final class ShapesTest extends TestCase
 
         $distance = [
             'n', 'n_measured', 'n_cut_short', 'bias', 'spread', 'bias_interval', 'spread_interval', 'inside_share', 'inside_interval',
+            'inside_share_estimated', 'inside_estimated_interval',
         ];
         yield 'a holed ball' => [Kind::DistanceControl, '{"putts":[{"target_m":3,"holed":true}]}', $distance];
         yield 'two balls' => [Kind::DistanceControl, '{"putts":[{"target_m":3,"stop_m":0},{"target_m":3,"stop_m":3}]}', $distance];

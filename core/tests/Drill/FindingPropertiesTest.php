@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
+use Amble\Core\Change\ChangeCall;
 use Amble\Core\Contract\FindingShape;
 use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillCard;
@@ -52,7 +53,7 @@ final class FindingPropertiesTest extends DrillTestCase
                 $json = JsonInput::parse(json_encode($kept, JSON_THROW_ON_ERROR));
                 self::assertEquals([$finding->unit, $finding->value, $finding->interval, $finding->n], self::figure(FindingShape::figure($json)));
                 // The same figure against itself is never a change.
-                self::assertNotTrue($finding->since($finding)?->isClear(), "$card->key $kind");
+                self::assertNotSame(ChangeCall::Clear, $finding->since($finding)?->call(), "$card->key $kind");
             }
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Distance\DistancePutt;
+use Amble\Core\Distance\UsualBias;
+use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillRun;
@@ -40,7 +40,7 @@ final class FoundAsWordedTest extends DrillTestCase
      *
      * @return array<string, Finding> by kind
      */
-    private static function found(DrillCard $card, array $balls, ?DistanceControl $usual = null): array
+    private static function found(DrillCard $card, array $balls, ?UsualLength $usual = null): array
     {
         $events = [];
         foreach ($balls as $i => $seen) {
@@ -184,18 +184,19 @@ final class FoundAsWordedTest extends DrillTestCase
 
     public function testWhatIsUsualIsTheOtherSide(): void
     {
-        $usual = DistanceControl::of(array_map(
-            static fn(int $i): DistancePutt => DistancePutt::stoppedAt(Length::ofMetres(5.0), 5.0 * (0.95 + 0.02 * ($i % 3))),
-            range(1, 30),
-        ));
+        $usual = new UsualLength(new UsualBias(-0.03, 0.02), 0.05, 30);
         $said = static fn(float ...$times): string => self::found(
             self::shipped('six-before-the-round'),
             array_map(static fn(float $each): array => ['times' => $each], $times),
             $usual,
         )['usual']->sentence;
-        // Usually 3 % short; today 7 % long.
-        self::assertSame('Today balls stop 10 % longer than usual.', $said(1.06, 1.07, 1.08, 1.06, 1.07, 1.08));
-        self::assertSame('As usual, as far as 6 balls can tell.', $said(0.9, 1.04, 0.97, 0.9, 1.04, 0.97));
+        // Usually 3 % short; today 12 % long, beyond what days differ by: SE = √(0.05²/6 + 0.02² + 0.05²) = 0.058.
+        self::assertSame('Today balls stop 15 % longer than usual.', $said(1.11, 1.12, 1.13, 1.11, 1.12, 1.13));
+        self::assertSame('As usual, as far as 6 balls can tell on a day.', $said(1.06, 1.07, 1.08, 1.06, 1.07, 1.08));
+        self::assertSame('Today 12 % long, from 6 balls. What is usual is not known yet.', self::found(
+            self::shipped('six-before-the-round'),
+            array_map(static fn(float $each): array => ['times' => $each], [1.11, 1.12, 1.13, 1.11, 1.12, 1.13]),
+        )['usual']->sentence);
     }
 
     public function testTheLastTimeStandsBesideItOnlyAsFarAsBothAreKnown(): void
@@ -206,7 +207,7 @@ final class FoundAsWordedTest extends DrillTestCase
         )['passed'];
         self::assertSame('Last time 20 %, from 20: clearly more now.', $passed(16, 4)->sinceInWords($passed(4, 16)));
         self::assertSame('Last time 80 %, from 20: clearly less now.', $passed(4, 16)->sinceInWords($passed(16, 4)));
-        self::assertStringStartsWith('Last time 50 %, from 20: no clear difference', $passed(11, 9)->sinceInWords($passed(10, 10)));
+        self::assertSame('Last time 50 %, from 20: no clear change.', $passed(11, 9)->sinceInWords($passed(10, 10)));
         $nothing = new Finding('', '', $passed(1, 1)->unit, null, null, 0);
         self::assertSame('Last time there was too little to tell.', $passed(1, 1)->sinceInWords($nothing));
     }

@@ -6,7 +6,6 @@ namespace Amble\Core\Tests\Evidence;
 
 use Amble\Core\Device\DeviceKind;
 use Amble\Core\Direction\DirectionFitter;
-use Amble\Core\Direction\DirectionState;
 use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\Task;
 use Amble\Core\Evidence\ForDistance;
@@ -151,9 +150,9 @@ final class SelectionsTest extends TestCase
         yield 'start line: nobody looked' => [$line, self::ball(seen: ['gate' => null]), LeftOut::NotAsked];
         yield 'start line: a gate nobody checked' => [$line, self::ball(isAidChecked: false), LeftOut::Unchecked];
         yield 'start line: a line of no size' => [$line, self::ball(aidWidth: null), LeftOut::NoSize];
-        yield 'start line: seen by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'left']), null];
-        yield 'start line: passed a spot on one side' => [$line, self::ball(seen: ['gate' => null, 'spot' => 'right']), null];
-        yield 'start line: on line by eye bounds nothing' => [$line, self::ball(seen: ['gate' => null, 'start' => 'on']), LeftOut::NotAsked];
+        yield 'start line: seen by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'left']), LeftOut::ByEye];
+        yield 'start line: passed a spot on one side' => [$line, self::ball(seen: ['gate' => null, 'spot' => 'right']), LeftOut::ByEye];
+        yield 'start line: on line by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'on']), LeftOut::ByEye];
 
         yield 'start line: measured by a sensor' => [$line, self::ball(isAidChecked: false, seen: ['gate' => null, 'start_deg' => 1.2]), null];
 
@@ -170,13 +169,19 @@ final class SelectionsTest extends TestCase
         [$narrow] = $line->bounds([self::ball(aidWidth: 0.06)]);
         self::assertEqualsWithDelta(atan((0.06 - 0.02135) / 0.6), $wide->high, 1e-4);
         self::assertEqualsWithDelta(atan((0.03 - 0.02135) / 0.6), $narrow->high, 1e-4);
-        [$left, $byEye] = $line->bounds([self::ball(seen: ['gate' => 'left']), self::ball(seen: ['gate' => null, 'start' => 'right'])]);
-        self::assertSame([-INF, 0.0], [$left->low, $byEye->low]);
+        [$left] = $line->bounds([self::ball(seen: ['gate' => 'left'])]);
+        self::assertSame(-INF, $left->low);
         self::assertLessThan(0.0, $left->high);
-        // Both sides by eye alone name no figure.
-        self::assertSame(DirectionState::Bounded, (new DirectionFitter())->fit($line->bounds([
-            self::ball(seen: ['gate' => null, 'start' => 'right']), self::ball(seen: ['gate' => null, 'start' => 'left']),
-        ]))->state);
+    }
+
+    /** Using the sided answers and dropping "on" would move the bias outward. */
+    public function testWhatAnEyeToldIsCountedBesideAndNeverMixedWithGates(): void
+    {
+        $eye = static fn(string $word, array $seen = []): RolledBall => self::ball(seen: ['gate' => null, 'start' => $word] + $seen);
+        $balls = [$eye('left'), $eye('right'), $eye('right'), $eye('on'), self::ball(seen: ['gate' => null, 'spot' => 'over']), self::ball(seen: ['gate' => 'left'])];
+        self::assertCount(1, (new ForStartLine())->bounds($balls));
+        self::assertSame(['left' => 1, 'on' => 2, 'right' => 2], ForStartLine::countsByEye($balls));
+        self::assertSame(['left' => 0, 'on' => 0, 'right' => 0], ForStartLine::countsByEye([self::ball(mark: Mark::Mishit, seen: ['gate' => null, 'start' => 'left'])]));
     }
 
     public function testASensorsErrorIsNotTakenForTheStudentsScatter(): void

@@ -54,6 +54,8 @@ final class Balls
         int $block = 1,
         Surface $surface = Surface::Grass,
         During $during = new During(),
+        float $finishPast = 0.3,
+        bool $isMeasuringStroke = false,
     ): RolledBall {
         ++self::$number;
         $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
@@ -68,7 +70,7 @@ final class Balls
             reading: new Standing(new ReadingAt(0, $session, GreenSpeed::ofFeet(9.5), 0.02), true, 0),
             putter: $putter,
             drill: $drill,
-            word: $target === null ? null : Acceptance::usual(Length::ofMetres($target))->word($ball),
+            word: $target === null ? null : Acceptance::usual(Length::ofMetres($target + ($isAtHole ? $finishPast : 0.0)))->word($ball),
             attempt: $attempt,
             block: $block,
             aid: $gate === null ? null : AidKind::Gate,
@@ -77,6 +79,8 @@ final class Balls
             isAidChecked: $gate !== null,
             isAtHole: $isAtHole,
             during: $during,
+            finishPast: $finishPast,
+            isMeasuringStroke: $isMeasuringStroke,
         );
     }
 
@@ -107,12 +111,13 @@ final class Balls
                 $ball,
                 surface: Surface::Grass,
                 reading: new Standing(new ReadingAt(0, $session, $speed, 0.02), true, 0),
-                word: $ball->target === null ? null : Acceptance::usual($ball->target)->word($ball),
+                word: $ball->target === null ? null : Acceptance::usual(Length::ofMetres($ball->target->metres() + ($isGated ? 0.3 : 0.0)))->word($ball),
                 aid: $isGated ? AidKind::Gate : null,
                 aidWidth: $isGated ? self::GATE : null,
                 aidDistance: $isGated ? SimulatedPractice::GATE_DISTANCE : null,
                 isAidChecked: $isGated,
                 isAtHole: $isGated,
+                finishPast: 0.3,
             );
         }
 

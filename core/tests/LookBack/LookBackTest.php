@@ -71,14 +71,14 @@ final class LookBackTest extends PropertyTestCase
         $mat = array_map(static fn(int $i): RolledBall => self::ball('then', 1.0, null, 0.1 + 0.02 * $i, surface: Surface::Mat), range(1, 9));
         $look = StrokeLook::of([...self::stroke('then', 15), ...$mat, ...self::stroke('now', 5, 0.9)], Surface::Grass, 'now', StrokePrior::shipped());
         self::assertSame([FitState::Fitted, 20, 5], [$look->fit->state, $look->fit->n, $look->nToday]);
-        self::assertEqualsWithDelta(log(0.9), $look->today?->meanResidual, 0.005);
+        self::assertEqualsWithDelta(log(0.9), $look->today?->offset, 0.005);
         self::assertSame([], $look->leftOut);
         self::assertSame([15, 5], [
             count(array_filter($look->balls, static fn(LookedAtBall $ball): bool => !$ball->isToday)),
             count(array_filter($look->balls, static fn(LookedAtBall $ball): bool => $ball->isToday)),
         ]);
-        // Too few of other days to hold today against.
-        self::assertNull(StrokeLook::of([...self::stroke('then', 11), ...self::stroke('now', 5)], Surface::Grass, 'now', StrokePrior::shipped())->today);
+        // Nothing was rolled before, and a session since is no earlier one.
+        self::assertNull(StrokeLook::of([...self::stroke('now', 5), ...self::stroke('since', 15)], Surface::Grass, 'now', StrokePrior::shipped())->today);
     }
 
     public function testManyBallsAreDrawnByTheLatestAndAllOfToday(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\LookBack;
 
+use Amble\Core\Change\ChangeCall;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\CourseLine;
 use Amble\Core\LookBack\CoursePoint;
@@ -34,20 +35,21 @@ final class OverTimeTest extends TestCase
         $line = CourseLine::of('pace_spread', PaceSpread::class, Balls::asked($balls), 3);
         self::assertSame(['A', 'B', 'C', 'D'], array_map(static fn(CoursePoint $point): string => $point->sessionId, $line->points ?? []));
         self::assertSame([20, true], [$line?->points[0]->n, $line?->points[0]->interval?->contains($line->points[0]->value)]);
-        self::assertSame('The latest 2 sessions against the 2 before: clearly smaller.', $line?->sentence);
+        self::assertSame('The latest session against the 3 before: probably smaller; about 3 more sessions would make it clear.', $line?->sentence);
         $early = CourseLine::of('pace_spread', PaceSpread::class, Balls::asked(array_slice($balls, 0, 40)), 3);
         self::assertSame(['2 sessions so far; a trend is told from 3.', null], [$early?->sentence, $early?->change]);
         $same = CourseLine::of('pace_spread', PaceSpread::class, Balls::asked([...self::session('A', 0.1), ...self::session('B', 0.1), ...self::session('C', 0.1)]), 3);
-        self::assertFalse($same?->change?->isClear());
+        self::assertSame(ChangeCall::None, $same?->change?->call());
         self::assertNull(CourseLine::of('start_average', StartAverage::class, Balls::asked($balls), 3));
     }
 
     public function testEveryTrackedMeasureSaysWhichWayItWent(): void
     {
-        $then = Balls::practice(200, seed: 2, session: 'then');
-        $now = Balls::practice(200, [
+        $sessions = static fn(string $name, array $changes): array => array_merge(...array_map(static fn(int $i): array => Balls::practice(80, $changes, 10 * strlen($name) + $i, "$name $i"), range(1, 6)));
+        $then = $sessions('then', []);
+        $now = $sessions('now', [
             'lengthBias' => -0.12, 'strikeScatter' => 0.03, 'backstrokeScatter' => 0.02, 'faceBias' => 0.03, 'lineSpread' => 0.045, 'readShare' => 0.4, 'feelScatter' => 0.01,
-        ], 3, 'now');
+        ]);
         $rows = SideBySide::of([Balls::asked($then), Balls::asked($now)]);
         $verdicts = array_combine(array_map(static fn(SideBySide $row): string => $row->key, $rows), array_map(static fn(SideBySide $row): ?string => $row->verdicts[1], $rows));
         self::assertSame(array_keys(Question::drawn()), array_keys($verdicts));

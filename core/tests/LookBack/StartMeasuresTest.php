@@ -63,14 +63,29 @@ final class StartMeasuresTest extends TestCase
         self::assertSame([0, 6], StartLines::sides(Balls::asked(self::gated(14, 0, 6))));
     }
 
-    public function testALookTellsASideAndOnLineByEyeBoundsNothing(): void
+    public function testStartsByEyeAreCountedAndGiveNoAngle(): void
     {
         $look = static fn(string $word, int $n): array => array_map(static fn(): RolledBall => Balls::one(3.0, 3.0, ['start' => $word]), range(1, $n));
         $asked = Balls::asked([...$look('left', 2), ...$look('right', 7), ...$look('on', 11)]);
-        self::assertSame([2, 7], StartLines::sides($asked));
+        self::assertSame([0, 0], StartLines::sides($asked));
+        self::assertSame('By eye: 2 left, 11 on line, 7 right.', StartLines::eyeInWords($asked));
+        self::assertNull(StartAverage::of($asked));
         $through = StartThrough::of($asked);
         self::assertSame([20, 0.55], [$through?->n, $through?->value]);
         self::assertStringContainsString('11 of 20 by eye', (string) $through?->sentence);
+    }
+
+    /** A gate at 2.5 times the spread covers the true bias one time in five: it says so instead of a bias. */
+    public function testAGateMuchWiderThanTheStartsScatterTellsNoBias(): void
+    {
+        $through = static fn(float $width, string $came, int $n): array => array_map(static fn(): RolledBall => Balls::one(3.0, 3.0, ['gate' => $came], gate: $width), range(1, $n));
+        $wide = Balls::asked([...$through(0.12, 'through', 40), ...$through(0.12, 'left', 1), ...$through(0.12, 'right', 3)]);
+        $average = StartAverage::of($wide);
+        self::assertNull($average?->value);
+        self::assertNull($average?->interval);
+        self::assertStringStartsWith('The gate is much wider than these starts scatter, so an average cannot be told. A gate {', (string) $average?->sentence);
+        self::assertNull(StartAverage::figure($wide));
+        self::assertNotNull(StartAverage::of(Balls::asked([...$through(0.06, 'through', 24), ...$through(0.06, 'left', 6), ...$through(0.06, 'right', 14)]))?->value);
     }
 
     public function testAGateNobodyCheckedOrOfNoSizeTellsNothing(): void

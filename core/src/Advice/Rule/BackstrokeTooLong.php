@@ -36,8 +36,10 @@ final class BackstrokeTooLong implements Rule
             return null;
         }
         $mean = Sample::mean($off);
-        // How even the backstrokes are, and how well the curve itself is known there.
-        $error = sqrt((float) Sample::variance($off) / count($off) + ((float) $facts->fit->sigma / (float) $facts->fit->beta()) ** 2 / count($off));
+        // How even the backstrokes are, how well the curve itself is known there, and that the curve's days differ.
+        $beta = (float) $facts->fit->beta();
+        $days = $facts->lately === null ? 0.0 : Clear::daysApart($facts->lately);
+        $error = sqrt(((float) Sample::variance($off) + ((float) $facts->fit->sigma / $beta) ** 2) / count($off) + ($days / $beta) ** 2);
         if (!Clear::says($mean, $error, self::LEAST, count($off) - 1)) {
             return null;
         }
@@ -69,10 +71,10 @@ final class BackstrokeTooLong implements Rule
     private static function needed(Facts $facts, RolledBall $ball): ?float
     {
         $speed = $ball->speed();
-        if ($facts->fit->state !== FitState::Fitted || $speed === null || $ball->ball->target === null || $ball->ball->remarks->mark !== null || $ball->task?->movesTheTarget() === true) {
+        if ($facts->fit->state !== FitState::Fitted || $speed === null || $ball->ball->target === null || $ball->ball->remarks->mark !== null || $ball->task?->movesTheTarget() === true || $ball->isMeasuringStroke) {
             return null;
         }
-        $meant = $ball->ball->target->metres() + ($ball->isAtHole ? $facts->lately->pace ?? 0.0 : 0.0);
+        $meant = $ball->meant()?->metres() ?? 0.0;
 
         return $facts->fit->backstrokeFor(Length::ofMetres($meant), $speed, $ball->ball->grade)?->metres;
     }

@@ -14,7 +14,6 @@ use Amble\Core\Evidence\ForFeel;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\FeltLength;
 use Amble\Core\Feel\LengthCall;
-use Amble\Core\LookBack\Asked;
 
 /** Balls felt longer, or shorter, than they are: the feel is trained before the stroke (maths.md 7). */
 final class FeelOff implements Rule
@@ -52,16 +51,16 @@ final class FeelOff implements Rule
     /** A drill with another window asks for another call. */
     private static function isByTheUsualWindow(RolledBall $ball): bool
     {
-        $target = $ball->ball->target;
+        $meant = $ball->meant();
 
-        return $target !== null && $ball->ball->rollMetres() !== null && !$ball->ball->isAtLeast() && Acceptance::usual($target)->word($ball->ball) === $ball->lengthWord();
+        return $meant !== null && $ball->ball->rollMetres() !== null && !$ball->ball->isAtLeast() && Acceptance::usual($meant)->word($ball->ball) === $ball->lengthWord();
     }
 
     /** @return array{LengthCall, float} */
     private static function pair(RolledBall $ball): array
     {
-        $target = Asked::length($ball);
+        $meant = $ball->meant()?->metres() ?? 1.0;
 
-        return [$ball->ball->sight->call ?? LengthCall::On, ((float) $ball->ball->rollMetres() - $target) / $target];
+        return [$ball->ball->sight->call ?? LengthCall::On, ((float) $ball->ball->rollMetres() - $meant) / $meant];
     }
 }

@@ -10,7 +10,6 @@ use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\LowSide;
 
 /** Misses high and well past: the pace does not fit the read, and the read is left as it is. */
@@ -20,7 +19,7 @@ final class HighAndFirm implements Rule
     {
         $misses = $facts->lately === null ? [] : LowSide::misses($facts->lately);
         $high = array_values(array_filter($misses, static fn(RolledBall $ball): bool => !LowSide::isLow($ball)));
-        $past = array_filter($high, static fn(RolledBall $ball): bool => self::isPast($ball, $facts->lately->pace ?? 0.0));
+        $past = array_filter($high, self::isPast(...));
         [$n, $many] = [count($high), count($past)];
         if (!Clear::shareAbove($n, count($misses)) || !Clear::shareAbove($many, $n)) {
             return null;
@@ -41,10 +40,10 @@ final class HighAndFirm implements Rule
         );
     }
 
-    private static function isPast(RolledBall $ball, float $pace): bool
+    private static function isPast(RolledBall $ball): bool
     {
         $roll = $ball->ball->rollMetres();
-        $meant = Asked::length($ball) + ($ball->isAtHole ? $pace : 0.0);
+        $meant = $ball->meant()?->metres() ?? 0.0;
 
         return $roll !== null && $roll > (1.0 + DistanceControl::DEFAULT_WINDOW) * $meant;
     }

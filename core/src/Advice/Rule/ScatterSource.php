@@ -21,14 +21,13 @@ final class ScatterSource implements Rule
     public function note(Facts $facts): ?Note
     {
         $lately = $facts->lately;
-        $shares = $lately === null ? null : StrokeSource::shares($lately);
-        $finding = $lately === null ? null : StrokeSource::of($lately);
-        if ($lately === null || $shares === null || $finding === null) {
+        $source = $lately === null ? null : StrokeSource::source($lately);
+        $isBack = $source?->isMostlyBackstroke();
+        if ($source === null || $isBack === null) {
             return null;
         }
-        [$back, $strike, $n] = [sqrt($shares->fromBackstroke), sqrt($shares->fromStrike), $finding->n];
-        $isBack = $back > $strike;
-        if (!Clear::spreadAbove(max($back, $strike), $n, self::ORDINARY)) {
+        [$back, $strike, $n] = [sqrt($source->fromBackstroke), sqrt($source->fromStrike), $source->n];
+        if (!Clear::spreadAbove($isBack ? $back : $strike, $n, self::ORDINARY) || self::isMended($facts, $isBack)) {
             return null;
         }
         $evidence = sprintf('%d balls at targets: %s from uneven backstrokes, %s from strike and tempo.', $n, Say::percent($back), Say::percent($strike));
@@ -38,7 +37,7 @@ final class ScatterSource implements Rule
         return $isBack
             ? new Note(
                 'stroke.uneven_back',
-                'Backstrokes at one length are uneven, and that makes most of the scatter.',
+                'Backstrokes are uneven, and that makes most of the scatter.',
                 $evidence,
                 $cost,
                 $sure,
@@ -62,5 +61,13 @@ final class ScatterSource implements Rule
                 null,
                 'Clean strikes at one beat that scatter as widely: then look at the surface.',
             );
+    }
+
+    /** Whether this session alone is no longer uneven: who has learnt since is not told of it. */
+    private static function isMended(Facts $facts, bool $isBack): bool
+    {
+        $today = $facts->session === null ? null : StrokeSource::source($facts->session);
+
+        return $today !== null && $today->n >= StrokeSource::FEWEST && sqrt($isBack ? $today->fromBackstroke : $today->fromStrike) < self::ORDINARY;
     }
 }

@@ -12,6 +12,7 @@ use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\ImpactModel;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\AimSplit;
 use Amble\Core\LookBack\Measure\StartLines;
@@ -36,10 +37,34 @@ final class StartSide implements Rule
         $isClearBySides = Clear::shareAbove(max($left, $right), $left + $right);
 
         return match (true) {
-            $fit->bias === null => $isClearBySides ? self::oneSided($lately, $left, $right) : null,
+            $isClearBySides && ($fit->bias === null || StartLines::isGateTooWide($lately)) => self::oneSided($lately, $left, $right),
+            $fit->bias === null => self::byEye($lately),
             abs($fit->bias) >= self::LEAST && ($isClearBySides || Clear::says($fit->bias, (float) $fit->biasError, self::LEAST)) => self::estimated($facts, $lately, $fit, $left, $right),
-            default => null,
+            default => self::byEye($lately),
         };
+    }
+
+    /** Told by the coach's eye alone: a side, and no angle. */
+    private static function byEye(Asked $lately): ?Note
+    {
+        ['left' => $left, 'on' => $on, 'right' => $right] = ForStartLine::countsByEye($lately->balls);
+        if (!Clear::shareAbove(max($left, $right), $left + $right)) {
+            return null;
+        }
+
+        return new Note(
+            'start.side',
+            sprintf('By eye, balls start %s of the line.', $right > $left ? 'right' : 'left'),
+            sprintf('%d left, %d on line, %d right by eye; by how much, a gate would tell.', $left, $on, $right),
+            0.7 * max($left, $right) / ($left + $on + $right),
+            Clear::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
+            $right > $left ? 'right' : 'left',
+            'Check first where the face points before the stroke. Then twenty through a gate that half of them pass.',
+            null,
+            'Twenty through a gate, with misses on both sides.',
+            null,
+            array_values(array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null)),
+        );
     }
 
     /** The angle is not known while all misses are on one side; that they are is. */

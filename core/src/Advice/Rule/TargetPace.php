@@ -9,6 +9,8 @@ use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Note;
 use Amble\Core\Advice\Rule;
 use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure\PaceFromMeant;
 
 /** Balls at a hole that do not finish as far past it as is played for. */
@@ -27,7 +29,9 @@ final class TargetPace implements Rule
             return null;
         }
         $off = $finding->value - $lately->pace;
-        $error = $finding->interval->error();
+        // Days differ by a share of the length, and few sessions average little of it out.
+        $lengths = array_map(Asked::length(...), array_filter($lately->balls, static fn(RolledBall $ball): bool => $ball->isAtHole));
+        $error = hypot($finding->interval->error(), Clear::daysApart($lately) * array_sum($lengths) / max(1, count($lengths)));
 
         return !Clear::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Note(
             'pace.target',

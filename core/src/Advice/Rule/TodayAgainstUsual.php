@@ -17,7 +17,13 @@ final class TodayAgainstUsual implements Rule
     private const FEWEST_BALLS = 3;
 
     /** What a day does is not yet a habit. */
-    private const INSTEAD = ['pace.habit', 'stroke.too_long', 'pace.target'];
+    private const INSTEAD = ['pace.habit', 'stroke.too_long', 'pace.target', 'read.low', 'read.high'];
+
+    /**
+     * One student's day is noted only this many standard errors from usual: days of some students differ by more than the
+     * shipped day-to-day spread, which two standard errors would take for a finding.
+     */
+    private const ERRORS_OF_ONE = 3.6;
 
     public function note(Facts $facts): ?Note
     {
@@ -29,10 +35,15 @@ final class TodayAgainstUsual implements Rule
 
         return match (true) {
             $today->isSeparable() && $today->green->isRemarkable() => self::green($today->green, count(array_filter($today->students))),
-            $today->isSeparable() && $own?->isRemarkable() === true => self::student($own, $facts->ballsToday),
-            !$today->isSeparable() && $today->green->isRemarkable() => self::either($today->green, $facts->ballsToday),
+            $today->isSeparable() && $own !== null && self::isFarOff($own) => self::student($own, $facts->ballsToday),
+            !$today->isSeparable() && self::isFarOff($today->green) => self::either($today->green, $facts->ballsToday, $facts->hasHistory),
             default => null,
         };
+    }
+
+    private static function isFarOff(Offset $offset): bool
+    {
+        return abs($offset->value) > self::ERRORS_OF_ONE * $offset->standardError;
     }
 
     private static function green(Offset $green, int $students): Note
@@ -66,11 +77,11 @@ final class TodayAgainstUsual implements Rule
         );
     }
 
-    private static function either(Offset $offset, int $balls): Note
+    private static function either(Offset $offset, int $balls, bool $hasHistory): Note
     {
         return new Note(
             'pace.either',
-            sprintf('Today\'s balls finish %s, against what is usual for this student.', self::share($offset)),
+            sprintf('Today\'s balls finish %s%s.', self::share($offset), $hasHistory ? ', against what is usual for this student' : ' of where they should'),
             sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),
             0.7,
             min(1.0, abs($offset->value) / (4.0 * $offset->standardError)),

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Distance\StudentToday;
+use Amble\Core\Distance\Today;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Numeric\Normal;
+
 /** Today's average leave against this student's usual one: the green, or the day. */
 final class AgainstUsual implements FindingKind
 {
@@ -18,25 +23,28 @@ final class AgainstUsual implements FindingKind
         if ($today === null) {
             return null;
         }
-        $now = new Finding('', '', FindingUnit::OfLength, $today->bias, $today->biasInterval, $today->nMeasured + $today->nCutShort);
-        $usual = $run->usual === null ? null : new Finding('', '', FindingUnit::OfLength, $run->usual->bias, $run->usual->biasInterval, $run->usual->nMeasured);
-        $change = $usual === null ? null : $now->since($usual);
-        $by = $change === null ? null : Say::percent(abs($change->difference));
+        $n = $today->nMeasured + $today->nCutShort;
+        $bounds = array_values(array_filter(array_map(static fn(FoundBall $ball) => $ball->putt()?->error, $run->balls)));
+        $day = StudentToday::of(array_slice($bounds, 0, StudentToday::MOST_BALLS), $run->usual?->bias, $run->usual?->spread);
+        $offset = $run->usual === null ? null : $day->offset(Today::DAY_TO_DAY);
 
         return new Finding(
             'Short, long or as usual today?',
             match (true) {
-                $today->bias === null || $today->biasInterval === null => 'Too few balls were measured to say.',
-                $change === null => sprintf('Today %s, from %s. What is usual is not known yet.', Say::ofLength($today->bias), Say::counted($now->n, 'ball', 'balls')),
-                $change->isClear() => sprintf('Today balls stop %s %s than usual.', $by, $change->difference > 0.0 ? 'longer' : 'shorter'),
-                default => sprintf('As usual, as far as %s can tell.', Say::counted($now->n, 'ball', 'balls')),
+                $day->mean === null => 'Too few balls were measured to say.',
+                $offset === null => sprintf('Today %s, from %s. What is usual is not known yet.', Say::ofLength($day->mean), Say::counted($day->n, 'ball', 'balls')),
+                $offset->isRemarkable() => sprintf('Today balls stop %s %s than usual.', Say::percent(abs($offset->value)), $offset->value > 0.0 ? 'longer' : 'shorter'),
+                default => sprintf('As usual, as far as %s can tell on a day.', Say::counted($day->n, 'ball', 'balls')),
             },
             FindingUnit::Difference,
-            $change?->difference,
-            $change?->interval,
-            $now->n,
+            $offset?->value,
+            $offset?->interval(Shares::LEVEL),
+            $n,
             null,
-            [Leave::row('Today', $today), ...($run->usual === null ? [] : [Leave::row('Usually', $run->usual)])],
+            [
+                Leave::row('Today', $today),
+                ...($run->usual === null ? [] : [new FindingRow('Usually', FindingUnit::OfLength, $run->usual->bias->bias, $run->usual->balls, Interval::around($run->usual->bias->bias, Normal::quantile(0.9) * $run->usual->bias->standardError))]),
+            ],
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
-use Amble\Core\Change\Change;
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Numeric\Interval;
 
 /** What a drill found: one figure for what it looks at, how sure that is, and one sentence. This class is immutable. */
@@ -13,6 +13,9 @@ final readonly class Finding
 {
     /** Fewer balls than this tell only roughly, and it is said. */
     public const FEW = 10;
+
+    /** Fewer balls of a session are not compared with another session's. */
+    private const FEWEST_TO_COMPARE = 5;
 
     /**
      * @param string $question that the finding answers
@@ -37,14 +40,30 @@ final readonly class Finding
     ) {
     }
 
-    /** Against the same figure of another time; null where either has no interval to compare. */
-    public function since(self $before): ?Comparison
+    /** Against the same figure of another session, as two sessions of one day each (maths.md 8.2); null where it may not be told. */
+    public function since(self $before): ?PeriodChange
     {
-        [$then, $now] = [$before->error(), $this->error()];
+        [$then, $now, $dayToDay] = [$before->asSession(), $this->asSession(), $this->unit->dayToDay()];
 
-        return $then === null || $now === null || $before->value === null || $this->value === null || $this->n < 1
-            ? null
-            : Change::ofEstimates($before->value, $then, $this->value, $now, $this->n);
+        return $then === null || $now === null || $dayToDay === null ? null : PeriodChange::of([$then], [$now], $dayToDay);
+    }
+
+    /**
+     * This figure as one session's, on the scale on which its unit is compared: spreads as logarithms, shares as logits.
+     * Null where it has no interval, or rests on too few balls.
+     */
+    public function asSession(): ?SessionFigure
+    {
+        $error = $this->error();
+        if ($this->value === null || $error === null || $this->n < self::FEWEST_TO_COMPARE) {
+            return null;
+        }
+
+        return match ($this->unit) {
+            FindingUnit::Share => SessionFigure::ofShare((int) round($this->value * $this->n), $this->n),
+            FindingUnit::Spread, FindingUnit::Degrees => $this->value <= 0.0 ? null : SessionFigure::ofSpread($this->value, $this->n),
+            default => SessionFigure::of($this->value, $error),
+        };
     }
 
     /**
@@ -69,12 +88,7 @@ final readonly class Finding
         };
         $change = $this->since($before);
 
-        return sprintf('Last time %s, from %d%s.', $then, $before->n, match (true) {
-            $change === null => '',
-            $change->isClear() => $change->difference > 0.0 ? ': clearly more now' : ': clearly less now',
-            $change->furtherPutts === null => ': no clear difference',
-            default => sprintf(': no clear difference yet; some %d balls more could show one', $change->furtherPutts),
-        });
+        return sprintf('Last time %s, from %d%s.', $then, $before->n, $change === null ? '' : ': ' . $change->inWords('more now', 'less now'));
     }
 
     /** The standard error that the interval comes to; null without one of any width. */

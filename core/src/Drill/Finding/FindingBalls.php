@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
-use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\Verdict;
@@ -15,14 +15,14 @@ final readonly class FindingBalls
 {
     /**
      * @param list<FoundBall> $balls in the order they were rolled
-     * @param DistanceControl|null $usual the student's before this session; null while few are known
+     * @param UsualLength|null $usual the student's before this session; null while few are known
      * @param non-empty-list<float> $lengths metres to each station, settled
      */
     private function __construct(
         public DrillCard $card,
         public DrillState $state,
         public array $balls,
-        public ?DistanceControl $usual,
+        public ?UsualLength $usual,
         public array $lengths,
     ) {
     }
@@ -30,15 +30,16 @@ final readonly class FindingBalls
     /**
      * @param list<LoggedPutt> $putts the student's of this run
      * @param DrillState $state folded from them
+     * @param float $finishPast how far past a hole the student plays for, metres
      */
-    public static function of(DrillCard $card, array $putts, DrillState $state, ?DistanceControl $usual): self
+    public static function of(DrillCard $card, array $putts, DrillState $state, ?UsualLength $usual, float $finishPast = 0.0): self
     {
         $balls = [];
         foreach ($putts as $putt) {
             $judged = $state->judged[$putt->id] ?? null;
             // A mark says that it was nobody's fault or nobody's stroke: it teaches nothing here either.
             if ($judged !== null && in_array($judged->verdict, [Verdict::Passed, Verdict::Missed, Verdict::Noted], true) && $putt->ball->remarks->mark === null) {
-                $balls[] = new FoundBall($putt->ball, $judged);
+                $balls[] = new FoundBall($putt->ball, $judged, $card->rules->target->canBeHoled() ? $finishPast : 0.0);
             }
         }
         $lengths = array_column($state->stations, 'lengthMetres');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Change\PeriodChange;
+
 /** What a figure of a finding is measured in. */
 enum FindingUnit: string
 {
@@ -27,4 +29,16 @@ enum FindingUnit: string
     /** Degrees to one side, positive right. */
     case Angle = 'angle';
     case Number = 'number';
+
+    /** τ₀ of maths.md 8.2 on the scale on which figures of this unit are compared; null where none is shipped. */
+    public function dayToDay(): ?float
+    {
+        return match ($this) {
+            self::OfLength => PeriodChange::PACE,
+            self::Spread, self::Degrees => PeriodChange::LOG_SPREAD,
+            self::Share => PeriodChange::LOGIT,
+            self::Angle => PeriodChange::START_DEGREES,
+            self::Difference, self::Metres, self::Small, self::Number => null,
+        };
+    }
 }

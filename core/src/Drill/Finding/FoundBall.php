@@ -9,11 +9,13 @@ use Amble\Core\Drill\JudgedBall;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Stop;
+use Amble\Core\Units\Length;
 
 /** A ball of a run with what its drill made of it. This class is immutable. */
 final readonly class FoundBall
 {
-    public function __construct(public Ball $ball, public JudgedBall $judged)
+    /** @param float $finishPast how far past its target it was meant to finish, metres: at a hole */
+    public function __construct(public Ball $ball, public JudgedBall $judged, private float $finishPast = 0.0)
     {
     }
 
@@ -25,7 +27,7 @@ final readonly class FoundBall
     /** Its error of length as evidence; null where it tells none, or was told to be off. */
     public function putt(): ?DistancePutt
     {
-        $target = $this->ball->target;
+        $target = $this->ball->target === null ? null : Length::ofMetres($this->ball->target->metres() + $this->finishPast);
         $roll = $this->ball->rollMetres();
 
         return match (true) {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Change\Change;
+use Amble\Core\Change\ChangeCall;
+
 /** What findings share that lay the leaves of one kind of ball beside those of another. */
 final class LeaveByGroup
 {
@@ -28,11 +31,12 @@ final class LeaveByGroup
             }
         }
         [$first, $last] = [array_values($controls)[0], array_values($controls)[count($controls) - 1]];
-        $finding = new Finding('', '', FindingUnit::OfLength, $last->bias, $last->biasInterval, $last->nMeasured + $last->nCutShort);
-        $change = $finding->since(new Finding('', '', FindingUnit::OfLength, $first->bias, $first->biasInterval, $first->nMeasured + $first->nCutShort));
+        $change = (float) $first->biasError <= 0.0 || (float) $last->biasError <= 0.0
+            ? null
+            : Change::ofEstimates((float) $first->bias, (float) $first->biasError, (float) $last->bias, (float) $last->biasError, max(1, $last->nMeasured));
         $verdict = match (true) {
             $change === null => 'Too few to tell them apart.',
-            $change->isClear() => sprintf('%s stops clearly %s than %s.', ucfirst(array_key_last($controls)), $change->difference > 0.0 ? 'longer' : 'shorter', array_key_first($controls)),
+            $change->call() !== ChangeCall::None => sprintf('%s stops %s %s than %s.', ucfirst(array_key_last($controls)), $change->isClear() ? 'clearly' : 'probably', $change->difference > 0.0 ? 'longer' : 'shorter', array_key_first($controls)),
             default => 'No clear difference in length between the first and the last.',
         };
 

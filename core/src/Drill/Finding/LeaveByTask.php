@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Change\Change;
+use Amble\Core\Change\ChangeCall;
 
 /** Balls told one thing beside balls told another: looking at the target, and at the ball; a wider aim, and more pace. */
 final class LeaveByTask implements FindingKind
@@ -38,9 +39,9 @@ final class LeaveByTask implements FindingKind
 
         return new Finding(
             $finding->question,
-            $finding->sentence . ' ' . ($change->isClear()
-                ? sprintf('Balls lie clearly closer together %s.', $names[$change->difference > 0.0 ? 1 : 0])
-                : 'Their spreads do not clearly differ.'),
+            $finding->sentence . ' ' . ($change->call() === ChangeCall::None
+                ? 'Their spreads do not clearly differ.'
+                : sprintf('Balls lie %s closer together %s.', $change->isClear() ? 'clearly' : 'probably', $names[$change->difference > 0.0 ? 1 : 0])),
             $finding->unit,
             $finding->value,
             $finding->interval,

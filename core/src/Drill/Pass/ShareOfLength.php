@@ -35,6 +35,7 @@ final readonly class ShareOfLength extends PassRule
     {
         $half = $context->step ?? $this->share * $context->length->metres();
 
-        return [-$half, $half];
+        // At a hole the length that is meant lies past it.
+        return [$context->finishPast - $half, $context->finishPast + $half];
     }
 }

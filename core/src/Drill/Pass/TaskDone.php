@@ -60,7 +60,7 @@ final readonly class TaskDone extends PassRule
             Task::RehearseSoft => [-$length, -$off],
             Task::RehearseStrong => [$off, Length::LONGEST - $length],
             Task::Short => [-$this->little, -$off],
-            default => [-$length * $this->exactShare, $length * $this->exactShare],
+            default => [$context->finishPast - $length * $this->exactShare, $context->finishPast + $length * $this->exactShare],
         };
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Drill\Finding\Feel;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Evidence\ForFeel;
@@ -19,11 +20,14 @@ final class FeelAgreement implements Tracked
         return Feel::ofPairs((new ForFeel())->pairs($asked->balls));
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [self::of($then), self::of($now)];
+        return self::of($session)?->asSession();
+    }
 
-        return $before === null ? null : $after?->since($before);
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOGIT;
     }
 
     public static function words(): array

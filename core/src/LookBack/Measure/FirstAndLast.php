@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
+use Amble\Core\Change\Change;
 use Amble\Core\Change\Comparison;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
@@ -14,7 +15,7 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
 
-/** The first balls of these against the last, at the lengths that both have; a change is called only by maths.md 8. */
+/** The first balls of these against the last, at the lengths that both have; a change is called only by maths.md 8.1, and of one session alone. */
 final class FirstAndLast implements Measure
 {
     /** A part with fewer balls says nothing. */
@@ -22,13 +23,17 @@ final class FirstAndLast implements Measure
 
     public static function of(Asked $asked): ?Finding
     {
+        // Balls of different days are never held against each other ball by ball.
+        if (count($asked->bySession()) > 1) {
+            return null;
+        }
         [$first, $last] = self::parts($asked);
         [$then, $now] = [Pace::control($first), Pace::control($last)];
         if ($then?->spread === null || $now?->spread === null || $then->spread <= 0.0 || min($then->nMeasured, $now->nMeasured) < self::FEWEST) {
             return null;
         }
-        $spread = PaceSpread::change($first, $last);
-        $average = PaceAverage::change($first, $last);
+        $spread = $now->spread <= 0.0 ? null : Change::ofSpread($then->spread, $then->nMeasured, $now->spread, $now->nMeasured);
+        $average = Pace::averageOfOneDay($first, $last);
 
         return new Finding(
             'First balls against last',
@@ -56,14 +61,9 @@ final class FirstAndLast implements Measure
     }
 
     /** What may be concluded; a comparison's difference is positive for what the first word says. */
-    public static function verdict(?Comparison $change, string $more, string $less): string
+    private static function verdict(?Comparison $change, string $more, string $less): string
     {
-        return match (true) {
-            $change === null => 'too little to tell',
-            $change->isClear() => 'clearly ' . ($change->difference > 0.0 ? $more : $less),
-            $change->furtherPutts === null => 'no clear change',
-            default => sprintf('no clear change yet, and some %d more balls would settle it', $change->furtherPutts),
-        };
+        return $change?->inWords($more, $less) ?? 'not enough balls yet';
     }
 
     /** @return array{Asked, Asked} the earlier and the later half at each length, so that lengths are alike in both */

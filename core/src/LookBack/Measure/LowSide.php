@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
@@ -49,11 +50,14 @@ final class LowSide implements Tracked
         );
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [self::of($then), self::of($now)];
+        return self::of($session)?->asSession();
+    }
 
-        return $before === null ? null : $after?->since($before);
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOGIT;
     }
 
     public static function words(): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
+use Amble\Core\Change\Change;
+use Amble\Core\Change\Comparison;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Drill\Finding\FindingRow;
@@ -18,7 +20,7 @@ final class Pace
     /** @return list<DistancePutt> */
     public static function putts(Asked $asked): array
     {
-        return $asked->once('putts', static fn(Asked $some): array => (new ForDistance($some->surface, $some->pace))->putts($some->balls));
+        return $asked->once('putts', static fn(Asked $some): array => (new ForDistance($some->surface))->putts($some->balls));
     }
 
     /** Null where no ball tells a length. */
@@ -36,7 +38,39 @@ final class Pace
     {
         $control = self::control($asked);
 
-        return $control?->insideShare === null ? null : new FindingRow($name, FindingUnit::Share, $control->insideShare, $control->n, $control->insideInterval);
+        return $control?->shownInside() === null ? null : new FindingRow($name, FindingUnit::Share, $control->shownInside(), $control->n, $control->shownInsideInterval());
+    }
+
+    /**
+     * Average of two lots of balls of one day: Welch's test; with balls cut short, the two estimates by their own errors.
+     * Null where either has too few.
+     */
+    public static function averageOfOneDay(Asked $then, Asked $now): ?Comparison
+    {
+        [$before, $after] = [self::control($then), self::control($now)];
+        if ($before === null || $after === null || min($before->nMeasured, $after->nMeasured) < 2) {
+            return null;
+        }
+        if ($before->nCutShort === 0 && $after->nCutShort === 0) {
+            return Change::ofBias(self::exactErrors($then), self::exactErrors($now));
+        }
+
+        return (float) $before->biasError <= 0.0 || (float) $after->biasError <= 0.0
+            ? null
+            : Change::ofEstimates((float) $before->bias, (float) $before->biasError, (float) $after->bias, (float) $after->biasError, max(1, $after->nMeasured));
+    }
+
+    /** @return list<float> shares of length of the balls that rolled out */
+    private static function exactErrors(Asked $asked): array
+    {
+        $errors = [];
+        foreach (self::putts($asked) as $putt) {
+            if ($putt->error?->isExact() === true) {
+                $errors[] = $putt->error->low;
+            }
+        }
+
+        return $errors;
     }
 
     /** Balls whose error is known, exactly or at least. */

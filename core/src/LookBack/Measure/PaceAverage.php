@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Change;
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
@@ -40,16 +39,16 @@ final class PaceAverage implements Tracked
         );
     }
 
-    /** Welch's test; with balls that were cut short, the two estimates by their own errors. */
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [self::errors($then), self::errors($now)];
-        if ($before !== null && $after !== null) {
-            return count($before) < 2 || count($after) < 2 ? null : Change::ofBias($before, $after);
-        }
-        [$before, $after] = [self::of($then), self::of($now)];
+        $control = Pace::control($session);
 
-        return $before === null ? null : $after?->since($before);
+        return $control?->bias === null || (float) $control->biasError <= 0.0 ? null : SessionFigure::of($control->bias, (float) $control->biasError);
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::PACE;
     }
 
     public static function words(): array
@@ -62,20 +61,5 @@ final class PaceAverage implements Tracked
         $atHole = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole);
 
         return $asked->pace <= 0.0 || $atHole === [] ? '' : sprintf(' At a hole it is measured from %s past it, which is played for.', Say::metres($asked->pace));
-    }
-
-    /** @return list<float>|null null where one was cut short */
-    private static function errors(Asked $asked): ?array
-    {
-        $told = array_filter(array_map(static fn(DistancePutt $putt) => $putt->error, Pace::putts($asked)));
-        $errors = [];
-        foreach ($told as $bound) {
-            if (!$bound->isExact()) {
-                return null;
-            }
-            $errors[] = $bound->low;
-        }
-
-        return $errors;
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Tracked;
+use Amble\Core\Numeric\Interval;
 
 /** The share of balls that finish within a tenth of the length, and of the others, short against long. */
 final class PaceInside implements Tracked
@@ -20,37 +21,46 @@ final class PaceInside implements Tracked
     public static function of(Asked $asked): ?Finding
     {
         $control = Pace::control($asked);
-        if ($control === null || $control->insideShare === null || $control->insideInterval === null) {
+        [$share, $interval] = [$control?->shownInside(), $control?->shownInsideInterval()];
+        if ($control === null || $share === null || $interval === null) {
             return null;
         }
-        $n = self::base($asked);
         $first = Pace::control($asked->firstTries());
 
         return new Finding(
             'How many inside a tenth of the length?',
             sprintf(
-                '%d of %d within a tenth, %s; %d shorter than meant, %d longer.',
-                (int) round($control->insideShare * $n),
-                $n,
-                Say::likelyShare($control->insideInterval, $n),
+                '%s; %d shorter than meant, %d longer.',
+                $control->isInsideEstimated()
+                    ? sprintf('About %s within a tenth, %s: some of %d were cut short before it could be seen', Say::percent($share), Say::likelyShare($interval, $control->n), $control->n)
+                    : sprintf('%d of %d within a tenth, %s', (int) round($share * $control->n), $control->n, Say::likelyShare($interval, $control->n)),
                 $control->short,
                 $control->long,
             ),
             FindingUnit::Share,
-            $control->insideShare,
-            $control->insideInterval,
-            $n,
+            $share,
+            $interval,
+            $control->n,
             $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
             Pace::rows($asked, self::row(...)),
             true,
         );
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [self::of($then), self::of($now)];
+        $control = Pace::control($session);
 
-        return $before === null ? null : $after?->since($before);
+        return match (true) {
+            $control?->shownInside() === null => null,
+            $control->isInsideEstimated() => self::estimatedFigure($control),
+            default => SessionFigure::ofShare((int) round((float) $control->insideShare * $control->n), $control->n),
+        };
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOGIT;
     }
 
     public static function words(): array
@@ -58,14 +68,20 @@ final class PaceInside implements Tracked
         return ['more of them', 'fewer of them'];
     }
 
-    /** Balls that tell: one cut short before the window's end does not. */
-    private static function base(Asked $asked): int
+    /** The logit of the fitted normal's share, with the error its interval comes to; null at a share of 0 or 1. */
+    private static function estimatedFigure(DistanceControl $control): ?SessionFigure
     {
-        return count(array_filter(Pace::putts($asked), static fn(DistancePutt $putt): bool => $putt->isInside(DistanceControl::DEFAULT_WINDOW) !== null));
+        [$share, $interval] = [(float) $control->shownInside(), $control->shownInsideInterval()];
+        if ($interval === null || $interval->low <= 0.0 || $interval->high >= 1.0 || $interval->high <= $interval->low) {
+            return null;
+        }
+        $logit = static fn(float $p): float => log($p / (1.0 - $p));
+
+        return SessionFigure::of($logit($share), (new Interval($logit($interval->low), $logit($interval->high)))->error());
     }
 
     private static function row(string $name, DistanceControl $control): FindingRow
     {
-        return new FindingRow($name, FindingUnit::Share, $control->insideShare, $control->n, $control->insideInterval);
+        return new FindingRow($name, FindingUnit::Share, $control->shownInside(), $control->n, $control->shownInsideInterval());
     }
 }

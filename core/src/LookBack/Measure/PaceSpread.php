@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Change;
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
@@ -41,19 +41,21 @@ final class PaceSpread implements Tracked
         );
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [Pace::control($then), Pace::control($now)];
-        $isTold = static fn(?DistanceControl $control): bool => $control?->spread !== null && $control->spread > 0.0 && $control->nMeasured >= 2;
+        $control = Pace::control($session);
 
-        return $isTold($before) && $isTold($after)
-            ? Change::ofSpread((float) $before?->spread, $before->nMeasured ?? 0, (float) $after?->spread, $after->nMeasured ?? 0)
-            : null;
+        return (float) $control?->spread <= 0.0 || $control?->logSpreadError === null ? null : SessionFigure::of(log((float) $control->spread), $control->logSpreadError);
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOG_SPREAD;
     }
 
     public static function words(): array
     {
-        return ['smaller', 'larger'];
+        return ['larger', 'smaller'];
     }
 
     private static function row(string $name, DistanceControl $control): FindingRow

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
+use Amble\Core\Change\Change;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
@@ -26,10 +27,11 @@ final class PartsBeside implements Measure
 
     public static function of(Asked $asked): ?Finding
     {
-        [$then, $now] = [self::part($asked, SessionPart::Baseline), self::part($asked, SessionPart::Retest)];
-        if ($then->balls === [] || $now->balls === []) {
+        $session = self::latestWithBoth($asked);
+        if ($session === null) {
             return null;
         }
+        [$then, $now] = [self::part($session, SessionPart::Baseline), self::part($session, SessionPart::Retest)];
         [$rows, $apart, $words] = self::holes($then, $now);
         $fewest = min(count($then->balls), count($now->balls));
 
@@ -71,8 +73,20 @@ final class PartsBeside implements Measure
             $before->n,
             $after->count(),
             $after->n,
-            $apart->contains(0.0) ? 'no clear change' : ($apart->low > 0.0 ? 'clearly more' : 'clearly fewer'),
+            Change::ofShares($before->count(), $before->n, $after->count(), $after->n)->inWords('more', 'fewer'),
         )];
+    }
+
+    /** The latest session with balls of both parts: balls of different days are never held against each other. */
+    private static function latestWithBoth(Asked $asked): ?Asked
+    {
+        foreach (array_reverse($asked->bySession()) as $session) {
+            if (self::part($session, SessionPart::Baseline)->balls !== [] && self::part($session, SessionPart::Retest)->balls !== []) {
+                return $session;
+            }
+        }
+
+        return null;
     }
 
     private static function part(Asked $asked, SessionPart $part): Asked
@@ -82,14 +96,14 @@ final class PartsBeside implements Measure
 
     private static function pace(Asked $then, Asked $now): string
     {
-        $average = PaceAverage::change($then, $now);
+        $average = Pace::averageOfOneDay($then, $now);
         [$before, $after] = [Pace::control($then), Pace::control($now)];
 
         return $before?->bias === null || $after?->bias === null ? '' : sprintf(
             'On average %s, then %s: %s.',
             Say::ofLength($before->bias),
             Say::ofLength($after->bias),
-            FirstAndLast::verdict($average, ...PaceAverage::words()),
+            $average?->inWords(...PaceAverage::words()) ?? 'not enough balls yet',
         );
     }
 

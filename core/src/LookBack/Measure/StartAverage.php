@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Change;
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
+use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\OneSidedMisses;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingUnit;
@@ -24,30 +25,34 @@ final class StartAverage implements Tracked
         if ($fit->n === 0) {
             return null;
         }
-        $interval = StartLines::inDegrees($fit->biasInterval(Shares::LEVEL));
+        $isTold = $fit->bias !== null && !StartLines::isGateTooWide($asked);
+        $interval = $isTold ? StartLines::inDegrees($fit->biasInterval(Shares::LEVEL)) : null;
 
         return new Finding(
             'To which side do they start?',
-            $fit->bias === null || $interval === null ? self::untold($asked, $fit->n) : sprintf(
+            trim(($fit->bias === null || $interval === null ? self::untold($asked, $fit) : sprintf(
                 'On average %s%s.%s',
                 Say::degrees($fit->bias),
                 $interval->contains(0.0) ? ', which is not clearly off' : sprintf(', likely %.1f° to %.1f°', $interval->low, $interval->high),
                 StartLines::few($fit->n),
-            ),
+            )) . ' ' . StartLines::eyeInWords($asked)),
             FindingUnit::Angle,
-            $fit->bias === null ? null : rad2deg($fit->bias),
+            $fit->bias === null || !$isTold ? null : rad2deg($fit->bias),
             $interval,
             $fit->n,
         );
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [StartLines::fit($then), StartLines::fit($now)];
+        $fit = StartLines::fit($session);
 
-        return $before->bias === null || $after->bias === null || $after->n < 1 || (float) $before->biasError <= 0.0 || (float) $after->biasError <= 0.0
-            ? null
-            : Change::ofEstimates(rad2deg($before->bias), rad2deg((float) $before->biasError), rad2deg($after->bias), rad2deg((float) $after->biasError), $after->n);
+        return $fit->bias === null || (float) $fit->biasError <= 0.0 || StartLines::isGateTooWide($session) ? null : SessionFigure::of(rad2deg($fit->bias), rad2deg((float) $fit->biasError));
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::START_DEGREES;
     }
 
     public static function words(): array
@@ -55,8 +60,12 @@ final class StartAverage implements Tracked
         return ['further right', 'further left'];
     }
 
-    private static function untold(Asked $asked, int $n): string
+    private static function untold(Asked $asked, DirectionFit $fit): string
     {
+        $n = $fit->n;
+        if ($fit->spread !== null) {
+            return sprintf('The gate is much wider than these starts scatter, so an average cannot be told. %s', StartSpread::gate($fit, $fit->spread));
+        }
         $oneSided = OneSidedMisses::in((new ForStartLine())->bounds($asked->balls));
 
         return $oneSided?->sentence() ?? sprintf('%s that tell a side; bounds on both sides are needed before an average can be told.', Say::counted($n, 'ball', 'balls'));

@@ -10,6 +10,7 @@ use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Drill\Finding\Shares;
 use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\LeftOut;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
@@ -21,8 +22,8 @@ final class StartByBreak implements Measure
     public static function of(Asked $asked): ?Finding
     {
         $balls = array_values(array_filter(
-            (new ForStartLine())->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->ball->across->ratio() !== 0.0,
+            $asked->balls,
+            static fn(RolledBall $ball): bool => $ball->ball->across->ratio() !== 0.0 && in_array((new ForStartLine())->leavesOut($ball), [null, LeftOut::ByEye], true),
         ));
         if ($balls === []) {
             return null;

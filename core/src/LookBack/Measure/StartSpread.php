@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Change;
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\GateChoice;
 use Amble\Core\Drill\Finding\Finding;
@@ -36,7 +36,7 @@ final class StartSpread implements Tracked
             ($fit->spread === null || $interval === null
                 ? sprintf('All %d came through: the spread is below %.1f°, and more cannot be told.', $fit->n, rad2deg($spread))
                 : sprintf('Two starts in three within %.1f° of their average, likely %.1f° to %.1f°.', rad2deg($spread), $interval->low, $interval->high))
-                . self::gate($fit, $spread),
+                . ' ' . self::gate($fit, $spread),
             FindingUnit::Degrees,
             $fit->spread === null ? null : rad2deg($fit->spread),
             $interval,
@@ -44,13 +44,16 @@ final class StartSpread implements Tracked
         );
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [StartLines::fit($then), StartLines::fit($now)];
+        $fit = StartLines::fit($session);
 
-        return $before->spread === null || $after->spread === null || $after->n < 1 || (float) $before->logSpreadError <= 0.0 || (float) $after->logSpreadError <= 0.0
-            ? null
-            : Change::ofEstimates(log($before->spread), (float) $before->logSpreadError, log($after->spread), (float) $after->logSpreadError, $after->n);
+        return $fit->spread === null || (float) $fit->logSpreadError <= 0.0 || StartLines::isGateTooWide($session) ? null : SessionFigure::of(log($fit->spread), (float) $fit->logSpreadError);
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOG_SPREAD;
     }
 
     public static function words(): array
@@ -58,12 +61,13 @@ final class StartSpread implements Tracked
         return ['wider', 'narrower'];
     }
 
-    private static function gate(DirectionFit $fit, float $spread): string
+    /** Which gate would tell a start line of this spread (radians) best, in words. */
+    public static function gate(DirectionFit $fit, float $spread): string
     {
         $gate = GateChoice::widthFor($spread, Length::ofMetres(self::GATE_AT));
 
         return sprintf(
-            ' A gate %s wide, %s from the ball, would tell %s.',
+            'A gate %s wide, %s from the ball, would tell %s.',
             Say::metres($gate->metres()),
             Say::metres(self::GATE_AT),
             $fit->spread === null ? 'more' : 'it best',

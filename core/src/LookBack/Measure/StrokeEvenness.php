@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\LookBack\Measure;
 
-use Amble\Core\Change\Change;
-use Amble\Core\Change\Comparison;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
@@ -17,6 +17,9 @@ use Amble\Core\Numeric\Interval;
 /** How alike one backstroke rolls again and again: the spread about the student's own line (maths.md 3.3). */
 final class StrokeEvenness implements Tracked
 {
+    /** The scale of a robust fit errs by so much more than a sample SD (maths.md 8.1). */
+    private const SCALE_ERROR = 1.2;
+
     public static function of(Asked $asked): ?Finding
     {
         $fit = Strokes::fit($asked);
@@ -42,15 +45,20 @@ final class StrokeEvenness implements Tracked
         );
     }
 
-    public static function change(Asked $then, Asked $now): ?Comparison
+    public static function figure(Asked $session): ?SessionFigure
     {
-        [$before, $after] = [Strokes::fit($then), Strokes::fit($now)];
+        $fit = Strokes::fit($session);
 
-        return $before?->sigma === null || $after?->sigma === null ? null : Change::ofSpread($before->sigma, $before->n, $after->sigma, $after->n);
+        return $fit === null || (float) $fit->sigma <= 0.0 ? null : SessionFigure::ofSpread((float) $fit->sigma, $fit->n, self::SCALE_ERROR);
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOG_SPREAD;
     }
 
     public static function words(): array
     {
-        return ['more alike', 'less alike'];
+        return ['less alike', 'more alike'];
     }
 }

@@ -8,79 +8,76 @@ use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\Finding\Say;
-use Amble\Core\Evidence\ForStroke;
 use Amble\Core\LookBack\Asked;
 use Amble\Core\LookBack\Measure;
-use Amble\Core\Stroke\ScatterShares;
+use Amble\Core\Numeric\Sample;
+use Amble\Core\Stroke\ScatterSource;
+use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePutt;
 
-/** Where the scatter at one target comes from: uneven backstrokes, or strike and tempo (maths.md 3.7). */
+/** Where the scatter at targets comes from: uneven backstrokes, or strike and tempo (maths.md 3.7). */
 final class StrokeSource implements Measure
 {
-    /** Putts at one target below which the split says nothing. */
+    /** Putts at targets below which the split is not shown. */
     public const FEWEST = 8;
 
     public static function of(Asked $asked): ?Finding
     {
-        $shares = self::shares($asked);
-        $back = $shares?->backstrokeShare();
-        if ($shares === null || $back === null) {
+        $source = self::source($asked);
+        $back = $source?->backstrokeShare();
+        if ($source === null || $back === null || $source->n < self::FEWEST) {
             return null;
         }
-        $n = self::putts($asked)[1];
 
         return new Finding(
             'Where does the scatter come from?',
             sprintf(
-                '%s of it from uneven backstrokes, the rest from strike and tempo.%s',
+                '%s %s of the scatter comes from uneven backstrokes, the rest from strike and tempo.%s',
+                match ($source->isMostlyBackstroke()) {
+                    true => 'Mostly the backstroke:',
+                    false => 'Mostly strike and tempo:',
+                    null => $source->n < ScatterSource::FEWEST_FOR_A_WORD
+                        ? sprintf('Not enough balls yet (%d of about %d):', $source->n, ScatterSource::FEWEST_FOR_A_WORD)
+                        : 'Not clearly one of the two:',
+                },
                 Say::percent($back),
-                $shares->namesJoint() ? ($shares->joint > 0.0 ? ' Longer backstrokes were also struck harder.' : ' Longer backstrokes were struck softer, which hides some of it.') : '',
+                $source->namesJoint() ? ($source->together > 0.0 ? ' Longer backstrokes were also struck harder.' : ' Longer backstrokes were struck softer, which hides some of it.') : '',
             ),
             FindingUnit::Share,
             $back,
             null,
-            $n,
+            $source->n,
             null,
             [
-                new FindingRow('From uneven backstrokes', FindingUnit::Spread, sqrt($shares->fromBackstroke), $n),
-                new FindingRow('From strike and tempo', FindingUnit::Spread, sqrt($shares->fromStrike), $n),
+                new FindingRow('From uneven backstrokes', FindingUnit::Spread, sqrt($source->fromBackstroke), $source->n),
+                new FindingRow('From strike and tempo', FindingUnit::Spread, sqrt($source->fromStrike), $source->n),
             ],
         );
     }
 
-    /** The split over the targets with enough putts, each about its own mean; null without such a target. */
-    public static function shares(Asked $asked): ?ScatterShares
+    /** The split over the putts at targets, each against the backstroke its green and slope called for; null without a line. */
+    public static function source(Asked $asked): ?ScatterSource
     {
-        $fit = Strokes::fit($asked);
-        [$groups] = self::putts($asked);
-        if ($fit === null || $groups === []) {
-            return null;
-        }
-        // Each target's putts are laid about one middle, so that lengths do not count as scatter.
-        $centred = [];
-        foreach ($groups as $putts) {
-            $mean = array_sum(array_map(static fn(StrokePutt $putt): float => $putt->logBackstroke, $putts)) / count($putts);
-            foreach ($putts as $putt) {
-                $centred[] = $putt->about($mean, (float) $fit->beta());
-            }
-        }
+        $line = Strokes::line($asked);
 
-        return ScatterShares::of($centred, $fit);
+        return $line === null || $line->beta() === 0.0 ? null : ScatterSource::of(self::withoutDays(Strokes::atTargets($asked), $line), (float) $line->alpha(), (float) $line->beta());
     }
 
-    /** @return array{list<non-empty-list<StrokePutt>>, int} by target with enough of them, and how many in all */
-    private static function putts(Asked $asked): array
+    /**
+     * The putts with each session's mean residual taken off: that a day's green or strike differs is no unevenness.
+     *
+     * @param list<array{StrokePutt, float, string}> $putts
+     *
+     * @return list<array{StrokePutt, float}>
+     */
+    private static function withoutDays(array $putts, StrokeFit $line): array
     {
-        $groups = [];
-        $n = 0;
-        foreach ($asked->byLength() as [, $some]) {
-            $putts = array_values((new ForStroke($asked->surface))->putts($some->balls));
-            if (count($putts) >= self::FEWEST) {
-                $groups[] = $putts;
-                $n += count($putts);
-            }
+        $residuals = [];
+        foreach ($putts as [$putt, , $session]) {
+            $residuals[$session][] = (float) $line->residualOf($putt);
         }
+        $means = array_map(Sample::mean(...), $residuals);
 
-        return [$groups, $n];
+        return array_map(static fn(array $each): array => [$each[0]->longerBy(-$means[$each[2]]), $each[1]], $putts);
     }
 }

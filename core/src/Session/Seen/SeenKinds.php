@@ -62,10 +62,11 @@ final class SeenKinds
         BallSpeedSeen::class,
         MeasuredBySeen::class,
         BackstrokeBySeen::class,
+        PurposeSeen::class,
     ];
 
     /** Said by whatever took the figures, never asked of a coach. */
-    private const TOLD = ['measured_by', 'backstroke_by'];
+    private const TOLD = ['measured_by', 'backstroke_by', 'purpose'];
 
     /** @var array<string, SeenKind>|null */
     private static ?array $byName = null;

@@ -8,7 +8,7 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Stroke\StrokeSummary;
 
-final class BenchPriorComputation implements Computation
+final class WorkspacePriorComputation implements Computation
 {
     public function answer(JsonInput $input): array
     {
