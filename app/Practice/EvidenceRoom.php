@@ -76,10 +76,15 @@ final class EvidenceRoom
         return $this->rolled($student, DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
     }
 
-    /** Where a student's balls usually finished before a moment, Unix milliseconds; null while no session tells it. */
-    public function usualLength(Student $student, ?Surface $surface, int $before): ?UsualLength
+    /** Where a student's balls usually finished before a session; null while no session before it tells. */
+    public function usualLength(Student $student, PracticeSession $session): ?UsualLength
     {
-        return DayLook::usualOf($this->latestAtTargets($student, $before - 1), $surface);
+        $balls = $this->latestAtTargets($student, (int) $session->started_at->getTimestampMs() - 1);
+
+        return DayLook::usualOf(
+            array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId !== $session->id)),
+            $session->green?->surface,
+        );
     }
 
     /**

@@ -103,7 +103,7 @@ final class Findings
         $student = $student === null ? null : Student::withTrashed()->find($student);
 
         return $student instanceof Student
-            ? $this->evidence->usualLength($student, $session->green?->surface, (int) $session->started_at->getTimestampMs())
+            ? $this->evidence->usualLength($student, $session)
             : null;
     }
 

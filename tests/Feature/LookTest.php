@@ -78,7 +78,7 @@ final class LookTest extends TestCase
         $sessions = [$this->session, $this->practiceSession($this->coach, $this->student, $this->session->green), $this->practiceSession($this->coach, $this->student, $this->session->green)];
         foreach ($sessions as $i => $session) {
             $this->student->update(['putter' => $i < 2 ? 'Blade' : 'Mallet']);
-            $this->roll($session, self::at(3.0, 2.8, 3.0, 3.2, 3.1));
+            $this->roll($session, self::at(3.0, 2.8, 3.0, 3.2, 3.1, 2.9));
         }
         $course = $this->getJson("api/students/{$this->student->id}/course?surface=grass")->assertSuccessful()->json();
         self::assertCount(3, $course['lines'][0]['points']);
@@ -124,7 +124,7 @@ final class LookTest extends TestCase
     public function testANoteOpensTheVeryBallsItRestsOn(): void
     {
         $this->putJson("api/sessions/{$this->session->id}/reading", ['id' => '01M4G0000000000000000000AD', 'method' => 'estimated', 'speed_ft' => 9.5])->assertSuccessful();
-        $this->roll($this->session, array_map(static fn(int $i): array => ['target_m' => 3.0 * (1 + $i % 2), 'roll_m' => (2.55 + 0.02 * ($i % 4)) * (1 + $i % 2), 'backstroke_m' => null], range(1, 16)));
+        $this->roll($this->session, array_map(static fn(int $i): array => ['target_m' => 3.0 * (1 + $i % 2), 'roll_m' => (2.3 + 0.02 * ($i % 4)) * (1 + $i % 2), 'backstroke_m' => null], range(1, 16)));
         $notes = array_column($this->getJson("api/sessions/{$this->session->id}/stroke")->assertSuccessful()->json('notes'), null, 'key');
         self::assertCount(16, $notes['pace.habit']['balls']);
         self::assertSame($this->session->id, $notes['pace.habit']['balls'][0]['session_id']);

@@ -175,6 +175,7 @@ final class ReplayComputation implements Computation
                 'cause' => CauseProposal::of($state->last, $drill, $isStraight)?->value,
             ],
             'balls' => $state->balls,
+            'judged' => $state->judgedBalls,
             'passes' => $state->passes,
             'streak' => $state->streak,
             'restarts' => $state->restarts,

@@ -20,16 +20,16 @@ final class CauseProposal
     /**
      * @param bool $isStraight whether the putt was proved straight by rolling, so that no read can be wrong
      *
-     * @return Cause|null null when the ball was good, or nothing tells
+     * @return Cause|null null when the ball passed, or nothing tells
      */
     public static function of(LastBall $last, Drill $drill, bool $isStraight): ?Cause
     {
         $ball = $last->putt->ball;
-        $isGood = $last->passed && ($ball->stop === Stop::Holed || !$drill->target->canBeHoled());
         $startedWell = $ball->sight->gate === GateResult::Through;
 
         return match (true) {
-            $isGood => null,
+            // A ball that did what its drill asks has no fault to name.
+            $last->passed => null,
             $ball->remarks->mark === Mark::Mishit => Cause::Strike,
             $ball->remarks->mark === Mark::Bumps => Cause::Luck,
             $ball->sight->gate !== null && !$startedWell => Cause::StartLine,

@@ -97,6 +97,7 @@ final readonly class Drill
             $width === null ? null : $this->aid?->halfAngle(Length::ofMetres($width)),
             $this->target->canBeHoled(),
             $this->target->canBeHoled() ? $this->finishPast : 0.0,
+            $this->target === TargetKind::Edge,
         );
     }
 

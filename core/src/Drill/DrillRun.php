@@ -33,6 +33,9 @@ final class DrillRun
     /** Balls laid out for a device without a network, at most: half an hour of them. */
     private const LONGEST_COURSE = 60;
 
+    /** Nearer than this two lengths are one station's, metres. */
+    private const SAME_STATION = 0.01;
+
     private Phase $phase = Phase::Ready;
 
     /** @var non-empty-array<int, StationTally> by station */
@@ -44,11 +47,17 @@ final class DrillRun
     /** @var non-empty-list<non-negative-int> which of its station's balls each is, from 0 */
     private array $ballNumbers;
 
-    /** Place in the round of the next ball. */
+    /** Place in the round of the next ball: the first one not rolled yet. */
     private int $place = 0;
+
+    /** @var array<int, true> places of this round that were rolled */
+    private array $rolled = [];
     private DrillProgress $progress;
     private ?Ladder $ladder;
     private int $passes = 0;
+
+    /** Balls that only measured what the next were held against. */
+    private int $measures = 0;
     private int $streak = 0;
     private int $restarts = 0;
     private int $throughButMissed = 0;
@@ -82,6 +91,7 @@ final class DrillRun
         $this->ladder = $drill->steps?->ladder($drill->startStep, $drill->stepRule);
         $this->layRound();
         $this->place = $station === null ? 0 : self::firstAt($this->round, $station);
+        $this->rolled = $this->place === 0 ? [] : array_fill(0, $this->place, true);
     }
 
     /** @param list<SessionEvent> $events in any order, as often as they came */
@@ -137,15 +147,21 @@ final class DrillRun
             return;
         }
         $this->startedAt ??= $putt->atMilliseconds;
+        $next = $this->place;
+        $this->place = $this->placeOf($putt->ball);
+        if ($this->round[$this->place] !== $this->round[$next]) {
+            $this->lastDistance = $this->firstRoll = null;
+        }
         $station = $this->round[$this->place];
         $context = $this->context($this->place, $this->lastDistance, $this->firstRoll);
         $acceptance = $this->drill->pass->acceptance($context);
-        $passed = $acceptance->admits($putt->ball);
+        $isMeasure = $this->drill->pass->isMeasure($context);
+        $passed = $isMeasure || $acceptance->admits($putt->ball);
         $word = $this->word($putt->ball, $acceptance, $context);
         $this->attempts[$station] = ($this->attempts[$station] ?? 0) + 1;
         $this->judged[$putt->id] = new JudgedBall(
             match (true) {
-                !$this->drill->pass->judges() => Verdict::Noted,
+                !$this->drill->pass->judges(), $isMeasure => Verdict::Noted,
                 $passed => Verdict::Passed,
                 default => Verdict::Missed,
             },
@@ -159,7 +175,7 @@ final class DrillRun
         $restarts = !$passed && $this->drill->onMiss->restarts();
         $gate = $this->drill->aidAgainstHole($context->length, $this->drill->aidWidth($context->step));
         $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $acceptance, $context), $gate);
-        $this->count($putt, $station, $passed, $context, $word);
+        $isMeasure ? $this->takeMeasure($putt, $context) : $this->count($putt, $station, $passed, $context, $word);
         match (true) {
             $restarts => $this->restart($station),
             // The same ball again: nothing moves on.
@@ -167,6 +183,35 @@ final class DrillRun
             default => $this->advance(),
         };
         $this->settlePhase();
+    }
+
+    /**
+     * The place of the round a ball was rolled at: the next one, unless its own target says another station. A ball keeps
+     * the station it was rolled at, whatever is corrected or deleted before it.
+     */
+    private function placeOf(Ball $ball): int
+    {
+        if ($ball->target === null || $this->isAt($this->place, $ball->target)) {
+            return $this->place;
+        }
+        $there = array_values(array_filter(array_keys($this->round), fn(int $place): bool => $this->isAt($place, $ball->target)));
+        $open = array_values(array_filter($there, fn(int $place): bool => !isset($this->rolled[$place])));
+
+        return $open[0] ?? $there[count($there) - 1] ?? $this->place;
+    }
+
+    private function isAt(int $place, Length $target): bool
+    {
+        return abs($this->tallies[$this->round[$place]]->lengthMetres - $target->metres()) < self::SAME_STATION;
+    }
+
+    /** The ball that the next ones are held against: it neither passes nor counts. */
+    private function takeMeasure(LoggedPutt $putt, PassContext $context): void
+    {
+        $this->lastDistance = $context->distance($putt->ball);
+        $this->firstRoll = $putt->ball->rollMetres();
+        ++$this->measures;
+        $this->progress = new DrillProgress($this->progress->balls + 1, $this->progress->rounds, $this->progress->points, $putt->atMilliseconds - (int) $this->startedAt);
     }
 
     /** What the ball at a place of the round is judged against. */
@@ -246,7 +291,8 @@ final class DrillRun
     private function advance(): void
     {
         $from = $this->round[$this->place];
-        ++$this->place;
+        $this->rolled[$this->place] = true;
+        $this->place = $this->firstOpen();
         if ($this->place === count($this->round)) {
             $this->progress = new DrillProgress(
                 $this->progress->balls,
@@ -255,6 +301,7 @@ final class DrillRun
                 $this->progress->milliseconds,
             );
             $this->place = 0;
+            $this->rolled = [];
             $this->layRound();
         }
         if ($this->round[$this->place] !== $from) {
@@ -274,11 +321,25 @@ final class DrillRun
                 $this->tallies,
             );
             $this->place = 0;
+            $this->rolled = [];
 
             return;
         }
         $this->tallies[$station] = $this->tallies[$station]->restarted();
+        $missed = $this->place;
         $this->place -= $this->ballNumbers[$this->place];
+        for ($place = $this->place; $place <= $missed; ++$place) {
+            unset($this->rolled[$place]);
+        }
+        $this->place = $this->firstOpen();
+    }
+
+    /** The first place of the round that was not rolled; as many as there are places where all were. */
+    private function firstOpen(): int
+    {
+        for ($place = 0, $n = count($this->round); $place < $n && isset($this->rolled[$place]); ++$place);
+
+        return $place;
     }
 
     /** Done wins over capped: a goal reached with the last ball allowed is reached. */
@@ -332,6 +393,7 @@ final class DrillRun
             $this->last,
             array_values($this->tallies),
             $this->progress->balls,
+            max(0, $this->progress->balls - $this->measures),
             $this->passes,
             $this->streak,
             $this->restarts,

@@ -17,6 +17,7 @@ final readonly class DrillState
      * @param list<StationTally> $stations
      * @param int $passes all balls that passed
      * @param int $streak passes in a row at the end
+     * @param non-negative-int $judgedBalls those that passed or missed: a ball that only measured what the next are held against does neither
      * @param int|null $points null where none are given
      * @param int $throughButMissed started through the gate or on line, but not holed or not as asked
      * @param int $putOuts balls that were putted out: the base of the next figure
@@ -35,6 +36,7 @@ final readonly class DrillState
         public ?LastBall $last,
         public array $stations,
         public int $balls,
+        public int $judgedBalls,
         public int $passes,
         public int $streak,
         public int $restarts,

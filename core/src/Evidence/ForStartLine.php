@@ -29,6 +29,16 @@ final class ForStartLine extends Selection
         };
     }
 
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return list<RolledBall> those whose start only an eye told
+     */
+    public function byEyeAlone(array $balls): array
+    {
+        return array_values(array_filter($balls, fn(RolledBall $ball): bool => $this->leavesOut($ball) === LeftOut::ByEye));
+    }
+
     /** How it started by the coach's eye, or passed a spot: 'left', 'on' or 'right'; null where nobody said. */
     public static function byEye(RolledBall $ball): ?string
     {

@@ -98,9 +98,16 @@ final class AsWordedTest extends DrillTestCase
         yield 'five to go home: one out of the hole starts again' => ['five-to-go-home', [
             [$holed, 'passed on'], [$holed, 'passed on'], [$rolled(0.9), 'missed'], [$holed, 'passed on'],
         ]];
-        foreach (['never-twice' => 0.1, 'six-before-the-round' => 0.1, 'to-the-edge' => 0.1, 'say-it-first' => 0.1, 'up-down-in-turn' => 0.12, 'eyes-on-the-target' => 0.12, 'one-ball-lap' => 0.1, 'discs-then-down' => 0.12, 'edge-in-brief' => 0.1, 'putt-or-chip' => 0.15, 'rolled-by-hand' => 0.15, 'one-ball-new-putt' => 0.12] as $key => $share) {
+        foreach (['never-twice' => 0.1, 'six-before-the-round' => 0.1, 'say-it-first' => 0.1, 'up-down-in-turn' => 0.12, 'eyes-on-the-target' => 0.12, 'one-ball-lap' => 0.1, 'discs-then-down' => 0.12, 'putt-or-chip' => 0.15, 'one-ball-new-putt' => 0.12] as $key => $share) {
             yield "$key: within its share of whatever length is called" => [$key, [
                 [['times' => 1.0 + $share - 0.005], 'passed on'], [['times' => 1.0 + $share + 0.005], 'missed long'],
+                [['times' => 1.0 - $share + 0.005], 'passed on'], [['times' => 1.0 - $share - 0.005], 'missed short'],
+            ]];
+        }
+        // At an edge nothing passes that lies beyond it, however it was entered.
+        foreach (['to-the-edge' => 0.1, 'edge-in-brief' => 0.1, 'rolled-by-hand' => 0.15] as $key => $share) {
+            yield "$key: within its share of the length, and never over the edge" => [$key, [
+                [['times' => 1.0], 'passed on'], [['times' => 1.03], 'missed long'],
                 [['times' => 1.0 - $share + 0.005], 'passed on'], [['times' => 1.0 - $share - 0.005], 'missed short'],
             ]];
         }
@@ -108,16 +115,16 @@ final class AsWordedTest extends DrillTestCase
             [$rolled(6.7), 'passed on'], [$rolled(2.6), 'missed short'], [$rolled(10.1), 'missed long'], [$rolled(6.8), 'missed long'],
         ]];
         yield 'edge to edge: the long one first' => ['edge-to-edge', [
-            [$rolled(15.6), 'passed on'], [$rolled(12.2), 'missed short'], [$rolled(7.8), 'passed on'], [['roll_m' => 7.5, 'stop' => 'edge'], 'missed long'],
+            [$rolled(13.6), 'passed on'], [$rolled(12.2), 'missed short'], [$rolled(6.8), 'passed on'], [['roll_m' => 7.5, 'stop' => 'edge'], 'missed long'],
         ]];
-        yield 'a shoe as stop: nearly an eighth either way' => ['shoe-as-stop', [
-            [$rolled(3.3), 'passed on'], [$rolled(2.6), 'missed short'], [$rolled(3.4), 'missed long'],
+        yield 'a shoe as stop: nearly an eighth short' => ['shoe-as-stop', [
+            [$rolled(2.7), 'passed on'], [$rolled(2.6), 'missed short'], [$rolled(3.1), 'missed long'],
         ]];
         yield 'on the mat: a tenth of a short length is little' => ['mat-steps', [
-            [$rolled(1.3), 'passed on'], [$rolled(1.35), 'missed long'], [$rolled(1.05), 'missed short'],
+            [$rolled(1.15), 'passed on'], [$rolled(1.25), 'missed long'], [$rolled(1.05), 'missed short'],
         ]];
         yield 'the ring: beside it counts as much as past it' => ['ring-then-out', [
-            [$rolled(10.8), 'passed on'], [['roll_m' => 10.7, 'side_m' => 0.6], 'missed on'], [$rolled(8.9), 'missed short'],
+            [$rolled(10.8), 'passed on'], [['roll_m' => 10.7, 'side_m' => 0.6], 'missed long'], [$rolled(8.9), 'missed short'],
             [['roll_m' => 10.0, 'side_m' => 0.89], 'passed on'], [$holed, 'passed on'],
         ]];
         yield 'downhill and dying: two feet past is the most' => ['down-and-dying', [
@@ -167,8 +174,8 @@ final class AsWordedTest extends DrillTestCase
         ]];
         // The first of each three is the measure, whatever it rolled.
         yield 'three alike: as far as the first of the set' => ['three-alike', [
-            [$rolled(5.0), 'passed'], [$rolled(5.4), 'passed on'], [$rolled(5.6), 'missed long'],
-            [$rolled(9.0), 'passed'], [$rolled(8.0), 'missed short'], [$rolled(9.5), 'passed on'],
+            [$rolled(5.0), 'noted'], [$rolled(5.4), 'passed on'], [$rolled(5.6), 'missed long'],
+            [$rolled(9.0), 'noted'], [$rolled(8.0), 'missed short'], [$rolled(9.5), 'passed on'],
         ]];
         foreach (['three-backstrokes', 'stance-trio'] as $key) {
             yield "$key: nothing is judged" => [$key, [[$rolled(3.0), 'noted'], [$rolled(9.0), 'noted']]];
@@ -177,8 +184,8 @@ final class AsWordedTest extends DrillTestCase
         yield 'the whole ladder: a miss starts it all again' => ['whole-ladder', [
             [$rolled(3.1), 'passed on'], [$rolled(2.6), 'passed on'], [$rolled(3.9), 'missed short'], [$rolled(2.5), 'passed on'],
         ]];
-        yield 'nearer each time: the first stands' => ['nearer-each-time', [
-            [$rolled(4.0), 'passed'], [$rolled(5.0), 'passed on'], [$rolled(7.5), 'missed long'], [$rolled(6.2), 'passed on'],
+        yield 'nearer each time: the first is what the second is held against' => ['nearer-each-time', [
+            [$rolled(4.0), 'noted'], [$rolled(5.0), 'passed on'], [$rolled(7.5), 'missed long'], [$rolled(6.2), 'passed on'],
         ]];
     }
 

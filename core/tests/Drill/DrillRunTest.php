@@ -7,6 +7,7 @@ namespace Amble\Core\Tests\Drill;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
 use Eris\Generators;
@@ -85,8 +86,45 @@ final class DrillRunTest extends DrillTestCase
             self::ball(0, 5.0), self::ball(1, 3.5), self::ball(2, 4.6),
             self::ball(3, 9.0), self::ball(4, 6.2, ['side_m' => 0.1]), self::ball(5, 6.0, ['side_m' => -0.3]),
         ];
-        // 1.0 passes as the first, 0.5 passes, 0.6 not; 3.0 as the first, 0.22 passes, 0.3 not.
-        self::assertSame(4, DrillRun::fold($drill, $events, 1)->passes);
+        // 1.0 is the measure, 0.5 passes, 0.6 not; 3.0 is the measure, 0.22 passes, 0.3 not.
+        $state = DrillRun::fold($drill, $events, 1);
+        self::assertSame([2, 4, 6], [$state->passes, $state->judgedBalls, $state->balls]);
+    }
+
+    /** Whatever is corrected or deleted before it, a ball keeps the station it was rolled at. */
+    public function testABallKeepsTheStationItWasRolledAt(): void
+    {
+        foreach (['nothing', 'again', 'restart_station', 'restart_all'] as $onMiss) {
+            foreach (['as_laid', 'shuffled'] as $order) {
+                if ($onMiss === 'restart_station' && $order === 'shuffled') {
+                    continue;
+                }
+                $drill = self::drill(['stations' => [['length_m' => 3], ['length_m' => 5], ['length_m' => 8]], 'on_miss' => $onMiss, 'order' => $order, 'cap' => ['balls' => 40]]);
+                $random = new SeededRandom(crc32("$onMiss $order"));
+                $events = [];
+                for ($i = 0; $i < 14; ++$i) {
+                    $target = DrillRun::fold($drill, $events, 3)->next?->lengthMetres;
+                    if ($target === null) {
+                        break;
+                    }
+                    $events[] = self::ball($i, $target * ($random->uniform() < 0.6 ? 1.0 : 1.4), ['target_m' => $target]);
+                }
+                $stations = static fn(array $of): array => array_map(static fn($judged): ?int => $judged->station, DrillRun::fold($drill, $of, 3)->judged);
+                $rolled = $stations($events);
+                foreach (array_keys($events) as $at) {
+                    self::assertNotEmpty($rolled);
+                    $without = $stations(array_values(array_diff_key($events, [$at => true])));
+                    foreach (array_filter($without, static fn(?int $station): bool => $station !== null) as $id => $station) {
+                        self::assertSame($rolled[$id], $station, "$onMiss $order without $at: $id");
+                    }
+                    $corrected = $events;
+                    $corrected[$at] = self::ball($at, 1.0, ['target_m' => 3]);
+                    foreach (array_filter($stations($corrected), static fn(?int $station): bool => $station !== null) as $id => $station) {
+                        self::assertSame($id === sprintf('B%04d', $at) ? 0 : $rolled[$id], $station, "$onMiss $order with $at corrected: $id");
+                    }
+                }
+            }
+        }
     }
 
     public function testAStartThroughTheGateThatMissedIsAFigureOfItsOwn(): void

@@ -86,7 +86,7 @@ final class ExpectedBallsTest extends DrillTestCase
         // Half of all starts pass a gate whose half-angle is the quartile of a normal spread.
         $half = 2.0 * (0.5 * tan(0.6744897502 * deg2rad(2.0)) + Physics::BALL_RADIUS);
         $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => $half, 'distance_m' => 0.5]];
-        $again = ['on_miss' => 'restart_station', 'balls_per_station' => 1, 'target' => 'edge'];
+        $again = ['on_miss' => 'restart_station', 'balls_per_station' => 1, 'target' => 'tee'];
         $quartile = ['pass' => ['kind' => 'share', 'share' => 0.0674489750]];
         $points = ['points' => ['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.6], 'end' => ['kind' => 'points', 'points' => 12]];
         yield 'two stations of three balls each are six, whoever putts' => [[], $nothing, 6.0, ForecastBasis::Count];

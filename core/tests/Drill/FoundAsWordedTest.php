@@ -104,12 +104,12 @@ final class FoundAsWordedTest extends DrillTestCase
         ]];
         yield 'one ball, ring and home' => ['one-ball-ring', [['times' => 1.01, 'putts_to_finish' => 1], $holed], ['passed' => '2 of 2 passed', 'second_putts' => '2 of 2 stopped inside. Of 1 putted out, 1 went in with the next']];
         yield 'loose tees' => ['loose-tees', [$holed, $holed, ['times' => 0.5]], ['points' => '4 points from 3 balls: +1.3 a ball', 'passed' => '2 of 3 passed']];
-        yield 'nearer each time' => ['nearer-each-time', [['roll_m' => 7.0], ['roll_m' => 6.5], ['roll_m' => 6.8]], ['leave' => 'On average 13 % long', 'passed' => '2 of 3 passed']];
-        yield 'three alike' => ['three-alike', [['roll_m' => 5.0, 'backstroke_m' => 0.2], ['roll_m' => 5.4, 'backstroke_m' => 0.2], ['roll_m' => 5.2, 'backstroke_m' => 0.2]], ['cluster' => 'Longest less shortest {0.400 m}; within a set they spread by 4 %', 'passed' => '3 of 3 passed']];
+        yield 'nearer each time' => ['nearer-each-time', [['roll_m' => 7.0], ['roll_m' => 6.5], ['roll_m' => 6.8]], ['leave' => 'On average 13 % long', 'passed' => '1 of 2 passed']];
+        yield 'three alike' => ['three-alike', [['roll_m' => 5.0, 'backstroke_m' => 0.2], ['roll_m' => 5.4, 'backstroke_m' => 0.2], ['roll_m' => 5.2, 'backstroke_m' => 0.2]], ['cluster' => 'Longest less shortest {0.400 m}; within a set they spread by 4 %', 'passed' => '2 of 2 passed']];
         yield 'one line, three lengths' => ['one-line-three-lengths', array_map(static fn(array $ball): array => $ball + ['start' => 'left'], $even), [
             'leave' => 'On average as long as meant', 'by_attempt' => 'First tries', 'seen_start' => 'Of 6: 6 left.',
         ]];
-        yield 'to the edge' => ['to-the-edge', [['times' => 1.0, 'call' => 'long'], ['times' => 1.1, 'call' => 'long']], ['leave' => 'On average 5 % long', 'feel' => '0 of 2 calls were right']];
+        yield 'to the edge' => ['to-the-edge', [['times' => 1.0, 'call' => 'long'], ['times' => 1.1, 'call' => 'long']], ['leave' => 'On average 5 % long', 'feel' => '1 of 2 calls were right']];
         yield 'back from the edge' => ['edge-steps', $long(0.9, 0.95, 0.85), ['leave' => 'On average 10 % short', 'passed' => '3 of 3 passed']];
         yield 'five minutes at the edge' => ['edge-in-brief', [['times' => 0.8, 'call' => 'short'], ['times' => 0.9, 'call' => 'on']], ['leave' => 'On average 15 % short', 'feel' => '2 of 2 calls were right']];
         yield 'dying at the string' => ['die-at-the-string', [['roll_m' => 3.2], ['roll_m' => 3.4], ['roll_m' => 3.3]], ['leave' => 'On average 10 % long', 'passed' => '2 of 3 passed']];
@@ -152,7 +152,7 @@ final class FoundAsWordedTest extends DrillTestCase
         yield 'first by hand' => ['rolled-by-hand', $tenLong, ['leave' => 'On average 10 % long']];
         yield 'one ball, a new putt' => ['one-ball-new-putt', $tenLong, ['leave' => 'On average 10 % long', 'passed' => '4 of 6 passed']];
         yield 'edge to edge' => ['edge-to-edge', $long(1.1, 1.1, 1.1, 1.1), ['usual' => 'Today 10 % long, from 4 balls.', 'leave' => 'On average 10 % long']];
-        yield 'steps on the mat' => ['mat-steps', $even, ['leave' => 'On average as long as meant', 'passed' => '6 of 6 passed']];
+        yield 'steps on the mat' => ['mat-steps', $even, ['leave' => 'On average as long as meant', 'passed' => '3 of 6 passed']];
         yield 'mug on the carpet' => ['mug-on-the-carpet', $hits('hhn'), ['passed' => '2 of 3 passed']];
     }
 

@@ -77,7 +77,7 @@ final class SessionBallsTest extends TestCase
         $rod = self::drillRun('R', ['target' => 'rail', 'pass' => ['kind' => 'between', 'behind_m' => 0.3]]);
         $balls = self::balls(array_map(
             static fn(array $fields): SessionEvent => self::putt($fields + ['run_id' => 'R']),
-            [['roll_m' => 3.9], ['roll_m' => 4.2], ['roll_m' => 5.0, 'mark' => 'bumps'], ['roll_m' => 6.35], ['roll_m' => 6.1], ['roll_m' => 6.1]],
+            [['roll_m' => 3.9], ['roll_m' => 4.2], ['roll_m' => 5.0, 'mark' => 'bumps'], ['roll_m' => 6.35, 'target_m' => 6], ['roll_m' => 6.1, 'target_m' => 6], ['roll_m' => 6.1, 'target_m' => 6]],
         ), [$rod]);
         self::assertSame(
             [Verdict::Missed, Verdict::Passed, Verdict::RolledAgain, Verdict::Missed, Verdict::Passed, Verdict::After],
@@ -109,8 +109,8 @@ final class SessionBallsTest extends TestCase
     public function testInAGroupEachRunsForThemselvesAndElsewhereItIsTheSessionsOwn(): void
     {
         $group = self::drillRun('R', ['balls_per_station' => 1], ['ada', 'ben']);
-        $of = static fn(string $student, float $roll): SessionEvent => self::putt(['run_id' => 'R', 'student' => $student, 'roll_m' => $roll]);
-        $balls = self::balls([$of('ada', 4.0), $of('ben', 4.0), $of('ada', 6.0), $of('ben', 4.0), self::putt()], [$group]);
+        $of = static fn(string $student, float $roll, float $target = 4): SessionEvent => self::putt(['run_id' => 'R', 'student' => $student, 'roll_m' => $roll, 'target_m' => $target]);
+        $balls = self::balls([$of('ada', 4.0), $of('ben', 4.0), $of('ada', 6.0, 6), $of('ben', 4.0, 6), self::putt()], [$group]);
         self::assertSame(['ada', 'ben', 'ada', 'ben', 'own'], array_map(static fn(SessionBall $ball): ?string => $ball->student, $balls));
         // Ben's second ball is called for 6 m.
         self::assertSame([Verdict::Passed, Verdict::Passed, Verdict::Passed, Verdict::Missed, null], array_map(static fn(SessionBall $ball): ?Verdict => $ball->verdict, $balls));

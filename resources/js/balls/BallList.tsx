@@ -1,7 +1,9 @@
 import styled from 'styled-components';
 import { Button, color, Quiet, type } from '../design';
-import { OUTCOMES, OutcomeMark } from '../lane/OutcomeMark';
+import { OutcomeMark } from '../lane/OutcomeMark';
 import type { ShownPutt } from '../server/useOutbox';
+import type { Units } from '../units/useUnits';
+import { lieWords } from './ballWords';
 
 const Lines = styled.section`
   display: grid; gap: 4px; min-width: 0; align-content: start;
@@ -17,12 +19,13 @@ const Lines = styled.section`
 
 interface BallListProps {
   putts: readonly ShownPutt[];
+  units: Units;
   words: (putt: ShownPutt) => string;
   onOpen: (putt: ShownPutt) => void;
 }
 
 /** The balls so far as pencil lines, the latest first; each opens to be corrected. */
-export function BallList({ putts, words, onOpen }: BallListProps) {
+export function BallList({ putts, words, units, onOpen }: BallListProps) {
   return (
     <Lines aria-label="Balls so far">
       <h2>Balls so far</h2>
@@ -37,14 +40,14 @@ export function BallList({ putts, words, onOpen }: BallListProps) {
               <li key={putt.id}>
                 <Button
                   look="bare"
-                  aria-label={`Correct ball ${number}: ${lineOf(putt, words)}`}
+                  aria-label={`Correct ball ${number}: ${lineOf(putt, words, units)}`}
                   onPress={() => onOpen(putt)}
                 >
                   <b>{number}</b>
                   <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
                     <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
                   </svg>
-                  <span>{lineOf(putt, words)}</span>
+                  <span>{lineOf(putt, words, units)}</span>
                 </Button>
               </li>
             ))}
@@ -54,9 +57,9 @@ export function BallList({ putts, words, onOpen }: BallListProps) {
   );
 }
 
-function lineOf(putt: ShownPutt, words: (putt: ShownPutt) => string): string {
+function lineOf(putt: ShownPutt, words: (putt: ShownPutt) => string, units: Units): string {
   return [
-    `${words(putt)}${putt.outcome !== null && putt.stop !== 'holed' ? `, ${OUTCOMES[putt.outcome].word}` : ''}`,
+    [words(putt), lieWords(putt, units)].filter((part) => part !== '').join(', '),
     putt.isWaiting ? 'not sent yet' : '',
     putt.corrections > 0 ? 'corrected' : '',
   ]

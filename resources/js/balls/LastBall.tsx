@@ -2,13 +2,12 @@ import { Undo2 } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, chip, color, narrow, Quiet, space, type } from '../design';
-import { OUTCOMES } from '../lane/OutcomeMark';
 import { useRemember, useSeenKinds } from '../server/queries';
 import type { RunProgress, SeenKind } from '../server/types';
 import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
 import { answerOfFace, faceOf, facesOf } from './asked';
-import { CAUSES, MARKS } from './ballWords';
+import { CAUSES, lieWords, MARKS } from './ballWords';
 import type { Logger } from './useLogger';
 
 const Line = styled.section`
@@ -67,7 +66,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
       <Line aria-label="The last ball">
         <span role="status">
           Ball {number}: {words(last)}
-          {last.outcome === null || last.stop === 'holed' ? '' : `, ${OUTCOMES[last.outcome].word}`}
+          {lieWords(last, units) === '' ? '' : `, ${lieWords(last, units)}`}
           {last.isWaiting ? ' (not sent yet)' : ''}
         </span>
         <Button aria-label={`Undo ball ${number}`} onPress={logger.undo}>
@@ -163,12 +162,12 @@ function AskedAs({ kind, logger, last }: { kind: SeenKind; logger: Logger; last:
   );
 }
 
-/** On which side a ball missed is asked of those that did; whether it dropped, of those nobody saw drop. */
-function isAskedOf({ name }: SeenKind, { stop }: ShownPutt, mayHaveMissed: boolean): boolean {
+/** On which side a ball missed is asked of those that did not drop; whether it dropped, of those nobody saw drop. */
+function isAskedOf({ name }: SeenKind, { stop }: ShownPutt): boolean {
   switch (name) {
     case 'missed_side':
     case 'high_low':
-      return mayHaveMissed;
+      return stop !== 'holed';
     case 'dropped':
       return stop === 'unseen';
     default:
@@ -186,8 +185,7 @@ interface AskedOnceItLiesProps {
 function AskedOnceItLies({ logger, last, drill }: AskedOnceItLiesProps) {
   const { verdict, putOut, judges, after } = drill;
   // Until the server has judged it, whether it missed is not known here; a cause may be given all the same.
-  const mayHaveMissed =
-    last.stop !== 'holed' && (verdict === null || !verdict.passed || verdict.cause !== null);
+  const mayHaveMissed = last.stop !== 'holed' && (verdict === null || !verdict.passed);
   const mayBePuttedOut =
     verdict === null ? last.stop !== 'holed' && putOut === 'all' : verdict.may_be_putted_out;
   return (
@@ -207,7 +205,7 @@ function AskedOnceItLies({ logger, last, drill }: AskedOnceItLiesProps) {
         </Chips>
       )}
       {after
-        .filter((kind) => isAskedOf(kind, last, mayHaveMissed))
+        .filter((kind) => isAskedOf(kind, last))
         .map((kind) => (
           <AskedAs key={kind.name} kind={kind} logger={logger} last={last} />
         ))}

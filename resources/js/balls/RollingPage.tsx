@@ -125,6 +125,7 @@ export function RollingPage({
       <Side aria-label="Margin">
         <BallList
           putts={logger.balls}
+          units={units}
           words={(putt) =>
             putt.target_m === null ? words(putt) : `${units.show(putt.target_m, 'station')} · ${words(putt)}`
           }

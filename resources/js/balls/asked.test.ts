@@ -88,11 +88,18 @@ test.each([
 test.each<[string, Partial<Drill>, Partial<RunProgress>, string, string]>([
   ['one ball', {}, { balls: 1, passes: 1 }, '1 of 1 passed.', '1 ball rolled.'],
   [
-    'a row with restarts and a cap',
-    { on_miss: 'restart_all', cap: { balls: 60 } },
+    'a row with restarts and a cap that is near',
+    { on_miss: 'restart_all', cap: { balls: 19 } },
     { balls: 9, passes: 6, streak: 2, restarts: 1 },
-    '6 of 9 passed · 2 in a row, 1 restart · ends at 60 balls.',
-    '9 balls rolled · ends at 60 balls.',
+    '6 of 9 passed · 2 in a row, 1 restart · stops after 19 balls.',
+    '9 balls rolled · stops after 19 balls.',
+  ],
+  [
+    'a first ball that only measures',
+    {},
+    { balls: 4, judged: 3, passes: 2 },
+    '2 of 3 passed.',
+    '4 balls rolled.',
   ],
   [
     'a miss that is rolled again is no restart',
@@ -116,9 +123,13 @@ test.each<[string, Partial<Drill>, Partial<RunProgress>, string, string]>([
     '5 balls rolled.',
   ],
 ])('where a run stands: %s', (_name, drill, progress, words, gently) => {
-  const run = { judges: true, drill: { end: { kind: 'balls' }, cap: {}, ...drill } } as unknown as RunState;
+  const run = {
+    judges: true,
+    drill: { end: { kind: 'all_stations' }, cap: {}, ...drill },
+  } as unknown as RunState;
   const now = {
     balls: 0,
+    judged: progress.balls ?? 0,
     passes: 0,
     streak: 0,
     restarts: 0,

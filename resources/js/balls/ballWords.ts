@@ -1,13 +1,16 @@
+import { OUTCOMES } from '../lane/OutcomeMark';
 import {
   type Ball,
   type Belonging,
   type Cause,
+  cutsShort,
   type Mark,
   type Remarks,
   type Stop,
   seenNumber,
   seenWord,
 } from '../server/types';
+import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
 
 /** Why a ball stopped, in the order of how often it is needed. */
@@ -89,6 +92,7 @@ const OWN_WORDS = new Set([
   'ball_speed_m_s',
   'measured_by',
   'backstroke_by',
+  'purpose',
 ]);
 
 const READ_BY: Readonly<Record<string, string>> = {
@@ -112,6 +116,7 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
     ball.roll_m === null
       ? null
       : `${['free', 'holed'].includes(ball.stop) ? '' : 'at least '}${units.show(ball.roll_m, 'roll')}`,
+    seen.purpose === 'backstroke' ? 'to measure the backstroke' : null,
     ball.run_on_m == null ? null : `would have run on ${units.show(ball.run_on_m, 'roll')}`,
     side === null || side === 0
       ? null
@@ -142,6 +147,34 @@ export function ballWords(ball: Ball & Partial<Remarks & Belonging>, units: Unit
       ),
   ];
   return parts.filter((part) => part !== null).join(', ');
+}
+
+/**
+ * Where a judged ball lies against its target, and whether its drill's own rule took it: "2 ft short", "3 ft 6 in past,
+ * inside". Empty where nobody can tell; "in" is said of a holed ball alone.
+ */
+export function lieWords(
+  {
+    outcome,
+    verdict,
+    roll_m,
+    target_m,
+    stop,
+  }: Pick<ShownPutt, 'outcome' | 'verdict' | 'roll_m' | 'target_m' | 'stop'>,
+  units: Units,
+): string {
+  if (outcome === null || stop === 'holed') {
+    return '';
+  }
+  const off = roll_m === null || target_m === null ? null : roll_m - target_m;
+  const atLeast = cutsShort(stop) ? 'at least ' : '';
+  const lie =
+    off === null
+      ? OUTCOMES[outcome].word
+      : Math.abs(off) < 0.005
+        ? 'at the target'
+        : `${atLeast}${units.show(Math.abs(off), 'roll')} ${off < 0 ? 'short' : 'past'}`;
+  return verdict === 'passed' ? `${lie}, inside` : verdict === 'missed' ? `${lie}, outside` : lie;
 }
 
 /** Degrees off a line, positive right. */

@@ -4,8 +4,10 @@ import {
   type BallTask,
   emptyEntry,
   entered,
+  entryAt,
   finished,
   isWhole,
+  placeOf,
   recentBackstrokes,
   withMeasured,
 } from './entry';
@@ -73,8 +75,33 @@ describe('one ball being entered', () => {
     const wrong = entered(emptyEntry(0.2), { type: 'wrong backstroke', sentence: 'Too short.' });
     expect(finished(wrong, FREE, free)).toEqual({ missing: 'Too short.' });
     expect(finished(wrong, { ...FREE, asksBackstroke: false }, free)).toHaveProperty('ball');
-    const mended = entered(wrong, { type: 'backstroke', metres: 0.25 });
+    const mended = entered(wrong, { type: 'backstroke', metres: 0.25, at: '' });
     expect(finished(mended, FREE, free)).toMatchObject({ ball: { backstroke_m: 0.25 } });
+  });
+
+  test('a chosen backstroke holds within one station, purpose and student', () => {
+    const at = placeOf(FREE, 'anna');
+    const chosen = entered(emptyEntry(null), { type: 'backstroke', metres: 0.25, at });
+    expect(entryAt(chosen, at).backstroke).toBe(0.25);
+    for (const elsewhere of [
+      placeOf({ ...FREE, target_m: 9 }, 'anna'),
+      placeOf({ ...FREE, grade_percent: 2 }, 'anna'),
+      placeOf({ ...FREE, isMeasuringStroke: true }, 'anna'),
+      placeOf({ ...FREE, runId: 'R' }, 'anna'),
+      placeOf(FREE, 'ben'),
+    ]) {
+      expect(entryAt(chosen, elsewhere)).toMatchObject({ backstroke: null, isBackstrokeSaid: false });
+    }
+    expect(entryAt(entered(chosen, { type: 'logged', before: [] }), at).backstroke).toBe(0.25);
+  });
+
+  test('a ball rolled to measure the backstroke says so', () => {
+    expect(finished(emptyEntry(0.2), { ...FREE, isMeasuringStroke: true }, free)).toMatchObject({
+      ball: { seen: { purpose: 'backstroke' } },
+    });
+    expect(finished(emptyEntry(0.2), FREE, free)).not.toMatchObject({
+      ball: { seen: { purpose: 'backstroke' } },
+    });
   });
 
   test('of a ball that struck nothing no more is asked; a holed one needs no level', () => {
@@ -146,7 +173,7 @@ describe('what a device measured of a ball', () => {
   });
 
   test('overwrites nothing the coach said: of this ball, by the drill, or seen', () => {
-    const said = entered(emptyEntry(null), { type: 'backstroke', metres: 0.25 });
+    const said = entered(emptyEntry(null), { type: 'backstroke', metres: 0.25, at: '' });
     const kept = withMeasured({ ...ball, seen: { face_deg: -1 } }, said, FREE, read);
     expect(kept.backstroke_m).toBe(0.25);
     expect(kept.seen).toEqual({ face_deg: -1, measured_by: 'simulated' });

@@ -18,6 +18,15 @@ export interface BallTask {
   asksBackstroke: boolean;
   /** A backstroke that the drill calls, metres; null where it is chosen. */
   calledBackstroke: number | null;
+  /** Whether the ball is rolled to measure the backstroke, and not to finish anywhere. */
+  isMeasuringStroke?: boolean;
+}
+
+/** What a chosen backstroke holds for: one station, one purpose, one student. */
+export function placeOf(task: BallTask | null, student: string | null): string {
+  return task === null
+    ? ''
+    : [task.runId, task.isMeasuringStroke === true, task.target_m, task.grade_percent, student].join(' ');
 }
 
 /** What is asked of each ball, by when it is answered. */
@@ -50,8 +59,10 @@ export interface EntryState {
   seen: Seen;
   /** Why it stops, unless a face says so itself. */
   stop: Stop;
-  /** Stays at the last ball's; metres, null for none. */
+  /** Stays at the last ball's while its place stays; metres, null for none. */
   backstroke: number | null;
+  /** The place it was chosen at, as `placeOf` says it. */
+  backstrokeAt: string;
   /** Whether the coach said the backstroke of this very ball. */
   isBackstrokeSaid: boolean;
   /** What is wrong with a backstroke that was typed and not taken; no ball is logged past it. */
@@ -65,18 +76,19 @@ export type EntryAction =
   | { type: 'called'; call: Call | null }
   | { type: 'seen'; name: string; answer: Seen[string] }
   | { type: 'stop'; stop: Stop }
-  | { type: 'backstroke'; metres: number | null }
+  | { type: 'backstroke'; metres: number | null; at: string }
   | { type: 'wrong backstroke'; sentence: string }
   | { type: 'rehearsals'; count: number }
   | { type: 'missed'; missing: string }
   /** It is on its way: the next ball begins. */
   | { type: 'logged'; before: readonly SeenKind[] };
 
-export const emptyEntry = (backstroke: number | null): EntryState => ({
+export const emptyEntry = (backstroke: number | null, backstrokeAt = ''): EntryState => ({
   call: null,
   seen: {},
   stop: 'free',
   backstroke,
+  backstrokeAt,
   isBackstrokeSaid: false,
   wrongBackstroke: null,
   rehearsals: 0,
@@ -95,6 +107,7 @@ export function entered(state: EntryState, action: EntryAction): EntryState {
       return {
         ...state,
         backstroke: action.metres,
+        backstrokeAt: action.at,
         isBackstrokeSaid: true,
         wrongBackstroke: null,
         missing: null,
@@ -106,8 +119,18 @@ export function entered(state: EntryState, action: EntryAction): EntryState {
     case 'missed':
       return { ...state, missing: action.missing };
     case 'logged':
-      return { ...emptyEntry(state.backstroke), seen: keptFor(state.seen, action.before) };
+      return {
+        ...emptyEntry(state.backstroke, state.backstrokeAt),
+        seen: keptFor(state.seen, action.before),
+      };
   }
+}
+
+/** The entry as it stands at a place: a backstroke chosen at another is nobody's here. */
+export function entryAt(state: EntryState, at: string): EntryState {
+  return state.backstroke === null || state.backstrokeAt === at
+    ? state
+    : { ...state, backstroke: null, isBackstrokeSaid: false };
 }
 
 /** Where the eyes are set holds for the next ball too. */
@@ -188,6 +211,7 @@ export function finished(state: EntryState, task: BallTask, result: Result): Fin
       seen: {
         ...(state.call === null ? {} : { call: state.call }),
         ...(state.rehearsals === 0 ? {} : { rehearsals: state.rehearsals }),
+        ...(task.isMeasuringStroke === true && { purpose: 'backstroke' }),
         ...seen,
       },
     },

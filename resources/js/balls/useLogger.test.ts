@@ -90,15 +90,20 @@ test('while nobody can say what the next ball is, a touch logs none', () => {
   expect(log.did).toEqual([]);
 });
 
-test('the backstroke is remembered over a reload, and else the last that was rolled', () => {
+test('the backstroke is remembered over a reload at its own station, and put on nothing else', () => {
   log.putts = [putt({ backstroke_m: 0.3 }), putt({ backstroke_m: null })];
-  expect(logging().current.backstroke).toBe(0.3);
+  expect(logging().current.backstroke).toBeNull();
   cleanup();
   const logger = logging();
   act(() => logger.current.setBackstroke(0.15));
   expect(standIn('s1').backstroke).toBe(0.15);
   cleanup();
   expect(logging().current.backstroke).toBe(0.15);
+  cleanup();
+  const free = logging({ task: { ...FREE, target_m: 9 } });
+  expect(free.current.backstroke).toBeNull();
+  act(() => free.current.touchStop(8.6, null));
+  expect(log.did.at(-1)).toMatchObject(['logPutt', { backstroke_m: null, target_m: 9 }]);
 });
 
 test('holed, missed and at the rod say only what was seen', () => {

@@ -16,9 +16,11 @@ import {
   type BallTask,
   emptyEntry,
   entered,
+  entryAt,
   finished,
   isWhole,
   type Measured,
+  placeOf,
   type Result,
   withMeasured,
 } from './entry';
@@ -39,11 +41,14 @@ interface Logging {
 /** Enters balls and says what was seen of them: thin over the rules of entering, the outbox and the device's memory. */
 export function useLogger({ session, task, balls, student, onLogged, measured = null }: Logging) {
   const log = useLog(session);
-  const [entry, dispatch] = useReducer(entered, null, () =>
-    emptyEntry(standIn(session.id).backstroke ?? lastBackstroke(log.putts)),
-  );
-  const { backstroke } = entry;
-  useEffect(() => remember(session.id, { backstroke }), [session.id, backstroke]);
+  const at = placeOf(task, student);
+  const [state, dispatch] = useReducer(entered, null, () => {
+    const { backstroke, backstrokeAt } = standIn(session.id);
+    return emptyEntry(backstroke ?? null, backstrokeAt ?? '');
+  });
+  const entry = entryAt(state, at);
+  const { backstroke, backstrokeAt } = entry;
+  useEffect(() => remember(session.id, { backstroke, backstrokeAt }), [session.id, backstroke, backstrokeAt]);
   const last = balls.at(-1) ?? null;
 
   const roll = (result: Result) => {
@@ -74,7 +79,7 @@ export function useLogger({ session, task, balls, student, onLogged, measured = 
     ...entry,
     setCall: (call: Call | null) => dispatch({ type: 'called', call }),
     setStop: (stop: Stop) => dispatch({ type: 'stop', stop }),
-    setBackstroke: (metres: number | null) => dispatch({ type: 'backstroke', metres }),
+    setBackstroke: (metres: number | null) => dispatch({ type: 'backstroke', metres, at }),
     refuseBackstroke: (sentence: string) => dispatch({ type: 'wrong backstroke', sentence }),
     setRehearsals: (count: number) => dispatch({ type: 'rehearsals', count }),
     /** Noted before the ball is rolled; null takes it back. */
@@ -114,7 +119,7 @@ export function useLogger({ session, task, balls, student, onLogged, measured = 
         { putts_to_finish: seenNumber(putt.seen, 'putts_to_finish') === putts ? null : putts },
       ),
     addBackstroke: (putt: ShownPutt, metres: number) => {
-      dispatch({ type: 'backstroke', metres });
+      dispatch({ type: 'backstroke', metres, at });
       void log.correctPutt(putt.id, { ...ballOf(putt), backstroke_m: metres });
     },
     correct: (putt: ShownPutt, ball: Ball & Partial<Remarks>) => void log.correctPutt(putt.id, ball),
@@ -141,8 +146,4 @@ export function ballOf(putt: ShownPutt): Ball & Remarks {
     cause,
     seen,
   };
-}
-
-function lastBackstroke(putts: readonly ShownPutt[]): number | null {
-  return putts.findLast((putt) => putt.backstroke_m !== null)?.backstroke_m ?? null;
 }

@@ -5,10 +5,14 @@ export interface Stand {
   path?: string;
   /** The station rolled from, by id; "open" for no target. */
   station?: string;
+  /** What balls outside a drill are rolled for. */
+  purpose?: 'target' | 'backstroke';
   /** Whose ball is next; null for whoever the session was begun for. */
   student?: string | null;
   /** Metres; null for none noted. */
   backstroke?: number | null;
+  /** The station, purpose and student it was chosen for. */
+  backstrokeAt?: string;
   /** Half-typed. */
   roll?: string;
   stop?: string;

@@ -5,8 +5,8 @@ export type Outcome = 'short' | 'on' | 'long' | null;
 /** Each outcome's colour, shape and word, the same everywhere and told apart in grey. */
 export const OUTCOMES = {
   short: { word: 'short', fill: color.short, path: 'M0 7 L-7 -5 L7 -5 Z' },
-  on: { word: 'on', fill: color.on, path: 'M0 -6.2 A6.2 6.2 0 1 1 -0.01 -6.2 Z' },
-  long: { word: 'long', fill: color.long, path: 'M0 -7 L-7 5 L7 5 Z' },
+  on: { word: 'inside', fill: color.on, path: 'M0 -6.2 A6.2 6.2 0 1 1 -0.01 -6.2 Z' },
+  long: { word: 'past', fill: color.long, path: 'M0 -7 L-7 5 L7 5 Z' },
 } as const;
 
 interface OutcomeMarkProps {

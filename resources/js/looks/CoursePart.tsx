@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { color, Fold, Part, Quiet, Said, space, TableFrame, type } from '../design';
 import { figureWords, intervalWords } from '../found/figures';
+import { inWords } from '../lane/drillWords';
 import type { Course, CourseLine, Stile } from '../server/types';
 import { day } from '../units/dates';
 import type { Units } from '../units/useUnits';
@@ -78,7 +79,8 @@ interface LineProps {
 }
 
 function Line({ line, span, stiles, units }: LineProps) {
-  const { points, question, sentence, unit } = line;
+  const { points, question, unit } = line;
+  const sentence = inWords(line.sentence, units);
   return (
     <section>
       <h3>{question}</h3>

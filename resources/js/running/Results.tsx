@@ -38,7 +38,7 @@ export function Results({ run, progress, isGentle, names, units }: ResultsProps)
                   <th scope="row" style={{ whiteSpace: 'normal' }}>
                     {names.get(student) ?? 'Somebody'}
                   </th>
-                  <td>{`${state.passes} of ${state.balls}`}</td>
+                  <td>{`${state.passes} of ${state.judged}`}</td>
                   <td>{`${state.first_tries.passed} of ${state.first_tries.n}`}</td>
                   <td data-wide>{state.through_but_missed}</td>
                 </tr>

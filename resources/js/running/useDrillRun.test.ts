@@ -52,6 +52,7 @@ const progress = (counted: string[], part: Partial<RunProgress> = {}) => {
   const at = counted.length;
   return {
     balls: at,
+    judged: at,
     passes: 0,
     streak: 0,
     restarts: 0,
@@ -276,15 +277,20 @@ test('where we stand is one line; who is treated gently sees what was done and n
   });
   expect(
     standing(
-      run({ on_miss: 'restart_all', end: { kind: 'points', points: 20 }, cap: { balls: 30 } }),
+      run({ on_miss: 'restart_all', end: { kind: 'points', points: 20 }, cap: { balls: 12 } }),
       stood,
       false,
     ),
   ).toBe(
-    '1 of 2 passed · 1 in a row, 2 restarts · 7 of 20 points · 3 started well but missed · ends at 30 balls.',
+    '1 of 2 passed · 1 in a row, 2 restarts · 7 of 20 points · 3 started well but missed · stops after 12 balls.',
   );
-  expect(standing(run({ on_miss: 'restart_all', cap: { balls: 30 } }), stood, true)).toBe(
+  // A cap that is far off is not said; the drill's own end is, and a cap beyond it never.
+  expect(standing(run({ on_miss: 'restart_all', cap: { balls: 13 } }), stood, true)).toBe('2 balls rolled.');
+  expect(standing(run({ end: { kind: 'balls', balls: 30 }, cap: { balls: 40 } }), stood, true)).toBe(
     '2 balls rolled · ends at 30 balls.',
+  );
+  expect(standing(run({ end: { kind: 'minutes', minutes: 5 } }), stood, true)).toBe(
+    '2 balls rolled · ends after 5 minutes.',
   );
   expect(standing(run({}, { judges: false }), progress(['b1']), false)).toBe('1 ball rolled.');
   expect(standing(run({ on_miss: 'again' }), progress(['b1'], { restarts: 1 }), false)).toBe(

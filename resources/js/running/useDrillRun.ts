@@ -4,7 +4,7 @@ import { saidOwner } from '../balls/names';
 import { useLogger } from '../balls/useLogger';
 import { useSensor } from '../devices/useSensor';
 import { sceneryOfNext } from '../lane/scenery';
-import type { RunProgress, RunState, Session, Standing } from '../server/types';
+import type { Drill, RunProgress, RunState, Session, Standing } from '../server/types';
 import { type ShownPutt, useLog } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
 import { type Ahead, isGroup, progressOf, turnAfter, walk } from './course';
@@ -256,7 +256,7 @@ export function standing(run: RunState, progress: RunProgress, isGentle: boolean
   const parts = [
     isGentle || !run.judges
       ? `${progress.balls} ${progress.balls === 1 ? 'ball' : 'balls'} rolled`
-      : `${progress.passes} of ${progress.balls} passed`,
+      : `${progress.passes} of ${progress.judged} passed`,
     isGentle || drill.on_miss === undefined || drill.on_miss === 'nothing' || drill.on_miss === 'again'
       ? ''
       : `${progress.streak} in a row, ${progress.restarts === 1 ? '1 restart' : `${progress.restarts} restarts`}`,
@@ -266,7 +266,30 @@ export function standing(run: RunState, progress: RunProgress, isGentle: boolean
     !isGentle && progress.through_but_missed > 0
       ? `${progress.through_but_missed} started well but missed`
       : '',
-    drill.cap.balls === undefined ? '' : `ends at ${drill.cap.balls} balls`,
+    endWords(drill),
+    stopWords(drill, progress),
   ];
   return `${parts.filter((part) => part !== '').join(' · ')}.`;
+}
+
+/** The drill's own end, where the other words do not say it already. */
+function endWords({ end }: Drill): string {
+  switch (end.kind) {
+    case 'balls':
+      return `ends at ${end.balls} balls`;
+    case 'minutes':
+      return `ends after ${end.minutes} minutes`;
+    default:
+      return '';
+  }
+}
+
+/** A cap is no goal: it is said once it is near. */
+const NEAR_THE_CAP = 10;
+
+function stopWords({ cap, end }: Drill, { balls }: RunProgress): string {
+  const isNear = cap.balls !== undefined && cap.balls - balls <= NEAR_THE_CAP;
+  return isNear && !(end.kind === 'balls' && Number(end.balls) <= Number(cap.balls))
+    ? `stops after ${cap.balls} balls`
+    : '';
 }

@@ -1503,6 +1503,10 @@ export interface RunProgress {
    */
   counted: string[];
   balls: number;
+  /**
+   * Balls that passed or missed: one that only measures what the next are held against does neither.
+   */
+  judged: number;
   passes: number;
   streak: number;
   restarts: number;
@@ -2388,6 +2392,10 @@ export interface SoloRun {
    */
   counted: string[];
   balls: number;
+  /**
+   * Balls that passed or missed: one that only measures what the next are held against does neither.
+   */
+  judged: number;
   passes: number;
   streak: number;
   restarts: number;

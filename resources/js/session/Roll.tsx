@@ -24,6 +24,13 @@ import { type Units, useUnits } from '../units/useUnits';
 import { Care } from '../walk/Care';
 import type { WaypointProps } from '../walk/walk';
 
+type Purpose = 'target' | 'backstroke';
+
+const PURPOSES: readonly { value: Purpose; label: string }[] = [
+  { value: 'target', label: 'Putt' },
+  { value: 'backstroke', label: 'Measure the backstroke' },
+];
+
 const NO_QUESTIONS = { asked: [], needs: [] };
 
 /** Free rolling stops at a hole, or wherever it likes. */
@@ -65,7 +72,11 @@ export function Roll({ session }: WaypointProps) {
         <>
           <Heading>
             <Title page={`Roll · ${session.student?.name ?? 'A session'}`}>
-              {station === null ? 'Roll, with no target' : `From ${units.show(station.length_m, 'station')}`}
+              {rolling.purpose === 'backstroke'
+                ? 'Measure the backstroke'
+                : station === null
+                  ? 'Putt without a target'
+                  : `From ${units.show(station.length_m, 'station')}`}
             </Title>
             <Row>
               <GoOn session={session} />
@@ -79,7 +90,15 @@ export function Roll({ session }: WaypointProps) {
           <WhatIsMissing session={session} />
           <OutboxNotices log={logger.log} words={words} />
           <FreeCompany session={session} rolling={rolling} />
-          {stations.length > 0 && (
+          <OneOf
+            label="Purpose"
+            isLabelHidden
+            isRow
+            options={PURPOSES}
+            value={rolling.purpose}
+            onChange={rolling.choosePurpose}
+          />
+          {rolling.purpose === 'target' && stations.length > 0 && (
             <OneOf
               label="Station"
               isLabelHidden
@@ -103,7 +122,9 @@ export function Roll({ session }: WaypointProps) {
             Look back
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
-          {stations.length > 1 && <Button onPress={rolling.chooseNext}>Next station</Button>}
+          {rolling.purpose === 'target' && stations.length > 1 && (
+            <Button onPress={rolling.chooseNext}>Next station</Button>
+          )}
           {station !== null && (
             <Button onPress={() => lookNear(station.length_m)}>
               Putts near {units.show(station.length_m, 'station')}
@@ -122,7 +143,7 @@ export function Roll({ session }: WaypointProps) {
       }
       margin={
         <>
-          {logger.balls.length === 0 && (
+          {logger.balls.length === 0 && rolling.purpose === 'backstroke' && (
             <MarginWord>
               <h2>A good start</h2>
               <p>
@@ -146,9 +167,14 @@ function useFreeRolling(session: Session) {
   const stations = [...session.stations].sort((a, b) => a.length_m - b.length_m);
   const [chosen, setChosen] = useState(() => standIn(session.id).station);
   const [student, setStudent] = useState(() => standIn(session.id).student ?? null);
-  // The first station where none was chosen: one that was set out is there to be rolled from.
+  // Where nothing was set out there is no target, and the heart of the matter is the student's own curve.
+  const [said, setSaid] = useState(() => standIn(session.id).purpose);
+  const purpose = said ?? (stations.length === 0 ? 'backstroke' : 'target');
+  // The first station where none was chosen: one that was set out is there to be putted from.
   const station: Station | null =
-    chosen === 'open' ? null : (stations.find(({ id }) => id === chosen) ?? stations[0] ?? null);
+    purpose === 'backstroke' || chosen === 'open'
+      ? null
+      : (stations.find(({ id }) => id === chosen) ?? stations[0] ?? null);
   const isHere = session.company.some((each) => each.student === student && each.standing === 'here');
   const task: BallTask = {
     target_m: station?.length_m ?? null,
@@ -160,6 +186,7 @@ function useFreeRolling(session: Session) {
     asksLength: true,
     asksBackstroke: true,
     calledBackstroke: null,
+    isMeasuringStroke: purpose === 'backstroke',
   };
   const owner = isHere ? saidOwner(student, session) : null;
   const balls = log.putts.filter(({ run_id }) => run_id === null);
@@ -175,6 +202,10 @@ function useFreeRolling(session: Session) {
     setChosen(id);
     remember(session.id, { station: id });
     announce(id === 'open' ? 'No target' : 'Station changed');
+  };
+  const choosePurpose = (next: Purpose) => {
+    setSaid(next);
+    remember(session.id, { purpose: next });
   };
   const chooseNext = () => {
     const at = stations.findIndex(({ id }) => id === station?.id);
@@ -194,6 +225,8 @@ function useFreeRolling(session: Session) {
     task,
     station,
     stations,
+    purpose,
+    choosePurpose,
     choose,
     chooseNext,
     keys,
@@ -202,7 +235,12 @@ function useFreeRolling(session: Session) {
       setStudent(id);
       remember(session.id, { student: id });
     },
-    puttsHere: logger.balls.filter((putt) => putt.target_m === task.target_m && putt.student === owner),
+    puttsHere: logger.balls.filter(
+      (putt) =>
+        putt.target_m === task.target_m &&
+        putt.student === owner &&
+        (putt.seen.purpose === 'backstroke') === (purpose === 'backstroke'),
+    ),
   };
 }
 

@@ -110,8 +110,11 @@ function TablePart({
       <StrokeTable table={table} units={units} view={view} />
       {table.reach_m !== null && (
         <Quiet>
-          Told as far as {units.show(table.reach_m, 'station')}: further than a little beyond the longest ball
-          there is nothing to go by.
+          Usual lengths are listed up to {units.show(table.reach_m, 'station')}, a little beyond the longest
+          ball.
+          {table.rows.some(
+            ({ length_m, is_station }) => is_station && length_m > (table.reach_m ?? length_m),
+          ) && ' The stations beyond that are a guess from the curve.'}
         </Quiet>
       )}
     </Part>

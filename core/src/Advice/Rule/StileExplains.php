@@ -60,8 +60,7 @@ final class StileExplains implements Rule
     {
         $means = $variances = $counts = [];
         foreach ([$before, $since] as $some) {
-            $n = count((new ForStartLine())->of($some->balls));
-            [$left, $right] = StartLines::sides($some);
+            [$left, $right, $n] = self::counts($some);
             $mean = $n === 0 ? 0.0 : ($right - $left) / $n;
             $means[] = $mean;
             $variances[] = $n === 0 ? INF : (($right + $left) / $n - $mean ** 2) / $n;
@@ -73,8 +72,15 @@ final class StileExplains implements Rule
 
     private static function said(Asked $some): string
     {
-        [$left, $right] = StartLines::sides($some);
+        return vsprintf('%d left and %d right of %d', self::counts($some));
+    }
 
-        return sprintf('%d left and %d right of %d', $left, $right, count((new ForStartLine())->of($some->balls)));
+    /** @return array{int, int, int} balls that started left and right, by gate or by eye, and all that tell */
+    private static function counts(Asked $some): array
+    {
+        [$left, $right] = StartLines::sides($some);
+        $eye = ForStartLine::countsByEye((new ForStartLine())->byEyeAlone($some->balls));
+
+        return [$left + $eye['left'], $right + $eye['right'], count((new ForStartLine())->of($some->balls)) + array_sum($eye)];
     }
 }

@@ -48,6 +48,22 @@ final readonly class FindingBalls
         return new self($card, $state, $balls, $usual, $lengths);
     }
 
+    /** @return list<FoundBall> those that passed or missed: a ball that only measured what the next is held against does neither */
+    public function judged(): array
+    {
+        return self::judgedOf($this->balls);
+    }
+
+    /**
+     * @param list<FoundBall> $balls
+     *
+     * @return list<FoundBall>
+     */
+    public static function judgedOf(array $balls): array
+    {
+        return array_values(array_filter($balls, static fn(FoundBall $ball): bool => $ball->judged->verdict !== Verdict::Noted));
+    }
+
     /** @return list<FoundBall> the first ball at each putt */
     public function firstTries(): array
     {

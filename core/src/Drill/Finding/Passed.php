@@ -17,15 +17,17 @@ final class Passed implements FindingKind
     public static function of(FindingBalls $run): ?Finding
     {
         $passes = static fn(FoundBall $ball): bool => $ball->hasPassed();
-        $n = count($run->balls);
-        if ($n === 0 || !$run->card->rules->pass->judges()) {
+        $judged = $run->judged();
+        $n = count($judged);
+        if ($n === 0) {
             return null;
         }
-        $hits = count(array_filter($run->balls, $passes));
+        $first = FindingBalls::judgedOf($run->firstTries());
+        $hits = count(array_filter($judged, $passes));
         $interval = Interval::wilson($hits, $n, Shares::LEVEL);
         $rows = [];
         foreach ($run->byStation() as $name => $balls) {
-            $rows[] = Shares::row($name, $balls, $passes);
+            $rows[] = Shares::row($name, FindingBalls::judgedOf($balls), $passes);
         }
 
         return new Finding(
@@ -35,7 +37,7 @@ final class Passed implements FindingKind
             $hits / $n,
             $interval,
             $n,
-            Shares::row('First tries', $run->firstTries(), $passes),
+            $first === [] ? null : Shares::row('First tries', $first, $passes),
             count($rows) > 1 ? $rows : [],
             isScore: true,
         );

@@ -125,6 +125,10 @@ final readonly class Acceptance
             return null;
         }
         [$least, $most] = $stretch;
+        // Beside the ring it is no ball that lies inside: short or past by where it lies along the line.
+        if ($this->ring !== null && !$ball->isAtLeast() && $roll >= $least && $roll <= $most && !$this->admitsLie($ball)) {
+            return $roll < $this->ring[0] ? LengthCall::Short : LengthCall::Long;
+        }
 
         return match (true) {
             $roll > $most + Check::SLACK => LengthCall::Long,

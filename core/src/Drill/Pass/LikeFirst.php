@@ -49,6 +49,11 @@ final readonly class LikeFirst extends PassRule
         return ['roll_m'];
     }
 
+    public function isMeasure(PassContext $context): bool
+    {
+        return $context->firstRoll === null;
+    }
+
     public function hangsOnEarlier(): bool
     {
         return true;

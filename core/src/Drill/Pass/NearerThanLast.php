@@ -10,7 +10,7 @@ use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 
-/** Nearer the target than the ball before it; the first at a station always passes. */
+/** Nearer the target than the ball before it; the first at a station is what the second is held against. */
 final readonly class NearerThanLast extends PassRule
 {
     public static function card(): KindCard
@@ -44,6 +44,11 @@ final readonly class NearerThanLast extends PassRule
     public function contradiction(PassSetting $setting): ?string
     {
         return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
+    }
+
+    public function isMeasure(PassContext $context): bool
+    {
+        return $context->lastDistance === null;
     }
 
     public function hangsOnEarlier(): bool

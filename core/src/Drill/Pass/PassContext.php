@@ -20,6 +20,7 @@ final readonly class PassContext
      *                              was not measured
      * @param float|null $aidHalfAngle largest start-line error that the aid in force lets through
      * @param bool $canBeHoled whether it is rolled at a hole
+     * @param bool $isAtEdge whether it is rolled at an edge: what lies past it has left the green
      * @param float $finishPast how far past a hole its student plays for, metres; 0 where it is not rolled at one
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class PassContext
         public ?float $aidHalfAngle = null,
         public bool $canBeHoled = false,
         public float $finishPast = 0.0,
+        public bool $isAtEdge = false,
     ) {
     }
 

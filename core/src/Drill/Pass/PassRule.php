@@ -48,6 +48,12 @@ abstract readonly class PassRule
         return false;
     }
 
+    /** Whether this ball only measures what the next ones are held against: it neither passes nor counts. */
+    public function isMeasure(PassContext $context): bool
+    {
+        return false;
+    }
+
     /** Whether balls pass or miss at all. */
     public function judges(): bool
     {

@@ -35,7 +35,7 @@ final readonly class ShareOfLength extends PassRule
     {
         $half = $context->step ?? $this->share * $context->length->metres();
 
-        // At a hole the length that is meant lies past it.
-        return [$context->finishPast - $half, $context->finishPast + $half];
+        // Over the edge never passes, however it was entered. At a hole the length that is meant lies past it.
+        return [$context->finishPast - $half, $context->isAtEdge ? 0.0 : $context->finishPast + $half];
     }
 }
