@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Drill\WeakBreak;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\Numeric\RandomSource;
@@ -90,6 +91,14 @@ final class Guesses
     public function feared(Student $student): ?FearedSide
     {
         return FearedSide::of($this->looks->all($student));
+    }
+
+    /** The drill with its weak-break stations turned to this student's weak side, by their balls where those say, else by hand. */
+    public function turned(\stdClass $definition, ?Student $student): \stdClass
+    {
+        return $student === null || !WeakBreak::isIn($definition)
+            ? $definition
+            : WeakBreak::turned($definition, $this->feared($student)->curving ?? WeakBreak::ofHand($student->hand));
     }
 
     private function speed(Student $student): GreenSpeed

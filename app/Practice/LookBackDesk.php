@@ -7,6 +7,7 @@ namespace App\Practice;
 use Amble\Core\Advice\Facts;
 use Amble\Core\Advice\Margin;
 use Amble\Core\Advice\Rules;
+use Amble\Core\Check\Kind\ShoePlace;
 use Amble\Core\Distance\StudentToday;
 use Amble\Core\Evidence\FirstTries;
 use Amble\Core\Evidence\GreenHistory;
@@ -102,6 +103,7 @@ final class LookBackDesk
             // A baseline is watched, and nothing is said to it.
             $session->isBaseline() ? [] : Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
             $tries,
+            $speed === null ? [] : ShoePlace::places($path->checked, $speed),
         );
     }
 

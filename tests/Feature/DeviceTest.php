@@ -10,6 +10,7 @@ final class DeviceTest extends TestCase
 {
     public function testEveryDeviceReadsItsFieldsAndTheSameNumberReadsTheSame(): void
     {
+        config(['amble.demo' => true]);
         $coach = $this->coach();
         $student = $this->student($coach);
         $this->actingAs($coach);
@@ -26,5 +27,16 @@ final class DeviceTest extends TestCase
         $this->getJson('/api/devices/teapot/readings?number=A')->assertNotFound();
         $this->getJson('/api/devices/ramp/readings?number=A&speed_m=40')->assertStatus(422)->assertJsonValidationErrors('speed_m');
         $this->getJson('/api/devices/stroke_sensor/readings?number=A&student=' . $this->student($this->coach('other@example.test'))->id)->assertStatus(422);
+    }
+
+    public function testARealAccountIsGivenNoSimulatedReading(): void
+    {
+        config(['amble.demo' => false]);
+        $coach = $this->coach();
+        $student = $this->student($coach);
+        $this->actingAs($coach);
+        $this->getJson("/api/devices/stroke_sensor/readings?number=A&target_m=4&student=$student->id")->assertForbidden();
+        $student->forceFill(['is_simulated' => true])->save();
+        $this->getJson("/api/devices/stroke_sensor/readings?number=A&target_m=4&student=$student->id")->assertOk();
     }
 }

@@ -101,6 +101,13 @@ final class KeptAnswersTest extends TestCase
             $test->lookOfStudent();
             $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
         }];
+        yield "the student's own run-out, beside a session" => ['api/sessions/{session}/look', static function (self $test) use ($atHole): void {
+            $atHole($test);
+            $path = "api/sessions/{$test->session->id}/look";
+            $before = $test->getJson($path)->getContent();
+            $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
+            self::assertNotSame($before, $test->getJson($path)->getContent());
+        }];
         yield "the coach's number of sessions" => ['api/students/{student}/course', static function (self $test): void {
             $test->putJson('api/me', ['unit' => 'feet', 'trend_sessions' => 5])->assertSuccessful();
         }];

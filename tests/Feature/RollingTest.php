@@ -93,6 +93,30 @@ final class RollingTest extends TestCase
         self::assertSame(array_column($run, 'length_m'), array_column($sheet, 'length_m'));
     }
 
+    public function testTheWeakBreakIsTheStudentsOwnAndElseThatOfTheHand(): void
+    {
+        $drill = array_merge(self::GATE, ['stations' => [['length_m' => 1.5, 'across_percent' => 1.5, 'breaks' => 'weak'], ['length_m' => 3, 'across_percent' => 1.0]]]);
+        $across = function (Student $student) use ($drill): array {
+            $session = $this->practiceSession($this->coach, $student);
+            $id = (string) Str::ulid();
+            $sheet = $this->postJson('api/drills/set-out', ['id' => $id, 'drill' => $drill, 'session_id' => $session->id])->assertSuccessful()->json('stations');
+            $run = $this->postJson("api/sessions/$session->id/runs", ['id' => $id, 'drill' => $drill])->assertSuccessful()->json('drill.stations');
+            self::assertEquals(array_column($run, 'across_percent'), array_column($sheet, 'across_percent'));
+
+            return array_column($run, 'across_percent');
+        };
+        $left = $this->coach->students()->create(self::studentCard(['name' => 'Left', 'hand' => 'left']));
+        // Ground that rises to the right sends the ball left; one that lies below a right-hander's feet goes right.
+        self::assertEquals([-1.5, 1.0], $across($this->student));
+        self::assertEquals([1.5, 1.0], $across($left));
+        // By their own balls it is the other one: curving left most are missed low, curving right none.
+        $run = $this->start(self::GATE);
+        foreach ([[-2.0, 'high'], [2.0, 'low']] as [$slope, $missed]) {
+            $this->send(...array_map(static fn(): array => self::putt(['version' => 2, 'run_id' => $run, 'roll_m' => 3.2, 'target_m' => 3.0, 'across_percent' => $slope, 'seen' => ['high_low' => $missed]]), range(1, 8)));
+        }
+        self::assertEquals([1.5, 1.0], $across($this->student));
+    }
+
     public function testADrillBeingMadeIsToldWhatContradictsItselfAndNothingIsKept(): void
     {
         $this->postJson('api/drills/check', ['drill' => self::GATE])->assertSuccessful()->assertJsonPath('can_be_holed', true);
@@ -104,15 +128,19 @@ final class RollingTest extends TestCase
     public function testTheLastBallSaysHowItWasJudgedAndWhatMayHaveCausedAMiss(): void
     {
         // Narrower than the hole is from here: a start through it could have gone in.
-        $run = $this->start(array_replace_recursive(self::GATE, ['aid' => ['width_m' => 0.055, 'distance_m' => 1.0]]));
+        $run = $this->start(array_replace_recursive(self::GATE, ['pass' => ['kind' => 'holed'], 'aid' => ['width_m' => 0.055, 'distance_m' => 1.0]]));
         self::assertNull($this->state($run)['last']);
         $ball = self::putt(['gate' => 'through', 'roll_m' => 3.2, 'run_id' => $run]);
         $this->send($ball);
-        self::assertSame(['putt_id' => $ball['id'], 'passed' => true, 'restarted' => false, 'may_be_putted_out' => false, 'cause' => 'read'], $this->state($run)['last']);
+        self::assertSame(['putt_id' => $ball['id'], 'passed' => false, 'restarted' => false, 'may_be_putted_out' => false, 'cause' => 'read'], $this->state($run)['last']);
         // Once the putt is proved straight no read can be wrong.
         $this->send(self::putt(['type' => 'set_out_counted', 'run_id' => $run, 'item' => 'check', 'name' => 'straight', 'count' => 1]));
         self::assertSame('luck', $this->state($run)['last']['cause']);
         self::assertSame(['straight' => 1], $this->state($run)['set_out']['check']);
+        // Through the gate is all that this one asks: what passed has no cause.
+        $gate = $this->start(array_replace_recursive(self::GATE, ['aid' => ['width_m' => 0.055, 'distance_m' => 1.0]]));
+        $this->send(self::putt(['gate' => 'through', 'roll_m' => 3.2, 'run_id' => $gate]));
+        self::assertSame([true, null], [$this->state($gate)['last']['passed'], $this->state($gate)['last']['cause']]);
     }
 
     public function testARemarkIsKeptWithItsHistoryAndABumpedBallIsRolledAgain(): void

@@ -27,6 +27,8 @@ final class DeviceController
 
     public function read(DeviceReadingRequest $request, Devices $devices, DeviceKind $device): JsonResponse
     {
+        // What a simulated device reads is nobody's measurement: in real accounts there is none.
+        abort_unless((bool) config('amble.demo') || $request->student()?->is_simulated === true, 403, 'Simulated devices are there in the demo and in simulated sessions only.');
         $random = new SeededRandom(crc32($device->value . $request->string('number')->toString()));
         $at = $devices->of($device, $request->student(), $random);
         // A level is asked about ground that nobody knows yet.

@@ -12,6 +12,7 @@ use App\Models\PracticeSession;
 use App\Practice\DrillLibrary;
 use App\Practice\DrillRuns;
 use App\Practice\Findings;
+use App\Practice\Guesses;
 use App\Practice\SessionLogbook;
 
 final class DrillRunController
@@ -24,9 +25,9 @@ final class DrillRunController
     }
 
     /** Start a drill under the client's id; the same id again answers with what is there. */
-    public function store(StartRunRequest $request, PracticeSession $session): RunResource
+    public function store(StartRunRequest $request, PracticeSession $session, Guesses $guesses): RunResource
     {
-        $columns = $request->columns();
+        $columns = $request->columns($guesses, $session->student);
         $run = PracticeRun::once($columns['id'], $session->bench_id, static fn(): PracticeRun => PracticeRun::query()->create($columns + [
             'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
         ]));

@@ -11,18 +11,19 @@ use App\Models\PracticeRun;
 use App\Models\Student;
 use App\Practice\DrillLibrary;
 use App\Practice\DrillRuns;
+use App\Practice\Guesses;
 use App\Practice\SetOut;
 
 final class SetOutController
 {
     /** Say how to set a drill out, under the id its run will have, so that scattered lengths are settled. */
-    public function __invoke(SetOutRequest $request, DrillRuns $runs): SetOutResource
+    public function __invoke(SetOutRequest $request, DrillRuns $runs, Guesses $guesses): SetOutResource
     {
-        $definition = $request->definition();
+        $session = $request->practiceSession();
+        $definition = $guesses->turned($request->definition(), $session?->student);
         $card = DrillLibrary::card($definition);
         $drill = $card->rules;
         $seed = PracticeRun::seedOf($request->string('id')->toString());
-        $session = $request->practiceSession();
 
         return SetOutResource::make(new SetOut(
             SetOutSheet::of($card),

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\PracticeRun;
 use App\Models\Student;
 use App\Practice\DrillLibrary;
+use App\Practice\Guesses;
 
 /** A drill to start in a session, under the client's id. */
 final class StartRunRequest extends OwnRequest
@@ -29,7 +30,7 @@ final class StartRunRequest extends OwnRequest
     }
 
     /** @return array{id: string, seed: int, students: list<string>, definition: string} */
-    public function columns(): array
+    public function columns(Guesses $guesses, ?Student $student): array
     {
         $seed = $this->validated('seed');
 
@@ -37,7 +38,7 @@ final class StartRunRequest extends OwnRequest
             'id' => $this->string('id')->toString(),
             'seed' => is_numeric($seed) ? (int) $seed : PracticeRun::seedOf($this->string('id')->toString()),
             'students' => array_values($this->array('students')),
-            'definition' => DrillRequest::columnsOf(app(DrillLibrary::class)->readOne($this->getContent()))['definition'],
+            'definition' => DrillRequest::columnsOf($guesses->turned(app(DrillLibrary::class)->readOne($this->getContent()), $student))['definition'],
         ];
     }
 }

@@ -9,6 +9,7 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\LookBack\LookedAtBall;
 use Amble\Core\LookBack\MeasureCount;
 use Amble\Core\LookBack\SessionLook;
+use Amble\Core\Stroke\SessionOffset;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -53,6 +54,20 @@ final class SessionLookResource extends JsonResource
                 'later' => $look->tries->later, 'later_inside' => $look->tries->laterInside,
             ],
             'notes' => NoteResource::collection($look->notes),
+            'shoe_places' => array_map(static fn(array $place): array => ['length_m' => $place[0], 'place_m' => $place[1]], $look->shoePlaces),
+            'own_line' => self::ownLine($look->stroke->today),
+        ];
+    }
+
+    /** @return array<string, mixed>|null today against the line of the earlier sessions; shares of the roll */
+    private static function ownLine(?SessionOffset $today): ?array
+    {
+        return $today === null ? null : [
+            'n' => $today->n,
+            'sessions' => $today->sessions,
+            'offset' => exp($today->offset) - 1.0,
+            'quiet_within' => exp(SessionOffset::REMARK * $today->standardError) - 1.0,
+            'is_remarkable' => $today->isRemarkable(),
         ];
     }
 

@@ -84,7 +84,10 @@ final class DrillReader
 
     private static function station(JsonInput $station): Station
     {
-        $station->only(['length_m', 'from_m', 'to_m', 'step_m', 'grade_percent', 'across_percent', 'tier', 'name', 'backstroke_m']);
+        $station->only(['length_m', 'from_m', 'to_m', 'step_m', 'grade_percent', 'across_percent', 'tier', 'name', 'backstroke_m', WeakBreak::FIELD]);
+        if ($station->has(WeakBreak::FIELD)) {
+            $station->word(WeakBreak::FIELD, [WeakBreak::WEAK]);
+        }
         [$from, $to] = $station->has('from_m') || $station->has('to_m')
             ? [self::length($station, 'from_m'), self::length($station, 'to_m')]
             : [self::length($station, 'length_m'), self::length($station, 'length_m')];

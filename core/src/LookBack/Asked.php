@@ -85,7 +85,7 @@ final readonly class Asked
     /**
      * By length of the target: those within a tenth of the shortest of a class are one.
      *
-     * @return list<array{float, self}> the mean length of each class in metres, shortest first
+     * @return list<array{float, self}> the length of each class that most of its balls were rolled from, metres, shortest first
      */
     public function byLength(): array
     {
@@ -113,12 +113,25 @@ final readonly class Asked
         }
 
         return array_values(array_map(function (array $class): array {
-            $mean = array_sum($class) / count($class);
+            $own = self::commonest($class);
             // Back in the order they were rolled.
             ksort($class);
 
-            return [$mean, $this->with(array_values(array_intersect_key($this->balls, $class)))];
+            return [$own, $this->with(array_values(array_intersect_key($this->balls, $class)))];
         }, $classes));
+    }
+
+    /**
+     * A length that was set out, and not one between two that nobody set out; of equally common ones the shortest.
+     *
+     * @param non-empty-array<int, float> $lengths
+     */
+    private static function commonest(array $lengths): float
+    {
+        $counts = array_count_values(array_map(static fn(float $metres): string => sprintf('%.3f', $metres), $lengths));
+        ksort($counts, SORT_NUMERIC);
+
+        return (float) array_search(max($counts), $counts, true);
     }
 
     /** @return array<string, self> by session, oldest first */

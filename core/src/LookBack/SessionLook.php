@@ -21,6 +21,7 @@ final readonly class SessionLook
      * @param list<MeasureCount> $counts what today's balls tell, measure by measure
      * @param list<Note> $notes
      * @param FirstTries $tries today's, first ones at each putt apart
+     * @param list<array{float, float}> $shoePlaces length and distance from ball to trail shoe, metres, from the shoe measurements alone
      */
     public function __construct(
         public StrokeLook $stroke,
@@ -32,6 +33,7 @@ final readonly class SessionLook
         public array $counts,
         public array $notes,
         public FirstTries $tries,
+        public array $shoePlaces = [],
     ) {
     }
 }

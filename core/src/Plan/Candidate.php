@@ -6,6 +6,7 @@ namespace Amble\Core\Plan;
 
 use Amble\Core\Drill\AtHand;
 use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\DrillProgress;
 use Amble\Core\Drill\Purpose;
 use Amble\Core\Drill\Station;
 use Amble\Core\Drill\TargetKind;
@@ -57,15 +58,24 @@ final readonly class Candidate
     }
 
     /**
-     * Balls in so many minutes, within the drill's own cap and the dose of the block.
+     * Balls in so many minutes, within the drill's own end and the dose of the block.
      *
      * @return positive-int
      */
     public function balls(int $minutes, BlockKind $kind): int
     {
-        $cap = $this->card->rules->cap->balls ?? $kind->dose();
+        return max(1, (int) floor(min($kind->dose(), $this->wholeBalls($kind) * min(1.0, $minutes / $this->wholeMinutes()))));
+    }
 
-        return max(1, (int) floor(min($kind->dose(), $cap * min(1.0, $minutes / $this->wholeMinutes()))));
+    /** Balls of the whole drill as it goes by itself: a cap is where it stops at the latest, and no dose. */
+    private function wholeBalls(BlockKind $kind): int
+    {
+        $rules = $this->card->rules;
+        $cap = $rules->cap->balls ?? $kind->dose();
+        $round = count($rules->stations) * $rules->ballsEach;
+        $own = $rules->end->certainBalls(DrillProgress::none(), $round, $rules->mostPoints());
+
+        return min($cap, $own <= 1 ? $cap : $own);
     }
 
     /**

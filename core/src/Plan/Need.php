@@ -90,7 +90,9 @@ final readonly class Need
 
         return match (true) {
             $this->wasAway() && $skill !== Skill::Line => sprintf('%d weeks away from greens: %s comes first.', $this->weeksAway, $skill->words()),
-            $strokes !== null && $this->inOrder()[0] === $skill => sprintf('Most is at stake in the %s: %.1f strokes a round.', $skill->words(), $strokes),
+            // The sentence follows the figures; where the complaint decides the order it is the reason.
+            $strokes !== null && $strokes >= max([0.0, ...array_values($this->atStake ?? [])]) => sprintf('Most is at stake in the %s: %.1f strokes a round.', $skill->words(), $strokes),
+            $strokes !== null && $this->complaint === $skill => sprintf('The complaint is about the %s: %.1f strokes a round are at stake there.', $skill->words(), $strokes),
             $this->complaint === $skill => sprintf('The complaint is about the %s.', $skill->words()),
             $strokes !== null => sprintf('%.1f strokes a round are at stake in the %s.', $strokes, $skill->words()),
             $this->inOrder()[0] === $skill => sprintf('What is at stake is not known yet: %s first, where most begin.', $skill->words()),

@@ -47,7 +47,7 @@ final readonly class Planner
     public function plan(array $kept = [], array $without = []): Plan
     {
         $kept = array_map($this->counted(...), $kept);
-        if ($this->day->isStormy) {
+        if ($this->day->isStormy && $this->day->place === 'green') {
             return new Plan($this->day->minutes, $kept, [new Clash(null, 'A storm is about: no plan for the green. Go in.')]);
         }
         $blocks = $kept;

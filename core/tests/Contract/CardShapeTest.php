@@ -63,7 +63,7 @@ final class CardShapeTest extends DrillTestCase
         yield 'a gate' => [['kind' => 'through_gate'], ['seen' => [$seen('gate', ['through'])]]];
         yield 'a tee' => [['kind' => 'contact'], ['seen' => [$seen('contact', ['full', 'graze'])]]];
         yield 'soft' => [['kind' => 'hit_gap', 'soft_m' => 0.3, 'firm_m' => 0.9], ['seen' => [$seen('hit', [true]), $seen('gap_m', null, [0.0, 0.3])]], Task::Soft];
-        yield 'a level' => [['kind' => 'level', 'level' => 2], ['holed' => true, 'seen' => [$seen('level', [2])]]];
+        yield 'a level' => [['kind' => 'level', 'level' => 2], ['holed' => true, 'roll_m' => [0.0, 5.75], 'seen' => [$seen('level', [2])]]];
         yield 'too soft for it' => [['kind' => 'level', 'level' => 2], ['holed' => false, 'seen' => [$seen('level', null, [0.0, 1.0])]], Task::RehearseSoft];
         yield 'like the first' => [['kind' => 'like_first', 'share' => 0.1], ['holed' => true, 'roll_m' => [2.7, 3.3]]];
         yield 'nothing judged' => [['kind' => 'open'], []];

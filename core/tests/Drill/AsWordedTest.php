@@ -69,6 +69,7 @@ final class AsWordedTest extends DrillTestCase
             [$up(9.2, 2), 'missed'], [$up(8.0, 2), 'missed short'], [$up(4.0, 1), 'missed'],
             [$holed, 'missed long'], [$holed, 'passed on'], [$holed, 'passed on'],
         ]];
+        yield 'over the step: on its level, and rolled far across it' => ['over-the-step', [[$up(6.0, 1), 'passed'], [$up(12.0, 2), 'passed on'], [$up(11.8, 2), 'missed long']]];
         // Three metres: soft dies within a foot past, firm runs one to three feet past.
         yield 'soft line, firm line: soft and firm in turn' => ['soft-line-firm-line', [
             [$rolled(3.2), 'passed on'], [$rolled(3.7), 'passed on'], [$rolled(3.7), 'missed long'],

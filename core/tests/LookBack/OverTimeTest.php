@@ -77,7 +77,7 @@ final class OverTimeTest extends TestCase
         $line = CourseLine::of('gate_width', GateWidth::class, Balls::asked($balls), 2);
         self::assertSame([0.075, 0.06], array_map(static fn(CoursePoint $point): float => $point->value, $line->points ?? []));
         self::assertSame([4, 4], array_map(static fn(CoursePoint $point): int => $point->n, $line->points ?? []));
-        self::assertSame(['The narrowest was {0.060 s} wide; 3 of 4 came through it.', null], [$line?->sentence, $line?->change]);
+        self::assertSame(['The narrowest was {0.0600 w} wide; 3 of 4 came through it.', null], [$line?->sentence, $line?->change]);
     }
 
     public function testStilesStandWhereSomethingBroke(): void

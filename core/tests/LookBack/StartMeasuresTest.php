@@ -127,7 +127,7 @@ final class StartMeasuresTest extends TestCase
         $gated = static fn(string $aligned, int $through, int $left): array => array_map(static fn(int $i): RolledBall => Balls::one(3.0, 3.0, ['gate' => $i < $through ? 'through' : 'left', 'aligned' => $aligned], gate: Balls::GATE), range(0, $through + $left - 1));
         $names = static fn(array $balls): array => array_map(static fn($row): string => "$row->name {$row->count()} of $row->n", StartThrough::of(Balls::asked($balls))->rows ?? []);
         self::assertSame(
-            ['Gate or line {0.062 m} wide 9 of 12', 'Aimed with: Line on the ball 6 of 7', 'Aimed with: A spot 3 of 5'],
+            ['Gate or line {0.0620 w} wide 9 of 12', 'Aimed with: Line on the ball 6 of 7', 'Aimed with: A spot 3 of 5'],
             $names([...$gated('line', 6, 1), ...$gated('spot', 3, 2)]),
         );
         self::assertCount(1, $names($gated('line', 6, 1)));

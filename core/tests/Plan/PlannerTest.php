@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Plan;
 
 use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\End\AllStations;
+use Amble\Core\Drill\End\BallCount;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Kit\KitItem;
 use Amble\Core\Drill\Kit\Piece;
@@ -317,7 +319,12 @@ final class PlannerTest extends PropertyTestCase
             self::assertLessThan(0.6 * $drill->wholeMinutes() + 1.0, $drill->leastMinutes());
             $dose = BlockKind::Pace->dose();
             $whole = $drill->balls($drill->wholeMinutes(), BlockKind::Pace);
-            self::assertSame(min($dose, $drill->card->rules->cap->balls ?? $dose), $whole);
+            $end = $drill->card->rules->end;
+            self::assertLessThanOrEqual(min($dose, $drill->card->rules->cap->balls ?? $dose), $whole);
+            if ($end instanceof AllStations || $end instanceof BallCount) {
+                $own = $end instanceof AllStations ? count($drill->card->rules->stations) * $drill->card->rules->ballsEach : (int) $end->expectedBalls(null);
+                self::assertSame(min($dose, $own), $whole, 'a cap is no dose');
+            }
             for ($minutes = 1; $minutes < 2 * $drill->wholeMinutes(); ++$minutes) {
                 $balls = $drill->balls($minutes, BlockKind::Pace);
                 self::assertLessThanOrEqual($drill->balls($minutes + 1, BlockKind::Pace), $balls);

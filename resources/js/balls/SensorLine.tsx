@@ -31,7 +31,7 @@ export function SensorLine({ sensor, units }: { sensor: Sensor; units: Units }) 
 
 /** The way to turn it on, among what is rarely wanted. */
 export function SensorSwitch({ sensor }: { sensor: Sensor }) {
-  return sensor.isOn ? null : (
+  return sensor.isOn || sensor.label === null ? null : (
     <Row $gap="s">
       <Button onPress={() => sensor.turn(true)}>Turn on the {sensor.label}</Button>
       <Quiet>It fills the backstroke and its own figures; what you say yourself stands.</Quiet>

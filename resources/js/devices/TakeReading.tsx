@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Button, Quiet, Row } from '../design';
 import { announce } from '../device/announce';
 import type { DeviceKind, DeviceReadings, DeviceScene } from '../server/types';
-import { deviceAtHand } from './device';
+import { useDevice } from './useDevice';
 
 interface TakeReadingProps {
   kind: DeviceKind;
@@ -12,11 +12,14 @@ interface TakeReadingProps {
   onRead: (read: DeviceReadings) => void;
 }
 
-/** One touch takes a reading; where it came from stands beside it. */
+/** One touch takes a reading; where it came from stands beside it. Nothing where no device is at hand. */
 export function TakeReading({ kind, scene, onRead }: TakeReadingProps) {
-  const device = deviceAtHand(kind);
+  const device = useDevice(kind);
   const [said, say] = useState<string | null>(null);
   const [isReading, setReading] = useState(false);
+  if (device === null) {
+    return null;
+  }
   const take = async () => {
     setReading(true);
     try {

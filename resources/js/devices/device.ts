@@ -23,9 +23,15 @@ const SIMULATED: Readonly<Record<DeviceKind, Device>> = {
   level: simulated('level', 'simulated level'),
 };
 
-/** The device of a kind that is at hand: this phone's own where it has one, else the simulated one that ships. */
-export function deviceAtHand(kind: DeviceKind): Device {
-  return kind === 'level' && hasOrientation() ? THIS_PHONE : SIMULATED[kind];
+/**
+ * The device of a kind that is at hand: this phone's own where it has one; a simulated one only in the demo and in simulated
+ * sessions, where nothing is anybody's record. Null where there is none.
+ */
+export function deviceAtHand(kind: DeviceKind, isSimulated: boolean): Device | null {
+  if (kind === 'level' && hasOrientation()) {
+    return THIS_PHONE;
+  }
+  return isSimulated ? SIMULATED[kind] : null;
 }
 
 /** Laid flat on the line of the putt, its top toward the hole. */
@@ -39,7 +45,7 @@ function hasOrientation(): boolean {
   return 'DeviceOrientationEvent' in window && window.matchMedia('(pointer: coarse)').matches;
 }
 
-async function readOrientation(scene: DeviceScene): Promise<DeviceReadings> {
+async function readOrientation(): Promise<DeviceReadings> {
   const asking = DeviceOrientationEvent as unknown as { requestPermission?: () => Promise<string> };
   if (asking.requestPermission !== undefined && (await asking.requestPermission()) !== 'granted') {
     throw new Error('This phone was not allowed to say how it lies.');
@@ -52,14 +58,14 @@ async function readOrientation(scene: DeviceScene): Promise<DeviceReadings> {
     window.addEventListener('deviceorientation', stop);
     setTimeout(() => stop(null), PATIENCE_MS);
   });
-  // One that says nothing is no level: the simulated one says what it is.
-  return lies === null
-    ? SIMULATED.level.read(scene)
-    : {
-        source: 'device',
-        source_label: 'A device',
-        readings: [levelOf({ beta: lies.beta ?? 0, gamma: lies.gamma ?? 0 })],
-      };
+  if (lies === null) {
+    throw new Error('This phone does not say how it lies.');
+  }
+  return {
+    source: 'device',
+    source_label: 'A device',
+    readings: [levelOf({ beta: lies.beta ?? 0, gamma: lies.gamma ?? 0 })],
+  };
 }
 
 /**

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { remember, standIn } from '../device/stand';
 import type { Session } from '../server/types';
-import { deviceAtHand } from './device';
+import { useDevice } from './useDevice';
 
 /** What the sensor is on, and which ball of them is next. */
 interface Sensed {
@@ -16,12 +16,13 @@ interface Sensed {
 
 /** A stroke sensor that reads the next ball, while it is on; it stays on for this session on this device. */
 export function useSensor({ session, student, target, grade, last }: Sensed) {
-  const device = deviceAtHand('stroke_sensor');
-  const [isOn, setOn] = useState(() => standIn(session.id).sensor === true);
+  const device = useDevice('stroke_sensor');
+  const [isTurnedOn, setOn] = useState(() => standIn(session.id).sensor === true);
+  const isOn = isTurnedOn && device !== null;
   const read = useQuery({
     queryKey: ['sensor', session.id, last, target, student],
     queryFn: () =>
-      device.read({
+      (device ?? noDevice()).read({
         student,
         target_m: target,
         speed_m: session.reading?.speed_m ?? null,
@@ -33,7 +34,8 @@ export function useSensor({ session, student, target, grade, last }: Sensed) {
   });
   const figures = read.data?.readings[0];
   return {
-    label: device.label,
+    /** Null where no sensor is at hand. */
+    label: device?.label ?? null,
     isOn,
     turn: (on: boolean) => {
       setOn(on);
@@ -46,3 +48,7 @@ export function useSensor({ session, student, target, grade, last }: Sensed) {
 }
 
 export type Sensor = ReturnType<typeof useSensor>;
+
+function noDevice(): never {
+  throw new Error('No stroke sensor is at hand.');
+}

@@ -30,7 +30,7 @@ import {
   type StationDraft,
   stationDraft,
 } from './draft';
-import { PLACES, POINTS, PURPOSES, PUT_OUTS, SCHOOLS, TASKS, TRAINS } from './editorChoices';
+import { BREAKS, PLACES, POINTS, PURPOSES, PUT_OUTS, SCHOOLS, TASKS, TRAINS } from './editorChoices';
 
 export interface EditorPartProps {
   draft: DrillDraft;
@@ -155,7 +155,7 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
         }}
       </Lines>
       <FoldedPart
-        title="Names, and steps in the green"
+        title="Names, the weak side, and steps in the green"
         isWrong={draft.stations.some((_, at) =>
           ['tier', 'tier.height_m', 'tier.run_m', 'tier.start_m', 'name'].some(
             (field) => errorAt(`drill.stations.${at}.${field}`) !== null,
@@ -177,6 +177,12 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
                 value={station.name}
                 onChange={(name) => change({ name })}
                 error={errorAt(`${path}.name`)}
+              />
+              <Pick
+                label="It breaks"
+                options={BREAKS}
+                value={station.breaks}
+                onChange={(breaks) => change({ breaks })}
               />
               <Entry
                 label="A step in the green rises"

@@ -290,7 +290,11 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
                   ? units.show(station.length_m, 'station')
                   : `backstroke ${units.show(station.backstroke_m, 'backstroke')}, ${units.show(station.length_m, 'station')} of ground`}
                 {station.name === null ? '' : `, ${station.name}`}
-                {stationSlope(drill.stations[index])}
+                {stationSlope({
+                  tier: drill.stations[index]?.tier,
+                  grade_percent: station.grade_percent,
+                  across_percent: station.across_percent,
+                })}
               </th>
               <td>{formatPaces(station.length_m, units.choice)}</td>
               <td data-screen>

@@ -24,6 +24,8 @@ export interface StationDraft extends Kept {
   to: string;
   grade: string;
   across: string;
+  /** 'weak' where it is turned to break to the student's weak side; else empty. */
+  breaks: string;
   name: string;
   backstroke: string;
   tierHeight: string;
@@ -107,6 +109,7 @@ export function stationDraft(part: Partial<Omit<StationDraft, 'id'>> = {}): Stat
     to: '',
     grade: '',
     across: '',
+    breaks: '',
     name: '',
     backstroke: '',
     tierHeight: '',
@@ -203,6 +206,7 @@ export function draftOf(drill: Drill, kinds: DrillKinds, units: Units): DrillDra
         to: text(station.to_m, 'station'),
         grade: number(station.grade_percent),
         across: number(station.across_percent),
+        breaks: station.breaks ?? '',
         name: station.name ?? '',
         backstroke: text(station.backstroke_m, 'backstroke'),
         tierHeight: text(station.tier?.height_m, 'backstroke'),
@@ -404,6 +408,7 @@ function readStation(station: StationDraft, read: Reader, path: string): DrillSt
     ...given('backstroke_m', read.length(station.backstroke, 'backstroke', `${path}.backstroke_m`)),
     ...given('grade_percent', read.number(station.grade, `${path}.grade_percent`)),
     ...given('across_percent', read.number(station.across, `${path}.across_percent`)),
+    ...(station.breaks === 'weak' ? { breaks: 'weak' as const } : {}),
     ...(hasTier
       ? {
           tier: {

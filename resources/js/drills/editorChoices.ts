@@ -76,6 +76,12 @@ export const SCHOOLS = [
   { value: 'foot', label: 'By the foot' },
   { value: 'eye', label: 'By eye' },
 ] as const;
+/** Which way the ground across a station falls. */
+export const BREAKS = [
+  { value: '', label: 'As typed' },
+  { value: 'weak', label: 'To the weak side' },
+];
+
 export const POINTS = [
   { field: 'holed', label: 'Holed brings' },
   { field: 'past', label: 'Just past brings' },

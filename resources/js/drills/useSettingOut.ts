@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { here } from '../balls/names';
 import { newId, outbox } from '../server/outbox';
 import { useSetOut, useStartRun } from '../server/queries';
 import type { DrillCard, Session, SetOutItem } from '../server/types';
@@ -23,7 +24,11 @@ export function useSettingOut(session: Session, written: DrillCard) {
   const [counted, setCounted] = useState<Record<number, string>>({});
   const [checks, setChecks] = useState<string[]>([]);
   const [kitOut, setKitOut] = useState<Record<string, number>>({});
-  const [students, setStudents] = useState<string[]>([]);
+  // A group drill begins with everybody who is here.
+  const [students, setStudents] = useState<string[]>(() => {
+    const ids = here(session).map(({ student }) => student);
+    return ids.length > 1 ? ids : [];
+  });
   // Asked again whenever balls are taken: the last ones may be on their way while this screen opens.
   const left = useSetOut(written.drill, runId, session.id, uncounted(written), false, []);
   const progression = left.data?.progression ?? null;

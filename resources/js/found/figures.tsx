@@ -24,6 +24,8 @@ export function figureWords({ unit, value }: Figure, units: Units): string {
       return units.show(value, 'roll');
     case 'small':
       return `${value < -0.0005 ? '−' : ''}${units.show(Math.abs(value), smallKind(value))}`;
+    case 'width':
+      return units.show(value, 'width');
     case 'angle':
       return Math.abs(value) < 0.05
         ? 'on line'

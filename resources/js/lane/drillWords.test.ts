@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import type { CallOut, Drill } from '../server/types';
 import { unitsFor } from '../units/useUnits';
-import { callOutWords, forecastWords, inWords, stationWords } from './drillWords';
+import { callOutWords, forecastWords, inWords, stationSlope, stationWords } from './drillWords';
 
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 const metres = unitsFor({ unit: 'metres', paceLength: null });
@@ -12,6 +12,12 @@ test('what the server says in words comes in the coach’s unit', () => {
   const said = 'stops within {0.5000 m}, through {0.0850 w}, not {0.3048 m}; {5 x} stays';
   expect(inWords(said, feet)).toBe('stops within 1 ft 8 in, through 3¼ in, not 1 ft; {5 x} stays');
   expect(inWords(said, metres)).toContain('within 50 cm');
+});
+
+test('a weak break is the student’s, and a turned one says its side', () => {
+  const weak = library.flatMap(({ stations }) => stations).find(({ breaks }) => breaks === 'weak');
+  expect(stationSlope(weak)).toBe(', 1.5 % across, breaking to the student’s weak side');
+  expect(stationSlope({ across_percent: -1.5 })).toMatch(/right/);
 });
 
 test('every shipped drill has words without a hole in them', () => {

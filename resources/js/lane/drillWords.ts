@@ -48,11 +48,19 @@ export function inWords(text: string, units: Units): string {
 }
 
 /** How a station's ground lies, to stand after its length; nothing for a level one. */
-export function stationSlope(station: DrillStation | undefined): string {
+export function stationSlope(
+  station:
+    | (Pick<DrillStation, 'grade_percent' | 'across_percent' | 'breaks'> & {
+        tier?: DrillStation['tier'] | undefined;
+      })
+    | undefined,
+): string {
   const [along, across] = [station?.grade_percent ?? 0, station?.across_percent ?? 0];
   const parts = [
     along === 0 ? '' : along > 0 ? `${along} % uphill` : `${-along} % downhill`,
-    breakWords(across).replace(', ', ''),
+    station?.breaks === 'weak'
+      ? `${Math.abs(across)} % across, breaking to the student’s weak side`
+      : breakWords(across).replace(', ', ''),
     station?.tier === undefined ? '' : 'over a step',
   ].filter((part) => part !== '');
   return parts.length === 0 ? '' : `, ${parts.join(', ')}`;

@@ -33,7 +33,7 @@ const Leaf = styled.article`
 
 const SCHOOL_HEADS = {
   rule: 'Take it back',
-  foot: 'Trail shoe, behind the ball',
+  foot: 'Backstroke of the putter head',
   eye: 'Eight of ten stop between',
 } as const;
 

@@ -25,8 +25,7 @@ export function ReadSaid({ look, units, whose }: PartProps & { whose: string | n
           Take it back {units.show(look.backstroke_m, 'backstroke')}
           <small>
             {whose}, for {units.show(plays, 'roll')} on the level
-            {look.is_beyond_seen ? '; beyond the backstrokes seen' : ''}. By the foot, the trail shoe stands
-            that far behind the ball.
+            {look.is_beyond_seen ? '; beyond the backstrokes seen' : ''}.
           </small>
         </Big>
       )}

@@ -600,7 +600,17 @@ export interface Finding {
    * A length in it stands in braces, "{0.450 m}".
    */
   sentence: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'small' | 'degrees' | 'angle' | 'number';
+  unit:
+    | 'share'
+    | 'of_length'
+    | 'difference'
+    | 'spread'
+    | 'metres'
+    | 'small'
+    | 'width'
+    | 'degrees'
+    | 'angle'
+    | 'number';
   value: number | null;
   interval: [number, number] | null;
   n: number;
@@ -620,7 +630,17 @@ export interface FindingRow {
    * In words; a length in them stands in braces, "{3.000 m}".
    */
   name: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'small' | 'degrees' | 'angle' | 'number';
+  unit:
+    | 'share'
+    | 'of_length'
+    | 'difference'
+    | 'spread'
+    | 'metres'
+    | 'small'
+    | 'width'
+    | 'degrees'
+    | 'angle'
+    | 'number';
   value: number | null;
   n: number;
   interval: [number, number] | null;
@@ -649,7 +669,17 @@ export interface Course {
 export interface CourseLine {
   key: string;
   question: string;
-  unit: 'share' | 'of_length' | 'difference' | 'spread' | 'metres' | 'small' | 'degrees' | 'angle' | 'number';
+  unit:
+    | 'share'
+    | 'of_length'
+    | 'difference'
+    | 'spread'
+    | 'metres'
+    | 'small'
+    | 'width'
+    | 'degrees'
+    | 'angle'
+    | 'number';
   sentence: string;
   /**
    * Null where no trend may be told.
@@ -1054,6 +1084,7 @@ export interface DrillStation {
   step_m?: number;
   grade_percent?: number;
   across_percent?: number;
+  breaks?: 'weak';
   tier?: {
     height_m: number;
     run_m: number;
@@ -2742,6 +2773,23 @@ export interface StrokeReport {
   measures: MeasureCount[];
   notes: MarginNote[];
   tries: FirstTries;
+  /**
+   * Where the trail shoe stands for each length, from the shoe measurements alone.
+   */
+  shoe_places: {
+    length_m: number;
+    place_m: number;
+  }[];
+  /**
+   * Today against the line of the earlier sessions, shares of the roll; null without either.
+   */
+  own_line: {
+    n: number;
+    sessions: number;
+    offset: number;
+    quiet_within: number;
+    is_remarkable: boolean;
+  } | null;
 }
 export interface StrokeTable {
   speed_m: number;
@@ -2960,6 +3008,7 @@ export interface CheckLook {
     | 'spread'
     | 'metres'
     | 'small'
+    | 'width'
     | 'degrees'
     | 'angle'
     | 'number'

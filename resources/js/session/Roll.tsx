@@ -4,7 +4,7 @@ import { Company, WhoIsHere } from '../balls/Company';
 import { askedKinds, type BallTask } from '../balls/entry';
 import { goToBackstroke } from '../balls/fields';
 import { loggerKeys } from '../balls/loggerKeys';
-import { ownerOf, saidOwner } from '../balls/names';
+import { here, ownerOf, saidOwner } from '../balls/names';
 import { OutboxNotices } from '../balls/OutboxNotices';
 import type { Place } from '../balls/Outcome';
 import { Heading, RollingPage } from '../balls/RollingPage';
@@ -90,6 +90,7 @@ export function Roll({ session }: WaypointProps) {
           <WhatIsMissing session={session} />
           <OutboxNotices log={logger.log} words={words} />
           <FreeCompany session={session} rolling={rolling} />
+          {rolling.task === null && <Notice>Nobody is here. Say who putts next.</Notice>}
           <OneOf
             label="Purpose"
             isLabelHidden
@@ -175,7 +176,14 @@ function useFreeRolling(session: Session) {
     purpose === 'backstroke' || chosen === 'open'
       ? null
       : (stations.find(({ id }) => id === chosen) ?? stations[0] ?? null);
-  const isHere = session.company.some((each) => each.student === student && each.standing === 'here');
+  // Nobody who rests or has gone is given a ball: it goes to whoever is here.
+  const present = here(session).map((each) => each.student);
+  const next = present.includes(student ?? '')
+    ? student
+    : present.includes(session.student?.id ?? '')
+      ? null
+      : (present[0] ?? null);
+  const isSomebodyHere = session.company.length === 0 || present.length > 0;
   const task: BallTask = {
     target_m: station?.length_m ?? null,
     grade_percent: station?.grade_percent ?? 0,
@@ -188,7 +196,7 @@ function useFreeRolling(session: Session) {
     calledBackstroke: null,
     isMeasuringStroke: purpose === 'backstroke',
   };
-  const owner = isHere ? saidOwner(student, session) : null;
+  const owner = next === null ? null : saidOwner(next, session);
   const balls = log.putts.filter(({ run_id }) => run_id === null);
   const sensor = useSensor({
     session,
@@ -197,7 +205,13 @@ function useFreeRolling(session: Session) {
     grade: task.grade_percent,
     last: balls.at(-1)?.id ?? null,
   });
-  const logger = useLogger({ session, task, balls, student: owner, measured: sensor.measured });
+  const logger = useLogger({
+    session,
+    task: isSomebodyHere ? task : null,
+    balls,
+    student: owner,
+    measured: sensor.measured,
+  });
   const choose = (id: string) => {
     setChosen(id);
     remember(session.id, { station: id });
@@ -222,7 +236,7 @@ function useFreeRolling(session: Session) {
   return {
     logger,
     sensor,
-    task,
+    task: isSomebodyHere ? task : null,
     station,
     stations,
     purpose,

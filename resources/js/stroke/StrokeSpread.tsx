@@ -5,7 +5,7 @@ import type { StrokeReport, Student } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { type Answers, LengthAnswer, LengthSlider, NothingTold, SpeedSlider, useAnswers } from './Answer';
 import { EvidenceChart } from './EvidenceChart';
-import { StrokeTable } from './StrokeTable';
+import { ShoeTable, StrokeTable } from './StrokeTable';
 import { TwoRulers } from './TwoRulers';
 import type { When } from './when';
 
@@ -61,7 +61,7 @@ export function StrokeSpread({ sessionId, studentId, student, report, units, whe
       </Asked>
       <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
       <Beside>
-        <TablePart student={student} table={table} units={units} />
+        <TablePart student={student} table={table} shoe={report.shoe_places} units={units} />
         <Part>
           <h2>
             How far does each backstroke roll
@@ -83,32 +83,44 @@ export function StrokeSpread({ sessionId, studentId, student, report, units, whe
 function TablePart({
   student,
   table,
+  shoe,
   units,
 }: {
   student: Student;
   table: NonNullable<Answers['table']>;
+  shoe: StrokeReport['shoe_places'];
   units: Units;
 }) {
   const { school } = student;
-  const [view, setView] = useState<'rule' | 'foot'>(school === 'foot' ? 'foot' : 'rule');
+  const [chosen, setView] = useState<'length' | 'shoe'>(school === 'foot' ? 'shoe' : 'length');
+  // Where the shoe was not measured there is no table by shoe: the putter head stands elsewhere.
+  const view = shoe.length === 0 ? 'length' : chosen;
   return (
     <Part>
       <Row style={{ justifyContent: 'space-between' }}>
-        <h2>{view === 'rule' ? 'Take it back this far' : 'Trail shoe this far behind the ball'}</h2>
-        <OneOf
-          label="Told as"
-          isLabelHidden
-          options={[
-            { value: 'rule', label: 'Rule' },
-            { value: 'foot', label: 'Foot' },
-          ]}
-          value={view}
-          onChange={setView}
-        />
+        <h2>{view === 'length' ? 'Take it back this far' : 'Trail shoe this far from the ball'}</h2>
+        {shoe.length > 0 && (
+          <OneOf
+            label="Told as"
+            isLabelHidden
+            options={[
+              { value: 'length', label: 'By length' },
+              { value: 'shoe', label: 'By shoe' },
+            ]}
+            value={view}
+            onChange={setView}
+          />
+        )}
       </Row>
+      {view === 'shoe' && <ShoeTable shoe={shoe} units={units} />}
+      {school === 'foot' && shoe.length === 0 && (
+        <Quiet>
+          These are backstrokes of the putter head. The check “Trail shoe” measures where the shoe stands.
+        </Quiet>
+      )}
       {school === 'eye' && <Quiet>This student putts by eye: the list is for you, not for their head.</Quiet>}
-      <StrokeTable table={table} units={units} view={view} />
-      {table.reach_m !== null && (
+      {view === 'length' && <StrokeTable table={table} units={units} />}
+      {view === 'length' && table.reach_m !== null && (
         <Quiet>
           Usual lengths are listed up to {units.show(table.reach_m, 'station')}, a little beyond the longest
           ball.
@@ -129,6 +141,7 @@ function Summary({ report, when }: { report: StrokeReport; when: When }) {
         <strong>{STATE_WORDS[report.state]}</strong> {report.n} {report.n === 1 ? 'ball' : 'balls'} fitted,{' '}
         {report.n_today} of them {when.word}.
       </Said>
+      {report.own_line !== null && <Said>{ownLineWords(report.own_line)}</Said>}
       {report.state === 'provisional' && (
         <Quiet>
           {prior.shipped
@@ -163,5 +176,16 @@ function LeftOut({ report }: { report: StrokeReport }) {
         </Quiet>
       )}
     </>
+  );
+}
+
+/** Today against the student's own line, with what a quiet day stays within. */
+function ownLineWords({ n, sessions, offset, quiet_within }: NonNullable<StrokeReport['own_line']>): string {
+  const share = Math.round(Math.abs(offset) * 100);
+  const balls = n === 1 ? '1 ball' : `${n} balls`;
+  return (
+    `${share === 0 ? 'As the line says' : `${share} % ${offset < 0 ? 'short' : 'long'}`} against the line of ` +
+    `${sessions === 1 ? 'one earlier session' : `${sessions} earlier sessions`}, ${balls}. ` +
+    `A quiet day stays within ${Math.round(quiet_within * 100)} %.`
   );
 }

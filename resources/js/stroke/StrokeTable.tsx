@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { color, TableFrame, type } from '../design';
-import type { StrokeRow, StrokeTable as StrokeTableData } from '../server/types';
+import type { StrokeReport, StrokeRow, StrokeTable as StrokeTableData } from '../server/types';
 import { slopeWords } from '../units/slope';
 import type { Units } from '../units/useUnits';
 
@@ -13,19 +13,17 @@ const Large = styled(TableFrame)`
 interface StrokeTableProps {
   table: StrokeTableData;
   units: Units;
-  /** Told by the rule beside the ball, or by where the trail shoe stands. */
-  view: 'rule' | 'foot';
 }
 
 /** For each length: the backstroke in large figures, and where eight balls of ten will stop. */
-export function StrokeTable({ table, units, view }: StrokeTableProps) {
+export function StrokeTable({ table, units }: StrokeTableProps) {
   return (
     <Large>
       <table>
         <thead>
           <tr>
             <th scope="col">For a roll of</th>
-            <th scope="col">{view === 'rule' ? 'Backstroke' : 'Trail shoe, behind the ball'}</th>
+            <th scope="col">Backstroke</th>
             <th scope="col">Eight of ten stop between</th>
           </tr>
         </thead>
@@ -61,4 +59,30 @@ function rangeOf({ low_m, high_m }: StrokeRow, units: Units): string {
   return low_m === null || high_m === null
     ? ''
     : `${units.show(low_m, 'roll')} and ${units.show(high_m, 'roll')}`;
+}
+
+/** For each length: where the trail shoe stands as the stop, as it was measured. */
+export function ShoeTable({ shoe, units }: { shoe: StrokeReport['shoe_places']; units: Units }) {
+  return (
+    <Large>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">For a roll of</th>
+            <th scope="col">Ball to the inside of the trail shoe</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shoe.map(({ length_m, place_m }) => (
+            <tr key={length_m}>
+              <th scope="row">{units.show(length_m, 'station')}</th>
+              <td>
+                <strong>{units.show(place_m, 'backstroke')}</strong>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Large>
+  );
 }

@@ -37,8 +37,21 @@ describe('reading a length', () => {
     expect(parsed.status === 'ok' && parsed.metres).toBeCloseTo(expected, 9);
   });
 
-  test.each(['long', '12 parsecs', '1 2 3', '--4', '6 ft 3 m 2 1', '1/2'])('refuses %s', (text) => {
+  test.each(['long', '12 parsecs', '1 2 3', '--4', '1/2'])('refuses %s', (text) => {
     expect(parseLength(text, 'roll', feet).status).toBe('unreadable');
+  });
+
+  test.each([
+    ['7 paces 25 ft', 5.6, 7.62],
+    ['6 ft 3 m', 1.8288, 3],
+    ['5 ft 14 in', 1.524, 0.3556],
+  ])('%s are two lengths', (text, first, second) => {
+    const parsed = parseLength(text, 'station', paces);
+    expect(parsed).toMatchObject({ status: 'two' });
+    expect(parsed.status === 'two' && [parsed.first, parsed.second]).toEqual([
+      expect.closeTo(first, 9),
+      expect.closeTo(second, 9),
+    ]);
   });
 
   test('tells empty from unreadable', () => {

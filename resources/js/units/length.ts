@@ -17,7 +17,15 @@ export const METRES_PER_INCH = 0.0254;
 /** An average pace, used only until the coach's own is measured. */
 export const USUAL_PACE = 0.76;
 
-export type ParsedLength = { status: 'ok'; metres: number } | { status: 'empty' } | { status: 'unreadable' };
+export type ParsedLength =
+  | { status: 'ok'; metres: number }
+  | { status: 'empty' }
+  | { status: 'unreadable' }
+  /** Two lengths in one field, metres each: which one is meant only the coach can say. */
+  | { status: 'two'; first: number; second: number };
+
+/** Rounding of a part that is as large as its unit, metres. */
+const SLACK = 1e-9;
 
 const NUMBER = String.raw`(-?\d+(?:[.,]\d+)?|-?[.,]\d+)`;
 const UNIT_METRES: [RegExp, (choice: UnitChoice) => number][] = [
@@ -47,23 +55,34 @@ export function parseLength(text: string, kind: LengthKind, choice: UnitChoice):
   if (trimmed === '') {
     return { status: 'empty' };
   }
-  const part = new RegExp(String.raw`\s*${NUMBER}\s*('{1,2}|[a-z"′″]*)\s*`, 'y');
+  const pattern = new RegExp(String.raw`\s*${NUMBER}\s*('{1,2}|[a-z"′″]*)\s*`, 'y');
   let metres = 0;
   let before: number | null = null;
-  while (part.lastIndex < trimmed.length) {
-    const at = part.lastIndex;
-    const match = part.exec(trimmed);
-    if (match === null || part.lastIndex === at) {
+  while (pattern.lastIndex < trimmed.length) {
+    const at = pattern.lastIndex;
+    const match = pattern.exec(trimmed);
+    if (match === null || pattern.lastIndex === at) {
       return { status: 'unreadable' };
     }
     const size = unitSize(match[2] ?? '', before, kind, choice);
     if (size === null) {
       return { status: 'unreadable' };
     }
-    metres += Number((match[1] ?? '').replace(',', '.')) * size;
+    const part: number = Number((match[1] ?? '').replace(',', '.')) * size;
+    // Parts of one length grow smaller, and none is as large as one of the unit before it: "7 paces 25 ft" are two lengths.
+    if (before !== null && (size >= before || Math.abs(part) >= before - SLACK || !isPartOf(size, before))) {
+      return { status: 'two', first: metres, second: part };
+    }
+    metres += part;
     before = size;
   }
   return Number.isFinite(metres) ? { status: 'ok', metres } : { status: 'unreadable' };
+}
+
+/** Whether a smaller unit goes with a larger one: inches with feet, centimetres with metres, feet and inches with paces. */
+function isPartOf(size: number, before: number): boolean {
+  const isMetric = (metres: number) => [1, 0.01, 0.001].includes(metres);
+  return before === METRES_PER_FOOT ? size === METRES_PER_INCH : isMetric(before) === isMetric(size);
 }
 
 /** Shows a length in the coach's unit, rounded to what a person can judge. */

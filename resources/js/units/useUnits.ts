@@ -63,6 +63,13 @@ function readEntry(text: string, kind: LengthKind, choice: UnitChoice): LengthEn
       return { metres: parsed.metres, error: null };
     case 'empty':
       return { metres: null, error: null };
+    case 'two': {
+      const [first, second] = [parsed.first, parsed.second].map((each) => formatLength(each, 'roll', choice));
+      return {
+        metres: null,
+        error: `“${text.trim()}” says two lengths, ${first} and ${second}. Type the one that is meant.`,
+      };
+    }
     default:
       return {
         metres: null,

@@ -111,15 +111,17 @@ final readonly class ShoePlace extends CheckKind
     }
 
     /**
-     * Where the shoe stands for each length that the rolls on level ground reach, on the green as it was measured last.
+     * Where the shoe stands for each length that the rolls on level ground reach.
+     *
+     * @param GreenSpeed|null $speed of the green it is told for; null for the green as it was measured last
      *
      * @return list<array{float, float}> length and place, metres; empty while too few rolls draw a curve
      */
-    public static function places(Checked $checked): array
+    public static function places(Checked $checked, ?GreenSpeed $speed = null): array
     {
         $level = $checked->of('shoe_place')->where(static fn(MadeTry $try): bool => $try->word('ground') !== 'down')->latest();
 
-        return self::placesOf(self::usable($level), $checked->unit);
+        return self::placesOf(self::usable($level), $checked->unit, $speed);
     }
 
     private static function usable(Tries $tries): Tries
@@ -128,9 +130,9 @@ final readonly class ShoePlace extends CheckKind
     }
 
     /** @return list<array{float, float}> */
-    private static function placesOf(Tries $usable, Unit $unit): array
+    private static function placesOf(Tries $usable, Unit $unit, ?GreenSpeed $speed = null): array
     {
-        $speed = $usable->all[$usable->n() - 1]->speed ?? null;
+        $speed ??= $usable->all[$usable->n() - 1]->speed ?? null;
         $rolls = $usable->numbers('roll_m');
         if ($speed === null || $usable->n() < self::FEWEST || $rolls === []) {
             return [];

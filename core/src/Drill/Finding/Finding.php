@@ -82,6 +82,7 @@ final readonly class Finding
             FindingUnit::OfLength => Say::ofLength($before->value),
             FindingUnit::Metres => Say::metres($before->value),
             FindingUnit::Small => Say::small($before->value),
+            FindingUnit::Width => Say::width($before->value),
             FindingUnit::Angle => Say::degrees(deg2rad($before->value)),
             FindingUnit::Degrees => sprintf('%.1f°', $before->value),
             FindingUnit::Number => rtrim(rtrim(sprintf('%.1f', $before->value), '0'), '.'),

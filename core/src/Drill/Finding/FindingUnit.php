@@ -24,6 +24,8 @@ enum FindingUnit: string
 
     /** Metres too, of what is measured with a hand's rule: said in inches or centimetres. */
     case Small = 'small';
+    /** Metres of a gate's or line's width: in quarters of an inch, or millimetres. */
+    case Width = 'width';
     case Degrees = 'degrees';
 
     /** Degrees to one side, positive right. */
@@ -38,7 +40,7 @@ enum FindingUnit: string
             self::Spread, self::Degrees => PeriodChange::LOG_SPREAD,
             self::Share => PeriodChange::LOGIT,
             self::Angle => PeriodChange::START_DEGREES,
-            self::Difference, self::Metres, self::Small, self::Number => null,
+            self::Difference, self::Metres, self::Small, self::Width, self::Number => null,
         };
     }
 }

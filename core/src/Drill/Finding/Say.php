@@ -21,6 +21,12 @@ final class Say
         return sprintf('{%.3f s}', $metres);
     }
 
+    /** The width of a gate or line, which is set in quarters of an inch, or millimetres. */
+    public static function width(float $metres): string
+    {
+        return sprintf('{%.4f w}', $metres);
+    }
+
     public static function percent(float $share): string
     {
         return sprintf('%d %%', (int) round(100.0 * $share));

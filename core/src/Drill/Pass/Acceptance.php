@@ -83,6 +83,12 @@ final readonly class Acceptance
         return new self(rollBetween: [$metres + 2.0 * Check::SLACK, Length::LONGEST], seen: [$condition]);
     }
 
+    /** What was seen, of a ball that went no further than this besides. */
+    public static function seenWithin(float $metres, SeenCondition $condition): self
+    {
+        return new self(rollBetween: [0.0, $metres], seen: [$condition]);
+    }
+
     /** The same, with a holed ball settled by that alone. */
     public function holedIs(bool $passes): self
     {
@@ -134,6 +140,8 @@ final readonly class Acceptance
             $roll > $most + Check::SLACK => LengthCall::Long,
             $ball->isAtLeast() => null,
             $roll < $least - Check::SLACK => LengthCall::Short,
+            // A limit on the far side alone asks for no place.
+            $least <= 0.0 => null,
             default => LengthCall::On,
         };
     }

@@ -17,6 +17,9 @@ use Amble\Core\Json\JsonInput;
  */
 final readonly class LevelReached extends PassRule
 {
+    /** A ball further past its target than this share of the length was no answer to it. */
+    private const FURTHEST_PAST = 0.15;
+
     private function __construct(private int $level)
     {
     }
@@ -39,7 +42,8 @@ final readonly class LevelReached extends PassRule
         return match ($context->task) {
             Task::RehearseSoft => Acceptance::seen(SeenCondition::between('level', 0.0, $this->level - 1.0))->holedIs(false),
             Task::RehearseStrong => Acceptance::seenBeyond($context->length->metres(), SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
-            default => Acceptance::seen(SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
+            // On its level, and not rolled far across it.
+            default => Acceptance::seenWithin($context->length->metres() * (1.0 + self::FURTHEST_PAST), SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
         };
     }
 

@@ -31,7 +31,11 @@ final class AimSplit implements Measure
         if ($split === null) {
             return null;
         }
-        $n = count(self::aims($asked));
+        $aims = self::aims($asked);
+        if ($aims === []) {
+            return null;
+        }
+        $n = count($aims);
         $row = static fn(string $name, float $angle, float $error, int $balls): FindingRow => new FindingRow(
             $name,
             FindingUnit::Angle,
@@ -56,7 +60,8 @@ final class AimSplit implements Measure
             $n,
             null,
             [
-                $row('Where the face is set', $split->aimBias, $split->aimError, $n),
+                // Told as the aim check tells it: one figure, one range.
+                Means::row('Where the face is set', FindingUnit::Angle, array_map(rad2deg(...), $aims)),
                 $row('Where balls start', $split->startBias, $split->startError, StartLines::fit($asked)->n),
                 $stroke,
             ],

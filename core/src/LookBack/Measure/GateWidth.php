@@ -35,8 +35,8 @@ final class GateWidth implements Drawn
 
         return new Finding(
             'How narrow was the gate?',
-            sprintf('The narrowest was %s wide; %d of %d came through it.', Say::small($width), $through->count(), $through->n),
-            FindingUnit::Small,
+            sprintf('The narrowest was %s wide; %d of %d came through it.', Say::width($width), $through->count(), $through->n),
+            FindingUnit::Width,
             $width,
             null,
             $through->n,

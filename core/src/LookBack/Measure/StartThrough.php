@@ -28,7 +28,9 @@ final class StartThrough implements Measure
         }
         $isThrough = static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through';
         $isOn = static fn(RolledBall $ball): bool => in_array(self::look($ball), ['on', 'over'], true);
-        $whole = $gated === [] ? Shares::row('Started on line, by eye', $looked, $isOn) : Shares::row('Through', $gated, $isThrough);
+        $widths = self::byWidth($gated, $isThrough);
+        // Shares of different widths are never merged: what most balls were rolled at stands for itself.
+        $whole = $gated === [] ? Shares::row('Started on line, by eye', $looked, $isOn) : self::most($widths) ?? Shares::row('Through', $gated, $isThrough);
 
         return new Finding(
             'How many started on line?',
@@ -36,7 +38,7 @@ final class StartThrough implements Measure
                 '%d of %d %s%s.',
                 $whole->count(),
                 $whole->n,
-                $gated === [] ? 'by eye' : 'came through',
+                $gated === [] ? 'by eye' : 'came through' . (count($widths) < 2 ? '' : ' the ' . lcfirst($whole->name)),
                 $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n),
             ),
             FindingUnit::Share,
@@ -44,8 +46,23 @@ final class StartThrough implements Measure
             $whole->interval,
             $whole->n,
             null,
-            [...self::byWidth($gated, $isThrough), ...self::byMark($gated, $isThrough), ...self::byEye($looked)],
+            [...$widths, ...self::byMark($gated, $isThrough), ...self::byEye($looked)],
         );
+    }
+
+    /**
+     * @param list<FindingRow> $widths widest first
+     *
+     * @return FindingRow|null the one with the most balls, of equals the narrower
+     */
+    private static function most(array $widths): ?FindingRow
+    {
+        $most = null;
+        foreach ($widths as $row) {
+            $most = $most === null || $row->n >= $most->n ? $row : $most;
+        }
+
+        return $most;
     }
 
     private static function look(RolledBall $ball): ?string
@@ -68,7 +85,7 @@ final class StartThrough implements Measure
         krsort($widths, SORT_NUMERIC);
         $rows = [];
         foreach ($widths as $width => $balls) {
-            $rows[] = Shares::row('Gate or line ' . Say::metres((float) $width) . ' wide', $balls, $isThrough);
+            $rows[] = Shares::row('Gate or line ' . Say::width((float) $width) . ' wide', $balls, $isThrough);
         }
 
         return $rows;

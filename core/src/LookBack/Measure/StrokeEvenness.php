@@ -32,11 +32,10 @@ final class StrokeEvenness implements Tracked
         return new Finding(
             'How alike does one backstroke roll?',
             sprintf(
-                'One backstroke again and again spreads by %s, likely %s to %s; twice the backstroke rolls %.1f times as far.',
+                'At targets, balls of one backstroke spread by %s, likely %s to %s.',
                 Say::percent($fit->sigma),
                 Say::percent($interval->low),
                 Say::percent($interval->high),
-                2.0 ** (float) $fit->beta(),
             ),
             FindingUnit::Spread,
             $fit->sigma,

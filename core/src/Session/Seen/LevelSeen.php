@@ -9,6 +9,6 @@ final readonly class LevelSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('level', 'It reached level', Answers::count(0, 5), Feeds::Distance, false);
+        parent::__construct('level', 'It stopped on level (1 is the ball’s own)', Answers::count(0, 5), Feeds::Distance, false);
     }
 }
