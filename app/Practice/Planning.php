@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Phase;
+use Amble\Core\Drill\Station;
 use Amble\Core\Green\Surface;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\LookBack\Debrief;
@@ -41,6 +42,9 @@ use Illuminate\Support\Facades\DB;
 /** Gathers what a plan is made from, and what it is held against. */
 final class Planning
 {
+    /** A carpet at home holds no longer putt. */
+    private const LONGEST_AT_HOME_METRES = 4.0;
+
     /** An aim that was checked so lately is known, days. */
     private const AIM_KNOWN = 30;
     private const KEPT_MINUTES = 60;
@@ -132,7 +136,8 @@ final class Planning
     {
         $need = new Need(school: $student->school->value, isGentle: $student->is_gentle);
         foreach ($this->candidates($coach) as $candidate) {
-            if (Skill::of($candidate->card) === $skill && $candidate->against(new Day(15, 'mat', hasHole: false), $need) === []) {
+            $longest = max(array_map(static fn(Station $station): float => $station->to->metres(), $candidate->card->rules->stations));
+            if (Skill::of($candidate->card) === $skill && $longest <= self::LONGEST_AT_HOME_METRES && $candidate->against(new Day(15, 'mat', hasHole: false), $need) === []) {
                 return [$candidate->card->name, $candidate->balls($candidate->wholeMinutes(), BlockKind::Line), $candidate->card->key];
             }
         }

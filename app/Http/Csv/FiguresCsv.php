@@ -57,7 +57,7 @@ final class FiguresCsv
     /** @return list<string|int|float|null> */
     private static function row(FindingRow $row): array
     {
-        return [strtr($row->name, ['{' => '', '}' => '']), $row->unit->value, $row->value, $row->interval?->low, $row->interval?->high, $row->n];
+        return [preg_replace('/\{(-?[\d.]+) [mws]\}/', '$1 m', $row->name), $row->unit->value, $row->value, $row->interval?->low, $row->interval?->high, $row->n];
     }
 
     /** @param list<string|int|float|bool|null> $cells */

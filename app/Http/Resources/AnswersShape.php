@@ -15,7 +15,7 @@ final class AnswersShape
         return [
             'kind' => $answers->kind->value,
             'answers' => self::choices($answers->words),
-            'unit' => $answers->unit,
+            'unit' => $answers->isSmall ? 'small_m' : $answers->unit,
             'least' => $answers->unit === null ? null : $answers->least,
             'most' => $answers->unit === null ? null : $answers->most,
         ];

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Check;
 
+use Amble\Core\Check\Checked;
 use Amble\Core\Check\CheckKind;
 use Amble\Core\Check\CheckKinds;
 use Amble\Core\Check\Field;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\Tries;
+use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Session\CheckTry;
 use Amble\Core\Session\Seen\AnswerKind;
@@ -82,5 +86,18 @@ final class CheckKindsTest extends TestCase
         }
 
         return $answers;
+    }
+
+    public function testATempoDriftsOnlyOverEnoughTapsAtLengthsApart(): void
+    {
+        $questions = static function (int $taps, float $apart): array {
+            $tries = array_map(static fn(int $i): MadeTry => Made::try('tempo', ['bpm' => 76 + 2 * $i, 'length_m' => 3.0 * $apart ** ($i / ($taps - 1))]), range(0, $taps - 1));
+
+            return array_map(static fn(Finding $finding): string => $finding->question, CheckKinds::all()['tempo']->findings(new Tries($tries), new Checked($tries)));
+        };
+        $drift = 'Does the tempo drift with length?';
+        self::assertContains($drift, $questions(5, 1.51));
+        self::assertNotContains($drift, $questions(4, 1.51));
+        self::assertNotContains($drift, $questions(5, 1.49));
     }
 }

@@ -169,6 +169,11 @@ final class DirectionFitTest extends PropertyTestCase
         self::assertNear(-0.014, $split->strokeBias());
         self::assertTrue($split->cancels());
         self::assertFalse((new AimAndStroke(0.02, 0.002, 0.015, 0.002))->cancels());
+        // Each of the two lies beyond its own 80 % interval, or nothing is said: 1.28 standard errors.
+        $cancels = static fn(float $stroke, float $strokeError, float $aim, float $aimError): bool => (new AimAndStroke($aim + $stroke, sqrt($strokeError ** 2 - $aimError ** 2), $aim, $aimError))->cancels();
+        self::assertTrue($cancels(-0.0129, 0.01, 0.0129, 0.00999));
+        self::assertFalse($cancels(-0.0127, 0.01, 0.0129, 0.00999));
+        self::assertFalse($cancels(-0.0129, 0.01, 0.0127, 0.00999));
         $impact = ImpactModel::ofFaceShare();
         [$face, $path] = [0.02, -0.01];
         $bias = $impact->startLine($face, $path);

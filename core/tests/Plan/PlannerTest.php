@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Plan;
 
 use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\End\AllStations;
 use Amble\Core\Drill\End\BallCount;
-use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\Kit\KitItem;
 use Amble\Core\Drill\Kit\Piece;
 use Amble\Core\Drill\Level\LengthSet;

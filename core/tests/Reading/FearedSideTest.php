@@ -47,6 +47,8 @@ final class FearedSideTest extends TestCase
 
     public function testFewBallsEvenSidesAndSpoiltPuttsNameNone(): void
     {
+        self::assertSame('left', FearedSide::of(Balls::asked([...self::balls(2.0, 6, 0, 0), ...self::balls(-2.0, 0, 3, 3)]))?->curving);
+        self::assertNull(FearedSide::of(Balls::asked([...self::balls(2.0, 6, 0, 0), ...self::balls(-2.0, 0, 3, 2)])));
         self::assertNull(FearedSide::of(Balls::asked([...self::balls(2.0, 5, 0, 0), ...self::balls(-2.0, 0, 4, 4)])));
         self::assertNull(FearedSide::of(Balls::asked([...self::balls(2.0, 3, 3, 0), ...self::balls(-2.0, 3, 3, 0)])));
         $spoilt = array_map(static fn(): RolledBall => Balls::one(3.2, 3.0, ['high_low' => 'low'], across: 2.0, mark: Mark::Bumps), range(1, 8));

@@ -84,6 +84,14 @@ final class ExpectedPuttsTest extends PropertyTestCase
         self::assertNull(StrokesAtStake::of(self::player(1.0, 0.0, 9.0), GreenSpeed::ofFeet(10.0), [[Length::ofMetres(3.0), 1.0]])->expectedPer18);
     }
 
+    public function testAStakeIsTheFallOver18HolesWithASkillAQuarterBetter(): void
+    {
+        $speed = GreenSpeed::ofFeet(10.0);
+        $mix = [[Length::ofMetres(3.0), 1.0]];
+        $putts = static fn(float $lineSpread): float => (float) (new ExpectedPutts(self::player($lineSpread, 0.12), $speed))->over($mix);
+        self::assertEqualsWithDelta(18.0 * ($putts(1.8) - $putts(0.75 * 1.8)), StrokesAtStake::of(self::player(1.8, 0.12), $speed, $mix)->stakes[Skill::LineSpread->value], 1e-6);
+    }
+
     public function testWhatIsAtStakeFollowsTheLengthsPlayed(): void
     {
         $player = self::player(1.8, 0.12, 0.3, 0.8);

@@ -13,7 +13,7 @@ import { answerOfFace, faceOf, facesOf } from './asked';
 import { BigChoice } from './BigChoice';
 import { CALLS, STOPS } from './ballWords';
 import type { BallTask } from './entry';
-import { readStop } from './readStop';
+import { readSide, readStop } from './readStop';
 import { SeenNumber } from './SeenOf';
 import type { Logger } from './useLogger';
 
@@ -314,7 +314,7 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
   };
   const enter = () => {
     const roll = readStop(text, target, units);
-    const beside = readSide(side, units);
+    const beside = readSide(side, 'roll', units);
     const isAsked = roll.metres === null && logger.stop !== 'holed';
     const rollError = roll.error ?? (isAsked ? MISSING : outsideLimits(roll.metres, 'roll'));
     setErrors({ roll: rollError, side: takesSide ? beside.error : null });
@@ -326,7 +326,7 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
       sideRef.current?.focus();
       return;
     }
-    logger.touchStop(roll.metres, takesSide ? beside.metres : null);
+    logger.touchStop(roll.metres, takesSide ? (beside.metres ?? 0) : null);
     type('');
     setSide('');
     rollRef.current?.focus();
@@ -362,13 +362,6 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
 }
 
 const MISSING = 'How far did it roll? Type it, or touch the lane.';
-
-/** "l 2", "2 r", "-2": metres beside the line, positive right. */
-function readSide(text: string, units: Units): { metres: number; error: string | null } {
-  const sign = /l|-/i.test(text) ? -1 : 1;
-  const read = units.read(text.replace(/[lr+-]/gi, ''), 'roll');
-  return { metres: sign * (read.metres ?? 0), error: read.error };
-}
 
 function withMarks(calls: typeof CALLS) {
   return calls.map((call) => ({

@@ -3,7 +3,9 @@ import { Entry, Fold, OneOf, Quiet, Stack } from '../design';
 import { useSeenKinds } from '../server/queries';
 import { type Putt, type Seen, type SeenKind, seenNumber } from '../server/types';
 import { readNumber } from '../units/format';
+import { lengthKind } from '../units/length';
 import type { Units } from '../units/useUnits';
+import { readSide } from './readStop';
 
 interface SeenOfProps {
   /** The ball as it was logged: what was asked of it then stays in sight. */
@@ -87,16 +89,12 @@ export function SeenOne({ kind, answer, onAnswer, units }: SeenOneProps) {
   }
 }
 
-/** Up to here a length beside something is small, metres. */
-const HAND = 3;
-
 /** A number seen of a ball, in the coach's unit where it is a length. */
 export function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
   const isLength = kind.kind === 'metres';
   const given = seenNumber({ answer }, 'answer');
   const [error, setError] = useState<string | null>(null);
-  // Hand's breadths are said in inches or centimetres.
-  const unit = (kind.most ?? 0) <= HAND ? 'backstroke' : 'roll';
+  const unit = lengthKind(kind);
   const show = (value: number | null) => (isLength ? units.show(value ?? 0, unit) : String(value ?? 0));
   const range = `${show(kind.least)} to ${show(kind.most)}`;
   return (
@@ -104,7 +102,9 @@ export function SeenNumber({ kind, answer, onAnswer, units }: SeenOneProps) {
       label={kind.question}
       defaultValue={given === null ? '' : isLength ? units.text(given, unit) : String(given)}
       onChange={(text) => {
-        const read = isLength ? units.read(text, unit).metres : readNumber(text);
+        const read = isLength
+          ? ((kind.least ?? 0) < 0 ? readSide(text, unit, units) : units.read(text, unit)).metres
+          : readNumber(text);
         const isPossible =
           read !== null &&
           (kind.kind !== 'count' || Number.isInteger(read)) &&

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { unitsFor } from '../units/useUnits';
-import { readStop } from './readStop';
+import { readSide, readStop } from './readStop';
 
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 const TARGET = 20 * 0.3048;
@@ -20,3 +20,25 @@ test('what is no length says so, and nothing is nothing', () => {
   expect(readStop('+far', TARGET, feet).error).toContain('is not a length');
   expect(readStop('  ', TARGET, feet)).toEqual({ metres: null, error: null });
 });
+
+test.each([
+  ['l 2', -2],
+  ['2 r', 2],
+  ['2l', -2],
+  ['-2', -2],
+  ['R 1 ft 6', 1.5],
+  ['3', 3],
+])('beside the line "%s" is %s ft', (text, feetBeside) => {
+  const read = readSide(text, 'roll', feet);
+  expect(read.error).toBeNull();
+  expect(read.metres).toBeCloseTo(feetBeside * 0.3048, 9);
+});
+
+test.each(['l', 'l 2 r', 'left two', 'lr'])(
+  'a side that cannot be read, "%s", is an error and no length',
+  (text) => {
+    const read = readSide(text, 'roll', feet);
+    expect(read.metres).toBeNull();
+    expect(read.error).not.toBeNull();
+  },
+);

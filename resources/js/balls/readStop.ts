@@ -1,3 +1,4 @@
+import type { LengthKind } from '../units/length';
 import type { LengthEntry, Units } from '../units/useUnits';
 
 /**
@@ -15,3 +16,16 @@ export function readStop(text: string, target: number | null, units: Units): Len
   const read = units.read(trimmed.slice(1), 'roll');
   return read.metres === null ? read : { metres: target + sign * read.metres, error: null };
 }
+
+/** "l 2", "2 r", "-2": metres beside the line, positive right. What says both sides, or a side and no length, is an error. */
+export function readSide(text: string, kind: LengthKind, units: Units): LengthEntry {
+  const sides = text.match(/[lr+−-]/gi) ?? [];
+  const read = units.read(text.replace(/(^|[\s\d'"″′])[lr](?![a-z])/gi, '$1').replace(/[+−-]/g, ''), kind);
+  const isAmbiguous = sides.length > 0 && (read.metres === null || new Set(sides.map(isLeft)).size > 1);
+  if (isAmbiguous) {
+    return { metres: null, error: read.error ?? 'Type how far beside, and one side: l or r.' };
+  }
+  return read.metres === null || !sides.some(isLeft) ? read : { metres: -read.metres, error: null };
+}
+
+const isLeft = (side: string) => /[l−-]/i.test(side);

@@ -29,12 +29,13 @@ import { useStudentChecks } from '../server/queries';
 import type { CheckField, CheckKind, CheckLook, CheckTry, DeviceReadings, Session } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { day } from '../units/dates';
+import { lengthKind } from '../units/length';
 import { type Units, useUnits } from '../units/useUnits';
 import { FaceAndPath } from './FaceAndPath';
 import { FromBook, OfSession } from './FromBook';
 import { useOfWhom, WhoIsChecked } from './ofWhom';
 import { TapTempo } from './TapTempo';
-import { type Draft, lengthKind, NOTHING, nextDraft, readDraft, tryWords } from './tries';
+import { type Draft, NOTHING, nextDraft, readDraft, tryWords } from './tries';
 
 const Beside = styled.div`
   display: grid; gap: ${space.l} ${space.xl}; align-items: start; grid-template-columns: minmax(0, 1fr);

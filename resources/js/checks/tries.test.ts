@@ -18,7 +18,14 @@ const field = (part: Partial<CheckField> & Pick<CheckField, 'name' | 'kind'>): C
 });
 
 const FIELDS = [
-  field({ name: 'offset_m', kind: 'metres', least: -0.2, most: 0.2, sides: ['Left', 'Right'] }),
+  field({
+    name: 'offset_m',
+    kind: 'metres',
+    unit: 'small_m',
+    least: -0.2,
+    most: 0.2,
+    sides: ['Left', 'Right'],
+  }),
   field({ name: 'at_m', kind: 'metres', least: 0.3, most: 12 }),
   field({ name: 'by', kind: 'words', answers: [{ value: 'mirror', label: 'A mirror' }] }),
   field({ name: 'bpm', kind: 'count', least: 30, most: 160, is_needed: false }),

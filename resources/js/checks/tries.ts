@@ -1,15 +1,8 @@
 import { smallKind } from '../lane/drillWords';
 import type { CheckField, CheckTry } from '../server/types';
 import { readNumber } from '../units/format';
+import { lengthKind } from '../units/length';
 import type { Units } from '../units/useUnits';
-
-/** Lengths up to this are measured with a hand's rule, metres. */
-const HAND = 1.3;
-
-/** How a field's length is said: in inches or centimetres, or as the length of a putt. */
-export function lengthKind({ most }: Pick<CheckField, 'most'>): 'backstroke' | 'roll' {
-  return (most ?? 0) <= HAND ? 'backstroke' : 'roll';
-}
 
 /** One answer in words: "2 cm left", "A mirror", "76". */
 export function answerWords(field: CheckField, answer: CheckTry['answers'][string], units: Units): string {

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { color, narrow, Quiet, space, type, wide } from '../design';
 import { callOutWords } from '../lane/drillWords';
-import type { RunState } from '../server/types';
+import type { Drill, RunState } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { PhaseBand } from './PhaseBand';
 import { type Rolling, standing } from './useDrillRun';
@@ -70,6 +70,14 @@ export function WhereItStands({
   );
 }
 
+/** Whether chance says the next station; blocks before that are in the order they are laid. */
+export function isShuffled({ order, stations, balls_per_station }: Drill, balls: number): boolean {
+  return (
+    order === 'shuffled' ||
+    (order === 'blocked_then_shuffled' && balls >= stations.length * balls_per_station)
+  );
+}
+
 /** What counts of the next ball, and which one it is. */
 function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Units): string {
   const counts = { length: 'length counts', line: 'the start line counts', both: 'line and length count' }[
@@ -77,7 +85,7 @@ function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Uni
   ];
   const parts = [
     `ball ${next?.ball ?? ''} of ${run.drill.balls_per_station} here`,
-    ['shuffled', 'blocked_then_shuffled'].includes(run.drill.order ?? '') ? 'shuffled' : '',
+    isShuffled(run.drill, progress?.balls ?? 0) ? 'shuffled' : '',
     progress?.step_m == null
       ? ''
       : `${run.drill.aid === undefined ? 'within' : 'gate'} ${units.show(progress.step_m, 'width')} now`,

@@ -512,7 +512,7 @@ export interface CheckField {
     value: string;
     label: string;
   }[];
-  unit: 'm' | 'times' | 's' | 'm/s' | '°' | null;
+  unit: 'm' | 'small_m' | 'times' | 's' | 'm/s' | '°' | null;
   least: number | null;
   most: number | null;
   /**
@@ -1626,7 +1626,7 @@ export interface SeenKind {
     label: string;
   }[];
   /**
-   * m for metres, times for a count, else as it is written.
+   * m for metres, small_m for metres said in inches or centimetres, times for a count, else as it is written.
    */
   unit: string | null;
   least: number | null;

@@ -256,3 +256,8 @@ function halves(inches: number): string {
   }
   return whole === 0 ? '½' : `${whole}½`;
 }
+
+/** How a length that is asked for is said, by its unit: in inches or centimetres, or as the length of a putt. */
+export function lengthKind({ unit }: { unit: string | null }): 'backstroke' | 'roll' {
+  return unit === 'small_m' ? 'backstroke' : 'roll';
+}

@@ -10,9 +10,13 @@ use Amble\Core\Json\JsonInput;
 /** What can be answered: one of a few words, yes or no, or a number with its unit. Immutable. */
 final readonly class Answers
 {
+    /** Lengths up to this are measured with a hand's rule, metres. */
+    private const HAND_METRES = 1.3;
+
     /**
      * @param array<string, string> $words what is shown, by the answer; empty where it is no word
      * @param string|null $unit of a number, 'm' for metres, 'times' for a count, as it is written for any other
+     * @param bool $isSmall whether a length is said in inches or centimetres
      */
     private function __construct(
         public AnswerKind $kind,
@@ -20,6 +24,7 @@ final readonly class Answers
         public ?string $unit = null,
         public float $least = 0.0,
         public float $most = 0.0,
+        public bool $isSmall = false,
     ) {
     }
 
@@ -37,7 +42,13 @@ final readonly class Answers
     /** A length in metres, from least to most. */
     public static function metres(float $least, float $most): self
     {
-        return new self(AnswerKind::Metres, [], 'm', $least, $most);
+        return new self(AnswerKind::Metres, [], 'm', $least, $most, $most <= self::HAND_METRES);
+    }
+
+    /** A length in metres that is always said in inches or centimetres, however long it may be. */
+    public static function smallMetres(float $least, float $most): self
+    {
+        return new self(AnswerKind::Metres, [], 'm', $least, $most, true);
     }
 
     /** A whole number of times, from least to most. */

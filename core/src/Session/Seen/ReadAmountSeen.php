@@ -9,6 +9,6 @@ final readonly class ReadAmountSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('read_amount_m', 'Read this much beside the hole', Answers::metres(0.0, 10.0), Feeds::Reads, true, isBefore: true);
+        parent::__construct('read_amount_m', 'Read this much beside the hole', Answers::smallMetres(0.0, 10.0), Feeds::Reads, true, isBefore: true);
     }
 }

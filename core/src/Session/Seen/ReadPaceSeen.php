@@ -9,6 +9,6 @@ final readonly class ReadPaceSeen extends SeenKind
 {
     public function __construct()
     {
-        parent::__construct('read_pace_m', 'Read with a pace past the hole of', Answers::metres(0.0, 3.0), Feeds::Reads, true, isBefore: true);
+        parent::__construct('read_pace_m', 'Read with a pace past the hole of', Answers::smallMetres(0.0, 3.0), Feeds::Reads, true, isBefore: true);
     }
 }
