@@ -98,11 +98,13 @@ export async function startDrill(page: Page, name: string, group: readonly strin
   if (group.length > 0 && (await others.isVisible())) {
     await others.click();
   }
-  for (const student of group) {
-    await page
-      .getByRole('group', { name: /take turns/ })
-      .getByText(student, { exact: true })
-      .click();
+  // A group drill begins with everybody who is here; those named alone are to take turns.
+  const turns = page.getByRole('group', { name: /take turns/ });
+  for (const chip of group.length > 0 ? await turns.locator('label').all() : []) {
+    const isWanted = group.includes((await chip.textContent()) ?? '');
+    if (isWanted !== (await chip.getByRole('checkbox').isChecked())) {
+      await chip.click();
+    }
   }
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(callOut(page)).toBeVisible();

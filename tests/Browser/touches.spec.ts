@@ -30,7 +30,7 @@ const BY_TOUCH: Record<string, (page: Page) => Promise<void>> = {
   contact: (page) => choose(page, 'How it met the small target', 'Full hit'),
   strike: (page) => choose(page, 'Struck with the', 'Middle'),
   held: (page) => choose(page, 'The finish', 'Held still'),
-  level: (page) => choose(page, 'It reached level', '1'),
+  level: (page) => choose(page, 'It stopped on level (1 is the ball’s own)', '1'),
   gap_m: async (page) => {
     await page.getByLabel('Then they lie apart').fill('1');
     await page.getByRole('button', { name: 'Log' }).click();
