@@ -1,6 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { expect, type Page, test } from '@playwright/test';
-import { choose, enter, openDemo, sessionOf, touchLane, walkTo } from './people';
+import { choose, chooseGreen, enter, openDemo, sessionOf, touchLane, walkTo } from './people';
 import { ask, goWithin } from './screen';
 import { answering, freshDatabase, kill, serve } from './server.mjs';
 
@@ -173,7 +173,7 @@ test('two readings of one green: whose, when, both figures, and the coach choose
   await openDemo(page);
   const measure = async (student: string, rolls: string) => {
     await page.getByRole('button', { name: `Start a session with ${student}` }).click();
-    await choose(page, 'Green', 'Slipway green');
+    await chooseGreen(page, 'Slipway green');
     await walkTo(page, 'Green');
     await choose(page, 'How will you know?', 'Ramp');
     await enter(page, 'There, roll 1', rolls);
@@ -190,6 +190,7 @@ test('two readings of one green: whose, when, both figures, and the coach choose
   await choice.getByText(/^With Ilse Varnholt at .*: 11\.0 ft/).click();
   await expect(page.getByTestId('green-speed')).toHaveText(/^11\.0 ft/);
   await expect(page.getByLabel('There, roll 1')).toHaveValue('9');
+  await expect(notSent(page)).toHaveCount(0);
   await choice.getByText(/^Here at .*: 9\.0 ft/).click();
   await expect(page.getByTestId('green-speed')).toHaveText(/^9\.0 ft/);
 });
