@@ -65,6 +65,15 @@ final class FindingsTest extends TestCase
         return [$session, $run];
     }
 
+    public function testTheLastTenVerdictsAreKeptAndNotTheFirst(): void
+    {
+        $long = ['balls_per_station' => 6, 'cap' => ['balls' => 20]];
+        [, $run] = $this->rolled([1.3, 1.3, ...array_fill(0, 10, 1.0)], $long);
+        self::assertSame(array_fill(0, 10, true), FindingRow::query()->where('run_id', $run)->firstOrFail()->recent);
+        [, $worse] = $this->rolled([...array_fill(0, 10, 1.0), 1.3, 1.3], $long, 1);
+        self::assertSame([...array_fill(0, 8, true), false, false], FindingRow::query()->where('run_id', $worse)->firstOrFail()->recent);
+    }
+
     public function testARunSaysWhatItFoundAndCanBeOpenedFromItsSessionAndItsStudent(): void
     {
         [$session, $run] = $this->rolled([1.02, 1.04, 1.06, 1.2, 0.98, 1.05, 1.03, 0.97, 1.01, 1.04]);

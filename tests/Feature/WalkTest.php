@@ -217,6 +217,7 @@ final class WalkTest extends TestCase
         $this->measure(['method' => 'estimated', 'speed_ft' => 10]);
         $this->log(self::rolled(1.7, 10.0));
         $this->travel(3)->days();
+        $earlier = $this->session;
         $this->session = $this->practiceSession($this->coach, $this->session->student, $this->session->green);
         $this->measure(['method' => 'estimated', 'speed_ft' => 10]);
         // Rolled on 6½ ft while the card says 10: every ball a third short, far more than days differ by.
@@ -230,6 +231,11 @@ final class WalkTest extends TestCase
         // Put away for this student, in the next session too, until the evidence is another.
         $this->log([self::event('note_set_aside', ['key' => 'stroke.offset', 'evidence' => 'other'], 1)]);
         self::assertContains('stroke.offset', array_column($this->report()['notes'], 'key'));
+        // Without evidence it is put away in the session where that was said, and in no other.
+        $this->log([self::event('note_set_aside', ['key' => 'stroke.offset'], 2)], $earlier);
+        self::assertContains('stroke.offset', array_column($this->report()['notes'], 'key'));
+        $this->log([self::event('note_set_aside', ['key' => 'stroke.offset'], 3)]);
+        self::assertNotContains('stroke.offset', array_column($this->report()['notes'], 'key'));
     }
 
     public function testTheTableAnswersForTheStationsAndTheirSlopes(): void

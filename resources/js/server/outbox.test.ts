@@ -93,6 +93,22 @@ describe('the outbox', () => {
     expect(server.allIds()).toEqual(['A', 'B', 'C']);
   });
 
+  test('many waiting balls go in batches of at most fifty, in their order', async () => {
+    server.respond = () => 'unreachable';
+    const outbox = signedIn(name);
+    const ids = Array.from({ length: 120 }, (_, index) => `B${String(index).padStart(3, '0')}`);
+    for (const id of ids) {
+      await outbox.add('S', ball(id));
+    }
+    server.respond = () => ({ status: 200, body: [] });
+    const before = server.received.length;
+    await outbox.flush();
+    await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
+    const batches = server.received.slice(before).map((batch) => batch.ids);
+    expect(batches.map(({ length }) => length)).toEqual([50, 50, 20]);
+    expect(batches.flat()).toEqual(ids);
+  });
+
   test('a later visit finds what an earlier one left', async () => {
     server.respond = () => 'unreachable';
     const before = signedIn(name);
