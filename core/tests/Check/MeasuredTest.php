@@ -171,6 +171,8 @@ final class MeasuredTest extends TestCase
         self::assertEqualsWithDelta(2.5, $tighter->findings[0]->value, 1e-9);
         self::assertStringContainsString('tightens', (string) $tighter->cue);
         self::assertNull(Made::look([$grip(9, 9), $grip(8, 8), $grip(9, 8)])->cue);
+        // Two more on average, from tries so unlike that none is as likely.
+        self::assertNull(Made::look([$grip(2, 7), $grip(6, 5), $grip(3, 9), $grip(8, 6)])->cue);
         self::assertNull(Made::look([...array_fill(0, 6, $grip(4, 4)), ...array_fill(0, 4, $grip(4, 5))])->cue);
         self::assertSame([3.0, 6.0], [$tighter->marks[0]->value, $tighter->marks[0]->to]);
     }

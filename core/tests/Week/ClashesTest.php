@@ -25,6 +25,8 @@ final class ClashesTest extends PropertyTestCase
         // The same place needs no way, nor does one nobody named.
         self::assertSame([], Clashes::of([self::at('A', 0, 60), self::at('B', 70, 60, 'lawn', 20)]));
         self::assertSame([], Clashes::of([self::at('A', 0, 60, null), self::at('B', 70, 60, 'loft', 20)]));
+        // One that fits in between does not hide the next, whose place is far.
+        self::assertSame(['C' => ['From A there are 20 minutes, and the way takes 60.', 'From B there are 5 minutes, and the way takes 60.']], Clashes::of([self::at('A', 0, 60), self::at('B', 65, 10), self::at('C', 80, 60, 'loft', 60)]));
         // A long one reaches over a short one that follows it.
         self::assertSame(['A', 'B', 'C'], array_keys(Clashes::of([self::at('A', 0, 600), self::at('B', 60, 10), self::at('C', 590, 60)])));
     }
