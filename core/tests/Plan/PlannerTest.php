@@ -312,6 +312,16 @@ final class PlannerTest extends PropertyTestCase
         self::assertSame('gate-c', $first(['gate-a' => 2, 'gate-b' => 3, 'gate-c' => 30]));
     }
 
+    public function testTheReasonFollowsTheFiguresAndAComplaintIsNamedWhereItDecides(): void
+    {
+        $need = new Need(['pace' => 1.1, 'line' => 1.4, 'read' => 0.2], Skill::Pace);
+        self::assertSame(Skill::Pace, $need->inOrder()[0]);
+        self::assertSame('The complaint is about the pace: 1.1 strokes a round are at stake there.', $need->why(Skill::Pace));
+        self::assertSame('Most is at stake in the start line: 1.4 strokes a round.', $need->why(Skill::Line));
+        self::assertSame('0.2 strokes a round are at stake in the read.', $need->why(Skill::Read));
+        self::assertSame('Most is at stake in the pace: 1.1 strokes a round.', (new Need(['pace' => 1.1, 'line' => 0.4], Skill::Pace))->why(Skill::Pace));
+    }
+
     public function testADrillIsShortenedToThreeFifthsAtMostAndItsBallsWithIt(): void
     {
         foreach (self::library() as $drill) {

@@ -64,6 +64,24 @@ test('a drill nobody has earned a level of begins as it is written', () => {
   expect([current.card.drill.key, current.begins, current.next]).toEqual(['written', null, null]);
 });
 
+test('a group drill begins with everybody who is here; any other with nobody ticked', () => {
+  const company = [
+    { student: 'ann', standing: 'here' },
+    { student: 'ben', standing: 'gone' },
+    { student: 'cor', standing: 'out' },
+    { student: 'dee', standing: 'here' },
+  ] as unknown as Session['company'];
+  const ticked = (group: boolean, present = company) => {
+    const written = card('written');
+    return renderHook(() =>
+      useSettingOut({ ...session, company: present }, { ...written, drill: { ...written.drill, group } }),
+    ).result.current.students;
+  };
+  expect(ticked(true)).toEqual(['ann', 'dee']);
+  expect(ticked(true, company.slice(0, 3))).toEqual([]);
+  expect(ticked(false)).toEqual([]);
+});
+
 test('it begins where it was left, says why, and waits with the sheet until that is known', () => {
   setting();
   expect(last().isSettled).toBe(false);

@@ -27,7 +27,7 @@ export function useSettingOut(session: Session, written: DrillCard) {
   // A group drill begins with everybody who is here.
   const [students, setStudents] = useState<string[]>(() => {
     const ids = here(session).map(({ student }) => student);
-    return ids.length > 1 ? ids : [];
+    return written.drill.group === true && ids.length > 1 ? ids : [];
   });
   // Asked again whenever balls are taken: the last ones may be on their way while this screen opens.
   const left = useSetOut(written.drill, runId, session.id, uncounted(written), false, []);
