@@ -7,6 +7,9 @@ declare(strict_types=1);
  * simulated students, and how far off the estimates are. Seeded, so it prints the same every time.
  */
 
+use Amble\Core\Change\ChangeCall;
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\DirectionState;
 use Amble\Core\Green\GreenSpeed;
@@ -24,6 +27,8 @@ require __DIR__ . '/../vendor/autoload.php';
 
 const STUDENTS = 500;
 const NEW_BALLS = 8;
+const CHANGE_BALLS = 20;
+const CHANGE_SPREAD = 0.1;
 
 /** One row of the backstroke table. */
 function strokeRow(float $beta, float $scatter, float $mishits, int $n, int $seed): string
@@ -149,6 +154,26 @@ function directionRow(float $ratio, int $n, int $seed): string
     );
 }
 
+/**
+ * One row of the table of changes: what is said of students whose sessions differ by chance and by day alone.
+ *
+ * @param float $dayToDay true spread of days, share of the length
+ */
+function changeRow(float $dayToDay, int $earlier, int $later, int $seed): string
+{
+    $random = new SeededRandom($seed);
+    $error = CHANGE_SPREAD / sqrt(CHANGE_BALLS);
+    $session = static fn(): SessionFigure => SessionFigure::of($dayToDay * $random->normal() + $error * $random->normal(), $error);
+    $calls = [];
+    for ($i = 0; $i < STUDENTS; ++$i) {
+        $sessions = array_map(static fn(): SessionFigure => $session(), range(1, $earlier + $later));
+        $calls[] = PeriodChange::of(array_slice($sessions, 0, $earlier), array_slice($sessions, $earlier), PeriodChange::PACE)->call();
+    }
+    $share = static fn(ChangeCall ...$of): float => 100 * count(array_filter($calls, static fn(ChangeCall $call): bool => in_array($call, $of, true))) / STUDENTS;
+
+    return sprintf("| %.0f %% | %d and %d | %.1f %% | %.1f %% |\n", 100 * $dayToDay, $earlier, $later, $share(ChangeCall::Clear), $share(ChangeCall::Clear, ChangeCall::Likely));
+}
+
 printf("# How often the bands hold the truth\n\n");
 printf("Made by `./amble coverage`, from simulated students whose true stroke is known; %d students a row.\n\n", STUDENTS);
 printf("## Backstroke fit: new rolls inside the 80 %% band\n\n");
@@ -177,5 +202,13 @@ printf("| half-angle / spread | balls | estimated | spread off by | typically by
 foreach ([0.5, 0.7, 0.85, 1.0, 1.5, 2.5] as $ratio) {
     foreach ([40, 80] as $n) {
         echo directionRow($ratio, $n, ++$seed);
+    }
+}
+printf("\n## Changes over sessions: what is said of an unchanged student\n\n");
+printf("Average pace, %d balls a session that spread by %.0f %%.\n\n", CHANGE_BALLS, 100 * CHANGE_SPREAD);
+printf("| days differ by | sessions before and after | \"clearly\" | \"clearly\" or \"probably\" |\n|---|---|---|---|\n");
+foreach ([0.0, 0.03, 0.05, 0.08] as $dayToDay) {
+    foreach ([[2, 2], [4, 2], [7, 3]] as [$earlier, $later]) {
+        echo changeRow($dayToDay, $earlier, $later, ++$seed);
     }
 }

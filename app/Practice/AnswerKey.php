@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
 final class AnswerKey
 {
     /**
-     * The evidence's version stands for balls, measurements, rounds, checks and greens; the records given stand for
+     * The evidence's version stands for balls, measurements, rounds, checks, greens and schools; the records given stand for
      * themselves with everything written on them: a student's hand, unit and finish past the hole, a coach's preferences.
      *
      * @param string $kind of answer
@@ -21,8 +21,7 @@ final class AnswerKey
     public static function of(string $kind, string $benchId, array $records, array $asked = []): string
     {
         $written = array_map(static fn(?Model $record): ?array => $record?->getAttributes(), $records);
-        $preferences = Bench::query()->whereKey($benchId)->toBase()->first(['evidence_version', 'schools']);
 
-        return "$kind " . hash('xxh128', serialize([$benchId, $preferences === null ? null : (array) $preferences, $written, $asked]));
+        return "$kind " . hash('xxh128', serialize([$benchId, Bench::evidenceVersion($benchId), $written, $asked]));
     }
 }

@@ -79,7 +79,7 @@ final class WalksAlong
         $card = DrillLibrary::card($definition);
         $log = $this->logbook->of($session);
         $green = new SimulatedGreen(GreenSpeed::ofFeet(self::SPEED_FEET), Grade::ofPercent(self::GRADE_PERCENT), self::BUMPS);
-        $step = (new WalkAlong($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log), $seen));
+        $step = (new WalkAlong($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->target_pace_m ?? 0.0), $seen));
 
         return $step === null ? null : [$step, $step->begins ? $definition : null, $run];
     }
@@ -122,11 +122,8 @@ final class WalksAlong
         );
     }
 
-    private static function drillState(PracticeRun $run, SessionLog $log): DrillState
+    private static function drillState(PracticeRun $run, SessionLog $log, float $finishPastM): DrillState
     {
-        $student = PracticeSession::query()->whereKey($run->practice_session_id)->value('student_id');
-        $finishPast = Projector::finishPast([is_string($student) ? $student : null]);
-
-        return DrillRun::ofPutts(DrillLibrary::card($run->definition())->rules->playedPast(array_values($finishPast)[0] ?? 0.0), $log->ofRun($run->id)->putts, $run->seed);
+        return DrillRun::ofPutts(DrillLibrary::card($run->definition())->rules->playedPast($finishPastM), $log->ofRun($run->id)->putts, $run->seed);
     }
 }

@@ -18,6 +18,7 @@ test('no sentence about anybody in the demo shows a brace, a NaN or an empty fig
       // What stands in the part is asked of the server first.
       await page.waitForLoadState('networkidle');
       const shown = (await page.locator('main').allInnerTexts()).join('\n');
+      expect(shown.length, name).toBeGreaterThan(100);
       expect(shown, name).not.toMatch(/[{}]|\bNaN\b|\bundefined\b|\bInfinity\b/);
       expect(shown, name).not.toMatch(/(?<![\d ]) *% |\( *\)/);
     }

@@ -65,6 +65,20 @@ final class CheckTest extends TestCase
         $this->getJson("api/students/{$this->student->id}/checks")->assertJsonCount(0, 'checks');
     }
 
+    public function testTheTableByShoeComesFromTheShoeMeasurementsAlone(): void
+    {
+        $this->putJson("api/sessions/{$this->session->id}/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 10])->assertSuccessful();
+        $this->send(array_map(static fn(int $i): array => self::putt(['backstroke_m' => 0.1 + 0.03 * $i, 'roll_m' => 1.0 + 0.8 * $i]), range(1, 8)));
+        $places = fn(): array => (array) $this->getJson("api/sessions/{$this->session->id}/stroke?student_id={$this->student->id}")->assertSuccessful()->json('shoe_places');
+        self::assertSame([], $places());
+        $roll = static fn(float $shoe): float => round(30.0 * $shoe ** 1.8, 3);
+        $this->send(array_map(fn(int $i): array => $this->try('shoe_place', ['shoe_m' => 0.15 + 0.05 * $i, 'roll_m' => $roll(0.15 + 0.05 * $i)], $i), range(0, 5)));
+        self::assertGreaterThan(2, count($places()));
+        foreach ($places() as ['length_m' => $length, 'place_m' => $place]) {
+            self::assertEqualsWithDelta(($length / 30.0) ** (1.0 / 1.8), $place, 0.01);
+        }
+    }
+
     public function testARefusedTryKeepsNothingOfItsBatch(): void
     {
         $good = $this->try('tempo', ['bpm' => 76, 'length_m' => 3]);

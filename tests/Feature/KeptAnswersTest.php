@@ -108,6 +108,14 @@ final class KeptAnswersTest extends TestCase
             $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
             self::assertNotSame($before, $test->getJson($path)->getContent());
         }];
+        yield "the student's hand, beside a session" => ['api/sessions/{session}/look', static function (self $test): void {
+            $low = array_fill(0, 6, ['version' => 2, 'target_m' => 3.0, 'roll_m' => 3.2, 'across_percent' => 2.0, 'seen' => ['high_low' => 'low']]);
+            $test->log(...$low);
+            $path = "api/sessions/{$test->session->id}/look";
+            $before = $test->getJson($path)->getContent();
+            $test->putJson("api/students/{$test->student->id}", self::studentCard(['hand' => 'left']))->assertSuccessful();
+            self::assertNotSame($before, $test->getJson($path)->getContent());
+        }];
         yield "the coach's number of sessions" => ['api/students/{student}/course', static function (self $test): void {
             $test->putJson('api/me', ['unit' => 'feet', 'trend_sessions' => 5])->assertSuccessful();
         }];

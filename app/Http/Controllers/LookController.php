@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Change\ChangeCall;
 use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Green\Surface;
 use Amble\Core\LookBack\CourseLine;
@@ -76,7 +75,7 @@ final class LookController
             'latest_session_id' => $latest,
             'lines' => array_map(static fn(CourseLine $line): array => [
                 'key' => $line->key, 'question' => $line->question, 'unit' => $line->unit->value, 'sentence' => $line->sentence,
-                'is_clear' => $line->change === null ? null : $line->change->call() === ChangeCall::Clear,
+                'is_clear' => $line->change?->isClear(),
                 'points' => array_map(LookResource::coursePoint(...), $line->points),
             ], $lines),
             'stiles' => array_map(static fn(Stile $stile): array => [

@@ -29,6 +29,16 @@ enum ChangeCall: string
         };
     }
 
+    /** "clearly" or "probably"; null where neither may be said. */
+    public function adverb(): ?string
+    {
+        return match ($this) {
+            self::Clear => 'clearly',
+            self::Likely => 'probably',
+            self::None => null,
+        };
+    }
+
     /**
      * "clearly shorter", "probably shorter", "no clear change".
      *
@@ -38,8 +48,8 @@ enum ChangeCall: string
     public function inWords(string $what, ?string $further = null): string
     {
         return match ($this) {
-            self::Clear => "clearly $what",
-            self::Likely => "probably $what" . ($further === null ? '' : "; about $further would make it clear"),
+            self::Clear => "{$this->adverb()} $what",
+            self::Likely => "{$this->adverb()} $what" . ($further === null ? '' : "; about $further would make it clear"),
             self::None => $further === null ? 'no clear change' : "no clear change yet; about $further would settle it",
         };
     }

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace Amble\Core\Change;
 
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Numeric\BetweenGroups;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\StudentT;
 
 /**
  * Whether a figure has changed from the earlier sessions to the later ones (maths.md 8.2).
  *
- * Each session gives one figure x_j with its own standard error s_j. Days differ by τ:
- * R. DerSimonian & N. Laird (1986), "Meta-analysis in clinical trials", Control. Clin. Trials 7, 177,
- * within the two periods (k − 2 degrees), held by four sessions' worth of the shipped τ₀:
- * τ² ← ((k − 2) τ²_DL + 4 τ₀²)/(k + 2). Period means have weights 1/(s_j² + τ²); their difference has
+ * Each session gives one figure x_j with its own standard error s_j. Days differ by τ, estimated within the two
+ * periods (k − 2 degrees) and held by four sessions' worth of the shipped τ₀ ({@see BetweenGroups}). Period means have weights 1/(s_j² + τ²); their difference has
  * Student's t with k + 2 degrees. This class is immutable.
  */
 final readonly class PeriodChange
@@ -67,9 +66,10 @@ final readonly class PeriodChange
             throw InvalidInput::outside('earlier', count($earlier), 'at least one session on each side');
         }
         $k = count($earlier) + count($later);
-        $tau2 = (($k - 2) * self::betweenSessions([$earlier, $later]) + self::SHIPPED_SESSIONS * $dayToDay ** 2) / ($k - 2 + self::SHIPPED_SESSIONS);
-        [$before, $beforeWeight] = self::mean($earlier, $tau2);
-        [$after, $afterWeight] = self::mean($later, $tau2);
+        [$then, $now] = [self::pairs($earlier), self::pairs($later)];
+        $tau2 = BetweenGroups::heldVariance([$then, $now], $dayToDay, self::SHIPPED_SESSIONS);
+        [$before, $beforeWeight] = BetweenGroups::mean($then, $tau2);
+        [$after, $afterWeight] = BetweenGroups::mean($now, $tau2);
         $variances = array_map(static fn(SessionFigure $figure): float => $figure->standardError ** 2 + $tau2, $later);
 
         return new self(
@@ -96,24 +96,20 @@ final readonly class PeriodChange
      */
     public static function meanOf(array $figures, float $dayToDay): array
     {
-        [$mean, $weight] = self::mean($figures, self::tauOf($figures, $dayToDay) ** 2);
+        [$mean, $weight] = BetweenGroups::mean(self::pairs($figures), self::tauOf($figures, $dayToDay) ** 2);
 
         return [$mean, 1.0 / sqrt($weight)];
     }
 
     /**
-     * τ of one period's sessions: DerSimonian & Laird's (k − 1 degrees) held by four sessions' worth of what is shipped, as
-     * in 3.6.
+     * τ of one period's sessions, held by four sessions' worth of what is shipped, as in 3.6.
      *
      * @param list<SessionFigure> $figures the shipped τ₀ where there are none
      * @param float $dayToDay τ₀, above 0
      */
     public static function tauOf(array $figures, float $dayToDay): float
     {
-        $spare = max(0, count($figures) - 1);
-        $own = $figures === [] ? 0.0 : self::betweenSessions([$figures]);
-
-        return sqrt(($spare * $own + self::SHIPPED_SESSIONS * $dayToDay ** 2) / ($spare + self::SHIPPED_SESSIONS));
+        return sqrt(BetweenGroups::heldVariance($figures === [] ? [] : [self::pairs($figures)], $dayToDay, self::SHIPPED_SESSIONS));
     }
 
     /**
@@ -141,6 +137,12 @@ final readonly class PeriodChange
         return ChangeCall::of($this->interval(ChangeCall::CLEAR_LEVEL), $this->interval(ChangeCall::LIKELY_LEVEL));
     }
 
+    /** Whether "clearly" may be said of it. */
+    public function isClear(): bool
+    {
+        return $this->call() === ChangeCall::Clear;
+    }
+
     /**
      * Fewest further sessions, like the later ones and with the difference as it is, that would make the change clear.
      *
@@ -148,7 +150,7 @@ final readonly class PeriodChange
      */
     public function furtherSessions(): ?int
     {
-        if ($this->call() === ChangeCall::Clear) {
+        if ($this->isClear()) {
             return null;
         }
         for ($more = 1; $more <= self::MOST_FURTHER_SESSIONS; ++$more) {
@@ -162,41 +164,12 @@ final readonly class PeriodChange
     }
 
     /**
-     * τ² by DerSimonian & Laird, each period about its own mean; 0 without degrees.
-     *
-     * @param non-empty-list<non-empty-list<SessionFigure>> $periods
-     */
-    private static function betweenSessions(array $periods): float
-    {
-        $q = $spare = 0.0;
-        foreach ($periods as $period) {
-            [$mean, $weight] = self::mean($period, 0.0);
-            $squares = 0.0;
-            foreach ($period as $figure) {
-                $q += ($figure->value - $mean) ** 2 / $figure->standardError ** 2;
-                $squares += 1.0 / $figure->standardError ** 4;
-            }
-            $spare += $weight - $squares / $weight;
-        }
-        $degrees = array_sum(array_map(count(...), $periods)) - count($periods);
-
-        return $degrees === 0 ? 0.0 : max(0.0, ($q - $degrees) / $spare);
-    }
-
-    /**
      * @param non-empty-list<SessionFigure> $figures
      *
-     * @return array{float, float} mean with weights 1/(s² + τ²), and the sum of the weights
+     * @return non-empty-list<array{float, float}> figure and standard error
      */
-    private static function mean(array $figures, float $tau2): array
+    private static function pairs(array $figures): array
     {
-        $sum = $weights = 0.0;
-        foreach ($figures as $figure) {
-            $weight = 1.0 / ($figure->standardError ** 2 + $tau2);
-            $sum += $weight * $figure->value;
-            $weights += $weight;
-        }
-
-        return [$sum / $weights, $weights];
+        return array_map(static fn(SessionFigure $figure): array => [$figure->value, $figure->standardError], $figures);
     }
 }

@@ -10,6 +10,9 @@ use Amble\Core\Numeric\Check;
 /** One session's figure with its own standard error, in the unit in which sessions are compared. Immutable. */
 final readonly class SessionFigure
 {
+    /** A session with fewer balls does not enter: its standard error is not to be trusted (maths.md 8.2). */
+    public const FEWEST_BALLS = 5;
+
     /** Figures and errors beyond this belong to no measure of putting. */
     private const LARGEST = 1e6;
     private const SMALLEST_ERROR = 1e-9;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
+use Amble\Core\Change\ChangeCall;
 use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Json\JsonInput;
@@ -31,8 +32,8 @@ final class ChangeComputation implements Computation
             'se' => $change->standardError,
             'df' => $change->degreesOfFreedom,
             'tau' => $change->tau,
-            'interval_80' => $change->interval(0.8)->toArray(),
-            'interval_95' => $change->interval(0.95)->toArray(),
+            'interval_80' => $change->interval(ChangeCall::LIKELY_LEVEL)->toArray(),
+            'interval_95' => $change->interval(ChangeCall::CLEAR_LEVEL)->toArray(),
             'call' => $change->call()->value,
         ];
     }

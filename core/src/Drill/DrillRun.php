@@ -247,7 +247,7 @@ final class DrillRun
             return $acceptance->word($ball) === LengthCall::Long ? false : null;
         }
 
-        return ($this->drill->pass->axis() === Axis::Length ? $acceptance : Acceptance::usual(Length::ofMetres($context->length->metres() + $context->finishPast)))->admits($ball);
+        return ($this->drill->pass->axis() === Axis::Length ? $acceptance : Acceptance::usual($context->length->longerBy($context->finishPast)))->admits($ball);
     }
 
     private function count(LoggedPutt $putt, int $station, bool $passed, PassContext $context, ?LengthCall $word): void

@@ -89,14 +89,12 @@ final class ForStartLine extends Selection
             return $measured;
         }
         $test = $ball->isAidChecked ? $ball->startLineTest() : null;
-        $gate = $test === null ? null : match ($ball->ball->sight->gate) {
+        return $test === null ? null : match ($ball->ball->sight->gate) {
             GateResult::Through => $test->passed(),
             GateResult::Left => $test->missed(Side::Left),
             GateResult::Right => $test->missed(Side::Right),
             null => null,
         };
-
-        return $gate;
     }
 
     /**

@@ -73,7 +73,7 @@ final readonly class RolledBall
     {
         $target = $this->ball->target;
 
-        return $target === null || !$this->isAtHole || $this->finishPast <= 0.0 ? $target : Length::ofMetres($target->metres() + $this->finishPast);
+        return $target === null || !$this->isAtHole || $this->finishPast <= 0.0 ? $target : $target->longerBy($this->finishPast);
     }
 
     /** The green speed of its day when it was rolled; null where that was not measured or estimated. */

@@ -65,11 +65,7 @@ final readonly class CourseLine
                 ? sprintf('%d of %d sessions have enough balls to compare; a trend is told from %d.', $told, count($points), $needed)
                 : sprintf('%s so far; a trend is told from %d.', $told === 1 ? 'One session' : "$told sessions", $needed)];
         }
-        $trend = OverSessions::trend($measure, $asked);
-        if ($trend === null) {
-            return [null, 'Not enough sessions yet.'];
-        }
-        [$change, $earlier, $later] = $trend;
+        [$change, $earlier, $later] = OverSessions::trend($measure, $asked);
 
         return [$change, sprintf(
             'The latest %s against the %s before: %s.',

@@ -36,9 +36,9 @@ final class DayLook
         $sessions = self::bySession($balls, $surface);
         $todays = array_slice(self::errors($sessions[$sessionId] ?? [], $surface), 0, StudentToday::MOST_BALLS);
         unset($sessions[$sessionId]);
-        $usual = self::usual($sessions, $surface);
+        $spread = self::spread($sessions, $surface);
 
-        return StudentToday::of($todays, $usual?->bias, $usual->spread ?? self::spread($sessions, $surface));
+        return StudentToday::of($todays, self::usual($sessions, $surface, $spread)?->bias, $spread);
     }
 
     /**
@@ -48,7 +48,9 @@ final class DayLook
      */
     public static function usualOf(array $balls, ?Surface $surface): ?UsualLength
     {
-        return self::usual(self::bySession($balls, $surface), $surface);
+        $sessions = self::bySession($balls, $surface);
+
+        return self::usual($sessions, $surface, self::spread($sessions, $surface));
     }
 
     /** @param non-empty-list<StudentToday> $students the one asked about first */
@@ -87,9 +89,8 @@ final class DayLook
     }
 
     /** @param array<string, non-empty-list<RolledBall>> $sessions */
-    private static function usual(array $sessions, ?Surface $surface): ?UsualLength
+    private static function usual(array $sessions, ?Surface $surface, ?float $spread): ?UsualLength
     {
-        $spread = self::spread($sessions, $surface);
         $means = [];
         $n = 0;
         foreach ($sessions as $balls) {

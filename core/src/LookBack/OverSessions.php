@@ -10,9 +10,6 @@ use Amble\Core\Change\SessionFigure;
 /** A measure's change from some sessions to others: one figure a session, never the balls of several days pooled. */
 final class OverSessions
 {
-    /** A session with fewer balls does not enter: its standard error is not to be trusted. */
-    public const FEWEST_BALLS = 5;
-
     /**
      * @param class-string<Tracked> $measure
      *
@@ -26,19 +23,19 @@ final class OverSessions
     }
 
     /**
-     * The latest third of the sessions that tell the measure (rounded, at least one) against the rest.
+     * The latest third of the sessions that tell the measure (rounded, at least one) against the rest, of two at least.
      *
      * @param class-string<Tracked> $measure
      *
-     * @return array{PeriodChange, positive-int, positive-int}|null the change, and the sessions before and after
+     * @return array{PeriodChange, int, int} the change, and the sessions before and after
      */
-    public static function trend(string $measure, Asked $asked): ?array
+    public static function trend(string $measure, Asked $asked): array
     {
         $figures = array_values(self::figures($measure, $asked));
         $later = max(1, (int) round(count($figures) / 3));
         $earlier = count($figures) - $later;
 
-        return $earlier < 1 ? null : [
+        return [
             PeriodChange::of(array_slice($figures, 0, $earlier), array_slice($figures, $earlier), $measure::dayToDay()),
             $earlier,
             $later,
@@ -53,7 +50,7 @@ final class OverSessions
     public static function figures(string $measure, Asked $asked): array
     {
         return $asked->once("figures $measure", static fn(Asked $some): array => array_filter(array_map(
-            static fn(Asked $session): ?SessionFigure => ($measure::of($session)->n ?? 0) < self::FEWEST_BALLS ? null : $measure::figure($session),
+            static fn(Asked $session): ?SessionFigure => ($measure::of($session)->n ?? 0) < SessionFigure::FEWEST_BALLS ? null : $measure::figure($session),
             $some->bySession(),
         )));
     }

@@ -6,7 +6,6 @@ namespace Amble\Core\Plan;
 
 use Amble\Core\Drill\AtHand;
 use Amble\Core\Drill\DrillCard;
-use Amble\Core\Drill\DrillProgress;
 use Amble\Core\Drill\Purpose;
 use Amble\Core\Drill\Station;
 use Amble\Core\Drill\TargetKind;
@@ -72,10 +71,9 @@ final readonly class Candidate
     {
         $rules = $this->card->rules;
         $cap = $rules->cap->balls ?? $kind->dose();
-        $round = count($rules->stations) * $rules->ballsEach;
-        $own = $rules->end->certainBalls(DrillProgress::none(), $round, $rules->mostPoints());
+        $own = $rules->end->expectedBalls(count($rules->stations) * $rules->ballsEach);
 
-        return min($cap, $own <= 1 ? $cap : $own);
+        return min($cap, $own === null ? $cap : (int) round($own));
     }
 
     /**

@@ -255,7 +255,7 @@ final readonly class MarginTrial
         $surface = $this->isInTurn && $session % 2 === 1 ? Surface::Mat : Surface::Grass;
         $hasGate = $ball->sight->gate !== null;
         $logged = $this->hasOnlyDrops ? self::dropAlone($ball, $isAtHole) : $ball;
-        $meant = $ball->target === null ? null : Length::ofMetres($ball->target->metres() + ($isAtHole ? SimulatedPractice::PACE : 0.0));
+        $meant = $ball->target?->longerBy($isAtHole ? SimulatedPractice::PACE : 0.0);
 
         return new RolledBall(
             "S{$session}B$i",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Stroke;
 
+use Amble\Core\Numeric\BetweenGroups;
 use Amble\Core\Numeric\Sample;
 
 /**
@@ -60,7 +61,7 @@ final readonly class SessionOffset
         if ($today === [] || $sessions === [] || $sigma === null || $beta === null) {
             return null;
         }
-        $tau2 = self::betweenDays(array_map(static fn(array $putts): array => [self::mean($putts, $line), count($putts)], $sessions), $sigma, $dayToDay);
+        $tau2 = BetweenGroups::heldVariance([array_map(static fn(array $putts): array => [self::mean($putts, $line), $sigma / sqrt(count($putts))], $sessions)], $dayToDay, self::SHIPPED_SESSIONS);
         $offset = self::mean($today, $line);
         $n = count($today);
         $meanLog = Sample::mean(array_map(static fn(StrokePutt $putt): float => $putt->logBackstroke, $today));
@@ -97,30 +98,5 @@ final readonly class SessionOffset
     private static function mean(array $putts, StrokeFit $line): float
     {
         return Sample::mean(array_map(static fn(StrokePutt $putt): float => (float) $line->residualOf($putt), $putts));
-    }
-
-    /**
-     * τ² from the sessions' means m_j with variances σ²/n_j (DerSimonian & Laird 1986), held by four sessions' worth of
-     * what is shipped: ((k − 1) τ²_DL + 4 τ₀²)/(k + 3).
-     *
-     * @param non-empty-list<array{float, positive-int}> $sessions mean and balls of each
-     */
-    private static function betweenDays(array $sessions, float $sigma, float $dayToDay): float
-    {
-        $k = count($sessions);
-        $weights = $squares = $weighted = 0.0;
-        foreach ($sessions as [$mean, $n]) {
-            $weight = $n / $sigma ** 2;
-            $weights += $weight;
-            $squares += $weight ** 2;
-            $weighted += $weight * $mean;
-        }
-        $q = 0.0;
-        foreach ($sessions as [$mean, $n]) {
-            $q += $n / $sigma ** 2 * ($mean - $weighted / $weights) ** 2;
-        }
-        $own = $k < 2 ? 0.0 : max(0.0, ($q - ($k - 1)) / ($weights - $squares / $weights));
-
-        return (($k - 1) * $own + self::SHIPPED_SESSIONS * $dayToDay ** 2) / ($k - 1 + self::SHIPPED_SESSIONS);
     }
 }

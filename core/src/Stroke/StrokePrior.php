@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Stroke;
 
 use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Numeric\BetweenGroups;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\Sample;
 
@@ -77,8 +78,7 @@ final readonly class StrokePrior
     /**
      * The prior a bench's fitted students make for one who is new; the shipped one below three of them.
      *
-     * R. DerSimonian & N. Laird (1986), "Meta-analysis in clinical trials", Control. Clin. Trials 7, 177, for
-     * the spread of exponents; both spreads are held by two students' worth of what is shipped.
+     * Both the spread of exponents and that of ln σ are held by two students' worth of what is shipped.
      *
      * @param list<StrokeSummary> $students each fitted under the shipped prior, without the new one
      */
@@ -87,20 +87,14 @@ final readonly class StrokePrior
         if (count($students) < self::FEWEST_STUDENTS) {
             return self::shipped();
         }
-        $tau2 = self::betweenStudents($students);
-        $sum = self::SHIPPED_STUDENTS / ($tau2 + self::USUAL_TAU ** 2);
-        $weighted = self::BETA * $sum;
-        $weights = 0.0;
-        foreach ($students as $student) {
-            $weight = 1.0 / ($student->betaError ** 2 + $tau2);
-            $weights += $weight;
-            $sum += $weight;
-            $weighted += $weight * $student->beta;
-        }
+        $betas = array_map(static fn(StrokeSummary $student): array => [$student->beta, $student->betaError], $students);
+        $tau2 = BetweenGroups::heldVariance([$betas], self::USUAL_TAU, self::SHIPPED_STUDENTS);
+        [$mean, $weights] = BetweenGroups::mean($betas, $tau2);
+        $shipped = self::SHIPPED_STUDENTS / ($tau2 + self::USUAL_TAU ** 2);
         [$sigma, $logVariance] = self::spreadOf($students);
 
         return new self(
-            $weighted / $sum,
+            ($weights * $mean + $shipped * self::BETA) / ($weights + $shipped),
             $sigma ** 2 / ($tau2 + 1.0 / $weights),
             $sigma,
             max(self::FEWEST_NU, min(self::MOST_NU, 0.5 / $logVariance)),
@@ -111,31 +105,6 @@ final readonly class StrokePrior
     public function isShipped(): bool
     {
         return $this->students === 0;
-    }
-
-    /**
-     * τ²: the variance of exponents from student to student.
-     *
-     * @param non-empty-list<StrokeSummary> $students
-     */
-    private static function betweenStudents(array $students): float
-    {
-        $k = count($students);
-        $sum = $sumSquares = $weighted = 0.0;
-        foreach ($students as $student) {
-            $weight = 1.0 / $student->betaError ** 2;
-            $sum += $weight;
-            $sumSquares += $weight ** 2;
-            $weighted += $weight * $student->beta;
-        }
-        $mean = $weighted / $sum;
-        $q = 0.0;
-        foreach ($students as $student) {
-            $q += ($student->beta - $mean) ** 2 / $student->betaError ** 2;
-        }
-        $tau2 = max(0.0, ($q - ($k - 1)) / ($sum - $sumSquares / $sum));
-
-        return (($k - 1) * $tau2 + self::SHIPPED_STUDENTS * self::USUAL_TAU ** 2) / ($k - 1 + self::SHIPPED_STUDENTS);
     }
 
     /**

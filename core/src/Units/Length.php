@@ -33,6 +33,16 @@ final readonly class Length
         return self::ofMetres($feet * self::METRES_PER_FOOT, $field);
     }
 
+    /**
+     * @param float $metres may be negative
+     *
+     * @throws InvalidInput If what comes out is not above 0, or is none a green has.
+     */
+    public function longerBy(float $metres): self
+    {
+        return self::ofMetres($this->metres() + $metres);
+    }
+
     public function metres(): float
     {
         return $this->metres;

@@ -126,7 +126,7 @@ final class HabitsTest extends TestCase
         );
         $note = self::notes($missed(15))['log.only_misses'];
         self::assertStringContainsString('Of 15 putts at holes', $note->seen);
-        self::assertSame('A club player would hole about 6 of them.', $note->evidence);
+        self::assertSame('Of the same putts about 6 are holed at this student\'s level.', $note->evidence);
         self::assertContains('start.scatter', $note->instead);
         self::assertArrayNotHasKey('log.only_misses', self::notes($missed(14)));
         self::assertArrayNotHasKey('log.only_misses', self::notes($missed(15, 1)));

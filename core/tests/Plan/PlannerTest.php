@@ -334,6 +334,8 @@ final class PlannerTest extends PropertyTestCase
             if ($end instanceof AllStations || $end instanceof BallCount) {
                 $own = $end instanceof AllStations ? count($drill->card->rules->stations) * $drill->card->rules->ballsEach : (int) $end->expectedBalls(null);
                 self::assertSame(min($dose, $own), $whole, 'a cap is no dose');
+            } else {
+                self::assertSame(min($dose, $drill->card->rules->cap->balls ?? $dose), $whole, 'nothing known tells when it ends');
             }
             for ($minutes = 1; $minutes < 2 * $drill->wholeMinutes(); ++$minutes) {
                 $balls = $drill->balls($minutes, BlockKind::Pace);

@@ -65,8 +65,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
     <>
       <Line aria-label="The last ball">
         <span role="status">
-          Ball {number}: {words(last)}
-          {lieWords(last, units) === '' ? '' : `, ${lieWords(last, units)}`}
+          Ball {number}: {[words(last), lieWords(last, units)].filter((part) => part !== '').join(', ')}
           {last.isWaiting ? ' (not sent yet)' : ''}
         </span>
         <Button aria-label={`Undo ball ${number}`} onPress={logger.undo}>

@@ -168,7 +168,7 @@ function useFreeRolling(session: Session) {
   const stations = [...session.stations].sort((a, b) => a.length_m - b.length_m);
   const [chosen, setChosen] = useState(() => standIn(session.id).station);
   const [student, setStudent] = useState(() => standIn(session.id).student ?? null);
-  // Where nothing was set out there is no target, and the heart of the matter is the student's own curve.
+  // Where nothing was set out there is no target: such balls measure the backstroke.
   const [said, setSaid] = useState(() => standIn(session.id).purpose);
   const purpose = said ?? (stations.length === 0 ? 'backstroke' : 'target');
   // The first station where none was chosen: one that was set out is there to be putted from.
@@ -196,7 +196,7 @@ function useFreeRolling(session: Session) {
     calledBackstroke: null,
     isMeasuringStroke: purpose === 'backstroke',
   };
-  const owner = next === null ? null : saidOwner(next, session);
+  const owner = saidOwner(next, session);
   const balls = log.putts.filter(({ run_id }) => run_id === null);
   const sensor = useSensor({
     session,
@@ -217,9 +217,9 @@ function useFreeRolling(session: Session) {
     remember(session.id, { station: id });
     announce(id === 'open' ? 'No target' : 'Station changed');
   };
-  const choosePurpose = (next: Purpose) => {
-    setSaid(next);
-    remember(session.id, { purpose: next });
+  const choosePurpose = (purpose: Purpose) => {
+    setSaid(purpose);
+    remember(session.id, { purpose });
   };
   const chooseNext = () => {
     const at = stations.findIndex(({ id }) => id === station?.id);

@@ -70,12 +70,11 @@ final class BackstrokeTooLong implements Rule
     /** The curve's backstroke for where this ball was meant to finish, metres; null where nobody can tell. */
     private static function needed(Facts $facts, RolledBall $ball): ?float
     {
-        $speed = $ball->speed();
-        if ($facts->fit->state !== FitState::Fitted || $speed === null || $ball->ball->target === null || $ball->ball->remarks->mark !== null || $ball->task?->movesTheTarget() === true || $ball->isMeasuringStroke) {
+        [$speed, $meant] = [$ball->speed(), $ball->meant()];
+        if ($facts->fit->state !== FitState::Fitted || $speed === null || $meant === null || $ball->ball->remarks->mark !== null || $ball->task?->movesTheTarget() === true || $ball->isMeasuringStroke) {
             return null;
         }
-        $meant = $ball->meant()?->metres() ?? 0.0;
 
-        return $facts->fit->backstrokeFor(Length::ofMetres($meant), $speed, $ball->ball->grade)?->metres;
+        return $facts->fit->backstrokeFor($meant, $speed, $ball->ball->grade)?->metres;
     }
 }

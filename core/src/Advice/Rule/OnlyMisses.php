@@ -26,9 +26,6 @@ final class OnlyMisses implements Rule
     /** So unlikely that none dropped. */
     private const CHANCE = 0.001;
 
-    /** Where no speed of the day is known, an everyday one, feet. */
-    private const EVERYDAY_FEET = 9.0;
-
     public function note(Facts $facts): ?Note
     {
         $balls = array_values(array_filter($facts->lately->balls ?? [], self::isShortPutt(...)));
@@ -41,7 +38,7 @@ final class OnlyMisses implements Rule
         $chances = [];
         foreach ($balls as $ball) {
             $key = sprintf('%.1f', Asked::length($ball));
-            $chance = $chances[$key] ??= ExpectedPutts::chanceToHole($facts->level->player($facts->lately->pace ?? 0.0), $ball->speed() ?? GreenSpeed::ofFeet(self::EVERYDAY_FEET), Length::ofMetres((float) $key));
+            $chance = $chances[$key] ??= ExpectedPutts::chanceToHole($facts->level->player($facts->lately->pace ?? 0.0), $ball->speed() ?? GreenSpeed::ordinary(), Length::ofMetres((float) $key));
             $none *= 1.0 - $chance;
             $expected += $chance;
         }
@@ -49,7 +46,7 @@ final class OnlyMisses implements Rule
         return $none >= self::CHANCE ? null : new Note(
             'log.only_misses',
             sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, Say::metres(self::WITHIN_M)),
-            sprintf('%s would hole about %d of them.', ucfirst($facts->level->words()), (int) round($expected)),
+            sprintf('Of the same putts about %d are holed at this student\'s level.', (int) round($expected)),
             0.95,
             1.0,
             (string) intdiv($n, 10),

@@ -48,7 +48,7 @@ final class ReadHabit implements Rule
     }
 
     /**
-     * @param non-empty-list<RolledBall>|list<RolledBall> $misses
+     * @param list<RolledBall> $misses
      * @param array{float, float, int}|null $called
      */
     private static function told(Asked $lately, array $misses, bool $isLow, int $hits, ?array $called): Note
@@ -85,7 +85,7 @@ final class ReadHabit implements Rule
         };
     }
 
-    /** One that came up short says nothing of the read; one far past was not played at the pace it was read for. */
+    /** One that came up short says nothing of the read. */
     private static function hasSoundPace(RolledBall $ball): bool
     {
         [$roll, $meant] = [$ball->ball->rollMetres(), $ball->meant()?->metres()];

@@ -14,9 +14,6 @@ final readonly class Finding
     /** Fewer balls than this tell only roughly, and it is said. */
     public const FEW = 10;
 
-    /** Fewer balls of a session are not compared with another session's. */
-    private const FEWEST_TO_COMPARE = 5;
-
     /**
      * @param string $question that the finding answers
      * @param string $sentence a length in it stands in braces, "{0.450 m}", for the screen to show in the coach's unit
@@ -55,7 +52,7 @@ final readonly class Finding
     public function asSession(): ?SessionFigure
     {
         $error = $this->error();
-        if ($this->value === null || $error === null || $this->n < self::FEWEST_TO_COMPARE) {
+        if ($this->value === null || $error === null || $this->n < SessionFigure::FEWEST_BALLS) {
             return null;
         }
 

@@ -24,6 +24,7 @@ enum FindingUnit: string
 
     /** Metres too, of what is measured with a hand's rule: said in inches or centimetres. */
     case Small = 'small';
+
     /** Metres of a gate's or line's width: in quarters of an inch, or millimetres. */
     case Width = 'width';
     case Degrees = 'degrees';

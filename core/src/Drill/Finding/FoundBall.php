@@ -27,7 +27,7 @@ final readonly class FoundBall
     /** Its error of length as evidence; null where it tells none, or was told to be off. */
     public function putt(): ?DistancePutt
     {
-        $target = $this->ball->target === null ? null : Length::ofMetres($this->ball->target->metres() + $this->finishPast);
+        $target = $this->ball->target?->longerBy($this->finishPast);
         $roll = $this->ball->rollMetres();
 
         return match (true) {

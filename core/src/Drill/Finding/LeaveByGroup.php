@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Change\Change;
-use Amble\Core\Change\ChangeCall;
 
 /** What findings share that lay the leaves of one kind of ball beside those of another. */
 final class LeaveByGroup
@@ -34,9 +33,10 @@ final class LeaveByGroup
         $change = (float) $first->biasError <= 0.0 || (float) $last->biasError <= 0.0
             ? null
             : Change::ofEstimates((float) $first->bias, (float) $first->biasError, (float) $last->bias, (float) $last->biasError, max(1, $last->nMeasured));
+        $adverb = $change?->call()->adverb();
         $verdict = match (true) {
             $change === null => 'Too few to tell them apart.',
-            $change->call() !== ChangeCall::None => sprintf('%s stops %s %s than %s.', ucfirst(array_key_last($controls)), $change->isClear() ? 'clearly' : 'probably', $change->difference > 0.0 ? 'longer' : 'shorter', array_key_first($controls)),
+            $adverb !== null => sprintf('%s stops %s %s than %s.', ucfirst(array_key_last($controls)), $adverb, $change->difference > 0.0 ? 'longer' : 'shorter', array_key_first($controls)),
             default => 'No clear difference in length between the first and the last.',
         };
 

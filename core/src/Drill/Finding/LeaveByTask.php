@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Change\Change;
-use Amble\Core\Change\ChangeCall;
 
 /** Balls told one thing beside balls told another: looking at the target, and at the ball; a wider aim, and more pace. */
 final class LeaveByTask implements FindingKind
@@ -35,13 +34,14 @@ final class LeaveByTask implements FindingKind
             return $finding;
         }
         $change = Change::ofSpread((float) $one->spread, $one->nMeasured, (float) $other->spread, $other->nMeasured);
+        $adverb = $change->call()->adverb();
         $names = array_keys($groups);
 
         return new Finding(
             $finding->question,
-            $finding->sentence . ' ' . ($change->call() === ChangeCall::None
+            $finding->sentence . ' ' . ($adverb === null
                 ? 'Their spreads do not clearly differ.'
-                : sprintf('Balls lie %s closer together %s.', $change->isClear() ? 'clearly' : 'probably', $names[$change->difference > 0.0 ? 1 : 0])),
+                : sprintf('Balls lie %s closer together %s.', $adverb, $names[$change->difference > 0.0 ? 1 : 0])),
             $finding->unit,
             $finding->value,
             $finding->interval,
