@@ -86,10 +86,6 @@ test('where time runs short the least worth is let go by a touch, and the end is
   await page.getByRole('button', { name: 'End the session' }).click();
   await goWithin(page, '/ledger');
   await page.getByRole('link', { name: /Tobin/ }).first().click();
-  // Where the session ended the plan's band says it too.
-  await expect(
-    page.getByRole('paragraph').filter({
-      hasText: /Planned 60 minutes, took \d+; \d+ of \d+ blocks were done\./,
-    }),
-  ).toBeVisible();
+  // The page under it may say the same once it has loaded.
+  await expect(band).toContainText(/Planned 60 minutes, took \d+; \d+ of \d+ blocks were done\./);
 });
