@@ -120,6 +120,17 @@ try {
     ),
     30,
   );
+  // A week on a calendar of 500 daily series that began years ago.
+  const series = (i) => {
+    const start = `20170105T${String(6 + (i % 14)).padStart(2, '0')}${String((i * 7) % 60).padStart(2, '0')}00`;
+    return `BEGIN:VEVENT\r\nUID:series-${i}\r\nSUMMARY:Series ${i}\r\nDTSTART:${start}\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY\r\nEND:VEVENT\r\n`;
+  };
+  const calendar = `BEGIN:VCALENDAR\r\nVERSION:2.0\r\n${Array.from({ length: 500 }, (_, i) => series(i)).join('')}END:VCALENDAR\r\n`;
+  const booked = await send('calendar', { text: calendar, zone: 'UTC' });
+  if (!booked.ok()) {
+    throw new Error(await booked.text());
+  }
+  print('A week with 500 daily series since 2017', await timed(10, () => api.get('/api/week?from=2026-11-30&days=7&zone=UTC')), 300);
   // Drills: a list of 300, and a ball of a run, whose finding is told anew with each.
   const own = (i) => ({ ...library[i % library.length].drill, key: `bench-${i}`, name: `Bench drill ${i}` });
   for (let from = 0; from < 300 - library.length; from += 100) {

@@ -6,16 +6,10 @@ namespace App\Calendar;
 
 use Amble\Core\Exception\InvalidInput;
 use App\Models\Booking;
-use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
-use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\ParseException;
-use Sabre\VObject\Property\ICalendar\DateTime as TimeProperty;
 use Sabre\VObject\Reader;
-use Sabre\VObject\Recur\MaxInstancesExceededException;
-use Sabre\VObject\Recur\NoInstancesException;
-use Sabre\VObject\Settings;
 
 /** Bookings as a calendar (iCalendar, RFC 5545) and back; recurrence and the change of the clocks are the library's. */
 final class CalendarText
@@ -24,8 +18,8 @@ final class CalendarText
     private const LONGEST = 1_000_000;
     private const MOST = 2_000;
 
-    /** Twenty years of every day. */
-    private const MOST_TIMES = 7_500;
+    /** Rules of one calendar are looked through for at most this long, nanoseconds; what is left is refused. */
+    private const LONGEST_NS = 10_000_000_000;
 
     /** @param iterable<Booking> $bookings those without a time are left out: a calendar has no place for them */
     public static function of(iterable $bookings): VCalendar
@@ -50,34 +44,6 @@ final class CalendarText
         }
 
         return $calendar;
-    }
-
-    /**
-     * Every time of these bookings in a stretch, by booking.
-     *
-     * @param iterable<Booking> $bookings
-     *
-     * @return array<string, list<CarbonImmutable>> in the booking's zone, by uid, in order
-     */
-    public static function times(iterable $bookings, CarbonImmutable $from, CarbonImmutable $to): array
-    {
-        Settings::$maxRecurrences = self::MOST_TIMES;
-        $times = [];
-        foreach ($bookings as $booking) {
-            try {
-                $expanded = self::of([$booking])->expand($from->toDateTimeImmutable(), $to->toDateTimeImmutable());
-            } catch (NoInstancesException|MaxInstancesExceededException|InvalidDataException) {
-                continue;
-            }
-            foreach ($expanded->select('VEVENT') as $event) {
-                $start = $event->select('DTSTART')[0] ?? null;
-                if ($start instanceof TimeProperty) {
-                    $times[$booking->uid][] = CarbonImmutable::instance($start->getDateTime())->setTimezone($booking->zone);
-                }
-            }
-        }
-
-        return $times;
     }
 
     /**
@@ -106,10 +72,14 @@ final class CalendarText
             throw InvalidInput::at('text', sprintf('At most %d events are taken at once.', self::MOST));
         }
         $told = $refused = $changed = [];
+        $endsAtNs = hrtime(true) + self::LONGEST_NS;
         foreach ($events as $event) {
             assert($event instanceof VEvent);
 
             try {
+                if (hrtime(true) > $endsAtNs) {
+                    throw InvalidInput::at('event', 'The rules of this calendar take too long to look through; bring it in parts.');
+                }
                 $one = ToldEvent::read($event, $zone);
                 if ($one->standsFor !== null) {
                     $changed[$one->series][] = [$one->standsFor, $one];

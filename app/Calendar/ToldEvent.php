@@ -10,16 +10,12 @@ use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\DateTimeParser;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as TimeProperty;
-use Sabre\VObject\Recur\RRuleIterator;
 
 /** One event of a calendar from elsewhere, as a booking has it. Immutable. */
 final readonly class ToldEvent
 {
     private const LONGEST_MINUTES = 1_440;
     private const LONGEST_RULE = 200;
-
-    /** A series that began earlier, day for day, would outrun what {@see CalendarText::times()} unrolls. */
-    private const OLDEST_SERIES_YEARS = 10;
 
     /**
      * @param string $series as the calendar names it
@@ -64,21 +60,11 @@ final readonly class ToldEvent
         // One time of a series repeats nothing itself.
         $rule = isset($event->RRULE) && $standsFor === null ? (string) $event->RRULE : null;
         if ($rule !== null) {
-            if (preg_match('/(^|;)FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)(;|$)/', $rule) !== 1) {
-                throw InvalidInput::at('event', 'It repeats by no rule of days, weeks, months or years.');
-            }
             // Cut short it would be another rule.
             if (mb_strlen($rule) > self::LONGEST_RULE) {
                 throw InvalidInput::at('event', 'Its rule of repeating is too long.');
             }
-            if (preg_match('/(^|;)BY(HOUR|MINUTE|SECOND)=/', $rule) === 1) {
-                throw InvalidInput::at('event', 'It repeats within one day; book those times one by one.');
-            }
-            if ($at < CarbonImmutable::now()->subYears(self::OLDEST_SERIES_YEARS)) {
-                throw InvalidInput::at('event', sprintf('It has been repeated for over %d years; let it start later.', self::OLDEST_SERIES_YEARS));
-            }
-            // The library refuses what is no rule.
-            new RRuleIterator($rule, $at->toDateTimeImmutable());
+            Series::lastAt($at->setTimezone($own)->format('Y-m-d H:i'), $own, $rule);
         }
 
         return new self(

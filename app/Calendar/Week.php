@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Week\Appointment;
 use Amble\Core\Week\Clashes;
 use App\Models\Booking;
@@ -11,11 +12,15 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** A coach's bookings over some days, and calendars taken in. */
 final class Week
 {
+    /** The series of one answer are looked through for at most this long, nanoseconds; what is left is named. */
+    private const LONGEST_NS = 2_000_000_000;
+
     /** @return Collection<int, Booking> */
     public static function bookings(Coach $coach): Collection
     {
@@ -23,30 +28,47 @@ final class Week
     }
 
     /**
-     * @return list<array{booking: Booking, at: CarbonImmutable, clashes: list<string>}> in order
+     * What falls into some days, and the bookings whose times cannot be told.
+     *
+     * @return array{list<array{booking: Booking, at: \DateTimeImmutable, clashes: list<string>}>, list<array{booking: Booking, reason: string}>} the
+     *                                                                                                                                         first in order
      */
     public static function items(Coach $coach, CarbonImmutable $from, CarbonImmutable $to): array
     {
-        $bookings = self::bookings($coach)->filter(static fn(Booking $booking): bool => self::mayFallInto($booking, $from, $to));
-        $times = CalendarText::times($bookings, $from, $to);
-        $items = $appointments = [];
-        foreach ($bookings as $booking) {
-            foreach ($times[$booking->uid] ?? [] as $at) {
+        $items = $appointments = $unreadable = [];
+        $endsAtNs = hrtime(true) + self::LONGEST_NS;
+        foreach (self::thatMayFallInto($coach, $from, $to) as $booking) {
+            try {
+                $times = hrtime(true) < $endsAtNs ? $booking->between($from, $to) : throw InvalidInput::at('rule', 'The series before it took too long to look through.');
+            } catch (InvalidInput $error) {
+                $unreadable[] = ['booking' => $booking, 'reason' => $error->getMessage()];
+                continue;
+            }
+            [$name, $place, $seconds, $travel] = [$booking->summary(), $booking->green?->name, 60 * $booking->minutes, $booking->travel_minutes];
+            foreach ($times as $at) {
                 $id = $booking->uid . ' ' . $at->getTimestamp();
                 $items[$id] = ['booking' => $booking, 'at' => $at];
-                $appointments[] = new Appointment($id, $booking->summary(), $at->getTimestamp(), $at->addMinutes($booking->minutes)->getTimestamp(), $booking->green?->name, $booking->travel_minutes);
+                $appointments[] = new Appointment($id, $name, $at->getTimestamp(), $at->getTimestamp() + $seconds, $place, $travel);
             }
         }
         $clashes = Clashes::of($appointments);
         uasort($items, static fn(array $a, array $b): int => $a['at'] <=> $b['at']);
 
-        return array_map(static fn(array $item, string $id): array => $item + ['clashes' => $clashes[$id] ?? []], $items, array_keys($items));
+        return [array_map(static fn(array $item, string $id): array => $item + ['clashes' => $clashes[$id] ?? []], $items, array_keys($items)), $unreadable];
     }
 
-    /** What cannot fall into a stretch is not unrolled; a day's grace on either side covers every zone. */
-    private static function mayFallInto(Booking $booking, CarbonImmutable $from, CarbonImmutable $to): bool
+    /**
+     * What cannot fall into these days is not read; a day more on either side covers every zone, and one before them a long booking.
+     *
+     * @return Collection<int, Booking>
+     */
+    private static function thatMayFallInto(Coach $coach, CarbonImmutable $from, CarbonImmutable $to): Collection
     {
-        return $booking->starts !== null && $booking->starts <= $to->addDay()->format('Y-m-d H:i') && ($booking->rule !== null || $booking->starts >= $from->subDays(2)->format('Y-m-d H:i'));
+        $earliest = $from->subDays(2)->format('Y-m-d H:i');
+
+        return Booking::query()->with('student', 'green')->where('bench_id', $coach->bench_id)->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
+            ->where(static fn(Builder $series) => $series->whereNull('last_at')->orWhere('last_at', '>=', $earliest))
+            ->get()->sortBy('id')->values()->toBase();
     }
 
     /**

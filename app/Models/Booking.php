@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Exception\InvalidInput;
+use App\Calendar\Series;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
@@ -20,6 +22,7 @@ use Illuminate\Support\Str;
  * @property int $minutes
  * @property int $travel_minutes to get there from another place
  * @property string|null $rule of recurrence (RFC 5545): "FREQ=WEEKLY;COUNT=6"
+ * @property string|null $last_at when the last of it may begin, likewise; null for a series without end
  * @property list<string> $skipped times of it that fall out, likewise
  * @property string|null $note
  * @property CarbonImmutable $updated_at
@@ -38,6 +41,23 @@ final class Booking extends OwnedRecord
         self::creating(static function (self $booking): void {
             $booking->uid ??= Str::ulid() . '@amble.invalid';
         });
+        self::saving(static function (self $booking): void {
+            if ($booking->isDirty('starts', 'zone', 'rule')) {
+                $booking->last_at = $booking->starts === null ? null : Series::lastAt($booking->starts, $booking->zone, $booking->rule);
+            }
+        });
+    }
+
+    /**
+     * Its times in a stretch.
+     *
+     * @return list<\DateTimeImmutable> in its zone, in order
+     *
+     * @throws InvalidInput If its rule cannot be followed.
+     */
+    public function between(CarbonImmutable $from, CarbonImmutable $to): array
+    {
+        return $this->starts === null ? [] : Series::of($this->starts, $this->zone, $this->rule, $this->last_at)->between($from, $to, $this->minutes, $this->skipped);
     }
 
     /** @return BelongsTo<Student, $this> */

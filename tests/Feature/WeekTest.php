@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Node;
+use Sabre\VObject\Recur\RRuleIterator;
 use Tests\TestCase;
 
 /** Bookings that stay at their hour when clocks change, clashes said, and calendars out and in. */
@@ -85,13 +86,73 @@ final class WeekTest extends TestCase
         $this->get($path)->assertNotFound();
     }
 
-    public function testADailyTimeOfNearlyTenYearsIsStillInTheWeek(): void
+    /** A jump to the days that are asked for must not change what a series means: the library's own walk, from its start, is the measure. */
+    #[DataProvider('rules')]
+    public function testALongSeriesHasInAWeekTheTimesThatAWalkFromItsStartComesTo(string $rule, string $starts = '2019-01-14 10:00'): void
     {
-        $this->travelTo('2026-11-26 12:00');
-        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nSUMMARY:x\r\nDTSTART:20170105T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
-        $this->postJson('/api/calendar', ['text' => $text, 'zone' => 'UTC'])->assertOk();
+        $walk = new RRuleIterator($rule, new \DateTimeImmutable($starts, new \DateTimeZone('Europe/Zurich')));
+        [$from, $to] = ['2026-03-16 00:00', '2026-04-16 00:00'];
+        $walked = [];
+        for (; $walk->valid() && $walk->current()?->format('Y-m-d H:i') < $to; $walk->next()) {
+            $wall = (string) $walk->current()?->format('Y-m-d H:i');
+            $wall >= $from ? $walked[] = $wall : null;
+        }
 
-        self::assertCount(7, $this->week('2026-11-30', 7)['items']);
+        $this->book(['title' => 'Long ago', 'starts' => '2026-01-01 10:00']);
+        Booking::query()->sole()->update(['starts' => $starts, 'rule' => $rule]);
+
+        self::assertSame($walked, array_column($this->week('2026-03-16', 31)['items'], 'wall'));
+    }
+
+    /** @return iterable<array{0: string, 1?: string}> */
+    public static function rules(): iterable
+    {
+        yield ['FREQ=DAILY'];
+        yield ['FREQ=DAILY', '1990-12-03 10:00'];
+        yield ['FREQ=DAILY;INTERVAL=3'];
+        yield ['FREQ=DAILY;BYDAY=MO,TH;BYMONTH=3,5'];
+        yield ['FREQ=DAILY;COUNT=2660'];
+        yield ['FREQ=DAILY;UNTIL=20260401T080000Z'];
+        yield ['FREQ=WEEKLY;INTERVAL=2;BYDAY=SU,TU,SA'];
+        yield ['FREQ=WEEKLY;INTERVAL=3;BYDAY=SU,MO;WKST=SU'];
+        yield ['FREQ=WEEKLY;INTERVAL=2;BYDAY=SU,TU;COUNT=371'];
+        yield ['FREQ=MONTHLY;INTERVAL=2'];
+        yield ['FREQ=MONTHLY', '2019-01-31 10:00'];
+        yield ['FREQ=MONTHLY', '2019-01-15 10:00'];
+        yield ['FREQ=MONTHLY;BYDAY=2TU,-1FR'];
+        yield ['FREQ=MONTHLY;BYMONTHDAY=1,-1', '2019-01-31 10:00'];
+        yield ['FREQ=MONTHLY;BYDAY=MO,TU,WE;BYSETPOS=-1'];
+        yield ['FREQ=YEARLY', '2019-04-04 10:00'];
+        yield ['FREQ=YEARLY;BYMONTH=1,4,5;BYDAY=1MO'];
+        yield ['FREQ=YEARLY;BYMONTH=1,3,5;BYMONTHDAY=31,17', '2019-01-31 10:00'];
+        yield ['FREQ=YEARLY;INTERVAL=2;BYMONTH=4;BYMONTHDAY=30', '2018-04-30 10:00'];
+    }
+
+    public function testAWeekShowsWhatItCanAndNamesWhatItCannotWithADelete(): void
+    {
+        $good = $this->book(['title' => 'Good', 'starts' => '2026-12-03 10:00', 'every' => 'week', 'times' => 3]);
+        $bad = $this->book(['title' => 'Bad', 'starts' => '2026-12-01 10:00']);
+        // As an earlier version took it.
+        Booking::query()->whereKey($bad)->toBase()->update(['rule' => 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30', 'last_at' => null]);
+
+        $week = $this->week('2026-12-07', 7);
+        self::assertSame([$good], array_column(array_column($week['items'], 'booking'), 'id'));
+        self::assertSame([[$bad, 'Its rule has no time after the first.']], array_map(static fn(array $one): array => [$one['booking']['id'], $one['reason']], $week['unreadable']));
+        $this->deleteJson("/api/bookings/$bad")->assertNoContent();
+        self::assertSame([], $this->week('2026-12-07', 7)['unreadable']);
+    }
+
+    public function testAWeekReadsOnlyTheSeriesThatMayFallIntoIt(): void
+    {
+        $this->book(['title' => 'Over', 'starts' => '2026-09-03 10:00', 'every' => 'week', 'times' => 3]);
+        $this->book(['title' => 'Later', 'starts' => '2026-12-20 10:00', 'every' => 'week', 'times' => 3]);
+        $this->book(['title' => 'Last of it', 'starts' => '2026-11-19 10:00', 'every' => 'week', 'times' => 3]);
+        $read = [];
+        Booking::retrieved(static function (Booking $booking) use (&$read): void {
+            $read[] = $booking->title;
+        });
+        $this->week('2026-11-30', 7);
+        self::assertSame(['Last of it'], $read);
     }
 
     public function testALetterGoesToTheAddressOnTheCardWithTheTimeForTheirCalendar(): void
@@ -172,8 +233,19 @@ final class WeekTest extends TestCase
         yield 'a rule of nothing' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:")];
         yield 'every second for ever' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=SECONDLY")];
         yield 'a rule that would be cut' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=YEARLY;BYYEARDAY=" . implode(',', range(100, 170)) . ';COUNT=2')];
+        yield 'every hour' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=HOURLY")];
         yield 'many times a day' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY;BYHOUR=8,9,10,11")];
-        yield 'every day since long ago' => [$event("UID:a\r\nDTSTART:19901203T100000Z\r\nDURATION:PT30M\r\nRRULE:FREQ=DAILY")];
+        $rule = static fn(string $rule): string => $event("UID:a\r\nDTSTART:20260105T100000Z\r\nDURATION:PT30M\r\nRRULE:$rule");
+        yield 'a day that no year has' => [$rule('FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30')];
+        yield 'a week that no year has' => [$rule('FREQ=YEARLY;BYWEEKNO=53')];
+        yield 'the fiftieth Monday of a month' => [$rule('FREQ=MONTHLY;BYSETPOS=50;BYDAY=MO')];
+        yield 'a day of the month that none has' => [$rule('FREQ=MONTHLY;BYMONTHDAY=32')];
+        yield 'a weekday that the interval never meets' => [$rule('FREQ=DAILY;INTERVAL=7;BYDAY=WE')];
+        yield 'the second Tuesday of a week' => [$rule('FREQ=WEEKLY;BYDAY=2TU')];
+        yield 'steps of more than a life' => [$rule('FREQ=DAILY;INTERVAL=9223372036854775807')];
+        yield 'more times than a life has' => [$rule('FREQ=DAILY;COUNT=99999999')];
+        yield 'a count that is none' => [$rule('FREQ=DAILY;COUNT=-1')];
+        yield 'a last day that is none' => [$rule('FREQ=DAILY;UNTIL=soon')];
         yield 'one day changed' => [$event("UID:a\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M\r\nRECURRENCE-ID:20261203T100000Z")];
         yield 'a name without end' => [$event('UID:' . str_repeat('a', 5000) . "\r\nDTSTART:20261203T100000Z\r\nDURATION:PT30M")];
         yield 'two thousand and one' => ["BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" . str_repeat("BEGIN:VEVENT\r\nUID:a\r\nEND:VEVENT\r\n", 2001) . "END:VCALENDAR\r\n"];
@@ -185,10 +257,10 @@ final class WeekTest extends TestCase
         return (string) $this->postJson('/api/bookings', $fields + ['id' => (string) Str::ulid(), 'zone' => 'Europe/Zurich', 'minutes' => 45])->assertSuccessful()->json('id');
     }
 
-    /** @return array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>} */
+    /** @return array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>} */
     private function week(string $from, int $days): array
     {
-        /** @var array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>} $week */
+        /** @var array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>} $week */
         $week = $this->getJson("/api/week?from=$from&days=$days&zone=Europe/Zurich")->assertOk()->json();
 
         return $week;

@@ -32,16 +32,24 @@ final class WeekController
     public function show(WeekRequest $request): JsonResponse
     {
         $coach = $request->coach();
-        $zone = $request->string('zone')->toString();
+        $zone = new \DateTimeZone($request->string('zone')->toString());
+        [$items, $unreadable] = Week::items($coach, $request->from(), $request->until());
+
+        // A series is told once, however often it comes.
+        $told = [];
+        foreach ($items as $item) {
+            $told[$item['booking']->id] ??= (new BookingResource($item['booking']))->resolve($request);
+        }
 
         return new JsonResponse([
             'items' => array_map(static fn(array $item): array => [
-                'booking' => new BookingResource($item['booking']),
-                'day' => $item['at']->setTimezone($zone)->toDateString(),
+                'booking' => $told[$item['booking']->id],
+                'day' => $item['at']->setTimezone($zone)->format('Y-m-d'),
                 'time' => $item['at']->setTimezone($zone)->format('H:i'),
                 'wall' => $item['at']->format('Y-m-d H:i'),
                 'clashes' => $item['clashes'],
-            ], Week::items($coach, $request->from(), $request->until())),
+            ], $items),
+            'unreadable' => array_map(static fn(array $one): array => ['booking' => new BookingResource($one['booking']), 'reason' => $one['reason']], $unreadable),
             'waiting' => BookingResource::collection(Booking::query()->with('student', 'green')->where('bench_id', $coach->bench_id)->where('starts', null)->get()->sortBy('id')->values()),
             'has_feed' => $coach->calendar_hash !== null,
         ]);

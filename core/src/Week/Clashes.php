@@ -7,8 +7,11 @@ namespace Amble\Core\Week;
 /** Which appointments cannot both be kept: they overlap, or the way between their places takes longer than there is. */
 final class Clashes
 {
+    /** So many are named of each appointment; the others are counted. */
+    private const NAMED = 3;
+
     /**
-     * Time: O(n²) in the worst case, O(n log n) where few overlap.
+     * Time: O(n²) in the worst case, O(n log n) where few overlap or follow within the longest way.
      *
      * @param list<Appointment> $appointments
      *
@@ -17,26 +20,36 @@ final class Clashes
     public static function of(array $appointments): array
     {
         usort($appointments, static fn(Appointment $a, Appointment $b): int => [$a->start, $a->id] <=> [$b->start, $b->id]);
-        $clashes = [];
-        foreach ($appointments as $i => $first) {
-            foreach (array_slice($appointments, $i + 1) as $second) {
+        $clashes = $more = [];
+        $count = count($appointments);
+        $farthest = 60 * max([0, ...array_map(static fn(Appointment $one): int => $one->travel, $appointments)]);
+        for ($i = 0; $i < $count; ++$i) {
+            $first = $appointments[$i];
+            for ($j = $i + 1; $j < $count; ++$j) {
+                $second = $appointments[$j];
                 $gap = $second->start - $first->end;
                 $way = $first->place !== null && $second->place !== null && $first->place !== $second->place ? 60 * $second->travel : 0;
-                if ($gap >= max(0, $way) && $gap >= self::FARTHEST) {
+                // What follows later still is farther off.
+                if ($gap >= $farthest) {
                     break;
                 }
                 if ($gap < 0) {
-                    $clashes[$first->id][] = "It overlaps with $second->name.";
-                    $clashes[$second->id][] = "It overlaps with $first->name.";
+                    foreach ([[$first, $second], [$second, $first]] as [$one, $other]) {
+                        if (count($clashes[$one->id] ?? []) < self::NAMED) {
+                            $clashes[$one->id][] = "It overlaps with $other->name.";
+                        } else {
+                            $more[$one->id] = ($more[$one->id] ?? 0) + 1;
+                        }
+                    }
                 } elseif ($gap < $way) {
                     $clashes[$second->id][] = sprintf('From %s there are %d minutes, and the way takes %d.', $first->name, intdiv($gap, 60), $second->travel);
                 }
             }
         }
+        foreach ($more as $id => $others) {
+            $clashes[$id][] = sprintf('It overlaps with %d more.', $others);
+        }
 
         return $clashes;
     }
-
-    /** No way takes longer, seconds: what begins later is not looked at. */
-    private const FARTHEST = 6 * 3600;
 }

@@ -31,6 +31,12 @@ final class ClashesTest extends PropertyTestCase
         self::assertSame(['A', 'B', 'C'], array_keys(Clashes::of([self::at('A', 0, 600), self::at('B', 60, 10), self::at('C', 590, 60)])));
     }
 
+    public function testOfManyThatOverlapThreeAreNamedAndTheOthersCounted(): void
+    {
+        $clashes = Clashes::of(array_map(static fn(int $i): Appointment => self::at("A$i", $i, 60), range(1, 6)));
+        self::assertSame(['It overlaps with A1.', 'It overlaps with A2.', 'It overlaps with A3.', 'It overlaps with 2 more.'], $clashes['A6']);
+    }
+
     public function testTwoClashJustWhereTheyShareAMoment(): void
     {
         $this->limitTo(200)->forAll(Generators::choose(0, 300), Generators::choose(1, 120), Generators::choose(0, 300), Generators::choose(1, 120))->then(

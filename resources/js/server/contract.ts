@@ -3139,6 +3139,13 @@ export interface Week {
     wall: string;
     clashes: string[];
   }[];
+  /**
+   * Bookings whose times cannot be told.
+   */
+  unreadable: {
+    booking: Booking;
+    reason: string;
+  }[];
   waiting: Booking[];
   has_feed: boolean;
 }

@@ -96,6 +96,7 @@ export function WeekScreen() {
                 />
               ))}
             </Path>
+            <Unreadable week={week.data} />
             <Waiting
               week={week.data}
               freed={freed}
@@ -170,6 +171,30 @@ function DayOf({ day, week, onOpen, onFreed }: DayProps) {
         </Visit>
       ))}
     </li>
+  );
+}
+
+/** Bookings that stand in no day, as their rule cannot be followed; each may be deleted. */
+function Unreadable({ week }: { week: Week }) {
+  const booking = useBooking();
+  return week.unreadable.length === 0 ? null : (
+    <Part>
+      <h2>Bookings that cannot be shown</h2>
+      {week.unreadable.map(({ booking: each, reason }) => (
+        <Row key={each.id}>
+          <strong>
+            <Name>{each.name}</Name>
+          </strong>
+          <Quiet>{reason}</Quiet>
+          <Button
+            aria-label={`Delete ${each.name}`}
+            onPress={() => booking.mutate({ act: 'drop', id: each.id })}
+          >
+            Delete
+          </Button>
+        </Row>
+      ))}
+    </Part>
   );
 }
 
