@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Amble\Core\Exception\CoreException;
+use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SameCoach;
 use App\Http\Middleware\SendSecurityHeaders;
 use Illuminate\Database\QueryException;
@@ -15,12 +16,13 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__ . '/../routes/web.php')
+    ->withRouting(web: __DIR__ . '/../routes/web.php', api: __DIR__ . '/../routes/link.php')
     ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         // Same origin only: nothing here answers another site, so there are no CORS headers to send.
         $middleware->remove(HandleCors::class);
         $middleware->append(SendSecurityHeaders::class);
+        $middleware->append(RefuseUnreadableInput::class);
         $middleware->web(append: SameCoach::class);
         // A request for another name was led here: nothing it holds may end up in a link or a cached answer.
         $middleware->trustHosts(at: static fn(): array => array_map(

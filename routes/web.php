@@ -19,7 +19,6 @@ use App\Http\Controllers\GreenController;
 use App\Http\Controllers\GuessController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
-use App\Http\Controllers\HomeDrillController;
 use App\Http\Controllers\InWorkController;
 use App\Http\Controllers\KeptReadController;
 use App\Http\Controllers\LedgerController;
@@ -42,7 +41,6 @@ use App\Http\Controllers\StudentController;
 use App\Http\Controllers\WalkAlongController;
 use App\Http\Controllers\WeekController;
 use App\Http\Middleware\AnswerUnchanged;
-use App\Http\Middleware\BehindLink;
 use App\Http\Middleware\KeepAnswer;
 use Illuminate\Support\Facades\Route;
 
@@ -55,17 +53,6 @@ Route::prefix('api')->group(function (): void {
         Route::post('forgotten', [ForgottenPasswordController::class, 'ask']);
         Route::post('forgotten/new', [ForgottenPasswordController::class, 'renew']);
     });
-    Route::get('pocket/{link}', [PocketController::class, 'behind'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
-    Route::post('pocket/{link}/entries', [HomeController::class, 'note'])->where('link', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
-    Route::prefix('pocket/{link}')->where(['link' => '[0-9A-Za-z]{40}'])->middleware(['throttle:home', BehindLink::class])->group(function (): void {
-        Route::post('sessions', [HomeDrillController::class, 'begin']);
-        Route::get('sessions/{session}', [HomeDrillController::class, 'session']);
-        Route::get('sessions/{session}/runs/{run}', [HomeDrillController::class, 'run']);
-        Route::post('sessions/{session}/events', [HomeDrillController::class, 'log']);
-        Route::get('sessions/{session}/balls/{ball}', [HomeDrillController::class, 'history']);
-        Route::get('seen', SeenController::class);
-    });
-    Route::get('calendar/{token}.ics', [WeekController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
     Route::get('outbox', [ForgottenPasswordController::class, 'outbox'])->middleware('throttle:api');
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 

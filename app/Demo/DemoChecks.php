@@ -88,7 +88,7 @@ final class DemoChecks
             default => [],
         };
         if ($events !== []) {
-            $this->logbook->append($session, $coach, array_map(static fn(array $event, int $i): array => $event + [
+            $this->logbook->append($session, $coach->id, array_map(static fn(array $event, int $i): array => $event + [
                 'id' => $ulids->at($at), 'at_ms' => (int) $at->getTimestampMs() + 9000 * $i,
             ], $events, array_keys($events)));
         }

@@ -60,7 +60,7 @@ final class DemoDrills
         $run = $this->begin($session, $coach, self::ROLLED, $start, $ulids);
         $drill = DrillLibrary::card($run->definition())->rules;
         [, $balls] = (new DrillPlayer($demo->stroke, $speed, new SeededRandom(self::SEED)))->play($drill, self::SEED);
-        $this->logbook->append($session, $coach, array_map(
+        $this->logbook->append($session, $coach->id, array_map(
             static fn(PuttLogged $putt): array => self::event($putt, $run, $start, $ulids),
             array_slice($balls, 0, self::BALLS),
         ));
@@ -81,7 +81,7 @@ final class DemoDrills
                 'at_ms' => (int) $at->getTimestampMs(),
             ] + ($isGated ? ['run_id' => $run->id] : []) + BallWriter::event($ball);
         }
-        $this->logbook->append($session, $coach, $events);
+        $this->logbook->append($session, $coach->id, $events);
     }
 
     private function begin(PracticeSession $session, Coach $coach, string $drill, CarbonImmutable $at, DemoUlids $ulids): PracticeRun

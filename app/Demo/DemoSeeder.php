@@ -138,12 +138,12 @@ final class DemoSeeder
             'started_at' => $start,
             'ended_at' => $isOpen ? null : $start->addMinutes(40),
         ]);
-        $this->logbook->append($session, $this->coach, $this->card($start, $visit));
+        $this->logbook->append($session, $this->coach->id, $this->card($start, $visit));
         $ground = $this->ground($demo->green);
         $this->measure($session, $ground, $start->addMinutes(4), $visit);
         $student->update(array_filter(['putter' => $demo->putterAt($visit)]));
         $this->checks->check($session, $this->coach, $student, $visit, $ground->speed, $start->addMinutes(6), $this->ulids);
-        $this->logbook->append($session, $this->coach, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
+        $this->logbook->append($session, $this->coach->id, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
         if ($demo->puttsFromStations && !$isOpen) {
             $this->drills->practise($session, $this->coach, $demo->strokeAt($visit), $ground->speed, $start->addMinutes(20), $this->ulids);
         }

@@ -6,11 +6,14 @@ namespace App\Models;
 
 use Amble\Core\Home\Task;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\Authenticatable as Authenticates;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
 
 /**
- * One printed side for a student, and the private link to it.
+ * One printed side for a student, and the private link to it. Whoever holds the link is authenticated as the card itself: as no
+ * coach, and as no student.
  *
  * @property string $student_id
  * @property float|null $speed_1_m the first of two greens it is told for; null for the one rolled on last
@@ -27,8 +30,10 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable|null $link_until
  * @property-read Student $student
  */
-final class PocketCard extends OwnedRecord
+final class PocketCard extends OwnedRecord implements Authenticatable
 {
+    use Authenticates;
+
     /** As many letters cannot be guessed: 62^40 is about 2^238. */
     private const LINK_LETTERS = 40;
 

@@ -67,22 +67,32 @@ final class HomeWork
     }
 
     /**
-     * Keep an entry under the client's id; the same id again changes nothing.
+     * Keep an entry under the client's id; the same id again changes nothing. What a student notes has a limit of its own, and what
+     * the coach answers none.
      *
-     * @throws ValidationException If there were too many of that day.
+     * @throws ValidationException If the student noted too much that day.
      */
     public function keep(Student $student, string $id, string $coachId, Entry $entry): HomeEntry
     {
         // No later than now: a clock that runs ahead would stand last for ever.
         $at = (int) min($entry->atMilliseconds, CarbonImmutable::now()->getTimestampMs());
-        if (HomeEntry::query()->where('student_id', $student->id)->where('created_at', '>', CarbonImmutable::now()->subDay())->count() >= self::A_DAY) {
+        if ($entry->kind !== EntryKind::Answer && $this->notedToday($student) >= self::A_DAY) {
             throw ValidationException::withMessages(['kind' => 'That is enough for one day: nothing more was kept.']);
         }
 
-        return HomeEntry::once($id, $student->bench_id, static fn(): HomeEntry => HomeEntry::query()->create([
+        $kept = HomeEntry::once($id, $student->bench_id, static fn(): HomeEntry => HomeEntry::query()->create([
             'id' => $id, 'bench_id' => $student->bench_id, 'coach_id' => $coachId, 'student_id' => $student->id,
             'kind' => $entry->kind->value, 'at_ms' => $at, 'balls' => $entry->balls, 'passes' => $entry->passes, 'text' => $entry->text,
         ]));
+        // Another student's entry is nobody's business behind this one's link.
+        abort_if($kept->student_id !== $student->id, 404);
+
+        return $kept;
+    }
+
+    private function notedToday(Student $student): int
+    {
+        return HomeEntry::query()->where('student_id', $student->id)->where('kind', '!=', EntryKind::Answer->value)->where('created_at', '>', CarbonImmutable::now()->subDay())->count();
     }
 
     /** @return array<string, string> questions that nothing answers yet, by student */

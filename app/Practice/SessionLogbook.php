@@ -13,7 +13,6 @@ use Amble\Core\Session\Event\PuttGiven;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\SessionLog;
-use App\Models\Coach;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
@@ -35,11 +34,12 @@ final class SessionLogbook
      * All or none are written: each is read, and so checked by the core, before the first insert; the write
      * comes before any reading in the transaction, so that two writers wait for each other.
      *
+     * @param string $loggedBy id of the coach who answers for them
      * @param list<array<string, mixed>> $events as they came, each with id, type and at_ms
      *
      * @return SessionLog as it now stands
      */
-    public function append(PracticeSession $session, Coach $coach, array $events): SessionLog
+    public function append(PracticeSession $session, string $loggedBy, array $events): SessionLog
     {
         $cards = self::cards($session, $events);
         $rows = [];
@@ -58,7 +58,7 @@ final class SessionLogbook
             $card = $cards->get((string) $whose);
             // What a ball was struck with is of that moment: a later change of the card rewrites nothing.
             $struckWith = $card === null ? [] : ['putter' => $card->putter, 'tempo_bpm' => $card->tempo_bpm];
-            $rows[] = self::row($session, $coach, $read, $event + $struckWith);
+            $rows[] = self::row($session, $loggedBy, $read, $event + $struckWith);
         }
 
         return DB::transaction(function () use ($session, $rows): SessionLog {
@@ -103,7 +103,7 @@ final class SessionLogbook
      *
      * @return array<string, mixed>
      */
-    private static function row(PracticeSession $session, Coach $coach, SessionEvent $read, array $event): array
+    private static function row(PracticeSession $session, string $loggedBy, SessionEvent $read, array $event): array
     {
         $payload = array_diff_key($event, array_flip(['id', 'type', 'at_ms', 'version']));
         $version = $event['version'] ?? 1;
@@ -114,7 +114,7 @@ final class SessionLogbook
             'version' => is_int($version) ? $version : 1,
             'at_ms' => $read->atMilliseconds,
             'practice_session_id' => $session->id,
-            'logged_by' => $coach->id,
+            'logged_by' => $loggedBy,
             'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
             'recorded_at' => now(),
         ];

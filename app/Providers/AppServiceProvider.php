@@ -31,6 +31,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
@@ -70,6 +71,7 @@ final class AppServiceProvider extends ServiceProvider
         // What a stumble leaves in the log names no arguments: passwords and notes are among them.
         ini_set('zend.exception_ignore_args', '1');
         $this->guardRecords();
+        Auth::viaRequest('link', static fn(Request $request): ?PocketCard => PocketCard::behind(self::linkIn($request)));
         $this->limitRates();
         $this->layOutbox();
         Event::listen(MigrationsEnded::class, fn() => Rebuild::ifDue($this->app->make(Projector::class)));

@@ -64,7 +64,7 @@ final readonly class TakingBallsIn
                         'id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => $speedFeet, 'taken_at_ms' => (int) $session->started_at->getTimestampMs(),
                     ]);
                 }
-                $this->logbook->append($session, $coach, $events);
+                $this->logbook->append($session, $coach->id, $events);
             }
 
             return $made;

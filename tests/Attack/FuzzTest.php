@@ -18,6 +18,9 @@ final class FuzzTest extends TestCase
     /** Values at each field, where not all are tried. */
     private const EACH = 3;
 
+    /** Stands for a number that is one in JSON, and beyond all that a float holds. */
+    private const BEYOND = '@beyond@';
+
     private Coach $coach;
 
     protected function setUp(): void
@@ -45,6 +48,7 @@ final class FuzzTest extends TestCase
             '', ' ', '0', '-1', '12', '3.5', '1e999', 'NaN', 'Infinity', '0x1A', 'null', 'true', "\0", "a\0b", "\u{202E}abc", "\u{FEFF}", 'é', '𝄞', "\r\n", "\t",
             str_repeat('a', 300), str_repeat('ä', 5000), str_repeat('9', 400), '<script>alert(1)</script>', "'; DROP TABLE students; --", '{{7*7}}', '../../etc/passwd', '%00', '=1+1',
             '2026-13-45', '0000-00-00', '9999-12-31', '01M4G0000000000000000000AA', 'ffffffffffffffffffffffffff',
+            self::BEYOND, [self::BEYOND], ["a\0b" => 1],
             [], [[]], [null], [1, 2, 3], ['a' => 'b'], ['0' => 'x'], (object) [], $deep, array_fill(0, 300, 1), ['__proto__' => 1], [true],
         ];
     }
@@ -96,6 +100,24 @@ final class FuzzTest extends TestCase
         $this->assertReadersAnswer($doors);
     }
 
+    public function testWhatIsNoNumberOrNoTextIsRefusedAtItsFieldByEveryDoor(): void
+    {
+        $doors = new Doors($this->coach, self::studentCard());
+        $refused = 0;
+        foreach ($doors->bodies() as $door => $body) {
+            foreach (array_keys($body) as $field) {
+                foreach ([self::BEYOND => 'This must be a finite number.', "a\0b" => 'This cannot be read as text.'] as $value => $why) {
+                    $content = str_replace('"' . self::BEYOND . '"', '1e999', (string) json_encode([$field => $value] + $body));
+                    $this->actingAs($this->coach)->call(explode(' ', $door)[0], $doors->path($door), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $content)
+                        ->assertStatus(422)->assertJsonPath("errors.$field.0", $why);
+                    ++$refused;
+                }
+            }
+        }
+        self::assertGreaterThan(300, $refused);
+        $this->getJson('/api/week?from=2026%00-11-30&days=7&zone=UTC')->assertStatus(422)->assertJsonPath('errors.from.0', 'This cannot be read as text.');
+    }
+
     public function testBodiesThatAreNoObjectsAreRefused(): void
     {
         $doors = new Doors($this->coach, self::studentCard());
@@ -134,7 +156,7 @@ final class FuzzTest extends TestCase
             [],
             [],
             ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
-            (string) $content,
+            str_replace('"' . self::BEYOND . '"', '1e999', (string) $content),
         );
 
         return $answer->getStatusCode() < 500 ? null : (string) ($answer->exception?->getMessage() ?? $answer->getStatusCode());

@@ -45,7 +45,7 @@ final class DrillRunController
     /** Append a run's events to its session's log and answer with the new state. */
     public function log(LogEventsRequest $request, PracticeSession $session, PracticeRun $run): RunResource
     {
-        $log = $this->logbook->append($session, $request->coach(), $request->events());
+        $log = $this->logbook->append($session, $request->coach()->id, $request->events());
 
         return new RunResource($run, $log->ofRun($run->id), $this->findings, $session->student_id);
     }

@@ -8,6 +8,7 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Home\Entry;
 use Amble\Core\Home\EntryKind;
 use Amble\Core\Home\HomeLook;
+use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\HomeEntryRequest;
 use App\Http\Resources\HomeEntryResource;
 use App\Http\Resources\LookResource;
@@ -58,7 +59,7 @@ final class HomeController
     /** Note what whoever holds the link did or asks; the link alone opens this. */
     public function note(HomeEntryRequest $request, string $link): JsonResponse
     {
-        $card = PocketCard::behind($link) ?? abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
+        $card = AuthenticateLink::card($request);
         $entry = $request->entry();
         if ($entry->kind === EntryKind::Answer) {
             throw InvalidInput::at('kind', 'Answers are the coach’s.');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Middleware\BehindLink;
+use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\BeginAtHomeRequest;
 use App\Http\Requests\LogEventsRequest;
 use App\Http\Resources\BallEventResource;
@@ -36,7 +36,7 @@ final class HomeDrillController
     public function begin(BeginAtHomeRequest $request, string $link): SessionResource
     {
         return $this->home->session($this->home->begin(
-            BehindLink::card($request),
+            AuthenticateLink::card($request),
             $request->string('id')->toString(),
             $request->string('run_id')->toString(),
             DeviceTime::of($request->validated('started_at_ms')),
@@ -72,7 +72,7 @@ final class HomeDrillController
         if (SessionEventRecord::query()->where('practice_session_id', $session->id)->count() + count($events) > self::MOST_EVENTS) {
             throw ValidationException::withMessages(['events' => 'That is enough of one drill: nothing more was kept.']);
         }
-        $logbook->append($session, $request->coach(), $events);
+        $logbook->append($session, AuthenticateLink::card($request)->coach_id, $events);
 
         return SessionLogResource::make($session);
     }

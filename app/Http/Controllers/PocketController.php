@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\PocketLinkRequest;
 use App\Http\Requests\PocketRequest;
 use App\Http\Resources\PocketCardResource;
@@ -13,6 +14,7 @@ use App\Practice\HomeDrill;
 use App\Practice\HomeWork;
 use App\Practice\Pocket;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** A student's pocket card: one printed side, and a private link to it. */
 final class PocketController
@@ -51,9 +53,9 @@ final class PocketController
     }
 
     /** Show the card to whoever holds its link. */
-    public function behind(string $link): JsonResponse
+    public function behind(Request $request): JsonResponse
     {
-        $card = PocketCard::behind($link) ?? abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
+        $card = AuthenticateLink::card($request);
 
         return (new JsonResponse(new PocketCardResource($card, $card->student, $this->pocket->tables($card->student, $card), $this->home->of($card->student), $this->drill->offered($card))))
             ->withHeaders(['Cache-Control' => 'private, no-store', 'Referrer-Policy' => 'no-referrer', 'X-Robots-Tag' => 'noindex']);

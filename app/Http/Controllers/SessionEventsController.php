@@ -16,7 +16,7 @@ final class SessionEventsController
     /** Append events to a session's log and answer with its balls and its card as the log now has them. */
     public function store(LogEventsRequest $request, PracticeSession $session, SessionLogbook $logbook): SessionLogResource
     {
-        $logbook->append($session, $request->coach(), $request->events());
+        $logbook->append($session, $request->coach()->id, $request->events());
 
         return SessionLogResource::make($session);
     }

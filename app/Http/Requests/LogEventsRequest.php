@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -24,6 +25,12 @@ final class LogEventsRequest extends OwnRequest
 
     /** @var list<array<string, mixed>> */
     private array $events = [];
+
+    /** Whoever holds a student's link may send what its routes take. */
+    public function authorize(): bool
+    {
+        return $this->user() instanceof PocketCard || parent::authorize();
+    }
 
     /** @return list<array<string, mixed>> the events, their envelopes checked */
     public function events(): array
@@ -117,7 +124,9 @@ final class LogEventsRequest extends OwnRequest
     private function knownStudents(): array
     {
         $named = array_unique(array_filter(array_column($this->events, 'student'), is_string(...)));
-        $known = $named === [] ? [] : Student::withTrashed()->where('bench_id', $this->coach()->bench_id)->whereKey($named)->pluck('id')->all();
+        $session = $this->route('session');
+        assert($session instanceof PracticeSession);
+        $known = $named === [] ? [] : Student::withTrashed()->where('bench_id', $session->bench_id)->whereKey($named)->pluck('id')->all();
 
         return array_fill_keys(array_filter($known, is_string(...)), true);
     }
