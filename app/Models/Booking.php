@@ -43,9 +43,19 @@ final class Booking extends OwnedRecord
         });
         self::saving(static function (self $booking): void {
             if ($booking->isDirty('starts', 'zone', 'rule')) {
-                $booking->last_at = $booking->starts === null ? null : Series::lastAt($booking->starts, $booking->zone, $booking->rule);
+                $booking->last_at = $booking->lastTime();
             }
         });
+    }
+
+    /**
+     * When the last of it may begin, by its rule; null for a series without end, and while it waits for a time.
+     *
+     * @throws InvalidInput If its rule cannot be followed.
+     */
+    public function lastTime(): ?string
+    {
+        return $this->starts === null ? null : Series::lastAt($this->starts, $this->zone, $this->rule);
     }
 
     /**

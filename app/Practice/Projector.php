@@ -173,7 +173,8 @@ final class Projector
         $rows = [];
         foreach ($balls as $place => $ball) {
             $row = self::row($session, $ball, $place);
-            $rows[$row['id']] = $row + ['digest' => md5(serialize($row))];
+            // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
+            $rows[$row['id']] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
         }
         /** @var array<string, string> $known digest by id */
         $known = BallRow::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();

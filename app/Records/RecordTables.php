@@ -43,6 +43,9 @@ final class RecordTables
     /** Which table a key points into. */
     public const POINTS = ['student_id' => 'students', 'green_id' => 'greens', 'practice_session_id' => 'practice_sessions'];
 
+    /** Columns that no two records of a workspace share besides the id: where one is there, a second is not taken in. */
+    public const ALIKE = ['pocket_cards' => [['student_id']], 'cards' => [['key']], 'putters' => [['student_id', 'name']], 'bookings' => [['uid']]];
+
     /** Worked out from what was entered; they stand empty until it is. */
     public const FOLDED = ['practice_sessions' => ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]'], 'guesses' => ['is_right' => false]];
 

@@ -43,7 +43,7 @@ final class Doors
         $this->behindLink = ['session' => $home->id, 'run' => $homeRun->id];
         $this->ids = [
             'student' => $somebody->id, 'green' => $green->id, 'session' => $session->id, 'drill' => $drill->id, 'run' => $run->id,
-            'round' => Round::query()->create($own + ['student_id' => $somebody->id, 'played_on' => '2026-11-01', 'holes' => []])->id,
+            'round' => Round::query()->create($own + ['student_id' => $somebody->id, 'played_on' => '2026-11-01', 'holes' => [['first_m' => 4.0, 'putts' => 2]]])->id,
             'benchmark' => Benchmark::query()->create($own + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Counted'])->id,
             'putter' => Putter::query()->create($own + ['student_id' => $somebody->id, 'name' => 'Old'])->id,
             'set' => LengthSet::query()->create($own + ['name' => 'Three', 'said' => '3, 6, 9', 'lengths_m' => [3.0, 6.0, 9.0]])->id,

@@ -92,6 +92,8 @@ final class RecordsTest extends TestCase
             'practice_sessions' => ['conditions', 'stations', 'set_aside', 'chosen_reading_id', 'company', 'during', 'kit_out', 'latest_ms'],
             'drill_runs' => ['is_ended'],
             'guesses' => ['is_right'],
+            // Worked out from the rule.
+            'bookings' => ['last_at'],
             // A link is told once and opens nothing elsewhere.
             'pocket_cards' => ['link_hash', 'link_until'],
         ];
@@ -288,7 +290,7 @@ final class RecordsTest extends TestCase
             'tables.students.0.is_admin' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [['is_admin' => true]]]]),
             'tables.rounds.0.student_id' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['rounds' => [['student_id' => (string) Str::ulid()]]]]),
             'tables.greens.0.created_at' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['greens' => [['created_at' => 'soon']]]]),
-            'tables' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [['level' => 'champion']]]]),
+            'tables.students.0.level' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['students' => [['level' => 'champion']]]]),
             'tables.session_events.1.payload.roll_m' => static fn(array $file): array => array_replace_recursive($file, ['tables' => ['session_events' => [1 => ['payload' => ['roll_m' => 'far']]]]]),
         ] as $field => $spoil) {
             $this->postJson('/api/records', $spoil($file))->assertUnprocessable()->assertJsonValidationErrors($field);

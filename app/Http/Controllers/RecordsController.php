@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Csv\RecordsZip;
+use App\Http\ProgressStream;
 use App\Http\Requests\EraseStudentRequest;
 use App\Http\Requests\ToldRequest;
 use App\Models\Bench;
@@ -12,8 +13,9 @@ use App\Models\Coach;
 use App\Models\Student;
 use App\Practice\Projector;
 use App\Records\ErasingStudent;
+use App\Records\Import\ImportProgress;
+use App\Records\Import\ImportRecords;
 use App\Records\RecordFile;
-use App\Records\TakingRecordsIn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,6 +23,10 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything that was entered: out, in again, and gone for good. */
 final class RecordsController
 {
+    public function __construct(private readonly ImportRecords $import)
+    {
+    }
+
     public function ofBench(#[CurrentUser] Coach $coach): JsonResponse
     {
         return self::file(RecordFile::ofBench(Bench::query()->findOrFail($coach->bench_id)));
@@ -38,14 +44,14 @@ final class RecordsController
     }
 
     /** Tell what a file would bring; nothing is kept. */
-    public function preview(ToldRequest $request, Projector $projector): JsonResponse
+    public function preview(ToldRequest $request): Response
     {
-        return $this->take($request, $projector, true);
+        return $this->take($request, true);
     }
 
-    public function store(ToldRequest $request, Projector $projector): JsonResponse
+    public function store(ToldRequest $request): Response
     {
-        return $this->take($request, $projector, false);
+        return $this->take($request, false);
     }
 
     public function goes(Student $student): JsonResponse
@@ -61,15 +67,28 @@ final class RecordsController
         return response()->noContent();
     }
 
-    private function take(ToldRequest $request, Projector $projector, bool $isTrial): JsonResponse
+    /** All at once; or, where it is asked for so, line by line how far it has come. */
+    private function take(ToldRequest $request, bool $isTrial): Response
     {
-        $counts = TakingRecordsIn::read($request->coach(), $request->told())->take($projector, $isTrial);
+        $run = $this->import->run($request->coach(), $request->told(), $isTrial);
+        if (in_array(ProgressStream::TYPE, $request->getAcceptableContentTypes(), true)) {
+            return ProgressStream::of($run, static fn(ImportProgress $at): array => ['phase' => $at->phase, 'done' => $at->done, 'of' => $at->of], self::counted(...));
+        }
+        while ($run->valid()) {
+            $run->next();
+        }
 
-        return new JsonResponse(array_map(
-            static fn(string $table, array $count): array => ['table' => $table] + $count,
-            array_keys($counts),
-            array_values($counts),
-        ));
+        return new JsonResponse(self::counted($run->getReturn()));
+    }
+
+    /**
+     * @param array<string, array{new: int, there: int}> $counts
+     *
+     * @return list<array{table: string, new: int, there: int}>
+     */
+    private static function counted(array $counts): array
+    {
+        return array_map(static fn(string $table, array $count): array => ['table' => $table] + $count, array_keys($counts), array_values($counts));
     }
 
     private static function file(RecordFile $file): JsonResponse
