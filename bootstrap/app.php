@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Amble\Core\Exception\CoreException;
+use App\Database\DatabaseFailure;
 use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SameCoach;
 use App\Http\Middleware\SendSecurityHeaders;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -45,14 +45,6 @@ return Application::configure(basePath: dirname(__DIR__))
             ),
         );
         $exceptions->dontReport([CoreException::class]);
-        // The framework writes out what a statement was given: hashes and notes of students do not belong in a log.
-        $exceptions->map(
-            QueryException::class,
-            // Some databases add the whole row to what they say, a line below.
-            static fn(QueryException $failed): \RuntimeException => new \RuntimeException(
-                $failed->getSql() . ' failed.',
-                previous: new \ErrorException(strtok((string) $failed->getPrevious()?->getMessage(), "\n") ?: 'No reason was given.', 0, E_ERROR, $failed->getFile(), $failed->getLine()),
-            ),
-        );
+        $exceptions->map(\PDOException::class, DatabaseFailure::of(...));
     })
     ->create();

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'default' => env('CACHE_STORE', 'file'),
+    // What cannot be kept, on a full disk say, is worked out again: no answer fails for it.
+    'default' => 'failover',
     'stores' => [
+        'failover' => ['driver' => 'failover', 'stores' => [env('CACHE_STORE', 'file'), 'array']],
         'array' => ['driver' => 'array', 'serialize' => false],
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
         // For several web servers on one database: what one worked out, and how often somebody knocked, the others know.

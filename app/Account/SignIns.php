@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\DatabaseFailure;
 use App\Models\Coach;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -25,8 +27,17 @@ final class SignIns
     private const BROWSERS = ['Edg' => 'Edge', 'OPR' => 'Opera', 'SamsungBrowser' => 'Samsung Internet', 'Firefox' => 'Firefox', 'FxiOS' => 'Firefox', 'CriOS' => 'Chrome', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
     private const SYSTEMS = ['iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'CrOS' => 'a Chromebook', 'Windows' => 'Windows', 'Macintosh' => 'a Mac', 'Linux' => 'Linux'];
 
-    /** Note that a coach is here on this device. */
+    /** Note that a coach is here on this device; where nothing can be written they are told who they are all the same. */
     public static function seen(Request $request, Coach $coach): void
+    {
+        try {
+            self::note($request, $coach);
+        } catch (QueryException $failed) {
+            report(DatabaseFailure::of($failed));
+        }
+    }
+
+    private static function note(Request $request, Coach $coach): void
     {
         $id = $request->session()->get(self::HELD);
         $now = CarbonImmutable::now();

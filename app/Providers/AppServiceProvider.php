@@ -26,9 +26,12 @@ use App\Models\Student;
 use App\Policies\OwnedRecordPolicy;
 use App\Practice\Projector;
 use App\Practice\Rebuild;
+use App\Session\FileSessions;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
@@ -36,6 +39,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -70,6 +74,7 @@ final class AppServiceProvider extends ServiceProvider
         ini_set('precision', '-1');
         // What a stumble leaves in the log names no arguments: passwords and notes are among them.
         ini_set('zend.exception_ignore_args', '1');
+        Session::extend('file', static fn(Application $app): FileSessions => new FileSessions($app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
         $this->guardRecords();
         Auth::viaRequest('link', static fn(Request $request): ?PocketCard => PocketCard::behind(self::linkIn($request)));
         $this->limitRates();

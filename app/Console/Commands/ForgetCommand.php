@@ -10,6 +10,7 @@ use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Practice\Projector;
 use App\Records\ErasingStudent;
+use App\Records\Import\ImportWriter;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\LazyCollection;
@@ -30,6 +31,7 @@ final class ForgetCommand extends Command
             $session->forceDelete();
             ++$count;
         }
+        ImportWriter::takeBackAll();
         [$erased, $unread] = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
         $this->components->info("Gone for good: sessions $count, students $erased.");
         foreach ($unread as $student => $why) {

@@ -22,6 +22,7 @@ use App\Practice\Projector;
 use App\Practice\StrokeSummaries;
 use App\Records\RecordTables;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +58,7 @@ final readonly class ImportRecords
      */
     public function run(Coach $coach, JsonInput $told, bool $isTrial): \Generator
     {
+        ImportWriter::makeWay($coach->bench_id);
         $file = ImportFile::read($told, $coach->bench_id);
         $count = array_sum(array_map(count(...), $file->tables));
         $new = $counts = $places = [];
@@ -86,13 +88,16 @@ final readonly class ImportRecords
     private function check(ImportScope $import): \Generator
     {
         $context = $import->context();
-        $staged = $this->staging->within(fn(): Coach => self::lay($import, $context));
+        $staged = $this->staging->within(static fn(): Coach => self::layContext($import, $context));
         $sessions = $import->sessions();
         $of = count($sessions) + 1;
         yield new ImportProgress('checking', 0, $of);
         try {
-            $this->staging->within(fn() => $this->holdToRules($import, $staged));
-            $this->staging->within(static fn() => self::workOut($import));
+            $this->staging->within(function () use ($import, $staged): void {
+                $this->holdToRules($import, $staged);
+                self::lay($import);
+                self::workOut($import);
+            });
             foreach ($sessions as $done => $id) {
                 $this->staging->within(fn() => $this->showSession($id));
                 yield new ImportProgress('checking', $done + 1, $of);
@@ -109,17 +114,23 @@ final readonly class ImportRecords
     }
 
     /**
-     * Lay the new rows beside what they point to.
+     * Lay out what the new rows point to, and whose they are.
      *
      * @param array<string, list<array<string, mixed>>> $context rows of the workspace, by table
      */
-    private static function lay(ImportScope $import, array $context): Coach
+    private static function layContext(ImportScope $import, array $context): Coach
     {
         foreach ($context as $table => $rows) {
             foreach (array_chunk($rows, self::AT_ONCE) as $some) {
                 DB::table($table)->insert($some);
             }
         }
+
+        return Coach::query()->findOrFail($import->coach->id);
+    }
+
+    private static function lay(ImportScope $import): void
+    {
         foreach ($import->new as $table => $rows) {
             $own = $table === 'session_events' ? ['logged_by' => $import->coach->id] : ['bench_id' => $import->id, 'coach_id' => $import->coach->id];
             try {
@@ -128,10 +139,12 @@ final readonly class ImportRecords
                 }
             } catch (UniqueConstraintViolationException) {
                 throw InvalidInput::at("tables.$table", 'Two records of this file are the same one.');
+            } catch (QueryException $failed) {
+                preg_match('/NOT NULL constraint failed: \w+\.(\w+)/', $failed->getMessage(), $lacks);
+
+                throw InvalidInput::at("tables.$table", sprintf('A record of this file lacks %s.', $lacks[1] ?? 'what it must say'));
             }
         }
-
-        return Coach::query()->findOrFail($import->coach->id);
     }
 
     private function holdToRules(ImportScope $import, Coach $staged): void

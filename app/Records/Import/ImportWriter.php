@@ -46,12 +46,9 @@ final readonly class ImportWriter
 
     /**
      * @return \Generator<int, ImportProgress>
-     *
-     * @throws InvalidInput If another import into the workspace is under way.
      */
     public function write(ImportScope $scope, StagingDatabase $staging): \Generator
     {
-        self::takeBackAbandoned($scope->coach->bench_id);
         $import = self::begin($scope);
         $isComplete = false;
         try {
@@ -89,7 +86,12 @@ final readonly class ImportWriter
         return $abandoned->count();
     }
 
-    private static function takeBackAbandoned(string $bench): void
+    /**
+     * Take back what an import into a workspace left that ended without a word.
+     *
+     * @throws InvalidInput If one is under way.
+     */
+    public static function makeWay(string $bench): void
     {
         foreach (RecordImport::query()->where('bench_id', $bench)->get() as $import) {
             if ($import->updated_at->addSeconds(self::ABANDONED_AFTER_S)->isFuture()) {

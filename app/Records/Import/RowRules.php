@@ -45,7 +45,8 @@ final readonly class RowRules
 
     /** Columns no form asks for: of the record's making, or worked out by the server from what a form asks for. */
     private const BESIDES = [
-        'practice_sessions' => ['is_home' => ['boolean']],
+        'practice_sessions' => ['is_home' => ['boolean'], 'started_at' => ['required']],
+        'session_events' => ['recorded_at' => ['required'], 'practice_session_id' => ['required']],
         'green_readings' => [
             'speed_m' => ['nullable', 'numeric', 'between:0.5,7'], 'standard_error_m' => ['nullable', 'numeric', 'between:0,7'], 'give_or_take_m' => ['nullable', 'numeric', 'between:0,7'],
             'grade' => ['nullable', 'numeric', 'between:-0.3,0.3'], 'grade_low' => ['nullable', 'numeric', 'between:-1,1'], 'grade_high' => ['nullable', 'numeric', 'between:-1,1'],
@@ -56,7 +57,7 @@ final readonly class RowRules
         'drills' => ['name' => ['required', 'string', 'max:200']],
         'drill_runs' => ['seed' => ['required', 'integer', 'between:0,2147483647'], 'students' => ['nullable', 'list', 'max:12'], 'students.*' => ['string', 'distinct']],
         'cards' => ['key' => ['required', 'regex:/^[0-9A-Za-z_]{1,40}$/']],
-        'kept_reads' => ['name' => ['required', 'string', 'max:80']],
+        'kept_reads' => ['name' => ['required', 'string', 'max:80'], 'green_id' => ['required']],
         'guesses' => ['called_aim_m' => ['nullable', 'numeric', 'between:-60,60'], 'called_plays_m' => ['nullable', 'numeric', 'between:0,200']],
     ];
 
@@ -87,6 +88,8 @@ final readonly class RowRules
             throw InvalidInput::at("$at." . array_key_first($refused->errors()), (string) array_values($refused->errors())[0][0]);
         } catch (InvalidInput $refused) {
             throw InvalidInput::at($at . ($refused->field() === null ? '' : ".{$refused->field()}"), $refused->getMessage());
+        } catch (\JsonException|\TypeError|\ValueError) {
+            throw InvalidInput::at($at, 'This record lacks what it must say.');
         }
     }
 
@@ -135,6 +138,7 @@ final readonly class RowRules
      * @param array<string, mixed> $row
      *
      * @throws InvalidInput
+     * @throws \JsonException|\TypeError|\ValueError Where the row has nothing to be read.
      */
     private static function read(string $table, array $row): void
     {
@@ -143,20 +147,36 @@ final readonly class RowRules
         $isSaid = static fn(string $column): bool => ($row[$column] ?? null) !== null;
         match ($table) {
             'students' => [
-                $isSaid('in_work') ? InWork::read($input('in_work')) : null,
+                $isSaid('in_work') ? self::at('in_work', static fn() => InWork::read($input('in_work'))) : null,
                 // As the model reads it: answers that nobody gave may be kept as an empty list.
-                (new Student())->setRawAttributes($row)->facts(),
+                self::at('about', static fn() => (new Student())->setRawAttributes($row)->facts()),
             ],
-            'practice_sessions' => $isSaid('plan') ? Plan::read($input('plan')) : null,
-            'green_readings' => GreenReadings::figures(ReadingMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR)),
-            'drills', 'drill_runs' => DrillLibrary::card(DrillLibrary::kept($text('definition'))),
+            'practice_sessions' => $isSaid('plan') ? self::at('plan', static fn() => Plan::read($input('plan'))) : null,
+            'green_readings' => self::at('entries', static fn() => GreenReadings::figures(ReadingMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
+            'drills', 'drill_runs' => self::at('definition', static fn() => DrillLibrary::card(DrillLibrary::kept($text('definition')))),
             'rounds' => (new Round())->setRawAttributes($row)->played(),
-            'cards' => Card::read($text('key'), $input('content')),
-            'kept_reads' => Putt::read($input('putt')),
+            'cards' => self::at('content', static fn() => Card::read($text('key'), $input('content'))),
+            'kept_reads' => self::at('putt', static fn() => Putt::read($input('putt'))),
             'bookings' => $isSaid('starts') && $isSaid('zone') ? Series::lastAt($text('starts'), $text('zone'), $row['rule'] === null ? null : $text('rule')) : null,
             'home_entries' => Entry::read(JsonInput::fromArray(array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])))),
             'guesses' => (new GuessRow())->setRawAttributes($row)->guess(),
             default => null,
         };
+    }
+
+    /**
+     * A refusal names the column, and the place in it.
+     *
+     * @param \Closure(): mixed $read
+     *
+     * @throws InvalidInput
+     */
+    private static function at(string $column, \Closure $read): mixed
+    {
+        try {
+            return $read();
+        } catch (InvalidInput $refused) {
+            throw InvalidInput::at($column . ($refused->field() === null ? '' : ".{$refused->field()}"), $refused->getMessage());
+        }
     }
 }
