@@ -21,7 +21,7 @@ export class Device {
     this.#agent = new this.#way.Agent({ keepAlive: true, maxSockets: 1, localAddress });
   }
 
-  /** @returns {Promise<{status: number | string, body: any}>} the status is a word where no answer came */
+  /** @returns {Promise<{status: number | string, body: any, headers?: Record<string, string>}>} the status is a word where no answer came */
   fetch(method, path, body) {
     const sent = body === undefined ? '' : JSON.stringify(body);
     const { hostname, port, host } = this.#site;
@@ -43,7 +43,7 @@ export class Device {
           text += more;
         });
         answer.on('error', ({ code }) => settle({ status: code, body: null }));
-        answer.on('end', () => settle({ status: answer.statusCode, body: parsed(text) }));
+        answer.on('end', () => settle({ status: answer.statusCode, body: parsed(text), headers: answer.headers }));
       });
       asking.on('error', ({ code }) => settle({ status: code, body: null }));
       asking.end(sent);

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Attack;
 
+use App\Database\DatabaseFailure;
 use App\Database\ImmediatePdo;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\RequiresPhpExtension;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Tests\TestCase;
 
 /** A transaction has the write lock from its beginning: one that reads first waits then, and never fails at its write. */
@@ -42,6 +45,28 @@ final class ImmediateTest extends TestCase
             self::markTestSkipped('Another database waits by itself.');
         }
         self::assertInstanceOf(ImmediatePdo::class, DB::connection()->getPdo());
+    }
+
+    public function testWhereNothingCanBeLaidBesideTheDatabaseItIsReadAndAWriteSaysSo(): void
+    {
+        $connection = $this->open(0);
+        $connection->exec('PRAGMA journal_mode = WAL');
+        $connection->exec('INSERT INTO balls VALUES (7)');
+        unset($connection);
+        // As on a full disk: SQLite cannot make its log of writes.
+        mkdir("$this->file-wal");
+        config(['database.connections.full' => ['driver' => 'sqlite', 'database' => $this->file, 'prefix' => '', 'journal_mode' => 'WAL']]);
+        self::assertSame(7, DB::connection('full')->table('balls')->value('id'));
+        try {
+            DB::connection('full')->table('balls')->insert(['id' => 8]);
+            self::fail('It was written.');
+        } catch (QueryException $failed) {
+            $answer = DatabaseFailure::of($failed);
+            self::assertInstanceOf(HttpException::class, $answer);
+            self::assertSame(507, $answer->getStatusCode());
+        }
+        DB::purge('full');
+        rmdir("$this->file-wal");
     }
 
     public function testASecondWriterWaitsAtTheBeginningAndNotAtItsWrite(): void

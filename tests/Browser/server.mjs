@@ -65,9 +65,10 @@ function layOut(file) {
  * @param {string} database
  * @param {'test' | 'shipped'} as whether writes wait for the disk and code is compiled, as where coaches use it; a slow
  *   disk is not what most tests are about
+ * @param {Record<string, string>} env further settings
  * @returns {import('node:child_process').ChildProcess} leader of its own process group
  */
-export function serve(port, database, as = 'test') {
+export function serve(port, database, as = 'test', env = {}) {
   const server = spawn(
     'php',
     [...(as === 'test' ? SHORT_LIVED : SHIPPED), '-S', `127.0.0.1:${port}`, '../scripts/server.php'],
@@ -79,6 +80,7 @@ export function serve(port, database, as = 'test') {
         DB_SYNCHRONOUS: as === 'test' ? 'OFF' : 'FULL',
         AMBLE_DEMO: 'true',
         PHP_CLI_SERVER_WORKERS: '3',
+        ...env,
       },
       stdio: 'ignore',
       detached: true,

@@ -193,7 +193,7 @@ test('records go out as a file and are taken in again; a student is erased by na
   await openDemo(page);
   await page.goto('/settings');
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Keep all records as a file' }).click();
+  await page.getByRole('button', { name: 'Keep all records as a file' }).click();
   const file = await (await download).path();
   const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
   const gone = bench.students.find(({ name }) => name.startsWith('Ilse'));

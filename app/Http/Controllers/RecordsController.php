@@ -98,6 +98,8 @@ final class RecordsController
             'Cache-Control' => 'private, no-store',
         ]);
         $answer->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        // It may go out compressed: how far it has come is told by what was in it before.
+        $answer->headers->set('X-Amble-Bytes', (string) strlen((string) $answer->getContent()));
 
         return $answer;
     }

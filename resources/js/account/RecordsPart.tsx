@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Button, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { Button, Fold, Notice, Part, ProgressLine, Quiet, Row, Said, Stack } from '../design';
 import { Changes } from '../found/Changes';
 import { ApiError } from '../server/api';
-import { useTakeRecordsIn } from '../server/queries';
+import { Cancelled, useKeepRecords, useTakeRecordsIn } from '../server/queries';
 import type { TakenIn } from '../server/types';
 
 const NAMES: Readonly<Record<string, [string, string]>> = {
@@ -22,11 +22,24 @@ const NAMES: Readonly<Record<string, [string, string]>> = {
   putters: ['putter', 'putters'],
   kept_reads: ['read', 'reads'],
   guesses: ['guess', 'guesses'],
+  bookings: ['booking', 'bookings'],
+  home_entries: ['note from home', 'notes from home'],
+};
+
+/** What is going on, in words. */
+const PHASES: Readonly<Record<string, string>> = {
+  preparing: 'Preparing the file',
+  fetching: 'Fetching the file',
+  reading: 'Reading the file',
+  checking: 'Checking the records',
+  writing: 'Taking the records in',
 };
 
 /** Everything entered at this bench as one file, and a file taken in: first what it would bring, then all of it or nothing. */
 export function RecordsPart() {
-  const taking = useTakeRecordsIn();
+  const { taking, progress, cancel } = useTakeRecordsIn();
+  const kept = useKeepRecords();
+  const under = progress ?? kept.progress;
   const [file, setFile] = useState<unknown>(null);
   const [unreadable, setUnreadable] = useState<string | null>(null);
   const choose = async (chosen: FileList | null) => {
@@ -56,15 +69,22 @@ export function RecordsPart() {
           it is worked out anew.
         </Quiet>
         <Row $gap="m">
-          <a href="/api/records" download="amble-records.json">
+          <Button isDisabled={under !== null} onPress={() => kept.keeping.mutate()}>
             Keep all records as a file
-          </a>
+          </Button>
           <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={choose}>
-            <Button>Take in a file of records</Button>
+            <Button isDisabled={under !== null}>Take in a file of records</Button>
           </FileTrigger>
         </Row>
+        {under !== null && (
+          <Row>
+            <ProgressLine label={PHASES[under.phase] ?? 'Working'} done={under.done} of={under.of} />
+            <Button onPress={progress === null ? kept.cancel : cancel}>Cancel</Button>
+          </Row>
+        )}
+        {kept.keeping.isError && <Outcome error={kept.keeping.error} />}
         {unreadable !== null && <Notice kind="wrong">{unreadable}</Notice>}
-        {taking.isError && <Notice kind="wrong">{refusalWords(taking.error)}</Notice>}
+        {taking.isError && <Outcome error={taking.error} />}
         {taking.isSuccess && (
           <>
             <Said role="status">
@@ -86,6 +106,15 @@ export function RecordsPart() {
         </Fold>
       </Stack>
     </Part>
+  );
+}
+
+/** Why it ended: cancelled on purpose, or refused. */
+function Outcome({ error }: { error: Error }) {
+  return error instanceof Cancelled ? (
+    <Said role="status">{error.message}</Said>
+  ) : (
+    <Notice kind="wrong">{refusalWords(error)}</Notice>
   );
 }
 

@@ -10,6 +10,7 @@ export { Name } from './Name';
 export { Notice } from './Notice';
 export { PaceByWalking } from './PaceByWalking';
 export { Pick } from './Pick';
+export { ProgressLine } from './ProgressLine';
 export { Sheet } from './Sheet';
 export { Title } from './Title';
 export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';

@@ -56,18 +56,41 @@ export async function requestAlone<T>(method: Method, path: string, body?: unkno
 /** Settles once nobody is being signed in or out any more; null while nobody is. */
 let door: Promise<void> | null = null;
 
-async function ask<T>(method: Method, path: string, body?: unknown, whose?: string): Promise<T> {
-  let response = await send(method, path, body, whose);
+interface Way {
+  accept?: string;
+  /** Ends it; without one it is given up after the longest wait. */
+  signal?: AbortSignal;
+}
+
+/**
+ * Sends one request, and gives the answer as it comes.
+ *
+ * @throws OfflineError when there is no answer
+ * @throws ApiError when the answer is a refusal
+ */
+export async function askRaw(
+  method: Method,
+  path: string,
+  body?: unknown,
+  way: Way = {},
+  whose?: string,
+): Promise<Response> {
+  let response = await send(method, path, body, whose, way);
   if (response.status === 419) {
     // The page was open longer than its token lives; any answer brings a new one.
     await send('GET', 'me');
-    response = await send(method, path, body, whose);
-  }
-  if (response.status === 204) {
-    return undefined as T;
+    response = await send(method, path, body, whose, way);
   }
   if (!response.ok) {
     throw refusal(response.status, await response.json().catch(() => null));
+  }
+  return response;
+}
+
+async function ask<T>(method: Method, path: string, body?: unknown, whose?: string): Promise<T> {
+  const response = await askRaw(method, path, body, {}, whose);
+  if (response.status === 204) {
+    return undefined as T;
   }
   return response.json().catch(() => {
     // Cut off on its way: that is no answer, and must not be taken for an empty one.
@@ -87,21 +110,27 @@ async function untilQuiet(): Promise<void> {
   }
 }
 
-async function send(method: Method, path: string, body?: unknown, whose?: string): Promise<Response> {
+async function send(
+  method: Method,
+  path: string,
+  body?: unknown,
+  whose?: string,
+  way: Way = {},
+): Promise<Response> {
   inFlight += 1;
   try {
     return await fetch(`/api/${reached(path)}`, {
       method,
       credentials: 'same-origin',
       headers: {
-        Accept: 'application/json',
+        Accept: way.accept ?? 'application/json',
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
         // Behind a link nobody is signed in whose it could be.
         ...(whose === undefined || link !== null ? {} : { 'X-Amble-Coach': whose }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-      signal: AbortSignal.timeout(LONGEST_WAIT_MS),
+      signal: way.signal ?? AbortSignal.timeout(LONGEST_WAIT_MS),
     });
   } catch {
     throw new OfflineError();
@@ -115,7 +144,7 @@ function csrfToken(): string {
   return decodeURIComponent(cookie?.slice('XSRF-TOKEN='.length) ?? '');
 }
 
-function refusal(status: number, answer: unknown): ApiError {
+export function refusal(status: number, answer: unknown): ApiError {
   const { message, errors } = (answer ?? {}) as { message?: string; errors?: Record<string, string[]> };
   const fields = Object.fromEntries(
     Object.entries(errors ?? {}).map(([field, said]) => [field, said[0] ?? '']),

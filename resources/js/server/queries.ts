@@ -99,6 +99,7 @@ export {
   useStakes,
 } from './playQueries';
 export { type PocketDraft, useCardBehind, useKeepPocket, usePocket, usePocketLink } from './pocketQueries';
+export { Cancelled } from './progress';
 export {
   type BesideGreen,
   useDropRead,
@@ -109,7 +110,7 @@ export {
   useRollOrChip,
   useStationSlopes,
 } from './readQueries';
-export { useEraseStudent, useStudentGoes, useTakeRecordsIn } from './recordQueries';
+export { useEraseStudent, useKeepRecords, useStudentGoes, useTakeRecordsIn } from './recordQueries';
 export {
   addGreen,
   addStudent,
