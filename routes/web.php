@@ -160,8 +160,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('bookings/{booking}/letter', [WeekController::class, 'write'])->middleware('throttle:account')->can('change', 'booking');
         Route::post('bookings/{booking}/skip', [WeekController::class, 'skip'])->can('change', 'booking');
         Route::get('calendar.ics', [WeekController::class, 'file']);
-        Route::post('calendar/feed', [WeekController::class, 'openFeed']);
-        Route::delete('calendar/feed', [WeekController::class, 'closeFeed']);
+        Route::post('calendar/feed', [WeekController::class, 'openFeed'])->can('change-bench');
+        Route::delete('calendar/feed', [WeekController::class, 'closeFeed'])->can('change-bench');
         Route::post('calendar/preview', [WeekController::class, 'preview']);
         Route::post('calendar', [WeekController::class, 'import']);
         Route::post('walk-along', [WalkAlongController::class, 'store']);

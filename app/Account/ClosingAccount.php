@@ -23,7 +23,7 @@ final readonly class ClosingAccount
     private const MADE_BY = [
         'students' => 'coach_id', 'greens' => 'coach_id', 'practice_sessions' => 'coach_id', 'green_readings' => 'coach_id', 'drills' => 'coach_id',
         'drill_runs' => 'coach_id', 'length_sets' => 'coach_id', 'rounds' => 'coach_id', 'benchmarks' => 'coach_id', 'pocket_cards' => 'coach_id',
-        'putters' => 'coach_id', 'cards' => 'coach_id', 'kept_reads' => 'coach_id', 'guesses' => 'coach_id', 'home_entries' => 'coach_id', 'bookings' => 'coach_id', 'changes' => 'coach_id', 'session_events' => 'logged_by',
+        'putters' => 'coach_id', 'cards' => 'coach_id', 'kept_reads' => 'coach_id', 'guesses' => 'coach_id', 'home_entries' => 'coach_id', 'bookings' => 'coach_id', 'letters' => 'coach_id', 'changes' => 'coach_id', 'session_events' => 'logged_by',
     ];
 
     public function __construct(private Coach $coach)

@@ -66,7 +66,7 @@ final class Week
     {
         $earliest = $from->subDays(2)->format('Y-m-d H:i');
 
-        return Booking::query()->with('student', 'green')->where('bench_id', $coach->bench_id)->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
+        return Booking::query()->with('student', 'green', 'lastLetter')->where('bench_id', $coach->bench_id)->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
             ->where(static fn(Builder $series) => $series->whereNull('last_at')->orWhere('last_at', '>=', $earliest))
             ->get()->sortBy('id')->values()->toBase();
     }

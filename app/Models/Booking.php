@@ -8,6 +8,7 @@ use Amble\Core\Exception\InvalidInput;
 use App\Calendar\Series;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Str;
 
 /**
@@ -28,6 +29,7 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable $updated_at
  * @property-read Student|null $student
  * @property-read Green|null $green
+ * @property-read Letter|null $lastLetter
  */
 final class Booking extends OwnedRecord
 {
@@ -80,6 +82,16 @@ final class Booking extends OwnedRecord
     public function green(): BelongsTo
     {
         return $this->belongsToEvenGone(Green::class, 'green_id');
+    }
+
+    /**
+     * The letter written about it last.
+     *
+     * @return HasOne<Letter, $this>
+     */
+    public function lastLetter(): HasOne
+    {
+        return $this->hasOne(Letter::class)->latestOfMany('id');
     }
 
     /** What it is called in a calendar. */

@@ -19,7 +19,18 @@ final class OwnedRecordPolicy
     /** Allow members who may change things; a member who only looks is told so. */
     public function change(Coach $coach, OwnedRecord $record): Response
     {
-        $role = $coach->roleAt($record->bench_id);
+        return self::changeAt($coach, $record->bench_id);
+    }
+
+    /** The same of the bench the coach works at, for what is no record. */
+    public function changeBench(Coach $coach): Response
+    {
+        return self::changeAt($coach, $coach->bench_id);
+    }
+
+    private static function changeAt(Coach $coach, string $benchId): Response
+    {
+        $role = $coach->roleAt($benchId);
 
         return match (true) {
             $role === null => Response::denyAsNotFound(),

@@ -93,6 +93,7 @@ final class AppServiceProvider extends ServiceProvider
         ] as $record) {
             Gate::policy($record, OwnedRecordPolicy::class);
         }
+        Gate::define('change-bench', [OwnedRecordPolicy::class, 'changeBench']);
     }
 
     /** The stand-in for a mail server. */

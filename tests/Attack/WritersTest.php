@@ -8,6 +8,7 @@ use App\Models\Coach;
 use App\Models\PracticeSession;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -107,6 +108,16 @@ final class WritersTest extends TestCase
         $statuses = $this->atOnce($coach, array_fill(0, self::AT_ONCE, $requests));
         self::assertSame([], array_filter($statuses, static fn(int $status): bool => $status >= 300));
         self::assertSame($before + count($requests), DB::table($table)->count());
+    }
+
+    public function testALinkToANewPasswordSentFourTimesAtOnceWorksOnce(): void
+    {
+        $coach = $this->coach();
+        $token = Password::createToken($coach);
+        $devices = array_map(static fn(int $device): array => [['POST', 'api/forgotten/new', ['email' => $coach->email, 'token' => $token, 'password' => "a new password $device"]]], range(1, self::AT_ONCE));
+        $statuses = array_count_values($this->atOnce($coach, $devices));
+        self::assertSame(1, $statuses[204] ?? 0);
+        self::assertSame(self::AT_ONCE - 1, $statuses[422] ?? 0);
     }
 
     /** @return iterable<string, array{string, \Closure(string, PracticeSession): array{string, string, array<string, mixed>}}> */

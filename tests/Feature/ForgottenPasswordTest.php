@@ -63,6 +63,18 @@ final class ForgottenPasswordTest extends TestCase
         $this->postJson('/api/forgotten/new', ['password' => 'a third long one'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
     }
 
+    public function testTheLinkLeadsToTheAddressTheAppIsSetUpForAndNoQueueHoldsIt(): void
+    {
+        config(['app.url' => 'https://putting.example.test/', 'queue.default' => 'database']);
+        $this->coach();
+        $this->withHeaders(['Host' => '127.0.0.1', 'X-Forwarded-Host' => 'elsewhere.example'])->postJson('/api/forgotten', ['email' => 'hedda@example.test'])->assertNoContent();
+        self::assertSame([], self::letters());
+        self::assertStringNotContainsString('hedda', (string) json_encode(DB::table('jobs')->get()));
+        self::assertSame(0, DB::table('password_reset_tokens')->count());
+        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        self::assertStringContainsString("\nhttps://putting.example.test/new-password/" . self::token() . '?email=hedda%40example.test', self::letters()[0]['text']);
+    }
+
     public function testAnHourLaterItIsTooLate(): void
     {
         $this->coach();

@@ -8,6 +8,7 @@ use App\Calendar\CalendarText;
 use App\Mail\BookingLetter;
 use App\Models\Booking;
 use App\Models\Coach;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -178,6 +179,40 @@ final class WeekTest extends TestCase
         config(['amble.sends_mail' => false]);
         $this->postJson("/api/bookings/$booking/letter")->assertStatus(422)->assertJsonPath('errors.email.0', 'No mail server is set here, so nothing was sent.');
         $this->actingAs($this->coach('other@example.test'))->postJson("/api/bookings/$booking/letter")->assertNotFound();
+    }
+
+    public function testALetterWaitsForTheWorkerAndWhatBecameOfItStandsWithTheBooking(): void
+    {
+        config(['amble.sends_mail' => true, 'queue.default' => 'database', 'mail.default' => 'array', 'mail.mailers.array' => ['transport' => 'array'], 'mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 1, 'timeout' => 1]]);
+        $student = $this->student($this->coach);
+        $this->putJson("/api/students/$student->id/about", ['email' => 'mara@example.org'])->assertOk();
+        $booking = $this->book(['student_id' => $student->id, 'starts' => '2026-12-03 10:00']);
+        $state = fn(): ?string => $this->week('2026-11-30', 7)['items'][0]['booking']['letter']['state'] ?? null;
+        self::assertNull($state());
+        $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJsonPath('state', 'waiting');
+        self::assertSame('waiting', $state());
+        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        self::assertSame('sent', $state());
+
+        // A mail server that does not answer is tried again, and then given up.
+        config(['mail.default' => 'smtp']);
+        $this->postJson("/api/bookings/$booking/letter")->assertOk();
+        for ($try = 1; $try <= 5; ++$try) {
+            self::assertSame('waiting', $state(), "before try $try");
+            $this->artisan('queue:work', ['--once' => true]);
+            self::assertSame($try < 5 ? 1 : 0, DB::table('jobs')->count(), "after try $try");
+            $this->travel(2)->hours();
+        }
+        self::assertSame(['failed', 1], [$state(), DB::table('failed_jobs')->count()]);
+        // Without a worker it is told at once.
+        config(['queue.default' => 'sync']);
+        $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJson(['state' => 'failed', 'to' => 'mara@example.org']);
+        // One that was deleted before its turn is written to nobody.
+        config(['queue.default' => 'database', 'mail.default' => 'array']);
+        $this->postJson("/api/bookings/$booking/letter")->assertOk();
+        $this->deleteJson("/api/bookings/$booking")->assertNoContent();
+        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        self::assertSame([0, 0], [DB::table('jobs')->count(), DB::table('letters')->count()]);
     }
 
     public function testOneTimeOfASeriesThatWasMovedOrCalledOffElsewhereIsSoHere(): void

@@ -6,12 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ForgottenRequest;
 use App\Http\Requests\NewForForgottenRequest;
+use App\Jobs\SendResetLink;
 use App\Mail\LocalOutbox;
 use App\Models\Coach;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Mail\Mailer;
-use Illuminate\Mail\Message;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\ValidationException;
@@ -23,12 +24,9 @@ final class ForgottenPasswordController
     public function ask(ForgottenRequest $request): Response
     {
         abort_unless((bool) config('amble.sends_mail'), 404);
-        $email = $request->validated('email');
-        dispatch(static function () use ($email): void {
-            Password::sendResetLink(['email' => $email], static function (Coach $coach, string $token): void {
-                Mail::raw(self::text($coach, $token), static fn(Message $mail) => $mail->to($coach->email)->subject('A new password for Amble'));
-            });
-        })->afterResponse();
+        $send = new SendResetLink($request->string('email')->toString());
+        // Without a worker it is sent once the answer is out.
+        config('queue.default') === 'sync' ? dispatch($send)->afterResponse() : dispatch($send);
 
         return response()->noContent();
     }
@@ -36,8 +34,13 @@ final class ForgottenPasswordController
     /** Set the new password; every device that was signed in is signed out by it. */
     public function renew(NewForForgottenRequest $request): Response
     {
-        $answer = Password::reset($request->validated(), static function (Coach $coach, string $password): void {
-            $coach->renewPassword($password);
+        $answer = DB::transaction(static function () use ($request): mixed {
+            // Where the same link is sent twice at once the second waits here, and finds it used up.
+            DB::table('password_reset_tokens')->where('email', $request->validated('email'))->lockForUpdate()->first();
+
+            return Password::reset($request->validated(), static function (Coach $coach, string $password): void {
+                $coach->renewPassword($password);
+            });
         });
         if ($answer !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages(['token' => 'This link is used up, or older than an hour. Ask for a new one.']);
@@ -56,12 +59,5 @@ final class ForgottenPasswordController
         }
 
         return new JsonResponse($outbox->messages());
-    }
-
-    private static function text(Coach $coach, string $token): string
-    {
-        $link = url('/new-password/' . $token . '?' . http_build_query(['email' => $coach->email]));
-
-        return "Somebody asked for a new password for $coach->email at Amble.\n\nIf that was you, choose one here within an hour:\n$link\n\nIf it was not, do nothing: the password stays as it is.\n";
     }
 }

@@ -12,16 +12,19 @@ use App\Http\Requests\CalendarRequest;
 use App\Http\Requests\LetterRequest;
 use App\Http\Requests\WeekRequest;
 use App\Http\Resources\BookingResource;
-use App\Mail\BookingLetter;
+use App\Http\Resources\LetterResource;
+use App\Jobs\SendBookingLetter;
 use App\Models\Booking;
 use App\Models\Coach;
+use App\Models\Letter;
+use App\Models\LetterState;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** Who comes when: bookings, and calendars out and in. */
 final class WeekController
@@ -50,7 +53,7 @@ final class WeekController
                 'clashes' => $item['clashes'],
             ], $items),
             'unreadable' => array_map(static fn(array $one): array => ['booking' => new BookingResource($one['booking']), 'reason' => $one['reason']], $unreadable),
-            'waiting' => BookingResource::collection(Booking::query()->with('student', 'green')->where('bench_id', $coach->bench_id)->where('starts', null)->get()->sortBy('id')->values()),
+            'waiting' => BookingResource::collection(Booking::query()->with('student', 'green', 'lastLetter')->where('bench_id', $coach->bench_id)->where('starts', null)->get()->sortBy('id')->values()),
             'has_feed' => $coach->calendar_hash !== null,
         ]);
     }
@@ -89,16 +92,25 @@ final class WeekController
     }
 
     /** Write to whoever comes, at the address on their card; through the mailer that is set, or into the outbox. */
-    public function write(LetterRequest $request, Booking $booking): JsonResponse
+    public function write(LetterRequest $request, Booking $booking): LetterResource
     {
         if (!config('amble.sends_mail')) {
             throw InvalidInput::at('email', 'No mail server is set here, so nothing was sent.');
         }
         $booking->student?->facts()->demandConsent('email');
         $email = $booking->student?->facts()->email ?? throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
-        Mail::to($email)->send(new BookingLetter($booking, $request->coach()->name, $request->offered($booking->zone)));
+        $letter = Letter::query()->create([
+            'bench_id' => $booking->bench_id, 'coach_id' => $request->coach()->id, 'booking_id' => $booking->id, 'to' => $email,
+            'offered' => $request->offered($booking->zone)?->format('Y-m-d H:i'), 'state' => LetterState::Waiting,
+        ]);
+        try {
+            SendBookingLetter::dispatch($letter->id);
+        } catch (TransportExceptionInterface $failed) {
+            // Sent at once, where no worker is set up: what became of it is told as with one.
+            report($failed);
+        }
 
-        return new JsonResponse(['to' => $email]);
+        return new LetterResource(Letter::query()->findOrFail($letter->id));
     }
 
     public function file(#[CurrentUser] Coach $coach): Response

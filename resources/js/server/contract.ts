@@ -374,6 +374,21 @@ export interface Booking {
   travel_minutes: number;
   rule: string | null;
   note: string | null;
+  /**
+   * The one written last.
+   */
+  letter: LetterSent | null;
+}
+/**
+ * A letter about a booking, and what became of it.
+ */
+export interface LetterSent {
+  to: string;
+  state: 'waiting' | 'sent' | 'failed';
+  /**
+   * When it came to that.
+   */
+  at: string;
 }
 /**
  * What a calendar brought, or would bring.
@@ -1876,12 +1891,6 @@ export interface LengthSet {
    * As they were typed, with their unit.
    */
   said: string;
-}
-/**
- * To whom a letter about a booking went.
- */
-export interface LetterSent {
-  to: string;
 }
 /**
  * A message the demo would have sent.

@@ -10,6 +10,8 @@ export const zoneHere = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 const KEY = ['week'] as const;
 
+const LETTER_MS = 4000;
+
 /** @param from "2026-12-03" */
 export function useWeek(from: string, days: number) {
   return useQuery({
@@ -17,6 +19,13 @@ export function useWeek(from: string, days: number) {
     queryFn: () =>
       request<Week>('GET', `week?${new URLSearchParams({ from, days: String(days), zone: zoneHere() })}`),
     placeholderData: keepPreviousData,
+    // A letter that waits for its turn is looked at again.
+    refetchInterval: ({ state }) =>
+      [...(state.data?.items ?? []).map((item) => item.booking), ...(state.data?.waiting ?? [])].some(
+        ({ letter }) => letter?.state === 'waiting',
+      )
+        ? LETTER_MS
+        : false,
   });
 }
 
@@ -65,9 +74,11 @@ export function useBooking() {
 
 /** Writes to whoever comes: of the booking's own time, or offering one to somebody who waits. */
 export function useLetter() {
+  const client = useQueryClient();
   return useMutation({
     mutationFn: ({ id, offered }: { id: string; offered: string | null }) =>
       request<LetterSent>('POST', `bookings/${id}/letter`, offered === null ? {} : { offered }),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
   });
 }
 

@@ -20,7 +20,7 @@ import {
 } from '../design';
 import { fieldError } from '../server/api';
 import { lastNote, startSession, useBench, useBooking, useLetter, useMe, useWeek } from '../server/queries';
-import type { Booking, Week } from '../server/types';
+import type { Booking, LetterSent, Week } from '../server/types';
 import { daysAfter, isoDay } from '../units/dates';
 import { BookingForm } from './BookingForm';
 import { CalendarPart } from './CalendarPart';
@@ -226,6 +226,7 @@ function Waiting({ week, freed, onOpen }: WaitingProps) {
 function Letter({ booking, offered = null }: { booking: Booking; offered?: string | null }) {
   const me = useMe();
   const letter = useLetter();
+  const told = booking.letter;
   if (booking.student_id === null || me.data?.sends_mail !== true) {
     return null;
   }
@@ -239,12 +240,22 @@ function Letter({ booking, offered = null }: { booking: Booking; offered?: strin
       >
         {offered === null ? 'Write' : 'Offer it'}
       </Button>
-      {letter.isSuccess && <Quiet role="status">Written to {letter.data.to}.</Quiet>}
+      {told !== null && <Quiet role="status">{letterWords(told)}</Quiet>}
       {letter.isError && (
         <Quiet role="status">{fieldError(letter.error, 'email') ?? letter.error.message}</Quiet>
       )}
     </>
   );
+}
+
+/** What became of it. */
+function letterWords({ to, state, at }: LetterSent): string {
+  const day = dayWords(at.slice(0, 10));
+  return {
+    waiting: `Being sent to ${to}.`,
+    sent: `Written to ${to} on ${day}.`,
+    failed: `Could not be sent to ${to} on ${day}: the mail server did not take it. Try again.`,
+  }[state];
 }
 
 /** @param wall "2026-12-03 10:00" */
