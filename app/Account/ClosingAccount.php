@@ -11,6 +11,7 @@ use App\Models\Membership;
 use App\Models\PracticeSession;
 use App\Models\Role;
 use App\Models\Student;
+use App\Records\NamesInNotes;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -26,6 +27,9 @@ final readonly class ClosingAccount
         'putters' => 'coach_id', 'cards' => 'coach_id', 'kept_reads' => 'coach_id', 'guesses' => 'coach_id', 'home_entries' => 'coach_id', 'bookings' => 'coach_id', 'letters' => 'coach_id', 'changes' => 'coach_id', 'session_events' => 'logged_by',
     ];
 
+    /** So many places that name the coach are told. */
+    private const PLACES = 20;
+
     public function __construct(private Coach $coach)
     {
     }
@@ -33,17 +37,24 @@ final readonly class ClosingAccount
     /**
      * What is deleted: the benches nobody else works at. Records at a bench of several stay with the bench.
      *
-     * @return array{students: int, sessions: int, balls: int, benches_left: list<string>} the last: names of benches that go on without the coach
+     * @return array{students: int, sessions: int, balls: int, benches_left: list<string>, named_in: array{places: list<array{where: string, text: string}>, count: int}} the
+     *                                                                                       last two: benches that go on without the coach, and where in their notes the coach's name stays
      */
     public function goes(): array
     {
         $benches = $this->benches(isAlone: true)->pluck('id');
+        $left = $this->benches(isAlone: false)->get();
+        $named = array_map(fn(Bench $bench): array => NamesInNotes::of($bench->id, $this->coach->name, null), $left->all());
 
         return [
             'students' => Student::withTrashed()->whereIn('bench_id', $benches)->count(),
             'sessions' => PracticeSession::withTrashed()->whereIn('bench_id', $benches)->count(),
             'balls' => BallRow::query()->whereIn('bench_id', $benches)->count(),
-            'benches_left' => array_values($this->benches(isAlone: false)->get()->map(static fn(Bench $bench): string => $bench->name)->sort()->all()),
+            'benches_left' => array_values($left->map(static fn(Bench $bench): string => $bench->name)->sort()->all()),
+            'named_in' => [
+                'places' => array_slice(array_merge([], ...array_column($named, 'places')), 0, self::PLACES),
+                'count' => array_sum(array_column($named, 'count')),
+            ],
         ];
     }
 

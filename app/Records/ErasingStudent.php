@@ -25,8 +25,8 @@ final readonly class ErasingStudent
     /**
      * What is erased.
      *
-     * @return array{sessions: int, shared_sessions: int, balls: int, rounds: int, putters: int, guesses: int} the second: sessions with
-     *                                                                                       others, of which theirs stay
+     * @return array{sessions: int, shared_sessions: int, balls: int, rounds: int, putters: int, guesses: int, named_in: array{places: list<array{where: string, text: string}>, count: int}} the
+     *                                                                                       second: sessions with others, of which theirs stay; the last: where others' records name them, and will
      */
     public function goes(): array
     {
@@ -41,6 +41,7 @@ final readonly class ErasingStudent
             'rounds' => Round::withTrashed()->where('student_id', $this->student->id)->count(),
             'putters' => Putter::query()->where('student_id', $this->student->id)->count(),
             'guesses' => GuessRow::query()->where('student_id', $this->student->id)->count(),
+            'named_in' => NamesInNotes::of($this->student->bench_id, $this->student->name, $this->student->id),
         ];
     }
 
@@ -50,14 +51,17 @@ final readonly class ErasingStudent
         DB::transaction(function () use ($projector): void {
             $sessions = $this->sessions();
             $said = self::said($sessions);
+            $gone = [$this->student->id];
             foreach ($sessions as $session) {
                 if ($this->hasOthers($session, $said)) {
                     $this->takeOut($session, $said, $projector);
                 } else {
+                    $gone[] = $session->id;
                     $session->forceDelete();
                 }
             }
             $this->student->forceDelete();
+            ErasedRecords::note($this->student->bench_id, $gone);
             Bench::evidenceChanged($this->student->bench_id);
         });
     }

@@ -8,6 +8,7 @@ use App\Models\Coach;
 use App\Models\PracticeSession;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -113,6 +114,8 @@ final class WritersTest extends TestCase
     public function testALinkToANewPasswordSentFourTimesAtOnceWorksOnce(): void
     {
         $coach = $this->coach();
+        // As long to check as where it is used: all four look at it before the first has used it up.
+        Hash::driver('bcrypt')->setRounds(12);
         $token = Password::createToken($coach);
         $devices = array_map(static fn(int $device): array => [['POST', 'api/forgotten/new', ['email' => $coach->email, 'token' => $token, 'password' => "a new password $device"]]], range(1, self::AT_ONCE));
         $statuses = array_count_values($this->atOnce($coach, $devices));

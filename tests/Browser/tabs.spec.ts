@@ -189,7 +189,28 @@ test('a forgotten password is mended by the link that was sent; a used one says 
   await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
 });
 
-test('records go out as a file and are taken in again; a student is erased by name', async ({ page }) => {
+/** Whether a device keeps a text anywhere: in databases of the browser, or in its storage. */
+const keepsOn = (page: Page, text: string) =>
+  page.evaluate(async (wanted) => {
+    const kept: unknown[] = [{ ...localStorage }];
+    for (const { name = '' } of await indexedDB.databases()) {
+      const base = await new Promise<IDBDatabase>((settle) => {
+        const opening = indexedDB.open(name);
+        opening.onsuccess = () => settle(opening.result);
+      });
+      for (const store of base.objectStoreNames) {
+        const reading = base.transaction(store).objectStore(store).getAll();
+        kept.push(await new Promise((settle) => (reading.onsuccess = () => settle(reading.result))));
+      }
+      base.close();
+    }
+    return JSON.stringify(kept).includes(wanted);
+  }, text);
+
+test('records go out as a file and are taken in again; a student is erased by name, from devices that were away too', async ({
+  page,
+  browser,
+}) => {
   await openDemo(page);
   await page.goto('/settings');
   const download = page.waitForEvent('download');
@@ -197,6 +218,16 @@ test('records go out as a file and are taken in again; a student is erased by na
   const file = await (await download).path();
   const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
   const gone = bench.students.find(({ name }) => name.startsWith('Ilse'));
+  // Another device of the coach's, which then has no network.
+  const away = await browser.newContext({ storageState: await page.context().storageState() });
+  const phone = await away.newPage();
+  await phone.goto(`/students/${gone?.id}/card`);
+  await expect.poll(() => keepsOn(phone, gone?.name ?? '')).toBe(true);
+  await phone.evaluate(
+    (id) => localStorage.setItem('amble-stand x', JSON.stringify({ student: id })),
+    gone?.id,
+  );
+  await away.setOffline(true);
   await page.goto(`/students/${gone?.id}/card`);
   await page.getByRole('button', { name: 'Erase for good', exact: true }).click();
   await expect(page.getByText(/^What goes: the card, \d+ sessions, \d+ balls/)).toBeVisible();
@@ -208,6 +239,13 @@ test('records go out as a file and are taken in again; a student is erased by na
   await page.getByRole('button', { name: /^Erase Ilse/ }).click();
   await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await expect(page.getByText(gone?.name ?? 'nobody')).toHaveCount(0);
+  await away.setOffline(false);
+  await phone.goto('/greens');
+  await expect(phone.getByRole('heading', { name: 'Greens' })).toBeVisible();
+  await expect.poll(() => keepsOn(phone, gone?.name ?? ''), { timeout: 20_000 }).toBe(false);
+  expect(await phone.evaluate(() => localStorage.getItem('amble-stand x'))).toBeNull();
+  await away.close();
+  expect(await keepsOn(page, gone?.name ?? '')).toBe(false);
   await page.goto('/settings');
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Take in a file of records' }).click();

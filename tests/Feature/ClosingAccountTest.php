@@ -23,7 +23,7 @@ final class ClosingAccountTest extends TestCase
     {
         $coach = $this->filledBench();
         $this->actingAs($coach)->getJson('api/me/goes')->assertSuccessful()
-            ->assertExactJson(['students' => 4, 'sessions' => 7, 'balls' => 3, 'benches_left' => []]);
+            ->assertExactJson(['students' => 4, 'sessions' => 7, 'balls' => 3, 'benches_left' => [], 'named_in' => ['places' => [], 'count' => 0]]);
         $this->deleteJson('api/me', ['password' => 'not it'])->assertJsonValidationErrors('password');
         self::assertNotSame([], array_filter(self::rowsOf($coach)));
         $this->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();

@@ -249,9 +249,13 @@ final class RecordsTest extends TestCase
         self::assertStringNotContainsString('"roll_m":3.4', $text);
         [$ana, $ben] = [$this->look($this->ana), $this->look($this->ben)];
 
-        self::assertSame(['sessions' => 1, 'shared_sessions' => 2, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json());
+        self::assertSame(['sessions' => 1, 'shared_sessions' => 2, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], array_diff_key((array) $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json(), ['named_in' => 0]));
         $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana'])->assertUnprocessable()->assertJsonValidationErrors('name');
         $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lund'])->assertNoContent();
+        // Devices that were away are told the ids, and nothing else.
+        $erased = (array) $this->getJson('/api/me')->assertOk()->json('erased');
+        self::assertContains($this->ana->id, $erased);
+        self::assertCount(2, $erased);
         foreach (['students', 'session_events', 'balls', 'rounds', 'putters', 'drill_runs', 'practice_sessions', 'check_tries', 'findings', 'stroke_summaries'] as $table) {
             self::assertStringNotContainsString($this->ana->id, (string) json_encode(DB::table($table)->get()), $table);
         }
@@ -262,9 +266,31 @@ final class RecordsTest extends TestCase
         self::assertCount(2, $this->getJson("/api/sessions/{$this->shared->id}")->assertOk()->json('putts'));
 
         $this->postJson('/api/records', $file)->assertOk();
+        self::assertSame([], $this->getJson('/api/me')->json('erased'));
         self::assertEquals($ana, $this->look($this->ana));
         self::assertEquals($ben, $this->look($this->ben));
         self::assertSame(9, DB::table('balls')->where('student_id', $this->ana->id)->count());
+    }
+
+    public function testErasingSaysWhereTheNameStaysInNotesOfOthers(): void
+    {
+        $this->ana->update(['name' => 'Änna Lund']);
+        $named = fn(): array => (array) $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json('named_in');
+        self::assertSame(['places' => [], 'count' => 0], $named());
+        $ben = $this->practiceSession($this->coach, $this->ben);
+        $ben->update(['note_for_next' => 'Rolls better beside änna than alone', 'started_at' => '2026-11-03 10:00:00']);
+        // Another word that has the name in it is none, and what is theirs goes with them.
+        $this->practiceSession($this->coach, $this->ben)->update(['note_for_next' => 'Ask Hännasson']);
+        $this->practiceSession($this->coach, $this->ana)->update(['note_for_next' => 'Änna is tired']);
+        $this->putJson("/api/students/{$this->ben->id}/in-work", ['complaint' => 'Not as long as Änna Lund', 'about' => 'pace', 'goal' => null, 'focuses' => [], 'faults' => []])->assertOk();
+        $this->log($ben, [self::event('note_set_aside', ['key' => 'pace.habit', 'evidence' => 'x', 'reason' => 'Änna stood in the way', 'is_aside' => true])]);
+        self::assertSame([
+            ['where' => 'Notes of the session on 3 November 2026', 'text' => 'Rolls better beside änna than alone'],
+            ['where' => 'Card of Ben Okafor', 'text' => 'Not as long as Änna Lund; pace'],
+            ['where' => 'Log of the session on 3 November 2026', 'text' => 'pace.habit; x; Änna stood in the way'],
+        ], $named()['places']);
+        $this->actingAs($this->coach('other@example.test'));
+        self::assertSame(0, $this->getJson('/api/me/goes')->assertOk()->json('named_in.count'));
     }
 
     public function testAnotherBenchsRecordsAreNeitherTakenNorShown(): void

@@ -9,6 +9,7 @@ use Amble\Core\Student\Retention;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Practice\Projector;
+use App\Records\ErasedRecords;
 use App\Records\ErasingStudent;
 use App\Records\Import\ImportWriter;
 use Carbon\CarbonImmutable;
@@ -32,6 +33,7 @@ final class ForgetCommand extends Command
             ++$count;
         }
         ImportWriter::takeBackAll();
+        ErasedRecords::forgetOld();
         [$erased, $unread] = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
         $this->components->info("Gone for good: sessions $count, students $erased.");
         foreach ($unread as $student => $why) {

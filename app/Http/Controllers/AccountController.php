@@ -13,6 +13,7 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\Coach;
+use App\Records\ErasedRecords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
@@ -36,6 +37,7 @@ final class AccountController
             'coach' => $coach instanceof Coach ? CoachResource::make($coach) : null,
             'demo' => (bool) config('amble.demo'),
             'sends_mail' => (bool) config('amble.sends_mail'),
+            'erased' => $coach instanceof Coach ? ErasedRecords::of($coach->bench_id) : [],
         ]);
     }
 

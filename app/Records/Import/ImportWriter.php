@@ -11,6 +11,7 @@ use App\Models\RecordImport;
 use App\Models\Student;
 use App\Practice\Projector;
 use App\Practice\StrokeSummaries;
+use App\Records\ErasedRecords;
 use App\Records\RecordTables;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -165,6 +166,10 @@ final readonly class ImportWriter
         self::insert($added);
         foreach (PracticeSession::withTrashed()->whereKey($scope->touched)->get() as $session) {
             PracticeSession::withoutTimestamps(fn() => $this->projector->project($session, isWhole: true));
+        }
+        // Brought back, they are nothing that devices should throw away.
+        foreach (['students', 'practice_sessions'] as $table) {
+            ErasedRecords::forget($bench, $scope->idsOf($table));
         }
         Bench::evidenceChanged($bench);
         DB::table('benches')->where('id', $import->id)->delete();

@@ -1,4 +1,5 @@
 import { Button, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
+import { NamedIn } from '../found/NamedIn';
 import { useDoor, useGoes, useMe, useSignIns } from '../server/queries';
 import { clock, day } from '../units/dates';
 import { Asked, TO_CHANGE } from './Asked';
@@ -75,6 +76,7 @@ function Goes() {
         them back.
       </Said>
       {left.length > 0 && <Quiet>What was made at {left.join(' and ')} stays there, with its owner.</Quiet>}
+      <NamedIn named={goes.data.named_in} name="Your name" />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { SignIn } from '../account/SignIn';
 import { Bench } from '../bench/Bench';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
 import { askWhoItIs, client } from '../server/client';
+import { forgetErased } from '../server/erased';
 import { outbox } from '../server/outbox';
 import { followDoor, isOfEarlierVisit, useMe } from '../server/queries';
 import { Shell } from './Shell';
@@ -143,6 +144,8 @@ function Doors() {
   useEffect(() => outbox.signedIn(coachId), [coachId]);
   useEffect(() => outbox.onSignedOut(askWhoItIs), []);
   useEffect(() => followDoor(client), []);
+  const erased = me.data?.erased;
+  useEffect(() => void forgetErased(client, outbox, erased ?? []), [erased]);
   if (me.data === undefined) {
     return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
   }

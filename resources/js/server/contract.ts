@@ -1454,6 +1454,20 @@ export interface Goes {
   sessions: number;
   balls: number;
   benches_left: string[];
+  named_in: NamedIn;
+}
+/**
+ * Where in notes of others the name stands, and stays.
+ */
+export interface NamedIn {
+  /**
+   * The first of them.
+   */
+  places: {
+    where: string;
+    text: string;
+  }[];
+  count: number;
 }
 /**
  * A station that was set out on a green before.
@@ -1982,6 +1996,10 @@ export interface Me {
    * Whether a forgotten password can be mended by mail.
    */
   sends_mail: boolean;
+  /**
+   * Ids of what was erased for good in the workspace: a device throws away what it kept of them.
+   */
+  erased: string[];
 }
 export interface MarginNote {
   key: string;
@@ -3076,6 +3094,7 @@ export interface StudentGoes {
   rounds: number;
   putters: number;
   guesses: number;
+  named_in: NamedIn;
 }
 /**
  * What a file of records brought, or would bring, to one table.

@@ -41,7 +41,7 @@ let client: QueryClient;
 beforeEach(() => {
   Object.assign(server, { asked: [], answer: undefined, told: [], heard: undefined });
   client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
-  client.setQueryData(keys.me, { coach: ADA, demo: true });
+  client.setQueryData(keys.me, { coach: ADA, demo: true, erased: [] });
   client.setQueryData(keys.bench, { students: ['of Ada'] });
   client.setQueryData(keys.drills, ['in feet']);
 });
@@ -59,7 +59,7 @@ test('signing in is asked alone, its answer says who it is, and nothing of whoev
   const { result } = within(useDoor);
   await act(() => result.current.mutateAsync({ path: 'sign-in', body: { email: 'b@example.org' } }));
   expect(server.asked).toEqual([['POST', 'sign-in', { email: 'b@example.org' }, 'alone']]);
-  expect(me()).toEqual({ coach: { id: 'ben', name: 'Ben Okafor' }, demo: true });
+  expect(me()).toEqual({ coach: { id: 'ben', name: 'Ben Okafor' }, demo: true, erased: [] });
   expect(client.getQueryData(keys.bench)).toBeUndefined();
   expect(server.told).toEqual(['door']);
 });
@@ -73,7 +73,7 @@ test('signed out, nobody is in; refused, everything stays as it was', async () =
   expect(server.told).toEqual([]);
   server.answer = undefined;
   await act(() => result.current.mutateAsync({ path: 'sign-out' }));
-  expect(me()).toEqual({ coach: null, demo: true });
+  expect(me()).toEqual({ coach: null, demo: true, erased: [] });
   expect(client.getQueryData(keys.bench)).toBeUndefined();
 });
 

@@ -2,6 +2,7 @@
 
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request, requestAlone } from './api';
+import { forgetPerson } from './erased';
 import { keys } from './keys';
 import { onNews, tell } from './tabs';
 import type { Coach, Goes, Me, SecondFactor, SecondFactorOffer, SignedIn, SpareCodes } from './types';
@@ -13,6 +14,8 @@ export function useMe() {
     queryFn: () => request<Me>('GET', 'me'),
     staleTime: 60_000,
     refetchOnMount: 'always',
+    // What was erased meanwhile is to go from this device too.
+    refetchOnReconnect: true,
   });
 }
 
@@ -107,7 +110,10 @@ export function useDoor() {
 /** The answer says who it is now: asking once more could fail, and leave the door shut without a word. */
 function atTheDoor(client: QueryClient, coach: Coach | null): void {
   client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
-  client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach });
+  if (coach === null) {
+    forgetPerson();
+  }
+  client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach, erased: [] });
   tell('door');
 }
 

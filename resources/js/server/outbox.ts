@@ -144,6 +144,12 @@ export class Outbox {
     await this.#refresh();
   }
 
+  /** Throws away every entry that is about what was erased for good. */
+  async forget(isErased: (entry: Waiting) => boolean): Promise<void> {
+    await this.#drop((await this.#all()).filter(isErased));
+    await this.#refresh();
+  }
+
   /** Sends what waits, in order, until nothing is left or the server cannot be reached. */
   async flush(): Promise<void> {
     this.#again = true;

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink, Entry, Fold, Notice, Part, Quiet, Row, Said, Stack } from '../design';
 import { Changes } from '../found/Changes';
+import { NamedIn } from '../found/NamedIn';
 import { fieldError } from '../server/api';
 import { useEraseStudent, useStudentGoes } from '../server/queries';
 import type { StudentGoes } from '../server/types';
@@ -43,6 +44,7 @@ function Erase({ student: { id, name } }: { student: { id: string; name: string 
     <Stack as="form" onSubmit={submit} noValidate>
       {goes.isError && <Notice kind="wrong">{goes.error.message}</Notice>}
       {goes.data !== undefined && <Said>{goesWords(goes.data, name)}</Said>}
+      {goes.data !== undefined && <NamedIn named={goes.data.named_in} name={name} />}
       <Quiet>
         It cannot be taken back here. Backups made before keep it until they are replaced by newer ones.
       </Quiet>

@@ -1,0 +1,26 @@
+import { Quiet, Stack } from '../design';
+import type { NamedIn as Named } from '../server/types';
+
+/** Where in notes of others a name stands that is to go: it stays there until somebody changes the note. */
+export function NamedIn({ named, name }: { named: Named; name: string }) {
+  if (named.count === 0) {
+    return null;
+  }
+  const more = named.count - named.places.length;
+  return (
+    <Stack $gap="s">
+      <p>
+        {name} stands in {named.count === 1 ? 'a note' : `${named.count} notes`} of others. These stay as they
+        are; change them first if they should not.
+      </p>
+      <ul>
+        {named.places.map(({ where, text }) => (
+          <li key={`${where} ${text}`}>
+            {where}: <q>{text}</q>
+          </li>
+        ))}
+      </ul>
+      {more > 0 && <Quiet>And {more} more.</Quiet>}
+    </Stack>
+  );
+}
