@@ -1,17 +1,17 @@
 // Drives a browser through nginx and PHP as deploy/try has set them up, and reloads both under writers.
 //
-//   node scripts/try-deploy.mjs https://localhost:PORT FPM_PID[,FPM_PID] NGINX_PID http://localhost:PORT [COACHES[,COACHES]]
+//   node scripts/try-deploy.mjs https://localhost:PORT FPM_PID[,FPM_PID] NGINX_PID http://localhost:PORT COACHES[,COACHES] FOLDER
 
 import assert from 'node:assert/strict';
 import { createHash, X509Certificate } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from './chromium.mjs';
 import { Device, ball, newId } from './device.mjs';
 
-const [site, fpms, nginx, plain, most = '32'] = process.argv.slice(2);
+const [site, fpms, nginx, plain, most, place] = process.argv.slice(2);
 const WRITERS = 4;
 const SECONDS = 12;
 
@@ -28,6 +28,7 @@ const context = await chromium.launchPersistentContext(folder, {
 try {
   await told('Answers are the app’s, over https alone', () => headers(context));
   const page = await context.newPage();
+  await told('Private addresses are opened, and stand in no log', () => addresses(context));
   await told('A coach signs up and logs a ball without a network', () => offline(context, page));
   await told(`PHP reloaded twice and nginx once under ${WRITERS} writers: nothing lost`, () => reloaded(context));
   for (const count of most.split(',').map(Number)) {
@@ -66,6 +67,58 @@ async function headers({ request }) {
   assert.equal((await request.get('/.env')).status(), 403);
   // Another name led here is refused.
   assert.equal((await request.get('/', { headers: { Host: 'elsewhere.example' } })).status(), 400);
+}
+
+/** A student's link, a calendar's address and a link to a new password: each is opened, asked of PHP while it is away, and then looked for. */
+async function addresses(context) {
+  await context.request.get('/api/me');
+  const made = await api(context, 'POST', 'sign-up', { name: 'Wren', email: 'wren@amble.example', password: 'a long password' });
+  assert.equal(made.status, 201, JSON.stringify(made.body));
+  const student = newId();
+  const card = { id: student, name: 'Ana', hand: 'right', level: 'club', unit: 'feet', pace_length_m: null, target_pace_m: 0.3, putter: null, school: 'rule' };
+  assert.ok((await api(context, 'POST', 'students', card)).status < 300);
+  const link = (await api(context, 'POST', `students/${student}/pocket/link`, { days: 7 })).body.link.replace(/^.*\//, '');
+  const calendar = (await api(context, 'POST', 'calendar/feed')).body.path.replace(/^.*\/|\.ics$/g, '');
+  assert.equal((await api(context, 'POST', 'forgotten', { email: 'wren@amble.example' })).status, 204);
+  const token = await arrived(/new-password\\?\/([0-9a-f]{64})/);
+  const paths = [`/pocket/${link}`, `/api/pocket/${link}`, `/api/pocket/${link}/seen?asked=1`, `/%70ocket/${link}`, `/api/calendar/${calendar}.ics`, `/new-password/${token}?email=wren%40amble.example`];
+  for (const path of paths) {
+    assert.equal((await context.request.get(path, { headers: { Referer: `${site}/pocket/${link}` } })).status(), 200, path);
+    // What fails is logged as well.
+    await context.request.get(`${path}/nothing-there`);
+  }
+  const renewed = await api(context, 'POST', 'forgotten/new', { email: 'wren@amble.example', token, password: 'another long one' });
+  assert.equal(renewed.status, 204, JSON.stringify(renewed.body));
+  const logs = filesUnder(place).filter((file) => /\.log$|\.out$|\/logs\//.test(file));
+  const lines = logs.map((file) => readFileSync(file, 'utf8')).join('\n');
+  assert.match(lines, /"GET \/api\/pocket" 200/, 'what was asked is logged, by its first word');
+  for (const secret of [link, calendar, token]) {
+    assert.ok(!lines.includes(secret), 'an address is in a log');
+  }
+  await api(context, 'POST', 'sign-out');
+  return `${logs.length} files of logs, ${lines.split('\n').length} lines`;
+}
+
+/** What came by mail, from the stand-in's folder. */
+async function arrived(pattern) {
+  for (let tries = 0; tries < 100; ++tries) {
+    for (const file of filesUnder(place).filter((name) => name.includes('/app/outbox/'))) {
+      const found = pattern.exec(readFileSync(file, 'utf8'));
+      if (found !== null) {
+        return found[1];
+      }
+    }
+    await new Promise((wake) => setTimeout(wake, 200));
+  }
+  throw new Error('No mail came.');
+}
+
+/** Every file under a folder that this process may read. */
+function filesUnder(folder) {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    return entry.isDirectory() ? (/\/(vendor|build|core|resources)$/.test(path) ? [] : filesUnder(path)) : entry.isFile() ? [path] : [];
+  });
 }
 
 async function offline(context, page) {

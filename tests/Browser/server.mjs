@@ -77,6 +77,7 @@ export function serve(port, database, as = 'test', env = {}) {
       env: {
         ...process.env,
         DB_DATABASE: database,
+        APP_URL: `http://127.0.0.1:${port}`,
         DB_SYNCHRONOUS: as === 'test' ? 'OFF' : 'FULL',
         AMBLE_DEMO: 'true',
         PHP_CLI_SERVER_WORKERS: '3',
