@@ -28,6 +28,7 @@ const NAMES: Readonly<Record<string, [string, string]>> = {
 
 /** What is going on, in words. */
 const PHASES: Readonly<Record<string, string>> = {
+  sending: 'Sending the file',
   preparing: 'Preparing the file',
   fetching: 'Fetching the file',
   reading: 'Reading the file',

@@ -10,8 +10,10 @@ export function NamedIn({ named, name }: { named: Named; name: string }) {
   return (
     <Stack $gap="s">
       <p>
-        {name} stands in {named.count === 1 ? 'a note' : `${named.count} notes`} of others. These stay as they
-        are; change them first if they should not.
+        {name} stands in{' '}
+        {named.count === 1
+          ? 'a note about others. It stays as it is; change it first if it should not.'
+          : `${named.count} notes about others. They stay as they are; change them first if they should not.`}
       </p>
       <ul>
         {named.places.map(({ where, text }) => (

@@ -15,6 +15,7 @@ function useWatch() {
     does: (watch: { onProgress: (at: Progress) => void; signal: AbortSignal }) => Promise<T>,
   ) => {
     abort.current = new AbortController();
+    setProgress({ phase: 'sending', done: 0, of: null });
     try {
       return await does({ onProgress: setProgress, signal: abort.current.signal });
     } finally {

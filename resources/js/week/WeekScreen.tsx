@@ -50,6 +50,11 @@ const Visit = styled.article`
   ${narrow} { max-width: 420px; }
 `;
 
+/** An address may be longer than a day is wide. */
+const Broken = styled(Quiet)`overflow-wrap: anywhere;`;
+
+const Failed = styled.span`color: ${color.warn}; font-weight: 700; font-size: 0.95rem; overflow-wrap: anywhere;`;
+
 /** Who comes this week, what clashes, who waits for a time, and calendars out and in. */
 export function WeekScreen() {
   const [from, setFrom] = useState(() => isoDay(monday(new Date())));
@@ -168,6 +173,7 @@ function DayOf({ day, week, onOpen, onFreed }: DayProps) {
               </Button>
             )}
           </Row>
+          <LetterTold letter={each.letter} />
         </Visit>
       ))}
     </li>
@@ -216,6 +222,7 @@ function Waiting({ week, freed, onOpen }: WaitingProps) {
           <Quiet>{each.minutes} min</Quiet>
           <Button onPress={() => onOpen(each)}>Give a time</Button>
           <Letter booking={each} offered={freed} />
+          <LetterTold letter={each.letter} />
         </Row>
       ))}
     </Part>
@@ -226,7 +233,6 @@ function Waiting({ week, freed, onOpen }: WaitingProps) {
 function Letter({ booking, offered = null }: { booking: Booking; offered?: string | null }) {
   const me = useMe();
   const letter = useLetter();
-  const told = booking.letter;
   if (booking.student_id === null || me.data?.sends_mail !== true) {
     return null;
   }
@@ -240,7 +246,6 @@ function Letter({ booking, offered = null }: { booking: Booking; offered?: strin
       >
         {offered === null ? 'Write' : 'Offer it'}
       </Button>
-      {told !== null && <Quiet role="status">{letterWords(told)}</Quiet>}
       {letter.isError && (
         <Quiet role="status">{fieldError(letter.error, 'email') ?? letter.error.message}</Quiet>
       )}
@@ -248,7 +253,17 @@ function Letter({ booking, offered = null }: { booking: Booking; offered?: strin
   );
 }
 
-/** What became of it. */
+/** What became of the letter written last. */
+function LetterTold({ letter }: { letter: LetterSent | null }) {
+  if (letter === null) {
+    return null;
+  }
+  const words = letterWords(letter);
+  return (
+    <div role="status">{letter.state === 'failed' ? <Failed>{words}</Failed> : <Broken>{words}</Broken>}</div>
+  );
+}
+
 function letterWords({ to, state, at }: LetterSent): string {
   const day = dayWords(at.slice(0, 10));
   return {
