@@ -84,10 +84,10 @@ test('a coach who works in metres, or in paces, meets them everywhere', async ({
   await signUp(page, 'Cass Ferrin', 'cass@example.test');
   await page.getByRole('link', { name: 'Settings' }).click();
   await choose(page, 'Lengths in', 'Paces, and feet');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('To work in paces, measure your pace first.')).toBeVisible();
   await page.getByLabel('Length of your pace').fill('80 cm');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('button', { name: 'Start a session' }).click();
@@ -98,7 +98,7 @@ test('a coach who works in metres, or in paces, meets them everywhere', async ({
   const session = page.url();
   await page.getByRole('link', { name: 'Settings' }).click();
   await choose(page, 'Lengths in', 'Metres');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
   await page.goto(session);
   await expect(page.getByRole('rowheader', { name: '5.9 m' })).toBeVisible();

@@ -95,6 +95,13 @@ final class BallsTableTest extends TestCase
         return "/api/students/{$this->student->id}/$end";
     }
 
+    /** A cell that was kept from being taken for a formula is told as it was; any other apostrophe is the coach's. */
+    public function testACellGuardedByAnApostropheIsReadAsItWas(): void
+    {
+        $columns = fn(string $text): array => array_column((array) $this->actingAs($this->coach)->postJson($this->path('balls/preview'), ['text' => $text, 'day' => '2026-11-20', 'zone' => 'UTC'])->assertOk()->json('columns'), 'head');
+        self::assertSame(['=Day', '-Back', '+Rolled', '@Face', "'quoted", "o'clock"], $columns("'=Day,'-Back,'+Rolled,'@Face,'quoted,o'clock\n2026-11-20 09:00,18,2.1,1,1,1"));
+    }
+
     /**
      * @param list<int> $bad rows that tell no ball
      *

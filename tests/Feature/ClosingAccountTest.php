@@ -9,6 +9,7 @@ use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\Schema;
 use Tests\Attack\Doors;
 use Tests\TestCase;
@@ -31,6 +32,19 @@ final class ClosingAccountTest extends TestCase
         self::assertNull(Coach::query()->find($coach->id));
         $this->getJson('api/me')->assertJsonPath('coach', null);
         $this->getJson('api/bench')->assertUnauthorized();
+    }
+
+    public function testALinkToANewPasswordGoesWithTheAccountAndNobodyElses(): void
+    {
+        $coach = $this->filledBench();
+        $other = $this->coach('other@example.test');
+        $token = Password::createToken($coach);
+        Password::createToken($other);
+        $this->actingAs($coach)->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
+        self::assertSame(['other@example.test'], DB::table('password_reset_tokens')->pluck('email')->all());
+        // Whoever takes the address anew is let in by no old link.
+        $this->coach($coach->email);
+        $this->postJson('api/forgotten/new', ['email' => $coach->email, 'token' => $token, 'password' => 'another long one'])->assertUnprocessable();
     }
 
     public function testNobodyElsesRecordsGo(): void

@@ -10,6 +10,7 @@ use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Practice\EvidenceRoom;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
@@ -129,6 +130,31 @@ final class HomeTest extends TestCase
             $this->getJson("/api/pocket/$this->link$path")->assertNotFound();
         }
         $this->roll($begin, 2.0)->assertNotFound();
+    }
+
+    public function testALinkBeginsSoManyDrillsADayAndNoMoreBallsThanOneRolls(): void
+    {
+        $offered = $this->offer(['home_drill' => 'mat-steps']);
+        $begin = ['id' => $offered['session']['id'], 'run_id' => $offered['run']['id']];
+        $this->behind('POST', 'sessions', $begin)->assertOk();
+        for ($i = 1; $i < 20; ++$i) {
+            $this->behind('POST', 'sessions', ['id' => (string) Str::ulid(), 'run_id' => (string) Str::ulid()])->assertOk();
+        }
+        $this->behind('POST', 'sessions', ['id' => (string) Str::ulid(), 'run_id' => (string) Str::ulid()])->assertStatus(422)->assertJsonValidationErrors(['id' => 'enough for one day']);
+        // One that was begun is begun still.
+        $this->behind('POST', 'sessions', $begin)->assertOk();
+        // At the bench the coach begins as many as they like, and the next day the student does.
+        $this->actingAs($this->coach)->postJson('/api/sessions', ['id' => (string) Str::ulid(), 'student_id' => $this->student->id])->assertSuccessful();
+        app('auth')->forgetGuards();
+        $this->travel(25)->hours();
+        $this->behind('POST', 'sessions', ['id' => (string) Str::ulid(), 'run_id' => (string) Str::ulid()])->assertOk();
+
+        $rows = array_map(static fn(int $i): array => ['id' => sprintf('01A%023d', $i), 'practice_session_id' => $begin['id'], 'logged_by' => '', 'type' => 'undone', 'version' => 1, 'at_ms' => $i, 'payload' => '{"event_id":"x"}', 'recorded_at' => now()], range(1, 1999));
+        foreach (array_chunk(array_map(fn(array $row): array => ['logged_by' => $this->coach->id] + $row, $rows), 100) as $some) {
+            DB::table('session_events')->insert($some);
+        }
+        $this->roll($begin, 2.0)->assertOk();
+        $this->roll($begin, 2.0)->assertStatus(422)->assertJsonValidationErrors(['events' => 'enough of one drill']);
     }
 
     public function testATaskThatMakesNoSenseIsRefusedAtItsField(): void

@@ -239,7 +239,7 @@ final class RecordsTest extends TestCase
 
     public function testAStudentGoesForGoodAndComesBackFromTheirFileWithNothingOfOthers(): void
     {
-        $this->patchJson("/api/sessions/{$this->shared->id}", ['note_for_next' => 'Quieter hands'])->assertOk();
+        $this->patchJson("/api/sessions/{$this->shared->id}", ['note_for_next' => 'Quieter hands', 'note_for_student' => 'Well rolled', 'purpose' => 'Her pace'])->assertOk();
         $this->log($this->benOnly = $this->practiceSession($this->coach, $this->ben), [self::event('check_tried', ['check' => 'aim', 'student' => $this->ana->id, 'answers' => ['offset_m' => 0.01, 'at_m' => 2, 'by' => 'mirror']])]);
         $file = $this->getJson("/api/students/{$this->ana->id}/records")->assertOk()->json();
         self::assertContains($this->benOnly->id, array_column($file['tables']['practice_sessions'], 'id'));
@@ -261,6 +261,8 @@ final class RecordsTest extends TestCase
         }
         self::assertStringNotContainsString('Quieter hands', (string) json_encode([DB::table('changes')->get(), DB::table('practice_sessions')->get()]));
         self::assertSame(0, DB::table('session_events')->where('payload', 'like', '%"roll_m":3.3%')->count());
+        // What the session was for was said of her.
+        self::assertSame([null, null, null, null], array_values((array) DB::table('practice_sessions')->where('id', $this->shared->id)->first(['student_id', 'purpose', 'note_for_student', 'note_for_next'])));
         // Ben keeps the ball he rolled and the one he was given; the one taken back stays so.
         self::assertEquals($ben, $this->look($this->ben));
         self::assertCount(2, $this->getJson("/api/sessions/{$this->shared->id}")->assertOk()->json('putts'));

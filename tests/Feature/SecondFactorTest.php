@@ -124,6 +124,19 @@ final class SecondFactorTest extends TestCase
         $this->signIn(self::code($secret))->assertSuccessful();
     }
 
+    public function testARightCodeForgetsTheWrongOnesBeforeIt(): void
+    {
+        $this->actingAs($this->coach());
+        $secret = $this->turnOn();
+        for ($round = 0; $round < 2; ++$round) {
+            for ($try = 0; $try < 9; ++$try) {
+                $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$round$try"])->signIn('000000')->assertJsonValidationErrors(['code' => 'Type the next one']);
+            }
+            $this->travel(1)->minutes();
+            $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.$round"])->signIn(self::code($secret))->assertSuccessful();
+        }
+    }
+
     public function testTheSecretIsNoWhereInTheClearAndAForeignKeyLocksNobodyOutForEver(): void
     {
         $this->actingAs($this->coach());

@@ -60,7 +60,7 @@ final readonly class GreenHistory
         $age = max(0, $atMilliseconds - $reading->atMilliseconds);
         $isOfTheDay = $age <= self::STANDS || ($sessionId !== null && $reading->sessionId === $sessionId);
 
-        return new Standing($reading, $isOfTheDay, $isOfTheDay ? 0 : max(1, (int) round($age / self::DAY)));
+        return new Standing($reading, $isOfTheDay, $isOfTheDay ? 0 : (int) round($age / self::DAY));
     }
 
     /** @param list<ReadingAt> $readings oldest first */

@@ -67,6 +67,32 @@ final class FoundAsWordedTest extends DrillTestCase
         }
     }
 
+    /**
+     * A difference is said where its 80 % interval leaves 0 out (Agresti and Caffo, by hand).
+     *
+     * @param array{int, int} $passes of ten in blocks, of five mixed
+     */
+    #[DataProvider('blockedAndMixed')]
+    public function testBlockedBesideMixedSaysADifferenceOnlyWhereItIsClear(array $passes, string $ends, float $half): void
+    {
+        [$blocked, $mixed] = $passes;
+        $balls = array_map(static fn(int $i): array => ['times' => ($i < 10 ? $i < $blocked : $i - 10 < $mixed) ? 1.0 : 1.5], range(0, 14));
+        $found = self::found(self::shipped('one-ball-lap'), $balls)['blocked_mixed'];
+        self::assertStringEndsWith(": $ends.", $found->sentence);
+        $difference = $mixed / 5 - $blocked / 10;
+        self::assertEqualsWithDelta([$difference, $difference - $half, $difference + $half], [$found->value, $found->interval?->low, $found->interval?->high], 1e-3);
+        self::assertSame(5, $found->n);
+    }
+
+    /** @return iterable<string, array{array{int, int}, string, float}> */
+    public static function blockedAndMixed(): iterable
+    {
+        yield 'just clear' => [[9, 3], 'fewer once they are mixed', 0.2765];
+        yield 'not clear' => [[8, 3], 'no clear difference', 0.2883];
+        yield 'more' => [[3, 4], 'more once they are mixed', 0.2798];
+        yield 'none at all' => [[10, 5], 'no clear difference', 0.198];
+    }
+
     public function testEveryShippedDrillIsHere(): void
     {
         self::assertEqualsCanonicalizing(array_keys(self::library()), array_column(iterator_to_array(self::runs(), false), 0));

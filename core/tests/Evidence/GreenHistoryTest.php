@@ -52,6 +52,21 @@ final class GreenHistoryTest extends TestCase
         self::assertEqualsWithDelta(11.0, $chosen->at(10 * self::HOUR, 'A')?->reading->speed?->feet(), 1e-9);
     }
 
+    /** However short ago, a reading of another day is a day old: "0 days old" would say it is today's. */
+    public function testAReadingOfAnotherDayIsAtLeastADayOld(): void
+    {
+        $history = GreenHistory::of([self::reading(9)]);
+        $stands = 0;
+        for ($hour = 9; $hour < 9 + 60; ++$hour) {
+            $at = $history->at($hour * self::HOUR, 'T');
+            self::assertSame($at?->isOfTheDay === true ? 0 : max(1, (int) round(($hour - 9) / 24)), $at?->days, "after $hour hours");
+            $stands += $at?->isOfTheDay === true ? 1 : 0;
+        }
+        // Some hours, and never through the night.
+        self::assertGreaterThan(8, $stands);
+        self::assertLessThan(20, $stands);
+    }
+
     public function testAReadingStandsForItsDayAndIsOnlyTheLastKnownAfterIt(): void
     {
         $history = GreenHistory::of([self::reading(9)]);

@@ -11,6 +11,8 @@ use Amble\Core\Drill\End\BallCount;
 use Amble\Core\Drill\Kit\KitItem;
 use Amble\Core\Drill\Kit\Piece;
 use Amble\Core\Drill\Level\LengthSet;
+use Amble\Core\Drill\Purpose;
+use Amble\Core\Drill\Station;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\BlockKind;
@@ -194,6 +196,64 @@ final class PlannerTest extends PropertyTestCase
         $hour = $plan(60);
         self::assertSame(['measure', 'baseline', 'check', 'line', 'pace', 'mixed', 'pressure', 'retest', 'close'], array_values(array_unique($kinds($hour))));
         self::assertGreaterThanOrEqual(52, $hour->planned());
+    }
+
+    /** From so many minutes on there is time for it, and one minute before there is not. */
+    public function testWhatASessionHoldsBeginsAtItsMinutes(): void
+    {
+        $kinds = static fn(int $minutes, array $candidates): array => array_column((new Planner(new Day($minutes, 'green'), new Need(['pace' => 0.4, 'line' => 0.6, 'read' => 0.1]), $candidates))->plan()->blocks, 'kind');
+        $few = [self::candidate('telling-gate'), ...array_filter(self::library(), static fn(Candidate $each): bool => $each->card->purpose === Purpose::Pressure)];
+        foreach ([[BlockKind::Close, 8], [BlockKind::Measure, 12], [BlockKind::Check, 25], [BlockKind::Baseline, 40], [BlockKind::Retest, 40], [BlockKind::Pressure, 45]] as [$kind, $from]) {
+            // With one drill of work there is room for what else gives way to work.
+            $candidates = $kind === BlockKind::Close || $kind === BlockKind::Measure ? self::library() : $few;
+            self::assertNotContains($kind, $kinds($from - 1, $candidates), "{$kind->value} in " . ($from - 1));
+            self::assertContains($kind, $kinds($from, $candidates), "{$kind->value} in $from");
+        }
+    }
+
+    /** It ends on short ones at a hole that take four minutes at most; pressure is a drill of more than three. */
+    public function testTheCloseIsShortAndPressureIsNoMoment(): void
+    {
+        $ends = [];
+        foreach (range(10, 90, 5) as $minutes) {
+            foreach ((new Planner(new Day($minutes, 'green', isMeasured: true), new Need(), self::library()))->plan()->blocks as $block) {
+                $candidate = $block->drill === null ? null : self::candidate($block->drill);
+                if ($candidate !== null && $block->kind === BlockKind::Close) {
+                    $ends[$block->drill] = $block->minutes;
+                    self::assertTrue($candidate->card->rules->target->canBeHoled());
+                    self::assertLessThanOrEqual(2.0, max(array_map(static fn(Station $station): float => $station->to->metres(), $candidate->card->rules->stations)));
+                }
+                if ($candidate !== null && $block->kind === BlockKind::Pressure) {
+                    self::assertSame(Purpose::Pressure, $candidate->card->purpose);
+                    self::assertGreaterThan(3, $candidate->wholeMinutes());
+                }
+            }
+        }
+        self::assertNotSame([], $ends);
+        self::assertLessThanOrEqual(4, max($ends));
+        // A drill for the close that takes longer than that is none.
+        $long = array_values(array_filter(self::library(), static fn(Candidate $each): bool => $each->isShort() && $each->wholeMinutes() > 4));
+        self::assertNotSame([], $long);
+        $plan = (new Planner(new Day(30, 'green', isMeasured: true), new Need(), $long))->plan();
+        self::assertNotContains(BlockKind::Close, array_column($plan->blocks, 'kind'));
+    }
+
+    /** Where a school begins: with the read, or with the pace; without a word the start line comes before the pace. */
+    public function testTheWorkBeginsWhereTheCoachsSchoolDoes(): void
+    {
+        $order = static function (array $schools, array $atStake, int $away = 0): array {
+            $kinds = array_column((new Planner(new Day(30, 'green', isMeasured: true), new Need($atStake, isAimKnown: true, schools: $schools, weeksAway: $away), self::library()))->plan()->blocks, 'kind');
+
+            return array_values(array_unique(array_map(static fn(BlockKind $kind): string => $kind->value, array_filter($kinds, static fn(BlockKind $kind): bool => in_array($kind, [BlockKind::Line, BlockKind::Pace, BlockKind::Read], true)))));
+        };
+        self::assertSame(['line', 'pace'], $order([], ['pace' => 1.0, 'line' => 0.9, 'read' => 0.0]));
+        self::assertSame(['pace', 'line'], $order(['begin' => 'order'], ['pace' => 1.0, 'line' => 0.9, 'read' => 0.0]));
+        self::assertSame(['line', 'pace'], $order(['begin' => 'start'], ['pace' => 1.0, 'line' => 0.9, 'read' => 0.0]));
+        self::assertSame(['line', 'read'], $order([], ['pace' => 0.0, 'line' => 0.9, 'read' => 1.0]));
+        self::assertSame(['read', 'line'], $order(['begin' => 'reads'], ['pace' => 0.0, 'line' => 0.9, 'read' => 1.0]));
+        // A school begins where a student who was not long away does.
+        self::assertSame(['line', 'pace'], $order([], ['pace' => 1.0, 'line' => 0.9, 'read' => 0.0], 5));
+        self::assertSame(['read', 'pace'], $order(['begin' => 'order'], ['pace' => 1.0, 'line' => 0.1, 'read' => 0.9], 6));
     }
 
     public function testWhatIsAtStakeComesFirstAndSaysSo(): void

@@ -117,6 +117,15 @@ final class PlayLookTest extends PropertyTestCase
         self::assertSame(StakesMissing::Pace, Stakes::of(Balls::asked([Balls::one()]), $speed, $first));
         $noGate = array_map(static fn(int $i) => Balls::one(3.0 + 0.1 * ($i % 3)), range(1, 20));
         self::assertSame(StakesMissing::StartLine, Stakes::of(Balls::asked($noGate), $speed, $first));
+        // Told by eye, however often and on whichever side, a start has no angle: it makes no skill.
+        $byEye = array_map(static fn(int $i) => Balls::one(3.0 + 0.1 * ($i % 3), seen: ['start' => ['left', 'on', 'right'][$i % 3]]), range(1, 40));
+        self::assertSame(StakesMissing::StartLine, Stakes::of(Balls::asked($byEye), $speed, $first));
+        // A sensor's angles do, without any gate; eleven of them are one too few.
+        $measured = static fn(int $n): array => array_map(static fn(int $i) => Balls::one(3.0 + 0.1 * ($i % 3), seen: ['start_deg' => [-1.2, 0.1, 1.0][$i % 3]]), range(1, $n));
+        self::assertInstanceOf(Stakes::class, Stakes::of(Balls::asked($measured(20)), $speed, $first));
+        $mixed = [...$measured(11), ...$noGate];
+        self::assertSame(StakesMissing::StartLine, Stakes::of(Balls::asked($mixed), $speed, $first));
+        self::assertInstanceOf(Stakes::class, Stakes::of(Balls::asked([...$measured(12), ...$noGate]), $speed, $first));
     }
 
     public function testAMisreadAddsToTheStartLineInQuadrature(): void

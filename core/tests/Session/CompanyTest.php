@@ -88,6 +88,9 @@ final class CompanyTest extends DrillTestCase
         self::assertSame(['stopped', 2, 2, null], [$state['phase'], $state['balls'], $state['passes'], $state['next']]);
         $undone = self::state([...$events, self::said(5, 'undone', ['event_id' => 'E3'])]);
         self::assertSame(['rolling', 3], [$undone['phase'], $undone['balls']]);
+        // A ball of the very moment it was ended in was rolled before.
+        $atOnce = self::state([self::rolled(1, null), self::rolled(2, null), self::rolled(3, null), $end]);
+        self::assertSame(['stopped', 3], [$atOnce['phase'], $atOnce['balls']]);
         // A drill that was done stays done.
         $done = array_map(static fn(int $at): SessionEvent => self::rolled($at, null, $at <= 3 ? 4.0 : 6.0), range(1, 6));
         self::assertSame('done', self::state([...$done, self::said(7, 'run_ended', [])])['phase']);

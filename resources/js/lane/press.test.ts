@@ -46,6 +46,15 @@ describe('a hand on the lane', () => {
     expect(balls(down(200), { type: 'cancel' }, rested, up())).toEqual([]);
   });
 
+  test('nine pixels before it rests are a tremble, ten a swipe', () => {
+    expect(balls(down(200), move(209, 50), rested, up())).toEqual([200]);
+    expect(balls(down(200), move(210, 50), rested, up())).toEqual([]);
+    // Askew as well: what counts is the way.
+    expect(
+      balls(down(200), { type: 'move', at: at(207, 107), time: 50, isInside: true }, rested, up()),
+    ).toEqual([]);
+  });
+
   test('a tap that does not stay is no ball', () => {
     expect(balls(down(200), up(60))).toEqual([]);
   });

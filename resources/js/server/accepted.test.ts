@@ -11,6 +11,8 @@ test.each([
   ['finding', keys.found],
   ['sheet', keys.setOut],
   ['ledger', keys.ledger],
+  ['review', keys.allLooks],
+  ['plan', keys.plans('S')],
 ])('a first %s that was asked before the last balls does not stay on screen', async (_, key) => {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   let balls = 10;
@@ -32,6 +34,21 @@ test.each([
   }
   await vi.waitFor(() => expect(answer.getCurrentResult().data).toBe(12));
   stop();
+});
+
+test('an answer that was asked before the balls does not land on top of what the server said of them', async () => {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  let arrive = (_: unknown) => undefined as unknown;
+  client.setQueryData(keys.session('S'), { id: 'S', putts: [], stations: ['kept'] });
+  void client
+    .fetchQuery({ queryKey: keys.session('S'), queryFn: () => new Promise((resolve) => (arrive = resolve)) })
+    .catch(() => undefined);
+  await vi.waitFor(() => expect(client.isFetching({ queryKey: keys.session('S') })).toBe(1));
+  follow(client, { kind: 'events', sessionId: 'S', log: { putts: ['A'] } as unknown as SessionLog });
+  arrive({ id: 'S', putts: [], stations: ['of before'] });
+  await new Promise((wake) => setTimeout(wake, 10));
+  expect(client.getQueryData(keys.session('S'))).toEqual({ id: 'S', putts: ['A'], stations: ['kept'] });
+  expect(client.getQueryState(keys.session('S'))?.isInvalidated).toBe(true);
 });
 
 test('somebody added here is on the bench before it is asked again', () => {

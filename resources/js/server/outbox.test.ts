@@ -203,6 +203,28 @@ describe('the outbox', () => {
     await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));
   });
 
+  test('it tries again ever later, up to ten minutes, and soon again once something was taken', async () => {
+    const waits: number[] = [];
+    const later = vi.spyOn(globalThis, 'setTimeout');
+    const ofTries = () => later.mock.calls.map(([, ms]) => ms ?? 0).filter((ms) => ms >= 15_000);
+    server.respond = () => ({ status: 500, body: {} });
+    const outbox = signedIn(name);
+    await outbox.add('S', ball('A'));
+    await settled();
+    for (let tries = 1; tries <= 7; ++tries) {
+      await outbox.flush();
+    }
+    waits.push(...ofTries());
+    expect(waits).toEqual([15, 30, 60, 120, 240, 480, 600, 600].map((seconds) => 1000 * seconds));
+    server.respond = () => ({ status: 200, body: [] });
+    await outbox.flush();
+    server.respond = () => ({ status: 500, body: {} });
+    await outbox.add('S', ball('B'));
+    await vi.waitFor(() => expect(ofTries().length).toBeGreaterThan(waits.length));
+    expect(ofTries().at(-1)).toBe(15_000);
+    later.mockRestore();
+  });
+
   test('balls of two sessions go to their own', async () => {
     server.respond = () => 'unreachable';
     const outbox = signedIn(name);

@@ -55,6 +55,41 @@ describe('what waits is told from what is kept', () => {
   const ball = { id: 'A', type: 'putt_logged', at_ms: 2, backstroke_m: 0.2, roll_m: 3, stop: 'free' };
   const nothing = { putts: [], stations: [], conditions: [], set_aside: [], ...rest };
 
+  test('a try at a check that the server has already is shown once while it still waits here', () => {
+    const tried = { id: 'T', at_ms: 2, check: 'aim', answers: { offset_m: 0.02 } };
+    const event = { ...tried, type: 'check_tried', student: null };
+    const there = { ...nothing, checks: [{ ...tried, student: 'ann' }] };
+    expect(shownLog(there, [waiting(event)], undefined, 'ann').checks).toEqual([
+      { ...tried, student: 'ann' },
+    ]);
+  });
+
+  test('an answer taken back on a ball that waits is gone from it, and the others stay', () => {
+    const seen = { gate: 'left', looks: 2 };
+    const back = {
+      id: 'R',
+      type: 'putt_remarked',
+      at_ms: 3,
+      putt_id: 'A',
+      mark: null,
+      cause: null,
+      seen: { gate: null },
+    };
+    const shown = shownLog(nothing, [waiting({ ...ball, seen }), waiting(back)]).putts;
+    expect(shown.map((putt) => putt.seen)).toEqual([{ looks: 2 }]);
+    const corrected = {
+      ...ball,
+      id: 'C',
+      type: 'putt_corrected',
+      at_ms: 4,
+      putt_id: 'A',
+      seen: { gate: 'through', looks: null },
+    };
+    expect(shownLog(nothing, [waiting({ ...ball, seen }), waiting(corrected)]).putts[0]?.seen).toEqual({
+      gate: 'through',
+    });
+  });
+
   test('a waiting ball is marked, and unjudged until the rules have seen it', () => {
     expect(shownLog(nothing, [waiting(ball)]).putts).toMatchObject([
       { id: 'A', isWaiting: true, outcome: null, verdict: null },

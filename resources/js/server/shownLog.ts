@@ -164,7 +164,9 @@ function layCheck(card: Card, event: SessionEvent, own: string): void {
   switch (event.type) {
     case 'check_tried': {
       const { id, at_ms, check, answers, student } = event;
-      card.checks = [...card.checks, { id, at_ms, check, answers, student: student ?? own }];
+      // The server may have it already, a moment before the outbox lets it go.
+      const others = card.checks.filter((each) => each.id !== id);
+      card.checks = [...others, { id, at_ms, check, answers, student: student ?? own }];
       break;
     }
     case 'undone':

@@ -117,6 +117,17 @@ describe('showing a length', () => {
     expect(formatLength(length, kind, choice)).toBe(expected);
   });
 
+  test.each([
+    // Half a foot short of the next pace is where it begins: of 76 cm from two feet on, of 80 cm from three.
+    [0.76 + 0.5, 0.76, '2 paces'],
+    [0.8 + 0.5, 0.8, '1 pace and 2 feet'],
+    [0.8 + 0.75, 0.8, '1 pace and 2 feet'],
+    [0.8 + 0.77, 0.8, '2 paces'],
+    [0.76 + 0.45, 0.76, '1 pace and a foot'],
+  ])('%d m in paces of %d m', (length, paceLength, expected) => {
+    expect(formatLength(length, 'station', { unit: 'paces', paceLength })).toBe(expected);
+  });
+
   test('never says a remainder that is nearly a pace', () => {
     expect(formatPaces(1.59, paces)).toBe('2 paces');
     expect(formatPaces(0.3, paces)).toBe('a foot');
