@@ -3,6 +3,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { keys } from './keys';
 import type { Accepted } from './outbox';
+import { withEvents } from './shownSession';
 import type { Bench, Reading, Session } from './types';
 
 /** Lays an answer over what is known, and asks again for what rests on it. */
@@ -11,10 +12,14 @@ export function follow(client: QueryClient, accepted: Accepted): void {
     followWrite(client, accepted);
     return;
   }
-  const { sessionId, log } = accepted;
+  const { sessionId, sent, log } = accepted;
   // What is on its way was asked before these balls were there: it must not land on top of them.
   void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
-  client.setQueryData<Session>(keys.session(sessionId), (session) => session && { ...session, ...log });
+  // What the log does not say of them is shown as it was while they waited, until the session is asked for again.
+  client.setQueryData<Session>(
+    keys.session(sessionId),
+    (session) => session && withEvents({ ...session, ...log }, sent),
+  );
   void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
   askAgain(client, keys.stroke(sessionId));
   askAgain(client, keys.balls(sessionId));

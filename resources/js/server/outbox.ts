@@ -19,7 +19,7 @@ export type OutboxListener = (waiting: readonly Waiting[]) => void;
 
 /** What the server answered to something sent: a session's log to events, a record to a write. */
 export type Accepted =
-  | { kind: 'events'; sessionId: string; log: SessionLog }
+  | { kind: 'events'; sessionId: string; sent: readonly Waiting[]; log: SessionLog }
   | { kind: 'write'; sessionId: string; write: Write; answer: unknown };
 
 const nextId = monotonicFactory();
@@ -315,7 +315,7 @@ async function transmit(first: Waiting, batch: readonly Waiting[], whose?: strin
   }
   const events = batch.map(({ event }) => event);
   const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, { events }, whose);
-  return { kind: 'events', sessionId, log };
+  return { kind: 'events', sessionId, sent: batch, log };
 }
 
 export const outbox = new Outbox();

@@ -48,11 +48,11 @@ export function shownSession(
   const nameOf = (student: string) => known.students.find((each) => each.id === student)?.name ?? '';
   const ofIt = waiting.filter(({ session_id }) => session_id === id);
   const { putts: _, ...card } = shownLog(session, ofIt, nameOf, session.student?.id);
-  return events({ ...session, ...card }, ofIt);
+  return withEvents({ ...session, ...card }, ofIt);
 }
 
 /** What its events change besides balls and card. */
-function events(session: Session, waiting: readonly Waiting[]): Session {
+export function withEvents(session: Session, waiting: readonly Waiting[]): Session {
   let shown = session;
   for (const { event } of standing(waiting)) {
     if (event?.type === 'run_ended' && shown.run?.id === event.run_id) {
