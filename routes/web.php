@@ -188,6 +188,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('sessions', [LedgerController::class, 'index']);
         Route::post('sessions', [PracticeSessionController::class, 'store']);
         Route::post('sessions/{session}/back', [PracticeSessionController::class, 'back'])->withTrashed()->can('change', 'session');
+        Route::get('units-slip', [GreenController::class, 'slip']);
         Route::post('green-speed/doubts', [SessionReadingController::class, 'doubts']);
         Route::middleware('can:access,session')->prefix('sessions/{session}')->group(function (): void {
             Route::middleware(AnswerUnchanged::class)->group(function (): void {

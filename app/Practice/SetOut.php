@@ -73,7 +73,6 @@ final readonly class SetOut
         foreach ($this->lengths as $i => $metres) {
             $length = Length::ofMetres($metres);
             $paces = $this->stepped[$i] ?? null;
-            $slip = $paces === null ? null : UnitsSlip::between($length, $this->coach->unitMetres(), $paces, $this->coach->pace());
             $stations[] = [
                 'length_m' => $metres,
                 'grade_percent' => $this->drill->stations[$i]->along->percent(),
@@ -81,10 +80,22 @@ final readonly class SetOut
                 'name' => $this->drill->stations[$i]->name,
                 'backstroke_m' => $this->drill->stations[$i]->backstroke?->metres(),
                 'hole_half_angle_deg' => $this->drill->target->canBeHoled() ? rad2deg(AgainstHole::holeHalfAngle($length)) : null,
-                'slip' => $slip === null ? null : ['paced_m' => $slip->paced->metres(), 'likely' => $slip->likely],
+                'slip' => $paces === null ? null : self::slip($this->coach, $length, $paces),
             ];
         }
 
         return $stations;
+    }
+
+    /**
+     * Where paces that were counted do not agree with the length as it was said.
+     *
+     * @return array{paced_m: float, likely: string|null}|null null where they do
+     */
+    public static function slip(Coach $coach, Length $length, float $paces): ?array
+    {
+        $slip = UnitsSlip::between($length, $coach->unitMetres(), $paces, $coach->pace());
+
+        return $slip === null ? null : ['paced_m' => $slip->paced->metres(), 'likely' => $slip->likely];
     }
 }

@@ -196,7 +196,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball|token)\}|api\/week|walk-along|\/rota|api\/reader|roll-or-chip|readings|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball|token)\}|api\/week|walk-along|\/rota|api\/reader|roll-or-chip|units-slip|readings|face-and-path|what-if|/beside#', $door),
         ));
     }
 

@@ -6,6 +6,7 @@ import {
   expectNoSidewaysScroll,
   openDemo,
   startWith,
+  startWithSomebodyNew,
   walkTo,
 } from './people';
 
@@ -192,4 +193,23 @@ test('two browsers on one session come to the same balls', async ({ browser, pag
   await other.reload();
   await expect(other.getByText(/^Ball 3: 8 in back, 7 ft/)).toBeVisible();
   await expect(page.getByText(/^Ball 3: 8 in back, 7 ft/)).toBeVisible();
+});
+
+test('paces counted to a station are held against its length, where the coach wants it', async ({ page }) => {
+  await openDemo(page);
+  await startWithSomebodyNew(page);
+  await walkTo(page, 'Set out');
+  await page.getByRole('group', { name: 'Usual lengths' }).getByRole('button', { name: '12 ft' }).click();
+  await page.getByRole('button', { name: 'I stepped to 12 ft' }).click();
+  const counted = page.getByLabel('Paces counted to 12 ft');
+  await counted.fill('5');
+  await expect(page.getByText('That fits.')).toBeVisible();
+  // "Twelve" in metres, and stepped so.
+  await counted.fill('15');
+  await expect(
+    page.getByText(/^Your count makes 38 ft 11 in, not 12 ft\. The same number in metres would fit/),
+  ).toBeVisible();
+  await counted.fill('many');
+  await expect(page.getByText('A number of paces, like 7.')).toBeVisible();
+  await expectAccessible(page);
 });

@@ -84,6 +84,18 @@ final class RollingTest extends TestCase
         self::assertNull($ask(['stepped' => [4]])['stations'][0]['slip']);
     }
 
+    public function testPacesCountedToAStationOfFreeRollingAreHeldAgainstItsLengthToo(): void
+    {
+        $this->coach->update(['unit' => 'metres', 'pace_length_m' => 0.76]);
+        $slip = fn(string $asked): mixed => $this->getJson("api/units-slip?$asked")->assertOk()->json('slip');
+        // "Three metres", and four paces make just that; so do not one and a half, which fit three feet.
+        self::assertNull($slip('length_m=3&paces=4'));
+        self::assertEqualsWithDelta(1.14, $slip('length_m=3&paces=1.5')['paced_m'], 1e-9);
+        self::assertSame('feet', $slip('length_m=3&paces=1.2')['likely']);
+        self::assertNull($slip('length_m=3&paces=9')['likely']);
+        $this->getJson('api/units-slip?length_m=3&paces=0')->assertUnprocessable()->assertJsonValidationErrors('paces');
+    }
+
     public function testScatteredLengthsOnTheSheetAreThoseTheRunWillCall(): void
     {
         $drill = array_merge(self::GATE, ['stations' => array_fill(0, 5, ['from_m' => 2, 'to_m' => 9]), 'cap' => ['balls' => 40]]);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Amble\Core\Units\Length;
 use App\Http\Requests\GreenRequest;
+use App\Http\Requests\UnitsSlipRequest;
 use App\Http\Resources\GreenResource;
 use App\Models\Green;
 use App\Models\PracticeSession;
 use App\Practice\GreenStations;
+use App\Practice\SetOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
@@ -41,6 +44,12 @@ final class GreenController
         $sessions = PracticeSession::query()->where('green_id', $green->id)->orderByDesc('started_at')->limit(self::LATELY)->get();
 
         return new JsonResponse(GreenStations::of($sessions));
+    }
+
+    /** Tell whether paces that were counted to a station agree with the length as it was said. */
+    public function slip(UnitsSlipRequest $request): JsonResponse
+    {
+        return new JsonResponse(['slip' => SetOut::slip($request->coach(), Length::ofMetres($request->float('length_m')), $request->float('paces'))]);
     }
 
     /** Put a green away; what was rolled on it stays in the ledger. */

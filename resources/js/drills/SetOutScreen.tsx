@@ -24,7 +24,8 @@ import { SetOutLane } from '../lane/SetOutLane';
 import { drawnStations, sceneryOf } from '../lane/scenery';
 import { type PlannedDrill, useBench, useLaidOut, useSession } from '../server/queries';
 import type { Drill, DrillCard, Session, SetOutSheet } from '../server/types';
-import { formatFeet, formatPaces } from '../units/length';
+import { formatPaces } from '../units/length';
+import { slipWords } from '../units/slip';
 import { type Units, useUnits } from '../units/useUnits';
 import { Footpath } from '../walk/Footpath';
 import { LengthChoice } from './LengthChoice';
@@ -311,7 +312,9 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
                     }
                   />
                 </Counted>
-                {station.slip !== null && <Slip role="status">{slipWords(station, units)}</Slip>}
+                {station.slip !== null && (
+                  <Slip role="status">{slipWords(station.slip, station.length_m, units)}</Slip>
+                )}
               </td>
             </tr>
           ))}
@@ -466,19 +469,6 @@ function WhatGroupNeeds({ sheet: { group, balls_in_all } }: { sheet: SetOutSheet
         ` About ${Math.round(balls_in_all)} in all; they take turns, so one set of kit does.`}
     </Quiet>
   );
-}
-
-function slipWords(station: SetOutSheet['stations'][number], units: Units): string {
-  const slip = station.slip;
-  if (slip === null) {
-    return '';
-  }
-  const paced = units.choice.unit === 'metres' ? `${slip.paced_m.toFixed(1)} m` : formatFeet(slip.paced_m);
-  return `Your count makes ${paced}, not ${units.show(station.length_m, 'station')}. ${
-    slip.likely === null
-      ? 'Step it again.'
-      : `The same number in ${slip.likely} would fit: was it said in ${slip.likely}?`
-  }`;
 }
 
 /** How long it will take at the student's own rate, and what stops it. */

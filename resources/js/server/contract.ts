@@ -3108,6 +3108,24 @@ export interface TakenIn {
   there: number;
 }
 /**
+ * Whether a length that was said and the paces counted to it agree.
+ */
+export interface UnitsSlip {
+  /**
+   * Null where they agree.
+   */
+  slip: {
+    /**
+     * What the paces make.
+     */
+    paced_m: number;
+    /**
+     * The unit in which the number that was said would fit the paces.
+     */
+    likely: string | null;
+  } | null;
+}
+/**
  * A walk along that was begun.
  */
 export interface WalkBegun {

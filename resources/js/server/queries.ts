@@ -109,6 +109,7 @@ export {
   useReadingHints,
   useRollOrChip,
   useStationSlopes,
+  useUnitsSlip,
 } from './readQueries';
 export { useEraseStudent, useKeepRecords, useStudentGoes, useTakeRecordsIn } from './recordQueries';
 export {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { request } from './api';
 import { keys } from './keys';
 import { newId } from './outbox';
-import type { KeptRead, PuttLook, ReadingHint, RollOrChip, SaidPutt, StationSlope } from './types';
+import type { KeptRead, PuttLook, ReadingHint, RollOrChip, SaidPutt, StationSlope, UnitsSlip } from './types';
 
 /**
  * Reads a putt. While it is dragged the last answer stands until the next one comes, and one question at a time is on
@@ -80,6 +80,19 @@ export function useDropRead() {
 }
 
 /** What the misses of a session say of the slope at its stations. */
+/** Whether the paces counted to a station agree with its length; null counts nothing. */
+export function useUnitsSlip(lengthMetres: number, paces: number | null) {
+  return useQuery({
+    queryKey: ['units-slip', lengthMetres, paces],
+    queryFn: () =>
+      request<UnitsSlip>(
+        'GET',
+        `units-slip?${new URLSearchParams({ length_m: String(lengthMetres), paces: String(paces) })}`,
+      ),
+    enabled: paces !== null,
+  });
+}
+
 export function useStationSlopes(session: string) {
   return useQuery({
     queryKey: [...keys.stroke(session), 'slopes'],

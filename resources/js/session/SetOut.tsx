@@ -20,12 +20,13 @@ import {
 import { announce } from '../device/announce';
 import { inWords } from '../lane/drillWords';
 import { SetOutLane } from '../lane/SetOutLane';
-import { useGreenStations, useKeptReads, usePlay, useStationSlopes } from '../server/queries';
+import { useGreenStations, useKeptReads, usePlay, useStationSlopes, useUnitsSlip } from '../server/queries';
 import type { Green, Session, Station, StationSlope, Student } from '../server/types';
 import { useLog } from '../server/useOutbox';
 import { readNumber } from '../units/format';
 import { asSaid, formatPaces, METRES_PER_FOOT, USUAL_PACE } from '../units/length';
 import { outsideLimits } from '../units/limits';
+import { slipWords } from '../units/slip';
 import { breakWords, slopeWords } from '../units/slope';
 import { type Units, useUnits, useUnitsOf } from '../units/useUnits';
 import { Care } from '../walk/Care';
@@ -272,6 +273,39 @@ function readAt({ student, green }: Session, station: Station): string {
   return `/reader?${query.toString()}`;
 }
 
+/** Paces counted to a station, where a coach wants them held against its length. */
+function Stepped({ station, units }: { station: Station; units: Units }) {
+  const [counted, count] = useState<string | null>(null);
+  const paces = counted === null ? null : readNumber(counted);
+  const isCount = paces !== null && paces >= 0.1 && paces <= 200;
+  const slip = useUnitsSlip(station.length_m, isCount ? paces : null);
+  const at = units.show(station.length_m, 'station');
+  if (counted === null) {
+    return (
+      <Button look="bare" aria-label={`I stepped to ${at}`} onPress={() => count('')}>
+        I stepped it
+      </Button>
+    );
+  }
+  return (
+    <>
+      <Entry
+        label={`Paces counted to ${at}`}
+        value={counted}
+        onChange={count}
+        inputMode="decimal"
+        error={counted.trim() !== '' && !isCount ? 'A number of paces, like 7.' : null}
+      />
+      {isCount && slip.data !== undefined && (
+        <Quiet role="status">
+          {slip.data.slip === null ? 'That fits.' : slipWords(slip.data.slip, station.length_m, units)}
+        </Quiet>
+      )}
+      {slip.isError && <Quiet role="status">{slip.error.message}</Quiet>}
+    </>
+  );
+}
+
 interface StationsProps {
   session: Session;
   stations: readonly Station[];
@@ -311,7 +345,10 @@ function Stations({ session, stations, units, onSlope, onRemove }: StationsProps
                   <Quiet style={{ fontWeight: 'normal' }}>said: {station.said}</Quiet>
                 )}
               </th>
-              <td>{formatPaces(station.length_m, units.choice)}</td>
+              <td>
+                {formatPaces(station.length_m, units.choice)}
+                <Stepped station={station} units={units} />
+              </td>
               <td>
                 {slopeWords(station.grade_percent)}
                 {breakWords(station.across_percent)}{' '}
