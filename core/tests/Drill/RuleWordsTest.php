@@ -33,7 +33,7 @@ final class RuleWordsTest extends DrillTestCase
             ['holed', [], 'each passes if it is holed.'],
             ['hit', ['target' => 'stand'], 'at what stands there; each passes if it strikes it.'],
             ['hit_or_near', ['target' => 'stand', 'pass' => ['radius_m' => 1]], 'each passes if it strikes it, or stops within {1.0000 m}.'],
-            ['hit_gap', ['target' => 'ball'], 'at the other ball; each passes if it strikes it and the two lie apart as told: {0.3000 m} at most when soft, {0.9000 m} when firm.'],
+            ['hit_gap', ['target' => 'ball'], 'at the other ball; each passes if it strikes it and the two lie apart as told: {0.3000 m} at most when soft, {0.3000 m} to {0.9000 m} when firm.'],
             ['contact', ['target' => 'tee'], 'at the tee; each passes if it meets it, fully or grazing.'],
             ['middle', $open, ', to open ground; each passes if it is struck with the middle of the face.'],
             ['held', $open, 'each passes if it is followed from a finish held still.'],

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import type { CallOut, Drill } from '../server/types';
 import { unitsFor } from '../units/useUnits';
-import { callOutWords, forecastWords, inWords, stationSlope, stationWords } from './drillWords';
+import { apartWords, callOutWords, forecastWords, inWords, stationSlope, stationWords } from './drillWords';
 
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 const metres = unitsFor({ unit: 'metres', paceLength: null });
@@ -88,4 +88,19 @@ test('with a cap, what is likely before it is said too', () => {
     gate_that_measures_m: null,
   };
   expect(forecastWords(expectation)).toContain('With its cap about 42; done before it in 2 of 10 tries.');
+});
+
+test('how far two balls may lie apart is said of the task that was called', () => {
+  const seen = (between: [number, number]) => ({
+    passes_if: {
+      seen: [
+        { name: 'hit', one_of: [true], between: null },
+        { name: 'gap_m', one_of: null, between },
+      ],
+    },
+  });
+  const words = (of: object) => apartWords(of as Parameters<typeof apartWords>[0], feet);
+  expect(words(seen([0, 0.381]))).toBe('apart by 1 ft 3 in at most');
+  expect(words(seen([0.381, 1.2192]))).toBe('apart by 1 ft 3 in to 4 ft');
+  expect([words({ passes_if: null }), words({ passes_if: { seen: [] } })]).toEqual(['', '']);
 });

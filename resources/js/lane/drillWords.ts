@@ -47,6 +47,16 @@ export function inWords(text: string, units: Units): string {
   );
 }
 
+/** How far two balls may lie apart after one struck the other, by the task that was called; nothing where that is not asked. */
+export function apartWords({ passes_if }: Pick<CallOut, 'passes_if'>, units: Units): string {
+  const [least, most] = passes_if?.seen.find(({ name }) => name === 'gap_m')?.between ?? [null, null];
+  if (least === null || most === null) {
+    return '';
+  }
+  const upTo = units.show(most, 'roll');
+  return least === 0 ? `apart by ${upTo} at most` : `apart by ${units.show(least, 'roll')} to ${upTo}`;
+}
+
 /** How a station's ground lies, to stand after its length; nothing for a level one. */
 export function stationSlope(
   station:

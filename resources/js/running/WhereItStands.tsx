@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { color, narrow, Quiet, space, type, wide } from '../design';
-import { callOutWords } from '../lane/drillWords';
+import { apartWords, callOutWords } from '../lane/drillWords';
 import type { Drill, RunState } from '../server/types';
 import type { Units } from '../units/useUnits';
 import { PhaseBand } from './PhaseBand';
@@ -90,6 +90,7 @@ function nextWords(run: RunState, { next, ahead, progress }: Rolling, units: Uni
       ? ''
       : `${run.drill.aid === undefined ? 'within' : 'gate'} ${units.show(progress.step_m, 'width')} now`,
     !run.judges ? 'measured, not judged' : run.drill.pass.kind === 'past_only' ? 'past only' : counts,
+    next === null ? '' : apartWords(next, units),
     ahead.status === 'next' && !ahead.isCertain ? 'if the drill is not over by now' : '',
   ];
   return parts.filter((part) => part !== '').join(' · ');

@@ -265,6 +265,18 @@ test('the last ball’s verdict is the server’s, and none before it has judged
   expect(rolling(runOf(judged)).result.current.verdict).toBeNull();
 });
 
+test('what is asked of a ball once it lies is asked of the last one too', () => {
+  const asked = [{ name: 'object', kind: 'words', answers: [], is_asked_after: true }];
+  const of = (counted: string[], phase: string) => {
+    device.putts = counted.map((id) => ball(id));
+    const run = runOf(progress(counted, { phase } as Partial<RunProgress>), { asked, asks: ['object'] });
+    const { result } = rolling(run);
+    return [result.current.ahead.status, ballsOf(run, result.current).drill.after.map(({ name }) => name)];
+  };
+  expect(of(['A'], 'going')).toEqual(['next', ['object']]);
+  expect(of(['A', 'B', 'C', 'D'], 'done')).toEqual(['over', ['object']]);
+});
+
 test('where we stand is one line; who is treated gently sees what was done and no score', () => {
   const run = (drill: object, part: object = {}) =>
     runOf({}, { drill: { cap: {}, end: { kind: 'all_stations' }, ...drill }, ...part });

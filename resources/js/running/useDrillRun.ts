@@ -99,6 +99,8 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
     ahead,
     next,
     task,
+    /** What the drill asks of a ball once it lies: of its last one too, when nothing comes next. */
+    after: askedKinds(run).after,
     place: {
       target: drill.target,
       canBeHoled: run.can_be_holed,
@@ -123,7 +125,10 @@ export function useDrillRun(session: Session, run: RunState, units: Units) {
 export type Rolling = ReturnType<typeof useDrillRun>;
 
 /** What the page of rolling takes of a drill in work, whoever stands at it. */
-export function ballsOf(run: RunState, { logger, sensor, task, place, puttsHere, verdict, ahead }: Rolling) {
+export function ballsOf(
+  run: RunState,
+  { logger, sensor, task, place, puttsHere, verdict, ahead, after }: Rolling,
+) {
   return {
     logger,
     sensor,
@@ -134,7 +139,7 @@ export function ballsOf(run: RunState, { logger, sensor, task, place, puttsHere,
       verdict,
       putOut: run.drill.putt_out ?? ('none' as const),
       judges: run.judges,
-      after: task?.kinds.after ?? [],
+      after,
     },
   };
 }

@@ -22,7 +22,7 @@ final readonly class HitAndGap extends PassRule
 
     public static function card(): KindCard
     {
-        return new KindCard('Strikes it, soft or firm as told', 'strikes it and the two lie apart as told: {soft_m} at most when soft, {firm_m} when firm', [
+        return new KindCard('Strikes it, soft or firm as told', 'strikes it and the two lie apart as told: {soft_m} at most when soft, {soft_m} to {firm_m} when firm', [
             new Figure('soft_m', 'Soft: apart by at most', FigureKind::Roll, 0.3),
             new Figure('firm_m', 'Firm: apart by at most', FigureKind::Roll, 0.9),
         ]);
