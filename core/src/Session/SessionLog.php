@@ -69,27 +69,24 @@ final readonly class SessionLog
         return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId, during: $this->during, latestMilliseconds: $this->latestMilliseconds);
     }
 
-    /** @return array<string, positive-int> pieces that were counted out and not back, by name */
+    /**
+     * What one drill left lying is among what the next one counts out: a piece is counted once, whatever it was set out for.
+     *
+     * @return array<string, positive-int> pieces that were counted out and not back, by name
+     */
     public function kitStillOut(): array
     {
-        $pieces = [];
-        foreach ($this->counts as $count) {
-            $sign = match ($count->item) {
-                SetOutItem::KitOut => 1,
-                SetOutItem::KitBack => -1,
-                SetOutItem::Check => 0,
-            };
-            $run = "$count->runId $count->name";
-            $pieces[$run] = [$count->name, ($pieces[$run][1] ?? 0) + $sign * $count->count];
-        }
         $out = [];
-        foreach ($pieces as [$name, $missing]) {
-            if ($missing > 0) {
-                $out[$name] = ($out[$name] ?? 0) + $missing;
-            }
+        foreach ($this->counts as $count) {
+            $lying = $out[$count->name] ?? 0;
+            $out[$count->name] = match ($count->item) {
+                SetOutItem::KitOut => max($lying, $count->count),
+                SetOutItem::KitBack => max(0, $lying - $count->count),
+                SetOutItem::Check => $lying,
+            };
         }
 
-        return $out;
+        return array_filter($out, static fn(int $missing): bool => $missing > 0);
     }
 
     /** What belongs to one drill run. */

@@ -126,17 +126,28 @@ final class SessionLogTest extends PropertyTestCase
         Ball::seen(Length::ofMetres(0.2), null, Stop::Edge, null, Grade::level());
     }
 
-    public function testKitIsStillOutUntilAsManyAreBackAsWentOutRunByRun(): void
+    public function testAPieceIsCountedOnceAcrossDrillsAndIsOutUntilItIsBack(): void
     {
-        $count = static fn(string $id, int $at, string $run, SetOutItem $item, string $name, int $count): SetOutCounted => new SetOutCounted($id, $at, $run, $item, $name, $count);
-        $events = [
-            $count('A', 1, 'R', SetOutItem::KitOut, 'tees', 4), $count('B', 2, 'R', SetOutItem::KitBack, 'tees', 3),
-            $count('C', 3, 'R', SetOutItem::KitOut, 'rod', 1), $count('D', 4, 'R', SetOutItem::KitBack, 'rod', 1),
-            $count('E', 5, 'S', SetOutItem::KitOut, 'tees', 2), $count('F', 6, 'S', SetOutItem::Check, 'straight', 1),
-            $count('G', 7, 'T', SetOutItem::KitBack, 'tees', 9),
-        ];
-        self::assertSame(['tees' => 3], SessionLog::fold($events)->kitStillOut());
-        self::assertSame(['tees' => 2], SessionLog::fold([...$events, $count('H', 8, 'R', SetOutItem::KitBack, 'tees', 4)])->kitStillOut());
+        $at = 0;
+        $count = static function (string $run, SetOutItem $item, string $name, int $count) use (&$at): SetOutCounted {
+            ++$at;
+
+            return new SetOutCounted(sprintf('E%02d', $at), $at, $run, $item, $name, $count);
+        };
+        $out = static fn(SetOutCounted ...$events): array => SessionLog::fold(array_values($events))->kitStillOut();
+        $first = [$count('R', SetOutItem::KitOut, 'tees', 4), $count('R', SetOutItem::KitBack, 'tees', 3), $count('R', SetOutItem::KitOut, 'rod', 1), $count('R', SetOutItem::KitBack, 'rod', 1)];
+        self::assertSame(['tees' => 1], $out(...$first));
+        // The tee that was left is one of the next drill's two.
+        $second = [...$first, $count('S', SetOutItem::Check, 'straight', 1), $count('S', SetOutItem::KitOut, 'tees', 2)];
+        self::assertSame(['tees' => 2], $out(...$second));
+        self::assertSame([], $out(...$second, ...[$count('S', SetOutItem::KitBack, 'tees', 2)]));
+        // Left where they lie for the next drill, four tees are four, and not eight.
+        $same = [$count('R', SetOutItem::KitOut, 'tees', 4), $count('S', SetOutItem::KitOut, 'tees', 4)];
+        self::assertSame(['tees' => 4], $out(...$same));
+        self::assertSame([], $out(...$same, ...[$count('S', SetOutItem::KitBack, 'tees', 4)]));
+        // Counted anew, the later count of one drill stands; more back than lay out hides nothing that goes out after.
+        self::assertSame(['tees' => 1], $out(...$same, ...[$count('S', SetOutItem::KitBack, 'tees', 1), $count('S', SetOutItem::KitBack, 'tees', 3)]));
+        self::assertSame(['tees' => 1], $out(...$same, ...[$count('S', SetOutItem::KitBack, 'tees', 9), $count('T', SetOutItem::KitOut, 'tees', 1)]));
     }
 
     /** Each device stamps no earlier than what it has seen, however wrong its clock; the log then tells what was done, in the order it was. */
