@@ -223,6 +223,20 @@ async function imported() {
   const after = counts();
   holds(`Two minutes later nothing of it is left: rows ${JSON.stringify(after)}, before ${JSON.stringify(before)}`, JSON.stringify(after) === JSON.stringify(before));
 
+  // Whoever asked closes the connection when a third is written.
+  let last = null;
+  const lines = await taker.inSteps('POST', 'records', file, (line) => {
+    last = line;
+    return line.phase !== 'writing' || line.done < IMPORTED / 3;
+  });
+  for (let tries = 0; tries < 60 && JSON.stringify(counts()) !== JSON.stringify(before); ++tries) {
+    await rest(500);
+  }
+  holds(
+    `Cancelled at ${last?.done} of ${last?.of}, after ${lines} lines of progress: rows ${JSON.stringify(counts())}, before ${JSON.stringify(before)}`,
+    last?.phase === 'writing' && lines > 100 && JSON.stringify(counts()) === JSON.stringify(before),
+  );
+
   const { sessions, devices } = await begin();
   const told = {};
   const took = [];

@@ -23,11 +23,47 @@ export class Device {
 
   /** @returns {Promise<{status: number | string, body: any, headers?: Record<string, string>}>} the status is a word where no answer came */
   fetch(method, path, body) {
+    return this.#ask(method, path, body, 'application/json', (answer, settle) => {
+      let text = '';
+      answer.setEncoding('utf8').on('data', (more) => {
+        text += more;
+      });
+      answer.on('error', ({ code }) => settle({ status: code, body: null }));
+      answer.on('end', () => settle({ status: answer.statusCode, body: parsed(text), headers: answer.headers }));
+    });
+  }
+
+  /**
+   * Asks for something long, line by line.
+   *
+   * @param {(line: object) => boolean} goesOn told each line; the connection is closed where it says no
+   * @returns {Promise<number>} how many lines came
+   */
+  inSteps(method, path, body, goesOn) {
+    return this.#ask(method, path, body, 'application/x-ndjson', (answer, settle) => {
+      let [rest, lines] = ['', 0];
+      answer.setEncoding('utf8').on('data', (more) => {
+        const whole = (rest + more).split('\n');
+        rest = whole.pop();
+        for (const line of whole) {
+          lines += 1;
+          if (!goesOn(JSON.parse(line))) {
+            answer.destroy();
+            return settle(lines);
+          }
+        }
+      });
+      answer.on('error', () => settle(lines));
+      answer.on('end', () => settle(lines));
+    });
+  }
+
+  #ask(method, path, body, accept, read) {
     const sent = body === undefined ? '' : JSON.stringify(body);
     const { hostname, port, host } = this.#site;
     const headers = {
       Host: host,
-      Accept: 'application/json',
+      Accept: accept,
       Cookie: [...this.#jar].map(([name, value]) => `${name}=${value}`).join('; '),
       'X-XSRF-TOKEN': decodeURIComponent(this.#jar.get('XSRF-TOKEN') ?? ''),
       ...(sent === '' ? {} : { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(sent) }),
@@ -38,12 +74,7 @@ export class Device {
           const [name, value] = cookie.split(';')[0].split(/=(.*)/s);
           this.#jar.set(name, value);
         }
-        let text = '';
-        answer.setEncoding('utf8').on('data', (more) => {
-          text += more;
-        });
-        answer.on('error', ({ code }) => settle({ status: code, body: null }));
-        answer.on('end', () => settle({ status: answer.statusCode, body: parsed(text), headers: answer.headers }));
+        read(answer, settle);
       });
       asking.on('error', ({ code }) => settle({ status: code, body: null }));
       asking.end(sent);

@@ -16,9 +16,7 @@ if ($file === false || !is_file($file) || !str_starts_with($file, $public . DIRE
     // What is made anew is compressed as it goes out. PHP's own switch would put bytes after an answer that has
     // none, "not changed" above all, and strict readers refuse it whole.
     ob_start(static function (string $body) use ($accepted): string {
-        // What tells how far something has come goes out line by line.
-        $isStream = preg_grep('#^content-type: application/x-ndjson#i', headers_list()) !== [];
-        if ($body === '' || $isStream || !str_contains($accepted, 'gzip')) {
+        if ($body === '' || !str_contains($accepted, 'gzip')) {
             return $body;
         }
         header('Content-Encoding: gzip');

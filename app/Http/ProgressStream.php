@@ -34,6 +34,10 @@ final class ProgressStream
         $run->rewind();
 
         return new StreamedResponse(static function () use ($run, $line, $result): void {
+            // Every buffer on the way would hold the lines back, a setting of PHP's own too. On the command line nobody waits for them.
+            while (PHP_SAPI !== 'cli' && ob_get_level() > 0) {
+                ob_end_flush();
+            }
             // Cut off in the middle it would leave what it has begun; it ends by itself where nobody listens any more.
             ignore_user_abort(true);
             set_time_limit(self::LONGEST_S);

@@ -112,6 +112,28 @@ final class ImportTest extends TestCase
         $this->getJson('/api/bench')->assertJsonCount(1, 'sessions')->assertJsonPath('students.0.name', 'Ana Lund');
     }
 
+    public function testWhatHangsOnAStudentWhoIsThereAppearsWithTheRestToo(): void
+    {
+        $tables = self::tables();
+        $this->postJson('/api/records', self::file(array_intersect_key($tables, ['students' => 0, 'greens' => 0])))->assertOk();
+        $student = (string) $tables['students'][0]['id'];
+        $hangs = ['practice_sessions', 'balls', 'rounds', 'putters', 'pocket_cards', 'bookings', 'home_entries', 'guesses'];
+        $seen = static fn(): array => array_map(static fn(string $table): int => DB::table($table)->where('student_id', $student)->count(), $hangs);
+        $run = app(ImportRecords::class)->run($this->coach, JsonInput::parse(json_encode(self::file($tables), JSON_THROW_ON_ERROR)), false);
+        $steps = 0;
+        while ($run->valid() && !PracticeSession::query()->where('bench_id', $this->coach->bench_id)->exists()) {
+            self::assertSame(array_fill(0, count($hangs), 0), $seen(), "step $steps");
+            self::assertSame(0, DB::table('green_readings')->count(), "step $steps");
+            $this->getJson("/api/students/$student/look")->assertOk();
+            $run->next();
+            ++$steps;
+        }
+        self::assertGreaterThan(3, $steps);
+        self::assertSame(array_fill(0, count($hangs), 1), $seen());
+        self::assertSame([1, 1], [DB::table('session_events')->count(), DB::table('drill_runs')->where('bench_id', $this->coach->bench_id)->count()]);
+        self::assertNotSame([], $this->getJson("/api/students/$student/look")->assertOk()->json('balls'));
+    }
+
     public function testOneThatWasKilledIsTakenBackByTheNextAndOneUnderWayIsWaitedFor(): void
     {
         $file = JsonInput::parse(json_encode(self::file(self::tables()), JSON_THROW_ON_ERROR));

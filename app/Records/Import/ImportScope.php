@@ -18,6 +18,9 @@ final class ImportScope
     /** @var list<string> sessions of the workspace to which it adds lines, drills or measurements */
     public readonly array $touched;
 
+    /** @var array<string, array<string, true>> ids by table of what hangs on students, greens and sessions the workspace has: it would be seen at once */
+    private array $late = [];
+
     /**
      * @param string $id of the import, and of the workspace its records belong to until they are complete
      * @param array<string, list<array<string, mixed>>> $new rows by table, in the file's order
@@ -38,6 +41,66 @@ final class ImportScope
             }
         }
         $this->touched = array_map(strval(...), array_keys($touched));
+        $this->late = $this->hangingOn($new);
+    }
+
+    /** @return list<string> ids of what it brings that nobody sees before the import is complete */
+    public function earlyIdsOf(string $table): array
+    {
+        return array_values(array_filter($this->ids[$table], fn(string $id): bool => !isset($this->late[$table][$id])));
+    }
+
+    /** @return list<string> ids of what is written in the last step, with the rest becoming the workspace's */
+    public function lateIdsOf(string $table): array
+    {
+        return array_map(strval(...), array_keys($this->late[$table] ?? []));
+    }
+
+    /**
+     * @param array<string, list<array<string, mixed>>> $new
+     *
+     * @return array<string, array<string, true>>
+     */
+    private function hangingOn(array $new): array
+    {
+        $isNew = ['student_id' => array_flip($this->ids['students']), 'green_id' => array_flip($this->ids['greens'])];
+        $isThere = static fn(string $column, mixed $id): bool => is_string($id) && !isset($isNew[$column][$id]);
+        $sessions = array_fill_keys($this->touched, true);
+        foreach (['practice_sessions', 'drill_runs', 'session_events'] as $table) {
+            foreach ($new[$table] as $row) {
+                $students = [$row['student_id'] ?? null, ...self::named($table, $row)];
+                if (array_filter($students, static fn(mixed $id): bool => $isThere('student_id', $id)) !== [] || $isThere('green_id', $row['green_id'] ?? null)) {
+                    $sessions[(string) ($row['practice_session_id'] ?? $row['id'])] = true;
+                }
+            }
+        }
+        $late = [];
+        foreach ($new as $table => $rows) {
+            foreach ($rows as $row) {
+                $session = $table === 'practice_sessions' ? $row['id'] : $row['practice_session_id'] ?? null;
+                if ($isThere('student_id', $row['student_id'] ?? null) || $isThere('green_id', $row['green_id'] ?? null) || (is_string($session) && isset($sessions[$session]))) {
+                    $late[$table][(string) $row['id']] = true;
+                }
+            }
+        }
+
+        return $late;
+    }
+
+    /**
+     * Students that a line of a log or a run names.
+     *
+     * @param array<string, mixed> $row
+     *
+     * @return list<mixed>
+     */
+    private static function named(string $table, array $row): array
+    {
+        return match ($table) {
+            'session_events' => [json_decode((string) $row['payload'], true)['student'] ?? null],
+            'drill_runs' => array_values((array) json_decode((string) ($row['students'] ?? '[]'), true)),
+            default => [],
+        };
     }
 
     /** @return list<string> */
@@ -94,8 +157,7 @@ final class ImportScope
         foreach ($this->new as $table => $rows) {
             foreach ($rows as $row) {
                 $named[(string) ($row['student_id'] ?? '')] = true;
-                $told = $table === 'session_events' ? [json_decode((string) $row['payload'], true)['student'] ?? null] : ($table === 'drill_runs' ? (array) json_decode((string) ($row['students'] ?? '[]'), true) : []);
-                foreach (array_filter($told, is_string(...)) as $student) {
+                foreach (array_filter(self::named($table, $row), is_string(...)) as $student) {
                     $named[$student] = true;
                 }
             }

@@ -26,8 +26,11 @@ final readonly class ImportWriter
     private const PIECE = 400;
     private const SESSIONS_A_PIECE = 10;
 
-    /** Others who wait for the database get in between two pieces, microseconds. */
-    private const PAUSE_US = 10_000;
+    /**
+     * Others who wait for the database get in between two pieces: a pause as long as the piece took, and at least so many
+     * microseconds. SQLite looks every tenth of a second whether its turn has come, and would miss a short one again and again.
+     */
+    private const PAUSE_US = 20_000;
 
     /** One that wrote nothing for so long has ended without a word: killed, say. */
     private const ABANDONED_AFTER_S = 120;
@@ -58,15 +61,16 @@ final readonly class ImportWriter
             yield new ImportProgress('writing', 0, $of);
             foreach (self::pieces($scope) as [$count, $read]) {
                 $piece = $staging->within($read);
+                $beganNs = hrtime(true);
                 DB::transaction(static function () use ($piece, $import): void {
                     self::insert($piece);
                     $import->touch();
                 });
-                usleep(self::PAUSE_US);
+                usleep(max(self::PAUSE_US, intdiv(hrtime(true) - $beganNs, 1000)));
                 yield new ImportProgress('writing', $done += $count, $of);
             }
-            $added = $staging->within(static fn(): array => self::added($scope));
-            DB::transaction(fn() => $this->complete($scope, $import, $added));
+            $late = $staging->within(static fn(): array => self::late($scope));
+            DB::transaction(fn() => $this->complete($scope, $import, $late));
             $isComplete = true;
         } finally {
             // Also where whoever asked has gone away: what is not complete does not stay.
@@ -131,39 +135,53 @@ final readonly class ImportWriter
     private static function pieces(ImportScope $scope): iterable
     {
         foreach (array_keys(RecordTables::TABLES) as $table) {
-            foreach (array_chunk($scope->idsOf($table), self::PIECE) as $ids) {
-                yield [count($ids), static fn(): array => [$table => self::rows($table, 'id', $ids, $scope->touched)]];
+            foreach (array_chunk($scope->earlyIdsOf($table), self::PIECE) as $ids) {
+                yield [count($ids), static fn(): array => [$table => self::rows($table, 'id', $ids)]];
             }
         }
-        foreach (array_chunk($scope->idsOf('practice_sessions'), self::SESSIONS_A_PIECE) as $sessions) {
-            yield [0, static fn(): array => array_combine(self::OF_SESSIONS, array_map(static fn(string $table): array => self::rows($table, 'practice_session_id', $sessions), self::OF_SESSIONS))];
+        foreach (array_chunk($scope->earlyIdsOf('practice_sessions'), self::SESSIONS_A_PIECE) as $sessions) {
+            yield [0, static fn(): array => self::ofSessions($sessions)];
         }
         foreach (array_chunk($scope->idsOf('students'), self::PIECE) as $students) {
             yield [0, static fn(): array => ['stroke_summaries' => self::rows('stroke_summaries', 'student_id', $students)]];
         }
     }
 
-    /** @return array<string, list<array<string, mixed>>> what is added to sessions of the workspace, by table */
-    private static function added(ImportScope $scope): array
+    /**
+     * @param list<string> $sessions
+     *
+     * @return array<string, list<array<string, mixed>>> what is worked out from their logs, by table
+     */
+    private static function ofSessions(array $sessions): array
     {
-        $added = [];
-        foreach (['green_readings', 'drill_runs', 'session_events'] as $table) {
-            $isNew = array_flip($scope->idsOf($table));
-            $rows = array_filter(self::rows($table, 'practice_session_id', $scope->touched), static fn(array $row): bool => isset($isNew[(string) $row['id']]));
-            $added[$table] = array_values(array_map(static fn(array $row): array => isset($row['bench_id']) ? ['bench_id' => $scope->coach->bench_id] + $row : $row, $rows));
-        }
-
-        return $added;
+        return array_combine(self::OF_SESSIONS, array_map(static fn(string $table): array => self::rows($table, 'practice_session_id', $sessions), self::OF_SESSIONS));
     }
 
-    /** @param array<string, list<array<string, mixed>>> $added */
-    private function complete(ImportScope $scope, RecordImport $import, array $added): void
+    /**
+     * What hangs on students, greens and sessions that the workspace has, as its own: by table, in the order in which it is written.
+     *
+     * @return array<string, list<array<string, mixed>>>
+     */
+    private static function late(ImportScope $scope): array
+    {
+        $late = [];
+        foreach (array_keys(RecordTables::TABLES) as $table) {
+            $late[$table] = array_merge([], ...array_map(static fn(array $ids): array => self::rows($table, 'id', $ids), array_chunk($scope->lateIdsOf($table), self::PIECE)));
+        }
+        $late += self::ofSessions($scope->lateIdsOf('practice_sessions'));
+        $own = static fn(array $row): array => isset($row['bench_id']) ? ['bench_id' => $scope->coach->bench_id] + $row : $row;
+
+        return array_map(static fn(array $rows): array => array_map($own, $rows), $late);
+    }
+
+    /** @param array<string, list<array<string, mixed>>> $late */
+    private function complete(ImportScope $scope, RecordImport $import, array $late): void
     {
         $bench = $scope->coach->bench_id;
         foreach (self::OF_BENCH as $table) {
             DB::table($table)->where('bench_id', $import->id)->update(['bench_id' => $bench]);
         }
-        self::insert($added);
+        self::insert($late);
         foreach (PracticeSession::withTrashed()->whereKey($scope->touched)->get() as $session) {
             PracticeSession::withoutTimestamps(fn() => $this->projector->project($session, isWhole: true));
         }
@@ -178,18 +196,16 @@ final readonly class ImportWriter
 
     /**
      * @param list<string> $keys
-     * @param list<string> $except sessions whose rows are left out
      *
      * @return list<array<string, mixed>>
      */
-    private static function rows(string $table, string $column, array $keys, array $except = []): array
+    private static function rows(string $table, string $column, array $keys): array
     {
-        $isOfSession = $except !== [] && isset(RecordTables::TABLES[$table]['practice_session_id']);
+        // What a table numbers by itself it numbers anew.
         $counted = $table === 'session_events' ? 'position' : (in_array($table, ['card_sights', 'findings', 'set_asides', 'stroke_summaries'], true) ? 'id' : null);
         $rows = DB::table($table)->whereIn($column, $keys)->orderBy($counted ?? 'id')->get()->all();
-        $plain = array_map(static fn(\stdClass $row): array => array_diff_key((array) $row, array_flip(array_filter([$counted]))), $rows);
 
-        return array_values(array_filter($plain, static fn(array $row): bool => !$isOfSession || !in_array($row['practice_session_id'], $except, true)));
+        return array_values(array_map(static fn(\stdClass $row): array => array_diff_key((array) $row, array_flip(array_filter([$counted]))), $rows));
     }
 
     /** @param array<string, list<array<string, mixed>>> $piece */
