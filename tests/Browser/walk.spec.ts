@@ -57,7 +57,9 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await enter(page, 'Distance from the target', '18');
   // Typed straight after the touch: the second station must not overtake the first.
-  await expect(page.getByRole('row', { name: /^18 ft 6 paces and 2 feet I stepped to 18 ft level/ })).toBeVisible();
+  await expect(
+    page.getByRole('row', { name: /^18 ft 6 paces and 2 feet I stepped to 18 ft level/ }),
+  ).toBeVisible();
   await expect(page.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await look();
 
