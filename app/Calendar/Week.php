@@ -35,7 +35,7 @@ final class Week
      */
     public static function items(Coach $coach, CarbonImmutable $from, CarbonImmutable $to): array
     {
-        $items = $appointments = $unreadable = [];
+        $items = $starts = $appointments = $unreadable = [];
         $endsAtNs = hrtime(true) + self::LONGEST_NS;
         foreach (self::thatMayFallInto($coach, $from, $to) as $booking) {
             try {
@@ -46,15 +46,17 @@ final class Week
             }
             [$name, $place, $seconds, $travel] = [$booking->summary(), $booking->green?->name, 60 * $booking->minutes, $booking->travel_minutes];
             foreach ($times as $at) {
-                $id = $booking->uid . ' ' . $at->getTimestamp();
+                $start = $at->getTimestamp();
+                $id = "$booking->id $start";
                 $items[$id] = ['booking' => $booking, 'at' => $at];
-                $appointments[] = new Appointment($id, $name, $at->getTimestamp(), $at->getTimestamp() + $seconds, $place, $travel);
+                $starts[$id] = $start;
+                $appointments[] = new Appointment($id, $name, $start, $start + $seconds, $place, $travel);
             }
         }
         $clashes = Clashes::of($appointments);
-        uasort($items, static fn(array $a, array $b): int => $a['at'] <=> $b['at']);
+        asort($starts);
 
-        return [array_map(static fn(array $item, string $id): array => $item + ['clashes' => $clashes[$id] ?? []], $items, array_keys($items)), $unreadable];
+        return [array_map(static fn(string $id): array => $items[$id] + ['clashes' => $clashes[$id] ?? []], array_keys($starts)), $unreadable];
     }
 
     /**

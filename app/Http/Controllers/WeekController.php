@@ -45,13 +45,11 @@ final class WeekController
         }
 
         return new JsonResponse([
-            'items' => array_map(static fn(array $item): array => [
-                'booking' => $told[$item['booking']->id],
-                'day' => $item['at']->setTimezone($zone)->format('Y-m-d'),
-                'time' => $item['at']->setTimezone($zone)->format('H:i'),
-                'wall' => $item['at']->format('Y-m-d H:i'),
-                'clashes' => $item['clashes'],
-            ], $items),
+            'items' => array_map(static function (array $item) use ($told, $zone): array {
+                [$day, $time] = explode(' ', $item['at']->setTimezone($zone)->format('Y-m-d H:i'));
+
+                return ['booking' => $told[$item['booking']->id], 'day' => $day, 'time' => $time, 'wall' => $item['at']->format('Y-m-d H:i'), 'clashes' => $item['clashes']];
+            }, $items),
             'unreadable' => array_map(static fn(array $one): array => ['booking' => new BookingResource($one['booking']), 'reason' => $one['reason']], $unreadable),
             'waiting' => BookingResource::collection(Booking::query()->with('student', 'green', 'lastLetter')->where('bench_id', $coach->bench_id)->where('starts', null)->get()->sortBy('id')->values()),
             'has_feed' => $coach->calendar_hash !== null,

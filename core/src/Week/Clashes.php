@@ -34,13 +34,8 @@ final class Clashes
                     break;
                 }
                 if ($gap < 0) {
-                    foreach ([[$first, $second], [$second, $first]] as [$one, $other]) {
-                        if (count($clashes[$one->id] ?? []) < self::NAMED) {
-                            $clashes[$one->id][] = "It overlaps with $other->name.";
-                        } else {
-                            $more[$one->id] = ($more[$one->id] ?? 0) + 1;
-                        }
-                    }
+                    self::note($clashes, $more, $first->id, $second->name);
+                    self::note($clashes, $more, $second->id, $first->name);
                 } elseif ($gap < $way) {
                     $clashes[$second->id][] = sprintf('From %s there are %d minutes, and the way takes %d.', $first->name, intdiv($gap, 60), $second->travel);
                 }
@@ -51,5 +46,18 @@ final class Clashes
         }
 
         return $clashes;
+    }
+
+    /**
+     * @param array<string, list<string>> $clashes
+     * @param array<string, int> $more
+     */
+    private static function note(array &$clashes, array &$more, string $id, string $other): void
+    {
+        if (isset($clashes[$id][self::NAMED - 1])) {
+            $more[$id] = ($more[$id] ?? 0) + 1;
+        } else {
+            $clashes[$id][] = "It overlaps with $other.";
+        }
     }
 }
