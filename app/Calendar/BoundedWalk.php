@@ -16,8 +16,8 @@ final class BoundedWalk extends RRuleIterator
     /** Months looked through for one next time: a 29th of February is found within eight years. */
     private const MOST_MONTHS = 400;
 
-    /** Times of one walk. */
-    private const MOST_TIMES = 7_500;
+    /** No walk, and so no series, has more times: twenty years of every day. */
+    public const MOST_TIMES = 7_500;
 
     /** One walk takes at most this long, nanoseconds. */
     private const LONGEST_NS = 500_000_000;

@@ -16,8 +16,6 @@ use Sabre\VObject\Property\ICalendar\Recur;
  */
 final readonly class Series
 {
-    /** No series has more times: twenty years of every day. */
-    private const MOST_TIMES = 7_500;
     private const LONGEST_INTERVAL = 1_000;
 
     private const IN_MONTH = ['BYMONTH', 'BYDAY', 'BYMONTHDAY', 'BYSETPOS'];
@@ -26,7 +24,7 @@ final readonly class Series
      * What the library follows as the standard means it; other parts it passes over, or never comes to an end with.
      * A day of the week with a number in front ("2TU") has a meaning within a month only.
      */
-    private const PARTS = ['DAILY' => ['BYDAY', 'BYMONTH'], 'WEEKLY' => ['BYDAY', 'WKST'], 'MONTHLY' => self::IN_MONTH, 'YEARLY' => self::IN_MONTH];
+    private const PARTS = ['DAILY' => ['BYDAY', 'BYMONTH'], 'WEEKLY' => ['BYDAY'], 'MONTHLY' => self::IN_MONTH, 'YEARLY' => self::IN_MONTH];
     private const ALWAYS = ['FREQ', 'INTERVAL', 'COUNT', 'UNTIL', 'WKST'];
 
     /** Days in a period of each frequency that has always the same number of them. */
@@ -65,8 +63,8 @@ final readonly class Series
             return null;
         }
         $count = (int) self::single($parts['COUNT']);
-        if ($count > self::MOST_TIMES) {
-            throw self::refusal(sprintf('It repeats more than %d times.', self::MOST_TIMES));
+        if ($count > BoundedWalk::MOST_TIMES) {
+            throw self::refusal(sprintf('It repeats more than %d times.', BoundedWalk::MOST_TIMES));
         }
         $walk->rewind();
         for ($time = 1; $time < $count; ++$time) {

@@ -38,11 +38,8 @@ final readonly class ImportWriter
     /** Tables that are worked out from a session's log. */
     private const OF_SESSIONS = ['balls', 'check_tries', 'card_sights', 'findings', 'set_asides'];
 
-    /** Rows that say themselves whose they are. */
-    private const OF_BENCH = [
-        'students', 'greens', 'practice_sessions', 'green_readings', 'drills', 'drill_runs', 'length_sets', 'rounds', 'benchmarks', 'pocket_cards', 'cards', 'putters', 'kept_reads', 'bookings', 'home_entries', 'guesses',
-        'balls', 'findings', 'stroke_summaries',
-    ];
+    /** Worked out from the events; like the tables of the file, each row names its workspace. */
+    private const WORKED_OUT = ['balls', 'findings', 'stroke_summaries'];
 
     public function __construct(private Projector $projector, private StrokeSummaries $summaries)
     {
@@ -178,7 +175,8 @@ final readonly class ImportWriter
     private function complete(ImportScope $scope, RecordImport $import, array $late): void
     {
         $bench = $scope->coach->bench_id;
-        foreach (self::OF_BENCH as $table) {
+        // An event belongs to its session and names no workspace.
+        foreach (array_diff([...array_keys(RecordTables::TABLES), ...self::WORKED_OUT], ['session_events']) as $table) {
             DB::table($table)->where('bench_id', $import->id)->update(['bench_id' => $bench]);
         }
         self::insert($late);
