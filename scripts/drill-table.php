@@ -17,8 +17,8 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\DrillPlayer;
-use Amble\Core\Simulation\ForecastCheck;
 use Amble\Core\Simulation\SimulatedStudent;
+use Amble\Tools\ForecastCheck;
 
 require __DIR__ . '/../vendor/autoload.php';
 

@@ -7,9 +7,9 @@ declare(strict_types=1);
  * insights speak of students without one, and how often each insight is false. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Advice\Note;
+use Amble\Core\Insight\Note;
 use Amble\Core\Numeric\SeededRandom;
-use Amble\Core\Simulation\MarginTrial;
+use Amble\Tools\MarginTrial;
 
 require __DIR__ . '/../vendor/autoload.php';
 

@@ -7,9 +7,9 @@ declare(strict_types=1);
  * whose habit is known. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Numeric\SeededRandom;
-use Amble\Core\Simulation\ReadTrial;
+use Amble\Core\Report\Finding;
+use Amble\Tools\ReadTrial;
 
 require __DIR__ . '/../vendor/autoload.php';
 

@@ -9,7 +9,7 @@ declare(strict_types=1);
 
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Plan\Candidate;
-use Amble\Core\Simulation\PlannedYear;
+use Amble\Tools\PlannedYear;
 use App\Demo\DemoClinic;
 use App\Practice\DrillLibrary;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use Amble\Core\Calendar\Appointment;
+use Amble\Core\Calendar\Clashes;
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Week\Appointment;
-use Amble\Core\Week\Clashes;
 use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Amble\Core\Play\BenchmarkFigure;
+use Amble\Core\Rounds\BenchmarkFigure;
 use Amble\Core\Units\Length;
 
 /**

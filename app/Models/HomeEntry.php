@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Amble\Core\Home\Entry;
+use Amble\Core\Homework\Entry;
 
 /**
  * What a student did or asked at home, or what the coach answered.

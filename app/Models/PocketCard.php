@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Amble\Core\Home\Task;
+use Amble\Core\Homework\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Authenticatable as Authenticates;
 use Illuminate\Contracts\Auth\Authenticatable;

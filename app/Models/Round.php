@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Play\Hole;
-use Amble\Core\Play\Round as PlayedRound;
+use Amble\Core\Rounds\Hole;
+use Amble\Core\Rounds\Round as PlayedRound;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\SoftDeletes;
 

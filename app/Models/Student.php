@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Direction\LineCure;
 use Amble\Core\Green\Surface;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Student\About;
 use Amble\Core\Student\Hand;
 use Amble\Core\Student\InWork;
 use Amble\Core\Student\Level;
-use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 use Amble\Core\Student\Schools;
 use Amble\Core\Units\Unit;

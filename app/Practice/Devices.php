@@ -6,11 +6,11 @@ namespace App\Practice;
 
 use Amble\Core\Device\Device;
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\SimulatedAimingLight;
-use Amble\Core\Device\SimulatedLevel;
-use Amble\Core\Device\SimulatedRamp;
-use Amble\Core\Device\SimulatedStrokeSensor;
 use Amble\Core\Numeric\RandomSource;
+use Amble\Core\Simulation\SimulatedAimingLight;
+use Amble\Core\Simulation\SimulatedLevel;
+use Amble\Core\Simulation\SimulatedRamp;
+use Amble\Core\Simulation\SimulatedStrokeSensor;
 use Amble\Core\Simulation\SimulatedStudent;
 use App\Models\Student;
 

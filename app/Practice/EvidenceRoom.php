@@ -20,7 +20,7 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
-use Amble\Core\LookBack\DayLook;
+use Amble\Core\Review\DayLook;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\Disturbance;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use Amble\Core\Change\FindingChange;
 use Amble\Core\Contract\FindingShape;
 use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\DrillState;
@@ -150,7 +151,7 @@ final class Findings
         return array_map(static fn(array $finding): array => $finding + [
             'since' => $before === null || !isset($then[self::kind($finding)]) ? null : [
                 'at_ms' => $before->at_ms,
-                'sentence' => FindingShape::figure(self::json($finding))->sinceInWords(FindingShape::figure(self::json($then[self::kind($finding)]))),
+                'sentence' => FindingChange::sentence(FindingShape::figure(self::json($then[self::kind($finding)])), FindingShape::figure(self::json($finding))),
             ],
         ], $row->findings);
     }

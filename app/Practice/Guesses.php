@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\WeakBreak;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\LookBack\Measure\LowSide;
 use Amble\Core\Numeric\RandomSource;
-use Amble\Core\Reading\FearedSide;
 use Amble\Core\Reading\Guess;
 use Amble\Core\Reading\GuessTen;
 use Amble\Core\Reading\Putt;
 use Amble\Core\Reading\ReadHabit;
+use Amble\Core\Report\Finding;
+use Amble\Core\Review\FearedSide;
+use Amble\Core\Review\Measure\LowSide;
 use Amble\Core\Steps\Ladder;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;

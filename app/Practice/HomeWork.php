@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Drill\Verdict;
-use Amble\Core\Home\Entry;
-use Amble\Core\Home\EntryKind;
-use Amble\Core\Home\HomeLook;
+use Amble\Core\Homework\Entry;
+use Amble\Core\Homework\EntryKind;
+use Amble\Core\Homework\HomeLook;
 use App\Models\HomeEntry;
 use App\Models\Student;
 use Carbon\CarbonImmutable;

@@ -6,10 +6,10 @@ namespace App\Practice;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
-use Amble\Core\LookBack\Asked;
-use Amble\Core\Play\PlayLook;
-use Amble\Core\Play\Stakes;
-use Amble\Core\Play\StakesMissing;
+use Amble\Core\Review\Asked;
+use Amble\Core\Rounds\PlayLook;
+use Amble\Core\Rounds\Stakes;
+use Amble\Core\Rounds\StakesMissing;
 use Amble\Core\Strokes\Player;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;

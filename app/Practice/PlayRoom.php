@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use Amble\Core\Play\PlayLook;
+use Amble\Core\Rounds\PlayLook;
 use Amble\Core\Units\Length;
 use App\Models\Benchmark;
 use App\Models\Round;

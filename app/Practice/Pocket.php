@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\LookBack\AskedLength;
-use Amble\Core\LookBack\StrokeLook;
-use Amble\Core\LookBack\StrokeTable;
+use Amble\Core\Review\AskedLength;
+use Amble\Core\Review\StrokeLook;
+use Amble\Core\Review\StrokeTable;
 use Amble\Core\Stroke\StrokePrior;
 use App\Models\PocketCard;
 use App\Models\Student;

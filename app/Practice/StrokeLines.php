@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use Amble\Core\Green\Surface;
-use Amble\Core\LookBack\StrokeLook;
+use Amble\Core\Review\StrokeLook;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePrior;
 use App\Models\Student;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Reading\GuessTen;
 use Amble\Core\Reading\GuessWords;
 use Amble\Core\Reading\Putt;
+use Amble\Core\Report\Finding;
 use App\Http\Requests\GuessRequest;
 use App\Http\Requests\GuessTenRequest;
 use App\Http\Resources\LookResource;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Home\Entry;
-use Amble\Core\Home\EntryKind;
-use Amble\Core\Home\HomeLook;
+use Amble\Core\Homework\Entry;
+use Amble\Core\Homework\EntryKind;
+use Amble\Core\Homework\HomeLook;
 use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\HomeEntryRequest;
 use App\Http\Resources\HomeEntryResource;

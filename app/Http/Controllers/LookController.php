@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Green\Surface;
-use Amble\Core\LookBack\CourseLine;
-use Amble\Core\LookBack\Look;
-use Amble\Core\LookBack\Question;
-use Amble\Core\LookBack\SideBySide;
-use Amble\Core\LookBack\Stile;
+use Amble\Core\Report\Finding;
+use Amble\Core\Review\CourseLine;
+use Amble\Core\Review\Look;
+use Amble\Core\Review\Question;
+use Amble\Core\Review\SideBySide;
+use Amble\Core\Review\Stile;
 use App\Http\Csv\FiguresCsv;
 use App\Http\Requests\LookRequest;
 use App\Http\Resources\LookResource;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Drill\DrillCard;
-use Amble\Core\LookBack\Debrief;
+use Amble\Core\Insight\Debrief;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Csv;
 
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingRow;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Figures as a table of comma-separated values (RFC 4180), SI units and shares, one figure a line. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Play\BenchmarkFigure;
+use Amble\Core\Rounds\BenchmarkFigure;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 

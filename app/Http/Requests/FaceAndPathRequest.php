@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Amble\Core\Direction\FaceAndPath;
 use Amble\Core\Direction\ImpactModel;
-use Amble\Core\Student\LineCure;
+use Amble\Core\Direction\LineCure;
 use Illuminate\Validation\Rule;
 
 /** A face and a path at impact, degrees, positive right. */

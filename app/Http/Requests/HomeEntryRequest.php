@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Home\Entry;
+use Amble\Core\Homework\Entry;
 use Amble\Core\Json\JsonInput;
 use Illuminate\Foundation\Http\FormRequest;
 

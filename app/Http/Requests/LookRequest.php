@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Amble\Core\Green\Surface;
-use Amble\Core\LookBack\LookFilter;
-use Amble\Core\LookBack\SlopeClass;
+use Amble\Core\Review\LookFilter;
+use Amble\Core\Review\SlopeClass;
 use Amble\Core\Session\SessionPart;
 use App\Models\Student;
 use Carbon\CarbonImmutable;

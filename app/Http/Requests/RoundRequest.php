@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Play\Hole;
-use Amble\Core\Play\MissSide;
+use Amble\Core\Rounds\Hole;
+use Amble\Core\Rounds\MissSide;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Amble\Core\Direction\LineCure;
 use Amble\Core\Student\Hand;
 use Amble\Core\Student\Level;
-use Amble\Core\Student\LineCure;
 use Amble\Core\Student\School;
 use Amble\Core\Units\Unit;
 use Illuminate\Validation\Rule;

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use Amble\Core\Check\CheckLook;
 use Amble\Core\Check\Mark;
-use Amble\Core\Drill\Finding\Finding;
+use Amble\Core\Report\Finding;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

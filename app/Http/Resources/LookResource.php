@@ -6,12 +6,12 @@ namespace App\Http\Resources;
 
 use Amble\Core\Contract\FindingShape;
 use Amble\Core\Distance\DistanceControl;
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
-use Amble\Core\LookBack\CoursePoint;
-use Amble\Core\LookBack\Look;
-use Amble\Core\LookBack\Question;
+use Amble\Core\Report\CoursePoint;
+use Amble\Core\Report\Finding;
+use Amble\Core\Review\Look;
+use Amble\Core\Review\Question;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

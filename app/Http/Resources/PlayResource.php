@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Play\PlayClass;
+use Amble\Core\Rounds\PlayClass;
 use App\Models\Benchmark;
 use App\Models\Round;
 use App\Practice\PlayRoom;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Home\Entry;
-use Amble\Core\LookBack\StrokeTable;
+use Amble\Core\Homework\Entry;
+use Amble\Core\Review\StrokeTable;
 use App\Models\HomeEntry;
 use App\Models\PocketCard;
 use App\Models\Student;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Play\Hole;
-use Amble\Core\Play\PlayLook;
+use Amble\Core\Rounds\Hole;
+use Amble\Core\Rounds\PlayLook;
 use Amble\Core\Units\Length;
 use App\Models\Round;
 use Illuminate\Http\Request;

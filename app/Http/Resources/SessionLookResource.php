@@ -6,9 +6,9 @@ namespace App\Http\Resources;
 
 use Amble\Core\Evidence\LeftOut;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\LookBack\LookedAtBall;
-use Amble\Core\LookBack\MeasureCount;
-use Amble\Core\LookBack\SessionLook;
+use Amble\Core\Insight\SessionLook;
+use Amble\Core\Review\LookedAtBall;
+use Amble\Core\Review\MeasureCount;
 use Amble\Core\Stroke\SessionOffset;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Play\FirstPutts;
-use Amble\Core\Play\Stakes;
-use Amble\Core\Play\StakesMissing;
+use Amble\Core\Rounds\FirstPutts;
+use Amble\Core\Rounds\Stakes;
+use Amble\Core\Rounds\StakesMissing;
 use Amble\Core\Strokes\LengthOutcome;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\LookBack\StrokeRow;
-use Amble\Core\LookBack\StrokeTable;
+use Amble\Core\Review\StrokeRow;
+use Amble\Core\Review\StrokeTable;
 use Amble\Core\Stroke\RollPrediction;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

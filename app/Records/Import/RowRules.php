@@ -7,7 +7,7 @@ namespace App\Records\Import;
 use Amble\Core\Card\Card;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\ReadingMethod;
-use Amble\Core\Home\Entry;
+use Amble\Core\Homework\Entry;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Reading\Putt;

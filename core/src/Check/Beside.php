@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check;
 
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
 
 /** A check whose first field is a length to one side or the other of a middle. Immutable. */

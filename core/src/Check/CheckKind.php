@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check;
 
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Report\Finding;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\CheckTry;
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check;
 
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\LookBack\CoursePoint;
+use Amble\Core\Change\FindingChange;
+use Amble\Core\Report\CoursePoint;
+use Amble\Core\Report\Finding;
 
 /** What one check found when it was last made, against the time before and over time. This class is immutable. */
 final readonly class CheckLook
@@ -65,7 +66,7 @@ final readonly class CheckLook
             $latest->all[0]->try->atMilliseconds,
             $latest->n(),
             $findings,
-            $first === null || $before === null ? null : $first->sinceInWords($before, $before->value === null ? null : $kind->inWords($before->value)),
+            $first === null || $before === null ? null : FindingChange::sentence($before, $first, $before->value === null ? null : $kind->inWords($before->value)),
             $kind->cue($latest, $checked),
             array_map($kind->mark(...), $latest->all),
             array_values(array_filter([...$course, self::point($session, $latest, $first)])),

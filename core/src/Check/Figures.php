@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check;
 
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingRow;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
-use Amble\Core\Drill\Finding\Shares;
-use Amble\Core\LookBack\Measure\Means;
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 use Amble\Core\Session\Seen\Answers;
 
 /** Figures that kinds of check have in common. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingRow;
-use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
 
 /** A finding as JSON, to be kept and to be shown. */
 final class FindingShape

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Amble\Core\Direction;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Student\LineCure;
 
 /** Where a ball starts from a face and a path, and what takes it out: one cure, the student's (maths.md 4.3). Immutable. */
 final readonly class FaceAndPath

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Report\Say;
 
 /** What came of a called putt, in words. */
 final class GuessWords

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Report\Say;
 use Amble\Core\Student\Hand;
 
 /** What the drawing of a putt shows, in words. Lengths are marked for the screen's own unit. */

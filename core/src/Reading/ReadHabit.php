@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingRow;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
-use Amble\Core\Drill\Finding\Shares;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\StudentT;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /**
  * How much of the break is called: the slope of called against needed through the origin, less one, b = Σ c n / Σ n².

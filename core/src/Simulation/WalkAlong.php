@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Simulation;
 
 use Amble\Core\Device\Scene;
-use Amble\Core\Device\SimulatedAimingLight;
 use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\Finding\Say;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Report\Say;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\CheckTry;
 use Amble\Core\Session\Event\BallWriter;

@@ -6,7 +6,7 @@ namespace Amble\Core\Student;
 
 use Amble\Core\Card\Card;
 use Amble\Core\Card\Point;
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Report\Say;
 
 /** What is said beside the lane: the student's own routine and school, and never two that clash. */
 final class Prompts

@@ -9,8 +9,8 @@ use Amble\Core\Check\CheckKinds;
 use Amble\Core\Check\CheckLook;
 use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Report\Finding;
 use Amble\Core\Session\CheckTry;
 use Amble\Core\Student\Schools;
 

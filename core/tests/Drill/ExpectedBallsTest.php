@@ -15,9 +15,9 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Physics;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\DrillPlayer;
-use Amble\Core\Simulation\ForecastCheck;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Units\Length;
+use Amble\Tools\ForecastCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ExpectedBallsTest extends DrillTestCase

@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Change\ChangeCall;
+use Amble\Core\Change\FindingChange;
 use Amble\Core\Contract\FindingShape;
 use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillRun;
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
-use Amble\Core\Drill\Finding\FindingRow;
-use Amble\Core\Drill\Finding\FindingUnit;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\RandomSource;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
 use Amble\Core\Session\Seen\AnswerKind;
 use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
@@ -53,7 +54,7 @@ final class FindingPropertiesTest extends DrillTestCase
                 $json = JsonInput::parse(json_encode($kept, JSON_THROW_ON_ERROR));
                 self::assertEquals([$finding->unit, $finding->value, $finding->interval, $finding->n], self::figure(FindingShape::figure($json)));
                 // The same figure against itself is never a change.
-                self::assertNotSame(ChangeCall::Clear, $finding->since($finding)?->call(), "$card->key $kind");
+                self::assertNotSame(ChangeCall::Clear, FindingChange::between($finding, $finding)?->call(), "$card->key $kind");
             }
         }
     }

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
+use Amble\Core\Change\FindingChange;
 use Amble\Core\Distance\UsualBias;
 use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillRun;
-use Amble\Core\Drill\Finding\Finding;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
-use Amble\Core\Drill\Finding\FindingRow;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Units\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -231,11 +232,11 @@ final class FoundAsWordedTest extends DrillTestCase
             self::card(['balls_per_station' => 20]),
             [...array_fill(0, $good, ['times' => 1.0]), ...array_fill(0, $bad, ['times' => 1.5])],
         )['passed'];
-        self::assertSame('Last time 20 %, from 20: clearly more now.', $passed(16, 4)->sinceInWords($passed(4, 16)));
-        self::assertSame('Last time 80 %, from 20: clearly less now.', $passed(4, 16)->sinceInWords($passed(16, 4)));
-        self::assertSame('Last time 50 %, from 20: no clear change.', $passed(11, 9)->sinceInWords($passed(10, 10)));
+        self::assertSame('Last time 20 %, from 20: clearly more now.', FindingChange::sentence($passed(4, 16), $passed(16, 4)));
+        self::assertSame('Last time 80 %, from 20: clearly less now.', FindingChange::sentence($passed(16, 4), $passed(4, 16)));
+        self::assertSame('Last time 50 %, from 20: no clear change.', FindingChange::sentence($passed(10, 10), $passed(11, 9)));
         $nothing = new Finding('', '', $passed(1, 1)->unit, null, null, 0);
-        self::assertSame('Last time there was too little to tell.', $passed(1, 1)->sinceInWords($nothing));
+        self::assertSame('Last time there was too little to tell.', FindingChange::sentence($nothing, $passed(1, 1)));
     }
 
     public function testTheSideOfAMissIsToldForEachSideItWasRolledFrom(): void

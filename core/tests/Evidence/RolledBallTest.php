@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Evidence;
 
-use Amble\Core\Tests\LookBack\Balls;
+use Amble\Core\Tests\Review\Balls;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

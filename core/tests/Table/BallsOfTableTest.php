@@ -11,12 +11,12 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\PuttLogged;
-use Amble\Core\Simulation\SimulatedPractice;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Table\BallsAsTable;
 use Amble\Core\Table\BallsOfTable;
 use Amble\Core\Table\ColumnMap;
 use Amble\Core\Table\Table;
+use Amble\Tools\SimulatedPractice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

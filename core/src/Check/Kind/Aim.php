@@ -12,10 +12,10 @@ use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Mark;
 use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\FindingRow;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
-use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
+use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Seen\Answers;
 

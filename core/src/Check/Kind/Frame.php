@@ -11,8 +11,8 @@ use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Mark;
 use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Seen\Answers;
 

@@ -12,8 +12,8 @@ use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Mark;
 use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\LookBack\Measure\Means;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
 use Amble\Core\Session\Seen\Answers;
 
 /** How firmly the putter is held, and whether that changes during the stroke. How firm is the student's own. */

@@ -9,8 +9,8 @@ use Amble\Core\Check\Field;
 use Amble\Core\Check\Figures;
 use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
 use Amble\Core\Session\Seen\Answers;
 
 /** Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured. */

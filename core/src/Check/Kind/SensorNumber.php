@@ -12,7 +12,7 @@ use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Mark;
 use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\FindingUnit;
+use Amble\Core\Report\FindingUnit;
 use Amble\Core\Session\Seen\Answers;
 
 /** A number some sensor shows after a putt, typed off it: its mean, its scatter, and how both go over the weeks. */

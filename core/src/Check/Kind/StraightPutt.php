@@ -8,9 +8,9 @@ use Amble\Core\Check\Beside;
 use Amble\Core\Check\Checked;
 use Amble\Core\Check\Field;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
 use Amble\Core\Session\Seen\Answers;
 

@@ -12,12 +12,12 @@ use Amble\Core\Check\MadeTry;
 use Amble\Core\Check\Mark;
 use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
-use Amble\Core\Drill\Finding\Finding;
-use Amble\Core\Drill\Finding\FindingUnit;
-use Amble\Core\Drill\Finding\Say;
-use Amble\Core\Drill\Finding\Shares;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\StudentT;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 use Amble\Core\Session\Seen\Answers;
 
 /** The tempo tapped along with the stroke, and whether it drifts with the length of the putt. */

@@ -8,6 +8,11 @@ use Amble\Core\Distance\StudentToday;
 use Amble\Core\Distance\Today;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Normal;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /** Today's average leave against this student's usual one: the green, or the day. */
 final class AgainstUsual implements FindingKind

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Shares;
+
 /** Where the face pointed, which side of the object the ball passed, and the result, laid together: which part failed? */
 final class AimObjectResult implements FindingKind
 {

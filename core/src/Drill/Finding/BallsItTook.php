@@ -6,6 +6,9 @@ namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Drill\Phase;
 use Amble\Core\Drill\StationTally;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
 
 /** How many balls and how many new beginnings it took. */
 final class BallsItTook implements FindingKind

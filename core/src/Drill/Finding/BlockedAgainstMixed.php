@@ -6,6 +6,11 @@ namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Normal;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /** The same lengths in blocks, and then mixed or one by one. */
 final class BlockedAgainstMixed implements FindingKind

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+
 /** Balls of one set against each other, whatever the target: longest less shortest, mean, spread. */
 final class Cluster implements FindingKind
 {

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+
 /** What each backstroke rolled, and how repeatably. */
 final class Curve implements FindingKind
 {

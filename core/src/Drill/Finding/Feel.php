@@ -7,6 +7,10 @@ namespace Amble\Core\Drill\Finding;
 use Amble\Core\Feel\FeelReport;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /** Calls before looking against what happened. */
 final class Feel implements FindingKind

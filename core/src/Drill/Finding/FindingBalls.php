@@ -8,6 +8,7 @@ use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\Verdict;
+use Amble\Core\Report\Say;
 use Amble\Core\Session\LoggedPutt;
 
 /** One student's balls of a run, for findings: those that were judged or noted and nobody set aside. Immutable. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+
 /** One kind of finding. One file a kind; listed in FindingKinds. */
 interface FindingKind
 {

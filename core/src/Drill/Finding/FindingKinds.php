@@ -6,6 +6,7 @@ namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Drill;
+use Amble\Core\Report\Finding;
 
 /** The kinds of finding by name: a new one is a file beside this one and a line here. */
 final class FindingKinds

@@ -6,6 +6,11 @@ namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Drill\Task;
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /** How far two balls lie apart after one struck the other, soft and firm apart. */
 final class HowTheyPart implements FindingKind

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
 
 /** How far off the balls came to rest, as a share of the length. */
 final class Leave implements FindingKind

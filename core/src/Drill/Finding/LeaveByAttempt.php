@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+
 /** First balls at a putt beside later ones. */
 final class LeaveByAttempt implements FindingKind
 {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Change\Change;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
 
 /** What findings share that lay the leaves of one kind of ball beside those of another. */
 final class LeaveByGroup

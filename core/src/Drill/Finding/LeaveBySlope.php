@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+
 /** Level, uphill and downhill balls beside one another. */
 final class LeaveBySlope implements FindingKind
 {

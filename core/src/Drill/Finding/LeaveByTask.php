@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Change\Change;
+use Amble\Core\Report\Finding;
 
 /** Balls told one thing beside balls told another: looking at the target, and at the ball; a wider aim, and more pace. */
 final class LeaveByTask implements FindingKind

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /** Whether each ball of a set rolled as it was to: each shorter than the one before. */
 final class OrderHeld implements FindingKind

@@ -7,6 +7,10 @@ namespace Amble\Core\Drill\Finding;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Sample;
 use Amble\Core\Numeric\StudentT;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 
 /** Points a ball brought on average, apart from the running total. */
 final class PointsABall implements FindingKind

@@ -7,6 +7,8 @@ namespace Amble\Core\Drill\Finding;
 use Amble\Core\Numeric\ChiSquare;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
 
 /** How alike balls of one set rolled: spreads within sets, pooled, as a share of each set's mean. Immutable. */
 final readonly class RollsAlike

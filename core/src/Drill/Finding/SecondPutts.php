@@ -6,6 +6,10 @@ namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Drill\PutOut;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 use Amble\Core\Session\Stop;
 
 /** Of the balls that were putted out, how many went in with the next; a figure with a base of its own. */

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 use Amble\Core\Session\Seen\AnswerKind;
 use Amble\Core\Session\Seen\SeenKind;
 use Amble\Core\Session\Seen\SeenKinds;

@@ -8,6 +8,11 @@ use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\Side;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Units\Length;
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Finding;
 
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+
 /** The width a stepping drill came to. */
 final class WidthHeld implements FindingKind
 {

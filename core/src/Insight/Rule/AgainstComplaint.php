@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Say;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure\LowSide;
+use Amble\Core\Review\Measure\Pace;
+use Amble\Core\Review\Measure\StartLines;
+use Amble\Core\Student\Complaint;
+
+/** Evidence that what the student came for is in order: one starts from the balls, not from the complaint. */
+final class AgainstComplaint implements Rule
+{
+    /** Fewer balls clear nobody. */
+    private const FEWEST = 20;
+
+    /** In order is: the whole 95 % interval within this. Share of length; radians; a spread as of a good player. */
+    private const PACE = 0.05;
+    private const START = 0.0105;
+    private const PACE_SPREAD = 0.12;
+    private const START_SPREAD = 0.031;
+
+    public function note(Facts $facts): ?Note
+    {
+        $evidence = $facts->lately === null || $facts->complaint === null ? null : self::inOrder($facts->complaint, $facts->lately);
+
+        return $evidence === null ? null : new Note(
+            'complaint.against',
+            sprintf('The balls do not bear out the complaint: %s is in order.', match ($facts->complaint) {
+                Complaint::Pace => 'the pace',
+                Complaint::StartLine => 'the start line',
+                default => 'the read',
+            }),
+            $evidence,
+            0.6,
+            0.8,
+            $facts->complaint->value ?? '',
+            'Start from what the balls show, and say so kindly: a feared stroke often turns out to be a read.',
+            'Or the course shows what practice does not: a round noted hole by hole would tell.',
+            'The same figures from a round, or under a score.',
+        );
+    }
+
+    /** What says that it is in order; null where that is not so, or not known. */
+    private static function inOrder(Complaint $complaint, Asked $lately): ?string
+    {
+        return match ($complaint) {
+            Complaint::Pace => self::pace($lately),
+            Complaint::StartLine => self::start($lately),
+            Complaint::Read => self::read($lately),
+        };
+    }
+
+    private static function pace(Asked $lately): ?string
+    {
+        $control = Pace::control($lately);
+        [$bias, $spread] = [$control?->biasInterval, $control?->spreadInterval];
+        if ($control === null || $bias === null || $spread === null || Pace::told($control) < self::FEWEST) {
+            return null;
+        }
+
+        return max(abs($bias->low), abs($bias->high)) > self::PACE || $spread->high > self::PACE_SPREAD
+            ? null
+            : sprintf('%d balls: on average %s, two in three within %s of it.', Pace::told($control), Say::ofLength((float) $control->bias), Say::percent((float) $control->spread));
+    }
+
+    private static function start(Asked $lately): ?string
+    {
+        $fit = StartLines::fit($lately);
+        [$bias, $spread] = [$fit->biasInterval(0.95), $fit->spreadInterval(0.95)];
+        if ($bias === null || $spread === null || $fit->n < self::FEWEST) {
+            return null;
+        }
+
+        return max(abs($bias->low), abs($bias->high)) > self::START || $spread->high > self::START_SPREAD
+            ? null
+            : sprintf('%d starts: on average %s, two in three within %.1f° of it.', $fit->n, Say::degrees((float) $fit->bias), rad2deg((float) $fit->spread));
+    }
+
+    private static function read(Asked $lately): ?string
+    {
+        $misses = LowSide::misses($lately);
+        $low = count(array_filter($misses, LowSide::isLow(...)));
+        if (count($misses) < self::FEWEST) {
+            return null;
+        }
+        $interval = Interval::wilson($low, count($misses), 0.8);
+
+        return $interval->low > 0.5 || $interval->high < 0.5 ? null : sprintf('%d of %d misses low, the others high: neither side.', $low, count($misses));
+    }
+}

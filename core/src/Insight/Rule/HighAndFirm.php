@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Insight\Clear;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Review\Measure\LowSide;
+
+/** Misses high and well past: the pace does not fit the read, and the read is left as it is. */
+final class HighAndFirm implements Rule
+{
+    public function note(Facts $facts): ?Note
+    {
+        $misses = $facts->lately === null ? [] : LowSide::misses($facts->lately);
+        $high = array_values(array_filter($misses, static fn(RolledBall $ball): bool => !LowSide::isLow($ball)));
+        $past = array_filter($high, self::isPast(...));
+        [$n, $many] = [count($high), count($past)];
+        if (!Clear::shareAbove($n, count($misses)) || !Clear::shareAbove($many, $n)) {
+            return null;
+        }
+
+        return new Note(
+            'read.pace',
+            'Breaking putts are held up by their pace: high, and well past.',
+            sprintf('%d of %d misses high, %d of those beyond a tenth past.', $n, count($misses), $many),
+            0.6,
+            min(1.0, $n / 20.0),
+            (string) intdiv($n, 4),
+            'Leave the read as it is, and let the ball die at the hole.',
+            null,
+            'The same line at the pace played for, dropping or low.',
+            null,
+            $high,
+        );
+    }
+
+    private static function isPast(RolledBall $ball): bool
+    {
+        $roll = $ball->ball->rollMetres();
+        $meant = $ball->meant()?->metres() ?? 0.0;
+
+        return $roll !== null && $roll > (1.0 + DistanceControl::DEFAULT_WINDOW) * $meant;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Report\Say;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure\Holed;
+use Amble\Core\Strokes\ExpectedPutts;
+use Amble\Core\Units\Length;
+
+/** Not one holed ball among many short putts: the holed ones were not logged, so what the others tell is one-sided. */
+final class OnlyMisses implements Rule
+{
+    private const FEWEST = 15;
+
+    /** Longer putts are holed too seldom to count, metres. */
+    private const WITHIN_M = 4.0;
+
+    /** So unlikely that none dropped. */
+    private const CHANCE = 0.001;
+
+    public function note(Facts $facts): ?Note
+    {
+        $balls = array_values(array_filter($facts->lately->balls ?? [], self::isShortPutt(...)));
+        $n = count($balls);
+        if ($n < self::FEWEST || array_filter($balls, static fn(RolledBall $ball): bool => Holed::hasDropped($ball) === true) !== []) {
+            return null;
+        }
+        $none = 1.0;
+        $expected = 0.0;
+        $chances = [];
+        foreach ($balls as $ball) {
+            $key = sprintf('%.1f', Asked::length($ball));
+            $chance = $chances[$key] ??= ExpectedPutts::chanceToHole($facts->level->player($facts->lately->pace ?? 0.0), $ball->speed() ?? GreenSpeed::ordinary(), Length::ofMetres((float) $key));
+            $none *= 1.0 - $chance;
+            $expected += $chance;
+        }
+
+        return $none >= self::CHANCE ? null : new Note(
+            'log.only_misses',
+            sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, Say::metres(self::WITHIN_M)),
+            sprintf('Of the same putts about %d are holed at this student\'s level.', (int) round($expected)),
+            0.95,
+            1.0,
+            (string) intdiv($n, 10),
+            'Log the holed ones too: misses alone make every start look off and every spread look wide.',
+            null,
+            'A holed ball in the log.',
+            null,
+            $balls,
+            ['start.side', 'start.scatter', 'start.compensation', 'start.through_missed', 'read.low', 'read.high', 'read.pace'],
+            isOfRecord: true,
+        );
+    }
+
+    private static function isShortPutt(RolledBall $ball): bool
+    {
+        $length = Asked::length($ball);
+
+        return $ball->isAtHole && $length > 0.0 && $length <= self::WITHIN_M && Holed::hasDropped($ball) !== null && $ball->ball->remarks->mark === null;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Evidence\ForDistance;
+use Amble\Core\Insight\Clear;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Report\Say;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure\Pace;
+use Amble\Core\Review\Measure\PaceAverage;
+use Amble\Core\Review\OverSessions;
+
+/** Short or long as a whole: the green first while the balls are of one day and several lengths agree; else both readings. */
+final class PaceHabit implements Rule
+{
+    private const FEWEST = 12;
+
+    /** Less than this is nobody's habit, share of length. */
+    private const LEAST = 0.05;
+
+    /** Readings of so many sessions are not all wrong the same way. */
+    private const SESSIONS = 3;
+
+    /** Standard errors, days that differ among them, from which it is a habit. */
+    private const ERRORS = 2.8;
+
+    /** Half of an 80 % range, standard errors. */
+    private const HALF_WIDTH = 1.28;
+
+    public function note(Facts $facts): ?Note
+    {
+        $lately = $facts->lately;
+        $control = $lately === null ? null : Pace::control($lately);
+        if ($lately === null || $control === null || $control->bias === null || $control->biasInterval === null || Pace::told($control) < self::FEWEST) {
+            return null;
+        }
+        [$bias, $error] = self::overSessions($lately);
+        if (abs($bias) < self::LEAST || abs($bias) < self::ERRORS * $error) {
+            return null;
+        }
+        $isShort = $bias < 0.0;
+        $agree = self::agreeing($lately, $isShort);
+        $sessions = count($lately->bySession());
+
+        return new Note(
+            'pace.habit',
+            sprintf('Balls finish %s%s.', Say::ofLength($bias), $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : ''),
+            sprintf(
+                '%d balls over %s; likely %s to %s; %d short, %d long.',
+                Pace::told($control),
+                $sessions === 1 ? 'one session' : "$sessions sessions",
+                Say::ofLength($bias - self::HALF_WIDTH * $error),
+                Say::ofLength($bias + self::HALF_WIDTH * $error),
+                $control->short,
+                $control->long,
+            ),
+            0.75 * min(1.0, abs($bias) / 0.1),
+            Clear::sureness($bias, $error),
+            sprintf('%+.0f', 20.0 * $bias),
+            $sessions < self::SESSIONS && $agree >= 2
+                ? sprintf('Look at the green first: it would be rolling %.2f of what is meant. Until it is measured again, play each putt as %.2f times its length.', 1.0 + $bias, 1.0 / (1.0 + $bias))
+                : self::stroke($isShort),
+            $sessions < self::SESSIONS && $agree >= 2 ? 'If the green is right, it is the stroke. ' . self::stroke($isShort) : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
+            'The next dozen at the usual lengths finishing on both sides of where they are meant.',
+            null,
+            (new ForDistance($lately->surface))->of($lately->balls),
+            ['pace.target', 'read.low', 'read.high'],
+        );
+    }
+
+    /**
+     * Days differ by more than balls do, so the sessions' means are averaged, with the spread between days in the error.
+     *
+     * @return array{float, float} mean as a share of length, and its standard error
+     */
+    private static function overSessions(Asked $lately): array
+    {
+        $figures = array_values(OverSessions::figures(PaceAverage::class, $lately));
+        if ($figures === []) {
+            return [0.0, INF];
+        }
+
+        return PeriodChange::meanOf($figures, PeriodChange::PACE);
+    }
+
+    private static function stroke(bool $isShort): string
+    {
+        return $isShort ? 'A longer backstroke at the same tempo, not a harder hit.' : 'A shorter backstroke at the same tempo, not a slower through-swing.';
+    }
+
+    /** How many lengths lean the same way. */
+    private static function agreeing(Asked $lately, bool $isShort): int
+    {
+        $agree = 0;
+        foreach ($lately->byLength() as [, $some]) {
+            $bias = Pace::control($some)?->bias;
+            $agree += $bias !== null && ($bias < 0.0) === $isShort ? 1 : 0;
+        }
+
+        return $agree;
+    }
+}

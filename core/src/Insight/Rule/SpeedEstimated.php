@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+
+/** An estimate by eye widens every range. */
+final class SpeedEstimated implements Rule
+{
+    public function note(Facts $facts): ?Note
+    {
+        return $facts->method === ReadingMethod::Estimated ? new Note(
+            'stroke.speed_estimated',
+            'Today\'s green speed is an estimate, so the ranges are wider.',
+            'An estimate by eye is taken to be good to about a foot.',
+            0.3,
+            0.9,
+            'estimated',
+            'A few rolls each way narrow it.',
+            isOfRecord: true,
+        ) : null;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+
+/** Without a green speed no length can be told. */
+final class SpeedUnknown implements Rule
+{
+    public function note(Facts $facts): ?Note
+    {
+        return $facts->method === ReadingMethod::Unknown ? new Note(
+            'stroke.speed_unknown',
+            'The green speed is unknown, so today\'s lengths cannot be said.',
+            'Backstrokes are told for one green speed; there is no reading for this green.',
+            0.9,
+            1.0,
+            'none',
+            'Roll three balls each way under Green, off a ramp or timed by hand.',
+            isOfRecord: true,
+        ) : null;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Insight\Clear;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Numeric\Normal;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure\StartLines;
+use Amble\Core\Session\GateResult;
+
+/** Starts that scatter wider than an ordinary player's. */
+final class StartScatter implements Rule
+{
+    /** Halfway between a very good player and an ordinary one, radians (maths.md 6: 1.35° and 2.2°). */
+    private const ORDINARY = 0.031;
+
+    public function note(Facts $facts): ?Note
+    {
+        $lately = $facts->lately;
+        $fit = $lately === null ? null : StartLines::fit($lately);
+        if ($lately === null || $fit?->spread === null || $fit->logSpreadError === null) {
+            return null;
+        }
+        $beyond = log($fit->spread / self::ORDINARY);
+        if ($beyond <= 0.0 || ($beyond < Clear::ERRORS * $fit->logSpreadError && !self::missesOften($lately))) {
+            return null;
+        }
+        $interval = $fit->spreadInterval(0.8);
+
+        return new Note(
+            'start.scatter',
+            'Starts scatter widely.',
+            sprintf('%d balls: two in three within %.1f°, likely %.1f° to %.1f°.', $fit->n, rad2deg($fit->spread), rad2deg($interval->low ?? $fit->spread), rad2deg($interval->high ?? $fit->spread)),
+            0.72 * min(1.0, $fit->spread / 0.045),
+            max(0.75, Clear::sureness($beyond, $fit->logSpreadError)),
+            sprintf('%.0f', rad2deg($fit->spread) * 2.0),
+            'A gate that half to two thirds pass, short lengths, the strike looked at: middle of the face first.',
+            null,
+            'Twenty more past a gate, two in three of them through at half the width.',
+            null,
+            (new ForStartLine())->of($lately->balls),
+        );
+    }
+
+    /** Whether more miss a gate, on both sides, than an ordinary player's starts would; the commonest width tells. */
+    private static function missesOften(Asked $lately): bool
+    {
+        $widths = [];
+        foreach ((new ForStartLine())->of($lately->balls) as $ball) {
+            if ($ball->ball->sight->gate !== null) {
+                $widths[sprintf('%.4f %.3f', (float) $ball->aidWidth, (float) $ball->aidDistance)][] = $ball;
+            }
+        }
+        usort($widths, static fn(array $a, array $b): int => count($b) <=> count($a));
+        $balls = $widths[0] ?? [];
+        $test = $balls === [] ? null : $balls[0]->startLineTest();
+        if ($test === null) {
+            return false;
+        }
+        $count = static fn(GateResult $result): int => count(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate === $result));
+        [$left, $right] = [$count(GateResult::Left), $count(GateResult::Right)];
+
+        return 4 * min($left, $right) >= $left + $right
+            && Clear::shareAbove($left + $right, count($balls), 2.0 * Normal::cdf(-$test->halfAngle() / self::ORDINARY));
+    }
+}

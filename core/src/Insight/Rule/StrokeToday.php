@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Stroke\GreenOffset;
+use Amble\Core\Stroke\SessionOffset;
+use Amble\Core\Student\School;
+use Amble\Core\Units\Length;
+
+/** Today's balls against the student's own line from backstroke to roll; several students together point at the green (maths.md 3.6). */
+final class StrokeToday implements Rule
+{
+    /** An insight stands beside others, so it asks for more than the remark beside the table does (maths.md 8.4). */
+    private const ERRORS = 2.6;
+
+    /** What a day does is not yet a habit, and says nothing of the reads. */
+    private const INSTEAD = ['read.low', 'read.high'];
+
+    public function note(Facts $facts): ?Note
+    {
+        $today = $facts->strokeToday;
+        $speed = $facts->reading?->isOfTheDay === true ? $facts->reading->reading->speed : null;
+        if ($today === null || $speed === null) {
+            return null;
+        }
+        $green = GreenOffset::pool([$today, ...$facts->strokesOfOthers]);
+
+        return match (true) {
+            $green->isRemarkable() => self::green($green, $speed->metres()),
+            $today->isRemarkable() && abs($today->offset) > self::ERRORS * $today->standardError => self::either($today, $speed->metres(), $facts->school),
+            default => null,
+        };
+    }
+
+    private static function green(GreenOffset $green, float $speedM): Note
+    {
+        return new Note(
+            'stroke.green',
+            sprintf('The green rolls %s than measured: the same backstrokes of several students roll %s.', $green->offset < 0.0 ? 'slower' : 'faster', self::share($green->offset)),
+            sprintf('%d students, each against their own line; give or take %.0f %%.', $green->students, 100.0 * SessionOffset::REMARK * $green->standardError),
+            0.9,
+            min(1.0, abs($green->offset) / (4.0 * $green->standardError)),
+            sprintf('%+.0f', 20.0 * $green->offset),
+            sprintf('It acts like %.1f ft. Measure the green again.', $speedM * exp($green->offset) / Length::METRES_PER_FOOT),
+            null,
+            'A fresh measurement that agrees with the old one.',
+            instead: ['stroke.offset', 'pace.habit', ...self::INSTEAD],
+        );
+    }
+
+    private static function either(SessionOffset $today, float $speedM, School $school): Note
+    {
+        return new Note(
+            'stroke.offset',
+            sprintf('Today the same backstroke rolls %s than on earlier days.', $today->offset < 0.0 ? 'shorter' : 'further'),
+            sprintf(
+                '%d balls against the line of %s: %s. A quiet day stays within %.0f %%.',
+                $today->n,
+                $today->sessions === 1 ? 'one earlier session' : "$today->sessions earlier sessions",
+                self::share($today->offset),
+                100.0 * (exp(SessionOffset::REMARK * $today->standardError) - 1.0),
+            ),
+            0.8,
+            min(1.0, abs($today->offset) / (4.0 * $today->standardError)),
+            sprintf('%+.0f', 20.0 * $today->offset),
+            sprintf('Look at the green first: it would be rolling like %.1f ft. Measure it again.', $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT),
+            sprintf(
+                'If the green is right, it is the strike: %s times %.2f make up for it today.',
+                $school === School::Foot ? 'shoe places' : 'backstrokes',
+                $today->backstrokeFactor(),
+            ),
+            'A fresh measurement that agrees with the old one points at the strike.',
+            instead: self::INSTEAD,
+        );
+    }
+
+    private static function share(float $logOffset): string
+    {
+        return sprintf('%.0f %% %s', 100.0 * abs(exp($logOffset) - 1.0), $logOffset < 0.0 ? 'short' : 'long');
+    }
+}

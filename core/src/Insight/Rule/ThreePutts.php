@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+
+/** Three putts from where the coach says they should not come, over rounds. */
+final class ThreePutts implements Rule
+{
+    private const FEWEST = 3;
+    private const ROUNDS = 2;
+
+    public function note(Facts $facts): ?Note
+    {
+        $play = $facts->play;
+        if ($play?->avoidable === null || $play->avoidable < self::FEWEST || $play->rounds < self::ROUNDS) {
+            return null;
+        }
+
+        return new Note(
+            'play.three_putts',
+            sprintf('%d three-putts came from where they should not.', $play->avoidable),
+            sprintf('%d rounds, %d three-putts and %d of four or more: %d strokes.', $play->rounds, $play->threePutts, $play->fourPutts, $play->strokesLost),
+            0.65,
+            min(1.0, $play->avoidable / 8.0),
+            (string) intdiv($play->avoidable, 3),
+            'Pace first at those lengths: the second putt is what costs.',
+            null,
+            'Two rounds without one.',
+        );
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Distance\Offset;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Rule;
+
+/** Balls at targets that finish elsewhere than usual: the green first, when several students agree; else both
+ * readings (maths.md 5.2). */
+final class TodayAgainstUsual implements Rule
+{
+    /** Fewer of a student's balls than this say nothing of a day. */
+    private const FEWEST_BALLS = 3;
+
+    /** What a day does is not yet a habit. */
+    private const INSTEAD = ['pace.habit', 'stroke.too_long', 'pace.target', 'read.low', 'read.high'];
+
+    /**
+     * One student's day is noted only this many standard errors from usual: days of some students differ by more than the
+     * shipped day-to-day spread, which two standard errors would take for a finding.
+     */
+    private const ERRORS_OF_ONE = 3.6;
+
+    public function note(Facts $facts): ?Note
+    {
+        $today = $facts->today;
+        if ($today?->green === null || $facts->ballsToday < self::FEWEST_BALLS) {
+            return null;
+        }
+        $own = $today->own[0] ?? null;
+
+        return match (true) {
+            $today->isSeparable() && $today->green->isRemarkable() => self::green($today->green, count(array_filter($today->students))),
+            $today->isSeparable() && $own !== null && self::isFarOff($own) => self::student($own, $facts->ballsToday),
+            !$today->isSeparable() && self::isFarOff($today->green) => self::either($today->green, $facts->ballsToday, $facts->hasHistory),
+            default => null,
+        };
+    }
+
+    private static function isFarOff(Offset $offset): bool
+    {
+        return abs($offset->value) > self::ERRORS_OF_ONE * $offset->standardError;
+    }
+
+    private static function green(Offset $green, int $students): Note
+    {
+        return new Note(
+            'pace.green',
+            sprintf('The green rolls %s today: balls of several students finish %s.', $green->value < 0.0 ? 'slower' : 'faster', self::share($green)),
+            sprintf('%d students against their own usual; give or take %.0f %%.', $students, self::giveOrTake($green)),
+            0.9,
+            min(1.0, abs($green->value) / (4.0 * $green->standardError)),
+            self::stamp($green),
+            sprintf('A putt plays %.2f times its length today. Measure the green again.', 1.0 / (1.0 + $green->value)),
+            null,
+            'A fresh reading that agrees with the old one.',
+            instead: self::INSTEAD,
+        );
+    }
+
+    private static function student(Offset $own, int $balls): Note
+    {
+        return new Note(
+            'pace.student',
+            sprintf('This student finishes %s today, and the others on this green do not.', self::share($own)),
+            sprintf('%d balls, the others\' green taken off; give or take %.0f %%.', $balls, self::giveOrTake($own)),
+            0.7,
+            min(1.0, abs($own->value) / (4.0 * $own->standardError)),
+            self::stamp($own),
+            $own->value < 0.0 ? 'Look at the strike and the tempo before the backstroke.' : 'Look whether the stroke has quickened.',
+            null,
+            'The next ten balls at the usual length.',
+        );
+    }
+
+    private static function either(Offset $offset, int $balls, bool $hasHistory): Note
+    {
+        return new Note(
+            'pace.either',
+            sprintf('Today\'s balls finish %s%s.', self::share($offset), $hasHistory ? ', against what is usual for this student' : ' of where they should'),
+            sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),
+            0.7,
+            min(1.0, abs($offset->value) / (4.0 * $offset->standardError)),
+            self::stamp($offset),
+            sprintf('Look at the green first: it would be rolling %.2f of what is meant. Measure it again.', 1.0 + $offset->value),
+            'If the green is right, it is the strike or the tempo.',
+            'A second student\'s balls, or a fresh reading.',
+            instead: self::INSTEAD,
+        );
+    }
+
+    private static function share(Offset $offset): string
+    {
+        return sprintf('%.0f %% %s', 100.0 * abs($offset->value), $offset->value < 0.0 ? 'short' : 'long');
+    }
+
+    /** Half of the 80 % interval, percent of length. */
+    private static function giveOrTake(Offset $offset): float
+    {
+        return 100.0 * ($offset->interval(0.8)->high - $offset->value);
+    }
+
+    /** To 5 %: a note put away comes back when the offset has clearly changed. */
+    private static function stamp(Offset $offset): string
+    {
+        return sprintf('%+.0f', 20.0 * $offset->value);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Check\Kind\Aim;
+use Amble\Core\Check\MadeTry;
+use Amble\Core\Direction\AimAndStroke;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Numeric\Normal;
+use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure;
+
+/** Where the face pointed, where balls started, and what the stroke adds between the two (maths.md 4.3), degrees. */
+final class AimSplit implements Measure
+{
+    /** Aim checks below which their mean is nobody's habit. */
+    private const FEWEST = 4;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $split = self::split($asked);
+        if ($split === null) {
+            return null;
+        }
+        $aims = self::aims($asked);
+        if ($aims === []) {
+            return null;
+        }
+        $n = count($aims);
+        $row = static fn(string $name, float $angle, float $error, int $balls): FindingRow => new FindingRow(
+            $name,
+            FindingUnit::Angle,
+            rad2deg($angle),
+            $balls,
+            Interval::around(rad2deg($angle), Normal::quantile(0.5 + 0.5 * Shares::LEVEL) * rad2deg($error)),
+        );
+        $stroke = $row('What the stroke adds', $split->strokeBias(), $split->strokeError(), $n);
+
+        return new Finding(
+            'Aim, or stroke?',
+            sprintf(
+                'The face is set %s, balls start %s: the stroke adds %s.%s',
+                Say::degrees($split->aimBias),
+                Say::degrees($split->startBias),
+                Say::degrees($split->strokeBias()),
+                $split->cancels() ? ' One makes up for the other: mend neither alone.' : '',
+            ),
+            FindingUnit::Angle,
+            $stroke->value,
+            $stroke->interval,
+            $n,
+            null,
+            [
+                // Told as the aim check tells it: one figure, one range.
+                Means::row('Where the face is set', FindingUnit::Angle, array_map(rad2deg(...), $aims)),
+                $row('Where balls start', $split->startBias, $split->startError, StartLines::fit($asked)->n),
+                $stroke,
+            ],
+        );
+    }
+
+    /** Null before there are aim checks and an estimated start line. */
+    public static function split(Asked $asked): ?AimAndStroke
+    {
+        $aims = self::aims($asked);
+        $fit = StartLines::fit($asked);
+        if (count($aims) < self::FEWEST || $fit->bias === null || $fit->biasError === null) {
+            return null;
+        }
+
+        return new AimAndStroke($fit->bias, $fit->biasError, Sample::mean($aims), sqrt((float) Sample::variance($aims) / count($aims)));
+    }
+
+    /** @return list<float> radians, positive right: before putts, and in checks of the same sessions on straight ones */
+    private static function aims(Asked $asked): array
+    {
+        $sessions = $asked->bySession();
+        $tries = $asked->checked->of('aim')->where(static fn(MadeTry $try): bool => isset($sessions[$try->session]) && in_array($try->word('break'), [null, 'straight'], true));
+        $checked = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null && $ball->ball->target !== null);
+
+        return [...array_map(Aim::angle(...), $tries->all), ...array_values(array_map(
+            static fn(RolledBall $ball): float => atan((float) $ball->ball->sight->number('aim_offset_m') / Asked::length($ball)),
+            $checked,
+        ))];
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Numeric\RootFinder;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
+use Amble\Core\Report\Say;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure;
+use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\Surface;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+
+/**
+ * What the misses say of the ground: a ball aimed beside the hole whose pace was sound needed that aim less what it missed
+ * by. The mean of several is the aim of the place, and the slope across it that asks for such an aim is offered as its read.
+ *
+ * Starts off the aimed line are in its error, not taken out; so it is told with its interval and from several balls only.
+ */
+final class ImpliedSlope implements Measure
+{
+    /** Fewer balls from one place tell nothing of it. */
+    private const FEWEST = 5;
+
+    /** Steeper across nobody putts, rise over run. */
+    private const STEEPEST = 0.06;
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $places = self::told($asked);
+        $rows = array_map(static fn(ImpliedPlace $place): FindingRow => new FindingRow(self::name($place), FindingUnit::Metres, $place->aim, $place->n, $place->likely), $places);
+
+        return $places === [] ? null : new Finding(
+            'What do the misses say of the ground?',
+            implode(' ', array_map(self::sentence(...), $places)),
+            FindingUnit::Metres,
+            null,
+            null,
+            array_sum(array_column($places, 'n')),
+            null,
+            $rows,
+        );
+    }
+
+    /** @return list<ImpliedPlace> of each place that several balls tell of */
+    public static function told(Asked $asked): array
+    {
+        return array_map(static function (array $balls) use ($asked): ImpliedPlace {
+            $row = Means::row('', FindingUnit::Metres, array_map(self::needed(...), $balls));
+            $ball = $balls[0]->ball;
+
+            return new ImpliedPlace(
+                Asked::length($balls[0]),
+                $ball->grade->percent(),
+                $ball->across->percent(),
+                (float) $row->value,
+                $row->interval,
+                self::slope($balls, (float) $row->value, $asked->pace),
+                $row->n,
+            );
+        }, self::places($asked));
+    }
+
+    /** @return list<non-empty-list<RolledBall>> balls from one place, those places with several */
+    private static function places(Asked $asked): array
+    {
+        $places = [];
+        foreach ($asked->balls as $ball) {
+            if (self::tells($ball)) {
+                // On another green, or another day's, the same length is another putt.
+                $places[sprintf('%s %d %.2f %.2f %.2f', $ball->sessionId, $ball->isAtHole, Asked::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
+            }
+        }
+
+        return array_values(array_filter($places, static fn(array $balls): bool => count($balls) >= self::FEWEST));
+    }
+
+    private static function tells(RolledBall $ball): bool
+    {
+        $sight = $ball->ball->sight;
+        $side = $sight->word('read_side');
+
+        return $ball->ball->remarks->mark === null && $sight->number('read_amount_m') !== null && ($side === 'left' || $side === 'right')
+            && ($sight->number('side_m') !== null || $ball->ball->hasDropped() === true) && ReadError::hasSoundPace($ball);
+    }
+
+    /** The aim it would have needed, metres beside the middle of the hole, positive right. */
+    private static function needed(RolledBall $ball): float
+    {
+        $sight = $ball->ball->sight;
+        // A putt that breaks left is aimed right.
+        $aimed = (float) $sight->number('read_amount_m') * ($sight->word('read_side') === 'left' ? 1.0 : -1.0);
+
+        return $aimed - ($ball->ball->hasDropped() === true ? 0.0 : (float) $sight->number('side_m'));
+    }
+
+    /** @param non-empty-list<RolledBall> $balls */
+    private static function slope(array $balls, float $aim, float $pace): ?float
+    {
+        $ball = $balls[0];
+        [$speed, $target] = [$ball->speed(), $ball->ball->target];
+        if ($speed === null || $target === null) {
+            return null;
+        }
+        $asks = static fn(float $across): ?float => self::aim($speed, $target, $ball->ball->grade, $across, $ball->isAtHole ? $pace : 0.0);
+        [$low, $high] = [$asks(-self::STEEPEST), $asks(self::STEEPEST)];
+        if ($low === null || $high === null || $aim <= $low || $aim >= $high) {
+            return null;
+        }
+
+        return 100.0 * RootFinder::brent(static fn(float $across): float => ($asks($across) ?? $aim) - $aim, -self::STEEPEST, self::STEEPEST, 1e-5);
+    }
+
+    private static function aim(GreenSpeed $speed, Length $target, Grade $along, float $across, float $pace): ?float
+    {
+        return (new Reader(new Surface($speed, $along, Grade::ofRatio($across)), $target, $pace))->read()->aimOffset();
+    }
+
+    private static function name(ImpliedPlace $place): string
+    {
+        return 'From ' . Say::metres($place->length);
+    }
+
+    private static function sentence(ImpliedPlace $place): string
+    {
+        [$slope, $card, $likely] = [$place->across, $place->card, $place->likely];
+
+        return sprintf(
+            '%s the balls needed %s %s of the middle%s%s.',
+            self::name($place),
+            Say::metres(abs($place->aim)),
+            $place->aim > 0.0 ? 'right' : 'left',
+            $likely === null ? '' : sprintf(', give or take %s', Say::metres(0.5 * ($likely->high - $likely->low))),
+            $slope === null ? '' : sprintf(': %.1f %% rising to the %s%s', abs($slope), $slope > 0.0 ? 'right' : 'left', $card === 0.0 ? ', where nobody said a slope' : sprintf(', where the station says %.1f %% to the %s', abs($card), $card > 0.0 ? 'right' : 'left')),
+        );
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Drill\Finding\Leave;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Tracked;
+
+/** How far off balls finish on average, as a share of the length, by length (maths.md 5). */
+final class PaceAverage implements Tracked
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $control = Pace::control($asked);
+        if ($control === null || Pace::told($control) === 0) {
+            return null;
+        }
+        $first = Pace::control($asked->firstTries());
+
+        return new Finding(
+            'How far off on average?',
+            Leave::sentence($control) . self::from($asked),
+            FindingUnit::OfLength,
+            $control->bias,
+            $control->biasInterval,
+            Pace::told($control),
+            $first === null || $first->n === $control->n ? null : Leave::row('First tries', $first),
+            Pace::rows($asked, static fn(string $name, DistanceControl $some): FindingRow => Leave::row($name, $some)),
+        );
+    }
+
+    public static function figure(Asked $session): ?SessionFigure
+    {
+        $control = Pace::control($session);
+
+        return $control?->bias === null || (float) $control->biasError <= 0.0 ? null : SessionFigure::of($control->bias, (float) $control->biasError);
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::PACE;
+    }
+
+    public static function words(): array
+    {
+        return ['longer', 'shorter'];
+    }
+
+    private static function from(Asked $asked): string
+    {
+        $atHole = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole);
+
+        return $asked->pace <= 0.0 || $atHole === [] ? '' : sprintf(' At a hole it is measured from %s past it, which is played for.', Say::metres($asked->pace));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
+use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Tracked;
+
+/** The share of balls that finish within a tenth of the length, and of the others, short against long. */
+final class PaceInside implements Tracked
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $control = Pace::control($asked);
+        [$share, $interval] = [$control?->shownInside(), $control?->shownInsideInterval()];
+        if ($control === null || $share === null || $interval === null) {
+            return null;
+        }
+        $first = Pace::control($asked->firstTries());
+
+        return new Finding(
+            'How many inside a tenth of the length?',
+            sprintf(
+                '%s; %d shorter than meant, %d longer.',
+                $control->isInsideEstimated()
+                    ? sprintf('About %s within a tenth, %s: some of %d were cut short before it could be seen', Say::percent($share), Say::likelyShare($interval, $control->n), $control->n)
+                    : sprintf('%d of %d within a tenth, %s', (int) round($share * $control->n), $control->n, Say::likelyShare($interval, $control->n)),
+                $control->short,
+                $control->long,
+            ),
+            FindingUnit::Share,
+            $share,
+            $interval,
+            $control->n,
+            $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
+            Pace::rows($asked, self::row(...)),
+            true,
+        );
+    }
+
+    public static function figure(Asked $session): ?SessionFigure
+    {
+        $control = Pace::control($session);
+
+        return match (true) {
+            $control?->shownInside() === null => null,
+            $control->isInsideEstimated() => self::estimatedFigure($control),
+            default => SessionFigure::ofShare((int) round((float) $control->insideShare * $control->n), $control->n),
+        };
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::LOGIT;
+    }
+
+    public static function words(): array
+    {
+        return ['more of them', 'fewer of them'];
+    }
+
+    /** The logit of the fitted normal's share, with the error its interval comes to; null at a share of 0 or 1. */
+    private static function estimatedFigure(DistanceControl $control): ?SessionFigure
+    {
+        [$share, $interval] = [(float) $control->shownInside(), $control->shownInsideInterval()];
+        if ($interval === null || $interval->low <= 0.0 || $interval->high >= 1.0 || $interval->high <= $interval->low) {
+            return null;
+        }
+        $logit = static fn(float $p): float => log($p / (1.0 - $p));
+
+        return SessionFigure::of($logit($share), (new Interval($logit($interval->low), $logit($interval->high)))->error());
+    }
+
+    private static function row(string $name, DistanceControl $control): FindingRow
+    {
+        return new FindingRow($name, FindingUnit::Share, $control->shownInside(), $control->n, $control->shownInsideInterval());
+    }
+}

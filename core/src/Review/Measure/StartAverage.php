@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Change\PeriodChange;
+use Amble\Core\Change\SessionFigure;
+use Amble\Core\Direction\DirectionFit;
+use Amble\Core\Direction\OneSidedMisses;
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Say;
+use Amble\Core\Report\Shares;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Tracked;
+
+/** To which side balls start on average, degrees, positive right; or what bounds there are (maths.md 4.2). */
+final class StartAverage implements Tracked
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $fit = StartLines::fit($asked);
+        if ($fit->n === 0) {
+            return null;
+        }
+        $isTold = $fit->bias !== null && !StartLines::isGateTooWide($asked);
+        $interval = $isTold ? StartLines::inDegrees($fit->biasInterval(Shares::LEVEL)) : null;
+
+        return new Finding(
+            'To which side do they start?',
+            trim(($fit->bias === null || $interval === null ? self::untold($asked, $fit) : sprintf(
+                'On average %s%s.%s',
+                Say::degrees($fit->bias),
+                $interval->contains(0.0) ? ', which is not clearly off' : sprintf(', likely %.1f° to %.1f°', $interval->low, $interval->high),
+                StartLines::few($fit->n),
+            )) . ' ' . StartLines::eyeInWords($asked)),
+            FindingUnit::Angle,
+            $fit->bias === null || !$isTold ? null : rad2deg($fit->bias),
+            $interval,
+            $fit->n,
+        );
+    }
+
+    public static function figure(Asked $session): ?SessionFigure
+    {
+        $fit = StartLines::fit($session);
+
+        return $fit->bias === null || (float) $fit->biasError <= 0.0 || StartLines::isGateTooWide($session) ? null : SessionFigure::of(rad2deg($fit->bias), rad2deg((float) $fit->biasError));
+    }
+
+    public static function dayToDay(): float
+    {
+        return PeriodChange::START_DEGREES;
+    }
+
+    public static function words(): array
+    {
+        return ['further right', 'further left'];
+    }
+
+    private static function untold(Asked $asked, DirectionFit $fit): string
+    {
+        $n = $fit->n;
+        if ($fit->spread !== null) {
+            return sprintf('The gate is much wider than these starts scatter, so an average cannot be told. %s', StartSpread::gate($fit, $fit->spread));
+        }
+        $oneSided = OneSidedMisses::in((new ForStartLine())->bounds($asked->balls));
+
+        return $oneSided?->sentence() ?? sprintf('%s that tell a side; bounds on both sides are needed before an average can be told.', Say::counted($n, 'ball', 'balls'));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure;
+
+/** How long strokes take back and through as a sensor timed them, seconds; no tempo is called better than another. */
+final class StrokeTimes implements Measure
+{
+    public static function of(Asked $asked): ?Finding
+    {
+        $rows = array_values(array_filter([self::row('Back', 'back_s', $asked), self::row('To the ball', 'through_s', $asked)]));
+        if ($rows === []) {
+            return null;
+        }
+
+        return new Finding(
+            'How long does the stroke take?',
+            implode(', ', array_map(static fn(FindingRow $row): string => sprintf('%s %.2f s', $row === $rows[0] ? $row->name : lcfirst($row->name), (float) $row->value), $rows))
+                . sprintf('; %s', self::spread($asked)),
+            FindingUnit::Number,
+            $rows[0]->value,
+            $rows[0]->interval,
+            $rows[0]->n,
+            null,
+            $rows,
+        );
+    }
+
+    private static function row(string $name, string $seen, Asked $asked): ?FindingRow
+    {
+        $times = self::times($seen, $asked);
+
+        return $times === [] ? null : Means::row($name, FindingUnit::Number, $times);
+    }
+
+    private static function spread(Asked $asked): string
+    {
+        $times = self::times('back_s', $asked) ?: self::times('through_s', $asked);
+        $variance = $times === [] ? null : Sample::variance($times);
+
+        return $variance === null ? 'from one ball.' : sprintf('two in three within %.2f s of that, from %d.', sqrt($variance), count($times));
+    }
+
+    /** @return list<float> */
+    private static function times(string $seen, Asked $asked): array
+    {
+        return array_values(array_filter(array_map(static fn(RolledBall $ball): ?float => $ball->ball->sight->number($seen), $asked->balls)));
+    }
+}

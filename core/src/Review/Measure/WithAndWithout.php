@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Shares;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\Measure;
+
+/** Whether balls with a finish held, or a routine kept, finish nearer than those without: inside a tenth of the length. */
+final class WithAndWithout implements Measure
+{
+    /** What is compared, and how the two sides are called. */
+    public const PAIRS = [
+        'held' => ['the finish held', 'the head up early'],
+        'routine' => ['the routine kept', 'the routine not kept'],
+        'doubt' => ['a doubt over the ball', 'no doubt'],
+        'stepped_off' => ['a step off first', 'no step off'],
+        'pictured' => ['line and drop pictured', 'neither pictured'],
+    ];
+
+    public static function of(Asked $asked): ?Finding
+    {
+        $parts = $rows = [];
+        $difference = $interval = null;
+        $n = 0;
+        foreach (array_keys(self::PAIRS) as $name) {
+            $pair = self::pair($asked, $name);
+            if ($pair !== null) {
+                [$with, $without, $apart, $ends] = $pair;
+                $rows = [...$rows, $with, $without];
+                [$difference, $interval] = [$difference ?? $apart, $interval ?? $ends];
+                $n += $with->n + $without->n;
+                $parts[] = sprintf(
+                    'With %s %d of %d inside a tenth, with %s %d of %d: %s.',
+                    self::PAIRS[$name][0],
+                    $with->count(),
+                    $with->n,
+                    self::PAIRS[$name][1],
+                    $without->count(),
+                    $without->n,
+                    $ends->contains(0.0) ? 'no clear difference' : 'a clear difference',
+                );
+            }
+        }
+
+        return $rows === [] ? null : new Finding('With it and without', implode(' ', $parts), FindingUnit::Difference, $difference, $interval, $n, null, $rows);
+    }
+
+    /**
+     * The share inside with it and without, and how much more it is with.
+     *
+     * @return array{FindingRow, FindingRow, float, Interval}|null with, without, how much more with; null where a side is empty
+     */
+    public static function pair(Asked $asked, string $name): ?array
+    {
+        $asked = $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->has($name));
+        if ($asked->balls === []) {
+            return null;
+        }
+        $side = static fn(bool $is): Asked => $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is);
+        [$with, $without] = [Pace::inside('With ' . self::PAIRS[$name][0], $side(true)), Pace::inside('With ' . self::PAIRS[$name][1], $side(false))];
+
+        return $with === null || $without === null ? null : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];
+    }
+}
