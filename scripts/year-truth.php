@@ -11,7 +11,7 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Plan\Candidate;
 use Amble\Tools\PlannedYear;
 use App\Demo\DemoClinic;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 
 require __DIR__ . '/../vendor/autoload.php';
 

@@ -9,11 +9,11 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Student\About;
 use Amble\Core\Student\InWork;
+use App\Actions\AppendSessionEvents;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\Putter;
 use App\Models\Student;
-use App\Practice\SessionLogbook;
 use Carbon\CarbonImmutable;
 
 /** What the clinic's coach keeps of the students besides balls: checks, looked-at cards, putters, the rest of the card. */
@@ -48,7 +48,7 @@ final class DemoChecks
 
     private readonly SeededRandom $random;
 
-    public function __construct(private readonly SessionLogbook $logbook)
+    public function __construct(private readonly AppendSessionEvents $logbook)
     {
         $this->random = new SeededRandom(77);
     }

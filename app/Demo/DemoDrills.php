@@ -12,12 +12,12 @@ use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Tools\SimulatedPractice;
+use App\Actions\AppendSessionEvents;
 use App\Http\Requests\DrillRequest;
 use App\Models\Coach;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
-use App\Practice\DrillLibrary;
-use App\Practice\SessionLogbook;
+use App\Reports\DrillLibrary;
 use Carbon\CarbonImmutable;
 
 /** The demo clinic's drills: one of the coach's own, and one half rolled in the session that is open. */
@@ -32,7 +32,7 @@ final class DemoDrills
     private const PUTTS = 24;
     private const SECONDS_A_PUTT = 40;
 
-    public function __construct(private readonly DrillLibrary $library, private readonly SessionLogbook $logbook)
+    public function __construct(private readonly DrillLibrary $library, private readonly AppendSessionEvents $logbook)
     {
     }
 

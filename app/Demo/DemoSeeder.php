@@ -9,6 +9,9 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedGreen;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use App\Actions\AppendSessionEvents;
+use App\Actions\RefreshStrokeSummaries;
+use App\Actions\SaveGreenSpeed;
 use App\Models\Benchmark;
 use App\Models\Booking;
 use App\Models\Coach;
@@ -16,9 +19,6 @@ use App\Models\Green;
 use App\Models\PracticeSession;
 use App\Models\Round;
 use App\Models\Student;
-use App\Practice\GreenReadings;
-use App\Practice\SessionLogbook;
-use App\Practice\StrokeSummaries;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -42,12 +42,12 @@ final class DemoSeeder
     private array $greens = [];
 
     public function __construct(
-        private readonly GreenReadings $readings,
-        private readonly SessionLogbook $logbook,
+        private readonly SaveGreenSpeed $readings,
+        private readonly AppendSessionEvents $logbook,
         private readonly DemoDrills $drills,
         private readonly DemoRounds $rounds,
         private readonly DemoChecks $checks,
-        private readonly StrokeSummaries $summaries,
+        private readonly RefreshStrokeSummaries $summaries,
     ) {
         $this->random = new SeededRandom(self::SEED);
         $this->ulids = new DemoUlids($this->random);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Amble\Core\Drill\Phase;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 
 /**
  * A drill being run in a session.

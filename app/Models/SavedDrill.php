@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**

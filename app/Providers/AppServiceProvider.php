@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\ProjectSession;
+use App\Actions\RebuildAfterMigration;
 use App\Database\ImmediateSqlite;
 use App\Mail\LocalOutbox;
 use App\Models\Benchmark;
@@ -24,8 +26,6 @@ use App\Models\Round;
 use App\Models\SavedDrill;
 use App\Models\Student;
 use App\Policies\OwnedRecordPolicy;
-use App\Practice\Projector;
-use App\Practice\Rebuild;
 use App\Session\FileSessions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -79,7 +79,7 @@ final class AppServiceProvider extends ServiceProvider
         Auth::viaRequest('link', static fn(Request $request): ?PocketCard => PocketCard::behind(self::linkIn($request)));
         $this->limitRates();
         $this->layOutbox();
-        Event::listen(MigrationsEnded::class, fn() => Rebuild::ifDue($this->app->make(Projector::class)));
+        Event::listen(MigrationsEnded::class, fn() => RebuildAfterMigration::ifDue($this->app->make(ProjectSession::class)));
         JsonResource::withoutWrapping();
         Model::preventLazyLoading(!$this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Actions\SaveGreenSpeed;
 use App\Models\GreenReading;
-use App\Practice\GreenReadings;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -27,7 +27,7 @@ return new class extends Migration {
             $table->double('give_or_take_m')->nullable();
         });
         foreach (GreenReading::query()->lazyById() as $reading) {
-            $reading->update(GreenReadings::figures($reading->method, $reading->entries));
+            $reading->update(SaveGreenSpeed::figures($reading->method, $reading->entries));
         }
         Schema::table('drill_runs', function (Blueprint $table): void {
             $table->boolean('is_ended')->default(false);

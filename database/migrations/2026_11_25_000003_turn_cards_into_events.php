@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Practice\Rebuild;
+use App\Actions\RebuildAfterMigration;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -35,7 +35,7 @@ return new class extends Migration {
                 ]);
             }
         }
-        Rebuild::onceMigrated();
+        RebuildAfterMigration::onceMigrated();
     }
 
     /** @return array<mixed> */

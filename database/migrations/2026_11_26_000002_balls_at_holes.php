@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Practice\Rebuild;
+use App\Actions\RebuildAfterMigration;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -22,7 +22,7 @@ return new class extends Migration {
             // The one way a start to one side is taken out; empty while the coach has not chosen.
             $table->string('line_cure', 12)->nullable();
         });
-        Rebuild::onceMigrated();
+        RebuildAfterMigration::onceMigrated();
     }
 
     public function down(): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Practice\Rebuild;
+use App\Actions\RebuildAfterMigration;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -14,7 +14,7 @@ return new class extends Migration {
         Schema::table('balls', static function (Blueprint $table): void {
             $table->boolean('is_measuring_stroke')->default(false);
         });
-        Rebuild::onceMigrated();
+        RebuildAfterMigration::onceMigrated();
     }
 
     public function down(): void

@@ -6,12 +6,12 @@ namespace Tests\Attack;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
+use App\Actions\Import\ImportRecords;
 use App\Database\DatabaseFailure;
 use App\Http\ProgressStream;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\RecordImport;
-use App\Records\Import\ImportRecords;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\ProjectSession;
 use App\Models\Coach;
 use App\Models\FindingRow;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\Projector;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\TestCase;
@@ -131,7 +131,7 @@ final class FindingsTest extends TestCase
         [$session, $run] = $this->rolled([1.0, 1.3]);
         $ball = $this->getJson("api/sessions/$session->id")->json('putts.1.id');
         $before = FindingRow::query()->get()->makeHidden('id')->toArray();
-        app(Projector::class)->rebuild();
+        app(ProjectSession::class)->rebuild();
         self::assertEquals($before, FindingRow::query()->get()->makeHidden('id')->toArray());
         $undo = static fn(string $id): array => ['events' => [['id' => (string) Str::ulid(), 'type' => 'undone', 'at_ms' => 1_790_000_000_000, 'event_id' => $id]]];
         $this->postJson("api/sessions/$session->id/events", $undo($ball))->assertSuccessful();

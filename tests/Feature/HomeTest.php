@@ -8,7 +8,7 @@ use App\Models\Coach;
 use App\Models\HomeEntry;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\EvidenceRoom;
+use App\Reports\BallRepository;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -101,7 +101,7 @@ final class HomeTest extends TestCase
         self::assertStringContainsString('on 1 of 3 days, 8 of 12 reached 1 time', $told->json('task.lately'));
         // What the student noted alone is looked back on as theirs, and tells nothing of what a coach saw.
         self::assertNotSame([], $this->getJson("/api/sessions/{$begin['id']}/look")->assertOk()->json('balls'));
-        self::assertSame([], app(EvidenceRoom::class)->ofStudent($this->student));
+        self::assertSame([], app(BallRepository::class)->ofStudent($this->student));
         self::assertSame([], array_filter($this->getJson('/api/bench')->json('sessions'), static fn(array $one): bool => $one['ended_at'] === null));
         self::assertTrue($this->getJson('/api/sessions')->json('0.is_home'));
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Amble\Core\Numeric\SeededRandom;
-use App\Account\ClosingAccount;
+use App\Actions\CloseAccount;
 use App\Models\Change;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Records\RecordTables;
+use App\Reports\RecordTables;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
@@ -116,7 +116,7 @@ final class RecordsTest extends TestCase
     {
         $file = $this->getJson('/api/records')->assertOk()->json();
         $before = $this->look($this->ana);
-        (new ClosingAccount($this->coach))->close();
+        (new CloseAccount($this->coach))->close();
         self::assertSame(0, DB::table('session_events')->count());
 
         $this->actingAs($this->coach('other@example.test'));
@@ -153,7 +153,7 @@ final class RecordsTest extends TestCase
         }
         self::assertGreaterThan(25, $taken);
         $file = $this->getJson('/api/records')->assertOk()->json();
-        (new ClosingAccount($this->coach))->close();
+        (new CloseAccount($this->coach))->close();
 
         $this->actingAs($this->coach('other@example.test'));
         $this->postJson('/api/records', $file)->assertOk();
@@ -309,7 +309,7 @@ final class RecordsTest extends TestCase
     public function testAFileWithOneBadRowIsRefusedAtItsFieldAndNothingIsTaken(): void
     {
         $file = $this->getJson('/api/records')->json();
-        (new ClosingAccount($this->coach))->close();
+        (new CloseAccount($this->coach))->close();
         $this->actingAs($this->coach('other@example.test'));
         foreach ([
             'format' => static fn(array $file): array => ['format' => 'other'] + $file,

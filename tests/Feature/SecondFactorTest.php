@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\SecondFactor;
-use App\Account\TimeCode;
+use App\Auth\TimeCode;
+use App\Auth\TwoStepSignIn;
 use App\Models\Coach;
 use Carbon\CarbonImmutable;
 use Illuminate\Encryption\Encrypter;
@@ -86,9 +86,9 @@ final class SecondFactorTest extends TestCase
         $secret = $this->turnOn();
         $this->travel(1)->minutes();
         [$one, $other] = [Coach::query()->firstOrFail(), Coach::query()->firstOrFail()];
-        (new SecondFactor($one))->pass(self::code($secret));
+        (new TwoStepSignIn($one))->pass(self::code($secret));
         $this->expectException(ValidationException::class);
-        (new SecondFactor($other))->pass(self::code($secret));
+        (new TwoStepSignIn($other))->pass(self::code($secret));
     }
 
     public function testEachSpareCodeOpensOnceAndForItsCoachAlone(): void

@@ -10,7 +10,7 @@ use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;
 use App\Models\Coach;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

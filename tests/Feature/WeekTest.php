@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calendar\CalendarText;
-use App\Mail\BookingLetter;
+use App\Mail\BookingMail;
 use App\Models\Booking;
 use App\Models\Coach;
 use Illuminate\Support\Facades\DB;
@@ -168,7 +168,7 @@ final class WeekTest extends TestCase
         $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJson(['to' => 'mara@example.org']);
         $this->postJson("/api/bookings/$waits/letter", ['offered' => '2026-12-10 10:00'])->assertOk();
         $this->postJson("/api/bookings/$waits/letter", ['offered' => 'soon'])->assertStatus(422)->assertJsonValidationErrors('offered');
-        $letters = Mail::sent(BookingLetter::class)->all();
+        $letters = Mail::sent(BookingMail::class)->all();
         self::assertCount(2, $letters);
         $letters[0]->assertSeeInText('Thursday 3 December 2026, 10:00: 45 minutes, The grass.');
         $letters[0]->assertHasSubject('Your session');

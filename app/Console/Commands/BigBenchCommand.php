@@ -9,12 +9,12 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use App\Actions\ProjectSession;
+use App\Actions\RefreshStrokeSummaries;
+use App\Actions\SaveGreenSpeed;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\Student;
-use App\Practice\GreenReadings;
-use App\Practice\Projector;
-use App\Practice\StrokeSummaries;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
@@ -32,7 +32,7 @@ final class BigBenchCommand extends Command
 
     protected $description = 'Fill an empty database with a large bench of simulated students';
 
-    public function handle(GreenReadings $readings, Projector $projector, StrokeSummaries $summaries): int
+    public function handle(SaveGreenSpeed $readings, ProjectSession $projector, RefreshStrokeSummaries $summaries): int
     {
         if (Coach::query()->exists()) {
             $this->components->error('There are records here already; this fills only an empty database.');
@@ -70,8 +70,8 @@ final class BigBenchCommand extends Command
         Green $green,
         CarbonImmutable $at,
         SeededRandom $random,
-        GreenReadings $readings,
-        Projector $projector,
+        SaveGreenSpeed $readings,
+        ProjectSession $projector,
         bool $isOpen,
     ): void {
         Carbon::setTestNow($at);

@@ -6,12 +6,12 @@ namespace App\Console\Commands;
 
 use Amble\Core\Exception\CoreException;
 use Amble\Core\Student\Retention;
+use App\Actions\EraseStudent;
+use App\Actions\Import\ImportWriter;
+use App\Actions\ProjectSession;
+use App\Models\ErasedRecords;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\Projector;
-use App\Records\ErasedRecords;
-use App\Records\ErasingStudent;
-use App\Records\Import\ImportWriter;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\LazyCollection;
@@ -22,7 +22,7 @@ final class ForgetCommand extends Command
 
     protected $description = 'Throw away for good what was put away longer ago than it may be brought back, and students whose records may be kept no longer';
 
-    public function handle(Projector $projector): int
+    public function handle(ProjectSession $projector): int
     {
         /** @var LazyCollection<int, PracticeSession> $gone */
         $gone = PracticeSession::onlyTrashed()->where('deleted_at', '<', CarbonImmutable::now()->subDays(PracticeSession::KEPT_AWAY_DAYS))->lazyById();
@@ -49,7 +49,7 @@ final class ForgetCommand extends Command
      *
      * @return array{int, array<string, string>} how many went, and why a card could not be read, by the student's id
      */
-    private function eraseStudents(Projector $projector, string $today): array
+    private function eraseStudents(ProjectSession $projector, string $today): array
     {
         /** @var LazyCollection<int, Student> $known */
         $known = Student::withTrashed()->whereNotNull('about')->lazyById();
@@ -62,7 +62,7 @@ final class ForgetCommand extends Command
                 continue;
             }
             if ($isOver) {
-                (new ErasingStudent($student))->erase($projector);
+                (new EraseStudent($student))->erase($projector);
                 ++$count;
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Account\SecondFactor;
+use App\Auth\TwoStepSignIn;
 use App\Models\Coach;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
@@ -27,7 +27,7 @@ final class NewPasswordCommand extends Command
         }
         $password = Str::password(16, symbols: false);
         $coach->renewPassword($password);
-        $factor = new SecondFactor($coach);
+        $factor = new TwoStepSignIn($coach);
         $asked = $factor->isOn();
         $factor->turnOff();
         $this->components->info("The password of $coach->email is now: $password");

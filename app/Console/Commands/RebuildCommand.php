@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\ProjectSession;
+use App\Actions\RefreshStrokeSummaries;
 use App\Models\Student;
-use App\Practice\Projector;
-use App\Practice\StrokeSummaries;
 use Illuminate\Console\Command;
 use Illuminate\Support\LazyCollection;
 
@@ -16,7 +16,7 @@ final class RebuildCommand extends Command
 
     protected $description = 'Rebuild everything that screens read from the log';
 
-    public function handle(Projector $projector, StrokeSummaries $summaries): int
+    public function handle(ProjectSession $projector, RefreshStrokeSummaries $summaries): int
     {
         $projector->rebuild();
         /** @var LazyCollection<int, Student> $students */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Account\ClosingAccount;
-use App\Account\SignIns;
+use App\Actions\CloseAccount;
+use App\Auth\SignedInDevices;
 use App\Http\Requests\NewPasswordRequest;
 use App\Http\Requests\OwnAccountRequest;
 use App\Http\Requests\SettingsRequest;
@@ -13,7 +13,7 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\Coach;
-use App\Records\ErasedRecords;
+use App\Models\ErasedRecords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +30,7 @@ final class AccountController
     {
         $coach = $request->user();
         if ($coach instanceof Coach) {
-            SignIns::seen($request, $coach);
+            SignedInDevices::seen($request, $coach);
         }
 
         return new JsonResponse([
@@ -66,7 +66,7 @@ final class AccountController
     /** Tell where this coach is signed in. */
     public function signIns(Request $request, #[CurrentUser] Coach $coach): JsonResponse
     {
-        return new JsonResponse(SignIns::of($request, $coach));
+        return new JsonResponse(SignedInDevices::of($request, $coach));
     }
 
     /** Open the demo bench; outside demo mode there is no such door. */
@@ -80,7 +80,7 @@ final class AccountController
 
     public function signOut(Request $request): Response
     {
-        SignIns::left($request);
+        SignedInDevices::left($request);
         Auth::logout();
 
         return $this->end($request);
@@ -94,7 +94,7 @@ final class AccountController
     {
         $request->coach()->update(['password' => $request->validated('password')]);
         Auth::login($request->coach(), true);
-        SignIns::onlyHere($request, $request->coach());
+        SignedInDevices::onlyHere($request, $request->coach());
 
         return response()->noContent();
     }
@@ -107,13 +107,13 @@ final class AccountController
     /** What would go with the account. */
     public function goes(#[CurrentUser] Coach $coach): JsonResponse
     {
-        return new JsonResponse((new ClosingAccount($coach))->goes());
+        return new JsonResponse((new CloseAccount($coach))->goes());
     }
 
     /** Delete the account and what is its alone. */
     public function close(OwnAccountRequest $request): Response
     {
-        (new ClosingAccount($request->coach()))->close();
+        (new CloseAccount($request->coach()))->close();
         Auth::forgetUser();
 
         return $this->end($request);
@@ -140,7 +140,7 @@ final class AccountController
         $request->session()->regenerate();
         $coach = Auth::user();
         assert($coach instanceof Coach);
-        SignIns::seen($request, $coach);
+        SignedInDevices::seen($request, $coach);
 
         return CoachResource::make($coach);
     }

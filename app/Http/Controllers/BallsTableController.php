@@ -10,12 +10,12 @@ use Amble\Core\Table\BallsOfTable;
 use Amble\Core\Table\ColumnMap;
 use Amble\Core\Table\Field;
 use Amble\Core\Table\Table;
+use App\Actions\ImportBalls;
 use App\Http\Csv\FiguresCsv;
 use App\Http\Csv\Moments;
 use App\Http\Requests\BallsTableRequest;
 use App\Models\Student;
-use App\Practice\EvidenceRoom;
-use App\Records\TakingBallsIn;
+use App\Reports\BallRepository;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -28,11 +28,11 @@ final class BallsTableController
     /** Kinds of table a bench knows again, the latest. */
     private const MAPS = 40;
 
-    public function __construct(private readonly TakingBallsIn $taking)
+    public function __construct(private readonly ImportBalls $taking)
     {
     }
 
-    public function show(Student $student, EvidenceRoom $evidence): Response
+    public function show(Student $student, BallRepository $evidence): Response
     {
         return FiguresCsv::answer('balls', BallsAsTable::heads(), array_map(
             static fn(RolledBall $ball): array => BallsAsTable::row($ball, Moments::write($ball->atMilliseconds)),

@@ -6,14 +6,14 @@ namespace App\Http\Controllers;
 
 use Amble\Core\Green\Grass;
 use Amble\Core\Student\Retention;
+use App\Actions\SimulatedSession;
 use App\Http\Resources\GreenResource;
 use App\Http\Resources\SessionSummaryResource;
 use App\Http\Resources\StudentResource;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\HomeWork;
-use App\Practice\WalksAlong;
+use App\Reports\HomeworkReport;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -29,7 +29,7 @@ final class BenchController
     /** Lay out the bench: who comes, which greens, what was done and left to do. */
     public function __invoke(#[CurrentUser] Coach $coach): JsonResponse
     {
-        $asked = HomeWork::questions($coach->bench_id);
+        $asked = HomeworkReport::questions($coach->bench_id);
         /** @var Collection<int, Student> $students */
         $students = $coach->students()->where('is_simulated', false)->orderBy('name')->get();
 
@@ -40,7 +40,7 @@ final class BenchController
             'questions' => array_map(static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text], array_keys($asked), array_values($asked)),
             'past_their_day' => self::pastTheirDay($students),
             'grasses' => array_map(static fn(Grass $grass): array => ['value' => $grass->value, 'label' => $grass->label(), 'season' => $grass->isOfWarmSeason() ? 'warm' : 'cool', 'has_grain' => $grass->hasGrain()], Grass::cases()),
-            'walk_along' => WalksAlong::underWay($coach)?->id,
+            'walk_along' => SimulatedSession::underWay($coach)?->id,
         ]);
     }
 

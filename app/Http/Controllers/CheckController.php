@@ -18,7 +18,7 @@ use App\Http\Resources\QuestionResource;
 use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\Student;
-use App\Practice\Checks;
+use App\Reports\CheckReport;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,7 +27,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What can be checked of a student, and what was. */
 final class CheckController
 {
-    public function __construct(private readonly Checks $checks)
+    public function __construct(private readonly CheckReport $checks)
     {
     }
 

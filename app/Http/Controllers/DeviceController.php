@@ -10,7 +10,7 @@ use Amble\Core\Device\Scene;
 use Amble\Core\Device\Source;
 use Amble\Core\Numeric\SeededRandom;
 use App\Http\Requests\DeviceReadingRequest;
-use App\Practice\Devices;
+use App\Reports\AvailableDevices;
 use Illuminate\Http\JsonResponse;
 
 /** What can take a reading, and what the simulated ones read; a reading is kept by whatever asked for it. */
@@ -25,7 +25,7 @@ final class DeviceController
         ], DeviceKind::cases()));
     }
 
-    public function read(DeviceReadingRequest $request, Devices $devices, DeviceKind $device): JsonResponse
+    public function read(DeviceReadingRequest $request, AvailableDevices $devices, DeviceKind $device): JsonResponse
     {
         // What a simulated device reads is nobody's measurement: in real accounts there is none.
         abort_unless((bool) config('amble.demo') || $request->student()?->is_simulated === true, 403, 'Simulated devices are there in the demo and in simulated sessions only.');

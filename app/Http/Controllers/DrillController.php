@@ -12,7 +12,7 @@ use App\Http\Requests\LaidLengthsRequest;
 use App\Http\Resources\DrillResource;
 use App\Models\Coach;
 use App\Models\SavedDrill;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;

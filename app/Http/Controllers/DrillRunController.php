@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AppendSessionEvents;
 use App\Http\Requests\LogEventsRequest;
 use App\Http\Requests\StartRunRequest;
 use App\Http\Resources\RunResource;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
-use App\Practice\DrillLibrary;
-use App\Practice\DrillRuns;
-use App\Practice\Findings;
-use App\Practice\Guesses;
-use App\Practice\SessionLogbook;
+use App\Reports\DrillFindings;
+use App\Reports\DrillLibrary;
+use App\Reports\DrillStart;
+use App\Reports\ReadingQuiz;
 
 final class DrillRunController
 {
     public function __construct(
-        private readonly DrillRuns $runs,
-        private readonly SessionLogbook $logbook,
-        private readonly Findings $findings,
+        private readonly DrillStart $runs,
+        private readonly AppendSessionEvents $logbook,
+        private readonly DrillFindings $findings,
     ) {
     }
 
     /** Start a drill under the client's id; the same id again answers with what is there. */
-    public function store(StartRunRequest $request, PracticeSession $session, Guesses $guesses): RunResource
+    public function store(StartRunRequest $request, PracticeSession $session, ReadingQuiz $guesses): RunResource
     {
         $columns = $request->columns($guesses, $session->student);
         $run = PracticeRun::once($columns['id'], $session->bench_id, static fn(): PracticeRun => PracticeRun::query()->create($columns + [

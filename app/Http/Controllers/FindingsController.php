@@ -8,14 +8,14 @@ use App\Http\Resources\FoundRunResource;
 use App\Models\FindingRow;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\Findings;
+use App\Reports\DrillFindings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
 
 /** What drills found, by session and by student. */
 final class FindingsController
 {
-    public function __construct(private readonly Findings $findings)
+    public function __construct(private readonly DrillFindings $findings)
     {
     }
 

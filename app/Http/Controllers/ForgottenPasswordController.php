@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SendResetLink;
 use App\Http\Requests\ForgottenRequest;
 use App\Http\Requests\NewForForgottenRequest;
-use App\Jobs\SendResetLink;
 use App\Mail\LocalOutbox;
 use App\Models\Coach;
 use Illuminate\Http\JsonResponse;

@@ -10,8 +10,8 @@ use App\Http\Requests\UnitsSlipRequest;
 use App\Http\Resources\GreenResource;
 use App\Models\Green;
 use App\Models\PracticeSession;
-use App\Practice\GreenStations;
-use App\Practice\SetOut;
+use App\Reports\DrillSetup;
+use App\Reports\GreenStations;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
@@ -49,7 +49,7 @@ final class GreenController
     /** Tell whether paces that were counted to a station agree with the length as it was said. */
     public function slip(UnitsSlipRequest $request): JsonResponse
     {
-        return new JsonResponse(['slip' => SetOut::slip($request->coach(), Length::ofMetres($request->float('length_m')), $request->float('paces'))]);
+        return new JsonResponse(['slip' => DrillSetup::slip($request->coach(), Length::ofMetres($request->float('length_m')), $request->float('paces'))]);
     }
 
     /** Put a green away; what was rolled on it stays in the ledger. */

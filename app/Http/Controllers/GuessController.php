@@ -14,13 +14,13 @@ use App\Http\Requests\GuessTenRequest;
 use App\Http\Resources\LookResource;
 use App\Models\GuessRow;
 use App\Models\Student;
-use App\Practice\Guesses;
+use App\Reports\ReadingQuiz;
 use Illuminate\Http\JsonResponse;
 
 /** Aim and pace called before a putt rolls on the screen, and what came of it. */
 final class GuessController
 {
-    public function __construct(private readonly Guesses $guesses)
+    public function __construct(private readonly ReadingQuiz $guesses)
     {
     }
 

@@ -16,14 +16,14 @@ use App\Models\Coach;
 use App\Models\HomeEntry;
 use App\Models\PocketCard;
 use App\Models\Student;
-use App\Practice\HomeWork;
+use App\Reports\HomeworkReport;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
 /** What is done and asked at home: noted behind a private link, answered by the coach. */
 final class HomeController
 {
-    public function __construct(private readonly HomeWork $home)
+    public function __construct(private readonly HomeworkReport $home)
     {
     }
 

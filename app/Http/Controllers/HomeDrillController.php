@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AppendSessionEvents;
+use App\Actions\DeviceTime;
+use App\Actions\StartHomeDrill;
 use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\BeginAtHomeRequest;
 use App\Http\Requests\LogEventsRequest;
@@ -14,9 +17,6 @@ use App\Http\Resources\SessionResource;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
-use App\Practice\DeviceTime;
-use App\Practice\HomeDrill;
-use App\Practice\SessionLogbook;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Validation\ValidationException;
 
@@ -29,7 +29,7 @@ final class HomeDrillController
     /** More in one drill nobody rolls. */
     private const MOST_EVENTS = 2_000;
 
-    public function __construct(private readonly HomeDrill $home)
+    public function __construct(private readonly StartHomeDrill $home)
     {
     }
 
@@ -54,13 +54,13 @@ final class HomeDrillController
     }
 
     /** Tell what happened to one ball since it was rolled. */
-    public function history(string $link, PracticeSession $session, string $ball, SessionLogbook $logbook): AnonymousResourceCollection
+    public function history(string $link, PracticeSession $session, string $ball, AppendSessionEvents $logbook): AnonymousResourceCollection
     {
         return BallEventResource::collection($logbook->historyOf($session, $ball));
     }
 
     /** @throws ValidationException If it is more than a student says of their balls. */
-    public function log(LogEventsRequest $request, string $link, PracticeSession $session, SessionLogbook $logbook): SessionLogResource
+    public function log(LogEventsRequest $request, string $link, PracticeSession $session, AppendSessionEvents $logbook): SessionLogResource
     {
         $events = $request->events();
         foreach ($events as $i => $event) {

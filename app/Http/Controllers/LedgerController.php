@@ -12,7 +12,7 @@ use App\Models\Coach;
 use App\Models\Green;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\Ledger;
+use App\Reports\SessionHistory;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -22,16 +22,16 @@ use Illuminate\Support\Collection;
 final class LedgerController
 {
     /** List sessions, the latest first, by student, by green, before a time: a page at a time. */
-    public function index(LedgerRequest $request, Ledger $ledger): AnonymousResourceCollection
+    public function index(LedgerRequest $request, SessionHistory $ledger): AnonymousResourceCollection
     {
         return LedgerLineResource::collection($ledger->page($request->coach()->bench_id, $request->wanted()));
     }
 
     /** List what was put away and can be brought back. */
-    public function putAway(#[CurrentUser] Coach $coach, Ledger $ledger): JsonResponse
+    public function putAway(#[CurrentUser] Coach $coach, SessionHistory $ledger): JsonResponse
     {
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::onlyTrashed()->where('bench_id', $coach->bench_id)->orderByDesc('started_at')->limit(Ledger::PAGE)->get();
+        $sessions = PracticeSession::onlyTrashed()->where('bench_id', $coach->bench_id)->orderByDesc('started_at')->limit(SessionHistory::PAGE)->get();
 
         return new JsonResponse([
             'students' => StudentResource::collection(Student::onlyTrashed()->where('bench_id', $coach->bench_id)->orderBy('name')->get()),

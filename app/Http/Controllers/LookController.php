@@ -16,7 +16,7 @@ use App\Http\Requests\LookRequest;
 use App\Http\Resources\LookResource;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\Looks;
+use App\Reports\BallReport;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -25,7 +25,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** The questions of looking back: of a session, of a student, over time, side by side; each as figures to take along too. */
 final class LookController
 {
-    public function __construct(private readonly Looks $looks)
+    public function __construct(private readonly BallReport $looks)
     {
     }
 

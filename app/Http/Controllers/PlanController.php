@@ -17,14 +17,14 @@ use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RotaRequest;
 use App\Models\Coach;
 use App\Models\PracticeSession;
-use App\Practice\Planning;
+use App\Reports\PlanReport;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
 /** Plans for a session: proposed, kept with the session's card, and held against what happens. */
 final class PlanController
 {
-    public function __construct(private readonly Planning $planning)
+    public function __construct(private readonly PlanReport $planning)
     {
     }
 
@@ -46,7 +46,7 @@ final class PlanController
     /** Tell how far the plan of a session has come; null where it has none. */
     public function show(PracticeSession $session): JsonResponse
     {
-        $plan = Planning::plan($session);
+        $plan = PlanReport::plan($session);
         if ($plan === null) {
             return new JsonResponse(['progress' => null]);
         }

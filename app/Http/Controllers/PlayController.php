@@ -12,7 +12,7 @@ use App\Http\Resources\StakesResource;
 use App\Models\Coach;
 use App\Models\Round;
 use App\Models\Student;
-use App\Practice\Play;
+use App\Reports\RoundStatistics;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Response as Answer;
@@ -20,7 +20,7 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 /** Rounds, what they cost, and what would save most. */
 final class PlayController
 {
-    public function __construct(private readonly Play $play)
+    public function __construct(private readonly RoundStatistics $play)
     {
     }
 

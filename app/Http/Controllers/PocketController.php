@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\StartHomeDrill;
 use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\PocketLinkRequest;
 use App\Http\Requests\PocketRequest;
 use App\Http\Resources\PocketCardResource;
 use App\Models\PocketCard;
 use App\Models\Student;
-use App\Practice\HomeDrill;
-use App\Practice\HomeWork;
-use App\Practice\Pocket;
+use App\Reports\HomeworkReport;
+use App\Reports\TakeHomeCards;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** A student's pocket card: one printed side, and a private link to it. */
 final class PocketController
 {
-    public function __construct(private readonly Pocket $pocket, private readonly HomeWork $home, private readonly HomeDrill $drill)
+    public function __construct(private readonly TakeHomeCards $pocket, private readonly HomeworkReport $home, private readonly StartHomeDrill $drill)
     {
     }
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\DeviceTime;
+use App\Actions\ProjectSession;
+use App\Actions\RefreshStrokeSummaries;
 use App\Http\Requests\StartSessionRequest;
 use App\Http\Requests\UpdateSessionRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\PracticeSession;
-use App\Practice\DeviceTime;
-use App\Practice\LookBackDesk;
-use App\Practice\Pocket;
-use App\Practice\Projector;
-use App\Practice\StrokeSummaries;
+use App\Reports\SessionReview;
+use App\Reports\TakeHomeCards;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -20,10 +20,10 @@ use Illuminate\Support\Facades\DB;
 final class PracticeSessionController
 {
     public function __construct(
-        private readonly LookBackDesk $desk,
-        private readonly Projector $projector,
-        private readonly StrokeSummaries $summaries,
-        private readonly Pocket $pocket,
+        private readonly SessionReview $desk,
+        private readonly ProjectSession $projector,
+        private readonly RefreshStrokeSummaries $summaries,
+        private readonly TakeHomeCards $pocket,
     ) {
     }
 

@@ -10,14 +10,14 @@ use App\Http\Requests\HintsRequest;
 use App\Http\Requests\ReadRequest;
 use App\Http\Requests\RollOrChipRequest;
 use App\Http\Resources\PuttLookResource;
-use App\Practice\Checks;
-use App\Practice\ReadingRoom;
+use App\Reports\CheckReport;
+use App\Reports\PuttReadReport;
 use Illuminate\Http\JsonResponse;
 
 final class ReaderController
 {
     /** Read one putt; nothing is kept. */
-    public function __invoke(ReadRequest $request, ReadingRoom $room): PuttLookResource
+    public function __invoke(ReadRequest $request, PuttReadReport $room): PuttLookResource
     {
         [$look, $isOwn] = $room->look($request->putt(), $request->student(), $request->surface());
 
@@ -25,7 +25,7 @@ final class ReaderController
     }
 
     /** What to look for before a putt is read, here and for this student: the coach's own cards. */
-    public function hints(HintsRequest $request, Checks $checks): JsonResponse
+    public function hints(HintsRequest $request, CheckReport $checks): JsonResponse
     {
         $hints = Hints::of($checks->cards($request->coach()->bench_id), $request->green()?->grass, $request->schools());
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\EraseStudent;
+use App\Actions\Import\ImportProgress;
+use App\Actions\Import\ImportRecords;
+use App\Actions\ProjectSession;
 use App\Http\Csv\RecordsZip;
 use App\Http\ProgressStream;
 use App\Http\Requests\EraseStudentRequest;
@@ -11,11 +15,7 @@ use App\Http\Requests\ToldRequest;
 use App\Models\Bench;
 use App\Models\Coach;
 use App\Models\Student;
-use App\Practice\Projector;
-use App\Records\ErasingStudent;
-use App\Records\Import\ImportProgress;
-use App\Records\Import\ImportRecords;
-use App\Records\RecordFile;
+use App\Reports\RecordFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -56,13 +56,13 @@ final class RecordsController
 
     public function goes(Student $student): JsonResponse
     {
-        return new JsonResponse((new ErasingStudent($student))->goes());
+        return new JsonResponse((new EraseStudent($student))->goes());
     }
 
-    public function erase(EraseStudentRequest $request, Student $student, Projector $projector): Response
+    public function erase(EraseStudentRequest $request, Student $student, ProjectSession $projector): Response
     {
         $request->validated();
-        (new ErasingStudent($student))->erase($projector);
+        (new EraseStudent($student))->erase($projector);
 
         return response()->noContent();
     }

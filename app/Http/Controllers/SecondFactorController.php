@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Account\SecondFactor;
-use App\Account\TimeCode;
+use App\Auth\TimeCode;
+use App\Auth\TwoStepSignIn;
 use App\Http\Requests\OwnAccountRequest;
 use App\Http\Requests\SecondFactorRequest;
 use App\Models\Coach;
@@ -22,7 +22,7 @@ final class SecondFactorController
 
     public function show(#[CurrentUser] Coach $coach): JsonResponse
     {
-        return new JsonResponse((new SecondFactor($coach))->told());
+        return new JsonResponse((new TwoStepSignIn($coach))->told());
     }
 
     /** Offer a secret for an authenticator; nothing is asked for before its first code has come. */
@@ -40,7 +40,7 @@ final class SecondFactorController
         if (!is_string($secret)) {
             throw ValidationException::withMessages(['code' => 'Nothing was offered in this visit. Begin again.']);
         }
-        $spare = (new SecondFactor($request->coach()))->turnOn($secret, $request->validated('code'));
+        $spare = (new TwoStepSignIn($request->coach()))->turnOn($secret, $request->validated('code'));
         $request->session()->forget(self::OFFERED);
 
         return new JsonResponse(['spare' => $spare]);
@@ -48,7 +48,7 @@ final class SecondFactorController
 
     public function renewSpare(OwnAccountRequest $request): JsonResponse
     {
-        $factor = new SecondFactor($request->coach());
+        $factor = new TwoStepSignIn($request->coach());
         if (!$factor->isOn()) {
             throw ValidationException::withMessages(['password' => 'No code is asked for at sign-in: spare ones would open nothing.']);
         }
@@ -58,7 +58,7 @@ final class SecondFactorController
 
     public function turnOff(OwnAccountRequest $request): Response
     {
-        (new SecondFactor($request->coach()))->turnOff();
+        (new TwoStepSignIn($request->coach()))->turnOff();
 
         return response()->noContent();
     }

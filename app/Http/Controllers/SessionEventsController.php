@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AppendSessionEvents;
 use App\Http\Requests\LogEventsRequest;
 use App\Http\Resources\BallEventResource;
 use App\Http\Resources\SessionLogResource;
 use App\Models\PracticeSession;
-use App\Practice\SessionLogbook;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class SessionEventsController
 {
     /** Append events to a session's log and answer with its balls and its card as the log now has them. */
-    public function store(LogEventsRequest $request, PracticeSession $session, SessionLogbook $logbook): SessionLogResource
+    public function store(LogEventsRequest $request, PracticeSession $session, AppendSessionEvents $logbook): SessionLogResource
     {
         $logbook->append($session, $request->coach()->id, $request->events());
 
@@ -22,7 +22,7 @@ final class SessionEventsController
     }
 
     /** Tell what happened to one ball since it was rolled. */
-    public function history(PracticeSession $session, string $ball, SessionLogbook $logbook): AnonymousResourceCollection
+    public function history(PracticeSession $session, string $ball, AppendSessionEvents $logbook): AnonymousResourceCollection
     {
         return BallEventResource::collection($logbook->historyOf($session, $ball));
     }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Green\RollDoubt;
+use App\Actions\SaveGreenSpeed;
 use App\Http\Requests\GreenReadingRequest;
 use App\Http\Requests\TimedRollRequest;
 use App\Http\Resources\GreenReadingResource;
 use App\Models\PracticeSession;
-use App\Practice\GreenReadings;
 use Illuminate\Http\JsonResponse;
 
 final class SessionReadingController
@@ -18,13 +18,13 @@ final class SessionReadingController
     public function store(
         GreenReadingRequest $request,
         PracticeSession $session,
-        GreenReadings $readings,
+        SaveGreenSpeed $readings,
     ): GreenReadingResource {
         return GreenReadingResource::make($readings->keep($session, $request->validated())->load('session.student'));
     }
 
     /** Say what there is to ask about a timed roll before it counts. */
-    public function doubts(TimedRollRequest $request, GreenReadings $readings): JsonResponse
+    public function doubts(TimedRollRequest $request, SaveGreenSpeed $readings): JsonResponse
     {
         $doubts = $readings->doubts((array) $request->validated('roll'), $request->validated('others'));
 

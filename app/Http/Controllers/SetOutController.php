@@ -9,15 +9,15 @@ use App\Http\Requests\SetOutRequest;
 use App\Http\Resources\SetOutResource;
 use App\Models\PracticeRun;
 use App\Models\Student;
-use App\Practice\DrillLibrary;
-use App\Practice\DrillRuns;
-use App\Practice\Guesses;
-use App\Practice\SetOut;
+use App\Reports\DrillLibrary;
+use App\Reports\DrillSetup;
+use App\Reports\DrillStart;
+use App\Reports\ReadingQuiz;
 
 final class SetOutController
 {
     /** Say how to set a drill out, under the id its run will have, so that scattered lengths are settled. */
-    public function __invoke(SetOutRequest $request, DrillRuns $runs, Guesses $guesses): SetOutResource
+    public function __invoke(SetOutRequest $request, DrillStart $runs, ReadingQuiz $guesses): SetOutResource
     {
         $session = $request->practiceSession();
         $definition = $guesses->turned($request->definition(), $session?->student);
@@ -25,10 +25,10 @@ final class SetOutController
         $drill = $card->rules;
         $seed = PracticeRun::seedOf($request->string('id')->toString());
 
-        return SetOutResource::make(new SetOut(
+        return SetOutResource::make(new DrillSetup(
             SetOutSheet::of($card),
             $drill,
-            DrillRuns::lengths($drill, $seed),
+            DrillStart::lengths($drill, $seed),
             $request->coach(),
             $request->stepped(),
             $session === null ? null : $runs->expectation($drill, $seed, $session),

@@ -9,11 +9,11 @@ use App\Http\Requests\WhatIfRequest;
 use App\Http\Resources\SessionLookResource;
 use App\Http\Resources\StrokeTableResource;
 use App\Models\PracticeSession;
-use App\Practice\LookBackDesk;
+use App\Reports\SessionReview;
 
 final class StrokeReportController
 {
-    public function __construct(private readonly LookBackDesk $desk)
+    public function __construct(private readonly SessionReview $desk)
     {
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ProjectSession;
 use App\Http\Requests\StudentRequest;
 use App\Http\Resources\StudentResource;
 use App\Models\Student;
-use App\Practice\Projector;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +22,7 @@ final class StudentController
         return StudentResource::make(Student::once($request->clientId(), $coach->bench_id, static fn(): Student => $coach->students()->create($request->validated())));
     }
 
-    public function update(StudentRequest $request, Student $student, Projector $projector): StudentResource
+    public function update(StudentRequest $request, Student $student, ProjectSession $projector): StudentResource
     {
         DB::transaction(static function () use ($request, $student, $projector): void {
             $student->update(Arr::except($request->validated(), 'id'));

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SimulatedSession;
 use App\Http\Requests\WalkAlongRequest;
 use App\Http\Requests\WalkStepRequest;
 use App\Models\PracticeSession;
-use App\Practice\WalksAlong;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A simulated session that shows how Amble works. */
 final class WalkAlongController
 {
-    public function __construct(private readonly WalksAlong $walks)
+    public function __construct(private readonly SimulatedSession $walks)
     {
     }
 

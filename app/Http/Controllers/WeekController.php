@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Amble\Core\Exception\InvalidInput;
+use App\Actions\SendBookingMail;
 use App\Calendar\CalendarText;
-use App\Calendar\Week;
 use App\Http\Requests\BookingRequest;
 use App\Http\Requests\CalendarRequest;
 use App\Http\Requests\LetterRequest;
 use App\Http\Requests\WeekRequest;
 use App\Http\Resources\BookingResource;
 use App\Http\Resources\LetterResource;
-use App\Jobs\SendBookingLetter;
 use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Letter;
 use App\Models\LetterState;
+use App\Reports\CalendarWeek;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -36,7 +36,7 @@ final class WeekController
     {
         $coach = $request->coach();
         $zone = new \DateTimeZone($request->string('zone')->toString());
-        [$items, $unreadable] = Week::items($coach, $request->from(), $request->until());
+        [$items, $unreadable] = CalendarWeek::items($coach, $request->from(), $request->until());
 
         // A series is told once, however often it comes.
         $told = [];
@@ -102,7 +102,7 @@ final class WeekController
             'offered' => $request->offered($booking->zone)?->format('Y-m-d H:i'), 'state' => LetterState::Waiting,
         ]);
         try {
-            SendBookingLetter::dispatch($letter->id);
+            SendBookingMail::dispatch($letter->id);
         } catch (TransportExceptionInterface $failed) {
             // Sent at once, where no worker is set up: what became of it is told as with one.
             report($failed);
@@ -156,12 +156,12 @@ final class WeekController
             throw InvalidInput::at('text', 'There is no event in this calendar.');
         }
 
-        return new JsonResponse(Week::take($request->coach(), $events, $isTrial) + ['refused' => array_slice($refused, 0, 20), 'refused_count' => count($refused)]);
+        return new JsonResponse(CalendarWeek::take($request->coach(), $events, $isTrial) + ['refused' => array_slice($refused, 0, 20), 'refused_count' => count($refused)]);
     }
 
     private static function calendar(Coach $coach): Response
     {
-        return response(CalendarText::of(Week::bookings($coach))->serialize(), 200, [
+        return response(CalendarText::of(CalendarWeek::bookings($coach))->serialize(), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="amble.ics"',
             'Cache-Control' => 'private, no-store',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Csv;
 
-use App\Records\RecordFile;
-use App\Records\RecordTables;
+use App\Reports\RecordFile;
+use App\Reports\RecordTables;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Records as a zip of tables (RFC 4180) with a description of each column (Frictionless Data Package, a datapackage.json). */

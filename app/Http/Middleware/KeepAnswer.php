@@ -8,7 +8,7 @@ use App\Models\Coach;
 use App\Models\OwnedRecord;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\AnswerKey;
+use App\Reports\CacheKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,7 +31,7 @@ final class KeepAnswer
         if (!$coach instanceof Coach || !$record instanceof OwnedRecord) {
             return $next($request);
         }
-        $key = AnswerKey::of('answer', $record->bench_id, [$coach, $record, ...self::students($request, $record)], [$request->path(), $request->query()]);
+        $key = CacheKey::of('answer', $record->bench_id, [$coach, $record, ...self::students($request, $record)], [$request->path(), $request->query()]);
         $kept = Cache::get($key);
         if (is_string($kept)) {
             return JsonResponse::fromJsonString($kept);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Practice\DeviceTime;
+use App\Actions\DeviceTime;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A drill that begins at home, under the ids it was offered with. */

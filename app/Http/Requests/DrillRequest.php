@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 
 /** One drill as JSON under "drill". What makes sense is the core's to say, so there are no rules for it here. */
 final class DrillRequest extends OwnRequest

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Amble\Core\Device\Source;
 use Amble\Core\Green\ReadingMethod;
-use App\Practice\DeviceTime;
+use App\Actions\DeviceTime;
 use Illuminate\Validation\Rule;
 
 /** A green-speed reading as put down so far; sent again whole whenever an entry is made or corrected. */

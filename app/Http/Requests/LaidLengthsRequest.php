@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Amble\Core\Drill\Level\Dose;
 use Amble\Core\Drill\Level\LengthSet;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 
 /** A drill, with the lengths to lay into it and the room a plan has for it: any of them may be left out. */
 final class LaidLengthsRequest extends OwnRequest

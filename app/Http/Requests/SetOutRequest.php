@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 use Illuminate\Support\Collection;
 
 /** A drill to be set out, before it is started; "stepped" holds the paces counted to each station, if any. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Account\SecondFactor;
+use App\Auth\TwoStepSignIn;
 use App\Models\Coach;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
@@ -38,7 +38,7 @@ final class SignInRequest extends FormRequest
      */
     public function passes(Coach $coach): bool
     {
-        (new SecondFactor($coach))->pass($this->validated('code'));
+        (new TwoStepSignIn($coach))->pass($this->validated('code'));
 
         return true;
     }

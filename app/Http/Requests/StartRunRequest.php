@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\PracticeRun;
 use App\Models\Student;
-use App\Practice\DrillLibrary;
-use App\Practice\Guesses;
+use App\Reports\DrillLibrary;
+use App\Reports\ReadingQuiz;
 
 /** A drill to start in a session, under the client's id. */
 final class StartRunRequest extends OwnRequest
@@ -30,7 +30,7 @@ final class StartRunRequest extends OwnRequest
     }
 
     /** @return array{id: string, seed: int, students: list<string>, definition: string} */
-    public function columns(Guesses $guesses, ?Student $student): array
+    public function columns(ReadingQuiz $guesses, ?Student $student): array
     {
         $seed = $this->validated('seed');
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\DeviceTime;
 use App\Models\Green;
 use App\Models\Student;
-use App\Practice\DeviceTime;
 
 final class StartSessionRequest extends OwnRequest
 {

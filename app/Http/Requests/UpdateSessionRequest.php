@@ -7,10 +7,10 @@ namespace App\Http\Requests;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Plan;
+use App\Actions\DeviceTime;
 use App\Models\Green;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\DeviceTime;
 use Illuminate\Validation\Validator;
 
 /** Any part of a session's card that is no event; what is not sent stays as it is. */

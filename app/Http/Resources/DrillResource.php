@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use Amble\Core\Contract\CardShape;
 use Amble\Core\Drill\SetOutSheet;
-use App\Practice\DrillLibrary;
+use App\Reports\DrillLibrary;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\FindingRow;
-use App\Practice\Findings;
+use App\Reports\DrillFindings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -16,7 +16,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class FoundRunResource extends JsonResource
 {
-    public function __construct(FindingRow $row, private readonly Findings $findings)
+    public function __construct(FindingRow $row, private readonly DrillFindings $findings)
     {
         parent::__construct($row);
     }

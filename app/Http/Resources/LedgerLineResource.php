@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\PracticeSession;
-use App\Practice\LedgerLine;
+use App\Reports\SessionHistoryLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
-/** @property LedgerLine $resource */
+/** @property SessionHistoryLine $resource */
 final class LedgerLineResource extends JsonResource
 {
     /** @return array<string, mixed> */

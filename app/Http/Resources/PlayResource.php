@@ -7,14 +7,14 @@ namespace App\Http\Resources;
 use Amble\Core\Rounds\PlayClass;
 use App\Models\Benchmark;
 use App\Models\Round;
-use App\Practice\PlayRoom;
+use App\Reports\RoundSummary;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
  * A student's rounds and what they cost.
  *
- * @property PlayRoom $resource
+ * @property RoundSummary $resource
  */
 final class PlayResource extends JsonResource
 {

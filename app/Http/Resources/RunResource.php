@@ -10,11 +10,11 @@ use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
+use App\Actions\ProjectSession;
 use App\Models\PracticeRun;
-use App\Practice\DrillLibrary;
-use App\Practice\Findings;
-use App\Practice\Projector;
-use App\Practice\SetOut;
+use App\Reports\DrillFindings;
+use App\Reports\DrillLibrary;
+use App\Reports\DrillSetup;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -32,7 +32,7 @@ final class RunResource extends JsonResource
     public function __construct(
         PracticeRun $run,
         private readonly SessionLog $log,
-        private readonly Findings $findings,
+        private readonly DrillFindings $findings,
         private readonly ?string $student,
         private readonly ?Expectation $expectation = null,
     ) {
@@ -54,7 +54,7 @@ final class RunResource extends JsonResource
             'rule' => $card->words->rule,
             'course_words' => $card->words->course,
             'kit' => $sheet->kit(),
-            'checks' => SetOut::checks($sheet),
+            'checks' => DrillSetup::checks($sheet),
             'asks' => $card->asks,
             'asked' => SeenKindResource::collection(array_values(array_intersect_key(SeenKinds::all(), array_flip($card->asks)))),
             'seed' => $run->seed,
@@ -62,7 +62,7 @@ final class RunResource extends JsonResource
             'findings' => array_map(fn(?string $student): array => [
                 'student' => $student, 'findings' => $this->findings->ofRun($run->id, $student),
             ], $group === [] ? [$this->student] : $group),
-        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed, $this->student, Projector::finishPast([$this->student, ...$group]))
+        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed, $this->student, ProjectSession::finishPast([$this->student, ...$group]))
             + ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
     }
 }

@@ -15,8 +15,8 @@ use App\Models\GreenReading;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Practice\Planning;
-use App\Practice\SessionReadings;
+use App\Reports\PlanReport;
+use App\Reports\SessionGreenSpeeds;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
@@ -34,7 +34,7 @@ final class SessionResource extends JsonResource
      */
     public function __construct(
         PracticeSession $session,
-        private readonly SessionReadings $readings,
+        private readonly SessionGreenSpeeds $readings,
         private readonly Collection $balls,
         private readonly ?string $lastNote,
     ) {
@@ -54,7 +54,7 @@ final class SessionResource extends JsonResource
             'green' => $this->resource->green === null ? null : GreenResource::make($this->resource->green),
             'minutes' => $this->resource->minutes,
             'purpose' => $this->resource->purpose,
-            'plan' => Planning::plan($this->resource)?->toArray(),
+            'plan' => PlanReport::plan($this->resource)?->toArray(),
             'conditions' => $this->resource->conditions,
             'stations' => $this->resource->stations,
             'set_aside' => $this->resource->set_aside,

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Drill\Level\Progression;
-use App\Practice\DrillLibrary;
-use App\Practice\SetOut;
+use App\Reports\DrillLibrary;
+use App\Reports\DrillSetup;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
  * How to set a drill out.
  *
- * @property SetOut $resource
+ * @property DrillSetup $resource
  */
 final class SetOutResource extends JsonResource
 {
@@ -26,7 +26,7 @@ final class SetOutResource extends JsonResource
             'stand' => $sheet->stand(),
             'walking_line' => $sheet->walkingLine(),
             'cautions' => $sheet->cautions(),
-            'checks' => SetOut::checks($sheet),
+            'checks' => DrillSetup::checks($sheet),
             'kit' => $sheet->kit(),
             'aid' => array_map(
                 static fn(array $angle): array => ['width_m' => $angle['width']->metres(), 'half_angle_deg' => rad2deg($angle['half_angle'])],

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Amble\Core\Check\CheckKinds;
+use Amble\Core\Exception\InvalidInput;
+use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\Event\CheckTried;
+use Amble\Core\Session\Event\EventReader;
+use Amble\Core\Session\Event\PuttGiven;
+use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\SessionEvent;
+use Amble\Core\Session\SessionLog;
+use App\Models\PracticeRun;
+use App\Models\PracticeSession;
+use App\Models\SessionEventRecord;
+use App\Models\Student;
+use App\Reports\EventStore;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Appends to the log of events under a session, and tells what happened to one ball. */
+final class AppendSessionEvents
+{
+    public function __construct(private readonly EventStore $events, private readonly ProjectSession $projector)
+    {
+    }
+
+    /**
+     * Append events; one whose id is already there changes nothing.
+     *
+     * All or none are written: each is read, and so checked by the core, before the first insert; the write
+     * comes before any reading in the transaction, so that two writers wait for each other.
+     *
+     * @param string $loggedBy id of the coach who answers for them
+     * @param list<array<string, mixed>> $events as they came, each with id, type and at_ms
+     *
+     * @return SessionLog as it now stands
+     */
+    public function append(PracticeSession $session, string $loggedBy, array $events): SessionLog
+    {
+        $cards = self::cards($session, $events);
+        $rows = [];
+        foreach ($events as $i => $fields) {
+            $event = self::asObjects($fields);
+            $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
+            self::refuseCompanyOfNobody($session, $event, $i);
+            if ($read instanceof CheckTried) {
+                CheckKinds::accept($read->try, "events.$i");
+            }
+            $whose = match (true) {
+                $read instanceof PuttLogged => $read->belonging->student ?? $session->student_id,
+                $read instanceof PuttGiven => $read->student ?? $session->student_id,
+                default => null,
+            };
+            $card = $cards->get((string) $whose);
+            // What a ball was struck with is of that moment: a later change of the card rewrites nothing.
+            $struckWith = $card === null ? [] : ['putter' => $card->putter, 'tempo_bpm' => $card->tempo_bpm];
+            $rows[] = self::row($session, $loggedBy, $read, $event + $struckWith);
+        }
+
+        return DB::transaction(function () use ($session, $rows): SessionLog {
+            SessionEventRecord::query()->insertOrIgnore($rows);
+            self::refuseForeignIds($session, array_column($rows, 'id'));
+
+            return $this->projector->project($session);
+        });
+    }
+
+    /**
+     * Whoever is made up has nobody real beside them, or made-up balls would be told of people.
+     *
+     * @param array<string, mixed> $event
+     *
+     * @throws InvalidInput If it says somebody else.
+     */
+    private static function refuseCompanyOfNobody(PracticeSession $session, array $event, int $i): void
+    {
+        $somebody = $event['student'] ?? null;
+        if ($somebody !== null && $somebody !== $session->student_id && $session->student?->is_simulated === true) {
+            throw InvalidInput::at("events.$i.student", 'In a walk along nobody real takes part. Clear it away, and begin a session.');
+        }
+    }
+
+    /**
+     * The cards of everybody whose balls are among these events.
+     *
+     * @param list<array<string, mixed>> $events
+     *
+     * @return Collection<string, Student> by id
+     */
+    private static function cards(PracticeSession $session, array $events): Collection
+    {
+        $students = array_filter([$session->student_id, ...array_column($events, 'student')], is_string(...));
+
+        return Student::query()->whereKey(array_unique($students))->get()->keyBy('id')->toBase();
+    }
+
+    /**
+     * @param array<string, mixed> $event
+     *
+     * @return array<string, mixed>
+     */
+    private static function row(PracticeSession $session, string $loggedBy, SessionEvent $read, array $event): array
+    {
+        $payload = array_diff_key($event, array_flip(['id', 'type', 'at_ms', 'version']));
+        $version = $event['version'] ?? 1;
+
+        return [
+            'id' => $read->id,
+            'type' => $read::type(),
+            'version' => is_int($version) ? $version : 1,
+            'at_ms' => $read->atMilliseconds,
+            'practice_session_id' => $session->id,
+            'logged_by' => $loggedBy,
+            'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'recorded_at' => now(),
+        ];
+    }
+
+    /**
+     * An id that another session's log holds would be taken for a repeat and lost without a word.
+     *
+     * @param list<string> $ids
+     */
+    private static function refuseForeignIds(PracticeSession $session, array $ids): void
+    {
+        $taken = SessionEventRecord::query()->whereIn('id', $ids)->where('practice_session_id', '!=', $session->id)->value('id');
+        if ($taken !== null) {
+            throw ValidationException::withMessages([
+                'events.' . array_search($taken, $ids, true) . '.id' => 'This id is already in use by another session.',
+            ]);
+        }
+    }
+
+    public function of(PracticeSession $session): SessionLog
+    {
+        return $this->fold($session->id);
+    }
+
+    public function ofRun(PracticeRun $run): SessionLog
+    {
+        return $this->fold($run->practice_session_id)->ofRun($run->id);
+    }
+
+    private function fold(string $sessionId): SessionLog
+    {
+        return SessionLog::fold($this->events->of([$sessionId])[$sessionId]);
+    }
+
+    /**
+     * What happened to one ball, oldest first: rolled, corrected, remarked, taken back.
+     *
+     * @return list<SessionEventRecord>
+     */
+    public function historyOf(PracticeSession $session, string $puttId): array
+    {
+        /** @var Collection<int, SessionEventRecord> $records */
+        $records = SessionEventRecord::query()->where('practice_session_id', $session->id)
+            ->with('coach:id,name', 'session.student')->orderBy('at_ms')->orderBy('id')->get();
+        $about = [$puttId];
+        $history = [];
+        foreach ($records as $record) {
+            $subject = $record->payload['putt_id'] ?? $record->payload['event_id'] ?? $record->id;
+            if (in_array($subject, $about, true)) {
+                // An undo may take back a correction, or another undo.
+                $about[] = $record->id;
+                $history[] = $record;
+            }
+        }
+
+        return $history;
+    }
+
+    /**
+     * Objects inside an event, as JSON had them before the request turned them to arrays.
+     *
+     * @param array<string, mixed> $event
+     *
+     * @return array<string, mixed>
+     */
+    private static function asObjects(array $event): array
+    {
+        return array_map(
+            static fn(mixed $value): mixed => is_array($value) && !($value !== [] && array_is_list($value)) ? (object) $value : $value,
+            $event,
+        );
+    }
+}

@@ -1,0 +1,349 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Amble\Core\Evidence\SessionBall;
+use Amble\Core\Evidence\SessionBalls;
+use Amble\Core\Evidence\SessionRun;
+use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\Companion;
+use Amble\Core\Session\Condition;
+use Amble\Core\Session\Disturbance;
+use Amble\Core\Session\During;
+use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\PointSeen;
+use Amble\Core\Session\RunNotes;
+use Amble\Core\Session\SessionLog;
+use Amble\Core\Session\SetAside;
+use Amble\Core\Session\StationCard;
+use App\Models\BallRow;
+use App\Models\Bench;
+use App\Models\PracticeRun;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Reports\DrillFindings;
+use App\Reports\DrillLibrary;
+use App\Reports\EventStore;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
+
+/** Rewrites what screens read of a session from its log. Nothing here judges: the core says what each ball is. */
+final class ProjectSession
+{
+    /** Rows of one insert: databases take only so many values at once. */
+    private const AT_ONCE = 200;
+
+    public function __construct(private readonly EventStore $events, private readonly DrillFindings $findings)
+    {
+    }
+
+    /**
+     * Two devices may write to one session at once. SQLite lets one writer in at a time; elsewhere the second waits here, and
+     * then sees what the first wrote: folded each without the other's, a ball would be in the log and on no screen. The keys
+     * are left alone, as both lines already point at the row.
+     */
+    private static function comeAlone(PracticeSession $session): void
+    {
+        if (DB::getDriverName() === 'sqlite') {
+            return;
+        }
+        $row = DB::table('practice_sessions')->where('id', $session->id)->lock('for no key update')->first();
+        if ($row !== null) {
+            $session->setRawAttributes((array) $row, true);
+        }
+    }
+
+    /**
+     * Bring the rows of one session up to its log, writing only what changed. To be called inside the
+     * transaction that changed the log.
+     *
+     * @param bool $isWhole whether what rests on balls is told anew though none changed
+     */
+    public function project(PracticeSession $session, bool $isWhole = false): SessionLog
+    {
+        self::comeAlone($session);
+        $session->loadMissing('green');
+        $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
+        // What is put away tells of nobody, until it is brought back.
+        $shown = $session->trashed() ? $log->withoutBalls() : $log;
+        $runs = self::runsWithBalls($session, $shown);
+        $touched = $this->writeBalls($session, SessionBalls::of($shown, $runs, $session->student_id));
+        $this->findings->write($session, $shown, array_values(array_filter(
+            $runs,
+            static fn(SessionRun $run): bool => $isWhole || $touched === null || in_array($run->id, $touched, true) || isset($log->runs[$run->id]),
+        )));
+        if ($isWhole || $touched === null) {
+            $this->findings->forget($session, $shown);
+        }
+        $this->writeSetAsides($session, $log->setAside);
+        $hasChanged = [self::writeList('check_tries', $session, self::tries($session, $shown)), self::writeList('card_sights', $session, self::sights($session, $shown))];
+        if (in_array(true, $hasChanged, true)) {
+            Bench::evidenceChanged($session->bench_id);
+        }
+        $session->forceFill([
+            'stations' => array_map(self::station(...), $log->stations),
+            'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
+            'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
+            'company' => array_map(static fn(Companion $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
+            'chosen_reading_id' => $log->readingId,
+            'latest_ms' => $log->latestMilliseconds,
+            'kit_out' => $log->kitStillOut(),
+            'during' => ['part' => $log->during->part?->value, 'disturbances' => self::disturbances($log->during)],
+        ]);
+        if ($session->isDirty(['chosen_reading_id', 'conditions'])) {
+            Bench::evidenceChanged($session->bench_id);
+        }
+        if ($session->isDirty()) {
+            $session->save();
+        }
+        self::writeEnds($session, $log);
+
+        return $log;
+    }
+
+    private static function writeEnds(PracticeSession $session, SessionLog $log): void
+    {
+        $ended = array_keys(array_filter($log->runs, static fn(RunNotes $notes): bool => $notes->endedAt !== null));
+        $session->runs()->where('is_ended', true)->whereKeyNot($ended)->update(['is_ended' => false]);
+        if ($ended !== []) {
+            $session->runs()->whereKey($ended)->where('is_ended', false)->update(['is_ended' => true]);
+        }
+    }
+
+    /** Rebuild everything, session by session. */
+    public function rebuild(): void
+    {
+        /** @var LazyCollection<int, PracticeSession> $sessions */
+        $sessions = PracticeSession::withTrashed()->lazyById();
+        foreach ($sessions as $session) {
+            DB::transaction(fn(): SessionLog => $this->project($session, isWhole: true));
+        }
+    }
+
+    /** Judge anew what a student rolled at holes: where a ball should finish past one has changed. Inside a transaction. */
+    public function projectAtHoles(Student $student): void
+    {
+        $sessions = BallRow::query()->where('student_id', $student->id)->where('is_at_hole', true)->toBase()->distinct()->pluck('practice_session_id');
+        /** @var Collection<int, PracticeSession> $found */
+        $found = PracticeSession::withTrashed()->whereKey($sessions)->orderBy('id')->get();
+        foreach ($found as $session) {
+            $this->project($session, isWhole: true);
+        }
+    }
+
+    /** @return list<SessionRun> */
+    private static function runsWithBalls(PracticeSession $session, SessionLog $log): array
+    {
+        $rolledIn = array_filter(array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->runId, $log->putts));
+        /** @var Collection<int, PracticeRun> $runs */
+        $runs = $rolledIn === [] ? new Collection() : $session->runs()->whereKey(array_unique($rolledIn))->orderBy('id')->get();
+
+        $finishPast = $runs->isEmpty() ? [] : self::finishPast([$session->student_id, ...array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->student, $log->putts)]);
+
+        return array_values(array_map(static fn(PracticeRun $run): SessionRun => self::run($run, $finishPast), $runs->all()));
+    }
+
+    /**
+     * How far past a hole students play for, by id, metres.
+     *
+     * @param list<string|null> $students
+     *
+     * @return array<string, float>
+     */
+    public static function finishPast(array $students): array
+    {
+        $ids = array_values(array_unique(array_filter($students)));
+
+        return $ids === [] ? [] : array_map(floatval(...), Student::withTrashed()->whereKey($ids)->pluck('target_pace_m', 'id')->all());
+    }
+
+    /** @param array<string, float> $finishPast how far past a hole each student plays for, metres */
+    public static function run(PracticeRun $run, array $finishPast = []): SessionRun
+    {
+        return new SessionRun($run->id, DrillLibrary::card($run->definition()), $run->students, $run->seed, $finishPast);
+    }
+
+    /**
+     * @param list<SessionBall> $balls
+     *
+     * @return list<string>|null runs whose balls changed; null when balls went, and any may have
+     */
+    private function writeBalls(PracticeSession $session, array $balls): ?array
+    {
+        $rows = [];
+        foreach ($balls as $place => $ball) {
+            $row = self::row($session, $ball, $place);
+            // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
+            $rows[$row['id']] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
+        }
+        /** @var array<string, string> $known digest by id */
+        $known = BallRow::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();
+        $gone = array_diff(array_map(strval(...), array_keys($known)), array_map(strval(...), array_keys($rows)));
+        foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
+            BallRow::query()->whereIn('id', $ids)->delete();
+        }
+        $changed = array_values(array_filter($rows, static fn(array $row): bool => ($known[$row['id']] ?? null) !== $row['digest']));
+        foreach (array_chunk($changed, self::AT_ONCE) as $some) {
+            BallRow::query()->upsert($some, ['id']);
+        }
+        if ($gone !== [] || $changed !== []) {
+            Bench::evidenceChanged($session->bench_id);
+        }
+
+        return $gone !== [] ? null : array_values(array_unique(array_filter(array_column($changed, 'run_id'), is_string(...))));
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(PracticeSession $session, SessionBall $ball, int $place): array
+    {
+        [$seen, $belonging] = [$ball->putt->ball, $ball->putt->belonging];
+
+        return [
+            'id' => $ball->putt->id,
+            'practice_session_id' => $session->id,
+            'bench_id' => $session->bench_id,
+            'student_id' => $ball->student,
+            'green_id' => $session->green_id,
+            'surface' => $session->green?->surface->value,
+            'at_ms' => $ball->putt->atMilliseconds,
+            'place' => $place,
+            'backstroke_m' => $seen->backstroke?->metres(),
+            'roll_m' => $seen->roll?->metres(),
+            'run_on_m' => $seen->runOn?->metres(),
+            'stop' => $seen->stop->value,
+            'target_m' => $seen->target?->metres(),
+            'grade_percent' => $seen->grade->percent(),
+            'across_percent' => $seen->across->percent(),
+            'mark' => $seen->remarks->mark?->value,
+            'cause' => $seen->remarks->cause?->value,
+            'seen' => json_encode((object) $seen->sight->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'putter' => $belonging->putter,
+            'tempo_bpm' => $belonging->tempo,
+            'run_id' => $belonging->runId,
+            'is_of_group' => $belonging->student !== null,
+            'drill' => $ball->run?->card->key,
+            'task' => $ball->task?->value,
+            'verdict' => $ball->verdict?->value,
+            'word' => $ball->word?->value,
+            'attempt' => $ball->attempt,
+            'block' => $ball->block,
+            'aid' => $ball->aid?->kind->value,
+            'aid_width_m' => $ball->aidWidth,
+            'aid_distance_m' => $ball->aid?->distance?->metres(),
+            'is_aid_checked' => $ball->isAidChecked,
+            'is_at_hole' => $ball->isAtHole(),
+            'corrections' => $ball->putt->corrections,
+            'part' => $ball->putt->during->part?->value,
+            'disturbances' => json_encode(self::disturbances($ball->putt->during), JSON_THROW_ON_ERROR),
+            'is_measuring_stroke' => $ball->isMeasuringStroke,
+        ];
+    }
+
+    /** @param list<SetAside> $notes */
+    private function writeSetAsides(PracticeSession $session, array $notes): void
+    {
+        self::writeList('set_asides', $session, array_map(static fn(SetAside $note): array => [
+            'practice_session_id' => $session->id,
+            'student_id' => $session->student_id,
+            'note' => $note->key,
+            'evidence' => $note->evidence,
+            'reason' => $note->reason,
+        ], $notes));
+    }
+
+    /** @return list<array<string, mixed>> tries at checks; those of nobody wait until somebody has come */
+    private static function tries(PracticeSession $session, SessionLog $log): array
+    {
+        $checks = $log->checks;
+        // As they are read back: by clocks that differ they may stand otherwise, and would seem changed for ever.
+        usort($checks, static fn(CheckTry $one, CheckTry $other): int => strcmp($one->id, $other->id));
+
+        return self::ofSomebody(array_map(static fn(CheckTry $try): array => [
+            'id' => $try->id,
+            'practice_session_id' => $session->id,
+            'student_id' => $try->student ?? $session->student_id,
+            'green_id' => $session->green_id,
+            'kind' => $try->kind,
+            'at_ms' => $try->atMilliseconds,
+            'answers' => json_encode((object) $try->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ], $checks));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function sights(PracticeSession $session, SessionLog $log): array
+    {
+        return self::ofSomebody(array_map(static fn(PointSeen $point): array => [
+            'practice_session_id' => $session->id,
+            'student_id' => $point->student ?? $session->student_id,
+            'card' => $point->card,
+            'point' => $point->point,
+            'sight' => $point->sight?->value,
+            'word' => $point->word,
+            'at_ms' => $point->atMilliseconds,
+        ], $log->points));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function ofSomebody(array $rows): array
+    {
+        return array_values(array_filter($rows, static fn(array $row): bool => $row['student_id'] !== null));
+    }
+
+    /**
+     * Write a session's rows of a short list anew where they changed.
+     *
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return bool whether they did
+     */
+    private static function writeList(string $table, PracticeSession $session, array $rows): bool
+    {
+        $known = DB::table($table)->where('practice_session_id', $session->id)->orderBy('id')
+            ->get($rows === [] ? ['id'] : array_keys($rows[0]))->map(static fn(object $row): array => (array) $row)->all();
+        $plain = static fn(array $list): array => array_map(static fn(array $row): array => array_map(self::plain(...), $row), array_values($list));
+        if ($plain($known) === $plain($rows)) {
+            return false;
+        }
+        DB::table($table)->where('practice_session_id', $session->id)->delete();
+        foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+            DB::table($table)->insert($some);
+        }
+
+        return true;
+    }
+
+    /** What a database hands back as text, and how it spaces JSON, is its own affair; a space in a word is the coach's. */
+    private static function plain(mixed $cell): string
+    {
+        $text = is_scalar($cell) ? (string) $cell : '';
+
+        $object = str_starts_with($text, '{') ? json_decode($text) : null;
+
+        return $object === null ? $text : json_encode($object, JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<string> */
+    private static function disturbances(During $during): array
+    {
+        return array_map(static fn(Disturbance $each): string => $each->value, $during->disturbances);
+    }
+
+    /** @return array<string, mixed> */
+    private static function station(StationCard $station): array
+    {
+        return [
+            'id' => $station->id,
+            'length_m' => $station->length->metres(),
+            'said' => $station->said,
+            'grade_percent' => $station->grade?->percent(),
+            'across_percent' => $station->across?->percent(),
+        ];
+    }
+}

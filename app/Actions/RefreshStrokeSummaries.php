@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Amble\Core\Evidence\ForStroke;
+use Amble\Core\Green\Surface;
+use Amble\Core\Stroke\StrokeFitter;
+use Amble\Core\Stroke\StrokePrior;
+use Amble\Core\Stroke\StrokeSummary;
+use App\Models\Bench;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use App\Reports\BallRepository;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What each student's own stroke tells a new student's first balls (maths.md 3.8).
+ *
+ * Kept as of the end of their last session: a fit of everybody's balls for every look would not do.
+ */
+final class RefreshStrokeSummaries
+{
+    public function __construct(private readonly BallRepository $evidence)
+    {
+    }
+
+    /** The prior this bench's other students make on a kind of surface. */
+    public function priorFor(Student $student, Surface $surface): StrokePrior
+    {
+        $others = DB::table('stroke_summaries')->where('bench_id', $student->bench_id)
+            // Made up, they tell nothing of anybody.
+            ->whereNotIn('student_id', Student::withTrashed()->where('bench_id', $student->bench_id)->where('is_simulated', true)->select('id'))
+           ->where('surface', $surface->value)
+            ->where('student_id', '!=', $student->id)->orderBy('student_id')->get();
+
+        return StrokePrior::ofBench(array_values($others->map(static fn(object $row): StrokeSummary => StrokeSummary::of(
+            (float) $row->beta,
+            (float) $row->beta_error,
+            (float) $row->sigma,
+            (float) $row->degrees_of_freedom,
+        ))->all()));
+    }
+
+    /** Refresh those of everybody who rolled in a session. */
+    public function refreshSession(PracticeSession $session): void
+    {
+        $students = DB::table('balls')->where('practice_session_id', $session->id)->whereNotNull('student_id')->distinct()->pluck('student_id');
+        foreach (Student::withTrashed()->whereKey($students)->get() as $student) {
+            $this->refresh($student);
+        }
+    }
+
+    public function refresh(Student $student): void
+    {
+        $balls = $this->evidence->ofStudent($student);
+        foreach (Surface::cases() as $surface) {
+            $summary = (new StrokeFitter())->fit(array_values((new ForStroke($surface))->putts($balls)))->summary();
+            $key = ['student_id' => $student->id, 'surface' => $surface->value];
+            $summary === null
+                ? DB::table('stroke_summaries')->where($key)->delete()
+                : DB::table('stroke_summaries')->updateOrInsert($key, [
+                    'bench_id' => $student->bench_id,
+                    'beta' => $summary->beta,
+                    'beta_error' => $summary->betaError,
+                    'sigma' => $summary->sigma,
+                    'degrees_of_freedom' => $summary->degreesOfFreedom,
+                ]);
+        }
+        Bench::evidenceChanged($student->bench_id);
+    }
+}

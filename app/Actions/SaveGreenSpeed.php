@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\GreenSpeedReading;
+use Amble\Core\Green\RampRolls;
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Green\RollDoubt;
+use Amble\Core\Green\StopwatchRolls;
+use Amble\Core\Green\TimedRoll;
+use Amble\Core\Green\Warning;
+use App\Models\Bench;
+use App\Models\GreenReading;
+use App\Models\PracticeSession;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
+
+/** Takes green-speed readings and finds the one that stood at a time. */
+final class SaveGreenSpeed
+{
+    /** Share of readings whose truth lies inside the range told for it, as everywhere: eight of ten. */
+    private const LEVEL = 0.8;
+
+    /**
+     * Keep a reading as its entries now stand; the same id again corrects it, and keeps its time.
+     *
+     * @param array<string, mixed> $fields validated
+     */
+    public function keep(PracticeSession $session, array $fields): GreenReading
+    {
+        if ($session->green_id === null) {
+            throw ValidationException::withMessages(['green_id' => 'Choose the green first, under Arrive.']);
+        }
+        $method = ReadingMethod::from(self::word($fields['method'] ?? null));
+        $entries = array_diff_key($fields, array_flip(['id', 'method', 'taken_at_ms']));
+        $told = [
+            'green_id' => $session->green_id,
+            'practice_session_id' => $session->id,
+            'method' => $method,
+            'entries' => $entries,
+        ] + self::figures($method, $entries);
+        $reading = GreenReading::once(self::word($fields['id'] ?? null), $session->bench_id, static fn(): GreenReading => GreenReading::query()->create($told + [
+            'id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null),
+        ]));
+        abort_if($reading->practice_session_id !== $session->id, 404);
+        $reading->update($told);
+        Bench::evidenceChanged($session->bench_id);
+
+        return $reading;
+    }
+
+    /**
+     * What entries come to, as it is kept.
+     *
+     * @param array<string, mixed> $entries validated
+     *
+     * @return array<string, mixed>
+     */
+    public static function figures(ReadingMethod $method, array $entries): array
+    {
+        $measured = self::measure($method, $entries);
+        $speed = $method === ReadingMethod::Estimated
+            ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
+            : $measured?->speed;
+        $slope = $measured?->gradeRange(self::LEVEL);
+        $range = $measured?->range(self::LEVEL);
+
+        return [
+            'speed_m' => $speed?->metres(),
+            'standard_error_m' => $measured?->standardErrorMetres,
+            'give_or_take_m' => $range === null ? null : ($range->high - $range->low) / 2.0,
+            'grade' => $measured?->grade?->ratio(),
+            'grade_low' => $slope?->low,
+            'grade_high' => $slope?->high,
+            'is_level' => $measured->isLevel ?? false,
+            'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $measured->warnings ?? []),
+        ];
+    }
+
+    /**
+     * Give the readings that may stand for a session: the one chosen for it, its own last one, and the last other one
+     * of its green. Which of them does is the core's to say.
+     *
+     * @return Collection<int, GreenReading> the latest first
+     */
+    public function candidates(PracticeSession $session, CarbonInterface $at): Collection
+    {
+        $green = $session->green;
+        if ($green === null) {
+            return collect();
+        }
+        $readings = static fn() => $green->readings()->with('session.student')->latest('taken_at')->latest('id');
+        /** @var Collection<int, GreenReading> $found */
+        $found = collect([
+            $session->chosen_reading_id === null ? null : $readings()->whereKey($session->chosen_reading_id)->first(),
+            $readings()->where('practice_session_id', $session->id)->first(),
+            // Somebody else's of this green, so that a coach can choose.
+            $readings()->where('taken_at', '<=', $at)->where(static fn(Builder $other) => $other
+                ->whereNull('practice_session_id')->orWhere('practice_session_id', '!=', $session->id))->first(),
+        ])->filter()->unique('id')->sortByDesc('taken_at')->values();
+
+        return $found;
+    }
+
+    /**
+     * What there is to ask about a timed roll before it counts.
+     *
+     * @param array<string, mixed> $roll
+     *
+     * @return list<RollDoubt>
+     */
+    public function doubts(array $roll, mixed $others): array
+    {
+        return self::timedRolls([$roll])[0]->doubts(self::timedRolls($others));
+    }
+
+    /** @param array<string, mixed> $entries */
+    private static function measure(ReadingMethod $method, array $entries): ?GreenSpeedReading
+    {
+        return match ($method) {
+            ReadingMethod::Ramp => RampRolls::of(
+                self::rolls($entries['direction_1_m'] ?? []),
+                self::rolls($entries['direction_2_m'] ?? []),
+                is_numeric($entries['ramp_factor'] ?? null) ? (float) $entries['ramp_factor'] : 1.0,
+            )->reading(),
+            ReadingMethod::Stopwatch => StopwatchRolls::of(
+                self::timedRolls($entries['direction_1'] ?? []),
+                self::timedRolls($entries['direction_2'] ?? []),
+            )->reading(),
+            ReadingMethod::Estimated, ReadingMethod::Unknown => null,
+        };
+    }
+
+    /** @return list<float> */
+    private static function rolls(mixed $values): array
+    {
+        return array_map(self::number(...), is_array($values) ? array_values($values) : []);
+    }
+
+    /** @return list<TimedRoll> */
+    private static function timedRolls(mixed $values): array
+    {
+        return array_map(
+            static fn(mixed $roll): TimedRoll => is_array($roll)
+                ? TimedRoll::of(self::number($roll['distance_m'] ?? null), self::number($roll['time_s'] ?? null))
+                : throw new \LogicException('A timed roll is validated as an object before it comes here.'),
+            is_array($values) ? array_values($values) : [],
+        );
+    }
+
+    private static function number(mixed $value): float
+    {
+        return is_numeric($value) ? (float) $value : NAN;
+    }
+
+    private static function word(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Amble\Core\Drill\Level\Dose;
+use App\Http\Requests\DrillRequest;
+use App\Http\Resources\RunResource;
+use App\Http\Resources\SessionResource;
+use App\Models\Coach;
+use App\Models\PocketCard;
+use App\Models\PracticeRun;
+use App\Models\PracticeSession;
+use App\Reports\DrillFindings;
+use App\Reports\DrillLibrary;
+use App\Reports\DrillStart;
+use App\Reports\SessionReview;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** A drill that a student rolls at home, behind their link: begun on the phone, judged by the same engine, noted by them alone. */
+final class StartHomeDrill
+{
+    /** More in one day nobody does: a link in wrong hands fills no bench. */
+    private const A_DAY = 20;
+
+    public function __construct(
+        private readonly DrillLibrary $library,
+        private readonly DrillStart $runs,
+        private readonly AppendSessionEvents $logbook,
+        private readonly DrillFindings $findings,
+        private readonly SessionReview $desk,
+    ) {
+    }
+
+    /**
+     * The drill as it would begin now, under ids that are kept once it is begun: so it begins without a network as well.
+     *
+     * @return array{session: SessionResource, run: RunResource}|null null where the task is no drill of this bench
+     */
+    public function offered(PocketCard $card): ?array
+    {
+        $drill = $this->drill($card);
+        if ($drill === null) {
+            return null;
+        }
+        $session = new PracticeSession(self::columns($card, (string) Str::ulid(), CarbonImmutable::now()));
+        $session->setRelation('student', $card->student)->setRelation('green', null);
+        $run = new PracticeRun($this->runColumns($session, (string) Str::ulid(), $drill));
+
+        return ['session' => $this->session($session), 'run' => $this->run($session, $run)];
+    }
+
+    /**
+     * Begin it under the ids it was offered with; the same ids again answer with what is there.
+     *
+     * @throws ValidationException If the task is no drill any more, or there were too many that day.
+     */
+    public function begin(PocketCard $card, string $id, string $runId, CarbonImmutable $at): PracticeSession
+    {
+        $drill = $this->drill($card) ?? throw ValidationException::withMessages(['id' => 'Your coach has taken this drill back: load the card again.']);
+        if (PracticeSession::madeBefore($id, $card->bench_id) === null && $this->today($card) >= self::A_DAY) {
+            throw ValidationException::withMessages(['id' => 'That is enough for one day: nothing more was kept.']);
+        }
+
+        return DB::transaction(function () use ($card, $id, $runId, $at, $drill): PracticeSession {
+            $session = PracticeSession::once($id, $card->bench_id, static fn(): PracticeSession => PracticeSession::query()->create(self::columns($card, $id, $at)));
+            abort_if(!$session->is_home || $session->student_id !== $card->student_id, 404);
+            $run = PracticeRun::once($runId, $card->bench_id, fn(): PracticeRun => PracticeRun::query()->create($this->runColumns($session, $runId, $drill)));
+            abort_if($run->practice_session_id !== $session->id, 404);
+
+            return $session;
+        });
+    }
+
+    /** What behind a link is told of a session at home: of the card, what measuring wants, and no word of the coach's. */
+    public function session(PracticeSession $session): SessionResource
+    {
+        $session->loadMissing('student', 'green');
+        $student = $session->student === null ? null : (clone $session->student)->forceFill(['exception' => null, 'putter' => null, 'line_cure' => null]);
+        $told = (clone $session)->setRelation('student', $student);
+
+        return new SessionResource($told, $this->desk->readingsOf($session), $session->ballRows(), null);
+    }
+
+    public function run(PracticeSession $session, PracticeRun $run): RunResource
+    {
+        return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id);
+    }
+
+    /** The task's drill where this student stands in it, and no longer than the dose. */
+    private function drill(PocketCard $card): ?\stdClass
+    {
+        $coach = $card->home_drill === null ? null : Coach::query()->find($card->coach_id);
+        // In round numbers of whoever rolls it.
+        $drill = $coach instanceof Coach ? $this->library->ofBench((clone $coach)->forceFill(['unit' => $card->student->unit, 'pace_length_m' => $card->student->pace_length_m]))[$card->home_drill] ?? null : null;
+        if ($drill === null) {
+            return null;
+        }
+        $session = (new PracticeSession())->setRelation('student', $card->student);
+        $plain = DrillLibrary::plain($drill);
+        $read = DrillLibrary::card($drill);
+        $now = $this->runs->progression($read, $session)?->standing()->laidInto($plain, $read) ?? $plain;
+
+        return DrillLibrary::decoded(Dose::within($now, $card->home_balls, null));
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(PocketCard $card, string $id, CarbonImmutable $at): array
+    {
+        return [
+            'id' => $id, 'bench_id' => $card->bench_id, 'coach_id' => $card->coach_id, 'student_id' => $card->student_id, 'purpose' => $card->home_task,
+            // Nobody goes on with it at the bench.
+            'is_home' => true, 'started_at' => $at, 'ended_at' => $at,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function runColumns(PracticeSession $session, string $id, \stdClass $drill): array
+    {
+        return [
+            'id' => $id, 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'practice_session_id' => $session->id,
+            'definition' => DrillRequest::columnsOf($drill)['definition'], 'seed' => PracticeRun::seedOf($id), 'students' => [],
+        ];
+    }
+
+    private function today(PocketCard $card): int
+    {
+        return PracticeSession::query()->where('student_id', $card->student_id)->where('is_home', true)->where('created_at', '>', CarbonImmutable::now()->subDay())->count();
+    }
+}

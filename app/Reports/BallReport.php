@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reports;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Green\Surface;
+use Amble\Core\Review\Asked;
+use Amble\Core\Review\CourseLine;
+use Amble\Core\Review\Look;
+use Amble\Core\Review\LookFilter;
+use Amble\Core\Review\Measure\ImpliedSlope;
+use Amble\Core\Review\Question;
+use Amble\Core\Review\SideBySide;
+use Amble\Core\Review\Stile;
+use Amble\Core\Review\Visit;
+use Amble\Core\Session\Condition;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Illuminate\Support\Collection;
+
+/** Gathers the balls for the questions of a session, of a student, over time and side by side. */
+final class BallReport
+{
+    /** Slopes nearer to each other than this are the same, per cent. */
+    private const OTHER_SLOPE = 0.2;
+
+    public function __construct(private readonly BallRepository $evidence, private readonly CheckReport $checks)
+    {
+    }
+
+    public function ofSession(PracticeSession $session, Student $student, LookFilter $filter): Look
+    {
+        return Look::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+    }
+
+    /** @return list<array{station_id: string, across_percent: float, n: int}> slopes that the misses ask for, other than the stations say */
+    public function slopes(PracticeSession $session, Student $student): array
+    {
+        $slopes = [];
+        foreach (ImpliedSlope::told($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface)) as $place) {
+            foreach ($session->stations as $station) {
+                $isThere = abs((float) $station['length_m'] - $place->length) < 0.005 && abs((float) $station['grade_percent'] - $place->along) < 0.05 && abs((float) $station['across_percent'] - $place->card) < 0.05;
+                if ($isThere && $place->across !== null && abs($place->across - $place->card) >= self::OTHER_SLOPE) {
+                    $slopes[] = ['station_id' => $station['id'], 'across_percent' => round($place->across, 1), 'n' => $place->n];
+                }
+            }
+        }
+
+        return $slopes;
+    }
+
+    /** @return array{Look, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */
+    public function ofStudent(Student $student, ?Surface $surface, LookFilter $filter): array
+    {
+        $balls = $this->evidence->ofStudent($student);
+        $asked = $this->onOne($student, $balls, $surface);
+
+        return [Look::of($asked, $filter), $asked->surface, self::surfaces($balls)];
+    }
+
+    /**
+     * @param list<RolledBall> $balls
+     *
+     * @return list<Surface> those they were rolled on
+     */
+    private static function surfaces(array $balls): array
+    {
+        $surfaces = array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)));
+
+        return array_values(array_map(Surface::from(...), $surfaces));
+    }
+
+    /**
+     * @return array{list<CourseLine>, list<Stile>, Surface|null, list<Surface>, string|null} with the surface it is told of, those
+     *                                                                                       there are balls of, and the last session with some
+     */
+    public function course(Student $student, ?Surface $surface, LookFilter $filter, int $sessionsForTrend): array
+    {
+        $balls = $this->evidence->ofStudent($student);
+        $asked = $this->onOne($student, $balls, $surface);
+        $picked = $filter->of($asked)->plain();
+        $lines = [];
+        foreach (Question::drawn() as $key => $measure) {
+            $lines[] = CourseLine::of($key, $measure, $picked, $sessionsForTrend);
+        }
+
+        return [array_values(array_filter($lines)), self::stiles($asked), $asked->surface, self::surfaces($balls), array_key_last($asked->bySession())];
+    }
+
+    /**
+     * @param list<Student> $others
+     * @param LookFilter|null $then another time of the first one
+     *
+     * @return array{list<string>, list<int>, list<SideBySide>} names, balls of each, and the rows
+     */
+    public function beside(Student $student, array $others, ?Surface $surface, LookFilter $filter, ?LookFilter $then): array
+    {
+        $own = $this->all($student, $surface);
+        $names = [$student->name];
+        $asked = [$filter->of($own)->plain()];
+        if ($then !== null) {
+            $names = ['Now', 'Before'];
+            $asked[] = $then->of($own)->plain();
+        }
+        foreach ($others as $other) {
+            $names[] = $other->name;
+            $asked[] = $filter->of($this->all($other, $own->surface))->plain();
+        }
+
+        return [$names, array_map(static fn(Asked $one): int => count($one->balls), $asked), SideBySide::of($asked)];
+    }
+
+    /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
+    public function all(Student $student, ?Surface $surface = null): Asked
+    {
+        return $this->onOne($student, $this->evidence->ofStudent($student), $surface);
+    }
+
+    /** @param list<RolledBall> $balls */
+    private function onOne(Student $student, array $balls, ?Surface $surface): Asked
+    {
+        $last = end($balls);
+        $surface ??= $last === false ? null : $last->surface;
+
+        return $this->asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+    }
+
+    /** @param list<RolledBall> $balls */
+    public function asked(Student $student, array $balls, ?Surface $surface): Asked
+    {
+        return new Asked($balls, $surface, $student->target_pace_m, $student->hand, checked: $this->checks->checked($student));
+    }
+
+    /** @return list<Stile> breaks across the path these balls were rolled on, oldest first */
+    public static function stiles(Asked $asked): array
+    {
+        return Stile::all(self::visits($asked));
+    }
+
+    /** @return list<Visit> oldest first */
+    private static function visits(Asked $asked): array
+    {
+        $sessions = $asked->bySession();
+        /** @var Collection<string, PracticeSession> $rows */
+        $rows = PracticeSession::withTrashed()->with('green')->whereKey(array_keys($sessions))->get()->keyBy('id');
+        $visits = [];
+        foreach ($sessions as $id => $some) {
+            $session = $rows->get($id);
+            $visits[] = new Visit(
+                $id,
+                $some->balls[0]->atMilliseconds ?? 0,
+                $session?->green?->name,
+                array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions ?? []))),
+                array_values(array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->putter, $some->balls)))),
+                array_values(array_unique(array_filter(array_map(static fn(RolledBall $ball): ?int => $ball->tempo, $some->balls)))),
+            );
+        }
+
+        return $visits;
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reports;
+
+use Amble\Core\Check\Kind\ShoePlace;
+use Amble\Core\Distance\StudentToday;
+use Amble\Core\Evidence\FirstTries;
+use Amble\Core\Evidence\GreenHistory;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Evidence\Standing;
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Insight\Facts;
+use Amble\Core\Insight\Margin;
+use Amble\Core\Insight\Rules;
+use Amble\Core\Insight\SessionLook;
+use Amble\Core\Review\AskedLength;
+use Amble\Core\Review\DayLook;
+use Amble\Core\Review\MeasureCount;
+use Amble\Core\Review\StrokeLook;
+use Amble\Core\Review\StrokeTable;
+use Amble\Core\Session\SetAside;
+use Amble\Core\Stroke\SessionOffset;
+use Amble\Core\Units\Grade;
+use Amble\Core\Units\Length;
+use App\Actions\SaveGreenSpeed;
+use App\Models\GreenReading;
+use App\Models\PracticeSession;
+use App\Models\Student;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\DB;
+
+/** Gathers what the core needs to look back on a session. */
+final class SessionReview
+{
+    /** Whoever rolled on the green so long before tells of the same day. */
+    private const SAME_DAY_HOURS = 14;
+
+    /** Habits are told from so many of the latest balls: older ones tell of an older stroke. */
+    private const LATELY = 120;
+
+    /** Breaks across the path are looked for in so many. */
+    private const PATH = 1500;
+
+    public function __construct(
+        private readonly BallRepository $evidence,
+        private readonly SaveGreenSpeed $readings,
+        private readonly StrokeLines $lines,
+        private readonly RoundStatistics $play,
+        private readonly BallReport $looks,
+    ) {
+    }
+
+    /** @param Length|null $inside three putts from inside this should not come; null while the coach has set none */
+    public function look(PracticeSession $session, Student $student, ?Length $inside = null): SessionLook
+    {
+        $surface = $session->green?->surface;
+        $balls = $this->evidence->ofStudent($student);
+        $stroke = $this->stroke($balls, $session, $student);
+        [$standing, $method] = $this->standing($session);
+        $speed = $standing?->reading->speed;
+        $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
+        $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
+        $before = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until));
+        $own = DayLook::student($before, $surface, $session->id);
+        [$othersDays, $othersStrokes] = $this->others($session, $student, $until);
+        $day = $own->n === 0 ? null : DayLook::of([$own, ...$othersDays]);
+        $tries = FirstTries::of($todays, $surface);
+        $path = $this->looks->asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
+        $facts = new Facts(
+            $stroke->fit,
+            $method,
+            $standing,
+            $stroke->today,
+            $day,
+            $own->n,
+            $stroke->leftOut,
+            $student->school,
+            $tries,
+            $path->with(array_slice($path->balls, -self::LATELY)),
+            $path->with($todays),
+            $path,
+            BallReport::stiles($path),
+            $student->line_cure,
+            $this->play->lookOf($student, $inside),
+            $student->inWork()->about,
+            $student->facts()->markTo,
+            $student->level,
+            $othersStrokes,
+            $own->usual !== null,
+        );
+
+        return new SessionLook(
+            $stroke,
+            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $student), $student->unit),
+            $standing,
+            $method,
+            $day,
+            $own->n,
+            MeasureCount::all($todays, $surface),
+            // A baseline is watched, and nothing is said to it.
+            $session->isBaseline() ? [] : Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+            $tries,
+            $speed === null ? [] : ShoePlace::places($path->checked, $speed),
+        );
+    }
+
+    /**
+     * The same line told for another green, or one length more: costs the table alone, as long as nothing new was
+     * rolled. Lengths are in the student's own unit.
+     *
+     * @param GreenSpeed|null $speed null for the one that stands; without one there is no answer
+     */
+    public function whatIf(PracticeSession $session, Student $student, ?GreenSpeed $speed, ?Length $length): ?StrokeTable
+    {
+        $standing = $speed === null ? $this->standing($session)[0] : null;
+        $told = $speed ?? $standing?->reading->speed;
+        if ($told === null) {
+            return null;
+        }
+        $fit = $this->lines->of($student, $session->green?->surface);
+
+        $more = $length === null ? [] : [[$length, Grade::level()]];
+
+        return StrokeTable::of($fit, $told, $standing?->relativeError() ?? 0.0, self::asked($session, $student, $more), $student->unit);
+    }
+
+    /**
+     * Fit all of a student's balls, and keep the line for "what if" questions.
+     *
+     * @param list<RolledBall> $balls
+     */
+    private function stroke(array $balls, PracticeSession $session, Student $student): StrokeLook
+    {
+        $surface = $session->green?->surface;
+        $stroke = StrokeLook::of($balls, $surface, $session->id, $this->lines->prior($student, $surface));
+        $this->lines->keep($student, $surface, $stroke->fit);
+
+        return $stroke;
+    }
+
+    /** @return array{Standing|null, ReadingMethod} */
+    private function standing(PracticeSession $session): array
+    {
+        $stands = $this->readingsOf($session);
+
+        return [$stands->standing, $stands->reading->method ?? ReadingMethod::Unknown];
+    }
+
+    /** The reading that stands for a session, with its own and the last one of somebody else on its green. */
+    public function readingsOf(PracticeSession $session): SessionGreenSpeeds
+    {
+        $at = $session->ended_at ?? CarbonImmutable::now();
+        $candidates = $this->readings->candidates($session, $at);
+        $chosen = array_filter([$session->id => $session->chosen_reading_id], is_string(...));
+        $standing = GreenHistory::of(array_values($candidates->map(BallRepository::reading(...))->all()), $chosen)->at(self::milliseconds($at), $session->id);
+        $isOwn = static fn(GreenReading $reading): bool => $reading->practice_session_id === $session->id;
+
+        return new SessionGreenSpeeds(
+            $candidates->firstWhere('id', $standing?->reading->id),
+            $standing,
+            $candidates->first($isOwn),
+            $candidates->reject($isOwn)->first(),
+        );
+    }
+
+    /** @return array{list<StudentToday>, list<SessionOffset>} first balls at targets, and backstrokes against their own line, of the others on this green */
+    private function others(PracticeSession $session, Student $student, int $until): array
+    {
+        if ($session->green === null) {
+            return [[], []];
+        }
+        $since = self::milliseconds($session->started_at->subHours(self::SAME_DAY_HOURS));
+        $days = $strokes = [];
+        foreach ($this->evidence->othersOn($session->green, $student, $since, $until) as $other) {
+            $balls = $this->evidence->latestUntil($other, $until);
+            $last = $balls[count($balls) - 1] ?? null;
+            if ($last !== null) {
+                $days[] = DayLook::student($balls, $session->green->surface, $last->sessionId);
+                $strokes[] = StrokeLook::offsetOf($balls, $session->green->surface, $last->sessionId);
+            }
+        }
+
+        return [$days, array_values(array_filter($strokes))];
+    }
+
+    /**
+     * What this student's coach put away: with its evidence until that changes, without only in its session.
+     *
+     * @return list<SetAside>
+     */
+    private static function setAside(PracticeSession $session, Student $student): array
+    {
+        $rows = DB::table('set_asides')->where('student_id', $student->id)->orderBy('id')->get();
+        $aside = [];
+        foreach ($rows as $row) {
+            if ($row->evidence !== null || $row->practice_session_id === $session->id) {
+                $aside[] = new SetAside($row->note, $row->evidence, $row->reason);
+            }
+        }
+
+        return $aside;
+    }
+
+    /**
+     * @param list<array{Length, Grade}> $more told besides
+     *
+     * @return list<AskedLength>
+     */
+    private static function asked(PracticeSession $session, Student $student, array $more = []): array
+    {
+        return AskedLength::of([...$more, ...array_map(
+            static fn(array $station): array => [Length::ofMetres($station['length_m']), Grade::ofPercent($station['grade_percent'] ?? 0.0)],
+            $session->stations,
+        )], $student->unit);
+    }
+
+    private static function milliseconds(CarbonInterface $at): int
+    {
+        return (int) $at->getTimestampMs();
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reports;
+
+use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Review\AskedLength;
+use Amble\Core\Review\StrokeLook;
+use Amble\Core\Review\StrokeTable;
+use Amble\Core\Stroke\StrokePrior;
+use App\Actions\RefreshStrokeSummaries;
+use App\Models\PocketCard;
+use App\Models\Student;
+
+/** What a student's pocket card is told from. */
+final class TakeHomeCards
+{
+    /** The second green is so much faster where the coach names none. */
+    private const FASTER = 1.15;
+
+    public function __construct(private readonly BallRepository $evidence, private readonly RefreshStrokeSummaries $summaries)
+    {
+    }
+
+    /** The card there is, or an empty one that is not kept yet. */
+    public function cardOf(Student $student): PocketCard
+    {
+        /** @var PocketCard|null $card */
+        $card = PocketCard::query()->where('student_id', $student->id)->get()->first();
+
+        return $card ?? new PocketCard(['student_id' => $student->id, 'bench_id' => $student->bench_id]);
+    }
+
+    /**
+     * Keep fields of a student's card; what is not among them stays.
+     *
+     * @param array<string, mixed> $fields validated
+     * @param string $coachId whose doing it is, where there was no card
+     */
+    public function keep(Student $student, array $fields, string $coachId): PocketCard
+    {
+        $card = $this->cardOf($student);
+        $card->fill($fields + ['coach_id' => $card->coach_id ?? $coachId])->save();
+
+        return $card;
+    }
+
+    /** @return list<StrokeTable> the student's line told for two green speeds; none before there is a line */
+    public function tables(Student $student, PocketCard $card): array
+    {
+        $balls = $this->evidence->ofStudent($student);
+        $last = end($balls);
+        if ($last === false) {
+            return [];
+        }
+        $prior = $last->surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $last->surface);
+        $fit = StrokeLook::of($balls, $last->surface, $last->sessionId, $prior)->fit;
+        $first = $card->speed_1_m ?? ($last->reading->reading->speed ?? GreenSpeed::ordinary())->metres();
+        $asked = AskedLength::of([], $student->unit);
+
+        return $fit->beta() === null ? [] : array_map(
+            static fn(float $speed): StrokeTable => StrokeTable::of($fit, GreenSpeed::ofMetres($speed), 0.0, $asked, $student->unit),
+            [$first, $card->speed_2_m ?? min(6.1, self::FASTER * $first)],
+        );
+    }
+}
