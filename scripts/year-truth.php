@@ -11,13 +11,13 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Plan\Candidate;
 use Amble\Tools\PlannedYear;
 use App\Demo\DemoClinic;
-use App\Reports\DrillLibrary;
+use App\Models\DrillDefinition;
 
 require __DIR__ . '/../vendor/autoload.php';
 
 $draws = (int) ($argv[1] ?? 10);
 $library = json_decode((string) file_get_contents(__DIR__ . '/../core/drills/library.json'), false, 64, JSON_THROW_ON_ERROR);
-$drills = array_map(static fn(\stdClass $drill): Candidate => Candidate::unlearned(DrillLibrary::card($drill)), $library->drills);
+$drills = array_map(static fn(\stdClass $drill): Candidate => Candidate::unlearned(DrillDefinition::card($drill)), $library->drills);
 $halves = (int) PlannedYear::HALVES;
 $floor = (int) (100 * PlannedYear::FLOOR);
 $forgets = (int) round(100 * PlannedYear::FORGETS);

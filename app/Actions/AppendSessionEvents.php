@@ -13,19 +13,17 @@ use Amble\Core\Session\Event\PuttGiven;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\SessionLog;
-use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
 use App\Models\Student;
-use App\Reports\EventStore;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Appends to the log of events under a session, and tells what happened to one ball. */
+/** Appends to the log of events under a session. */
 final class AppendSessionEvents
 {
-    public function __construct(private readonly EventStore $events, private readonly ProjectSession $projector)
+    public function __construct(private readonly ProjectSession $projector)
     {
     }
 
@@ -134,45 +132,6 @@ final class AppendSessionEvents
                 'events.' . array_search($taken, $ids, true) . '.id' => 'This id is already in use by another session.',
             ]);
         }
-    }
-
-    public function of(PracticeSession $session): SessionLog
-    {
-        return $this->fold($session->id);
-    }
-
-    public function ofRun(PracticeRun $run): SessionLog
-    {
-        return $this->fold($run->practice_session_id)->ofRun($run->id);
-    }
-
-    private function fold(string $sessionId): SessionLog
-    {
-        return SessionLog::fold($this->events->of([$sessionId])[$sessionId]);
-    }
-
-    /**
-     * What happened to one ball, oldest first: rolled, corrected, remarked, taken back.
-     *
-     * @return list<SessionEventRecord>
-     */
-    public function historyOf(PracticeSession $session, string $puttId): array
-    {
-        /** @var Collection<int, SessionEventRecord> $records */
-        $records = SessionEventRecord::query()->where('practice_session_id', $session->id)
-            ->with('coach:id,name', 'session.student')->orderBy('at_ms')->orderBy('id')->get();
-        $about = [$puttId];
-        $history = [];
-        foreach ($records as $record) {
-            $subject = $record->payload['putt_id'] ?? $record->payload['event_id'] ?? $record->id;
-            if (in_array($subject, $about, true)) {
-                // An undo may take back a correction, or another undo.
-                $about[] = $record->id;
-                $history[] = $record;
-            }
-        }
-
-        return $history;
     }
 
     /**

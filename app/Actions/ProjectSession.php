@@ -20,11 +20,11 @@ use Amble\Core\Session\SetAside;
 use Amble\Core\Session\StationCard;
 use App\Models\BallRow;
 use App\Models\Bench;
+use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Reports\DrillFindings;
-use App\Reports\DrillLibrary;
 use App\Reports\EventStore;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -163,7 +163,7 @@ final class ProjectSession
     /** @param array<string, float> $finishPast how far past a hole each student plays for, metres */
     public static function run(PracticeRun $run, array $finishPast = []): SessionRun
     {
-        return new SessionRun($run->id, DrillLibrary::card($run->definition()), $run->students, $run->seed, $finishPast);
+        return new SessionRun($run->id, DrillDefinition::card($run->definition()), $run->students, $run->seed, $finishPast);
     }
 
     /**

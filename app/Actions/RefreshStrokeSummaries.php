@@ -7,8 +7,6 @@ namespace App\Actions;
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Green\Surface;
 use Amble\Core\Stroke\StrokeFitter;
-use Amble\Core\Stroke\StrokePrior;
-use Amble\Core\Stroke\StrokeSummary;
 use App\Models\Bench;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -24,23 +22,6 @@ final class RefreshStrokeSummaries
 {
     public function __construct(private readonly BallRepository $evidence)
     {
-    }
-
-    /** The prior this bench's other students make on a kind of surface. */
-    public function priorFor(Student $student, Surface $surface): StrokePrior
-    {
-        $others = DB::table('stroke_summaries')->where('bench_id', $student->bench_id)
-            // Made up, they tell nothing of anybody.
-            ->whereNotIn('student_id', Student::withTrashed()->where('bench_id', $student->bench_id)->where('is_simulated', true)->select('id'))
-           ->where('surface', $surface->value)
-            ->where('student_id', '!=', $student->id)->orderBy('student_id')->get();
-
-        return StrokePrior::ofBench(array_values($others->map(static fn(object $row): StrokeSummary => StrokeSummary::of(
-            (float) $row->beta,
-            (float) $row->beta_error,
-            (float) $row->sigma,
-            (float) $row->degrees_of_freedom,
-        ))->all()));
     }
 
     /** Refresh those of everybody who rolled in a session. */

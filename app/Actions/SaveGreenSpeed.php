@@ -15,12 +15,9 @@ use Amble\Core\Green\Warning;
 use App\Models\Bench;
 use App\Models\GreenReading;
 use App\Models\PracticeSession;
-use Carbon\CarbonInterface;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
-/** Takes green-speed readings and finds the one that stood at a time. */
+/** Saves what was measured of a green's speed, with the figures it comes to. */
 final class SaveGreenSpeed
 {
     /** Share of readings whose truth lies inside the range told for it, as everywhere: eight of ten. */
@@ -80,31 +77,6 @@ final class SaveGreenSpeed
             'is_level' => $measured->isLevel ?? false,
             'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $measured->warnings ?? []),
         ];
-    }
-
-    /**
-     * Give the readings that may stand for a session: the one chosen for it, its own last one, and the last other one
-     * of its green. Which of them does is the core's to say.
-     *
-     * @return Collection<int, GreenReading> the latest first
-     */
-    public function candidates(PracticeSession $session, CarbonInterface $at): Collection
-    {
-        $green = $session->green;
-        if ($green === null) {
-            return collect();
-        }
-        $readings = static fn() => $green->readings()->with('session.student')->latest('taken_at')->latest('id');
-        /** @var Collection<int, GreenReading> $found */
-        $found = collect([
-            $session->chosen_reading_id === null ? null : $readings()->whereKey($session->chosen_reading_id)->first(),
-            $readings()->where('practice_session_id', $session->id)->first(),
-            // Somebody else's of this green, so that a coach can choose.
-            $readings()->where('taken_at', '<=', $at)->where(static fn(Builder $other) => $other
-                ->whereNull('practice_session_id')->orWhere('practice_session_id', '!=', $session->id))->first(),
-        ])->filter()->unique('id')->sortByDesc('taken_at')->values();
-
-        return $found;
     }
 
     /**

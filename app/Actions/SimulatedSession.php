@@ -14,12 +14,14 @@ use Amble\Core\Simulation\WalkState;
 use Amble\Core\Simulation\WalkStep;
 use Amble\Core\Units\Grade;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\Green;
 use App\Models\GreenReading;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Reports\DrillLibrary;
+use App\Reports\SessionLogs;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -33,7 +35,7 @@ final class SimulatedSession
 
     public function __construct(
         private readonly DrillLibrary $library,
-        private readonly AppendSessionEvents $logbook,
+        private readonly SessionLogs $logs,
         private readonly ProjectSession $projector,
     ) {
     }
@@ -76,8 +78,8 @@ final class SimulatedSession
     {
         $run = PracticeRun::query()->where('practice_session_id', $session->id)->get()->sortBy('id')->first();
         $definition = $run?->definition() ?? $this->drill($coach, $drill);
-        $card = DrillLibrary::card($definition);
-        $log = $this->logbook->of($session);
+        $card = DrillDefinition::card($definition);
+        $log = $this->logs->of($session);
         $green = new SimulatedGreen(GreenSpeed::ofFeet(self::SPEED_FEET), Grade::ofPercent(self::GRADE_PERCENT), self::BUMPS);
         $step = (new WalkAlong($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->target_pace_m ?? 0.0), $seen));
 
@@ -124,6 +126,6 @@ final class SimulatedSession
 
     private static function drillState(PracticeRun $run, SessionLog $log, float $finishPastM): DrillState
     {
-        return DrillRun::ofPutts(DrillLibrary::card($run->definition())->rules->playedPast($finishPastM), $log->ofRun($run->id)->putts, $run->seed);
+        return DrillRun::ofPutts(DrillDefinition::card($run->definition())->rules->playedPast($finishPastM), $log->ofRun($run->id)->putts, $run->seed);
     }
 }

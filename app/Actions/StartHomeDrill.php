@@ -5,23 +5,19 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Amble\Core\Drill\Level\Dose;
-use App\Http\Requests\DrillRequest;
-use App\Http\Resources\RunResource;
-use App\Http\Resources\SessionResource;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
-use App\Reports\DrillFindings;
 use App\Reports\DrillLibrary;
 use App\Reports\DrillStart;
-use App\Reports\SessionReview;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** A drill that a student rolls at home, behind their link: begun on the phone, judged by the same engine, noted by them alone. */
+/** Starts the drill of a take-home card: the student rolls it at home with the card's link, and the same engine judges it. */
 final class StartHomeDrill
 {
     /** More in one day nobody does: a link in wrong hands fills no bench. */
@@ -30,16 +26,13 @@ final class StartHomeDrill
     public function __construct(
         private readonly DrillLibrary $library,
         private readonly DrillStart $runs,
-        private readonly AppendSessionEvents $logbook,
-        private readonly DrillFindings $findings,
-        private readonly SessionReview $desk,
     ) {
     }
 
     /**
      * The drill as it would begin now, under ids that are kept once it is begun: so it begins without a network as well.
      *
-     * @return array{session: SessionResource, run: RunResource}|null null where the task is no drill of this bench
+     * @return array{PracticeSession, PracticeRun}|null null where the task is no drill of this bench
      */
     public function offered(PocketCard $card): ?array
     {
@@ -51,7 +44,7 @@ final class StartHomeDrill
         $session->setRelation('student', $card->student)->setRelation('green', null);
         $run = new PracticeRun($this->runColumns($session, (string) Str::ulid(), $drill));
 
-        return ['session' => $this->session($session), 'run' => $this->run($session, $run)];
+        return [$session, $run];
     }
 
     /**
@@ -76,21 +69,6 @@ final class StartHomeDrill
         });
     }
 
-    /** What behind a link is told of a session at home: of the card, what measuring wants, and no word of the coach's. */
-    public function session(PracticeSession $session): SessionResource
-    {
-        $session->loadMissing('student', 'green');
-        $student = $session->student === null ? null : (clone $session->student)->forceFill(['exception' => null, 'putter' => null, 'line_cure' => null]);
-        $told = (clone $session)->setRelation('student', $student);
-
-        return new SessionResource($told, $this->desk->readingsOf($session), $session->ballRows(), null);
-    }
-
-    public function run(PracticeSession $session, PracticeRun $run): RunResource
-    {
-        return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id);
-    }
-
     /** The task's drill where this student stands in it, and no longer than the dose. */
     private function drill(PocketCard $card): ?\stdClass
     {
@@ -101,11 +79,11 @@ final class StartHomeDrill
             return null;
         }
         $session = (new PracticeSession())->setRelation('student', $card->student);
-        $plain = DrillLibrary::plain($drill);
-        $read = DrillLibrary::card($drill);
+        $plain = DrillDefinition::asArray($drill);
+        $read = DrillDefinition::card($drill);
         $now = $this->runs->progression($read, $session)?->standing()->laidInto($plain, $read) ?? $plain;
 
-        return DrillLibrary::decoded(Dose::within($now, $card->home_balls, null));
+        return DrillDefinition::fromArray(Dose::within($now, $card->home_balls, null));
     }
 
     /** @return array<string, mixed> */
@@ -123,7 +101,7 @@ final class StartHomeDrill
     {
         return [
             'id' => $id, 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'practice_session_id' => $session->id,
-            'definition' => DrillRequest::columnsOf($drill)['definition'], 'seed' => PracticeRun::seedOf($id), 'students' => [],
+            'definition' => DrillDefinition::columns($drill)['definition'], 'seed' => PracticeRun::seedOf($id), 'students' => [],
         ];
     }
 

@@ -13,8 +13,8 @@ use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Tools\SimulatedPractice;
 use App\Actions\AppendSessionEvents;
-use App\Http\Requests\DrillRequest;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Reports\DrillLibrary;
@@ -45,7 +45,7 @@ final class DemoDrills
             'stations' => [['length_m' => 2.4384], ['length_m' => 4.2672], ['length_m' => 6.096, 'grade_percent' => 1.0]],
             'balls_per_station' => 2,
         ]);
-        $coach->drills()->forceCreate(['id' => $id, 'coach_id' => $coach->id] + DrillRequest::columnsOf((object) $own));
+        $coach->drills()->forceCreate(['id' => $id, 'coach_id' => $coach->id] + DrillDefinition::columns((object) $own));
     }
 
     /** Roll the first balls of a drill in an open session, by its own simulated student. */
@@ -58,7 +58,7 @@ final class DemoDrills
         DemoUlids $ulids,
     ): void {
         $run = $this->begin($session, $coach, self::ROLLED, $start, $ulids);
-        $drill = DrillLibrary::card($run->definition())->rules;
+        $drill = DrillDefinition::card($run->definition())->rules;
         [, $balls] = (new DrillPlayer($demo->stroke, $speed, new SeededRandom(self::SEED)))->play($drill, self::SEED);
         $this->logbook->append($session, $coach->id, array_map(
             static fn(PuttLogged $putt): array => self::event($putt, $run, $start, $ulids),
@@ -73,7 +73,7 @@ final class DemoDrills
         $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetOutSheet::GATE_SEEN, 'count' => 1];
         $events = [$seen + ['id' => $ulids->at($start), 'at_ms' => (int) $start->getTimestampMs()]];
         $seed = (int) $start->getTimestamp();
-        $width = DrillLibrary::card($run->definition())->rules->aid?->width?->metres() ?? throw new \LogicException('The gate has no width.');
+        $width = DrillDefinition::card($run->definition())->rules->aid?->width?->metres() ?? throw new \LogicException('The gate has no width.');
         foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed), $width))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
             $at = $start->addSeconds(self::SECONDS_A_PUTT * ($i + 1));
             $events[] = [
@@ -91,7 +91,7 @@ final class DemoDrills
             'bench_id' => $session->bench_id,
             'coach_id' => $coach->id,
             'practice_session_id' => $session->id,
-            'definition' => DrillRequest::columnsOf($this->shipped($coach, $drill))['definition'],
+            'definition' => DrillDefinition::columns($this->shipped($coach, $drill))['definition'],
             'seed' => self::SEED,
         ]);
     }

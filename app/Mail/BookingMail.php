@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
-use App\Calendar\CalendarText;
 use App\Models\Booking;
+use App\Reports\CalendarFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Attachment;
@@ -41,7 +41,7 @@ final class BookingMail extends Mailable
     public function attachments(): array
     {
         return $this->booking->starts === null ? [] : [
-            Attachment::fromData(fn(): string => CalendarText::of([$this->booking])->serialize(), 'session.ics')->withMime('text/calendar'),
+            Attachment::fromData(fn(): string => CalendarFile::of([$this->booking])->serialize(), 'session.ics')->withMime('text/calendar'),
         ];
     }
 

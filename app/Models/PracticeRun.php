@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Amble\Core\Drill\Phase;
-use App\Reports\DrillLibrary;
 
 /**
  * A drill being run in a session.
@@ -28,7 +27,7 @@ final class PracticeRun extends OwnedRecord
     /** Give the drill as it was when the run started, in today's form. */
     public function definition(): \stdClass
     {
-        return DrillLibrary::kept($this->definition);
+        return DrillDefinition::fromStored($this->definition);
     }
 
     /** Give the seed a run has where none was given: from its id's own digits, the same on every device. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Reports\DrillLibrary;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -22,7 +21,7 @@ final class SavedDrill extends OwnedRecord
     /** Give the drill in today's form. */
     public function definition(): \stdClass
     {
-        return DrillLibrary::kept($this->definition);
+        return DrillDefinition::fromStored($this->definition);
     }
 
     protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'definition'];

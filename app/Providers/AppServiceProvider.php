@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Import\PageCheck;
+use App\Actions\Import\RowCheck;
 use App\Actions\ProjectSession;
 use App\Actions\RebuildAfterMigration;
 use App\Database\ImmediateSqlite;
+use App\Http\Import\RenderedPages;
+use App\Http\Import\RowRules;
 use App\Mail\LocalOutbox;
 use App\Models\Benchmark;
 use App\Models\Booking;
@@ -66,6 +70,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqlite::class);
+        $this->app->bind(RowCheck::class, RowRules::class);
+        $this->app->bind(PageCheck::class, RenderedPages::class);
     }
 
     public function boot(): void

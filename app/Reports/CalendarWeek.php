@@ -7,7 +7,7 @@ namespace App\Reports;
 use Amble\Core\Calendar\Appointment;
 use Amble\Core\Calendar\Clashes;
 use Amble\Core\Exception\InvalidInput;
-use App\Calendar\ToldEvent;
+use App\Calendar\CalendarEvent;
 use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;
@@ -77,13 +77,13 @@ final class CalendarWeek
     /**
      * Take events in by their names: new ones are made, changed ones changed, the same ones left as they are.
      *
-     * @param list<ToldEvent> $events
+     * @param list<CalendarEvent> $events
      *
      * @return array{new: int, changed: int, same: int}
      */
     public static function take(Coach $coach, array $events, bool $isTrial): array
     {
-        $there = Booking::query()->where('bench_id', $coach->bench_id)->whereIn('uid', array_map(static fn(ToldEvent $event): string => $event->uid(), $events))->get()->keyBy('uid');
+        $there = Booking::query()->where('bench_id', $coach->bench_id)->whereIn('uid', array_map(static fn(CalendarEvent $event): string => $event->uid(), $events))->get()->keyBy('uid');
         $students = Student::query()->where('bench_id', $coach->bench_id)->where('is_simulated', false)->pluck('id', 'name');
         $greens = Green::query()->where('bench_id', $coach->bench_id)->where('is_simulated', false)->pluck('id', 'name');
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0];

@@ -12,8 +12,8 @@ use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Units\Unit;
-use App\Http\Requests\DrillRequest;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\SavedDrill;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -46,7 +46,7 @@ final class DrillLibrary
 
         $drills = $round === null ? $library['drills'] : array_map($round->of(...), $library['drills']);
 
-        return array_map(self::decoded(...), $drills);
+        return array_map(DrillDefinition::fromArray(...), $drills);
     }
 
     /** @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the coach's own */
@@ -61,43 +61,6 @@ final class DrillLibrary
         return $drills;
     }
 
-    /** Give a drill that was kept, in today's form. */
-    public static function kept(string $json): \stdClass
-    {
-        $kept = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
-        if ($kept instanceof \stdClass && !OldDrill::isOld(get_object_vars($kept))) {
-            return $kept;
-        }
-        /** @var array<string, mixed> $drill */
-        $drill = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
-
-        return self::decoded(OldDrill::broughtUp($drill));
-    }
-
-    /** Read a drill that was checked before it was kept. */
-    public static function card(\stdClass $drill): DrillCard
-    {
-        return CardReader::read(JsonInput::fromArray(get_object_vars($drill)));
-    }
-
-    /** @return array<string, mixed> the same as plain arrays, as rules that rewrite a drill take it */
-    public static function plain(\stdClass $drill): array
-    {
-        /** @var array<string, mixed> $plain */
-        $plain = json_decode(json_encode($drill, JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
-
-        return $plain;
-    }
-
-    /** @param array<string, mixed> $drill */
-    public static function decoded(array $drill): \stdClass
-    {
-        // One without a field is an empty object, not an empty list.
-        $object = json_decode(json_encode((object) $drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
-
-        return $object instanceof \stdClass ? $object : throw new \LogicException('A drill is an object.');
-    }
-
     /**
      * @param array<\stdClass> $drills as they are kept
      *
@@ -105,7 +68,7 @@ final class DrillLibrary
      */
     public function fitting(AtHand $atHand, array $drills): array
     {
-        $fitting = array_filter(array_map(self::card(...), $drills), $atHand->fits(...));
+        $fitting = array_filter(array_map(DrillDefinition::card(...), $drills), $atHand->fits(...));
 
         return array_values(array_map(static fn(DrillCard $card): string => $card->key, $fitting));
     }
@@ -153,7 +116,7 @@ final class DrillLibrary
                 'what' => match (true) {
                     $why !== null => 'refused',
                     !isset($own[$key]) => 'new',
-                    DrillRequest::columnsOf(self::kept($own[$key]))['definition'] === DrillRequest::columnsOf($drill)['definition'] => 'same',
+                    DrillDefinition::columns(DrillDefinition::fromStored($own[$key]))['definition'] === DrillDefinition::columns($drill)['definition'] => 'same',
                     default => 'changed',
                 },
                 'field' => $refused?->field(),
@@ -203,7 +166,7 @@ final class DrillLibrary
             throw InvalidInput::at('drills', 'A library has at most ' . self::MOST . ' drills.');
         }
 
-        return array_map(static fn(array $drill): \stdClass => self::decoded(OldDrill::broughtUp($drill)), $library['drills']);
+        return array_map(static fn(array $drill): \stdClass => DrillDefinition::fromArray(OldDrill::broughtUp($drill)), $library['drills']);
     }
 
     /**
@@ -219,7 +182,7 @@ final class DrillLibrary
         JsonInput::parse($text)->object('drill');
         /** @var array{drill: array<string, mixed>} $body */
         $body = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
-        $drill = self::decoded(OldDrill::broughtUp($body['drill']));
+        $drill = DrillDefinition::fromArray(OldDrill::broughtUp($body['drill']));
         CardReader::read(JsonInput::fromArray(get_object_vars($drill), 'drill'));
         $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => [$drill]]);
 

@@ -8,6 +8,7 @@ use Amble\Core\Drill\Verdict;
 use Amble\Core\Homework\Entry;
 use Amble\Core\Homework\EntryKind;
 use Amble\Core\Homework\HomeLook;
+use App\Models\DrillDefinition;
 use App\Models\HomeEntry;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -50,7 +51,7 @@ final class HomeworkReport
 
         return array_values($runs->map(static fn(\stdClass $run): HomeEntry => (new HomeEntry())->forceFill([
             'id' => $run->run_id, 'student_id' => $student->id, 'kind' => EntryKind::Done->value, 'at_ms' => (int) $run->at_ms, 'balls' => (int) $run->balls, 'passes' => (int) $run->passes,
-            'text' => DrillLibrary::card(DrillLibrary::kept((string) $run->definition))->name, 'session_id' => $run->practice_session_id,
+            'text' => DrillDefinition::card(DrillDefinition::fromStored((string) $run->definition))->name, 'session_id' => $run->practice_session_id,
         ]))->all());
     }
 

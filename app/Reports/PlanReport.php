@@ -30,6 +30,7 @@ use Amble\Core\Student\Question;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\FindingRow;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
@@ -56,7 +57,7 @@ final class PlanReport
     /** Longer than this somebody went for a walk in between, minutes. */
     private const LONGEST_RUN = 90;
 
-    public function __construct(private readonly DrillLibrary $library, private readonly RoundStatistics $play, private readonly SessionReview $desk, private readonly BallReport $looks)
+    public function __construct(private readonly DrillLibrary $library, private readonly RoundStatistics $play, private readonly SessionReview $review, private readonly BallReport $looks, private readonly GreenSpeeds $speeds)
     {
     }
 
@@ -115,7 +116,7 @@ final class PlanReport
 
         return Debrief::of(
             $this->looks->ofSession($session, $student, new LookFilter()),
-            $this->desk->look($session, $student, $coach->threePuttInside())->notes,
+            $this->review->look($session, $student, $coach->threePuttInside())->notes,
             $skill,
             $this->forHome($coach, $skill, $student),
             array_map(static fn(Focus $focus): string => $focus->text, $student->inWork()->focuses),
@@ -128,7 +129,7 @@ final class PlanReport
         $shelf = $this->library->ofBench($coach);
         $keys = array_values(array_filter(array_map(static fn(Block $block): ?string => $block->isDropped || !isset($shelf[$block->drill ?? '']) ? null : $block->drill, self::plan($session)->blocks ?? [])));
 
-        return $keys === [] ? [] : array_map(static fn(int $i): DrillCard => DrillLibrary::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
+        return $keys === [] ? [] : array_map(static fn(int $i): DrillCard => DrillDefinition::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
     }
 
     /** @return array{string, int, string}|null a drill for a mat that works at a skill, its balls and its key */
@@ -147,7 +148,7 @@ final class PlanReport
 
     private function isMeasured(PracticeSession $session): bool
     {
-        return $this->desk->readingsOf($session)->standing?->isOfTheDay === true;
+        return $this->speeds->ofSession($session)->standing?->isOfTheDay === true;
     }
 
     private function need(PracticeSession $session): Need
@@ -225,7 +226,7 @@ final class PlanReport
         $took = self::took($coach);
         $candidates = [];
         foreach ($this->library->ofBench($coach) as $drill) {
-            $card = DrillLibrary::card($drill);
+            $card = DrillDefinition::card($drill);
             $candidates[] = isset($took[$card->key]) ? new Candidate($card, DrillMinutes::of($card->minutes ?? Candidate::USUAL, $took[$card->key])) : Candidate::unlearned($card);
         }
 

@@ -7,7 +7,6 @@ namespace App\Reports;
 use Amble\Core\Check\Kind\ShoePlace;
 use Amble\Core\Distance\StudentToday;
 use Amble\Core\Evidence\FirstTries;
-use Amble\Core\Evidence\GreenHistory;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\GreenSpeed;
@@ -25,8 +24,6 @@ use Amble\Core\Session\SetAside;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
-use App\Actions\SaveGreenSpeed;
-use App\Models\GreenReading;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -47,7 +44,7 @@ final class SessionReview
 
     public function __construct(
         private readonly BallRepository $evidence,
-        private readonly SaveGreenSpeed $readings,
+        private readonly GreenSpeeds $speeds,
         private readonly StrokeLines $lines,
         private readonly RoundStatistics $play,
         private readonly BallReport $looks,
@@ -145,26 +142,9 @@ final class SessionReview
     /** @return array{Standing|null, ReadingMethod} */
     private function standing(PracticeSession $session): array
     {
-        $stands = $this->readingsOf($session);
+        $stands = $this->speeds->ofSession($session);
 
         return [$stands->standing, $stands->reading->method ?? ReadingMethod::Unknown];
-    }
-
-    /** The reading that stands for a session, with its own and the last one of somebody else on its green. */
-    public function readingsOf(PracticeSession $session): SessionGreenSpeeds
-    {
-        $at = $session->ended_at ?? CarbonImmutable::now();
-        $candidates = $this->readings->candidates($session, $at);
-        $chosen = array_filter([$session->id => $session->chosen_reading_id], is_string(...));
-        $standing = GreenHistory::of(array_values($candidates->map(BallRepository::reading(...))->all()), $chosen)->at(self::milliseconds($at), $session->id);
-        $isOwn = static fn(GreenReading $reading): bool => $reading->practice_session_id === $session->id;
-
-        return new SessionGreenSpeeds(
-            $candidates->firstWhere('id', $standing?->reading->id),
-            $standing,
-            $candidates->first($isOwn),
-            $candidates->reject($isOwn)->first(),
-        );
     }
 
     /** @return array{list<StudentToday>, list<SessionOffset>} first balls at targets, and backstrokes against their own line, of the others on this green */

@@ -8,7 +8,6 @@ use Amble\Core\Green\Surface;
 use Amble\Core\Review\StrokeLook;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePrior;
-use App\Actions\RefreshStrokeSummaries;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -18,7 +17,7 @@ final class StrokeLines
 {
     private const KEPT_MINUTES = 60;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly RefreshStrokeSummaries $summaries)
+    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors)
     {
     }
 
@@ -45,7 +44,7 @@ final class StrokeLines
     /** What a first ball is read against. */
     public function prior(Student $student, ?Surface $surface): StrokePrior
     {
-        return $surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $surface);
+        return $surface === null ? StrokePrior::shipped() : $this->priors->of($student, $surface);
     }
 
     private static function key(Student $student, ?Surface $surface): string

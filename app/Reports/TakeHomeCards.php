@@ -9,7 +9,6 @@ use Amble\Core\Review\AskedLength;
 use Amble\Core\Review\StrokeLook;
 use Amble\Core\Review\StrokeTable;
 use Amble\Core\Stroke\StrokePrior;
-use App\Actions\RefreshStrokeSummaries;
 use App\Models\PocketCard;
 use App\Models\Student;
 
@@ -19,7 +18,7 @@ final class TakeHomeCards
     /** The second green is so much faster where the coach names none. */
     private const FASTER = 1.15;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly RefreshStrokeSummaries $summaries)
+    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors)
     {
     }
 
@@ -54,7 +53,7 @@ final class TakeHomeCards
         if ($last === false) {
             return [];
         }
-        $prior = $last->surface === null ? StrokePrior::shipped() : $this->summaries->priorFor($student, $last->surface);
+        $prior = $last->surface === null ? StrokePrior::shipped() : $this->priors->of($student, $last->surface);
         $fit = StrokeLook::of($balls, $last->surface, $last->sessionId, $prior)->fit;
         $first = $card->speed_1_m ?? ($last->reading->reading->speed ?? GreenSpeed::ordinary())->metres();
         $asked = AskedLength::of([], $student->unit);

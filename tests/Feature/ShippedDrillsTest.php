@@ -10,7 +10,7 @@ use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;
 use App\Models\Coach;
-use App\Reports\DrillLibrary;
+use App\Models\DrillDefinition;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -37,7 +37,7 @@ final class ShippedDrillsTest extends TestCase
         $this->actingAs($coach);
         $id = (string) Str::ulid();
         $sheet = $this->postJson('api/drills/set-out', ['id' => $id, 'session_id' => $session->id, 'drill' => $drill])->assertSuccessful();
-        $card = DrillLibrary::card(DrillLibrary::decoded($drill));
+        $card = DrillDefinition::card(DrillDefinition::fromArray($drill));
         $rules = $card->rules;
         self::assertCount(count($rules->stations), $sheet->json('stations'));
         $start = $this->postJson("api/sessions/$session->id/runs", ['id' => $id, 'drill' => $drill, 'seed' => 7])->assertSuccessful();

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Amble\Core\Green\Surface;
-use App\Actions\RefreshStrokeSummaries;
 use App\Models\BallRow;
 use App\Models\Coach;
 use App\Models\Green;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Reports\StrokePriors;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -30,7 +30,7 @@ final class WalkAlongTest extends TestCase
     {
         $real = $this->student($this->coach);
         $before = $this->getJson('/api/bench')->json();
-        $prior = app(RefreshStrokeSummaries::class)->priorFor($real, Surface::Grass);
+        $prior = app(StrokePriors::class)->of($real, Surface::Grass);
         $id = $this->walk('closing-gate');
 
         $bench = $this->getJson('/api/bench')->assertOk();
@@ -38,7 +38,7 @@ final class WalkAlongTest extends TestCase
         self::assertSame([[], []], [$bench->json('greens'), $bench->json('sessions')]);
         self::assertSame($id, $bench->json('walk_along'));
         self::assertSame([], $this->getJson('/api/sessions')->json());
-        self::assertEquals($prior, app(RefreshStrokeSummaries::class)->priorFor($real, Surface::Grass));
+        self::assertEquals($prior, app(StrokePriors::class)->of($real, Surface::Grass));
         $records = $this->getJson('/api/records')->json('tables');
         self::assertSame([1, 0, 0, 0], array_map(count(...), [$records['students'], $records['greens'], $records['practice_sessions'], $records['session_events']]));
 

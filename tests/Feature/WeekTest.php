@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Calendar\CalendarText;
 use App\Mail\BookingMail;
 use App\Models\Booking;
 use App\Models\Coach;
+use App\Reports\CalendarFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
@@ -63,7 +63,7 @@ final class WeekTest extends TestCase
         $this->book(['title' => 'Waits', 'starts' => null]);
         Booking::query()->whereNotNull('rule')->sole()->update(['skipped' => ['2026-11-05 10:00']]);
         $out = (string) $this->get('/api/calendar.ics')->assertOk()->getContent();
-        self::assertSame([], array_filter(CalendarText::of(Booking::query()->with('student', 'green')->get())->validate(), static fn(array $problem): bool => $problem['level'] >= Node::REPAIR));
+        self::assertSame([], array_filter(CalendarFile::of(Booking::query()->with('student', 'green')->get())->validate(), static fn(array $problem): bool => $problem['level'] >= Node::REPAIR));
         // In again it is all there already.
         $this->import($out)->assertJson(['new' => 0, 'changed' => 0, 'same' => 2, 'refused_count' => 0]);
 
@@ -172,7 +172,7 @@ final class WeekTest extends TestCase
         self::assertCount(2, $letters);
         $letters[0]->assertSeeInText('Thursday 3 December 2026, 10:00: 45 minutes, The grass.');
         $letters[0]->assertHasSubject('Your session');
-        self::assertStringContainsString('DTSTART;TZID=Europe/Zurich:20261203T100000', CalendarText::of([Booking::query()->findOrFail($booking)])->serialize());
+        self::assertStringContainsString('DTSTART;TZID=Europe/Zurich:20261203T100000', CalendarFile::of([Booking::query()->findOrFail($booking)])->serialize());
         self::assertCount(1, $letters[0]->attachments());
         $letters[1]->assertSeeInText('Thursday 10 December 2026, 10:00: 45 minutes. Write back if you can come.');
         self::assertSame([], $letters[1]->attachments());

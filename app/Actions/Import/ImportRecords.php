@@ -8,24 +8,15 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use App\Actions\ProjectSession;
 use App\Actions\RefreshStrokeSummaries;
-use App\Http\Controllers\BenchController;
-use App\Http\Controllers\GreenController;
-use App\Http\Controllers\PracticeSessionController;
-use App\Http\Import\RowRules;
-use App\Http\Resources\StudentResource;
 use App\Models\Booking;
 use App\Models\Coach;
-use App\Models\Green;
 use App\Models\GuessRow;
 use App\Models\PracticeSession;
 use App\Models\Student;
-use App\Reports\CalendarWeek;
 use App\Reports\PlanReport;
 use App\Reports\RecordTables;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -36,16 +27,14 @@ use Illuminate\Support\Str;
 final readonly class ImportRecords
 {
     private const AT_ONCE = 200;
-    private const DAYS_SHOWN = 366;
 
     public function __construct(
         private StagingDatabase $staging,
         private ImportWriter $writer,
         private ProjectSession $projector,
         private RefreshStrokeSummaries $summaries,
-        private PracticeSessionController $sessions,
-        private BenchController $startPage,
-        private GreenController $greens,
+        private RowCheck $rows,
+        private PageCheck $pages,
     ) {
     }
 
@@ -103,7 +92,7 @@ final readonly class ImportRecords
                 $this->staging->within(fn() => $this->showSession($id));
                 yield new ImportProgress('checking', $done + 1, $of);
             }
-            $this->staging->within(fn() => $this->show($import, $staged));
+            $this->staging->within(fn() => $this->showWorkspace($import, $staged));
         } catch (InvalidInput $refused) {
             throw $refused;
         } catch (\Exception|\TypeError|\ValueError $error) {
@@ -150,11 +139,10 @@ final readonly class ImportRecords
 
     private function holdToRules(ImportScope $import, Coach $staged): void
     {
-        $rules = new RowRules($staged);
         foreach ($import->new as $table => $rows) {
             foreach ($rows as $row) {
                 // Where it stands in the file is what a refusal names.
-                $rules->check($table, $import->place($table, (string) $row['id']), $row);
+                $this->rows->check($staged, $table, $import->place($table, (string) $row['id']), $row);
             }
         }
     }
@@ -177,23 +165,14 @@ final readonly class ImportRecords
         // Folding it is no change of it.
         PracticeSession::withoutTimestamps(fn() => $this->projector->project($session, isWhole: true));
         PlanReport::plan($session);
-        $this->sessions->show($session)->toResponse(new Request())->getContent();
+        $this->pages->session($session);
     }
 
-    /** Show what else screens ask for: the start page, a year of the calendar, each student and green. */
-    private function show(ImportScope $import, Coach $staged): void
+    private function showWorkspace(ImportScope $import, Coach $staged): void
     {
-        ($this->startPage)($staged)->getContent();
-        $today = CarbonImmutable::today();
-        [, $unreadable] = CalendarWeek::items($staged, $today->subDays(7), $today->addDays(self::DAYS_SHOWN));
-        if ($unreadable !== []) {
-            throw InvalidInput::at('tables.bookings', $unreadable[0]['reason']);
-        }
-        foreach (Green::withTrashed()->whereKey($import->idsOf('greens'))->get() as $green) {
-            $this->greens->stations($green)->getContent();
-        }
-        foreach (Student::withTrashed()->whereKey($import->idsOf('students'))->get() as $student) {
-            StudentResource::make($student)->toJson();
+        $students = $import->idsOf('students');
+        $this->pages->workspace($staged, $students, $import->idsOf('greens'));
+        foreach (Student::withTrashed()->whereKey($students)->get() as $student) {
             $this->summaries->refresh($student);
         }
     }

@@ -11,6 +11,7 @@ use App\Http\Requests\ImportDrillsRequest;
 use App\Http\Requests\LaidLengthsRequest;
 use App\Http\Resources\DrillResource;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\SavedDrill;
 use App\Reports\DrillLibrary;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -127,9 +128,9 @@ final class DrillController
 
             return array_map(static function (\stdClass $drill) use ($own, $request): DrillResource {
                 $kept = $own[(string) $drill->key] ?? null;
-                $kept?->update(DrillRequest::columnsOf($drill));
+                $kept?->update(DrillDefinition::columns($drill));
 
-                return self::resource($kept ?? $request->coach()->drills()->create(DrillRequest::columnsOf($drill)));
+                return self::resource($kept ?? $request->coach()->drills()->create(DrillDefinition::columns($drill)));
             }, $drills);
         }));
     }

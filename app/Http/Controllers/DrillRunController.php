@@ -8,18 +8,20 @@ use App\Actions\AppendSessionEvents;
 use App\Http\Requests\LogEventsRequest;
 use App\Http\Requests\StartRunRequest;
 use App\Http\Resources\RunResource;
+use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Reports\DrillFindings;
-use App\Reports\DrillLibrary;
 use App\Reports\DrillStart;
 use App\Reports\ReadingQuiz;
+use App\Reports\SessionLogs;
 
 final class DrillRunController
 {
     public function __construct(
         private readonly DrillStart $runs,
-        private readonly AppendSessionEvents $logbook,
+        private readonly AppendSessionEvents $append,
+        private readonly SessionLogs $logs,
         private readonly DrillFindings $findings,
     ) {
     }
@@ -32,20 +34,20 @@ final class DrillRunController
             'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
         ]));
         abort_if($run->practice_session_id !== $session->id, 404);
-        $expectation = $this->runs->expectation(DrillLibrary::card($run->definition())->rules, $run->seed, $session->load('student', 'green'));
+        $expectation = $this->runs->expectation(DrillDefinition::card($run->definition())->rules, $run->seed, $session->load('student', 'green'));
 
-        return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id, $expectation);
+        return new RunResource($run, $this->logs->ofRun($run), $this->findings, $session->student_id, $expectation);
     }
 
     public function show(PracticeSession $session, PracticeRun $run): RunResource
     {
-        return new RunResource($run, $this->logbook->ofRun($run), $this->findings, $session->student_id);
+        return new RunResource($run, $this->logs->ofRun($run), $this->findings, $session->student_id);
     }
 
     /** Append a run's events to its session's log and answer with the new state. */
     public function log(LogEventsRequest $request, PracticeSession $session, PracticeRun $run): RunResource
     {
-        $log = $this->logbook->append($session, $request->coach()->id, $request->events());
+        $log = $this->append->append($session, $request->coach()->id, $request->events());
 
         return new RunResource($run, $log->ofRun($run->id), $this->findings, $session->student_id);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\AppendSessionEvents;
 use App\Actions\DeviceTime;
 use App\Actions\StartHomeDrill;
+use App\Http\HomeDrillAnswers;
 use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\BeginAtHomeRequest;
 use App\Http\Requests\LogEventsRequest;
@@ -17,6 +18,7 @@ use App\Http\Resources\SessionResource;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
+use App\Reports\SessionLogs;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Validation\ValidationException;
 
@@ -29,13 +31,13 @@ final class HomeDrillController
     /** More in one drill nobody rolls. */
     private const MOST_EVENTS = 2_000;
 
-    public function __construct(private readonly StartHomeDrill $home)
+    public function __construct(private readonly StartHomeDrill $start, private readonly HomeDrillAnswers $answers)
     {
     }
 
     public function begin(BeginAtHomeRequest $request, string $link): SessionResource
     {
-        return $this->home->session($this->home->begin(
+        return $this->answers->session($this->start->begin(
             AuthenticateLink::card($request),
             $request->string('id')->toString(),
             $request->string('run_id')->toString(),
@@ -45,22 +47,22 @@ final class HomeDrillController
 
     public function session(string $link, PracticeSession $session): SessionResource
     {
-        return $this->home->session($session);
+        return $this->answers->session($session);
     }
 
     public function run(string $link, PracticeSession $session, PracticeRun $run): RunResource
     {
-        return $this->home->run($session, $run);
+        return $this->answers->run($session, $run);
     }
 
     /** Tell what happened to one ball since it was rolled. */
-    public function history(string $link, PracticeSession $session, string $ball, AppendSessionEvents $logbook): AnonymousResourceCollection
+    public function history(string $link, PracticeSession $session, string $ball, SessionLogs $logs): AnonymousResourceCollection
     {
-        return BallEventResource::collection($logbook->historyOf($session, $ball));
+        return BallEventResource::collection($logs->historyOf($session, $ball));
     }
 
     /** @throws ValidationException If it is more than a student says of their balls. */
-    public function log(LogEventsRequest $request, string $link, PracticeSession $session, AppendSessionEvents $logbook): SessionLogResource
+    public function log(LogEventsRequest $request, string $link, PracticeSession $session, AppendSessionEvents $append): SessionLogResource
     {
         $events = $request->events();
         foreach ($events as $i => $event) {
@@ -72,7 +74,7 @@ final class HomeDrillController
         if (SessionEventRecord::query()->where('practice_session_id', $session->id)->count() + count($events) > self::MOST_EVENTS) {
             throw ValidationException::withMessages(['events' => 'That is enough of one drill: nothing more was kept.']);
         }
-        $logbook->append($session, AuthenticateLink::card($request)->coach_id, $events);
+        $append->append($session, AuthenticateLink::card($request)->coach_id, $events);
 
         return SessionLogResource::make($session);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\StartHomeDrill;
+use App\Http\HomeDrillAnswers;
 use App\Http\Middleware\AuthenticateLink;
 use App\Http\Requests\PocketLinkRequest;
 use App\Http\Requests\PocketRequest;
@@ -19,7 +19,7 @@ use Illuminate\Http\Request;
 /** A student's pocket card: one printed side, and a private link to it. */
 final class PocketController
 {
-    public function __construct(private readonly TakeHomeCards $pocket, private readonly HomeworkReport $home, private readonly StartHomeDrill $drill)
+    public function __construct(private readonly TakeHomeCards $pocket, private readonly HomeworkReport $home, private readonly HomeDrillAnswers $drill)
     {
     }
 

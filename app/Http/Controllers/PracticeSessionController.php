@@ -11,7 +11,7 @@ use App\Http\Requests\StartSessionRequest;
 use App\Http\Requests\UpdateSessionRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\PracticeSession;
-use App\Reports\SessionReview;
+use App\Reports\GreenSpeeds;
 use App\Reports\TakeHomeCards;
 use Illuminate\Http\Response;
 use Illuminate\Support\Arr;
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 final class PracticeSessionController
 {
     public function __construct(
-        private readonly SessionReview $desk,
+        private readonly GreenSpeeds $speeds,
         private readonly ProjectSession $projector,
         private readonly RefreshStrokeSummaries $summaries,
         private readonly TakeHomeCards $pocket,
@@ -98,7 +98,7 @@ final class PracticeSessionController
 
         return new SessionResource(
             $session,
-            $this->desk->readingsOf($session),
+            $this->speeds->ofSession($session),
             $session->ballRows(),
             $before?->note_for_next,
         );

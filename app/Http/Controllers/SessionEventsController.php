@@ -9,6 +9,7 @@ use App\Http\Requests\LogEventsRequest;
 use App\Http\Resources\BallEventResource;
 use App\Http\Resources\SessionLogResource;
 use App\Models\PracticeSession;
+use App\Reports\SessionLogs;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class SessionEventsController
@@ -22,8 +23,8 @@ final class SessionEventsController
     }
 
     /** Tell what happened to one ball since it was rolled. */
-    public function history(PracticeSession $session, string $ball, AppendSessionEvents $logbook): AnonymousResourceCollection
+    public function history(PracticeSession $session, string $ball, SessionLogs $logs): AnonymousResourceCollection
     {
-        return BallEventResource::collection($logbook->historyOf($session, $ball));
+        return BallEventResource::collection($logs->historyOf($session, $ball));
     }
 }

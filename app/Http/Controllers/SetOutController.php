@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use Amble\Core\Drill\SetOutSheet;
 use App\Http\Requests\SetOutRequest;
 use App\Http\Resources\SetOutResource;
+use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\Student;
-use App\Reports\DrillLibrary;
 use App\Reports\DrillSetup;
 use App\Reports\DrillStart;
 use App\Reports\ReadingQuiz;
@@ -21,7 +21,7 @@ final class SetOutController
     {
         $session = $request->practiceSession();
         $definition = $guesses->turned($request->definition(), $session?->student);
-        $card = DrillLibrary::card($definition);
+        $card = DrillDefinition::card($definition);
         $drill = $card->rules;
         $seed = PracticeRun::seedOf($request->string('id')->toString());
 

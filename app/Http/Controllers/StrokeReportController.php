@@ -13,19 +13,19 @@ use App\Reports\SessionReview;
 
 final class StrokeReportController
 {
-    public function __construct(private readonly SessionReview $desk)
+    public function __construct(private readonly SessionReview $review)
     {
     }
 
     /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
     public function show(StrokeReportRequest $request, PracticeSession $session): SessionLookResource
     {
-        return SessionLookResource::make($this->desk->look($session, $request->student(), $request->coach()->threePuttInside()));
+        return SessionLookResource::make($this->review->look($session, $request->student(), $request->coach()->threePuttInside()));
     }
 
     /** Tell the same line for a green of another speed, or for one length more. */
     public function whatIf(WhatIfRequest $request, PracticeSession $session): StrokeTableResource
     {
-        return StrokeTableResource::make($this->desk->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404));
+        return StrokeTableResource::make($this->review->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404));
     }
 }

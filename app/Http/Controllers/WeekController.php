@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use Amble\Core\Exception\InvalidInput;
 use App\Actions\SendBookingMail;
-use App\Calendar\CalendarText;
 use App\Http\Requests\BookingRequest;
 use App\Http\Requests\CalendarRequest;
 use App\Http\Requests\LetterRequest;
@@ -17,6 +16,7 @@ use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Letter;
 use App\Models\LetterState;
+use App\Reports\CalendarFile;
 use App\Reports\CalendarWeek;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -151,7 +151,7 @@ final class WeekController
 
     private function take(CalendarRequest $request, bool $isTrial): JsonResponse
     {
-        [$events, $refused] = CalendarText::read($request->string('text')->toString(), $request->string('zone')->toString());
+        [$events, $refused] = CalendarFile::read($request->string('text')->toString(), $request->string('zone')->toString());
         if ($events === [] && $refused === []) {
             throw InvalidInput::at('text', 'There is no event in this calendar.');
         }
@@ -161,7 +161,7 @@ final class WeekController
 
     private static function calendar(Coach $coach): Response
     {
-        return response(CalendarText::of(CalendarWeek::bookings($coach))->serialize(), 200, [
+        return response(CalendarFile::of(CalendarWeek::bookings($coach))->serialize(), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="amble.ics"',
             'Cache-Control' => 'private, no-store',

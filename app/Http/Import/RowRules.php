@@ -12,7 +12,7 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Reading\Putt;
 use Amble\Core\Student\InWork;
-use App\Actions\Import\ImportFile;
+use App\Actions\Import\RowCheck;
 use App\Actions\SaveGreenSpeed;
 use App\Calendar\Series;
 use App\Http\Requests\BenchmarkRequest;
@@ -27,16 +27,16 @@ use App\Http\Requests\RoundRequest;
 use App\Http\Requests\StudentRequest;
 use App\Http\Requests\UpdateSessionRequest;
 use App\Models\Coach;
+use App\Models\DrillDefinition;
 use App\Models\GuessRow;
 use App\Models\Round;
 use App\Models\Student;
-use App\Reports\DrillLibrary;
 use App\Reports\RecordTables;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 
 /** Holds a row of a file to the rules of the form that makes such a record on a screen. */
-final readonly class RowRules
+final readonly class RowRules implements RowCheck
 {
     /** Forms whose fields are the table's columns. */
     private const FORMS = [
@@ -65,16 +65,7 @@ final readonly class RowRules
     /** Columns that a form calls otherwise, or does not take with the others. */
     private const NOT_ASKED = ['created_at', 'updated_at', 'deleted_at', 'in_work', 'about', 'plan', 'started_at', 'ended_at', 'student_id', 'green_id', 'practice_session_id', 'rule', 'definition', 'content', 'putt'];
 
-    public function __construct(private Coach $coach)
-    {
-    }
-
-    /**
-     * @param array<string, mixed> $row as {@see ImportFile} has it
-     *
-     * @throws InvalidInput At the field of the file.
-     */
-    public function check(string $table, int $i, array $row): void
+    public function check(Coach $coach, string $table, int $i, array $row): void
     {
         $at = "tables.$table.$i";
         $columns = RecordTables::TABLES[$table];
@@ -83,7 +74,7 @@ final readonly class RowRules
             $told[$column] = ($columns[$column] ?? '') === 'j' && is_string($value) ? json_decode($value, true, 64, JSON_THROW_ON_ERROR) : $value;
         }
         try {
-            $this->holdToForm($table, $told);
+            self::holdToForm($coach, $table, $told);
             self::read($table, $row);
         } catch (ValidationException $refused) {
             throw InvalidInput::at("$at." . array_key_first($refused->errors()), (string) array_values($refused->errors())[0][0]);
@@ -99,7 +90,7 @@ final readonly class RowRules
      *
      * @throws ValidationException
      */
-    private function holdToForm(string $table, array $row): void
+    private static function holdToForm(Coach $coach, string $table, array $row): void
     {
         $asked = array_diff_key($row, array_flip(self::NOT_ASKED));
         $besides = self::BESIDES[$table] ?? [];
@@ -117,7 +108,7 @@ final readonly class RowRules
             'bookings' => ['minutes' => min((int) ($row['minutes'] ?? 0), 480), 'title' => $row['title'] ?? ($row['student_id'] === null ? null : 'A session')] + array_diff_key($asked, ['skipped' => 0, 'uid' => 0]),
             default => $asked,
         };
-        $this->form($class, array_filter($form, static fn(mixed $value): bool => $value !== null));
+        self::form($coach, $class, array_filter($form, static fn(mixed $value): bool => $value !== null));
     }
 
     /**
@@ -126,10 +117,10 @@ final readonly class RowRules
      *
      * @throws ValidationException
      */
-    private function form(string $class, array $fields): void
+    private static function form(Coach $coach, string $class, array $fields): void
     {
         $request = $class::create('/', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: json_encode((object) $fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
-        $request->setContainer(app())->setRedirector(app('redirect'))->setUserResolver(fn(): Coach => $this->coach)->setRouteResolver(static fn(): null => null);
+        $request->setContainer(app())->setRedirector(app('redirect'))->setUserResolver(static fn(): Coach => $coach)->setRouteResolver(static fn(): null => null);
         $request->validateResolved();
     }
 
@@ -154,7 +145,7 @@ final readonly class RowRules
             ],
             'practice_sessions' => $isSaid('plan') ? self::at('plan', static fn() => Plan::read($input('plan'))) : null,
             'green_readings' => self::at('entries', static fn() => SaveGreenSpeed::figures(ReadingMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
-            'drills', 'drill_runs' => self::at('definition', static fn() => DrillLibrary::card(DrillLibrary::kept($text('definition')))),
+            'drills', 'drill_runs' => self::at('definition', static fn() => DrillDefinition::card(DrillDefinition::fromStored($text('definition')))),
             'rounds' => (new Round())->setRawAttributes($row)->played(),
             'cards' => self::at('content', static fn() => Card::read($text('key'), $input('content'))),
             'kept_reads' => self::at('putt', static fn() => Putt::read($input('putt'))),

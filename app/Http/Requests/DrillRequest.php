@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\DrillDefinition;
 use App\Reports\DrillLibrary;
 
 /** One drill as JSON under "drill". What makes sense is the core's to say, so there are no rules for it here. */
@@ -24,12 +25,6 @@ final class DrillRequest extends OwnRequest
     /** @return array{name: string, definition: string} */
     public function columns(): array
     {
-        return self::columnsOf($this->drill());
-    }
-
-    /** @return array{name: string, definition: string} */
-    public static function columnsOf(\stdClass $drill): array
-    {
-        return ['name' => (string) $drill->name, 'definition' => json_encode($drill, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
+        return DrillDefinition::columns($this->drill());
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Amble\Core\Drill\Level\Dose;
 use Amble\Core\Drill\Level\LengthSet;
+use App\Models\DrillDefinition;
 use App\Reports\DrillLibrary;
 
 /** A drill, with the lengths to lay into it and the room a plan has for it: any of them may be left out. */
@@ -27,7 +28,7 @@ final class LaidLengthsRequest extends OwnRequest
     /** Give the drill at those lengths, checked again. */
     public function laid(DrillLibrary $library): \stdClass
     {
-        $drill = DrillLibrary::plain($library->readOne($this->getContent()));
+        $drill = DrillDefinition::asArray($library->readOne($this->getContent()));
         $lengths = $this->has('lengths_m') ? $this->lengths() : [];
         $laid = $lengths === [] ? $drill : LengthSet::laidInto($drill, $lengths);
         $room = static fn(mixed $said): ?int => is_int($said) ? $said : null;

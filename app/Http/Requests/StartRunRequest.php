@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\Student;
 use App\Reports\DrillLibrary;
@@ -38,7 +39,7 @@ final class StartRunRequest extends OwnRequest
             'id' => $this->string('id')->toString(),
             'seed' => is_numeric($seed) ? (int) $seed : PracticeRun::seedOf($this->string('id')->toString()),
             'students' => array_values($this->array('students')),
-            'definition' => DrillRequest::columnsOf($guesses->turned(app(DrillLibrary::class)->readOne($this->getContent()), $student))['definition'],
+            'definition' => DrillDefinition::columns($guesses->turned(app(DrillLibrary::class)->readOne($this->getContent()), $student))['definition'],
         ];
     }
 }

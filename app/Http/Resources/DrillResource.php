@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use Amble\Core\Contract\CardShape;
 use Amble\Core\Drill\SetOutSheet;
-use App\Reports\DrillLibrary;
+use App\Models\DrillDefinition;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -25,7 +25,7 @@ final class DrillResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $card = DrillLibrary::card($this->resource);
+        $card = DrillDefinition::card($this->resource);
 
         return ['own_id' => $this->ownId, 'drill' => $this->resource, 'kit' => SetOutSheet::of($card)->kit()] + CardShape::toArray($card);
     }

@@ -11,9 +11,9 @@ use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
 use App\Actions\ProjectSession;
+use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Reports\DrillFindings;
-use App\Reports\DrillLibrary;
 use App\Reports\DrillSetup;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -44,7 +44,7 @@ final class RunResource extends JsonResource
     {
         $run = $this->resource;
         $definition = $run->definition();
-        $card = DrillLibrary::card($definition);
+        $card = DrillDefinition::card($definition);
         $sheet = SetOutSheet::of($card);
         $group = RunPart::group($this->log, $run->students, $this->student);
 

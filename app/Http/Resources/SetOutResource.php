@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Drill\Level\Progression;
-use App\Reports\DrillLibrary;
+use App\Models\DrillDefinition;
 use App\Reports\DrillSetup;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -48,8 +48,8 @@ final class SetOutResource extends JsonResource
         if ($progression === null) {
             return null;
         }
-        $drill = DrillLibrary::plain($this->resource->definition);
-        $laid = fn(Progression $begins): array => ['level' => $begins->level, 'card' => DrillResource::make(DrillLibrary::decoded($begins->laidInto($drill, $this->resource->card)))];
+        $drill = DrillDefinition::asArray($this->resource->definition);
+        $laid = fn(Progression $begins): array => ['level' => $begins->level, 'card' => DrillResource::make(DrillDefinition::fromArray($begins->laidInto($drill, $this->resource->card)))];
 
         return $laid($progression->standing()) + [
             'rung' => $progression->rung,

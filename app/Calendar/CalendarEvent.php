@@ -12,7 +12,7 @@ use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as TimeProperty;
 
 /** One event of a calendar from elsewhere, as a booking has it. Immutable. */
-final readonly class ToldEvent
+final readonly class CalendarEvent
 {
     private const LONGEST_MINUTES = 1_440;
     private const LONGEST_RULE = 200;

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Calendar;
+namespace App\Reports;
 
 use Amble\Core\Exception\InvalidInput;
+use App\Calendar\CalendarEvent;
 use App\Models\Booking;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -12,7 +13,7 @@ use Sabre\VObject\ParseException;
 use Sabre\VObject\Reader;
 
 /** Bookings as a calendar (iCalendar, RFC 5545) and back; recurrence and the change of the clocks are the library's. */
-final class CalendarText
+final class CalendarFile
 {
     private const PRODUCT = '-//Amble//Amble//EN';
     private const LONGEST = 1_000_000;
@@ -49,7 +50,7 @@ final class CalendarText
     /**
      * What a calendar from elsewhere says, event by event.
      *
-     * @return array{list<ToldEvent>, list<array{event: string, reason: string}>} with those that cannot be used, and why
+     * @return array{list<CalendarEvent>, list<array{event: string, reason: string}>} with those that cannot be used, and why
      *
      * @throws InvalidInput If it is no calendar at all.
      */
@@ -80,7 +81,7 @@ final class CalendarText
                 if (hrtime(true) > $endsAtNs) {
                     throw InvalidInput::at('event', 'The rules of this calendar take too long to look through; bring it in parts.');
                 }
-                $one = ToldEvent::read($event, $zone);
+                $one = CalendarEvent::read($event, $zone);
                 if ($one->standsFor !== null) {
                     $changed[$one->series][] = [$one->standsFor, $one];
                 } elseif ($one->isOff) {
@@ -97,11 +98,11 @@ final class CalendarText
             $series = $told[$uid] ?? null;
             $ones = array_column($changes, 1);
             if ($series === null) {
-                array_push($refused, ...array_map(static fn(ToldEvent $one): array => ['event' => mb_substr($one->summary, 0, 80), 'reason' => 'It changes one day of an event that is not in this calendar.'], $ones));
+                array_push($refused, ...array_map(static fn(CalendarEvent $one): array => ['event' => mb_substr($one->summary, 0, 80), 'reason' => 'It changes one day of an event that is not in this calendar.'], $ones));
                 continue;
             }
             $told[$uid] = $series->without(array_column($changes, 0));
-            foreach (array_filter($ones, static fn(ToldEvent $one): bool => !$one->isOff) as $one) {
+            foreach (array_filter($ones, static fn(CalendarEvent $one): bool => !$one->isOff) as $one) {
                 $told[$one->uid()] = $one;
             }
         }
