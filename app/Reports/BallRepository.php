@@ -26,9 +26,9 @@ use Amble\Core\Session\Cause;
 use Amble\Core\Session\Disturbance;
 use Amble\Core\Session\During;
 use Amble\Core\Session\Mark;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
 use Amble\Core\Session\SessionPart;
-use Amble\Core\Session\Sight;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -56,7 +56,7 @@ final class BallRepository
     ];
 
     private static ?Remarks $nothingSaid = null;
-    private static ?Sight $nothingSeen = null;
+    private static ?Observations $nothingSeen = null;
 
     /** @var array<int|string, Grade> by percent */
     private static array $grades = [];
@@ -285,7 +285,7 @@ final class BallRepository
                 $row->mark === null && $row->cause === null
                     ? self::$nothingSaid ??= new Remarks()
                     : new Remarks(Mark::tryFrom($row->mark ?? ''), Cause::tryFrom($row->cause ?? '')),
-                sight: $row->seen === '{}' ? self::$nothingSeen ??= Sight::nothing() : self::sight($row->seen),
+                sight: $row->seen === '{}' ? self::$nothingSeen ??= Observations::nothing() : self::sight($row->seen),
                 runOn: self::length($row->run_on_m),
                 across: self::grade($row->across_percent),
             ),
@@ -332,11 +332,11 @@ final class BallRepository
         return self::$grades[(string) (is_numeric($percent) ? $percent : 0)] ??= Grade::ofPercent(is_numeric($percent) ? (float) $percent : 0.0);
     }
 
-    private static function sight(string $seen): Sight
+    private static function sight(string $seen): Observations
     {
         /** @var array<string, string|bool|int|float> $answers */
         $answers = json_decode($seen, true, 4, JSON_THROW_ON_ERROR);
 
-        return Sight::answered($answers);
+        return Observations::answered($answers);
     }
 }

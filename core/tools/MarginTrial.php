@@ -22,7 +22,7 @@ use Amble\Core\Review\Asked;
 use Amble\Core\Review\DayLook;
 use Amble\Core\Review\StrokeLook;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\Sight;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Stroke\StrokePrior;
@@ -279,6 +279,6 @@ final readonly class MarginTrial
     /** The same ball of which a coach wrote down whether it dropped, and nothing else. */
     private static function dropAlone(Ball $ball, bool $isAtHole): Ball
     {
-        return Ball::seen(null, null, $ball->stop === Stop::Holed ? Stop::Holed : Stop::Unseen, $ball->target, Grade::level(), sight: $isAtHole && $ball->stop !== Stop::Holed ? Sight::answered(['dropped' => false]) : Sight::nothing());
+        return Ball::seen(null, null, $ball->stop === Stop::Holed ? Stop::Holed : Stop::Unseen, $ball->target, Grade::level(), sight: $isAtHole && $ball->stop !== Stop::Holed ? Observations::answered(['dropped' => false]) : Observations::nothing());
     }
 }

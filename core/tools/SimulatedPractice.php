@@ -13,7 +13,7 @@ use Amble\Core\Roll\LineRoll;
 use Amble\Core\Roll\Reader;
 use Amble\Core\Roll\Surface;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\Sight;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Units\Grade;
@@ -118,7 +118,7 @@ final class SimulatedPractice
             $isHoled ? Stop::Holed : Stop::Free,
             $target,
             $along,
-            sight: Sight::answered($this->seen($putt->startLine, $isGated) + [
+            sight: Observations::answered($this->seen($putt->startLine, $isGated) + [
                 'side_m' => $isHoled ? null : round($aside * $putt->rollMetres / $target->metres(), 2),
                 'call' => $call->value,
                 // Ground that rises to the right is high there.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 use App\Http\Resources\SeenKindResource;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
@@ -13,6 +13,6 @@ final class SeenController
     /** Lay out everything that can be seen of a ball. */
     public function __invoke(): AnonymousResourceCollection
     {
-        return SeenKindResource::collection(array_values(SeenKinds::all()));
+        return SeenKindResource::collection(array_values(ObservationTypes::all()));
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** How what can be answered is said to a screen: of a ball, and of a check. */
 final class AnswersShape
 {
     /** @return array<string, mixed> */
-    public static function of(Answers $answers): array
+    public static function of(AnswerFormat $answers): array
     {
         return [
             'kind' => $answers->kind->value,

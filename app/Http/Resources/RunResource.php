@@ -8,7 +8,7 @@ use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\SetOutSheet;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\SessionLog;
 use App\Actions\ProjectSession;
 use App\Models\DrillDefinition;
@@ -56,7 +56,7 @@ final class RunResource extends JsonResource
             'kit' => $sheet->kit(),
             'checks' => DrillSetup::checks($sheet),
             'asks' => $card->asks,
-            'asked' => SeenKindResource::collection(array_values(array_intersect_key(SeenKinds::all(), array_flip($card->asks)))),
+            'asked' => SeenKindResource::collection(array_values(array_intersect_key(ObservationTypes::all(), array_flip($card->asks)))),
             'seed' => $run->seed,
             'group' => $group,
             'findings' => array_map(fn(?string $student): array => [

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Session\Seen\SeenKind;
+use Amble\Core\Session\Observation\ObservationType;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
  * One thing that can be seen of a ball.
  *
- * @property SeenKind $resource
+ * @property ObservationType $resource
  */
 final class SeenKindResource extends JsonResource
 {

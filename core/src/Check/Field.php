@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check;
 
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** One thing a check asks of every try. This class is immutable. */
 final readonly class Field
@@ -18,7 +18,7 @@ final readonly class Field
     public function __construct(
         public string $name,
         public string $question,
-        public Answers $answers,
+        public AnswerFormat $answers,
         public ?array $sides = null,
         public bool $isNeeded = true,
     ) {

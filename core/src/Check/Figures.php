@@ -11,7 +11,7 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Figures that kinds of check have in common. */
 final class Figures
@@ -57,7 +57,7 @@ final class Figures
      * @param string $field whose answers are words
      * @param string $counted the word whose share is followed
      */
-    public static function words(string $question, Tries $tries, string $field, Answers $answers, string $counted): Finding
+    public static function words(string $question, Tries $tries, string $field, AnswerFormat $answers, string $counted): Finding
     {
         $rows = $parts = [];
         foreach ($answers->words as $word => $label) {

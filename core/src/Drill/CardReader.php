@@ -10,7 +10,7 @@ use Amble\Core\Drill\Kit\KitItem;
 use Amble\Core\Drill\Level\Level;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Student\School;
 
 /** Reads a drill with all it says of itself, and refuses what cannot be, at the field and in a sentence. */
@@ -64,7 +64,7 @@ final class CardReader
     /** @return non-empty-list<string> what a drill may ask of each ball */
     public static function askable(): array
     {
-        return self::$askable ??= [...self::MEASURED, ...SeenKinds::askable()];
+        return self::$askable ??= [...self::MEASURED, ...ObservationTypes::askable()];
     }
 
     /** @return non-empty-list<string> */

@@ -12,7 +12,7 @@ use Amble\Core\Drill\SetOutSheet;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\LoggedPutt;
-use Amble\Core\Session\Seen\PurposeSeen;
+use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SetOutItem;
 
@@ -93,7 +93,7 @@ final class SessionBalls
             $aid,
             $aid === null ? null : $judged->aidWidth ?? $run->card->rules->aidWidth(null),
             $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
-            $putt->ball->target === null || $putt->ball->sight->word('purpose') === PurposeSeen::MEASURE_BACKSTROKE,
+            $putt->ball->target === null || $putt->ball->sight->word('purpose') === ObservationTypes::MEASURE_BACKSTROKE,
         );
     }
 

@@ -17,7 +17,7 @@ final readonly class Ball
      *                          for a holed ball whose pace nobody judged, or one nobody measured
      * @param Length|null $target null when the ball was struck at nothing in particular
      * @param Grade $grade along the line
-     * @param Sight $sight what else was seen
+     * @param Observations $sight what else was seen
      * @param Length|null $runOn how much further one that was cut short would have rolled, by eye; null
      *                           when nobody judged it
      * @param Grade $across rising to the right
@@ -29,7 +29,7 @@ final readonly class Ball
         public ?Length $target,
         public Grade $grade,
         public Remarks $remarks,
-        public Sight $sight,
+        public Observations $sight,
         public ?Length $runOn,
         public Grade $across,
     ) {
@@ -44,7 +44,7 @@ final readonly class Ball
         Grade $grade,
         Remarks $remarks = new Remarks(),
         string $rollField = 'roll_m',
-        ?Sight $sight = null,
+        ?Observations $sight = null,
         ?Length $runOn = null,
         ?Grade $across = null,
     ): self {
@@ -59,7 +59,7 @@ final readonly class Ball
             $target,
             $grade,
             $remarks,
-            $sight ?? Sight::nothing(),
+            $sight ?? Observations::nothing(),
             $stop->cutsShort() ? $runOn : null,
             $across ?? Grade::level(),
         );

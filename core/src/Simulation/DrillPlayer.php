@@ -16,7 +16,7 @@ use Amble\Core\Roll\Capture;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\GateResult;
-use Amble\Core\Session\Sight;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -92,7 +92,7 @@ final readonly class DrillPlayer
             $stop,
             $drill->target === TargetKind::None ? null : $target,
             Grade::level(),
-            sight: Sight::of(
+            sight: Observations::of(
                 side: $isHoled ? null : $putt->rollMetres * tan($putt->startLine),
                 gate: $this->gate($drill, $putt->startLine),
                 call: $drill->isCalledFirst ? $this->student->call($putt, $target, 0.1) : null,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Table;
 
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Session\Seen\AnswerKind;
-use Amble\Core\Session\Seen\Answers;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\AnswerFormat;
+use Amble\Core\Session\Observation\AnswerKind;
+use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\Stop;
 
 /** What a column of a table of balls may hold: a figure in one of several units, or one of a few words. Immutable. */
@@ -48,14 +48,14 @@ final readonly class Field
             new self('grade_percent', 'Uphill', ['%' => 1.0]),
             new self('across_percent', 'Rising to the right', ['%' => 1.0]),
         ];
-        foreach (SeenKinds::all() as $kind) {
+        foreach (ObservationTypes::all() as $kind) {
             $fields[] = self::seen($kind->name, $kind->question, $kind->answers);
         }
 
         return array_combine(array_column($fields, 'name'), $fields);
     }
 
-    private static function seen(string $name, string $question, Answers $answers): self
+    private static function seen(string $name, string $question, AnswerFormat $answers): self
     {
         $units = match (true) {
             $answers->kind === AnswerKind::Metres => self::LENGTHS,

@@ -13,7 +13,7 @@ use Amble\Core\Check\Tries;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Report\Finding;
 use Amble\Core\Session\CheckTry;
-use Amble\Core\Session\Seen\AnswerKind;
+use Amble\Core\Session\Observation\AnswerKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

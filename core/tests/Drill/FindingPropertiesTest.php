@@ -19,8 +19,8 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Session\Seen\AnswerKind;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\AnswerKind;
+use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\SessionLog;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -110,7 +110,7 @@ final class FindingPropertiesTest extends DrillTestCase
     private static function answers(RandomSource $random): array
     {
         $answers = [];
-        foreach (SeenKinds::all() as $name => $kind) {
+        foreach (ObservationTypes::all() as $name => $kind) {
             if ($random->uniform() < 0.4) {
                 continue;
             }

@@ -15,7 +15,7 @@ use Amble\Core\Feel\LengthCall;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
-use Amble\Core\Session\Sight;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -54,7 +54,7 @@ final class PassRulesTest extends TestCase
             $stop,
             Length::ofMetres(self::LENGTH),
             Grade::level(),
-            sight: Sight::of($side, $gate, null, $hit)->with($answers),
+            sight: Observations::of($side, $gate, null, $hit)->with($answers),
             runOn: $runOn === null ? null : Length::ofMetres($runOn),
         );
     }

@@ -15,7 +15,7 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Roll\Capture;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\GateResult;
-use Amble\Core\Session\Sight;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -53,7 +53,7 @@ final class SkillTest extends DrillTestCase
             $isHoled ? Stop::Holed : Stop::Free,
             $context->length,
             Grade::level(),
-            sight: Sight::of(
+            sight: Observations::of(
                 side: $isHoled ? null : $roll * tan($line),
                 gate: $context->aidHalfAngle === null ? null : (abs($line) <= $context->aidHalfAngle ? GateResult::Through : GateResult::Right),
             ),

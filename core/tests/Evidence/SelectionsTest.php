@@ -25,8 +25,8 @@ use Amble\Core\Numeric\Sample;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Mark;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
-use Amble\Core\Session\Sight;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -73,7 +73,7 @@ final class SelectionsTest extends TestCase
                 $length($target),
                 Grade::ofPercent($gradePercent),
                 new Remarks($mark),
-                sight: Sight::answered($seen + ['gate' => 'through', 'call' => 'on', 'high_low' => 'low']),
+                sight: Observations::answered($seen + ['gate' => 'through', 'call' => 'on', 'high_low' => 'low']),
                 runOn: $length($runOn),
                 across: Grade::ofPercent($acrossPercent),
             ),

@@ -18,8 +18,8 @@ use Amble\Core\Session\Ball;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\During;
 use Amble\Core\Session\Mark;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
-use Amble\Core\Session\Sight;
 use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Student\Hand;
@@ -59,7 +59,7 @@ final class Balls
     ): RolledBall {
         ++self::$number;
         $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
-        $ball = Ball::seen($length($back), $length($roll), $stop, $length($target), Grade::ofPercent($grade), new Remarks($mark, $cause), sight: Sight::answered($seen), across: Grade::ofPercent($across));
+        $ball = Ball::seen($length($back), $length($roll), $stop, $length($target), Grade::ofPercent($grade), new Remarks($mark, $cause), sight: Observations::answered($seen), across: Grade::ofPercent($across));
 
         return new RolledBall(
             sprintf('B%06d', self::$number),

@@ -11,10 +11,10 @@ use Amble\Core\Session\During;
 use Amble\Core\Session\Event\EventKinds;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
+use Amble\Core\Session\Observation\AnswerKind;
+use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\PointSeen;
 use Amble\Core\Session\PointSight;
-use Amble\Core\Session\Seen\AnswerKind;
-use Amble\Core\Session\Seen\SeenKinds;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SessionPart;
 use PHPUnit\Framework\TestCase;
@@ -112,13 +112,13 @@ final class StoredEventsTest extends TestCase
 
     public function testEverythingSeenHasItsWordsAndANameOfItsOwn(): void
     {
-        foreach (SeenKinds::all() as $name => $kind) {
+        foreach (ObservationTypes::all() as $name => $kind) {
             self::assertMatchesRegularExpression('/^[a-z][a-z_]*$/', $name);
             self::assertNotSame('', $kind->question);
             self::assertSame($kind->answers->kind === AnswerKind::Metres, str_ends_with($name, '_m'), $name);
             self::assertSame(in_array($kind->answers->kind, [AnswerKind::Words, AnswerKind::YesNo], true), $kind->answers->words !== []);
         }
-        $keys = array_filter(array_map(static fn($kind): ?string => $kind->key, SeenKinds::all()));
+        $keys = array_filter(array_map(static fn($kind): ?string => $kind->key, ObservationTypes::all()));
         self::assertSame($keys, array_unique($keys));
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Session;
 
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 use PHPUnit\Framework\TestCase;
 
 final class ToldTest extends TestCase
@@ -13,11 +13,11 @@ final class ToldTest extends TestCase
     public function testWhatAnAnswerSaysOfAnotherKindCanBeKept(): void
     {
         $told = 0;
-        foreach (SeenKinds::all() as $kind) {
+        foreach (ObservationTypes::all() as $kind) {
             foreach ([...array_values(self::pairs($kind->tells)), ...array_values(self::pairs($kind->tellsOfNext))] as [$name, $answer, $other]) {
                 self::assertArrayHasKey($answer, $kind->answers->words);
-                self::assertArrayHasKey($other, SeenKinds::all()[$name]->answers->words);
-                self::assertTrue(SeenKinds::all()[$name]->isBefore);
+                self::assertArrayHasKey($other, ObservationTypes::all()[$name]->answers->words);
+                self::assertTrue(ObservationTypes::all()[$name]->isBefore);
                 ++$told;
             }
         }
@@ -27,11 +27,11 @@ final class ToldTest extends TestCase
     /** Seen from the other end, left is right and up is down. */
     public function testThePuttBackIsTheMirrorOfHowTheBallRanPast(): void
     {
-        self::assertSame(['left' => 'right', 'straight' => 'straight', 'right' => 'left'], SeenKinds::all()['curved_beyond']->tellsOfNext['read_side']);
-        self::assertSame(['up' => 'down', 'level' => 'level', 'down' => 'up'], SeenKinds::all()['sloped_beyond']->tellsOfNext['read_grade']);
+        self::assertSame(['left' => 'right', 'straight' => 'straight', 'right' => 'left'], ObservationTypes::all()['curved_beyond']->tellsOfNext['read_side']);
+        self::assertSame(['up' => 'down', 'level' => 'level', 'down' => 'up'], ObservationTypes::all()['sloped_beyond']->tellsOfNext['read_grade']);
         // It breaks to the lower foot, and where water runs.
-        self::assertSame('left', SeenKinds::all()['higher_foot']->tells['read_side']['right']);
-        self::assertSame(['left', 'down'], [SeenKinds::all()['water']->tells['read_side']['left'], SeenKinds::all()['water']->tells['read_grade']['on']]);
+        self::assertSame('left', ObservationTypes::all()['higher_foot']->tells['read_side']['right']);
+        self::assertSame(['left', 'down'], [ObservationTypes::all()['water']->tells['read_side']['left'], ObservationTypes::all()['water']->tells['read_grade']['on']]);
     }
 
     /**

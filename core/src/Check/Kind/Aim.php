@@ -17,7 +17,7 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the face points before the stroke: the angle to the mark is atan(offset ÷ distance) (maths.md 4.3). */
 final readonly class Aim extends CheckKind
@@ -36,10 +36,10 @@ final readonly class Aim extends CheckKind
                 'Step off, and aim anew. Six looks tell a habit from one look.',
             ],
             [
-                new Field('offset_m', 'Beside the mark', Answers::metres(-1.0, 1.0), ['Left', 'Right']),
-                new Field('at_m', 'Distance of the mark', Answers::metres(0.3, 12.0)),
-                new Field('by', 'Read by', Answers::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line', 'simulated' => 'A simulated light'])),
-                new Field('break', 'The putt is', Answers::words(self::BREAKS), isNeeded: false),
+                new Field('offset_m', 'Beside the mark', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
+                new Field('at_m', 'Distance of the mark', AnswerFormat::metres(0.3, 12.0)),
+                new Field('by', 'Read by', AnswerFormat::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line', 'simulated' => 'A simulated light'])),
+                new Field('break', 'The putt is', AnswerFormat::words(self::BREAKS), isNeeded: false),
             ],
             Picture::Beside,
             [Caution::Light, Caution::Mirrors],

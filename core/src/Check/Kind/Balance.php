@@ -9,7 +9,7 @@ use Amble\Core\Check\Field;
 use Amble\Core\Check\Figures;
 use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the weight is during the stroke, by how the ball lies to the feet. */
 final readonly class Balance extends Spoken
@@ -23,8 +23,8 @@ final readonly class Balance extends Spoken
             'Where is the weight?',
             ['The student putts as ever, on level ground first, then with the ball above and below the feet.', 'After each ball they say where they felt the weight at contact; you watch the heels and toes.'],
             [
-                new Field('weight', 'The weight was', Answers::words(['toes' => 'On the toes', 'middle' => 'In the middle', 'heels' => 'On the heels'])),
-                new Field('lie', 'The ball lay', Answers::words(self::LIES), isNeeded: false),
+                new Field('weight', 'The weight was', AnswerFormat::words(['toes' => 'On the toes', 'middle' => 'In the middle', 'heels' => 'On the heels'])),
+                new Field('lie', 'The ball lay', AnswerFormat::words(self::LIES), isNeeded: false),
             ],
             'middle',
         );

@@ -8,7 +8,7 @@ use Amble\Core\Check\Beside;
 use Amble\Core\Check\Checked;
 use Amble\Core\Check\Field;
 use Amble\Core\Check\Tries;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the ball lies in the stance. */
 final readonly class BallPlace extends Beside
@@ -19,7 +19,7 @@ final readonly class BallPlace extends Beside
             'ball_place',
             'Where does the ball lie in the stance?',
             ['The student sets up as ever.', 'Lay a rod from the middle between the heels toward the ball, and measure beside it.'],
-            [new Field('forward_m', 'From the middle of the stance', Answers::metres(-0.3, 0.3), ['Back', 'Forward'])],
+            [new Field('forward_m', 'From the middle of the stance', AnswerFormat::metres(-0.3, 0.3), ['Back', 'Forward'])],
         );
     }
 

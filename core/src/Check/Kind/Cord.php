@@ -9,7 +9,7 @@ use Amble\Core\Check\Field;
 use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
 use Amble\Core\Session\Caution;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the student sees a raised cord while putting under it. */
 final readonly class Cord extends Spoken
@@ -20,7 +20,7 @@ final readonly class Cord extends Spoken
             'cord',
             'Where does the cord seem to lie?',
             ['Raise a cord over the line, high enough to putt under.', 'The student sets up and says, without moving, where the cord crosses the ball.'],
-            [new Field('sees', 'The cord lies', Answers::words(['inside' => 'Inside the middle', 'on' => 'On the middle', 'outside' => 'Outside the middle']))],
+            [new Field('sees', 'The cord lies', AnswerFormat::words(['inside' => 'Inside the middle', 'on' => 'On the middle', 'outside' => 'Outside the middle']))],
             'on',
             [Caution::Cord, Caution::Sore],
             15,

@@ -17,7 +17,7 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 use Amble\Core\Student\Question;
 
 /** Where the eyes are over the ball, held against the place this student sees straight from. */
@@ -33,9 +33,9 @@ final readonly class EyeLine extends CheckKind
             'Where are the eyes over the ball?',
             ['The student sets up as ever.', 'Hold a ball or a plumb line at the bridge of the nose, or at the eye in question, and see where it falls.'],
             [
-                new Field('offset_m', 'The eyes are', Answers::metres(-0.2, 0.2), EyePlace::SIDES),
-                new Field('eye', 'Measured from', Answers::words(self::EYES)),
-                new Field('over', 'Along the line it falls', Answers::words(self::OVER), isNeeded: false),
+                new Field('offset_m', 'The eyes are', AnswerFormat::metres(-0.2, 0.2), EyePlace::SIDES),
+                new Field('eye', 'Measured from', AnswerFormat::words(self::EYES)),
+                new Field('over', 'Along the line it falls', AnswerFormat::words(self::OVER), isNeeded: false),
             ],
             Picture::Beside,
             [Caution::Sore],

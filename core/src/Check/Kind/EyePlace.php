@@ -16,7 +16,7 @@ use Amble\Core\Numeric\Sample;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** From where this student's eyes see a straight line straight: found by trying, and stored for nobody else. */
 final readonly class EyePlace extends CheckKind
@@ -38,8 +38,8 @@ final readonly class EyePlace extends CheckKind
                 'Change the second ball for a flush tee, and putt from that place. Pull the tee at the end.',
             ],
             [
-                new Field('offset_m', 'The eyes are', Answers::metres(-0.2, 0.2), self::SIDES),
-                new Field('seen', 'It looks', Answers::words(self::SEEN)),
+                new Field('offset_m', 'The eyes are', AnswerFormat::metres(-0.2, 0.2), self::SIDES),
+                new Field('seen', 'It looks', AnswerFormat::words(self::SEEN)),
             ],
             Picture::Beside,
             [Caution::Cord, Caution::Sore],

@@ -14,7 +14,7 @@ use Amble\Core\Check\Tries;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Session\Caution;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** The triangle of arms and shoulders kept through the stroke: repetitions are counted, nothing is scored. */
 final readonly class Frame extends CheckKind
@@ -28,8 +28,8 @@ final readonly class Frame extends CheckKind
             'How often was the frame rehearsed?',
             ['Elbows in; arms and shoulders keep their triangle; wrists, legs and head stay quiet.', 'Then one-handed strokes, the free hand steadying the far elbow.'],
             [
-                new Field('times', 'Repetitions', Answers::count(1, 60)),
-                new Field('with', 'With', Answers::words(self::HANDS), isNeeded: false),
+                new Field('times', 'Repetitions', AnswerFormat::count(1, 60)),
+                new Field('with', 'With', AnswerFormat::words(self::HANDS), isNeeded: false),
             ],
             Picture::Words,
             [Caution::Sore],

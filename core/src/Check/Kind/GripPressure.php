@@ -14,7 +14,7 @@ use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** How firmly the putter is held, and whether that changes during the stroke. How firm is the student's own. */
 final readonly class GripPressure extends CheckKind
@@ -29,8 +29,8 @@ final readonly class GripPressure extends CheckKind
             'Does the grip tighten in the stroke?',
             ['On a scale from 1, barely held, to 10, as firm as can be.', 'The student says how firm it is before the stroke, and how firm it was at contact.'],
             [
-                new Field('address', 'Before the stroke', Answers::count(1, 10)),
-                new Field('impact', 'At contact', Answers::count(1, 10)),
+                new Field('address', 'Before the stroke', AnswerFormat::count(1, 10)),
+                new Field('impact', 'At contact', AnswerFormat::count(1, 10)),
             ],
             Picture::Rise,
         );

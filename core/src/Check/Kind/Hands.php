@@ -6,7 +6,7 @@ namespace Amble\Core\Check\Kind;
 
 use Amble\Core\Check\Field;
 use Amble\Core\Check\Spoken;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the hands stand at address. What is meant for this student is on the card as an exception. */
 final readonly class Hands extends Spoken
@@ -17,7 +17,7 @@ final readonly class Hands extends Spoken
             'hands',
             'Where are the hands at address?',
             ['Look from square on, when the student is set.', 'See whether the hands stand ahead of the ball, above it, or behind it.'],
-            [new Field('stand', 'The hands are', Answers::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']))],
+            [new Field('stand', 'The hands are', AnswerFormat::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']))],
             'pressed',
         );
     }

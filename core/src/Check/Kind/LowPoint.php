@@ -11,7 +11,7 @@ use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured. */
 final readonly class LowPoint extends Spoken
@@ -25,8 +25,8 @@ final readonly class LowPoint extends Spoken
             'Does the putter come down, or up?',
             ['Watch from square on, close to the ground.', 'A measured place of the lowest point may be noted; without one the word is enough.'],
             [
-                new Field('struck', 'It met the ball', Answers::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
-                new Field('low_m', 'Lowest point', Answers::metres(-0.2, 0.2), self::SIDES, false),
+                new Field('struck', 'It met the ball', AnswerFormat::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
+                new Field('low_m', 'Lowest point', AnswerFormat::metres(-0.2, 0.2), self::SIDES, false),
             ],
             'level',
         );

@@ -8,7 +8,7 @@ use Amble\Core\Check\Checked;
 use Amble\Core\Check\Field;
 use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Whether rehearsals had a target, and were alike. */
 final readonly class Rehearsal extends Spoken
@@ -19,7 +19,7 @@ final readonly class Rehearsal extends Spoken
             'rehearsal',
             'Do the rehearsals have a target?',
             ['Watch the rehearsals before each putt, not the putt.', 'Note whether they were of one length, made for this putt.'],
-            [new Field('was', 'The rehearsal was', Answers::words(['aimed' => 'Made for this putt', 'varied' => 'A different one each time', 'empty' => 'Without a target']))],
+            [new Field('was', 'The rehearsal was', AnswerFormat::words(['aimed' => 'Made for this putt', 'varied' => 'A different one each time', 'empty' => 'Without a target']))],
             'aimed',
         );
     }

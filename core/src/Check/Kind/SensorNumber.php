@@ -13,7 +13,7 @@ use Amble\Core\Check\Mark;
 use Amble\Core\Check\Picture;
 use Amble\Core\Check\Tries;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** A number some sensor shows after a putt, typed off it: its mean, its scatter, and how both go over the weeks. */
 abstract readonly class SensorNumber extends CheckKind
@@ -23,7 +23,7 @@ abstract readonly class SensorNumber extends CheckKind
      * @param string $name as the screen asks it
      * @param string $format as one is written, with its unit
      */
-    protected function __construct(string $key, string $question, private string $field, string $name, Answers $number, private string $format)
+    protected function __construct(string $key, string $question, private string $field, string $name, AnswerFormat $number, private string $format)
     {
         parent::__construct(
             $key,
@@ -31,7 +31,7 @@ abstract readonly class SensorNumber extends CheckKind
             ['Put the sensor where its maker says, and leave it there.', 'The student putts as ever; type what it shows, with the length of the putt where lengths differ.', 'Sensors of two makes do not agree: keep to one.'],
             [
                 new Field($field, $name, $number),
-                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 30.0), isNeeded: false),
+                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0), isNeeded: false),
             ],
             Picture::ByLength,
         );

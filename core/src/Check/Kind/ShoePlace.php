@@ -16,7 +16,7 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePutt;
 use Amble\Core\Units\Grade;
@@ -43,9 +43,9 @@ final readonly class ShoePlace extends CheckKind
             'Where does the trail shoe stand for each length?',
             ['Set out measured tees.', 'Put the inside of the trail shoe as the stop of the backstroke, and measure from the ball to it.', 'Same smooth stroke each time; measure the roll.'],
             [
-                new Field('shoe_m', 'Ball to the inside of the shoe', Answers::metres(0.02, 1.0)),
-                new Field('roll_m', 'It rolled', Answers::metres(0.2, 30.0)),
-                new Field('ground', 'Over', Answers::words(['level' => 'Level ground', 'down' => 'A quick downhill']), isNeeded: false),
+                new Field('shoe_m', 'Ball to the inside of the shoe', AnswerFormat::metres(0.02, 1.0)),
+                new Field('roll_m', 'It rolled', AnswerFormat::metres(0.2, 30.0)),
+                new Field('ground', 'Over', AnswerFormat::words(['level' => 'Level ground', 'down' => 'A quick downhill']), isNeeded: false),
             ],
             Picture::ByLength,
         );

@@ -16,7 +16,7 @@ use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Report\Say;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** How wide the stance is: one number, or a band of widths where it follows the length of the putt. */
 final readonly class Stance extends CheckKind
@@ -28,8 +28,8 @@ final readonly class Stance extends CheckKind
             'How wide is the stance?',
             ['The student sets up as ever.', 'Measure between the insides of the heels; say for which length where width follows it.'],
             [
-                new Field('width_m', 'Between the heels', Answers::metres(0.0, 1.2)),
-                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 30.0), isNeeded: false),
+                new Field('width_m', 'Between the heels', AnswerFormat::metres(0.0, 1.2)),
+                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0), isNeeded: false),
             ],
             Picture::ByLength,
         );

@@ -12,7 +12,7 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
 use Amble\Core\Session\Caution;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** A straight putt is found by rolling, moving sideways and rolling again: the last trial is what was found. */
 final readonly class StraightPutt extends Beside
@@ -27,8 +27,8 @@ final readonly class StraightPutt extends Beside
             'Is there a straight putt here?',
             ['Roll a ball gently at the hole along a rod or a cord.', 'Measure how far it curved from the straight line.', 'Move round the hole toward the high side and roll again, until it hardly curves.'],
             [
-                new Field('break_m', 'It curved', Answers::metres(-1.0, 1.0), ['Left', 'Right']),
-                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 10.0)),
+                new Field('break_m', 'It curved', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
+                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 10.0)),
             ],
             [Caution::Trip],
         );

@@ -11,7 +11,7 @@ use Amble\Core\Check\Spoken;
 use Amble\Core\Check\Tries;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Which way the putter goes back, which the distance from the ball governs. */
 final readonly class Takeaway extends Spoken
@@ -23,8 +23,8 @@ final readonly class Takeaway extends Spoken
             'Which way does the putter go back?',
             ['Stand behind the ball, on the line.', 'Watch the first foot of the takeaway against a rod on the ground.'],
             [
-                new Field('went', 'It went back', Answers::words(['inside' => 'Inside', 'straight' => 'Straight', 'outside' => 'Outside'])),
-                new Field('from_ball_m', 'Toes to the ball', Answers::metres(0.1, 0.8), isNeeded: false),
+                new Field('went', 'It went back', AnswerFormat::words(['inside' => 'Inside', 'straight' => 'Straight', 'outside' => 'Outside'])),
+                new Field('from_ball_m', 'Toes to the ball', AnswerFormat::metres(0.1, 0.8), isNeeded: false),
             ],
             'straight',
         );

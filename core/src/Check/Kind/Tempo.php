@@ -18,7 +18,7 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Session\Seen\Answers;
+use Amble\Core\Session\Observation\AnswerFormat;
 
 /** The tempo tapped along with the stroke, and whether it drifts with the length of the putt. */
 final readonly class Tempo extends CheckKind
@@ -34,8 +34,8 @@ final readonly class Tempo extends CheckKind
             'Is the tempo the same at every length?',
             ['The student putts as ever; no metronome.', 'Tap along: once as the putter starts back, once at contact, through several strokes.', 'Tap at a short putt, a middle one and a long one.'],
             [
-                new Field('bpm', 'Beats a minute', Answers::count(30, 160)),
-                new Field('length_m', 'Length of the putt', Answers::metres(0.3, 30.0)),
+                new Field('bpm', 'Beats a minute', AnswerFormat::count(30, 160)),
+                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0)),
             ],
             Picture::ByLength,
         );

@@ -10,9 +10,9 @@ use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Session\Seen\AnswerKind;
-use Amble\Core\Session\Seen\SeenKind;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\AnswerKind;
+use Amble\Core\Session\Observation\ObservationType;
+use Amble\Core\Session\Observation\ObservationTypes;
 
 /** What a drill asks to be seen of each ball, counted: toe or heel, left or right, full or grazed. */
 final class SeenCounted
@@ -24,7 +24,7 @@ final class SeenCounted
     public static function of(FindingBalls $run): array
     {
         $findings = [];
-        foreach (SeenKinds::all() as $name => $kind) {
+        foreach (ObservationTypes::all() as $name => $kind) {
             $mean = in_array($kind->answers->kind, [AnswerKind::Metres, AnswerKind::Number], true) && $run->card->asks($name) && !in_array($name, self::ELSEWHERE, true) ? self::mean($run, $kind) : null;
             if ($mean !== null) {
                 $findings[$name] = $mean;
@@ -53,7 +53,7 @@ final class SeenCounted
      *
      * @return list<FindingRow>
      */
-    private static function bySide(FindingBalls $run, string $name, SeenKind $kind, array $answered): array
+    private static function bySide(FindingBalls $run, string $name, ObservationType $kind, array $answered): array
     {
         $sides = [];
         foreach ($answered as $ball) {
@@ -77,7 +77,7 @@ final class SeenCounted
     }
 
     /** What a number that was noted comes to. */
-    private static function mean(FindingBalls $run, SeenKind $kind): ?Finding
+    private static function mean(FindingBalls $run, ObservationType $kind): ?Finding
     {
         $values = [];
         foreach ($run->balls as $ball) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Numeric\Check;
-use Amble\Core\Session\Sight;
+use Amble\Core\Session\Observations;
 
 /** One thing that must have been seen of a ball: one of a few answers, or a number in a range. Immutable. */
 final readonly class SeenCondition
@@ -30,7 +30,7 @@ final readonly class SeenCondition
         return new self($name, null, [$least, $most]);
     }
 
-    public function isMet(Sight $sight): bool
+    public function isMet(Observations $sight): bool
     {
         if ($this->oneOf !== null) {
             return in_array($sight->answers[$this->name] ?? null, $this->oneOf, true);

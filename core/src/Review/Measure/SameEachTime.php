@@ -11,7 +11,7 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
 use Amble\Core\Review\Asked;
 use Amble\Core\Review\Measure;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 
 /** Whether looks and rehearsals are as many before one ball as before the next: how well a routine is kept to. */
 final class SameEachTime implements Measure
@@ -50,7 +50,7 @@ final class SameEachTime implements Measure
         $numbers = array_count_values(array_map(static fn(RolledBall $ball): int => (int) $count($ball), $counted));
         ksort($numbers);
         arsort($numbers);
-        $question = SeenKinds::all()[$name]->question;
+        $question = ObservationTypes::all()[$name]->question;
 
         return array_map(
             static fn(int $number): FindingRow => Shares::row("$question $number", $counted, static fn(RolledBall $ball): bool => $count($ball) === $number),

@@ -11,7 +11,7 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Say;
 use Amble\Core\Review\Asked;
 use Amble\Core\Review\Measure;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 
 /** How widely lengths scatter by what was seen of the stroke: compared with its n, and without a verdict. */
 final class SpreadByWord implements Measure
@@ -47,7 +47,7 @@ final class SpreadByWord implements Measure
     /** @return list<FindingRow> one a word that enough balls have */
     private static function rows(Asked $asked, string $name): array
     {
-        $kind = SeenKinds::all()[$name];
+        $kind = ObservationTypes::all()[$name];
         $rows = [];
         foreach ($kind->answers->words as $word => $label) {
             $control = Pace::control($asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->word($name) === $word));

@@ -13,7 +13,7 @@ use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
 use Amble\Core\Review\Asked;
 use Amble\Core\Review\Measure;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 
 /** How many came through, by the width in force; and what looks alone say. */
 final class StartThrough implements Measure
@@ -102,7 +102,7 @@ final class StartThrough implements Measure
     private static function byMark(array $gated, \Closure $isThrough): array
     {
         $rows = [];
-        foreach (SeenKinds::all()['aligned']->answers->words as $word => $label) {
+        foreach (ObservationTypes::all()['aligned']->answers->words as $word => $label) {
             $balls = array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->ball->sight->word('aligned') === $word));
             if ($balls !== []) {
                 $rows[] = Shares::row("Aimed with: $label", $balls, $isThrough);

@@ -6,7 +6,7 @@ namespace Amble\Core\Session\Event;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 
 /**
  * What a coach can have seen: narrower than what the log can hold, so that a slip of the pen is caught
@@ -53,7 +53,7 @@ final class ArrivalLimits
             throw InvalidInput::missing($event->path('stop'));
         }
         foreach ($event->objectOrNull('seen')?->fields() ?? [] as $name) {
-            if (!isset(SeenKinds::all()[$name])) {
+            if (!isset(ObservationTypes::all()[$name])) {
                 throw InvalidInput::at($event->path("seen.$name"), 'No such thing can be seen of a ball.');
             }
         }

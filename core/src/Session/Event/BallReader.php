@@ -9,9 +9,9 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\Mark;
+use Amble\Core\Session\Observation\ObservationTypes;
+use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
-use Amble\Core\Session\Seen\SeenKinds;
-use Amble\Core\Session\Sight;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -39,7 +39,7 @@ final class BallReader
             $grade('grade_percent'),
             self::remarks($event),
             $event->path('roll_m'),
-            Sight::answered(self::answers($event, $version)),
+            Observations::answered(self::answers($event, $version)),
             $length('run_on_m'),
             $grade('across_percent'),
         );
@@ -65,6 +65,6 @@ final class BallReader
     {
         $seen = $version === 1 ? $event : $event->objectOrNull('seen');
 
-        return $seen === null ? [] : SeenKinds::read($seen);
+        return $seen === null ? [] : ObservationTypes::readAnswers($seen);
     }
 }

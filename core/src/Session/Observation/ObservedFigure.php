@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Session\Seen;
+namespace Amble\Core\Session\Observation;
 
 /** Which figure something seen of a ball tells about. */
-enum Feeds: string
+enum ObservedFigure: string
 {
     case Distance = 'distance';
     case StartLine = 'start_line';

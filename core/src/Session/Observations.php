@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Session;
 
 use Amble\Core\Feel\LengthCall;
-use Amble\Core\Session\Seen\SeenKinds;
+use Amble\Core\Session\Observation\ObservationTypes;
 
 /** What was seen of a ball beyond its backstroke and roll: answers by the name of their kind. Immutable. */
-final readonly class Sight
+final readonly class Observations
 {
     /** Metres beside the line where it stopped, positive right; null when nobody looked. */
     public ?float $side;
@@ -30,7 +30,7 @@ final readonly class Sight
         return new self([]);
     }
 
-    /** @param array<string, string|bool|int|float|null> $answers as {@see SeenKinds::read} gives them */
+    /** @param array<string, string|bool|int|float|null> $answers as {@see ObservationTypes::read} gives them */
     public static function answered(array $answers): self
     {
         return new self(array_filter($answers, static fn(mixed $answer): bool => $answer !== null));

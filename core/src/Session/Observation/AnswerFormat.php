@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Session\Seen;
+namespace Amble\Core\Session\Observation;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
 /** What can be answered: one of a few words, yes or no, or a number with its unit. Immutable. */
-final readonly class Answers
+final readonly class AnswerFormat
 {
     /** Lengths up to this are measured with a hand's rule, metres. */
     private const HAND_METRES = 1.3;

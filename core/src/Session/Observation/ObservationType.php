@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Session\Seen;
+namespace Amble\Core\Session\Observation;
 
-/** One thing that can be seen of a ball. One file a kind; listed in SeenKinds. Immutable. */
-abstract readonly class SeenKind
+/** One thing that can be observed of a ball; all of them stand in the table ObservationTypes. Immutable. */
+final readonly class ObservationType
 {
     /**
      * @param string $name in events, exports and drills; a length ends in its unit
@@ -17,11 +17,11 @@ abstract readonly class SeenKind
      *                                                    answer: taken where nobody said otherwise
      * @param array<string, array<string, string>> $tellsOfNext the same, of the ball that comes next
      */
-    protected function __construct(
+    public function __construct(
         public string $name,
         public string $question,
-        public Answers $answers,
-        public Feeds $feeds,
+        public AnswerFormat $answers,
+        public ObservedFigure $feeds,
         public bool $isOfAnyBall,
         public ?string $key = null,
         public bool $isBefore = false,

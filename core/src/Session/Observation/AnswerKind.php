@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Amble\Core\Session\Seen;
+namespace Amble\Core\Session\Observation;
 
 enum AnswerKind: string
 {
