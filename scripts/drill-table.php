@@ -86,13 +86,13 @@ echo <<<'TEXT'
 
     ## A new kind of rule
 
-    1. Write one file: a class that implements `Drill\Pass\PassRule`, `Drill\Order\Order` or `Drill\End\End`
-       (a pass rule that is only a stretch of lengths takes `JudgedByLength` and says its window).
-    2. Add one line to `PassRules::KINDS`, `Orders::KINDS` or `Ends::KINDS`.
-    3. Run `php scripts/drill-schema.php`, and add a row to the tests' tables; `LibraryTest` asks for a shipped
+    1. Add an entry to the table `PassRules`, `Orders` or `Ends`. A pass rule that one observation settles needs
+       no class of its own; one with figures is a class that extends `PassRule` (a rule of a stretch of lengths
+       takes `JudgedByLength` and says its window).
+    2. Run `php scripts/drill-schema.php`, and add a row to the tests' tables; `LibraryTest` asks for a shipped
        drill of every kind.
 
-    The kind describes itself (`card()`): the editor's choice and figures, the rule's one line, rounding, and the
+    The kind describes itself (`KindCard`): the editor's choice and figures, the rule's one line, rounding, and the
     schema's part come from that. `KindsTest` adds one of each without touching anything else.
 
     ## What each takes

@@ -148,7 +148,7 @@ final class DrillReader
     private static function onMiss(JsonInput $drill, Order $order): OnMiss
     {
         $onMiss = OnMiss::from(self::kind($drill, 'on_miss', array_column(OnMiss::cases(), 'value'), 'nothing'));
-        if ($onMiss === OnMiss::RestartStation && !$order->keepsStationsTogether()) {
+        if ($onMiss === OnMiss::RestartStation && !$order->keepsStationsTogether) {
             throw InvalidInput::at($drill->path('on_miss'), 'A station can only be restarted where its balls follow one another.');
         }
 
@@ -183,14 +183,14 @@ final class DrillReader
 
     private static function refuseWhatNeverEnds(JsonInput $json, Drill $drill, End $end): void
     {
-        if ($end->goal() !== null && $drill->points === null) {
+        if ($end->goal !== null && $drill->points === null) {
             throw InvalidInput::at($json->path('points'), 'The drill ends on points, but no ball is given any.');
         }
-        if ($end->goal() !== null && $drill->mostPoints() <= 0) {
+        if ($end->goal !== null && $drill->mostPoints() <= 0) {
             throw InvalidInput::at($json->path('points'), 'No ball brings points, so the goal can never be reached.');
         }
         $round = count($drill->stations) * $drill->ballsEach;
-        if (!$end->repeatsRounds() && $drill->cap->balls !== null && $drill->cap->balls < $round) {
+        if (!$end->repeatsRounds && $drill->cap->balls !== null && $drill->cap->balls < $round) {
             throw InvalidInput::at($json->path('cap.balls'), "One round is $round balls; the cap comes before its end.");
         }
     }

@@ -36,7 +36,7 @@ final readonly class Expectation
     public static function of(Drill $drill, array $round, Skill $skill, int $puttsBehind): self
     {
         $counted = $drill->end->expectedBalls($drill->onMiss->holdsUp() ? null : (float) count($round));
-        $forecast = $counted === null && ($drill->end->expectedBalls(1.0) !== null || $drill->end->goal() !== null)
+        $forecast = $counted === null && ($drill->end->expectedBalls(1.0) !== null || $drill->end->goal !== null)
             ? Forecast::of($drill, $round, $skill)
             : null;
         $distance = $drill->aid?->kind === AidKind::Gate ? $drill->aid->distance : null;
@@ -57,7 +57,7 @@ final readonly class Expectation
         return match (true) {
             $isCounted => ForecastBasis::Count,
             $isForecast => ForecastBasis::Rate,
-            $drill->end->expectedBalls(1.0) === null && $drill->end->goal() === null => ForecastBasis::OpenEnd,
+            $drill->end->expectedBalls(1.0) === null && $drill->end->goal === null => ForecastBasis::OpenEnd,
             // With every figure of a student known, would there be one?
             Forecast::of($drill, $round, new Skill(0.0, 0.1, 0.0, 0.03)) === null => ForecastBasis::Unknown,
             $skill->spread === null && Forecast::of($drill, $round, new Skill(null, null, 0.0, 0.03)) === null => ForecastBasis::FewPutts,

@@ -41,8 +41,8 @@ final readonly class Forecast
      */
     public static function of(Drill $drill, array $round, Skill $skill): ?self
     {
-        return $drill->end->goal() !== null && $drill->points !== null
-            ? self::byPoints($drill, $drill->points, $round, $skill, $drill->end->goal())
+        return $drill->end->goal !== null && $drill->points !== null
+            ? self::byPoints($drill, $drill->points, $round, $skill, $drill->end->goal)
             : self::byPasses($drill, $round, $skill);
     }
 

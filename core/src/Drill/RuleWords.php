@@ -42,11 +42,11 @@ final readonly class RuleWords
         $kinds ??= Kinds::shipped();
         [$pass, $end] = [$card->object('pass'), $card->object('end')];
         $each = $rules->ballsEach === 1 ? 'One ball' : "$rules->ballsEach balls";
-        $passing = self::filled($kinds->passes[$pass->word('kind', array_keys($kinds->passes))]::card(), $pass, $rules);
+        $passing = self::filled($kinds->passes[$pass->word('kind', array_keys($kinds->passes))]->card, $pass, $rules);
         $course = array_filter([
-            $rules->order::card()->words,
+            $rules->order->words,
             self::MISSES[$rules->onMiss->value],
-            self::filled($kinds->ends[$end->word('kind', array_keys($kinds->ends))]::card(), $end, $rules),
+            self::filled($kinds->ends[$end->word('kind', array_keys($kinds->ends))]->card, $end, $rules),
         ]);
 
         return new self(

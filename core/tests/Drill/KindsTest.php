@@ -15,16 +15,18 @@ use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
 use Amble\Core\Drill\Kind\Kinds;
+use Amble\Core\Drill\Kind\ReadsFigures;
+use Amble\Core\Drill\Kind\RuleKind;
 use Amble\Core\Drill\Order\Order;
 use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Drill\Pass\PassRule;
+use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Numeric\RandomSource;
 use Opis\JsonSchema\Validator;
 
-/** A kind describes itself: one class and its name, and reader, words, schema and fold have it. */
+/** A kind describes itself: one entry, and reader, words, schema and fold have it. */
 final class KindsTest extends DrillTestCase
 {
     private static function kinds(): Kinds
@@ -32,10 +34,30 @@ final class KindsTest extends DrillTestCase
         $shipped = Kinds::shipped();
 
         return new Kinds(
-            ['beyond' => BeyondBy::class] + $shipped->passes,
-            ['longest_first' => LongestFirst::class] + $shipped->orders,
-            ['rounds' => Rounds::class] + $shipped->ends,
+            ['beyond' => PassRules::ofClass(BeyondBy::class)] + $shipped->passes,
+            ['longest_first' => RuleKind::of(new KindCard('Longest first', 'longest first'), static fn(): Order => new Order('longest first', true, self::longestFirst(...)))] + $shipped->orders,
+            ['rounds' => RuleKind::of(
+                new KindCard('After so many rounds', 'ends after {balls} rounds', [new Figure('balls', 'Rounds', FigureKind::Balls)]),
+                static fn(array $figures): End => new End(
+                    static fn(DrillProgress $progress): bool => $progress->rounds >= $figures['balls'],
+                    static fn(DrillProgress $progress, int $leftInRound): int => $leftInRound,
+                    static fn(?float $ballsOfRound): ?float => $ballsOfRound === null ? null : $figures['balls'] * $ballsOfRound,
+                ),
+            )] + $shipped->ends,
         );
+    }
+
+    /**
+     * @param non-empty-list<float> $lengths
+     * @param positive-int $ballsEach
+     *
+     * @return non-empty-list<non-negative-int>
+     */
+    private static function longestFirst(array $lengths, int $ballsEach): array
+    {
+        arsort($lengths);
+
+        return array_merge(...array_map(static fn(int $station): array => array_fill(0, $ballsEach, $station), array_keys($lengths)));
     }
 
     /**
@@ -50,7 +72,7 @@ final class KindsTest extends DrillTestCase
         ]);
     }
 
-    public function testANewKindIsOneClassAndItsName(): void
+    public function testANewKindIsOneEntry(): void
     {
         $json = JsonInput::parse(json_encode(self::withNewKinds(), JSON_THROW_ON_ERROR));
         $card = CardReader::read($json, self::kinds());
@@ -113,7 +135,7 @@ final class KindsTest extends DrillTestCase
 }
 
 /** A kind nobody ships: past by at least so much. */
-final readonly class BeyondBy extends PassRule
+final readonly class BeyondBy extends PassRule implements ReadsFigures
 {
     private function __construct(private float $least)
     {
@@ -142,69 +164,5 @@ final readonly class BeyondBy extends PassRule
     public function needs(): array
     {
         return ['roll_m'];
-    }
-}
-
-/** From the longest station to the shortest. */
-final class LongestFirst implements Order
-{
-    public static function card(): KindCard
-    {
-        return new KindCard('Longest first', 'longest first');
-    }
-
-    public function round(array $lengths, int $ballsEach, RandomSource $random): array
-    {
-        arsort($lengths);
-
-        return array_merge(...array_map(static fn(int $station): array => array_fill(0, $ballsEach, $station), array_keys($lengths)));
-    }
-
-    public function keepsStationsTogether(): bool
-    {
-        return true;
-    }
-}
-
-/** So many rounds. */
-final readonly class Rounds implements End
-{
-    private function __construct(private int $rounds)
-    {
-    }
-
-    public static function card(): KindCard
-    {
-        return new KindCard('After so many rounds', 'ends after {balls} rounds', [new Figure('balls', 'Rounds', FigureKind::Balls)]);
-    }
-
-    public static function of(array $figures): self
-    {
-        return new self((int) $figures['balls']);
-    }
-
-    public function isReached(DrillProgress $progress): bool
-    {
-        return $progress->rounds >= $this->rounds;
-    }
-
-    public function certainBalls(DrillProgress $progress, int $leftInRound, int $mostPoints): int
-    {
-        return $leftInRound;
-    }
-
-    public function expectedBalls(?float $aRound): ?float
-    {
-        return $aRound === null ? null : $this->rounds * $aRound;
-    }
-
-    public function repeatsRounds(): bool
-    {
-        return true;
-    }
-
-    public function goal(): ?int
-    {
-        return null;
     }
 }

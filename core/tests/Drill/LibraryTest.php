@@ -93,9 +93,9 @@ final class LibraryTest extends DrillTestCase
             static fn(array $drill): string => $drill[$field]['kind'] ?? $drill[$field] ?? '',
             $drills,
         ));
-        self::assertSame([], array_diff(array_keys(PassRules::KINDS), $kinds('pass')));
-        self::assertSame([], array_diff(array_keys(Orders::KINDS), [...$kinds('order'), 'as_laid']));
-        self::assertSame([], array_diff(array_keys(Ends::KINDS), $kinds('end')));
+        self::assertSame([], array_diff(array_keys(PassRules::all()), $kinds('pass')));
+        self::assertSame([], array_diff(array_keys(Orders::all()), [...$kinds('order'), 'as_laid']));
+        self::assertSame([], array_diff(array_keys(Ends::all()), $kinds('end')));
         self::assertSame([], array_diff(array_keys(FindingKinds::KINDS), array_merge(...array_column($drills, 'finds'))));
         self::assertSame([], array_diff(array_column(Purpose::cases(), 'value'), array_column($drills, 'purpose')));
         self::assertSame([], array_diff(['again', 'restart_station', 'restart_all'], $kinds('on_miss')));

@@ -232,7 +232,7 @@ final class PassRulesTest extends TestCase
     {
         $figures = ['radius' => ['radius_m' => 1], 'between' => ['behind_m' => 1], 'level' => ['level' => 2]];
         $told = [];
-        foreach (array_keys(PassRules::KINDS) as $kind) {
+        foreach (array_keys(PassRules::all()) as $kind) {
             $rule = self::rule(['kind' => $kind] + ($figures[$kind] ?? []));
             $told[$kind] = [$rule->axis(), $rule->needs()];
         }

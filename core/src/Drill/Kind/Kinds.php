@@ -14,52 +14,52 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
 /** The kinds of rule a drill may be made of, by name. This class is immutable. */
-final readonly class Kinds
+final class Kinds
 {
+    private static ?self $shipped = null;
+
     /**
-     * @param non-empty-array<string, class-string<PassRule>> $passes
-     * @param non-empty-array<string, class-string<Order>> $orders
-     * @param non-empty-array<string, class-string<End>> $ends
+     * @param non-empty-array<string, RuleKind<PassRule>> $passes
+     * @param non-empty-array<string, RuleKind<Order>> $orders
+     * @param non-empty-array<string, RuleKind<End>> $ends
      */
-    public function __construct(public array $passes, public array $orders, public array $ends)
+    public function __construct(public readonly array $passes, public readonly array $orders, public readonly array $ends)
     {
     }
 
     /** Those that ship. */
     public static function shipped(): self
     {
-        return new self(PassRules::KINDS, Orders::KINDS, Ends::KINDS);
+        return self::$shipped ??= new self(PassRules::all(), Orders::all(), Ends::all());
     }
 
     /** @throws InvalidInput If the kind is unheard of or a figure of it unusable. */
     public function pass(JsonInput $rule): PassRule
     {
-        $kind = $this->passes[$rule->word('kind', array_keys($this->passes))];
-
-        return $kind::of($kind::card()->read($rule), $rule);
+        return $this->passes[$rule->word('kind', array_keys($this->passes))]->read($rule);
     }
 
     /** @throws InvalidInput If the kind is unheard of. */
     public function order(JsonInput $drill, string $field): Order
     {
-        return new ($this->orders[$drill->has($field) ? $drill->word($field, array_keys($this->orders)) : 'as_laid'])();
+        $kind = $this->orders[$drill->has($field) ? $drill->word($field, array_keys($this->orders)) : 'as_laid'];
+
+        return $kind->read(JsonInput::fromArray([]));
     }
 
     /** @throws InvalidInput If the kind is unheard of or a figure of it unusable. */
     public function end(JsonInput $rule): End
     {
-        $kind = $this->ends[$rule->word('kind', array_keys($this->ends))];
-
-        return $kind::of($kind::card()->read($rule));
+        return $this->ends[$rule->word('kind', array_keys($this->ends))]->read($rule);
     }
 
     /** @return array{pass: array<string, KindCard>, order: array<string, KindCard>, end: array<string, KindCard>} by name */
     public function cards(): array
     {
         return [
-            'pass' => array_map(static fn(string $kind): KindCard => $kind::card(), $this->passes),
-            'order' => array_map(static fn(string $kind): KindCard => $kind::card(), $this->orders),
-            'end' => array_map(static fn(string $kind): KindCard => $kind::card(), $this->ends),
+            'pass' => array_map(static fn(RuleKind $kind): KindCard => $kind->card, $this->passes),
+            'order' => array_map(static fn(RuleKind $kind): KindCard => $kind->card, $this->orders),
+            'end' => array_map(static fn(RuleKind $kind): KindCard => $kind->card, $this->ends),
         ];
     }
 

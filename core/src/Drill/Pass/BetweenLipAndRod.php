@@ -7,11 +7,12 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 
 /** Past the front lip and short of a rod laid behind; a ball that the rod cut short went too far. */
-final readonly class BetweenLipAndRod extends PassRule
+final readonly class BetweenLipAndRod extends PassRule implements ReadsFigures
 {
     use JudgedByLength;
 

@@ -8,13 +8,14 @@ use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
 /** The other ball was struck, and how far the two lie apart afterwards fits what was told: soft or firm. */
-final readonly class HitAndGap extends PassRule
+final readonly class HitAndGap extends PassRule implements ReadsFigures
 {
     private function __construct(private float $soft, private float $firm)
     {

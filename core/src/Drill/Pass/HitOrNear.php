@@ -8,10 +8,11 @@ use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** The object was struck, or the ball stopped inside a ring around it. */
-final readonly class HitOrNear extends PassRule
+final readonly class HitOrNear extends PassRule implements ReadsFigures
 {
     private function __construct(private float $radius)
     {

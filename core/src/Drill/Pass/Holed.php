@@ -6,10 +6,11 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** In the hole. */
-final readonly class Holed extends PassRule
+final readonly class Holed extends PassRule implements ReadsFigures
 {
     public static function card(): KindCard
     {

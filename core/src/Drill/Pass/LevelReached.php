@@ -8,6 +8,7 @@ use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\Task;
 use Amble\Core\Json\JsonInput;
 
@@ -15,7 +16,7 @@ use Amble\Core\Json\JsonInput;
  * The level of a tiered green that was asked for. One told to be too soft stays below it; one told to be too
  * strong reaches it and runs past the target.
  */
-final readonly class LevelReached extends PassRule
+final readonly class LevelReached extends PassRule implements ReadsFigures
 {
     /** A ball further past its target than this share of the length was no answer to it. */
     private const FURTHEST_PAST = 0.15;

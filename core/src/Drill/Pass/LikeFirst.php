@@ -9,10 +9,11 @@ use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** As far as the first ball of its set, by a share of that; the first is the measure of the others. */
-final readonly class LikeFirst extends PassRule
+final readonly class LikeFirst extends PassRule implements ReadsFigures
 {
     private function __construct(private float $share)
     {

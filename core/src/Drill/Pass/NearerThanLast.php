@@ -6,12 +6,13 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 
 /** Nearer the target than the ball before it; the first at a station is what the second is held against. */
-final readonly class NearerThanLast extends PassRule
+final readonly class NearerThanLast extends PassRule implements ReadsFigures
 {
     public static function card(): KindCard
     {

@@ -5,24 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
-use Amble\Core\Drill\Kind\KindCard;
-use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Json\JsonInput;
 
-/** When a ball passes. One file a kind; listed in PassRules. Immutable. */
+/** When a ball passes; all kinds stand in the table PassRules. Immutable. */
 abstract readonly class PassRule
 {
-    /** What the kind says of itself. */
-    abstract public static function card(): KindCard;
-
-    /**
-     * @param array<string, float> $figures by field, as the card reads them
-     * @param JsonInput $rule where they stand, for what only their meeting can show to be wrong
-     *
-     * @throws InvalidInput If the figures contradict one another.
-     */
-    abstract public static function of(array $figures, JsonInput $rule): self;
-
     /** What the next ball must do to pass. */
     abstract public function acceptance(PassContext $context): Acceptance;
 

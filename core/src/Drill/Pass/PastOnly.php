@@ -7,10 +7,11 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** At the target or past it, by no more than a given length; a holed ball passes. */
-final readonly class PastOnly extends PassRule
+final readonly class PastOnly extends PassRule implements ReadsFigures
 {
     use JudgedByLength;
 

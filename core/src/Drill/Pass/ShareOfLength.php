@@ -8,10 +8,11 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** Inside a share of the length, short or long; sideways ignored (a tenth, unless the drill says otherwise). */
-final readonly class ShareOfLength extends PassRule
+final readonly class ShareOfLength extends PassRule implements ReadsFigures
 {
     use JudgedByLength;
 

@@ -7,11 +7,12 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 
 /** Up to the target and not over it, short by no more than a given length: at an edge, say. */
-final readonly class ShortOnly extends PassRule
+final readonly class ShortOnly extends PassRule implements ReadsFigures
 {
     use JudgedByLength {
         contradiction as private needsATarget;

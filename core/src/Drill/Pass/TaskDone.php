@@ -8,6 +8,7 @@ use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
@@ -15,7 +16,7 @@ use Amble\Core\Numeric\Check;
 use Amble\Core\Units\Length;
 
 /** Each ball does what it was told: a little past, firmer than that, a little short, too soft, too strong, exact. */
-final readonly class TaskDone extends PassRule
+final readonly class TaskDone extends PassRule implements ReadsFigures
 {
     private function __construct(private float $little, private float $firm, private float $exactShare)
     {

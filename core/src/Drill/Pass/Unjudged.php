@@ -6,10 +6,11 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** Nothing is asked of a ball but to be rolled and measured. */
-final readonly class Unjudged extends PassRule
+final readonly class Unjudged extends PassRule implements ReadsFigures
 {
     public static function card(): KindCard
     {

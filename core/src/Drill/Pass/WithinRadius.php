@@ -8,11 +8,12 @@ use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
 use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
 
 /** Inside a ring around the target, in any direction. */
-final readonly class WithinRadius extends PassRule
+final readonly class WithinRadius extends PassRule implements ReadsFigures
 {
     private function __construct(private float $radius)
     {
