@@ -21,6 +21,12 @@ final readonly class DrillProgress
         return new self(0, 0, 0, 0);
     }
 
+    /** One ball later, without points or time. */
+    public function after(bool $completesRound): self
+    {
+        return new self($this->balls + 1, $this->rounds + ($completesRound ? 1 : 0), $this->points, $this->milliseconds);
+    }
+
     public function minutes(): float
     {
         return $this->milliseconds / 60_000;
