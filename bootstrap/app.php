@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Amble\Core\Exception\CoreException;
 use App\Database\DatabaseFailure;
+use App\Http\Middleware\EnsureRequestMatchesCoach;
 use App\Http\Middleware\RefuseUnreadableInput;
-use App\Http\Middleware\SameCoach;
 use App\Http\Middleware\SendSecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -23,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SendSecurityHeaders::class);
         $middleware->append(RefuseUnreadableInput::class);
-        $middleware->web(append: SameCoach::class);
+        $middleware->web(append: EnsureRequestMatchesCoach::class);
         // A request for another name was led here: nothing it holds may end up in a link or a cached answer.
         $middleware->trustHosts(at: static fn(): array => array_map(
             static fn(string $host): string => '^' . preg_quote($host, '/') . '$',
@@ -32,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // A changed password signs every other device out.
         $middleware->authenticateSessions();
         // Whose it is comes before what it is about: another's record must not answer that it is not there.
-        $middleware->prependToPriorityList(SubstituteBindings::class, SameCoach::class);
+        $middleware->prependToPriorityList(SubstituteBindings::class, EnsureRequestMatchesCoach::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

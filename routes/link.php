@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\HomeController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\HomeDrillController;
-use App\Http\Controllers\PocketController;
-use App\Http\Controllers\SeenController;
-use App\Http\Controllers\WeekController;
+use App\Http\Controllers\HomeworkController;
+use App\Http\Controllers\ObservationTypeController;
+use App\Http\Controllers\TakeHomeCardController;
 use App\Http\Middleware\AuthenticateLink;
 use Illuminate\Support\Facades\Route;
 
@@ -15,8 +15,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::prefix('pocket/{link}')->where(['link' => '[0-9A-Za-z]{40}'])->group(function (): void {
     Route::middleware(['throttle:pocket', AuthenticateLink::class])->group(function (): void {
-        Route::get('/', [PocketController::class, 'behind']);
-        Route::post('entries', [HomeController::class, 'note']);
+        Route::get('/', [TakeHomeCardController::class, 'behind']);
+        Route::post('entries', [HomeworkController::class, 'note']);
     });
     Route::middleware(['throttle:home', AuthenticateLink::class])->group(function (): void {
         Route::post('sessions', [HomeDrillController::class, 'begin']);
@@ -24,7 +24,7 @@ Route::prefix('pocket/{link}')->where(['link' => '[0-9A-Za-z]{40}'])->group(func
         Route::get('sessions/{session}/runs/{run}', [HomeDrillController::class, 'run']);
         Route::post('sessions/{session}/events', [HomeDrillController::class, 'log']);
         Route::get('sessions/{session}/balls/{ball}', [HomeDrillController::class, 'history']);
-        Route::get('seen', SeenController::class);
+        Route::get('seen', ObservationTypeController::class);
     });
 });
-Route::get('calendar/{token}.ics', [WeekController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');
+Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');

@@ -8,22 +8,22 @@ declare(strict_types=1);
  */
 
 use Amble\Core\Direction\DirectionFitter;
-use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Plan\Candidate;
-use Amble\Core\Plan\Day;
-use Amble\Core\Plan\Need;
 use Amble\Core\Plan\Planner;
-use Amble\Core\Reading\Putt;
-use Amble\Core\Reading\PuttLook;
+use Amble\Core\Plan\SessionLimits;
+use Amble\Core\Plan\StudentNeed;
+use Amble\Core\Reading\PuttRead;
+use Amble\Core\Reading\PuttSituation;
+use Amble\Core\Roll\AimSolver;
+use Amble\Core\Roll\Ground;
 use Amble\Core\Roll\MakeWindow;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\Surface;
 use Amble\Core\Roll\Tier;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Simulation\SimulatedStudent;
@@ -72,7 +72,7 @@ $bounds = array_map(static function () use ($random): Bound {
         default => Bound::between(-$half, $half),
     };
 }, range(1, 2000));
-$surfaces = array_map(static fn(int $i): Surface => new Surface(
+$surfaces = array_map(static fn(int $i): Ground => new Ground(
     GreenSpeed::ofFeet(8 + $i % 5),
     Grade::ofPercent(-2 + $i % 5),
     Grade::ofPercent(-3 + $i % 7),
@@ -83,21 +83,21 @@ $eight = Length::ofMetres(8);
 printf("PHP %s, opcache JIT %s\n", PHP_VERSION, (opcache_get_status(false) ?: [])['jit']['on'] ?? false ? 'on' : 'off');
 measure('Backstroke fit of 5,000 putts', 100, static fn() => (new StrokeFitter())->fit($putts));
 measure('Direction from 2,000 different intervals', 100, static fn() => (new DirectionFitter())->fit($bounds));
-$step = static fn(float $height): Surface => new Surface(GreenSpeed::ofFeet(10), Grade::level(), Grade::ofPercent(2), Tier::of($height, 1.5, 5.0));
-$said = static fn(Surface $surface, float $length): Putt => Putt::read(JsonInput::parse(json_encode([
+$step = static fn(float $height): Ground => new Ground(GreenSpeed::ofFeet(10), Grade::level(), Grade::ofPercent(2), Tier::of($height, 1.5, 5.0));
+$said = static fn(Ground $surface, float $length): PuttSituation => PuttSituation::read(JsonInput::parse(json_encode([
     'length_m' => $length, 'speed_m' => $surface->speed->metres(), 'pace_m' => 0.3, 'pace_point_m' => null, 'grain' => null,
     'slope' => ['by' => 'grades', 'along_percent' => $surface->along->percent(), 'across_percent' => $surface->across->percent()],
     'tier' => $surface->tier === null ? null : ['height_m' => $surface->tier->height, 'run_m' => $surface->tier->run, 'start_m' => $surface->tier->start],
 ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
-measure('All a screen asks of a read: a plane', 40, static fn() => PuttLook::of($said(new Surface(GreenSpeed::ofFeet(10), Grade::ofPercent(-1), Grade::ofPercent(2)), 8.0), null));
-measure('The same over a step', 40, static fn() => PuttLook::of($said($step(0.3), 8.0), null));
-measure('The same where no ball can stay', 40, static fn() => PuttLook::of($said($step(-0.6), 5.8), null));
-measure('A read of 8 m, slopes and tiers in turn', 40, static fn(int $i) => (new Reader($surfaces[$i], $eight, 0.3))->read());
-measure('The same with its make window', 300, static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new Reader($surfaces[$i], $eight, 0.3))->read()));
+measure('All a screen asks of a read: a plane', 40, static fn() => PuttRead::of($said(new Ground(GreenSpeed::ofFeet(10), Grade::ofPercent(-1), Grade::ofPercent(2)), 8.0), null));
+measure('The same over a step', 40, static fn() => PuttRead::of($said($step(0.3), 8.0), null));
+measure('The same where no ball can stay', 40, static fn() => PuttRead::of($said($step(-0.6), 5.8), null));
+measure('A read of 8 m, slopes and tiers in turn', 40, static fn(int $i) => (new AimSolver($surfaces[$i], $eight, 0.3))->read());
+measure('The same with its make window', 300, static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new AimSolver($surfaces[$i], $eight, 0.3))->read()));
 $mix = array_map(static fn(float $metres): array => [Length::ofMetres($metres), 1.0], [1.0, 2.0, 3.0, 5.0, 8.0, 12.0]);
 measure('Strokes at stake for one student', 1000, static fn() => StrokesAtStake::of(Player::of(0.01, 0.035, -0.02, 0.12, 0.3), $ten, $mix));
 
-$drill = DrillReader::read(JsonInput::parse(json_encode([
+$drill = DrillRulesReader::read(JsonInput::parse(json_encode([
     'key' => 'bench', 'name' => 'Bench', 'target' => 'hole', 'balls_per_station' => 10, 'pass' => ['kind' => 'share'],
     'stations' => array_map(static fn(int $i): array => ['length_m' => $i], range(2, 11)), 'order' => 'shuffled',
     'end' => ['kind' => 'balls', 'balls' => 500], 'cap' => ['balls' => 500],
@@ -114,6 +114,6 @@ $events = array_map(static fn(int $i) => EventReader::read(JsonInput::fromArray(
 measure('A drill folded from 500 events', 30, static fn() => DrillRun::fold($drill, $events, 1));
 
 $library = json_decode((string) file_get_contents(__DIR__ . '/../core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
-$shelf = array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
+$shelf = array_map(static fn(array $drill): Candidate => Candidate::unlearned(DrillReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
 $drills = array_slice(array_merge(...array_fill(0, 6, $shelf)), 0, 300);
-measure('A plan for 60 minutes from 300 drills', 100, static fn() => (new Planner(new Day(60, 'green'), new Need(), $drills))->plan());
+measure('A plan for 60 minutes from 300 drills', 100, static fn() => (new Planner(new SessionLimits(60, 'green'), new StudentNeed(), $drills))->plan());

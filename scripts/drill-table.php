@@ -7,8 +7,8 @@ declare(strict_types=1);
  * students, and how to add a kind of rule. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRules;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\Phase;
@@ -34,7 +34,7 @@ function student(string $name): SimulatedStudent
 }
 
 /** Balls, minutes and how often it was capped, for one kind of student. */
-function play(Drill $drill, string $name): string
+function play(DrillRules $drill, string $name): string
 {
     [$balls, $minutes, $capped] = [0, 0.0, 0];
     for ($seed = 1; $seed <= GAMES; ++$seed) {
@@ -48,7 +48,7 @@ function play(Drill $drill, string $name): string
 }
 
 /** The forecast beside what was played: balls until done or capped, and how far apart; null where none hangs on chances. */
-function forecast(Drill $drill, string $name): ?string
+function forecast(DrillRules $drill, string $name): ?string
 {
     [$foretold, $played] = [0.0, 0.0];
     // Lengths that are drawn differ from game to game, and so does what is foretold; others are foretold once.
@@ -103,7 +103,7 @@ echo "Good: 6 % of length and 1.35°; average: 10 % and 2°; poor: 14 % and 3°.
 echo "| drill | trains | good | average | poor | stated |\n|---|---|---|---|---|---|\n";
 $drills = [];
 foreach ($library->objects('drills') as $json) {
-    $drill = DrillReader::read($json);
+    $drill = DrillRulesReader::read($json);
     $drills[$json->text('name', 80)] = $json;
     printf(
         "| %s | %s | %s | %s | %s | %d min |\n",
@@ -120,7 +120,7 @@ printf("Balls until it is done or its cap in balls is reached: forecast / mean o
 echo "student from evidence: 400 putts at a covered hole at the drill's own lengths, 400 starts through a gate.\n\n";
 echo "| drill | good | average | poor |\n|---|---|---|---|\n";
 foreach ($drills as $name => $json) {
-    $drill = DrillReader::read($json);
+    $drill = DrillRulesReader::read($json);
     $cells = array_map(static fn(string $who): ?string => forecast($drill, $who), array_keys(STUDENTS));
     if (!in_array(null, $cells, true)) {
         echo "| $name | ", implode(' | ', $cells), " |\n";

@@ -7,7 +7,7 @@ declare(strict_types=1);
  * insights speak of students without one, and how often each insight is false. Seeded, so it prints the same every time.
  */
 
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Tools\MarginTrial;
 
@@ -24,7 +24,7 @@ $students = (int) ($argv[1] ?? 200);
 $only = $argv[2] ?? null;
 $percent = static fn(int $count, int $of): string => sprintf('%.1f %%', 100.0 * $count / max(1, $of));
 
-/** @return list<Note> */
+/** @return list<Insight> */
 $notes = static function (MarginTrial $trial, string $name, int $n, int $student): array {
     // A seed of its own for each row: a draw that happens to be odd must not be odd in every row.
     return $trial->notes($n, new SeededRandom((crc32($name) + 7919 * $n + $student) % 2_000_000_011));

@@ -7,10 +7,10 @@ namespace App\Actions;
 use Amble\Core\Check\CheckKinds;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\Event\CheckTried;
+use Amble\Core\Session\Event\BallLogged;
+use Amble\Core\Session\Event\BallReassigned;
+use Amble\Core\Session\Event\CheckAttempted;
 use Amble\Core\Session\Event\EventReader;
-use Amble\Core\Session\Event\PuttGiven;
-use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\SessionLog;
 use App\Models\PracticeSession;
@@ -46,12 +46,12 @@ final class AppendSessionEvents
             $event = self::asObjects($fields);
             $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
             self::refuseCompanyOfNobody($session, $event, $i);
-            if ($read instanceof CheckTried) {
+            if ($read instanceof CheckAttempted) {
                 CheckKinds::accept($read->try, "events.$i");
             }
             $whose = match (true) {
-                $read instanceof PuttLogged => $read->belonging->student ?? $session->student_id,
-                $read instanceof PuttGiven => $read->student ?? $session->student_id,
+                $read instanceof BallLogged => $read->belonging->student ?? $session->student_id,
+                $read instanceof BallReassigned => $read->student ?? $session->student_id,
                 default => null,
             };
             $card = $cards->get((string) $whose);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\BallRow;
-use App\Models\Bench;
+use App\Models\BallRecord;
 use App\Models\Coach;
 use App\Models\Membership;
 use App\Models\PracticeSession;
 use App\Models\Role;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\NamesInNotes;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -44,13 +44,13 @@ final readonly class CloseAccount
     {
         $benches = $this->benches(isAlone: true)->pluck('id');
         $left = $this->benches(isAlone: false)->get();
-        $named = array_map(fn(Bench $bench): array => NamesInNotes::of($bench->id, $this->coach->name, null), $left->all());
+        $named = array_map(fn(Workspace $bench): array => NamesInNotes::of($bench->id, $this->coach->name, null), $left->all());
 
         return [
             'students' => Student::withTrashed()->whereIn('bench_id', $benches)->count(),
             'sessions' => PracticeSession::withTrashed()->whereIn('bench_id', $benches)->count(),
-            'balls' => BallRow::query()->whereIn('bench_id', $benches)->count(),
-            'benches_left' => array_values($left->map(static fn(Bench $bench): string => $bench->name)->sort()->all()),
+            'balls' => BallRecord::query()->whereIn('bench_id', $benches)->count(),
+            'benches_left' => array_values($left->map(static fn(Workspace $bench): string => $bench->name)->sort()->all()),
             'named_in' => [
                 'places' => array_slice(array_merge([], ...array_column($named, 'places')), 0, self::PLACES),
                 'count' => array_sum(array_column($named, 'count')),
@@ -73,7 +73,7 @@ final readonly class CloseAccount
         });
     }
 
-    private function handOver(Bench $bench, Membership $owner): void
+    private function handOver(Workspace $bench, Membership $owner): void
     {
         foreach (self::MADE_BY as $table => $column) {
             $rows = DB::table($table)->where($column, $this->coach->id);
@@ -86,17 +86,17 @@ final readonly class CloseAccount
         }
     }
 
-    private function ownerBeside(Bench $bench): Membership
+    private function ownerBeside(Workspace $bench): Membership
     {
         return $bench->memberships()->where('coach_id', '!=', $this->coach->id)->where('role', Role::Owner)->first()
             ?? throw ValidationException::withMessages(['password' => "$bench->name would be left without an owner. Make somebody else its owner first."]);
     }
 
-    /** @return Builder<Bench> benches this coach works at: those where nobody else does, or the others */
+    /** @return Builder<Workspace> benches this coach works at: those where nobody else does, or the others */
     private function benches(bool $isAlone): Builder
     {
         $beside = fn(Builder $members): Builder => $members->where('coach_id', '!=', $this->coach->id);
-        $benches = Bench::query()->whereHas('memberships', fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id));
+        $benches = Workspace::query()->whereHas('memberships', fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id));
 
         return $isAlone ? $benches->whereDoesntHave('memberships', $beside) : $benches->whereHas('memberships', $beside);
     }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\BallRow;
-use App\Models\Bench;
-use App\Models\ErasedRecords;
-use App\Models\GuessRow;
+use App\Models\BallRecord;
+use App\Models\ErasedRecord;
 use App\Models\PracticeSession;
 use App\Models\Putter;
+use App\Models\QuizAnswerRecord;
 use App\Models\Round;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\EventSubjects;
 use App\Reports\NamesInNotes;
 use Illuminate\Support\Collection;
@@ -39,10 +39,10 @@ final readonly class EraseStudent
         return [
             'sessions' => count($sessions) - $shared,
             'shared_sessions' => $shared,
-            'balls' => BallRow::query()->where('student_id', $this->student->id)->count(),
+            'balls' => BallRecord::query()->where('student_id', $this->student->id)->count(),
             'rounds' => Round::withTrashed()->where('student_id', $this->student->id)->count(),
             'putters' => Putter::query()->where('student_id', $this->student->id)->count(),
-            'guesses' => GuessRow::query()->where('student_id', $this->student->id)->count(),
+            'guesses' => QuizAnswerRecord::query()->where('student_id', $this->student->id)->count(),
             'named_in' => NamesInNotes::of($this->student->bench_id, $this->student->name, $this->student->id),
         ];
     }
@@ -63,8 +63,8 @@ final readonly class EraseStudent
                 }
             }
             $this->student->forceDelete();
-            ErasedRecords::note($this->student->bench_id, $gone);
-            Bench::evidenceChanged($this->student->bench_id);
+            ErasedRecord::note($this->student->bench_id, $gone);
+            Workspace::evidenceChanged($this->student->bench_id);
         });
     }
 

@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
  */
 final readonly class ImportBalls
 {
-    public function __construct(private AppendSessionEvents $logbook, private SaveGreenSpeed $readings)
+    public function __construct(private AppendSessionEvents $logbook, private SaveGreenSpeedMeasurement $readings)
     {
     }
 

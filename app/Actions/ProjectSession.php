@@ -7,23 +7,23 @@ namespace App\Actions;
 use Amble\Core\Evidence\SessionBall;
 use Amble\Core\Evidence\SessionBalls;
 use Amble\Core\Evidence\SessionRun;
-use Amble\Core\Session\CheckTry;
-use Amble\Core\Session\Companion;
+use Amble\Core\Session\CheckAttempt;
+use Amble\Core\Session\ChecklistAnswer;
 use Amble\Core\Session\Condition;
+use Amble\Core\Session\DismissedInsight;
 use Amble\Core\Session\Disturbance;
-use Amble\Core\Session\During;
-use Amble\Core\Session\LoggedPutt;
-use Amble\Core\Session\PointSeen;
-use Amble\Core\Session\RunNotes;
+use Amble\Core\Session\GroupMember;
+use Amble\Core\Session\LoggedBall;
+use Amble\Core\Session\RollContext;
+use Amble\Core\Session\RunChanges;
 use Amble\Core\Session\SessionLog;
-use Amble\Core\Session\SetAside;
-use Amble\Core\Session\StationCard;
-use App\Models\BallRow;
-use App\Models\Bench;
+use Amble\Core\Session\SessionStation;
+use App\Models\BallRecord;
 use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\DrillFindings;
 use App\Reports\EventStore;
 use Illuminate\Support\Collection;
@@ -81,20 +81,20 @@ final class ProjectSession
         $this->writeSetAsides($session, $log->setAside);
         $hasChanged = [self::writeList('check_tries', $session, self::tries($session, $shown)), self::writeList('card_sights', $session, self::sights($session, $shown))];
         if (in_array(true, $hasChanged, true)) {
-            Bench::evidenceChanged($session->bench_id);
+            Workspace::evidenceChanged($session->bench_id);
         }
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
-            'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
-            'company' => array_map(static fn(Companion $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
+            'set_aside' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
+            'company' => array_map(static fn(GroupMember $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
             'chosen_reading_id' => $log->readingId,
             'latest_ms' => $log->latestMilliseconds,
             'kit_out' => $log->kitStillOut(),
             'during' => ['part' => $log->during->part?->value, 'disturbances' => self::disturbances($log->during)],
         ]);
         if ($session->isDirty(['chosen_reading_id', 'conditions'])) {
-            Bench::evidenceChanged($session->bench_id);
+            Workspace::evidenceChanged($session->bench_id);
         }
         if ($session->isDirty()) {
             $session->save();
@@ -106,7 +106,7 @@ final class ProjectSession
 
     private static function writeEnds(PracticeSession $session, SessionLog $log): void
     {
-        $ended = array_keys(array_filter($log->runs, static fn(RunNotes $notes): bool => $notes->endedAt !== null));
+        $ended = array_keys(array_filter($log->runs, static fn(RunChanges $notes): bool => $notes->endedAt !== null));
         $session->runs()->where('is_ended', true)->whereKeyNot($ended)->update(['is_ended' => false]);
         if ($ended !== []) {
             $session->runs()->whereKey($ended)->where('is_ended', false)->update(['is_ended' => true]);
@@ -126,7 +126,7 @@ final class ProjectSession
     /** Judge anew what a student rolled at holes: where a ball should finish past one has changed. Inside a transaction. */
     public function projectAtHoles(Student $student): void
     {
-        $sessions = BallRow::query()->where('student_id', $student->id)->where('is_at_hole', true)->toBase()->distinct()->pluck('practice_session_id');
+        $sessions = BallRecord::query()->where('student_id', $student->id)->where('is_at_hole', true)->toBase()->distinct()->pluck('practice_session_id');
         /** @var Collection<int, PracticeSession> $found */
         $found = PracticeSession::withTrashed()->whereKey($sessions)->orderBy('id')->get();
         foreach ($found as $session) {
@@ -137,11 +137,11 @@ final class ProjectSession
     /** @return list<SessionRun> */
     private static function runsWithBalls(PracticeSession $session, SessionLog $log): array
     {
-        $rolledIn = array_filter(array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->runId, $log->putts));
+        $rolledIn = array_filter(array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->runId, $log->putts));
         /** @var Collection<int, PracticeRun> $runs */
         $runs = $rolledIn === [] ? new Collection() : $session->runs()->whereKey(array_unique($rolledIn))->orderBy('id')->get();
 
-        $finishPast = $runs->isEmpty() ? [] : self::finishPast([$session->student_id, ...array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->student, $log->putts)]);
+        $finishPast = $runs->isEmpty() ? [] : self::finishPast([$session->student_id, ...array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->student, $log->putts)]);
 
         return array_values(array_map(static fn(PracticeRun $run): SessionRun => self::run($run, $finishPast), $runs->all()));
     }
@@ -180,17 +180,17 @@ final class ProjectSession
             $rows[$row['id']] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
         }
         /** @var array<string, string> $known digest by id */
-        $known = BallRow::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();
+        $known = BallRecord::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();
         $gone = array_diff(array_map(strval(...), array_keys($known)), array_map(strval(...), array_keys($rows)));
         foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
-            BallRow::query()->whereIn('id', $ids)->delete();
+            BallRecord::query()->whereIn('id', $ids)->delete();
         }
         $changed = array_values(array_filter($rows, static fn(array $row): bool => ($known[$row['id']] ?? null) !== $row['digest']));
         foreach (array_chunk($changed, self::AT_ONCE) as $some) {
-            BallRow::query()->upsert($some, ['id']);
+            BallRecord::query()->upsert($some, ['id']);
         }
         if ($gone !== [] || $changed !== []) {
-            Bench::evidenceChanged($session->bench_id);
+            Workspace::evidenceChanged($session->bench_id);
         }
 
         return $gone !== [] ? null : array_values(array_unique(array_filter(array_column($changed, 'run_id'), is_string(...))));
@@ -242,10 +242,10 @@ final class ProjectSession
         ];
     }
 
-    /** @param list<SetAside> $notes */
+    /** @param list<DismissedInsight> $notes */
     private function writeSetAsides(PracticeSession $session, array $notes): void
     {
-        self::writeList('set_asides', $session, array_map(static fn(SetAside $note): array => [
+        self::writeList('set_asides', $session, array_map(static fn(DismissedInsight $note): array => [
             'practice_session_id' => $session->id,
             'student_id' => $session->student_id,
             'note' => $note->key,
@@ -259,9 +259,9 @@ final class ProjectSession
     {
         $checks = $log->checks;
         // As they are read back: by clocks that differ they may stand otherwise, and would seem changed for ever.
-        usort($checks, static fn(CheckTry $one, CheckTry $other): int => strcmp($one->id, $other->id));
+        usort($checks, static fn(CheckAttempt $one, CheckAttempt $other): int => strcmp($one->id, $other->id));
 
-        return self::ofSomebody(array_map(static fn(CheckTry $try): array => [
+        return self::ofSomebody(array_map(static fn(CheckAttempt $try): array => [
             'id' => $try->id,
             'practice_session_id' => $session->id,
             'student_id' => $try->student ?? $session->student_id,
@@ -275,7 +275,7 @@ final class ProjectSession
     /** @return list<array<string, mixed>> */
     private static function sights(PracticeSession $session, SessionLog $log): array
     {
-        return self::ofSomebody(array_map(static fn(PointSeen $point): array => [
+        return self::ofSomebody(array_map(static fn(ChecklistAnswer $point): array => [
             'practice_session_id' => $session->id,
             'student_id' => $point->student ?? $session->student_id,
             'card' => $point->card,
@@ -330,13 +330,13 @@ final class ProjectSession
     }
 
     /** @return list<string> */
-    private static function disturbances(During $during): array
+    private static function disturbances(RollContext $during): array
     {
         return array_map(static fn(Disturbance $each): string => $each->value, $during->disturbances);
     }
 
     /** @return array<string, mixed> */
-    private static function station(StationCard $station): array
+    private static function station(SessionStation $station): array
     {
         return [
             'id' => $station->id,

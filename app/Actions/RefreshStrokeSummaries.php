@@ -7,9 +7,9 @@ namespace App\Actions;
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Green\Surface;
 use Amble\Core\Stroke\StrokeFitter;
-use App\Models\Bench;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\BallRepository;
 use Illuminate\Support\Facades\DB;
 
@@ -49,6 +49,6 @@ final class RefreshStrokeSummaries
                     'degrees_of_freedom' => $summary->degreesOfFreedom,
                 ]);
         }
-        Bench::evidenceChanged($student->bench_id);
+        Workspace::evidenceChanged($student->bench_id);
     }
 }

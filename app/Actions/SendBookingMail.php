@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Mail\BookingMail;
-use App\Models\Letter;
-use App\Models\LetterState;
+use App\Models\BookingMessage;
+use App\Models\MessageState;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -28,18 +28,18 @@ final class SendBookingMail implements ShouldQueue
 
     public function handle(): void
     {
-        $letter = Letter::query()->with('booking.student', 'booking.green', 'coach')->find($this->letterId);
+        $letter = BookingMessage::query()->with('booking.student', 'booking.green', 'coach')->find($this->letterId);
         // Deleted meanwhile, the booking or whoever comes: nobody is written to.
         if ($letter?->booking === null || $letter->coach === null) {
             return;
         }
         $offered = $letter->offered === null ? null : CarbonImmutable::parse($letter->offered, $letter->booking->zone);
         Mail::to($letter->to)->send(new BookingMail($letter->booking, $letter->coach->name, $offered));
-        $letter->update(['state' => LetterState::Sent]);
+        $letter->update(['state' => MessageState::Sent]);
     }
 
     public function failed(): void
     {
-        Letter::query()->whereKey($this->letterId)->update(['state' => LetterState::Failed]);
+        BookingMessage::query()->whereKey($this->letterId)->update(['state' => MessageState::Failed]);
     }
 }

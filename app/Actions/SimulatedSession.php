@@ -8,15 +8,15 @@ use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Session\SessionLog;
+use Amble\Core\Simulation\ScriptState;
+use Amble\Core\Simulation\ScriptStep;
+use Amble\Core\Simulation\SessionScript;
 use Amble\Core\Simulation\SimulatedGreen;
-use Amble\Core\Simulation\WalkAlong;
-use Amble\Core\Simulation\WalkState;
-use Amble\Core\Simulation\WalkStep;
 use Amble\Core\Units\Grade;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
 use App\Models\Green;
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -72,7 +72,7 @@ final class SimulatedSession
      * @param string|null $drill key of the one to be tried
      * @param list<string> $seen keys of the steps that were only looked at
      *
-     * @return array{WalkStep, \stdClass|null, PracticeRun|null}|null
+     * @return array{ScriptStep, \stdClass|null, PracticeRun|null}|null
      */
     public function next(PracticeSession $session, Coach $coach, ?string $drill, array $seen): ?array
     {
@@ -81,7 +81,7 @@ final class SimulatedSession
         $card = DrillDefinition::card($definition);
         $log = $this->logs->of($session);
         $green = new SimulatedGreen(GreenSpeed::ofFeet(self::SPEED_FEET), Grade::ofPercent(self::GRADE_PERCENT), self::BUMPS);
-        $step = (new WalkAlong($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->target_pace_m ?? 0.0), $seen));
+        $step = (new SessionScript($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->target_pace_m ?? 0.0), $seen));
 
         return $step === null ? null : [$step, $step->begins ? $definition : null, $run];
     }
@@ -108,12 +108,12 @@ final class SimulatedSession
     }
 
     /** @param list<string> $seen */
-    private static function state(PracticeSession $session, SessionLog $log, ?DrillState $drill, array $seen): WalkState
+    private static function state(PracticeSession $session, SessionLog $log, ?DrillState $drill, array $seen): ScriptState
     {
-        $reading = GreenReading::query()->where('practice_session_id', $session->id)->latest('taken_at')->first();
+        $reading = GreenSpeedMeasurement::query()->where('practice_session_id', $session->id)->latest('taken_at')->first();
         $rolls = static fn(string $field): array => array_values(array_map(static fn(mixed $metres): float => is_numeric($metres) ? (float) $metres : 0.0, (array) ($reading->entries[$field] ?? [])));
 
-        return new WalkState(
+        return new ScriptState(
             $log,
             [$rolls('direction_1_m'), $rolls('direction_2_m')],
             $reading !== null && $reading->method->value !== 'ramp',

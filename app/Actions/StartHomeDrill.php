@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Amble\Core\Drill\Level\Dose;
+use Amble\Core\Drill\Level\ShortenedDrill;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
-use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\TakeHomeCard;
 use App\Reports\DrillLibrary;
 use App\Reports\DrillStart;
 use Carbon\CarbonImmutable;
@@ -34,7 +34,7 @@ final class StartHomeDrill
      *
      * @return array{PracticeSession, PracticeRun}|null null where the task is no drill of this bench
      */
-    public function offered(PocketCard $card): ?array
+    public function offered(TakeHomeCard $card): ?array
     {
         $drill = $this->drill($card);
         if ($drill === null) {
@@ -52,7 +52,7 @@ final class StartHomeDrill
      *
      * @throws ValidationException If the task is no drill any more, or there were too many that day.
      */
-    public function begin(PocketCard $card, string $id, string $runId, CarbonImmutable $at): PracticeSession
+    public function begin(TakeHomeCard $card, string $id, string $runId, CarbonImmutable $at): PracticeSession
     {
         $drill = $this->drill($card) ?? throw ValidationException::withMessages(['id' => 'Your coach has taken this drill back: load the card again.']);
         if (PracticeSession::madeBefore($id, $card->bench_id) === null && $this->today($card) >= self::A_DAY) {
@@ -70,7 +70,7 @@ final class StartHomeDrill
     }
 
     /** The task's drill where this student stands in it, and no longer than the dose. */
-    private function drill(PocketCard $card): ?\stdClass
+    private function drill(TakeHomeCard $card): ?\stdClass
     {
         $coach = $card->home_drill === null ? null : Coach::query()->find($card->coach_id);
         // In round numbers of whoever rolls it.
@@ -83,11 +83,11 @@ final class StartHomeDrill
         $read = DrillDefinition::card($drill);
         $now = $this->runs->progression($read, $session)?->standing()->laidInto($plain, $read) ?? $plain;
 
-        return DrillDefinition::fromArray(Dose::within($now, $card->home_balls, null));
+        return DrillDefinition::fromArray(ShortenedDrill::within($now, $card->home_balls, null));
     }
 
     /** @return array<string, mixed> */
-    private static function columns(PocketCard $card, string $id, CarbonImmutable $at): array
+    private static function columns(TakeHomeCard $card, string $id, CarbonImmutable $at): array
     {
         return [
             'id' => $id, 'bench_id' => $card->bench_id, 'coach_id' => $card->coach_id, 'student_id' => $card->student_id, 'purpose' => $card->home_task,
@@ -105,7 +105,7 @@ final class StartHomeDrill
         ];
     }
 
-    private function today(PocketCard $card): int
+    private function today(TakeHomeCard $card): int
     {
         return PracticeSession::query()->where('student_id', $card->student_id)->where('is_home', true)->where('created_at', '>', CarbonImmutable::now()->subDay())->count();
     }

@@ -7,8 +7,8 @@ namespace App\Demo;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
-use Amble\Core\Student\About;
-use Amble\Core\Student\InWork;
+use Amble\Core\Student\CurrentGoals;
+use Amble\Core\Student\StudentProfile;
 use App\Actions\AppendSessionEvents;
 use App\Models\Coach;
 use App\Models\PracticeSession;
@@ -62,8 +62,8 @@ final class DemoChecks
         }
         $read = static fn(array $fields): JsonInput => JsonInput::parse(json_encode((object) $fields, JSON_THROW_ON_ERROR));
         $student->update([
-            'about' => About::read($read($kept['about']))->toArray(),
-            'in_work' => InWork::read($read($kept['in_work']))->toArray(),
+            'about' => StudentProfile::read($read($kept['about']))->toArray(),
+            'in_work' => CurrentGoals::read($read($kept['in_work']))->toArray(),
         ]);
         foreach ($kept['putters'] as $putter) {
             Putter::query()->updateOrCreate(

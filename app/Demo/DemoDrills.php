@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\Event\BallLogged;
 use Amble\Core\Session\Event\BallWriter;
-use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Tools\SimulatedPractice;
@@ -61,7 +61,7 @@ final class DemoDrills
         $drill = DrillDefinition::card($run->definition())->rules;
         [, $balls] = (new DrillPlayer($demo->stroke, $speed, new SeededRandom(self::SEED)))->play($drill, self::SEED);
         $this->logbook->append($session, $coach->id, array_map(
-            static fn(PuttLogged $putt): array => self::event($putt, $run, $start, $ulids),
+            static fn(BallLogged $putt): array => self::event($putt, $run, $start, $ulids),
             array_slice($balls, 0, self::BALLS),
         ));
     }
@@ -70,7 +70,7 @@ final class DemoDrills
     public function practise(PracticeSession $session, Coach $coach, SimulatedStudent $stroke, GreenSpeed $speed, CarbonImmutable $start, DemoUlids $ulids): void
     {
         $run = $this->begin($session, $coach, self::GATE, $start, $ulids);
-        $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetOutSheet::GATE_SEEN, 'count' => 1];
+        $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetupSheet::GATE_SEEN, 'count' => 1];
         $events = [$seen + ['id' => $ulids->at($start), 'at_ms' => (int) $start->getTimestampMs()]];
         $seed = (int) $start->getTimestamp();
         $width = DrillDefinition::card($run->definition())->rules->aid?->width?->metres() ?? throw new \LogicException('The gate has no width.');
@@ -97,7 +97,7 @@ final class DemoDrills
     }
 
     /** @return array<string, mixed> as a client would send it */
-    private static function event(PuttLogged $putt, PracticeRun $run, CarbonImmutable $start, DemoUlids $ulids): array
+    private static function event(BallLogged $putt, PracticeRun $run, CarbonImmutable $start, DemoUlids $ulids): array
     {
         $at = $start->addMilliseconds($putt->atMilliseconds);
         $ball = $putt->ball;

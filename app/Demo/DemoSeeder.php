@@ -11,7 +11,7 @@ use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Actions\AppendSessionEvents;
 use App\Actions\RefreshStrokeSummaries;
-use App\Actions\SaveGreenSpeed;
+use App\Actions\SaveGreenSpeedMeasurement;
 use App\Models\Benchmark;
 use App\Models\Booking;
 use App\Models\Coach;
@@ -42,7 +42,7 @@ final class DemoSeeder
     private array $greens = [];
 
     public function __construct(
-        private readonly SaveGreenSpeed $readings,
+        private readonly SaveGreenSpeedMeasurement $readings,
         private readonly AppendSessionEvents $logbook,
         private readonly DemoDrills $drills,
         private readonly DemoRounds $rounds,
@@ -85,7 +85,7 @@ final class DemoSeeder
             }
             $this->rounds->holdBeside($this->coach, $this->ulids->at($this->today->subDays(20)));
             $this->drills->shelve($this->coach, $this->ulids->at($this->today->subDays(20)));
-            DemoWeek::book($this->coach, $this->greens, $this->today, $this->ulids);
+            DemoCalendar::book($this->coach, $this->greens, $this->today, $this->ulids);
             foreach ($this->coach->students()->get() as $student) {
                 $this->summaries->refresh($student);
             }

@@ -7,9 +7,9 @@ namespace App\Http;
 use App\Actions\StartHomeDrill;
 use App\Http\Resources\RunResource;
 use App\Http\Resources\SessionResource;
-use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\TakeHomeCard;
 use App\Reports\DrillFindings;
 use App\Reports\GreenSpeeds;
 use App\Reports\SessionLogs;
@@ -26,7 +26,7 @@ final class HomeDrillAnswers
     }
 
     /** @return array{session: SessionResource, run: RunResource}|null null where the card's task is no drill of this workspace */
-    public function offered(PocketCard $card): ?array
+    public function offered(TakeHomeCard $card): ?array
     {
         $offered = $this->start->offered($card);
         if ($offered === null) {

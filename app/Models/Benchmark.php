@@ -16,7 +16,7 @@ use Amble\Core\Units\Length;
  * @property string $source
  * @property int|null $sample how many putts it is said to rest on
  */
-final class Benchmark extends OwnedRecord
+final class Benchmark extends WorkspaceModel
 {
     protected $fillable = ['id', 'bench_id', 'coach_id', 'figure', 'length_m', 'value', 'source', 'sample'];
 

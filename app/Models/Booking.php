@@ -29,9 +29,9 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable $updated_at
  * @property-read Student|null $student
  * @property-read Green|null $green
- * @property-read Letter|null $lastLetter
+ * @property-read BookingMessage|null $lastLetter
  */
-final class Booking extends OwnedRecord
+final class Booking extends WorkspaceModel
 {
     protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'uid', 'title', 'starts', 'zone', 'minutes', 'travel_minutes', 'rule', 'skipped', 'note'];
 
@@ -87,11 +87,11 @@ final class Booking extends OwnedRecord
     /**
      * The letter written about it last.
      *
-     * @return HasOne<Letter, $this>
+     * @return HasOne<BookingMessage, $this>
      */
     public function lastLetter(): HasOne
     {
-        return $this->hasOne(Letter::class)->latestOfMany('id');
+        return $this->hasOne(BookingMessage::class)->latestOfMany('id');
     }
 
     /** What it is called in a calendar. */

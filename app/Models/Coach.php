@@ -25,7 +25,7 @@ use Illuminate\Support\Str;
  * @property float|null $pace_length_m
  * @property int $trend_sessions fewer sessions tell no trend
  * @property float|null $three_putt_inside_m three putts from inside this should not come; null while none is set
- * @property-read Bench $bench
+ * @property-read Workspace $bench
  * @property-read Collection<int, Membership> $memberships
  * @property string|null $calendar_hash of the private address calendars look at
  * @property string|null $second_factor the secret behind the codes asked for at sign-in, encrypted
@@ -50,7 +50,7 @@ final class Coach extends User
     protected static function booted(): void
     {
         self::creating(static function (self $coach): void {
-            $coach->bench_id ??= Bench::query()->create(['name' => $coach->name])->id;
+            $coach->bench_id ??= Workspace::query()->create(['name' => $coach->name])->id;
         });
         self::created(static function (self $coach): void {
             Membership::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'role' => Role::Owner]);
@@ -92,10 +92,10 @@ final class Coach extends User
         return $this->unit->metres($this->pace());
     }
 
-    /** @return BelongsTo<Bench, $this> */
+    /** @return BelongsTo<Workspace, $this> */
     public function bench(): BelongsTo
     {
-        return $this->belongsTo(Bench::class);
+        return $this->belongsTo(Workspace::class);
     }
 
     /** @return HasMany<Membership, $this> */
@@ -110,7 +110,7 @@ final class Coach extends User
         return $this->memberships->firstWhere('bench_id', $benchId)?->role;
     }
 
-    /** @return HasMany<Student, Bench> of the bench; one made through it is this coach's doing */
+    /** @return HasMany<Student, Workspace> of the bench; one made through it is this coach's doing */
     public function students(): HasMany
     {
         $records = $this->bench->students();
@@ -119,7 +119,7 @@ final class Coach extends User
         return $records;
     }
 
-    /** @return HasMany<Green, Bench> likewise */
+    /** @return HasMany<Green, Workspace> likewise */
     public function greens(): HasMany
     {
         $records = $this->bench->greens();
@@ -128,7 +128,7 @@ final class Coach extends User
         return $records;
     }
 
-    /** @return HasMany<SavedDrill, Bench> likewise */
+    /** @return HasMany<SavedDrill, Workspace> likewise */
     public function drills(): HasMany
     {
         $records = $this->bench->drills();
@@ -137,7 +137,7 @@ final class Coach extends User
         return $records;
     }
 
-    /** @return HasMany<PracticeSession, Bench> likewise */
+    /** @return HasMany<PracticeSession, Workspace> likewise */
     public function practiceSessions(): HasMany
     {
         $records = $this->bench->practiceSessions();

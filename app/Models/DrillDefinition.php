@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\DrillCard;
-use Amble\Core\Drill\OldDrill;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\OldDrillFormat;
 use Amble\Core\Json\JsonInput;
 
 /** A drill as JSON: how it is stored with a drill and with a run, and how it is read again. */
@@ -16,19 +16,19 @@ final class DrillDefinition
     public static function fromStored(string $json): \stdClass
     {
         $kept = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
-        if ($kept instanceof \stdClass && !OldDrill::isOld(get_object_vars($kept))) {
+        if ($kept instanceof \stdClass && !OldDrillFormat::isOld(get_object_vars($kept))) {
             return $kept;
         }
         /** @var array<string, mixed> $drill */
         $drill = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
-        return self::fromArray(OldDrill::broughtUp($drill));
+        return self::fromArray(OldDrillFormat::broughtUp($drill));
     }
 
     /** Read a drill that was checked before it was kept. */
-    public static function card(\stdClass $drill): DrillCard
+    public static function card(\stdClass $drill): Drill
     {
-        return CardReader::read(JsonInput::fromArray(get_object_vars($drill)));
+        return DrillReader::read(JsonInput::fromArray(get_object_vars($drill)));
     }
 
     /** @return array<string, mixed> the same as plain arrays, as rules that rewrite a drill take it */

@@ -15,34 +15,34 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property Surface $surface
  * @property Grass|null $grass null where nobody named it
  * @property bool $is_simulated whether it is the green of a walk along
- * @property-read GreenReading|null $latestReading
+ * @property-read GreenSpeedMeasurement|null $latestReading
  */
-final class Green extends OwnedRecord
+final class Green extends WorkspaceModel
 {
     use SoftDeletes;
 
     protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'surface', 'grass'];
 
-    /** @return HasMany<GreenReading, $this> */
+    /** @return HasMany<GreenSpeedMeasurement, $this> */
     public function readings(): HasMany
     {
-        return $this->hasMany(GreenReading::class);
+        return $this->hasMany(GreenSpeedMeasurement::class);
     }
 
     /**
      * Give the last reading taken, which stands until the next.
      *
-     * @return HasOne<GreenReading, $this>
+     * @return HasOne<GreenSpeedMeasurement, $this>
      */
     public function latestReading(): HasOne
     {
-        return $this->hasOne(GreenReading::class)->ofMany(['taken_at' => 'max', 'id' => 'max']);
+        return $this->hasOne(GreenSpeedMeasurement::class)->ofMany(['taken_at' => 'max', 'id' => 'max']);
     }
 
     /** A green that is called otherwise is called so in everything that was kept. */
     protected static function booted(): void
     {
-        self::updated(static fn(self $green) => Bench::evidenceChanged($green->bench_id));
+        self::updated(static fn(self $green) => Workspace::evidenceChanged($green->bench_id));
     }
 
     /** @return array<string, string> */

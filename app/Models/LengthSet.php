@@ -11,7 +11,7 @@ namespace App\Models;
  * @property list<float> $lengths_m
  * @property string $said as they were typed, with their unit
  */
-final class LengthSet extends OwnedRecord
+final class LengthSet extends WorkspaceModel
 {
     protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'lengths_m', 'said'];
 

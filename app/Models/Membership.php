@@ -22,10 +22,10 @@ final class Membership extends Model
 
     protected $fillable = ['bench_id', 'coach_id', 'role'];
 
-    /** @return BelongsTo<Bench, $this> */
+    /** @return BelongsTo<Workspace, $this> */
     public function bench(): BelongsTo
     {
-        return $this->belongsTo(Bench::class);
+        return $this->belongsTo(Workspace::class);
     }
 
     /** @return array<string, string> */

@@ -15,7 +15,7 @@ use Amble\Core\Drill\Phase;
  * @property bool $is_ended whether somebody said that it was enough
  * @property list<string> $students ids, in turn; empty for the session's own student
  */
-final class PracticeRun extends OwnedRecord
+final class PracticeRun extends WorkspaceModel
 {
     protected $table = 'drill_runs';
 
@@ -39,7 +39,7 @@ final class PracticeRun extends OwnedRecord
     /** Tell whether everybody in it has come to its end, so that there is nothing to go on with. */
     public function isOver(): bool
     {
-        $phases = FindingRow::query()->where('run_id', $this->id)->toBase()->pluck('phase');
+        $phases = DrillFindingRecord::query()->where('run_id', $this->id)->toBase()->pluck('phase');
         $over = $phases->filter(static fn(mixed $phase): bool => is_string($phase) && Phase::from($phase)->isOver());
 
         return $this->is_ended || ($over->count() === $phases->count() && $phases->count() >= max(1, count($this->students)));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Amble\Core\Session\Presence;
 use Amble\Core\Session\SessionPart;
-use Amble\Core\Session\Standing;
 use Amble\Core\Student\Retention;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,7 +40,7 @@ use Illuminate\Support\Facades\DB;
  * @property-read Student|null $student
  * @property-read Green|null $green
  */
-final class PracticeSession extends OwnedRecord
+final class PracticeSession extends WorkspaceModel
 {
     use SoftDeletes;
 
@@ -99,7 +99,7 @@ final class PracticeSession extends OwnedRecord
     {
         $standings = array_column($this->company, 'standing', 'student');
         if ($this->student_id !== null) {
-            $standings = [$this->student_id => $standings[$this->student_id] ?? Standing::Here->value] + $standings;
+            $standings = [$this->student_id => $standings[$this->student_id] ?? Presence::Here->value] + $standings;
         }
         $names = $standings === [] ? collect() : Student::withTrashed()->whereKey(array_keys($standings))->pluck('name', 'id');
         $companions = [];
@@ -113,7 +113,7 @@ final class PracticeSession extends OwnedRecord
     /** @return Collection<int, \stdClass> the standing balls, in the order they were rolled */
     public function ballRows(): Collection
     {
-        return BallRow::query()->toBase()->where('practice_session_id', $this->id)->orderBy('place')->get();
+        return BallRecord::query()->toBase()->where('practice_session_id', $this->id)->orderBy('place')->get();
     }
 
     /** Whether balls are being watched before anything is said. */

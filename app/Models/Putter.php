@@ -16,7 +16,7 @@ namespace App\Models;
  * @property string|null $sole how the sole lies at address: flat, toe up, heel up
  * @property string|null $mark what is on it to aim with
  */
-final class Putter extends OwnedRecord
+final class Putter extends WorkspaceModel
 {
     public const SOLES = ['flat', 'toe_up', 'heel_up'];
 

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Rounds\Hole;
-use Amble\Core\Rounds\Round as PlayedRound;
+use Amble\Core\Rounds\PlayedRound;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property bool $is_from_memory
  * @property list<array<string, mixed>> $holes
  */
-final class Round extends OwnedRecord
+final class Round extends WorkspaceModel
 {
     use SoftDeletes;
 
@@ -28,7 +28,7 @@ final class Round extends OwnedRecord
     /** What is worked out from rounds is out of date with each of them. */
     protected static function booted(): void
     {
-        $change = static fn(self $round) => Bench::evidenceChanged($round->bench_id);
+        $change = static fn(self $round) => Workspace::evidenceChanged($round->bench_id);
         self::saved($change);
         self::deleted($change);
     }

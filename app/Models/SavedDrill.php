@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $name
  * @property string $definition the drill as JSON text, checked before it is kept
  */
-final class SavedDrill extends OwnedRecord
+final class SavedDrill extends WorkspaceModel
 {
     use SoftDeletes;
 

@@ -7,12 +7,12 @@ namespace App\Models;
 use Amble\Core\Direction\LineCure;
 use Amble\Core\Green\Surface;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Student\About;
+use Amble\Core\Student\BackstrokeCue;
+use Amble\Core\Student\CurrentGoals;
 use Amble\Core\Student\Hand;
-use Amble\Core\Student\InWork;
 use Amble\Core\Student\Level;
-use Amble\Core\Student\School;
-use Amble\Core\Student\Schools;
+use Amble\Core\Student\StudentProfile;
+use Amble\Core\Student\TeachingPreferences;
 use Amble\Core\Units\Unit;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -25,18 +25,18 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float|null $pace_length_m
  * @property float $target_pace_m
  * @property string|null $putter
- * @property School $school
+ * @property BackstrokeCue $school
  * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
  * @property float|null $band_low_m lengths to practise where no rounds tell them, metres
  * @property float|null $band_high_m likewise
- * @property array<string, mixed>|null $in_work as the core's InWork gives it
+ * @property array<string, mixed>|null $in_work as the core's CurrentGoals gives it
  * @property array<string, mixed>|null $about as the core's About gives it
  * @property LineCure|null $line_cure how a start to one side is taken out; null while the coach has not chosen
  * @property bool $is_gentle whether scores are kept out of sight
  * @property bool $is_simulated whether it is the student of a walk along, and nobody's record
  * @property string|null $exception what holds for this student whatever a template says
  */
-final class Student extends OwnedRecord
+final class Student extends WorkspaceModel
 {
     use SoftDeletes;
 
@@ -73,24 +73,24 @@ final class Student extends OwnedRecord
         return $this->practiceSessions()->whereNotNull('green_id')->latest('started_at')->first()?->green?->surface;
     }
 
-    public function inWork(): InWork
+    public function inWork(): CurrentGoals
     {
-        return $this->in_work === null ? InWork::nothing() : InWork::read(JsonInput::parse(json_encode($this->in_work, JSON_THROW_ON_ERROR)));
+        return $this->in_work === null ? CurrentGoals::nothing() : CurrentGoals::read(JsonInput::parse(json_encode($this->in_work, JSON_THROW_ON_ERROR)));
     }
 
     /**
      * What they are taught where schools differ: the card's answers, else the bench's.
      *
-     * @param Bench|null $bench theirs, where it is at hand
+     * @param Workspace|null $bench theirs, where it is at hand
      */
-    public function schools(?Bench $bench = null): Schools
+    public function schools(?Workspace $bench = null): TeachingPreferences
     {
-        return Schools::of($this->facts()->schools, ($bench ?? Bench::query()->find($this->bench_id))->schools ?? []);
+        return TeachingPreferences::of($this->facts()->schools, ($bench ?? Workspace::query()->find($this->bench_id))->schools ?? []);
     }
 
-    public function facts(): About
+    public function facts(): StudentProfile
     {
-        return $this->about === null ? About::nothing() : About::read(JsonInput::parse(json_encode(
+        return $this->about === null ? StudentProfile::nothing() : StudentProfile::read(JsonInput::parse(json_encode(
             ['schools' => (object) ($this->about['schools'] ?? [])] + $this->about,
             JSON_THROW_ON_ERROR,
         )));
@@ -100,7 +100,7 @@ final class Student extends OwnedRecord
     protected function casts(): array
     {
         return [
-            'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => School::class,
+            'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => BackstrokeCue::class,
             'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'is_simulated' => 'boolean', 'line_cure' => LineCure::class, 'in_work' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
         ];
     }

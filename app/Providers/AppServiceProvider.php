@@ -11,25 +11,25 @@ use App\Actions\RebuildAfterMigration;
 use App\Database\ImmediateSqlite;
 use App\Http\Import\RenderedPages;
 use App\Http\Import\RowRules;
-use App\Mail\LocalOutbox;
+use App\Mail\LocalMailFolder;
 use App\Models\Benchmark;
 use App\Models\Booking;
 use App\Models\Coach;
 use App\Models\Green;
-use App\Models\GreenReading;
-use App\Models\GuessRow;
-use App\Models\HomeEntry;
-use App\Models\KeptRead;
+use App\Models\GreenSpeedMeasurement;
+use App\Models\HomeworkRecord;
 use App\Models\LengthSet;
-use App\Models\OwnCard;
-use App\Models\PocketCard;
+use App\Models\OwnChecklist;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Putter;
+use App\Models\QuizAnswerRecord;
 use App\Models\Round;
 use App\Models\SavedDrill;
+use App\Models\SavedRead;
 use App\Models\Student;
-use App\Policies\OwnedRecordPolicy;
+use App\Models\TakeHomeCard;
+use App\Policies\WorkspacePolicy;
 use App\Session\FileSessions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -82,7 +82,7 @@ final class AppServiceProvider extends ServiceProvider
         ini_set('zend.exception_ignore_args', '1');
         Session::extend('file', static fn(Application $app): FileSessions => new FileSessions($app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
         $this->guardRecords();
-        Auth::viaRequest('link', static fn(Request $request): ?PocketCard => PocketCard::behind(self::linkIn($request)));
+        Auth::viaRequest('link', static fn(Request $request): ?TakeHomeCard => TakeHomeCard::behind(self::linkIn($request)));
         $this->limitRates();
         $this->layOutbox();
         Event::listen(MigrationsEnded::class, fn() => RebuildAfterMigration::ifDue($this->app->make(ProjectSession::class)));
@@ -94,18 +94,18 @@ final class AppServiceProvider extends ServiceProvider
     private function guardRecords(): void
     {
         foreach ([
-            Student::class, Green::class, GreenReading::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, PocketCard::class,
-            Putter::class, OwnCard::class, KeptRead::class, GuessRow::class, HomeEntry::class, Booking::class,
+            Student::class, Green::class, GreenSpeedMeasurement::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, TakeHomeCard::class,
+            Putter::class, OwnChecklist::class, SavedRead::class, QuizAnswerRecord::class, HomeworkRecord::class, Booking::class,
         ] as $record) {
-            Gate::policy($record, OwnedRecordPolicy::class);
+            Gate::policy($record, WorkspacePolicy::class);
         }
-        Gate::define('change-bench', [OwnedRecordPolicy::class, 'changeBench']);
+        Gate::define('change-bench', [WorkspacePolicy::class, 'changeBench']);
     }
 
     /** The stand-in for a mail server. */
     private function layOutbox(): void
     {
-        Mail::extend('outbox', static fn(array $mailer): LocalOutbox => new LocalOutbox($mailer['folder']));
+        Mail::extend('outbox', static fn(array $mailer): LocalMailFolder => new LocalMailFolder($mailer['folder']));
     }
 
     private function limitRates(): void

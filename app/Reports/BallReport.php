@@ -6,14 +6,14 @@ namespace App\Reports;
 
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\Surface;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\CourseLine;
-use Amble\Core\Review\Look;
-use Amble\Core\Review\LookFilter;
+use Amble\Core\Review\BallFilter;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ChangeMarker;
 use Amble\Core\Review\Measure\ImpliedSlope;
-use Amble\Core\Review\Question;
-use Amble\Core\Review\SideBySide;
-use Amble\Core\Review\Stile;
+use Amble\Core\Review\MeasureComparison;
+use Amble\Core\Review\MeasureReport;
+use Amble\Core\Review\ReviewQuestion;
+use Amble\Core\Review\Trend;
 use Amble\Core\Review\Visit;
 use Amble\Core\Session\Condition;
 use App\Models\PracticeSession;
@@ -26,13 +26,13 @@ final class BallReport
     /** Slopes nearer to each other than this are the same, per cent. */
     private const OTHER_SLOPE = 0.2;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly CheckReport $checks)
+    public function __construct(private readonly BallRepository $evidence, private readonly CheckHistory $checks)
     {
     }
 
-    public function ofSession(PracticeSession $session, Student $student, LookFilter $filter): Look
+    public function ofSession(PracticeSession $session, Student $student, BallFilter $filter): MeasureReport
     {
-        return Look::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+        return MeasureReport::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
     }
 
     /** @return list<array{station_id: string, across_percent: float, n: int}> slopes that the misses ask for, other than the stations say */
@@ -51,13 +51,13 @@ final class BallReport
         return $slopes;
     }
 
-    /** @return array{Look, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */
-    public function ofStudent(Student $student, ?Surface $surface, LookFilter $filter): array
+    /** @return array{MeasureReport, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */
+    public function ofStudent(Student $student, ?Surface $surface, BallFilter $filter): array
     {
         $balls = $this->evidence->ofStudent($student);
         $asked = $this->onOne($student, $balls, $surface);
 
-        return [Look::of($asked, $filter), $asked->surface, self::surfaces($balls)];
+        return [MeasureReport::of($asked, $filter), $asked->surface, self::surfaces($balls)];
     }
 
     /**
@@ -73,17 +73,17 @@ final class BallReport
     }
 
     /**
-     * @return array{list<CourseLine>, list<Stile>, Surface|null, list<Surface>, string|null} with the surface it is told of, those
+     * @return array{list<Trend>, list<ChangeMarker>, Surface|null, list<Surface>, string|null} with the surface it is told of, those
      *                                                                                       there are balls of, and the last session with some
      */
-    public function course(Student $student, ?Surface $surface, LookFilter $filter, int $sessionsForTrend): array
+    public function course(Student $student, ?Surface $surface, BallFilter $filter, int $sessionsForTrend): array
     {
         $balls = $this->evidence->ofStudent($student);
         $asked = $this->onOne($student, $balls, $surface);
         $picked = $filter->of($asked)->plain();
         $lines = [];
-        foreach (Question::drawn() as $key => $measure) {
-            $lines[] = CourseLine::of($key, $measure, $picked, $sessionsForTrend);
+        foreach (ReviewQuestion::drawn() as $key => $measure) {
+            $lines[] = Trend::of($key, $measure, $picked, $sessionsForTrend);
         }
 
         return [array_values(array_filter($lines)), self::stiles($asked), $asked->surface, self::surfaces($balls), array_key_last($asked->bySession())];
@@ -91,11 +91,11 @@ final class BallReport
 
     /**
      * @param list<Student> $others
-     * @param LookFilter|null $then another time of the first one
+     * @param BallFilter|null $then another time of the first one
      *
-     * @return array{list<string>, list<int>, list<SideBySide>} names, balls of each, and the rows
+     * @return array{list<string>, list<int>, list<MeasureComparison>} names, balls of each, and the rows
      */
-    public function beside(Student $student, array $others, ?Surface $surface, LookFilter $filter, ?LookFilter $then): array
+    public function beside(Student $student, array $others, ?Surface $surface, BallFilter $filter, ?BallFilter $then): array
     {
         $own = $this->all($student, $surface);
         $names = [$student->name];
@@ -109,17 +109,17 @@ final class BallReport
             $asked[] = $filter->of($this->all($other, $own->surface))->plain();
         }
 
-        return [$names, array_map(static fn(Asked $one): int => count($one->balls), $asked), SideBySide::of($asked)];
+        return [$names, array_map(static fn(BallSelection $one): int => count($one->balls), $asked), MeasureComparison::of($asked)];
     }
 
     /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
-    public function all(Student $student, ?Surface $surface = null): Asked
+    public function all(Student $student, ?Surface $surface = null): BallSelection
     {
         return $this->onOne($student, $this->evidence->ofStudent($student), $surface);
     }
 
     /** @param list<RolledBall> $balls */
-    private function onOne(Student $student, array $balls, ?Surface $surface): Asked
+    private function onOne(Student $student, array $balls, ?Surface $surface): BallSelection
     {
         $last = end($balls);
         $surface ??= $last === false ? null : $last->surface;
@@ -128,19 +128,19 @@ final class BallReport
     }
 
     /** @param list<RolledBall> $balls */
-    public function asked(Student $student, array $balls, ?Surface $surface): Asked
+    public function asked(Student $student, array $balls, ?Surface $surface): BallSelection
     {
-        return new Asked($balls, $surface, $student->target_pace_m, $student->hand, checked: $this->checks->checked($student));
+        return new BallSelection($balls, $surface, $student->target_pace_m, $student->hand, checked: $this->checks->checked($student));
     }
 
-    /** @return list<Stile> breaks across the path these balls were rolled on, oldest first */
-    public static function stiles(Asked $asked): array
+    /** @return list<ChangeMarker> breaks across the path these balls were rolled on, oldest first */
+    public static function stiles(BallSelection $asked): array
     {
-        return Stile::all(self::visits($asked));
+        return ChangeMarker::all(self::visits($asked));
     }
 
     /** @return list<Visit> oldest first */
-    private static function visits(Asked $asked): array
+    private static function visits(BallSelection $asked): array
     {
         $sessions = $asked->bySession();
         /** @var Collection<string, PracticeSession> $rows */

@@ -9,31 +9,31 @@ use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Distance\LengthHabit;
 use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\AidKind;
-use Amble\Core\Drill\Pass\Skill;
-use Amble\Core\Drill\Task;
+use Amble\Core\Drill\BallTask;
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\GreenHistory;
-use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\MeasurementAt;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
-use Amble\Core\Review\DayLook;
+use Amble\Core\Review\DayReport;
 use Amble\Core\Session\Ball;
+use Amble\Core\Session\BallMark;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\Disturbance;
-use Amble\Core\Session\During;
-use Amble\Core\Session\Mark;
 use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
+use Amble\Core\Session\RollContext;
 use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\Green;
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -61,7 +61,7 @@ final class BallRepository
     /** @var array<int|string, Grade> by percent */
     private static array $grades = [];
 
-    /** @var array<string, During> by what they say */
+    /** @var array<string, RollContext> by what they say */
     private static array $during = [];
 
     /** @return list<RolledBall> every ball of a student, oldest first */
@@ -81,7 +81,7 @@ final class BallRepository
     {
         $balls = $this->latestAtTargets($student, (int) $session->started_at->getTimestampMs() - 1);
 
-        return DayLook::usualOf(
+        return DayReport::usualOf(
             array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId !== $session->id)),
             $session->green?->surface,
         );
@@ -90,7 +90,7 @@ final class BallRepository
     /**
      * Give what the latest balls say of a student's length and start line, for foretelling.
      *
-     * @return array{Skill, non-negative-int} and the putts at targets it rests on
+     * @return array{PassChances, non-negative-int} and the putts at targets it rests on
      */
     public function skill(Student $student, ?Surface $surface): array
     {
@@ -99,7 +99,7 @@ final class BallRepository
         $latest = $this->rows($student)->where(static fn(Builder $told): Builder => $told->whereNotNull('aid')->orWhere('seen', 'like', '%"start_deg"%'))->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
         $line = (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($student, $latest)));
 
-        return [Skill::found($habit, $line, null), $habit === null ? 0 : count($putts)];
+        return [PassChances::found($habit, $line, null), $habit === null ? 0 : count($putts)];
     }
 
     /** @return list<DistancePutt> the latest on a kind of surface, their errors told from the target itself */
@@ -118,7 +118,7 @@ final class BallRepository
     public function latestAtTargets(Student $student, int $untilMilliseconds): array
     {
         return array_reverse($this->rolled($student, $this->rows($student)->whereNotNull('target_m')->where('at_ms', '<=', $untilMilliseconds)
-            ->orderByDesc('at_ms')->orderByDesc('place')->limit(DayLook::LATEST)));
+            ->orderByDesc('at_ms')->orderByDesc('place')->limit(DayReport::LATEST)));
     }
 
     /**
@@ -238,16 +238,16 @@ final class BallRepository
      * @param non-empty-list<\stdClass> $rows on this green
      * @param list<string> $chosen ids of readings that are wanted whenever they were taken
      *
-     * @return list<GreenReading>
+     * @return list<GreenSpeedMeasurement>
      */
     private static function taken(string $green, array $rows, int $from, int $to, array $chosen): array
     {
-        $readings = GreenReading::query()->where('green_id', $green);
+        $readings = GreenSpeedMeasurement::query()->where('green_id', $green);
         $first = CarbonImmutable::createFromTimestampMsUTC($from);
         $before = $readings->clone()->where('taken_at', '<=', $first)->max('taken_at');
         $sessions = array_values(array_unique(array_column($rows, 'practice_session_id')));
 
-        /** @var Collection<int, GreenReading> $taken */
+        /** @var Collection<int, GreenSpeedMeasurement> $taken */
         $taken = $readings->where(static fn(EloquentBuilder $either) => $either
             ->whereBetween('taken_at', [$before ?? $first, CarbonImmutable::createFromTimestampMsUTC($to)])
             ->orWhereIn('practice_session_id', $sessions)->orWhereIn('id', $chosen))->orderBy('taken_at')->orderBy('id')
@@ -256,9 +256,9 @@ final class BallRepository
         return array_values($taken->all());
     }
 
-    public static function reading(GreenReading $reading): ReadingAt
+    public static function reading(GreenSpeedMeasurement $reading): MeasurementAt
     {
-        return new ReadingAt(
+        return new MeasurementAt(
             (int) $reading->taken_at->getTimestampMs(),
             $reading->practice_session_id,
             $reading->speed(),
@@ -284,7 +284,7 @@ final class BallRepository
                 // Thousands of balls have nothing said or seen of them: those share one word for it.
                 $row->mark === null && $row->cause === null
                     ? self::$nothingSaid ??= new Remarks()
-                    : new Remarks(Mark::tryFrom($row->mark ?? ''), Cause::tryFrom($row->cause ?? '')),
+                    : new Remarks(BallMark::tryFrom($row->mark ?? ''), Cause::tryFrom($row->cause ?? '')),
                 sight: $row->seen === '{}' ? self::$nothingSeen ??= Observations::nothing() : self::sight($row->seen),
                 runOn: self::length($row->run_on_m),
                 across: self::grade($row->across_percent),
@@ -295,7 +295,7 @@ final class BallRepository
             $row->putter,
             $row->tempo_bpm === null ? null : (int) $row->tempo_bpm,
             $row->drill,
-            $row->task === null ? null : Task::from($row->task),
+            $row->task === null ? null : BallTask::from($row->task),
             $row->verdict === null ? null : Verdict::from($row->verdict),
             $row->word === null ? null : LengthCall::from($row->word),
             max(1, (int) $row->attempt),
@@ -312,12 +312,12 @@ final class BallRepository
     }
 
     /** Few stretches are told apart, and thousands of balls rolled in each. */
-    private static function during(?string $part, string $disturbances): During
+    private static function during(?string $part, string $disturbances): RollContext
     {
         /** @var list<string> $noted */
         $noted = $disturbances === '[]' ? [] : json_decode($disturbances, true, 2, JSON_THROW_ON_ERROR);
 
-        return self::$during["$part $disturbances"] ??= new During($part === null ? null : SessionPart::from($part), array_values(array_filter(array_map(Disturbance::tryFrom(...), $noted))));
+        return self::$during["$part $disturbances"] ??= new RollContext($part === null ? null : SessionPart::from($part), array_values(array_filter(array_map(Disturbance::tryFrom(...), $noted))));
     }
 
     /** Some databases hand out a double as text. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use App\Models\Bench;
+use App\Models\Workspace;
 use Illuminate\Database\Eloquent\Model;
 
 /** Makes every key by which an answer is kept, from all that the answer rests on. */
@@ -22,6 +22,6 @@ final class CacheKey
     {
         $written = array_map(static fn(?Model $record): ?array => $record?->getAttributes(), $records);
 
-        return "$kind " . hash('xxh128', serialize([$benchId, Bench::evidenceVersion($benchId), $written, $asked]));
+        return "$kind " . hash('xxh128', serialize([$benchId, Workspace::evidenceVersion($benchId), $written, $asked]));
     }
 }

@@ -10,14 +10,14 @@ use Amble\Core\Distance\UsualLength;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
-use Amble\Core\Drill\Level\LastTime;
+use Amble\Core\Drill\Level\PreviousRun;
 use Amble\Core\Drill\RunPart;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Evidence\SessionRun;
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\LoggedBall;
 use Amble\Core\Session\SessionLog;
-use App\Models\FindingRow;
+use App\Models\DrillFindingRecord;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Illuminate\Support\Collection;
@@ -43,10 +43,10 @@ final class DrillFindings
     public function write(PracticeSession $session, SessionLog $log, array $runs): void
     {
         foreach ($runs as $run) {
-            FindingRow::query()->where('run_id', $run->id)->delete();
+            DrillFindingRecord::query()->where('run_id', $run->id)->delete();
             foreach (RunPart::all($log->ofRun($run->id), $run->students, $session->student_id) as $part) {
                 if ($part->putts !== []) {
-                    FindingRow::query()->create($this->row($session, $run, $part));
+                    DrillFindingRecord::query()->create($this->row($session, $run, $part));
                 }
             }
         }
@@ -55,8 +55,8 @@ final class DrillFindings
     /** Take away what runs found that no longer have a ball. */
     public function forget(PracticeSession $session, SessionLog $log): void
     {
-        $rolledIn = array_filter(array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->runId, $log->putts));
-        FindingRow::query()->where('practice_session_id', $session->id)->whereNotIn('run_id', array_unique($rolledIn))->delete();
+        $rolledIn = array_filter(array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->runId, $log->putts));
+        DrillFindingRecord::query()->where('practice_session_id', $session->id)->whereNotIn('run_id', array_unique($rolledIn))->delete();
     }
 
     /** @return array<string, mixed> */
@@ -76,7 +76,7 @@ final class DrillFindings
             'student_id' => $student,
             'drill' => $run->card->key,
             'name' => $run->card->name,
-            'at_ms' => max(array_map(static fn(LoggedPutt $putt): int => $putt->atMilliseconds, $putts) ?: [0]),
+            'at_ms' => max(array_map(static fn(LoggedBall $putt): int => $putt->atMilliseconds, $putts) ?: [0]),
             'balls' => $state->balls,
             'phase' => $state->phase->value,
             'level' => $run->card->level,
@@ -111,39 +111,39 @@ final class DrillFindings
     /** @return list<array<string, mixed>> a run's, with how each stands to the time before */
     public function ofRun(string $runId, ?string $student): array
     {
-        $row = FindingRow::withTimeBefore()->where('run_id', $runId)->where('student_id', $student)->first();
+        $row = DrillFindingRecord::withTimeBefore()->where('run_id', $runId)->where('student_id', $student)->first();
 
         return $row === null ? [] : $this->besideLastTime($row);
     }
 
-    /** @return Collection<int, FindingRow> what every run of a session found, in their order */
+    /** @return Collection<int, DrillFindingRecord> what every run of a session found, in their order */
     public function ofSession(PracticeSession $session): Collection
     {
-        /** @var Collection<int, FindingRow> $rows */
-        $rows = FindingRow::withTimeBefore()->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('id')->get();
+        /** @var Collection<int, DrillFindingRecord> $rows */
+        $rows = DrillFindingRecord::withTimeBefore()->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('id')->get();
 
         return $rows;
     }
 
-    /** @return Collection<int, FindingRow> what a student's runs found, the latest first */
+    /** @return Collection<int, DrillFindingRecord> what a student's runs found, the latest first */
     public function ofStudent(Student $student): Collection
     {
-        /** @var Collection<int, FindingRow> $rows */
-        $rows = FindingRow::withTimeBefore()->where('student_id', $student->id)->orderByDesc('at_ms')->orderByDesc('id')->limit(self::LATEST)->get();
+        /** @var Collection<int, DrillFindingRecord> $rows */
+        $rows = DrillFindingRecord::withTimeBefore()->where('student_id', $student->id)->orderByDesc('at_ms')->orderByDesc('id')->limit(self::LATEST)->get();
 
         return $rows;
     }
 
     /** How a student left a drill when they last rolled it; null when they never have. */
-    public function lastTime(Student $student, string $drill): ?LastTime
+    public function lastTime(Student $student, string $drill): ?PreviousRun
     {
-        $row = FindingRow::query()->where('student_id', $student->id)->where('drill', $drill)->orderByDesc('at_ms')->orderByDesc('id')->first();
+        $row = DrillFindingRecord::query()->where('student_id', $student->id)->where('drill', $drill)->orderByDesc('at_ms')->orderByDesc('id')->first();
 
-        return $row === null ? null : new LastTime(max(0, $row->level), $row->recent, $row->rung === null ? null : max(0, $row->rung));
+        return $row === null ? null : new PreviousRun(max(0, $row->level), $row->recent, $row->rung === null ? null : max(0, $row->rung));
     }
 
     /** @return list<array<string, mixed>> of a row that was asked for with the time before */
-    public function besideLastTime(FindingRow $row): array
+    public function besideLastTime(DrillFindingRecord $row): array
     {
         $before = $row->before;
         $then = $before === null ? [] : array_column($before->findings, null, 'kind');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use Amble\Core\Drill\AtHand;
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\DrillCard;
-use Amble\Core\Drill\OldDrill;
+use Amble\Core\Drill\AvailableEquipment;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\OldDrillFormat;
 use Amble\Core\Drill\RoundNumbers;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
@@ -66,11 +66,11 @@ final class DrillLibrary
      *
      * @return list<string> keys of those that fit what is at hand
      */
-    public function fitting(AtHand $atHand, array $drills): array
+    public function fitting(AvailableEquipment $atHand, array $drills): array
     {
         $fitting = array_filter(array_map(DrillDefinition::card(...), $drills), $atHand->fits(...));
 
-        return array_values(array_map(static fn(DrillCard $card): string => $card->key, $fitting));
+        return array_values(array_map(static fn(Drill $card): string => $card->key, $fitting));
     }
 
     /**
@@ -85,7 +85,7 @@ final class DrillLibrary
         $drills = [];
         foreach ($this->inFile($text) as $drill) {
             // The reader is asked first: its sentences say more than a schema can.
-            CardReader::read(JsonInput::fromArray(get_object_vars($drill), 'drills.' . count($drills)));
+            DrillReader::read(JsonInput::fromArray(get_object_vars($drill), 'drills.' . count($drills)));
             $drills[] = $drill;
         }
         $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => $drills]);
@@ -132,7 +132,7 @@ final class DrillLibrary
     private function refusal(\stdClass $drill): ?InvalidInput
     {
         try {
-            CardReader::read(JsonInput::fromArray(get_object_vars($drill)));
+            DrillReader::read(JsonInput::fromArray(get_object_vars($drill)));
             $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => [$drill]]);
         } catch (InvalidInput $refused) {
             return $refused;
@@ -166,7 +166,7 @@ final class DrillLibrary
             throw InvalidInput::at('drills', 'A library has at most ' . self::MOST . ' drills.');
         }
 
-        return array_map(static fn(array $drill): \stdClass => DrillDefinition::fromArray(OldDrill::broughtUp($drill)), $library['drills']);
+        return array_map(static fn(array $drill): \stdClass => DrillDefinition::fromArray(OldDrillFormat::broughtUp($drill)), $library['drills']);
     }
 
     /**
@@ -182,8 +182,8 @@ final class DrillLibrary
         JsonInput::parse($text)->object('drill');
         /** @var array{drill: array<string, mixed>} $body */
         $body = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
-        $drill = DrillDefinition::fromArray(OldDrill::broughtUp($body['drill']));
-        CardReader::read(JsonInput::fromArray(get_object_vars($drill), 'drill'));
+        $drill = DrillDefinition::fromArray(OldDrillFormat::broughtUp($body['drill']));
+        DrillReader::read(JsonInput::fromArray(get_object_vars($drill), 'drill'));
         $this->checkSchema((object) ['format' => self::FORMAT, 'version' => self::VERSION, 'drills' => [$drill]]);
 
         return $drill;

@@ -6,10 +6,10 @@ namespace App\Reports;
 
 use Amble\Core\Drill\AgainstHole;
 use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\DrillRules;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\Level\Progression;
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\UnitsSlip;
 use App\Models\Coach;
@@ -25,15 +25,15 @@ final readonly class DrillSetup
      * @param list<array{student: string, name: string, balls: float|null}> $group who takes turns, each with the balls to expect
      */
     public function __construct(
-        public SetOutSheet $sheet,
-        private Drill $drill,
+        public SetupSheet $sheet,
+        private DrillRules $drill,
         private array $lengths,
         private Coach $coach,
         private array $stepped,
         public ?Expectation $expectation,
         public ?Progression $progression,
         public \stdClass $definition,
-        public DrillCard $card,
+        public Drill $card,
         public array $group = [],
     ) {
     }
@@ -47,7 +47,7 @@ final readonly class DrillSetup
     }
 
     /** @return list<array{key: string, sentence: string}> */
-    public static function checks(SetOutSheet $sheet): array
+    public static function checks(SetupSheet $sheet): array
     {
         $checks = $sheet->checks();
 

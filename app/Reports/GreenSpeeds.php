@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use Amble\Core\Evidence\GreenHistory;
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
@@ -22,7 +22,7 @@ final class GreenSpeeds
         $candidates = self::candidates($session, $at);
         $chosen = array_filter([$session->id => $session->chosen_reading_id], is_string(...));
         $standing = GreenHistory::of(array_values($candidates->map(BallRepository::reading(...))->all()), $chosen)->at((int) $at->getTimestampMs(), $session->id);
-        $isOwn = static fn(GreenReading $reading): bool => $reading->practice_session_id === $session->id;
+        $isOwn = static fn(GreenSpeedMeasurement $reading): bool => $reading->practice_session_id === $session->id;
 
         return new SessionGreenSpeeds(
             $candidates->firstWhere('id', $standing?->reading->id),
@@ -36,7 +36,7 @@ final class GreenSpeeds
      * Give the readings that may stand for a session: the one chosen for it, its own last one, and the last other one
      * of its green. Which of them does is the core's to say.
      *
-     * @return Collection<int, GreenReading> the latest first
+     * @return Collection<int, GreenSpeedMeasurement> the latest first
      */
     private static function candidates(PracticeSession $session, CarbonInterface $at): Collection
     {
@@ -45,7 +45,7 @@ final class GreenSpeeds
             return collect();
         }
         $readings = static fn() => $green->readings()->with('session.student')->latest('taken_at')->latest('id');
-        /** @var Collection<int, GreenReading> $found */
+        /** @var Collection<int, GreenSpeedMeasurement> $found */
         $found = collect([
             $session->chosen_reading_id === null ? null : $readings()->whereKey($session->chosen_reading_id)->first(),
             $readings()->where('practice_session_id', $session->id)->first(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\Phase;
 use Amble\Core\Drill\Station;
 use Amble\Core\Green\Surface;
@@ -13,25 +13,25 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\BlockKind;
 use Amble\Core\Plan\Candidate;
-use Amble\Core\Plan\Day;
 use Amble\Core\Plan\DrillMinutes;
-use Amble\Core\Plan\Happened;
-use Amble\Core\Plan\Need;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Plan\Planner;
-use Amble\Core\Plan\Progress;
-use Amble\Core\Plan\Skill;
-use Amble\Core\Review\LookFilter;
+use Amble\Core\Plan\PlanProgress;
+use Amble\Core\Plan\PuttingSkill;
+use Amble\Core\Plan\SessionLimits;
+use Amble\Core\Plan\SessionProgress;
+use Amble\Core\Plan\StudentNeed;
+use Amble\Core\Review\BallFilter;
 use Amble\Core\Rounds\Stakes;
 use Amble\Core\Session\Condition;
 use Amble\Core\Student\Complaint;
 use Amble\Core\Student\Focus;
-use Amble\Core\Student\Question;
+use Amble\Core\Student\PreferenceQuestion;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
-use App\Models\FindingRow;
+use App\Models\DrillFindingRecord;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
@@ -61,20 +61,20 @@ final class PlanReport
     {
     }
 
-    public function planner(PracticeSession $session, Coach $coach, Day $day): Planner
+    public function planner(PracticeSession $session, Coach $coach, SessionLimits $day): Planner
     {
         return new Planner($day, $this->need($session), $this->candidates($coach));
     }
 
     /**
-     * @param array{minutes: int, has_hole: bool, bag: list<\Amble\Core\Drill\Kit\Piece>|null} $said
+     * @param array{minutes: int, has_hole: bool, bag: list<\Amble\Core\Drill\Equipment\EquipmentType>|null} $said
      */
-    public function day(PracticeSession $session, array $said): Day
+    public function day(PracticeSession $session, array $said): SessionLimits
     {
         $conditions = array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions)));
         $here = array_filter($session->companions(), static fn(array $one): bool => $one['standing'] === 'here');
 
-        return new Day(
+        return new SessionLimits(
             max(1, $said['minutes']),
             $session->green?->surface === Surface::Mat ? 'mat' : 'green',
             $said['has_hole'],
@@ -91,11 +91,11 @@ final class PlanReport
         return $session->plan === null ? null : Plan::read(JsonInput::parse(json_encode($session->plan, JSON_THROW_ON_ERROR)));
     }
 
-    public function progress(PracticeSession $session, Plan $plan): Progress
+    public function progress(PracticeSession $session, Plan $plan): PlanProgress
     {
         $until = $session->ended_at ?? CarbonImmutable::now();
 
-        return Progress::of($plan, new Happened(
+        return PlanProgress::of($plan, new SessionProgress(
             max(0.0, $session->started_at->diffInSeconds($until) / 60.0),
             $this->isMeasured($session),
             DB::table('check_tries')->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
@@ -115,7 +115,7 @@ final class PlanReport
         $skill = $this->need($session)->inOrder()[0];
 
         return Debrief::of(
-            $this->looks->ofSession($session, $student, new LookFilter()),
+            $this->looks->ofSession($session, $student, new BallFilter()),
             $this->review->look($session, $student, $coach->threePuttInside())->notes,
             $skill,
             $this->forHome($coach, $skill, $student),
@@ -123,22 +123,22 @@ final class PlanReport
         );
     }
 
-    /** @return list<DrillCard> the plan's drills in their order, one a station, from the first again where there are more stations; none without a plan */
+    /** @return list<Drill> the plan's drills in their order, one a station, from the first again where there are more stations; none without a plan */
     public function atStations(PracticeSession $session, Coach $coach, int $stations): array
     {
         $shelf = $this->library->ofBench($coach);
         $keys = array_values(array_filter(array_map(static fn(Block $block): ?string => $block->isDropped || !isset($shelf[$block->drill ?? '']) ? null : $block->drill, self::plan($session)->blocks ?? [])));
 
-        return $keys === [] ? [] : array_map(static fn(int $i): DrillCard => DrillDefinition::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
+        return $keys === [] ? [] : array_map(static fn(int $i): Drill => DrillDefinition::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
     }
 
     /** @return array{string, int, string}|null a drill for a mat that works at a skill, its balls and its key */
-    private function forHome(Coach $coach, Skill $skill, Student $student): ?array
+    private function forHome(Coach $coach, PuttingSkill $skill, Student $student): ?array
     {
-        $need = new Need(school: $student->school->value, isGentle: $student->is_gentle);
+        $need = new StudentNeed(school: $student->school->value, isGentle: $student->is_gentle);
         foreach ($this->candidates($coach) as $candidate) {
             $longest = max(array_map(static fn(Station $station): float => $station->to->metres(), $candidate->card->rules->stations));
-            if (Skill::of($candidate->card) === $skill && $longest <= self::LONGEST_AT_HOME_METRES && $candidate->against(new Day(15, 'mat', hasHole: false), $need) === []) {
+            if (PuttingSkill::of($candidate->card) === $skill && $longest <= self::LONGEST_AT_HOME_METRES && $candidate->against(new SessionLimits(15, 'mat', hasHole: false), $need) === []) {
                 return [$candidate->card->name, $candidate->balls($candidate->wholeMinutes(), BlockKind::Line), $candidate->card->key];
             }
         }
@@ -151,11 +151,11 @@ final class PlanReport
         return $this->speeds->ofSession($session)->standing?->isOfTheDay === true;
     }
 
-    private function need(PracticeSession $session): Need
+    private function need(PracticeSession $session): StudentNeed
     {
         $student = $session->student;
         if ($student === null) {
-            return new Need(isAimKnown: true);
+            return new StudentNeed(isAimKnown: true);
         }
         $facts = $student->facts();
         $schools = $student->schools();
@@ -164,26 +164,26 @@ final class PlanReport
         // What lay before they first came counts until they have rolled here.
         $away = is_numeric($last) ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000)) : $facts->layOffWeeks ?? 0;
 
-        return new Need(
+        return new StudentNeed(
             $this->atStake($student),
             match ($student->inWork()->about) {
-                Complaint::Pace => Skill::Pace,
-                Complaint::StartLine => Skill::Line,
-                Complaint::Read => Skill::Read,
+                Complaint::Pace => PuttingSkill::Pace,
+                Complaint::StartLine => PuttingSkill::Line,
+                Complaint::Read => PuttingSkill::Read,
                 null => null,
             },
             $away,
             self::daysSince($student, $now),
             self::promised($session, $student),
-            array_combine(array_keys(Question::all()), array_map($schools->answer(...), array_keys(Question::all()))),
+            array_combine(array_keys(PreferenceQuestion::all()), array_map($schools->answer(...), array_keys(PreferenceQuestion::all()))),
             $student->school->value,
             $this->play->of($student, null)->band,
             $student->is_gentle,
             DB::table('check_tries')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
             match ($student->unit) {
-                Unit::Metres => Need::HALF_METRE,
+                Unit::Metres => StudentNeed::HALF_METRE,
                 Unit::Feet => Length::METRES_PER_FOOT,
-                Unit::Paces => $student->pace_length_m ?? Need::HALF_METRE,
+                Unit::Paces => $student->pace_length_m ?? StudentNeed::HALF_METRE,
             },
         );
     }
@@ -213,7 +213,7 @@ final class PlanReport
     private static function daysSince(Student $student, CarbonImmutable $now): array
     {
         $days = [];
-        foreach (FindingRow::query()->toBase()->where('student_id', $student->id)->groupBy('drill')->selectRaw('drill, max(at_ms) as at_ms')->get() as $row) {
+        foreach (DrillFindingRecord::query()->toBase()->where('student_id', $student->id)->groupBy('drill')->selectRaw('drill, max(at_ms) as at_ms')->get() as $row) {
             $days[(string) $row->drill] = (int) floor(($now->getTimestampMs() - (int) $row->at_ms) / 86_400_000);
         }
 

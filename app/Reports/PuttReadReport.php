@@ -6,8 +6,8 @@ namespace App\Reports;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
-use Amble\Core\Reading\Putt;
-use Amble\Core\Reading\PuttLook;
+use Amble\Core\Reading\PuttRead;
+use Amble\Core\Reading\PuttSituation;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\Player;
 use App\Models\Student;
@@ -26,15 +26,15 @@ final class PuttReadReport
     {
     }
 
-    /** @return array{PuttLook, bool} with whether costs are told for the student's own figures */
-    public function look(Putt $putt, ?Student $student, ?Surface $surface): array
+    /** @return array{PuttRead, bool} with whether costs are told for the student's own figures */
+    public function look(PuttSituation $putt, ?Student $student, ?Surface $surface): array
     {
         $surface ??= $student === null ? null : $student->lastSurface();
         $own = $student === null ? null : $this->player($student, $surface);
         $player = $own ?? Player::ordinary($putt->pace);
 
         return [
-            PuttLook::of($putt, $student?->hand, $student === null ? null : $this->lines->of($student, $surface), self::rates($player, $putt->surface->speed), $player),
+            PuttRead::of($putt, $student?->hand, $student === null ? null : $this->lines->of($student, $surface), self::rates($player, $putt->surface->speed), $player),
             $own !== null,
         ];
     }

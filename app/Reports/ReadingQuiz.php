@@ -7,18 +7,18 @@ namespace App\Reports;
 use Amble\Core\Drill\WeakBreak;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
-use Amble\Core\Reading\Guess;
-use Amble\Core\Reading\GuessTen;
-use Amble\Core\Reading\Putt;
+use Amble\Core\Reading\PuttSituation;
+use Amble\Core\Reading\QuizAnswer;
+use Amble\Core\Reading\QuizOfTen;
 use Amble\Core\Reading\ReadHabit;
 use Amble\Core\Report\Finding;
-use Amble\Core\Review\FearedSide;
 use Amble\Core\Review\Measure\LowSide;
+use Amble\Core\Review\WeakSide;
 use Amble\Core\Steps\Ladder;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
-use App\Models\GuessRow;
 use App\Models\PracticeSession;
+use App\Models\QuizAnswerRecord;
 use App\Models\Student;
 use Illuminate\Support\Collection;
 
@@ -42,33 +42,33 @@ final class ReadingQuiz
      */
     public function standing(Student $student): array
     {
-        $rows = GuessRow::query()->where('student_id', $student->id)->orderByDesc('created_at')->orderByDesc('id');
+        $rows = QuizAnswerRecord::query()->where('student_id', $student->id)->orderByDesc('created_at')->orderByDesc('id');
         /** @var list<bool> $passes a level is climbed to by every guess there was, however long ago */
         $passes = $rows->pluck('is_right')->reverse()->values()->all();
-        /** @var Collection<int, GuessRow> $latest */
+        /** @var Collection<int, QuizAnswerRecord> $latest */
         $latest = $rows->limit(self::LATELY)->get();
-        $guesses = array_values(array_filter($latest->map(static fn(GuessRow $row): ?Guess => $row->guess())->all()));
+        $guesses = array_values(array_filter($latest->map(static fn(QuizAnswerRecord $row): ?QuizAnswer => $row->guess())->all()));
         $habit = ReadHabit::of(array_map(
-            static fn(Guess $guess): array => [$guess->aim, $guess->needed, LowSide::curving($guess->needed > 0.0 ? 'left' : 'right', $student->hand)],
+            static fn(QuizAnswer $guess): array => [$guess->aim, $guess->needed, LowSide::curving($guess->needed > 0.0 ? 'left' : 'right', $student->hand)],
             $guesses,
         ));
 
-        return [GuessTen::level($passes), count($passes), count(array_filter(array_slice($passes, -GuessTen::COUNT))), $habit === null ? [] : [$habit]];
+        return [QuizOfTen::level($passes), count($passes), count(array_filter(array_slice($passes, -QuizOfTen::COUNT))), $habit === null ? [] : [$habit]];
     }
 
     /**
      * Ten putts; which ones is chance.
      *
-     * @param list<Putt> $rolled the student's own, to draw from where there are some
+     * @param list<PuttSituation> $rolled the student's own, to draw from where there are some
      *
-     * @return list<Putt>
+     * @return list<PuttSituation>
      */
     public function ten(Student $student, int $level, bool $isBlocked, array $rolled, ?string $curving, RandomSource $random): array
     {
-        return GuessTen::of($level, $this->speed($student), $student->target_pace_m, $isBlocked, $random, $rolled, $curving);
+        return QuizOfTen::of($level, $this->speed($student), $student->target_pace_m, $isBlocked, $random, $rolled, $curving);
     }
 
-    /** @return list<Putt> stations of this student's sessions that break, on the green as it last was */
+    /** @return list<PuttSituation> stations of this student's sessions that break, on the green as it last was */
     public function rolled(Student $student): array
     {
         $speed = $this->speed($student);
@@ -79,7 +79,7 @@ final class ReadingQuiz
             foreach ($session->stations as $station) {
                 $across = (float) ($station['across_percent'] ?? 0.0);
                 if (abs($across) > 0.0) {
-                    $putts[] = Putt::plain(Length::ofMetres((float) $station['length_m']), $speed, Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)), Grade::ofPercent($across), $student->target_pace_m);
+                    $putts[] = PuttSituation::plain(Length::ofMetres((float) $station['length_m']), $speed, Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)), Grade::ofPercent($across), $student->target_pace_m);
                 }
             }
         }
@@ -88,9 +88,9 @@ final class ReadingQuiz
     }
 
     /** The way it curves on which they do worse; null where their balls do not say. */
-    public function feared(Student $student): ?FearedSide
+    public function feared(Student $student): ?WeakSide
     {
-        return FearedSide::of($this->looks->all($student));
+        return WeakSide::of($this->looks->all($student));
     }
 
     /** The drill with its weak-break stations turned to this student's weak side, by their balls where those say, else by hand. */

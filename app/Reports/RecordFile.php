@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use App\Models\Bench;
 use App\Models\Student;
+use App\Models\Workspace;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +21,7 @@ final readonly class RecordFile
     {
     }
 
-    public static function ofBench(Bench $bench): self
+    public static function ofBench(Workspace $bench): self
     {
         $tables = [];
         foreach (array_keys(RecordTables::TABLES) as $table) {
@@ -41,7 +41,7 @@ final readonly class RecordFile
      *
      * @return array<string, list<array<string, mixed>>>
      */
-    private static function withoutMadeUp(array $tables, Bench $bench): array
+    private static function withoutMadeUp(array $tables, Workspace $bench): array
     {
         $ids = static fn(string $table): array => DB::table($table)->where('bench_id', $bench->id)->where('is_simulated', true)->pluck('id')->all();
         $madeUp = ['student_id' => $ids('students'), 'green_id' => $ids('greens')];

@@ -6,8 +6,8 @@ namespace App\Reports;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
-use Amble\Core\Review\Asked;
-use Amble\Core\Rounds\PlayLook;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Rounds\RoundReport;
 use Amble\Core\Rounds\Stakes;
 use Amble\Core\Rounds\StakesMissing;
 use Amble\Core\Strokes\Player;
@@ -71,13 +71,13 @@ final class RoundStatistics
         return Stakes::player(self::lately($this->looks->all($student, $surface)));
     }
 
-    private static function lately(Asked $all): Asked
+    private static function lately(BallSelection $all): BallSelection
     {
         return $all->with(array_slice($all->balls, -self::BALLS));
     }
 
     /** What rounds come to, for a rule of the margin; null where there is none. */
-    public function lookOf(Student $student, ?Length $inside): ?PlayLook
+    public function lookOf(Student $student, ?Length $inside): ?RoundReport
     {
         $rounds = $this->rounds($student);
 
@@ -94,8 +94,8 @@ final class RoundStatistics
     }
 
     /** @param list<Round> $rounds */
-    private static function look(array $rounds, ?Length $inside, Unit $unit): PlayLook
+    private static function look(array $rounds, ?Length $inside, Unit $unit): RoundReport
     {
-        return PlayLook::of(array_map(static fn(Round $round) => $round->played(), $rounds), $inside, $unit);
+        return RoundReport::of(array_map(static fn(Round $round) => $round->played(), $rounds), $inside, $unit);
     }
 }

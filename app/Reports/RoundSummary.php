@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use Amble\Core\Rounds\PlayLook;
+use Amble\Core\Rounds\RoundReport;
 use Amble\Core\Units\Length;
 use App\Models\Benchmark;
 use App\Models\Round;
@@ -19,7 +19,7 @@ final readonly class RoundSummary
      */
     public function __construct(
         public array $rounds,
-        public PlayLook $play,
+        public RoundReport $play,
         public ?Length $inside,
         public array $benchmarks,
         public ?array $band,

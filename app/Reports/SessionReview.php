@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use Amble\Core\Check\Kind\ShoePlace;
+use Amble\Core\Check\Kind\ShoePosition;
 use Amble\Core\Distance\StudentToday;
-use Amble\Core\Evidence\FirstTries;
+use Amble\Core\Evidence\FirstAttempts;
+use Amble\Core\Evidence\MeasurementInForce;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Green\ReadingMethod;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Margin;
+use Amble\Core\Green\MeasurementMethod;
+use Amble\Core\Insight\InsightFacts;
+use Amble\Core\Insight\Insights;
 use Amble\Core\Insight\Rules;
-use Amble\Core\Insight\SessionLook;
-use Amble\Core\Review\AskedLength;
-use Amble\Core\Review\DayLook;
+use Amble\Core\Insight\SessionReport;
+use Amble\Core\Review\BackstrokeTable;
+use Amble\Core\Review\DayReport;
 use Amble\Core\Review\MeasureCount;
-use Amble\Core\Review\StrokeLook;
-use Amble\Core\Review\StrokeTable;
-use Amble\Core\Session\SetAside;
+use Amble\Core\Review\StrokeReport;
+use Amble\Core\Review\TableLength;
+use Amble\Core\Session\DismissedInsight;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -52,7 +52,7 @@ final class SessionReview
     }
 
     /** @param Length|null $inside three putts from inside this should not come; null while the coach has set none */
-    public function look(PracticeSession $session, Student $student, ?Length $inside = null): SessionLook
+    public function look(PracticeSession $session, Student $student, ?Length $inside = null): SessionReport
     {
         $surface = $session->green?->surface;
         $balls = $this->evidence->ofStudent($student);
@@ -62,12 +62,12 @@ final class SessionReview
         $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
         $before = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until));
-        $own = DayLook::student($before, $surface, $session->id);
+        $own = DayReport::student($before, $surface, $session->id);
         [$othersDays, $othersStrokes] = $this->others($session, $student, $until);
-        $day = $own->n === 0 ? null : DayLook::of([$own, ...$othersDays]);
-        $tries = FirstTries::of($todays, $surface);
+        $day = $own->n === 0 ? null : DayReport::of([$own, ...$othersDays]);
+        $tries = FirstAttempts::of($todays, $surface);
         $path = $this->looks->asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
-        $facts = new Facts(
+        $facts = new InsightFacts(
             $stroke->fit,
             $method,
             $standing,
@@ -90,18 +90,18 @@ final class SessionReview
             $own->usual !== null,
         );
 
-        return new SessionLook(
+        return new SessionReport(
             $stroke,
-            $speed === null ? null : StrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $student), $student->unit),
+            $speed === null ? null : BackstrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $student), $student->unit),
             $standing,
             $method,
             $day,
             $own->n,
             MeasureCount::all($todays, $surface),
             // A baseline is watched, and nothing is said to it.
-            $session->isBaseline() ? [] : Margin::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+            $session->isBaseline() ? [] : Insights::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
             $tries,
-            $speed === null ? [] : ShoePlace::places($path->checked, $speed),
+            $speed === null ? [] : ShoePosition::places($path->checked, $speed),
         );
     }
 
@@ -111,7 +111,7 @@ final class SessionReview
      *
      * @param GreenSpeed|null $speed null for the one that stands; without one there is no answer
      */
-    public function whatIf(PracticeSession $session, Student $student, ?GreenSpeed $speed, ?Length $length): ?StrokeTable
+    public function whatIf(PracticeSession $session, Student $student, ?GreenSpeed $speed, ?Length $length): ?BackstrokeTable
     {
         $standing = $speed === null ? $this->standing($session)[0] : null;
         $told = $speed ?? $standing?->reading->speed;
@@ -122,7 +122,7 @@ final class SessionReview
 
         $more = $length === null ? [] : [[$length, Grade::level()]];
 
-        return StrokeTable::of($fit, $told, $standing?->relativeError() ?? 0.0, self::asked($session, $student, $more), $student->unit);
+        return BackstrokeTable::of($fit, $told, $standing?->relativeError() ?? 0.0, self::asked($session, $student, $more), $student->unit);
     }
 
     /**
@@ -130,21 +130,21 @@ final class SessionReview
      *
      * @param list<RolledBall> $balls
      */
-    private function stroke(array $balls, PracticeSession $session, Student $student): StrokeLook
+    private function stroke(array $balls, PracticeSession $session, Student $student): StrokeReport
     {
         $surface = $session->green?->surface;
-        $stroke = StrokeLook::of($balls, $surface, $session->id, $this->lines->prior($student, $surface));
+        $stroke = StrokeReport::of($balls, $surface, $session->id, $this->lines->prior($student, $surface));
         $this->lines->keep($student, $surface, $stroke->fit);
 
         return $stroke;
     }
 
-    /** @return array{Standing|null, ReadingMethod} */
+    /** @return array{MeasurementInForce|null, MeasurementMethod} */
     private function standing(PracticeSession $session): array
     {
         $stands = $this->speeds->ofSession($session);
 
-        return [$stands->standing, $stands->reading->method ?? ReadingMethod::Unknown];
+        return [$stands->standing, $stands->reading->method ?? MeasurementMethod::Unknown];
     }
 
     /** @return array{list<StudentToday>, list<SessionOffset>} first balls at targets, and backstrokes against their own line, of the others on this green */
@@ -159,8 +159,8 @@ final class SessionReview
             $balls = $this->evidence->latestUntil($other, $until);
             $last = $balls[count($balls) - 1] ?? null;
             if ($last !== null) {
-                $days[] = DayLook::student($balls, $session->green->surface, $last->sessionId);
-                $strokes[] = StrokeLook::offsetOf($balls, $session->green->surface, $last->sessionId);
+                $days[] = DayReport::student($balls, $session->green->surface, $last->sessionId);
+                $strokes[] = StrokeReport::offsetOf($balls, $session->green->surface, $last->sessionId);
             }
         }
 
@@ -170,7 +170,7 @@ final class SessionReview
     /**
      * What this student's coach put away: with its evidence until that changes, without only in its session.
      *
-     * @return list<SetAside>
+     * @return list<DismissedInsight>
      */
     private static function setAside(PracticeSession $session, Student $student): array
     {
@@ -178,7 +178,7 @@ final class SessionReview
         $aside = [];
         foreach ($rows as $row) {
             if ($row->evidence !== null || $row->practice_session_id === $session->id) {
-                $aside[] = new SetAside($row->note, $row->evidence, $row->reason);
+                $aside[] = new DismissedInsight($row->note, $row->evidence, $row->reason);
             }
         }
 
@@ -188,11 +188,11 @@ final class SessionReview
     /**
      * @param list<array{Length, Grade}> $more told besides
      *
-     * @return list<AskedLength>
+     * @return list<TableLength>
      */
     private static function asked(PracticeSession $session, Student $student, array $more = []): array
     {
-        return AskedLength::of([...$more, ...array_map(
+        return TableLength::of([...$more, ...array_map(
             static fn(array $station): array => [Length::ofMetres($station['length_m']), Grade::ofPercent($station['grade_percent'] ?? 0.0)],
             $session->stations,
         )], $student->unit);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use Amble\Core\Green\Surface;
-use Amble\Core\Review\StrokeLook;
+use Amble\Core\Review\StrokeReport;
 use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokePrior;
 use App\Models\Student;
@@ -29,7 +29,7 @@ final class StrokeLines
         return $kept instanceof StrokeFit ? $kept : $this->keep(
             $student,
             $surface,
-            StrokeLook::of($this->evidence->ofStudent($student), $surface, '', $this->prior($student, $surface))->fit,
+            StrokeReport::of($this->evidence->ofStudent($student), $surface, '', $this->prior($student, $surface))->fit,
         );
     }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Review\AskedLength;
-use Amble\Core\Review\StrokeLook;
-use Amble\Core\Review\StrokeTable;
+use Amble\Core\Review\BackstrokeTable;
+use Amble\Core\Review\StrokeReport;
+use Amble\Core\Review\TableLength;
 use Amble\Core\Stroke\StrokePrior;
-use App\Models\PocketCard;
 use App\Models\Student;
+use App\Models\TakeHomeCard;
 
 /** What a student's pocket card is told from. */
 final class TakeHomeCards
@@ -23,12 +23,12 @@ final class TakeHomeCards
     }
 
     /** The card there is, or an empty one that is not kept yet. */
-    public function cardOf(Student $student): PocketCard
+    public function cardOf(Student $student): TakeHomeCard
     {
-        /** @var PocketCard|null $card */
-        $card = PocketCard::query()->where('student_id', $student->id)->get()->first();
+        /** @var TakeHomeCard|null $card */
+        $card = TakeHomeCard::query()->where('student_id', $student->id)->get()->first();
 
-        return $card ?? new PocketCard(['student_id' => $student->id, 'bench_id' => $student->bench_id]);
+        return $card ?? new TakeHomeCard(['student_id' => $student->id, 'bench_id' => $student->bench_id]);
     }
 
     /**
@@ -37,7 +37,7 @@ final class TakeHomeCards
      * @param array<string, mixed> $fields validated
      * @param string $coachId whose doing it is, where there was no card
      */
-    public function keep(Student $student, array $fields, string $coachId): PocketCard
+    public function keep(Student $student, array $fields, string $coachId): TakeHomeCard
     {
         $card = $this->cardOf($student);
         $card->fill($fields + ['coach_id' => $card->coach_id ?? $coachId])->save();
@@ -45,8 +45,8 @@ final class TakeHomeCards
         return $card;
     }
 
-    /** @return list<StrokeTable> the student's line told for two green speeds; none before there is a line */
-    public function tables(Student $student, PocketCard $card): array
+    /** @return list<BackstrokeTable> the student's line told for two green speeds; none before there is a line */
+    public function tables(Student $student, TakeHomeCard $card): array
     {
         $balls = $this->evidence->ofStudent($student);
         $last = end($balls);
@@ -54,12 +54,12 @@ final class TakeHomeCards
             return [];
         }
         $prior = $last->surface === null ? StrokePrior::shipped() : $this->priors->of($student, $last->surface);
-        $fit = StrokeLook::of($balls, $last->surface, $last->sessionId, $prior)->fit;
+        $fit = StrokeReport::of($balls, $last->surface, $last->sessionId, $prior)->fit;
         $first = $card->speed_1_m ?? ($last->reading->reading->speed ?? GreenSpeed::ordinary())->metres();
-        $asked = AskedLength::of([], $student->unit);
+        $asked = TableLength::of([], $student->unit);
 
         return $fit->beta() === null ? [] : array_map(
-            static fn(float $speed): StrokeTable => StrokeTable::of($fit, GreenSpeed::ofMetres($speed), 0.0, $asked, $student->unit),
+            static fn(float $speed): BackstrokeTable => BackstrokeTable::of($fit, GreenSpeed::ofMetres($speed), 0.0, $asked, $student->unit),
             [$first, $card->speed_2_m ?? min(6.1, self::FASTER * $first)],
         );
     }

@@ -9,8 +9,8 @@ use Amble\Core\Direction\Side;
 use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Distance\LengthHabit;
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Simulation\DrillPlayer;
@@ -25,7 +25,7 @@ final class ForecastCheck
     private const SEED = 11;
     private const GREEN_FEET = 9.5;
 
-    /** @var array<string, Skill> */
+    /** @var array<string, PassChances> */
     private static array $known = [];
 
     /**
@@ -33,7 +33,7 @@ final class ForecastCheck
      *
      * @param non-empty-list<PassContext> $round
      */
-    public static function skill(SimulatedStudent $student, array $round): Skill
+    public static function skill(SimulatedStudent $student, array $round): PassChances
     {
         $lengths = array_map(static fn(PassContext $context): float => $context->length->metres(), $round);
 
@@ -41,7 +41,7 @@ final class ForecastCheck
     }
 
     /** @param non-empty-list<float> $lengths metres */
-    private static function found(SimulatedStudent $student, array $lengths): Skill
+    private static function found(SimulatedStudent $student, array $lengths): PassChances
     {
         $speed = GreenSpeed::ofFeet(self::GREEN_FEET);
         $random = new SeededRandom(self::SEED);
@@ -59,6 +59,6 @@ final class ForecastCheck
             };
         }
 
-        return Skill::found(LengthHabit::of($putts), (new DirectionFitter())->fit($starts), $speed);
+        return PassChances::found(LengthHabit::of($putts), (new DirectionFitter())->fit($starts), $speed);
     }
 }

@@ -7,27 +7,27 @@ namespace Amble\Tools;
 use Amble\Core\Direction\GateChoice;
 use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\Pass\Acceptance;
-use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\MeasurementAt;
+use Amble\Core\Evidence\MeasurementInForce;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Evidence\Standing;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Green\ReadingMethod;
+use Amble\Core\Green\MeasurementMethod;
 use Amble\Core\Green\Surface;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Margin;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
+use Amble\Core\Insight\Insights;
 use Amble\Core\Insight\Rules;
 use Amble\Core\Numeric\RandomSource;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\DayLook;
-use Amble\Core\Review\StrokeLook;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\DayReport;
+use Amble\Core\Review\StrokeReport;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Stroke\StrokePrior;
+use Amble\Core\Student\BackstrokeCue;
 use Amble\Core\Student\Hand;
-use Amble\Core\Student\School;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
@@ -154,12 +154,12 @@ final readonly class MarginTrial
     }
 
     /** What is asked after so many balls of a new practice. */
-    public function asked(int $n, RandomSource $random): Asked
+    public function asked(int $n, RandomSource $random): BallSelection
     {
         $balls = $this->balls($n, $random);
         $last = end($balls);
 
-        return new Asked(
+        return new BallSelection(
             array_values(array_filter($balls, static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface)),
             $last === false ? Surface::Grass : $last->surface,
             SimulatedPractice::PACE,
@@ -168,28 +168,28 @@ final readonly class MarginTrial
     }
 
     /** The first note of a habit or of the day after so many balls of a new practice; null where there is none. */
-    public function firstNote(int $n, RandomSource $random): ?Note
+    public function firstNote(int $n, RandomSource $random): ?Insight
     {
         return $this->notes($n, $random)[0] ?? null;
     }
 
-    /** @return list<Note> notes of habits and of the day after so many balls of a new practice, the first one first */
+    /** @return list<Insight> notes of habits and of the day after so many balls of a new practice, the first one first */
     public function notes(int $n, RandomSource $random): array
     {
         $asked = $this->asked($n, $random);
         $last = $asked->balls[count($asked->balls) - 1] ?? null;
         $session = $last->sessionId ?? '';
-        $stroke = StrokeLook::of($asked->balls, $asked->surface, $session, StrokePrior::shipped());
-        $day = DayLook::student($asked->balls, $asked->surface, $session);
-        $facts = new Facts(
+        $stroke = StrokeReport::of($asked->balls, $asked->surface, $session, StrokePrior::shipped());
+        $day = DayReport::student($asked->balls, $asked->surface, $session);
+        $facts = new InsightFacts(
             $stroke->fit,
-            ReadingMethod::Ramp,
+            MeasurementMethod::Ramp,
             $last?->reading,
             $stroke->today,
-            $day->n === 0 ? null : DayLook::of([$day]),
+            $day->n === 0 ? null : DayReport::of([$day]),
             $day->n,
             [],
-            School::Rule,
+            BackstrokeCue::Rule,
             null,
             $asked,
             $asked->where(static fn(RolledBall $ball): bool => $ball->sessionId === $session),
@@ -197,7 +197,7 @@ final readonly class MarginTrial
             hasHistory: $day->usual !== null,
         );
 
-        return array_values(array_filter(Margin::of(Rules::all(), $facts, []), static fn(Note $note): bool => !in_array($note->key, self::NO_HABITS, true)));
+        return array_values(array_filter(Insights::of(Rules::all(), $facts, []), static fn(Insight $note): bool => !in_array($note->key, self::NO_HABITS, true)));
     }
 
     /**
@@ -264,7 +264,7 @@ final readonly class MarginTrial
             "S$session",
             $logged,
             surface: $surface,
-            reading: new Standing(new ReadingAt($session * self::DAY, "S$session", $entered, 0.02), true, 0),
+            reading: new MeasurementInForce(new MeasurementAt($session * self::DAY, "S$session", $entered, 0.02), true, 0),
             word: $meant === null ? null : Acceptance::usual($meant)->word($logged),
             block: max(1, $i + 1),
             aid: $hasGate ? AidKind::Gate : null,

@@ -8,10 +8,10 @@ use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\Candidate;
-use Amble\Core\Plan\Day;
-use Amble\Core\Plan\Need;
 use Amble\Core\Plan\Planner;
-use Amble\Core\Plan\Skill;
+use Amble\Core\Plan\PuttingSkill;
+use Amble\Core\Plan\SessionLimits;
+use Amble\Core\Plan\StudentNeed;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Strokes\Player;
 use Amble\Core\Strokes\StrokesAtStake;
@@ -82,16 +82,16 @@ final class PlannedYear
     /**
      * @param array<string, int> $lately the week a drill was last rolled
      *
-     * @return list<array{Skill, int, string}> skill, minutes and drill
+     * @return list<array{PuttingSkill, int, string}> skill, minutes and drill
      */
     private function planned(int $week, array $lately): array
     {
-        $need = new Need($this->atStake(), daysSince: array_map(static fn(int $then): int => 7 * ($week - $then), $lately), isAimKnown: $week % 4 !== 0);
-        $blocks = (new Planner(new Day(self::MINUTES, 'green', isMeasured: true), $need, $this->drills))->plan()->blocks;
+        $need = new StudentNeed($this->atStake(), daysSince: array_map(static fn(int $then): int => 7 * ($week - $then), $lately), isAimKnown: $week % 4 !== 0);
+        $blocks = (new Planner(new SessionLimits(self::MINUTES, 'green', isMeasured: true), $need, $this->drills))->plan()->blocks;
         $byKey = array_combine(array_map(static fn(Candidate $drill): string => $drill->key(), $this->drills), $this->drills);
         $done = [];
         foreach ($blocks as $block) {
-            $skill = $block->drill === null ? null : Skill::of($byKey[$block->drill]->card);
+            $skill = $block->drill === null ? null : PuttingSkill::of($byKey[$block->drill]->card);
             if ($skill !== null) {
                 $done[] = [$skill, $block->minutes, (string) $block->drill];
             }
@@ -100,23 +100,23 @@ final class PlannedYear
         return $done;
     }
 
-    /** @return list<array{Skill, int, string}> */
+    /** @return list<array{PuttingSkill, int, string}> */
     private function drawn(): array
     {
-        $fitting = array_values(array_filter($this->drills, static fn(Candidate $drill): bool => Skill::of($drill->card) !== null && $drill->against(new Day(self::MINUTES, 'green'), new Need()) === []));
-        $spent = array_sum(array_map(static fn(Block $block): int => $block->drill === null ? 0 : $block->minutes, (new Planner(new Day(self::MINUTES, 'green', isMeasured: true), new Need(isAimKnown: true), $this->drills))->plan()->blocks));
+        $fitting = array_values(array_filter($this->drills, static fn(Candidate $drill): bool => PuttingSkill::of($drill->card) !== null && $drill->against(new SessionLimits(self::MINUTES, 'green'), new StudentNeed()) === []));
+        $spent = array_sum(array_map(static fn(Block $block): int => $block->drill === null ? 0 : $block->minutes, (new Planner(new SessionLimits(self::MINUTES, 'green', isMeasured: true), new StudentNeed(isAimKnown: true), $this->drills))->plan()->blocks));
         $done = [];
         while ($spent > 0) {
             $drill = $fitting[(int) ($this->random->uniform() * count($fitting))];
             $minutes = min($spent, $drill->wholeMinutes());
-            $done[] = [Skill::of($drill->card) ?? Skill::Pace, $minutes, $drill->key()];
+            $done[] = [PuttingSkill::of($drill->card) ?? PuttingSkill::Pace, $minutes, $drill->key()];
             $spent -= $minutes;
         }
 
         return $done;
     }
 
-    private function practise(Skill $skill, int $minutes): void
+    private function practise(PuttingSkill $skill, int $minutes): void
     {
         $floor = self::FLOOR * $this->start[$skill->value];
         $this->now[$skill->value] = $floor + ($this->now[$skill->value] - $floor) * 0.5 ** ($minutes / self::HALVES);

@@ -6,8 +6,8 @@ namespace Amble\Tools;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
-use Amble\Core\Reading\Guess;
-use Amble\Core\Reading\GuessTen;
+use Amble\Core\Reading\QuizAnswer;
+use Amble\Core\Reading\QuizOfTen;
 use Amble\Core\Reading\ReadHabit;
 use Amble\Core\Report\Finding;
 use Amble\Core\Review\Measure\ReadShare;
@@ -26,12 +26,12 @@ final class ReadTrial
         $student = MarginTrial::reading($share)->student();
         $calls = [];
         while (count($calls) < $n) {
-            foreach (GuessTen::of(self::LEVEL, GreenSpeed::ofFeet(self::GREEN_FEET), self::PACE, false, $random) as $putt) {
-                $right = Guess::of($putt, 0.0, $putt->length->metres())?->real;
+            foreach (QuizOfTen::of(self::LEVEL, GreenSpeed::ofFeet(self::GREEN_FEET), self::PACE, false, $random) as $putt) {
+                $right = QuizAnswer::of($putt, 0.0, $putt->length->metres())?->real;
                 $plays = (float) $right?->playsLike() * exp($student->strikeScatter * $random->normal());
                 // Whoever calls a pace reads the break for it.
-                $needed = Guess::of($putt, 0.0, $plays)->needed ?? 0.0;
-                $guess = Guess::of($putt, $needed * ($share + $student->readScatter * $random->normal()), $plays);
+                $needed = QuizAnswer::of($putt, 0.0, $plays)->needed ?? 0.0;
+                $guess = QuizAnswer::of($putt, $needed * ($share + $student->readScatter * $random->normal()), $plays);
                 if ($guess !== null) {
                     $calls[] = [$guess->aim, $guess->needed, $guess->needed > 0.0 ? 'left' : 'right'];
                 }

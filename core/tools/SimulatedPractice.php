@@ -8,10 +8,10 @@ use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
+use Amble\Core\Roll\AimSolver;
 use Amble\Core\Roll\Capture;
+use Amble\Core\Roll\Ground;
 use Amble\Core\Roll\LineRoll;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\Surface;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
@@ -152,7 +152,7 @@ final class SimulatedPractice
         }
         $putt = sprintf('%.3f %.4f %.4f %.2f', $target->metres(), $along->ratio(), $across->ratio(), $pace);
         if (!array_key_exists($putt, $this->breaks)) {
-            $this->breaks[$putt] = (new Reader(new Surface($this->speed, $along, $across), $target, $pace))->read()->aimOffset();
+            $this->breaks[$putt] = (new AimSolver(new Ground($this->speed, $along, $across), $target, $pace))->read()->aimOffset();
         }
 
         return $this->breaks[$putt];

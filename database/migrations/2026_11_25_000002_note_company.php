@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\SaveGreenSpeed;
-use App\Models\GreenReading;
+use App\Actions\SaveGreenSpeedMeasurement;
+use App\Models\GreenSpeedMeasurement;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -26,8 +26,8 @@ return new class extends Migration {
             $table->double('grade_high')->nullable();
             $table->double('give_or_take_m')->nullable();
         });
-        foreach (GreenReading::query()->lazyById() as $reading) {
-            $reading->update(SaveGreenSpeed::figures($reading->method, $reading->entries));
+        foreach (GreenSpeedMeasurement::query()->lazyById() as $reading) {
+            $reading->update(SaveGreenSpeedMeasurement::figures($reading->method, $reading->entries));
         }
         Schema::table('drill_runs', function (Blueprint $table): void {
             $table->boolean('is_ended')->default(false);

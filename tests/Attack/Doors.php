@@ -7,12 +7,12 @@ namespace Tests\Attack;
 use App\Models\Benchmark;
 use App\Models\Booking;
 use App\Models\Coach;
-use App\Models\KeptRead;
 use App\Models\LengthSet;
-use App\Models\OwnCard;
-use App\Models\PocketCard;
+use App\Models\OwnChecklist;
 use App\Models\Putter;
 use App\Models\Round;
+use App\Models\SavedRead;
+use App\Models\TakeHomeCard;
 use Carbon\CarbonImmutable;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
@@ -37,7 +37,7 @@ final class Doors
         $drill = $coach->drills()->create(['name' => 'Own', 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR)]);
         $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
         $away = $coach->students()->create($student);
-        $card = PocketCard::query()->create($own + ['student_id' => $away->id, 'home_task' => 'Mat', 'home_drill' => 'mat-steps']);
+        $card = TakeHomeCard::query()->create($own + ['student_id' => $away->id, 'home_task' => 'Mat', 'home_drill' => 'mat-steps']);
         $home = $coach->practiceSessions()->create(['student_id' => $away->id, 'started_at' => now(), 'is_home' => true]);
         $homeRun = $home->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
         $this->behindLink = ['session' => $home->id, 'run' => $homeRun->id];
@@ -48,8 +48,8 @@ final class Doors
             'putter' => Putter::query()->create($own + ['student_id' => $somebody->id, 'name' => 'Old'])->id,
             'set' => LengthSet::query()->create($own + ['name' => 'Three', 'said' => '3, 6, 9', 'lengths_m' => [3.0, 6.0, 9.0]])->id,
             'device' => 'ramp', 'token' => str_repeat('a', 40), 'booking' => Booking::query()->create($own + ['student_id' => $somebody->id, 'starts' => '2026-12-03 10:00', 'zone' => 'UTC', 'minutes' => 30, 'rule' => 'FREQ=WEEKLY;COUNT=3'])->id,
-            'read' => KeptRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
-            'key' => OwnCard::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
+            'read' => SavedRead::query()->create($own + ['green_id' => $green->id, 'name' => 'Left', 'putt' => self::putt()])->id,
+            'key' => OwnChecklist::query()->create($own + ['key' => 'own', 'content' => ['kind' => 'views', 'title' => 'Own', 'points' => [['key' => 'a', 'text' => 'A']]]])->key,
             'ball' => '01M4G0000000000000000000AA', 'link' => $card->open(CarbonImmutable::now()->addDay()), 'any' => 'nowhere',
         ];
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Attack;
 
-use App\Models\Change;
-use App\Models\HomeEntry;
+use App\Models\HomeworkRecord;
+use App\Models\RecordChange;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -35,7 +35,7 @@ final class LinkTest extends TestCase
             $this->actingAs($other)->getJson('/api/me')->assertOk()->assertJsonPath('coach.id', $other->id);
         }
         self::assertSame(8, $opened);
-        self::assertSame([], Change::query()->where('coach_id', $other->id)->pluck('what')->all());
+        self::assertSame([], RecordChange::query()->where('coach_id', $other->id)->pluck('what')->all());
     }
 
     public function testAnEntryIsFoundByItsStudentAndTheCoachAnswersWhateverTheLinkUsedUp(): void
@@ -43,7 +43,7 @@ final class LinkTest extends TestCase
         $coach = $this->coach();
         $doors = new Doors($coach, self::studentCard());
         $somebody = $coach->students()->create(self::studentCard(['name' => 'Somebody']));
-        $theirs = HomeEntry::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'student_id' => $somebody->id, 'kind' => 'question', 'at_ms' => 1, 'text' => 'Mine alone']);
+        $theirs = HomeworkRecord::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'student_id' => $somebody->id, 'kind' => 'question', 'at_ms' => 1, 'text' => 'Mine alone']);
         $note = fn(array $with = []) => $this->postJson("/api/pocket/{$doors->ids['link']}/entries", $with + ['id' => (string) Str::ulid(), 'kind' => 'question', 'at_ms' => 1, 'text' => 'x']);
         $note(['id' => $theirs->id])->assertNotFound();
         for ($i = 0; $i < 60; ++$i) {
@@ -51,7 +51,7 @@ final class LinkTest extends TestCase
             $this->travel(3)->seconds();
         }
         $note()->assertStatus(422)->assertJsonValidationErrors(['kind' => 'enough']);
-        $student = (string) HomeEntry::query()->where('text', 'x')->value('student_id');
+        $student = (string) HomeworkRecord::query()->where('text', 'x')->value('student_id');
         $this->actingAs($coach)->postJson("/api/students/$student/home", ['id' => (string) Str::ulid(), 'kind' => 'answer', 'at_ms' => 2, 'text' => 'Yes.'])->assertOk();
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
 use App\Models\Student;
@@ -25,7 +25,7 @@ final class BadInputTest extends TestCase
         $answer->assertStatus(422)->assertJsonValidationErrors($field);
         self::assertMatchesRegularExpression('/^[A-Z].*\.$/', (string) $answer->json('errors')[$field][0]);
         self::assertSame($before, PracticeSession::query()->sole()->attributesToArray());
-        self::assertSame([1, 0, 0], [Student::query()->count(), GreenReading::query()->count(), SessionEventRecord::query()->count()]);
+        self::assertSame([1, 0, 0], [Student::query()->count(), GreenSpeedMeasurement::query()->count(), SessionEventRecord::query()->count()]);
     }
 
     /** @return iterable<string, array{string, string, array<string, mixed>, string}> */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Amble\Core\Evidence\GreenHistory;
+use Amble\Core\Evidence\MeasurementInForce;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Evidence\Standing;
 use Amble\Core\Numeric\SeededRandom;
 use App\Models\Coach;
 use App\Models\Green;
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Reports\BallRepository;
@@ -37,7 +37,7 @@ final class BallRepositoryTest extends TestCase
 
     private function reading(Green $green, ?PracticeSession $session, int $minutes, float $feet): void
     {
-        GreenReading::query()->create([
+        GreenSpeedMeasurement::query()->create([
             'bench_id' => $this->coach->bench_id, 'coach_id' => $this->coach->id, 'green_id' => $green->id, 'practice_session_id' => $session?->id,
             'method' => 'estimated', 'entries' => ['speed_ft' => $feet], 'speed_m' => $feet * 0.3048, 'is_level' => false, 'warnings' => [],
             'taken_at' => $this->start->addMinutes($minutes),
@@ -76,7 +76,7 @@ final class BallRepositoryTest extends TestCase
     /** @return array<string, GreenHistory> of every reading there is, by green */
     private static function everything(): array
     {
-        return GreenReading::query()->orderBy('taken_at')->orderBy('id')->get()->groupBy('green_id')
+        return GreenSpeedMeasurement::query()->orderBy('taken_at')->orderBy('id')->get()->groupBy('green_id')
             ->map(static fn($readings): GreenHistory => GreenHistory::of($readings->map(BallRepository::reading(...))->values()->all()))->all();
     }
 
@@ -110,7 +110,7 @@ final class BallRepositoryTest extends TestCase
     }
 
     /** @return array{int, float|null, bool, int}|null */
-    private static function told(?Standing $standing): ?array
+    private static function told(?MeasurementInForce $standing): ?array
     {
         return $standing === null ? null : [
             $standing->reading->atMilliseconds, $standing->reading->speed?->metres(), $standing->isOfTheDay, $standing->days,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\BallRow;
+use App\Models\BallRecord;
 use App\Models\Coach;
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Tests\TestCase;
@@ -37,19 +37,19 @@ final class BallsTableTest extends TestCase
         $seen = $this->postJson($this->path('balls/preview'), $named)->assertOk();
         self::assertSame([197, 0, 3], [$seen->json('taken'), $seen->json('there'), $seen->json('refused_count')]);
         self::assertSame([19, 'Back'], [$seen->json('refused.0.row'), $seen->json('refused.0.column')]);
-        self::assertSame(0, BallRow::query()->count());
+        self::assertSame(0, BallRecord::query()->count());
 
         $this->postJson($this->path('balls'), $named + ['green_id' => $green->id, 'speed_ft' => 9.5])->assertOk()
             ->assertExactJson(['taken' => 197, 'there' => 0, 'refused' => 3, 'sessions' => 2]);
-        self::assertSame(197, BallRow::query()->where('student_id', $this->student->id)->count());
-        self::assertSame([9.5, 9.5], GreenReading::query()->get()->map(static fn(GreenReading $reading): float => round((float) $reading->speed_m / 0.3048, 3))->all());
-        self::assertSame('file', json_decode((string) BallRow::query()->value('seen'), true)['measured_by']);
+        self::assertSame(197, BallRecord::query()->where('student_id', $this->student->id)->count());
+        self::assertSame([9.5, 9.5], GreenSpeedMeasurement::query()->get()->map(static fn(GreenSpeedMeasurement $reading): float => round((float) $reading->speed_m / 0.3048, 3))->all());
+        self::assertSame('file', json_decode((string) BallRecord::query()->value('seen'), true)['measured_by']);
 
         // The heads are known now, and the same table brings nothing.
         $again = $this->postJson($this->path('balls/preview'), $table)->assertOk();
         self::assertSame([197, 197], [$again->json('taken'), $again->json('there')]);
         $this->postJson($this->path('balls'), $table)->assertOk()->assertExactJson(['taken' => 0, 'there' => 197, 'refused' => 3, 'sessions' => 0]);
-        self::assertSame([197, 2], [BallRow::query()->count(), PracticeSession::query()->count()]);
+        self::assertSame([197, 2], [BallRecord::query()->count(), PracticeSession::query()->count()]);
 
         // What came in by a sensor stands in evidence.
         $look = $this->getJson("/api/students/{$this->student->id}/look")->assertOk();
@@ -86,7 +86,7 @@ final class BallsTableTest extends TestCase
         $ask(['speed_ft' => 9])->assertStatus(422)->assertJsonValidationErrors(['green_id']);
         $ask(['zone' => 'Boathouse/Lake'])->assertStatus(422)->assertJsonValidationErrors(['zone']);
         $ask(['text' => self::table(2, bad: [0, 1])['text']])->assertStatus(422)->assertJsonValidationErrors(['text' => 'No row']);
-        self::assertSame([0, 0], [BallRow::query()->count(), PracticeSession::query()->count()]);
+        self::assertSame([0, 0], [BallRecord::query()->count(), PracticeSession::query()->count()]);
         self::assertNull($this->coach->fresh()?->bench->column_maps);
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Amble\Core\Session\Caution;
-use App\Models\Bench;
+use Amble\Core\Session\SafetyNote;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Models\Workspace;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -125,19 +125,19 @@ final class CheckTest extends TestCase
         $this->send([...$tries, $aside('a part', 2)]);
         $this->send([$aside('apart', 3)]);
         self::assertSame(['apart'], DB::table('set_asides')->pluck('reason')->all());
-        $version = Bench::evidenceVersion($this->session->bench_id);
+        $version = Workspace::evidenceVersion($this->session->bench_id);
         $this->send([$aside('apart again', 60)]);
-        self::assertSame($version, Bench::evidenceVersion($this->session->bench_id));
+        self::assertSame($version, Workspace::evidenceVersion($this->session->bench_id));
     }
 
     public function testCareGoesByWhatTheBenchTakesWhereTheCardDoesNotSay(): void
     {
         $care = fn(): array => (array) $this->getJson("api/sessions/{$this->session->id}")->json('care.roll');
-        self::assertNotContains(Caution::Elsewhere->value, $care());
+        self::assertNotContains(SafetyNote::Elsewhere->value, $care());
         $this->putJson('api/schools', ['after' => 'hole'])->assertSuccessful();
-        self::assertContains(Caution::Elsewhere->value, $care());
+        self::assertContains(SafetyNote::Elsewhere->value, $care());
         $this->putJson("api/students/{$this->student->id}/about", ['schools' => ['after' => 'rest']])->assertSuccessful();
-        self::assertNotContains(Caution::Elsewhere->value, $care());
+        self::assertNotContains(SafetyNote::Elsewhere->value, $care());
     }
 
     public function testACardThatShipsBecomesTheBenchsOwnAndComesBack(): void
@@ -206,7 +206,7 @@ final class CheckTest extends TestCase
     public function testSchoolsThatAreNoneAreRefused(): void
     {
         $this->putJson('api/schools', ['after' => 'whistle'])->assertJsonValidationErrors('after');
-        self::assertNull(Bench::query()->find($this->coach->bench_id)?->schools);
+        self::assertNull(Workspace::query()->find($this->coach->bench_id)?->schools);
         $this->putJson("api/students/{$this->student->id}/about", ['recipe' => 'routine_d', 'handicap' => 99])->assertJsonValidationErrors('handicap');
         $this->putJson("api/students/{$this->student->id}/about", ['recipe' => 'routine_d'])->assertSuccessful()->assertJsonPath('recipe', 'routine_d');
         self::assertStringStartsWith('One and go', (string) $this->getJson("api/students/{$this->student->id}/remember")->json('prompts.0.text'));

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use Amble\Core\Numeric\SeededRandom;
 use App\Actions\CloseAccount;
-use App\Models\Change;
 use App\Models\Coach;
 use App\Models\PracticeSession;
+use App\Models\RecordChange;
 use App\Models\Student;
 use App\Reports\RecordTables;
 use Illuminate\Support\Facades\DB;
@@ -390,11 +390,11 @@ final class RecordsTest extends TestCase
     public function testOnlyTheLatestChangesAreKept(): void
     {
         $one = ['bench_id' => $this->coach->bench_id, 'coach_id' => $this->coach->id, 'record_type' => 'greens', 'record_id' => (string) Str::ulid(), 'name' => 'Lawn', 'what' => 'changed', 'fields' => '{}', 'created_at' => '2026-01-01 00:00:00'];
-        foreach (array_chunk(range(1, Change::KEPT + 20), 100) as $some) {
+        foreach (array_chunk(range(1, RecordChange::KEPT + 20), 100) as $some) {
             DB::table('changes')->insert(array_map(static fn(int $i): array => ['id' => sprintf('01A%023d', $i)] + $one, $some));
         }
         $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'putter' => 'Blade']))->assertOk();
-        self::assertSame(Change::KEPT, DB::table('changes')->count());
+        self::assertSame(RecordChange::KEPT, DB::table('changes')->count());
         self::assertSame('Ana Lindqvist', $this->getJson('/api/changes')->json('0.name'));
     }
 }

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
-use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\BallLogged;
 use Amble\Core\Simulation\DrillPlayer;
 use Amble\Core\Simulation\SimulatedStudent;
 use App\Models\Coach;
@@ -47,7 +47,7 @@ final class ShippedDrillsTest extends TestCase
         $state = [];
         foreach (array_chunk($balls, 20) as $some) {
             $state = $this->postJson("api/sessions/$session->id/runs/$id/events", [
-                'events' => array_map(static fn(PuttLogged $putt): array => self::event($putt, $id, $rules->pass->judges() || $putt->ball->target !== null), $some),
+                'events' => array_map(static fn(BallLogged $putt): array => self::event($putt, $id, $rules->pass->judges() || $putt->ball->target !== null), $some),
             ])->assertSuccessful()->json();
         }
         self::assertContains($state['phase'], ['done', 'capped']);
@@ -61,7 +61,7 @@ final class ShippedDrillsTest extends TestCase
     }
 
     /** @return array<string, mixed> as a device would send it */
-    private static function event(PuttLogged $putt, string $run, bool $hasTarget): array
+    private static function event(BallLogged $putt, string $run, bool $hasTarget): array
     {
         $ball = $putt->ball;
 

@@ -10,8 +10,8 @@ use App\Actions\ProjectSession;
 use App\Actions\RefreshStrokeSummaries;
 use App\Models\Booking;
 use App\Models\Coach;
-use App\Models\GuessRow;
 use App\Models\PracticeSession;
+use App\Models\QuizAnswerRecord;
 use App\Models\Student;
 use App\Reports\PlanReport;
 use App\Reports\RecordTables;
@@ -150,7 +150,7 @@ final readonly class ImportRecords
     /** What the server works out of a record when it is made. */
     private static function workOut(ImportScope $import): void
     {
-        foreach (GuessRow::query()->whereKey($import->idsOf('guesses'))->get() as $row) {
+        foreach (QuizAnswerRecord::query()->whereKey($import->idsOf('guesses'))->get() as $row) {
             DB::table('guesses')->where('id', $row->id)->update(['is_right' => $row->guess()?->isRight() === true]);
         }
         foreach (Booking::query()->whereKey($import->idsOf('bookings'))->get() as $booking) {

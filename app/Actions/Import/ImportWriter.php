@@ -7,11 +7,11 @@ namespace App\Actions\Import;
 use Amble\Core\Exception\InvalidInput;
 use App\Actions\ProjectSession;
 use App\Actions\RefreshStrokeSummaries;
-use App\Models\Bench;
-use App\Models\ErasedRecords;
+use App\Models\ErasedRecord;
 use App\Models\PracticeSession;
 use App\Models\RecordImport;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\RecordTables;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -185,9 +185,9 @@ final readonly class ImportWriter
         }
         // Brought back, they are nothing that devices should throw away.
         foreach (['students', 'practice_sessions'] as $table) {
-            ErasedRecords::forget($bench, $scope->idsOf($table));
+            ErasedRecord::forget($bench, $scope->idsOf($table));
         }
-        Bench::evidenceChanged($bench);
+        Workspace::evidenceChanged($bench);
         DB::table('benches')->where('id', $import->id)->delete();
         $import->delete();
     }

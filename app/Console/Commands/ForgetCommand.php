@@ -9,7 +9,7 @@ use Amble\Core\Student\Retention;
 use App\Actions\EraseStudent;
 use App\Actions\Import\ImportWriter;
 use App\Actions\ProjectSession;
-use App\Models\ErasedRecords;
+use App\Models\ErasedRecord;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
@@ -33,7 +33,7 @@ final class ForgetCommand extends Command
             ++$count;
         }
         ImportWriter::takeBackAll();
-        ErasedRecords::forgetOld();
+        ErasedRecord::forgetOld();
         [$erased, $unread] = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
         $this->components->info("Gone for good: sessions $count, students $erased.");
         foreach ($unread as $student => $why) {

@@ -6,14 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\CloseAccount;
 use App\Auth\SignedInDevices;
+use App\Http\Requests\AccountRequest;
 use App\Http\Requests\NewPasswordRequest;
-use App\Http\Requests\OwnAccountRequest;
 use App\Http\Requests\SettingsRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\Coach;
-use App\Models\ErasedRecords;
+use App\Models\ErasedRecord;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
@@ -37,7 +37,7 @@ final class AccountController
             'coach' => $coach instanceof Coach ? CoachResource::make($coach) : null,
             'demo' => (bool) config('amble.demo'),
             'sends_mail' => (bool) config('amble.sends_mail'),
-            'erased' => $coach instanceof Coach ? ErasedRecords::of($coach->bench_id) : [],
+            'erased' => $coach instanceof Coach ? ErasedRecord::of($coach->bench_id) : [],
         ]);
     }
 
@@ -90,7 +90,7 @@ final class AccountController
      * Keep a password, the same one or another, by a hash no other device knows: each of them is signed out by it, and
      * this one is signed in again.
      */
-    public function hashAnew(OwnAccountRequest $request): Response
+    public function hashAnew(AccountRequest $request): Response
     {
         $request->coach()->update(['password' => $request->validated('password')]);
         Auth::login($request->coach(), true);
@@ -111,7 +111,7 @@ final class AccountController
     }
 
     /** Delete the account and what is its alone. */
-    public function close(OwnAccountRequest $request): Response
+    public function close(AccountRequest $request): Response
     {
         (new CloseAccount($request->coach()))->close();
         Auth::forgetUser();

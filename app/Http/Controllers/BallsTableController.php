@@ -8,11 +8,11 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Table\BallsAsTable;
 use Amble\Core\Table\BallsOfTable;
 use Amble\Core\Table\ColumnMap;
-use Amble\Core\Table\Field;
 use Amble\Core\Table\Table;
+use Amble\Core\Table\TableField;
 use App\Actions\ImportBalls;
+use App\Http\Csv\CsvTimes;
 use App\Http\Csv\FiguresCsv;
-use App\Http\Csv\Moments;
 use App\Http\Requests\BallsTableRequest;
 use App\Models\Student;
 use App\Reports\BallRepository;
@@ -35,7 +35,7 @@ final class BallsTableController
     public function show(Student $student, BallRepository $evidence): Response
     {
         return FiguresCsv::answer('balls', BallsAsTable::heads(), array_map(
-            static fn(RolledBall $ball): array => BallsAsTable::row($ball, Moments::write($ball->atMilliseconds)),
+            static fn(RolledBall $ball): array => BallsAsTable::row($ball, CsvTimes::write($ball->atMilliseconds)),
             $evidence->ofStudent($student),
         ));
     }
@@ -50,7 +50,7 @@ final class BallsTableController
 
         return new JsonResponse([
             'columns' => self::columns($table, $map),
-            'fields' => array_values(array_map(static fn(Field $field): array => ['name' => $field->name, 'label' => $field->label, 'units' => array_keys($field->units)], Field::all())),
+            'fields' => array_values(array_map(static fn(TableField $field): array => ['name' => $field->name, 'label' => $field->label, 'units' => array_keys($field->units)], TableField::all())),
             'rows' => count($table->rows),
             'taken' => count($balls->balls ?? []),
             'there' => $balls === null ? 0 : $this->taking->there($balls),

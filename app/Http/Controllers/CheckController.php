@@ -6,19 +6,19 @@ namespace App\Http\Controllers;
 
 use Amble\Core\Check\CheckKinds;
 use Amble\Core\Direction\FaceAndPath;
+use Amble\Core\Student\PreferenceQuestion;
 use Amble\Core\Student\Prompt;
-use Amble\Core\Student\Question;
 use App\Http\Csv\FiguresCsv;
 use App\Http\Requests\FaceAndPathRequest;
-use App\Http\Resources\CardLookResource;
-use App\Http\Resources\CardResource;
 use App\Http\Resources\CheckKindResource;
-use App\Http\Resources\CheckLookResource;
-use App\Http\Resources\QuestionResource;
-use App\Models\Bench;
+use App\Http\Resources\ChecklistReportResource;
+use App\Http\Resources\ChecklistResource;
+use App\Http\Resources\CheckReportResource;
+use App\Http\Resources\PreferenceQuestionResource;
 use App\Models\Coach;
 use App\Models\Student;
-use App\Reports\CheckReport;
+use App\Models\Workspace;
+use App\Reports\CheckHistory;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,7 +27,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What can be checked of a student, and what was. */
 final class CheckController
 {
-    public function __construct(private readonly CheckReport $checks)
+    public function __construct(private readonly CheckHistory $checks)
     {
     }
 
@@ -39,8 +39,8 @@ final class CheckController
 
         return new JsonResponse([
             'kinds' => CheckKindResource::collection(array_values(CheckKinds::all())),
-            'cards' => CardResource::collection(array_values($this->checks->cards($coach->bench_id))),
-            'questions' => QuestionResource::all(array_values(Question::all()), Bench::query()->find($coach->bench_id)->schools ?? []),
+            'cards' => ChecklistResource::collection(array_values($this->checks->cards($coach->bench_id))),
+            'questions' => PreferenceQuestionResource::all(array_values(PreferenceQuestion::all()), Workspace::query()->find($coach->bench_id)->schools ?? []),
         ]);
     }
 
@@ -48,8 +48,8 @@ final class CheckController
     public function ofStudent(Student $student): JsonResponse
     {
         return new JsonResponse([
-            'checks' => CheckLookResource::collection($this->checks->looks($student)),
-            'cards' => CardLookResource::collection($this->checks->cardLooks($student)),
+            'checks' => CheckReportResource::collection($this->checks->looks($student)),
+            'cards' => ChecklistReportResource::collection($this->checks->cardLooks($student)),
         ]);
     }
 

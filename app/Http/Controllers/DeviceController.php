@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use Amble\Core\Device\DeviceField;
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\Scene;
-use Amble\Core\Device\Source;
+use Amble\Core\Device\DeviceScene;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Numeric\SeededRandom;
 use App\Http\Requests\DeviceReadingRequest;
 use App\Reports\AvailableDevices;
@@ -32,11 +32,11 @@ final class DeviceController
         $random = new SeededRandom(crc32($device->value . $request->string('number')->toString()));
         $at = $devices->of($device, $request->student(), $random);
         // A level is asked about ground that nobody knows yet.
-        $scene = $device === DeviceKind::Level ? Scene::anywhere($request->scene()->speed, $request->scene()->target, $random) : $request->scene();
+        $scene = $device === DeviceKind::Level ? DeviceScene::anywhere($request->scene()->speed, $request->scene()->target, $random) : $request->scene();
 
         return new JsonResponse([
             'source' => $at->source()->value,
-            'source_label' => Source::labels()[$at->source()->value],
+            'source_label' => FigureSource::labels()[$at->source()->value],
             'readings' => array_map(static fn(): object => (object) $at->read($scene), range(1, $request->integer('count', 1))),
         ]);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Contract\CardShape;
+use Amble\Core\Contract\DrillShape;
+use App\Http\Requests\DrillLengthsRequest;
 use App\Http\Requests\DrillRequest;
 use App\Http\Requests\FittingDrillsRequest;
 use App\Http\Requests\ImportDrillsRequest;
-use App\Http\Requests\LaidLengthsRequest;
 use App\Http\Resources\DrillResource;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
@@ -95,11 +95,11 @@ final class DrillController
     /** Tell every kind of rule a drill may be made of, and how each describes itself. */
     public function kinds(): JsonResponse
     {
-        return new JsonResponse(CardShape::kinds());
+        return new JsonResponse(DrillShape::kinds());
     }
 
     /** Lay a set of lengths into a drill. */
-    public function lengths(LaidLengthsRequest $request, DrillLibrary $library): DrillResource
+    public function lengths(DrillLengthsRequest $request, DrillLibrary $library): DrillResource
     {
         return new DrillResource($request->laid($library));
     }

@@ -9,8 +9,8 @@ use App\Actions\DeviceTime;
 use App\Actions\StartHomeDrill;
 use App\Http\HomeDrillAnswers;
 use App\Http\Middleware\AuthenticateLink;
-use App\Http\Requests\BeginAtHomeRequest;
 use App\Http\Requests\LogEventsRequest;
+use App\Http\Requests\StartHomeDrillRequest;
 use App\Http\Resources\BallEventResource;
 use App\Http\Resources\RunResource;
 use App\Http\Resources\SessionLogResource;
@@ -35,7 +35,7 @@ final class HomeDrillController
     {
     }
 
-    public function begin(BeginAtHomeRequest $request, string $link): SessionResource
+    public function begin(StartHomeDrillRequest $request, string $link): SessionResource
     {
         return $this->answers->session($this->start->begin(
             AuthenticateLink::card($request),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Drill;
 use Amble\Core\Insight\Debrief;
 use Amble\Core\Plan\Block;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;
-use Amble\Core\Plan\GroupKit;
+use Amble\Core\Plan\GroupEquipment;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Plan\Planner;
 use Amble\Core\Plan\Rota;
@@ -93,8 +93,8 @@ final class PlanController
 
         return new JsonResponse([
             'turns' => $turns,
-            'drills' => array_map(static fn(DrillCard $drill): string => $drill->name, $drills),
-            'kit' => GroupKit::of($drills, $turns)->items,
+            'drills' => array_map(static fn(Drill $drill): string => $drill->name, $drills),
+            'kit' => GroupEquipment::of($drills, $turns)->items,
         ]);
     }
 

@@ -11,10 +11,10 @@ use App\Actions\ProjectSession;
 use App\Http\Csv\RecordsZip;
 use App\Http\ProgressStream;
 use App\Http\Requests\EraseStudentRequest;
-use App\Http\Requests\ToldRequest;
-use App\Models\Bench;
+use App\Http\Requests\JsonRequest;
 use App\Models\Coach;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\RecordFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -29,7 +29,7 @@ final class RecordsController
 
     public function ofBench(#[CurrentUser] Coach $coach): JsonResponse
     {
-        return self::file(RecordFile::ofBench(Bench::query()->findOrFail($coach->bench_id)));
+        return self::file(RecordFile::ofBench(Workspace::query()->findOrFail($coach->bench_id)));
     }
 
     public function ofStudent(Student $student): JsonResponse
@@ -44,12 +44,12 @@ final class RecordsController
     }
 
     /** Tell what a file would bring; nothing is kept. */
-    public function preview(ToldRequest $request): Response
+    public function preview(JsonRequest $request): Response
     {
         return $this->take($request, true);
     }
 
-    public function store(ToldRequest $request): Response
+    public function store(JsonRequest $request): Response
     {
         return $this->take($request, false);
     }
@@ -68,7 +68,7 @@ final class RecordsController
     }
 
     /** All at once; or, where it is asked for so, line by line how far it has come. */
-    private function take(ToldRequest $request, bool $isTrial): Response
+    private function take(JsonRequest $request, bool $isTrial): Response
     {
         $run = $this->import->run($request->coach(), $request->told(), $isTrial);
         if (in_array(ProgressStream::TYPE, $request->getAcceptableContentTypes(), true)) {

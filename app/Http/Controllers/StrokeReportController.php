@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\StrokeReportRequest;
 use App\Http\Requests\WhatIfRequest;
-use App\Http\Resources\SessionLookResource;
-use App\Http\Resources\StrokeTableResource;
+use App\Http\Resources\BackstrokeTableResource;
+use App\Http\Resources\SessionReportResource;
 use App\Models\PracticeSession;
 use App\Reports\SessionReview;
 
@@ -18,14 +18,14 @@ final class StrokeReportController
     }
 
     /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
-    public function show(StrokeReportRequest $request, PracticeSession $session): SessionLookResource
+    public function show(StrokeReportRequest $request, PracticeSession $session): SessionReportResource
     {
-        return SessionLookResource::make($this->review->look($session, $request->student(), $request->coach()->threePuttInside()));
+        return SessionReportResource::make($this->review->look($session, $request->student(), $request->coach()->threePuttInside()));
     }
 
     /** Tell the same line for a green of another speed, or for one length more. */
-    public function whatIf(WhatIfRequest $request, PracticeSession $session): StrokeTableResource
+    public function whatIf(WhatIfRequest $request, PracticeSession $session): BackstrokeTableResource
     {
-        return StrokeTableResource::make($this->review->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404));
+        return BackstrokeTableResource::make($this->review->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404));
     }
 }

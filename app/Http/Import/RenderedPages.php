@@ -6,9 +6,9 @@ namespace App\Http\Import;
 
 use Amble\Core\Exception\InvalidInput;
 use App\Actions\Import\PageCheck;
-use App\Http\Controllers\BenchController;
 use App\Http\Controllers\GreenController;
 use App\Http\Controllers\PracticeSessionController;
+use App\Http\Controllers\TodayController;
 use App\Http\Resources\StudentResource;
 use App\Models\Coach;
 use App\Models\Green;
@@ -23,7 +23,7 @@ final readonly class RenderedPages implements PageCheck
 {
     private const DAYS_SHOWN = 366;
 
-    public function __construct(private PracticeSessionController $sessions, private BenchController $startPage, private GreenController $greens)
+    public function __construct(private PracticeSessionController $sessions, private TodayController $startPage, private GreenController $greens)
     {
     }
 

@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Import;
 
-use Amble\Core\Card\Card;
+use Amble\Core\Card\Checklist;
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Green\ReadingMethod;
-use Amble\Core\Homework\Entry;
+use Amble\Core\Green\MeasurementMethod;
+use Amble\Core\Homework\HomeworkEntry;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Plan\Plan;
-use Amble\Core\Reading\Putt;
-use Amble\Core\Student\InWork;
+use Amble\Core\Reading\PuttSituation;
+use Amble\Core\Student\CurrentGoals;
 use App\Actions\Import\RowCheck;
-use App\Actions\SaveGreenSpeed;
+use App\Actions\SaveGreenSpeedMeasurement;
 use App\Calendar\Series;
 use App\Http\Requests\BenchmarkRequest;
 use App\Http\Requests\BookingRequest;
-use App\Http\Requests\GreenReadingRequest;
 use App\Http\Requests\GreenRequest;
+use App\Http\Requests\GreenSpeedMeasurementRequest;
 use App\Http\Requests\LengthSetRequest;
-use App\Http\Requests\OwnRequest;
-use App\Http\Requests\PocketRequest;
 use App\Http\Requests\PutterRequest;
 use App\Http\Requests\RoundRequest;
 use App\Http\Requests\StudentRequest;
+use App\Http\Requests\TakeHomeCardRequest;
 use App\Http\Requests\UpdateSessionRequest;
+use App\Http\Requests\WorkspaceRequest;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
-use App\Models\GuessRow;
+use App\Models\QuizAnswerRecord;
 use App\Models\Round;
 use App\Models\Student;
 use App\Reports\RecordTables;
@@ -40,8 +40,8 @@ final readonly class RowRules implements RowCheck
 {
     /** Forms whose fields are the table's columns. */
     private const FORMS = [
-        'students' => StudentRequest::class, 'greens' => GreenRequest::class, 'practice_sessions' => UpdateSessionRequest::class, 'green_readings' => GreenReadingRequest::class,
-        'length_sets' => LengthSetRequest::class, 'rounds' => RoundRequest::class, 'benchmarks' => BenchmarkRequest::class, 'pocket_cards' => PocketRequest::class, 'putters' => PutterRequest::class, 'bookings' => BookingRequest::class,
+        'students' => StudentRequest::class, 'greens' => GreenRequest::class, 'practice_sessions' => UpdateSessionRequest::class, 'green_readings' => GreenSpeedMeasurementRequest::class,
+        'length_sets' => LengthSetRequest::class, 'rounds' => RoundRequest::class, 'benchmarks' => BenchmarkRequest::class, 'pocket_cards' => TakeHomeCardRequest::class, 'putters' => PutterRequest::class, 'bookings' => BookingRequest::class,
     ];
 
     /** Columns no form asks for: of the record's making, or worked out by the server from what a form asks for. */
@@ -112,7 +112,7 @@ final readonly class RowRules implements RowCheck
     }
 
     /**
-     * @param class-string<OwnRequest> $class
+     * @param class-string<WorkspaceRequest> $class
      * @param array<string, mixed> $fields
      *
      * @throws ValidationException
@@ -139,19 +139,19 @@ final readonly class RowRules implements RowCheck
         $isSaid = static fn(string $column): bool => ($row[$column] ?? null) !== null;
         match ($table) {
             'students' => [
-                $isSaid('in_work') ? self::at('in_work', static fn() => InWork::read($input('in_work'))) : null,
+                $isSaid('in_work') ? self::at('in_work', static fn() => CurrentGoals::read($input('in_work'))) : null,
                 // As the model reads it: answers that nobody gave may be kept as an empty list.
                 self::at('about', static fn() => (new Student())->setRawAttributes($row)->facts()),
             ],
             'practice_sessions' => $isSaid('plan') ? self::at('plan', static fn() => Plan::read($input('plan'))) : null,
-            'green_readings' => self::at('entries', static fn() => SaveGreenSpeed::figures(ReadingMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
+            'green_readings' => self::at('entries', static fn() => SaveGreenSpeedMeasurement::figures(MeasurementMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
             'drills', 'drill_runs' => self::at('definition', static fn() => DrillDefinition::card(DrillDefinition::fromStored($text('definition')))),
             'rounds' => (new Round())->setRawAttributes($row)->played(),
-            'cards' => self::at('content', static fn() => Card::read($text('key'), $input('content'))),
-            'kept_reads' => self::at('putt', static fn() => Putt::read($input('putt'))),
+            'cards' => self::at('content', static fn() => Checklist::read($text('key'), $input('content'))),
+            'kept_reads' => self::at('putt', static fn() => PuttSituation::read($input('putt'))),
             'bookings' => $isSaid('starts') && $isSaid('zone') ? Series::lastAt($text('starts'), $text('zone'), $row['rule'] === null ? null : $text('rule')) : null,
-            'home_entries' => Entry::read(JsonInput::fromArray(array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])))),
-            'guesses' => (new GuessRow())->setRawAttributes($row)->guess(),
+            'home_entries' => HomeworkEntry::read(JsonInput::fromArray(array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])))),
+            'guesses' => (new QuizAnswerRecord())->setRawAttributes($row)->guess(),
             default => null,
         };
     }

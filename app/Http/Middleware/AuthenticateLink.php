@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
+use App\Models\TakeHomeCard;
 use Illuminate\Auth\RequestGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -28,21 +28,21 @@ final class AuthenticateLink
         // Asked anew for each request: a link may have been withdrawn since.
         $guard->forgetUser();
         $card = $guard->setRequest($request)->user();
-        if (!$card instanceof PocketCard) {
+        if (!$card instanceof TakeHomeCard) {
             abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
         }
         [$session, $run] = [$request->route('session'), $request->route('run')];
         abort_if($session instanceof PracticeSession && (!$session->is_home || $session->student_id !== $card->student_id), 404);
         abort_if($run instanceof PracticeRun && (!$session instanceof PracticeSession || $run->practice_session_id !== $session->id), 404);
-        $request->setUserResolver(static fn(): PocketCard => $card);
+        $request->setUserResolver(static fn(): TakeHomeCard => $card);
 
         return $next($request);
     }
 
-    public static function card(Request $request): PocketCard
+    public static function card(Request $request): TakeHomeCard
     {
         $card = $request->user();
-        assert($card instanceof PocketCard);
+        assert($card instanceof TakeHomeCard);
 
         return $card;
     }

@@ -9,12 +9,12 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Table\ColumnMap;
 use Amble\Core\Table\Table;
 use App\Http\Csv\CsvText;
-use App\Http\Csv\Moments;
-use App\Models\Bench;
+use App\Http\Csv\CsvTimes;
 use App\Models\Green;
+use App\Models\Workspace;
 
 /** A table of balls from elsewhere, and what its columns are. */
-final class BallsTableRequest extends OwnRequest
+final class BallsTableRequest extends WorkspaceRequest
 {
     private ?Table $table = null;
 
@@ -56,9 +56,9 @@ final class BallsTableRequest extends OwnRequest
         return $this->moments()->read($this->string('day')->toString()) ?? throw InvalidInput::at('day', 'This is no day.');
     }
 
-    public function moments(): Moments
+    public function moments(): CsvTimes
     {
-        return new Moments($this->string('zone')->toString());
+        return new CsvTimes($this->string('zone')->toString());
     }
 
     public function green(): ?Green
@@ -72,9 +72,9 @@ final class BallsTableRequest extends OwnRequest
         return $this->filled('speed_ft') ? $this->float('speed_ft') : null;
     }
 
-    public function bench(): Bench
+    public function bench(): Workspace
     {
-        return Bench::query()->findOrFail($this->coach()->bench_id);
+        return Workspace::query()->findOrFail($this->coach()->bench_id);
     }
 
     /** @return array<string, string> */

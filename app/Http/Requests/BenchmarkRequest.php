@@ -9,7 +9,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 
 /** A figure to hold rounds beside, and where it comes from. */
-final class BenchmarkRequest extends OwnRequest
+final class BenchmarkRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,7 +9,7 @@ use App\Models\Student;
 use Illuminate\Validation\Rule;
 
 /** Who comes when and where; without a time it waits for one. */
-final class BookingRequest extends OwnRequest
+final class BookingRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** A calendar from elsewhere, and the zone of the coach's own clock. */
-final class CalendarRequest extends OwnRequest
+final class CalendarRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Student;
 
 /** Changes of a bench, or of what is about one student. */
-final class ChangesRequest extends OwnRequest
+final class ChangesRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

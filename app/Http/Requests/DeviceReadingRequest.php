@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Device\Scene;
+use Amble\Core\Device\DeviceScene;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 use App\Models\Student;
 
 /** What a simulated device is to read: whose stroke, on what ground, at which length. */
-final class DeviceReadingRequest extends OwnRequest
+final class DeviceReadingRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -33,9 +33,9 @@ final class DeviceReadingRequest extends OwnRequest
     }
 
     /** On an ordinary green, at four metres, where nothing else is said. */
-    public function scene(): Scene
+    public function scene(): DeviceScene
     {
-        return new Scene(
+        return new DeviceScene(
             $this->filled('speed_m') ? GreenSpeed::ofMetres($this->float('speed_m')) : GreenSpeed::ordinary(),
             Length::ofMetres($this->float('target_m', 4.0)),
             Grade::ofPercent($this->float('along_percent')),

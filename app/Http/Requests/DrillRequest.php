@@ -8,7 +8,7 @@ use App\Models\DrillDefinition;
 use App\Reports\DrillLibrary;
 
 /** One drill as JSON under "drill". What makes sense is the core's to say, so there are no rules for it here. */
-final class DrillRequest extends OwnRequest
+final class DrillRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -8,7 +8,7 @@ use App\Models\Student;
 use Illuminate\Validation\Rule;
 
 /** Erasing a student for good asks for the name once more. */
-final class EraseStudentRequest extends OwnRequest
+final class EraseStudentRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -10,7 +10,7 @@ use Amble\Core\Direction\LineCure;
 use Illuminate\Validation\Rule;
 
 /** A face and a path at impact, degrees, positive right. */
-final class FaceAndPathRequest extends OwnRequest
+final class FaceAndPathRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

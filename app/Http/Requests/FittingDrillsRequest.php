@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Drill\AtHand;
-use Amble\Core\Drill\Kit\Piece;
+use Amble\Core\Drill\AvailableEquipment;
+use Amble\Core\Drill\Equipment\EquipmentType;
 use Amble\Core\Drill\Purpose;
 use Illuminate\Validation\Rule;
 
 /** What is at hand today; what is not sent is anything. */
-final class FittingDrillsRequest extends OwnRequest
+final class FittingDrillsRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -26,19 +26,19 @@ final class FittingDrillsRequest extends OwnRequest
         ];
     }
 
-    public function atHand(): AtHand
+    public function atHand(): AvailableEquipment
     {
         $text = fn(string $field): ?string => $this->filled($field) ? $this->string($field)->toString() : null;
         $hole = $text('hole');
 
-        return new AtHand(
+        return new AvailableEquipment(
             $text('trained'),
             $this->filled('minutes') ? $this->integer('minutes') : null,
             $text('place'),
             $hole === null ? null : $hole === 'yes',
             $text('people') === 'group',
             // A bag may hold nothing: then it is there and empty.
-            $this->has('bag') ? array_values(array_filter(array_map(Piece::tryFrom(...), explode(',', (string) $text('bag'))))) : null,
+            $this->has('bag') ? array_values(array_filter(array_map(EquipmentType::tryFrom(...), explode(',', (string) $text('bag'))))) : null,
             Purpose::tryFrom((string) $text('purpose')),
         );
     }

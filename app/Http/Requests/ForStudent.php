@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Amble\Core\Student\Schools;
-use App\Models\Bench;
+use Amble\Core\Student\TeachingPreferences;
 use App\Models\Student;
+use App\Models\Workspace;
 
 /** A request that may name a student of the bench, for whom something is told; nobody in particular without one. */
 trait ForStudent
@@ -17,10 +17,10 @@ trait ForStudent
     }
 
     /** What the student is taught, else what the coach takes. */
-    public function schools(): Schools
+    public function schools(): TeachingPreferences
     {
-        $bench = Bench::query()->findOrFail($this->coach()->bench_id);
+        $bench = Workspace::query()->findOrFail($this->coach()->bench_id);
 
-        return $this->student()?->schools($bench) ?? Schools::of([], $bench->schools ?? []);
+        return $this->student()?->schools($bench) ?? TeachingPreferences::of([], $bench->schools ?? []);
     }
 }

@@ -8,7 +8,7 @@ use Amble\Core\Green\Grass;
 use Amble\Core\Green\Surface;
 use Illuminate\Validation\Rule;
 
-final class GreenRequest extends OwnRequest
+final class GreenRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

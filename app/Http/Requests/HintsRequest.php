@@ -8,7 +8,7 @@ use App\Models\Green;
 use App\Models\Student;
 
 /** Where, and for whom, a putt is about to be read. */
-final class HintsRequest extends OwnRequest
+final class HintsRequest extends WorkspaceRequest
 {
     use ForStudent;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** A set of lengths to keep: as metres, and as it was said. */
-final class LengthSetRequest extends OwnRequest
+final class LengthSetRequest extends WorkspaceRequest
 {
-    use SaysLengths;
+    use ReadsLengths;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\PocketCard;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Models\TakeHomeCard;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Validator;
 
@@ -15,7 +15,7 @@ use Illuminate\Validation\Validator;
  * Events of a session, in the order the device saw them. The envelope is checked here, once for the batch;
  * what an event says is the core's to check.
  */
-final class LogEventsRequest extends OwnRequest
+final class LogEventsRequest extends WorkspaceRequest
 {
     private const MOST = 200;
 
@@ -29,7 +29,7 @@ final class LogEventsRequest extends OwnRequest
     /** Whoever holds a student's link may send what its routes take. */
     public function authorize(): bool
     {
-        return $this->user() instanceof PocketCard || parent::authorize();
+        return $this->user() instanceof TakeHomeCard || parent::authorize();
     }
 
     /** @return list<array<string, mixed>> the events, their envelopes checked */

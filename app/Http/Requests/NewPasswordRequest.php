@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-final class NewPasswordRequest extends OwnAccountRequest
+final class NewPasswordRequest extends AccountRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

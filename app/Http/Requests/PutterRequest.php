@@ -8,7 +8,7 @@ use App\Models\Putter;
 use App\Models\Student;
 use Illuminate\Validation\Rule;
 
-final class PutterRequest extends OwnRequest
+final class PutterRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,7 +9,7 @@ use App\Models\Student;
 use Illuminate\Validation\Rule;
 
 /** A ball beside the green. */
-final class RollOrChipRequest extends OwnRequest
+final class RollOrChipRequest extends WorkspaceRequest
 {
     use ForStudent;
 

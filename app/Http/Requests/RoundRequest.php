@@ -10,7 +10,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 
 /** A round as it was putted, hole by hole; what nobody noted is left out. */
-final class RoundRequest extends OwnRequest
+final class RoundRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

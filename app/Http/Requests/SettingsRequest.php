@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Amble\Core\Units\Unit;
 use Illuminate\Validation\Rule;
 
-final class SettingsRequest extends OwnRequest
+final class SettingsRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

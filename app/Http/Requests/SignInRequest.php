@@ -12,7 +12,7 @@ use Illuminate\Validation\ValidationException;
 
 final class SignInRequest extends FormRequest
 {
-    use GivesAddress;
+    use ReadsAddress;
 
     public function authorize(): bool
     {

@@ -10,8 +10,8 @@ use Illuminate\Validation\Rule;
 
 final class SignUpRequest extends FormRequest
 {
-    use GivesAddress;
-    use SaysPassword;
+    use ReadsAddress;
+    use ReadsPassword;
 
     public function authorize(): bool
     {

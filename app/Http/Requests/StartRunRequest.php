@@ -11,7 +11,7 @@ use App\Reports\DrillLibrary;
 use App\Reports\ReadingQuiz;
 
 /** A drill to start in a session, under the client's id. */
-final class StartRunRequest extends OwnRequest
+final class StartRunRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -8,7 +8,7 @@ use App\Actions\DeviceTime;
 use App\Models\Green;
 use App\Models\Student;
 
-final class StartSessionRequest extends OwnRequest
+final class StartSessionRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -8,7 +8,7 @@ use App\Models\PracticeSession;
 use App\Models\Student;
 
 /** A look back on the session in the address, which must be somebody's. */
-class StrokeReportRequest extends OwnRequest
+class StrokeReportRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Amble\Core\Direction\LineCure;
+use Amble\Core\Student\BackstrokeCue;
 use Amble\Core\Student\Hand;
 use Amble\Core\Student\Level;
-use Amble\Core\Student\School;
 use Amble\Core\Units\Unit;
 use Illuminate\Validation\Rule;
 
-final class StudentRequest extends OwnRequest
+final class StudentRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -25,7 +25,7 @@ final class StudentRequest extends OwnRequest
             'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
             'target_pace_m' => ['required', 'numeric', 'between:0,2'],
             'putter' => ['nullable', 'string', 'max:120'],
-            'school' => ['required', Rule::enum(School::class)],
+            'school' => ['required', Rule::enum(BackstrokeCue::class)],
             'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
             'exception' => ['nullable', 'string', 'max:300'],
             'band_low_m' => ['nullable', 'required_with:band_high_m', 'numeric', 'between:0.1,60'],

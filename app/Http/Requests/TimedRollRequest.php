@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** One timed roll that is about to count, with the others rolled the same way. */
-final class TimedRollRequest extends OwnRequest
+final class TimedRollRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $rolls = GreenReadingRequest::TIMED;
+        $rolls = GreenSpeedMeasurementRequest::TIMED;
 
         return [
             'roll.distance_m' => ['required', ...$rolls['distance_m']],
@@ -25,8 +25,8 @@ final class TimedRollRequest extends OwnRequest
     public function messages(): array
     {
         return [
-            'roll.distance_m.between' => GreenReadingRequest::TIMED_SENTENCES['distance_m'],
-            'roll.time_s.between' => GreenReadingRequest::TIMED_SENTENCES['time_s'],
+            'roll.distance_m.between' => GreenSpeedMeasurementRequest::TIMED_SENTENCES['distance_m'],
+            'roll.time_s.between' => GreenSpeedMeasurementRequest::TIMED_SENTENCES['time_s'],
         ] + parent::messages();
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** A length that was said, and the paces counted to it. */
-final class UnitsSlipRequest extends OwnRequest
+final class UnitsSlipRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -14,7 +14,7 @@ use App\Models\Student;
 use Illuminate\Validation\Validator;
 
 /** Any part of a session's card that is no event; what is not sent stays as it is. */
-final class UpdateSessionRequest extends OwnRequest
+final class UpdateSessionRequest extends WorkspaceRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -36,7 +36,7 @@ final class UpdateSessionRequest extends OwnRequest
             'pocket' => ['sometimes', 'array:work_on,home_task,home_balls,home_drill,home_cue,home_target,home_days,next_on'],
             'pocket.work_on' => ['nullable', 'string', 'max:300'],
             'pocket.home_task' => ['nullable', 'string', 'max:300'],
-            ...PocketRequest::taskRules('pocket.'),
+            ...TakeHomeCardRequest::taskRules('pocket.'),
             'pocket.next_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
             'ended' => ['sometimes', 'boolean'],
             'ended_at_ms' => DeviceTime::RULES,

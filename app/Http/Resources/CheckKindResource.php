@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\CheckKind;
-use Amble\Core\Check\Field;
-use Amble\Core\Session\Caution;
+use Amble\Core\Session\SafetyNote;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -26,13 +26,13 @@ final class CheckKindResource extends JsonResource
             'key' => $kind->key,
             'question' => $kind->question,
             'steps' => $kind->steps,
-            'care' => array_map(static fn(Caution $caution): string => $caution->value, $kind->care),
+            'care' => array_map(static fn(SafetyNote $caution): string => $caution->value, $kind->care),
             'dose' => $kind->dose,
             'picture' => $kind->picture->value,
-            'fields' => array_map(static fn(Field $field): array => [
+            'fields' => array_map(static fn(CheckField $field): array => [
                 'name' => $field->name,
                 'question' => $field->question,
-                ...AnswersShape::of($field->answers),
+                ...AnswerFormatShape::of($field->answers),
                 'sides' => $field->sides,
                 'is_needed' => $field->isNeeded,
             ], $kind->fields),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Amble\Core\Contract\CardShape;
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Contract\DrillShape;
+use Amble\Core\Drill\SetupSheet;
 use App\Models\DrillDefinition;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -27,6 +27,6 @@ final class DrillResource extends JsonResource
     {
         $card = DrillDefinition::card($this->resource);
 
-        return ['own_id' => $this->ownId, 'drill' => $this->resource, 'kit' => SetOutSheet::of($card)->kit()] + CardShape::toArray($card);
+        return ['own_id' => $this->ownId, 'drill' => $this->resource, 'kit' => SetupSheet::of($card)->kit()] + DrillShape::toArray($card);
     }
 }

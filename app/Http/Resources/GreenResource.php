@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Green;
-use App\Models\GreenReading;
+use App\Models\GreenSpeedMeasurement;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -22,7 +22,7 @@ final class GreenResource extends JsonResource
             'grass' => $this->resource->grass?->value,
             'reading' => $this->whenLoaded(
                 'latestReading',
-                fn(GreenReading $reading): GreenReadingResource => GreenReadingResource::make($reading),
+                fn(GreenSpeedMeasurement $reading): GreenSpeedMeasurementResource => GreenSpeedMeasurementResource::make($reading),
             ),
         ];
     }

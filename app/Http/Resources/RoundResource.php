@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Rounds\Hole;
-use Amble\Core\Rounds\PlayLook;
+use Amble\Core\Rounds\RoundReport;
 use Amble\Core\Units\Length;
 use App\Models\Round;
 use Illuminate\Http\Request;
@@ -24,7 +24,7 @@ final class RoundResource extends JsonResource
     public function toArray(Request $request): array
     {
         $played = $this->resource->played();
-        $look = PlayLook::of([$played], $this->inside);
+        $look = RoundReport::of([$played], $this->inside);
 
         return [
             'id' => $this->resource->id,
@@ -42,7 +42,7 @@ final class RoundResource extends JsonResource
                 'leave_m' => $hole->leave?->metres(),
                 'side' => $hole->side?->value,
                 'is_extreme' => $hole->isExtreme,
-                'is_avoidable' => $this->inside !== null && PlayLook::isAvoidable($hole, $this->inside),
+                'is_avoidable' => $this->inside !== null && RoundReport::isAvoidable($hole, $this->inside),
             ], $played->holes),
         ];
     }

@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use Amble\Core\Contract\ReplayComputation;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\RunPart;
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\SessionLog;
 use App\Actions\ProjectSession;
@@ -45,7 +45,7 @@ final class RunResource extends JsonResource
         $run = $this->resource;
         $definition = $run->definition();
         $card = DrillDefinition::card($definition);
-        $sheet = SetOutSheet::of($card);
+        $sheet = SetupSheet::of($card);
         $group = RunPart::group($this->log, $run->students, $this->student);
 
         return [
@@ -56,7 +56,7 @@ final class RunResource extends JsonResource
             'kit' => $sheet->kit(),
             'checks' => DrillSetup::checks($sheet),
             'asks' => $card->asks,
-            'asked' => SeenKindResource::collection(array_values(array_intersect_key(ObservationTypes::all(), array_flip($card->asks)))),
+            'asked' => ObservationTypeResource::collection(array_values(array_intersect_key(ObservationTypes::all(), array_flip($card->asks)))),
             'seed' => $run->seed,
             'group' => $group,
             'findings' => array_map(fn(?string $student): array => [

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Amble\Core\Green\Surface;
-use Amble\Core\Session\Caution;
 use Amble\Core\Session\Condition;
 use Amble\Core\Session\Disturbance;
-use Amble\Core\Session\Step;
-use Amble\Core\Session\Surroundings;
-use App\Models\Bench;
-use App\Models\GreenReading;
+use Amble\Core\Session\SafetyContext;
+use Amble\Core\Session\SafetyNote;
+use Amble\Core\Session\SessionStep;
+use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\Student;
+use App\Models\Workspace;
 use App\Reports\PlanReport;
 use App\Reports\SessionGreenSpeeds;
 use Illuminate\Http\Request;
@@ -87,8 +87,8 @@ final class SessionResource extends JsonResource
     {
         $session = $this->resource;
         $company = Student::withTrashed()->whereKey(array_column($session->companions(), 'student'))->get();
-        $bench = Bench::query()->find($session->bench_id);
-        $now = new Surroundings(
+        $bench = Workspace::query()->find($session->bench_id);
+        $now = new SafetyContext(
             array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions))),
             array_values(array_filter(array_map(Disturbance::tryFrom(...), $session->during['disturbances']))),
             $session->green?->surface !== Surface::Mat,
@@ -98,15 +98,15 @@ final class SessionResource extends JsonResource
             $company->contains(static fn(Student $student): bool => $student->schools($bench)->answer('after') === 'hole'),
         );
         $care = [];
-        foreach (Step::cases() as $step) {
-            $care[$step->value] = array_map(static fn(Caution $caution): string => $caution->value, Caution::at($step, $now));
+        foreach (SessionStep::cases() as $step) {
+            $care[$step->value] = array_map(static fn(SafetyNote $caution): string => $caution->value, SafetyNote::at($step, $now));
         }
 
         return $care;
     }
 
-    private static function reading(?GreenReading $reading): ?GreenReadingResource
+    private static function reading(?GreenSpeedMeasurement $reading): ?GreenSpeedMeasurementResource
     {
-        return $reading === null ? null : GreenReadingResource::make($reading);
+        return $reading === null ? null : GreenSpeedMeasurementResource::make($reading);
     }
 }

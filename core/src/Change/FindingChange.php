@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Change;
 
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 
 /** How a finding stands to the same finding of an earlier session, each as a period of one day (maths.md 8.2). */
 final class FindingChange
@@ -60,13 +60,13 @@ final class FindingChange
     private static function figure(FindingUnit $unit, float $value): string
     {
         return match ($unit) {
-            FindingUnit::Share, FindingUnit::Spread => Say::percent($value),
+            FindingUnit::Share, FindingUnit::Spread => FigureText::percent($value),
             FindingUnit::Difference => sprintf('%+d %%', (int) round(100.0 * $value)),
-            FindingUnit::OfLength => Say::ofLength($value),
-            FindingUnit::Metres => Say::metres($value),
-            FindingUnit::Small => Say::small($value),
-            FindingUnit::Width => Say::width($value),
-            FindingUnit::Angle => Say::degrees(deg2rad($value)),
+            FindingUnit::OfLength => FigureText::ofLength($value),
+            FindingUnit::Metres => FigureText::metres($value),
+            FindingUnit::Small => FigureText::small($value),
+            FindingUnit::Width => FigureText::width($value),
+            FindingUnit::Angle => FigureText::degrees(deg2rad($value)),
             FindingUnit::Degrees => sprintf('%.1f°', $value),
             FindingUnit::Number => rtrim(rtrim(sprintf('%.1f', $value), '0'), '.'),
         };

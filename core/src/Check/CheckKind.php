@@ -7,8 +7,8 @@ namespace Amble\Core\Check;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Report\Finding;
-use Amble\Core\Session\Caution;
-use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\CheckAttempt;
+use Amble\Core\Session\SafetyNote;
 
 /** Something about a student that is checked by trying and measuring. One file a kind; listed in CheckKinds. Immutable. */
 abstract readonly class CheckKind
@@ -17,8 +17,8 @@ abstract readonly class CheckKind
      * @param string $key in events and exports
      * @param string $question that it answers
      * @param list<string> $steps how it is done, in order
-     * @param list<Field> $fields asked of every try, the measured one first
-     * @param list<Caution> $care to be taken here
+     * @param list<CheckField> $fields asked of every try, the measured one first
+     * @param list<SafetyNote> $care to be taken here
      * @param int|null $dose tries after which to stop and do something else
      */
     protected function __construct(
@@ -35,12 +35,12 @@ abstract readonly class CheckKind
     /**
      * What some tries find; the first figure is the one that is followed over time.
      *
-     * @param Tries $tries at least one, of this kind
-     * @param Checked $checked everything else that was checked of the same student
+     * @param CheckAttempts $tries at least one, of this kind
+     * @param StudentChecks $checked everything else that was checked of the same student
      *
      * @return list<Finding>
      */
-    abstract public function findings(Tries $tries, Checked $checked): array;
+    abstract public function findings(CheckAttempts $tries, StudentChecks $checked): array;
 
     /** The figure that is followed, in words with its side; null where its unit says all of it. */
     public function inWords(float $value): ?string
@@ -49,10 +49,10 @@ abstract readonly class CheckKind
     }
 
     /** How one try is drawn. */
-    abstract public function mark(MadeTry $try): Mark;
+    abstract public function mark(MadeAttempt $try): PictureMark;
 
     /** What to do about it, and what it does not say; null for nothing. */
-    public function cue(Tries $tries, Checked $checked): ?string
+    public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return null;
     }
@@ -64,7 +64,7 @@ abstract readonly class CheckKind
      *
      * @throws InvalidInput At the first field that is missing, unknown or out of its range.
      */
-    final public function accept(CheckTry $try, string $path): void
+    final public function accept(CheckAttempt $try, string $path): void
     {
         $given = JsonInput::fromArray($try->answers, "$path.answers");
         $known = [];

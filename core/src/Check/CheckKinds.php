@@ -6,10 +6,10 @@ namespace Amble\Core\Check;
 
 use Amble\Core\Check\Kind\Aim;
 use Amble\Core\Check\Kind\Balance;
-use Amble\Core\Check\Kind\BallPlace;
+use Amble\Core\Check\Kind\BallPosition;
 use Amble\Core\Check\Kind\Cord;
 use Amble\Core\Check\Kind\EyeLine;
-use Amble\Core\Check\Kind\EyePlace;
+use Amble\Core\Check\Kind\EyePosition;
 use Amble\Core\Check\Kind\Frame;
 use Amble\Core\Check\Kind\GripPressure;
 use Amble\Core\Check\Kind\Hands;
@@ -17,14 +17,14 @@ use Amble\Core\Check\Kind\ImpactSpeed;
 use Amble\Core\Check\Kind\LoftChange;
 use Amble\Core\Check\Kind\LowPoint;
 use Amble\Core\Check\Kind\Rehearsal;
-use Amble\Core\Check\Kind\ShoePlace;
+use Amble\Core\Check\Kind\ShoePosition;
 use Amble\Core\Check\Kind\Stance;
 use Amble\Core\Check\Kind\StraightPutt;
 use Amble\Core\Check\Kind\Takeaway;
 use Amble\Core\Check\Kind\Tempo;
 use Amble\Core\Check\Kind\TimeBack;
 use Amble\Core\Exception\InvalidInput;
-use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\CheckAttempt;
 
 /** Everything that can be checked by measuring, by key: a new kind is a file under Kind and a line here. */
 final class CheckKinds
@@ -33,17 +33,17 @@ final class CheckKinds
     private const KINDS = [
         StraightPutt::class,
         Aim::class,
-        EyePlace::class,
+        EyePosition::class,
         EyeLine::class,
         Cord::class,
         Stance::class,
-        BallPlace::class,
+        BallPosition::class,
         Hands::class,
         Balance::class,
         GripPressure::class,
         Takeaway::class,
         Tempo::class,
-        ShoePlace::class,
+        ShoePosition::class,
         LowPoint::class,
         Frame::class,
         Rehearsal::class,
@@ -76,7 +76,7 @@ final class CheckKinds
      *
      * @throws InvalidInput If there is no such check, or at the first answer that is none of its.
      */
-    public static function accept(CheckTry $try, string $path): void
+    public static function accept(CheckAttempt $try, string $path): void
     {
         $kind = self::all()[$try->kind] ?? throw InvalidInput::at("$path.check", 'There is no such check.');
         $kind->accept($try, $path);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Check;
 
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
 use Amble\Core\Session\Observation\AnswerFormat;
 
@@ -57,11 +57,11 @@ final class Figures
      * @param string $field whose answers are words
      * @param string $counted the word whose share is followed
      */
-    public static function words(string $question, Tries $tries, string $field, AnswerFormat $answers, string $counted): Finding
+    public static function words(string $question, CheckAttempts $tries, string $field, AnswerFormat $answers, string $counted): Finding
     {
         $rows = $parts = [];
         foreach ($answers->words as $word => $label) {
-            $row = Shares::row($label, $tries->all, static fn(MadeTry $try): bool => $try->word($field) === $word);
+            $row = Shares::row($label, $tries->all, static fn(MadeAttempt $try): bool => $try->word($field) === $word);
             $rows[$word] = $row;
             if ($row->count() > 0) {
                 $parts[] = $row->count() . ' ' . lcfirst($label);
@@ -88,13 +88,13 @@ final class Figures
      */
     public static function beside(float $metres, array $sides, string $middle): string
     {
-        return abs($metres) < self::ON ? $middle : Say::small(abs($metres)) . ' ' . lcfirst($sides[$metres < 0.0 ? 0 : 1]);
+        return abs($metres) < self::ON ? $middle : FigureText::small(abs($metres)) . ' ' . lcfirst($sides[$metres < 0.0 ? 0 : 1]);
     }
 
     /** The word most tries have, where more than half of them do. */
-    public static function mostly(Tries $tries, string $field): ?string
+    public static function mostly(CheckAttempts $tries, string $field): ?string
     {
-        $words = array_count_values(array_filter(array_map(static fn(MadeTry $try): ?string => $try->word($field), $tries->all)));
+        $words = array_count_values(array_filter(array_map(static fn(MadeAttempt $try): ?string => $try->word($field), $tries->all)));
         arsort($words);
         $most = array_key_first($words);
 

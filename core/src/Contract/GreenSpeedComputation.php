@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Contract;
 
-use Amble\Core\Green\GreenSpeedReading;
 use Amble\Core\Green\RampRolls;
+use Amble\Core\Green\SpeedMeasurement;
 use Amble\Core\Green\StopwatchRolls;
 use Amble\Core\Green\TimedRoll;
 use Amble\Core\Green\Warning;
@@ -44,7 +44,7 @@ final class GreenSpeedComputation implements Computation
     }
 
     /** @return array<string, mixed> */
-    private static function toArray(GreenSpeedReading $reading): array
+    private static function toArray(SpeedMeasurement $reading): array
     {
         return [
             'green_speed_ft' => $reading->speed->feet(),

@@ -6,9 +6,9 @@ namespace Amble\Core\Contract;
 
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Roll\AimSolver;
 use Amble\Core\Roll\Grain;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\Surface;
+use Amble\Core\Roll\Ground;
 use Amble\Core\Roll\Tier;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
@@ -17,7 +17,7 @@ final class ReadComputation implements Computation
 {
     public function answer(JsonInput $input): array
     {
-        $surface = new Surface(
+        $surface = new Ground(
             GreenSpeed::ofFeet($input->number('green_speed_ft')),
             Grade::ofPercent($input->number('grade_along_percent'), 'grade_along_percent'),
             Grade::ofPercent($input->number('grade_across_percent'), 'grade_across_percent'),
@@ -25,7 +25,7 @@ final class ReadComputation implements Computation
             self::grain($input->objectOrNull('grain')),
         );
         $length = Length::ofMetres($input->number('length_m'));
-        $read = (new Reader($surface, $length, $input->number('pace_m')))->read();
+        $read = (new AimSolver($surface, $length, $input->number('pace_m')))->read();
         $line = $read->startLine();
 
         return [

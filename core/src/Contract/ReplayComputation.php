@@ -5,29 +5,29 @@ declare(strict_types=1);
 namespace Amble\Core\Contract;
 
 use Amble\Core\Drill\CallOut;
+use Amble\Core\Drill\CallOutNode;
 use Amble\Core\Drill\CauseProposal;
-use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRules;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\ExpectedBalls;
-use Amble\Core\Drill\Leg;
 use Amble\Core\Drill\Pass\Acceptance;
-use Amble\Core\Drill\Pass\SeenCondition;
+use Amble\Core\Drill\Pass\ObservationCondition;
 use Amble\Core\Drill\Rotation;
 use Amble\Core\Drill\RunPart;
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Drill\StationTally;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Feel\FeelReport;
 use Amble\Core\Json\JsonInput;
+use Amble\Core\Session\BallMark;
+use Amble\Core\Session\Event\BallCorrected;
+use Amble\Core\Session\Event\BallLogged;
 use Amble\Core\Session\Event\EventReader;
-use Amble\Core\Session\Event\PuttCorrected;
-use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\Mark;
+use Amble\Core\Session\Presence;
 use Amble\Core\Session\SessionLog;
-use Amble\Core\Session\SetOutItem;
-use Amble\Core\Session\Standing;
+use Amble\Core\Session\SetupItem;
 use Amble\Core\Session\Stop;
 
 /**
@@ -41,7 +41,7 @@ final class ReplayComputation implements Computation
     public function answer(JsonInput $input): array
     {
         $input->only(['drill', 'events', 'seed', 'students', 'rates']);
-        $drill = DrillReader::read($input->object('drill'));
+        $drill = DrillRulesReader::read($input->object('drill'));
         $seed = $input->wholeNumberOr('seed', 0, 2_147_483_647, 0);
         $students = $input->textsOrNone('students', 80);
         $events = array_map(
@@ -63,10 +63,10 @@ final class ReplayComputation implements Computation
      *
      * @return array<string, mixed> ready for JSON
      */
-    public static function state(Drill $drill, SessionLog $log, array $students, int $seed, ?string $own = null, array $finishPast = []): array
+    public static function state(DrillRules $drill, SessionLog $log, array $students, int $seed, ?string $own = null, array $finishPast = []): array
     {
         $setOut = self::setOut($log);
-        $isStraight = ($setOut['check'][SetOutSheet::STRAIGHT] ?? 0) > 0;
+        $isStraight = ($setOut['check'][SetupSheet::STRAIGHT] ?? 0) > 0;
         $parts = RunPart::all($log, $students, $own);
         $state = $parts[0]->student === null
             ? self::toArray($parts[0]->state($drill, $seed, $finishPast[$own ?? ''] ?? 0.0), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
@@ -77,7 +77,7 @@ final class ReplayComputation implements Computation
             'judges' => $drill->pass->judges(),
             'needs' => $drill->needs(),
             'can_be_holed' => $drill->target->canBeHoled(),
-            'rolled_again' => array_column(array_filter(Mark::cases(), static fn(Mark $mark): bool => $mark->isRolledAgain()), 'value'),
+            'rolled_again' => array_column(array_filter(BallMark::cases(), static fn(BallMark $mark): bool => $mark->isRolledAgain()), 'value'),
             // Names are keys: without any it is still an object.
             'set_out' => array_map(static fn(array $counts): object => (object) $counts, $setOut),
         ] + $state;
@@ -89,7 +89,7 @@ final class ReplayComputation implements Computation
      *
      * @return array<string, mixed>
      */
-    private static function group(Drill $drill, array $parts, SessionLog $log, int $seed, bool $isStraight, array $finishPast): array
+    private static function group(DrillRules $drill, array $parts, SessionLog $log, int $seed, bool $isStraight, array $finishPast): array
     {
         $states = $lastBalls = $answers = [];
         foreach ($parts as $part) {
@@ -113,7 +113,7 @@ final class ReplayComputation implements Computation
     {
         $away = [];
         foreach ($log->company as $companion) {
-            if ($companion->standing !== Standing::Here) {
+            if ($companion->standing !== Presence::Here) {
                 $away[$companion->student] = true;
             }
         }
@@ -124,7 +124,7 @@ final class ReplayComputation implements Computation
     /** @return array<string, array<string, int>> the count of each thing, by kind and name */
     private static function setOut(SessionLog $log): array
     {
-        $counts = array_fill_keys(array_column(SetOutItem::cases(), 'value'), []);
+        $counts = array_fill_keys(array_column(SetupItem::cases(), 'value'), []);
         foreach ($log->counts as $count) {
             $counts[$count->item->value][$count->name] = $count->count;
         }
@@ -132,7 +132,7 @@ final class ReplayComputation implements Computation
         return $counts;
     }
 
-    private static function expected(JsonInput $input, Drill $drill): ?float
+    private static function expected(JsonInput $input, DrillRules $drill): ?float
     {
         $rates = $input->numbers('rates');
         foreach ($rates as $i => $rate) {
@@ -152,7 +152,7 @@ final class ReplayComputation implements Computation
      *
      * @return array<string, mixed> ready for JSON
      */
-    public static function toArray(DrillState $state, Drill $drill, bool $isStraight): array
+    public static function toArray(DrillState $state, DrillRules $drill, bool $isStraight): array
     {
         [$firstTries, $firstPassed] = $state->firstTries();
         $feel = FeelReport::of($state->calls);
@@ -206,13 +206,13 @@ final class ReplayComputation implements Computation
      *
      * @param list<string> $students
      */
-    private static function event(JsonInput $event, Drill $drill, array $students): SessionEvent
+    private static function event(JsonInput $event, DrillRules $drill, array $students): SessionEvent
     {
         $read = EventReader::read($event);
-        if ($read instanceof PuttLogged && $students !== []) {
+        if ($read instanceof BallLogged && $students !== []) {
             $event->word('student', $students);
         }
-        $ball = $read instanceof PuttLogged || $read instanceof PuttCorrected ? $read->ball : null;
+        $ball = $read instanceof BallLogged || $read instanceof BallCorrected ? $read->ball : null;
         if ($ball === null) {
             return $read;
         }
@@ -229,7 +229,7 @@ final class ReplayComputation implements Computation
     }
 
     /** @return array<string, mixed> */
-    private static function leg(Leg $leg): array
+    private static function leg(CallOutNode $leg): array
     {
         return self::callOut($leg->callOut) + ['after_pass' => $leg->afterPass, 'after_miss' => $leg->afterMiss];
     }
@@ -258,7 +258,7 @@ final class ReplayComputation implements Computation
             'ring_m' => $acceptance->ring,
             'struck' => $acceptance->struck,
             'seen' => array_map(
-                static fn(SeenCondition $seen): array => ['name' => $seen->name, 'one_of' => $seen->oneOf, 'between' => $seen->between],
+                static fn(ObservationCondition $seen): array => ['name' => $seen->name, 'one_of' => $seen->oneOf, 'between' => $seen->between],
                 $acceptance->seen,
             ),
         ];

@@ -9,8 +9,8 @@ interface Device
 {
     public function kind(): DeviceKind;
 
-    public function source(): Source;
+    public function source(): FigureSource;
 
     /** @return array<string, float> by the name of each of its kind's fields, in their units */
-    public function read(Scene $scene): array;
+    public function read(DeviceScene $scene): array;
 }

@@ -21,7 +21,7 @@ final readonly class CallOut
         public int $station,
         public float $lengthMetres,
         public int $ball,
-        public ?Task $task,
+        public ?BallTask $task,
         public ?Acceptance $acceptance,
         public ?string $name = null,
         public ?float $backstroke = null,

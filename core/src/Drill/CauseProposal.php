@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Session\BallMark;
 use Amble\Core\Session\Cause;
 use Amble\Core\Session\GateResult;
-use Amble\Core\Session\Mark;
 use Amble\Core\Session\Stop;
 
 /**
@@ -22,7 +22,7 @@ final class CauseProposal
      *
      * @return Cause|null null when the ball passed, or nothing tells
      */
-    public static function of(LastBall $last, Drill $drill, bool $isStraight): ?Cause
+    public static function of(LastBall $last, DrillRules $drill, bool $isStraight): ?Cause
     {
         $ball = $last->putt->ball;
         $startedWell = $ball->sight->gate === GateResult::Through;
@@ -30,8 +30,8 @@ final class CauseProposal
         return match (true) {
             // A ball that did what its drill asks has no fault to name.
             $last->passed => null,
-            $ball->remarks->mark === Mark::Mishit => Cause::Strike,
-            $ball->remarks->mark === Mark::Bumps => Cause::Luck,
+            $ball->remarks->mark === BallMark::Mishit => Cause::Strike,
+            $ball->remarks->mark === BallMark::Bumps => Cause::Luck,
             $ball->sight->gate !== null && !$startedWell => Cause::StartLine,
             $last->isInsidePace === false => Cause::Pace,
             // A good start at a good pace that did not go in was read wrongly, or turned by the green. A gate

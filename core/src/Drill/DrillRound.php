@@ -35,7 +35,7 @@ final class DrillRound
      * @param non-empty-list<float> $lengths of the stations, metres
      * @param non-negative-int|null $station where whoever joined late begins; null for the round's beginning
      */
-    public function __construct(private readonly Drill $drill, private readonly int $seed, private readonly array $lengths, ?int $station)
+    public function __construct(private readonly DrillRules $drill, private readonly int $seed, private readonly array $lengths, ?int $station)
     {
         $this->lay(0);
         $this->place = $station === null ? 0 : max(0, (int) array_search($station, $this->stations, true));

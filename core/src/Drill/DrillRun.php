@@ -12,7 +12,7 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\GateResult;
-use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\LoggedBall;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\Stop;
 use Amble\Core\Steps\Ladder;
@@ -58,7 +58,7 @@ final class DrillRun
     private array $attempts = [];
 
     /** @param non-negative-int|null $station */
-    private function __construct(private readonly Drill $drill, int $seed, ?int $station = null, private readonly ?int $endedAt = null)
+    private function __construct(private readonly DrillRules $drill, int $seed, ?int $station = null, private readonly ?int $endedAt = null)
     {
         $random = new SeededRandom($seed);
         $this->tallies = array_map(
@@ -72,7 +72,7 @@ final class DrillRun
     }
 
     /** @param list<SessionEvent> $events in any order, as often as they came */
-    public static function fold(Drill $drill, array $events, int $seed): DrillState
+    public static function fold(DrillRules $drill, array $events, int $seed): DrillState
     {
         return self::ofPutts($drill, SessionLog::fold($events)->putts, $seed);
     }
@@ -83,7 +83,7 @@ final class DrillRun
      *
      * @return non-empty-list<PassContext>
      */
-    public static function firstRound(Drill $drill, int $seed): array
+    public static function firstRound(DrillRules $drill, int $seed): array
     {
         $run = new self($drill, $seed);
         $contexts = [];
@@ -95,11 +95,11 @@ final class DrillRun
     }
 
     /**
-     * @param list<LoggedPutt> $putts in the order they were rolled
+     * @param list<LoggedBall> $putts in the order they were rolled
      * @param non-negative-int|null $station where whoever joined late begins; null for the round's beginning
      * @param int|null $endedAt when somebody ended it, Unix milliseconds; later balls are after it
      */
-    public static function ofPutts(Drill $drill, array $putts, int $seed, ?int $station = null, ?int $endedAt = null): DrillState
+    public static function ofPutts(DrillRules $drill, array $putts, int $seed, ?int $station = null, ?int $endedAt = null): DrillState
     {
         $run = new self($drill, $seed, $station, $endedAt);
         foreach ($putts as $putt) {
@@ -109,7 +109,7 @@ final class DrillRun
         return $run->state();
     }
 
-    private function take(LoggedPutt $putt): void
+    private function take(LoggedBall $putt): void
     {
         // Balls after the end, and those nobody can be held to, change nothing.
         $isAfter = $this->phase->isOver() || ($this->endedAt !== null && $putt->atMilliseconds > $this->endedAt);
@@ -134,7 +134,7 @@ final class DrillRun
         }
     }
 
-    private function judge(LoggedPutt $putt, PassContext $context): void
+    private function judge(LoggedBall $putt, PassContext $context): void
     {
         $station = $this->round->station();
         $acceptance = $this->drill->pass->acceptance($context);
@@ -161,7 +161,7 @@ final class DrillRun
     }
 
     /** The ball that the next ones are held against: it neither passes nor counts. */
-    private function takeMeasure(LoggedPutt $putt, PassContext $context): void
+    private function takeMeasure(LoggedBall $putt, PassContext $context): void
     {
         $this->lastDistance = $context->distance($putt->ball);
         $this->firstRoll = $putt->ball->rollMetres();
@@ -190,7 +190,7 @@ final class DrillRun
         return ($this->drill->pass->axis() === Axis::Length ? $acceptance : Acceptance::usual($context->length->longerBy($context->finishPast)))->admits($ball);
     }
 
-    private function count(LoggedPutt $putt, int $station, bool $passed, PassContext $context, ?LengthCall $word): void
+    private function count(LoggedBall $putt, int $station, bool $passed, PassContext $context, ?LengthCall $word): void
     {
         $ball = $putt->ball;
         $this->tallies[$station] = $this->tallies[$station]->after($passed);
@@ -269,14 +269,14 @@ final class DrillRun
         if ($this->endedAt !== null && !$this->phase->isOver()) {
             $this->phase = Phase::Stopped;
         }
-        $callOuts = $this->phase->isOver() ? null : new CallOuts($this->drill, $this->round, $this->progress, $this->ladder, $this->lastDistance, $this->firstRoll);
+        $callOuts = $this->phase->isOver() ? null : new CallOutPlanner($this->drill, $this->round, $this->progress, $this->ladder, $this->lastDistance, $this->firstRoll);
         $ahead = $callOuts?->certain() ?? [];
 
         return new DrillState(
             $this->phase,
             $ahead[0] ?? null,
             $ahead,
-            $callOuts?->course() ?? Course::over(),
+            $callOuts?->course() ?? CallOutGraph::over(),
             $this->last,
             array_values($this->tallies),
             $this->progress->balls,

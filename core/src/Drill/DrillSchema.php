@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Drill\Equipment\EquipmentType;
 use Amble\Core\Drill\Finding\FindingKinds;
 use Amble\Core\Drill\Kind\Kinds;
-use Amble\Core\Drill\Kit\Piece;
-use Amble\Core\Student\School;
+use Amble\Core\Student\BackstrokeCue;
 
 /** The JSON Schema of a drill: what hangs on kinds comes from the kinds, the rest stands in the file. */
 final class DrillSchema
@@ -23,15 +23,15 @@ final class DrillSchema
         $words = static fn(array $words): array => ['type' => 'array', 'items' => ['enum' => $words]];
         $drill = [
             'purpose' => ['enum' => array_column(Purpose::cases(), 'value')],
-            'schools' => $words(array_column(School::cases(), 'value')),
-            'asks' => $words(CardReader::askable()) + ['description' => 'What is noted of each ball besides what its rule needs.'],
+            'schools' => $words(array_column(BackstrokeCue::cases(), 'value')),
+            'asks' => $words(DrillReader::askable()) + ['description' => 'What is noted of each ball besides what its rule needs.'],
             'finds' => $words(array_keys(FindingKinds::KINDS)) + ['description' => 'What a run tells when it is over, the drill\'s own figure first.'],
             'target' => ['enum' => array_column(TargetKind::cases(), 'value')],
             'on_miss' => ['enum' => array_column(OnMiss::cases(), 'value')],
-            'tasks' => $words(array_column(Task::cases(), 'value')),
+            'tasks' => $words(array_column(BallTask::cases(), 'value')),
             'putt_out' => ['enum' => array_column(PutOut::cases(), 'value')],
         ] + $kinds->schema();
-        $piece = ['enum' => array_column(Piece::cases(), 'value')];
+        $piece = ['enum' => array_column(EquipmentType::cases(), 'value')];
 
         return self::with(self::with($schema, 'drill', $drill), 'piece', ['piece' => $piece]);
     }

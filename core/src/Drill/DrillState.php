@@ -12,7 +12,7 @@ final readonly class DrillState
     /**
      * @param CallOut|null $next null once it is over
      * @param list<CallOut> $ahead the next ball and those certain to follow it
-     * @param Course $course the balls laid out ahead, certain or not
+     * @param CallOutGraph $course the balls laid out ahead, certain or not
      * @param LastBall|null $last null before the first
      * @param list<StationTally> $stations
      * @param int $passes all balls that passed
@@ -32,7 +32,7 @@ final readonly class DrillState
         public Phase $phase,
         public ?CallOut $next,
         public array $ahead,
-        public Course $course,
+        public CallOutGraph $course,
         public ?LastBall $last,
         public array $stations,
         public int $balls,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Amble\Core\Drill;
 
 use Amble\Core\Direction\GateChoice;
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Units\Length;
 
 /** What a drill will take at a student's own chances, told before it starts. This class is immutable. */
@@ -23,17 +23,17 @@ final readonly class Expectation
         public ?Forecast $forecast,
         public ForecastBasis $basis,
         public int $puttsBehind,
-        public Cap $cap,
+        public DrillLimit $cap,
         public ?Length $measuringGate,
     ) {
     }
 
     /**
      * @param non-empty-list<PassContext> $round what each ball of the first round is judged against
-     * @param Skill $skill the student's, as far as their evidence tells it
+     * @param PassChances $skill the student's, as far as their evidence tells it
      * @param int $puttsBehind putts it rests on
      */
-    public static function of(Drill $drill, array $round, Skill $skill, int $puttsBehind): self
+    public static function of(DrillRules $drill, array $round, PassChances $skill, int $puttsBehind): self
     {
         $counted = $drill->end->expectedBalls($drill->onMiss->holdsUp() ? null : (float) count($round));
         $forecast = $counted === null && ($drill->end->expectedBalls(1.0) !== null || $drill->end->goal !== null)
@@ -52,15 +52,15 @@ final readonly class Expectation
     }
 
     /** @param non-empty-list<PassContext> $round */
-    private static function basis(Drill $drill, array $round, Skill $skill, bool $isCounted, bool $isForecast): ForecastBasis
+    private static function basis(DrillRules $drill, array $round, PassChances $skill, bool $isCounted, bool $isForecast): ForecastBasis
     {
         return match (true) {
             $isCounted => ForecastBasis::Count,
             $isForecast => ForecastBasis::Rate,
             $drill->end->expectedBalls(1.0) === null && $drill->end->goal === null => ForecastBasis::OpenEnd,
             // With every figure of a student known, would there be one?
-            Forecast::of($drill, $round, new Skill(0.0, 0.1, 0.0, 0.03)) === null => ForecastBasis::Unknown,
-            $skill->spread === null && Forecast::of($drill, $round, new Skill(null, null, 0.0, 0.03)) === null => ForecastBasis::FewPutts,
+            Forecast::of($drill, $round, new PassChances(0.0, 0.1, 0.0, 0.03)) === null => ForecastBasis::Unknown,
+            $skill->spread === null && Forecast::of($drill, $round, new PassChances(null, null, 0.0, 0.03)) === null => ForecastBasis::FewPutts,
             default => ForecastBasis::FewStarts,
         };
     }

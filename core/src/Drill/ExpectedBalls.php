@@ -39,7 +39,7 @@ final class ExpectedBalls
      *
      * @return float|null null when it can never be finished
      */
-    public static function of(Drill $drill, array $rates): ?float
+    public static function of(DrillRules $drill, array $rates): ?float
     {
         $runs = array_map(static fn(float $rate): array => array_fill(0, $drill->ballsEach, $rate), $rates);
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Drill\Pass\Skill;
 
 /**
  * How many balls a drill will take at a student's own chances, without its cap and with it.
@@ -39,7 +39,7 @@ final readonly class Forecast
      *
      * @return self|null null where a chance that it hangs on is not known
      */
-    public static function of(Drill $drill, array $round, Skill $skill): ?self
+    public static function of(DrillRules $drill, array $round, PassChances $skill): ?self
     {
         return $drill->end->goal !== null && $drill->points !== null
             ? self::byPoints($drill, $drill->points, $round, $skill, $drill->end->goal)
@@ -47,7 +47,7 @@ final readonly class Forecast
     }
 
     /** @param non-empty-list<PassContext> $round */
-    private static function byPasses(Drill $drill, array $round, Skill $skill): ?self
+    private static function byPasses(DrillRules $drill, array $round, PassChances $skill): ?self
     {
         $chances = [];
         foreach ($round as $context) {
@@ -88,7 +88,7 @@ final readonly class Forecast
     }
 
     /** @return non-empty-list<int> for each place of the round, where a miss goes */
-    private static function backTo(Drill $drill, int $places): array
+    private static function backTo(DrillRules $drill, int $places): array
     {
         $backTo = [];
         for ($place = 0; $place < max(1, $places); ++$place) {
@@ -105,7 +105,7 @@ final readonly class Forecast
     }
 
     /** @param non-empty-list<PassContext> $round */
-    private static function byPoints(Drill $drill, Points $points, array $round, Skill $skill, int $goal): ?self
+    private static function byPoints(DrillRules $drill, Points $points, array $round, PassChances $skill, int $goal): ?self
     {
         $brings = [];
         foreach ($round as $context) {

@@ -11,7 +11,7 @@ final readonly class JudgedBall
 {
     /**
      * @param non-negative-int|null $station 0-based; null for a ball after the end
-     * @param Task|null $task what it was told to do
+     * @param BallTask|null $task what it was told to do
      * @param LengthCall|null $word short, on or long by the drill's own window and task; null where it has none
      * @param positive-int|null $attempt which ball at this putt it was, from 1, restarts not forgotten
      * @param non-negative-int|null $place in its round, from 0
@@ -20,7 +20,7 @@ final readonly class JudgedBall
     public function __construct(
         public Verdict $verdict,
         public ?int $station = null,
-        public ?Task $task = null,
+        public ?BallTask $task = null,
         public ?LengthCall $word = null,
         public ?int $attempt = null,
         public ?float $aidWidth = null,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\LoggedBall;
 
 /** How the last ball that counted was judged. This class is immutable. */
 final readonly class LastBall
@@ -15,7 +15,7 @@ final readonly class LastBall
      * @param AgainstHole|null $gate what its gate let through against the hole; null where either is missing
      */
     public function __construct(
-        public LoggedPutt $putt,
+        public LoggedBall $putt,
         public bool $passed,
         public bool $restarted,
         public ?bool $isInsidePace,

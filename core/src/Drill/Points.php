@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
@@ -58,7 +58,7 @@ final readonly class Points
      *
      * @return list<array{int, float}>|null
      */
-    public function chances(PassContext $context, Skill $skill): ?array
+    public function chances(PassContext $context, PassChances $skill): ?array
     {
         $chances = $context->canBeHoled ? $skill->chancesAtHole($context, $this->pastWithin) : null;
 

@@ -6,7 +6,7 @@ namespace Amble\Core\Drill;
 
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Json\JsonInput;
 
@@ -37,7 +37,7 @@ final readonly class RuleWords
     }
 
     /** @param JsonInput $card that the rules were read from */
-    public static function of(JsonInput $card, Drill $rules, ?Kinds $kinds = null): self
+    public static function of(JsonInput $card, DrillRules $rules, ?Kinds $kinds = null): self
     {
         $kinds ??= Kinds::shipped();
         [$pass, $end] = [$card->object('pass'), $card->object('end')];
@@ -55,7 +55,7 @@ final readonly class RuleWords
         );
     }
 
-    private static function filled(KindCard $card, JsonInput $rule, Drill $rules): string
+    private static function filled(KindDescription $card, JsonInput $rule, DrillRules $rules): string
     {
         $values = $card->read($rule);
         $width = $rules->aidWidth($rules->steps?->width($rules->steps->ladder($rules->startStep)));

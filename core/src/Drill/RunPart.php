@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill;
 
-use Amble\Core\Session\LoggedPutt;
-use Amble\Core\Session\RunNotes;
+use Amble\Core\Session\LoggedBall;
+use Amble\Core\Session\RunChanges;
 use Amble\Core\Session\SessionLog;
 
 /** One student's part in a run: in a group everyone runs the drill for themselves. This class is immutable. */
@@ -13,7 +13,7 @@ final readonly class RunPart
 {
     /**
      * @param string|null $student null where a run is nobody's in particular
-     * @param list<LoggedPutt> $putts theirs, in the order they were rolled
+     * @param list<LoggedBall> $putts theirs, in the order they were rolled
      * @param non-negative-int|null $station where they began; null for the round's beginning
      * @param int|null $endedAt when somebody ended the run, Unix milliseconds
      */
@@ -32,7 +32,7 @@ final readonly class RunPart
      */
     public static function all(SessionLog $log, array $students, ?string $own): array
     {
-        $notes = array_values($log->runs)[0] ?? new RunNotes();
+        $notes = array_values($log->runs)[0] ?? new RunChanges();
         $group = self::group($log, $students, $own);
         if ($group === []) {
             return [new self(null, $log->putts, null, $notes->endedAt)];
@@ -40,7 +40,7 @@ final readonly class RunPart
 
         return array_map(static fn(string $student): self => new self(
             $student,
-            array_values(array_filter($log->putts, static fn(LoggedPutt $putt): bool => ($putt->belonging->student ?? $own) === $student)),
+            array_values(array_filter($log->putts, static fn(LoggedBall $putt): bool => ($putt->belonging->student ?? $own) === $student)),
             in_array($student, $students, true) ? null : $notes->joined[$student] ?? null,
             $notes->endedAt,
         ), $group);
@@ -57,8 +57,8 @@ final readonly class RunPart
      */
     public static function group(SessionLog $log, array $students, ?string $own): array
     {
-        $joined = array_map(strval(...), array_keys((array_values($log->runs)[0] ?? new RunNotes())->joined));
-        $rolled = array_filter(array_map(static fn(LoggedPutt $putt): ?string => $putt->belonging->student, $log->putts), is_string(...));
+        $joined = array_map(strval(...), array_keys((array_values($log->runs)[0] ?? new RunChanges())->joined));
+        $rolled = array_filter(array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->student, $log->putts), is_string(...));
         $others = array_diff([...$joined, ...$rolled], $students, $students === [] ? [$own] : []);
         $first = $students === [] && $others !== [] && $own !== null ? [$own] : $students;
 
@@ -66,7 +66,7 @@ final readonly class RunPart
     }
 
     /** @param float $finishPast how far past a hole this student plays for, metres */
-    public function state(Drill $drill, int $seed, float $finishPast = 0.0): DrillState
+    public function state(DrillRules $drill, int $seed, float $finishPast = 0.0): DrillState
     {
         return DrillRun::ofPutts($drill->playedPast($finishPast), $this->putts, $seed, $this->station, $this->endedAt);
     }

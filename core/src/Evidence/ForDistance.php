@@ -26,14 +26,14 @@ final class ForDistance extends Selection
     {
     }
 
-    public function leavesOut(RolledBall $ball): ?LeftOut
+    public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
         return self::marked($ball) ?? match (true) {
-            $ball->surface !== $this->surface => LeftOut::OtherSurface,
-            $ball->ball->target === null => LeftOut::NoTarget,
-            $ball->isMeasuringStroke => LeftOut::MeasuringStroke,
-            $ball->ball->stop === Stop::Unseen => LeftOut::Unmeasured,
-            $ball->task?->movesTheTarget() === true => LeftOut::ToldOtherwise,
+            $ball->surface !== $this->surface => ExcludedBalls::OtherSurface,
+            $ball->ball->target === null => ExcludedBalls::NoTarget,
+            $ball->isMeasuringStroke => ExcludedBalls::MeasuringStroke,
+            $ball->ball->stop === Stop::Unseen => ExcludedBalls::Unmeasured,
+            $ball->task?->movesTheTarget() === true => ExcludedBalls::ToldOtherwise,
             default => null,
         };
     }

@@ -10,14 +10,14 @@ use Amble\Core\Session\Stop;
 /** The balls that tell feel (maths.md 7): called before looking, and their length could be told. */
 final class ForFeel extends Selection
 {
-    public function leavesOut(RolledBall $ball): ?LeftOut
+    public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
         return match (true) {
-            $ball->ball->sight->call === null => LeftOut::NotAsked,
+            $ball->ball->sight->call === null => ExcludedBalls::NotAsked,
             $ball->ball->remarks->mark !== null => self::marked($ball),
             // A hole that took the ball hid how far it would have rolled.
-            $ball->ball->stop === Stop::Holed && $ball->ball->roll === null => LeftOut::HoledUnjudged,
-            $ball->lengthWord() === null => LeftOut::NoWord,
+            $ball->ball->stop === Stop::Holed && $ball->ball->roll === null => ExcludedBalls::HoledUnjudged,
+            $ball->lengthWord() === null => ExcludedBalls::NoWord,
             default => null,
         };
     }

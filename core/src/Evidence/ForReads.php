@@ -9,14 +9,14 @@ final class ForReads extends Selection
 {
     private const SEEN = ['high_low', 'read_side', 'read_amount_m', 'side_m'];
 
-    public function leavesOut(RolledBall $ball): ?LeftOut
+    public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
         $isSeen = array_filter(self::SEEN, $ball->ball->sight->has(...)) !== [];
 
         return match (true) {
-            !$isSeen => LeftOut::NotAsked,
+            !$isSeen => ExcludedBalls::NotAsked,
             $ball->ball->remarks->mark !== null => self::marked($ball),
-            $ball->ball->across->ratio() === 0.0 => LeftOut::Straight,
+            $ball->ball->across->ratio() === 0.0 => ExcludedBalls::Straight,
             default => null,
         };
     }

@@ -15,16 +15,16 @@ use Amble\Core\Session\GateResult;
  */
 final class ForStartLine extends Selection
 {
-    public function leavesOut(RolledBall $ball): ?LeftOut
+    public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
         $isMeasured = $ball->ball->sight->number('start_deg') !== null;
 
         return match (true) {
-            !$isMeasured && $ball->ball->sight->gate === null => self::byEye($ball) === null ? LeftOut::NotAsked : LeftOut::ByEye,
+            !$isMeasured && $ball->ball->sight->gate === null => self::byEye($ball) === null ? ExcludedBalls::NotAsked : ExcludedBalls::ByEye,
             self::marked($ball) !== null => self::marked($ball),
             $isMeasured => null,
-            $ball->startLineTest() === null => LeftOut::NoSize,
-            !$ball->isAidChecked => LeftOut::Unchecked,
+            $ball->startLineTest() === null => ExcludedBalls::NoSize,
+            !$ball->isAidChecked => ExcludedBalls::Unchecked,
             default => null,
         };
     }
@@ -36,7 +36,7 @@ final class ForStartLine extends Selection
      */
     public function byEyeAlone(array $balls): array
     {
-        return array_values(array_filter($balls, fn(RolledBall $ball): bool => $this->leavesOut($ball) === LeftOut::ByEye));
+        return array_values(array_filter($balls, fn(RolledBall $ball): bool => $this->leavesOut($ball) === ExcludedBalls::ByEye));
     }
 
     /** How it started by the coach's eye, or passed a spot: 'left', 'on' or 'right'; null where nobody said. */

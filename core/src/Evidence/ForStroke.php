@@ -20,22 +20,22 @@ final class ForStroke extends Selection
     {
     }
 
-    public function leavesOut(RolledBall $ball): ?LeftOut
+    public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
         $seen = $ball->ball;
         $speed = $ball->speed();
 
         return self::marked($ball) ?? match (true) {
-            $ball->surface !== $this->surface => LeftOut::OtherSurface,
-            $seen->stop === Stop::Unseen => LeftOut::Unmeasured,
-            $seen->roll === null => LeftOut::HoledUnjudged,
+            $ball->surface !== $this->surface => ExcludedBalls::OtherSurface,
+            $seen->stop === Stop::Unseen => ExcludedBalls::Unmeasured,
+            $seen->roll === null => ExcludedBalls::HoledUnjudged,
             // A judged run-on is a guess by eye: good for a window, not for a curve.
-            $seen->stop->cutsShort() => LeftOut::CutShort,
-            in_array($seen->sight->word('strike'), ['toe', 'heel'], true) => LeftOut::OffTheMiddle,
-            $seen->backstroke === null => LeftOut::NoBackstroke,
-            $ball->reading?->reading->speed === null => LeftOut::NoSpeed,
-            $speed === null => LeftOut::NotOfTheDay,
-            !(new LineRoll($speed, $seen->grade))->stops() => LeftOut::NeverStops,
+            $seen->stop->cutsShort() => ExcludedBalls::CutShort,
+            in_array($seen->sight->word('strike'), ['toe', 'heel'], true) => ExcludedBalls::OffTheMiddle,
+            $seen->backstroke === null => ExcludedBalls::NoBackstroke,
+            $ball->reading?->reading->speed === null => ExcludedBalls::NoSpeed,
+            $speed === null => ExcludedBalls::NotOfTheDay,
+            !(new LineRoll($speed, $seen->grade))->stops() => ExcludedBalls::NeverStops,
             default => null,
         };
     }
@@ -44,7 +44,7 @@ final class ForStroke extends Selection
      * The putts to fit, by the place of their ball in the list.
      *
      * @param list<RolledBall> $balls
-     * @param list<LeftOut|null>|null $verdicts of them, where they are known already
+     * @param list<ExcludedBalls|null>|null $verdicts of them, where they are known already
      *
      * @return array<int, StrokePutt>
      */

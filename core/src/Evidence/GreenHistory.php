@@ -17,21 +17,21 @@ final readonly class GreenHistory
     private const DAY = 24 * 3_600_000;
 
     /**
-     * @param list<ReadingAt> $readings oldest first
-     * @param array<string, non-empty-list<ReadingAt>> $ofSession those taken in each session, oldest first
-     * @param array<string, ReadingAt> $chosen the one a coach chose to stand for a session, by session
+     * @param list<MeasurementAt> $readings oldest first
+     * @param array<string, non-empty-list<MeasurementAt>> $ofSession those taken in each session, oldest first
+     * @param array<string, MeasurementAt> $chosen the one a coach chose to stand for a session, by session
      */
     private function __construct(private array $readings, private array $ofSession, private array $chosen)
     {
     }
 
     /**
-     * @param list<ReadingAt> $readings in any order; of the same moment the later one listed stands
+     * @param list<MeasurementAt> $readings in any order; of the same moment the later one listed stands
      * @param array<string, string> $chosen ids of readings chosen to stand for a session, by session
      */
     public static function of(array $readings, array $chosen = []): self
     {
-        usort($readings, static fn(ReadingAt $a, ReadingAt $b): int => $a->atMilliseconds <=> $b->atMilliseconds);
+        usort($readings, static fn(MeasurementAt $a, MeasurementAt $b): int => $a->atMilliseconds <=> $b->atMilliseconds);
         $ofSession = $standing = [];
         foreach ($readings as $reading) {
             if ($reading->sessionId !== null) {
@@ -50,7 +50,7 @@ final readonly class GreenHistory
      * (or the first, for a ball rolled before that), else the last one of the green before it. Another session's
      * reading never takes the place of this session's own by itself. Null where there is none.
      */
-    public function at(int $atMilliseconds, ?string $sessionId = null): ?Standing
+    public function at(int $atMilliseconds, ?string $sessionId = null): ?MeasurementInForce
     {
         $own = $sessionId === null ? [] : $this->ofSession[$sessionId] ?? [];
         $reading = $this->chosen[$sessionId ?? ''] ?? self::lastBefore($own, $atMilliseconds) ?? $own[0] ?? self::lastBefore($this->readings, $atMilliseconds);
@@ -60,11 +60,11 @@ final readonly class GreenHistory
         $age = max(0, $atMilliseconds - $reading->atMilliseconds);
         $isOfTheDay = $age <= self::STANDS || ($sessionId !== null && $reading->sessionId === $sessionId);
 
-        return new Standing($reading, $isOfTheDay, $isOfTheDay ? 0 : (int) round($age / self::DAY));
+        return new MeasurementInForce($reading, $isOfTheDay, $isOfTheDay ? 0 : (int) round($age / self::DAY));
     }
 
-    /** @param list<ReadingAt> $readings oldest first */
-    private static function lastBefore(array $readings, int $atMilliseconds): ?ReadingAt
+    /** @param list<MeasurementAt> $readings oldest first */
+    private static function lastBefore(array $readings, int $atMilliseconds): ?MeasurementAt
     {
         [$low, $high] = [0, count($readings)];
         while ($low < $high) {

@@ -6,14 +6,14 @@ namespace Amble\Core\Evidence;
 
 use Amble\Core\Direction\StartLineTest;
 use Amble\Core\Drill\AidKind;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Pass\Acceptance;
-use Amble\Core\Drill\Task;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\During;
+use Amble\Core\Session\RollContext;
 use Amble\Core\Units\Length;
 
 /**
@@ -25,9 +25,9 @@ final readonly class RolledBall
     /**
      * @param string|null $student null where nobody said whose it was
      * @param Surface|null $surface null where no green was chosen
-     * @param Standing|null $reading of its green when it was rolled
+     * @param MeasurementInForce|null $reading of its green when it was rolled
      * @param string|null $drill key of the drill it was rolled in; null outside one
-     * @param Task|null $task what it was told to do
+     * @param BallTask|null $task what it was told to do
      * @param Verdict|null $verdict its drill's; null outside one
      * @param LengthCall|null $word short, on or long by its drill's window, or the usual one outside a drill
      * @param positive-int $attempt which ball at this putt it was
@@ -39,7 +39,7 @@ final readonly class RolledBall
      * @param bool $isAtHole whether its drill was played to a hole, so that one that did not drop is a miss
      * @param float $finishPast how far past a hole its student plays for, metres
      * @param bool $isMeasuringStroke whether it was rolled to measure the backstroke, and not to finish at its target
-     * @param During $during the part of its session, and what went on around it
+     * @param RollContext $during the part of its session, and what went on around it
      */
     public function __construct(
         public string $id,
@@ -48,11 +48,11 @@ final readonly class RolledBall
         public Ball $ball,
         public ?string $student = null,
         public ?Surface $surface = null,
-        public ?Standing $reading = null,
+        public ?MeasurementInForce $reading = null,
         public ?string $putter = null,
         public ?int $tempo = null,
         public ?string $drill = null,
-        public ?Task $task = null,
+        public ?BallTask $task = null,
         public ?Verdict $verdict = null,
         public ?LengthCall $word = null,
         public int $attempt = 1,
@@ -62,7 +62,7 @@ final readonly class RolledBall
         public ?float $aidDistance = null,
         public bool $isAidChecked = false,
         public bool $isAtHole = false,
-        public During $during = new During(),
+        public RollContext $during = new RollContext(),
         public float $finishPast = 0.0,
         public bool $isMeasuringStroke = false,
     ) {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Evidence;
 
-use Amble\Core\Session\Mark;
+use Amble\Core\Session\BallMark;
 
 /** Which balls count for one measure: for every ball whether it does, and if not, why. One file a measure. */
 abstract class Selection
 {
     /** Why this ball does not count; null when it does. */
-    abstract public function leavesOut(RolledBall $ball): ?LeftOut;
+    abstract public function leavesOut(RolledBall $ball): ?ExcludedBalls;
 
     /**
      * @param list<RolledBall> $balls
@@ -25,7 +25,7 @@ abstract class Selection
     /**
      * @param list<RolledBall> $balls
      *
-     * @return list<LeftOut|null> for each why it does not count; null when it does
+     * @return list<ExcludedBalls|null> for each why it does not count; null when it does
      */
     final public function verdicts(array $balls): array
     {
@@ -48,7 +48,7 @@ abstract class Selection
     }
 
     /**
-     * @param list<LeftOut|null> $verdicts
+     * @param list<ExcludedBalls|null> $verdicts
      *
      * @return array<string, positive-int> how many, by reason, the commonest first
      */
@@ -72,14 +72,14 @@ abstract class Selection
     }
 
     /** A coach's mark takes a ball out of every technical figure: nobody learns from what was nobody's stroke. */
-    final protected static function marked(RolledBall $ball): ?LeftOut
+    final protected static function marked(RolledBall $ball): ?ExcludedBalls
     {
         return match ($ball->ball->remarks->mark) {
-            Mark::Mishit => LeftOut::Mishit,
-            Mark::Bumps => LeftOut::Bumps,
-            Mark::Distraction => LeftOut::Distraction,
-            Mark::Doubt => LeftOut::Doubt,
-            null => $ball->task?->isNoStroke() === true || self::isFromOffTheGreen($ball) ? LeftOut::NoPutt : null,
+            BallMark::Mishit => ExcludedBalls::Mishit,
+            BallMark::Bumps => ExcludedBalls::Bumps,
+            BallMark::Distraction => ExcludedBalls::Distraction,
+            BallMark::Doubt => ExcludedBalls::Doubt,
+            null => $ball->task?->isNoStroke() === true || self::isFromOffTheGreen($ball) ? ExcludedBalls::NoPutt : null,
         };
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Evidence;
 
 use Amble\Core\Drill\Aid;
-use Amble\Core\Drill\Task;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Feel\LengthCall;
-use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\LoggedBall;
 
 /** A standing ball of a session, with what its session and its drill make of it. This class is immutable. */
 final readonly class SessionBall
@@ -23,10 +23,10 @@ final readonly class SessionBall
      * @param bool $isMeasuringStroke whether it was rolled to measure the backstroke, and not to finish at its target
      */
     public function __construct(
-        public LoggedPutt $putt,
+        public LoggedBall $putt,
         public ?string $student,
         public ?SessionRun $run,
-        public ?Task $task,
+        public ?BallTask $task,
         public ?Verdict $verdict,
         public ?LengthCall $word,
         public int $attempt,

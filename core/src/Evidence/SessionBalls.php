@@ -8,13 +8,13 @@ use Amble\Core\Drill\AidKind;
 use Amble\Core\Drill\JudgedBall;
 use Amble\Core\Drill\Pass\Acceptance;
 use Amble\Core\Drill\RunPart;
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\LoggedBall;
 use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\SessionLog;
-use Amble\Core\Session\SetOutItem;
+use Amble\Core\Session\SetupItem;
 
 /** What a session's log and its drills make of each ball. Time: O(n log n) for n events. */
 final class SessionBalls
@@ -42,7 +42,7 @@ final class SessionBalls
             $this->judge($run, $log->ofRun($run->id));
         }
         foreach ($log->counts as $count) {
-            if ($count->item === SetOutItem::Check && $count->name === SetOutSheet::GATE_SEEN && $count->count > 0) {
+            if ($count->item === SetupItem::Check && $count->name === SetupSheet::GATE_SEEN && $count->count > 0) {
                 $this->checked[$count->runId] = true;
             }
         }
@@ -69,7 +69,7 @@ final class SessionBalls
         }
     }
 
-    private function ball(LoggedPutt $putt): SessionBall
+    private function ball(LoggedBall $putt): SessionBall
     {
         $run = $this->runs[$putt->belonging->runId ?? ''] ?? null;
         $judged = $run === null ? null : $this->judged[$putt->id] ?? null;

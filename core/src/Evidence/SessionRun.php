@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Evidence;
 
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Drill;
 
 /** A drill as it is run in a session. This class is immutable. */
 final readonly class SessionRun
@@ -15,7 +15,7 @@ final readonly class SessionRun
      */
     public function __construct(
         public string $id,
-        public DrillCard $card,
+        public Drill $card,
         public array $students,
         public int $seed,
         private array $finishPast = [],

@@ -56,17 +56,17 @@ final readonly class RampRolls
         return new self(new TwoWayRolls($scaled['direction_1_m'], $scaled['direction_2_m']));
     }
 
-    public function reading(): GreenSpeedReading
+    public function reading(): SpeedMeasurement
     {
         return $this->rolls->isOneWay() ? $this->oneWay() : $this->twoWay();
     }
 
-    private function oneWay(): GreenSpeedReading
+    private function oneWay(): SpeedMeasurement
     {
         [$mean] = $this->rolls->means();
         $errors = $this->rolls->squaredErrors();
 
-        return new GreenSpeedReading(
+        return new SpeedMeasurement(
             GreenSpeed::ofMetres($mean, $this->rolls->firstRolled('direction_1_m', 'direction_2_m')),
             $errors === null ? null : sqrt($errors[0]),
             null,
@@ -76,13 +76,13 @@ final readonly class RampRolls
         );
     }
 
-    private function twoWay(): GreenSpeedReading
+    private function twoWay(): SpeedMeasurement
     {
         [$there, $back] = $this->rolls->means();
         $sum = $there + $back;
         $errors = $this->rolls->squaredErrors();
 
-        return new GreenSpeedReading(
+        return new SpeedMeasurement(
             GreenSpeed::ofMetres(2.0 * $there * $back / $sum, 'direction_1_m'),
             $errors === null ? null : sqrt(
                 (2.0 * $back ** 2 / $sum ** 2) ** 2 * $errors[0] + (2.0 * $there ** 2 / $sum ** 2) ** 2 * $errors[1],

@@ -36,7 +36,7 @@ final readonly class StopwatchRolls
     }
 
     /** Level deceleration is the mean of the two ways'; the error follows to first order. */
-    public function reading(): GreenSpeedReading
+    public function reading(): SpeedMeasurement
     {
         $means = $this->decelerations->means();
         $level = array_sum($means) / count($means);
@@ -44,7 +44,7 @@ final readonly class StopwatchRolls
         $errors = $this->decelerations->squaredErrors();
         $oneWay = $this->decelerations->isOneWay();
 
-        return new GreenSpeedReading(
+        return new SpeedMeasurement(
             $speed,
             $errors === null ? null : $speed->metres() / $level * sqrt(array_sum($errors)) / count($means),
             $oneWay ? null : Grade::ofRatio(($means[0] - $means[1]) / (2.0 * Physics::PULL_PER_GRADE)),

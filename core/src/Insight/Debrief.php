@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight;
 
-use Amble\Core\Plan\Skill;
+use Amble\Core\Plan\PuttingSkill;
 use Amble\Core\Report\Finding;
-use Amble\Core\Review\Look;
+use Amble\Core\Review\MeasureReport;
 
 /**
  * What is said at the end of a session: one sentence an axis, one thing to work at, something for home, and what to begin
@@ -30,12 +30,12 @@ final readonly class Debrief
     }
 
     /**
-     * @param list<Note> $margin the notes beside the look back, the weightiest first
-     * @param Skill $skill worth the most work
+     * @param list<Insight> $margin the notes beside the look back, the weightiest first
+     * @param PuttingSkill $skill worth the most work
      * @param list<string> $focuses in work already; where there are some they stay
      * @param array{string, int, string}|null $drill what fits a mat at home, its balls and its key
      */
-    public static function of(Look $look, array $margin, Skill $skill, ?array $drill, array $focuses = []): self
+    public static function of(MeasureReport $look, array $margin, PuttingSkill $skill, ?array $drill, array $focuses = []): self
     {
         $axes = [];
         foreach (self::AXES as $question => $name) {
@@ -44,7 +44,7 @@ final readonly class Debrief
                 $axes[] = "$name: " . lcfirst($finding->sentence);
             }
         }
-        $notes = array_values(array_filter($margin, static fn(Note $note): bool => $note->try !== null && !$note->isOfRecord));
+        $notes = array_values(array_filter($margin, static fn(Insight $note): bool => $note->try !== null && !$note->isOfRecord));
         $first = $notes[0] ?? null;
 
         return new self(

@@ -8,5 +8,5 @@ namespace Amble\Core\Insight;
 interface Rule
 {
     /** The note, where what must be known is known and says so; else silence. */
-    public function note(Facts $facts): ?Note;
+    public function note(InsightFacts $facts): ?Insight;
 }

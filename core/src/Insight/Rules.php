@@ -6,36 +6,36 @@ namespace Amble\Core\Insight;
 
 use Amble\Core\Insight\Rule\AgainstComplaint;
 use Amble\Core\Insight\Rule\BackstrokeTooLong;
+use Amble\Core\Insight\Rule\BallLineReach;
+use Amble\Core\Insight\Rule\ChangeMarkerExplains;
 use Amble\Core\Insight\Rule\Compensation;
-use Amble\Core\Insight\Rule\FeelOff;
-use Amble\Core\Insight\Rule\GateDue;
+use Amble\Core\Insight\Rule\FeltLengthOff;
+use Amble\Core\Insight\Rule\FewBalls;
+use Amble\Core\Insight\Rule\FinishHeldMatters;
+use Amble\Core\Insight\Rule\GateStepDue;
+use Amble\Core\Insight\Rule\GoodStartsNotHoled;
 use Amble\Core\Insight\Rule\GripTightens;
 use Amble\Core\Insight\Rule\HalfwayChange;
-use Amble\Core\Insight\Rule\HeldMatters;
 use Amble\Core\Insight\Rule\HighAndFirm;
-use Amble\Core\Insight\Rule\LineReaches;
-use Amble\Core\Insight\Rule\MostLeftOut;
-use Amble\Core\Insight\Rule\OddBalls;
+use Amble\Core\Insight\Rule\LaterAttemptsCloser;
+use Amble\Core\Insight\Rule\MostBallsExcluded;
 use Amble\Core\Insight\Rule\OnlyMisses;
+use Amble\Core\Insight\Rule\Outliers;
 use Amble\Core\Insight\Rule\PaceByLength;
 use Amble\Core\Insight\Rule\PaceHabit;
-use Amble\Core\Insight\Rule\PastTheDose;
-use Amble\Core\Insight\Rule\ReadHabit;
-use Amble\Core\Insight\Rule\SameAgain;
-use Amble\Core\Insight\Rule\ScatterSource;
+use Amble\Core\Insight\Rule\ReadMisses;
+use Amble\Core\Insight\Rule\ScatterCause;
 use Amble\Core\Insight\Rule\SpeedEstimated;
 use Amble\Core\Insight\Rule\SpeedOfAnotherDay;
 use Amble\Core\Insight\Rule\SpeedUnknown;
 use Amble\Core\Insight\Rule\StartScatter;
 use Amble\Core\Insight\Rule\StartSide;
-use Amble\Core\Insight\Rule\StileExplains;
 use Amble\Core\Insight\Rule\StrokeToday;
 use Amble\Core\Insight\Rule\TargetPace;
 use Amble\Core\Insight\Rule\TempoDrift;
-use Amble\Core\Insight\Rule\ThinData;
 use Amble\Core\Insight\Rule\ThreePutts;
-use Amble\Core\Insight\Rule\ThroughNotIn;
 use Amble\Core\Insight\Rule\TodayAgainstUsual;
+use Amble\Core\Insight\Rule\TooManyOfOnePutt;
 
 /** The rules of advice: a new one is a file beside these and a line here. */
 final class Rules
@@ -50,11 +50,11 @@ final class Rules
             new StrokeToday(),
             new HalfwayChange(),
             new OnlyMisses(),
-            new SameAgain(),
-            new OddBalls(),
-            new ThinData(),
+            new LaterAttemptsCloser(),
+            new Outliers(),
+            new FewBalls(),
             new SpeedEstimated(),
-            new MostLeftOut(),
+            new MostBallsExcluded(),
             ...self::habits(),
         ];
     }
@@ -63,7 +63,7 @@ final class Rules
     private static function habits(): array
     {
         return [
-            new StileExplains(),
+            new ChangeMarkerExplains(),
             new Compensation(),
             new StartSide(),
             new StartScatter(),
@@ -71,19 +71,19 @@ final class Rules
             new PaceHabit(),
             new PaceByLength(),
             new TargetPace(),
-            new ScatterSource(),
+            new ScatterCause(),
             new TempoDrift(),
             new GripTightens(),
-            new ReadHabit(),
+            new ReadMisses(),
             new HighAndFirm(),
-            new ThroughNotIn(),
-            new FeelOff(),
-            new HeldMatters(),
+            new GoodStartsNotHoled(),
+            new FeltLengthOff(),
+            new FinishHeldMatters(),
             new AgainstComplaint(),
             new ThreePutts(),
-            new GateDue(),
-            new LineReaches(),
-            new PastTheDose(),
+            new GateStepDue(),
+            new BallLineReach(),
+            new TooManyOfOnePutt(),
         ];
     }
 }

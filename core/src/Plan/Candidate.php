@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Plan;
 
-use Amble\Core\Drill\AtHand;
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\AvailableEquipment;
+use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\Purpose;
 use Amble\Core\Drill\Station;
 use Amble\Core\Drill\TargetKind;
@@ -23,11 +23,11 @@ final readonly class Candidate
     public const USUAL = 6;
 
     /** @param DrillMinutes $minutes as this coach's sessions have it */
-    public function __construct(public DrillCard $card, public DrillMinutes $minutes)
+    public function __construct(public Drill $card, public DrillMinutes $minutes)
     {
     }
 
-    public static function unlearned(DrillCard $card): self
+    public static function unlearned(Drill $card): self
     {
         return new self($card, DrillMinutes::of($card->minutes ?? self::USUAL, []));
     }
@@ -106,7 +106,7 @@ final readonly class Candidate
     }
 
     /** @return list<string> what speaks against it on this day; empty where nothing does */
-    public function against(Day $day, Need $need): array
+    public function against(SessionLimits $day, StudentNeed $need): array
     {
         $against = [];
         if (!in_array($day->place, $this->card->places, true)) {
@@ -115,7 +115,7 @@ final readonly class Candidate
         if (!$day->hasHole && $day->place === 'green' && $this->card->rules->target->canBeHoled()) {
             $against[] = 'It is played to a hole, and none is free.';
         }
-        if ($day->bag !== null && !(new AtHand(bag: $day->bag))->fits($this->card)) {
+        if ($day->bag !== null && !(new AvailableEquipment(bag: $day->bag))->fits($this->card)) {
             $against[] = 'Its kit is not in the bag.';
         }
         if ($this->card->schools !== [] && !in_array($need->school, $this->card->schools, true)) {

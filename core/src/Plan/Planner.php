@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Plan;
 
 use Amble\Core\Drill\Purpose;
-use Amble\Core\Student\InWork;
+use Amble\Core\Student\CurrentGoals;
 
 /**
  * Plans a session from what is at hand and what a student needs. The same input gives the same plan; what the coach has set
@@ -36,7 +36,7 @@ final readonly class Planner
     private const OTHERS = 6;
 
     /** @param list<Candidate> $candidates */
-    public function __construct(private Day $day, private Need $need, private array $candidates)
+    public function __construct(private SessionLimits $day, private StudentNeed $need, private array $candidates)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class Planner
     {
         $minutes = $this->day->minutes;
         $isOnGreen = $this->day->place === 'green';
-        $skills = array_slice($this->need->inOrder(), 0, InWork::CAP);
+        $skills = array_slice($this->need->inOrder(), 0, CurrentGoals::CAP);
         $slots = [];
         if ($isOnGreen && !$this->day->isMeasured && $minutes >= self::FOR_MEASURE) {
             $slots[] = Slot::fixed(BlockKind::Measure, self::MEASURE, 'Every length told today rests on it.');
@@ -100,7 +100,7 @@ final readonly class Planner
             $slots[] = Slot::fixed(BlockKind::Baseline, self::BASELINE, 'Watched before anything is said, so that the end can be held against it.', 6);
             $slots[] = Slot::fixed(BlockKind::Retest, self::RETEST, 'On a fresh hole, beside the baseline: few balls, so no more than a hint.', 6, BlockKind::Baseline);
         }
-        if ($minutes >= self::FOR_CHECK && !$this->need->isAimKnown && in_array(Skill::Line, $skills, true)) {
+        if ($minutes >= self::FOR_CHECK && !$this->need->isAimKnown && in_array(PuttingSkill::Line, $skills, true)) {
             $slots[] = Slot::fixed(BlockKind::Check, self::CHECK, 'Before the start line is worked at: where does the face point?', 6);
         }
         if ($minutes >= self::FOR_PRESSURE && $this->need->wantsPressure()) {
@@ -117,13 +117,13 @@ final readonly class Planner
     }
 
     /** @return list<Slot> */
-    private function work(Skill $skill, bool $isFirst): array
+    private function work(PuttingSkill $skill, bool $isFirst): array
     {
         $why = $this->need->why($skill);
         $most = max(self::BLOCK_LEAST, (int) round(self::BLOCK_SHARE * $this->day->minutes));
         $promised = $isFirst && $this->need->promised !== null ? " Promised last time: {$this->need->promised}" : '';
-        if ($skill !== Skill::Pace) {
-            return [Slot::drill($skill === Skill::Line ? BlockKind::Line : BlockKind::Read, $skill, mb_substr($why . $promised, 0, 240), $most)];
+        if ($skill !== PuttingSkill::Pace) {
+            return [Slot::drill($skill === PuttingSkill::Line ? BlockKind::Line : BlockKind::Read, $skill, mb_substr($why . $promised, 0, 240), $most)];
         }
 
         return array_values(array_filter([
@@ -215,17 +215,17 @@ final readonly class Planner
     private function suits(Candidate $candidate, Slot $slot): bool
     {
         $purpose = $candidate->card->purpose;
-        $trains = Skill::of($candidate->card);
+        $trains = PuttingSkill::of($candidate->card);
         // With minutes only, whatever warms up is the plan.
         $isBrief = $this->day->minutes < self::FOR_MEASURE;
 
         return match ($slot->kind) {
             BlockKind::Close => $candidate->isShort() && $candidate->wholeMinutes() <= 4,
             BlockKind::Pressure => $purpose === Purpose::Pressure && $candidate->wholeMinutes() > 3,
-            BlockKind::Mixed => $trains === Skill::Pace && $purpose === Purpose::Play,
-            BlockKind::Pace => $trains === Skill::Pace && ($isBrief ? $purpose === Purpose::WarmUp : in_array($purpose, [Purpose::Build, Purpose::Measure], true)),
-            BlockKind::Line => $trains === Skill::Line && $purpose !== Purpose::Pressure,
-            BlockKind::Read => $trains === Skill::Read && $purpose !== Purpose::Pressure,
+            BlockKind::Mixed => $trains === PuttingSkill::Pace && $purpose === Purpose::Play,
+            BlockKind::Pace => $trains === PuttingSkill::Pace && ($isBrief ? $purpose === Purpose::WarmUp : in_array($purpose, [Purpose::Build, Purpose::Measure], true)),
+            BlockKind::Line => $trains === PuttingSkill::Line && $purpose !== Purpose::Pressure,
+            BlockKind::Read => $trains === PuttingSkill::Read && $purpose !== Purpose::Pressure,
             default => false,
         };
     }
@@ -306,13 +306,13 @@ final readonly class Planner
             if ($block->balls !== null && $block->balls > $block->kind->dose()) {
                 $clashes[] = new Clash($block->id, sprintf('%d balls are more than the dose of %d: rest, move, or split it.', $block->balls, $block->kind->dose()));
             }
-            $skill = $candidate === null ? null : Skill::of($candidate->card);
+            $skill = $candidate === null ? null : PuttingSkill::of($candidate->card);
             if ($skill !== null && $block->kind !== BlockKind::Close && $block->kind !== BlockKind::Pressure) {
                 $skills[$skill->value] = true;
             }
         }
-        if (count($skills) > InWork::CAP) {
-            $clashes[] = new Clash(null, sprintf('%d things at once are nobody’s focus: keep to %d.', count($skills), InWork::CAP));
+        if (count($skills) > CurrentGoals::CAP) {
+            $clashes[] = new Clash(null, sprintf('%d things at once are nobody’s focus: keep to %d.', count($skills), CurrentGoals::CAP));
         }
 
         return $clashes;

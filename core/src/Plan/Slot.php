@@ -17,7 +17,7 @@ final readonly class Slot
      */
     private function __construct(
         public BlockKind $kind,
-        public ?Skill $skill,
+        public ?PuttingSkill $skill,
         public string $why,
         public ?int $minutes,
         public ?int $balls,
@@ -37,7 +37,7 @@ final readonly class Slot
     }
 
     /** @param int|null $most minutes it may take; null for what is left */
-    public static function drill(BlockKind $kind, ?Skill $skill, string $why, ?int $most = null): self
+    public static function drill(BlockKind $kind, ?PuttingSkill $skill, string $why, ?int $most = null): self
     {
         return new self($kind, $skill, $why, null, null, $most, null, false);
     }

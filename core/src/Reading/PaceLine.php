@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Amble\Core\Reading;
 
 use Amble\Core\Green\Physics;
-use Amble\Core\Roll\Read;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\ReadReason;
+use Amble\Core\Roll\AimSolution;
+use Amble\Core\Roll\AimSolver;
+use Amble\Core\Roll\NoAimReason;
 
 /** The line of one putt at one pace, with its way over the green. This class is immutable. */
 final readonly class PaceLine
@@ -26,32 +26,32 @@ final readonly class PaceLine
     private function __construct(
         public PaceKind $kind,
         public ?float $pace,
-        public ?Read $read,
+        public ?AimSolution $read,
         public ?string $reason,
         public array $path,
     ) {
     }
 
-    public static function of(Putt $putt, PaceKind $kind): self
+    public static function of(PuttSituation $putt, PaceKind $kind): self
     {
         if ($kind === PaceKind::Meant && $putt->pacePoint !== null) {
             return self::toPoint($putt);
         }
         $pace = $kind->pace($putt->pace);
-        $reader = new Reader($putt->surface, $putt->length, $pace);
+        $reader = new AimSolver($putt->surface, $putt->length, $pace);
         $read = $reader->read();
 
         return new self($kind, $pace, $read->isSolved() ? $read : null, $read->reason?->sentence(), $reader->path($read));
     }
 
     /** The dying line beside this one. Where even this pace cannot be held no slower one can, so it is not looked for. */
-    public function slower(Putt $putt): self
+    public function slower(PuttSituation $putt): self
     {
-        return $this->reason === ReadReason::CannotHold->sentence() && $putt->pacePoint === null ? new self(PaceKind::Dying, null, null, $this->reason, []) : self::of($putt, PaceKind::Dying);
+        return $this->reason === NoAimReason::CannotHold->sentence() && $putt->pacePoint === null ? new self(PaceKind::Dying, null, null, $this->reason, []) : self::of($putt, PaceKind::Dying);
     }
 
     /** A ball that would be spent at a point before the hole, and what the ground then does with it. */
-    private static function toPoint(Putt $putt): self
+    private static function toPoint(PuttSituation $putt): self
     {
         $spent = PacePoint::of($putt);
 

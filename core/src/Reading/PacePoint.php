@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
+use Amble\Core\Roll\AimSolution;
+use Amble\Core\Roll\AimSolver;
 use Amble\Core\Roll\LineFinder;
-use Amble\Core\Roll\Read;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\ReadReason;
+use Amble\Core\Roll\NoAimReason;
 use Amble\Core\Roll\Roller;
 use Amble\Core\Units\Length;
 
@@ -27,18 +27,18 @@ final readonly class PacePoint
      * @param float|null $beyond how far past the covered hole it then runs, metres
      * @param list<array{float, float}> $path
      */
-    private function __construct(public ?Read $read, public ?float $beyond, public ?string $reason, public array $path)
+    private function __construct(public ?AimSolution $read, public ?float $beyond, public ?string $reason, public array $path)
     {
     }
 
-    public static function of(Putt $putt): self
+    public static function of(PuttSituation $putt): self
     {
         $hole = $putt->length->metres();
         $point = $hole - (float) $putt->pacePoint;
         $tier = $putt->surface->tier;
         // A fall that goes on beyond the point is what is to take the ball on: it does not belong to the way there.
         $before = $tier !== null && $tier->height < 0.0 && $tier->end() > $point ? $putt->surface->withoutTier() : $putt->surface;
-        $spent = (new Reader($before, Length::ofMetres($point), 0.0))->read();
+        $spent = (new AimSolver($before, Length::ofMetres($point), 0.0))->read();
         $speed = $spent->startSpeed();
         if ($speed === null) {
             return new self(null, null, $spent->reason?->sentence(), []);
@@ -47,9 +47,9 @@ final readonly class PacePoint
         $line = (new LineFinder($roller, $hole, self::CLOSE))->throughCentre($speed, (float) $spent->startLine());
         $rolled = $line === null ? null : $roller->trace($speed, $line, $hole);
         if ($line === null || $rolled?->beyond === null || $rolled->rest === null || !$putt->surface->holdsAt($rolled->rest->x)) {
-            return new self(null, null, $line === null ? self::STOPS_THERE : ReadReason::RunsAway->sentence(), []);
+            return new self(null, null, $line === null ? self::STOPS_THERE : NoAimReason::RunsAway->sentence(), []);
         }
 
-        return new self(Read::solved($putt->surface, $hole, $line, $speed, $rolled->closest->speed()), $rolled->beyond, null, $rolled->path);
+        return new self(AimSolution::solved($putt->surface, $hole, $line, $speed, $rolled->closest->speed()), $rolled->beyond, null, $rolled->path);
     }
 }

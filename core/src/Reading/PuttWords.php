@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
-use Amble\Core\Report\Say;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Student\Hand;
 
 /** What the drawing of a putt shows, in words. Lengths are marked for the screen's own unit. */
@@ -19,7 +19,7 @@ final class PuttWords
      *
      * @return list<string>
      */
-    public static function of(Putt $putt, array $lines, ?Hand $hand): array
+    public static function of(PuttSituation $putt, array $lines, ?Hand $hand): array
     {
         $meant = $lines[0];
         if ($meant->read === null) {
@@ -52,10 +52,10 @@ final class PuttWords
         $outside = (float) $line->outside();
         $place = match (true) {
             abs($aim) < self::STRAIGHT => 'Aim straight at the middle',
-            $outside < 0.0 => sprintf('Aim inside the %s edge, %s from the middle', $side, Say::small(abs($aim))),
-            default => sprintf('Aim %s outside the %s edge', Say::metres($outside), $side),
+            $outside < 0.0 => sprintf('Aim inside the %s edge, %s from the middle', $side, FigureText::small(abs($aim))),
+            default => sprintf('Aim %s outside the %s edge', FigureText::metres($outside), $side),
         };
-        $widths = abs($aim) < self::STRAIGHT ? '' : sprintf(', %.1f hole widths from the middle: %s', abs((float) $line->read?->aimInHoles()), Say::degrees((float) $line->read?->startLine()));
+        $widths = abs($aim) < self::STRAIGHT ? '' : sprintf(', %.1f hole widths from the middle: %s', abs((float) $line->read?->aimInHoles()), FigureText::degrees((float) $line->read?->startLine()));
 
         return "$place$widths.";
     }
@@ -76,14 +76,14 @@ final class PuttWords
         };
     }
 
-    private static function pace(Putt $putt, PaceLine $line): string
+    private static function pace(PuttSituation $putt, PaceLine $line): string
     {
         $plays = (float) $line->read?->playsLike();
-        $said = sprintf('Plays like %s on the level', Say::metres($plays));
+        $said = sprintf('Plays like %s on the level', FigureText::metres($plays));
 
         return $putt->pacePoint === null
-            ? sprintf('%s, to stop %s past.', $said, Say::metres((float) $line->pace))
-            : sprintf('%s. Spent %s before the hole, it is taken on and stops %s past.', $said, Say::metres($putt->pacePoint), Say::metres((float) $line->pace));
+            ? sprintf('%s, to stop %s past.', $said, FigureText::metres((float) $line->pace))
+            : sprintf('%s. Spent %s before the hole, it is taken on and stops %s past.', $said, FigureText::metres($putt->pacePoint), FigureText::metres((float) $line->pace));
     }
 
     /** @param non-empty-list<PaceLine> $lines */
@@ -95,7 +95,7 @@ final class PuttWords
             $told[] = match (true) {
                 $aim === null => null,
                 abs($aim) < self::STRAIGHT => self::name($line) . ' straight at the middle',
-                default => sprintf('%s %s %s of the middle', self::name($line), Say::metres(abs($aim)), $aim > 0.0 ? 'right' : 'left'),
+                default => sprintf('%s %s %s of the middle', self::name($line), FigureText::metres(abs($aim)), $aim > 0.0 ? 'right' : 'left'),
             };
         }
         $told = array_filter($told);
@@ -107,18 +107,18 @@ final class PuttWords
     {
         return match ($line->kind) {
             PaceKind::Dying => 'dying at the hole',
-            default => sprintf('firm, %s past,', Say::metres((float) $line->pace)),
+            default => sprintf('firm, %s past,', FigureText::metres((float) $line->pace)),
         };
     }
 
-    private static function dying(Putt $putt, PaceLine $line): ?string
+    private static function dying(PuttSituation $putt, PaceLine $line): ?string
     {
         $before = $line->dying($putt->length->metres());
 
         return match (true) {
             $before === null => null,
-            $before > 0.0 => sprintf('It begins to die %s before the hole.', Say::metres($before)),
-            default => sprintf('It begins to die %s past the hole.', Say::metres(-$before)),
+            $before > 0.0 => sprintf('It begins to die %s before the hole.', FigureText::metres($before)),
+            default => sprintf('It begins to die %s past the hole.', FigureText::metres(-$before)),
         };
     }
 }

@@ -6,10 +6,10 @@ namespace Amble\Core\Reading;
 
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\StudentT;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
 
 /**
@@ -50,8 +50,8 @@ final class ReadHabit
             self::QUESTION,
             sprintf(
                 'Calls come to %s of the break%s.',
-                Say::percent(1.0 + $value),
-                $whole->interval?->contains(0.0) === true ? ', which is not clearly off' : sprintf(': %s too %s', Say::percent(abs($value)), $value < 0.0 ? 'little' : 'much'),
+                FigureText::percent(1.0 + $value),
+                $whole->interval?->contains(0.0) === true ? ', which is not clearly off' : sprintf(': %s too %s', FigureText::percent(abs($value)), $value < 0.0 ? 'little' : 'much'),
             ),
             FindingUnit::Difference,
             $value,

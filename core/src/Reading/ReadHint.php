@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Reading;
 
 use Amble\Core\Green\Physics;
-use Amble\Core\Roll\Read;
+use Amble\Core\Roll\AimSolution;
 
 /** Hints that go by the case: very short, straight, straight uphill, where aim and pace tempt. */
 final class ReadHint
@@ -23,7 +23,7 @@ final class ReadHint
     private const MUCH = 0.1;
 
     /** @return list<string> */
-    public static function of(Putt $putt, ?Read $read): array
+    public static function of(PuttSituation $putt, ?AimSolution $read): array
     {
         [$along, $across] = [$putt->surface->along->percent(), $putt->surface->across->percent()];
         $aim = $read?->aimOffset();

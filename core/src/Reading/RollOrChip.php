@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Reading;
 
-use Amble\Core\Session\Caution;
+use Amble\Core\Session\SafetyNote;
 
 /**
  * From beside the green: roll it, or chip it. Guidance after what coaches say of the slope, the lie and the room, and no
@@ -73,7 +73,7 @@ final readonly class RollOrChip
             default => [],
         };
 
-        return new self($rolls ? 'roll' : 'chip', [...$taught, ...$rolls ? [...$toRoll, ...self::against($toChip)] : [...$toChip, ...self::against($toRoll)]], self::LIMITS, $rolls ? [] : [Caution::Wedges->value]);
+        return new self($rolls ? 'roll' : 'chip', [...$taught, ...$rolls ? [...$toRoll, ...self::against($toChip)] : [...$toChip, ...self::against($toRoll)]], self::LIMITS, $rolls ? [] : [SafetyNote::Wedges->value]);
     }
 
     /**

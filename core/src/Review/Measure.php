@@ -10,5 +10,5 @@ use Amble\Core\Report\Finding;
 interface Measure
 {
     /** What these balls tell of it; null where none of them does. */
-    public static function of(Asked $asked): ?Finding;
+    public static function of(BallSelection $asked): ?Finding;
 }

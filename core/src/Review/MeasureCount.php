@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Review;
 
+use Amble\Core\Evidence\ExcludedBalls;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Evidence\ForFeel;
 use Amble\Core\Evidence\ForReads;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\ForStroke;
-use Amble\Core\Evidence\LeftOut;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Selection;
 use Amble\Core\Green\Surface;
@@ -53,6 +53,6 @@ final readonly class MeasureCount
     /** What nobody looked for is no lack. */
     private function isAsked(): bool
     {
-        return $this->counted > 0 || array_diff(array_keys($this->leftOut), [LeftOut::NotAsked->value]) !== [];
+        return $this->counted > 0 || array_diff(array_keys($this->leftOut), [ExcludedBalls::NotAsked->value]) !== [];
     }
 }

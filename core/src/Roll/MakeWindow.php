@@ -32,7 +32,7 @@ final readonly class MakeWindow
     {
     }
 
-    public static function around(Surface $surface, Length $length, Read $read): self
+    public static function around(Ground $surface, Length $length, AimSolution $read): self
     {
         [$line, $speed] = [$read->startLine(), $read->startSpeed()];
         if ($line === null || $speed === null) {
@@ -78,7 +78,7 @@ final readonly class MakeWindow
      * is nearly the same for every ball, so the squares of start speed and arrival move together; where that does not
      * settle (a tier, a ball that does not get there) it is halved out.
      */
-    private static function startFor(Roller $roller, LineFinder $lines, float $hole, Read $read, float $arrival): float
+    private static function startFor(Roller $roller, LineFinder $lines, float $hole, AimSolution $read, float $arrival): float
     {
         [$line, $speed, $arrives] = [(float) $read->startLine(), (float) $read->startSpeed(), (float) $read->speedAtHole()];
         $squared = $speed ** 2;

@@ -42,7 +42,7 @@ final readonly class PlaneRoll
     private float $cosine;
     private float $sine;
 
-    public function __construct(private Surface $surface, private float $speed, float $line)
+    public function __construct(private Ground $surface, private float $speed, float $line)
     {
         $pull = hypot($surface->pullX, $surface->pullY);
         $this->ratio = $pull / $surface->deceleration;
@@ -59,7 +59,7 @@ final readonly class PlaneRoll
     }
 
     /** Whether a surface is a plane on which a ball surely comes to rest, and nothing else. */
-    public static function fits(Surface $surface): bool
+    public static function fits(Ground $surface): bool
     {
         return $surface->tier === null && $surface->grain === null
             && hypot($surface->pullX, $surface->pullY) < self::STEEPEST * $surface->deceleration;

@@ -32,7 +32,7 @@ final readonly class Roller
     private const FURTHEST_METRES = 10.0;
 
     /** @param float $longestStep seconds; 10 ms wherever the answer is to be held against a reference */
-    public function __construct(private Surface $surface, private float $longestStep = self::STEP)
+    public function __construct(private Ground $surface, private float $longestStep = self::STEP)
     {
     }
 

@@ -21,7 +21,7 @@ enum BenchmarkFigure: string
     }
 
     /** The student's own figure, from rounds; null where they do not tell it. */
-    public function own(PlayLook $play, ?Length $length): ?float
+    public function own(RoundReport $play, ?Length $length): ?float
     {
         $class = null;
         foreach ($play->classes as $each) {

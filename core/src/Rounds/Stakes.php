@@ -7,14 +7,14 @@ namespace Amble\Core\Rounds;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure\Pace;
 use Amble\Core\Review\Measure\ReadError;
 use Amble\Core\Review\Measure\StartLines;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\LengthOutcome;
 use Amble\Core\Strokes\Player;
-use Amble\Core\Strokes\Skill;
+use Amble\Core\Strokes\PlayerFigure;
 use Amble\Core\Strokes\StrokesAtStake;
 use Amble\Core\Units\Length;
 
@@ -46,18 +46,18 @@ final readonly class Stakes
     /** @return array{pace: float, line: float, read: float} strokes a round by what is worked at: a misread is part of the start line's spread, by its share of the variance */
     public function bySkill(): array
     {
-        $at = fn(Skill $skill): float => $this->atStake->stakes[$skill->value] ?? 0.0;
-        $spread = $at(Skill::LineSpread);
+        $at = fn(PlayerFigure $skill): float => $this->atStake->stakes[$skill->value] ?? 0.0;
+        $spread = $at(PlayerFigure::LineSpread);
 
         return [
-            'pace' => $at(Skill::PaceSpread) + $at(Skill::PaceBias),
-            'line' => $at(Skill::LineBias) + (1.0 - $this->readShare) * $spread,
+            'pace' => $at(PlayerFigure::PaceSpread) + $at(PlayerFigure::PaceBias),
+            'line' => $at(PlayerFigure::LineBias) + (1.0 - $this->readShare) * $spread,
             'read' => $this->readShare * $spread,
         ];
     }
 
     /** @return self|StakesMissing what is missing where it cannot be told */
-    public static function of(Asked $asked, GreenSpeed $speed, FirstPutts $firstPutts): self|StakesMissing
+    public static function of(BallSelection $asked, GreenSpeed $speed, FirstPutts $firstPutts): self|StakesMissing
     {
         [$control, $line, $read] = [Pace::control($asked), StartLines::fit($asked), ReadError::spread($asked)];
         $player = $control === null ? null : self::told($control, $line, $read ?? 0.0, $asked->pace);
@@ -77,7 +77,7 @@ final readonly class Stakes
     }
 
     /** The player these balls make; null while they are too few. */
-    public static function player(Asked $asked): ?Player
+    public static function player(BallSelection $asked): ?Player
     {
         $control = Pace::control($asked);
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
-use Amble\Core\Session\Event\PuttGiven;
-use Amble\Core\Session\Event\PuttLogged;
-use Amble\Core\Session\Event\SetOutCounted;
+use Amble\Core\Session\Event\BallLogged;
+use Amble\Core\Session\Event\BallReassigned;
+use Amble\Core\Session\Event\SetupCounted;
 
 /**
  * A session's state while its events are laid over it, one after another.
@@ -15,7 +15,7 @@ use Amble\Core\Session\Event\SetOutCounted;
  */
 final class SessionFold
 {
-    /** @var array<string, PuttLogged> by id, in order */
+    /** @var array<string, BallLogged> by id, in order */
     private array $logged = [];
 
     /** @var array<string, Ball> */
@@ -30,46 +30,46 @@ final class SessionFold
     /** @var array<string, array<string, string|bool|int|float|null>> */
     private array $answers = [];
 
-    /** @var array<string, SetOutCounted> */
+    /** @var array<string, SetupCounted> */
     private array $counts = [];
 
-    /** @var array<string, StationCard> by id, in the order they were first set */
+    /** @var array<string, SessionStation> by id, in the order they were first set */
     private array $stations = [];
 
     /** @var array<string, Condition> */
     private array $conditions = [];
 
-    /** @var array<string, SetAside> by key */
+    /** @var array<string, DismissedInsight> by key */
     private array $setAside = [];
 
-    /** @var array<string, PuttGiven> the last of each ball */
+    /** @var array<string, BallReassigned> the last of each ball */
     private array $given = [];
 
-    /** @var array<string, Companion> by student, in the order they came */
+    /** @var array<string, GroupMember> by student, in the order they came */
     private array $company = [];
 
-    /** @var array<string, RunNotes> by run */
+    /** @var array<string, RunChanges> by run */
     private array $runs = [];
 
     private ?string $readingId = null;
 
-    /** @var list<CheckTry> in order */
+    /** @var list<CheckAttempt> in order */
     private array $checks = [];
 
-    /** @var array<string, PointSeen> the latest look at each */
+    /** @var array<string, ChecklistAnswer> the latest look at each */
     private array $points = [];
 
-    /** @var array<string, During> what stood when each ball was rolled, by id */
+    /** @var array<string, RollContext> what stood when each ball was rolled, by id */
     private array $whileRolling = [];
 
-    private During $during;
+    private RollContext $during;
 
     public function __construct()
     {
-        $this->during = new During();
+        $this->during = new RollContext();
     }
 
-    public function addPutt(PuttLogged $event): void
+    public function addPutt(BallLogged $event): void
     {
         $this->logged[$event->id] = $event;
         $this->whileRolling[$event->id] = $this->during;
@@ -90,12 +90,12 @@ final class SessionFold
         $this->answers[$puttId] = $answers + ($this->answers[$puttId] ?? []);
     }
 
-    public function count(SetOutCounted $event): void
+    public function count(SetupCounted $event): void
     {
         $this->counts["$event->runId {$event->item->value} $event->name"] = $event;
     }
 
-    public function setStation(StationCard $station): void
+    public function setStation(SessionStation $station): void
     {
         $this->stations[$station->id] = $station;
     }
@@ -113,7 +113,7 @@ final class SessionFold
         }
     }
 
-    public function setAside(SetAside $note, bool $isAside): void
+    public function setAside(DismissedInsight $note, bool $isAside): void
     {
         unset($this->setAside[$note->key]);
         if ($isAside) {
@@ -121,32 +121,32 @@ final class SessionFold
         }
     }
 
-    public function give(PuttGiven $event): void
+    public function give(BallReassigned $event): void
     {
         $this->given[$event->puttId] = $event;
     }
 
-    public function noteCompany(Companion $companion): void
+    public function noteCompany(GroupMember $companion): void
     {
         $this->company[$companion->student] = $companion;
     }
 
-    public function run(string $runId): RunNotes
+    public function run(string $runId): RunChanges
     {
-        return $this->runs[$runId] ?? new RunNotes();
+        return $this->runs[$runId] ?? new RunChanges();
     }
 
-    public function noteRun(string $runId, RunNotes $notes): void
+    public function noteRun(string $runId, RunChanges $notes): void
     {
         $this->runs[$runId] = $notes;
     }
 
-    public function addCheck(CheckTry $try): void
+    public function addCheck(CheckAttempt $try): void
     {
         $this->checks[] = $try;
     }
 
-    public function seePoint(PointSeen $point): void
+    public function seePoint(ChecklistAnswer $point): void
     {
         unset($this->points[$point->place()]);
         if ($point->sight !== null) {
@@ -175,7 +175,7 @@ final class SessionFold
         $putts = [];
         foreach ($this->logged as $id => $event) {
             $ball = $this->corrected[$id] ?? $event->ball;
-            $putts[] = new LoggedPutt(
+            $putts[] = new LoggedBall(
                 $event->id,
                 $event->atMilliseconds,
                 isset($this->remarks[$id]) ? $ball->remarked($this->remarks[$id], $this->answers[$id] ?? []) : $ball,

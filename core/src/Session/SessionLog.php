@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Session;
 
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\Event\SetOutCounted;
+use Amble\Core\Session\Event\SetupCounted;
 
 /**
  * A session as its events have it: its balls, its card, and what was counted while setting out.
@@ -18,17 +18,17 @@ final readonly class SessionLog
     /**
      * @internal built by the fold
      *
-     * @param list<LoggedPutt> $putts in the order they were rolled
-     * @param list<SetOutCounted> $counts the latest of each thing in each run
-     * @param list<StationCard> $stations in the order they were first set
+     * @param list<LoggedBall> $putts in the order they were rolled
+     * @param list<SetupCounted> $counts the latest of each thing in each run
+     * @param list<SessionStation> $stations in the order they were first set
      * @param list<Condition> $conditions
-     * @param list<SetAside> $setAside
-     * @param list<Companion> $company in the order they came; whoever the session was begun for may be missing
-     * @param array<string, RunNotes> $runs what happened to each run besides its balls, by id
+     * @param list<DismissedInsight> $setAside
+     * @param list<GroupMember> $company in the order they came; whoever the session was begun for may be missing
+     * @param array<string, RunChanges> $runs what happened to each run besides its balls, by id
      * @param string|null $readingId of the reading chosen to stand; null for the session's own
-     * @param list<CheckTry> $checks in the order they were made
-     * @param list<PointSeen> $points the latest look at each point of a card
-     * @param During $during what stands now
+     * @param list<CheckAttempt> $checks in the order they were made
+     * @param list<ChecklistAnswer> $points the latest look at each point of a card
+     * @param RollContext $during what stands now
      * @param int $latestMilliseconds when the last thing happened, undone or not; 0 where nothing did
      */
     public function __construct(
@@ -42,7 +42,7 @@ final readonly class SessionLog
         public ?string $readingId = null,
         public array $checks = [],
         public array $points = [],
-        public During $during = new During(),
+        public RollContext $during = new RollContext(),
         public int $latestMilliseconds = 0,
     ) {
     }
@@ -80,9 +80,9 @@ final readonly class SessionLog
         foreach ($this->counts as $count) {
             $lying = $out[$count->name] ?? 0;
             $out[$count->name] = match ($count->item) {
-                SetOutItem::KitOut => max($lying, $count->count),
-                SetOutItem::KitBack => max(0, $lying - $count->count),
-                SetOutItem::Check => $lying,
+                SetupItem::KitOut => max($lying, $count->count),
+                SetupItem::KitBack => max(0, $lying - $count->count),
+                SetupItem::Check => $lying,
             };
         }
 
@@ -93,8 +93,8 @@ final readonly class SessionLog
     public function ofRun(string $runId): self
     {
         return new self(
-            array_values(array_filter($this->putts, static fn(LoggedPutt $putt): bool => $putt->belonging->runId === $runId)),
-            array_values(array_filter($this->counts, static fn(SetOutCounted $count): bool => $count->runId === $runId)),
+            array_values(array_filter($this->putts, static fn(LoggedBall $putt): bool => $putt->belonging->runId === $runId)),
+            array_values(array_filter($this->counts, static fn(SetupCounted $count): bool => $count->runId === $runId)),
             $this->stations,
             $this->conditions,
             $this->setAside,

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Simulation;
 
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\CallOut;
-use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRules;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
 use Amble\Core\Drill\TargetKind;
-use Amble\Core\Drill\Task;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RandomSource;
 use Amble\Core\Roll\Capture;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\BallLogged;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Observations;
 use Amble\Core\Session\Stop;
@@ -45,15 +45,15 @@ final readonly class DrillPlayer
     ) {
     }
 
-    /** @return array{DrillState, list<PuttLogged>} the state at the end and the balls that led to it */
-    public function play(Drill $drill, int $seed): array
+    /** @return array{DrillState, list<BallLogged>} the state at the end and the balls that led to it */
+    public function play(DrillRules $drill, int $seed): array
     {
         $events = [];
         $at = 0;
         $state = DrillRun::fold($drill, [], $seed);
         while (!$state->phase->isOver() && $state->next !== null) {
             $at += (int) (1000 * (self::SECONDS_A_BALL + self::SECONDS_A_METRE * $state->next->lengthMetres));
-            $events[] = new PuttLogged(sprintf('%026d', count($events)), $at, $this->ball($drill, $state->next));
+            $events[] = new BallLogged(sprintf('%026d', count($events)), $at, $this->ball($drill, $state->next));
             $state = DrillRun::fold($drill, $events, $seed);
         }
 
@@ -61,7 +61,7 @@ final readonly class DrillPlayer
     }
 
     /** One putt of it, as it is called out. */
-    public function ball(Drill $drill, CallOut $callOut): Ball
+    public function ball(DrillRules $drill, CallOut $callOut): Ball
     {
         $target = Length::ofMetres($callOut->lengthMetres);
         $putt = $callOut->backstroke === null
@@ -102,7 +102,7 @@ final readonly class DrillPlayer
     }
 
     /** @return array<string, string|bool|int|float|null> what a rule wants to be seen, where it does */
-    private function answers(Drill $drill, CallOut $callOut, SimulatedPutt $putt, float $past, float $aside): array
+    private function answers(DrillRules $drill, CallOut $callOut, SimulatedPutt $putt, float $past, float $aside): array
     {
         $tier = $drill->stations[$callOut->station]->tier;
         $answers = [
@@ -117,15 +117,15 @@ final readonly class DrillPlayer
     }
 
     /** How far past the target a student means to roll it, metres. */
-    private function meantPast(Drill $drill, CallOut $callOut): float
+    private function meantPast(DrillRules $drill, CallOut $callOut): float
     {
         return match ($callOut->task) {
-            Task::Past => self::LITTLE,
-            Task::Firm => 2.0 * self::LITTLE,
-            Task::Short => -self::LITTLE,
-            Task::RehearseSoft => -0.45 * $callOut->lengthMetres,
-            Task::RehearseStrong => 0.3 * $callOut->lengthMetres,
-            Task::Exact => 0.0,
+            BallTask::Past => self::LITTLE,
+            BallTask::Firm => 2.0 * self::LITTLE,
+            BallTask::Short => -self::LITTLE,
+            BallTask::RehearseSoft => -0.45 * $callOut->lengthMetres,
+            BallTask::RehearseStrong => 0.3 * $callOut->lengthMetres,
+            BallTask::Exact => 0.0,
             // Where a stretch is asked for that lies to one side, its middle is aimed at.
             default => $callOut->acceptance?->rollBetween === null || $callOut->acceptance->holed === null || $drill->target->canBeHoled()
                 ? self::MEANT_PAST
@@ -133,7 +133,7 @@ final readonly class DrillPlayer
         };
     }
 
-    private function gate(Drill $drill, float $startLine): ?GateResult
+    private function gate(DrillRules $drill, float $startLine): ?GateResult
     {
         $aid = $drill->aid;
         if ($aid === null || $aid->width === null || $aid->distance === null) {

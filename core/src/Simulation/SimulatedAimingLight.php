@@ -6,8 +6,8 @@ namespace Amble\Core\Simulation;
 
 use Amble\Core\Device\Device;
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\Scene;
-use Amble\Core\Device\Source;
+use Amble\Core\Device\DeviceScene;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Numeric\RandomSource;
 
 /** An aiming light in the face of a simulated student's putter, read at a mark. */
@@ -25,12 +25,12 @@ final readonly class SimulatedAimingLight implements Device
         return DeviceKind::AimingLight;
     }
 
-    public function source(): Source
+    public function source(): FigureSource
     {
-        return Source::Simulated;
+        return FigureSource::Simulated;
     }
 
-    public function read(Scene $scene): array
+    public function read(DeviceScene $scene): array
     {
         $aim = $this->student->aimBias + self::AIM_SPREAD * $this->random->normal();
         $offset = $scene->target->metres() * tan($aim) + DeviceKind::AimingLight->errorOf('offset_m') * $this->random->normal();

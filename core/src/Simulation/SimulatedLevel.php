@@ -6,8 +6,8 @@ namespace Amble\Core\Simulation;
 
 use Amble\Core\Device\Device;
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\Scene;
-use Amble\Core\Device\Source;
+use Amble\Core\Device\DeviceScene;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Numeric\RandomSource;
 
 /** A level laid on the line of a putt. */
@@ -22,12 +22,12 @@ final readonly class SimulatedLevel implements Device
         return DeviceKind::Level;
     }
 
-    public function source(): Source
+    public function source(): FigureSource
     {
-        return Source::Simulated;
+        return FigureSource::Simulated;
     }
 
-    public function read(Scene $scene): array
+    public function read(DeviceScene $scene): array
     {
         $read = fn(string $field, float $percent): float => round($percent + DeviceKind::Level->errorOf($field) * $this->random->normal(), 1);
 

@@ -6,8 +6,8 @@ namespace Amble\Core\Simulation;
 
 use Amble\Core\Device\Device;
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\Scene;
-use Amble\Core\Device\Source;
+use Amble\Core\Device\DeviceScene;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Numeric\RandomSource;
 
 /** A ramp on a green of known speed: one ball each way, read off a tape. */
@@ -25,12 +25,12 @@ final readonly class SimulatedRamp implements Device
         return DeviceKind::Ramp;
     }
 
-    public function source(): Source
+    public function source(): FigureSource
     {
-        return Source::Simulated;
+        return FigureSource::Simulated;
     }
 
-    public function read(Scene $scene): array
+    public function read(DeviceScene $scene): array
     {
         [$there, $back] = (new SimulatedGreen($scene->speed, $scene->along, self::BUMPS))->rampRolls(1, $this->random);
         $read = fn(string $field, float $rolled): float => round($rolled + DeviceKind::Ramp->errorOf($field) * $this->random->normal(), 2);

@@ -6,8 +6,8 @@ namespace Amble\Core\Simulation;
 
 use Amble\Core\Device\Device;
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\Scene;
-use Amble\Core\Device\Source;
+use Amble\Core\Device\DeviceScene;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Direction\ImpactModel;
 use Amble\Core\Numeric\RandomSource;
 use Amble\Core\Units\Length;
@@ -31,12 +31,12 @@ final readonly class SimulatedStrokeSensor implements Device
         return DeviceKind::StrokeSensor;
     }
 
-    public function source(): Source
+    public function source(): FigureSource
     {
-        return Source::Simulated;
+        return FigureSource::Simulated;
     }
 
-    public function read(Scene $scene): array
+    public function read(DeviceScene $scene): array
     {
         $putt = $this->student->puttTo(Length::ofMetres($scene->target->metres() + self::PAST), $scene->speed, $scene->speed, $scene->along, $this->random);
 
@@ -48,7 +48,7 @@ final readonly class SimulatedStrokeSensor implements Device
      *
      * @return array<string, float> by field
      */
-    public function of(SimulatedPutt $putt, Scene $scene): array
+    public function of(SimulatedPutt $putt, DeviceScene $scene): array
     {
         $path = self::PATH_SPREAD * $this->random->normal();
         $face = ($putt->startLine - (1.0 - ImpactModel::FACE_SHARE) * $path) / ImpactModel::FACE_SHARE;

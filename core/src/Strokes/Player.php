@@ -6,7 +6,7 @@ namespace Amble\Core\Strokes;
 
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
-use Amble\Core\Roll\Reader;
+use Amble\Core\Roll\AimSolver;
 
 /** The four figures that decide how many putts a player needs, and the pace played for. Immutable. */
 final readonly class Player
@@ -49,7 +49,7 @@ final readonly class Player
             Check::within(Check::notNegative($lineSpread, 'start_line.spread_deg'), 0.0, M_PI, 'start_line.spread_deg'),
             Check::within($paceBias, -self::WILDEST, self::WILDEST, 'distance.bias'),
             Check::within(Check::notNegative($paceSpread, 'distance.spread'), 0.0, self::WILDEST, 'distance.spread'),
-            Check::within(Check::notNegative($pace, 'pace_m'), 0.0, Reader::LONGEST_PACE, 'pace_m'),
+            Check::within(Check::notNegative($pace, 'pace_m'), 0.0, AimSolver::LONGEST_PACE, 'pace_m'),
         );
     }
 
@@ -60,13 +60,13 @@ final readonly class Player
     }
 
     /** The same player with one figure multiplied by a factor of at least 0. */
-    public function with(Skill $skill, float $factor): self
+    public function with(PlayerFigure $skill, float $factor): self
     {
         return new self(
-            $this->lineBias * ($skill === Skill::LineBias ? $factor : 1.0),
-            $this->lineSpread * ($skill === Skill::LineSpread ? $factor : 1.0),
-            $this->paceBias * ($skill === Skill::PaceBias ? $factor : 1.0),
-            $this->paceSpread * ($skill === Skill::PaceSpread ? $factor : 1.0),
+            $this->lineBias * ($skill === PlayerFigure::LineBias ? $factor : 1.0),
+            $this->lineSpread * ($skill === PlayerFigure::LineSpread ? $factor : 1.0),
+            $this->paceBias * ($skill === PlayerFigure::PaceBias ? $factor : 1.0),
+            $this->paceSpread * ($skill === PlayerFigure::PaceSpread ? $factor : 1.0),
             $this->pace,
         );
     }

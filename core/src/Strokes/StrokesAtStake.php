@@ -32,7 +32,7 @@ final readonly class StrokesAtStake
             return new self(null, []);
         }
         $stakes = [];
-        foreach (Skill::cases() as $skill) {
+        foreach (PlayerFigure::cases() as $skill) {
             $better = (new ExpectedPutts($player->with($skill, self::BETTER), $speed))->over($mix);
             $stakes[$skill->value] = self::HOLES * max(0.0, $now - ($better ?? $now));
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Amble\Core\Student;
 
-use Amble\Core\Card\Card;
-use Amble\Core\Card\Point;
-use Amble\Core\Report\Say;
+use Amble\Core\Card\Checklist;
+use Amble\Core\Card\ChecklistPoint;
+use Amble\Core\Report\FigureText;
 
 /** What is said beside the lane: the student's own routine and school, and never two that clash. */
 final class Prompts
@@ -18,17 +18,17 @@ final class Prompts
     private const WATCHES = ['follow', 'hole'];
 
     /**
-     * @param Card|null $recipe the student's routine
-     * @param Card|null $views the places from which they read
+     * @param Checklist|null $recipe the student's routine
+     * @param Checklist|null $views the places from which they read
      * @param list<array{float, float}> $shoePlaces length and distance from ball to shoe, metres, where the feet regulate it
      *
      * @return list<Prompt> before the ball first
      */
-    public static function of(About $about, Schools $schools, ?Card $recipe, array $shoePlaces = [], ?Card $views = null): array
+    public static function of(StudentProfile $about, TeachingPreferences $schools, ?Checklist $recipe, array $shoePlaces = [], ?Checklist $views = null): array
     {
         return array_values(array_filter([
             $views === null ? null : self::steps($views),
-            $about->readFrom === null ? null : new Prompt(sprintf('Read from %s behind the ball.', Say::metres($about->readFrom))),
+            $about->readFrom === null ? null : new Prompt(sprintf('Read from %s behind the ball.', FigureText::metres($about->readFrom))),
             $recipe === null ? null : self::steps($recipe),
             match ($schools->answer('rehearse')) {
                 'behind' => new Prompt('Rehearse behind the ball.'),
@@ -53,7 +53,7 @@ final class Prompts
      *
      * @return list<string> names of things seen
      */
-    public static function afterMiss(Schools $schools): array
+    public static function afterMiss(TeachingPreferences $schools): array
     {
         return in_array($schools->answer('after'), self::WATCHES, true) ? ['curved_beyond', 'sloped_beyond'] : [];
     }
@@ -69,7 +69,7 @@ final class Prompts
     {
         return $places === [] ? [new Prompt('The trail shoe stops the backstroke: find its places under Check something.')] : array_map(
             static fn(array $place): Prompt => new Prompt(
-                sprintf('The trail shoe %s from the ball, for %s.', Say::small($place[1]), Say::metres($place[0])),
+                sprintf('The trail shoe %s from the ball, for %s.', FigureText::small($place[1]), FigureText::metres($place[0])),
                 (1.0 - self::ABOUT) * $place[0],
                 (1.0 + self::ABOUT) * $place[0],
             ),
@@ -78,7 +78,7 @@ final class Prompts
     }
 
     /** @return list<Prompt> */
-    private static function mark(About $about, Schools $schools): array
+    private static function mark(StudentProfile $about, TeachingPreferences $schools): array
     {
         return match ($schools->answer('mark')) {
             'line' => [new Prompt('Set the line on the ball on the start line, not at the hole.')],
@@ -93,7 +93,7 @@ final class Prompts
     }
 
     /** Counting, waiting and watching exclude each other: only one is asked. */
-    private static function after(Schools $schools): Prompt
+    private static function after(TeachingPreferences $schools): Prompt
     {
         return new Prompt(match ($schools->answer('after')) {
             'rest' => 'Then hold still until the ball rests.',
@@ -105,12 +105,12 @@ final class Prompts
         });
     }
 
-    private static function steps(Card $card): Prompt
+    private static function steps(Checklist $card): Prompt
     {
         return new Prompt(sprintf('%s: %s.', $card->title, implode('; ', array_map(self::point(...), $card->points))));
     }
 
-    private static function point(Point $point): string
+    private static function point(ChecklistPoint $point): string
     {
         return $point->times === null || $point->times === 0 ? $point->text : sprintf('%s, %d', $point->text, $point->times);
     }

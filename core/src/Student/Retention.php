@@ -24,7 +24,7 @@ final readonly class Retention
     }
 
     /** Null where no day is set: they may be kept. */
-    public static function of(About $about): ?self
+    public static function of(StudentProfile $about): ?self
     {
         if ($about->keepUntil === null) {
             return null;

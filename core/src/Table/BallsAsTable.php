@@ -12,7 +12,7 @@ final class BallsAsTable
     /** @return list<string> */
     public static function heads(): array
     {
-        return array_keys(Field::all());
+        return array_keys(TableField::all());
     }
 
     /**

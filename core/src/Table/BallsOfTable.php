@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Table;
 
 use Amble\Core\Device\DeviceKind;
-use Amble\Core\Device\Source;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\EventReader;
@@ -79,9 +79,9 @@ final readonly class BallsOfTable
                 $told[$field->name] = $field->read($cell, $column->unit, $heads[$place]);
             }
         }
-        $seen += isset($told['backstroke_m']) ? ['backstroke_by' => Source::File->value] : [];
+        $seen += isset($told['backstroke_m']) ? ['backstroke_by' => FigureSource::File->value] : [];
         $sensed = array_column(DeviceKind::StrokeSensor->fields(), 'name');
-        $seen += array_intersect_key($seen, array_flip($sensed)) === [] ? [] : ['measured_by' => Source::File->value];
+        $seen += array_intersect_key($seen, array_flip($sensed)) === [] ? [] : ['measured_by' => FigureSource::File->value];
         $event = ['id' => self::id($at, $key), 'type' => 'putt_logged', 'version' => 2, 'at_ms' => $at]
             + $told + ['stop' => isset($told['roll_m']) ? 'free' : 'unseen', 'seen' => (object) $seen];
         EventReader::arriving(JsonInput::fromArray($event));

@@ -21,7 +21,7 @@ final readonly class ColumnMap
         $columns = [];
         $taken = [];
         foreach ($table->heads as $place => $head) {
-            foreach (Field::all() as $name => $field) {
+            foreach (TableField::all() as $name => $field) {
                 $isNamed = in_array(self::plain($head), [self::plain($name), self::plain($field->label)], true);
                 if ($isNamed && !isset($taken[$name]) && self::fits($table, $place, $field)) {
                     $columns[$place] = new Column($field, $field->ownUnit() ?? '');
@@ -33,7 +33,7 @@ final readonly class ColumnMap
         return new self($columns);
     }
 
-    private static function fits(Table $table, int $place, Field $field): bool
+    private static function fits(Table $table, int $place, TableField $field): bool
     {
         $cell = $table->sample($place);
         if ($cell === null || $field->name === 'at') {
@@ -60,7 +60,7 @@ final readonly class ColumnMap
         $taken = [];
         foreach ($told->objectsOrNone('columns') as $one) {
             $place = $one->wholeNumber('place', 0, max(0, $width - 1));
-            $field = Field::all()[$one->word('field', array_keys(Field::all()))];
+            $field = TableField::all()[$one->word('field', array_keys(TableField::all()))];
             if (isset($taken[$field->name])) {
                 throw InvalidInput::at($one->path('field'), "Two columns are said to be “{$field->label}”; one of them can be.");
             }

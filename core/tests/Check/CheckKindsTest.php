@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Check;
 
-use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\CheckKind;
 use Amble\Core\Check\CheckKinds;
-use Amble\Core\Check\Field;
-use Amble\Core\Check\MadeTry;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\MadeAttempt;
+use Amble\Core\Check\StudentChecks;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Report\Finding;
-use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\CheckAttempt;
 use Amble\Core\Session\Observation\AnswerKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -23,14 +23,14 @@ final class CheckKindsTest extends TestCase
     #[DataProvider('kinds')]
     public function testItTakesItsOwnAnswersAndFindsAndDrawsSomething(CheckKind $kind): void
     {
-        $made = Made::try($kind->key, self::answers($kind));
+        $made = CheckFixtures::try($kind->key, self::answers($kind));
         CheckKinds::accept($made->try, 'events.0');
-        $look = Made::look([$made, Made::try($kind->key, self::answers($kind))]);
+        $look = CheckFixtures::look([$made, CheckFixtures::try($kind->key, self::answers($kind))]);
         self::assertNotSame([], $look->findings);
         self::assertSame([2, 2], [$look->n, count($look->marks)]);
         self::assertNotSame([null, null], [$look->marks[0]->value, $look->marks[0]->word]);
         self::assertNotSame([], $kind->steps);
-        self::assertSame(count($kind->fields), count(array_unique(array_map(static fn(Field $field): string => $field->name, $kind->fields))));
+        self::assertSame(count($kind->fields), count(array_unique(array_map(static fn(CheckField $field): string => $field->name, $kind->fields))));
     }
 
     #[DataProvider('kinds')]
@@ -48,7 +48,7 @@ final class CheckKindsTest extends TestCase
     public function testThereIsNoCheckOfAnotherName(): void
     {
         $this->expectExceptionMessage('There is no such check.');
-        CheckKinds::accept(new CheckTry('T', 1, null, 'shoes_polished', []), 'events.0');
+        CheckKinds::accept(new CheckAttempt('T', 1, null, 'shoes_polished', []), 'events.0');
     }
 
     /** @return iterable<string, array{CheckKind}> */
@@ -63,7 +63,7 @@ final class CheckKindsTest extends TestCase
     private static function refusedAt(CheckKind $kind, array $answers): ?string
     {
         try {
-            $kind->accept(new CheckTry('T', 1, null, $kind->key, $answers), 'events.0');
+            $kind->accept(new CheckAttempt('T', 1, null, $kind->key, $answers), 'events.0');
         } catch (InvalidInput $refusal) {
             return $refusal->field();
         }
@@ -91,9 +91,9 @@ final class CheckKindsTest extends TestCase
     public function testATempoDriftsOnlyOverEnoughTapsAtLengthsApart(): void
     {
         $questions = static function (int $taps, float $apart): array {
-            $tries = array_map(static fn(int $i): MadeTry => Made::try('tempo', ['bpm' => 76 + 2 * $i, 'length_m' => 3.0 * $apart ** ($i / ($taps - 1))]), range(0, $taps - 1));
+            $tries = array_map(static fn(int $i): MadeAttempt => CheckFixtures::try('tempo', ['bpm' => 76 + 2 * $i, 'length_m' => 3.0 * $apart ** ($i / ($taps - 1))]), range(0, $taps - 1));
 
-            return array_map(static fn(Finding $finding): string => $finding->question, CheckKinds::all()['tempo']->findings(new Tries($tries), new Checked($tries)));
+            return array_map(static fn(Finding $finding): string => $finding->question, CheckKinds::all()['tempo']->findings(new CheckAttempts($tries), new StudentChecks($tries)));
         };
         $drift = 'Does the tempo drift with length?';
         self::assertContains($drift, $questions(5, 1.51));

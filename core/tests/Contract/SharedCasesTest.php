@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Contract;
 
 use Amble\Core\Drill\Pass\Acceptance;
-use Amble\Core\Drill\Pass\SeenCondition;
+use Amble\Core\Drill\Pass\ObservationCondition;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Condition;
+use Amble\Core\Session\DismissedInsight;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\LoggedPutt;
+use Amble\Core\Session\LoggedBall;
 use Amble\Core\Session\SessionLog;
-use Amble\Core\Session\SetAside;
-use Amble\Core\Session\StationCard;
+use Amble\Core\Session\SessionStation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -36,9 +36,9 @@ final class SharedCasesTest extends TestCase
             $asked->struck => Acceptance::struckOrRing($asked->ring_m[0], $asked->ring_m[1]),
             $asked->ring_m !== null => Acceptance::ring($asked->ring_m[0], $asked->ring_m[1]),
             default => Acceptance::seen(...array_map(
-                static fn(\stdClass $seen): SeenCondition => $seen->one_of === null
-                    ? SeenCondition::between($seen->name, $seen->between[0], $seen->between[1])
-                    : SeenCondition::oneOf($seen->name, $seen->one_of),
+                static fn(\stdClass $seen): ObservationCondition => $seen->one_of === null
+                    ? ObservationCondition::between($seen->name, $seen->between[0], $seen->between[1])
+                    : ObservationCondition::oneOf($seen->name, $seen->one_of),
                 $asked->seen,
             )),
         };
@@ -61,7 +61,7 @@ final class SharedCasesTest extends TestCase
         ));
 
         return (object) [
-            'putts' => array_map(static fn(LoggedPutt $putt): \stdClass => (object) [
+            'putts' => array_map(static fn(LoggedBall $putt): \stdClass => (object) [
                 'id' => $putt->id,
                 'roll_m' => $putt->ball->roll?->metres(),
                 'stop' => $putt->ball->stop->value,
@@ -70,9 +70,9 @@ final class SharedCasesTest extends TestCase
                 'seen' => (object) $putt->ball->sight->answers,
                 'corrections' => $putt->corrections,
             ], $log->putts),
-            'stations' => array_map(static fn(StationCard $station): array => [$station->id, $station->length->metres()], $log->stations),
+            'stations' => array_map(static fn(SessionStation $station): array => [$station->id, $station->length->metres()], $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
-            'set_aside' => array_map(static fn(SetAside $note): string => $note->key, $log->setAside),
+            'set_aside' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
         ];
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRules;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\JudgedBall;
-use Amble\Core\Drill\SetOutSheet;
+use Amble\Core\Drill\SetupSheet;
 use Amble\Core\Json\JsonInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -24,11 +24,11 @@ final class AsWordedTest extends DrillTestCase
         return array_column(json_decode($text, true, 64, JSON_THROW_ON_ERROR)['drills'], null, 'key');
     }
 
-    private static function shipped(string $key): Drill
+    private static function shipped(string $key): DrillRules
     {
         $card = self::library()[$key];
 
-        return DrillReader::read(JsonInput::parse(json_encode($card, JSON_THROW_ON_ERROR)));
+        return DrillRulesReader::read(JsonInput::parse(json_encode($card, JSON_THROW_ON_ERROR)));
     }
 
     /**
@@ -239,7 +239,7 @@ final class AsWordedTest extends DrillTestCase
         $why = self::library()['on-the-rule']['why'];
         self::assertIsString($why);
         self::assertSame(1, preg_match('/within ([\d.]+) of a degree/', $why, $found));
-        $angle = SetOutSheet::of(CardReader::read(JsonInput::parse(json_encode(self::library()['on-the-rule'], JSON_THROW_ON_ERROR))))->aidAngles()[0]['half_angle'];
+        $angle = SetupSheet::of(DrillReader::read(JsonInput::parse(json_encode(self::library()['on-the-rule'], JSON_THROW_ON_ERROR))))->aidAngles()[0]['half_angle'];
         self::assertEqualsWithDelta((float) $found[1], rad2deg($angle), 0.05);
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Drill\CauseProposal;
-use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRules;
 use Amble\Core\Drill\DrillRun;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class CauseProposalTest extends DrillTestCase
 {
     /** At 1 m and 55 mm wide it lets through 0.35 degrees; the hole takes 0.77 from 4 m. */
-    private static function gate(float $width = 0.055): Drill
+    private static function gate(float $width = 0.055): DrillRules
     {
         return self::drill([
             'pass' => ['kind' => 'through_gate'],
@@ -21,21 +21,21 @@ final class CauseProposalTest extends DrillTestCase
     }
 
     /** The gate is looked at, and only holing passes. */
-    private static function holedAfterGate(float $width = 0.055): Drill
+    private static function holedAfterGate(float $width = 0.055): DrillRules
     {
         return self::drill(['pass' => ['kind' => 'holed'], 'aid' => ['kind' => 'gate', 'width_m' => $width, 'distance_m' => 1.0]]);
     }
 
     /** @param array<string, mixed> $seen */
     #[DataProvider('balls')]
-    public function testEachCauseOnlyWhereItsEvidenceIs(Drill $drill, float $roll, array $seen, ?string $cause, bool $isStraight = false): void
+    public function testEachCauseOnlyWhereItsEvidenceIs(DrillRules $drill, float $roll, array $seen, ?string $cause, bool $isStraight = false): void
     {
         $last = DrillRun::fold($drill, [self::ball(0, $roll, $seen)], 1)->last;
         self::assertNotNull($last);
         self::assertSame($cause, CauseProposal::of($last, $drill, $isStraight)?->value);
     }
 
-    /** @return iterable<string, array{0: Drill, 1: float, 2: array<string, mixed>, 3: string|null, 4?: bool}> */
+    /** @return iterable<string, array{0: DrillRules, 1: float, 2: array<string, mixed>, 3: string|null, 4?: bool}> */
     public static function balls(): iterable
     {
         $length = self::drill();

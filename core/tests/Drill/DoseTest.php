@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\Level\Dose;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\Level\ShortenedDrill;
 use Amble\Core\Json\JsonInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,15 +22,15 @@ final class DoseTest extends TestCase
     {
         foreach ([1, 5, 12, 40, 500] as $balls) {
             foreach ([null, 1, 30] as $minutes) {
-                $within = Dose::within($drill, $balls, $minutes);
-                CardReader::read(JsonInput::parse(json_encode($within, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+                $within = ShortenedDrill::within($drill, $balls, $minutes);
+                DrillReader::read(JsonInput::parse(json_encode($within, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
                 self::assertSame(array_diff_key($drill, ['cap' => 0]), array_diff_key($within, ['cap' => 0]));
                 self::assertLessThanOrEqual($drill['cap']['balls'] ?? INF, $within['cap']['balls'] ?? INF);
                 self::assertLessThanOrEqual($drill['cap']['minutes'] ?? INF, $within['cap']['minutes'] ?? INF);
             }
         }
-        self::assertSame(min(500, $drill['cap']['balls'] ?? 500), Dose::within($drill, 500, null)['cap']['balls'] ?? null);
-        self::assertSame($drill, Dose::within($drill, null, null));
+        self::assertSame(min(500, $drill['cap']['balls'] ?? 500), ShortenedDrill::within($drill, 500, null)['cap']['balls'] ?? null);
+        self::assertSame($drill, ShortenedDrill::within($drill, null, null));
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Contract\ReplayComputation;
-use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\Drill;
-use Amble\Core\Drill\DrillCard;
 use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRules;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Event\EventReader;
@@ -37,15 +37,15 @@ abstract class DrillTestCase extends PropertyTestCase
     }
 
     /** @param array<string, mixed> $changes */
-    protected static function drill(array $changes = []): Drill
+    protected static function drill(array $changes = []): DrillRules
     {
-        return DrillReader::read(JsonInput::parse(json_encode(self::rules($changes), JSON_THROW_ON_ERROR)));
+        return DrillRulesReader::read(JsonInput::parse(json_encode(self::rules($changes), JSON_THROW_ON_ERROR)));
     }
 
     /** @param array<string, mixed> $changes */
-    protected static function card(array $changes = []): DrillCard
+    protected static function card(array $changes = []): Drill
     {
-        return CardReader::read(JsonInput::parse(json_encode(self::rules($changes), JSON_THROW_ON_ERROR)));
+        return DrillReader::read(JsonInput::parse(json_encode(self::rules($changes), JSON_THROW_ON_ERROR)));
     }
 
     /**
@@ -67,7 +67,7 @@ abstract class DrillTestCase extends PropertyTestCase
      *
      * @return array<string, mixed> the state as a shell would see it
      */
-    protected static function after(Drill $drill, string $balls, int $seed = 1): array
+    protected static function after(DrillRules $drill, string $balls, int $seed = 1): array
     {
         $events = [];
         foreach ($balls === '' ? [] : str_split($balls) as $i => $kind) {

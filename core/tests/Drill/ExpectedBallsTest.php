@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRules;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\Expectation;
 use Amble\Core\Drill\ExpectedBalls;
 use Amble\Core\Drill\ForecastBasis;
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Physics;
 use Amble\Core\Numeric\SeededRandom;
@@ -55,7 +55,7 @@ final class ExpectedBallsTest extends DrillTestCase
      * @param array{float, float} $rates
      * @param array<string, int> $known where the drill stands after these balls, −1 once it is over: games begin alike
      */
-    private static function ballsNeeded(Drill $drill, array $rates, SeededRandom $random, array &$known): int
+    private static function ballsNeeded(DrillRules $drill, array $rates, SeededRandom $random, array &$known): int
     {
         $balls = '';
         while (($station = $known["b$balls"] ??= self::after($drill, $balls)['next']['station'] ?? -1) >= 0) {
@@ -67,7 +67,7 @@ final class ExpectedBallsTest extends DrillTestCase
 
     /** @param array<string, mixed> $rules */
     #[DataProvider('forecasts')]
-    public function testWhatAForecastRestsOnOrWhyThereIsNone(array $rules, Skill $skill, ?float $balls, ForecastBasis $basis): void
+    public function testWhatAForecastRestsOnOrWhyThereIsNone(array $rules, PassChances $skill, ?float $balls, ForecastBasis $basis): void
     {
         $drill = self::drill($rules);
         $told = Expectation::of($drill, DrillRun::firstRound($drill, 1), $skill, 8);
@@ -75,14 +75,14 @@ final class ExpectedBallsTest extends DrillTestCase
         self::assertEqualsWithDelta($balls, $told->balls, 0.05);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, Skill, float|null, ForecastBasis}> */
+    /** @return iterable<string, array{array<string, mixed>, PassChances, float|null, ForecastBasis}> */
     public static function forecasts(): iterable
     {
-        $nothing = new Skill(null, null, null, null);
+        $nothing = new PassChances(null, null, null, null);
         // Relative errors with mean 0 and spread 0.1; start lines with spread 2°.
-        $length = new Skill(0.0, 0.1, null, null);
-        $line = new Skill(null, null, 0.0, deg2rad(2.0));
-        $both = new Skill(0.0, 0.1, 0.0, deg2rad(2.0));
+        $length = new PassChances(0.0, 0.1, null, null);
+        $line = new PassChances(null, null, 0.0, deg2rad(2.0));
+        $both = new PassChances(0.0, 0.1, 0.0, deg2rad(2.0));
         // Half of all starts pass a gate whose half-angle is the quartile of a normal spread.
         $half = 2.0 * (0.5 * tan(0.6744897502 * deg2rad(2.0)) + Physics::BALL_RADIUS);
         $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => $half, 'distance_m' => 0.5]];
@@ -107,7 +107,7 @@ final class ExpectedBallsTest extends DrillTestCase
 
     public function testChancesFollowFromLengthAndLine(): void
     {
-        $skill = new Skill(0.0, 0.1, 0.0, deg2rad(2.0), GreenSpeed::ofFeet(9.5));
+        $skill = new PassChances(0.0, 0.1, 0.0, deg2rad(2.0), GreenSpeed::ofFeet(9.5));
         $at = static fn(float $metres, bool $canBeHoled = false): PassContext => new PassContext(Length::ofMetres($metres), canBeHoled: $canBeHoled);
         // A roll scatters by a factor: within one spread of its middle either way lie 68.27 %, whatever the length.
         foreach ([4.0, 9.0] as $metres) {

@@ -7,8 +7,8 @@ namespace Amble\Core\Tests\Drill;
 use Amble\Core\Change\ChangeCall;
 use Amble\Core\Change\FindingChange;
 use Amble\Core\Contract\FindingShape;
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
@@ -30,19 +30,19 @@ final class FindingPropertiesTest extends DrillTestCase
     private const RUNS = 12;
     private const MOST_BALLS = 18;
 
-    /** @return iterable<string, array{DrillCard}> */
+    /** @return iterable<string, array{Drill}> */
     public static function cards(): iterable
     {
         $text = (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json');
         foreach (json_decode($text, true, 64, JSON_THROW_ON_ERROR)['drills'] as $card) {
             // Every kind of finding is asked of every drill, also where it makes no sense.
             $card['finds'] = array_keys(FindingKinds::KINDS);
-            yield $card['key'] => [CardReader::read(JsonInput::parse(json_encode($card, JSON_THROW_ON_ERROR)))];
+            yield $card['key'] => [DrillReader::read(JsonInput::parse(json_encode($card, JSON_THROW_ON_ERROR)))];
         }
     }
 
     #[DataProvider('cards')]
-    public function testFindingsHoldTogetherWhateverWasSeen(DrillCard $card): void
+    public function testFindingsHoldTogetherWhateverWasSeen(Drill $card): void
     {
         $random = new SeededRandom(crc32($card->key));
         for ($run = 0; $run < self::RUNS; ++$run) {
@@ -86,7 +86,7 @@ final class FindingPropertiesTest extends DrillTestCase
     }
 
     /** @return list<\Amble\Core\Session\Event\SessionEvent> balls of every sort, with every answer now and then */
-    private static function ofEverySort(DrillCard $card, RandomSource $random): array
+    private static function ofEverySort(Drill $card, RandomSource $random): array
     {
         $events = [];
         $balls = (int) (self::MOST_BALLS * $random->uniform());

@@ -7,8 +7,8 @@ namespace Amble\Core\Tests\Drill;
 use Amble\Core\Change\FindingChange;
 use Amble\Core\Distance\UsualBias;
 use Amble\Core\Distance\UsualLength;
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\Finding\FindingBalls;
 use Amble\Core\Drill\Finding\FindingKinds;
@@ -31,9 +31,9 @@ final class FoundAsWordedTest extends DrillTestCase
         return array_column(json_decode($text, true, 64, JSON_THROW_ON_ERROR)['drills'], null, 'key');
     }
 
-    private static function shipped(string $key): DrillCard
+    private static function shipped(string $key): Drill
     {
-        return CardReader::read(JsonInput::parse(json_encode(self::library()[$key], JSON_THROW_ON_ERROR)));
+        return DrillReader::read(JsonInput::parse(json_encode(self::library()[$key], JSON_THROW_ON_ERROR)));
     }
 
     /**
@@ -41,7 +41,7 @@ final class FoundAsWordedTest extends DrillTestCase
      *
      * @return array<string, Finding> by kind
      */
-    private static function found(DrillCard $card, array $balls, ?UsualLength $usual = null): array
+    private static function found(Drill $card, array $balls, ?UsualLength $usual = null): array
     {
         $events = [];
         foreach ($balls as $i => $seen) {

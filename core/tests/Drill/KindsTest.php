@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Contract\CardShape;
+use Amble\Core\Contract\DrillShape;
 use Amble\Core\Drill\Axis;
-use Amble\Core\Drill\CardReader;
 use Amble\Core\Drill\DrillProgress;
+use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillSchema;
 use Amble\Core\Drill\End\End;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\Kind\RuleKind;
@@ -35,9 +35,9 @@ final class KindsTest extends DrillTestCase
 
         return new Kinds(
             ['beyond' => PassRules::ofClass(BeyondBy::class)] + $shipped->passes,
-            ['longest_first' => RuleKind::of(new KindCard('Longest first', 'longest first'), static fn(): Order => new Order('longest first', true, self::longestFirst(...)))] + $shipped->orders,
+            ['longest_first' => RuleKind::of(new KindDescription('Longest first', 'longest first'), static fn(): Order => new Order('longest first', true, self::longestFirst(...)))] + $shipped->orders,
             ['rounds' => RuleKind::of(
-                new KindCard('After so many rounds', 'ends after {balls} rounds', [new Figure('balls', 'Rounds', FigureKind::Balls)]),
+                new KindDescription('After so many rounds', 'ends after {balls} rounds', [new Figure('balls', 'Rounds', FigureKind::Balls)]),
                 static fn(array $figures): End => new End(
                     static fn(DrillProgress $progress): bool => $progress->rounds >= $figures['balls'],
                     static fn(DrillProgress $progress, int $leftInRound): int => $leftInRound,
@@ -75,7 +75,7 @@ final class KindsTest extends DrillTestCase
     public function testANewKindIsOneEntry(): void
     {
         $json = JsonInput::parse(json_encode(self::withNewKinds(), JSON_THROW_ON_ERROR));
-        $card = CardReader::read($json, self::kinds());
+        $card = DrillReader::read($json, self::kinds());
         self::assertSame('One ball a station at the hole; each passes if it runs at least {0.5000 m} past.', $card->words->rule);
         self::assertSame('Longest first; ends after 2 rounds.', $card->words->course);
         $state = DrillRun::fold($card->rules, [self::ball(0, 6.6), self::ball(1, 4.2)], 1);
@@ -90,13 +90,13 @@ final class KindsTest extends DrillTestCase
         self::assertFalse($isValid(self::withNewKinds(['pass' => ['kind' => 'beyond']])), 'a figure without a usual value is needed');
         self::assertFalse($isValid(self::withNewKinds(['pass' => ['kind' => 'beyond', 'least_m' => 0.5, 'share' => 0.1]])));
         try {
-            CardReader::read(JsonInput::parse(json_encode(self::withNewKinds(['pass' => ['kind' => 'beyond', 'least_m' => -1]]), JSON_THROW_ON_ERROR)), self::kinds());
+            DrillReader::read(JsonInput::parse(json_encode(self::withNewKinds(['pass' => ['kind' => 'beyond', 'least_m' => -1]]), JSON_THROW_ON_ERROR)), self::kinds());
             self::fail('A length below nothing was taken.');
         } catch (InvalidInput $refused) {
             self::assertSame('pass.least_m', $refused->field());
         }
         $this->expectException(InvalidInput::class);
-        CardReader::read($json);
+        DrillReader::read($json);
     }
 
     public function testTheSchemaThatShipsIsWhatTheKindsSay(): void
@@ -105,7 +105,7 @@ final class KindsTest extends DrillTestCase
         self::assertEquals(DrillSchema::completed($schema), $schema);
         $file = dirname(__DIR__, 3) . '/contract/cases/drill-kinds.json';
         // The editor's tests make every drill from this.
-        self::assertEquals(json_decode(json_encode(CardShape::kinds(), JSON_THROW_ON_ERROR), true), json_decode((string) file_get_contents($file), true));
+        self::assertEquals(json_decode(json_encode(DrillShape::kinds(), JSON_THROW_ON_ERROR), true), json_decode((string) file_get_contents($file), true));
     }
 
     public function testWhatIsSaidOfAKindNamesEachOfItsFigures(): void
@@ -141,9 +141,9 @@ final readonly class BeyondBy extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Runs past by enough', 'runs at least {least_m} past', [new Figure('least_m', 'Past by at least', FigureKind::Roll)]);
+        return new KindDescription('Runs past by enough', 'runs at least {least_m} past', [new Figure('least_m', 'Past by at least', FigureKind::Roll)]);
     }
 
     public static function of(array $figures, JsonInput $rule): self

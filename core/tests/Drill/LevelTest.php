@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Drill\DrillRun;
-use Amble\Core\Drill\Level\LastTime;
-use Amble\Core\Drill\Level\LengthSet;
+use Amble\Core\Drill\Level\DrillLengths;
+use Amble\Core\Drill\Level\PreviousRun;
 use Amble\Core\Drill\Level\Progression;
-use Amble\Core\Drill\OldDrill;
+use Amble\Core\Drill\OldDrillFormat;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Steps\StepRule;
 use Amble\Core\Student\Level;
@@ -30,7 +30,7 @@ final class LevelTest extends DrillTestCase
     #[DataProvider('times')]
     public function testALevelIsEarnedWithEightOfTenAndLostWithFive(int $level, int $passes, int $of, int $now, string $why): void
     {
-        $progression = Progression::of(self::card(self::LEVELS), new LastTime($level, self::recent($passes, $of), null));
+        $progression = Progression::of(self::card(self::LEVELS), new PreviousRun($level, self::recent($passes, $of), null));
         self::assertSame($now, $progression->level);
         self::assertSame($why, $progression->why);
     }
@@ -51,7 +51,7 @@ final class LevelTest extends DrillTestCase
     {
         $rules = self::rules(self::LEVELS);
         $card = self::card(self::LEVELS);
-        $at = static fn(int $level, int $passes): array => Progression::of($card, new LastTime($level, self::recent($passes), null))->laidInto($rules, $card);
+        $at = static fn(int $level, int $passes): array => Progression::of($card, new PreviousRun($level, self::recent($passes), null))->laidInto($rules, $card);
         self::assertSame($rules, $at(0, 7));
         self::assertSame(['order' => 'shuffled', 'level' => 1], array_diff_key($at(0, 8), $rules));
         $third = $at(2, 8);
@@ -60,7 +60,7 @@ final class LevelTest extends DrillTestCase
         // It can be run as it is, and knows its level.
         self::assertSame(3, self::card($third)->level);
         self::assertNull(Progression::of($card, null)->why);
-        self::assertNull(Progression::of(self::card(), new LastTime(0, self::recent(9), null))->why);
+        self::assertNull(Progression::of(self::card(), new PreviousRun(0, self::recent(9), null))->why);
     }
 
     /** The student's rule goes before the drill's, and the drill that begins carries it. */
@@ -68,7 +68,7 @@ final class LevelTest extends DrillTestCase
     {
         $drill = ['step_rule' => ['earn' => 9, 'lose' => 2]] + self::LEVELS;
         $card = self::card($drill);
-        $level = static fn(int $passes, ?StepRule $own): int => Progression::of($card, new LastTime(1, self::recent($passes), null), null, $own)->level;
+        $level = static fn(int $passes, ?StepRule $own): int => Progression::of($card, new PreviousRun(1, self::recent($passes), null), null, $own)->level;
         $own = StepRule::read(JsonInput::fromArray(['earn' => 7, 'lose' => 6]));
         self::assertSame([1, 1, 2], [$level(8, null), $level(4, null), $level(9, null)]);
         self::assertSame([2, 0], [$level(7, $own), $level(6, $own)]);
@@ -83,7 +83,7 @@ final class LevelTest extends DrillTestCase
     {
         $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5], 'steps_m' => [0.1, 0.08, 0.06]];
         $card = self::card($gate);
-        $begins = Progression::of($card, new LastTime(0, [], 1));
+        $begins = Progression::of($card, new PreviousRun(0, [], 1));
         self::assertSame('It starts where it was left: {0.0800 w} wide.', $begins->why);
         $drill = self::drill($begins->laidInto(self::rules($gate), $card));
         self::assertSame(0.08, DrillRun::fold($drill, [], 1)->step);
@@ -109,30 +109,30 @@ final class LevelTest extends DrillTestCase
         self::assertSame([null, null, 1, 1], array_map(static fn(Level $level): ?int => $rung([0.1, 0.08, 0.06], $level), Level::cases()));
         self::assertSame('The first time, for an able player: {0.0800 w} wide.', Progression::of(self::card($gate($four)), null, Level::Able)->why);
         // How it was left wins over what the card says.
-        self::assertSame(0, Progression::of(self::card($gate($four)), new LastTime(0, [], 0), Level::Tournament)->rung);
+        self::assertSame(0, Progression::of(self::card($gate($four)), new PreviousRun(0, [], 0), Level::Tournament)->rung);
         self::assertNull(Progression::of(self::card(), null, Level::Tournament)->why);
     }
 
     public function testAnySetOfLengthsGoesIntoAnyDrill(): void
     {
-        $laid = LengthSet::laidInto(self::rules(), [3.0, 6.0, 9.0]);
+        $laid = DrillLengths::laidInto(self::rules(), [3.0, 6.0, 9.0]);
         self::assertSame([3.0, 6.0, 9.0], array_column($laid['stations'], 'length_m'));
         self::assertSame(60, $laid['cap']['balls'], 'the cap leaves as many balls a station as before');
         // Where stations lie differently, they stay and take the lengths in turn.
-        $sides = LengthSet::laidInto(self::rules(['stations' => [
+        $sides = DrillLengths::laidInto(self::rules(['stations' => [
             ['length_m' => 1, 'grade_percent' => 2], ['length_m' => 1, 'grade_percent' => -2], ['length_m' => 1, 'name' => 'low side'],
         ]]), [1.5, 2.0]);
         self::assertSame([
             ['length_m' => 1.5, 'grade_percent' => 2], ['length_m' => 2.0, 'grade_percent' => -2], ['length_m' => 1.5, 'name' => 'low side'],
         ], $sides['stations']);
-        $drawn = LengthSet::laidInto(self::rules(['stations' => [['from_m' => 1, 'to_m' => 9, 'step_m' => 0.3]]]), [4.0]);
+        $drawn = DrillLengths::laidInto(self::rules(['stations' => [['from_m' => 1, 'to_m' => 9, 'step_m' => 0.3]]]), [4.0]);
         self::assertSame([['length_m' => 4.0]], $drawn['stations']);
     }
 
     public function testAnOldDrillIsBroughtUpOnceAndANewOneIsLeftAlone(): void
     {
         $old = self::rules(['kit' => ['balls', '2 balls', 'metal rule', 'string on two stakes', 'umbrella'], 'logs' => ['roll', 'side', 'holed'], 'pass' => ['kind' => 'task', 'little_m' => 0.3], 'tasks' => ['past']]);
-        $new = OldDrill::broughtUp($old);
+        $new = OldDrillFormat::broughtUp($old);
         self::assertSame([
             ['piece' => 'ball'], ['piece' => 'ball', 'count' => 2], ['piece' => 'rule', 'count' => 1], ['piece' => 'string', 'count' => 1],
             ['piece' => 'other', 'name' => 'umbrella', 'count' => 1],
@@ -140,7 +140,7 @@ final class LevelTest extends DrillTestCase
         self::assertSame(['roll_m', 'side_m'], $new['asks']);
         self::assertEqualsWithDelta(0.9, $new['pass']['firm_m'], 1e-12);
         self::assertArrayNotHasKey('logs', $new);
-        self::assertSame($new, OldDrill::broughtUp($new));
+        self::assertSame($new, OldDrillFormat::broughtUp($new));
         self::assertSame(['roll_m', 'side_m'], self::card($new)->asks);
     }
 }

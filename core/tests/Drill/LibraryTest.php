@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Drill\End\Ends;
 use Amble\Core\Drill\Finding\FindingKinds;
 use Amble\Core\Drill\Order\Orders;
@@ -49,7 +49,7 @@ final class LibraryTest extends DrillTestCase
     #[DataProvider('players')]
     public function testASimulatedStudentPlaysItToItsEnd(array $json, float $scatter, float $degrees, bool $isAverage): void
     {
-        $drill = DrillReader::read(JsonInput::parse(json_encode($json, JSON_THROW_ON_ERROR)));
+        $drill = DrillRulesReader::read(JsonInput::parse(json_encode($json, JSON_THROW_ON_ERROR)));
         $minutes = 0.0;
         for ($seed = 1; $seed <= 6; ++$seed) {
             $student = new SimulatedStudent(2.2, 1.75, $scatter, $scatter / 4, lineSpread: deg2rad($degrees));

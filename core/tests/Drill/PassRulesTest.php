@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Drill;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Drill\Pass\PassContext;
 use Amble\Core\Drill\Pass\PassRule;
 use Amble\Core\Drill\Pass\PassRules;
 use Amble\Core\Drill\Points;
-use Amble\Core\Drill\Task;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
@@ -59,7 +59,7 @@ final class PassRulesTest extends TestCase
         );
     }
 
-    private static function on(?Task $task = null, ?float $step = null, ?float $last = null, ?float $first = null): PassContext
+    private static function on(?BallTask $task = null, ?float $step = null, ?float $last = null, ?float $first = null): PassContext
     {
         return new PassContext(Length::ofMetres(self::LENGTH), $task, $step, $last, $first);
     }
@@ -149,21 +149,21 @@ final class PassRulesTest extends TestCase
         yield 'nobody watched the finish' => [['kind' => 'held'], $seen([]), false];
 
         $part = ['kind' => 'hit_gap', 'soft_m' => 0.3, 'firm_m' => 0.9];
-        yield 'soft, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.3]), true, self::on(Task::Soft)];
-        yield 'soft, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), false, self::on(Task::Soft)];
-        yield 'firm, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), true, self::on(Task::Firm)];
-        yield 'firm, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.2]), false, self::on(Task::Firm)];
-        yield 'firm, and out of sight' => [$part, $seen(['hit' => true, 'gap_m' => 1.0]), false, self::on(Task::Firm)];
-        yield 'never struck' => [$part, $seen(['hit' => false]), false, self::on(Task::Soft)];
+        yield 'soft, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.3]), true, self::on(BallTask::Soft)];
+        yield 'soft, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), false, self::on(BallTask::Soft)];
+        yield 'firm, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), true, self::on(BallTask::Firm)];
+        yield 'firm, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.2]), false, self::on(BallTask::Firm)];
+        yield 'firm, and out of sight' => [$part, $seen(['hit' => true, 'gap_m' => 1.0]), false, self::on(BallTask::Firm)];
+        yield 'never struck' => [$part, $seen(['hit' => false]), false, self::on(BallTask::Soft)];
 
         $step = ['kind' => 'level', 'level' => 2];
         $rolled = static fn(float $roll, int $level): Ball => self::stopped(Stop::Free, $roll, answers: ['level' => $level]);
-        yield 'up on its level' => [$step, $rolled(4.0, 2), true, self::on(Task::RehearseBetween)];
-        yield 'back down' => [$step, $rolled(2.0, 1), false, self::on(Task::RehearseBetween)];
-        yield 'told to be too soft, and below' => [$step, $rolled(2.0, 1), true, self::on(Task::RehearseSoft)];
-        yield 'told to be too soft, and up' => [$step, $rolled(4.0, 2), false, self::on(Task::RehearseSoft)];
-        yield 'told to be too strong, up and past' => [$step, $rolled(6.0, 2), true, self::on(Task::RehearseStrong)];
-        yield 'told to be too strong, up and not past' => [$step, $rolled(4.5, 2), false, self::on(Task::RehearseStrong)];
+        yield 'up on its level' => [$step, $rolled(4.0, 2), true, self::on(BallTask::RehearseBetween)];
+        yield 'back down' => [$step, $rolled(2.0, 1), false, self::on(BallTask::RehearseBetween)];
+        yield 'told to be too soft, and below' => [$step, $rolled(2.0, 1), true, self::on(BallTask::RehearseSoft)];
+        yield 'told to be too soft, and up' => [$step, $rolled(4.0, 2), false, self::on(BallTask::RehearseSoft)];
+        yield 'told to be too strong, up and past' => [$step, $rolled(6.0, 2), true, self::on(BallTask::RehearseStrong)];
+        yield 'told to be too strong, up and not past' => [$step, $rolled(4.5, 2), false, self::on(BallTask::RehearseStrong)];
 
         $alike = ['kind' => 'like_first', 'share' => 0.1];
         yield 'the first of a set is its measure' => [$alike, self::free(1.0), true];
@@ -179,26 +179,26 @@ final class PassRulesTest extends TestCase
         yield 'nearer along, further aside' => [$nearer, self::free(5.1, 0.5), false, self::on(last: 0.4)];
 
         $task = ['kind' => 'task', 'little_m' => 0.5, 'firm_m' => 1.5, 'exact_share' => 0.05];
-        yield 'a little past' => [$task, self::free(5.4), true, self::on(Task::Past)];
-        yield 'more than a little past' => [$task, self::free(5.6), false, self::on(Task::Past)];
-        yield 'short when past was asked' => [$task, self::free(4.8), false, self::on(Task::Past)];
-        yield 'a little short' => [$task, self::free(4.6), true, self::on(Task::Short)];
-        yield 'past when short was asked' => [$task, self::free(5.1), false, self::on(Task::Short)];
-        yield 'holed when short was asked' => [$task, $holed, false, self::on(Task::Short)];
-        yield 'told to be firm, and well past' => [$task, self::free(6.4), true, self::on(Task::Firm)];
-        yield 'told to be firm, and only a little past' => [$task, self::free(5.4), false, self::on(Task::Firm)];
-        yield 'firmer than firm' => [$task, self::free(6.6), false, self::on(Task::Firm)];
-        yield 'firm to the drill’s own measure' => [['firm_m' => 0.8] + $task, self::free(5.9), false, self::on(Task::Firm)];
-        yield 'told to be firm, and holed' => [$task, $holed, true, self::on(Task::Firm)];
-        yield 'told to be too soft, and far too soft' => [$task, self::free(2.0), true, self::on(Task::RehearseSoft)];
-        yield 'told to be too soft, and there' => [$task, self::free(5.0), false, self::on(Task::RehearseSoft)];
-        yield 'told to be too soft, and holed' => [$task, $holed, false, self::on(Task::RehearseSoft)];
-        yield 'told to be too strong, and far too strong' => [$task, self::free(9.0), true, self::on(Task::RehearseStrong)];
-        yield 'told to be too strong, and there' => [$task, self::free(5.0), false, self::on(Task::RehearseStrong)];
-        yield 'between the two is exact' => [$task, self::free(5.3), false, self::on(Task::RehearseBetween)];
-        yield 'exact' => [$task, self::free(5.25), true, self::on(Task::Exact)];
-        yield 'not so exact' => [$task, self::free(5.3), false, self::on(Task::Exact)];
-        yield 'holed is exact' => [$task, $holed, true, self::on(Task::Exact)];
+        yield 'a little past' => [$task, self::free(5.4), true, self::on(BallTask::Past)];
+        yield 'more than a little past' => [$task, self::free(5.6), false, self::on(BallTask::Past)];
+        yield 'short when past was asked' => [$task, self::free(4.8), false, self::on(BallTask::Past)];
+        yield 'a little short' => [$task, self::free(4.6), true, self::on(BallTask::Short)];
+        yield 'past when short was asked' => [$task, self::free(5.1), false, self::on(BallTask::Short)];
+        yield 'holed when short was asked' => [$task, $holed, false, self::on(BallTask::Short)];
+        yield 'told to be firm, and well past' => [$task, self::free(6.4), true, self::on(BallTask::Firm)];
+        yield 'told to be firm, and only a little past' => [$task, self::free(5.4), false, self::on(BallTask::Firm)];
+        yield 'firmer than firm' => [$task, self::free(6.6), false, self::on(BallTask::Firm)];
+        yield 'firm to the drill’s own measure' => [['firm_m' => 0.8] + $task, self::free(5.9), false, self::on(BallTask::Firm)];
+        yield 'told to be firm, and holed' => [$task, $holed, true, self::on(BallTask::Firm)];
+        yield 'told to be too soft, and far too soft' => [$task, self::free(2.0), true, self::on(BallTask::RehearseSoft)];
+        yield 'told to be too soft, and there' => [$task, self::free(5.0), false, self::on(BallTask::RehearseSoft)];
+        yield 'told to be too soft, and holed' => [$task, $holed, false, self::on(BallTask::RehearseSoft)];
+        yield 'told to be too strong, and far too strong' => [$task, self::free(9.0), true, self::on(BallTask::RehearseStrong)];
+        yield 'told to be too strong, and there' => [$task, self::free(5.0), false, self::on(BallTask::RehearseStrong)];
+        yield 'between the two is exact' => [$task, self::free(5.3), false, self::on(BallTask::RehearseBetween)];
+        yield 'exact' => [$task, self::free(5.25), true, self::on(BallTask::Exact)];
+        yield 'not so exact' => [$task, self::free(5.3), false, self::on(BallTask::Exact)];
+        yield 'holed is exact' => [$task, $holed, true, self::on(BallTask::Exact)];
     }
 
     /** @param array<string, mixed> $rule */
@@ -217,9 +217,9 @@ final class PassRulesTest extends TestCase
         yield 'between is on' => [$rod, self::free(5.2), LengthCall::On];
         yield 'a step narrows it' => [$rod, self::free(5.2), LengthCall::Long, self::on(step: 0.1)];
         $task = ['kind' => 'task', 'little_m' => 0.5, 'exact_share' => 0.05];
-        yield 'told to be past and past is on' => [$task, self::free(5.4), LengthCall::On, self::on(Task::Past)];
-        yield 'told to be short and on the target is long' => [$task, self::free(5.0), LengthCall::Long, self::on(Task::Short)];
-        yield 'told to be short and holed is long' => [$task, self::stopped(Stop::Holed, null), LengthCall::Long, self::on(Task::Short)];
+        yield 'told to be past and past is on' => [$task, self::free(5.4), LengthCall::On, self::on(BallTask::Past)];
+        yield 'told to be short and on the target is long' => [$task, self::free(5.0), LengthCall::Long, self::on(BallTask::Short)];
+        yield 'told to be short and holed is long' => [$task, self::stopped(Stop::Holed, null), LengthCall::Long, self::on(BallTask::Short)];
         yield 'cut short before its end: nobody knows' => [$rod, self::stopped(Stop::Ball, 4.6), null];
         yield 'cut short beyond it: long' => [$rod, self::stopped(Stop::Post, 5.4), LengthCall::Long];
         yield 'a ring by its length' => [['kind' => 'radius', 'radius_m' => 0.5], self::free(5.6), LengthCall::Long];

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\DrillRun;
 use Amble\Core\Drill\DrillState;
+use Amble\Core\Drill\DrillSteps;
 use Amble\Core\Drill\Phase;
 use Amble\Core\Drill\PutOut;
 use Amble\Core\Drill\Rotation;
 use Amble\Core\Drill\RoundNumbers;
-use Amble\Core\Drill\Steps;
 use Amble\Core\Drill\TargetKind;
-use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Steps\Ladder;
@@ -68,11 +68,11 @@ final class RulesOfADrillTest extends DrillTestCase
 
     public function testStepsAreNarrowerEachTime(): void
     {
-        $steps = Steps::of([Length::ofMetres(0.1), Length::ofMetres(0.08)]);
+        $steps = DrillSteps::of([Length::ofMetres(0.1), Length::ofMetres(0.08)]);
         self::assertSame(0.1, $steps->width($steps->ladder()));
         self::assertSame(0.08, $steps->width(Ladder::of(2, 1)));
         $this->expectException(InvalidInput::class);
-        Steps::of([Length::ofMetres(0.1), Length::ofMetres(0.1)]);
+        DrillSteps::of([Length::ofMetres(0.1), Length::ofMetres(0.1)]);
     }
 
     public function testWhatCanBeStruckCannotBeHoledIntoAndNothingIsBoth(): void
@@ -87,9 +87,9 @@ final class RulesOfADrillTest extends DrillTestCase
     public function testEveryTaskThatIsNoWayOfGettingReadySaysWhereTheBallGoes(): void
     {
         self::assertSame([
-            Task::LookAtTarget, Task::LookAtBall, Task::StanceNarrow, Task::StanceMiddle, Task::StanceWide, Task::AimWider, Task::MorePace,
-            Task::RollByHand,
-        ], array_values(array_filter(Task::cases(), static fn(Task $task): bool => !$task->isJudged())));
+            BallTask::LookAtTarget, BallTask::LookAtBall, BallTask::StanceNarrow, BallTask::StanceMiddle, BallTask::StanceWide, BallTask::AimWider, BallTask::MorePace,
+            BallTask::RollByHand,
+        ], array_values(array_filter(BallTask::cases(), static fn(BallTask $task): bool => !$task->isJudged())));
     }
 
     public function testAFirmBallRunsFurtherThanALittle(): void

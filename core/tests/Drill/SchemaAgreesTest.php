@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
-use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\DrillReader;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
@@ -31,7 +31,7 @@ final class SchemaAgreesTest extends DrillTestCase
     private static function isRead(array $drill): bool
     {
         try {
-            CardReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR)));
+            DrillReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR)));
 
             return true;
         } catch (InvalidInput) {

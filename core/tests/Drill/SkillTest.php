@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Drill;
 
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Kind\Kinds;
+use Amble\Core\Drill\Pass\PassChances;
 use Amble\Core\Drill\Pass\PassContext;
-use Amble\Core\Drill\Pass\Skill;
 use Amble\Core\Drill\Points;
-use Amble\Core\Drill\Task;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
@@ -31,9 +31,9 @@ final class SkillTest extends DrillTestCase
     private const LINE = 0.004;
     private const LINE_SPREAD = 0.025;
 
-    private static function skill(): Skill
+    private static function skill(): PassChances
     {
-        return new Skill(self::BIAS, self::SPREAD, self::LINE, self::LINE_SPREAD, GreenSpeed::ofFeet(9.5), self::PAST);
+        return new PassChances(self::BIAS, self::SPREAD, self::LINE, self::LINE_SPREAD, GreenSpeed::ofFeet(9.5), self::PAST);
     }
 
     /** Ball after ball of a student with just that skill. */
@@ -80,7 +80,7 @@ final class SkillTest extends DrillTestCase
     /** @return iterable<string, array{0: array<string, mixed>, 1: PassContext, 2?: float}> */
     public static function cases(): iterable
     {
-        $at = static fn(float $metres, bool $hole = true, ?Task $task = null, ?float $half = null): PassContext => new PassContext(
+        $at = static fn(float $metres, bool $hole = true, ?BallTask $task = null, ?float $half = null): PassContext => new PassContext(
             Length::ofMetres($metres),
             $task,
             aidHalfAngle: $half,
@@ -96,9 +96,9 @@ final class SkillTest extends DrillTestCase
         yield 'holed from near' => [['kind' => 'holed'], $at(1.0)];
         yield 'holed from further' => [['kind' => 'holed'], $at(2.5)];
         yield 'through a gate' => [['kind' => 'through_gate'], $at(2.0, true, null, 0.02)];
-        yield 'told a little past' => [['kind' => 'task', 'little_m' => 0.6], $at(4.0, true, Task::Past), 0.3];
-        yield 'told a little short' => [['kind' => 'task', 'little_m' => 0.6], $at(4.0, true, Task::Short), -0.3];
-        yield 'told to be exact' => [['kind' => 'task', 'exact_share' => 0.06], $at(5.0, true, Task::Exact), 0.0];
+        yield 'told a little past' => [['kind' => 'task', 'little_m' => 0.6], $at(4.0, true, BallTask::Past), 0.3];
+        yield 'told a little short' => [['kind' => 'task', 'little_m' => 0.6], $at(4.0, true, BallTask::Short), -0.3];
+        yield 'told to be exact' => [['kind' => 'task', 'exact_share' => 0.06], $at(5.0, true, BallTask::Exact), 0.0];
     }
 
     public function testWhatABallBringsIsTheMeanOfManyBalls(): void
@@ -120,8 +120,8 @@ final class SkillTest extends DrillTestCase
     {
         $context = new PassContext(Length::ofMetres(3.0), aidHalfAngle: 0.02, canBeHoled: true);
         $pass = static fn(string $kind): mixed => Kinds::shipped()->pass(JsonInput::fromArray(['kind' => $kind, 'radius_m' => 0.5] + [], 'pass'));
-        $length = new Skill(0.0, 0.1, null, null);
-        $line = new Skill(null, null, 0.0, 0.02);
+        $length = new PassChances(0.0, 0.1, null, null);
+        $line = new PassChances(null, null, 0.0, 0.02);
         self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'holed'], 'pass'))->chance($context, $length));
         self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'share'], 'pass'))->chance($context, $line));
         self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'through_gate'], 'pass'))->chance($context, $length));

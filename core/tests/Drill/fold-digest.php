@@ -10,7 +10,7 @@
 declare(strict_types=1);
 
 use Amble\Core\Contract\ReplayComputation;
-use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\DrillRulesReader;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
 
@@ -34,7 +34,7 @@ for ($round = 0; $round < (int) $argv[1]; ++$round) {
         }
         $input = JsonInput::parse(json_encode(['drill' => $definition, 'seed' => $round, 'events' => $events], JSON_THROW_ON_ERROR));
         hash_update($digest, json_encode((new ReplayComputation())->answer($input), JSON_THROW_ON_ERROR));
-        DrillReader::read(JsonInput::parse(json_encode($definition, JSON_THROW_ON_ERROR)));
+        DrillRulesReader::read(JsonInput::parse(json_encode($definition, JSON_THROW_ON_ERROR)));
     }
 }
 echo hash_final($digest), "\n";

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Evidence;
 
 use Amble\Core\Evidence\GreenHistory;
-use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\MeasurementAt;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\SeededRandom;
 use PHPUnit\Framework\TestCase;
@@ -15,9 +15,9 @@ final class GreenHistoryTest extends TestCase
 {
     private const HOUR = 3_600_000;
 
-    private static function reading(int $hour, string $session = 'S', float $feet = 10.0): ReadingAt
+    private static function reading(int $hour, string $session = 'S', float $feet = 10.0): MeasurementAt
     {
-        return new ReadingAt($hour * self::HOUR, $session, GreenSpeed::ofFeet($feet), 0.03);
+        return new MeasurementAt($hour * self::HOUR, $session, GreenSpeed::ofFeet($feet), 0.03);
     }
 
     public function testTheLastReadingBeforeABallStandsUntilTheNext(): void
@@ -40,7 +40,7 @@ final class GreenHistoryTest extends TestCase
 
     public function testAnothersLaterReadingTakesThePlaceOfASessionsOwnOnlyWhenItIsChosen(): void
     {
-        $readings = [self::reading(9, 'A', 9.0), new ReadingAt(12 * self::HOUR, 'B', GreenSpeed::ofFeet(11.0), 0.03, 'theirs')];
+        $readings = [self::reading(9, 'A', 9.0), new MeasurementAt(12 * self::HOUR, 'B', GreenSpeed::ofFeet(11.0), 0.03, 'theirs')];
         $feet = static fn(GreenHistory $history, string $session): float => (float) $history->at(13 * self::HOUR, $session)?->reading->speed?->feet();
         self::assertEqualsWithDelta([9.0, 11.0, 11.0], array_map(fn(string $session): float => $feet(GreenHistory::of($readings), $session), ['A', 'B', 'C']), 1e-9);
         $chosen = GreenHistory::of($readings, ['A' => 'theirs']);
@@ -84,11 +84,11 @@ final class GreenHistoryTest extends TestCase
     public function testItFindsWhatLookingAtEveryReadingFinds(): void
     {
         $random = new SeededRandom(3);
-        $readings = array_map(static fn(): ReadingAt => self::reading((int) (2000 * $random->uniform())), range(1, 60));
+        $readings = array_map(static fn(): MeasurementAt => self::reading((int) (2000 * $random->uniform())), range(1, 60));
         $history = GreenHistory::of($readings);
         for ($hour = 0; $hour < 2000; $hour += 7) {
-            $before = array_filter($readings, static fn(ReadingAt $reading): bool => $reading->atMilliseconds <= $hour * self::HOUR);
-            $last = $before === [] ? null : max(array_map(static fn(ReadingAt $reading): int => $reading->atMilliseconds, $before));
+            $before = array_filter($readings, static fn(MeasurementAt $reading): bool => $reading->atMilliseconds <= $hour * self::HOUR);
+            $last = $before === [] ? null : max(array_map(static fn(MeasurementAt $reading): int => $reading->atMilliseconds, $before));
             self::assertSame($last, $history->at($hour * self::HOUR)?->reading->atMilliseconds);
         }
     }

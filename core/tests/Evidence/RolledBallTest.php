@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Evidence;
 
-use Amble\Core\Tests\Review\Balls;
+use Amble\Core\Tests\Review\BallFixtures;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -14,7 +14,7 @@ final class RolledBallTest extends TestCase
     #[DataProvider('sides')]
     public function testTheSideOfABreakingPuttIsAsNotedElseAsItLay(float $across, ?float $side, ?string $noted, ?string $stayed): void
     {
-        self::assertSame($stayed, Balls::one(3.2, 3.0, ['side_m' => $side, 'high_low' => $noted], across: $across)->highOrLow());
+        self::assertSame($stayed, BallFixtures::one(3.2, 3.0, ['side_m' => $side, 'high_low' => $noted], across: $across)->highOrLow());
     }
 
     /** @return iterable<string, array{float, float|null, string|null, string|null}> */

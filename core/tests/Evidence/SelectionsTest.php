@@ -7,24 +7,24 @@ namespace Amble\Core\Tests\Evidence;
 use Amble\Core\Device\DeviceKind;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Drill\AidKind;
-use Amble\Core\Drill\Task;
+use Amble\Core\Drill\BallTask;
+use Amble\Core\Evidence\ExcludedBalls;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Evidence\ForFeel;
 use Amble\Core\Evidence\ForReads;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\ForStroke;
-use Amble\Core\Evidence\LeftOut;
-use Amble\Core\Evidence\ReadingAt;
+use Amble\Core\Evidence\MeasurementAt;
+use Amble\Core\Evidence\MeasurementInForce;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Evidence\Selection;
-use Amble\Core\Evidence\Standing;
 use Amble\Core\Feel\LengthCall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Surface;
 use Amble\Core\Numeric\Sample;
 use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Session\Ball;
-use Amble\Core\Session\Mark;
+use Amble\Core\Session\BallMark;
 use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
 use Amble\Core\Session\Stop;
@@ -46,13 +46,13 @@ final class SelectionsTest extends TestCase
         ?float $roll = 4.2,
         Stop $stop = Stop::Free,
         ?float $target = 4.0,
-        ?Mark $mark = null,
+        ?BallMark $mark = null,
         array $seen = [],
         float $gradePercent = 0.0,
         ?float $speedFeet = 10.0,
         bool $isOfTheDay = true,
         Surface $surface = Surface::Grass,
-        ?Task $task = null,
+        ?BallTask $task = null,
         ?float $aidWidth = 0.08,
         bool $isAidChecked = true,
         ?LengthCall $word = LengthCall::On,
@@ -78,7 +78,7 @@ final class SelectionsTest extends TestCase
                 across: Grade::ofPercent($acrossPercent),
             ),
             surface: $surface,
-            reading: new Standing(new ReadingAt(500, 'S', $speed, 0.03), $isOfTheDay, $isOfTheDay ? 0 : 6),
+            reading: new MeasurementInForce(new MeasurementAt(500, 'S', $speed, 0.03), $isOfTheDay, $isOfTheDay ? 0 : 6),
             task: $task,
             word: $word,
             aid: AidKind::Gate,
@@ -89,17 +89,17 @@ final class SelectionsTest extends TestCase
     }
 
     #[DataProvider('balls')]
-    public function testWhetherABallCounts(Selection $selection, RolledBall $ball, ?LeftOut $why): void
+    public function testWhetherABallCounts(Selection $selection, RolledBall $ball, ?ExcludedBalls $why): void
     {
         self::assertSame($why, $selection->leavesOut($ball));
         self::assertCount($why === null ? 1 : 0, $selection->of([$ball]));
         self::assertSame($why === null ? [] : [$why->value => 1], $selection->reasons([$ball]));
     }
 
-    /** @return iterable<string, array{Selection, RolledBall, LeftOut|null}> */
+    /** @return iterable<string, array{Selection, RolledBall, ExcludedBalls|null}> */
     public static function balls(): iterable
     {
-        $marks = [[Mark::Mishit, LeftOut::Mishit], [Mark::Bumps, LeftOut::Bumps], [Mark::Distraction, LeftOut::Distraction], [Mark::Doubt, LeftOut::Doubt]];
+        $marks = [[BallMark::Mishit, ExcludedBalls::Mishit], [BallMark::Bumps, ExcludedBalls::Bumps], [BallMark::Distraction, ExcludedBalls::Distraction], [BallMark::Doubt, ExcludedBalls::Doubt]];
         $all = [
             'stroke' => new ForStroke(Surface::Grass), 'distance' => new ForDistance(Surface::Grass),
             'start line' => new ForStartLine(), 'reads' => new ForReads(), 'feel' => new ForFeel(),
@@ -107,9 +107,9 @@ final class SelectionsTest extends TestCase
         foreach ($all as $name => $selection) {
             yield "$name: a sound ball" => [$selection, self::ball(), null];
             if (in_array($name, ['stroke', 'distance', 'start line'], true)) {
-                yield "$name: rolled by hand" => [$selection, self::ball(task: Task::RollByHand), LeftOut::NoPutt];
-                yield "$name: played with a wedge" => [$selection, self::ball(seen: ['club' => 'wedge']), LeftOut::NoPutt];
-                yield "$name: putted from the fringe" => [$selection, self::ball(seen: ['club' => 'putter', 'lie' => 'fringe']), LeftOut::NoPutt];
+                yield "$name: rolled by hand" => [$selection, self::ball(task: BallTask::RollByHand), ExcludedBalls::NoPutt];
+                yield "$name: played with a wedge" => [$selection, self::ball(seen: ['club' => 'wedge']), ExcludedBalls::NoPutt];
+                yield "$name: putted from the fringe" => [$selection, self::ball(seen: ['club' => 'putter', 'lie' => 'fringe']), ExcludedBalls::NoPutt];
                 yield "$name: played with the putter, and said so" => [$selection, self::ball(seen: ['club' => 'putter']), null];
             }
             foreach ($marks as [$mark, $why]) {
@@ -117,49 +117,49 @@ final class SelectionsTest extends TestCase
             }
         }
         $stroke = $all['stroke'];
-        yield 'stroke: rolled on a mat' => [$stroke, self::ball(surface: Surface::Mat), LeftOut::OtherSurface];
+        yield 'stroke: rolled on a mat' => [$stroke, self::ball(surface: Surface::Mat), ExcludedBalls::OtherSurface];
         yield 'stroke: a mat among mats' => [new ForStroke(Surface::Mat), self::ball(surface: Surface::Mat), null];
-        yield 'stroke: holed' => [$stroke, self::ball(roll: null, stop: Stop::Holed), LeftOut::HoledUnjudged];
+        yield 'stroke: holed' => [$stroke, self::ball(roll: null, stop: Stop::Holed), ExcludedBalls::HoledUnjudged];
         yield 'stroke: holed with a judged pace' => [$stroke, self::ball(stop: Stop::Holed), null];
-        yield 'stroke: unseen' => [$stroke, self::ball(roll: null, stop: Stop::Unseen), LeftOut::Unmeasured];
+        yield 'stroke: unseen' => [$stroke, self::ball(roll: null, stop: Stop::Unseen), ExcludedBalls::Unmeasured];
         foreach ([Stop::Edge, Stop::Rod, Stop::Ball, Stop::Post, Stop::Target, Stop::Other] as $stop) {
-            yield "stroke: cut short by $stop->value" => [$stroke, self::ball(stop: $stop), LeftOut::CutShort];
+            yield "stroke: cut short by $stop->value" => [$stroke, self::ball(stop: $stop), ExcludedBalls::CutShort];
         }
-        yield 'stroke: cut short, a run-on judged by eye' => [$stroke, self::ball(stop: Stop::Ball, runOn: 0.4), LeftOut::CutShort];
-        yield 'stroke: off the toe' => [$stroke, self::ball(seen: ['strike' => 'toe']), LeftOut::OffTheMiddle];
-        yield 'stroke: off the heel' => [$stroke, self::ball(seen: ['strike' => 'heel']), LeftOut::OffTheMiddle];
+        yield 'stroke: cut short, a run-on judged by eye' => [$stroke, self::ball(stop: Stop::Ball, runOn: 0.4), ExcludedBalls::CutShort];
+        yield 'stroke: off the toe' => [$stroke, self::ball(seen: ['strike' => 'toe']), ExcludedBalls::OffTheMiddle];
+        yield 'stroke: off the heel' => [$stroke, self::ball(seen: ['strike' => 'heel']), ExcludedBalls::OffTheMiddle];
         yield 'stroke: off the middle of the face' => [$stroke, self::ball(seen: ['strike' => 'middle']), null];
-        yield 'stroke: no backstroke' => [$stroke, self::ball(backstroke: null), LeftOut::NoBackstroke];
-        yield 'stroke: green unknown' => [$stroke, self::ball(speedFeet: null), LeftOut::NoSpeed];
-        yield 'stroke: green measured last week' => [$stroke, self::ball(isOfTheDay: false), LeftOut::NotOfTheDay];
-        yield 'stroke: a slope nothing stops on' => [$stroke, self::ball(gradePercent: -9.0), LeftOut::NeverStops];
+        yield 'stroke: no backstroke' => [$stroke, self::ball(backstroke: null), ExcludedBalls::NoBackstroke];
+        yield 'stroke: green unknown' => [$stroke, self::ball(speedFeet: null), ExcludedBalls::NoSpeed];
+        yield 'stroke: green measured last week' => [$stroke, self::ball(isOfTheDay: false), ExcludedBalls::NotOfTheDay];
+        yield 'stroke: a slope nothing stops on' => [$stroke, self::ball(gradePercent: -9.0), ExcludedBalls::NeverStops];
 
         $distance = $all['distance'];
-        yield 'distance: at no target' => [$distance, self::ball(target: null), LeftOut::NoTarget];
-        yield 'distance: unseen' => [$distance, self::ball(roll: null, stop: Stop::Unseen), LeftOut::Unmeasured];
+        yield 'distance: at no target' => [$distance, self::ball(target: null), ExcludedBalls::NoTarget];
+        yield 'distance: unseen' => [$distance, self::ball(roll: null, stop: Stop::Unseen), ExcludedBalls::Unmeasured];
         yield 'distance: holed, pace unjudged' => [$distance, self::ball(roll: null, stop: Stop::Holed), null];
         yield 'distance: cut short' => [$distance, self::ball(stop: Stop::Edge), null];
-        yield 'distance: rolled on a mat' => [$distance, self::ball(surface: Surface::Mat), LeftOut::OtherSurface];
-        foreach ([Task::Past, Task::Short, Task::RehearseSoft, Task::RehearseStrong] as $task) {
-            yield "distance: told $task->value" => [$distance, self::ball(task: $task), LeftOut::ToldOtherwise];
+        yield 'distance: rolled on a mat' => [$distance, self::ball(surface: Surface::Mat), ExcludedBalls::OtherSurface];
+        foreach ([BallTask::Past, BallTask::Short, BallTask::RehearseSoft, BallTask::RehearseStrong] as $task) {
+            yield "distance: told $task->value" => [$distance, self::ball(task: $task), ExcludedBalls::ToldOtherwise];
         }
-        yield 'distance: told exact' => [$distance, self::ball(task: Task::Exact), null];
+        yield 'distance: told exact' => [$distance, self::ball(task: BallTask::Exact), null];
         yield 'distance: green unknown' => [$distance, self::ball(speedFeet: null), null];
 
         $line = $all['start line'];
-        yield 'start line: nobody looked' => [$line, self::ball(seen: ['gate' => null]), LeftOut::NotAsked];
-        yield 'start line: a gate nobody checked' => [$line, self::ball(isAidChecked: false), LeftOut::Unchecked];
-        yield 'start line: a line of no size' => [$line, self::ball(aidWidth: null), LeftOut::NoSize];
-        yield 'start line: seen by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'left']), LeftOut::ByEye];
-        yield 'start line: passed a spot on one side' => [$line, self::ball(seen: ['gate' => null, 'spot' => 'right']), LeftOut::ByEye];
-        yield 'start line: on line by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'on']), LeftOut::ByEye];
+        yield 'start line: nobody looked' => [$line, self::ball(seen: ['gate' => null]), ExcludedBalls::NotAsked];
+        yield 'start line: a gate nobody checked' => [$line, self::ball(isAidChecked: false), ExcludedBalls::Unchecked];
+        yield 'start line: a line of no size' => [$line, self::ball(aidWidth: null), ExcludedBalls::NoSize];
+        yield 'start line: seen by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'left']), ExcludedBalls::ByEye];
+        yield 'start line: passed a spot on one side' => [$line, self::ball(seen: ['gate' => null, 'spot' => 'right']), ExcludedBalls::ByEye];
+        yield 'start line: on line by eye' => [$line, self::ball(seen: ['gate' => null, 'start' => 'on']), ExcludedBalls::ByEye];
 
         yield 'start line: measured by a sensor' => [$line, self::ball(isAidChecked: false, seen: ['gate' => null, 'start_deg' => 1.2]), null];
 
-        yield 'reads: nobody looked' => [$all['reads'], self::ball(seen: ['high_low' => null]), LeftOut::NotAsked];
-        yield 'reads: a straight putt' => [$all['reads'], self::ball(acrossPercent: 0.0), LeftOut::Straight];
-        yield 'feel: not called' => [$all['feel'], self::ball(seen: ['call' => null]), LeftOut::NotAsked];
-        yield 'feel: its length could not be told' => [$all['feel'], self::ball(target: null, word: null), LeftOut::NoWord];
+        yield 'reads: nobody looked' => [$all['reads'], self::ball(seen: ['high_low' => null]), ExcludedBalls::NotAsked];
+        yield 'reads: a straight putt' => [$all['reads'], self::ball(acrossPercent: 0.0), ExcludedBalls::Straight];
+        yield 'feel: not called' => [$all['feel'], self::ball(seen: ['call' => null]), ExcludedBalls::NotAsked];
+        yield 'feel: its length could not be told' => [$all['feel'], self::ball(target: null, word: null), ExcludedBalls::NoWord];
     }
 
     public function testTheWidthInForceBoundsTheStartLine(): void
@@ -181,7 +181,7 @@ final class SelectionsTest extends TestCase
         $balls = [$eye('left'), $eye('right'), $eye('right'), $eye('on'), self::ball(seen: ['gate' => null, 'spot' => 'over']), self::ball(seen: ['gate' => 'left'])];
         self::assertCount(1, (new ForStartLine())->bounds($balls));
         self::assertSame(['left' => 1, 'on' => 2, 'right' => 2], ForStartLine::countsByEye($balls));
-        self::assertSame(['left' => 0, 'on' => 0, 'right' => 0], ForStartLine::countsByEye([self::ball(mark: Mark::Mishit, seen: ['gate' => null, 'start' => 'left'])]));
+        self::assertSame(['left' => 0, 'on' => 0, 'right' => 0], ForStartLine::countsByEye([self::ball(mark: BallMark::Mishit, seen: ['gate' => null, 'start' => 'left'])]));
     }
 
     public function testASensorsErrorIsNotTakenForTheStudentsScatter(): void

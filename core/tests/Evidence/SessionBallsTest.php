@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Evidence;
 
-use Amble\Core\Drill\CardReader;
+use Amble\Core\Drill\DrillReader;
 use Amble\Core\Drill\Verdict;
 use Amble\Core\Evidence\SessionBall;
 use Amble\Core\Evidence\SessionBalls;
@@ -49,7 +49,7 @@ final class SessionBallsTest extends TestCase
             'pass' => ['kind' => 'share'], 'end' => ['kind' => 'all_stations'], 'cap' => ['balls' => 40],
         ];
 
-        return new SessionRun($id, CardReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR))), $students, 1);
+        return new SessionRun($id, DrillReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR))), $students, 1);
     }
 
     /**

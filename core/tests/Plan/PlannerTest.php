@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Tests\Plan;
 
-use Amble\Core\Drill\CardReader;
-use Amble\Core\Drill\DrillCard;
-use Amble\Core\Drill\Kit\KitItem;
-use Amble\Core\Drill\Kit\Piece;
-use Amble\Core\Drill\Level\LengthSet;
+use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillReader;
+use Amble\Core\Drill\Equipment\EquipmentItem;
+use Amble\Core\Drill\Equipment\EquipmentType;
+use Amble\Core\Drill\Level\DrillLengths;
 use Amble\Core\Drill\Purpose;
 use Amble\Core\Drill\Station;
 use Amble\Core\Json\JsonInput;
@@ -16,15 +16,15 @@ use Amble\Core\Plan\Block;
 use Amble\Core\Plan\BlockKind;
 use Amble\Core\Plan\Candidate;
 use Amble\Core\Plan\Clash;
-use Amble\Core\Plan\Day;
 use Amble\Core\Plan\DrillMinutes;
-use Amble\Core\Plan\GroupKit;
-use Amble\Core\Plan\Need;
+use Amble\Core\Plan\GroupEquipment;
 use Amble\Core\Plan\Plan;
 use Amble\Core\Plan\Planner;
+use Amble\Core\Plan\PuttingSkill;
 use Amble\Core\Plan\Rota;
-use Amble\Core\Plan\Skill;
-use Amble\Core\Student\InWork;
+use Amble\Core\Plan\SessionLimits;
+use Amble\Core\Plan\StudentNeed;
+use Amble\Core\Student\CurrentGoals;
 use Amble\Core\Tests\PropertyTestCase;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -47,7 +47,7 @@ final class PlannerTest extends PropertyTestCase
     /** @return list<Candidate> the same */
     private static function library(): array
     {
-        return self::$library ??= array_map(static fn(array $drill): Candidate => Candidate::unlearned(CardReader::read(
+        return self::$library ??= array_map(static fn(array $drill): Candidate => Candidate::unlearned(DrillReader::read(
             JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
         )), self::plain());
     }
@@ -64,14 +64,14 @@ final class PlannerTest extends PropertyTestCase
             Generators::elements('green', 'mat'),
             Generators::elements(true, false),
             Generators::elements(1, 1, 3),
-            Generators::elements(null, [], [Piece::Tee, Piece::Rod], Piece::cases()),
+            Generators::elements(null, [], [EquipmentType::Tee, EquipmentType::Rod], EquipmentType::cases()),
             Generators::tuple(self::between(0.0, 2.0), self::between(0.0, 2.0), self::between(0.0, 2.0)),
             Generators::tuple(Generators::elements(0, 10), Generators::elements('then', 'mixed', 'blocked'), Generators::elements(true, false), Generators::choose(0, 53)),
         )->then(static function (int $minutes, string $place, bool $hasHole, int $people, ?array $bag, array $stakes, array $more): void {
             [$away, $repeat, $isGentle, $lately] = $more;
             /** @var 'green'|'mat' $place */
-            $day = new Day(max(1, $minutes), $place, $hasHole, max(1, $people), $bag, $lately % 2 === 0);
-            $need = new Need(array_combine(['pace', 'line', 'read'], $stakes), Skill::Line, $away, [self::library()[$lately]->key() => 2], null, ['repeat' => $repeat], isGentle: $isGentle);
+            $day = new SessionLimits(max(1, $minutes), $place, $hasHole, max(1, $people), $bag, $lately % 2 === 0);
+            $need = new StudentNeed(array_combine(['pace', 'line', 'read'], $stakes), PuttingSkill::Line, $away, [self::library()[$lately]->key() => 2], null, ['repeat' => $repeat], isGentle: $isGentle);
             $plan = (new Planner($day, $need, self::library()))->plan();
 
             self::assertEquals($plan, (new Planner($day, $need, self::library()))->plan());
@@ -92,20 +92,20 @@ final class PlannerTest extends PropertyTestCase
                 self::assertLessThanOrEqual($candidate->card->rules->cap->balls ?? 999, $block->balls);
                 self::assertGreaterThanOrEqual($candidate->leastMinutes(), $block->minutes);
                 if (!in_array($block->kind, [BlockKind::Close, BlockKind::Pressure], true)) {
-                    $skills[Skill::of($candidate->card)->value ?? ''] = true;
+                    $skills[PuttingSkill::of($candidate->card)->value ?? ''] = true;
                 }
             }
-            self::assertLessThanOrEqual(InWork::CAP, count($skills));
+            self::assertLessThanOrEqual(CurrentGoals::CAP, count($skills));
         });
     }
 
     /** Pace is worked at the lengths that matter to a student; a drill whose own lie there keeps them. */
     public function testPaceIsLaidAtTheLengthsThatMatter(): void
     {
-        $day = new Day(45, 'green', isMeasured: true);
+        $day = new SessionLimits(45, 'green', isMeasured: true);
         $this->limitTo(100)->forAll(self::between(1.0, 6.0), self::between(1.0, 6.0), Generators::elements(0.5, 0.3048))->then(static function (float $low, float $width, float $step) use ($day): void {
             $band = [$low, $low + $width];
-            foreach ((new Planner($day, new Need(['pace' => 2.0], band: $band, lengthStep: $step), self::library()))->plan()->blocks as $block) {
+            foreach ((new Planner($day, new StudentNeed(['pace' => 2.0], band: $band, lengthStep: $step), self::library()))->plan()->blocks as $block) {
                 if ($block->lengths === null) {
                     continue;
                 }
@@ -121,8 +121,8 @@ final class PlannerTest extends PropertyTestCase
         $laid = 0;
         foreach (self::plain() as $drill) {
             $lengths = self::candidate((string) $drill['key'])->lengthsIn([8.0, 12.0], 0.5);
-            if ($lengths !== null && Skill::of(self::candidate((string) $drill['key'])->card) === Skill::Pace) {
-                CardReader::read(JsonInput::parse(json_encode(LengthSet::laidInto($drill, $lengths), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+            if ($lengths !== null && PuttingSkill::of(self::candidate((string) $drill['key'])->card) === PuttingSkill::Pace) {
+                DrillReader::read(JsonInput::parse(json_encode(DrillLengths::laidInto($drill, $lengths), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
                 ++$laid;
             }
         }
@@ -137,18 +137,18 @@ final class PlannerTest extends PropertyTestCase
     {
         [$gate, $ladder] = [self::candidate('closing-gate')->card, self::candidate('say-it-first')->card];
         $turns = Rota::of(['A', 'B', 'C', 'D', 'E'], 3)->turns;
-        $kit = array_column(GroupKit::of([$gate, $ladder, $gate], $turns)->items, 'pieces', 'name');
-        $tees = static fn(DrillCard $card): int => array_sum(array_map(static fn(KitItem $item): int => $item->piece === Piece::Tee ? (int) $item->count : 0, $card->kit));
+        $kit = array_column(GroupEquipment::of([$gate, $ladder, $gate], $turns)->items, 'pieces', 'name');
+        $tees = static fn(Drill $card): int => array_sum(array_map(static fn(EquipmentItem $item): int => $item->piece === EquipmentType::Tee ? (int) $item->count : 0, $card->kit));
         self::assertSame(2 * $tees($gate) + $tees($ladder), $kit['tees']);
         // A ball for each of those who stand there at once.
         self::assertSame(6, $kit['balls']);
-        self::assertSame([], GroupKit::of([], $turns)->items);
+        self::assertSame([], GroupEquipment::of([], $turns)->items);
     }
 
     public function testWhatTheCoachHasSetStandsAndTheRestIsPlannedRoundIt(): void
     {
-        $day = new Day(45, 'green', isMeasured: true);
-        $need = new Need(['pace' => 1.0, 'line' => 0.4, 'read' => 0.1]);
+        $day = new SessionLimits(45, 'green', isMeasured: true);
+        $need = new StudentNeed(['pace' => 1.0, 'line' => 0.4, 'read' => 0.1]);
         $this->limitTo(100)->forAll(Generators::choose(0, 53), Generators::choose(3, 20), Generators::elements(...BlockKind::cases()))->then(
             static function (int $at, int $minutes, BlockKind $kind) use ($day, $need): void {
                 $candidate = self::library()[$at];
@@ -167,7 +167,7 @@ final class PlannerTest extends PropertyTestCase
 
     public function testWhatWasDroppedDoesNotComeBackAndBallsNotSaidAreReckoned(): void
     {
-        $planner = new Planner(new Day(60, 'green', isMeasured: true), new Need(), self::library());
+        $planner = new Planner(new SessionLimits(60, 'green', isMeasured: true), new StudentNeed(), self::library());
         $without = ['pressure', 'baseline', 'closing-gate'];
         $plan = $planner->plan([new Block('own', BlockKind::Line, 'telling-gate', 'Gate', 4, null, 'Mine.', true)], $without);
 
@@ -182,7 +182,7 @@ final class PlannerTest extends PropertyTestCase
 
     public function testTwoFiveAndFifteenMinutesHoldWhatTheyCan(): void
     {
-        $plan = static fn(int $minutes): Plan => (new Planner(new Day($minutes, 'green'), new Need(), self::library()))->plan();
+        $plan = static fn(int $minutes): Plan => (new Planner(new SessionLimits($minutes, 'green'), new StudentNeed(), self::library()))->plan();
         $kinds = static fn(Plan $plan): array => array_map(static fn(Block $block): string => $block->kind->value, $plan->blocks);
 
         self::assertSame(['pace'], $kinds($plan(2)));
@@ -199,7 +199,7 @@ final class PlannerTest extends PropertyTestCase
     /** From so many minutes on there is time for it, and one minute before there is not. */
     public function testWhatASessionHoldsBeginsAtItsMinutes(): void
     {
-        $kinds = static fn(int $minutes, array $candidates): array => array_column((new Planner(new Day($minutes, 'green'), new Need(['pace' => 0.4, 'line' => 0.6, 'read' => 0.1]), $candidates))->plan()->blocks, 'kind');
+        $kinds = static fn(int $minutes, array $candidates): array => array_column((new Planner(new SessionLimits($minutes, 'green'), new StudentNeed(['pace' => 0.4, 'line' => 0.6, 'read' => 0.1]), $candidates))->plan()->blocks, 'kind');
         $few = [self::candidate('telling-gate'), ...array_filter(self::library(), static fn(Candidate $each): bool => $each->card->purpose === Purpose::Pressure)];
         foreach ([[BlockKind::Close, 8], [BlockKind::Measure, 12], [BlockKind::Check, 25], [BlockKind::Baseline, 40], [BlockKind::Retest, 40], [BlockKind::Pressure, 45]] as [$kind, $from]) {
             // With one drill of work there is room for what else gives way to work.
@@ -214,7 +214,7 @@ final class PlannerTest extends PropertyTestCase
     {
         $ends = [];
         foreach (range(10, 90, 5) as $minutes) {
-            foreach ((new Planner(new Day($minutes, 'green', isMeasured: true), new Need(), self::library()))->plan()->blocks as $block) {
+            foreach ((new Planner(new SessionLimits($minutes, 'green', isMeasured: true), new StudentNeed(), self::library()))->plan()->blocks as $block) {
                 $candidate = $block->drill === null ? null : self::candidate($block->drill);
                 if ($candidate !== null && $block->kind === BlockKind::Close) {
                     $ends[$block->drill] = $block->minutes;
@@ -232,7 +232,7 @@ final class PlannerTest extends PropertyTestCase
         // A drill for the close that takes longer than that is none.
         $long = array_values(array_filter(self::library(), static fn(Candidate $each): bool => $each->isShort() && $each->wholeMinutes() > 4));
         self::assertNotSame([], $long);
-        $plan = (new Planner(new Day(30, 'green', isMeasured: true), new Need(), $long))->plan();
+        $plan = (new Planner(new SessionLimits(30, 'green', isMeasured: true), new StudentNeed(), $long))->plan();
         self::assertNotContains(BlockKind::Close, array_column($plan->blocks, 'kind'));
     }
 
@@ -240,7 +240,7 @@ final class PlannerTest extends PropertyTestCase
     public function testTheWorkBeginsWhereTheCoachsSchoolDoes(): void
     {
         $order = static function (array $schools, array $atStake, int $away = 0): array {
-            $kinds = array_column((new Planner(new Day(30, 'green', isMeasured: true), new Need($atStake, isAimKnown: true, schools: $schools, weeksAway: $away), self::library()))->plan()->blocks, 'kind');
+            $kinds = array_column((new Planner(new SessionLimits(30, 'green', isMeasured: true), new StudentNeed($atStake, isAimKnown: true, schools: $schools, weeksAway: $away), self::library()))->plan()->blocks, 'kind');
 
             return array_values(array_unique(array_map(static fn(BlockKind $kind): string => $kind->value, array_filter($kinds, static fn(BlockKind $kind): bool => in_array($kind, [BlockKind::Line, BlockKind::Pace, BlockKind::Read], true)))));
         };
@@ -256,21 +256,21 @@ final class PlannerTest extends PropertyTestCase
 
     public function testWhatIsAtStakeComesFirstAndSaysSo(): void
     {
-        $first = static fn(Need $need): Block => array_values(array_filter((new Planner(new Day(20, 'green', isMeasured: true), $need, self::library()))->plan()->blocks, static fn(Block $block): bool => $block->kind !== BlockKind::Close))[0];
-        $line = $first(new Need(['pace' => 0.2, 'line' => 1.4, 'read' => 0.1]));
+        $first = static fn(StudentNeed $need): Block => array_values(array_filter((new Planner(new SessionLimits(20, 'green', isMeasured: true), $need, self::library()))->plan()->blocks, static fn(Block $block): bool => $block->kind !== BlockKind::Close))[0];
+        $line = $first(new StudentNeed(['pace' => 0.2, 'line' => 1.4, 'read' => 0.1]));
 
         self::assertSame([BlockKind::Line, 'Most is at stake in the start line: 1.4 strokes a round.'], [$line->kind, $line->why]);
-        self::assertSame(BlockKind::Read, $first(new Need(['pace' => 0.5, 'line' => 0.1, 'read' => 0.5], weeksAway: 8))->kind);
-        $whys = array_column((new Planner(new Day(20, 'green'), new Need(promised: 'the ladder.'), self::library()))->plan()->blocks, 'why');
+        self::assertSame(BlockKind::Read, $first(new StudentNeed(['pace' => 0.5, 'line' => 0.1, 'read' => 0.5], weeksAway: 8))->kind);
+        $whys = array_column((new Planner(new SessionLimits(20, 'green'), new StudentNeed(promised: 'the ladder.'), self::library()))->plan()->blocks, 'why');
         self::assertCount(1, array_filter($whys, static fn(string $why): bool => str_ends_with($why, 'Promised last time: the ladder.')));
-        $mixed = (new Planner(new Day(30, 'green', isMeasured: true), new Need(schools: ['repeat' => 'mixed']), self::library()))->plan();
+        $mixed = (new Planner(new SessionLimits(30, 'green', isMeasured: true), new StudentNeed(schools: ['repeat' => 'mixed']), self::library()))->plan();
         self::assertNotContains(BlockKind::Pace, array_column($mixed->blocks, 'kind'));
     }
 
     public function testClashesAreSaidOfWhatWasSetAndOfNothingElse(): void
     {
         $set = [new Block('a', BlockKind::Line, 'closing-gate', 'The closing gate', 20, 60, 'Mine.', true), new Block('b', BlockKind::Pressure, 'whole-ladder', 'The ladder', 20, 30, 'Mine.', true)];
-        $plan = (new Planner(new Day(30, 'mat', hasHole: false, bag: [], isMeasured: true), new Need(isGentle: true), self::library()))->plan($set);
+        $plan = (new Planner(new SessionLimits(30, 'mat', hasHole: false, bag: [], isMeasured: true), new StudentNeed(isGentle: true), self::library()))->plan($set);
         $says = array_map(static fn(Clash $clash): string => $clash->says, $plan->clashes);
 
         self::assertContains('What is set takes 40 of 30 minutes: shorten or drop something.', $says);
@@ -279,7 +279,7 @@ final class PlannerTest extends PropertyTestCase
         self::assertContains('60 balls are more than the dose of 30: rest, move, or split it.', $says);
         self::assertContains('It adds pressure, and scores are kept out of sight here.', $says);
         self::assertSame($set, $plan->blocks);
-        self::assertSame([], (new Planner(new Day(30, 'green', isStormy: true), new Need(), self::library()))->plan()->blocks);
+        self::assertSame([], (new Planner(new SessionLimits(30, 'green', isStormy: true), new StudentNeed(), self::library()))->plan()->blocks);
     }
 
     public function testMinutesAreLearnedFromSessionsAndFewHardlyMoveThem(): void
@@ -300,7 +300,7 @@ final class PlannerTest extends PropertyTestCase
     {
         // Without drills to fill them, the minutes alone decide.
         $drills = $kind === BlockKind::Close ? self::library() : [];
-        $kinds = static fn(int $minutes): array => array_column((new Planner(new Day($minutes, 'green'), new Need(['pace' => 0.4, 'line' => 1.0, 'read' => 0.1]), $drills))->plan()->blocks, 'kind');
+        $kinds = static fn(int $minutes): array => array_column((new Planner(new SessionLimits($minutes, 'green'), new StudentNeed(['pace' => 0.4, 'line' => 1.0, 'read' => 0.1]), $drills))->plan()->blocks, 'kind');
         self::assertContains($kind, $kinds($from));
         self::assertNotContains($kind, $kinds($from - 1));
     }
@@ -317,27 +317,27 @@ final class PlannerTest extends PropertyTestCase
 
     public function testTheEndIsHeldAgainstABaselineAndWithoutOneNothingIsRetested(): void
     {
-        $kinds = static fn(Day $day, Need $need, array $without = []): array => array_column((new Planner($day, $need, self::library()))->plan(without: $without)->blocks, 'kind');
-        $day = new Day(60, 'green', isMeasured: true);
-        $dropped = $kinds($day, new Need(), ['baseline']);
+        $kinds = static fn(SessionLimits $day, StudentNeed $need, array $without = []): array => array_column((new Planner($day, $need, self::library()))->plan(without: $without)->blocks, 'kind');
+        $day = new SessionLimits(60, 'green', isMeasured: true);
+        $dropped = $kinds($day, new StudentNeed(), ['baseline']);
         self::assertSame([false, false], [in_array(BlockKind::Baseline, $dropped, true), in_array(BlockKind::Retest, $dropped, true)]);
-        $alone = $kinds($day, new Need(), ['retest']);
+        $alone = $kinds($day, new StudentNeed(), ['retest']);
         self::assertSame([true, false], [in_array(BlockKind::Baseline, $alone, true), in_array(BlockKind::Retest, $alone, true)]);
-        foreach ([new Day(60, 'mat', isMeasured: true), new Day(60, 'green', hasHole: false, isMeasured: true)] as $elsewhere) {
-            self::assertSame([], array_intersect(['baseline', 'retest'], array_column($kinds($elsewhere, new Need()), 'value')));
+        foreach ([new SessionLimits(60, 'mat', isMeasured: true), new SessionLimits(60, 'green', hasHole: false, isMeasured: true)] as $elsewhere) {
+            self::assertSame([], array_intersect(['baseline', 'retest'], array_column($kinds($elsewhere, new StudentNeed()), 'value')));
         }
         // An aim that was looked at lately is not looked at again before the line.
         $line = ['line' => 2.0, 'pace' => 0.1, 'read' => 0.1];
-        self::assertContains(BlockKind::Check, $kinds($day, new Need($line)));
-        self::assertNotContains(BlockKind::Check, $kinds($day, new Need($line, isAimKnown: true)));
+        self::assertContains(BlockKind::Check, $kinds($day, new StudentNeed($line)));
+        self::assertNotContains(BlockKind::Check, $kinds($day, new StudentNeed($line, isAimKnown: true)));
     }
 
     public function testOneClosesOnShortPuttsThatTakeLittleTime(): void
     {
         $this->limitTo(60)->forAll(Generators::choose(8, 120), Generators::elements('green', 'mat'), Generators::choose(0, 53))->then(static function (int $minutes, string $place, int $lately): void {
             /** @var 'green'|'mat' $place */
-            $need = new Need(daysSince: [self::library()[$lately]->key() => 1]);
-            $plan = (new Planner(new Day(max(1, $minutes), $place, isMeasured: true), $need, self::library()))->plan();
+            $need = new StudentNeed(daysSince: [self::library()[$lately]->key() => 1]);
+            $plan = (new Planner(new SessionLimits(max(1, $minutes), $place, isMeasured: true), $need, self::library()))->plan();
             foreach ($plan->blocks as $block) {
                 if ($block->kind === BlockKind::Close && $block->drill !== null) {
                     $drill = self::candidate($block->drill);
@@ -353,13 +353,13 @@ final class PlannerTest extends PropertyTestCase
     public function testOfDrillsThatDoTheSameThatIsTakenWhichWasNotRolledLately(): void
     {
         $gate = self::candidate('closing-gate');
-        $named = static fn(string $key): Candidate => new Candidate(CardReader::read(JsonInput::parse(json_encode(
+        $named = static fn(string $key): Candidate => new Candidate(DrillReader::read(JsonInput::parse(json_encode(
             ['key' => $key] + array_values(array_filter(self::plain(), static fn(array $drill): bool => $drill['key'] === 'closing-gate'))[0],
             JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
         ))), $gate->minutes);
         $drills = [$named('gate-c'), $named('gate-b'), $named('gate-a')];
         $first = static fn(array $daysSince): ?string => array_values(array_filter(
-            (new Planner(new Day(20, 'green', isMeasured: true), new Need(['line' => 2.0], daysSince: $daysSince), $drills))->plan()->blocks,
+            (new Planner(new SessionLimits(20, 'green', isMeasured: true), new StudentNeed(['line' => 2.0], daysSince: $daysSince), $drills))->plan()->blocks,
             static fn(Block $block): bool => $block->kind === BlockKind::Line,
         ))[0]->drill;
 
@@ -372,12 +372,12 @@ final class PlannerTest extends PropertyTestCase
 
     public function testTheReasonFollowsTheFiguresAndAComplaintIsNamedWhereItDecides(): void
     {
-        $need = new Need(['pace' => 1.1, 'line' => 1.4, 'read' => 0.2], Skill::Pace);
-        self::assertSame(Skill::Pace, $need->inOrder()[0]);
-        self::assertSame('The complaint is about the pace: 1.1 strokes a round are at stake there.', $need->why(Skill::Pace));
-        self::assertSame('Most is at stake in the start line: 1.4 strokes a round.', $need->why(Skill::Line));
-        self::assertSame('0.2 strokes a round are at stake in the read.', $need->why(Skill::Read));
-        self::assertSame('Most is at stake in the pace: 1.1 strokes a round.', (new Need(['pace' => 1.1, 'line' => 0.4], Skill::Pace))->why(Skill::Pace));
+        $need = new StudentNeed(['pace' => 1.1, 'line' => 1.4, 'read' => 0.2], PuttingSkill::Pace);
+        self::assertSame(PuttingSkill::Pace, $need->inOrder()[0]);
+        self::assertSame('The complaint is about the pace: 1.1 strokes a round are at stake there.', $need->why(PuttingSkill::Pace));
+        self::assertSame('Most is at stake in the start line: 1.4 strokes a round.', $need->why(PuttingSkill::Line));
+        self::assertSame('0.2 strokes a round are at stake in the read.', $need->why(PuttingSkill::Read));
+        self::assertSame('Most is at stake in the pace: 1.1 strokes a round.', (new StudentNeed(['pace' => 1.1, 'line' => 0.4], PuttingSkill::Pace))->why(PuttingSkill::Pace));
     }
 
     public function testADrillIsShortenedToThreeFifthsAtMostAndItsBallsWithIt(): void
@@ -406,7 +406,7 @@ final class PlannerTest extends PropertyTestCase
     public function testWhatIsSetMayFillTheMinutesToTheLast(): void
     {
         $set = static fn(int $minutes): array => [new Block('a', BlockKind::Pace, null, 'Talk', $minutes, null, 'Mine.', true)];
-        $planner = new Planner(new Day(20, 'green', isMeasured: true), new Need(), self::library());
+        $planner = new Planner(new SessionLimits(20, 'green', isMeasured: true), new StudentNeed(), self::library());
         self::assertSame([], $planner->plan($set(20))->clashes);
         self::assertSame(['What is set takes 21 of 20 minutes: shorten or drop something.'], array_column($planner->plan($set(21))->clashes, 'says'));
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Roll;
 
 use Amble\Core\Green\GreenSpeed;
+use Amble\Core\Roll\AimSolution;
+use Amble\Core\Roll\AimSolver;
 use Amble\Core\Roll\Grain;
-use Amble\Core\Roll\Read;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\Surface;
+use Amble\Core\Roll\Ground;
 use Amble\Core\Roll\Tier;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Grade;
@@ -25,8 +25,8 @@ final class ReadPropertiesTest extends PropertyTestCase
         float $pace = 0.3,
         ?Tier $tier = null,
         ?Grain $grain = null,
-    ): Read {
-        $surface = new Surface(
+    ): AimSolution {
+        $surface = new Ground(
             GreenSpeed::ofFeet($feet),
             Grade::ofPercent($along),
             Grade::ofPercent($across),
@@ -34,7 +34,7 @@ final class ReadPropertiesTest extends PropertyTestCase
             $grain,
         );
 
-        return (new Reader($surface, Length::ofMetres($metres), $pace))->read();
+        return (new AimSolver($surface, Length::ofMetres($metres), $pace))->read();
     }
 
     public function testOnTheLevelTheReadIsStraightAndPlaysItsLengthAndPace(): void

@@ -7,9 +7,9 @@ namespace Amble\Core\Tests\Roll;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\Physics;
 use Amble\Core\Roll\Grain;
+use Amble\Core\Roll\Ground;
 use Amble\Core\Roll\LineRoll;
 use Amble\Core\Roll\Roller;
-use Amble\Core\Roll\Surface;
 use Amble\Core\Roll\Tier;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Grade;
@@ -17,9 +17,9 @@ use Amble\Core\Units\Length;
 
 final class RollerTest extends PropertyTestCase
 {
-    private static function surface(float $feet, float $along, float $across, ?Tier $tier = null, ?Grain $grain = null): Surface
+    private static function surface(float $feet, float $along, float $across, ?Tier $tier = null, ?Grain $grain = null): Ground
     {
-        return new Surface(GreenSpeed::ofFeet($feet), Grade::ofPercent($along), Grade::ofPercent($across), $tier, $grain);
+        return new Ground(GreenSpeed::ofFeet($feet), Grade::ofPercent($along), Grade::ofPercent($across), $tier, $grain);
     }
 
     public function testAStraightRollAgreesWithTheClosedForm(): void

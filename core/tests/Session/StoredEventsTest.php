@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Session;
 
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Session\CheckTry;
+use Amble\Core\Session\CheckAttempt;
+use Amble\Core\Session\ChecklistAnswer;
 use Amble\Core\Session\Disturbance;
-use Amble\Core\Session\During;
 use Amble\Core\Session\Event\EventKinds;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
 use Amble\Core\Session\Observation\AnswerKind;
 use Amble\Core\Session\Observation\ObservationTypes;
-use Amble\Core\Session\PointSeen;
-use Amble\Core\Session\PointSight;
+use Amble\Core\Session\PointAnswer;
+use Amble\Core\Session\RollContext;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SessionPart;
 use PHPUnit\Framework\TestCase;
@@ -74,12 +74,12 @@ final class StoredEventsTest extends TestCase
         self::assertSame([['01OTHER' => 2], 4700], [$log->runs['01RUN']->joined, $log->runs['01RUN']->endedAt]);
         self::assertSame('01READING', $log->readingId);
         self::assertEquals([
-            new CheckTry('01TRY1', 4900, '01OTHER', 'aim', ['offset_m' => -0.02, 'at_m' => 2.0, 'by' => 'mirror', 'unasked' => true]),
-            new CheckTry('01TRY2', 5000, null, 'tempo', ['bpm' => 76]),
+            new CheckAttempt('01TRY1', 4900, '01OTHER', 'aim', ['offset_m' => -0.02, 'at_m' => 2.0, 'by' => 'mirror', 'unasked' => true]),
+            new CheckAttempt('01TRY2', 5000, null, 'tempo', ['bpm' => 76]),
         ], $log->checks);
-        self::assertEquals([new PointSeen(5200, null, 'stance', 'shoulders', PointSight::Attention, 'left one high')], $log->points);
-        self::assertEquals(new During(SessionPart::Baseline, [Disturbance::Filmed]), $balls['01BALL2']->during);
-        self::assertEquals([new During(), new During(null, [Disturbance::Filmed]), new During()], [$balls['01BALL1']->during, $balls['01BALL3']->during, $log->during]);
+        self::assertEquals([new ChecklistAnswer(5200, null, 'stance', 'shoulders', PointAnswer::Attention, 'left one high')], $log->points);
+        self::assertEquals(new RollContext(SessionPart::Baseline, [Disturbance::Filmed]), $balls['01BALL2']->during);
+        self::assertEquals([new RollContext(), new RollContext(null, [Disturbance::Filmed]), new RollContext()], [$balls['01BALL1']->during, $balls['01BALL3']->during, $log->during]);
     }
 
     public function testARemarkOfVersionOneSaidAnewWhatThoseBeforeItHadSaid(): void

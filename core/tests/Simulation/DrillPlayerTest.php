@@ -11,7 +11,7 @@ use Amble\Core\Drill\DrillState;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\Bound;
 use Amble\Core\Numeric\SeededRandom;
-use Amble\Core\Session\Event\PuttLogged;
+use Amble\Core\Session\Event\BallLogged;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Session\Stop;
 use Amble\Core\Simulation\DrillPlayer;
@@ -25,7 +25,7 @@ final class DrillPlayerTest extends DrillTestCase
     /**
      * @param array<string, mixed> $changes
      *
-     * @return array{DrillState, list<PuttLogged>}
+     * @return array{DrillState, list<BallLogged>}
      */
     private static function play(array $changes, SimulatedStudent $student, int $seed = 1): array
     {
@@ -66,7 +66,7 @@ final class DrillPlayerTest extends DrillTestCase
         ], self::student(0.1, 1.8, 0.6));
         $test = StartLineTest::gate(Length::ofMetres(0.085), Length::ofMetres(0.8));
         $fit = (new DirectionFitter())->fit(array_map(
-            static fn(PuttLogged $event): Bound => match ($event->ball->sight->gate) {
+            static fn(BallLogged $event): Bound => match ($event->ball->sight->gate) {
                 GateResult::Left => $test->missed(Side::Left),
                 GateResult::Right => $test->missed(Side::Right),
                 default => $test->passed(),
@@ -89,14 +89,14 @@ final class DrillPlayerTest extends DrillTestCase
         }
         [, $struck] = self::play(['target' => 'stand', 'pass' => ['kind' => 'hit']], self::student(0.1, 2.0));
         self::assertNotNull($struck[0]->ball->sight->hit);
-        self::assertSame([], array_filter($struck, static fn(PuttLogged $event): bool => $event->ball->stop === Stop::Holed));
+        self::assertSame([], array_filter($struck, static fn(BallLogged $event): bool => $event->ball->stop === Stop::Holed));
     }
 
     public function testWhatANewRuleWantsSeenIsSeenAndNothingElse(): void
     {
         $asked = static function (array $changes): array {
             [, $events] = self::play($changes + ['end' => ['kind' => 'balls', 'balls' => 12], 'cap' => ['balls' => 12]], self::student(0.1, 2.0));
-            $names = array_merge(...array_map(static fn(PuttLogged $event): array => array_keys($event->ball->sight->answers), $events));
+            $names = array_merge(...array_map(static fn(BallLogged $event): array => array_keys($event->ball->sight->answers), $events));
 
             return array_values(array_diff(array_unique($names), ['side_m', 'putts_to_finish', 'hit']));
         };
@@ -124,7 +124,7 @@ final class DrillPlayerTest extends DrillTestCase
         $long = ['stations' => [['length_m' => 9]], 'balls_per_station' => 30, 'cap' => ['balls' => 60], 'pass' => ['kind' => 'task']];
         $mean = static function (string $task) use ($long): float {
             [, $events] = self::play($long + ['tasks' => [$task]], self::student(0.05, 1.0));
-            $rolls = array_filter(array_map(static fn(PuttLogged $event): ?float => $event->ball->rollMetres(), $events));
+            $rolls = array_filter(array_map(static fn(BallLogged $event): ?float => $event->ball->rollMetres(), $events));
 
             return array_sum($rolls) / count($rolls);
         };

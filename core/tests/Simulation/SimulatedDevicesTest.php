@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Simulation;
 
 use Amble\Core\Device\Device;
-use Amble\Core\Device\Scene;
+use Amble\Core\Device\DeviceScene;
 use Amble\Core\Direction\ImpactModel;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Green\RampRolls;
@@ -81,7 +81,7 @@ final class SimulatedDevicesTest extends TestCase
     private static function readings(\Closure $make): array
     {
         $device = $make(SimulatedStudent::ordinary()->changed(['mishitShare' => 0.0]), new SeededRandom(11));
-        $scene = new Scene(GreenSpeed::ofFeet(10.0), Length::ofMetres(4.0), Grade::ofPercent(1.0), Grade::ofPercent(-2.0));
+        $scene = new DeviceScene(GreenSpeed::ofFeet(10.0), Length::ofMetres(4.0), Grade::ofPercent(1.0), Grade::ofPercent(-2.0));
 
         return array_map(static fn(): array => $device->read($scene), range(1, self::READINGS));
     }

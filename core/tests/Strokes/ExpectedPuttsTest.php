@@ -9,7 +9,7 @@ use Amble\Core\Numeric\SeededRandom;
 use Amble\Core\Roll\Capture;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Strokes\Player;
-use Amble\Core\Strokes\Skill;
+use Amble\Core\Strokes\PlayerFigure;
 use Amble\Core\Strokes\StrokesAtStake;
 use Amble\Core\Tests\PropertyTestCase;
 use Amble\Core\Units\Length;
@@ -89,7 +89,7 @@ final class ExpectedPuttsTest extends PropertyTestCase
         $speed = GreenSpeed::ofFeet(10.0);
         $mix = [[Length::ofMetres(3.0), 1.0]];
         $putts = static fn(float $lineSpread): float => (float) (new ExpectedPutts(self::player($lineSpread, 0.12), $speed))->over($mix);
-        self::assertEqualsWithDelta(18.0 * ($putts(1.8) - $putts(0.75 * 1.8)), StrokesAtStake::of(self::player(1.8, 0.12), $speed, $mix)->stakes[Skill::LineSpread->value], 1e-6);
+        self::assertEqualsWithDelta(18.0 * ($putts(1.8) - $putts(0.75 * 1.8)), StrokesAtStake::of(self::player(1.8, 0.12), $speed, $mix)->stakes[PlayerFigure::LineSpread->value], 1e-6);
     }
 
     public function testWhatIsAtStakeFollowsTheLengthsPlayed(): void
@@ -97,10 +97,10 @@ final class ExpectedPuttsTest extends PropertyTestCase
         $player = self::player(1.8, 0.12, 0.3, 0.8);
         $stakes = static fn(float $metres): array => StrokesAtStake::of($player, GreenSpeed::ofFeet(10.0), [[Length::ofMetres($metres), 1.0]])->stakes;
         [$near, $far] = [$stakes(1.8), $stakes(14.0)];
-        self::assertGreaterThan($near[Skill::PaceSpread->value], $near[Skill::LineSpread->value]);
-        self::assertGreaterThan($far[Skill::LineSpread->value], $far[Skill::PaceSpread->value]);
-        self::assertGreaterThan(0.0, $near[Skill::LineBias->value]);
-        self::assertSame(0.0, $near[Skill::PaceBias->value]);
+        self::assertGreaterThan($near[PlayerFigure::PaceSpread->value], $near[PlayerFigure::LineSpread->value]);
+        self::assertGreaterThan($far[PlayerFigure::LineSpread->value], $far[PlayerFigure::PaceSpread->value]);
+        self::assertGreaterThan(0.0, $near[PlayerFigure::LineBias->value]);
+        self::assertSame(0.0, $near[PlayerFigure::PaceBias->value]);
         self::assertSame(max($far), array_values($far)[0]);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Amble\Core\Tests\Student;
 
 use Amble\Core\Json\JsonInput;
-use Amble\Core\Student\About;
 use Amble\Core\Student\Retention;
+use Amble\Core\Student\StudentProfile;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
@@ -17,7 +17,7 @@ final class RetentionTest extends TestCase
 
     public function testWithoutADayTheyMayBeKept(): void
     {
-        self::assertNull(Retention::of(About::nothing()));
+        self::assertNull(Retention::of(StudentProfile::nothing()));
     }
 
     public function testTheDayItselfIsStillAllowedAndTheLastOfThirtyIsTheEnd(): void
@@ -45,7 +45,7 @@ final class RetentionTest extends TestCase
 
     private static function until(string $day): Retention
     {
-        $retention = Retention::of(About::read(JsonInput::fromArray(['keep_until' => $day])));
+        $retention = Retention::of(StudentProfile::read(JsonInput::fromArray(['keep_until' => $day])));
         self::assertNotNull($retention);
 
         return $retention;

@@ -9,8 +9,8 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\SeededRandom;
+use Amble\Core\Session\Event\BallLogged;
 use Amble\Core\Session\Event\EventReader;
-use Amble\Core\Session\Event\PuttLogged;
 use Amble\Core\Simulation\SimulatedStudent;
 use Amble\Core\Table\BallsAsTable;
 use Amble\Core\Table\BallsOfTable;
@@ -156,10 +156,10 @@ final class BallsOfTableTest extends TestCase
     }
 
     /** @param array<string, mixed> $event */
-    private static function ball(array $event): PuttLogged
+    private static function ball(array $event): BallLogged
     {
         $ball = EventReader::arriving(JsonInput::fromArray($event));
-        assert($ball instanceof PuttLogged);
+        assert($ball instanceof BallLogged);
 
         return $ball;
     }

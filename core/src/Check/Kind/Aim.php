@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\CheckKind;
-use Amble\Core\Check\Field;
 use Amble\Core\Check\Figures;
-use Amble\Core\Check\MadeTry;
-use Amble\Core\Check\Mark;
+use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Check\Picture;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\PictureMark;
+use Amble\Core\Check\StudentChecks;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Report\Say;
-use Amble\Core\Session\Caution;
 use Amble\Core\Session\Observation\AnswerFormat;
+use Amble\Core\Session\SafetyNote;
 
 /** Where the face points before the stroke: the angle to the mark is atan(offset ÷ distance) (maths.md 4.3). */
 final readonly class Aim extends CheckKind
@@ -36,24 +36,24 @@ final readonly class Aim extends CheckKind
                 'Step off, and aim anew. Six looks tell a habit from one look.',
             ],
             [
-                new Field('offset_m', 'Beside the mark', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
-                new Field('at_m', 'Distance of the mark', AnswerFormat::metres(0.3, 12.0)),
-                new Field('by', 'Read by', AnswerFormat::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line', 'simulated' => 'A simulated light'])),
-                new Field('break', 'The putt is', AnswerFormat::words(self::BREAKS), isNeeded: false),
+                new CheckField('offset_m', 'Beside the mark', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
+                new CheckField('at_m', 'Distance of the mark', AnswerFormat::metres(0.3, 12.0)),
+                new CheckField('by', 'Read by', AnswerFormat::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line', 'simulated' => 'A simulated light'])),
+                new CheckField('break', 'The putt is', AnswerFormat::words(self::BREAKS), isNeeded: false),
             ],
             Picture::Beside,
-            [Caution::Light, Caution::Mirrors],
+            [SafetyNote::Light, SafetyNote::Mirrors],
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $angles = self::degrees($tries);
 
         return $angles === [] ? [] : [Figures::mean($this->question, FindingUnit::Angle, $angles, $this->inWords(...), static fn(float $degrees): string => sprintf('%.1f°', $degrees), self::parts($tries))];
     }
 
-    public function cue(Tries $tries, Checked $checked): ?string
+    public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         $finding = $this->findings($tries, $checked)[0] ?? null;
 
@@ -64,24 +64,24 @@ final readonly class Aim extends CheckKind
 
     public function inWords(float $value): string
     {
-        return Say::degrees(deg2rad($value));
+        return FigureText::degrees(deg2rad($value));
     }
 
-    public function mark(MadeTry $try): Mark
+    public function mark(MadeAttempt $try): PictureMark
     {
-        return new Mark($try->try->id, rad2deg(self::angle($try)), self::BREAKS[$try->word('break') ?? ''] ?? null);
+        return new PictureMark($try->try->id, rad2deg(self::angle($try)), self::BREAKS[$try->word('break') ?? ''] ?? null);
     }
 
     /** Radians, positive right. */
-    public static function angle(MadeTry $try): float
+    public static function angle(MadeAttempt $try): float
     {
         return atan((float) $try->number('offset_m') / max(0.01, (float) $try->number('at_m')));
     }
 
     /** @return list<FindingRow> each break, and what a drawn line says, which is rougher */
-    private static function parts(Tries $tries): array
+    private static function parts(CheckAttempts $tries): array
     {
-        $parts = array_map(static fn(string $break): Tries => $tries->saying('break', $break), array_combine(array_keys(self::BREAKS), array_keys(self::BREAKS)));
+        $parts = array_map(static fn(string $break): CheckAttempts => $tries->saying('break', $break), array_combine(array_keys(self::BREAKS), array_keys(self::BREAKS)));
         $rows = [];
         foreach ([...array_combine(array_values(self::BREAKS), $parts), 'On a drawn line, rougher' => $tries->saying('by', 'line')] as $name => $part) {
             $angles = self::degrees($part);
@@ -94,8 +94,8 @@ final readonly class Aim extends CheckKind
     }
 
     /** @return list<float> */
-    private static function degrees(Tries $tries): array
+    private static function degrees(CheckAttempts $tries): array
     {
-        return array_map(static fn(MadeTry $try): float => rad2deg(self::angle($try)), $tries->all);
+        return array_map(static fn(MadeAttempt $try): float => rad2deg(self::angle($try)), $tries->all);
     }
 }

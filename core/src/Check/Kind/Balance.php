@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
-use Amble\Core\Check\Field;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\Figures;
-use Amble\Core\Check\Spoken;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\StudentChecks;
+use Amble\Core\Check\WordCheck;
 use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the weight is during the stroke, by how the ball lies to the feet. */
-final readonly class Balance extends Spoken
+final readonly class Balance extends WordCheck
 {
     private const LIES = ['level' => 'Ball level with the feet', 'above' => 'Ball above the feet', 'below' => 'Ball below the feet'];
 
@@ -23,14 +23,14 @@ final readonly class Balance extends Spoken
             'Where is the weight?',
             ['The student putts as ever, on level ground first, then with the ball above and below the feet.', 'After each ball they say where they felt the weight at contact; you watch the heels and toes.'],
             [
-                new Field('weight', 'The weight was', AnswerFormat::words(['toes' => 'On the toes', 'middle' => 'In the middle', 'heels' => 'On the heels'])),
-                new Field('lie', 'The ball lay', AnswerFormat::words(self::LIES), isNeeded: false),
+                new CheckField('weight', 'The weight was', AnswerFormat::words(['toes' => 'On the toes', 'middle' => 'In the middle', 'heels' => 'On the heels'])),
+                new CheckField('lie', 'The ball lay', AnswerFormat::words(self::LIES), isNeeded: false),
             ],
             'middle',
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $findings = parent::findings($tries, $checked);
         foreach (self::LIES as $lie => $label) {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
-use Amble\Core\Check\Field;
-use Amble\Core\Check\Spoken;
-use Amble\Core\Check\Tries;
-use Amble\Core\Session\Caution;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
+use Amble\Core\Check\StudentChecks;
+use Amble\Core\Check\WordCheck;
 use Amble\Core\Session\Observation\AnswerFormat;
+use Amble\Core\Session\SafetyNote;
 
 /** Where the student sees a raised cord while putting under it. */
-final readonly class Cord extends Spoken
+final readonly class Cord extends WordCheck
 {
     public function __construct()
     {
@@ -20,14 +20,14 @@ final readonly class Cord extends Spoken
             'cord',
             'Where does the cord seem to lie?',
             ['Raise a cord over the line, high enough to putt under.', 'The student sets up and says, without moving, where the cord crosses the ball.'],
-            [new Field('sees', 'The cord lies', AnswerFormat::words(['inside' => 'Inside the middle', 'on' => 'On the middle', 'outside' => 'Outside the middle']))],
+            [new CheckField('sees', 'The cord lies', AnswerFormat::words(['inside' => 'Inside the middle', 'on' => 'On the middle', 'outside' => 'Outside the middle']))],
             'on',
-            [Caution::Cord, Caution::Sore],
+            [SafetyNote::Cord, SafetyNote::Sore],
             15,
         );
     }
 
-    public function cue(Tries $tries, Checked $checked): ?string
+    public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return match ($this->mostly($tries)) {
             'inside' => 'Mostly inside: the eyes stand outside the line.',

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\CheckKind;
-use Amble\Core\Check\Field;
 use Amble\Core\Check\Figures;
-use Amble\Core\Check\MadeTry;
-use Amble\Core\Check\Mark;
+use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Check\Picture;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\PictureMark;
+use Amble\Core\Check\StudentChecks;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
 use Amble\Core\Session\Observation\AnswerFormat;
@@ -29,14 +29,14 @@ final readonly class GripPressure extends CheckKind
             'Does the grip tighten in the stroke?',
             ['On a scale from 1, barely held, to 10, as firm as can be.', 'The student says how firm it is before the stroke, and how firm it was at contact.'],
             [
-                new Field('address', 'Before the stroke', AnswerFormat::count(1, 10)),
-                new Field('impact', 'At contact', AnswerFormat::count(1, 10)),
+                new CheckField('address', 'Before the stroke', AnswerFormat::count(1, 10)),
+                new CheckField('impact', 'At contact', AnswerFormat::count(1, 10)),
             ],
             Picture::Rise,
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $rise = array_map(self::rise(...), $tries->all);
 
@@ -46,7 +46,7 @@ final readonly class GripPressure extends CheckKind
         ])];
     }
 
-    public function cue(Tries $tries, Checked $checked): ?string
+    public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         $rise = $this->findings($tries, $checked)[0] ?? null;
 
@@ -58,12 +58,12 @@ final readonly class GripPressure extends CheckKind
         return abs($value) < 0.05 ? 'the same' : sprintf('%.1f %s', abs($value), $value > 0.0 ? 'tighter' : 'looser');
     }
 
-    public function mark(MadeTry $try): Mark
+    public function mark(MadeAttempt $try): PictureMark
     {
-        return new Mark($try->try->id, $try->number('address'), to: $try->number('impact'));
+        return new PictureMark($try->try->id, $try->number('address'), to: $try->number('impact'));
     }
 
-    private static function rise(MadeTry $try): float
+    private static function rise(MadeAttempt $try): float
     {
         return (float) $try->number('impact') - (float) $try->number('address');
     }

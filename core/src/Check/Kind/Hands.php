@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Field;
-use Amble\Core\Check\Spoken;
+use Amble\Core\Check\CheckField;
+use Amble\Core\Check\WordCheck;
 use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Where the hands stand at address. What is meant for this student is on the card as an exception. */
-final readonly class Hands extends Spoken
+final readonly class Hands extends WordCheck
 {
     public function __construct()
     {
@@ -17,7 +17,7 @@ final readonly class Hands extends Spoken
             'hands',
             'Where are the hands at address?',
             ['Look from square on, when the student is set.', 'See whether the hands stand ahead of the ball, above it, or behind it.'],
-            [new Field('stand', 'The hands are', AnswerFormat::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']))],
+            [new CheckField('stand', 'The hands are', AnswerFormat::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']))],
             'pressed',
         );
     }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
-use Amble\Core\Check\Field;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\Figures;
-use Amble\Core\Check\Spoken;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\StudentChecks;
+use Amble\Core\Check\WordCheck;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Session\Observation\AnswerFormat;
 
 /** Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured. */
-final readonly class LowPoint extends Spoken
+final readonly class LowPoint extends WordCheck
 {
     private const SIDES = ['Before the ball', 'After the ball'];
 
@@ -25,25 +25,25 @@ final readonly class LowPoint extends Spoken
             'Does the putter come down, or up?',
             ['Watch from square on, close to the ground.', 'A measured place of the lowest point may be noted; without one the word is enough.'],
             [
-                new Field('struck', 'It met the ball', AnswerFormat::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
-                new Field('low_m', 'Lowest point', AnswerFormat::metres(-0.2, 0.2), self::SIDES, false),
+                new CheckField('struck', 'It met the ball', AnswerFormat::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
+                new CheckField('low_m', 'Lowest point', AnswerFormat::metres(-0.2, 0.2), self::SIDES, false),
             ],
             'level',
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $measured = $tries->numbers('low_m');
         $say = static fn(float $metres): string => Figures::beside($metres, self::SIDES, 'at the ball');
 
         return [
             ...parent::findings($tries, $checked),
-            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Small, $measured, $say, Say::small(...))]),
+            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Small, $measured, $say, FigureText::small(...))]),
         ];
     }
 
-    public function cue(Tries $tries, Checked $checked): ?string
+    public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return match ($this->mostly($tries)) {
             'down' => 'Mostly going down: the ball may be pressed, hop, and roll late. See the loft and where the ball lies.',

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\CheckKind;
-use Amble\Core\Check\Field;
 use Amble\Core\Check\Figures;
-use Amble\Core\Check\MadeTry;
-use Amble\Core\Check\Mark;
+use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Check\Picture;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\PictureMark;
+use Amble\Core\Check\StudentChecks;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Session\Observation\AnswerFormat;
 
@@ -30,23 +30,23 @@ abstract readonly class SensorNumber extends CheckKind
             $question,
             ['Put the sensor where its maker says, and leave it there.', 'The student putts as ever; type what it shows, with the length of the putt where lengths differ.', 'Sensors of two makes do not agree: keep to one.'],
             [
-                new Field($field, $name, $number),
-                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0), isNeeded: false),
+                new CheckField($field, $name, $number),
+                new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0), isNeeded: false),
             ],
             Picture::ByLength,
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $numbers = $tries->numbers($this->field);
 
         return $numbers === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $numbers, $this->inWords(...), $this->size(...))];
     }
 
-    public function mark(MadeTry $try): Mark
+    public function mark(MadeAttempt $try): PictureMark
     {
-        return new Mark($try->try->id, $try->number($this->field), length: $try->number('length_m'));
+        return new PictureMark($try->try->id, $try->number($this->field), length: $try->number('length_m'));
     }
 
     public function inWords(float $value): string

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Beside;
-use Amble\Core\Check\Checked;
-use Amble\Core\Check\Field;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
+use Amble\Core\Check\SideCheck;
+use Amble\Core\Check\StudentChecks;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Session\Caution;
 use Amble\Core\Session\Observation\AnswerFormat;
+use Amble\Core\Session\SafetyNote;
 
 /** A straight putt is found by rolling, moving sideways and rolling again: the last trial is what was found. */
-final readonly class StraightPutt extends Beside
+final readonly class StraightPutt extends SideCheck
 {
     /** A putt that breaks less is straight enough to see a line on, metres. */
     public const STRAIGHT = 0.02;
@@ -27,14 +27,14 @@ final readonly class StraightPutt extends Beside
             'Is there a straight putt here?',
             ['Roll a ball gently at the hole along a rod or a cord.', 'Measure how far it curved from the straight line.', 'Move round the hole toward the high side and roll again, until it hardly curves.'],
             [
-                new Field('break_m', 'It curved', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
-                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 10.0)),
+                new CheckField('break_m', 'It curved', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
+                new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 10.0)),
             ],
-            [Caution::Trip],
+            [SafetyNote::Trip],
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $last = $tries->all[$tries->n() - 1];
         $break = (float) $last->number('break_m');
@@ -44,9 +44,9 @@ final readonly class StraightPutt extends Beside
             sprintf(
                 '%s: the last of %s curved %s over %s.',
                 self::isStraight($break) ? 'Yes' : 'Not yet',
-                Say::counted($tries->n(), 'trial', 'trials'),
-                Say::small(abs($break)),
-                Say::metres((float) $last->number('length_m')),
+                FigureText::counted($tries->n(), 'trial', 'trials'),
+                FigureText::small(abs($break)),
+                FigureText::metres((float) $last->number('length_m')),
             ),
             FindingUnit::Small,
             $break,
@@ -55,7 +55,7 @@ final readonly class StraightPutt extends Beside
         )];
     }
 
-    public function cue(Tries $tries, Checked $checked): string
+    public function cue(CheckAttempts $tries, StudentChecks $checked): string
     {
         return self::isStraight((float) $tries->all[$tries->n() - 1]->number('break_m'))
             ? 'Straight enough: set it out as a station, and it comes up again on this green.'

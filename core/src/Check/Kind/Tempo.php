@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Amble\Core\Check\Kind;
 
-use Amble\Core\Check\Checked;
+use Amble\Core\Check\CheckAttempts;
+use Amble\Core\Check\CheckField;
 use Amble\Core\Check\CheckKind;
-use Amble\Core\Check\Field;
 use Amble\Core\Check\Figures;
-use Amble\Core\Check\MadeTry;
-use Amble\Core\Check\Mark;
+use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Check\Picture;
-use Amble\Core\Check\Tries;
+use Amble\Core\Check\PictureMark;
+use Amble\Core\Check\StudentChecks;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\StudentT;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
 use Amble\Core\Session\Observation\AnswerFormat;
 
@@ -34,14 +34,14 @@ final readonly class Tempo extends CheckKind
             'Is the tempo the same at every length?',
             ['The student putts as ever; no metronome.', 'Tap along: once as the putter starts back, once at contact, through several strokes.', 'Tap at a short putt, a middle one and a long one.'],
             [
-                new Field('bpm', 'Beats a minute', AnswerFormat::count(30, 160)),
-                new Field('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0)),
+                new CheckField('bpm', 'Beats a minute', AnswerFormat::count(30, 160)),
+                new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0)),
             ],
             Picture::ByLength,
         );
     }
 
-    public function findings(Tries $tries, Checked $checked): array
+    public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
         $beats = $tries->numbers('bpm');
         if ($beats === []) {
@@ -60,18 +60,18 @@ final readonly class Tempo extends CheckKind
         return sprintf('%d beats a minute', (int) round($value));
     }
 
-    public function mark(MadeTry $try): Mark
+    public function mark(MadeAttempt $try): PictureMark
     {
-        return new Mark($try->try->id, $try->number('bpm'), length: $try->number('length_m'));
+        return new PictureMark($try->try->id, $try->number('bpm'), length: $try->number('length_m'));
     }
 
     /**
      * How much quicker the tempo is at the longest length tapped than at the shortest: the slope of ln(beats) on
      * ln(length) by least squares, with Student's interval at 80 %. Null from too few taps or lengths alike.
      */
-    public static function drift(Tries $tries): ?Finding
+    public static function drift(CheckAttempts $tries): ?Finding
     {
-        $points = array_map(static fn(MadeTry $try): array => [log(max(0.1, (float) $try->number('length_m'))), log(max(1.0, (float) $try->number('bpm')))], $tries->all);
+        $points = array_map(static fn(MadeAttempt $try): array => [log(max(0.1, (float) $try->number('length_m'))), log(max(1.0, (float) $try->number('bpm')))], $tries->all);
         $n = count($points);
         [$x, $y] = [array_column($points, 0), array_column($points, 1)];
         [$least, $most] = $x === [] ? [0.0, 0.0] : [min($x), max($x)];
@@ -91,8 +91,8 @@ final readonly class Tempo extends CheckKind
             'Does the tempo drift with length?',
             sprintf(
                 'From %s to %s it gets %d %% %s%s.',
-                Say::metres(exp($least)),
-                Say::metres(exp($most)),
+                FigureText::metres(exp($least)),
+                FigureText::metres(exp($most)),
                 (int) round(100.0 * abs($share($slope))),
                 $slope >= 0.0 ? 'quicker' : 'slower',
                 $interval->contains(0.0) ? ', which is not clearly a drift' : sprintf(', likely %+d to %+d %%', (int) round(100.0 * $interval->low), (int) round(100.0 * $interval->high)),

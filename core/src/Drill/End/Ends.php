@@ -7,7 +7,7 @@ namespace Amble\Core\Drill\End;
 use Amble\Core\Drill\DrillProgress;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\RuleKind;
 
 /** The table of ends by name. A new one is an entry here. */
@@ -17,7 +17,7 @@ final class Ends
     public static function all(): array
     {
         return [
-            'all_stations' => RuleKind::of(new KindCard('When all are done', 'ends when all are done'), static fn(): End => self::oneRound()),
+            'all_stations' => RuleKind::of(new KindDescription('When all are done', 'ends when all are done'), static fn(): End => self::oneRound()),
             'balls' => self::kind('After so many balls', 'ends after {balls} balls', 'Balls', FigureKind::Balls, self::balls(...)),
             'points' => self::kind('At so many points', 'ends at {points} points', 'Points', FigureKind::Points, self::points(...)),
             'minutes' => self::kind('After so many minutes', 'ends after {minutes} minutes', 'Minutes', FigureKind::Minutes, self::minutes(...)),
@@ -31,7 +31,7 @@ final class Ends
      */
     private static function kind(string $label, string $words, string $figure, FigureKind $unit, \Closure $make): RuleKind
     {
-        return RuleKind::of(new KindCard($label, $words, [new Figure($unit->value, $figure, $unit)]), static fn(array $figures): End => $make((int) $figures[$unit->value]));
+        return RuleKind::of(new KindDescription($label, $words, [new Figure($unit->value, $figure, $unit)]), static fn(array $figures): End => $make((int) $figures[$unit->value]));
     }
 
     /** Every ball of every station. */

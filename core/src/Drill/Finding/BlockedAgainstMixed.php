@@ -6,10 +6,10 @@ namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Normal;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
 
 /** The same lengths in blocks, and then mixed or one by one. */
@@ -23,7 +23,7 @@ final class BlockedAgainstMixed implements FindingKind
     public static function of(FindingBalls $run): ?Finding
     {
         $blockedBalls = count($run->lengths) * $run->card->rules->ballsEach;
-        $groups = $run->by(static fn(FoundBall $ball): ?string => match (true) {
+        $groups = $run->by(static fn(FindingBall $ball): ?string => match (true) {
             $ball->judged->place === null => null,
             $ball->judged->place < $blockedBalls => 'blocked',
             default => 'mixed',
@@ -31,7 +31,7 @@ final class BlockedAgainstMixed implements FindingKind
         if (!isset($groups['blocked'], $groups['mixed'])) {
             return null;
         }
-        $passes = static fn(FoundBall $ball): bool => $ball->hasPassed();
+        $passes = static fn(FindingBall $ball): bool => $ball->hasPassed();
         [$blocked, $mixed] = [Shares::row('Passed, blocked', $groups['blocked'], $passes), Shares::row('Passed, mixed', $groups['mixed'], $passes)];
         $difference = (float) $mixed->value - (float) $blocked->value;
         // Agresti and Caffo 2000, "Simple and effective confidence intervals", Am. Stat. 54, 280: two balls more each.
@@ -50,9 +50,9 @@ final class BlockedAgainstMixed implements FindingKind
             'Does it hold when lengths are mixed?',
             sprintf(
                 '%s of %d passed in blocks, %s of %d mixed: %s.',
-                Say::percent((float) $blocked->value),
+                FigureText::percent((float) $blocked->value),
                 $blocked->n,
-                Say::percent((float) $mixed->value),
+                FigureText::percent((float) $mixed->value),
                 $mixed->n,
                 $interval->contains(0.0) ? 'no clear difference' : ($difference < 0.0 ? 'fewer once they are mixed' : 'more once they are mixed'),
             ),

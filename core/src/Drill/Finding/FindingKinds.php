@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Drill\Axis;
-use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRules;
 use Amble\Core\Report\Finding;
 
 /** The kinds of finding by name: a new one is a file beside this one and a line here. */
@@ -14,23 +14,23 @@ final class FindingKinds
     /** @var non-empty-array<string, class-string<FindingKind>> */
     public const KINDS = [
         'leave' => Leave::class,
-        'passed' => Passed::class,
+        'passed' => PassShare::class,
         'start' => StartLine::class,
-        'points' => PointsABall::class,
-        'restarts' => BallsItTook::class,
-        'step' => WidthHeld::class,
-        'feel' => Feel::class,
+        'points' => PointsPerBall::class,
+        'restarts' => BallsNeeded::class,
+        'step' => GateWidthReached::class,
+        'feel' => FeelCalls::class,
         'second_putts' => SecondPutts::class,
-        'cluster' => Cluster::class,
-        'curve' => Curve::class,
+        'cluster' => BallCluster::class,
+        'curve' => BackstrokeCurve::class,
         'by_task' => LeaveByTask::class,
         'by_slope' => LeaveBySlope::class,
         'by_attempt' => LeaveByAttempt::class,
         'blocked_mixed' => BlockedAgainstMixed::class,
-        'order_held' => OrderHeld::class,
+        'order_held' => OrderKept::class,
         'parts' => AimObjectResult::class,
-        'gap' => HowTheyPart::class,
-        'usual' => AgainstUsual::class,
+        'gap' => GapAfterStrike::class,
+        'usual' => LeaveAgainstUsual::class,
     ];
 
     /**
@@ -38,7 +38,7 @@ final class FindingKinds
      *
      * @return non-empty-list<string>
      */
-    public static function usual(Drill $rules): array
+    public static function usual(DrillRules $rules): array
     {
         $own = match (true) {
             !$rules->pass->judges() => 'cluster',
@@ -64,7 +64,7 @@ final class FindingKinds
                 $findings[$name] = $finding;
             }
         }
-        foreach (SeenCounted::of($run) as $name => $finding) {
+        foreach (ObservationCounts::of($run) as $name => $finding) {
             $findings["seen_$name"] = $finding;
         }
 

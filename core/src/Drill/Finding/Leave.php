@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 
 /** How far off the balls came to rest, as a share of the length. */
 final class Leave implements FindingKind
@@ -57,7 +57,7 @@ final class Leave implements FindingKind
 
         return sprintf(
             'On average %s%s: %s.',
-            Say::ofLength($control->bias),
+            FigureText::ofLength($control->bias),
             match (true) {
                 $isClear => '',
                 $n < Finding::FEW => ", but $n balls cannot tell it from none",
@@ -67,10 +67,10 @@ final class Leave implements FindingKind
         );
     }
 
-    /** @param list<FoundBall> $balls */
+    /** @param list<FindingBall> $balls */
     public static function control(array $balls): ?DistanceControl
     {
-        $putts = array_values(array_filter(array_map(static fn(FoundBall $ball) => $ball->putt(), $balls)));
+        $putts = array_values(array_filter(array_map(static fn(FindingBall $ball) => $ball->putt(), $balls)));
         if ($putts === []) {
             return null;
         }

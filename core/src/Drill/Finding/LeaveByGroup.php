@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Finding;
 
 use Amble\Core\Change\Change;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 
 /** What findings share that lay the leaves of one kind of ball beside those of another. */
 final class LeaveByGroup
 {
     /**
-     * @param array<string, non-empty-list<FoundBall>> $groups by name
+     * @param array<string, non-empty-list<FindingBall>> $groups by name
      *
      * @return Finding|null null with fewer than two groups that tell anything
      */
@@ -29,7 +29,7 @@ final class LeaveByGroup
             $rows[] = Leave::row($name, $control);
             $n += $control->nMeasured + $control->nCutShort;
             if ($control->bias !== null) {
-                $parts[] = sprintf('%s %s%s', $name, Say::ofLength($control->bias), $control->spread === null ? '' : ' (spread ' . Say::percent($control->spread) . ')');
+                $parts[] = sprintf('%s %s%s', $name, FigureText::ofLength($control->bias), $control->spread === null ? '' : ' (spread ' . FigureText::percent($control->spread) . ')');
             }
         }
         [$first, $last] = [array_values($controls)[0], array_values($controls)[count($controls) - 1]];

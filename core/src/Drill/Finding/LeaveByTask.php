@@ -23,7 +23,7 @@ final class LeaveByTask implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $groups = $run->by(static fn(FoundBall $ball): ?string => self::WORDS[$ball->judged->task->value ?? ''] ?? null);
+        $groups = $run->by(static fn(FindingBall $ball): ?string => self::WORDS[$ball->judged->task->value ?? ''] ?? null);
         $finding = LeaveByGroup::of('Does what they were told to do make a difference?', $groups);
         $controls = array_values(array_filter(array_map(Leave::control(...), $groups)));
         if ($finding === null || count($controls) !== 2) {

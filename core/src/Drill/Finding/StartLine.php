@@ -8,10 +8,10 @@ use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\DirectionFitter;
 use Amble\Core\Direction\Side;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
 use Amble\Core\Session\GateResult;
 use Amble\Core\Units\Length;
@@ -26,11 +26,11 @@ final class StartLine implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $seen = array_values(array_filter($run->balls, static fn(FoundBall $ball): bool => $ball->ball->sight->gate !== null));
+        $seen = array_values(array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->gate !== null));
         if ($seen === []) {
             return null;
         }
-        $is = static fn(GateResult $result): \Closure => static fn(FoundBall $ball): bool => $ball->ball->sight->gate === $result;
+        $is = static fn(GateResult $result): \Closure => static fn(FindingBall $ball): bool => $ball->ball->sight->gate === $result;
         $n = count($seen);
         [$through, $left, $right] = array_map(
             static fn(GateResult $result): int => count(array_filter($seen, $is($result))),
@@ -43,9 +43,9 @@ final class StartLine implements FindingKind
             new FindingRow('Started right', FindingUnit::Share, $right / $n, $n, Interval::wilson($right, $n, Shares::LEVEL)),
             ...self::angles($fit),
         ];
-        $dropped = array_values(array_filter($seen, static fn(FoundBall $ball): bool => $is(GateResult::Through)($ball) && $ball->ball->hasDropped() !== null));
+        $dropped = array_values(array_filter($seen, static fn(FindingBall $ball): bool => $is(GateResult::Through)($ball) && $ball->ball->hasDropped() !== null));
         if ($dropped !== [] && $run->card->rules->target->canBeHoled()) {
-            $rows[] = Shares::row('Of good starts that were followed, holed', $dropped, static fn(FoundBall $ball): bool => $ball->ball->hasDropped() === true);
+            $rows[] = Shares::row('Of good starts that were followed, holed', $dropped, static fn(FindingBall $ball): bool => $ball->ball->hasDropped() === true);
         }
 
         return new Finding(
@@ -55,7 +55,7 @@ final class StartLine implements FindingKind
             $through / $n,
             $interval,
             $n,
-            Shares::row('First tries', array_values(array_filter($run->firstTries(), static fn(FoundBall $ball): bool => $ball->ball->sight->gate !== null)), $is(GateResult::Through)),
+            Shares::row('First tries', array_values(array_filter($run->firstTries(), static fn(FindingBall $ball): bool => $ball->ball->sight->gate !== null)), $is(GateResult::Through)),
             $rows,
         );
     }
@@ -70,9 +70,9 @@ final class StartLine implements FindingKind
         };
         $angle = $fit->bias === null || $fit->spread === null
             ? ''
-            : sprintf(' On average %s, spread %.1f°.', Say::degrees($fit->bias), rad2deg($fit->spread));
+            : sprintf(' On average %s, spread %.1f°.', FigureText::degrees($fit->bias), rad2deg($fit->spread));
 
-        return sprintf('%d of %d started on line, %s%s.%s', $through, $n, Say::likelyShare($interval, $n), $sides, $angle);
+        return sprintf('%d of %d started on line, %s%s.%s', $through, $n, FigureText::likelyShare($interval, $n), $sides, $angle);
     }
 
     /** @return list<FindingRow> */
@@ -86,7 +86,7 @@ final class StartLine implements FindingKind
         ];
     }
 
-    /** @param non-empty-list<FoundBall> $seen */
+    /** @param non-empty-list<FindingBall> $seen */
     private static function fit(FindingBalls $run, array $seen): DirectionFit
     {
         $bounds = [];

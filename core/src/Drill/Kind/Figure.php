@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Kind;
 
-use Amble\Core\Drill\Drill;
+use Amble\Core\Drill\DrillRules;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
@@ -34,7 +34,7 @@ final readonly class Figure
             return Check::share($value, $path);
         }
 
-        return Check::positive($value, $path) <= Drill::longest()->metres() ? $value : throw InvalidInput::outside($path, $value, 'at most 60 m');
+        return Check::positive($value, $path) <= DrillRules::longest()->metres() ? $value : throw InvalidInput::outside($path, $value, 'at most 60 m');
     }
 
     /** @return array<string, mixed> its part of the JSON Schema */

@@ -53,13 +53,13 @@ final class Kinds
         return $this->ends[$rule->word('kind', array_keys($this->ends))]->read($rule);
     }
 
-    /** @return array{pass: array<string, KindCard>, order: array<string, KindCard>, end: array<string, KindCard>} by name */
+    /** @return array{pass: array<string, KindDescription>, order: array<string, KindDescription>, end: array<string, KindDescription>} by name */
     public function cards(): array
     {
         return [
-            'pass' => array_map(static fn(RuleKind $kind): KindCard => $kind->card, $this->passes),
-            'order' => array_map(static fn(RuleKind $kind): KindCard => $kind->card, $this->orders),
-            'end' => array_map(static fn(RuleKind $kind): KindCard => $kind->card, $this->ends),
+            'pass' => array_map(static fn(RuleKind $kind): KindDescription => $kind->card, $this->passes),
+            'order' => array_map(static fn(RuleKind $kind): KindDescription => $kind->card, $this->orders),
+            'end' => array_map(static fn(RuleKind $kind): KindDescription => $kind->card, $this->ends),
         ];
     }
 
@@ -72,7 +72,7 @@ final class Kinds
     }
 
     /**
-     * @param array<string, KindCard> $cards by name
+     * @param array<string, KindDescription> $cards by name
      *
      * @return array<string, mixed>
      */

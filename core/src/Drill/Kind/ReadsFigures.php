@@ -11,7 +11,7 @@ use Amble\Core\Json\JsonInput;
 interface ReadsFigures
 {
     /** What the kind says of itself. */
-    public static function card(): KindCard;
+    public static function card(): KindDescription;
 
     /**
      * @param array<string, float> $figures by field, as the card reads them

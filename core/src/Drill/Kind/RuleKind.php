@@ -15,7 +15,7 @@ use Amble\Core\Json\JsonInput;
 final readonly class RuleKind
 {
     /** @param \Closure(array<string, float>, JsonInput): Rule $make from the figures by field, as the card reads them, and where they stand */
-    private function __construct(public KindCard $card, private \Closure $make)
+    private function __construct(public KindDescription $card, private \Closure $make)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class RuleKind
      *
      * @return self<Made>
      */
-    public static function of(KindCard $card, \Closure $make): self
+    public static function of(KindDescription $card, \Closure $make): self
     {
         return new self($card, $make);
     }

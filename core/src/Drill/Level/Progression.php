@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Level;
 
-use Amble\Core\Drill\DrillCard;
+use Amble\Core\Drill\Drill;
 use Amble\Core\Drill\Kind\Kinds;
 use Amble\Core\Steps\Ladder;
 use Amble\Core\Steps\StepRule;
@@ -41,7 +41,7 @@ final readonly class Progression
      *
      * @param StepRule|null $own the student's; null for what the drill says
      */
-    public static function of(DrillCard $card, ?LastTime $last, ?StudentLevel $student = null, ?StepRule $own = null): self
+    public static function of(Drill $card, ?PreviousRun $last, ?StudentLevel $student = null, ?StepRule $own = null): self
     {
         $begins = self::begins($card, $last, $student, $own ?? $card->rules->stepRule);
         $isAsked = $own !== null && ($card->levels !== [] || $card->rules->steps !== null);
@@ -49,7 +49,7 @@ final readonly class Progression
         return $isAsked ? new self($begins->level, $begins->rung, trim(sprintf('%s For this student a step is %s.', $begins->why, $own->words())), $own, $begins->stood) : $begins;
     }
 
-    private static function begins(DrillCard $card, ?LastTime $last, ?StudentLevel $student, StepRule $rule): self
+    private static function begins(Drill $card, ?PreviousRun $last, ?StudentLevel $student, StepRule $rule): self
     {
         if ($last === null) {
             return self::first($card, $student);
@@ -81,7 +81,7 @@ final readonly class Progression
     }
 
     /** A first time starts as wide as this student's level wants it, and leaves at least one step to earn. */
-    private static function first(DrillCard $card, ?StudentLevel $student): self
+    private static function first(Drill $card, ?StudentLevel $student): self
     {
         $widths = $card->rules->steps->widths ?? [];
         $rung = max(0, min($student?->stepsIn() ?? 0, count($widths) - 2));
@@ -101,7 +101,7 @@ final readonly class Progression
      *
      * @return array<string, mixed> the drill as it begins now
      */
-    public function laidInto(array $drill, DrillCard $card): array
+    public function laidInto(array $drill, Drill $card): array
     {
         $kind = is_array($drill['pass'] ?? null) ? $drill['pass']['kind'] ?? null : null;
         $figures = is_string($kind) ? Kinds::shipped()->cards()['pass'][$kind]->figures ?? [] : [];

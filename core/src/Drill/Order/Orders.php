@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Order;
 
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\RuleKind;
 use Amble\Core\Numeric\RandomSource;
 
@@ -40,7 +40,7 @@ final class Orders
      */
     private static function kind(string $label, string $words, \Closure $round, bool $keepsStationsTogether = false): RuleKind
     {
-        return RuleKind::of(new KindCard($label, $words), static fn(): Order => new Order($words, $keepsStationsTogether, $round));
+        return RuleKind::of(new KindDescription($label, $words), static fn(): Order => new Order($words, $keepsStationsTogether, $round));
     }
 
     /**

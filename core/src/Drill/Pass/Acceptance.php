@@ -27,7 +27,7 @@ final readonly class Acceptance
      * @param bool $struck whether a ball that its target stopped passes for that alone
      * @param array{float, float}|null $rollBetween from the ball; both ends count, with Check::SLACK
      * @param array{float, float}|null $ring how far away its middle is, and its radius
-     * @param list<SeenCondition> $seen all of which must be met
+     * @param list<ObservationCondition> $seen all of which must be met
      */
     private function __construct(
         public ?bool $holed = null,
@@ -72,19 +72,19 @@ final readonly class Acceptance
         return new self(holed: true, isHoledNeeded: true);
     }
 
-    public static function seen(SeenCondition ...$conditions): self
+    public static function seen(ObservationCondition ...$conditions): self
     {
         return new self(seen: array_values($conditions));
     }
 
     /** What was seen, of a ball that went further than this besides. */
-    public static function seenBeyond(float $metres, SeenCondition $condition): self
+    public static function seenBeyond(float $metres, ObservationCondition $condition): self
     {
         return new self(rollBetween: [$metres + 2.0 * Check::SLACK, Length::LONGEST], seen: [$condition]);
     }
 
     /** What was seen, of a ball that went no further than this besides. */
-    public static function seenWithin(float $metres, SeenCondition $condition): self
+    public static function seenWithin(float $metres, ObservationCondition $condition): self
     {
         return new self(rollBetween: [0.0, $metres], seen: [$condition]);
     }

@@ -6,7 +6,7 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
@@ -20,9 +20,9 @@ final readonly class BetweenLipAndRod extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Between lip and rod', 'stops past the lip, within {behind_m}', [
+        return new KindDescription('Between lip and rod', 'stops past the lip, within {behind_m}', [
             new Figure('behind_m', 'The rod lies behind by', FigureKind::Roll),
         ]);
     }

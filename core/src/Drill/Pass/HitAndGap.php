@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
-use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
@@ -21,9 +21,9 @@ final readonly class HitAndGap extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Strikes it, soft or firm as told', 'strikes it and the two lie apart as told: {soft_m} at most when soft, {soft_m} to {firm_m} when firm', [
+        return new KindDescription('Strikes it, soft or firm as told', 'strikes it and the two lie apart as told: {soft_m} at most when soft, {soft_m} to {firm_m} when firm', [
             new Figure('soft_m', 'Soft: apart by at most', FigureKind::Roll, 0.3),
             new Figure('firm_m', 'Firm: apart by at most', FigureKind::Roll, 0.9),
         ]);
@@ -39,10 +39,10 @@ final readonly class HitAndGap extends PassRule implements ReadsFigures
     public function acceptance(PassContext $context): Acceptance
     {
         return Acceptance::seen(
-            SeenCondition::oneOf('hit', [true]),
-            $context->task === Task::Firm
-                ? SeenCondition::between('gap_m', $this->soft, $this->firm)
-                : SeenCondition::between('gap_m', 0.0, $this->soft),
+            ObservationCondition::oneOf('hit', [true]),
+            $context->task === BallTask::Firm
+                ? ObservationCondition::between('gap_m', $this->soft, $this->firm)
+                : ObservationCondition::between('gap_m', 0.0, $this->soft),
         );
     }
 

@@ -7,7 +7,7 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
@@ -18,9 +18,9 @@ final readonly class HitOrNear extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Strikes it or stops near', 'strikes it, or stops within {radius_m}', [
+        return new KindDescription('Strikes it or stops near', 'strikes it, or stops within {radius_m}', [
             new Figure('radius_m', 'Near is within', FigureKind::Roll, 0.9),
         ]);
     }

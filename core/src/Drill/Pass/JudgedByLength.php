@@ -44,7 +44,7 @@ trait JudgedByLength
     }
 
     /** A holed ball that would have run on is counted too, so this is a little low at a hole. */
-    public function chance(PassContext $context, Skill $skill): ?float
+    public function chance(PassContext $context, PassChances $skill): ?float
     {
         [$low, $high] = $this->window($context);
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
-use Amble\Core\Drill\Task;
 use Amble\Core\Json\JsonInput;
 
 /**
@@ -25,9 +25,9 @@ final readonly class LevelReached extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Reaches its level', 'reaches level {level}, or does what it was told', [
+        return new KindDescription('Reaches its level', 'reaches level {level}, or does what it was told', [
             new Figure('level', 'The level of the target, the ball on level 1', FigureKind::Level),
         ]);
     }
@@ -41,10 +41,10 @@ final readonly class LevelReached extends PassRule implements ReadsFigures
     {
         // One that drops reached the level of the hole; told to be too soft, it did not do as told.
         return match ($context->task) {
-            Task::RehearseSoft => Acceptance::seen(SeenCondition::between('level', 0.0, $this->level - 1.0))->holedIs(false),
-            Task::RehearseStrong => Acceptance::seenBeyond($context->length->metres(), SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
+            BallTask::RehearseSoft => Acceptance::seen(ObservationCondition::between('level', 0.0, $this->level - 1.0))->holedIs(false),
+            BallTask::RehearseStrong => Acceptance::seenBeyond($context->length->metres(), ObservationCondition::oneOf('level', [$this->level]))->holedIs(true),
             // On its level, and not rolled far across it.
-            default => Acceptance::seenWithin($context->length->metres() * (1.0 + self::FURTHEST_PAST), SeenCondition::oneOf('level', [$this->level]))->holedIs(true),
+            default => Acceptance::seenWithin($context->length->metres() * (1.0 + self::FURTHEST_PAST), ObservationCondition::oneOf('level', [$this->level]))->holedIs(true),
         };
     }
 

@@ -8,7 +8,7 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
@@ -19,9 +19,9 @@ final readonly class LikeFirst extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('As far as the first of its set', 'stops as far as the first of its set, within {share}', [
+        return new KindDescription('As far as the first of its set', 'stops as far as the first of its set, within {share}', [
             new Figure('share', 'Off the first ball by at most', FigureKind::Share, DistanceControl::DEFAULT_WINDOW),
         ]);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
@@ -14,9 +14,9 @@ use Amble\Core\Numeric\Check;
 /** Nearer the target than the ball before it; the first at a station is what the second is held against. */
 final readonly class NearerThanLast extends PassRule implements ReadsFigures
 {
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Nearer than the last', 'stops nearer than the one before');
+        return new KindDescription('Nearer than the last', 'stops nearer than the one before');
     }
 
     public static function of(array $figures, JsonInput $rule): self

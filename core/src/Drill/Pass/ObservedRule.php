@@ -51,7 +51,7 @@ final readonly class ObservedRule extends PassRule
 
     public function acceptance(PassContext $context): Acceptance
     {
-        return Acceptance::seen(SeenCondition::oneOf($this->observation, $this->passing));
+        return Acceptance::seen(ObservationCondition::oneOf($this->observation, $this->passing));
     }
 
     public function axis(): Axis
@@ -70,7 +70,7 @@ final readonly class ObservedRule extends PassRule
     }
 
     /** Only the start line has a spread that a chance can be told from. */
-    public function chance(PassContext $context, Skill $skill): ?float
+    public function chance(PassContext $context, PassChances $skill): ?float
     {
         return $this->observation !== 'gate' || $context->aidHalfAngle === null ? null : $skill->chanceOnLine($context->aidHalfAngle);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Drill\Pass;
 
-use Amble\Core\Drill\Task;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Session\Ball;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Length;
@@ -25,7 +25,7 @@ final readonly class PassContext
      */
     public function __construct(
         public Length $length,
-        public ?Task $task = null,
+        public ?BallTask $task = null,
         public ?float $step = null,
         public ?float $lastDistance = null,
         public ?float $firstRoll = null,

@@ -47,7 +47,7 @@ abstract readonly class PassRule
     }
 
     /** A student's chance to pass, from what their evidence says of them; null where that is not known. */
-    public function chance(PassContext $context, Skill $skill): ?float
+    public function chance(PassContext $context, PassChances $skill): ?float
     {
         return null;
     }

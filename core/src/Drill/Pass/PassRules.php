@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\Kind\RuleKind;
 use Amble\Core\Json\JsonInput;
@@ -22,7 +22,7 @@ final class PassRules
             'short_only' => self::ofClass(ShortOnly::class),
             'between' => self::ofClass(BetweenLipAndRod::class),
             'radius' => self::ofClass(WithinRadius::class),
-            'holed' => self::ofClass(Holed::class),
+            'holed' => self::ofClass(HoledRule::class),
             'hit' => self::observed('Strikes it', 'strikes it', ObservedRule::atTarget('hit')),
             'hit_or_near' => self::ofClass(HitOrNear::class),
             'hit_gap' => self::ofClass(HitAndGap::class),
@@ -59,6 +59,6 @@ final class PassRules
     /** @return RuleKind<PassRule> */
     private static function observed(string $label, string $words, ObservedRule $rule): RuleKind
     {
-        return RuleKind::of(new KindCard($label, $words), static fn(): PassRule => $rule);
+        return RuleKind::of(new KindDescription($label, $words), static fn(): PassRule => $rule);
     }
 }

@@ -6,7 +6,7 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
@@ -19,9 +19,9 @@ final readonly class PastOnly extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Gets there, not far past', 'gets there, and no more than {within_m} past', [
+        return new KindDescription('Gets there, not far past', 'gets there, and no more than {within_m} past', [
             new Figure('within_m', 'Past by at most', FigureKind::Roll, 0.9),
         ]);
     }

@@ -7,7 +7,7 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
@@ -20,9 +20,9 @@ final readonly class ShareOfLength extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Stops near its length', 'stops within {share} of its length', [
+        return new KindDescription('Stops near its length', 'stops within {share} of its length', [
             new Figure('share', 'Short or long by at most', FigureKind::Share, DistanceControl::DEFAULT_WINDOW),
         ]);
     }

@@ -6,7 +6,7 @@ namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
@@ -22,9 +22,9 @@ final readonly class ShortOnly extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Comes up to it, never over', 'stops on this side, no more than {within_m} short', [
+        return new KindDescription('Comes up to it, never over', 'stops on this side, no more than {within_m} short', [
             new Figure('within_m', 'Short by at most', FigureKind::Roll, 0.6),
         ]);
     }

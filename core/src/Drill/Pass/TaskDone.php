@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
+use Amble\Core\Drill\BallTask;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
-use Amble\Core\Drill\Task;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
@@ -22,9 +22,9 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Does its task', 'does what it was told: a little is at most {little_m}, exact within {exact_share}', [
+        return new KindDescription('Does its task', 'does what it was told: a little is at most {little_m}, exact within {exact_share}', [
             new Figure('little_m', 'A little is at most', FigureKind::Roll, 0.6),
             new Figure('firm_m', 'Firm runs past by at most', FigureKind::Roll, 1.8),
             new Figure('exact_share', 'Exact is within', FigureKind::Share, 0.05),
@@ -55,12 +55,12 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
         $off = 2.0 * Check::SLACK;
 
         return match ($context->task) {
-            Task::Past => [$off, $this->little],
-            Task::Firm => [$this->little, $this->firm],
+            BallTask::Past => [$off, $this->little],
+            BallTask::Firm => [$this->little, $this->firm],
             // Told to be wrong on purpose: anything on that side is what was told.
-            Task::RehearseSoft => [-$length, -$off],
-            Task::RehearseStrong => [$off, Length::LONGEST - $length],
-            Task::Short => [-$this->little, -$off],
+            BallTask::RehearseSoft => [-$length, -$off],
+            BallTask::RehearseStrong => [$off, Length::LONGEST - $length],
+            BallTask::Short => [-$this->little, -$off],
             default => [$context->finishPast - $length * $this->exactShare, $context->finishPast + $length * $this->exactShare],
         };
     }
@@ -77,12 +77,12 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
 
     public function contradiction(PassSetting $setting): ?string
     {
-        return array_filter($setting->tasks, static fn(Task $task): bool => $task->isJudged()) === []
+        return array_filter($setting->tasks, static fn(BallTask $task): bool => $task->isJudged()) === []
             ? 'Tasks are to be done, but none is given.'
             : null;
     }
 
-    public function chance(PassContext $context, Skill $skill): ?float
+    public function chance(PassContext $context, PassChances $skill): ?float
     {
         [$low, $high] = $this->window($context);
 
@@ -92,6 +92,6 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
     /** One told to stay short that reaches the hole did not do as told. */
     private static function mayDrop(PassContext $context): bool
     {
-        return !in_array($context->task, [Task::RehearseSoft, Task::Short], true);
+        return !in_array($context->task, [BallTask::RehearseSoft, BallTask::Short], true);
     }
 }

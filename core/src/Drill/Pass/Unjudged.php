@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Amble\Core\Drill\Pass;
 
 use Amble\Core\Drill\Axis;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Json\JsonInput;
 
 /** Nothing is asked of a ball but to be rolled and measured. */
 final readonly class Unjudged extends PassRule implements ReadsFigures
 {
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Nothing is judged', 'is rolled and measured; none passes or misses');
+        return new KindDescription('Nothing is judged', 'is rolled and measured; none passes or misses');
     }
 
     public static function of(array $figures, JsonInput $rule): self

@@ -7,7 +7,7 @@ namespace Amble\Core\Drill\Pass;
 use Amble\Core\Drill\Axis;
 use Amble\Core\Drill\Kind\Figure;
 use Amble\Core\Drill\Kind\FigureKind;
-use Amble\Core\Drill\Kind\KindCard;
+use Amble\Core\Drill\Kind\KindDescription;
 use Amble\Core\Drill\Kind\ReadsFigures;
 use Amble\Core\Drill\TargetKind;
 use Amble\Core\Json\JsonInput;
@@ -19,9 +19,9 @@ final readonly class WithinRadius extends PassRule implements ReadsFigures
     {
     }
 
-    public static function card(): KindCard
+    public static function card(): KindDescription
     {
-        return new KindCard('Inside a ring', 'stops within {radius_m}', [new Figure('radius_m', 'Radius of the ring', FigureKind::Roll)]);
+        return new KindDescription('Inside a ring', 'stops within {radius_m}', [new Figure('radius_m', 'Radius of the ring', FigureKind::Roll)]);
     }
 
     public static function of(array $figures, JsonInput $rule): self
@@ -49,7 +49,7 @@ final readonly class WithinRadius extends PassRule implements ReadsFigures
         return $setting->target === TargetKind::None ? 'A length to be short or long of needs a target.' : null;
     }
 
-    public function chance(PassContext $context, Skill $skill): ?float
+    public function chance(PassContext $context, PassChances $skill): ?float
     {
         return $skill->chanceInRing($context, $context->step ?? $this->radius);
     }

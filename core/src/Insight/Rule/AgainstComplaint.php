@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight\Rule;
 
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
 use Amble\Core\Numeric\Interval;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure\LowSide;
 use Amble\Core\Review\Measure\Pace;
 use Amble\Core\Review\Measure\StartLines;
@@ -27,11 +27,11 @@ final class AgainstComplaint implements Rule
     private const PACE_SPREAD = 0.12;
     private const START_SPREAD = 0.031;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $evidence = $facts->lately === null || $facts->complaint === null ? null : self::inOrder($facts->complaint, $facts->lately);
 
-        return $evidence === null ? null : new Note(
+        return $evidence === null ? null : new Insight(
             'complaint.against',
             sprintf('The balls do not bear out the complaint: %s is in order.', match ($facts->complaint) {
                 Complaint::Pace => 'the pace',
@@ -49,7 +49,7 @@ final class AgainstComplaint implements Rule
     }
 
     /** What says that it is in order; null where that is not so, or not known. */
-    private static function inOrder(Complaint $complaint, Asked $lately): ?string
+    private static function inOrder(Complaint $complaint, BallSelection $lately): ?string
     {
         return match ($complaint) {
             Complaint::Pace => self::pace($lately),
@@ -58,7 +58,7 @@ final class AgainstComplaint implements Rule
         };
     }
 
-    private static function pace(Asked $lately): ?string
+    private static function pace(BallSelection $lately): ?string
     {
         $control = Pace::control($lately);
         [$bias, $spread] = [$control?->biasInterval, $control?->spreadInterval];
@@ -68,10 +68,10 @@ final class AgainstComplaint implements Rule
 
         return max(abs($bias->low), abs($bias->high)) > self::PACE || $spread->high > self::PACE_SPREAD
             ? null
-            : sprintf('%d balls: on average %s, two in three within %s of it.', Pace::told($control), Say::ofLength((float) $control->bias), Say::percent((float) $control->spread));
+            : sprintf('%d balls: on average %s, two in three within %s of it.', Pace::told($control), FigureText::ofLength((float) $control->bias), FigureText::percent((float) $control->spread));
     }
 
-    private static function start(Asked $lately): ?string
+    private static function start(BallSelection $lately): ?string
     {
         $fit = StartLines::fit($lately);
         [$bias, $spread] = [$fit->biasInterval(0.95), $fit->spreadInterval(0.95)];
@@ -81,10 +81,10 @@ final class AgainstComplaint implements Rule
 
         return max(abs($bias->low), abs($bias->high)) > self::START || $spread->high > self::START_SPREAD
             ? null
-            : sprintf('%d starts: on average %s, two in three within %.1f° of it.', $fit->n, Say::degrees((float) $fit->bias), rad2deg((float) $fit->spread));
+            : sprintf('%d starts: on average %s, two in three within %.1f° of it.', $fit->n, FigureText::degrees((float) $fit->bias), rad2deg((float) $fit->spread));
     }
 
-    private static function read(Asked $lately): ?string
+    private static function read(BallSelection $lately): ?string
     {
         $misses = LowSide::misses($lately);
         $low = count(array_filter($misses, LowSide::isLow(...)));

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
+use Amble\Core\Insight\Significance;
 use Amble\Core\Numeric\Sample;
-use Amble\Core\Report\Say;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Stroke\FitState;
 use Amble\Core\Units\Length;
 
@@ -22,7 +22,7 @@ final class BackstrokeTooLong implements Rule
     /** Less than this is within what a rule beside the ball tells, share of the backstroke. */
     private const LEAST = 0.05;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $off = $rolled = [];
         foreach ($facts->lately->balls ?? [] as $ball) {
@@ -38,25 +38,25 @@ final class BackstrokeTooLong implements Rule
         $mean = Sample::mean($off);
         // How even the backstrokes are, how well the curve itself is known there, and that the curve's days differ.
         $beta = (float) $facts->fit->beta();
-        $days = $facts->lately === null ? 0.0 : Clear::daysApart($facts->lately);
+        $days = $facts->lately === null ? 0.0 : Significance::daysApart($facts->lately);
         $error = sqrt(((float) Sample::variance($off) + ((float) $facts->fit->sigma / $beta) ** 2) / count($off) + ($days / $beta) ** 2);
-        if (!Clear::says($mean, $error, self::LEAST, count($off) - 1)) {
+        if (!Significance::says($mean, $error, self::LEAST, count($off) - 1)) {
             return null;
         }
         [$last, $needed] = $rolled[count($rolled) - 1];
 
-        return new Note(
+        return new Insight(
             'stroke.too_long',
             sprintf('Backstrokes are %.0f %% %s than these lengths ask for by this student\'s own curve.', 100.0 * abs(exp($mean) - 1.0), $mean > 0.0 ? 'longer' : 'shorter'),
             sprintf(
                 '%d balls at targets; from %s %s was taken where the curve says %s.',
                 count($off),
-                Say::metres((float) $last->ball->target?->metres()),
-                Say::metres((float) $last->ball->backstroke?->metres()),
-                Say::metres($needed),
+                FigureText::metres((float) $last->ball->target?->metres()),
+                FigureText::metres((float) $last->ball->backstroke?->metres()),
+                FigureText::metres($needed),
             ),
             0.78 * min(1.0, abs($mean) / 0.05),
-            Clear::sureness($mean, $error),
+            Significance::sureness($mean, $error),
             sprintf('%+.0f', 20.0 * $mean),
             sprintf('Take %.2f times the backstroke, at the same tempo; do not %s the through-swing.', exp(-$mean), $mean > 0.0 ? 'slow' : 'quicken'),
             null,
@@ -68,7 +68,7 @@ final class BackstrokeTooLong implements Rule
     }
 
     /** The curve's backstroke for where this ball was meant to finish, metres; null where nobody can tell. */
-    private static function needed(Facts $facts, RolledBall $ball): ?float
+    private static function needed(InsightFacts $facts, RolledBall $ball): ?float
     {
         [$speed, $meant] = [$ball->speed(), $ball->meant()];
         if ($facts->fit->state !== FitState::Fitted || $speed === null || $meant === null || $ball->ball->remarks->mark !== null || $ball->task?->movesTheTarget() === true || $ball->isMeasuringStroke) {

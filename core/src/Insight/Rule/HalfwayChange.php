@@ -7,10 +7,10 @@ namespace Amble\Core\Insight\Rule;
 use Amble\Core\Change\WithinSession;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\StrokeFit;
 
@@ -34,7 +34,7 @@ final class HalfwayChange implements Rule
     /** |t| that agrees with what the other says. */
     private const AGREES = 1.8;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $balls = $facts->session === null ? [] : self::balls($facts->session);
         $within = self::told($balls, $facts->fit);
@@ -48,7 +48,7 @@ final class HalfwayChange implements Rule
         // The number the coach reads in the list of balls, whatever was left out before it.
         $number = 1 + (int) array_search($since[0], $facts->session->balls, true);
 
-        return new Note(
+        return new Insight(
             'pace.halfway',
             sprintf('From about ball %d on, balls finish %s.', $number, $isShorter ? 'shorter' : 'longer'),
             $range->contains(0.0)
@@ -117,14 +117,14 @@ final class HalfwayChange implements Rule
     }
 
     /** @return list<array{RolledBall, float, string}> balls that tell a length, each with its error and station, in their order */
-    private static function balls(Asked $session): array
+    private static function balls(BallSelection $session): array
     {
         $selection = new ForDistance($session->surface);
         $balls = [];
         foreach ($selection->of($session->balls) as $ball) {
             $error = $selection->putts([$ball])[0]->error ?? null;
             if ($error?->isExact() === true) {
-                $balls[] = [$ball, $error->low, sprintf('%.2f %.3f %d', Asked::length($ball), $ball->ball->grade->ratio(), $ball->isAtHole)];
+                $balls[] = [$ball, $error->low, sprintf('%.2f %.3f %d', BallSelection::length($ball), $ball->ball->grade->ratio(), $ball->isAtHole)];
             }
         }
 

@@ -6,26 +6,26 @@ namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
+use Amble\Core\Insight\Significance;
 use Amble\Core\Review\Measure\LowSide;
 
 /** Misses high and well past: the pace does not fit the read, and the read is left as it is. */
 final class HighAndFirm implements Rule
 {
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $misses = $facts->lately === null ? [] : LowSide::misses($facts->lately);
         $high = array_values(array_filter($misses, static fn(RolledBall $ball): bool => !LowSide::isLow($ball)));
         $past = array_filter($high, self::isPast(...));
         [$n, $many] = [count($high), count($past)];
-        if (!Clear::shareAbove($n, count($misses)) || !Clear::shareAbove($many, $n)) {
+        if (!Significance::shareAbove($n, count($misses)) || !Significance::shareAbove($many, $n)) {
             return null;
         }
 
-        return new Note(
+        return new Insight(
             'read.pace',
             'Breaking putts are held up by their pace: high, and well past.',
             sprintf('%d of %d misses high, %d of those beyond a tenth past.', $n, count($misses), $many),

@@ -6,12 +6,12 @@ namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Measure\Holed;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\Measure\HoledShare;
 use Amble\Core\Strokes\ExpectedPutts;
 use Amble\Core\Units\Length;
 
@@ -26,26 +26,26 @@ final class OnlyMisses implements Rule
     /** So unlikely that none dropped. */
     private const CHANCE = 0.001;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $balls = array_values(array_filter($facts->lately->balls ?? [], self::isShortPutt(...)));
         $n = count($balls);
-        if ($n < self::FEWEST || array_filter($balls, static fn(RolledBall $ball): bool => Holed::hasDropped($ball) === true) !== []) {
+        if ($n < self::FEWEST || array_filter($balls, static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === true) !== []) {
             return null;
         }
         $none = 1.0;
         $expected = 0.0;
         $chances = [];
         foreach ($balls as $ball) {
-            $key = sprintf('%.1f', Asked::length($ball));
+            $key = sprintf('%.1f', BallSelection::length($ball));
             $chance = $chances[$key] ??= ExpectedPutts::chanceToHole($facts->level->player($facts->lately->pace ?? 0.0), $ball->speed() ?? GreenSpeed::ordinary(), Length::ofMetres((float) $key));
             $none *= 1.0 - $chance;
             $expected += $chance;
         }
 
-        return $none >= self::CHANCE ? null : new Note(
+        return $none >= self::CHANCE ? null : new Insight(
             'log.only_misses',
-            sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, Say::metres(self::WITHIN_M)),
+            sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, FigureText::metres(self::WITHIN_M)),
             sprintf('Of the same putts about %d are holed at this student\'s level.', (int) round($expected)),
             0.95,
             1.0,
@@ -62,8 +62,8 @@ final class OnlyMisses implements Rule
 
     private static function isShortPutt(RolledBall $ball): bool
     {
-        $length = Asked::length($ball);
+        $length = BallSelection::length($ball);
 
-        return $ball->isAtHole && $length > 0.0 && $length <= self::WITHIN_M && Holed::hasDropped($ball) !== null && $ball->ball->remarks->mark === null;
+        return $ball->isAtHole && $length > 0.0 && $length <= self::WITHIN_M && HoledShare::hasDropped($ball) !== null && $ball->ball->remarks->mark === null;
     }
 }

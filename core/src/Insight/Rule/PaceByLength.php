@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight\Rule;
 
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Report\Say;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Review\Measure\Pace;
 
 /** Off at some lengths only: the longer half against the shorter one. */
@@ -20,7 +20,7 @@ final class PaceByLength implements Rule
     /** Less apart than this is not worth a word, share of length. */
     private const LEAST = 0.08;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $ends = self::ends($facts);
         if ($ends === null) {
@@ -29,16 +29,16 @@ final class PaceByLength implements Rule
         [[$near, $nearBias, $nearError, $nearBalls], [$far, $farBias, $farError, $farBalls]] = $ends;
         $apart = $farBias - $nearBias;
         $error = hypot($nearError, $farError);
-        if (!Clear::says($apart, $error, self::LEAST, min($nearBalls, $farBalls) - 1)) {
+        if (!Significance::says($apart, $error, self::LEAST, min($nearBalls, $farBalls) - 1)) {
             return null;
         }
 
-        return new Note(
+        return new Insight(
             'pace.lengths',
             sprintf('Long putts finish %s than short ones.', $apart < 0.0 ? 'shorter' : 'longer'),
-            sprintf('From %s on average %s, from %s %s.', Say::metres($far), Say::ofLength($farBias), Say::metres($near), Say::ofLength($nearBias)),
+            sprintf('From %s on average %s, from %s %s.', FigureText::metres($far), FigureText::ofLength($farBias), FigureText::metres($near), FigureText::ofLength($nearBias)),
             0.6 * min(1.0, abs($apart) / 0.15),
-            Clear::sureness($apart, $error),
+            Significance::sureness($apart, $error),
             sprintf('%+.0f', 20.0 * $apart),
             $apart < 0.0 ? 'Let the backstroke grow with the length, and keep the tempo: long ones are often only hit harder.' : 'Keep the long ones to the backstroke the curve says; the through-swing tends to quicken.',
             null,
@@ -47,7 +47,7 @@ final class PaceByLength implements Rule
     }
 
     /** @return array{array{float, float, float, int}, array{float, float, float, int}}|null the shortest and the longest length told: metres, bias, its error, balls */
-    private static function ends(Facts $facts): ?array
+    private static function ends(InsightFacts $facts): ?array
     {
         $told = [];
         foreach ($facts->lately?->byLength() ?? [] as [$length, $some]) {

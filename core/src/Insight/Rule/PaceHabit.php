@@ -6,15 +6,15 @@ namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Change\PeriodChange;
 use Amble\Core\Evidence\ForDistance;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure\Pace;
 use Amble\Core\Review\Measure\PaceAverage;
-use Amble\Core\Review\OverSessions;
+use Amble\Core\Review\MeasureChange;
 
 /** Short or long as a whole: the green first while the balls are of one day and several lengths agree; else both readings. */
 final class PaceHabit implements Rule
@@ -33,7 +33,7 @@ final class PaceHabit implements Rule
     /** Half of an 80 % range, standard errors. */
     private const HALF_WIDTH = 1.28;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $lately = $facts->lately;
         $control = $lately === null ? null : Pace::control($lately);
@@ -48,20 +48,20 @@ final class PaceHabit implements Rule
         $agree = self::agreeing($lately, $isShort);
         $sessions = count($lately->bySession());
 
-        return new Note(
+        return new Insight(
             'pace.habit',
-            sprintf('Balls finish %s%s.', Say::ofLength($bias), $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : ''),
+            sprintf('Balls finish %s%s.', FigureText::ofLength($bias), $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : ''),
             sprintf(
                 '%d balls over %s; likely %s to %s; %d short, %d long.',
                 Pace::told($control),
                 $sessions === 1 ? 'one session' : "$sessions sessions",
-                Say::ofLength($bias - self::HALF_WIDTH * $error),
-                Say::ofLength($bias + self::HALF_WIDTH * $error),
+                FigureText::ofLength($bias - self::HALF_WIDTH * $error),
+                FigureText::ofLength($bias + self::HALF_WIDTH * $error),
                 $control->short,
                 $control->long,
             ),
             0.75 * min(1.0, abs($bias) / 0.1),
-            Clear::sureness($bias, $error),
+            Significance::sureness($bias, $error),
             sprintf('%+.0f', 20.0 * $bias),
             $sessions < self::SESSIONS && $agree >= 2
                 ? sprintf('Look at the green first: it would be rolling %.2f of what is meant. Until it is measured again, play each putt as %.2f times its length.', 1.0 + $bias, 1.0 / (1.0 + $bias))
@@ -79,9 +79,9 @@ final class PaceHabit implements Rule
      *
      * @return array{float, float} mean as a share of length, and its standard error
      */
-    private static function overSessions(Asked $lately): array
+    private static function overSessions(BallSelection $lately): array
     {
-        $figures = array_values(OverSessions::figures(PaceAverage::class, $lately));
+        $figures = array_values(MeasureChange::figures(PaceAverage::class, $lately));
         if ($figures === []) {
             return [0.0, INF];
         }
@@ -95,7 +95,7 @@ final class PaceHabit implements Rule
     }
 
     /** How many lengths lean the same way. */
-    private static function agreeing(Asked $lately, bool $isShort): int
+    private static function agreeing(BallSelection $lately, bool $isShort): int
     {
         $agree = 0;
         foreach ($lately->byLength() as [, $some]) {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight\Rule;
 
-use Amble\Core\Green\ReadingMethod;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Green\MeasurementMethod;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
 
 /** An estimate by eye widens every range. */
 final class SpeedEstimated implements Rule
 {
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
-        return $facts->method === ReadingMethod::Estimated ? new Note(
+        return $facts->method === MeasurementMethod::Estimated ? new Insight(
             'stroke.speed_estimated',
             'Today\'s green speed is an estimate, so the ranges are wider.',
             'An estimate by eye is taken to be good to about a foot.',

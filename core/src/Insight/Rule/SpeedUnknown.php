@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight\Rule;
 
-use Amble\Core\Green\ReadingMethod;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Green\MeasurementMethod;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
 
 /** Without a green speed no length can be told. */
 final class SpeedUnknown implements Rule
 {
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
-        return $facts->method === ReadingMethod::Unknown ? new Note(
+        return $facts->method === MeasurementMethod::Unknown ? new Insight(
             'stroke.speed_unknown',
             'The green speed is unknown, so today\'s lengths cannot be said.',
             'Backstrokes are told for one green speed; there is no reading for this green.',

@@ -6,12 +6,12 @@ namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
+use Amble\Core\Insight\Significance;
 use Amble\Core\Numeric\Normal;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure\StartLines;
 use Amble\Core\Session\GateResult;
 
@@ -21,7 +21,7 @@ final class StartScatter implements Rule
     /** Halfway between a very good player and an ordinary one, radians (maths.md 6: 1.35° and 2.2°). */
     private const ORDINARY = 0.031;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $lately = $facts->lately;
         $fit = $lately === null ? null : StartLines::fit($lately);
@@ -29,17 +29,17 @@ final class StartScatter implements Rule
             return null;
         }
         $beyond = log($fit->spread / self::ORDINARY);
-        if ($beyond <= 0.0 || ($beyond < Clear::ERRORS * $fit->logSpreadError && !self::missesOften($lately))) {
+        if ($beyond <= 0.0 || ($beyond < Significance::ERRORS * $fit->logSpreadError && !self::missesOften($lately))) {
             return null;
         }
         $interval = $fit->spreadInterval(0.8);
 
-        return new Note(
+        return new Insight(
             'start.scatter',
             'Starts scatter widely.',
             sprintf('%d balls: two in three within %.1f°, likely %.1f° to %.1f°.', $fit->n, rad2deg($fit->spread), rad2deg($interval->low ?? $fit->spread), rad2deg($interval->high ?? $fit->spread)),
             0.72 * min(1.0, $fit->spread / 0.045),
-            max(0.75, Clear::sureness($beyond, $fit->logSpreadError)),
+            max(0.75, Significance::sureness($beyond, $fit->logSpreadError)),
             sprintf('%.0f', rad2deg($fit->spread) * 2.0),
             'A gate that half to two thirds pass, short lengths, the strike looked at: middle of the face first.',
             null,
@@ -50,7 +50,7 @@ final class StartScatter implements Rule
     }
 
     /** Whether more miss a gate, on both sides, than an ordinary player's starts would; the commonest width tells. */
-    private static function missesOften(Asked $lately): bool
+    private static function missesOften(BallSelection $lately): bool
     {
         $widths = [];
         foreach ((new ForStartLine())->of($lately->balls) as $ball) {
@@ -68,6 +68,6 @@ final class StartScatter implements Rule
         [$left, $right] = [$count(GateResult::Left), $count(GateResult::Right)];
 
         return 4 * min($left, $right) >= $left + $right
-            && Clear::shareAbove($left + $right, count($balls), 2.0 * Normal::cdf(-$test->halfAngle() / self::ORDINARY));
+            && Significance::shareAbove($left + $right, count($balls), 2.0 * Normal::cdf(-$test->halfAngle() / self::ORDINARY));
     }
 }

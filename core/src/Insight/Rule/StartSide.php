@@ -9,12 +9,12 @@ use Amble\Core\Direction\ImpactModel;
 use Amble\Core\Direction\LineCure;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure\AimSplit;
 use Amble\Core\Review\Measure\StartLines;
 use Amble\Core\Student\Hand;
@@ -25,7 +25,7 @@ final class StartSide implements Rule
     /** Half a degree is five centimetres at six metres: less is not worth a word. */
     private const LEAST = 0.0087;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $lately = $facts->lately;
         if ($lately === null) {
@@ -34,30 +34,30 @@ final class StartSide implements Rule
         $fit = StartLines::fit($lately);
         [$left, $right] = StartLines::sides($lately);
         // Sides alone are the stronger evidence where a gate lets many through, and the only one where all miss on one.
-        $isClearBySides = Clear::shareAbove(max($left, $right), $left + $right);
+        $isClearBySides = Significance::shareAbove(max($left, $right), $left + $right);
 
         return match (true) {
             $isClearBySides && ($fit->bias === null || StartLines::isGateTooWide($lately)) => self::oneSided($lately, $left, $right),
             $fit->bias === null => self::byEye($lately),
-            abs($fit->bias) >= self::LEAST && ($isClearBySides || Clear::says($fit->bias, (float) $fit->biasError, self::LEAST)) => self::estimated($facts, $lately, $fit, $left, $right),
+            abs($fit->bias) >= self::LEAST && ($isClearBySides || Significance::says($fit->bias, (float) $fit->biasError, self::LEAST)) => self::estimated($facts, $lately, $fit, $left, $right),
             default => self::byEye($lately),
         };
     }
 
     /** Told by the coach's eye alone: a side, and no angle. */
-    private static function byEye(Asked $lately): ?Note
+    private static function byEye(BallSelection $lately): ?Insight
     {
         ['left' => $left, 'on' => $on, 'right' => $right] = ForStartLine::countsByEye($lately->balls);
-        if (!Clear::shareAbove(max($left, $right), $left + $right)) {
+        if (!Significance::shareAbove(max($left, $right), $left + $right)) {
             return null;
         }
 
-        return new Note(
+        return new Insight(
             'start.side',
             sprintf('By eye, balls start %s of the line.', $right > $left ? 'right' : 'left'),
             sprintf('%d left, %d on line, %d right by eye; by how much, a gate would tell.', $left, $on, $right),
             0.7 * max($left, $right) / ($left + $on + $right),
-            Clear::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
+            Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
             $right > $left ? 'right' : 'left',
             'Check first where the face points before the stroke. Then twenty through a gate that half of them pass.',
             null,
@@ -68,17 +68,17 @@ final class StartSide implements Rule
     }
 
     /** The angle is not known while all misses are on one side; that they are is. */
-    private static function oneSided(Asked $lately, int $left, int $right): Note
+    private static function oneSided(BallSelection $lately, int $left, int $right): Insight
     {
         $balls = (new ForStartLine())->of($lately->balls);
         $n = count($balls);
 
-        return new Note(
+        return new Insight(
             'start.side',
             sprintf('Balls start %s of the line.', $right > $left ? 'right' : 'left'),
             sprintf('Of %d balls %d started right and %d left; by how much shows once some miss on both sides.', $n, $right, $left),
             0.8 * min(1.0, 2.0 * max($left, $right) / $n),
-            Clear::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
+            Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
             $right > $left ? 'right' : 'left',
             'Check first where the face points before the stroke. Then move the gate half its width to that side.',
             null,
@@ -88,12 +88,12 @@ final class StartSide implements Rule
         );
     }
 
-    private static function estimated(Facts $facts, Asked $lately, DirectionFit $fit, int $left, int $right): Note
+    private static function estimated(InsightFacts $facts, BallSelection $lately, DirectionFit $fit, int $left, int $right): Insight
     {
         [$bias, $error, $interval] = [(float) $fit->bias, (float) $fit->biasError, $fit->biasInterval(0.8)];
         $split = AimSplit::split($lately);
 
-        return new Note(
+        return new Insight(
             'start.side',
             sprintf('Balls start %s of the line.', $bias > 0.0 ? 'right' : 'left'),
             sprintf(
@@ -101,13 +101,13 @@ final class StartSide implements Rule
                 $fit->n,
                 $left,
                 $right,
-                Say::degrees($bias),
+                FigureText::degrees($bias),
                 rad2deg($interval->low ?? $bias),
                 rad2deg($interval->high ?? $bias),
-                $split === null ? '' : sprintf('; the face is set %s and the stroke adds %s', Say::degrees($split->aimBias), Say::degrees($split->strokeBias())),
+                $split === null ? '' : sprintf('; the face is set %s and the stroke adds %s', FigureText::degrees($split->aimBias), FigureText::degrees($split->strokeBias())),
             ),
             0.8 * min(1.0, abs($bias) / 0.02),
-            max(Clear::sureness($bias, $error), Clear::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
+            max(Significance::sureness($bias, $error), Significance::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
             sprintf('%+.0f', rad2deg($bias) * 2.0),
             match (true) {
                 $split === null => 'Check first where the face points before the stroke: it may be all aim.',
@@ -128,10 +128,10 @@ final class StartSide implements Rule
         $isPush = ($bias > 0.0) === ($hand === Hand::Right);
 
         return match ($cure) {
-            LineCure::Turn => sprintf('Turn the whole stroke %s.', Say::degrees($model->turnOfWholeStroke($bias))),
+            LineCure::Turn => sprintf('Turn the whole stroke %s.', FigureText::degrees($model->turnOfWholeStroke($bias))),
             LineCure::Face => sprintf(
                 'The face alone, %s: %s.',
-                Say::degrees($model->turnOfFace($bias)),
+                FigureText::degrees($model->turnOfFace($bias)),
                 $isPush ? 'against a push the toe passes the heel' : 'against a pull the heel leads the toe',
             ),
             null => 'The aim is sound: it is the stroke. Choose one cure on the student\'s card, and keep to it.',

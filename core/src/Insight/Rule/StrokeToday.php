@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight\Rule;
 
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
 use Amble\Core\Stroke\GreenOffset;
 use Amble\Core\Stroke\SessionOffset;
-use Amble\Core\Student\School;
+use Amble\Core\Student\BackstrokeCue;
 use Amble\Core\Units\Length;
 
 /** Today's balls against the student's own line from backstroke to roll; several students together point at the green (maths.md 3.6). */
@@ -21,7 +21,7 @@ final class StrokeToday implements Rule
     /** What a day does is not yet a habit, and says nothing of the reads. */
     private const INSTEAD = ['read.low', 'read.high'];
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $today = $facts->strokeToday;
         $speed = $facts->reading?->isOfTheDay === true ? $facts->reading->reading->speed : null;
@@ -37,9 +37,9 @@ final class StrokeToday implements Rule
         };
     }
 
-    private static function green(GreenOffset $green, float $speedM): Note
+    private static function green(GreenOffset $green, float $speedM): Insight
     {
-        return new Note(
+        return new Insight(
             'stroke.green',
             sprintf('The green rolls %s than measured: the same backstrokes of several students roll %s.', $green->offset < 0.0 ? 'slower' : 'faster', self::share($green->offset)),
             sprintf('%d students, each against their own line; give or take %.0f %%.', $green->students, 100.0 * SessionOffset::REMARK * $green->standardError),
@@ -53,9 +53,9 @@ final class StrokeToday implements Rule
         );
     }
 
-    private static function either(SessionOffset $today, float $speedM, School $school): Note
+    private static function either(SessionOffset $today, float $speedM, BackstrokeCue $school): Insight
     {
-        return new Note(
+        return new Insight(
             'stroke.offset',
             sprintf('Today the same backstroke rolls %s than on earlier days.', $today->offset < 0.0 ? 'shorter' : 'further'),
             sprintf(
@@ -71,7 +71,7 @@ final class StrokeToday implements Rule
             sprintf('Look at the green first: it would be rolling like %.1f ft. Measure it again.', $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT),
             sprintf(
                 'If the green is right, it is the strike: %s times %.2f make up for it today.',
-                $school === School::Foot ? 'shoe places' : 'backstrokes',
+                $school === BackstrokeCue::Foot ? 'shoe places' : 'backstrokes',
                 $today->backstrokeFactor(),
             ),
             'A fresh measurement that agrees with the old one points at the strike.',

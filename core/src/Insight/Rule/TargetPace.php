@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Measure\PaceFromMeant;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\Measure\FinishPastHole;
 
 /** Balls at a hole that do not finish as far past it as is played for. */
 final class TargetPace implements Rule
@@ -21,24 +21,24 @@ final class TargetPace implements Rule
     /** Less than this is not seen on a green, metres. */
     private const LEAST = 0.15;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $lately = $facts->lately;
-        $finding = $lately === null ? null : PaceFromMeant::of($lately);
+        $finding = $lately === null ? null : FinishPastHole::of($lately);
         if ($lately === null || $finding?->value === null || $finding->interval === null || $finding->n < self::FEWEST) {
             return null;
         }
         $off = $finding->value - $lately->pace;
         // Days differ by a share of the length, and few sessions average little of it out.
-        $lengths = array_map(Asked::length(...), array_filter($lately->balls, static fn(RolledBall $ball): bool => $ball->isAtHole));
-        $error = hypot($finding->interval->error(), Clear::daysApart($lately) * array_sum($lengths) / max(1, count($lengths)));
+        $lengths = array_map(BallSelection::length(...), array_filter($lately->balls, static fn(RolledBall $ball): bool => $ball->isAtHole));
+        $error = hypot($finding->interval->error(), Significance::daysApart($lately) * array_sum($lengths) / max(1, count($lengths)));
 
-        return !Clear::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Note(
+        return !Significance::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Insight(
             'pace.target',
-            sprintf('Balls finish %s the %s past the hole that is played for.', $off < 0.0 ? 'short of' : 'beyond', Say::metres($lately->pace)),
+            sprintf('Balls finish %s the %s past the hole that is played for.', $off < 0.0 ? 'short of' : 'beyond', FigureText::metres($lately->pace)),
             $finding->sentence,
             0.4 * min(1.0, abs($off) / 0.3),
-            Clear::sureness($off, $error),
+            Significance::sureness($off, $error),
             sprintf('%+.0f', 5.0 * $off),
             'Set a tee where the ball should finish, and roll to it instead of the hole.',
             'Or play for what is rolled: change the run-out on the card.',

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Check\Kind\Tempo;
-use Amble\Core\Insight\Clear;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
-use Amble\Core\Student\School;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Student\BackstrokeCue;
 
 /** A tempo, tapped along with the strokes, that gets quicker or slower with the length of the putt. */
 final class TempoDrift implements Rule
@@ -17,22 +17,22 @@ final class TempoDrift implements Rule
     /** Less is no drift that a roll would show, share from the shortest length to the longest. */
     private const LEAST = 0.06;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $drift = $facts->lately === null ? null : Tempo::drift($facts->lately->checked->of('tempo')->latest());
-        if ($drift?->value === null || $drift->interval === null || !Clear::says($drift->value, $drift->interval->error(), self::LEAST, $drift->n - 2)) {
+        if ($drift?->value === null || $drift->interval === null || !Significance::says($drift->value, $drift->interval->error(), self::LEAST, $drift->n - 2)) {
             return null;
         }
         $isQuicker = $drift->value > 0.0;
 
-        return new Note(
+        return new Insight(
             'stroke.tempo_drift',
             $isQuicker ? 'Longer putts are struck at a quicker tempo.' : 'Longer putts are struck at a slower tempo.',
             sprintf('%d taps. %s', $drift->n, $drift->sentence),
             0.6,
-            Clear::sureness($drift->value, $drift->interval->error()),
+            Significance::sureness($drift->value, $drift->interval->error()),
             sprintf('%+.0f', 10.0 * $drift->value),
-            $facts->school === School::Eye
+            $facts->school === BackstrokeCue::Eye
                 ? 'Rehearse with the eyes on the target until the long one feels as unhurried as the short one.'
                 : 'The metronome at the student’s own beat, from the shortest length out; the backstroke gives the length.',
             'Some let the tempo follow the length: then the backstroke’s curve holds for that tempo alone.',

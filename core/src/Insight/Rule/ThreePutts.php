@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Amble\Core\Insight\Rule;
 
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
 
 /** Three putts from where the coach says they should not come, over rounds. */
@@ -14,14 +14,14 @@ final class ThreePutts implements Rule
     private const FEWEST = 3;
     private const ROUNDS = 2;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $play = $facts->play;
         if ($play?->avoidable === null || $play->avoidable < self::FEWEST || $play->rounds < self::ROUNDS) {
             return null;
         }
 
-        return new Note(
+        return new Insight(
             'play.three_putts',
             sprintf('%d three-putts came from where they should not.', $play->avoidable),
             sprintf('%d rounds, %d three-putts and %d of four or more: %d strokes.', $play->rounds, $play->threePutts, $play->fourPutts, $play->strokesLost),

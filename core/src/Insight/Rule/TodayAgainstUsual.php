@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Amble\Core\Insight\Rule;
 
 use Amble\Core\Distance\Offset;
-use Amble\Core\Insight\Facts;
-use Amble\Core\Insight\Note;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
 use Amble\Core\Insight\Rule;
 
 /** Balls at targets that finish elsewhere than usual: the green first, when several students agree; else both
@@ -25,7 +25,7 @@ final class TodayAgainstUsual implements Rule
      */
     private const ERRORS_OF_ONE = 3.6;
 
-    public function note(Facts $facts): ?Note
+    public function note(InsightFacts $facts): ?Insight
     {
         $today = $facts->today;
         if ($today?->green === null || $facts->ballsToday < self::FEWEST_BALLS) {
@@ -46,9 +46,9 @@ final class TodayAgainstUsual implements Rule
         return abs($offset->value) > self::ERRORS_OF_ONE * $offset->standardError;
     }
 
-    private static function green(Offset $green, int $students): Note
+    private static function green(Offset $green, int $students): Insight
     {
-        return new Note(
+        return new Insight(
             'pace.green',
             sprintf('The green rolls %s today: balls of several students finish %s.', $green->value < 0.0 ? 'slower' : 'faster', self::share($green)),
             sprintf('%d students against their own usual; give or take %.0f %%.', $students, self::giveOrTake($green)),
@@ -62,9 +62,9 @@ final class TodayAgainstUsual implements Rule
         );
     }
 
-    private static function student(Offset $own, int $balls): Note
+    private static function student(Offset $own, int $balls): Insight
     {
-        return new Note(
+        return new Insight(
             'pace.student',
             sprintf('This student finishes %s today, and the others on this green do not.', self::share($own)),
             sprintf('%d balls, the others\' green taken off; give or take %.0f %%.', $balls, self::giveOrTake($own)),
@@ -77,9 +77,9 @@ final class TodayAgainstUsual implements Rule
         );
     }
 
-    private static function either(Offset $offset, int $balls, bool $hasHistory): Note
+    private static function either(Offset $offset, int $balls, bool $hasHistory): Insight
     {
-        return new Note(
+        return new Insight(
             'pace.either',
             sprintf('Today\'s balls finish %s%s.', self::share($offset), $hasHistory ? ', against what is usual for this student' : ' of where they should'),
             sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),

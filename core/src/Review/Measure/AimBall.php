@@ -8,13 +8,13 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /** How the ball laid at the aim of a breaking putt was met, by the way the putt curves: hard, just right, or short and low. */
 final class AimBall implements Measure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $balls = array_values(array_filter(
             $asked->balls,

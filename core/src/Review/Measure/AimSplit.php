@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Amble\Core\Review\Measure;
 
 use Amble\Core\Check\Kind\Aim;
-use Amble\Core\Check\MadeTry;
+use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Direction\AimAndStroke;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Numeric\Normal;
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /** Where the face pointed, where balls started, and what the stroke adds between the two (maths.md 4.3), degrees. */
@@ -26,7 +26,7 @@ final class AimSplit implements Measure
     /** Aim checks below which their mean is nobody's habit. */
     private const FEWEST = 4;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $split = self::split($asked);
         if ($split === null) {
@@ -50,9 +50,9 @@ final class AimSplit implements Measure
             'Aim, or stroke?',
             sprintf(
                 'The face is set %s, balls start %s: the stroke adds %s.%s',
-                Say::degrees($split->aimBias),
-                Say::degrees($split->startBias),
-                Say::degrees($split->strokeBias()),
+                FigureText::degrees($split->aimBias),
+                FigureText::degrees($split->startBias),
+                FigureText::degrees($split->strokeBias()),
                 $split->cancels() ? ' One makes up for the other: mend neither alone.' : '',
             ),
             FindingUnit::Angle,
@@ -70,7 +70,7 @@ final class AimSplit implements Measure
     }
 
     /** Null before there are aim checks and an estimated start line. */
-    public static function split(Asked $asked): ?AimAndStroke
+    public static function split(BallSelection $asked): ?AimAndStroke
     {
         $aims = self::aims($asked);
         $fit = StartLines::fit($asked);
@@ -82,14 +82,14 @@ final class AimSplit implements Measure
     }
 
     /** @return list<float> radians, positive right: before putts, and in checks of the same sessions on straight ones */
-    private static function aims(Asked $asked): array
+    private static function aims(BallSelection $asked): array
     {
         $sessions = $asked->bySession();
-        $tries = $asked->checked->of('aim')->where(static fn(MadeTry $try): bool => isset($sessions[$try->session]) && in_array($try->word('break'), [null, 'straight'], true));
+        $tries = $asked->checked->of('aim')->where(static fn(MadeAttempt $try): bool => isset($sessions[$try->session]) && in_array($try->word('break'), [null, 'straight'], true));
         $checked = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null && $ball->ball->target !== null);
 
         return [...array_map(Aim::angle(...), $tries->all), ...array_values(array_map(
-            static fn(RolledBall $ball): float => atan((float) $ball->ball->sight->number('aim_offset_m') / Asked::length($ball)),
+            static fn(RolledBall $ball): float => atan((float) $ball->ball->sight->number('aim_offset_m') / BallSelection::length($ball)),
             $checked,
         ))];
     }

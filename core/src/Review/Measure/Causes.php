@@ -8,7 +8,7 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 use Amble\Core\Session\Cause;
 
@@ -19,7 +19,7 @@ final class Causes implements Measure
         'strike' => 'strike', 'luck' => 'luck or surface', 'start_line' => 'start line', 'pace' => 'pace', 'read' => 'read', 'unknown' => 'not known',
     ];
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $given = array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->remarks->cause !== null));
         if ($given === []) {

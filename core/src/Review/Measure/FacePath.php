@@ -7,17 +7,17 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Direction\ImpactModel;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /** Face and path as a sensor measured them, and the start that they add up to (maths.md 4.3), degrees, positive right. */
 final class FacePath implements Measure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $balls = array_values(array_filter(
             $asked->balls,
@@ -36,9 +36,9 @@ final class FacePath implements Measure
             'Where do face and path send it?',
             sprintf(
                 'The face is %s at contact, the path %s: together they start the ball %s.%s',
-                Say::degrees(deg2rad(Sample::mean($face))),
-                Say::degrees(deg2rad(Sample::mean($path))),
-                Say::degrees($start),
+                FigureText::degrees(deg2rad(Sample::mean($face))),
+                FigureText::degrees(deg2rad(Sample::mean($path))),
+                FigureText::degrees($start),
                 StartLines::few(count($balls)),
             ),
             FindingUnit::Angle,

@@ -7,21 +7,21 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Change\FindingChange;
 use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
-use Amble\Core\Drill\Finding\Feel;
+use Amble\Core\Drill\Finding\FeelCalls;
 use Amble\Core\Evidence\ForFeel;
 use Amble\Core\Report\Finding;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 
 /** Calls before looking against what happened (maths.md 7). */
-final class FeelAgreement implements Tracked
+final class FeelAgreement implements ComparableMeasure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
-        return Feel::ofPairs((new ForFeel())->pairs($asked->balls));
+        return FeelCalls::ofPairs((new ForFeel())->pairs($asked->balls));
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $finding = self::of($session);
 

@@ -8,11 +8,11 @@ use Amble\Core\Change\Change;
 use Amble\Core\Change\Comparison;
 use Amble\Core\Evidence\ForDistance;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /** The first balls of these against the last, at the lengths that both have; a change is called only by maths.md 8.1, and of one session alone. */
@@ -21,7 +21,7 @@ final class FirstAndLast implements Measure
     /** A part with fewer balls says nothing. */
     private const FEWEST = 4;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         // Balls of different days are never held against each other ball by ball.
         if (count($asked->bySession()) > 1) {
@@ -39,11 +39,11 @@ final class FirstAndLast implements Measure
             'First balls against last',
             sprintf(
                 'Spread %s, then %s: %s. On average %s, then %s: %s.',
-                Say::percent($then->spread),
-                Say::percent($now->spread),
+                FigureText::percent($then->spread),
+                FigureText::percent($now->spread),
                 self::verdict($spread, 'smaller', 'larger'),
-                Say::ofLength((float) $then->bias),
-                Say::ofLength((float) $now->bias),
+                FigureText::ofLength((float) $then->bias),
+                FigureText::ofLength((float) $now->bias),
                 self::verdict($average, 'longer', 'shorter'),
             ),
             FindingUnit::Difference,
@@ -66,8 +66,8 @@ final class FirstAndLast implements Measure
         return $change?->inWords($more, $less) ?? 'not enough balls yet';
     }
 
-    /** @return array{Asked, Asked} the earlier and the later half at each length, so that lengths are alike in both */
-    private static function parts(Asked $asked): array
+    /** @return array{BallSelection, BallSelection} the earlier and the later half at each length, so that lengths are alike in both */
+    private static function parts(BallSelection $asked): array
     {
         $first = $last = [];
         foreach ($asked->with((new ForDistance($asked->surface))->of($asked->balls))->byLength() as [, $some]) {

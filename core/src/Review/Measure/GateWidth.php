@@ -7,20 +7,20 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Drill\AidKind;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Drawn;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ChartedMeasure;
 
 /** The narrowest gate that was rolled at, and how many came through it: a level reached, so no change is called of it. */
-final class GateWidth implements Drawn
+final class GateWidth implements ChartedMeasure
 {
     /** Widths closer than this are one, metres. */
     private const ALIKE = 0.0005;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $gated = array_values(array_filter(
             (new ForStartLine())->of($asked->balls),
@@ -35,7 +35,7 @@ final class GateWidth implements Drawn
 
         return new Finding(
             'How narrow was the gate?',
-            sprintf('The narrowest was %s wide; %d of %d came through it.', Say::width($width), $through->count(), $through->n),
+            sprintf('The narrowest was %s wide; %d of %d came through it.', FigureText::width($width), $through->count(), $through->n),
             FindingUnit::Width,
             $width,
             null,

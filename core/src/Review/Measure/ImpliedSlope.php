@@ -7,15 +7,15 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Green\GreenSpeed;
 use Amble\Core\Numeric\RootFinder;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\Surface;
+use Amble\Core\Roll\AimSolver;
+use Amble\Core\Roll\Ground;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
@@ -33,10 +33,10 @@ final class ImpliedSlope implements Measure
     /** Steeper across nobody putts, rise over run. */
     private const STEEPEST = 0.06;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $places = self::told($asked);
-        $rows = array_map(static fn(ImpliedPlace $place): FindingRow => new FindingRow(self::name($place), FindingUnit::Metres, $place->aim, $place->n, $place->likely), $places);
+        $rows = array_map(static fn(ImpliedStationSlope $place): FindingRow => new FindingRow(self::name($place), FindingUnit::Metres, $place->aim, $place->n, $place->likely), $places);
 
         return $places === [] ? null : new Finding(
             'What do the misses say of the ground?',
@@ -50,15 +50,15 @@ final class ImpliedSlope implements Measure
         );
     }
 
-    /** @return list<ImpliedPlace> of each place that several balls tell of */
-    public static function told(Asked $asked): array
+    /** @return list<ImpliedStationSlope> of each place that several balls tell of */
+    public static function told(BallSelection $asked): array
     {
-        return array_map(static function (array $balls) use ($asked): ImpliedPlace {
+        return array_map(static function (array $balls) use ($asked): ImpliedStationSlope {
             $row = Means::row('', FindingUnit::Metres, array_map(self::needed(...), $balls));
             $ball = $balls[0]->ball;
 
-            return new ImpliedPlace(
-                Asked::length($balls[0]),
+            return new ImpliedStationSlope(
+                BallSelection::length($balls[0]),
                 $ball->grade->percent(),
                 $ball->across->percent(),
                 (float) $row->value,
@@ -70,13 +70,13 @@ final class ImpliedSlope implements Measure
     }
 
     /** @return list<non-empty-list<RolledBall>> balls from one place, those places with several */
-    private static function places(Asked $asked): array
+    private static function places(BallSelection $asked): array
     {
         $places = [];
         foreach ($asked->balls as $ball) {
             if (self::tells($ball)) {
                 // On another green, or another day's, the same length is another putt.
-                $places[sprintf('%s %d %.2f %.2f %.2f', $ball->sessionId, $ball->isAtHole, Asked::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
+                $places[sprintf('%s %d %.2f %.2f %.2f', $ball->sessionId, $ball->isAtHole, BallSelection::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
             }
         }
 
@@ -121,24 +121,24 @@ final class ImpliedSlope implements Measure
 
     private static function aim(GreenSpeed $speed, Length $target, Grade $along, float $across, float $pace): ?float
     {
-        return (new Reader(new Surface($speed, $along, Grade::ofRatio($across)), $target, $pace))->read()->aimOffset();
+        return (new AimSolver(new Ground($speed, $along, Grade::ofRatio($across)), $target, $pace))->read()->aimOffset();
     }
 
-    private static function name(ImpliedPlace $place): string
+    private static function name(ImpliedStationSlope $place): string
     {
-        return 'From ' . Say::metres($place->length);
+        return 'From ' . FigureText::metres($place->length);
     }
 
-    private static function sentence(ImpliedPlace $place): string
+    private static function sentence(ImpliedStationSlope $place): string
     {
         [$slope, $card, $likely] = [$place->across, $place->card, $place->likely];
 
         return sprintf(
             '%s the balls needed %s %s of the middle%s%s.',
             self::name($place),
-            Say::metres(abs($place->aim)),
+            FigureText::metres(abs($place->aim)),
             $place->aim > 0.0 ? 'right' : 'left',
-            $likely === null ? '' : sprintf(', give or take %s', Say::metres(0.5 * ($likely->high - $likely->low))),
+            $likely === null ? '' : sprintf(', give or take %s', FigureText::metres(0.5 * ($likely->high - $likely->low))),
             $slope === null ? '' : sprintf(': %.1f %% rising to the %s%s', abs($slope), $slope > 0.0 ? 'right' : 'left', $card === 0.0 ? ', where nobody said a slope' : sprintf(', where the station says %.1f %% to the %s', abs($card), $card > 0.0 ? 'right' : 'left')),
         );
     }

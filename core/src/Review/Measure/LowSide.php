@@ -9,19 +9,19 @@ use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Evidence\ForReads;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 use Amble\Core\Student\Hand;
 
 /** Of the misses on breaking putts, how many went by on the low side: the sign of too little break. */
-final class LowSide implements Tracked
+final class LowSide implements ComparableMeasure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $misses = self::misses($asked);
         if ($misses === []) {
@@ -39,7 +39,7 @@ final class LowSide implements Tracked
                 '%d of %d misses went by on the low side%s.%s',
                 $whole->count(),
                 $whole->n,
-                $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n),
+                $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n),
                 self::weak($rows),
             ),
             FindingUnit::Share,
@@ -51,7 +51,7 @@ final class LowSide implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $finding = self::of($session);
 
@@ -69,7 +69,7 @@ final class LowSide implements Tracked
     }
 
     /** @return list<RolledBall> misses on breaking putts whose side was noted */
-    public static function misses(Asked $asked): array
+    public static function misses(BallSelection $asked): array
     {
         return array_values(array_filter(
             (new ForReads())->of($asked->balls),
@@ -89,7 +89,7 @@ final class LowSide implements Tracked
      *
      * @return array<string, non-empty-list<RolledBall>>
      */
-    public static function bySide(Asked $asked, array $balls): array
+    public static function bySide(BallSelection $asked, array $balls): array
     {
         $sides = [];
         foreach ($balls as $ball) {

@@ -8,20 +8,20 @@ use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
-use Amble\Core\Session\Mark;
+use Amble\Core\Session\BallMark;
 
 /** Balls a coach marked, counted: they are left out of the technical figures, never out of the record. */
 final class Marks implements Measure
 {
     private const WORDS = ['mishit' => 'mishit', 'bumps' => 'bumped off its roll', 'distraction' => 'distracted', 'doubt' => 'struck in doubt'];
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $rows = [];
         $marked = $asked->where(static fn(RolledBall $ball): bool => $ball->ball->remarks->mark !== null);
-        foreach ($marked->balls === [] ? [] : Mark::cases() as $mark) {
+        foreach ($marked->balls === [] ? [] : BallMark::cases() as $mark) {
             $row = Shares::row(ucfirst(self::WORDS[$mark->value]), $asked->balls, static fn(RolledBall $ball): bool => $ball->ball->remarks->mark === $mark);
             if ((float) $row->value > 0.0) {
                 $rows[] = $row;

@@ -9,24 +9,24 @@ use Amble\Core\Change\Comparison;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Distance\DistancePutt;
 use Amble\Core\Evidence\ForDistance;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 
 /** What the measures of pace share: the putts at targets, and one row a length. */
 final class Pace
 {
     /** @return list<DistancePutt> */
-    public static function putts(Asked $asked): array
+    public static function putts(BallSelection $asked): array
     {
-        return $asked->once('putts', static fn(Asked $some): array => (new ForDistance($some->surface))->putts($some->balls));
+        return $asked->once('putts', static fn(BallSelection $some): array => (new ForDistance($some->surface))->putts($some->balls));
     }
 
     /** Null where no ball tells a length. */
-    public static function control(Asked $asked): ?DistanceControl
+    public static function control(BallSelection $asked): ?DistanceControl
     {
-        return $asked->once('control', static function (Asked $some): ?DistanceControl {
+        return $asked->once('control', static function (BallSelection $some): ?DistanceControl {
             $putts = self::putts($some);
 
             return $putts === [] ? null : DistanceControl::of($putts);
@@ -34,7 +34,7 @@ final class Pace
     }
 
     /** The share that came to rest inside a tenth of the length; null where no ball tells it. */
-    public static function inside(string $name, Asked $asked): ?FindingRow
+    public static function inside(string $name, BallSelection $asked): ?FindingRow
     {
         $control = self::control($asked);
 
@@ -45,7 +45,7 @@ final class Pace
      * Average of two lots of balls of one day: Welch's test; with balls cut short, the two estimates by their own errors.
      * Null where either has too few.
      */
-    public static function averageOfOneDay(Asked $then, Asked $now): ?Comparison
+    public static function averageOfOneDay(BallSelection $then, BallSelection $now): ?Comparison
     {
         [$before, $after] = [self::control($then), self::control($now)];
         if ($before === null || $after === null || min($before->nMeasured, $after->nMeasured) < 2) {
@@ -61,7 +61,7 @@ final class Pace
     }
 
     /** @return list<float> shares of length of the balls that rolled out */
-    private static function exactErrors(Asked $asked): array
+    private static function exactErrors(BallSelection $asked): array
     {
         $errors = [];
         foreach (self::putts($asked) as $putt) {
@@ -86,13 +86,13 @@ final class Pace
      *
      * @return list<FindingRow>
      */
-    public static function rows(Asked $asked, \Closure $row): array
+    public static function rows(BallSelection $asked, \Closure $row): array
     {
         $rows = [];
         foreach ($asked->isPlain ? [] : $asked->byLength() as [$length, $some]) {
             $control = self::control($some);
             if ($control !== null) {
-                $rows[] = $row(Say::metres($length), $control);
+                $rows[] = $row(FigureText::metres($length), $control);
             }
         }
 

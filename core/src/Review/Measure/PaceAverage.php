@@ -9,17 +9,17 @@ use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Drill\Finding\Leave;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 
 /** How far off balls finish on average, as a share of the length, by length (maths.md 5). */
-final class PaceAverage implements Tracked
+final class PaceAverage implements ComparableMeasure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $control = Pace::control($asked);
         if ($control === null || Pace::told($control) === 0) {
@@ -39,7 +39,7 @@ final class PaceAverage implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $control = Pace::control($session);
 
@@ -56,10 +56,10 @@ final class PaceAverage implements Tracked
         return ['longer', 'shorter'];
     }
 
-    private static function from(Asked $asked): string
+    private static function from(BallSelection $asked): string
     {
         $atHole = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole);
 
-        return $asked->pace <= 0.0 || $atHole === [] ? '' : sprintf(' At a hole it is measured from %s past it, which is played for.', Say::metres($asked->pace));
+        return $asked->pace <= 0.0 || $atHole === [] ? '' : sprintf(' At a hole it is measured from %s past it, which is played for.', FigureText::metres($asked->pace));
     }
 }

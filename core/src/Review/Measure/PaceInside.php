@@ -8,17 +8,17 @@ use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 
 /** The share of balls that finish within a tenth of the length, and of the others, short against long. */
-final class PaceInside implements Tracked
+final class PaceInside implements ComparableMeasure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $control = Pace::control($asked);
         [$share, $interval] = [$control?->shownInside(), $control?->shownInsideInterval()];
@@ -32,8 +32,8 @@ final class PaceInside implements Tracked
             sprintf(
                 '%s; %d shorter than meant, %d longer.',
                 $control->isInsideEstimated()
-                    ? sprintf('About %s within a tenth, %s: some of %d were cut short before it could be seen', Say::percent($share), Say::likelyShare($interval, $control->n), $control->n)
-                    : sprintf('%d of %d within a tenth, %s', (int) round($share * $control->n), $control->n, Say::likelyShare($interval, $control->n)),
+                    ? sprintf('About %s within a tenth, %s: some of %d were cut short before it could be seen', FigureText::percent($share), FigureText::likelyShare($interval, $control->n), $control->n)
+                    : sprintf('%d of %d within a tenth, %s', (int) round($share * $control->n), $control->n, FigureText::likelyShare($interval, $control->n)),
                 $control->short,
                 $control->long,
             ),
@@ -47,7 +47,7 @@ final class PaceInside implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $control = Pace::control($session);
 

@@ -7,17 +7,17 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Distance\DistanceControl;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 
 /** How far apart balls finish, as a share of the length: comparable across lengths and green speeds. */
-final class PaceSpread implements Tracked
+final class PaceSpread implements ComparableMeasure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $control = Pace::control($asked);
         if ($control === null || $control->spread === null) {
@@ -29,8 +29,8 @@ final class PaceSpread implements Tracked
             'How far do they spread?',
             sprintf(
                 'Two balls in three finish within %s of their average%s.',
-                Say::percent($control->spread),
-                $control->spreadInterval === null ? '' : sprintf(', likely %s to %s', Say::percent($control->spreadInterval->low), Say::percent($control->spreadInterval->high)),
+                FigureText::percent($control->spread),
+                $control->spreadInterval === null ? '' : sprintf(', likely %s to %s', FigureText::percent($control->spreadInterval->low), FigureText::percent($control->spreadInterval->high)),
             ),
             FindingUnit::Spread,
             $control->spread,
@@ -41,7 +41,7 @@ final class PaceSpread implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $control = Pace::control($session);
 

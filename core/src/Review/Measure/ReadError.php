@@ -8,15 +8,15 @@ use Amble\Core\Distance\DistanceControl;
 use Amble\Core\Evidence\ForReads;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
-use Amble\Core\Roll\Reader;
-use Amble\Core\Roll\Surface;
+use Amble\Core\Roll\AimSolver;
+use Amble\Core\Roll\Ground;
 
 /**
  * The break that was called against the break such a putt has at the pace it is played at (maths.md 2.5), metres beside
@@ -30,7 +30,7 @@ final class ReadError implements Measure
     /** Fewer reads are no spread. */
     private const FEWEST = 8;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $errors = self::errors($asked);
         if ($errors === []) {
@@ -49,7 +49,7 @@ final class ReadError implements Measure
             'Called against real?',
             sprintf(
                 'On average %s %s break is called%s.',
-                Say::metres(abs($mean)),
+                FigureText::metres(abs($mean)),
                 $mean < 0.0 ? 'too little' : 'too much',
                 $whole->interval?->contains(0.0) === true ? ', which is not clearly off' : '',
             ),
@@ -66,7 +66,7 @@ final class ReadError implements Measure
      * How widely the reads scatter as start lines, radians: a misread aims the ball past its line (maths.md 6). Null
      * while there are too few of them.
      */
-    public static function spread(Asked $asked): ?float
+    public static function spread(BallSelection $asked): ?float
     {
         $angles = array_map(static fn(array $told): float => atan(($told[0] - $told[1]) / $told[2]), array_merge(...array_values(self::told($asked))));
 
@@ -74,24 +74,24 @@ final class ReadError implements Measure
     }
 
     /** @return array<string, non-empty-list<float>> by the way the putt curves */
-    private static function errors(Asked $asked): array
+    private static function errors(BallSelection $asked): array
     {
         return array_map(static fn(array $side): array => array_map(static fn(array $told): float => $told[0] - $told[1], $side), self::told($asked));
     }
 
     /** @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the hole to the high side, metres to it, and the ball, by the way the putt curves */
-    public static function told(Asked $asked): array
+    public static function told(BallSelection $asked): array
     {
         $real = $told = [];
         $called = array_values(array_filter((new ForReads())->of($asked->balls), self::tells(...)));
         foreach (LowSide::bySide($asked, array_reverse($called)) as $side => $balls) {
             foreach ($balls as $ball) {
-                $putt = sprintf('%.2f %.4f %.4f %.3f', Asked::length($ball), $ball->ball->grade->ratio(), $ball->ball->across->ratio(), (float) $ball->speed()?->metres());
+                $putt = sprintf('%.2f %.4f %.4f %.3f', BallSelection::length($ball), $ball->ball->grade->ratio(), $ball->ball->across->ratio(), (float) $ball->speed()?->metres());
                 if (!array_key_exists($putt, $real)) {
                     $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0) : null;
                 }
                 if ($real[$putt] !== null) {
-                    $told[$side][] = [self::called($ball), $real[$putt], Asked::length($ball), $ball];
+                    $told[$side][] = [self::called($ball), $real[$putt], BallSelection::length($ball), $ball];
                 }
             }
         }
@@ -131,8 +131,8 @@ final class ReadError implements Measure
         if ($speed === null || $target === null) {
             return null;
         }
-        $surface = new Surface($speed, $ball->ball->grade, $ball->ball->across);
-        $aim = (new Reader($surface, $target, $pace))->read()->aimOffset();
+        $surface = new Ground($speed, $ball->ball->grade, $ball->ball->across);
+        $aim = (new AimSolver($surface, $target, $pace))->read()->aimOffset();
 
         return $aim === null ? null : abs($aim);
     }

@@ -9,17 +9,17 @@ use Amble\Core\Change\SessionFigure;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\OneSidedMisses;
 use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 
 /** To which side balls start on average, degrees, positive right; or what bounds there are (maths.md 4.2). */
-final class StartAverage implements Tracked
+final class StartAverage implements ComparableMeasure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $fit = StartLines::fit($asked);
         if ($fit->n === 0) {
@@ -32,7 +32,7 @@ final class StartAverage implements Tracked
             'To which side do they start?',
             trim(($fit->bias === null || $interval === null ? self::untold($asked, $fit) : sprintf(
                 'On average %s%s.%s',
-                Say::degrees($fit->bias),
+                FigureText::degrees($fit->bias),
                 $interval->contains(0.0) ? ', which is not clearly off' : sprintf(', likely %.1f° to %.1f°', $interval->low, $interval->high),
                 StartLines::few($fit->n),
             )) . ' ' . StartLines::eyeInWords($asked)),
@@ -43,7 +43,7 @@ final class StartAverage implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $fit = StartLines::fit($session);
 
@@ -60,7 +60,7 @@ final class StartAverage implements Tracked
         return ['further right', 'further left'];
     }
 
-    private static function untold(Asked $asked, DirectionFit $fit): string
+    private static function untold(BallSelection $asked, DirectionFit $fit): string
     {
         $n = $fit->n;
         if ($fit->spread !== null) {
@@ -68,6 +68,6 @@ final class StartAverage implements Tracked
         }
         $oneSided = OneSidedMisses::in((new ForStartLine())->bounds($asked->balls));
 
-        return $oneSided?->sentence() ?? sprintf('%s that tell a side; bounds on both sides are needed before an average can be told.', Say::counted($n, 'ball', 'balls'));
+        return $oneSided?->sentence() ?? sprintf('%s that tell a side; bounds on both sides are needed before an average can be told.', FigureText::counted($n, 'ball', 'balls'));
     }
 }

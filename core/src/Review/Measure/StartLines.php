@@ -12,18 +12,18 @@ use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Interval;
 use Amble\Core\Report\Finding;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 
 /** What the measures of the start line share: gates, rails and sensors together, and what an eye told beside them (maths.md 4.2). */
 final class StartLines
 {
-    public static function fit(Asked $asked): DirectionFit
+    public static function fit(BallSelection $asked): DirectionFit
     {
-        return $asked->once('start line', static fn(Asked $some): DirectionFit => (new DirectionFitter())->fit((new ForStartLine())->bounds($some->balls)));
+        return $asked->once('start line', static fn(BallSelection $some): DirectionFit => (new DirectionFitter())->fit((new ForStartLine())->bounds($some->balls)));
     }
 
     /** Whether the gates let nearly all of these starts pass, so that no bias can be told: a narrower one would tell it. */
-    public static function isGateTooWide(Asked $asked): bool
+    public static function isGateTooWide(BallSelection $asked): bool
     {
         $spread = self::fit($asked)->spread;
         $halves = [];
@@ -38,7 +38,7 @@ final class StartLines
     }
 
     /** "By eye: 3 left, 12 on line, 5 right."; empty where nobody said. */
-    public static function eyeInWords(Asked $asked): string
+    public static function eyeInWords(BallSelection $asked): string
     {
         $counts = ForStartLine::countsByEye($asked->balls);
 
@@ -46,7 +46,7 @@ final class StartLines
     }
 
     /** @return array{int, int} balls certainly left of the line, and right of it */
-    public static function sides(Asked $asked): array
+    public static function sides(BallSelection $asked): array
     {
         $sides = array_map(self::side(...), (new ForStartLine())->of($asked->balls));
 

@@ -8,21 +8,21 @@ use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Direction\DirectionFit;
 use Amble\Core\Direction\GateChoice;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 use Amble\Core\Units\Length;
 
 /** How widely starts scatter, degrees; and which gate would tell it best (maths.md 4.2). */
-final class StartSpread implements Tracked
+final class StartSpread implements ComparableMeasure
 {
     /** Where a gate is usually set, metres from the ball. */
     private const GATE_AT = 0.5;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $fit = StartLines::fit($asked);
         $spread = $fit->spread ?? $fit->spreadUpperBound;
@@ -44,7 +44,7 @@ final class StartSpread implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $fit = StartLines::fit($session);
 
@@ -68,8 +68,8 @@ final class StartSpread implements Tracked
 
         return sprintf(
             'A gate %s wide, %s from the ball, would tell %s.',
-            Say::metres($gate->metres()),
-            Say::metres(self::GATE_AT),
+            FigureText::metres($gate->metres()),
+            FigureText::metres(self::GATE_AT),
             $fit->spread === null ? 'more' : 'it best',
         );
     }

@@ -6,19 +6,19 @@ namespace Amble\Core\Review\Measure;
 
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 use Amble\Core\Session\Observation\ObservationTypes;
 
 /** How many came through, by the width in force; and what looks alone say. */
 final class StartThrough implements Measure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $balls = (new ForStartLine())->of($asked->balls);
         $gated = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate !== null));
@@ -39,7 +39,7 @@ final class StartThrough implements Measure
                 $whole->count(),
                 $whole->n,
                 $gated === [] ? 'by eye' : 'came through' . (count($widths) < 2 ? '' : ' the ' . lcfirst($whole->name)),
-                $whole->interval === null ? '' : ', ' . Say::likelyShare($whole->interval, $whole->n),
+                $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n),
             ),
             FindingUnit::Share,
             $whole->value,
@@ -85,7 +85,7 @@ final class StartThrough implements Measure
         krsort($widths, SORT_NUMERIC);
         $rows = [];
         foreach ($widths as $width => $balls) {
-            $rows[] = Shares::row('Gate or line ' . Say::width((float) $width) . ' wide', $balls, $isThrough);
+            $rows[] = Shares::row('Gate or line ' . FigureText::width((float) $width) . ' wide', $balls, $isThrough);
         }
 
         return $rows;

@@ -8,19 +8,19 @@ use Amble\Core\Change\PeriodChange;
 use Amble\Core\Change\SessionFigure;
 use Amble\Core\Numeric\ChiSquare;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
-use Amble\Core\Review\Tracked;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ComparableMeasure;
 
 /** How alike one backstroke rolls again and again: the spread about the student's own line (maths.md 3.3). */
-final class StrokeEvenness implements Tracked
+final class StrokeEvenness implements ComparableMeasure
 {
     /** The scale of a robust fit errs by so much more than a sample SD (maths.md 8.1). */
     private const SCALE_ERROR = 1.2;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $fit = Strokes::fit($asked);
         if ($fit === null || $fit->sigma === null || $fit->degreesOfFreedom === null) {
@@ -33,9 +33,9 @@ final class StrokeEvenness implements Tracked
             'How alike does one backstroke roll?',
             sprintf(
                 'At targets, balls of one backstroke spread by %s, likely %s to %s.',
-                Say::percent($fit->sigma),
-                Say::percent($interval->low),
-                Say::percent($interval->high),
+                FigureText::percent($fit->sigma),
+                FigureText::percent($interval->low),
+                FigureText::percent($interval->high),
             ),
             FindingUnit::Spread,
             $fit->sigma,
@@ -44,7 +44,7 @@ final class StrokeEvenness implements Tracked
         );
     }
 
-    public static function figure(Asked $session): ?SessionFigure
+    public static function figure(BallSelection $session): ?SessionFigure
     {
         $fit = Strokes::fit($session);
 

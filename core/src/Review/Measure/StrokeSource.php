@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Amble\Core\Review\Measure;
 
 use Amble\Core\Numeric\Sample;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 use Amble\Core\Stroke\ScatterSource;
 use Amble\Core\Stroke\StrokeFit;
@@ -21,7 +21,7 @@ final class StrokeSource implements Measure
     /** Putts at targets below which the split is not shown. */
     public const FEWEST = 8;
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $source = self::source($asked);
         $back = $source?->backstrokeShare();
@@ -40,7 +40,7 @@ final class StrokeSource implements Measure
                         ? sprintf('Not enough balls yet (%d of about %d):', $source->n, ScatterSource::FEWEST_FOR_A_WORD)
                         : 'Not clearly one of the two:',
                 },
-                Say::percent($back),
+                FigureText::percent($back),
                 $source->namesJoint() ? ($source->together > 0.0 ? ' Longer backstrokes were also struck harder.' : ' Longer backstrokes were struck softer, which hides some of it.') : '',
             ),
             FindingUnit::Share,
@@ -56,7 +56,7 @@ final class StrokeSource implements Measure
     }
 
     /** The split over the putts at targets, each against the backstroke its green and slope called for; null without a line. */
-    public static function source(Asked $asked): ?ScatterSource
+    public static function source(BallSelection $asked): ?ScatterSource
     {
         $line = Strokes::line($asked);
 

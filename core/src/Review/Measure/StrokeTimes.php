@@ -10,13 +10,13 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Means;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /** How long strokes take back and through as a sensor timed them, seconds; no tempo is called better than another. */
 final class StrokeTimes implements Measure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $rows = array_values(array_filter([self::row('Back', 'back_s', $asked), self::row('To the ball', 'through_s', $asked)]));
         if ($rows === []) {
@@ -36,14 +36,14 @@ final class StrokeTimes implements Measure
         );
     }
 
-    private static function row(string $name, string $seen, Asked $asked): ?FindingRow
+    private static function row(string $name, string $seen, BallSelection $asked): ?FindingRow
     {
         $times = self::times($seen, $asked);
 
         return $times === [] ? null : Means::row($name, FindingUnit::Number, $times);
     }
 
-    private static function spread(Asked $asked): string
+    private static function spread(BallSelection $asked): string
     {
         $times = self::times('back_s', $asked) ?: self::times('through_s', $asked);
         $variance = $times === [] ? null : Sample::variance($times);
@@ -52,7 +52,7 @@ final class StrokeTimes implements Measure
     }
 
     /** @return list<float> */
-    private static function times(string $seen, Asked $asked): array
+    private static function times(string $seen, BallSelection $asked): array
     {
         return array_values(array_filter(array_map(static fn(RolledBall $ball): ?float => $ball->ball->sight->number($seen), $asked->balls)));
     }

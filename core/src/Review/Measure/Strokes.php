@@ -6,7 +6,7 @@ namespace Amble\Core\Review\Measure;
 
 use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Evidence\RolledBall;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Roll\LineRoll;
 use Amble\Core\Stroke\FitState;
 use Amble\Core\Stroke\StrokeFit;
@@ -17,15 +17,15 @@ use Amble\Core\Stroke\StrokePutt;
 final class Strokes
 {
     /** The line through all of these balls, those that only measured the backstroke too; null before there is one. */
-    public static function line(Asked $asked): ?StrokeFit
+    public static function line(BallSelection $asked): ?StrokeFit
     {
-        return $asked->once('stroke line', static fn(Asked $some): ?StrokeFit => self::fitted(array_values((new ForStroke($some->surface))->putts($some->balls))));
+        return $asked->once('stroke line', static fn(BallSelection $some): ?StrokeFit => self::fitted(array_values((new ForStroke($some->surface))->putts($some->balls))));
     }
 
     /** The line through the balls putted at targets alone: how even putting is; null before there is one. */
-    public static function fit(Asked $asked): ?StrokeFit
+    public static function fit(BallSelection $asked): ?StrokeFit
     {
-        return $asked->once('stroke', static fn(Asked $some): ?StrokeFit => self::fitted(array_column(self::atTargets($some), 0)));
+        return $asked->once('stroke', static fn(BallSelection $some): ?StrokeFit => self::fitted(array_column(self::atTargets($some), 0)));
     }
 
     /**
@@ -34,9 +34,9 @@ final class Strokes
      * @return list<array{StrokePutt, float, string}> each with ln(T/S), where it should finish as its level length over the
      *                                                speed, and its session
      */
-    public static function atTargets(Asked $asked): array
+    public static function atTargets(BallSelection $asked): array
     {
-        return $asked->once('stroke at targets', static function (Asked $some): array {
+        return $asked->once('stroke at targets', static function (BallSelection $some): array {
             $balls = array_values(array_filter($some->balls, static fn(RolledBall $ball): bool => $ball->meant() !== null
                 && !$ball->isMeasuringStroke && $ball->task?->movesTheTarget() !== true));
             $putts = [];

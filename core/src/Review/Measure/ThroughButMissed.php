@@ -7,12 +7,12 @@ namespace Amble\Core\Review\Measure;
 use Amble\Core\Drill\AgainstHole;
 use Amble\Core\Evidence\ForStartLine;
 use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\FigureText;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
-use Amble\Core\Report\Say;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /**
@@ -21,7 +21,7 @@ use Amble\Core\Review\Measure;
  */
 final class ThroughButMissed implements Measure
 {
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $row = self::row($asked);
         if ($row === null || $row->n === 0) {
@@ -35,7 +35,7 @@ final class ThroughButMissed implements Measure
                 '%d of %d good starts that were followed did not drop%s.%s',
                 $missed,
                 $row->n,
-                $row->interval === null ? '' : ', ' . Say::likelyShare($row->interval, $row->n),
+                $row->interval === null ? '' : ', ' . FigureText::likelyShare($row->interval, $row->n),
                 $missed === 0 ? '' : ' Look at pace and read there, not at the start.',
             ),
             FindingUnit::Share,
@@ -46,14 +46,14 @@ final class ThroughButMissed implements Measure
     }
 
     /** Null where no good start was followed to a hole. */
-    public static function row(Asked $asked): ?FindingRow
+    public static function row(BallSelection $asked): ?FindingRow
     {
         $balls = array_values(array_filter(
             (new ForStartLine())->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through' && Holed::hasDropped($ball) !== null && self::isCleared($ball),
+            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through' && HoledShare::hasDropped($ball) !== null && self::isCleared($ball),
         ));
 
-        return $balls === [] ? null : Shares::row('Did not drop', $balls, static fn(RolledBall $ball): bool => Holed::hasDropped($ball) === false);
+        return $balls === [] ? null : Shares::row('Did not drop', $balls, static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === false);
     }
 
     private static function isCleared(RolledBall $ball): bool

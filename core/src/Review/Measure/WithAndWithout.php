@@ -10,7 +10,7 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
-use Amble\Core\Review\Asked;
+use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /** Whether balls with a finish held, or a routine kept, finish nearer than those without: inside a tenth of the length. */
@@ -25,7 +25,7 @@ final class WithAndWithout implements Measure
         'pictured' => ['line and drop pictured', 'neither pictured'],
     ];
 
-    public static function of(Asked $asked): ?Finding
+    public static function of(BallSelection $asked): ?Finding
     {
         $parts = $rows = [];
         $difference = $interval = null;
@@ -58,13 +58,13 @@ final class WithAndWithout implements Measure
      *
      * @return array{FindingRow, FindingRow, float, Interval}|null with, without, how much more with; null where a side is empty
      */
-    public static function pair(Asked $asked, string $name): ?array
+    public static function pair(BallSelection $asked, string $name): ?array
     {
         $asked = $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->has($name));
         if ($asked->balls === []) {
             return null;
         }
-        $side = static fn(bool $is): Asked => $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is);
+        $side = static fn(bool $is): BallSelection => $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is);
         [$with, $without] = [Pace::inside('With ' . self::PAIRS[$name][0], $side(true)), Pace::inside('With ' . self::PAIRS[$name][1], $side(false))];
 
         return $with === null || $without === null ? null : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];

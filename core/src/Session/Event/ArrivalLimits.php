@@ -38,7 +38,7 @@ final class ArrivalLimits
      */
     public static function check(string $class, JsonInput $event): void
     {
-        $isBall = in_array($class, [PuttLogged::class, PuttCorrected::class], true);
+        $isBall = in_array($class, [BallLogged::class, BallCorrected::class], true);
         $limits = match (true) {
             $isBall => self::BALL,
             $class === StationSet::class => self::STATION,

@@ -7,8 +7,8 @@ namespace Amble\Core\Session\Event;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\Ball;
+use Amble\Core\Session\BallMark;
 use Amble\Core\Session\Cause;
-use Amble\Core\Session\Mark;
 use Amble\Core\Session\Observation\ObservationTypes;
 use Amble\Core\Session\Observations;
 use Amble\Core\Session\Remarks;
@@ -48,10 +48,10 @@ final class BallReader
     /** @throws InvalidInput If the mark or the cause is none there is. */
     public static function remarks(JsonInput $event): Remarks
     {
-        $mark = $event->has('mark') ? $event->word('mark', array_column(Mark::cases(), 'value')) : '';
+        $mark = $event->has('mark') ? $event->word('mark', array_column(BallMark::cases(), 'value')) : '';
         $cause = $event->has('cause') ? $event->word('cause', array_column(Cause::cases(), 'value')) : '';
 
-        return new Remarks(Mark::tryFrom($mark), Cause::tryFrom($cause));
+        return new Remarks(BallMark::tryFrom($mark), Cause::tryFrom($cause));
     }
 
     /**

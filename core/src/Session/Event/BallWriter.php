@@ -15,8 +15,8 @@ final class BallWriter
         $length = static fn(?float $metres, int $places): ?float => $metres === null ? null : round($metres, $places);
 
         return array_filter([
-            'type' => PuttLogged::type(),
-            'version' => PuttLogged::version(),
+            'type' => BallLogged::type(),
+            'version' => BallLogged::version(),
             'backstroke_m' => $length($ball->backstroke?->metres(), 3),
             'roll_m' => $length($ball->roll?->metres(), 2),
             'run_on_m' => $length($ball->runOn?->metres(), 2),

@@ -6,14 +6,14 @@ namespace Amble\Core\Session\Event;
 
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Session\SessionFold;
-use Amble\Core\Session\StationCard;
+use Amble\Core\Session\SessionStation;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
 /** A station was marked, or one marked earlier is really like this. */
 final readonly class StationSet extends SessionEvent
 {
-    public function __construct(string $id, int $atMilliseconds, public StationCard $station)
+    public function __construct(string $id, int $atMilliseconds, public SessionStation $station)
     {
         parent::__construct($id, $atMilliseconds);
     }
@@ -34,7 +34,7 @@ final readonly class StationSet extends SessionEvent
             ? Grade::ofPercent($event->number($field), $event->path($field))
             : null;
 
-        return new self($id, $at, new StationCard(
+        return new self($id, $at, new SessionStation(
             $event->text('station_id', 40),
             Length::ofMetres($event->number('length_m'), $event->path('length_m')),
             $event->text('said', 40),

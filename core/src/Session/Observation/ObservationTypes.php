@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session\Observation;
 
-use Amble\Core\Device\Source;
+use Amble\Core\Device\FigureSource;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
@@ -199,9 +199,9 @@ final class ObservationTypes
             // How fast the ball left, metres per second.
             new ObservationType('ball_speed_m_s', 'Ball speed', AnswerFormat::number('m/s', 0.2, 8.0), ObservedFigure::Stroke, isOfAnyBall: true),
             // The source of numbers that were not read off a ruler. Set by the device, never asked.
-            new ObservationType('measured_by', 'Its numbers come from', AnswerFormat::words(Source::labels()), ObservedFigure::Stroke, isOfAnyBall: false),
+            new ObservationType('measured_by', 'Its numbers come from', AnswerFormat::words(FigureSource::labels()), ObservedFigure::Stroke, isOfAnyBall: false),
             // The source of a backstroke that the coach did not enter. Set by the device, never asked.
-            new ObservationType('backstroke_by', 'Its backstroke comes from', AnswerFormat::words(Source::labels()), ObservedFigure::Stroke, isOfAnyBall: false),
+            new ObservationType('backstroke_by', 'Its backstroke comes from', AnswerFormat::words(FigureSource::labels()), ObservedFigure::Stroke, isOfAnyBall: false),
             // What a ball outside a drill was rolled for. Set by the putting screen, never asked.
             new ObservationType('purpose', 'Rolled to', AnswerFormat::words(['target' => 'Putt at a target', self::MEASURE_BACKSTROKE => 'Measure the backstroke']), ObservedFigure::Stroke, isOfAnyBall: false),
         ];

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Coach;
+use App\Models\WorkspaceModel;
+use Illuminate\Auth\Access\Response;
+
+final class WorkspacePolicy
+{
+    /** Allow members of the record's bench; answer anyone else as if the record did not exist. */
+    public function access(Coach $coach, WorkspaceModel $record): Response
+    {
+        return $coach->roleAt($record->bench_id) === null ? Response::denyAsNotFound() : Response::allow();
+    }
+
+    /** Allow members who may change things; a member who only looks is told so. */
+    public function change(Coach $coach, WorkspaceModel $record): Response
+    {
+        return self::changeAt($coach, $record->bench_id);
+    }
+
+    /** The same of the bench the coach works at, for what is no record. */
+    public function changeBench(Coach $coach): Response
+    {
+        return self::changeAt($coach, $coach->bench_id);
+    }
+
+    private static function changeAt(Coach $coach, string $benchId): Response
+    {
+        $role = $coach->roleAt($benchId);
+
+        return match (true) {
+            $role === null => Response::denyAsNotFound(),
+            $role->mayChange() => Response::allow(),
+            default => Response::deny('You may look at this bench, but not change it.'),
+        };
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Evidence\ForStartLine;
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\ChangeMarker;
+use Amble\Core\Review\Measure\StartLines;
+
+/** A new putter, a lay-off or another tempo that came with a change of the start line: it is named before the stroke. */
+final class ChangeMarkerExplains implements Rule
+{
+    private const FEWEST = 10;
+
+    /** So many more of ten to that side are worth a word, a share. */
+    private const LEAST = 0.3;
+
+    public function note(InsightFacts $facts): ?Insight
+    {
+        $stiles = array_values(array_filter($facts->stiles, static fn(ChangeMarker $stile): bool => in_array($stile->kind, ['putter', 'lay_off', 'tempo'], true)));
+        $stile = $stiles === [] ? null : $stiles[count($stiles) - 1];
+        if ($stile === null || $facts->path === null) {
+            return null;
+        }
+        $before = $facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds < $stile->atMilliseconds);
+        $since = $facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $stile->atMilliseconds);
+        [$lean, $error, $fewest] = self::moved($before, $since);
+
+        return $fewest < self::FEWEST || !Significance::says($lean, $error, self::LEAST) ? null : new Insight(
+            'change.stile',
+            sprintf('Starts have moved %s since then: %s.', $lean > 0.0 ? 'right' : 'left', $stile->words),
+            sprintf('Before: %s. Since: %s.', self::said($before), self::said($since)),
+            0.82,
+            Significance::sureness($lean, $error),
+            sprintf('%+.0f', 5.0 * $lean),
+            $stile->kind === 'putter' ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.' : 'Give it a few sessions before anything of the stroke is mended.',
+            null,
+            $stile->kind === 'putter' ? 'Ten with the putter before, starting as they do now.' : 'Three sessions that start as before.',
+            null,
+            (new ForStartLine())->of($since->balls),
+            ['start.side'],
+            isOfRecord: true,
+        );
+    }
+
+    /**
+     * How much more balls go right than left since then, ball by ball: this needs no angle, which is unknown where all
+     * miss on one side.
+     *
+     * @return array{float, float, int} the difference, its standard error, and the balls of the lesser part
+     */
+    private static function moved(BallSelection $before, BallSelection $since): array
+    {
+        $means = $variances = $counts = [];
+        foreach ([$before, $since] as $some) {
+            [$left, $right, $n] = self::counts($some);
+            $mean = $n === 0 ? 0.0 : ($right - $left) / $n;
+            $means[] = $mean;
+            $variances[] = $n === 0 ? INF : (($right + $left) / $n - $mean ** 2) / $n;
+            $counts[] = $n;
+        }
+
+        return [$means[1] - $means[0], sqrt(array_sum($variances)), min($counts)];
+    }
+
+    private static function said(BallSelection $some): string
+    {
+        return vsprintf('%d left and %d right of %d', self::counts($some));
+    }
+
+    /** @return array{int, int, int} balls that started left and right, by gate or by eye, and all that tell */
+    private static function counts(BallSelection $some): array
+    {
+        [$left, $right] = StartLines::sides($some);
+        $eye = ForStartLine::countsByEye((new ForStartLine())->byEyeAlone($some->balls));
+
+        return [$left + $eye['left'], $right + $eye['right'], count((new ForStartLine())->of($some->balls)) + array_sum($eye)];
+    }
+}

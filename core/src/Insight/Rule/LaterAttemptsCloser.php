@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
+use Amble\Core\Insight\Rule;
+
+/** Later tries at a putt come closer than first ones: what was practised is the repeat. */
+final class LaterAttemptsCloser implements Rule
+{
+    /** Fewer balls of either kind say nothing. */
+    private const FEWEST = 6;
+
+    /** So many more of the later ones inside are worth saying, a share. */
+    private const APART = 0.2;
+
+    public function note(InsightFacts $facts): ?Insight
+    {
+        $tries = $facts->tries;
+        if ($tries === null || $tries->first < self::FEWEST || $tries->later < self::FEWEST) {
+            return null;
+        }
+        $apart = $tries->laterInside / $tries->later - $tries->firstInside / $tries->first;
+
+        return $apart < self::APART ? null : new Insight(
+            'pace.first_tries',
+            'First tries at a putt finish further off than later ones.',
+            sprintf(
+                'Within a tenth of the length: %d of %d first tries, %d of %d later ones.',
+                $tries->firstInside,
+                $tries->first,
+                $tries->laterInside,
+                $tries->later,
+            ),
+            0.4,
+            min(1.0, $tries->first / 20.0),
+            (string) (int) round(10.0 * $apart),
+            'Use one ball and a new putt each time: a round gives no second try.',
+            'Repeats build a stroke; while one is being built they are wanted.',
+            'First tries as close as later ones, at lengths that were never rolled twice running.',
+        );
+    }
+}

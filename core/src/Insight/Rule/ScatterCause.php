@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Insight\Rule;
+
+use Amble\Core\Insight\Insight;
+use Amble\Core\Insight\InsightFacts;
+use Amble\Core\Insight\Rule;
+use Amble\Core\Insight\Significance;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Review\Measure\StrokeSource;
+use Amble\Core\Student\BackstrokeCue;
+
+/** Too uneven at one target, and from where: the backstroke, or strike and tempo (maths.md 3.7). */
+final class ScatterCause implements Rule
+{
+    /** An ordinary player's share of either, spread of the log roll (maths.md 6: 12 % in all). */
+    private const ORDINARY = 0.1;
+
+    public function note(InsightFacts $facts): ?Insight
+    {
+        $lately = $facts->lately;
+        $source = $lately === null ? null : StrokeSource::source($lately);
+        $isBack = $source?->isMostlyBackstroke();
+        if ($source === null || $isBack === null) {
+            return null;
+        }
+        [$back, $strike, $n] = [sqrt($source->fromBackstroke), sqrt($source->fromStrike), $source->n];
+        if (!Significance::spreadAbove($isBack ? $back : $strike, $n, self::ORDINARY) || self::isMended($facts, $isBack)) {
+            return null;
+        }
+        $evidence = sprintf('%d balls at targets: %s from uneven backstrokes, %s from strike and tempo.', $n, FigureText::percent($back), FigureText::percent($strike));
+        $cost = 0.7 * min(1.0, max($back, $strike) / 0.18);
+        $sure = Significance::sureness(log(max($back, $strike) / self::ORDINARY), sqrt(0.5 / ($n - 1)));
+
+        return $isBack
+            ? new Insight(
+                'stroke.uneven_back',
+                'Backstrokes are uneven, and that makes most of the scatter.',
+                $evidence,
+                $cost,
+                $sure,
+                sprintf('%.0f', 20.0 * $back),
+                match ($facts->school) {
+                    BackstrokeCue::Foot => 'Give the backstroke its stop at the trail shoe, and roll three from each place.',
+                    BackstrokeCue::Eye => 'Rehearse with the eyes on where the ball should end, then go at once.',
+                    BackstrokeCue::Rule => 'Three balls from one mark on the rule, then the next; the mark, not the ball, is looked at.',
+                },
+                null,
+                'Backstrokes held to the mark that scatter as widely: then it is the strike.',
+            )
+            : new Insight(
+                'stroke.uneven_strike',
+                'The same backstroke rolls unevenly: strike or tempo.',
+                $evidence,
+                $cost,
+                $sure,
+                sprintf('%.0f', 20.0 * $strike),
+                'Look at the strike first: putty at toe and heel. Then the metronome at the student\'s own beat.',
+                null,
+                'Clean strikes at one beat that scatter as widely: then look at the surface.',
+            );
+    }
+
+    /** Whether this session alone is no longer uneven: who has learnt since is not told of it. */
+    private static function isMended(InsightFacts $facts, bool $isBack): bool
+    {
+        $today = $facts->session === null ? null : StrokeSource::source($facts->session);
+
+        return $today !== null && $today->n >= StrokeSource::FEWEST && sqrt($isBack ? $today->fromBackstroke : $today->fromStrike) < self::ORDINARY;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Evidence\RolledBall;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingRow;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Shares;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\Measure;
+use Amble\Core\Session\Disturbance;
+
+/** Balls rolled while something went on around them, beside the others: told, and never a reason to leave a ball out. */
+final class DisturbedBalls implements Measure
+{
+    private const WORDS = [
+        'filmed' => 'filmed', 'watched' => 'watched', 'players' => 'others on the green', 'chatter' => 'chatter', 'wind' => 'wind', 'insects' => 'insects',
+    ];
+
+    public static function of(BallSelection $asked): ?Finding
+    {
+        $rows = $parts = [];
+        foreach (Disturbance::cases() as $disturbance) {
+            $pair = self::pair($asked, $disturbance);
+            if ($pair !== null) {
+                [$with, $without] = $pair;
+                $rows = [...$rows, ...$pair];
+                $parts[] = sprintf(
+                    'With %s %d of %d inside a tenth, else %d of %d: %s.',
+                    self::WORDS[$disturbance->value],
+                    $with->count(),
+                    $with->n,
+                    $without->count(),
+                    $without->n,
+                    Shares::apart($with, $without)->contains(0.0) ? 'no clear difference' : 'a clear difference',
+                );
+            }
+        }
+
+        return $rows === [] ? null : new Finding(
+            'What went on around',
+            implode(' ', $parts) . ' All of them stay in the figures.',
+            FindingUnit::Share,
+            $rows[0]->value,
+            $rows[0]->interval,
+            $rows[0]->n,
+            null,
+            $rows,
+        );
+    }
+
+    /** @return array{FindingRow, FindingRow}|null with and without; null where a side is empty */
+    private static function pair(BallSelection $asked, Disturbance $disturbance): ?array
+    {
+        $side = static fn(bool $is): BallSelection => $asked->where(static fn(RolledBall $ball): bool => in_array($disturbance, $ball->during->disturbances, true) === $is);
+        [$with, $without] = [Pace::inside(ucfirst(self::WORDS[$disturbance->value]), $side(true)), Pace::inside('Without', $side(false))];
+
+        return $with === null || $without === null ? null : [$with, $without];
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Review\Measure;
+
+use Amble\Core\Evidence\ForDistance;
+use Amble\Core\Report\FigureText;
+use Amble\Core\Report\Finding;
+use Amble\Core\Report\FindingUnit;
+use Amble\Core\Report\Means;
+use Amble\Core\Review\BallSelection;
+use Amble\Core\Review\Measure;
+
+/** Where balls at a hole finish from it, and from where the student plays to finish past it, metres. */
+final class FinishPastHole implements Measure
+{
+    public static function of(BallSelection $asked): ?Finding
+    {
+        $past = self::past($asked);
+        $whole = $past === [] ? null : Means::row('', FindingUnit::Metres, $past);
+        if ($whole?->value === null || $asked->pace <= 0.0) {
+            return null;
+        }
+        $rows = [];
+        foreach ($asked->byLength() as [$length, $some]) {
+            $its = self::past($some);
+            if ($its !== []) {
+                $rows[] = Means::row(FigureText::metres($length) . ', from the hole', FindingUnit::Metres, $its);
+            }
+        }
+        $meant = array_map(static fn(float $metres): float => $metres - $asked->pace, $past);
+
+        return new Finding(
+            'How far past, against what is played for?',
+            sprintf(
+                'On average %s the hole, and %s the %s past that is played for.',
+                self::beyond($whole->value, 'past', 'short of'),
+                self::beyond($whole->value - $asked->pace, 'beyond', 'short of'),
+                FigureText::metres($asked->pace),
+            ),
+            FindingUnit::Metres,
+            $whole->value,
+            $whole->interval,
+            count($past),
+            null,
+            [Means::row('From the run-out played for', FindingUnit::Metres, $meant), ...$rows],
+        );
+    }
+
+    private static function beyond(float $metres, string $past, string $short): string
+    {
+        return sprintf('%s %s', FigureText::metres(abs($metres)), $metres < 0.0 ? $short : $past);
+    }
+
+    /** @return list<float> metres past the hole of balls that rolled out, negative short */
+    private static function past(BallSelection $asked): array
+    {
+        $past = [];
+        foreach ((new ForDistance($asked->surface))->of($asked->balls) as $ball) {
+            $roll = $ball->ball->rollMetres();
+            if ($ball->isAtHole && $roll !== null && !$ball->ball->isAtLeast()) {
+                $past[] = $roll - BallSelection::length($ball);
+            }
+        }
+
+        return $past;
+    }
+}

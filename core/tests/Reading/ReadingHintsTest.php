@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Amble\Core\Tests\Reading;
+
+use Amble\Core\Card\BuiltInChecklists;
+use Amble\Core\Card\Checklist;
+use Amble\Core\Card\ChecklistKind;
+use Amble\Core\Card\ChecklistPoint;
+use Amble\Core\Green\Grass;
+use Amble\Core\Reading\ReadingHints;
+use Amble\Core\Student\TeachingPreferences;
+use PHPUnit\Framework\TestCase;
+
+final class ReadingHintsTest extends TestCase
+{
+    public function testGrainComesUpOnlyWhereTheGrassLeansAndTheSchoolLooksAtIt(): void
+    {
+        $told = static fn(?Grass $grass, string $school): array => array_map(static fn(Checklist $card): int => count($card->points), array_column(ReadingHints::of(BuiltInChecklists::all(), $grass, TeachingPreferences::of(['grain' => $school])), null, 'title'));
+        foreach (Grass::cases() as $grass) {
+            self::assertSame($grass->isOfWarmSeason() ? ['Picture water' => 4, 'Look at the grass' => 3] : ['Picture water' => 4], $told($grass, 'edge'));
+        }
+        self::assertSame(['Picture water' => 4], $told(null, 'edge'));
+        self::assertSame(['Picture water' => 4], $told(Grass::Bermuda, 'part'));
+        // The theory of the sun is said only where it is taught.
+        self::assertSame(['Picture water' => 4, 'Look at the grass' => 4], $told(Grass::Bermuda, 'sun'));
+    }
+
+    public function testTheCoachsOwnCardsAreTheHints(): void
+    {
+        $own = new Checklist('own', ChecklistKind::Ground, 'Here', [new ChecklistPoint('lake', 'Everything leans to the lake')]);
+        $hints = ReadingHints::of(['water' => $own] + BuiltInChecklists::all(), null, TeachingPreferences::of());
+        self::assertSame([$own], $hints);
+    }
+}
