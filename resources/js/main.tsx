@@ -8,17 +8,17 @@ import '@fontsource/source-serif-4/latin-600.css';
 import '@fontsource/source-serif-4/latin-ext-400.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { client } from './api/client';
+import { outbox } from './api/outbox';
+import { QueryPersistence } from './api/queryPersistence';
 import { App } from './app/App';
-import { forgetOldStands } from './device/stand';
+import { deleteOldResumeStates } from './device/resumeState';
 import { applyTheme } from './device/useTheme';
-import { client } from './server/client';
-import { outbox } from './server/outbox';
-import { Shelf } from './server/shelf';
 
 applyTheme();
-forgetOldStands();
+deleteOldResumeStates();
 
-const shelf = new Shelf(client);
+const shelf = new QueryPersistence(client);
 // Both are short reads of this device; the first screen shows what they hold.
 await Promise.all([outbox.open(), shelf.restore()]);
 shelf.follow();

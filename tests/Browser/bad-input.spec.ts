@@ -61,10 +61,7 @@ test('the walk refuses nonsense in words and writes nothing', async ({ page }) =
   await expect(page.getByText('None yet. Every ball will be listed here', { exact: false })).toBeVisible();
 
   const id = new URL(page.url()).pathname.split('/')[2];
-  const kept = await page.evaluate(
-    (session) => fetch(`/api/sessions/${session}`).then((answer) => answer.json()),
-    id,
-  );
+  const kept = await page.evaluate((session) => fetch(`/api/sessions/${session}`).then((answer) => answer.json()), id);
   expect([kept.minutes, kept.stations, kept.putts]).toEqual([null, [], []]);
 });
 
@@ -86,9 +83,7 @@ test('a ball whose session is gone is shown with its reason and kept until put a
   await takeBack(page, '8 in');
   await page.route('**/events', (route) => route.fulfill({ status: 404, json: {} }));
   await enter(page, 'Roll', '7');
-  await expect(page.getByRole('alert')).toContainText(
-    /^A ball was not taken \(.*\): This is not on your bench\./,
-  );
+  await expect(page.getByRole('alert')).toContainText(/^A ball was not taken \(.*\): This is not on your bench\./);
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('A ball was not taken');
   await page.getByRole('button', { name: 'Put it away' }).click();

@@ -117,9 +117,7 @@ test('a tempo is tapped by keys alone, and its drift with length is said', async
   await expect(page.getByText(/^From 6 ft to 30 ft it gets 1\d % quicker, likely/)).toBeVisible();
 });
 
-test('checks and looks made without a network are there at once, and arrive when it is back', async ({
-  page,
-}) => {
+test('checks and looks made without a network are there at once, and arrive when it is back', async ({ page }) => {
   await openDemo(page);
   await startWithSomebodyNew(page);
   const session = sessionOf(page);
@@ -184,9 +182,7 @@ test('a card is made one’s own by keys: reordered, added to, and back to how i
   await expect(page.getByText(/Looks at the aim and the spot · No rehearsal · Go$/)).toBeVisible();
 });
 
-test('a routine chosen on the card stands beside the lane, and is kept or not in one touch', async ({
-  page,
-}) => {
+test('a routine chosen on the card stands beside the lane, and is kept or not in one touch', async ({ page }) => {
   await openDemo(page);
   const name = await startWithSomebodyNew(page);
   const session = sessionOf(page);
@@ -211,10 +207,7 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
   await expect(page.getByText('Then call it before looking.')).toBeVisible();
   await page.getByRole('group', { name: 'The routine' }).getByRole('button', { name: 'Not kept' }).click();
   await expect
-    .poll(
-      async () =>
-        ((await ask(page, 'GET', `sessions/${session}`)) as { putts: { seen: object }[] }).putts[0]?.seen,
-    )
+    .poll(async () => ((await ask(page, 'GET', `sessions/${session}`)) as { putts: { seen: object }[] }).putts[0]?.seen)
     .toMatchObject({ routine: false });
 });
 
@@ -244,9 +237,7 @@ test('a baseline is watched, tried again at the end, and held against it', async
   await expect(page.getByText(/That is 4 balls against 4: a handful proves little\./)).toBeVisible();
 });
 
-test('a straight putt that was found becomes a station, and comes up again on its green', async ({
-  page,
-}) => {
+test('a straight putt that was found becomes a station, and comes up again on its green', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
   const first = sessionOf(page);
@@ -324,7 +315,5 @@ test('somebody new is taken in: a name is enough, and what an intake takes is co
   console.log(`Intake of somebody new: ${touches} touches and fields`);
   expect(touches).toBeLessThanOrEqual(10);
   await startWith(page, 'Intake Quick');
-  await expect(page.getByRole('region', { name: 'To remember' })).toContainText(
-    '10 weeks without real greens',
-  );
+  await expect(page.getByRole('region', { name: 'To remember' })).toContainText('10 weeks without real greens');
 });

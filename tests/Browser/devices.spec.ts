@@ -41,17 +41,13 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
   await pick(page, 'Green', 'Boathouse green');
   await page.getByLabel('Its green speed then, estimated').fill('9.5');
   await page.keyboard.press('Tab');
-  await expect(
-    page.getByText('Of 200 rows 197 tell of a ball; 3 cannot be read and stay out.'),
-  ).toBeVisible();
+  await expect(page.getByText('Of 200 rows 197 tell of a ball; 3 cannot be read and stay out.')).toBeVisible();
   await expect(page.getByRole('row', { name: '19 Back “wide” is not a number.' })).toBeVisible();
   await expect(page.getByRole('row', { name: /^62 Back A backstroke is between/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^123 FaceAng .* -15 to 15/ })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take in 197 balls' }).click();
-  await expect(
-    page.getByText('197 balls were taken in, in a session of their own. 3 rows stayed out.'),
-  ).toBeVisible();
+  await expect(page.getByText('197 balls were taken in, in a session of their own. 3 rows stayed out.')).toBeVisible();
 
   // Known again, and nothing new in it.
   await choose();
@@ -106,8 +102,7 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
 
   // A hand on the lane: one ball of its own, and the walk goes on from there.
   const session = page.url().match(/sessions\/(\w+)/)?.[1];
-  const rolled = async () =>
-    ((await ask(page, 'GET', `sessions/${session}`)) as { putts: unknown[] }).putts.length;
+  const rolled = async () => ((await ask(page, 'GET', `sessions/${session}`)) as { putts: unknown[] }).putts.length;
   // A ball that was on its way when the hand came is still logged: it is waited for.
   let then = -1;
   await expect

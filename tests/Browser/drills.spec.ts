@@ -54,9 +54,7 @@ test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }
   await expect(page.getByText('6 of 6 passed', { exact: false }).first()).toBeVisible();
   // Its own figure: against what is usual, which the demo's evidence of this student tells.
   await expect(page.getByRole('heading', { name: 'Short, long or as usual today?' })).toBeVisible();
-  await expect(
-    page.getByText(/^(Today balls stop|As usual, as far as|Today .* What is usual)/),
-  ).toBeVisible();
+  await expect(page.getByText(/^(Today balls stop|As usual, as far as|Today .* What is usual)/)).toBeVisible();
   await expect(page.getByText(/Not ticked/)).toHaveCount(0);
   await expect(page.getByText('2 pieces are still out.')).toBeVisible();
   await page.getByRole('button', { name: 'All back' }).click();
@@ -69,9 +67,7 @@ test('a whole drill by touch: chosen, set out, rolled, cleared', async ({ page }
   await expect(page.getByText('5 of 5 passed', { exact: false })).toBeVisible();
 });
 
-test('a drill that looks at the start line asks for nothing else, and a restart reads as one', async ({
-  page,
-}) => {
+test('a drill that looks at the start line asks for nothing else, and a restart reads as one', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
   await startDrill(page, 'Along the chalk');
@@ -95,11 +91,7 @@ test('a drill that looks at the start line asks for nothing else, and a restart 
 test('a group takes turns by itself, and one touch makes it another one’s ball', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
-  await startDrill(page, 'Never the same twice', [
-    'Ilse Varnholt',
-    'Marguerite Oyelaran-Fitzwarden',
-    'Tobin Askerley',
-  ]);
+  await startDrill(page, 'Never the same twice', ['Ilse Varnholt', 'Marguerite Oyelaran-Fitzwarden', 'Tobin Askerley']);
   const turn = page.getByRole('radiogroup', { name: 'Whose ball is next' });
   await expect(turn.getByRole('radio', { name: /^Ilse/ })).toBeChecked();
   await touchLane(page, 0.5);
@@ -114,9 +106,7 @@ test('a group takes turns by itself, and one touch makes it another one’s ball
   await expectNoSidewaysScroll(page);
 });
 
-test('a miss gets its cause with one touch, any ball can be corrected, and its history is kept', async ({
-  page,
-}) => {
+test('a miss gets its cause with one touch, any ball can be corrected, and its history is kept', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Tobin Askerley');
   await startDrill(page, 'One line, three lengths');
@@ -182,9 +172,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
     ),
   ).toBeVisible();
   await page.getByLabel('Length', { exact: true }).nth(2).fill('24');
-  await expect(
-    page.getByRole('img', { name: /^Stations from the target: 10 ft, 15 ft, 24 ft/ }),
-  ).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Stations from the target: 10 ft, 15 ft, 24 ft/ })).toBeVisible();
   await page.getByLabel('Stops in any case after').fill('four');
   await expect(page.getByText('“four” is not a number.').first()).toBeVisible();
   await page.getByLabel('Stops in any case after').fill('4');
@@ -194,9 +182,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'Keep this drill' }).click();
-  await expect(
-    page.getByText('The name: This must be text of 1 to 80 letters.', { exact: false }),
-  ).toBeVisible();
+  await expect(page.getByText('The name: This must be text of 1 to 80 letters.', { exact: false })).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('button', { name: 'Keep this drill' }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();

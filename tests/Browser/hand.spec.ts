@@ -105,9 +105,7 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
     await timed(page, 3.2, () => tap(/Press as it (leaves the hand|comes to rest)/));
     await expect(page.getByLabel('Distance', { exact: true })).toBeFocused();
     await typeAndEnter(page, distance);
-    await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(
-      roll + 1,
-    );
+    await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(roll + 1);
   }
   // There and back turned by themselves, and the figure is in sight under the watch.
   await expect(page.getByRole('list', { name: 'Rolls so far' }).getByText(/^Back:/)).toHaveCount(3);

@@ -9,12 +9,7 @@ onOwnServer(8494);
 test.use({ serviceWorkers: 'allow' });
 
 /** The student's own phone, at the card behind a fresh link. */
-async function behindLink(
-  browser: Browser,
-  coach: Page,
-  student: string,
-  baseURL: string | undefined,
-): Promise<Page> {
+async function behindLink(browser: Browser, coach: Page, student: string, baseURL: string | undefined): Promise<Page> {
   const { link } = (await ask(coach, 'POST', `students/${student}/pocket/link`, { days: 7 })) as {
     link: string;
   };
@@ -121,9 +116,7 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
 
   await page.goto(`/students/${ilse}?part=home`);
   await page.getByRole('link', { name: 'See the balls' }).click();
-  await expect(
-    page.getByRole('heading', { name: 'Balls so far' }).or(page.getByText('2 balls')).first(),
-  ).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Balls so far' }).or(page.getByText('2 balls')).first()).toBeVisible();
   await page.goto('/ledger');
   await expect(page.getByText('alone at home').first()).toBeVisible();
   await phone.context().close();

@@ -67,9 +67,7 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
     await timed(page, 3.2, () => press('Space'));
     await expect(page.getByLabel('Distance', { exact: true })).toBeFocused();
     await press(...distance, 'Enter');
-    await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(
-      roll + 1,
-    );
+    await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(roll + 1);
   }
   await press('>');
   await expect(page.getByLabel('Distance from the target')).toBeFocused();

@@ -15,9 +15,7 @@ import {
 } from './people';
 import { goWithin } from './screen';
 
-test('what a drill found opens again from its session and its student, beside the last time', async ({
-  page,
-}) => {
+test('what a drill found opens again from its session and its student, beside the last time', async ({ page }) => {
   await openDemo(page);
   const name = await startWithSomebodyNew(page);
   await chooseGreen(page, 'Boathouse green');
@@ -99,9 +97,7 @@ test('a level that was earned is offered next time, and taken by the coach', asy
   await page.getByRole('link', { name: 'How it is set out' }).click();
   await expect(page.getByText('Last time 6 of the last 6 passed', { exact: false })).toBeVisible();
   await page.unroute('**/events');
-  await expect(
-    page.getByText('Last time 10 of the last 10 passed: next, a tighter gate: 6.5 cm.'),
-  ).toBeVisible();
+  await expect(page.getByText('Last time 10 of the last 10 passed: next, a tighter gate: 6.5 cm.')).toBeVisible();
   // Offered, and not taken unasked.
   await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();
   await page.getByRole('button', { name: 'Take the next level' }).click();
@@ -123,9 +119,7 @@ test('a second outcome is asked apart, and a good start stays one', async ({ pag
   await expect(page.getByText('1 of 1 passed · 1 started well but missed', { exact: false })).toBeVisible();
 });
 
-test('drills go out as a file and come in told one by one, and nothing is half taken', async ({
-  page,
-}, info) => {
+test('drills go out as a file and come in told one by one, and nothing is half taken', async ({ page }, info) => {
   await openDemo(page);
   await goWithin(page, '/drills/files');
   const download = page.waitForEvent('download');
@@ -140,11 +134,7 @@ test('drills go out as a file and come in told one by one, and nothing is half t
     path,
     JSON.stringify({
       ...file,
-      drills: [
-        own,
-        { ...own, key, name: `Rope ${key}` },
-        { ...own, key: 'broken', name: 'Broken', cap: { balls: 1 } },
-      ],
+      drills: [own, { ...own, key, name: `Rope ${key}` }, { ...own, key: 'broken', name: 'Broken', cap: { balls: 1 } }],
     }),
   );
   const choosing = page.waitForEvent('filechooser');

@@ -5,14 +5,14 @@ import { ask, goWithin } from './screen';
 
 onOwnServer(8485);
 
-interface Bench {
+interface Today {
   students: { id: string; name: string }[];
   sessions: { id: string; student_id: string | null; ended_at: string | null }[];
 }
 
 /** A demo student, and the last session of theirs that is over. */
 async function whoIs(page: Page, name: string): Promise<{ id: string; session: string }> {
-  const bench = (await ask(page, 'GET', 'bench')) as Bench;
+  const bench = (await ask(page, 'GET', 'bench')) as Today;
   const id = bench.students.find((each) => each.name.startsWith(name))?.id ?? '';
   const session = bench.sessions.find(({ student_id, ended_at }) => student_id === id && ended_at !== null);
   return { id, session: session?.id ?? '' };
@@ -53,9 +53,7 @@ test('a session answers its questions beside the balls; a length is picked by it
   await page.getByRole('button', { name: 'Figures' }).first().click();
   await expect(page.getByRole('heading', { name: 'How far do they spread?' })).toBeVisible();
   await expectAccessible(page);
-  expect(await download(page, 'Figures as a file')).toContain(
-    'Was the pace right?,How far off on average?,of_length',
-  );
+  expect(await download(page, 'Figures as a file')).toContain('Was the pace right?,How far off on average?,of_length');
 
   await choose(page, 'Which side of the spread', 'The stroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
@@ -63,9 +61,7 @@ test('a session answers its questions beside the balls; a length is picked by it
   await expect(page.getByRole('radio', { name: 'The stroke' })).toBeChecked();
 });
 
-test('a student over time, the breaks, the notes with their balls, and two side by side', async ({
-  page,
-}) => {
+test('a student over time, the breaks, the notes with their balls, and two side by side', async ({ page }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Ilse');
   await page.goto(`/students/${id}`);
@@ -101,9 +97,7 @@ test('one thing or two are in work; a third says why, and Arrive shows them', as
   await choose(page, 'What is looked at', 'In work');
   await page.getByLabel('The goal').fill('Two putts from the far shore');
   for (const [index, thing] of ['Same beat', 'Eyes down', 'Full routine'].entries()) {
-    await page
-      .getByRole('button', { name: index < 2 ? 'Add a thing to work at' : 'Add another beyond 2' })
-      .click();
+    await page.getByRole('button', { name: index < 2 ? 'Add a thing to work at' : 'Add another beyond 2' }).click();
     await page.getByLabel(`Thing ${index + 1}`).fill(thing);
   }
   await page.getByRole('button', { name: 'Keep' }).click();

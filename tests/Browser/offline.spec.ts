@@ -26,10 +26,7 @@ test('balls entered without a network are kept, shown as waiting, and sent once 
   await context.setOffline(false);
   await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 15_000 });
   const id = new URL(page.url()).pathname.split('/')[2];
-  const kept = await page.evaluate(
-    (session) => fetch(`/api/sessions/${session}`).then((answer) => answer.json()),
-    id,
-  );
+  const kept = await page.evaluate((session) => fetch(`/api/sessions/${session}`).then((answer) => answer.json()), id);
   expect(kept.putts).toHaveLength(3);
   await page.reload();
   await expect(page.getByText(/^Ball 3: 8 in back/)).toBeVisible();

@@ -55,10 +55,7 @@ export async function chooseGreen(page: Page, green: string): Promise<void> {
 }
 
 export async function walkTo(page: Page, waypoint: string): Promise<void> {
-  await page
-    .getByRole('navigation', { name: 'Session waypoints' })
-    .getByRole('link', { name: waypoint })
-    .click();
+  await page.getByRole('navigation', { name: 'Session waypoints' }).getByRole('link', { name: waypoint }).click();
 }
 
 /** Types into a field and presses Enter. */
@@ -163,9 +160,7 @@ export async function expectAccessible(page: Page): Promise<void> {
     .options({ resultTypes: ['violations'] })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual(
-    [],
-  );
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
 }
 
 /** Nothing on the page is wider than the screen. */

@@ -58,9 +58,7 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await choose(page, 'How will you know?', 'Ramp');
   await enter(page, 'There, roll 1', '10');
   await enter(page, 'There, roll 2', '10 ft 2');
-  await expect(
-    page.getByText('what it comes to is told when the server answers', { exact: false }),
-  ).toBeVisible();
+  await expect(page.getByText('what it comes to is told when the server answers', { exact: false })).toBeVisible();
   await walkTo(page, 'Set out');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await page.getByRole('button', { name: '18 ft', exact: true }).click();
@@ -103,10 +101,7 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   expect(kept.ended_at).not.toBeNull();
 });
 
-test('stations added while the network is away on one device meet those of another', async ({
-  page,
-  browser,
-}) => {
+test('stations added while the network is away on one device meet those of another', async ({ page, browser }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Start a session with Sunniva Crake' }).click();
   await walkTo(page, 'Set out');
@@ -152,11 +147,7 @@ test('Amble remembers where it stood: station, backstroke, half a figure; and go
   await enter(page, 'Backstroke', '9.5');
   await page.getByLabel(/^Roll/).fill('11 ft');
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await page
-    .getByRole('listitem')
-    .filter({ hasText: 'Rafe Dunmallow' })
-    .getByRole('link', { name: 'Go on' })
-    .click();
+  await page.getByRole('listitem').filter({ hasText: 'Rafe Dunmallow' }).getByRole('link', { name: 'Go on' }).click();
   const isAsItWas = async () => {
     await expect(page.getByRole('heading', { name: 'From 12 ft' })).toBeVisible();
     await expect(page.getByLabel('Backstroke', { exact: true })).toHaveValue('9.5');

@@ -16,9 +16,7 @@ async function chooseByKeys(page: Page, field: string, option: string): Promise<
   await page.keyboard.press('Enter');
 }
 
-test('a putt is read by keyboard alone, kept at a green with its pace, and comes up again there', async ({
-  page,
-}) => {
+test('a putt is read by keyboard alone, kept at a green with its pace, and comes up again there', async ({ page }) => {
   test.skip(test.info().project.name === 'phone');
   await openDemo(page);
   await goWithin(page, '/reader');

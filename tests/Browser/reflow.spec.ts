@@ -36,22 +36,13 @@ async function screens(page: Page): Promise<string[]> {
 /** What sticks out of the screen, or holds words that are cut. */
 async function expectNothingCut(page: Page, path: string): Promise<void> {
   const cut = await page.evaluate(() =>
-    [
-      ...document.querySelectorAll(
-        'main h1, main h2, main p, main td, main th, main label, main button, nav a',
-      ),
-    ]
+    [...document.querySelectorAll('main h1, main h2, main p, main td, main th, main label, main button, nav a')]
       .filter((each) => {
         const box = each.getBoundingClientRect();
         const swiped = each.closest('[data-row] > div, [role="group"], table');
         // The choices a browser fills in by itself are shown to nobody.
         const isUnseen = each.closest('[aria-hidden="true"]') !== null;
-        return (
-          box.width > 0 &&
-          swiped === null &&
-          !isUnseen &&
-          box.right > document.documentElement.clientWidth + 1
-        );
+        return box.width > 0 && swiped === null && !isUnseen && box.right > document.documentElement.clientWidth + 1;
       })
       .map((each) => `${each.tagName} ${each.textContent?.slice(0, 40)}`),
   );
@@ -81,9 +72,7 @@ for (const [name, width, size] of [
   });
 }
 
-test('page titles name student and place, focus goes to the heading, the skip link skips', async ({
-  page,
-}) => {
+test('page titles name student and place, focus goes to the heading, the skip link skips', async ({ page }) => {
   await openDemo(page);
   const arrive = (await screens(page)).find((path) => path.endsWith('/arrive')) ?? '';
   await page.goto(arrive);
@@ -120,9 +109,7 @@ test('single letters can be turned off, and “?” lists the keys of every scre
   await expect(page.getByText(last)).toBeVisible();
 });
 
-test('what was put away is found under Settings and comes back; past sessions are in the ledger', async ({
-  page,
-}) => {
+test('what was put away is found under Settings and comes back; past sessions are in the ledger', async ({ page }) => {
   await openDemo(page);
   const name = `Wren Halloway ${Date.now()}`;
   await page.goto('/students/new');

@@ -100,9 +100,7 @@ test.describe('with a server of its own', () => {
     }).toPass({ timeout: 20_000 });
   });
 
-  test('the server killed while balls are being sent: none lost, none doubled', async ({ page }, {
-    project,
-  }) => {
+  test('the server killed while balls are being sent: none lost, none doubled', async ({ page }, { project }) => {
     const session = await rollDrill(page, 'Rafe Dunmallow', LADDER);
     await rollBalls(page, 4);
     await expect(page.getByText(/not sent yet/)).toHaveCount(0);
@@ -166,18 +164,14 @@ test('storage full: a clear word, and nothing is dropped', async ({ page, contex
     };
   });
   await rollBalls(page, 2, 1);
-  await expect(
-    page.getByText('This device has no room to store the last 2 entries.', { exact: false }),
-  ).toBeVisible();
+  await expect(page.getByText('This device has no room to store the last 2 entries.', { exact: false })).toBeVisible();
   await expect(page.getByText('2 not sent yet', { exact: false })).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/no room to store/)).toHaveCount(0, { timeout: 20_000 });
   expect(await keptBalls(page, session)).toHaveLength(3);
 });
 
-test('what the server will not take is shown with its reason and kept until it is put away', async ({
-  page,
-}) => {
+test('what the server will not take is shown with its reason and kept until it is put away', async ({ page }) => {
   const session = await rollDrill(page, 'Jun Petterkin', FIFTY);
   await page.route('**/events', async (route) => {
     const body = route.request().postDataJSON() as { events: { roll_m: number }[] };
@@ -209,10 +203,7 @@ for (const drill of [FIFTY, LADDER]) {
       // Nothing was answered since the touch; only now is it.
       letGo();
     }
-    const waits = await touchTimes(
-      page,
-      `${drill.name}, touch to the next call-out while the server answers nothing`,
-    );
+    const waits = await touchTimes(page, `${drill.name}, touch to the next call-out while the server answers nothing`);
     expect(waits).toHaveLength(rounds);
     const releasing = setInterval(letGo, 50);
     await expect(page.getByText(/not sent yet/)).toHaveCount(0);

@@ -1,14 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import {
-  callOut,
-  choose,
-  expectAccessible,
-  openDemo,
-  sessionOf,
-  startDrill,
-  startWith,
-  touchLane,
-} from './people';
+import { callOut, choose, expectAccessible, openDemo, sessionOf, startDrill, startWith, touchLane } from './people';
 import { goWithin, startRun } from './screen';
 
 const PLAIN = {
@@ -57,9 +48,7 @@ test('capped reads as capped, keeps what was done, and looks different from done
   await expect(page.getByText('Back to the start: ball 1 at 10 ft.')).toBeVisible();
   await touchLane(page, 0.5);
   await touchLane(page, 0.1);
-  await expect(
-    page.getByText('The cap of 4 balls is reached. What was done counts; leave it there.'),
-  ).toBeVisible();
+  await expect(page.getByText('The cap of 4 balls is reached. What was done counts; leave it there.')).toBeVisible();
   await expect(page.getByText('2 of 4 passed', { exact: false }).first()).toBeVisible();
   await expect(page.getByText('Done.', { exact: true })).toHaveCount(0);
   await expect(page.getByRole('img', { name: /^Lane from/ })).toHaveCount(0);
@@ -125,9 +114,7 @@ test('nothing is asked that the drill does not ask', async ({ page }) => {
   expect(await asked('Steps on the mat')).toEqual({ ...nothing, lane: 1, backstroke: 1 });
 });
 
-test('by digits: a whole roll, past and short of the target, beside it, and what cannot be read', async ({
-  page,
-}) => {
+test('by digits: a whole roll, past and short of the target, beside it, and what cannot be read', async ({ page }) => {
   await open(page, 'Jun Petterkin', {
     ...PLAIN,
     target: 'ring',

@@ -179,9 +179,7 @@ test('a forgotten password is mended by the link that was sent; a used one says 
   await page.goto(address.pathname + address.search);
   await page.getByLabel('New password').fill('a third long one');
   await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(
-    page.getByText('This link is used up, or older than an hour. Ask for a new one.'),
-  ).toBeVisible();
+  await expect(page.getByText('This link is used up, or older than an hour. Ask for a new one.')).toBeVisible();
   await page.goto('/');
   await page.getByLabel('E-mail address').fill(email);
   await page.getByLabel('Password').fill('another long one');
@@ -223,10 +221,7 @@ test('records go out as a file and are taken in again; a student is erased by na
   const phone = await away.newPage();
   await phone.goto(`/students/${gone?.id}/card`);
   await expect.poll(() => keepsOn(phone, gone?.name ?? '')).toBe(true);
-  await phone.evaluate(
-    (id) => localStorage.setItem('amble-stand x', JSON.stringify({ student: id })),
-    gone?.id,
-  );
+  await phone.evaluate((id) => localStorage.setItem('amble-stand x', JSON.stringify({ student: id })), gone?.id);
   await away.setOffline(true);
   await page.goto(`/students/${gone?.id}/card`);
   await page.getByRole('button', { name: 'Erase for good', exact: true }).click();

@@ -118,10 +118,7 @@ test('a newer version of the app waits to be asked for, and strands nothing that
   expect(await keptBalls(page, session)).toHaveLength(3);
 });
 
-test('signed out while balls wait: they are kept, and sent when the same coach is back', async ({
-  page,
-  context,
-}) => {
+test('signed out while balls wait: they are kept, and sent when the same coach is back', async ({ page, context }) => {
   await openDemo(page);
   await startWith(page, 'Tobin Askerley');
   await startDrill(page, 'Six before the round');
@@ -145,9 +142,7 @@ test('signed out while balls wait: they are kept, and sent when the same coach i
   await expect(page.getByText('of 1 passed', { exact: false })).toBeVisible();
 });
 
-test('an app cut off while it was taken along for the first time is taken along a little later', async ({
-  page,
-}) => {
+test('an app cut off while it was taken along for the first time is taken along a little later', async ({ page }) => {
   cutOff = 1;
   await openDemo(page);
   await expect.poll(() => cutOff).toBe(0);

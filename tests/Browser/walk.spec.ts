@@ -57,9 +57,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await enter(page, 'Distance from the target', '18');
   // Typed straight after the touch: the second station must not overtake the first.
-  await expect(
-    page.getByRole('row', { name: /^18 ft 6 paces and 2 feet I stepped to 18 ft level/ }),
-  ).toBeVisible();
+  await expect(page.getByRole('row', { name: /^18 ft 6 paces and 2 feet I stepped to 18 ft level/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await look();
 
@@ -167,9 +165,7 @@ test('an evening screen and a sheet of keys are accessible too', async ({ page }
   };
   const tobin = bench.students.find(({ name }) => name === 'Tobin Askerley')?.id;
   // Other tests begin sessions with the same student on this bench; the demo's own is the oldest.
-  const own = bench.sessions.findLast(
-    ({ student_id, ended_at }) => student_id === tobin && ended_at === null,
-  );
+  const own = bench.sessions.findLast(({ student_id, ended_at }) => student_id === tobin && ended_at === null);
   await page.goto(`/sessions/${own?.id}/roll`);
   // What is still arriving moves the foot of the page, and a press there would be lost.
   await expect(page.locator('svg[role="img"]').first()).toBeVisible();

@@ -1,13 +1,13 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider, useRouteError } from 'react-router';
-import { SignIn } from '../account/SignIn';
-import { Bench } from '../bench/Bench';
+import { client, fetchSignedIn } from '../api/client';
+import { forgetErased } from '../api/forgetErased';
+import { outbox } from '../api/outbox';
+import { followSignIn, isOfEarlierVisit, useMe } from '../api/queries';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
-import { askWhoItIs, client } from '../server/client';
-import { forgetErased } from '../server/erased';
-import { outbox } from '../server/outbox';
-import { followDoor, isOfEarlierVisit, useMe } from '../server/queries';
+import { SignIn } from '../pages/account/SignIn';
+import { Today } from '../pages/today/Today';
 import { Shell } from './Shell';
 
 /** A screen that is fetched when it is first gone to. */
@@ -15,35 +15,37 @@ function later<Props extends object>(load: () => Promise<ComponentType<Props>>) 
   return lazy(async () => ({ default: await load() }));
 }
 
-const CheckList = later(async () => (await import('../checks/CheckList')).CheckList);
-const CheckScreen = later(async () => (await import('../checks/CheckScreen')).CheckScreen);
-const CardScreen = later(async () => (await import('../checks/CardScreen')).CardScreen);
-const CardsScreen = later(async () => (await import('../checks/CardsScreen')).CardsScreen);
-const CardEditor = later(async () => (await import('../checks/CardEditor')).CardEditor);
-const PlanScreen = later(async () => (await import('../plan/PlanScreen')).PlanScreen);
-const PlayPage = later(async () => (await import('../play/PlayPage')).PlayPage);
-const BehindLink = later(async () => (await import('../pocket/BehindLink')).BehindLink);
-const NewPassword = later(async () => (await import('../account/Forgotten')).NewPassword);
-const OutboxPage = later(async () => (await import('../account/Forgotten')).OutboxPage);
-const BallsTableScreen = later(async () => (await import('../tables/BallsTableScreen')).BallsTableScreen);
-const PocketPage = later(async () => (await import('../pocket/PocketPage')).PocketPage);
-const ReaderScreen = later(async () => (await import('../reader/ReaderScreen')).ReaderScreen);
-const RoundScreen = later(async () => (await import('../play/RoundScreen')).RoundScreen);
-const Settings = later(async () => (await import('../account/Settings')).Settings);
-const DrillCard = later(async () => (await import('../drills/DrillCard')).DrillCard);
-const DrillEditor = later(async () => (await import('../drills/DrillEditor')).DrillEditor);
-const DrillFiles = later(async () => (await import('../drills/DrillFiles')).DrillFiles);
-const DrillList = later(async () => (await import('../drills/Drills')).DrillList);
-const SetOutScreen = later(async () => (await import('../drills/SetOutScreen')).SetOutScreen);
-const GuessScreen = later(async () => (await import('../reader/GuessScreen')).GuessScreen);
-const Greens = later(async () => (await import('../greens/Greens')).Greens);
-const Ledger = later(async () => (await import('../ledger/Ledger')).Ledger);
-const RunScreen = later(async () => (await import('../running/RunScreen')).RunScreen);
-const WeekScreen = later(async () => (await import('../week/WeekScreen')).WeekScreen);
+const ChecksScreen = later(async () => (await import('../features/checks/ChecksScreen')).ChecksScreen);
+const CheckScreen = later(async () => (await import('../features/checks/CheckScreen')).CheckScreen);
+const ChecklistScreen = later(async () => (await import('../features/checks/ChecklistScreen')).ChecklistScreen);
+const ChecklistsScreen = later(async () => (await import('../features/checks/ChecklistsScreen')).ChecklistsScreen);
+const ChecklistEditor = later(async () => (await import('../features/checks/ChecklistEditor')).ChecklistEditor);
+const PlanScreen = later(async () => (await import('../pages/plan/PlanScreen')).PlanScreen);
+const RoundsPage = later(async () => (await import('../pages/rounds/RoundsPage')).RoundsPage);
+const StudentLinkPage = later(async () => (await import('../pages/take-home-card/StudentLinkPage')).StudentLinkPage);
+const NewPassword = later(async () => (await import('../pages/account/ForgotPassword')).NewPassword);
+const OutboxPage = later(async () => (await import('../pages/account/ForgotPassword')).OutboxPage);
+const BallsTableScreen = later(async () => (await import('../pages/balls-table/BallsTableScreen')).BallsTableScreen);
+const TakeHomeCardPage = later(async () => (await import('../pages/take-home-card/TakeHomeCardPage')).TakeHomeCardPage);
+const GreenReadingScreen = later(
+  async () => (await import('../pages/green-reading/GreenReadingScreen')).GreenReadingScreen,
+);
+const RoundScreen = later(async () => (await import('../pages/rounds/RoundScreen')).RoundScreen);
+const Settings = later(async () => (await import('../pages/account/Settings')).Settings);
+const LibraryDrill = later(async () => (await import('../pages/drills/DrillPage')).LibraryDrill);
+const DrillEditor = later(async () => (await import('../pages/drills/DrillEditor')).DrillEditor);
+const DrillFiles = later(async () => (await import('../pages/drills/DrillFiles')).DrillFiles);
+const DrillList = later(async () => (await import('../pages/drills/Drills')).DrillList);
+const DrillSetupScreen = later(async () => (await import('../pages/drills/DrillSetupScreen')).DrillSetupScreen);
+const QuizScreen = later(async () => (await import('../pages/green-reading/QuizScreen')).QuizScreen);
+const Greens = later(async () => (await import('../pages/greens/Greens')).Greens);
+const Sessions = later(async () => (await import('../pages/sessions/Sessions')).Sessions);
+const RunScreen = later(async () => (await import('../features/drill-run/RunScreen')).RunScreen);
+const CalendarScreen = later(async () => (await import('../pages/calendar/CalendarScreen')).CalendarScreen);
 const SessionScreen = later(async () => (await import('./SessionScreen')).SessionScreen);
-const StudentPage = later(async () => (await import('../students/StudentPage')).StudentPage);
-const StudentScreen = later(async () => (await import('../students/StudentForm')).StudentScreen);
-const Students = later(async () => (await import('../students/Students')).Students);
+const StudentPage = later(async () => (await import('../pages/students/StudentPage')).StudentPage);
+const StudentScreen = later(async () => (await import('../pages/students/StudentForm')).StudentScreen);
+const Students = later(async () => (await import('../pages/students/Students')).Students);
 
 const router = createBrowserRouter([
   {
@@ -51,10 +53,10 @@ const router = createBrowserRouter([
     path: 'pocket/:link',
     element: (
       <Suspense fallback={<p>Opening …</p>}>
-        <BehindLink />
+        <StudentLinkPage />
       </Suspense>
     ),
-    errorElement: <Stumbled />,
+    errorElement: <ErrorPage />,
   },
   {
     path: 'new-password/:token',
@@ -63,7 +65,7 @@ const router = createBrowserRouter([
         <NewPassword />
       </Suspense>
     ),
-    errorElement: <Stumbled />,
+    errorElement: <ErrorPage />,
   },
   {
     path: 'outbox',
@@ -72,48 +74,48 @@ const router = createBrowserRouter([
         <OutboxPage />
       </Suspense>
     ),
-    errorElement: <Stumbled />,
+    errorElement: <ErrorPage />,
   },
   {
-    element: <Doors />,
-    errorElement: <Stumbled />,
+    element: <SignInGate />,
+    errorElement: <ErrorPage />,
     children: [
       {
         element: <Shell />,
         children: [
           {
             // A screen that stumbles leaves the bar, the outbox and every other screen standing.
-            errorElement: <Stumbled />,
+            errorElement: <ErrorPage />,
             children: [
-              { index: true, element: <Bench /> },
+              { index: true, element: <Today /> },
               { path: 'students', element: <Students /> },
               { path: 'students/new', element: <StudentScreen /> },
               { path: 'students/:id', element: <StudentPage /> },
               { path: 'students/:id/card', element: <StudentScreen /> },
-              { path: 'students/:id/play', element: <PlayPage /> },
-              { path: 'students/:id/guess', element: <GuessScreen /> },
-              { path: 'students/:id/pocket', element: <PocketPage /> },
+              { path: 'students/:id/play', element: <RoundsPage /> },
+              { path: 'students/:id/guess', element: <QuizScreen /> },
+              { path: 'students/:id/pocket', element: <TakeHomeCardPage /> },
               { path: 'students/:id/balls-table', element: <BallsTableScreen /> },
               { path: 'students/:id/round', element: <RoundScreen /> },
               { path: 'drills', element: <DrillList /> },
               { path: 'drills/new', element: <DrillEditor as="new" /> },
               { path: 'drills/files', element: <DrillFiles /> },
-              { path: 'drills/:key', element: <DrillCard /> },
+              { path: 'drills/:key', element: <LibraryDrill /> },
               { path: 'drills/:key/copy', element: <DrillEditor as="copy" /> },
               { path: 'drills/:key/change', element: <DrillEditor as="change" /> },
-              { path: 'sessions/:id/drills/:key', element: <SetOutScreen /> },
+              { path: 'sessions/:id/drills/:key', element: <DrillSetupScreen /> },
               { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
               { path: 'greens', element: <Greens /> },
-              { path: 'week', element: <WeekScreen /> },
-              { path: 'reader', element: <ReaderScreen /> },
-              { path: 'ledger', element: <Ledger /> },
+              { path: 'week', element: <CalendarScreen /> },
+              { path: 'reader', element: <GreenReadingScreen /> },
+              { path: 'ledger', element: <Sessions /> },
               { path: 'settings', element: <Settings /> },
               { path: 'sessions/:id/plan', element: <PlanScreen /> },
-              { path: 'sessions/:id/checks', element: <CheckList /> },
+              { path: 'sessions/:id/checks', element: <ChecksScreen /> },
               { path: 'sessions/:id/checks/:key', element: <CheckScreen /> },
-              { path: 'sessions/:id/cards/:key', element: <CardScreen /> },
-              { path: 'cards', element: <CardsScreen /> },
-              { path: 'cards/:key', element: <CardEditor /> },
+              { path: 'sessions/:id/cards/:key', element: <ChecklistScreen /> },
+              { path: 'cards', element: <ChecklistsScreen /> },
+              { path: 'cards/:key', element: <ChecklistEditor /> },
               { path: 'sessions/:id', element: <SessionScreen /> },
               { path: 'sessions/:id/:waypoint', element: <SessionScreen /> },
               { path: 'sign-in', element: <Navigate to="/" replace /> },
@@ -137,13 +139,13 @@ export function App() {
 }
 
 /** Whoever is signed in goes through; anybody else is asked in. */
-function Doors() {
+function SignInGate() {
   const me = useMe();
   const hasFaces = useFaces();
   const coachId = me.data?.coach?.id ?? null;
   useEffect(() => outbox.signedIn(coachId), [coachId]);
-  useEffect(() => outbox.onSignedOut(askWhoItIs), []);
-  useEffect(() => followDoor(client), []);
+  useEffect(() => outbox.onSignedOut(fetchSignedIn), []);
+  useEffect(() => followSignIn(client), []);
   const erased = me.data?.erased;
   useEffect(() => void forgetErased(client, outbox, erased ?? []), [erased]);
   if (me.data === undefined) {
@@ -182,15 +184,13 @@ function NotHere() {
 }
 
 /** A screen that could not be shown: what was entered is with the outbox, which this does not touch. */
-function Stumbled() {
+function ErrorPage() {
   const error = useRouteError();
   return (
     <Page>
       <Title page="Stumbled">This screen stumbled</Title>
       <Notice kind="wrong">
-        <p>
-          What you entered is on this device and is sent as ever. Load the page again, or go to the bench.
-        </p>
+        <p>What you entered is on this device and is sent as ever. Load the page again, or go to the bench.</p>
         {error instanceof Error && <p>{error.message}</p>}
         <Button look="main" onPress={() => window.location.reload()}>
           Load it again

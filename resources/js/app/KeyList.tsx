@@ -1,4 +1,4 @@
-import { Button, Quiet, Row, Sheet, TableFrame } from '../design';
+import { Button, QuietText, Row, Sheet, TableFrame } from '../design';
 import { areKeysOn, useShownKeys } from '../device/useKeys';
 
 const ALWAYS = [
@@ -13,7 +13,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
   const keys = useShownKeys();
   return (
     <Sheet title="Keys of this screen" onClose={onClose}>
-      {keys.length > 0 && !areKeysOn() && <Quiet>Single letters are turned off under Settings.</Quiet>}
+      {keys.length > 0 && !areKeysOn() && <QuietText>Single letters are turned off under Settings.</QuietText>}
       <TableFrame>
         <table>
           <tbody>

@@ -1,12 +1,12 @@
 import { Suspense, useEffect, useSyncExternalStore } from 'react';
 import { NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import styled from 'styled-components';
-import { WalkBar } from '../along/WalkBar';
+import { useAcceptedEntries } from '../api/useOutbox';
+import { usePending, usePendingCount } from '../api/usePending';
 import { Button, color, narrow, Page, space, touch, type, Unseen } from '../design';
-import { lastSaid, onAnnounced } from '../device/announce';
+import { lastEntered, onAnnounced } from '../device/announce';
 import { useUpdate } from '../device/useUpdate';
-import { useAcceptedEntries } from '../server/useOutbox';
-import { useWaiting, useWaitingCount } from '../server/useWaiting';
+import { SimulationBar } from '../features/simulation/SimulationBar';
 import { KeySheet } from './KeySheet';
 
 const Bar = styled.header`
@@ -82,7 +82,7 @@ export function Shell() {
       >
         <Outlet />
       </Suspense>
-      <WalkBar />
+      <SimulationBar />
       <Foot>
         <KeySheet />
       </Foot>
@@ -93,7 +93,7 @@ export function Shell() {
 
 function NewerVersion() {
   const update = useUpdate();
-  const waiting = useWaitingCount();
+  const waiting = usePendingCount();
   return update.isReady ? (
     <Word role="status">
       A newer Amble lies ready. {waiting > 0 && 'What waits to be sent is kept.'}
@@ -110,7 +110,7 @@ const Quietly = styled.div`
 
 /** One quiet line for what this device still holds; what is rolled says so beside its own figures. */
 function NotSent() {
-  const waiting = useWaiting().filter(({ refused }) => refused === null).length;
+  const waiting = usePending().filter(({ refused }) => refused === null).length;
   return waiting === 0 ? null : (
     <Quietly role="status">{waiting} not sent yet: on this device, sent when the server answers.</Quietly>
   );
@@ -118,7 +118,7 @@ function NotSent() {
 
 /** Says once, to those who listen, what has changed. */
 function Announcer() {
-  const said = useSyncExternalStore(onAnnounced, lastSaid);
+  const said = useSyncExternalStore(onAnnounced, lastEntered);
   return (
     <Unseen role="status" aria-live="polite">
       {said}

@@ -34,10 +34,8 @@ const Radios = styled(RadioGroup)`
 const Checks = styled(CheckboxGroup)`${group}`;
 const RadioChip = styled(Radio)`${dotted} --dot: 50%;`;
 const CheckChip = styled(Checkbox)`${dotted} --dot: 3px;`;
-const Wrong = styled(FieldError)`color: ${color.warn}; font-weight: 700; font-size: 0.95rem;`;
-const Hidden = styled(
-  Label,
-)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
+const FieldMessage = styled(FieldError)`color: ${color.warn}; font-weight: 700; font-size: 0.95rem;`;
+const Hidden = styled(Label)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
 
 interface OneOfProps<V extends string> {
   label: string;
@@ -77,7 +75,7 @@ export function OneOf<V extends string>({
           </RadioChip>
         ))}
       </div>
-      <Wrong>{error}</Wrong>
+      <FieldMessage>{error}</FieldMessage>
     </Radios>
   );
 }

@@ -7,7 +7,7 @@ import { Entry } from './Entry';
 import { Row, Stack } from './layout';
 import { space } from './theme';
 
-const Found = styled.div`
+const DrillResults = styled.div`
   display: grid; gap: ${space.s}; max-width: 420px;
 `;
 
@@ -43,9 +43,9 @@ export function Choose({ label, options, value, onChange, newLabel, newForm, err
         <OneOf label={label} options={withChosen} value={value} onChange={onChange} error={error} />
       )}
       {search !== null && (
-        <Found>
+        <DrillResults>
           <Entry label={`Find: ${label.toLowerCase()}`} value={search} onChange={setSearch} autoFocus />
-        </Found>
+        </DrillResults>
       )}
       {isNew ? (
         newForm(() => setNew(false))

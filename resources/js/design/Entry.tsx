@@ -1,13 +1,5 @@
 import type { Ref } from 'react';
-import {
-  FieldError,
-  Input,
-  Label,
-  Text,
-  TextArea,
-  TextField,
-  type TextFieldProps,
-} from 'react-aria-components';
+import { FieldError, Input, Label, Text, TextArea, TextField, type TextFieldProps } from 'react-aria-components';
 import styled from 'styled-components';
 import { color, space, touch } from './theme';
 
@@ -32,7 +24,7 @@ const Area = styled(TextArea)`
 
 export const Hint = styled(Text)`color: ${color.pencil}; font-size: 0.92rem;`;
 
-export const Wrong = styled(FieldError)`
+export const FieldMessage = styled(FieldError)`
   color: ${color.warn}; font-size: 0.95rem; font-weight: 700;
   &::before { content: '▸ '; }
 `;
@@ -72,7 +64,7 @@ export function Entry({ label, error = null, hint, suffix, onEnter, inputRef, ..
         {suffix !== undefined && <span aria-hidden="true">{suffix}</span>}
       </Box>
       {hint !== undefined && <Hint slot="description">{hint}</Hint>}
-      <Wrong>{error}</Wrong>
+      <FieldMessage>{error}</FieldMessage>
     </Field>
   );
 }
@@ -89,7 +81,7 @@ export function NoteEntry({
       <Label>{label}</Label>
       <Area />
       {hint !== undefined && <Hint slot="description">{hint}</Hint>}
-      <Wrong>{error}</Wrong>
+      <FieldMessage>{error}</FieldMessage>
     </Field>
   );
 }

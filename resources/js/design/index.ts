@@ -4,14 +4,25 @@ export { AnyOf, OneOf, type Option } from './Choice';
 export { Choose } from './Choose';
 export { Entry, Hint, NoteEntry } from './Entry';
 export { Fold } from './Fold';
-export { Columns, Figure, Page, Part, Quiet, Row, Said, Stack, TableFrame, Unseen } from './layout';
-export { Margin, MarginWord } from './Margin';
+export { InsightCard, MarginWord } from './InsightCard';
+export {
+  Columns,
+  Figure,
+  Page,
+  Part,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  TableFrame,
+  Unseen,
+} from './layout';
 export { Name } from './Name';
 export { Notice } from './Notice';
-export { PaceByWalking } from './PaceByWalking';
 export { Pick } from './Pick';
 export { ProgressLine } from './ProgressLine';
 export { Sheet } from './Sheet';
+export { StrideByWalking } from './StrideByWalking';
 export { Title } from './Title';
 export { color, GlobalStyle, isNarrow, narrow, space, touch, type, wide } from './theme';
 export { useFaces } from './useFaces';

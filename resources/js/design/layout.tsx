@@ -31,7 +31,7 @@ export const Part = styled.section`
   & > h2 { padding-bottom: ${space.xs}; border-bottom: 1.5px solid ${color.rule}; }
 `;
 
-export const Quiet = styled.p`
+export const QuietText = styled.p`
   color: ${color.pencil}; font-size: 0.95rem; max-width: 62ch;
 `;
 
@@ -40,7 +40,7 @@ export const Figure = styled.span`
   small { font-size: 1.15rem; font-weight: 400; letter-spacing: 0; }
 `;
 
-export const Said = styled.p`
+export const SentenceText = styled.p`
   font: italic 400 1.05rem/1.5 ${type.serif}; color: ${color.ink}; max-width: 60ch;
 `;
 

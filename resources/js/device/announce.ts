@@ -21,6 +21,6 @@ export function onAnnounced(listener: Listener): () => void {
 }
 
 /** What was said last. */
-export function lastSaid(): string {
+export function lastEntered(): string {
   return said;
 }

@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import { cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { announce, lastSaid, onAnnounced } from './announce';
-import { areKeysOn, turnKeys, useKeys, useShownKeys } from './useKeys';
+import { announce, lastEntered, onAnnounced } from './announce';
+import { areKeysOn, switchKeys, useKeys, useShownKeys } from './useKeys';
 
 const act = vi.fn();
 const keys = [{ key: 'u', does: 'undo', act }];
@@ -60,11 +60,11 @@ test('typed into words it is a letter; where numbers are typed it acts; a sheet 
 
 test('turned off they do nothing until they are turned on', () => {
   renderHook(() => useKeys(keys));
-  turnKeys(false);
+  switchKeys(false);
   expect(areKeysOn()).toBe(false);
   press('u');
   expect(act).not.toHaveBeenCalled();
-  turnKeys(true);
+  switchKeys(true);
   press('u');
   expect(act).toHaveBeenCalledOnce();
 });
@@ -96,5 +96,5 @@ test('the same words again are said again to who does not see them', () => {
   announce('Ball 5');
   expect(heard.map((text) => text.trim())).toEqual(['Ball 3', 'Ball 3', 'Ball 4']);
   expect(heard[0]).not.toBe(heard[1]);
-  expect(lastSaid()).toBe('Ball 5');
+  expect(lastEntered()).toBe('Ball 5');
 });

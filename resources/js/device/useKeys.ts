@@ -1,6 +1,6 @@
 import { useEffect, useRef, useSyncExternalStore } from 'react';
 
-export interface KeyAct {
+export interface KeyAction {
   key: string;
   /** What it does, in a few words, for the sheet of keys. */
   does: string;
@@ -8,8 +8,8 @@ export interface KeyAct {
 }
 
 /** The keys of what is shown, a list a part of the screen, for the sheet that names them. */
-const parts = new Set<readonly KeyAct[]>();
-let shown: readonly KeyAct[] = [];
+const parts = new Set<readonly KeyAction[]>();
+let shown: readonly KeyAction[] = [];
 const listeners = new Set<() => void>();
 
 function show(): void {
@@ -24,7 +24,7 @@ const subscribe = (listener: () => void) => {
   return () => listeners.delete(listener);
 };
 
-export function useShownKeys(): readonly KeyAct[] {
+export function useShownKeys(): readonly KeyAction[] {
   return useSyncExternalStore(subscribe, () => shown);
 }
 
@@ -35,7 +35,7 @@ export function areKeysOn(): boolean {
   return localStorage.getItem(OFF) === null;
 }
 
-export function turnKeys(isOn: boolean): void {
+export function switchKeys(isOn: boolean): void {
   if (isOn) {
     localStorage.removeItem(OFF);
   } else {
@@ -46,12 +46,9 @@ export function turnKeys(isOn: boolean): void {
 /** Whether keys are being typed into something, or belong to a sheet that lies over the view. */
 function isElsewhere(target: EventTarget | null): boolean {
   const isTyping =
-    (target instanceof HTMLInputElement &&
-      ['text', 'search', 'number', 'email', 'password'].includes(target.type)) ||
+    (target instanceof HTMLInputElement && ['text', 'search', 'number', 'email', 'password'].includes(target.type)) ||
     target instanceof HTMLTextAreaElement;
-  return (
-    (isTyping && target.closest('[data-keys]') === null) || document.querySelector('[role="dialog"]') !== null
-  );
+  return (isTyping && target.closest('[data-keys]') === null) || document.querySelector('[role="dialog"]') !== null;
 }
 
 /**
@@ -60,7 +57,7 @@ function isElsewhere(target: EventTarget | null): boolean {
  * A letter acts where numbers are typed (marked data-keys) or nothing is: never in other text, never
  * with a modifier, never while a sheet lies over the view, and not at all where the coach turned them off.
  */
-export function useKeys(acts: readonly KeyAct[]): void {
+export function useKeys(acts: readonly KeyAction[]): void {
   const latest = useRef(acts);
   useEffect(() => {
     latest.current = acts;

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { observedNumber } from '../api/types';
+import type { ShownPutt } from '../api/useOutbox';
 import { color, isNarrow, narrow, type } from '../design';
-import { seenNumber } from '../server/types';
-import type { ShownPutt } from '../server/useOutbox';
 import type { Units } from '../units/useUnits';
 import { closeUp, laneScale, laneTicks, snapStop } from './geometry';
 import { OutcomeMark } from './OutcomeMark';
 import type { Point } from './press';
-import type { Scenery } from './SetOutLane';
+import type { Scenery } from './StationLane';
 import { useLanePress } from './useLanePress';
 
 const WIDTH = 340;
@@ -111,14 +111,7 @@ export function StopLane(props: StopLaneProps) {
       ))}
       {lane.ghost !== null && (
         <g>
-          <line
-            x1={LEFT}
-            x2={RIGHT}
-            y1={lane.ghost.y}
-            y2={lane.ghost.y}
-            stroke={color.copper}
-            strokeWidth={3}
-          />
+          <line x1={LEFT} x2={RIGHT} y1={lane.ghost.y} y2={lane.ghost.y} stroke={color.copper} strokeWidth={3} />
           <rect
             x={LEFT + 40}
             y={Math.max(2, lane.ghost.y - 86)}
@@ -183,7 +176,7 @@ function useStopLane({ target, putts, units, takesSide = false, scenery, onStop 
         id: putt.id,
         // Balls are put side by side in the order they were rolled, so that none hides another.
         x: takesSide
-          ? MIDDLE + (seenNumber(putt.seen, 'side_m') ?? 0) * perMetre
+          ? MIDDLE + (observedNumber(putt.seen, 'side_m') ?? 0) * perMetre
           : LEFT + 24 + ((index * 31) % (RIGHT - LEFT - 48)),
         y: scale(putt.roll_m ?? 0),
         outcome: putt.outcome,

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import type { CallOut, Drill } from '../server/types';
+import type { CallOut, Drill } from '../api/types';
 import { unitsFor } from '../units/useUnits';
 import { apartWords, callOutWords, forecastWords, inWords, stationSlope, stationWords } from './drillWords';
 
@@ -49,11 +49,7 @@ test.each([
   ['rate', 17.6, 'About 18 balls at this student’s own rate, from 40 putts.'],
   ['rate', null, 'At this student’s own rate, from 40 putts, it is hardly ever done.'],
   ['few_putts', null, 'How many balls it takes is not known yet: too few putts to a target are logged.'],
-  [
-    'few_starts',
-    null,
-    'How many balls it takes is not known yet: this student’s start line is not measured.',
-  ],
+  ['few_starts', null, 'How many balls it takes is not known yet: this student’s start line is not measured.'],
   ['open_end', null, 'How many balls it takes depends on how it goes: it ends by the clock.'],
 ] as const)('a forecast by %s of %s balls', (basis, balls, words) => {
   const expectation = {

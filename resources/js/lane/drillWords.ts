@@ -1,7 +1,7 @@
 /** What is said of drills and balls to come, with lengths in the coach's own unit. */
 
-import type { Expectation } from '../server/contract';
-import type { CallOut, DrillStation, SessionPart, Task } from '../server/types';
+import type { Expectation } from '../api/contract';
+import type { CallOut, DrillStation, SessionPart, Task } from '../api/types';
 import type { LengthKind } from '../units/length';
 import { breakWords } from '../units/slope';
 import type { Units } from '../units/useUnits';
@@ -94,9 +94,7 @@ function lengthWords(station: DrillStation, units: Units): string {
 /** The next ball as it is called out: "18 ft, a little past"; "backstroke 6 in". */
 export function callOutWords({ length_m, task, name, backstroke_m }: CallOut, units: Units): string {
   const what =
-    backstroke_m === null
-      ? units.show(length_m, 'station')
-      : `backstroke ${units.show(backstroke_m, 'backstroke')}`;
+    backstroke_m === null ? units.show(length_m, 'station') : `backstroke ${units.show(backstroke_m, 'backstroke')}`;
   return [what, name, task === null ? null : TASKS[task]].filter((part) => part !== null).join(', ');
 }
 

@@ -26,10 +26,7 @@ export function closeUp(target: number | null, longest: number, ring: number | n
   if (target === null) {
     return { low: 0, high: Math.max(3, longest * 1.15) };
   }
-  const reach = Math.min(
-    0.45 * target,
-    ring === null ? Number.POSITIVE_INFINITY : Math.max(3 * ring, 0.2 * target),
-  );
+  const reach = Math.min(0.45 * target, ring === null ? Number.POSITIVE_INFINITY : Math.max(3 * ring, 0.2 * target));
   return { low: target - reach, high: target + reach };
 }
 

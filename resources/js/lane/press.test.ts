@@ -50,9 +50,7 @@ describe('a hand on the lane', () => {
     expect(balls(down(200), move(209, 50), rested, up())).toEqual([200]);
     expect(balls(down(200), move(210, 50), rested, up())).toEqual([]);
     // Askew as well: what counts is the way.
-    expect(
-      balls(down(200), { type: 'move', at: at(207, 107), time: 50, isInside: true }, rested, up()),
-    ).toEqual([]);
+    expect(balls(down(200), { type: 'move', at: at(207, 107), time: 50, isInside: true }, rested, up())).toEqual([]);
   });
 
   test('a tap that does not stay is no ball', () => {

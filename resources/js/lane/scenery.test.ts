@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import type { Drill, PassesIf, Task, Zone } from '../server/types';
+import type { Acceptance, Drill, Task, Zone } from '../api/types';
 import { unitsFor } from '../units/useUnits';
 import { closeUp } from './geometry';
 import { drawnStations, sceneryOf, sceneryOfNext } from './scenery';
@@ -9,7 +9,7 @@ const feet = unitsFor({ unit: 'feet', paceLength: null });
 const library = (JSON.parse(readFileSync('core/drills/library.json', 'utf8')) as { drills: Drill[] }).drills;
 const shipped = (key: string) => library.find((drill) => drill.key === key) as Drill;
 
-const passes = (part: Partial<PassesIf>): PassesIf => ({
+const passes = (part: Partial<Acceptance>): Acceptance => ({
   holed: true,
   only_holed: false,
   roll_m: null,
@@ -18,7 +18,7 @@ const passes = (part: Partial<PassesIf>): PassesIf => ({
   seen: [],
   ...part,
 });
-const zone = (length_m: number, part: Partial<PassesIf>, task: Task | null = null): Zone => ({
+const zone = (length_m: number, part: Partial<Acceptance>, task: Task | null = null): Zone => ({
   length_m,
   task,
   passes_if: passes(part),
@@ -68,10 +68,7 @@ test('what stands on the lane is what the drill asks', () => {
     feet,
   );
   expect(gate).toMatchObject({ target: 'hole', ring: null, windowOf: null, aid: { kind: 'gate' } });
-  const ring = sceneryOf(
-    { drill: shipped('ring-then-out'), rule: '', zones: [zone(6, { ring_m: [6, 0.9] })] },
-    feet,
-  );
+  const ring = sceneryOf({ drill: shipped('ring-then-out'), rule: '', zones: [zone(6, { ring_m: [6, 0.9] })] }, feet);
   expect(ring).toMatchObject({ ring: 0.9, windowOf: null });
 });
 

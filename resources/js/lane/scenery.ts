@@ -1,11 +1,11 @@
-import type { CallOut, Drill, DrillCard, Post, RunState } from '../server/types';
+import type { CallOut, Drill, LibraryDrill, RunState, StationPlace } from '../api/types';
 import type { Units } from '../units/useUnits';
 import { inWords } from './drillWords';
-import type { Scenery } from './SetOutLane';
+import type { Scenery } from './StationLane';
 
 /** What a drill puts on its lane, besides the stations; what passes is the server's to say. */
 export function sceneryOf(
-  { drill, rule, zones }: Pick<DrillCard, 'drill' | 'rule' | 'zones'>,
+  { drill, rule, zones }: Pick<LibraryDrill, 'drill' | 'rule' | 'zones'>,
   units: Units,
 ): Scenery {
   const stretches = zones.flatMap(({ length_m, passes_if: { roll_m } }) =>
@@ -36,7 +36,7 @@ export function sceneryOfNext(run: Pick<RunState, 'drill' | 'rule'>, next: CallO
 }
 
 function standingOn(
-  { drill, rule }: Pick<DrillCard, 'drill' | 'rule'>,
+  { drill, rule }: Pick<LibraryDrill, 'drill' | 'rule'>,
   units: Units,
 ): Omit<Scenery, 'windowOf' | 'ring'> {
   return {
@@ -47,7 +47,7 @@ function standingOn(
 }
 
 /** Stations as the lane draws them, each once; a scattered one by the ends of its range. */
-export function drawnStations(drill: Drill): Post[] {
+export function drawnStations(drill: Drill): StationPlace[] {
   const all = drill.stations.flatMap(({ length_m, from_m, to_m, grade_percent }) =>
     (length_m === undefined ? [from_m ?? 0, to_m ?? 0] : [length_m]).map((metres) => ({
       length_m: metres,
@@ -57,8 +57,7 @@ export function drawnStations(drill: Drill): Post[] {
   return all.filter(
     (station, index) =>
       station.length_m > 0 &&
-      all.findIndex(
-        (other) => other.length_m === station.length_m && other.grade_percent === station.grade_percent,
-      ) === index,
+      all.findIndex((other) => other.length_m === station.length_m && other.grade_percent === station.grade_percent) ===
+        index,
   );
 }

@@ -37,15 +37,13 @@ export function readDayToCome(text: string, now = new Date()): string | null {
 function read(text: string, now: Date, years: (thisYears: Date) => number): string | null {
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text.trim());
   const said = /^(\d{1,2})[/.\s-](\d{1,2})(?:[/.\s-](\d{4}))?\.?$/.exec(text.trim());
-  const [dayText, monthText, yearText] =
-    iso === null ? [said?.[1], said?.[2], said?.[3]] : [iso[3], iso[2], iso[1]];
+  const [dayText, monthText, yearText] = iso === null ? [said?.[1], said?.[2], said?.[3]] : [iso[3], iso[2], iso[1]];
   if (dayText === undefined || monthText === undefined) {
     return null;
   }
   const [dayOfMonth, month] = [Number(dayText), Number(monthText)];
   const thisYear = now.getFullYear();
-  const year =
-    yearText === undefined ? thisYear + years(new Date(thisYear, month - 1, dayOfMonth)) : Number(yearText);
+  const year = yearText === undefined ? thisYear + years(new Date(thisYear, month - 1, dayOfMonth)) : Number(yearText);
   const found = new Date(year, month - 1, dayOfMonth);
   const isThere = found.getMonth() === month - 1 && found.getDate() === dayOfMonth;
   return isThere ? `${year}-${padded(month)}-${padded(dayOfMonth)}` : null;

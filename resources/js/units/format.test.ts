@@ -68,11 +68,7 @@ test.each([
   ['across', -15, 15],
   ['grade', -15, 15],
 ] as const)('a %s is taken from %s to %s, and beyond says between what', (kind, low, high) => {
-  expect([outsideLimits(low, kind), outsideLimits(high, kind), outsideLimits(null, kind)]).toEqual([
-    null,
-    null,
-    null,
-  ]);
+  expect([outsideLimits(low, kind), outsideLimits(high, kind), outsideLimits(null, kind)]).toEqual([null, null, null]);
   for (const beyond of [low - 0.001, high + 0.001]) {
     expect(outsideLimits(beyond, kind)).toMatch(/ is between /);
   }

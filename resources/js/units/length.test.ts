@@ -1,14 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { formatSpeed, readNumber, readSpeed } from './format';
-import {
-  asSaid,
-  entryText,
-  formatLength,
-  formatPaces,
-  parseLength,
-  roundText,
-  type UnitChoice,
-} from './length';
+import { asEntered, entryText, formatLength, formatPaces, parseLength, roundText, type UnitChoice } from './length';
 import { unitsFor } from './useUnits';
 
 const feet: UnitChoice = { unit: 'feet', paceLength: 0.8 };
@@ -75,9 +67,7 @@ describe('a length to be typed over is round in its unit', () => {
   ] as const)('%d m as a %s', (length, kind, choice, expected) => {
     expect(roundText(length, kind, choice)).toBe(expected);
     const back = parseLength(expected, kind, choice);
-    expect(back.status === 'ok' && formatLength(back.metres, kind, choice)).toBe(
-      formatLength(length, kind, choice),
-    );
+    expect(back.status === 'ok' && formatLength(back.metres, kind, choice)).toBe(formatLength(length, kind, choice));
   });
 
   test('untouched, it stays the length it was', () => {
@@ -168,5 +158,5 @@ test.each([
   ['10½', feet, '10½ ft'],
   ['5,4', metres, '5,4 m'],
 ] as const)('%s is kept as said, with one unit', (text, choice, said) => {
-  expect(asSaid(text, 'station', choice)).toBe(said);
+  expect(asEntered(text, 'station', choice)).toBe(said);
 });

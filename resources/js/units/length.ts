@@ -88,14 +88,10 @@ function isPartOf(size: number, before: number): boolean {
 /** Shows a length in the coach's unit, rounded to what a person can judge. */
 export function formatLength(metres: number, kind: LengthKind, choice: UnitChoice): string {
   if (kind === 'backstroke') {
-    return choice.unit === 'metres'
-      ? `${Math.round(metres * 100)} cm`
-      : `${halves(metres / METRES_PER_INCH)} in`;
+    return choice.unit === 'metres' ? `${Math.round(metres * 100)} cm` : `${halves(metres / METRES_PER_INCH)} in`;
   }
   if (kind === 'width') {
-    return choice.unit === 'metres'
-      ? `${Math.round(metres * 1000)} mm`
-      : `${quarters(metres / METRES_PER_INCH)} in`;
+    return choice.unit === 'metres' ? `${Math.round(metres * 1000)} mm` : `${quarters(metres / METRES_PER_INCH)} in`;
   }
   if (metres === 0) {
     return '0';
@@ -151,7 +147,7 @@ export function bareUnit(kind: LengthKind, choice: UnitChoice): string {
 }
 
 /** A length as it was typed, with the unit it was meant in where none was. */
-export function asSaid(text: string, kind: LengthKind, choice: UnitChoice): string {
+export function asEntered(text: string, kind: LengthKind, choice: UnitChoice): string {
   const typed = text.trim();
   return /^[-+\d.,¼½¾]+$/.test(typed) ? `${typed} ${bareUnit(kind, choice)}` : typed;
 }
@@ -178,9 +174,7 @@ export function roundText(metres: number, kind: LengthKind, choice: UnitChoice):
   const unit = bareUnit(kind, choice);
   switch (unit) {
     case 'in':
-      return String(
-        Math.round((metres / METRES_PER_INCH) * (kind === 'width' ? 4 : 2)) / (kind === 'width' ? 4 : 2),
-      );
+      return String(Math.round((metres / METRES_PER_INCH) * (kind === 'width' ? 4 : 2)) / (kind === 'width' ? 4 : 2));
     case 'cm':
       return String(Math.round(metres * 100));
     case 'mm':

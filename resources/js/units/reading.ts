@@ -1,9 +1,9 @@
 /** How a reading of a green was got, and how old it is. */
 
-import type { Green, Reading, ReadingMethod } from '../server/types';
+import type { Green, GreenSpeedMeasurement, MeasurementMethod } from '../api/types';
 import { clock, day } from './dates';
 
-const HOW: Readonly<Record<ReadingMethod, string>> = {
+const HOW: Readonly<Record<MeasurementMethod, string>> = {
   ramp: 'by ramp',
   stopwatch: 'by stopwatch',
   estimated: 'estimated',
@@ -21,7 +21,7 @@ export function greenWords(green: Green): string {
 const DAY_MS = 24 * 3_600_000;
 
 /** "by stopwatch at 14:05 with Tobin Askerley"; older ones by how many days ago they were. */
-export function agoWords(reading: Reading, now = Date.now()): string {
+export function agoWords(reading: GreenSpeedMeasurement, now = Date.now()): string {
   const taken = new Date(reading.taken_at);
   const midnight = new Date(now).setHours(0, 0, 0, 0);
   const days = Math.ceil((midnight - taken.getTime()) / DAY_MS);

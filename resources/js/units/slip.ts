@@ -1,4 +1,4 @@
-import type { UnitsSlip } from '../server/types';
+import type { UnitsSlip } from '../api/types';
 import { formatFeet } from './length';
 import type { Units } from './useUnits';
 

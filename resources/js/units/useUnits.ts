@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { useMe } from '../server/queries';
-import type { Student } from '../server/types';
+import { useMe } from '../api/queries';
+import type { Student } from '../api/types';
 import { formatSpeed, readSpeed, speedSuffix, speedText } from './format';
 import {
   bareUnit,
@@ -38,11 +38,9 @@ export function unitsFor(choice: UnitChoice) {
     show: (metres: number, kind: LengthKind) => formatLength(metres, kind, choice),
     suffix: (kind: LengthKind) => bareUnit(kind, choice),
     /** In round numbers, to be read and typed over. */
-    text: (metres: number | null, kind: LengthKind) =>
-      metres === null ? '' : roundText(metres, kind, choice),
+    text: (metres: number | null, kind: LengthKind) => (metres === null ? '' : roundText(metres, kind, choice)),
     /** To the last millimetre, where the length must not move. */
-    exactText: (metres: number | null, kind: LengthKind) =>
-      metres === null ? '' : entryText(metres, kind, choice),
+    exactText: (metres: number | null, kind: LengthKind) => (metres === null ? '' : entryText(metres, kind, choice)),
     speed: (metres: number) => formatSpeed(metres, choice),
     speedText: (metres: number) => speedText(metres, choice),
     speedSuffix: speedSuffix(choice),

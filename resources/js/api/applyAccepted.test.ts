@@ -1,0 +1,95 @@
+import { QueryClient, QueryObserver } from '@tanstack/react-query';
+import { expect, test, vi } from 'vitest';
+import { follow } from './applyAccepted';
+import { keys } from './keys';
+import type { Pending } from './pending';
+import type { SessionLog } from './types';
+
+test.each([
+  ['report', keys.stroke('S')],
+  ['history of a ball', keys.balls('S')],
+  ['run', keys.runs('S')],
+  ['finding', keys.found],
+  ['sheet', keys.setOut],
+  ['ledger', keys.ledger],
+  ['review', keys.allLooks],
+  ['plan', keys.plans('S')],
+])('a first %s that was asked before the last balls does not stay on screen', async (_, key) => {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  let balls = 10;
+  const answers: (() => void)[] = [];
+  const answer = new QueryObserver(client, {
+    queryKey: [...key, null],
+    queryFn: () => {
+      const now = balls;
+      return new Promise<number>((resolve) => answers.push(() => resolve(now)));
+    },
+  });
+  const stop = answer.subscribe(() => undefined);
+  // The last two balls are taken while the first answer is on its way.
+  balls = 12;
+  follow(client, { kind: 'events', sessionId: 'S', sent: [], log: { putts: [] } as unknown as SessionLog });
+  await vi.waitFor(() => expect(answers).toHaveLength(2));
+  for (const arrive of answers) {
+    arrive();
+  }
+  await vi.waitFor(() => expect(answer.getCurrentResult().data).toBe(12));
+  stop();
+});
+
+test('an answer that was asked before the balls does not land on top of what the server said of them', async () => {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  let arrive = (_: unknown) => undefined as unknown;
+  client.setQueryData(keys.session('S'), { id: 'S', putts: [], stations: ['kept'] });
+  void client
+    .fetchQuery({ queryKey: keys.session('S'), queryFn: () => new Promise((resolve) => (arrive = resolve)) })
+    .catch(() => undefined);
+  await vi.waitFor(() => expect(client.isFetching({ queryKey: keys.session('S') })).toBe(1));
+  follow(client, {
+    kind: 'events',
+    sessionId: 'S',
+    sent: [],
+    log: { putts: ['A'] } as unknown as SessionLog,
+  });
+  arrive({ id: 'S', putts: [], stations: ['of before'] });
+  await new Promise((wake) => setTimeout(wake, 10));
+  expect(client.getQueryData(keys.session('S'))).toEqual({ id: 'S', putts: ['A'], stations: ['kept'] });
+  expect(client.getQueryState(keys.session('S'))?.isInvalidated).toBe(true);
+});
+
+test('a reading that was chosen stays chosen between its acceptance and the next answer, and a drill ended stays over', () => {
+  const client = new QueryClient();
+  const [own, other] = [{ id: 'own' }, { id: 'other' }];
+  client.setQueryData(keys.session('S'), {
+    id: 'S',
+    reading: own,
+    own_reading: own,
+    other_reading: other,
+    run: { id: 'R', is_over: false },
+  });
+  const sent = (event: object) => [{ session_id: 'S', refused: null, event }] as unknown as Pending[];
+  const accept = (event: object) =>
+    follow(client, {
+      kind: 'events',
+      sessionId: 'S',
+      sent: sent(event),
+      log: { putts: [] } as unknown as SessionLog,
+    });
+  accept({ id: '1', at_ms: 1, type: 'reading_chosen', reading_id: 'other' });
+  expect(client.getQueryData(keys.session('S'))).toMatchObject({ reading: other, run: { is_over: false } });
+  accept({ id: '2', at_ms: 2, type: 'reading_chosen', reading_id: null });
+  accept({ id: '3', at_ms: 3, type: 'run_ended', run_id: 'R' });
+  expect(client.getQueryData(keys.session('S'))).toMatchObject({ reading: own, run: { is_over: true } });
+});
+
+test('somebody added here is on the bench before it is asked again', () => {
+  const client = new QueryClient();
+  client.setQueryData(keys.bench, { students: [{ id: 'ann' }], greens: [], sessions: [] });
+  follow(client, {
+    kind: 'write',
+    sessionId: '',
+    write: { id: 'W', method: 'POST', path: 'students', body: {}, what: '' },
+    answer: { id: 'bea', name: 'Bea' },
+  });
+  expect(client.getQueryData(keys.bench)).toMatchObject({ students: [{ id: 'ann' }, { id: 'bea' }] });
+});

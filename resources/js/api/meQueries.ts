@@ -1,0 +1,124 @@
+/** Who is signed in, with their settings. */
+
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request, requestAlone } from './api';
+import { forgetPerson } from './forgetErased';
+import { keys } from './keys';
+import { onNews, tell } from './tabs';
+import type { Coach, DeletionPreview, Me, RecoveryCodes, SignedInDevice, TwoStepOffer, TwoStepSignIn } from './types';
+
+export function useMe() {
+  // Asked at every opening: what this device kept may be of somebody signed out since.
+  return useQuery({
+    queryKey: keys.me,
+    queryFn: () => request<Me>('GET', 'me'),
+    staleTime: 60_000,
+    refetchOnMount: 'always',
+    // What was erased meanwhile is to go from this device too.
+    refetchOnReconnect: true,
+  });
+}
+
+export type Settings = Pick<Coach, 'unit' | 'pace_length_m' | 'trend_sessions' | 'three_putt_inside_m'>;
+
+export function useSaveSettings() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (settings: Settings) => request<Coach>('PUT', 'me', settings),
+    onSuccess: (coach) => {
+      client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach });
+      // Drills come in round numbers of the coach's unit.
+      void client.invalidateQueries({ queryKey: keys.drills });
+    },
+  });
+}
+
+const CHANGES = {
+  password: ['PUT', 'me/password'],
+  elsewhere: ['POST', 'me/elsewhere'],
+  close: ['DELETE', 'me'],
+  offerFactor: ['POST', 'me/second-factor'],
+  askForFactor: ['PUT', 'me/second-factor'],
+  newSpare: ['POST', 'me/second-factor/spare'],
+  dropFactor: ['DELETE', 'me/second-factor'],
+} as const;
+
+export type AccountChange = keyof typeof CHANGES;
+
+interface Told {
+  offerFactor: TwoStepOffer;
+  askForFactor: RecoveryCodes;
+  newSpare: RecoveryCodes;
+}
+
+/** What a change of the account answers with. */
+export type ImpliedBy<Way extends AccountChange> = Way extends keyof Told ? Told[Way] : undefined;
+
+/** Changes the account itself, with its password asked for again; a deleted one is signed out. */
+export function useChangeAccount<Way extends AccountChange>(way: Way) {
+  const client = useQueryClient();
+  const [method, path] = CHANGES[way];
+  return useMutation({
+    mutationFn: (body: Record<string, string>) => request<ImpliedBy<Way>>(method, path, body),
+    onSuccess: () =>
+      way === 'close'
+        ? atTheDoor(client, null)
+        : Promise.all([keys.signIns, keys.secondFactor].map((queryKey) => client.invalidateQueries({ queryKey }))),
+  });
+}
+
+/** What is asked for at sign-in besides the password. */
+export function useTwoStepSignIn() {
+  return useQuery({
+    queryKey: keys.secondFactor,
+    queryFn: () => request<TwoStepSignIn>('GET', 'me/second-factor'),
+    refetchOnMount: 'always',
+  });
+}
+
+/** Where this coach is signed in. */
+export function useSignedInDevices() {
+  return useQuery({
+    queryKey: keys.signIns,
+    queryFn: () => request<SignedInDevice[]>('GET', 'me/sign-ins'),
+    refetchOnMount: 'always',
+  });
+}
+
+/** What would be deleted with the account. */
+export function useDeletionPreview() {
+  return useQuery({
+    queryKey: keys.goes,
+    queryFn: () => request<DeletionPreview>('GET', 'me/goes'),
+    refetchOnMount: 'always',
+  });
+}
+
+type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<string, string> };
+
+/** Signs in or out; everything known about the coach before is forgotten. */
+export function useDoor() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ path, body }: Door) => requestAlone<Coach | undefined>('POST', path, body),
+    onSuccess: (coach) => atTheDoor(client, coach ?? null),
+  });
+}
+
+/** The answer says who it is now: asking once more could fail, and leave the door shut without a word. */
+function atTheDoor(client: QueryClient, coach: Coach | null): void {
+  client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
+  if (coach === null) {
+    forgetPerson();
+  }
+  client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach, erased: [] });
+  tell('door');
+}
+
+/** Another tab signed in or out: what this one knows is of somebody else. Use once, in the shell. @returns the end of it */
+export function followSignIn(client: QueryClient): () => void {
+  return onNews('door', () => {
+    client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
+    void client.invalidateQueries({ queryKey: keys.me });
+  });
+}

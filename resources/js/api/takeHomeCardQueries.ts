@@ -1,0 +1,57 @@
+/** A student's pocket card, and what is behind a link to one. */
+
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request } from './api';
+import { keys } from './keys';
+import type { TakeHomeCard, TakeHomeCardSettings } from './types';
+
+export type TakeHomeCardDraft = Pick<TakeHomeCardSettings, 'speed_1_m' | 'speed_2_m'> &
+  Pick<
+    TakeHomeCard,
+    'work_on' | 'home_task' | 'home_balls' | 'home_drill' | 'home_cue' | 'home_target' | 'home_days' | 'next_on'
+  >;
+
+const keyOf = (student: string) => [...keys.looks(student), 'pocket'];
+
+export function useTakeHomeCard(student: string) {
+  return useQuery({
+    queryKey: keyOf(student),
+    queryFn: () => request<TakeHomeCardSettings>('GET', `students/${student}/pocket`),
+  });
+}
+
+export function useSaveTakeHomeCard(student: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (draft: TakeHomeCardDraft) => request<TakeHomeCardSettings>('PUT', `students/${student}/pocket`, draft),
+    onSuccess: (pocket) => client.setQueryData(keyOf(student), pocket),
+  });
+}
+
+/** Makes a link for so many days, or withdraws the one there is. */
+export function usePocketLink(student: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (days: number | null) =>
+      days === null
+        ? request<TakeHomeCardSettings>('DELETE', `students/${student}/pocket/link`)
+        : request<TakeHomeCardSettings>('POST', `students/${student}/pocket/link`, { days }),
+    // The link itself is told once and kept nowhere, on this device neither.
+    onSuccess: (pocket) => client.setQueryData(keyOf(student), { ...pocket, link: null }),
+  });
+}
+
+/**
+ * The card behind a link, asked for anew each time.
+ *
+ * @param known as this phone last had it, for where there is no network
+ */
+export function useLinkedCard(link: string, known: TakeHomeCard | null) {
+  return useQuery({
+    ...(known !== null && { placeholderData: known }),
+    queryKey: ['behind', link],
+    queryFn: () => request<TakeHomeCard>('GET', `pocket/${link}`),
+    gcTime: 0,
+    retry: false,
+  });
+}

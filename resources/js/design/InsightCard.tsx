@@ -1,0 +1,97 @@
+import { type ReactNode, useState } from 'react';
+import styled from 'styled-components';
+import { Button } from './Button';
+import { Entry } from './Entry';
+import { color, space, type } from './theme';
+
+const Column = styled.aside`
+  display: grid; gap: ${space.l}; align-content: start; min-width: 0;
+  border-left: 2px solid ${color.copper}; padding-left: ${space.m};
+  font: 400 1.02rem/1.5 ${type.serif};
+  &:empty { display: none; }
+`;
+
+const Pencil = styled.article`
+  display: grid; gap: ${space.xs};
+  p:first-child { font-weight: 600; }
+  p + p { font-style: italic; color: ${color.pencil}; }
+  button { justify-self: start; padding: 0; min-height: 40px; font: 400 0.95rem ${type.sans}; }
+`;
+
+/** A note of the rules: what they see, what it rests on, what to try. */
+export interface InsightRow {
+  key: string;
+  /** What its evidence was, so that it can be put away until that changes; empty for one that cannot. */
+  stamp: string;
+  seen: string;
+  evidence: string;
+  try: string | null;
+  other_way: string | null;
+  refuted_by: string | null;
+}
+
+interface MarginProps<Note extends InsightRow> {
+  notes: readonly Note[];
+  /** Puts a note away, with the coach's reason if there is one. */
+  onSetAside?: (note: Note, reason: string | null) => void;
+  /** What a note rests on, to be opened. */
+  evidenceOf?: (note: Note) => ReactNode;
+  children?: ReactNode;
+}
+
+/** The right-hand column: what the rules see, what it rests on, what to try. */
+export function InsightCard<Note extends InsightRow>({ notes, onSetAside, evidenceOf, children }: MarginProps<Note>) {
+  return (
+    <Column aria-label="Margin notes">
+      {notes.map((note) => (
+        <Pencil key={note.key}>
+          <p>{note.seen}</p>
+          <p>{note.evidence}</p>
+          {note.try !== null && <p style={{ fontStyle: 'normal' }}>{note.try}</p>}
+          {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
+          {note.refuted_by !== null && <p>What would show it wrong: {lowerFirst(note.refuted_by)}</p>}
+          {evidenceOf?.(note)}
+          {onSetAside !== undefined && note.stamp !== '' && <SetAside note={note} onSetAside={onSetAside} />}
+        </Pencil>
+      ))}
+      {children}
+    </Column>
+  );
+}
+
+/** Put away at once, or with a reason that is kept; it comes back when its evidence has changed. */
+function SetAside<Note extends InsightRow>({
+  note,
+  onSetAside,
+}: {
+  note: Note;
+  onSetAside: NonNullable<MarginProps<Note>['onSetAside']>;
+}) {
+  const [isAsked, ask] = useState(false);
+  const [reason, setReason] = useState('');
+  const putAway = () => onSetAside(note, reason.trim() === '' ? null : reason.trim());
+  return isAsked ? (
+    <>
+      <Entry label="Why? It may stay empty" value={reason} onChange={setReason} onEnter={putAway} autoFocus />
+      <Button look="bare" onPress={putAway} aria-label={`Put away: ${note.seen}`}>
+        Put it away until this changes
+      </Button>
+    </>
+  ) : (
+    <Button look="bare" onPress={() => ask(true)} aria-label={`Set aside: ${note.seen}`}>
+      Set aside
+    </Button>
+  );
+}
+
+function lowerFirst(sentence: string): string {
+  return `${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`;
+}
+
+/** A note the screen itself leaves in the margin: a caution, last time's reminder. */
+export const MarginWord = styled.div`
+  display: grid; gap: ${space.xs};
+  h2 { font-size: 1.02rem; }
+  ul { margin: 0; padding-left: 1.1em; }
+  li { margin-bottom: 6px; }
+`;

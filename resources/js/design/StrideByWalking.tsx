@@ -1,0 +1,32 @@
+import { useState } from 'react';
+import { Entry } from './Entry';
+
+const STEPS = 10;
+
+interface PaceByWalkingProps {
+  /** Reads a length as it is typed, metres; null while it cannot be. */
+  read: (text: string) => number | null;
+  suffix: string;
+  /** The length of one pace, metres. */
+  onPace: (metres: number) => void;
+}
+
+/** Count ten along a tape and type how far that is: the dividing is done here. */
+export function StrideByWalking({ read, suffix, onPace }: PaceByWalkingProps) {
+  const [text, setText] = useState('');
+  return (
+    <Entry
+      label="Ten paces along a tape come to"
+      value={text}
+      onChange={(typed) => {
+        setText(typed);
+        const metres = read(typed);
+        if (metres !== null && metres > 0) {
+          onPace(metres / STEPS);
+        }
+      }}
+      suffix={suffix}
+      hint="Count ten, type the length: the pace fills in."
+    />
+  );
+}

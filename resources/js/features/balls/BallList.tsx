@@ -1,0 +1,68 @@
+import styled from 'styled-components';
+import type { ShownPutt } from '../../api/useOutbox';
+import { Button, color, QuietText, type } from '../../design';
+import { OutcomeMark } from '../../lane/OutcomeMark';
+import type { Units } from '../../units/useUnits';
+import { lieWords } from './ballWords';
+
+const Lines = styled.section`
+  display: grid; gap: 4px; min-width: 0; align-content: start;
+  h2 { font-size: 1.02rem; }
+  ol { list-style: none; margin: 0; padding: 0; }
+  li { border-bottom: 1px solid ${color.rule}; }
+  button {
+    display: grid; grid-template-columns: 1.7em 20px minmax(0, 1fr); align-items: center; justify-content: stretch; gap: 6px; width: 100%; min-height: 48px;
+    padding: 2px 0; text-align: left; text-decoration: none; font: 400 1rem/1.3 ${type.serif}; color: ${color.pencil};
+  }
+  b { font: 400 0.95rem ${type.sans}; }
+`;
+
+interface BallListProps {
+  putts: readonly ShownPutt[];
+  units: Units;
+  words: (putt: ShownPutt) => string;
+  onOpen: (putt: ShownPutt) => void;
+}
+
+/** The balls so far as pencil lines, the latest first; each opens to be corrected. */
+export function BallList({ putts, words, units, onOpen }: BallListProps) {
+  return (
+    <Lines aria-label="Balls so far">
+      <h2>Balls so far</h2>
+      {putts.length === 0 ? (
+        <QuietText>None yet. Every ball will be listed here, and each can be corrected or struck out.</QuietText>
+      ) : (
+        <ol>
+          {putts
+            .map((putt, index) => ({ putt, number: index + 1 }))
+            .reverse()
+            .map(({ putt, number }) => (
+              <li key={putt.id}>
+                <Button
+                  look="bare"
+                  aria-label={`Correct ball ${number}: ${lineOf(putt, words, units)}`}
+                  onPress={() => onOpen(putt)}
+                >
+                  <b>{number}</b>
+                  <svg width="20" height="20" viewBox="-10 -10 20 20" aria-hidden="true">
+                    <OutcomeMark x={0} y={0} outcome={putt.outcome} isHollow={putt.isWaiting} />
+                  </svg>
+                  <span>{lineOf(putt, words, units)}</span>
+                </Button>
+              </li>
+            ))}
+        </ol>
+      )}
+    </Lines>
+  );
+}
+
+function lineOf(putt: ShownPutt, words: (putt: ShownPutt) => string, units: Units): string {
+  return [
+    [words(putt), lieWords(putt, units)].filter((part) => part !== '').join(', '),
+    putt.isWaiting ? 'not sent yet' : '',
+    putt.corrections > 0 ? 'corrected' : '',
+  ]
+    .filter((part) => part !== '')
+    .join(' · ');
+}

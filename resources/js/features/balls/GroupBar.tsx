@@ -1,0 +1,142 @@
+import { UserPlus } from 'lucide-react';
+import { useState } from 'react';
+import { Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import type { GroupMember, Presence, Session, Student } from '../../api/types';
+import { Button, chip, color, Name, narrow, OneOf, QuietText, Row, Sheet, Stack } from '../../design';
+import { shortName } from './names';
+
+const Names = styled(RadioGroup)`
+  display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 104px), 1fr)); gap: 6px; min-width: 0;
+  label {
+    ${chip}
+    display: grid; align-content: center; justify-content: stretch; justify-items: start; gap: 0; min-width: 0; padding: 2px 10px; line-height: 1.2; text-align: left;
+    small { font-size: 0.85rem; font-weight: 400; color: ${color.pencil}; }
+    &[data-selected] small { color: ${color.ink}; }
+  }
+`;
+
+interface CompanyProps {
+  session: Session;
+  /** Whose the next ball is. */
+  student: string | null;
+  onChoose: (student: string) => void;
+  /** A word under each name: balls so far, done. */
+  note: (student: string) => string;
+  /** Those of them that roll here, in turn; null for all that are here. */
+  rollers?: readonly string[] | null;
+}
+
+/** Names atop: one touch makes the next ball another's. Nothing while one rolls alone. */
+export function GroupBar({ session, student, onChoose, note, rollers = null }: CompanyProps) {
+  const { company } = session;
+  const shown = company.filter(({ student: id, standing }) =>
+    rollers === null ? standing === 'here' : rollers.includes(id) && standing !== 'gone',
+  );
+  const all = company.map(({ name }) => name);
+  return shown.length < 2 ? null : (
+    <Names aria-label="Whose ball is next" value={student} onChange={onChoose} orientation="horizontal">
+      {shown.map(({ student: id, name, standing }) => (
+        <Radio key={id} value={id}>
+          <Name title={name}>{shortName(name, all)}</Name>
+          <small>{standing === 'here' ? note(id) : standing === 'watches' ? 'watches' : 'sits out'}</small>
+        </Radio>
+      ))}
+    </Names>
+  );
+}
+
+/** In the hand the sign alone is enough beside the heading. */
+const Words = styled.span`${narrow} { display: none; }`;
+
+interface WhoIsHereProps {
+  session: Session;
+  /** Everybody that may be asked to come. */
+  students: readonly Student[];
+  onStanding: (student: string, standing: Presence) => void;
+  /** Those of the company that roll in the drill; null where all do. */
+  rollers?: readonly string[] | null;
+}
+
+/** Who came, sits out, went or joins now: one touch further. */
+export function WhoIsHere({ session, students, onStanding, rollers = null }: WhoIsHereProps) {
+  const [isOpen, setOpen] = useState(false);
+  const label = session.company.length > 1 ? 'Who is here' : 'Somebody joins';
+  return (
+    <>
+      <Button look="bare" onPress={() => setOpen(true)} aria-label={label}>
+        <UserPlus size={22} aria-hidden="true" />
+        <Words>{label}</Words>
+      </Button>
+      {isOpen && (
+        <CompanySheet
+          company={session.company}
+          students={students}
+          rollers={rollers}
+          onStanding={onStanding}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
+  );
+}
+
+const STANDINGS: readonly { value: Presence; label: string }[] = [
+  { value: 'here', label: 'Here' },
+  { value: 'sits_out', label: 'Sits out' },
+  { value: 'watches', label: 'Watches' },
+  { value: 'gone', label: 'Gone' },
+];
+
+const JOINING = STANDINGS.map((each) => (each.value === 'here' ? { ...each, label: 'Joins' } : each));
+
+interface CompanySheetProps {
+  company: readonly GroupMember[];
+  students: readonly Student[];
+  rollers: readonly string[] | null;
+  onStanding: (student: string, standing: Presence) => void;
+  onClose: () => void;
+}
+
+function CompanySheet({ company, students, rollers, onStanding, onClose }: CompanySheetProps) {
+  // Here, but not in the drill: one touch joins.
+  const isWatching = ({ student, standing }: GroupMember) =>
+    rollers !== null && rollers.length > 0 && !rollers.includes(student) && standing === 'here';
+  const others = students.filter(({ id }) => !company.some((each) => each.student === id));
+  return (
+    <Sheet title="Who is here" onClose={onClose}>
+      <Stack $gap="s">
+        {company.map((each) => (
+          <OneOf
+            key={each.student}
+            label={each.name}
+            options={isWatching(each) ? JOINING : STANDINGS}
+            value={isWatching(each) ? null : each.standing}
+            onChange={(value) => onStanding(each.student, value)}
+          />
+        ))}
+      </Stack>
+      {others.length > 0 && (
+        <Stack $gap="s">
+          <QuietText>Joins now:</QuietText>
+          <Row>
+            {others.map(({ id, name }) => (
+              <Button
+                key={id}
+                onPress={() => {
+                  onStanding(id, 'here');
+                  onClose();
+                }}
+              >
+                <Name>{name}</Name>
+              </Button>
+            ))}
+          </Row>
+        </Stack>
+      )}
+      <Row>
+        <Button onPress={onClose}>Close</Button>
+      </Row>
+    </Sheet>
+  );
+}

@@ -1,0 +1,159 @@
+import { type ReactNode, useState } from 'react';
+import styled from 'styled-components';
+import type { ObservationType, RunProgress, Session } from '../../api/types';
+import type { ShownPutt } from '../../api/useOutbox';
+import { narrow, Page, Stack, space, type, wide } from '../../design';
+import type { Units } from '../../units/useUnits';
+import type { Sensor } from '../sensors/useSensor';
+import { BackstrokeRow, offeredBackstrokes } from './Backstrokes';
+import { BallList } from './BallList';
+import { BallSheet } from './BallSheet';
+import type { BallTask } from './entry';
+import { LanePrompts } from './LanePrompts';
+import { LastBall } from './LastBall';
+import { LaneOfBall, type Place, QuestionOfBall, StopFaces, TypedLength } from './Outcome';
+import { ReadCard } from './ReadCard';
+import { SensorLine, SensorSwitch } from './SensorLine';
+import { Stretch } from './Stretch';
+import type { Logger } from './useLogger';
+
+/** Lane on the left and everything to enter beside it; in the hand one below the other, as a ball is seen. */
+const Work = styled.div`
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: ${space.s} ${space.l}; align-items: start; align-content: start;
+  ${wide} {
+    grid-template-columns: minmax(300px, 1.1fr) minmax(280px, 1fr); grid-auto-rows: min-content;
+    & > * { grid-column: 2; }
+    & > [data-lane] { grid-column: 1; grid-row: 1 / span 8; }
+  }
+`;
+
+const Side = styled.aside`
+  display: grid; gap: ${space.l}; align-content: start; min-width: 0; font: 400 1.02rem/1.5 ${type.serif};
+  ${wide} { max-height: calc(100dvh - 150px); overflow-y: auto; position: sticky; top: ${space.s}; }
+  ${narrow} { gap: ${space.m}; }
+`;
+
+/** The heading, and what is rarely touched beside it. */
+export const Heading = styled.div`
+  display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: 0 ${space.m};
+  & > :first-child { min-width: 0; }
+  ${narrow} { button, a { padding: 0 8px; } }
+`;
+
+export interface PuttPageProps {
+  session: Session;
+  units: Units;
+  logger: Logger;
+  sensor: Sensor;
+  /** Null where there is no next ball, or nobody can say it. */
+  task: BallTask | null;
+  place: Place;
+  puttsHere: readonly ShownPutt[];
+  words: (putt: ShownPutt) => string;
+  /** What a drill knows of the last ball; null outside one. */
+  drill: {
+    verdict: RunProgress['last'];
+    putOut: 'none' | 'passed' | 'all';
+    judges: boolean;
+    after: readonly ObservationType[];
+  } | null;
+  /** Above the work: names, the call-out, the stations. */
+  top: ReactNode;
+  /** Below it. */
+  foot: ReactNode;
+  /** Beside the balls so far. */
+  margin: ReactNode;
+  /** Whether the student rolls alone: no card of the read, no stretch, no device is theirs to note. */
+  isAlone?: boolean;
+}
+
+/** Where balls are entered, in a drill or free: one screen. */
+export function PuttPage({
+  session,
+  units,
+  logger,
+  sensor,
+  task,
+  place,
+  puttsHere,
+  words,
+  drill,
+  top,
+  foot,
+  margin,
+  isAlone = false,
+}: PuttPageProps) {
+  const [openedId, open] = useState<string | null>(null);
+  const openedAt = logger.balls.findIndex(({ id }) => id === openedId);
+  const opened = logger.balls[openedAt];
+  const offered = offeredBackstrokes(logger.log.putts, units);
+  const close = () => open(null);
+  return (
+    <Page data-margin>
+      <Stack>
+        {top}
+        <Work>
+          {task !== null && <QuestionOfBall logger={logger} task={task} place={place} units={units} />}
+          {task?.asksBackstroke === true && task.calledBackstroke === null && (
+            <BackstrokeRow logger={logger} offered={offered} units={units} />
+          )}
+          {task !== null && <SensorLine sensor={sensor} units={units} />}
+          {task?.asksLength === true && (
+            <>
+              <div data-lane>
+                <LaneOfBall logger={logger} task={task} place={place} units={units} puttsHere={puttsHere} />
+              </div>
+              <StopFaces logger={logger} task={task} place={place} />
+            </>
+          )}
+          <LastBall logger={logger} words={words} units={units} drill={drill} backstrokes={offered} />
+          {task?.asksLength === true && (
+            <TypedLength logger={logger} task={task} place={place} units={units} sessionId={session.id} />
+          )}
+        </Work>
+        {foot}
+        {!isAlone && task !== null && (
+          <>
+            {task.target_m !== null && <ReadCard logger={logger} green={session.green?.id ?? null} units={units} />}
+            <Stretch session={session} log={logger.log} />
+            <SensorSwitch sensor={sensor} />
+          </>
+        )}
+      </Stack>
+      <Side aria-label="Margin">
+        <BallList
+          putts={logger.balls}
+          units={units}
+          words={(putt) =>
+            putt.target_m === null ? words(putt) : `${units.show(putt.target_m, 'station')} · ${words(putt)}`
+          }
+          onOpen={({ id }) => open(id)}
+        />
+        {margin}
+        {task !== null && <LanePrompts student={logger.student ?? logger.ownStudent} length={task.target_m} />}
+      </Side>
+      {opened !== undefined && (
+        <BallSheet
+          key={opened.id}
+          session={session}
+          putt={opened}
+          number={openedAt + 1}
+          units={units}
+          onKeep={(ball) => {
+            logger.correct(opened, ball);
+            close();
+          }}
+          onStrike={() => {
+            logger.strike(opened);
+            close();
+          }}
+          onGive={(to) => {
+            logger.give(opened, to);
+            close();
+          }}
+          onClose={close}
+        />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,66 @@
+import type { Disturbance, Session, SessionPart } from '../../api/types';
+import type { useLog } from '../../api/useOutbox';
+import { AnyOf, Fold, OneOf, QuietText, Stack } from '../../design';
+import { announce } from '../../device/announce';
+import { PART_NAMES } from '../../lane/drillWords';
+
+type Part = NonNullable<SessionPart>;
+
+const PARTS: readonly { value: Part | 'none'; label: string }[] = [
+  { value: 'none', label: 'No part' },
+  { value: 'baseline', label: `${PART_NAMES.baseline}: watched, nothing said` },
+  { value: 'work', label: PART_NAMES.work },
+  { value: 'retest', label: PART_NAMES.retest },
+];
+
+const AROUND: readonly { value: Disturbance; label: string }[] = [
+  { value: 'filmed', label: 'Filmed' },
+  { value: 'watched', label: 'Watched' },
+  { value: 'players', label: 'Others on the green' },
+  { value: 'chatter', label: 'Chatter' },
+  { value: 'wind', label: 'Wind' },
+  { value: 'insects', label: 'Insects' },
+];
+
+interface StretchProps {
+  session: Session;
+  log: ReturnType<typeof useLog>;
+}
+
+/** What the balls from here on are for, and what goes on around them: one touch, and it holds until it is changed. */
+export function Stretch({ session: { during }, log }: StretchProps) {
+  const facts = [
+    ...(during.part === null ? [] : [PART_NAMES[during.part].toLowerCase()]),
+    ...AROUND.filter(({ value }) => during.disturbances.includes(value)).map(({ label }) => label.toLowerCase()),
+  ];
+  return (
+    <Fold label={facts.length === 0 ? 'This stretch' : `This stretch: ${facts.join(', ')}`}>
+      <Stack>
+        <OneOf
+          label="What these balls are for"
+          options={PARTS}
+          value={during.part ?? 'none'}
+          onChange={(part) => {
+            void log.beginPart(part === 'none' ? null : part);
+            announce(`From here on: ${PARTS.find(({ value }) => value === part)?.label ?? ''}`);
+          }}
+        />
+        <AnyOf
+          label="What goes on around them"
+          options={AROUND}
+          values={during.disturbances}
+          onChange={(now) => {
+            for (const { value } of AROUND) {
+              if (now.includes(value) !== during.disturbances.includes(value)) {
+                void log.noteDisturbance(value, now.includes(value));
+              }
+            }
+          }}
+        />
+        <QuietText>
+          Look back holds the baseline against what is tried again. Nothing is left out for what went on around it.
+        </QuietText>
+      </Stack>
+    </Fold>
+  );
+}

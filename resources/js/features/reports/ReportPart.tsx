@@ -1,0 +1,194 @@
+import styled from 'styled-components';
+import { type BallFilter, type ReportOf, reportPath } from '../../api/queries';
+import type { MeasureReport, SessionPart } from '../../api/types';
+import { Fold, narrow, OneOf, Pick, QuietText, Row, SentenceText, Stack, space, wide } from '../../design';
+import { inWords, PART_NAMES } from '../../lane/drillWords';
+import type { Units } from '../../units/useUnits';
+import { DrillResultRow } from '../drill-results/DrillResults';
+import { ReportLane } from './ReportLane';
+
+/** The lane stands beside what it answers; in the hand they follow one another. */
+const ComparedSelection = styled.div`
+  display: grid; gap: ${space.l}; align-items: start; grid-template-columns: minmax(0, 1fr);
+  ${wide} { grid-template-columns: minmax(0, 5fr) minmax(0, 7fr); & > :first-child { position: sticky; top: ${space.s}; } }
+`;
+
+const Questions = styled.div`
+  display: grid; gap: ${space.m}; min-width: 0;
+  article { border-bottom: 0; padding: 4px 0 8px; }
+  h3 + p { margin-top: 2px; }
+  ${narrow} { gap: ${space.s}; }
+`;
+
+interface LookPartProps {
+  of: ReportOf;
+  look: MeasureReport;
+  filter: BallFilter;
+  onFilter: (filter: BallFilter) => void;
+  /** Scores are kept out of sight of a student who is treated gently. */
+  isGentle: boolean;
+  units: Units;
+}
+
+/** Every question that somebody looked for an answer to, beside the balls themselves. */
+export function ReportPart({ of, look, filter, onFilter, isGentle, units }: LookPartProps) {
+  const near = filter.near_m ?? null;
+  const questions = look.questions
+    .map((question) => ({
+      ...question,
+      findings: question.findings.filter(({ is_score }) => !(isGentle && is_score)),
+    }))
+    .filter(({ findings }) => findings.length > 0);
+  return (
+    <Stack>
+      <Picks look={look} filter={filter} onFilter={onFilter} units={units} />
+      {questions.length === 0 ? (
+        <SentenceText>
+          Nothing yet: roll at a station, past a gate, or note what you see of a ball, and the answers stand here.
+        </SentenceText>
+      ) : (
+        <ComparedSelection>
+          <Stack $gap="s">
+            <ReportLane
+              look={look}
+              near={near}
+              onNear={(metres) => onFilter({ ...filter, near_m: metres ?? undefined })}
+              units={units}
+            />
+            <QuietText>
+              {look.n} {look.n === 1 ? 'ball' : 'balls'} looked at.
+              {near === null && look.lengths.length > 1 && ' Touch a post for its length alone.'}{' '}
+              <a href={`/api/${reportPath(of, filter, '.csv')}`} download>
+                Figures as a file
+              </a>
+            </QuietText>
+          </Stack>
+          <Questions>
+            {questions.map(({ key, title, findings }) => (
+              <PasswordForm key={key} title={title} findings={findings} units={units} />
+            ))}
+          </Questions>
+        </ComparedSelection>
+      )}
+    </Stack>
+  );
+}
+
+/** A question with its answer in one sentence; the figures behind it one touch away. */
+function PasswordForm({
+  title,
+  findings,
+  units,
+}: {
+  title: string;
+  findings: MeasureReport['questions'][number]['findings'];
+  units: Units;
+}) {
+  return (
+    <section>
+      <h3>{title}</h3>
+      <SentenceText>{inWords(findings[0]?.sentence ?? '', units)}</SentenceText>
+      <Fold label="Figures">
+        {findings.map((finding, index) => (
+          <DrillResultRow key={finding.kind} finding={finding} units={units} isOpen isSaid={index > 0} />
+        ))}
+      </Fold>
+    </section>
+  );
+}
+
+const ALL = 'all';
+
+/** Which balls: of one length, and, one touch further, of a slope, a drill, a putter, a tempo. */
+function Picks({ look, filter, onFilter, units }: Omit<LookPartProps, 'of' | 'isGentle'>) {
+  const set = (part: Partial<BallFilter>) => onFilter({ ...filter, ...part });
+  const others = rarePicks(look);
+  return (
+    <Stack $gap="s">
+      {look.lengths.length > 1 && (
+        <OneOf
+          label="Length"
+          isLabelHidden
+          isRow
+          options={[
+            { value: ALL, label: 'All lengths' },
+            ...look.lengths.map(({ length_m, n }) => ({
+              value: length_m.toFixed(3),
+              label: `${units.show(length_m, 'station')} (${n})`,
+            })),
+          ]}
+          value={filter.near_m?.toFixed(3) ?? ALL}
+          onChange={(value) => set({ near_m: value === ALL ? undefined : Number(value) })}
+        />
+      )}
+      {others.length > 0 && (
+        <Fold label="Only some of them" isOpen={others.some(({ field }) => filter[field] !== undefined)}>
+          <Row>
+            {others.map(({ field, label, options }) => (
+              <Pick
+                key={field}
+                label={label}
+                options={[{ value: ALL, label: 'All' }, ...options]}
+                value={String(filter[field] ?? ALL)}
+                onChange={(value) =>
+                  set({
+                    [field]: value === ALL ? undefined : field === 'tempo_bpm' ? Number(value) : value,
+                  })
+                }
+              />
+            ))}
+          </Row>
+        </Fold>
+      )}
+    </Stack>
+  );
+}
+
+const SLOPES: Record<string, string> = {
+  level: 'Level',
+  up: 'Uphill',
+  down: 'Downhill',
+  across: 'Across a slope',
+};
+
+/** What can be told apart in these balls at all. */
+function rarePicks({ slopes, drills, putters, tempos, parts }: MeasureReport) {
+  const picks = [
+    {
+      field: 'slope',
+      label: 'Slope',
+      options: slopes.map(({ name, n }) => ({ value: name, label: `${SLOPES[name] ?? name} (${n})` })),
+    },
+    {
+      field: 'drill',
+      label: 'Drill',
+      options: drills.map(({ key, name, n }) => ({ value: key, label: `${name} (${n})` })),
+      isAlone: true,
+    },
+    {
+      field: 'putter',
+      label: 'Putter',
+      options: putters.map(({ name, n }) => ({ value: name, label: `${name} (${n})` })),
+    },
+    {
+      field: 'tempo_bpm',
+      label: 'Tempo',
+      options: tempos.map(({ bpm, n }) => ({ value: String(bpm), label: `${bpm} a minute (${n})` })),
+    },
+    {
+      field: 'part',
+      label: 'Part',
+      options: parts.map(({ name, n }) => ({
+        value: name,
+        label: `${PART_NAMES[name as NonNullable<SessionPart>]} (${n})`,
+      })),
+      isAlone: true,
+    },
+  ] as const satisfies readonly {
+    field: keyof BallFilter;
+    label: string;
+    options: readonly { value: string; label: string }[];
+    isAlone?: boolean;
+  }[];
+  return picks.filter((pick) => pick.options.length > ('isAlone' in pick ? 0 : 1));
+}

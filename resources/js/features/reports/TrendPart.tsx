@@ -1,0 +1,197 @@
+import { scaleLinear } from 'd3-scale';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { ChangeMarker, Trend, TrendChart } from '../../api/types';
+import { color, Fold, Part, QuietText, SentenceText, space, TableFrame, type } from '../../design';
+import { inWords } from '../../lane/drillWords';
+import { day } from '../../units/dates';
+import type { Units } from '../../units/useUnits';
+import { figureWords, intervalWords } from '../drill-results/figures';
+
+const Lines = styled.div`
+  display: grid; gap: ${space.m} ${space.l}; grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr)); align-items: start;
+  section > svg { display: block; width: 100%; }
+  section > svg text { font: 400 13px ${type.sans}; fill: ${color.pencil}; font-variant-numeric: tabular-nums; }
+  section { display: grid; gap: 4px; }
+`;
+
+const Stiles = styled.ol`
+  margin: 0; padding-left: 1.4em; color: ${color.pencil};
+`;
+
+interface CoursePartProps {
+  course: Trend;
+  units: Units;
+  csv: string;
+}
+
+/** Every measure over time on one time line: a point a session with its interval, and the breaks across the path. */
+export function TrendPart({ course, units, csv }: CoursePartProps) {
+  const { lines, stiles } = course;
+  const times = [...lines.flatMap(({ points }) => points.map(({ at_ms }) => at_ms))];
+  const span: [number, number] = [Math.min(...times), Math.max(...times)];
+  return (
+    <Part>
+      <h2>Over time</h2>
+      {lines.length === 0 ? (
+        <SentenceText>
+          After the first session at targets, past a gate or with calls, each measure stands here.
+        </SentenceText>
+      ) : (
+        <>
+          <Lines>
+            {lines.map((line) => (
+              <Line key={line.key} line={line} span={span} stiles={stiles} units={units} />
+            ))}
+          </Lines>
+          {stiles.length > 0 && (
+            <div>
+              <QuietText>
+                Stiles across the path: what comes after is not simply held against what was before.
+              </QuietText>
+              <Stiles>
+                {stiles.map((stile) => (
+                  <li key={`${stile.session_id} ${stile.kind}`}>
+                    {dated(stile.at_ms)}: {stile.words}
+                  </li>
+                ))}
+              </Stiles>
+            </div>
+          )}
+          <QuietText>
+            A trend is told from {course.sessions_for_trend} sessions, by their 80 % intervals: one quiet comparison in
+            five is called by chance.{' '}
+            <a href={csv} download>
+              Figures as a file
+            </a>
+          </QuietText>
+        </>
+      )}
+    </Part>
+  );
+}
+
+const [WIDTH, HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [440, 150, 84, 12, 14, 24];
+
+interface LineProps {
+  line: TrendChart;
+  span: readonly [number, number];
+  stiles: readonly ChangeMarker[];
+  units: Units;
+}
+
+function Line({ line, span, stiles, units }: LineProps) {
+  const { points, question, unit } = line;
+  const sentence = inWords(line.sentence, units);
+  return (
+    <section>
+      <h3>{question}</h3>
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`${question} ${sentence}`}>
+        <Drawn line={line} span={span} stiles={stiles} units={units} />
+      </svg>
+      <SentenceText>{sentence}</SentenceText>
+      <Fold label="Session by session">
+        <TableFrame>
+          <table>
+            <tbody>
+              {points.map((point) => (
+                <tr key={point.session_id}>
+                  <th scope="row">
+                    <Link to={`/sessions/${point.session_id}/look-back`}>{dated(point.at_ms)}</Link>
+                  </th>
+                  <td>
+                    {figureWords({ unit, value: point.value }, units)}
+                    {intervalWords({ unit, interval: point.interval }, units)}
+                  </td>
+                  <td>from {point.n}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </TableFrame>
+      </Fold>
+    </section>
+  );
+}
+
+function Drawn({ line: { points, unit }, span: [from, to], stiles, units }: LineProps) {
+  const x = scaleLinear()
+    .domain(from === to ? [from - 1, to + 1] : [from, to])
+    .range([LEFT + 10, WIDTH - RIGHT - 6]);
+  const isShare = unit === 'share';
+  const ends = points.flatMap(({ value, interval }) => [value, ...(interval ?? [])]);
+  const isSigned = unit === 'of_length' || unit === 'angle';
+  const y = scaleLinear()
+    .domain(isShare ? [0, 1] : [Math.min(0, ...ends), Math.max(isSigned ? 0 : 1e-6, ...ends)])
+    .nice(3)
+    .range([HEIGHT - BOTTOM, TOP]);
+  return (
+    <>
+      {y.ticks(3).map((tick) => (
+        <g key={tick}>
+          <line
+            x1={LEFT}
+            x2={WIDTH - RIGHT}
+            y1={y(tick)}
+            y2={y(tick)}
+            stroke={tick === 0 && isSigned ? color.pencil : color.rule}
+          />
+          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
+            {figureWords({ unit, value: tick }, units)}
+          </text>
+        </g>
+      ))}
+      {stiles.map((stile, index) => (
+        <g key={`${stile.session_id} ${stile.kind}`}>
+          <line
+            x1={x(stile.at_ms) - 5}
+            x2={x(stile.at_ms) - 5}
+            y1={TOP}
+            y2={HEIGHT - BOTTOM}
+            stroke={color.copper}
+            strokeDasharray="4 4"
+          />
+          <text x={x(stile.at_ms) - 8} y={TOP + 2 + 13 * (index % 2)} textAnchor="end">
+            {index + 1}
+          </text>
+        </g>
+      ))}
+      {points.map((point) => (
+        <g key={point.session_id}>
+          {point.interval !== null && (
+            <line
+              x1={x(point.at_ms)}
+              x2={x(point.at_ms)}
+              y1={y(point.interval[0])}
+              y2={y(point.interval[1])}
+              stroke={color.edge}
+              strokeWidth={5}
+              strokeLinecap="round"
+              opacity={0.55}
+            />
+          )}
+          <circle
+            cx={x(point.at_ms)}
+            cy={y(point.value)}
+            r={point.interval === null ? 4 : 5}
+            fill={point.interval === null ? color.leaf : color.ink}
+            stroke={color.ink}
+            strokeWidth={1.6}
+          />
+        </g>
+      ))}
+      <text x={LEFT} y={HEIGHT - 6}>
+        {dated(from)}
+      </text>
+      {from !== to && (
+        <text x={WIDTH - RIGHT} y={HEIGHT - 6} textAnchor="end">
+          {dated(to)}
+        </text>
+      )}
+    </>
+  );
+}
+
+function dated(at: number): string {
+  return day(new Date(at).toISOString());
+}

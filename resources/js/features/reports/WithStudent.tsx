@@ -1,0 +1,29 @@
+import type { ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { useToday } from '../../api/queries';
+import type { Student } from '../../api/types';
+import { Notice, Page } from '../../design';
+
+interface WithStudentProps {
+  /** Said while the bench is not known yet. */
+  opening: string;
+  /** @param others everybody else on the bench */
+  children: (student: Student, others: readonly Student[]) => ReactNode;
+}
+
+/** A screen about the student whose id its address holds. */
+export function WithStudent({ opening, children }: WithStudentProps) {
+  const { id } = useParams();
+  const bench = useToday();
+  const students = bench.data?.students ?? [];
+  const student = students.find((each) => each.id === id);
+  if (student !== undefined) {
+    return children(
+      student,
+      students.filter((each) => each.id !== student.id),
+    );
+  }
+  return (
+    <Page>{bench.isPending ? <p>{opening}</p> : <Notice kind="wrong">This student is not on your bench.</Notice>}</Page>
+  );
+}

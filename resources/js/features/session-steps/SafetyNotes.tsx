@@ -1,0 +1,37 @@
+import type { Session } from '../../api/types';
+import { Fold, MarginWord } from '../../design';
+import type { StepKey } from './steps';
+
+/** More than these are one touch further away. */
+const MOST = 2;
+
+/** What to take care of at this waypoint, the most pressing in sight. */
+export function SafetyNotes({ session, at }: { session: Session; at: StepKey }) {
+  const cautions = session.care[at] ?? [];
+  const [first, more] = [cautions.slice(0, MOST), cautions.slice(MOST)];
+  return cautions.length === 0 ? null : (
+    <>
+      <MarginWord>
+        <h2>Take care here</h2>
+        <Lines of={first} />
+      </MarginWord>
+      {more.length > 0 && (
+        <Fold label="More to take care of">
+          <MarginWord>
+            <Lines of={more} />
+          </MarginWord>
+        </Fold>
+      )}
+    </>
+  );
+}
+
+function Lines({ of }: { of: readonly string[] }) {
+  return (
+    <ul>
+      {of.map((caution) => (
+        <li key={caution}>{caution}</li>
+      ))}
+    </ul>
+  );
+}

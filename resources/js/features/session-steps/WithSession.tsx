@@ -1,0 +1,38 @@
+import type { ReactNode } from 'react';
+import { isOfEarlierVisit, useSession } from '../../api/queries';
+import type { Session } from '../../api/types';
+import { Notice, Page } from '../../design';
+import { StepPath } from './StepPath';
+import type { StepKey } from './steps';
+
+interface WithSessionProps {
+  id: string;
+  /** The waypoint that the screen belongs to. */
+  at: StepKey;
+  children: (session: Session) => ReactNode;
+}
+
+/** A screen of one session, under its footpath. */
+export function WithSession({ id, at, children }: WithSessionProps) {
+  const sight = useSession(id);
+  if (sight.status === 'failed') {
+    return (
+      <Page>
+        <Notice kind="wrong">{sight.error.message}</Notice>
+      </Page>
+    );
+  }
+  if (sight.status === 'opening' || (sight.query.data !== undefined && isOfEarlierVisit(sight.query))) {
+    return (
+      <Page>
+        <p>Opening the session …</p>
+      </Page>
+    );
+  }
+  return (
+    <>
+      <StepPath session={sight.session} at={at} />
+      {children(sight.session)}
+    </>
+  );
+}

@@ -1,0 +1,103 @@
+import { describe, expect, test } from 'vitest';
+import type { Session } from '../../api/types';
+import { unitsFor } from '../../units/useUnits';
+import { after, before, factsOf, isStep, STEPS, visitedSteps } from './steps';
+
+const empty: Session = {
+  id: 'S',
+  student: null,
+  green: null,
+  minutes: null,
+  purpose: null,
+  plan: null,
+  conditions: [],
+  stations: [],
+  set_aside: [],
+  note_for_student: null,
+  note_for_next: null,
+  started_at: '2026-11-23T10:00:00Z',
+  ended_at: null,
+  is_home: false,
+  reading: null,
+  reading_is_of_the_day: false,
+  reading_days_old: null,
+  putts: [],
+  last_note: null,
+  run: null,
+  company: [],
+  latest_ms: 0,
+  during: { part: null, disturbances: [] },
+  checks: [],
+  sights: [],
+  own_reading: null,
+  other_reading: null,
+  care: {},
+  kit_out: [],
+  kit_word: null,
+};
+
+describe('the walk', () => {
+  test('has six waypoints in the order people work', () => {
+    expect(STEPS.map(({ label }) => label)).toEqual(['Arrive', 'Green', 'Set out', 'Roll', 'Look back', 'Carry on']);
+  });
+
+  test('knows its own addresses', () => {
+    expect(isStep('look-back')).toBe(true);
+    expect(isStep('lookback')).toBe(false);
+    expect(isStep(undefined)).toBe(false);
+  });
+
+  test('nothing is behind you at the start', () => {
+    expect(visitedSteps(empty).size).toBe(0);
+  });
+
+  test('arriving needs both who and where', () => {
+    const student = { id: 'A' } as Session['student'];
+    const green = { id: 'G' } as Session['green'];
+    expect([...visitedSteps({ ...empty, student })]).toEqual([]);
+    expect([...visitedSteps({ ...empty, student, green })]).toEqual(['arrive']);
+  });
+
+  test('waypoints can be trodden in any order', () => {
+    const station = { id: 'a', length_m: 3, said: '3 m', grade_percent: null, across_percent: null };
+    const putts = [{ id: 'P' }] as Session['putts'];
+    expect([...visitedSteps({ ...empty, putts })]).toEqual(['roll']);
+    expect([...visitedSteps({ ...empty, putts, stations: [station] })]).toEqual(['set-out', 'roll']);
+  });
+
+  test('ending a session leaves the last two behind', () => {
+    const ended = visitedSteps({ ...empty, ended_at: '2026-11-23T11:00:00Z' });
+    expect([...ended]).toEqual(['look-back', 'carry-on']);
+    expect([...visitedSteps({ ...empty, note_for_next: 'Longer.' })]).toEqual(['carry-on']);
+  });
+});
+
+test('each waypoint carries what happened there, and leads on and back', () => {
+  const feet = unitsFor({ unit: 'feet', paceLength: null });
+  expect(Object.values(factsOf(empty, 0, feet)).join('')).toBe('');
+  const walked = {
+    ...empty,
+    student: { id: 'ann', name: 'Ann Marsh' },
+    company: ['ann', 'bea', 'cai'].map((student) => ({ student, name: student, standing: 'here' })),
+    reading: { speed_m: 2.9 },
+    reading_is_of_the_day: true,
+    stations: [{ id: 'P' }],
+    note_for_next: 'Longer.',
+  } as unknown as Session;
+  expect(factsOf(walked, 12, feet)).toEqual({
+    arrive: 'Ann +2',
+    green: '9.5 ft',
+    'set-out': '1 post',
+    roll: '12 balls',
+    'look-back': '',
+    'carry-on': 'noted',
+  });
+  // A reading of another day is no fact of this one.
+  expect(factsOf({ ...walked, reading_is_of_the_day: false }, 12, feet).green).toBe('');
+  expect([before('arrive'), before('roll')?.key, after('roll')?.key, after('carry-on')]).toEqual([
+    null,
+    'set-out',
+    'look-back',
+    null,
+  ]);
+});

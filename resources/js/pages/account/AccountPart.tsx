@@ -1,0 +1,80 @@
+import { useDeletionPreview, useDoor, useMe, useSignedInDevices } from '../../api/queries';
+import { Button, Fold, Notice, Part, QuietText, Row, SentenceText, Stack } from '../../design';
+import { NamedIn } from '../../features/drill-results/NamedIn';
+import { clock, day } from '../../units/dates';
+import { PasswordForm, TO_CHANGE } from './PasswordForm';
+import { TwoStepSignInPart } from './TwoStepSignInPart';
+
+/** Who is signed in, the way out, and what the password is asked for again before. */
+export function AccountPart() {
+  const coach = useMe().data?.coach;
+  const door = useDoor();
+  return (
+    <Part>
+      <h2>Account</h2>
+      <QuietText>
+        {coach?.name}, {coach?.email}
+      </QuietText>
+      <Row>
+        <Button onPress={() => door.mutate({ path: 'sign-out' })}>Sign out</Button>
+      </Row>
+      <Fold label="Change the password">
+        <PasswordForm way="password" fields={TO_CHANGE} act="Change it" done="Changed." />
+      </Fold>
+      <Fold label="A code at sign-in">
+        <TwoStepSignInPart />
+      </Fold>
+      <Fold label="Where you are signed in">
+        <Devices />
+        <PasswordForm
+          way="elsewhere"
+          act="Sign the others out"
+          done="Every other device is signed out."
+          says="For a phone that was lost, or a computer that is not yours. What waits on it to be sent stays there."
+        />
+      </Fold>
+      <p>
+        <a href="/licences.txt">Licences of what Amble ships with</a>
+      </p>
+      <Fold label="Delete the account">
+        <Stack>
+          <DeletionPreview />
+          <PasswordForm way="close" act="Delete for good" />
+        </Stack>
+      </Fold>
+    </Part>
+  );
+}
+
+/** Each device with when it was here last, this one first named. */
+function Devices() {
+  const devices = useSignedInDevices();
+  return (
+    <Stack $gap="s">
+      {devices.isError && <Notice kind="wrong">{devices.error.message}</Notice>}
+      {(devices.data ?? []).map(({ device, began_at, seen_at, is_here }) => (
+        <QuietText key={`${device} ${began_at}`}>
+          <strong>{device}</strong>
+          {is_here ? ': this one' : `: here last on ${day(seen_at)}, ${clock(seen_at)}`}, signed in {day(began_at)}.
+        </QuietText>
+      ))}
+    </Stack>
+  );
+}
+
+function DeletionPreview() {
+  const goes = useDeletionPreview();
+  if (goes.data === undefined) {
+    return goes.isError ? <Notice kind="wrong">{goes.error.message}</Notice> : null;
+  }
+  const { students, sessions, balls, benches_left: left } = goes.data;
+  return (
+    <>
+      <SentenceText>
+        Students: {students}. Sessions: {sessions}. Balls: {balls}. They go with it, for good: nothing brings them back.
+      </SentenceText>
+      {left.length > 0 && <QuietText>What was made at {left.join(' and ')} stays there, with its owner.</QuietText>}
+      <NamedIn named={goes.data.named_in} name="Your name" />
+    </>
+  );
+}

@@ -1,0 +1,44 @@
+import { type Record, useDelete, useDeletedRecords } from '../../api/queries';
+import { Button, Name, Notice, Part, QuietText, Row, Stack } from '../../design';
+import { day } from '../../units/dates';
+
+/** What was put away, each brought back with one touch. */
+export function DeletedPart() {
+  const away = useDeletedRecords();
+  const putAway = useDelete();
+  const { students = [], greens = [], sessions = [] } = away.data ?? {};
+  const records: { record: Record; name: string; until: string | null }[] = [
+    ...students.map(({ id, name }) => ({ record: `students/${id}` as const, name, until: null })),
+    ...greens.map(({ id, name }) => ({ record: `greens/${id}` as const, name, until: null })),
+    ...sessions.map(({ id, student, started_at, back_until }) => ({
+      until: back_until,
+      record: `sessions/${id}` as const,
+      name: `Session of ${day(started_at)}, ${student ?? 'nobody chosen'}`,
+    })),
+  ];
+  return (
+    <Part>
+      <h2>Put away</h2>
+      {away.isError && <Notice kind="wrong">{away.error.message}</Notice>}
+      {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
+      {away.isSuccess && records.length === 0 && <QuietText>Nothing is put away.</QuietText>}
+      <Stack $gap="s">
+        {records.map(({ record, name, until }) => (
+          <Row key={record} style={{ justifyContent: 'space-between' }}>
+            <span>
+              <Name>{name}</Name>
+              {until !== null && <QuietText>Until {day(until)}; then it is gone for good.</QuietText>}
+            </span>
+            <Button
+              aria-label={`Bring back ${name}`}
+              isPending={putAway.isPending}
+              onPress={() => putAway.mutate({ record, isAway: false })}
+            >
+              Bring back
+            </Button>
+          </Row>
+        ))}
+      </Stack>
+    </Part>
+  );
+}

@@ -1,0 +1,150 @@
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { encode } from 'uqr';
+import { useTwoStepSignIn } from '../../api/queries';
+import type { TwoStepOffer } from '../../api/types';
+import { Button, color, Notice, QuietText, Row, SentenceText, Stack, space, type } from '../../design';
+import { day } from '../../units/dates';
+import { PasswordForm, TO_SHOW } from './PasswordForm';
+
+/** Turning on and off what is asked for at sign-in besides the password. */
+export function TwoStepSignInPart() {
+  const factor = useTwoStepSignIn();
+  const [offer, setOffer] = useState<TwoStepOffer | null>(null);
+  const [spare, setSpare] = useState<readonly string[] | null>(null);
+  if (spare !== null) {
+    return <SpareCodesOnce codes={spare} onKept={() => setSpare(null)} />;
+  }
+  // What was offered stays until its spare codes are told, though the server says by then that it is on.
+  if (offer !== null) {
+    return (
+      <Offered
+        offer={offer}
+        onSpare={(codes) => {
+          setOffer(null);
+          setSpare(codes);
+        }}
+      />
+    );
+  }
+  if (factor.data === undefined) {
+    return factor.isError ? <Notice kind="wrong">{factor.error.message}</Notice> : null;
+  }
+  return factor.data.since === null ? (
+    <PasswordForm
+      way="offerFactor"
+      act="Begin"
+      says="Besides the password, six digits from an authenticator on your phone are asked for. Whoever finds the password out does not come in."
+      onTold={setOffer}
+    />
+  ) : (
+    <WhileOn since={factor.data.since} left={factor.data.spare_left} onSpare={setSpare} />
+  );
+}
+
+interface OfferedProps {
+  offer: TwoStepOffer;
+  onSpare: (codes: readonly string[]) => void;
+}
+
+function Offered({ offer, onSpare }: OfferedProps) {
+  const whole = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    whole.current?.scrollIntoView({ block: 'end' });
+  }, []);
+  return (
+    <Stack ref={whole}>
+      <SentenceText>Take this picture with the authenticator on your phone, or type the letters below it.</SentenceText>
+      <Code text={offer.uri} />
+      <Letters>{inGroups(offer.secret)}</Letters>
+      <PasswordForm
+        way="askForFactor"
+        fields={TO_SHOW}
+        act="Ask for it at sign-in"
+        onTold={({ spare }) => onSpare(spare)}
+      />
+    </Stack>
+  );
+}
+
+interface WhileOnProps {
+  /** An instant. */
+  since: string;
+  left: number;
+  onSpare: (codes: readonly string[]) => void;
+}
+
+function WhileOn({ since, left, onSpare }: WhileOnProps) {
+  return (
+    <Stack $gap="l">
+      <SentenceText>
+        A code is asked for since {day(since)}. Spare codes left: {left}.
+      </SentenceText>
+      <PasswordForm
+        way="newSpare"
+        act="New spare codes"
+        says="Those you had open nothing from then on."
+        onTold={({ spare }) => onSpare(spare)}
+      />
+      <PasswordForm way="dropFactor" act="Ask for the password alone" />
+    </Stack>
+  );
+}
+
+/** Told this once: what is kept of them opens nothing. */
+function SpareCodesOnce({ codes, onKept }: { codes: readonly string[]; onKept: () => void }) {
+  return (
+    <Stack>
+      <SentenceText role="status">
+        For the day the phone is lost: each of these opens once, in the place of the six digits. Write them down now;
+        they are not shown again.
+      </SentenceText>
+      <Spare>
+        {codes.map((code) => (
+          <li key={code}>{code}</li>
+        ))}
+      </Spare>
+      <Row>
+        <Button look="main" onPress={onKept}>
+          I have them
+        </Button>
+        <a
+          download="amble-spare-codes.txt"
+          href={`data:text/plain;charset=utf-8,${encodeURIComponent(`${codes.join('\n')}\n`)}`}
+        >
+          Keep them as a file
+        </a>
+      </Row>
+      <QuietText>Other devices that are signed in stay so: sign them out below if you are not sure of them.</QuietText>
+    </Stack>
+  );
+}
+
+/** Dark on light in either theme, with its margin: a camera knows no other. */
+const Picture = styled.svg`width: 220px; max-width: 100%; height: auto; background: #fff; border-radius: 6px;`;
+
+const Letters = styled.p`font: 600 1.05rem ${type.sans}; letter-spacing: 0.06em; overflow-wrap: anywhere;`;
+
+const Spare = styled.ul`
+  display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: ${space.s} ${space.m};
+  list-style: none; padding: 0; margin: 0; font: 600 1.1rem ${type.sans}; color: ${color.ink};
+`;
+
+function Code({ text }: { text: string }) {
+  const { data, size } = encode(text, { border: 4 });
+  const path = data.flatMap((row, y) => row.flatMap((isDark, x) => (isDark ? [`M${x} ${y}h1v1h-1z`] : [])));
+  return (
+    <Picture
+      viewBox={`0 0 ${size} ${size}`}
+      role="img"
+      aria-label="The letters below, for a camera"
+      shapeRendering="crispEdges"
+    >
+      <path d={path.join('')} fill="#000" />
+    </Picture>
+  );
+}
+
+function inGroups(secret: string): string {
+  return secret.match(/.{1,4}/g)?.join(' ') ?? secret;
+}

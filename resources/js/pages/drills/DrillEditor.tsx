@@ -1,0 +1,382 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { ApiError } from '../../api/api';
+import { newId } from '../../api/outbox';
+import { useDrillCheck, useDrillKinds, useSaveDrill } from '../../api/queries';
+import type { Drill, DrillKinds } from '../../api/types';
+import {
+  AnyOf,
+  Button,
+  Columns,
+  color,
+  Entry,
+  InsightCard,
+  MarginWord,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  QuietText,
+  Row,
+  Stack,
+  Title,
+} from '../../design';
+import { inWords } from '../../lane/drillWords';
+import { StationLane } from '../../lane/StationLane';
+import { drawnStations, sceneryOf } from '../../lane/scenery';
+import { type Units, useUnits } from '../../units/useUnits';
+import { type DrillDraft, draftOf, figureSuffix, keyFor, kindOf, problemWords, readDraft, usualWords } from './draft';
+import {
+  AsksAndFinds,
+  CardWords,
+  type EditorPartProps,
+  EquipmentList,
+  FoldedPart,
+  Levels,
+  PointsPart,
+  Stations,
+  Tasks,
+} from './EditorParts';
+import { AIDS, blankDrill, MISSES, TARGETS } from './editorChoices';
+import { useDrill } from './useDrill';
+
+/** Stays in sight while fields below it are changed. */
+const Drawn = styled.div`
+  position: sticky; top: 0; z-index: 2; display: grid; gap: 6px; padding: 8px 0; background: ${color.paper};
+  border-bottom: 1.5px solid ${color.rule};
+`;
+
+/** Makes a drill, copies one, or changes one of the coach's own. */
+export function DrillEditor({ as }: { as: 'new' | 'copy' | 'change' }) {
+  const { key } = useParams();
+  const found = useDrill(key);
+  const kinds = useDrillKinds();
+  const units = useUnits();
+  if (kinds.data === undefined || (as !== 'new' && found.status === 'fetching')) {
+    return (
+      <Page>{kinds.isError ? <Notice>{kinds.error.message}</Notice> : <p>Fetching what drills are made of …</p>}</Page>
+    );
+  }
+  if (as === 'new') {
+    return (
+      <Editing
+        key="new"
+        base={blankDrill(units.choice.unit === 'metres')}
+        ownId={null}
+        units={units}
+        kinds={kinds.data}
+      />
+    );
+  }
+  if (found.status !== 'found' || (as === 'change' && found.card.own_id === null)) {
+    const message = found.status === 'failed' ? found.message : 'A drill of the shelf is copied first, then changed.';
+    return (
+      <Page>
+        <Notice>{message}</Notice>
+      </Page>
+    );
+  }
+  const { drill, own_id } = found.card;
+  const base = as === 'copy' ? { ...drill, name: `${drill.name}, our way` } : drill;
+  return (
+    <Editing
+      key={`${as} ${key}`}
+      base={base}
+      ownId={as === 'change' ? own_id : null}
+      units={units}
+      kinds={kinds.data}
+    />
+  );
+}
+
+interface EditingProps {
+  base: Drill;
+  /** The record to change; null to make a new one. */
+  ownId: string | null;
+  units: Units;
+  kinds: DrillKinds;
+}
+
+function Editing({ base, ownId, units, kinds }: EditingProps) {
+  const editor = useDrillEditor(base, ownId, kinds, units);
+  const { draft, set, drill, card, errorAt, isWrongIn, problem, keep, submit } = editor;
+  const part: EditorPartProps = { draft, set, errorAt, units, kinds };
+  return (
+    <Page data-margin>
+      <Stack $gap="l" as="form" onSubmit={submit} noValidate>
+        <Title page={drill.name || 'A drill of your own'}>
+          {ownId === null ? 'A drill of your own' : drill.name || 'A drill without a name'}
+        </Title>
+        <Drawn>
+          <StationLane
+            stations={drawnStations(drill)}
+            units={units}
+            scenery={sceneryOf({ drill, rule: card?.rule ?? '', zones: card?.zones ?? [] }, units)}
+            isSmall
+          />
+          {problem === null ? (
+            <QuietText role="status">{card === null ? '' : `${inWords(card.rule, units)} ${card.course}`}</QuietText>
+          ) : (
+            <Notice kind="wrong">It cannot be run like this. {problem}</Notice>
+          )}
+        </Drawn>
+        <Entry
+          label="Name"
+          value={draft.name}
+          onChange={(name) => set({ name })}
+          error={errorAt('drill.name', 'drills.0.name')}
+        />
+        <WhatPasses {...part} />
+        <Part>
+          <h2>Stations</h2>
+          <Stations {...part} />
+        </Part>
+        <StartLine {...part} />
+        <CourseOfIt {...part} />
+        <FoldedPart title="What is noted, and what it tells" isWrong={isWrongIn('asks', 'finds', 'putt_out')}>
+          <AsksAndFinds {...part} needs={card?.needs ?? []} />
+        </FoldedPart>
+        <FoldedPart title="Kit" isWrong={isWrongIn('kit')}>
+          <EquipmentList {...part} />
+        </FoldedPart>
+        <FoldedPart title="How it goes on" isWrong={isWrongIn('progression', 'step_rule')}>
+          <Levels {...part} />
+        </FoldedPart>
+        <FoldedPart
+          title="Its card: why, for what, where, how long"
+          isWrong={isWrongIn('why', 'meaning', 'dose', 'cautions', 'minutes', 'trains')}
+        >
+          <CardWords {...part} />
+        </FoldedPart>
+        {keep.isError && problem === null && <Notice kind="wrong">{keep.error.message}</Notice>}
+        <Row>
+          <Button look="main" type="submit" isPending={keep.isPending}>
+            Keep this drill
+          </Button>
+        </Row>
+      </Stack>
+      <InsightCard notes={[]}>
+        {card !== null && (
+          <MarginWord>
+            <h2>What it tells at its end</h2>
+            <ul>
+              {card.finds.map((label) => (
+                <li key={label}>{label}</li>
+              ))}
+            </ul>
+          </MarginWord>
+        )}
+        <MarginWord>
+          <h2>Restarts</h2>
+          <p>
+            At seven passes in ten, four in a row take about ten balls a station; at five in ten about thirty. The cap
+            keeps what was done.
+          </p>
+        </MarginWord>
+        <MarginWord>
+          <h2>Two orders</h2>
+          <p>The same putt again shows the stroke and builds it. A new putt each time is what a round asks.</p>
+        </MarginWord>
+      </InsightCard>
+    </Page>
+  );
+}
+
+function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
+  const { figures } = kindOf(kinds.pass, draft.pass);
+  return (
+    <Part>
+      <h2>What is putted at, and what passes</h2>
+      <OneOf
+        label="Target"
+        options={TARGETS}
+        value={draft.target}
+        onChange={(target) => set({ target })}
+        error={errorAt('drill.target')}
+      />
+      <OneOf<string>
+        label="A ball passes when it"
+        options={kinds.pass.map(({ kind, label }) => ({ value: kind, label }))}
+        value={draft.pass}
+        onChange={(pass) => set({ pass: pass as DrillDraft['pass'] })}
+        error={errorAt('drill.pass.kind')}
+      />
+      <Columns>
+        {figures.map((figure) => (
+          <Entry
+            key={figure.field}
+            label={figure.label}
+            value={draft.figures[figure.field] ?? ''}
+            onChange={(text) => set({ figures: { ...draft.figures, [figure.field]: text } })}
+            suffix={figureSuffix(figure, units)}
+            {...(figure.usual === null ? {} : { hint: `${usualWords(figure, units)} where nothing is said.` })}
+            error={errorAt(`drill.pass.${figure.field}`)}
+          />
+        ))}
+        <Entry
+          label="Balls at each station"
+          value={draft.ballsEach}
+          onChange={(ballsEach) => set({ ballsEach })}
+          inputMode="numeric"
+          error={errorAt('drill.balls_per_station')}
+        />
+      </Columns>
+      <AnyOf
+        label="Before the result"
+        options={[{ value: 'call', label: 'The student calls short, on or long' }]}
+        values={draft.isCalledFirst ? ['call'] : []}
+        onChange={(values) => set({ isCalledFirst: values.length > 0 })}
+      />
+    </Part>
+  );
+}
+
+function StartLine({ draft, set, errorAt, units }: EditorPartProps) {
+  return (
+    <Part>
+      <h2>Start line, and what closes step by step</h2>
+      <OneOf
+        label="On the line"
+        options={AIDS}
+        value={draft.aid}
+        onChange={(aid) => set({ aid })}
+        error={errorAt('drill.aid.kind', 'drill.aid')}
+      />
+      <Columns>
+        {draft.aid !== 'none' && (
+          <>
+            <Entry
+              label="Width"
+              value={draft.aidWidth}
+              onChange={(aidWidth) => set({ aidWidth })}
+              suffix={units.suffix('width')}
+              error={errorAt('drill.aid.width_m')}
+            />
+            <Entry
+              label={draft.aid === 'gate' || draft.aid === 'spot' ? 'Ahead of the ball' : 'Length'}
+              value={draft.aidDistance}
+              onChange={(aidDistance) => set({ aidDistance })}
+              suffix={units.suffix('roll')}
+              error={errorAt('drill.aid.distance_m')}
+            />
+          </>
+        )}
+        <Entry
+          label={draft.aid === 'none' ? 'What passes closes step by step to' : 'Closing step by step to'}
+          value={draft.steps}
+          onChange={(steps) => set({ steps })}
+          suffix={units.suffix(draft.aid === 'none' ? 'roll' : 'width')}
+          hint="Widths with commas, the widest first; empty for one width."
+          error={errorAt('drill.steps_m')}
+        />
+      </Columns>
+    </Part>
+  );
+}
+
+function CourseOfIt(part: EditorPartProps) {
+  const { draft, set, errorAt, kinds } = part;
+  const [figure] = kindOf(kinds.end, draft.end).figures;
+  return (
+    <Part>
+      <h2>The course of it</h2>
+      <OneOf<string>
+        label="Order"
+        options={kinds.order.map(({ kind, label }) => ({ value: kind, label }))}
+        value={draft.order}
+        onChange={(order) => set({ order: order as DrillDraft['order'] })}
+        error={errorAt('drill.order')}
+      />
+      <OneOf
+        label="After a miss"
+        options={MISSES}
+        value={draft.onMiss}
+        onChange={(onMiss) => set({ onMiss })}
+        error={errorAt('drill.on_miss')}
+      />
+      <Tasks {...part} />
+      <OneOf<string>
+        label="It ends"
+        options={kinds.end.map(({ kind, label }) => ({ value: kind, label }))}
+        value={draft.end}
+        onChange={(end) => set({ end: end as DrillDraft['end'] })}
+        error={errorAt('drill.end.kind')}
+      />
+      <Columns>
+        {figure !== undefined && (
+          <Entry
+            label={figure.label}
+            value={draft.endFigure}
+            onChange={(endFigure) => set({ endFigure })}
+            inputMode="numeric"
+            error={errorAt(`drill.end.${figure.field}`)}
+          />
+        )}
+        <Entry
+          label="Stops in any case after"
+          value={draft.capBalls}
+          onChange={(capBalls) => set({ capBalls })}
+          suffix="balls"
+          inputMode="numeric"
+          error={errorAt('drill.cap.balls', 'drill.cap')}
+        />
+        <Entry
+          label="or after"
+          value={draft.capMinutes}
+          onChange={(capMinutes) => set({ capMinutes })}
+          suffix="minutes"
+          inputMode="numeric"
+          error={errorAt('drill.cap.minutes')}
+        />
+        <Entry
+          label="A rest after every"
+          value={draft.restAfter}
+          onChange={(restAfter) => set({ restAfter })}
+          suffix="balls"
+          inputMode="numeric"
+          hint="15 where nothing is said."
+          error={errorAt('drill.rest_after_balls')}
+        />
+      </Columns>
+      <PointsPart {...part} />
+    </Part>
+  );
+}
+
+function useDrillEditor(base: Drill, ownId: string | null, kinds: DrillKinds, units: Units) {
+  const navigate = useNavigate();
+  const keep = useSaveDrill();
+  const [id] = useState(newId);
+  const [draft, setDraft] = useState<DrillDraft>(() => draftOf(base, kinds, units));
+  const { drill, errors } = readDraft(draft, ownId === null ? keyFor(draft.name, id) : base.key, kinds, units);
+  // A drill that has no name yet is not wrong, only unfinished: that is said when it is kept.
+  const check = useDrillCheck(drill.name === '' ? { ...drill, name: 'Unnamed' } : drill);
+  const fields: Record<string, string> = {
+    ...(keep.error instanceof ApiError ? keep.error.fields : {}),
+    ...(check.error instanceof ApiError ? check.error.fields : {}),
+    ...errors,
+  };
+  const problem = Object.entries(fields)[0];
+  return {
+    draft,
+    set: (part: Partial<DrillDraft>) => {
+      keep.reset();
+      setDraft({ ...draft, ...part });
+    },
+    drill,
+    /** What the server last said of it; null until it has. */
+    card: check.data ?? null,
+    keep,
+    errorAt: (...paths: string[]) => fields[paths.find((each) => fields[each] !== undefined) ?? ''] ?? null,
+    isWrongIn: (...parts: string[]) =>
+      parts.some((each) => Object.keys(fields).some((path) => path.startsWith(`drill.${each}`))),
+    problem: problem === undefined ? null : problemWords(...problem),
+    submit: (event: React.FormEvent) => {
+      event.preventDefault();
+      if (Object.keys(errors).length === 0) {
+        keep.mutate({ id: ownId, drill }, { onSuccess: () => void navigate(`/drills/${drill.key}`) });
+      }
+    },
+  };
+}

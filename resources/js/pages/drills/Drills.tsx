@@ -1,0 +1,230 @@
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { type AtHand, useDrills, useFittingDrills } from '../../api/queries';
+import type { LibraryDrill } from '../../api/types';
+import {
+  AnyOf,
+  Button,
+  ButtonLink,
+  color,
+  Entry,
+  Fold,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Pick,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  space,
+  Title,
+  wide,
+} from '../../design';
+import { inWords } from '../../lane/drillWords';
+import { EQUIPMENT, type EquipmentKind } from '../../lane/equipment';
+import { StationLane } from '../../lane/StationLane';
+import { drawnStations, sceneryOf } from '../../lane/scenery';
+import { type Units, useUnits } from '../../units/useUnits';
+import { ANYTHING } from './filters';
+
+const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike', 'nerve'] as const;
+const PURPOSES = [
+  { value: 'any', label: 'Anything' },
+  { value: 'build', label: 'To build' },
+  { value: 'measure', label: 'To measure' },
+  { value: 'play', label: 'As on the course' },
+  { value: 'pressure', label: 'With a price' },
+  { value: 'warm_up', label: 'To warm up' },
+] as const;
+const PLACES = [
+  { value: 'any', label: 'Anywhere' },
+  { value: 'green', label: 'On a green' },
+  { value: 'mat', label: 'On a mat' },
+] as const;
+const TIMES = [
+  { value: 'any', label: 'Any time' },
+  { value: '5', label: '5 min' },
+  { value: '10', label: '10 min' },
+  { value: '20', label: '20 min' },
+] as const;
+const HOLES = [
+  { value: 'any', label: 'Either' },
+  { value: 'hole', label: 'A hole' },
+  { value: 'none', label: 'No hole' },
+] as const;
+const PEOPLE = [
+  { value: 'any', label: 'Either' },
+  { value: 'alone', label: 'Alone' },
+  { value: 'group', label: 'A group' },
+] as const;
+
+const Lines = styled.ul`
+  list-style: none; margin: 0; padding: 0; display: grid; gap: 0 32px;
+  ${wide} { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+  li { display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; align-content: start; padding: 14px 0; border-bottom: 1px solid ${color.rule}; }
+  a { font-weight: 700; font-size: 1.1rem; min-height: 48px; display: inline-flex; align-items: center; }
+  svg { border-radius: 5px; }
+`;
+
+const Filters = styled.div`
+  display: grid; gap: ${space.s} ${space.m}; grid-template-columns: minmax(0, 1fr); align-items: end;
+  ${wide} { grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr); }
+  @media (min-width: 22.5em) and (max-width: 56.2em) { grid-template-columns: 1fr 1fr; & > :first-child { grid-column: 1 / -1; } }
+`;
+
+/** The drills at hand, by what they train and what is there: time, place, hole, people, kit. */
+export function DrillList() {
+  const drills = useDrills();
+  const units = useUnits();
+  const [search] = useSearchParams();
+  const sessionId = search.get('session');
+  const [at, setAt] = useState<AtHand>(ANYTHING);
+  const [name, setName] = useState('');
+  const change = (part: Partial<AtHand>) => setAt({ ...at, ...part });
+  const fitting = useFittingDrills(at);
+  const isAsked = Object.values(at).some((value) => value !== null);
+  const words = name.trim().toLowerCase();
+  const fits = ({ drill }: LibraryDrill) =>
+    drill.name.toLowerCase().includes(words) && (!isAsked || fitting.data?.keys.includes(drill.key) !== false);
+  const [shownOwn, shown] = [(drills.data?.own ?? []).filter(fits), (drills.data?.library ?? []).filter(fits)];
+  const found = shown.length + shownOwn.length;
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page="Drills">Drills</Title>
+          <Row>
+            <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
+            <ButtonLink look="bare" to="/drills/files">
+              Files in and out
+            </ButtonLink>
+          </Row>
+        </Row>
+        {drills.isError && drills.data === undefined && <Notice kind="wrong">{drills.error.message}</Notice>}
+        {isAsked && fitting.isError && (
+          <Notice>What fits is with the server; every drill is shown. {fitting.error.message}</Notice>
+        )}
+        <Filters>
+          <Entry label="Find by name" value={name} onChange={setName} />
+          <Pick
+            label="To train"
+            options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Anything' : value }))}
+            value={at.trained === null ? 'any' : (at.trained as (typeof TRAINS)[number])}
+            onChange={(value) => change({ trained: value === 'any' ? null : value })}
+          />
+          <Pick
+            label="Time at hand"
+            options={TIMES}
+            value={at.minutes === null ? 'any' : (String(at.minutes) as '5' | '10' | '20')}
+            onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
+          />
+        </Filters>
+        <Fold label="For what, where, who, and what is in the bag">
+          <Stack>
+            <OneOf
+              label="For"
+              options={PURPOSES}
+              value={at.purpose ?? 'any'}
+              onChange={(value) => change({ purpose: value === 'any' ? null : value })}
+            />
+            <Row $gap="l">
+              <OneOf
+                label="Where"
+                options={PLACES}
+                value={at.place ?? 'any'}
+                onChange={(value) => change({ place: value === 'any' ? null : value })}
+              />
+              <OneOf
+                label="To putt at"
+                options={HOLES}
+                value={at.hole === null ? 'any' : at.hole === 'yes' ? 'hole' : 'none'}
+                onChange={(value) => change({ hole: value === 'any' ? null : value === 'hole' ? 'yes' : 'no' })}
+              />
+              <OneOf
+                label="Who"
+                options={PEOPLE}
+                value={at.people ?? 'any'}
+                onChange={(value) => change({ people: value === 'any' ? null : value })}
+              />
+            </Row>
+            <AnyOf<EquipmentKind>
+              label="In the bag today, besides balls"
+              options={EQUIPMENT}
+              values={(at.bag as readonly EquipmentKind[] | null) ?? EQUIPMENT.map(({ value }) => value)}
+              onChange={(bag) => change({ bag })}
+            />
+            <Row>
+              <Button onPress={() => change({ bag: [] })}>Only balls</Button>
+              <Button look="bare" onPress={() => setAt(ANYTHING)}>
+                Anything again
+              </Button>
+            </Row>
+          </Stack>
+        </Fold>
+        <QuietText role="status">
+          {drills.isPending
+            ? 'Fetching the drills …'
+            : `${found} of ${drills.data === undefined ? 0 : drills.data.library.length + drills.data.own.length} drills fit.`}
+        </QuietText>
+        {drills.isSuccess && found === 0 && (
+          <SentenceText>
+            None fits all of that. Give it more time, another place, or one more thing in the bag.
+          </SentenceText>
+        )}
+        {shownOwn.length > 0 && (
+          <Part>
+            <h2>Your own</h2>
+            <DrillLines drills={shownOwn} sessionId={sessionId} units={units} />
+          </Part>
+        )}
+        {shown.length > 0 && (
+          <Part>
+            <h2>On the shelf</h2>
+            <DrillLines drills={shown} sessionId={sessionId} units={units} />
+          </Part>
+        )}
+      </Stack>
+    </Page>
+  );
+}
+
+interface DrillLinesProps {
+  drills: readonly LibraryDrill[];
+  /** The session a drill is chosen for; null when only looking. */
+  sessionId: string | null;
+  units: Units;
+}
+
+function DrillLines({ drills, sessionId, units }: DrillLinesProps) {
+  return (
+    <Lines>
+      {drills.map(({ drill, kit, rule, zones }) => (
+        <li key={drill.key}>
+          <Link to={sessionId === null ? `/drills/${drill.key}` : `/sessions/${sessionId}/drills/${drill.key}`}>
+            {drill.name}
+          </Link>
+          <StationLane
+            stations={drawnStations(drill)}
+            units={units}
+            scenery={sceneryOf({ drill, rule, zones }, units)}
+            isSmall
+          />
+          <span>{inWords(rule, units)}</span>
+          <QuietText>
+            {[
+              drill.trains?.join(', '),
+              drill.minutes === undefined ? undefined : `${drill.minutes} min`,
+              drill.group === true ? 'group' : undefined,
+              kit.map(({ words }) => words).join(', '),
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </QuietText>
+        </li>
+      ))}
+    </Lines>
+  );
+}

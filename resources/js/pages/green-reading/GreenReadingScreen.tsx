@@ -1,0 +1,185 @@
+import { memo, useCallback, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { ApiError, fieldError } from '../../api/api';
+import { useRead, useToday } from '../../api/queries';
+import type { Green, PuttSituation, Student, Today } from '../../api/types';
+import { Columns, Fold, isNarrow, Notice, Page, Part, QuietText, Row, Stack } from '../../design';
+import { ReadingHints } from '../../lane/ReadingHints';
+import { useUnits } from '../../units/useUnits';
+import { Ground } from './Ground';
+import { LengthEntry } from './LengthEntry';
+import { Measured } from './Measured';
+import { firstPutt } from './puttEntry';
+import { ReadLane } from './ReadLane';
+import { ReadText, RealWidths, Slips, WindowChart } from './ReadText';
+import { RollOrChipForm } from './RollOrChip';
+import { SavedReads } from './SavedReads';
+import { SlopeEntry } from './SlopeEntry';
+import { StudentAndGreen } from './StudentAndGreen';
+
+const SlipsOf = memo(Slips);
+const WindowOf = memo(WindowChart);
+const SaidOf = memo(ReadText);
+
+/** The reader: one putt, said as a coach finds it, drawn and told. */
+export function GreenReadingScreen() {
+  const bench = useToday();
+  return bench.data === undefined ? (
+    <Page>{bench.isError ? <Notice kind="wrong">{bench.error.message}</Notice> : <p>Opening …</p>}</Page>
+  ) : (
+    <Reader bench={bench.data} />
+  );
+}
+
+function Reader({ bench }: { bench: Today }) {
+  const units = useUnits();
+  const [search, setSearch] = useSearchParams();
+  const student = bench.students.find(({ id }) => id === search.get('student')) ?? null;
+  const green = bench.greens.find(({ id }) => id === search.get('green')) ?? null;
+  const [putt, setPutt] = useState(() =>
+    asked(search, firstPutt(student?.target_pace_m ?? 0.3, green?.reading?.speed_m ?? null)),
+  );
+  const read = useRead(putt, student?.id ?? null, green?.surface ?? null);
+  const look = read.data;
+  const isInHand = isNarrow();
+  const errorOf = (field: string) => fieldError(read.error, field);
+  const choose = useCallback(
+    (name: string, id: string | undefined) =>
+      setSearch(
+        (now) => {
+          now.delete(name);
+          if (id !== undefined) {
+            now.set(name, id);
+          }
+          return now;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+  const toStudent = useCallback(
+    (one: Student | null) => {
+      choose('student', one?.id);
+      if (one !== null) {
+        setPutt((now) => ({ ...now, pace_m: one.target_pace_m }));
+      }
+    },
+    [choose],
+  );
+  const toGreen = useCallback(
+    (one: Green | null) => {
+      choose('green', one?.id);
+      const speed = one?.reading?.speed_m;
+      if (speed != null) {
+        setPutt((now) => ({ ...now, speed_m: speed }));
+      }
+    },
+    [choose],
+  );
+  return (
+    <Page data-margin>
+      <Stack>
+        <StudentAndGreen
+          students={bench.students}
+          greens={bench.greens}
+          student={student}
+          green={green}
+          onStudent={toStudent}
+          onGreen={toGreen}
+        />
+        {green !== null && <SavedReads green={green} putt={putt} onOpen={setPutt} units={units} />}
+        {read.error !== null && !isOfFields(read.error) && <Notice kind="wrong">{read.error.message}</Notice>}
+        {look === undefined ? (
+          <p>Reading …</p>
+        ) : (
+          <ReadLane look={look} putt={putt} onChange={setPutt} units={units} isUpright={isInHand} />
+        )}
+        {look !== undefined && isInHand && <SaidOf look={look} units={units} whose={student?.name ?? null} />}
+        <Columns>
+          <Stack $gap="s">
+            <Columns style={{ gridTemplateColumns: '1fr 1fr', gap: 12 }}>
+              <LengthEntry
+                label="Length"
+                kind="roll"
+                metres={putt.length_m}
+                onChange={(metres) => metres !== null && setPutt({ ...putt, length_m: metres })}
+                units={units}
+                error={errorOf('length_m')}
+              />
+              <LengthEntry
+                label="Pace: past the hole"
+                kind="roll"
+                metres={putt.pace_m}
+                onChange={(metres) => setPutt({ ...putt, pace_m: metres ?? 0 })}
+                units={units}
+                error={errorOf('pace_m')}
+              />
+              <Measured
+                label="Green speed"
+                suffix={units.speedSuffix}
+                value={Number(units.speedText(putt.speed_m))}
+                onChange={(speed) => setPutt({ ...putt, speed_m: units.readSpeed(String(speed)) ?? putt.speed_m })}
+                error={errorOf('speed_m')}
+              />
+            </Columns>
+            <Ground putt={putt} onChange={setPutt} units={units} errorOf={errorOf} />
+          </Stack>
+          <SlopeEntry putt={putt} look={look} onChange={setPutt} units={units} errorOf={errorOf} />
+        </Columns>
+        {look !== undefined && (
+          <Columns>
+            <SlipsOf look={look} units={units} />
+            <WindowOf look={look} />
+          </Columns>
+        )}
+      </Stack>
+      <Part aria-label="In words">
+        {look !== undefined && (
+          <>
+            {!isInHand && <SaidOf look={look} units={units} whose={student?.name ?? null} />}
+            <Fold label="Other targets from here">
+              <RealWidths look={look} units={units} />
+            </Fold>
+            <RollOrChipForm student={student?.id ?? null} units={units} />
+            <HintsFold green={green?.id ?? null} student={student?.id ?? null} />
+            <Row>
+              <QuietText>
+                Computed for a rolling ball on even ground; real turf is lumpier. A rim-out is not drawn: what catches
+                the hole drops.
+              </QuietText>
+            </Row>
+          </>
+        )}
+      </Part>
+    </Page>
+  );
+}
+
+function HintsFold({ green, student }: { green: string | null; student: string | null }) {
+  return (
+    <Fold label="What to look for">
+      <ReadingHints green={green} student={student} />
+    </Fold>
+  );
+}
+
+/** Whether what was refused is said at its fields. */
+function isOfFields(error: Error): boolean {
+  return error instanceof ApiError && Object.keys(error.fields).length > 0;
+}
+
+/** A putt that was asked for by the address: a station's. */
+function asked(search: URLSearchParams, putt: PuttSituation): PuttSituation {
+  const number = (name: string) => {
+    const value = Number(search.get(name));
+    return search.has(name) && Number.isFinite(value) ? value : null;
+  };
+  const length = number('length');
+  return length === null
+    ? putt
+    : {
+        ...putt,
+        length_m: length,
+        slope: { by: 'grades', along_percent: number('along') ?? 0, across_percent: number('across') ?? 0 },
+      };
+}

@@ -1,0 +1,169 @@
+import { useNavigate } from 'react-router';
+import { useChangeSession } from '../../api/queries';
+import type { Session } from '../../api/types';
+import { useLog } from '../../api/useOutbox';
+import {
+  AnyOf,
+  Button,
+  ButtonLink,
+  Columns,
+  Entry,
+  Fold,
+  InsightCard,
+  MarginWord,
+  Notice,
+  OneOf,
+  Page,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  Title,
+} from '../../design';
+import { announce } from '../../device/announce';
+import { OutboxNotices } from '../../features/balls/OutboxNotices';
+import { OfSession } from '../../features/checks/CheckOfSession';
+import { EQUIPMENT } from '../../lane/equipment';
+import { BlockList } from './BlockList';
+import { RotaPart } from './RotaPart';
+import { usePlanning } from './usePlanning';
+
+/** What a session is to hold: proposed from what is known and at hand, set by the coach, and kept. */
+export function PlanScreen() {
+  return <OfSession>{(session) => <Planning key={session.id} session={session} />}</OfSession>;
+}
+
+const MINUTES = ['5', '15', '30', '45', '60'];
+
+function Planning({ session }: { session: Session }) {
+  const planning = usePlanning(session);
+  const { plan } = planning;
+  const change = useChangeSession(session.id);
+  const navigate = useNavigate();
+  const log = useLog(session);
+  const take = () => {
+    void change({ minutes: planning.minutes, plan: planning.kept() });
+    announce('The plan is kept');
+    void navigate(`/sessions/${session.id}/${session.reading_is_of_the_day ? 'set-out' : 'green'}`);
+  };
+  return (
+    <Page data-margin>
+      <Stack $gap="l">
+        <Title page={`Plan · ${session.student?.name ?? 'A session'}`}>
+          A plan for {planning.minutes ?? '…'} minutes
+        </Title>
+        <OutboxNotices log={log} words={() => ''} />
+        <AtHand planning={planning} />
+        {planning.error !== null && <Notice kind="wrong">{planning.error}</Notice>}
+        {plan === null ? (
+          planning.error === null && <p>Planning …</p>
+        ) : (
+          <>
+            {plan.clashes
+              .filter(({ block }) => block === null)
+              .map(({ says }) => (
+                <Notice key={says} kind="wrong">
+                  {says}
+                </Notice>
+              ))}
+            {plan.blocks.length === 0 ? (
+              <SentenceText>Nothing fits what is at hand. Give it more minutes, or other kit.</SentenceText>
+            ) : (
+              <BlockList planning={planning} plan={plan} />
+            )}
+            <Row>
+              <Button look="main" isDisabled={plan.blocks.length === 0} onPress={take}>
+                Take this plan
+              </Button>
+              {planning.isSet && <Button onPress={planning.startAnew}>Plan it anew</Button>}
+              {session.plan !== null && (
+                <Button
+                  look="bare"
+                  onPress={() => {
+                    void change({ plan: null });
+                    announce('No plan any more');
+                  }}
+                >
+                  Do without a plan
+                </Button>
+              )}
+              <ButtonLink look="bare" to={`/sessions/${session.id}/arrive`}>
+                Back to arriving
+              </ButtonLink>
+            </Row>
+            {session.company.length > 1 && <RotaPart session={session} minutes={plan.minutes} />}
+          </>
+        )}
+      </Stack>
+      <InsightCard notes={[]}>
+        {plan !== null && (
+          <MarginWord>
+            <h2>
+              {plan.planned} of {plan.minutes} minutes
+            </h2>
+            <p>
+              Move, swap, shorten or drop what you like: what you touch is set, and the rest is planned round it.
+              Minutes are this bench’s own where it has rolled a drill, else the drill’s.
+            </p>
+          </MarginWord>
+        )}
+        <MarginWord>
+          <h2>How it is made</h2>
+          <p>
+            From the strokes at stake, the complaint, what was promised and done lately, the school, the kit and the
+            green. At most two things are worked at; doses are kept.
+          </p>
+        </MarginWord>
+      </InsightCard>
+    </Page>
+  );
+}
+
+function AtHand({ planning }: { planning: ReturnType<typeof usePlanning> }) {
+  return (
+    <Stack $gap="s">
+      <Columns>
+        <Stack $gap="s">
+          <Entry
+            label="Minutes"
+            value={planning.minutesText}
+            onChange={planning.typeMinutes}
+            inputMode="numeric"
+            suffix="min"
+            error={planning.minutesError}
+          />
+          <OneOf
+            label="Usual lengths"
+            isLabelHidden
+            isRow
+            options={MINUTES.map((value) => ({ value, label: value }))}
+            value={MINUTES.includes(planning.minutesText) ? planning.minutesText : null}
+            onChange={planning.typeMinutes}
+          />
+        </Stack>
+        <OneOf
+          label="A hole"
+          options={[
+            { value: 'yes', label: 'One is free' },
+            { value: 'no', label: 'None is free' },
+          ]}
+          value={planning.hasHole ? 'yes' : 'no'}
+          onChange={(answer) => planning.setHasHole(answer === 'yes')}
+        />
+      </Columns>
+      <Fold label={planning.bag === null ? 'Kit: whatever is asked for' : `Kit in the bag: ${planning.bag.length}`}>
+        <Stack $gap="s">
+          <AnyOf label="In the bag" options={EQUIPMENT} values={planning.bag ?? []} onChange={planning.setBag} />
+          {planning.bag !== null && (
+            <Row>
+              <Button look="bare" onPress={() => planning.setBag(null)}>
+                Whatever is asked for
+              </Button>
+            </Row>
+          )}
+          <QuietText>Drills that want more than this are left out.</QuietText>
+        </Stack>
+      </Fold>
+    </Stack>
+  );
+}

@@ -1,0 +1,313 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useChangeSession, useDebrief, useDelete, usePlanProgress } from '../../api/queries';
+import type { Session } from '../../api/types';
+import { useLog } from '../../api/useOutbox';
+import {
+  Button,
+  Columns,
+  Entry,
+  InsightCard,
+  MarginWord,
+  Name,
+  NoteEntry,
+  Notice,
+  Page,
+  Part,
+  QuietText,
+  Row,
+  SentenceText,
+  Stack,
+  TableFrame,
+  Title,
+} from '../../design';
+import { OutboxNotices } from '../../features/balls/OutboxNotices';
+import { SafetyNotes } from '../../features/session-steps/SafetyNotes';
+import type { StepProps } from '../../features/session-steps/steps';
+import { inWords } from '../../lane/drillWords';
+import { readDayToCome } from '../../units/dates';
+import { useUnitsOf } from '../../units/useUnits';
+
+/** As long as a note may be. */
+const LONGEST = 4000;
+
+/** What the student takes home, and what to begin with next time: written from what happened, until the coach writes. */
+export function WrapUpStep({ session }: StepProps) {
+  const putAway = useDelete();
+  const log = useLog(session);
+  const navigate = useNavigate();
+  const carried = useCarried(session);
+  return (
+    <Page data-margin>
+      <Stack $gap="l">
+        <Title page={`Carry on · ${session.student?.name ?? 'A session'}`}>What to carry on with</Title>
+        <OutboxNotices log={log} words={() => ''} />
+        <NoteEntry
+          label={session.student === null ? 'For the student' : `For ${session.student.name}`}
+          value={carried.forStudent}
+          onChange={carried.writeForStudent}
+          onBlur={carried.keep}
+          hint="One or two things, not seven. What to do at home, and for how long."
+          error={carried.wrong(carried.forStudent)}
+        />
+        <NoteEntry
+          label="For next time"
+          value={carried.forNext}
+          onChange={carried.writeForNext}
+          onBlur={carried.keep}
+          hint="You will see this when the student next arrives."
+          error={carried.wrong(carried.forNext)}
+        />
+        <QuietText role="status">{carried.state(log.waitingCount)}</QuietText>
+        {session.student !== null && session.ended_at === null && <ForPocket carried={carried} />}
+        {session.ended_at === null ? (
+          <Ending
+            session={session}
+            onEnd={(kit) => {
+              if (carried.end(kit)) {
+                void navigate('/');
+              }
+            }}
+          />
+        ) : (
+          <>
+            <Notice>This session has ended. Its balls and notes can still be corrected.</Notice>
+            <Row>
+              <Button onPress={carried.reopen}>Open it again</Button>
+              <Button
+                look="bare"
+                isPending={putAway.isPending}
+                onPress={() =>
+                  putAway.mutate(
+                    { record: `sessions/${session.id}`, isAway: true },
+                    { onSuccess: () => void navigate('/ledger') },
+                  )
+                }
+              >
+                Put this session away
+              </Button>
+            </Row>
+            {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
+          </>
+        )}
+        {session.plan !== null && <Planned session={session} />}
+      </Stack>
+      <InsightCard notes={[]}>
+        <MarginWord>
+          <h2>Before you go</h2>
+          <ul>
+            <li>Count the kit back in: a tee left flush in the turf is a hazard.</li>
+            <li>End on a few short ones that go in.</li>
+          </ul>
+        </MarginWord>
+        <SafetyNotes session={session} at="carry-on" />
+        {session.company.length > 1 && (
+          <MarginWord>
+            <h2>Who was here</h2>
+            <ul>
+              {session.company.map(({ student, name }) => (
+                <li key={student}>
+                  <Name>{name}</Name>
+                </li>
+              ))}
+            </ul>
+          </MarginWord>
+        )}
+      </InsightCard>
+    </Page>
+  );
+}
+
+/** What went out comes back first, or a word says why not. */
+function Ending({
+  session: { kit_out, kit_word },
+  onEnd,
+}: {
+  session: Session;
+  onEnd: (kit: { kit_word?: string }) => void;
+}) {
+  const [word, setWord] = useState(kit_word ?? '');
+  const [error, setError] = useState<string | null>(null);
+  const end = () => {
+    const isMissing = kit_out.length > 0 && word.trim() === '';
+    setError(isMissing ? 'Count it in under its drill, or say why it stays.' : null);
+    if (!isMissing) {
+      onEnd(kit_out.length === 0 ? {} : { kit_word: word.trim() });
+    }
+  };
+  return (
+    <Stack>
+      {kit_out.length > 0 && (
+        <>
+          <Notice>
+            Still out: {kit_out.map(({ name, count }) => `${count} of ${name}`).join(', ')}. Count it in under its
+            drill, or say why it stays.
+          </Notice>
+          <Entry label="Why it stays out" value={word} onChange={setWord} maxLength={300} error={error} />
+        </>
+      )}
+      <Row>
+        <Button look="main" onPress={end}>
+          End the session
+        </Button>
+      </Row>
+    </Stack>
+  );
+}
+
+/** What is carried on with: what was written, else the draft of what happened. */
+function useCarried(session: Session) {
+  const change = useChangeSession(session.id);
+  const units = useUnitsOf(session.student);
+  const isDrafted = session.student !== null && session.putts.length > 0 && session.ended_at === null;
+  const draft = useDebrief(session.id, isDrafted).data?.debrief ?? null;
+  const drafted = (text: string | null | undefined) => (text == null ? '' : inWords(text, units));
+  const [written, write] = useState<{ student?: string; next?: string }>({});
+  const [pocket, setPocket] = useState<{ work_on?: string; home_task?: string; next?: string }>({});
+  const forStudent = written.student ?? session.note_for_student ?? drafted(draft?.for_student);
+  const forNext = written.next ?? session.note_for_next ?? drafted(draft?.for_next);
+  const notes = { note_for_student: kept(forStudent), note_for_next: kept(forNext) };
+  const isWritten =
+    (written.student !== undefined && kept(written.student) !== session.note_for_student) ||
+    (written.next !== undefined && kept(written.next) !== session.note_for_next);
+  const isUsable = wrongNote(forStudent) === null && wrongNote(forNext) === null;
+  const onPocket = {
+    work_on: pocket.work_on ?? drafted(draft?.work_on),
+    home_task: pocket.home_task ?? drafted(draft?.home_task),
+    next: pocket.next ?? '',
+  };
+  const nextDay = onPocket.next.trim() === '' ? null : readDayToCome(onPocket.next);
+  const nextWrong =
+    onPocket.next.trim() !== '' && nextDay === null ? `“${onPocket.next.trim()}” is not a day. Type 3/12, say.` : null;
+  return {
+    forStudent,
+    forNext,
+    writeForStudent: (student: string) => write({ ...written, student }),
+    writeForNext: (next: string) => write({ ...written, next }),
+    wrong: wrongNote,
+    keep: () => {
+      // Only what was written is kept before the end: a draft goes on with what happens.
+      if (isWritten && isUsable) {
+        void change({
+          ...(written.student !== undefined && { note_for_student: notes.note_for_student }),
+          ...(written.next !== undefined && { note_for_next: notes.note_for_next }),
+        });
+      }
+    },
+    state: (waiting: number) => {
+      if (isWritten) {
+        return 'Not kept yet.';
+      }
+      if (draft !== null && session.note_for_student === null) {
+        return 'A draft from what happened: change what you like. It is kept when the session ends.';
+      }
+      return waiting > 0 ? 'On this device, not sent yet.' : 'Kept.';
+    },
+    onPocket,
+    setPocket: (more: typeof pocket) => setPocket({ ...pocket, ...more }),
+    nextWrong,
+    end: (kit: { kit_word?: string }) => {
+      const isGood = isUsable && nextWrong === null;
+      if (isGood) {
+        const isDraftsTask = pocket.home_task === undefined;
+        // What is left empty here stays as it is on the card.
+        const filled = {
+          ...(kept(onPocket.work_on) !== null && { work_on: kept(onPocket.work_on) }),
+          ...(kept(onPocket.home_task) !== null && {
+            home_task: kept(onPocket.home_task),
+            // A task of the coach's own has a dose of its own.
+            home_balls: isDraftsTask ? (draft?.home_balls ?? null) : null,
+            home_drill: isDraftsTask ? (draft?.home_drill ?? null) : null,
+            home_days: isDraftsTask ? (draft?.home_days ?? null) : null,
+            home_target: null,
+            home_cue: null,
+          }),
+          ...(nextDay !== null && { next_on: nextDay }),
+        };
+        void change({
+          ...notes,
+          ...kit,
+          ...(session.student !== null && Object.keys(filled).length > 0 && { pocket: filled }),
+          ended: true,
+        });
+      }
+      return isGood;
+    },
+    reopen: () => void change({ ended: false }),
+  };
+}
+
+const kept = (text: string) => (text.trim() === '' ? null : text.trim());
+
+function wrongNote(text: string): string | null {
+  return text.trim().length > LONGEST ? `A note is at most ${LONGEST} letters long.` : null;
+}
+
+/** As long as a line of the card may be. */
+const LONGEST_LINE = 300;
+
+/** What of it goes on the pocket card, and to whoever holds its link. */
+function ForPocket({ carried }: { carried: ReturnType<typeof useCarried> }) {
+  const { onPocket, setPocket } = carried;
+  return (
+    <Part>
+      <h2>On the pocket card</h2>
+      <Entry
+        label="One thing or two in work"
+        value={onPocket.work_on}
+        onChange={(work_on) => setPocket({ work_on })}
+        maxLength={LONGEST_LINE}
+      />
+      <Columns>
+        <Entry
+          label="At home"
+          value={onPocket.home_task}
+          onChange={(home_task) => setPocket({ home_task })}
+          maxLength={LONGEST_LINE}
+        />
+        <Entry
+          label="Next date"
+          value={onPocket.next}
+          onChange={(next) => setPocket({ next })}
+          hint="Like 3/12. What is left empty stays as it is on the card."
+          error={carried.nextWrong}
+        />
+      </Columns>
+    </Part>
+  );
+}
+
+const STATES = { done: 'done', now: 'begun', to_come: 'not done', dropped: 'let go' } as const;
+
+/** The plan held against what happened. */
+function Planned({ session }: StepProps) {
+  const told = usePlanProgress(session.id, true).data?.progress ?? null;
+  return told === null ? null : (
+    <Part>
+      <h2>The plan, and what happened</h2>
+      <SentenceText>{told.says}</SentenceText>
+      <TableFrame>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Block</th>
+              <th scope="col">Planned</th>
+              <th scope="col">Took</th>
+              <th scope="col">State</th>
+            </tr>
+          </thead>
+          <tbody>
+            {told.blocks.map(({ id, name, minutes, took_minutes, state }) => (
+              <tr key={id}>
+                <th scope="row">{name}</th>
+                <td>{minutes} min</td>
+                <td>{took_minutes === null ? '–' : `${Math.round(took_minutes)} min`}</td>
+                <td>{STATES[state]}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </TableFrame>
+    </Part>
+  );
+}

@@ -1,0 +1,178 @@
+import { useState } from 'react';
+import { fieldError } from '../../api/api';
+import { isOfEarlierVisit, useCurrentGoals, useSaveCurrentGoals } from '../../api/queries';
+import type { CurrentGoals } from '../../api/types';
+import {
+  AnyOf,
+  Button,
+  Columns,
+  Entry,
+  NoteEntry,
+  Notice,
+  OneOf,
+  Part,
+  QuietText,
+  Row,
+  Stack,
+  useFirstError,
+} from '../../design';
+
+const ABOUT = [
+  { value: 'none', label: 'Nothing balls can answer' },
+  { value: 'pace', label: 'Pace' },
+  { value: 'start_line', label: 'The start line' },
+  { value: 'read', label: 'The read' },
+] as const;
+
+/** Why the student came, what for, the one thing or two in work, and the faults that are known. */
+export function CurrentGoalsPart({ student }: { student: string }) {
+  const query = useCurrentGoals(student);
+  if (query.data === undefined || isOfEarlierVisit(query)) {
+    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Opening what is in work …</p>;
+  }
+  return <InWorkForm student={student} kept={query.data} />;
+}
+
+function InWorkForm({ student, kept }: { student: string; kept: CurrentGoals }) {
+  const keep = useSaveCurrentGoals(student);
+  const [draft, setDraft] = useState(kept);
+  useFirstError(keep.error);
+  const set = (part: Partial<CurrentGoals>) => setDraft({ ...draft, ...part });
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    const next = {
+      ...draft,
+      focuses: draft.focuses.filter(({ text }) => text.trim() !== ''),
+      faults: draft.faults.filter(({ fault }) => fault.trim() !== ''),
+    };
+    setDraft(next);
+    keep.mutate(next);
+  };
+  return (
+    <Stack as="form" onSubmit={submit} noValidate>
+      {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
+      <Part>
+        <h2>Why, and what for</h2>
+        <Columns>
+          <NoteEntry
+            label="The complaint, in the student’s words"
+            value={draft.complaint ?? ''}
+            onChange={(text) => set({ complaint: text === '' ? null : text })}
+            error={fieldError(keep.error, 'complaint')}
+          />
+          <NoteEntry
+            label="The goal"
+            value={draft.goal ?? ''}
+            onChange={(text) => set({ goal: text === '' ? null : text })}
+            error={fieldError(keep.error, 'goal')}
+          />
+        </Columns>
+        <OneOf
+          label="The complaint is about"
+          options={ABOUT}
+          value={draft.about ?? 'none'}
+          onChange={(about) => set({ about: about === 'none' ? null : about })}
+        />
+      </Part>
+      <Focuses draft={draft} set={set} error={keep.error} />
+      <Faults draft={draft} set={set} />
+      <Row>
+        <Button look="main" type="submit" isPending={keep.isPending}>
+          Keep
+        </Button>
+        {keep.isSuccess && <QuietText role="status">Kept.</QuietText>}
+      </Row>
+    </Stack>
+  );
+}
+
+interface InWorkPartProps {
+  draft: CurrentGoals;
+  set: (part: Partial<CurrentGoals>) => void;
+}
+
+function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { error: Error | null }) {
+  const change = (at: number, part: Partial<CurrentGoals['focuses'][number]>) =>
+    set({ focuses: focuses.map((focus, index) => (index === at ? { ...focus, ...part } : focus)) });
+  return (
+    <Part>
+      <h2>In work</h2>
+      {focuses.map((focus, index) => (
+        <Columns
+          // Lines of a list that only grows at its end.
+          // biome-ignore lint/suspicious/noArrayIndexKey: they have no other name
+          key={index}
+        >
+          <Entry
+            label={`Thing ${index + 1}`}
+            value={focus.text}
+            onChange={(text) => change(index, { text })}
+            error={fieldError(error, `focuses.${index}.text`)}
+          />
+          {index >= cap && (
+            <Entry
+              label="Why this one too"
+              value={focus.reason ?? ''}
+              onChange={(reason) => change(index, { reason: reason === '' ? null : reason })}
+              error={fieldError(error, `focuses.${index}.reason`)}
+            />
+          )}
+        </Columns>
+      ))}
+      <Row>
+        <Button look="bare" onPress={() => set({ focuses: [...focuses, { text: '', reason: null }] })}>
+          {focuses.length < cap ? 'Add a thing to work at' : `Add another beyond ${cap}`}
+        </Button>
+      </Row>
+    </Part>
+  );
+}
+
+function Faults({ draft: { faults }, set }: InWorkPartProps) {
+  const change = (at: number, part: Partial<CurrentGoals['faults'][number]>) =>
+    set({ faults: faults.map((fault, index) => (index === at ? { ...fault, ...part } : fault)) });
+  return (
+    <Part>
+      <h2>Known faults</h2>
+      {faults.map((fault, index) => (
+        <Stack
+          $gap="s"
+          // biome-ignore lint/suspicious/noArrayIndexKey: they have no other name
+          key={index}
+        >
+          <Columns>
+            <Entry
+              label={`Fault ${index + 1}`}
+              value={fault.fault}
+              onChange={(text) => change(index, { fault: text })}
+            />
+            <Entry
+              label="How it shows"
+              value={fault.shows ?? ''}
+              onChange={(text) => change(index, { shows: text === '' ? null : text })}
+            />
+            <Entry
+              label="What cures it"
+              value={fault.cure ?? ''}
+              onChange={(text) => change(index, { cure: text === '' ? null : text })}
+            />
+          </Columns>
+          <AnyOf
+            label={`Fault ${index + 1} is`}
+            options={[{ value: 'mended', label: 'Mended' }]}
+            values={fault.is_open ? [] : ['mended']}
+            onChange={(values) => change(index, { is_open: values.length === 0 })}
+          />
+        </Stack>
+      ))}
+      <Row>
+        <Button
+          look="bare"
+          onPress={() => set({ faults: [...faults, { fault: '', shows: null, cure: null, is_open: true }] })}
+        >
+          Add a fault
+        </Button>
+      </Row>
+    </Part>
+  );
+}

@@ -1,0 +1,187 @@
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import {
+  type BallFilter,
+  useDrillResults,
+  useMeasureReport,
+  useSession,
+  useStrokeReport,
+  useStudentProfile,
+  useTrend,
+} from '../../api/queries';
+import type { Student, StudentProfile, Trend } from '../../api/types';
+import { ButtonLink, Name, Notice, OneOf, Page, Part, QuietText, Row, SentenceText, Stack, Title } from '../../design';
+import { FoundRuns } from '../../features/drill-results/DrillResults';
+import { ComparePart } from '../../features/reports/ComparePart';
+import { Insights } from '../../features/reports/Insights';
+import { ReportPart } from '../../features/reports/ReportPart';
+import { TrendPart } from '../../features/reports/TrendPart';
+import { WithStudent } from '../../features/reports/WithStudent';
+import { whenOf } from '../../features/stroke/relativeDay';
+import { StrokeSpread } from '../../features/stroke/StrokeSpread';
+import { useUnitsOf } from '../../units/useUnits';
+import { ChecksPart } from './ChecksPart';
+import { CurrentGoalsPart } from './CurrentGoalsPart';
+import { HomeworkPart } from './HomeworkPart';
+import { HANDS, SCHOOLS } from './words';
+
+/** One place that answers how a student is doing. */
+export function StudentPage() {
+  return (
+    <WithStudent opening="Opening the page …">
+      {(student, others) => <Doing key={student.id} student={student} others={others} />}
+    </WithStudent>
+  );
+}
+
+const PARTS = [
+  { value: 'time', label: 'Over time' },
+  { value: 'balls', label: 'The balls' },
+  { value: 'stroke', label: 'The stroke' },
+  { value: 'beside', label: 'Side by side' },
+  { value: 'checks', label: 'Checks' },
+  { value: 'work', label: 'In work' },
+  { value: 'home', label: 'At home' },
+  { value: 'sessions', label: 'Sessions and drills' },
+] as const;
+
+type PartKey = (typeof PARTS)[number]['value'];
+
+function Doing({ student, others }: { student: Student; others: readonly Student[] }) {
+  const units = useUnitsOf(student);
+  const about = useStudentProfile(student.id);
+  const [search] = useSearchParams();
+  const asked = PARTS.find(({ value }) => value === search.get('part'))?.value;
+  const [part, choose] = useState<PartKey>(asked ?? 'time');
+  const [filter, setFilter] = useState<BallFilter>({});
+  const look = useMeasureReport({ student: student.id }, filter, part === 'balls');
+  const course = useTrend(student.id, filter.surface === undefined ? {} : { surface: filter.surface });
+  const latest = course.data?.latest_session_id ?? null;
+  const report = useStrokeReport(latest ?? '', student.id, latest !== null);
+  const failure = look.error ?? course.error;
+  const notes = report.data?.notes ?? [];
+  return (
+    <Page data-margin={notes.length > 0 || undefined}>
+      <Stack>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page={student.name}>
+            <Name>{student.name}</Name>
+          </Title>
+          <Row>
+            <ButtonLink to={`/students/${student.id}/play`}>Play</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/guess`}>Guess first</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/pocket`}>Pocket card</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
+            <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>
+          </Row>
+        </Row>
+        <QuietText>{factsOf(student, about.data)}</QuietText>
+        {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
+        <OneOf label="What is looked at" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
+        <SurfaceChoice course={course.data} onFilter={setFilter} />
+        {part === 'time' && course.data !== undefined && (
+          <TrendPart
+            course={course.data}
+            units={units}
+            csv={`/api/students/${student.id}/course.csv${filter.surface === undefined ? '' : `?surface=${filter.surface}`}`}
+          />
+        )}
+        {part === 'balls' && look.data !== undefined && (
+          <ReportPart
+            of={{ student: student.id }}
+            look={look.data}
+            filter={filter}
+            onFilter={setFilter}
+            isGentle={student.is_gentle}
+            units={units}
+          />
+        )}
+        {part === 'stroke' && <LatestStroke student={student} latest={latest} />}
+        {part === 'beside' && (
+          <ComparePart student={student} others={others} surface={course.data?.surface ?? null} units={units} />
+        )}
+        {part === 'checks' && <ChecksPart student={student.id} units={units} />}
+        {part === 'work' && <CurrentGoalsPart student={student.id} />}
+        {part === 'home' && <HomeworkPart student={student} />}
+        {part === 'sessions' && <Rolled student={student} />}
+      </Stack>
+      {notes.length > 0 && <Insights notes={notes} units={units} />}
+    </Page>
+  );
+}
+
+function factsOf({ hand, putter, school, tempo_bpm }: Student, about: StudentProfile | undefined): string {
+  return [
+    HANDS.find(({ value }) => value === hand)?.label.concat('-handed'),
+    SCHOOLS.find(({ value }) => value === school)?.label.toLowerCase(),
+    putter ?? 'putter not noted',
+    tempo_bpm === null ? null : `${tempo_bpm} beats a minute`,
+    about?.dominant_eye == null ? null : `${about.dominant_eye} eye dominant`,
+    about?.handicap == null ? null : `handicap ${about.handicap}`,
+  ]
+    .filter((fact) => fact != null)
+    .join(' · ');
+}
+
+/** Mat and grass are never pooled: whose figures these are is said, and the other is one touch away. */
+function SurfaceChoice({ course, onFilter }: { course: Trend | undefined; onFilter: (filter: BallFilter) => void }) {
+  return course === undefined || course.surfaces.length < 2 ? null : (
+    <OneOf
+      label="On"
+      isLabelHidden
+      isRow
+      options={[
+        { value: 'grass', label: 'Grass' },
+        { value: 'mat', label: 'Mat' },
+      ]}
+      value={course.surface}
+      onChange={(chosen) => onFilter({ surface: chosen })}
+    />
+  );
+}
+
+/** The stroke as the latest session tells it: its green, its reading, its stations. */
+function LatestStroke({ student, latest }: { student: Student; latest: string | null }) {
+  return latest === null ? (
+    <SentenceText>No ball on this kind of ground yet.</SentenceText>
+  ) : (
+    <StrokeOf student={student} sessionId={latest} />
+  );
+}
+
+function StrokeOf({ student, sessionId }: { student: Student; sessionId: string }) {
+  const units = useUnitsOf(student);
+  const report = useStrokeReport(sessionId, student.id);
+  const session = useSession(sessionId);
+  if (report.data === undefined || session.status !== 'open') {
+    return report.isError ? <Notice kind="wrong">{report.error.message}</Notice> : <p>Reading the balls …</p>;
+  }
+  return (
+    <StrokeSpread
+      sessionId={sessionId}
+      studentId={student.id}
+      student={student}
+      report={report.data}
+      units={units}
+      when={whenOf(session.session)}
+    />
+  );
+}
+
+/** Every drill this student rolled, the latest first, with its one figure. */
+function Rolled({ student }: { student: Student }) {
+  const units = useUnitsOf(student);
+  const found = useDrillResults('students', student.id);
+  return (
+    <Part>
+      <Row>
+        <ButtonLink to={`/ledger?student=${student.id}`}>Every session of {student.name}</ButtonLink>
+      </Row>
+      {found.data === undefined || found.data.length === 0 ? (
+        <SentenceText>No drill yet.</SentenceText>
+      ) : (
+        <FoundRuns runs={found.data} isGentle={student.is_gentle} names={null} isDated units={units} />
+      )}
+    </Part>
+  );
+}

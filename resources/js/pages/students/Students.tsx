@@ -1,0 +1,107 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useDelete, useToday } from '../../api/queries';
+import {
+  Button,
+  ButtonLink,
+  Entry,
+  Name,
+  Notice,
+  Page,
+  Row,
+  SentenceText,
+  Stack,
+  TableFrame,
+  Title,
+} from '../../design';
+
+const LEVEL_WORDS = { new: 'new to it', club: 'club', able: 'able', tournament: 'tournament' } as const;
+const SCHOOL_WORDS = { rule: 'by the rule', foot: 'by the foot', eye: 'by eye' } as const;
+
+/** With more than these a few letters find the one wanted. */
+const FEW = 8;
+
+/** Everyone on the bench. */
+export function Students() {
+  const bench = useToday();
+  const putAway = useDelete();
+  const [search, setSearch] = useState('');
+  const students = bench.data?.students ?? [];
+  const shown = students.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()));
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page="Students">Students</Title>
+          <ButtonLink look="main" to="/students/new">
+            Add a student
+          </ButtonLink>
+        </Row>
+        {bench.isError && <Notice kind="wrong">{bench.error.message}</Notice>}
+        {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
+        {bench.isSuccess && students.length === 0 && (
+          <SentenceText>Nobody yet. The first student you add will be here.</SentenceText>
+        )}
+        {students.length > FEW && (
+          <Entry label={`Find one of ${students.length}`} value={search} onChange={setSearch} />
+        )}
+        {shown.length > 0 && (
+          <TableFrame>
+            <table>
+              <thead>
+                <tr>
+                  <th scope="col">Name</th>
+                  <th scope="col" data-wide>
+                    Hand
+                  </th>
+                  <th scope="col" data-wide>
+                    Level
+                  </th>
+                  <th scope="col" data-wide>
+                    Backstroke
+                  </th>
+                  <th scope="col" data-wide>
+                    Putter
+                  </th>
+                  <th scope="col">
+                    <span hidden>What to do</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {shown.map((student) => (
+                  <tr key={student.id}>
+                    <th scope="row">
+                      <Link to={`/students/${student.id}`}>
+                        <Name>{student.name}</Name>
+                      </Link>
+                    </th>
+                    <td data-wide>{student.hand}</td>
+                    <td data-wide>{LEVEL_WORDS[student.level]}</td>
+                    <td data-wide>{SCHOOL_WORDS[student.school]}</td>
+                    <td data-wide>{student.putter ?? 'not noted'}</td>
+                    <td>
+                      <Row>
+                        <ButtonLink look="bare" to={`/ledger?student=${student.id}`}>
+                          Past
+                        </ButtonLink>
+                        <Button
+                          look="bare"
+                          isPending={putAway.isPending}
+                          aria-label={`Put ${student.name} away`}
+                          onPress={() => putAway.mutate({ record: `students/${student.id}`, isAway: true })}
+                        >
+                          Put away
+                        </Button>
+                      </Row>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </TableFrame>
+        )}
+      </Stack>
+    </Page>
+  );
+}

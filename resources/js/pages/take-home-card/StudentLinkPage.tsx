@@ -1,0 +1,80 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useParams } from 'react-router';
+import { ApiError } from '../../api/api';
+import { type Begun, clearLinkedData, useBeginAtHome, useLinkedCard, useLinkedSession } from '../../api/queries';
+import { useAcceptedEntries } from '../../api/useOutbox';
+import { Button, Notice, Page, Row, Stack, Title } from '../../design';
+import { RunAlone } from '../../features/drill-run/RunAlone';
+import { AtHomePart } from './AtHome';
+import { atHome, deleteHomeEntries, saveHomeEntry } from './homeEntries';
+import { TakeHomeCardSheet } from './TakeHomeCardSheet';
+
+/** The card behind a private link, for whoever holds it: nobody signs in. It opens without a network once it was opened with one. */
+export function StudentLinkPage() {
+  const { link = '' } = useParams();
+  const [known] = useState(() => atHome(link).card);
+  const [begun, set] = useState(() => atHome(link).begun);
+  const setBegun = (next: Begun | null) => {
+    saveHomeEntry(link, { begun: next });
+    set(next);
+  };
+  const begin = useBeginAtHome();
+  const client = useQueryClient();
+  useLinkedSession();
+  useAcceptedEntries();
+  const behind = useLinkedCard(link, known);
+  const isGone = behind.error instanceof ApiError && behind.error.status === 404;
+  // An error leaves what was known in sight, but for a link that opens nothing any more.
+  const card = isGone ? null : (behind.data ?? (behind.isError ? known : null));
+  useEffect(() => {
+    if (isGone) {
+      deleteHomeEntries(link);
+      clearLinkedData(client);
+    } else if (behind.data !== undefined && !behind.isPlaceholderData) {
+      saveHomeEntry(link, { card: behind.data });
+    }
+  }, [isGone, link, client, behind.data, behind.isPlaceholderData]);
+  if (card !== null && begun !== null) {
+    return (
+      <RunAlone
+        begun={begun}
+        cue={card.home_cue}
+        onClose={() => {
+          setBegun(null);
+          void behind.refetch();
+        }}
+      />
+    );
+  }
+  return (
+    <Page>
+      <Stack>
+        {card === null ? (
+          behind.isError ? (
+            <>
+              <Title page="No card">No card here</Title>
+              <Notice kind="wrong">
+                {isGone
+                  ? 'There is no card behind this link: it was withdrawn, or its time is over.'
+                  : behind.error.message}
+              </Notice>
+            </>
+          ) : (
+            <p>Opening the card …</p>
+          )
+        ) : (
+          <>
+            <Title page={`Pocket card · ${card.name}`}>Your pocket card</Title>
+            {behind.isError && <Notice>No network: this is the card as it was here last.</Notice>}
+            <AtHomePart link={link} card={card} onBegin={(offered) => setBegun(begin(offered))} />
+            <TakeHomeCardSheet card={card} />
+            <Row>
+              <Button onPress={() => window.print()}>Print it</Button>
+            </Row>
+          </>
+        )}
+      </Stack>
+    </Page>
+  );
+}

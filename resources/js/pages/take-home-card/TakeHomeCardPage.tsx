@@ -1,0 +1,256 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { fieldError } from '../../api/api';
+import { isOfEarlierVisit, useDrills, usePocketLink, useSaveTakeHomeCard, useTakeHomeCard } from '../../api/queries';
+import type { Student, TakeHomeCardSettings } from '../../api/types';
+import {
+  Button,
+  ButtonLink,
+  Columns,
+  Entry,
+  Name,
+  NoteEntry,
+  Notice,
+  OneOf,
+  Page,
+  Part,
+  Pick,
+  QuietText,
+  Row,
+  Stack,
+  Title,
+  useFirstError,
+  wide,
+} from '../../design';
+import { WithStudent } from '../../features/reports/WithStudent';
+import { day, readDayToCome } from '../../units/dates';
+import { readNumber } from '../../units/format';
+import { useUnitsOf } from '../../units/useUnits';
+import { TakeHomeCardSheet } from './TakeHomeCardSheet';
+
+const ComparedSelection = styled.div`
+  display: grid; gap: 32px; align-items: start; grid-template-columns: minmax(0, 1fr);
+  ${wide} { grid-template-columns: minmax(0, 420px) minmax(0, 1fr); }
+`;
+
+/** A student's pocket card: what it says, on paper and behind a private link. */
+export function TakeHomeCardPage() {
+  return (
+    <WithStudent opening="Opening the card …">
+      {(student) => <KeptPocket key={student.id} student={student} />}
+    </WithStudent>
+  );
+}
+
+function KeptPocket({ student }: { student: Student }) {
+  const pocket = useTakeHomeCard(student.id);
+  if (pocket.data === undefined || isOfEarlierVisit(pocket)) {
+    return (
+      <Page>{pocket.isError ? <Notice kind="wrong">{pocket.error.message}</Notice> : <p>Opening the card …</p>}</Page>
+    );
+  }
+  return <PocketOf student={student} pocket={pocket.data} />;
+}
+
+function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardSettings }) {
+  return (
+    <Page>
+      <Stack $gap="l">
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Title page={`Pocket card · ${student.name}`}>
+            A card for <Name>{student.name}</Name>’s pocket
+          </Title>
+          <Row>
+            <Button look="main" onPress={() => window.print()}>
+              Print it
+            </Button>
+            <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
+          </Row>
+        </Row>
+        <ComparedSelection>
+          <TakeHomeCardSheet card={pocket.card} />
+          <Stack $gap="l">
+            <WhatItSays student={student} pocket={pocket} />
+            <PrivateLink student={student} pocket={pocket} />
+          </Stack>
+        </ComparedSelection>
+      </Stack>
+    </Page>
+  );
+}
+
+interface PocketPartProps {
+  student: Student;
+  pocket: TakeHomeCardSettings;
+}
+
+/** More at a time nobody counts at home. */
+const MOST_BALLS = 300;
+
+function WhatItSays({ student, pocket }: PocketPartProps) {
+  const units = useUnitsOf(student);
+  const keep = useSaveTakeHomeCard(student.id);
+  const { card } = pocket;
+  const [speeds, setSpeeds] = useState(
+    [pocket.speed_1_m, pocket.speed_2_m].map((m) => (m === null ? '' : units.speedText(m))),
+  );
+  const [workOn, setWorkOn] = useState(card.work_on ?? '');
+  const [home, setHome] = useState(card.home_task ?? '');
+  const [balls, setBalls] = useState(card.home_balls === null ? '' : String(card.home_balls));
+  const [target, setTarget] = useState(card.home_target === null ? '' : String(card.home_target));
+  const [days, setDays] = useState(card.home_days === null ? NO_DAYS : String(card.home_days));
+  const [cue, setCue] = useState(card.home_cue ?? '');
+  const [drill, setDrill] = useState(card.home_drill ?? NO_DRILL);
+  const drills = useDrills();
+  const shelf = [...(drills.data?.library ?? []), ...(drills.data?.own ?? [])];
+  const [next, setNext] = useState(card.next_on ?? '');
+  const [local, setLocal] = useState<Record<string, string>>({});
+  useFirstError(keep.error ?? (Object.keys(local).length > 0 ? local : null));
+  const errorAt = (field: string) => local[field] ?? fieldError(keep.error, field);
+  const submit = (event: React.FormEvent) => {
+    event.preventDefault();
+    const read = speeds.map((text) => (text.trim() === '' ? null : units.readSpeed(text)));
+    const wrong: Record<string, string> = {};
+    for (const [index, text] of speeds.entries()) {
+      if (text.trim() !== '' && read[index] === null) {
+        wrong[`speed_${index + 1}_m`] = `“${text.trim()}” is not a green speed.`;
+      }
+    }
+    const nextDay = next.trim() === '' ? null : readDayToCome(next);
+    if (next.trim() !== '' && nextDay === null) {
+      wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
+    }
+    const counted = (field: 'home_balls' | 'home_target', text: string) => {
+      const count = readNumber(text);
+      if (text.trim() === '' || (count !== null && Number.isInteger(count) && count >= 1 && count <= MOST_BALLS)) {
+        return count;
+      }
+      wrong[field] = `“${text.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
+      return null;
+    };
+    const [ballCount, targetCount] = [counted('home_balls', balls), counted('home_target', target)];
+    setLocal(wrong);
+    if (Object.keys(wrong).length === 0) {
+      keep.mutate({
+        speed_1_m: read[0] ?? null,
+        speed_2_m: read[1] ?? null,
+        work_on: workOn.trim() === '' ? null : workOn.trim(),
+        home_task: home.trim() === '' ? null : home.trim(),
+        home_balls: ballCount,
+        home_target: targetCount,
+        home_days: days === NO_DAYS ? null : Number(days),
+        home_cue: cue.trim() === '' ? null : cue.trim(),
+        home_drill: drill === NO_DRILL ? null : drill,
+        next_on: nextDay,
+      });
+    }
+  };
+  return (
+    <Part as="form" onSubmit={submit} noValidate>
+      <h2>What it says</h2>
+      {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
+      <Columns>
+        {speeds.map((text, index) => (
+          <Entry
+            // Two places, that never move.
+            key={index === 0 ? 'first' : 'second'}
+            label={index === 0 ? 'First green' : 'Second green'}
+            value={text}
+            onChange={(value) => setSpeeds(speeds.map((old, at) => (at === index ? value : old)))}
+            suffix={units.speedSuffix}
+            hint={index === 0 ? 'Empty: the one rolled on last.' : 'Empty: a faster one.'}
+            error={errorAt(`speed_${index + 1}_m`)}
+          />
+        ))}
+      </Columns>
+      <NoteEntry label="One thing or two in work" value={workOn} onChange={setWorkOn} error={errorAt('work_on')} />
+      <NoteEntry label="At home" value={home} onChange={setHome} error={errorAt('home_task')} />
+      <Pick
+        label="As a drill"
+        options={[
+          { value: NO_DRILL, label: 'None: counted only' },
+          ...shelf.map(({ drill: { key, name } }) => ({ value: key, label: name })),
+        ]}
+        value={drill}
+        onChange={setDrill}
+      />
+      <QuietText>Behind the link it is rolled on the lane, from where it was left.</QuietText>
+      <Columns>
+        <Entry
+          label="Balls a day of it"
+          value={balls}
+          onChange={setBalls}
+          inputMode="numeric"
+          hint="The dose."
+          error={errorAt('home_balls')}
+        />
+        <Entry
+          label="Of them as they should"
+          value={target}
+          onChange={setTarget}
+          inputMode="numeric"
+          hint="The target, where there is one."
+          error={errorAt('home_target')}
+        />
+        <Pick label="Days a week" options={DAYS_A_WEEK} value={days} onChange={setDays} />
+      </Columns>
+      <Entry label="One cue" value={cue} onChange={setCue} maxLength={300} error={errorAt('home_cue')} />
+      <Entry label="Next time" value={next} onChange={setNext} error={errorAt('next_on')} hint="3/12, say." />
+      <Row>
+        <Button look="main" type="submit" isPending={keep.isPending}>
+          Keep
+        </Button>
+        {keep.isSuccess && <QuietText role="status">Kept.</QuietText>}
+      </Row>
+    </Part>
+  );
+}
+
+const NO_DRILL = 'none';
+const NO_DAYS = 'any';
+const DAYS_A_WEEK = [
+  { value: NO_DAYS, label: 'Not said' },
+  ...['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value, label: value })),
+];
+
+const DAYS = ['7', '30', '90'].map((value) => ({ value, label: `${value} days` }));
+
+/** A link to this card alone: it cannot be guessed, it ends, and it can be withdrawn. */
+function PrivateLink({ student, pocket }: PocketPartProps) {
+  const link = usePocketLink(student.id);
+  const [days, setDays] = useState('30');
+  const made = link.data?.link ?? null;
+  return (
+    <Part>
+      <h2>A private link</h2>
+      {link.isError && <Notice kind="wrong">{link.error.message}</Notice>}
+      <QuietText>
+        Whoever has it sees this card and nothing else. It is shown once; make a new one and the old one opens nothing.
+      </QuietText>
+      {made !== null && (
+        <Entry
+          label="The link, to be copied now"
+          value={`${window.location.origin}/pocket/${made}`}
+          isReadOnly
+          onFocus={(event) => event.target instanceof HTMLInputElement && event.target.select()}
+        />
+      )}
+      <QuietText role="status">
+        {pocket.link_until === null
+          ? 'No link opens this card.'
+          : `A link opens this card until ${day(pocket.link_until)}.`}
+      </QuietText>
+      <OneOf label="It ends after" options={DAYS} value={days} onChange={setDays} />
+      <Row>
+        <Button isPending={link.isPending} onPress={() => link.mutate(Number(days))}>
+          {pocket.link_until === null ? 'Make a link' : 'Make a new link'}
+        </Button>
+        {pocket.link_until !== null && (
+          <Button look="bare" isPending={link.isPending} onPress={() => link.mutate(null)}>
+            Withdraw it
+          </Button>
+        )}
+      </Row>
+    </Part>
+  );
+}
