@@ -18,6 +18,7 @@ use Amble\Core\Session\RollContext;
 use Amble\Core\Session\RunChanges;
 use Amble\Core\Session\SessionLog;
 use Amble\Core\Session\SessionStation;
+use App\Models\BallColumns;
 use App\Models\BallRecord;
 use App\Models\DrillDefinition;
 use App\Models\PracticeRun;
@@ -175,9 +176,9 @@ final class ProjectSession
     {
         $rows = [];
         foreach ($balls as $place => $ball) {
-            $row = self::row($session, $ball, $place);
+            $row = BallColumns::row($session, $ball, $place);
             // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
-            $rows[$row['id']] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
+            $rows[$ball->putt->id] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
         }
         /** @var array<string, string> $known digest by id */
         $known = BallRecord::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();
@@ -185,7 +186,7 @@ final class ProjectSession
         foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
             BallRecord::query()->whereIn('id', $ids)->delete();
         }
-        $changed = array_values(array_filter($rows, static fn(array $row): bool => ($known[$row['id']] ?? null) !== $row['digest']));
+        $changed = array_values(array_filter($rows, static fn(array $row, string $id): bool => ($known[$id] ?? null) !== $row['digest'], ARRAY_FILTER_USE_BOTH));
         foreach (array_chunk($changed, self::AT_ONCE) as $some) {
             BallRecord::query()->upsert($some, ['id']);
         }
@@ -194,52 +195,6 @@ final class ProjectSession
         }
 
         return $gone !== [] ? null : array_values(array_unique(array_filter(array_column($changed, 'run_id'), is_string(...))));
-    }
-
-    /** @return array<string, mixed> */
-    private static function row(PracticeSession $session, SessionBall $ball, int $place): array
-    {
-        [$seen, $belonging] = [$ball->putt->ball, $ball->putt->belonging];
-
-        return [
-            'id' => $ball->putt->id,
-            'practice_session_id' => $session->id,
-            'bench_id' => $session->bench_id,
-            'student_id' => $ball->student,
-            'green_id' => $session->green_id,
-            'surface' => $session->green?->surface->value,
-            'at_ms' => $ball->putt->atMilliseconds,
-            'place' => $place,
-            'backstroke_m' => $seen->backstroke?->metres(),
-            'roll_m' => $seen->roll?->metres(),
-            'run_on_m' => $seen->runOn?->metres(),
-            'stop' => $seen->stop->value,
-            'target_m' => $seen->target?->metres(),
-            'grade_percent' => $seen->grade->percent(),
-            'across_percent' => $seen->across->percent(),
-            'mark' => $seen->remarks->mark?->value,
-            'cause' => $seen->remarks->cause?->value,
-            'seen' => json_encode((object) $seen->sight->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-            'putter' => $belonging->putter,
-            'tempo_bpm' => $belonging->tempo,
-            'run_id' => $belonging->runId,
-            'is_of_group' => $belonging->student !== null,
-            'drill' => $ball->run?->card->key,
-            'task' => $ball->task?->value,
-            'verdict' => $ball->verdict?->value,
-            'word' => $ball->word?->value,
-            'attempt' => $ball->attempt,
-            'block' => $ball->block,
-            'aid' => $ball->aid?->kind->value,
-            'aid_width_m' => $ball->aidWidth,
-            'aid_distance_m' => $ball->aid?->distance?->metres(),
-            'is_aid_checked' => $ball->isAidChecked,
-            'is_at_hole' => $ball->isAtHole(),
-            'corrections' => $ball->putt->corrections,
-            'part' => $ball->putt->during->part?->value,
-            'disturbances' => json_encode(self::disturbances($ball->putt->during), JSON_THROW_ON_ERROR),
-            'is_measuring_stroke' => $ball->isMeasuringStroke,
-        ];
     }
 
     /** @param list<DismissedInsight> $notes */

@@ -68,17 +68,17 @@ final readonly class CalendarEvent
         }
 
         return new self(
-            $uid,
-            mb_substr(trim((string) ($event->SUMMARY ?? 'A session')), 0, 120),
-            isset($event->LOCATION) ? mb_substr(trim((string) $event->LOCATION), 0, 120) : null,
-            $at->setTimezone($own)->format('Y-m-d H:i'),
-            $own,
-            $minutes,
-            $rule,
-            self::skipped($event, $own),
-            isset($event->DESCRIPTION) ? mb_substr(trim((string) $event->DESCRIPTION), 0, 500) : null,
-            $standsFor,
-            strtoupper(trim((string) ($event->STATUS ?? ''))) === 'CANCELLED',
+            series: $uid,
+            summary: mb_substr(trim((string) ($event->SUMMARY ?? 'A session')), 0, 120),
+            place: isset($event->LOCATION) ? mb_substr(trim((string) $event->LOCATION), 0, 120) : null,
+            starts: $at->setTimezone($own)->format('Y-m-d H:i'),
+            zone: $own,
+            minutes: $minutes,
+            rule: $rule,
+            skipped: self::skipped($event, $own),
+            note: isset($event->DESCRIPTION) ? mb_substr(trim((string) $event->DESCRIPTION), 0, 500) : null,
+            standsFor: $standsFor,
+            isOff: strtoupper(trim((string) ($event->STATUS ?? ''))) === 'CANCELLED',
         );
     }
 

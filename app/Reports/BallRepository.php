@@ -32,6 +32,7 @@ use Amble\Core\Session\SessionPart;
 use Amble\Core\Session\Stop;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use App\Models\BallColumns;
 use App\Models\Green;
 use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeSession;
@@ -47,13 +48,6 @@ final class BallRepository
 {
     /** Where a student's rate of today is asked, skill of long ago tells little, balls. */
     private const LATEST = 400;
-
-    /** What a ball is read from. */
-    private const COLUMNS = [
-        'id', 'practice_session_id', 'student_id', 'green_id', 'surface', 'at_ms', 'backstroke_m', 'roll_m', 'run_on_m', 'stop', 'target_m',
-        'grade_percent', 'across_percent', 'mark', 'cause', 'seen', 'putter', 'tempo_bpm', 'drill', 'task', 'verdict', 'word', 'attempt', 'block',
-        'aid', 'aid_width_m', 'aid_distance_m', 'is_aid_checked', 'is_at_hole', 'part', 'disturbances', 'is_measuring_stroke',
-    ];
 
     private static ?Remarks $nothingSaid = null;
     private static ?Observations $nothingSeen = null;
@@ -174,7 +168,7 @@ final class BallRepository
     /** @return list<RolledBall> in the order of the query */
     private function rolled(Student $student, Builder $rows): array
     {
-        $rows = array_values($rows->get(self::COLUMNS)->all());
+        $rows = array_values($rows->get(BallColumns::evidence())->all());
         $histories = self::histories($rows);
         $balls = [];
         foreach ($rows as $row) {
@@ -272,10 +266,10 @@ final class BallRepository
         $at = (int) $row->at_ms;
 
         return new RolledBall(
-            $row->id,
-            $at,
-            $row->practice_session_id,
-            Ball::seen(
+            id: $row->id,
+            atMilliseconds: $at,
+            sessionId: $row->practice_session_id,
+            ball: Ball::seen(
                 self::length($row->backstroke_m),
                 self::length($row->roll_m),
                 Stop::from($row->stop),
@@ -289,25 +283,25 @@ final class BallRepository
                 runOn: self::length($row->run_on_m),
                 across: self::grade($row->across_percent),
             ),
-            $row->student_id,
-            $row->surface === null ? null : Surface::from($row->surface),
-            $history?->at($at, $row->practice_session_id),
-            $row->putter,
-            $row->tempo_bpm === null ? null : (int) $row->tempo_bpm,
-            $row->drill,
-            $row->task === null ? null : BallTask::from($row->task),
-            $row->verdict === null ? null : Verdict::from($row->verdict),
-            $row->word === null ? null : LengthCall::from($row->word),
-            max(1, (int) $row->attempt),
-            max(1, (int) $row->block),
-            $row->aid === null ? null : AidKind::from($row->aid),
-            $row->aid_width_m === null ? null : (float) $row->aid_width_m,
-            $row->aid_distance_m === null ? null : (float) $row->aid_distance_m,
-            (bool) $row->is_aid_checked,
-            (bool) $row->is_at_hole,
-            self::during($row->part, $row->disturbances),
-            $finishPast,
-            (bool) $row->is_measuring_stroke,
+            student: $row->student_id,
+            surface: $row->surface === null ? null : Surface::from($row->surface),
+            reading: $history?->at($at, $row->practice_session_id),
+            putter: $row->putter,
+            tempo: $row->tempo_bpm === null ? null : (int) $row->tempo_bpm,
+            drill: $row->drill,
+            task: $row->task === null ? null : BallTask::from($row->task),
+            verdict: $row->verdict === null ? null : Verdict::from($row->verdict),
+            word: $row->word === null ? null : LengthCall::from($row->word),
+            attempt: max(1, (int) $row->attempt),
+            block: max(1, (int) $row->block),
+            aid: $row->aid === null ? null : AidKind::from($row->aid),
+            aidWidth: $row->aid_width_m === null ? null : (float) $row->aid_width_m,
+            aidDistance: $row->aid_distance_m === null ? null : (float) $row->aid_distance_m,
+            isAidChecked: (bool) $row->is_aid_checked,
+            isAtHole: (bool) $row->is_at_hole,
+            during: self::during($row->part, $row->disturbances),
+            finishPast: $finishPast,
+            isMeasuringStroke: (bool) $row->is_measuring_stroke,
         );
     }
 

@@ -165,22 +165,22 @@ final class PlanReport
         $away = is_numeric($last) ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000)) : $facts->layOffWeeks ?? 0;
 
         return new StudentNeed(
-            $this->atStake($student),
-            match ($student->inWork()->about) {
+            atStake: $this->atStake($student),
+            complaint: match ($student->inWork()->about) {
                 Complaint::Pace => PuttingSkill::Pace,
                 Complaint::StartLine => PuttingSkill::Line,
                 Complaint::Read => PuttingSkill::Read,
                 null => null,
             },
-            $away,
-            self::daysSince($student, $now),
-            self::promised($session, $student),
-            array_combine(array_keys(PreferenceQuestion::all()), array_map($schools->answer(...), array_keys(PreferenceQuestion::all()))),
-            $student->school->value,
-            $this->play->of($student, null)->band,
-            $student->is_gentle,
-            DB::table('check_tries')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
-            match ($student->unit) {
+            weeksAway: $away,
+            daysSince: self::daysSince($student, $now),
+            promised: self::promised($session, $student),
+            schools: array_combine(array_keys(PreferenceQuestion::all()), array_map($schools->answer(...), array_keys(PreferenceQuestion::all()))),
+            school: $student->school->value,
+            band: $this->play->of($student, null)->band,
+            isGentle: $student->is_gentle,
+            isAimKnown: DB::table('check_tries')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
+            lengthStep: match ($student->unit) {
                 Unit::Metres => StudentNeed::HALF_METRE,
                 Unit::Feet => Length::METRES_PER_FOOT,
                 Unit::Paces => $student->pace_length_m ?? StudentNeed::HALF_METRE,

@@ -182,18 +182,18 @@ final readonly class MarginTrial
         $stroke = StrokeReport::of($asked->balls, $asked->surface, $session, StrokePrior::shipped());
         $day = DayReport::student($asked->balls, $asked->surface, $session);
         $facts = new InsightFacts(
-            $stroke->fit,
-            MeasurementMethod::Ramp,
-            $last?->reading,
-            $stroke->today,
-            $day->n === 0 ? null : DayReport::of([$day]),
-            $day->n,
-            [],
-            BackstrokeCue::Rule,
-            null,
-            $asked,
-            $asked->where(static fn(RolledBall $ball): bool => $ball->sessionId === $session),
-            $asked,
+            fit: $stroke->fit,
+            method: MeasurementMethod::Ramp,
+            reading: $last?->reading,
+            strokeToday: $stroke->today,
+            today: $day->n === 0 ? null : DayReport::of([$day]),
+            ballsToday: $day->n,
+            leftOut: [],
+            school: BackstrokeCue::Rule,
+            tries: null,
+            lately: $asked,
+            session: $asked->where(static fn(RolledBall $ball): bool => $ball->sessionId === $session),
+            path: $asked,
             hasHistory: $day->usual !== null,
         );
 

@@ -26,16 +26,16 @@ final class DrillSetupController
         $seed = PracticeRun::seedOf($request->string('id')->toString());
 
         return DrillSetupResource::make(new DrillSetup(
-            SetupSheet::of($card),
-            $drill,
-            DrillStart::lengths($drill, $seed),
-            $request->coach(),
-            $request->stepped(),
-            $session === null ? null : $runs->expectation($drill, $seed, $session),
-            $session === null || $request->isChosen() ? null : $runs->progression($card, $session),
-            $definition,
-            $card,
-            $session === null ? [] : array_values($request->students()->map(static fn(Student $student): array => [
+            sheet: SetupSheet::of($card),
+            drill: $drill,
+            lengths: DrillStart::lengths($drill, $seed),
+            coach: $request->coach(),
+            stepped: $request->stepped(),
+            expectation: $session === null ? null : $runs->expectation($drill, $seed, $session),
+            progression: $session === null || $request->isChosen() ? null : $runs->progression($card, $session),
+            definition: $definition,
+            card: $card,
+            group: $session === null ? [] : array_values($request->students()->map(static fn(Student $student): array => [
                 'student' => $student->id, 'name' => $student->name, 'balls' => $runs->expectation($drill, $seed, $session, $student)->balls,
             ])->all()),
         ));

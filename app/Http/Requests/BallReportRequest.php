@@ -38,15 +38,15 @@ final class BallReportRequest extends StrokeReportRequest
     public function filter(?string $sessionId = null): BallFilter
     {
         return new BallFilter(
-            $this->moment('from'),
-            $this->moment('to', isEnd: true),
-            $this->has('near_m') ? $this->float('near_m') : null,
-            $this->enum('slope', SlopeClass::class),
-            $this->word('drill'),
-            $this->word('putter'),
-            $this->has('tempo_bpm') ? $this->integer('tempo_bpm') : null,
-            $sessionId,
-            $this->enum('part', SessionPart::class),
+            from: $this->moment('from'),
+            to: $this->moment('to', isEnd: true),
+            near: $this->has('near_m') ? $this->float('near_m') : null,
+            slope: $this->enum('slope', SlopeClass::class),
+            drill: $this->word('drill'),
+            putter: $this->word('putter'),
+            tempo: $this->has('tempo_bpm') ? $this->integer('tempo_bpm') : null,
+            session: $sessionId,
+            part: $this->enum('part', SessionPart::class),
         );
     }
 

@@ -73,16 +73,16 @@ final readonly class PeriodChange
         $variances = array_map(static fn(SessionFigure $figure): float => $figure->standardError ** 2 + $tau2, $later);
 
         return new self(
-            $before,
-            $after,
-            $after - $before,
-            sqrt(1.0 / $beforeWeight + 1.0 / $afterWeight),
-            sqrt($tau2),
-            $k + 2,
-            1.0 / $beforeWeight,
-            $afterWeight,
-            $k,
-            array_sum($variances) / count($variances),
+            earlier: $before,
+            later: $after,
+            difference: $after - $before,
+            standardError: sqrt(1.0 / $beforeWeight + 1.0 / $afterWeight),
+            tau: sqrt($tau2),
+            degreesOfFreedom: $k + 2,
+            earlierVariance: 1.0 / $beforeWeight,
+            laterWeight: $afterWeight,
+            sessions: $k,
+            laterVariance: array_sum($variances) / count($variances),
         );
     }
 

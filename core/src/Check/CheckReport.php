@@ -61,16 +61,16 @@ final readonly class CheckReport
         $session = (string) array_key_last($sessions);
 
         return new self(
-            $kind,
-            $session,
-            $latest->all[0]->try->atMilliseconds,
-            $latest->n(),
-            $findings,
-            $first === null || $before === null ? null : FindingChange::sentence($before, $first, $before->value === null ? null : $kind->inWords($before->value)),
-            $kind->cue($latest, $checked),
-            array_map($kind->mark(...), $latest->all),
-            array_values(array_filter([...$course, self::point($session, $latest, $first)])),
-            $kind->dose !== null && self::done($latest) >= $kind->dose,
+            kind: $kind,
+            session: $session,
+            atMilliseconds: $latest->all[0]->try->atMilliseconds,
+            n: $latest->n(),
+            findings: $findings,
+            since: $first === null || $before === null ? null : FindingChange::sentence($before, $first, $before->value === null ? null : $kind->inWords($before->value)),
+            cue: $kind->cue($latest, $checked),
+            marks: array_map($kind->mark(...), $latest->all),
+            course: array_values(array_filter([...$course, self::point($session, $latest, $first)])),
+            isPastDose: $kind->dose !== null && self::done($latest) >= $kind->dose,
         );
     }
 

@@ -95,22 +95,22 @@ final readonly class DistanceControl
         [$estimated, $estimatedInterval] = $unknown === 0 || $fit === null ? [null, null] : self::estimated($fit, $window, $level, $holed, count($putts));
 
         return new self(
-            count($putts),
-            count($errors),
-            $cutShort,
-            $bias,
-            $spread,
-            $biasInterval,
-            $spreadInterval,
-            $told === [] ? null : $inside / count($told),
-            $told === [] ? null : Interval::wilson($inside, count($told), $level),
-            $estimated,
-            $estimatedInterval,
-            $unknown,
-            $cutShort > 0 ? $fit?->meanError : ($spread === null ? null : $spread / sqrt(count($errors))),
-            $cutShort > 0 ? $fit?->logSpreadError : ($spread === null ? null : 1.0 / sqrt(2.0 * (count($errors) - 1))),
-            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0)),
-            count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0)),
+            n: count($putts),
+            nMeasured: count($errors),
+            nCutShort: $cutShort,
+            bias: $bias,
+            spread: $spread,
+            biasInterval: $biasInterval,
+            spreadInterval: $spreadInterval,
+            insideShare: $told === [] ? null : $inside / count($told),
+            insideInterval: $told === [] ? null : Interval::wilson($inside, count($told), $level),
+            insideShareEstimated: $estimated,
+            insideEstimatedInterval: $estimatedInterval,
+            nUnknown: $unknown,
+            biasError: $cutShort > 0 ? $fit?->meanError : ($spread === null ? null : $spread / sqrt(count($errors))),
+            logSpreadError: $cutShort > 0 ? $fit?->logSpreadError : ($spread === null ? null : 1.0 / sqrt(2.0 * (count($errors) - 1))),
+            short: count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0)),
+            long: count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0)),
         );
     }
 

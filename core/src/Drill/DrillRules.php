@@ -51,24 +51,24 @@ final readonly class DrillRules
     public function playedPast(float $metres): self
     {
         return $metres === $this->finishPast ? $this : new self(
-            $this->stations,
-            $this->target,
-            $this->aid,
-            $this->order,
-            $this->ballsEach,
-            $this->pass,
-            $this->onMiss,
-            $this->tasks,
-            $this->isCalledFirst,
-            $this->points,
-            $this->putOut,
-            $this->steps,
-            $this->startStep,
-            $this->end,
-            $this->cap,
-            $this->restAfter,
-            $this->stepRule,
-            $metres,
+            stations: $this->stations,
+            target: $this->target,
+            aid: $this->aid,
+            order: $this->order,
+            ballsEach: $this->ballsEach,
+            pass: $this->pass,
+            onMiss: $this->onMiss,
+            tasks: $this->tasks,
+            isCalledFirst: $this->isCalledFirst,
+            points: $this->points,
+            putOut: $this->putOut,
+            steps: $this->steps,
+            startStep: $this->startStep,
+            end: $this->end,
+            cap: $this->cap,
+            restAfter: $this->restAfter,
+            stepRule: $this->stepRule,
+            finishPast: $metres,
         );
     }
 
@@ -89,15 +89,15 @@ final readonly class DrillRules
         $width = $this->aidWidth($step);
 
         return new PassContext(
-            $length,
-            $this->task($ballAtStation),
-            $step,
-            $lastDistance,
-            $firstRoll,
-            $width === null ? null : $this->aid?->halfAngle(Length::ofMetres($width)),
-            $this->target->canBeHoled(),
-            $this->target->canBeHoled() ? $this->finishPast : 0.0,
-            $this->target === TargetKind::Edge,
+            length: $length,
+            task: $this->task($ballAtStation),
+            step: $step,
+            lastDistance: $lastDistance,
+            firstRoll: $firstRoll,
+            aidHalfAngle: $width === null ? null : $this->aid?->halfAngle(Length::ofMetres($width)),
+            canBeHoled: $this->target->canBeHoled(),
+            finishPast: $this->target->canBeHoled() ? $this->finishPast : 0.0,
+            isAtEdge: $this->target === TargetKind::Edge,
         );
     }
 

@@ -42,18 +42,18 @@ final readonly class SessionBall
     public function measuringStroke(): self
     {
         return new self(
-            $this->putt,
-            $this->student,
-            $this->run,
-            $this->task,
-            $this->verdict,
-            $this->word,
-            $this->attempt,
-            $this->block,
-            $this->aid,
-            $this->aidWidth,
-            $this->isAidChecked,
-            true,
+            putt: $this->putt,
+            student: $this->student,
+            run: $this->run,
+            task: $this->task,
+            verdict: $this->verdict,
+            word: $this->word,
+            attempt: $this->attempt,
+            block: $this->block,
+            aid: $this->aid,
+            aidWidth: $this->aidWidth,
+            isAidChecked: $this->isAidChecked,
+            isMeasuringStroke: true,
         );
     }
 

@@ -82,18 +82,18 @@ final class SessionBalls
         $aid = $run?->card->rules->aid;
 
         return new SessionBall(
-            $putt,
-            $student,
-            $run,
-            $judged?->task,
-            $judged?->verdict,
-            $run === null ? self::freeWord($putt->ball) : $judged?->word,
-            $judged->attempt ?? $attempt,
-            $block,
-            $aid,
-            $aid === null ? null : $judged->aidWidth ?? $run->card->rules->aidWidth(null),
-            $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
-            $putt->ball->target === null || $putt->ball->sight->word('purpose') === ObservationTypes::MEASURE_BACKSTROKE,
+            putt: $putt,
+            student: $student,
+            run: $run,
+            task: $judged?->task,
+            verdict: $judged?->verdict,
+            word: $run === null ? self::freeWord($putt->ball) : $judged?->word,
+            attempt: $judged->attempt ?? $attempt,
+            block: $block,
+            aid: $aid,
+            aidWidth: $aid === null ? null : $judged->aidWidth ?? $run->card->rules->aidWidth(null),
+            isAidChecked: $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
+            isMeasuringStroke: $putt->ball->target === null || $putt->ball->sight->word('purpose') === ObservationTypes::MEASURE_BACKSTROKE,
         );
     }
 

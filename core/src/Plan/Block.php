@@ -42,16 +42,16 @@ final readonly class Block
     public static function read(JsonInput $told): self
     {
         return new self(
-            $told->text('id', 40),
-            BlockKind::from($told->word('kind', array_column(BlockKind::cases(), 'value'))),
-            $told->has('drill') ? $told->text('drill', 60) : null,
-            $told->text('name', self::LONGEST),
-            max(1, $told->wholeNumber('minutes', 1, 240)),
-            $told->has('balls') ? max(1, $told->wholeNumber('balls', 1, 500)) : null,
-            $told->text('why', self::LONGEST),
-            $told->flagOr('is_locked', false),
-            $told->flagOr('is_dropped', false),
-            $told->has('lengths_m') ? self::lengths($told) : null,
+            id: $told->text('id', 40),
+            kind: BlockKind::from($told->word('kind', array_column(BlockKind::cases(), 'value'))),
+            drill: $told->has('drill') ? $told->text('drill', 60) : null,
+            name: $told->text('name', self::LONGEST),
+            minutes: max(1, $told->wholeNumber('minutes', 1, 240)),
+            balls: $told->has('balls') ? max(1, $told->wholeNumber('balls', 1, 500)) : null,
+            why: $told->text('why', self::LONGEST),
+            isLocked: $told->flagOr('is_locked', false),
+            isDropped: $told->flagOr('is_dropped', false),
+            lengths: $told->has('lengths_m') ? self::lengths($told) : null,
         );
     }
 
@@ -73,7 +73,7 @@ final readonly class Block
     /** @param positive-int $balls */
     public function ofBalls(int $balls): self
     {
-        return new self($this->id, $this->kind, $this->drill, $this->name, $this->minutes, $balls, $this->why, $this->isLocked, $this->isDropped, $this->lengths);
+        return new self(id: $this->id, kind: $this->kind, drill: $this->drill, name: $this->name, minutes: $this->minutes, balls: $balls, why: $this->why, isLocked: $this->isLocked, isDropped: $this->isDropped, lengths: $this->lengths);
     }
 
     /** @return array<string, mixed> ready for JSON */

@@ -56,16 +56,16 @@ final readonly class PuttRead
         $now = $player === null ? null : $rates?->from($putt->length)->expected;
 
         return new self(
-            $putt,
-            $lines,
-            MakeWindow::around($putt->surface, $putt->length, $read ?? AimSolution::refused(NoAimReason::NoLine)),
-            $slips,
-            array_map(static fn(StrikeError $slip): ?float => self::putts($slip, $rates), $slips),
-            $backstroke,
-            self::costs($now, $putt->length, $rates, $player?->off(deg2rad(StrikeError::DEGREE), 0.0)),
-            self::costs($now, $putt->length, $rates, $player?->off(0.0, -StrikeError::TENTH)),
-            PuttWords::of($putt, $lines, $hand),
-            ReadHint::of($putt, $read),
+            putt: $putt,
+            lines: $lines,
+            window: MakeWindow::around($putt->surface, $putt->length, $read ?? AimSolution::refused(NoAimReason::NoLine)),
+            slips: $slips,
+            strokes: array_map(static fn(StrikeError $slip): ?float => self::putts($slip, $rates), $slips),
+            backstroke: $backstroke,
+            degreeCosts: self::costs($now, $putt->length, $rates, $player?->off(deg2rad(StrikeError::DEGREE), 0.0)),
+            tenthCosts: self::costs($now, $putt->length, $rates, $player?->off(0.0, -StrikeError::TENTH)),
+            words: PuttWords::of($putt, $lines, $hand),
+            hints: ReadHint::of($putt, $read),
         );
     }
 

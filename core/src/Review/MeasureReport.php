@@ -50,15 +50,15 @@ final readonly class MeasureReport
         }
 
         return new self(
-            count($picked->balls),
-            array_map(static fn(array $class): array => [$class[0], max(1, count($class[1]->balls))], $asked->byLength()),
-            self::counted($asked, static fn(RolledBall $ball): string => SlopeClass::of($ball)->value),
-            self::counted($asked, static fn(RolledBall $ball): ?string => $ball->drill),
-            self::counted($asked, static fn(RolledBall $ball): ?string => $ball->putter),
-            self::counted($asked, static fn(RolledBall $ball): ?int => $ball->tempo),
-            self::counted($asked, static fn(RolledBall $ball): ?string => $ball->during->part?->value),
-            $answers,
-            array_slice($picked->balls, -self::MOST_DRAWN),
+            n: count($picked->balls),
+            lengths: array_map(static fn(array $class): array => [$class[0], max(1, count($class[1]->balls))], $asked->byLength()),
+            slopes: self::counted($asked, static fn(RolledBall $ball): string => SlopeClass::of($ball)->value),
+            drills: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->drill),
+            putters: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->putter),
+            tempos: self::counted($asked, static fn(RolledBall $ball): ?int => $ball->tempo),
+            parts: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->during->part?->value),
+            answers: $answers,
+            balls: array_slice($picked->balls, -self::MOST_DRAWN),
         );
     }
 

@@ -50,17 +50,17 @@ final readonly class RoundReport
         $three = $many(3);
 
         return new self(
-            count($rounds),
-            count(array_filter($rounds, static fn(PlayedRound $round): bool => $round->isFromMemory)),
-            count($counted),
-            (int) array_sum(array_map(static fn(Hole $hole): int => $hole->putts ?? 0, $counted)),
-            $many(1),
-            $three,
-            $four,
-            $three + 2 * $four,
-            $inside === null ? null : count(array_filter($counted, static fn(Hole $hole): bool => self::isAvoidable($hole, $inside))),
-            FirstPutts::of($holes, $unit),
-            self::classes($counted, $unit),
+            rounds: count($rounds),
+            fromMemory: count(array_filter($rounds, static fn(PlayedRound $round): bool => $round->isFromMemory)),
+            holes: count($counted),
+            putts: (int) array_sum(array_map(static fn(Hole $hole): int => $hole->putts ?? 0, $counted)),
+            onePutts: $many(1),
+            threePutts: $three,
+            fourPutts: $four,
+            strokesLost: $three + 2 * $four,
+            avoidable: $inside === null ? null : count(array_filter($counted, static fn(Hole $hole): bool => self::isAvoidable($hole, $inside))),
+            firstPutts: FirstPutts::of($holes, $unit),
+            classes: self::classes($counted, $unit),
         );
     }
 

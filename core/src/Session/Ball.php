@@ -53,15 +53,15 @@ final readonly class Ball
         }
 
         return new self(
-            $backstroke,
-            $roll,
-            $stop,
-            $target,
-            $grade,
-            $remarks,
-            $sight ?? Observations::nothing(),
-            $stop->cutsShort() ? $runOn : null,
-            $across ?? Grade::level(),
+            backstroke: $backstroke,
+            roll: $roll,
+            stop: $stop,
+            target: $target,
+            grade: $grade,
+            remarks: $remarks,
+            sight: $sight ?? Observations::nothing(),
+            runOn: $stop->cutsShort() ? $runOn : null,
+            across: $across ?? Grade::level(),
         );
     }
 
@@ -73,15 +73,15 @@ final readonly class Ball
     public function remarked(Remarks $remarks, array $answers = []): self
     {
         return new self(
-            $this->backstroke,
-            $this->roll,
-            $this->stop,
-            $this->target,
-            $this->grade,
-            $remarks,
-            $this->sight->with($answers),
-            $this->runOn,
-            $this->across,
+            backstroke: $this->backstroke,
+            roll: $this->roll,
+            stop: $this->stop,
+            target: $this->target,
+            grade: $this->grade,
+            remarks: $remarks,
+            sight: $this->sight->with($answers),
+            runOn: $this->runOn,
+            across: $this->across,
         );
     }
 

@@ -186,18 +186,18 @@ final class SessionFold
         }
 
         return new SessionLog(
-            $putts,
-            array_values($this->counts),
-            array_values($this->stations),
-            array_values($this->conditions),
-            array_values($this->setAside),
-            array_values($this->company),
-            $this->runs,
-            $this->readingId,
-            $this->checks,
-            array_values($this->points),
-            $this->during,
-            $latest,
+            putts: $putts,
+            counts: array_values($this->counts),
+            stations: array_values($this->stations),
+            conditions: array_values($this->conditions),
+            setAside: array_values($this->setAside),
+            company: array_values($this->company),
+            runs: $this->runs,
+            readingId: $this->readingId,
+            checks: $this->checks,
+            points: array_values($this->points),
+            during: $this->during,
+            latestMilliseconds: $latest,
         );
     }
 }

@@ -51,7 +51,7 @@ final readonly class StrokeFit
 
     public static function none(int $n): self
     {
-        return new self(FitState::None, $n, null, null, null, [], [], [], null, null);
+        return new self(state: FitState::None, n: $n, line: null, sigma: null, degreesOfFreedom: null, weights: [], residuals: [], marked: [], shortestMetres: null, longestMetres: null);
     }
 
     /**
@@ -77,16 +77,16 @@ final readonly class StrokeFit
         $metres = array_map(exp(...), $logBackstrokes);
 
         return new self(
-            self::stateOf($metres),
-            $n,
-            $line,
-            sqrt($variance),
-            $degrees,
-            $weights,
-            $residuals,
-            $n >= self::FEWEST_PUTTS ? self::oddOnes($residuals, $scale) : [],
-            min($metres),
-            max($metres),
+            state: self::stateOf($metres),
+            n: $n,
+            line: $line,
+            sigma: sqrt($variance),
+            degreesOfFreedom: $degrees,
+            weights: $weights,
+            residuals: $residuals,
+            marked: $n >= self::FEWEST_PUTTS ? self::oddOnes($residuals, $scale) : [],
+            shortestMetres: min($metres),
+            longestMetres: max($metres),
         );
     }
 
@@ -105,7 +105,7 @@ final readonly class StrokeFit
     /** The line alone, without what each putt was to it: small enough to be kept for a while. */
     public function lineOnly(): self
     {
-        return new self($this->state, $this->n, $this->line, $this->sigma, $this->degreesOfFreedom, [], [], [], $this->shortestMetres, $this->longestMetres);
+        return new self(state: $this->state, n: $this->n, line: $this->line, sigma: $this->sigma, degreesOfFreedom: $this->degreesOfFreedom, weights: [], residuals: [], marked: [], shortestMetres: $this->shortestMetres, longestMetres: $this->longestMetres);
     }
 
     /** What this fit tells a bench's prior; null until it is fitted. */

@@ -54,7 +54,7 @@ final class HabitsTest extends TestCase
     {
         $asked = BallFixtures::asked($balls, $pace, $hand, checked: new StudentChecks($tries, TeachingPreferences::of($schools)));
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
-        $facts = new InsightFacts($fit, MeasurementMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked, $stiles, $cure, $play, markTo: $markTo);
+        $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: $balls[0]->reading ?? null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: $school, tries: null, lately: $asked, session: $asked, path: $asked, stiles: $stiles, cure: $cure, play: $play, markTo: $markTo);
         $notes = [];
         foreach (Rules::all() as $rule) {
             $note = $rule->note($facts);
@@ -133,7 +133,7 @@ final class HabitsTest extends TestCase
         // From nine feet fifteen misses running are not that unlikely.
         self::assertArrayNotHasKey('log.only_misses', self::notes($missed(15, length: 3.0)));
         $asked = BallFixtures::asked($missed(40));
-        $facts = new InsightFacts((new StrokeFitter())->fit([]), MeasurementMethod::Ramp, null, null, null, 0, [], BackstrokeCue::Rule, null, $asked, $asked, $asked);
+        $facts = new InsightFacts(fit: (new StrokeFitter())->fit([]), method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: null, lately: $asked, session: $asked, path: $asked);
         $keys = array_map(static fn(Insight $each): string => $each->key, Insights::of(Rules::all(), $facts, []));
         self::assertContains('log.only_misses', $keys);
         self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => str_starts_with($key, 'start.'))));
@@ -172,7 +172,7 @@ final class HabitsTest extends TestCase
         self::assertContains('stroke.too_long', $said);
         $asked = BallFixtures::asked($balls);
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
-        $facts = new InsightFacts($fit, MeasurementMethod::Ramp, $balls[0]->reading, null, null, 0, [], BackstrokeCue::Rule, null, $asked, $asked, $asked);
+        $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: $balls[0]->reading, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: null, lately: $asked, session: $asked, path: $asked);
         $margin = array_map(static fn(Insight $note): string => $note->key, Insights::of(Rules::all(), $facts, []));
         self::assertContains('stroke.too_long', $margin);
         self::assertNotContains('pace.habit', $margin);
@@ -325,7 +325,7 @@ final class HabitsTest extends TestCase
         $keys = static function (array $changes, Complaint $complaint): array {
             $asked = BallFixtures::asked(BallFixtures::practice(120, $changes, 21));
             $fit = (new StrokeFitter())->fit([]);
-            $facts = new InsightFacts($fit, MeasurementMethod::Ramp, null, null, null, 0, [], BackstrokeCue::Rule, null, $asked, $asked, $asked, complaint: $complaint);
+            $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: null, lately: $asked, session: $asked, path: $asked, complaint: $complaint);
 
             return array_values(array_filter(array_map(static fn($rule): ?string => $rule->note($facts)?->key, Rules::all()), static fn(?string $key): bool => $key === 'complaint.against'));
         };
@@ -460,7 +460,7 @@ final class HabitsTest extends TestCase
     {
         $note = static function (int $firstInside, int $first, int $laterInside, int $later): ?Insight {
             $tries = static fn(int $attempt, int $inside, int $n): array => array_map(static fn(int $i): RolledBall => BallFixtures::one($i <= $inside ? 3.1 : 4.0, 3.0, attempt: $attempt), range(1, $n));
-            $facts = new InsightFacts((new StrokeFitter())->fit([]), MeasurementMethod::Ramp, null, null, null, 0, [], BackstrokeCue::Rule, FirstAttempts::of([...$tries(1, $firstInside, $first), ...$tries(2, $laterInside, $later)], Surface::Grass));
+            $facts = new InsightFacts(fit: (new StrokeFitter())->fit([]), method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: FirstAttempts::of([...$tries(1, $firstInside, $first), ...$tries(2, $laterInside, $later)], Surface::Grass));
 
             return array_values(array_filter(array_map(static fn($rule): ?Insight => $rule->note($facts), Rules::all()), static fn(?Insight $note): bool => $note?->key === 'pace.first_tries'))[0] ?? null;
         };
@@ -476,7 +476,7 @@ final class HabitsTest extends TestCase
     public function testNoHabitIsToldWithoutBalls(): void
     {
         self::assertSame([], array_keys(self::notes([])));
-        $facts = new InsightFacts((new StrokeFitter())->fit([]), MeasurementMethod::Ramp, null, null, null, 0, [], BackstrokeCue::Rule, null, new BallSelection([], Surface::Grass, 0.3));
+        $facts = new InsightFacts(fit: (new StrokeFitter())->fit([]), method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: null, lately: new BallSelection([], Surface::Grass, 0.3));
         foreach (Rules::all() as $rule) {
             $note = $rule->note($facts);
             self::assertTrue($note === null || in_array($note->key, self::STATE, true));

@@ -139,7 +139,7 @@ final class InsightsTest extends PropertyTestCase
                 ...array_map(static fn(int $i): RolledBall => $ball($i, 1, $i < $firstInside), range(0, $first - 1)),
                 ...array_map(static fn(int $i): RolledBall => $ball($i, 2, $i < $laterInside), range(0, $later - 1)),
             ];
-            $facts = new InsightFacts(self::fit(20), MeasurementMethod::Ramp, null, null, null, 0, [], BackstrokeCue::Rule, FirstAttempts::of($balls, Surface::Grass));
+            $facts = new InsightFacts(fit: self::fit(20), method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: FirstAttempts::of($balls, Surface::Grass));
 
             return (new LaterAttemptsCloser())->note($facts);
         };

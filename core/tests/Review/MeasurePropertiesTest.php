@@ -124,7 +124,7 @@ final class MeasurePropertiesTest extends TestCase
             $asked = BallFixtures::asked($balls);
             $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
             $school = BackstrokeCue::cases()[$seed % count(BackstrokeCue::cases())];
-            $facts = new InsightFacts($fit, MeasurementMethod::Ramp, $balls[0]->reading ?? null, null, null, 0, [], $school, null, $asked, $asked, $asked);
+            $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: $balls[0]->reading ?? null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: $school, tries: null, lately: $asked, session: $asked, path: $asked);
             $notes = Insights::of(Rules::all(), $facts, []);
             $keys = array_map(static fn(Insight $note): string => $note->key, $notes);
             self::assertLessThanOrEqual(Insights::MOST, count($notes));

@@ -275,6 +275,17 @@ final class MeasuresTest extends PropertyTestCase
         self::assertNull(WithAndWithout::of(BallFixtures::asked(array_slice($balls, 0, 10))));
     }
 
+    public function testLongerLooksAtTheTargetAreComparedWithShorterOnesOfTheSameBalls(): void
+    {
+        $looked = static fn(float $seconds, float $roll): RolledBall => BallFixtures::one($roll, 3.0, ['look_s' => $seconds]);
+        $balls = [...array_map(static fn(int $i): RolledBall => $looked(5.0 + $i, 3.1), range(0, 9)), ...array_map(static fn(int $i): RolledBall => $looked(1.0 + 0.1 * $i, $i < 8 ? 4.0 : 3.0), range(0, 9))];
+        // A ball that nobody timed is neither a long look nor a short one.
+        $told = WithAndWithout::of(BallFixtures::asked([...$balls, BallFixtures::one(4.0)]));
+        self::assertEqualsWithDelta(1.0 - 0.2, $told?->value, 1e-9);
+        self::assertSame(20, $told?->n);
+        self::assertStringContainsString('With a longer look at the target 10 of 10 inside a tenth, with a shorter look 2 of 10: a clear difference.', (string) $told?->sentence);
+    }
+
     public function testCausesAndMarksAreCountedAndMarkedBallsStayOutOfFigures(): void
     {
         $balls = [BallFixtures::one(2.0, cause: Cause::Read), BallFixtures::one(2.0, cause: Cause::Read), BallFixtures::one(2.0, cause: Cause::Pace), BallFixtures::one(1.0, mark: BallMark::Bumps), BallFixtures::one(3.0)];

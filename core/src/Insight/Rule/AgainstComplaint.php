@@ -32,19 +32,19 @@ final class AgainstComplaint implements Rule
         $evidence = $facts->lately === null || $facts->complaint === null ? null : self::inOrder($facts->complaint, $facts->lately);
 
         return $evidence === null ? null : new Insight(
-            'complaint.against',
-            sprintf('The balls do not bear out the complaint: %s is in order.', match ($facts->complaint) {
+            key: 'complaint.against',
+            seen: sprintf('The balls do not bear out the complaint: %s is in order.', match ($facts->complaint) {
                 Complaint::Pace => 'the pace',
                 Complaint::StartLine => 'the start line',
                 default => 'the read',
             }),
-            $evidence,
-            0.6,
-            0.8,
-            $facts->complaint->value ?? '',
-            'Start from what the balls show, and say so kindly: a feared stroke often turns out to be a read.',
-            'Or the course shows what practice does not: a round noted hole by hole would tell.',
-            'The same figures from a round, or under a score.',
+            evidence: $evidence,
+            cost: 0.6,
+            sureness: 0.8,
+            stamp: $facts->complaint->value ?? '',
+            try: 'Start from what the balls show, and say so kindly: a feared stroke often turns out to be a read.',
+            otherWay: 'Or the course shows what practice does not: a round noted hole by hole would tell.',
+            refutedBy: 'The same figures from a round, or under a score.',
         );
     }
 

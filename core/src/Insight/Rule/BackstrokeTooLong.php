@@ -46,24 +46,24 @@ final class BackstrokeTooLong implements Rule
         [$last, $needed] = $rolled[count($rolled) - 1];
 
         return new Insight(
-            'stroke.too_long',
-            sprintf('Backstrokes are %.0f %% %s than these lengths ask for by this student\'s own curve.', 100.0 * abs(exp($mean) - 1.0), $mean > 0.0 ? 'longer' : 'shorter'),
-            sprintf(
+            key: 'stroke.too_long',
+            seen: sprintf('Backstrokes are %.0f %% %s than these lengths ask for by this student\'s own curve.', 100.0 * abs(exp($mean) - 1.0), $mean > 0.0 ? 'longer' : 'shorter'),
+            evidence: sprintf(
                 '%d balls at targets; from %s %s was taken where the curve says %s.',
                 count($off),
                 FigureText::metres((float) $last->ball->target?->metres()),
                 FigureText::metres((float) $last->ball->backstroke?->metres()),
                 FigureText::metres($needed),
             ),
-            0.78 * min(1.0, abs($mean) / 0.05),
-            Significance::sureness($mean, $error),
-            sprintf('%+.0f', 20.0 * $mean),
-            sprintf('Take %.2f times the backstroke, at the same tempo; do not %s the through-swing.', exp(-$mean), $mean > 0.0 ? 'slow' : 'quicken'),
-            null,
-            'Balls at the curve\'s own backstroke still finishing ' . ($mean > 0.0 ? 'long' : 'short') . ': then it is the green or the strike.',
-            null,
-            array_map(static fn(array $pair): RolledBall => $pair[0], $rolled),
-            ['pace.habit', 'pace.target'],
+            cost: 0.78 * min(1.0, abs($mean) / 0.05),
+            sureness: Significance::sureness($mean, $error),
+            stamp: sprintf('%+.0f', 20.0 * $mean),
+            try: sprintf('Take %.2f times the backstroke, at the same tempo; do not %s the through-swing.', exp(-$mean), $mean > 0.0 ? 'slow' : 'quicken'),
+            otherWay: null,
+            refutedBy: 'Balls at the curve\'s own backstroke still finishing ' . ($mean > 0.0 ? 'long' : 'short') . ': then it is the green or the strike.',
+            school: null,
+            balls: array_map(static fn(array $pair): RolledBall => $pair[0], $rolled),
+            instead: ['pace.habit', 'pace.target'],
         );
     }
 

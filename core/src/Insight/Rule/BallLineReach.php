@@ -39,17 +39,17 @@ final class BallLineReach implements Rule
         $isFurther = $due > 0;
 
         return new Insight(
-            'mark.reach',
-            $isFurther ? sprintf('The line on the ball holds up to %s.', FigureText::metres($reach)) : sprintf('The line on the ball does not hold at %s.', FigureText::metres($reach)),
-            sprintf('%d of the last %d near that length came through.', count(array_filter($isThrough)), count($told)),
-            0.2,
-            0.9,
-            sprintf('%.2f %s', $reach, $isFurther ? 'further' : 'nearer'),
-            sprintf('Set it up to %s on the card, and a spot beyond.', FigureText::metres($isFurther ? $reach * self::STEP : $reach / self::STEP)),
-            null,
-            'As many through with a spot alone.',
-            null,
-            $told,
+            key: 'mark.reach',
+            seen: $isFurther ? sprintf('The line on the ball holds up to %s.', FigureText::metres($reach)) : sprintf('The line on the ball does not hold at %s.', FigureText::metres($reach)),
+            evidence: sprintf('%d of the last %d near that length came through.', count(array_filter($isThrough)), count($told)),
+            cost: 0.2,
+            sureness: 0.9,
+            stamp: sprintf('%.2f %s', $reach, $isFurther ? 'further' : 'nearer'),
+            try: sprintf('Set it up to %s on the card, and a spot beyond.', FigureText::metres($isFurther ? $reach * self::STEP : $reach / self::STEP)),
+            otherWay: null,
+            refutedBy: 'As many through with a spot alone.',
+            school: null,
+            balls: $told,
         );
     }
 

@@ -34,18 +34,18 @@ final class ChangeMarkerExplains implements Rule
         [$lean, $error, $fewest] = self::moved($before, $since);
 
         return $fewest < self::FEWEST || !Significance::says($lean, $error, self::LEAST) ? null : new Insight(
-            'change.stile',
-            sprintf('Starts have moved %s since then: %s.', $lean > 0.0 ? 'right' : 'left', $stile->words),
-            sprintf('Before: %s. Since: %s.', self::said($before), self::said($since)),
-            0.82,
-            Significance::sureness($lean, $error),
-            sprintf('%+.0f', 5.0 * $lean),
-            $stile->kind === 'putter' ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.' : 'Give it a few sessions before anything of the stroke is mended.',
-            null,
-            $stile->kind === 'putter' ? 'Ten with the putter before, starting as they do now.' : 'Three sessions that start as before.',
-            null,
-            (new ForStartLine())->of($since->balls),
-            ['start.side'],
+            key: 'change.stile',
+            seen: sprintf('Starts have moved %s since then: %s.', $lean > 0.0 ? 'right' : 'left', $stile->words),
+            evidence: sprintf('Before: %s. Since: %s.', self::said($before), self::said($since)),
+            cost: 0.82,
+            sureness: Significance::sureness($lean, $error),
+            stamp: sprintf('%+.0f', 5.0 * $lean),
+            try: $stile->kind === 'putter' ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.' : 'Give it a few sessions before anything of the stroke is mended.',
+            otherWay: null,
+            refutedBy: $stile->kind === 'putter' ? 'Ten with the putter before, starting as they do now.' : 'Three sessions that start as before.',
+            school: null,
+            balls: (new ForStartLine())->of($since->balls),
+            instead: ['start.side'],
             isOfRecord: true,
         );
     }

@@ -29,18 +29,18 @@ final class Compensation implements Rule
         }
 
         return new Insight(
-            'start.compensation',
-            sprintf('The face is set %s, and the stroke brings it back.', FigureText::degrees($split->aimBias)),
-            sprintf('Aim %s, stroke %s, balls start %s.', FigureText::degrees($split->aimBias), FigureText::degrees($split->strokeBias()), FigureText::degrees($split->startBias)),
-            0.85,
-            min(Significance::sureness($split->aimBias, $split->aimError), Significance::sureness($split->strokeBias(), $split->strokeError())),
-            sprintf('%+.0f', rad2deg($split->aimBias)),
-            'Mend neither alone. Square the aim and let the stroke follow in the same session, with a gate to see both.',
-            'Some leave a pair that has held for years alone: it is the student\'s note that decides.',
-            'Aim checks that come out square.',
-            null,
-            [],
-            ['start.side'],
+            key: 'start.compensation',
+            seen: sprintf('The face is set %s, and the stroke brings it back.', FigureText::degrees($split->aimBias)),
+            evidence: sprintf('Aim %s, stroke %s, balls start %s.', FigureText::degrees($split->aimBias), FigureText::degrees($split->strokeBias()), FigureText::degrees($split->startBias)),
+            cost: 0.85,
+            sureness: min(Significance::sureness($split->aimBias, $split->aimError), Significance::sureness($split->strokeBias(), $split->strokeError())),
+            stamp: sprintf('%+.0f', rad2deg($split->aimBias)),
+            try: 'Mend neither alone. Square the aim and let the stroke follow in the same session, with a gate to see both.',
+            otherWay: 'Some leave a pair that has held for years alone: it is the student\'s note that decides.',
+            refutedBy: 'Aim checks that come out square.',
+            school: null,
+            balls: [],
+            instead: ['start.side'],
         );
     }
 }

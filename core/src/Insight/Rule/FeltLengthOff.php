@@ -34,17 +34,17 @@ final class FeltLengthOff implements Rule
         $right = count(array_filter($called, static fn(RolledBall $ball): bool => $ball->ball->sight->call === $ball->lengthWord()));
 
         return new Insight(
-            'feel.off',
-            sprintf('Balls are felt %.0f %% %s than they are.', 100.0 * abs($fit->mean), $fit->mean > 0.0 ? 'longer' : 'shorter'),
-            sprintf('%d calls, %d of them right; likely %.0f to %.0f %%.', count($called), $right, 100.0 * min(abs($interval->low), abs($interval->high)), 100.0 * max(abs($interval->low), abs($interval->high))),
-            0.5 * min(1.0, abs($fit->mean) / 0.15),
-            Significance::sureness($fit->mean, $fit->meanError),
-            sprintf('%+.0f', 20.0 * $fit->mean),
-            'Calls before looking at every ball, and the true leave told at once: the feel comes first, then the stroke.',
-            null,
-            'Ten calls running that err to both sides.',
-            null,
-            $called,
+            key: 'feel.off',
+            seen: sprintf('Balls are felt %.0f %% %s than they are.', 100.0 * abs($fit->mean), $fit->mean > 0.0 ? 'longer' : 'shorter'),
+            evidence: sprintf('%d calls, %d of them right; likely %.0f to %.0f %%.', count($called), $right, 100.0 * min(abs($interval->low), abs($interval->high)), 100.0 * max(abs($interval->low), abs($interval->high))),
+            cost: 0.5 * min(1.0, abs($fit->mean) / 0.15),
+            sureness: Significance::sureness($fit->mean, $fit->meanError),
+            stamp: sprintf('%+.0f', 20.0 * $fit->mean),
+            try: 'Calls before looking at every ball, and the true leave told at once: the feel comes first, then the stroke.',
+            otherWay: null,
+            refutedBy: 'Ten calls running that err to both sides.',
+            school: null,
+            balls: $called,
         );
     }
 

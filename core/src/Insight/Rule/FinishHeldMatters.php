@@ -45,21 +45,25 @@ final class FinishHeldMatters implements Rule
         [$held, $up] = WithAndWithout::PAIRS[$name];
 
         return new Insight(
-            "routine.$name",
-            sprintf('With %s balls finish nearer than with %s.', $held, $up),
-            sprintf(
+            key: "routine.$name",
+            seen: sprintf('With %s balls finish nearer than with %s.', $held, $up),
+            evidence: sprintf(
                 'Within a tenth: %d of %d with, %d of %d without.',
                 $with->count(),
                 $with->n,
                 $without->count(),
                 $without->n,
             ),
-            0.55,
-            Significance::sureness($apart, $error),
-            sprintf('%.0f', 5.0 * $apart),
-            $name === 'held' ? 'A count of three before the head comes up, on every ball.' : 'Every step of the routine, on every ball; one that was skipped is stepped off from.',
-            null,
-            'Twenty of each that finish alike.',
+            cost: 0.55,
+            sureness: Significance::sureness($apart, $error),
+            stamp: sprintf('%.0f', 5.0 * $apart),
+            try: match ($name) {
+                'held' => 'A count of three before the head comes up, on every ball.',
+                'look_s' => 'The longer look at the target, before every ball.',
+                default => 'Every step of the routine, on every ball; one that was skipped is stepped off from.',
+            },
+            otherWay: null,
+            refutedBy: 'Twenty of each that finish alike.',
         );
     }
 }

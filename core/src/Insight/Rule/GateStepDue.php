@@ -27,17 +27,17 @@ final class GateStepDue implements Rule
         $isTighter = $due > 0;
 
         return new Insight(
-            'gate.due',
-            sprintf('The gate of %s is due to step %s.', FigureText::metres($width), $isTighter ? 'tighter' : 'wider'),
-            sprintf('%d of the last %d came through.', count(array_filter($isThrough)), count($here)),
-            0.2,
-            0.9,
-            sprintf('%.3f %s', $width, $isTighter ? 'tighter' : 'wider'),
-            $isTighter ? 'One step narrower; the count starts anew there.' : 'One step wider until eight of ten pass again.',
-            null,
-            null,
-            null,
-            $here,
+            key: 'gate.due',
+            seen: sprintf('The gate of %s is due to step %s.', FigureText::metres($width), $isTighter ? 'tighter' : 'wider'),
+            evidence: sprintf('%d of the last %d came through.', count(array_filter($isThrough)), count($here)),
+            cost: 0.2,
+            sureness: 0.9,
+            stamp: sprintf('%.3f %s', $width, $isTighter ? 'tighter' : 'wider'),
+            try: $isTighter ? 'One step narrower; the count starts anew there.' : 'One step wider until eight of ten pass again.',
+            otherWay: null,
+            refutedBy: null,
+            school: null,
+            balls: $here,
         );
     }
 }

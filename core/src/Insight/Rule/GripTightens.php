@@ -34,15 +34,15 @@ final class GripTightens implements Rule
         }
 
         return new Insight(
-            'stroke.grip',
-            'Distances scatter, and the grip tightens during the stroke.',
-            sprintf('%s Spread %s from %d balls.', $rise->sentence, FigureText::percent($control->spread), Pace::told($control)),
-            0.5,
-            Significance::sureness($rise->value, $rise->interval->error()),
-            sprintf('%.0f', $rise->value),
-            'Keep it at contact as it was at address, however firm that is; ten balls saying the number aloud.',
-            null,
-            'A grip that stays as it was, and the same scatter.',
+            key: 'stroke.grip',
+            seen: 'Distances scatter, and the grip tightens during the stroke.',
+            evidence: sprintf('%s Spread %s from %d balls.', $rise->sentence, FigureText::percent($control->spread), Pace::told($control)),
+            cost: 0.5,
+            sureness: Significance::sureness($rise->value, $rise->interval->error()),
+            stamp: sprintf('%.0f', $rise->value),
+            try: 'Keep it at contact as it was at address, however firm that is; ten balls saying the number aloud.',
+            otherWay: null,
+            refutedBy: 'A grip that stays as it was, and the same scatter.',
         );
     }
 }

@@ -49,20 +49,20 @@ final class HalfwayChange implements Rule
         $number = 1 + (int) array_search($since[0], $facts->session->balls, true);
 
         return new Insight(
-            'pace.halfway',
-            sprintf('From about ball %d on, balls finish %s.', $number, $isShorter ? 'shorter' : 'longer'),
-            $range->contains(0.0)
+            key: 'pace.halfway',
+            seen: sprintf('From about ball %d on, balls finish %s.', $number, $isShorter ? 'shorter' : 'longer'),
+            evidence: $range->contains(0.0)
                 ? sprintf('By up to %.0f %% of the length; %d balls before, %d since.', 100.0 * max($ends), $within->split, count($since))
                 : sprintf('By %.0f to %.0f %% of the length; %d balls before, %d since.', 100.0 * min($ends), 100.0 * max($ends), $within->split, count($since)),
-            0.76,
-            min(1.0, abs((float) $within->t) / 5.0),
-            sprintf('%d %+.0f', intdiv($number, 5), 20.0 * (float) $within->step),
-            $isShorter ? 'Rest for a few minutes, then six balls at one length: tired arms and a hurried stroke both roll short.' : 'Look whether the stroke has quickened, then six balls at one length.',
-            'The green may have changed: dew, sun or wind. Measure it again.',
-            'The next dozen balls finishing as the first ones did.',
-            null,
-            $since,
-            ['pace.either', 'pace.student', 'stroke.offset'],
+            cost: 0.76,
+            sureness: min(1.0, abs((float) $within->t) / 5.0),
+            stamp: sprintf('%d %+.0f', intdiv($number, 5), 20.0 * (float) $within->step),
+            try: $isShorter ? 'Rest for a few minutes, then six balls at one length: tired arms and a hurried stroke both roll short.' : 'Look whether the stroke has quickened, then six balls at one length.',
+            otherWay: 'The green may have changed: dew, sun or wind. Measure it again.',
+            refutedBy: 'The next dozen balls finishing as the first ones did.',
+            school: null,
+            balls: $since,
+            instead: ['pace.either', 'pace.student', 'stroke.offset'],
         );
     }
 

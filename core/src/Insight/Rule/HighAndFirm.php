@@ -26,17 +26,17 @@ final class HighAndFirm implements Rule
         }
 
         return new Insight(
-            'read.pace',
-            'Breaking putts are held up by their pace: high, and well past.',
-            sprintf('%d of %d misses high, %d of those beyond a tenth past.', $n, count($misses), $many),
-            0.6,
-            min(1.0, $n / 20.0),
-            (string) intdiv($n, 4),
-            'Leave the read as it is, and let the ball die at the hole.',
-            null,
-            'The same line at the pace played for, dropping or low.',
-            null,
-            $high,
+            key: 'read.pace',
+            seen: 'Breaking putts are held up by their pace: high, and well past.',
+            evidence: sprintf('%d of %d misses high, %d of those beyond a tenth past.', $n, count($misses), $many),
+            cost: 0.6,
+            sureness: min(1.0, $n / 20.0),
+            stamp: (string) intdiv($n, 4),
+            try: 'Leave the read as it is, and let the ball die at the hole.',
+            otherWay: null,
+            refutedBy: 'The same line at the pace played for, dropping or low.',
+            school: null,
+            balls: $high,
         );
     }
 

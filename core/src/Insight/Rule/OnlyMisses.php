@@ -44,18 +44,18 @@ final class OnlyMisses implements Rule
         }
 
         return $none >= self::CHANCE ? null : new Insight(
-            'log.only_misses',
-            sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, FigureText::metres(self::WITHIN_M)),
-            sprintf('Of the same putts about %d are holed at this student\'s level.', (int) round($expected)),
-            0.95,
-            1.0,
-            (string) intdiv($n, 10),
-            'Log the holed ones too: misses alone make every start look off and every spread look wide.',
-            null,
-            'A holed ball in the log.',
-            null,
-            $balls,
-            ['start.side', 'start.scatter', 'start.compensation', 'start.through_missed', 'read.low', 'read.high', 'read.pace'],
+            key: 'log.only_misses',
+            seen: sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, FigureText::metres(self::WITHIN_M)),
+            evidence: sprintf('Of the same putts about %d are holed at this student\'s level.', (int) round($expected)),
+            cost: 0.95,
+            sureness: 1.0,
+            stamp: (string) intdiv($n, 10),
+            try: 'Log the holed ones too: misses alone make every start look off and every spread look wide.',
+            otherWay: null,
+            refutedBy: 'A holed ball in the log.',
+            school: null,
+            balls: $balls,
+            instead: ['start.side', 'start.scatter', 'start.compensation', 'start.through_missed', 'read.low', 'read.high', 'read.pace'],
             isOfRecord: true,
         );
     }

@@ -49,9 +49,9 @@ final class PaceHabit implements Rule
         $sessions = count($lately->bySession());
 
         return new Insight(
-            'pace.habit',
-            sprintf('Balls finish %s%s.', FigureText::ofLength($bias), $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : ''),
-            sprintf(
+            key: 'pace.habit',
+            seen: sprintf('Balls finish %s%s.', FigureText::ofLength($bias), $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : ''),
+            evidence: sprintf(
                 '%d balls over %s; likely %s to %s; %d short, %d long.',
                 Pace::told($control),
                 $sessions === 1 ? 'one session' : "$sessions sessions",
@@ -60,17 +60,17 @@ final class PaceHabit implements Rule
                 $control->short,
                 $control->long,
             ),
-            0.75 * min(1.0, abs($bias) / 0.1),
-            Significance::sureness($bias, $error),
-            sprintf('%+.0f', 20.0 * $bias),
-            $sessions < self::SESSIONS && $agree >= 2
+            cost: 0.75 * min(1.0, abs($bias) / 0.1),
+            sureness: Significance::sureness($bias, $error),
+            stamp: sprintf('%+.0f', 20.0 * $bias),
+            try: $sessions < self::SESSIONS && $agree >= 2
                 ? sprintf('Look at the green first: it would be rolling %.2f of what is meant. Until it is measured again, play each putt as %.2f times its length.', 1.0 + $bias, 1.0 / (1.0 + $bias))
                 : self::stroke($isShort),
-            $sessions < self::SESSIONS && $agree >= 2 ? 'If the green is right, it is the stroke. ' . self::stroke($isShort) : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
-            'The next dozen at the usual lengths finishing on both sides of where they are meant.',
-            null,
-            (new ForDistance($lately->surface))->of($lately->balls),
-            ['pace.target', 'read.low', 'read.high'],
+            otherWay: $sessions < self::SESSIONS && $agree >= 2 ? 'If the green is right, it is the stroke. ' . self::stroke($isShort) : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
+            refutedBy: 'The next dozen at the usual lengths finishing on both sides of where they are meant.',
+            school: null,
+            balls: (new ForDistance($lately->surface))->of($lately->balls),
+            instead: ['pace.target', 'read.low', 'read.high'],
         );
     }
 

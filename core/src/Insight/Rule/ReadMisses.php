@@ -61,18 +61,18 @@ final class ReadMisses implements Rule
         }
 
         return new Insight(
-            "read.$side",
-            "Breaking putts go by on the $side side.",
-            sprintf('%d of %d misses that were not short: %s.', $hits, $n, implode('; ', $sides))
+            key: "read.$side",
+            seen: "Breaking putts go by on the $side side.",
+            evidence: sprintf('%d of %d misses that were not short: %s.', $hits, $n, implode('; ', $sides))
                 . ($called === null ? '' : sprintf(' Of the break of %d called putts %.0f %% was called.', $called[2], 100.0 * (1.0 + $called[0]))),
-            0.7,
-            min(1.0, ($hits / $n - 0.5) / (4.0 * sqrt(0.25 / $n)) + 0.2),
-            (string) (int) round(5.0 * $hits / $n),
-            $isLow ? self::more($lately->checked->school('over_read')) : 'Read less break, or let the ball die at the hole: check the pace first, then the line.',
-            $isLow ? 'Some take a firmer pace on the line they see: choose one of the two.' : 'Some keep the line and roll softer: choose one of the two.',
-            'The next ten breaking putts missing on both sides.',
-            null,
-            $misses,
+            cost: 0.7,
+            sureness: min(1.0, ($hits / $n - 0.5) / (4.0 * sqrt(0.25 / $n)) + 0.2),
+            stamp: (string) (int) round(5.0 * $hits / $n),
+            try: $isLow ? self::more($lately->checked->school('over_read')) : 'Read less break, or let the ball die at the hole: check the pace first, then the line.',
+            otherWay: $isLow ? 'Some take a firmer pace on the line they see: choose one of the two.' : 'Some keep the line and roll softer: choose one of the two.',
+            refutedBy: 'The next ten breaking putts missing on both sides.',
+            school: null,
+            balls: $misses,
         );
     }
 

@@ -36,30 +36,30 @@ final class ScatterCause implements Rule
 
         return $isBack
             ? new Insight(
-                'stroke.uneven_back',
-                'Backstrokes are uneven, and that makes most of the scatter.',
-                $evidence,
-                $cost,
-                $sure,
-                sprintf('%.0f', 20.0 * $back),
-                match ($facts->school) {
+                key: 'stroke.uneven_back',
+                seen: 'Backstrokes are uneven, and that makes most of the scatter.',
+                evidence: $evidence,
+                cost: $cost,
+                sureness: $sure,
+                stamp: sprintf('%.0f', 20.0 * $back),
+                try: match ($facts->school) {
                     BackstrokeCue::Foot => 'Give the backstroke its stop at the trail shoe, and roll three from each place.',
                     BackstrokeCue::Eye => 'Rehearse with the eyes on where the ball should end, then go at once.',
                     BackstrokeCue::Rule => 'Three balls from one mark on the rule, then the next; the mark, not the ball, is looked at.',
                 },
-                null,
-                'Backstrokes held to the mark that scatter as widely: then it is the strike.',
+                otherWay: null,
+                refutedBy: 'Backstrokes held to the mark that scatter as widely: then it is the strike.',
             )
             : new Insight(
-                'stroke.uneven_strike',
-                'The same backstroke rolls unevenly: strike or tempo.',
-                $evidence,
-                $cost,
-                $sure,
-                sprintf('%.0f', 20.0 * $strike),
-                'Look at the strike first: putty at toe and heel. Then the metronome at the student\'s own beat.',
-                null,
-                'Clean strikes at one beat that scatter as widely: then look at the surface.',
+                key: 'stroke.uneven_strike',
+                seen: 'The same backstroke rolls unevenly: strike or tempo.',
+                evidence: $evidence,
+                cost: $cost,
+                sureness: $sure,
+                stamp: sprintf('%.0f', 20.0 * $strike),
+                try: 'Look at the strike first: putty at toe and heel. Then the metronome at the student\'s own beat.',
+                otherWay: null,
+                refutedBy: 'Clean strikes at one beat that scatter as widely: then look at the surface.',
             );
     }
 

@@ -35,17 +35,17 @@ final class StartScatter implements Rule
         $interval = $fit->spreadInterval(0.8);
 
         return new Insight(
-            'start.scatter',
-            'Starts scatter widely.',
-            sprintf('%d balls: two in three within %.1f°, likely %.1f° to %.1f°.', $fit->n, rad2deg($fit->spread), rad2deg($interval->low ?? $fit->spread), rad2deg($interval->high ?? $fit->spread)),
-            0.72 * min(1.0, $fit->spread / 0.045),
-            max(0.75, Significance::sureness($beyond, $fit->logSpreadError)),
-            sprintf('%.0f', rad2deg($fit->spread) * 2.0),
-            'A gate that half to two thirds pass, short lengths, the strike looked at: middle of the face first.',
-            null,
-            'Twenty more past a gate, two in three of them through at half the width.',
-            null,
-            (new ForStartLine())->of($lately->balls),
+            key: 'start.scatter',
+            seen: 'Starts scatter widely.',
+            evidence: sprintf('%d balls: two in three within %.1f°, likely %.1f° to %.1f°.', $fit->n, rad2deg($fit->spread), rad2deg($interval->low ?? $fit->spread), rad2deg($interval->high ?? $fit->spread)),
+            cost: 0.72 * min(1.0, $fit->spread / 0.045),
+            sureness: max(0.75, Significance::sureness($beyond, $fit->logSpreadError)),
+            stamp: sprintf('%.0f', rad2deg($fit->spread) * 2.0),
+            try: 'A gate that half to two thirds pass, short lengths, the strike looked at: middle of the face first.',
+            otherWay: null,
+            refutedBy: 'Twenty more past a gate, two in three of them through at half the width.',
+            school: null,
+            balls: (new ForStartLine())->of($lately->balls),
         );
     }
 

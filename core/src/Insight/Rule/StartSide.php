@@ -53,17 +53,17 @@ final class StartSide implements Rule
         }
 
         return new Insight(
-            'start.side',
-            sprintf('By eye, balls start %s of the line.', $right > $left ? 'right' : 'left'),
-            sprintf('%d left, %d on line, %d right by eye; by how much, a gate would tell.', $left, $on, $right),
-            0.7 * max($left, $right) / ($left + $on + $right),
-            Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
-            $right > $left ? 'right' : 'left',
-            'Check first where the face points before the stroke. Then twenty through a gate that half of them pass.',
-            null,
-            'Twenty through a gate, with misses on both sides.',
-            null,
-            array_values(array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null)),
+            key: 'start.side',
+            seen: sprintf('By eye, balls start %s of the line.', $right > $left ? 'right' : 'left'),
+            evidence: sprintf('%d left, %d on line, %d right by eye; by how much, a gate would tell.', $left, $on, $right),
+            cost: 0.7 * max($left, $right) / ($left + $on + $right),
+            sureness: Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
+            stamp: $right > $left ? 'right' : 'left',
+            try: 'Check first where the face points before the stroke. Then twenty through a gate that half of them pass.',
+            otherWay: null,
+            refutedBy: 'Twenty through a gate, with misses on both sides.',
+            school: null,
+            balls: array_values(array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null)),
         );
     }
 
@@ -74,17 +74,17 @@ final class StartSide implements Rule
         $n = count($balls);
 
         return new Insight(
-            'start.side',
-            sprintf('Balls start %s of the line.', $right > $left ? 'right' : 'left'),
-            sprintf('Of %d balls %d started right and %d left; by how much shows once some miss on both sides.', $n, $right, $left),
-            0.8 * min(1.0, 2.0 * max($left, $right) / $n),
-            Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
-            $right > $left ? 'right' : 'left',
-            'Check first where the face points before the stroke. Then move the gate half its width to that side.',
-            null,
-            'Twenty through a gate that half of them pass, with misses on both sides.',
-            null,
-            $balls,
+            key: 'start.side',
+            seen: sprintf('Balls start %s of the line.', $right > $left ? 'right' : 'left'),
+            evidence: sprintf('Of %d balls %d started right and %d left; by how much shows once some miss on both sides.', $n, $right, $left),
+            cost: 0.8 * min(1.0, 2.0 * max($left, $right) / $n),
+            sureness: Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
+            stamp: $right > $left ? 'right' : 'left',
+            try: 'Check first where the face points before the stroke. Then move the gate half its width to that side.',
+            otherWay: null,
+            refutedBy: 'Twenty through a gate that half of them pass, with misses on both sides.',
+            school: null,
+            balls: $balls,
         );
     }
 
@@ -94,9 +94,9 @@ final class StartSide implements Rule
         $split = AimSplit::split($lately);
 
         return new Insight(
-            'start.side',
-            sprintf('Balls start %s of the line.', $bias > 0.0 ? 'right' : 'left'),
-            sprintf(
+            key: 'start.side',
+            seen: sprintf('Balls start %s of the line.', $bias > 0.0 ? 'right' : 'left'),
+            evidence: sprintf(
                 '%d balls, %d left and %d right: on average %s, likely %.1f° to %.1f°%s.',
                 $fit->n,
                 $left,
@@ -106,18 +106,18 @@ final class StartSide implements Rule
                 rad2deg($interval->high ?? $bias),
                 $split === null ? '' : sprintf('; the face is set %s and the stroke adds %s', FigureText::degrees($split->aimBias), FigureText::degrees($split->strokeBias())),
             ),
-            0.8 * min(1.0, abs($bias) / 0.02),
-            max(Significance::sureness($bias, $error), Significance::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
-            sprintf('%+.0f', rad2deg($bias) * 2.0),
-            match (true) {
+            cost: 0.8 * min(1.0, abs($bias) / 0.02),
+            sureness: max(Significance::sureness($bias, $error), Significance::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
+            stamp: sprintf('%+.0f', rad2deg($bias) * 2.0),
+            try: match (true) {
                 $split === null => 'Check first where the face points before the stroke: it may be all aim.',
                 abs($split->aimBias) > abs($split->strokeBias()) => 'It is mostly aim: set the face square to the line, and leave the stroke.',
                 default => self::cure($facts->cure, $bias, $lately->hand),
             },
-            null,
-            'Twenty through a gate that half of them pass, with misses on both sides.',
-            null,
-            (new ForStartLine())->of($lately->balls),
+            otherWay: null,
+            refutedBy: 'Twenty through a gate that half of them pass, with misses on both sides.',
+            school: null,
+            balls: (new ForStartLine())->of($lately->balls),
         );
     }
 

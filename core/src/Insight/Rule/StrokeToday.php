@@ -40,15 +40,15 @@ final class StrokeToday implements Rule
     private static function green(GreenOffset $green, float $speedM): Insight
     {
         return new Insight(
-            'stroke.green',
-            sprintf('The green rolls %s than measured: the same backstrokes of several students roll %s.', $green->offset < 0.0 ? 'slower' : 'faster', self::share($green->offset)),
-            sprintf('%d students, each against their own line; give or take %.0f %%.', $green->students, 100.0 * SessionOffset::REMARK * $green->standardError),
-            0.9,
-            min(1.0, abs($green->offset) / (4.0 * $green->standardError)),
-            sprintf('%+.0f', 20.0 * $green->offset),
-            sprintf('It acts like %.1f ft. Measure the green again.', $speedM * exp($green->offset) / Length::METRES_PER_FOOT),
-            null,
-            'A fresh measurement that agrees with the old one.',
+            key: 'stroke.green',
+            seen: sprintf('The green rolls %s than measured: the same backstrokes of several students roll %s.', $green->offset < 0.0 ? 'slower' : 'faster', self::share($green->offset)),
+            evidence: sprintf('%d students, each against their own line; give or take %.0f %%.', $green->students, 100.0 * SessionOffset::REMARK * $green->standardError),
+            cost: 0.9,
+            sureness: min(1.0, abs($green->offset) / (4.0 * $green->standardError)),
+            stamp: sprintf('%+.0f', 20.0 * $green->offset),
+            try: sprintf('It acts like %.1f ft. Measure the green again.', $speedM * exp($green->offset) / Length::METRES_PER_FOOT),
+            otherWay: null,
+            refutedBy: 'A fresh measurement that agrees with the old one.',
             instead: ['stroke.offset', 'pace.habit', ...self::INSTEAD],
         );
     }
@@ -56,25 +56,25 @@ final class StrokeToday implements Rule
     private static function either(SessionOffset $today, float $speedM, BackstrokeCue $school): Insight
     {
         return new Insight(
-            'stroke.offset',
-            sprintf('Today the same backstroke rolls %s than on earlier days.', $today->offset < 0.0 ? 'shorter' : 'further'),
-            sprintf(
+            key: 'stroke.offset',
+            seen: sprintf('Today the same backstroke rolls %s than on earlier days.', $today->offset < 0.0 ? 'shorter' : 'further'),
+            evidence: sprintf(
                 '%d balls against the line of %s: %s. A quiet day stays within %.0f %%.',
                 $today->n,
                 $today->sessions === 1 ? 'one earlier session' : "$today->sessions earlier sessions",
                 self::share($today->offset),
                 100.0 * (exp(SessionOffset::REMARK * $today->standardError) - 1.0),
             ),
-            0.8,
-            min(1.0, abs($today->offset) / (4.0 * $today->standardError)),
-            sprintf('%+.0f', 20.0 * $today->offset),
-            sprintf('Look at the green first: it would be rolling like %.1f ft. Measure it again.', $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT),
-            sprintf(
+            cost: 0.8,
+            sureness: min(1.0, abs($today->offset) / (4.0 * $today->standardError)),
+            stamp: sprintf('%+.0f', 20.0 * $today->offset),
+            try: sprintf('Look at the green first: it would be rolling like %.1f ft. Measure it again.', $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT),
+            otherWay: sprintf(
                 'If the green is right, it is the strike: %s times %.2f make up for it today.',
                 $school === BackstrokeCue::Foot ? 'shoe places' : 'backstrokes',
                 $today->backstrokeFactor(),
             ),
-            'A fresh measurement that agrees with the old one points at the strike.',
+            refutedBy: 'A fresh measurement that agrees with the old one points at the strike.',
             instead: self::INSTEAD,
         );
     }

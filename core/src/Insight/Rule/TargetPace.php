@@ -34,15 +34,15 @@ final class TargetPace implements Rule
         $error = hypot($finding->interval->error(), Significance::daysApart($lately) * array_sum($lengths) / max(1, count($lengths)));
 
         return !Significance::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Insight(
-            'pace.target',
-            sprintf('Balls finish %s the %s past the hole that is played for.', $off < 0.0 ? 'short of' : 'beyond', FigureText::metres($lately->pace)),
-            $finding->sentence,
-            0.4 * min(1.0, abs($off) / 0.3),
-            Significance::sureness($off, $error),
-            sprintf('%+.0f', 5.0 * $off),
-            'Set a tee where the ball should finish, and roll to it instead of the hole.',
-            'Or play for what is rolled: change the run-out on the card.',
-            'A dozen that finish on both sides of it.',
+            key: 'pace.target',
+            seen: sprintf('Balls finish %s the %s past the hole that is played for.', $off < 0.0 ? 'short of' : 'beyond', FigureText::metres($lately->pace)),
+            evidence: $finding->sentence,
+            cost: 0.4 * min(1.0, abs($off) / 0.3),
+            sureness: Significance::sureness($off, $error),
+            stamp: sprintf('%+.0f', 5.0 * $off),
+            try: 'Set a tee where the ball should finish, and roll to it instead of the hole.',
+            otherWay: 'Or play for what is rolled: change the run-out on the card.',
+            refutedBy: 'A dozen that finish on both sides of it.',
         );
     }
 }

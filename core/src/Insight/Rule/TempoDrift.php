@@ -26,17 +26,17 @@ final class TempoDrift implements Rule
         $isQuicker = $drift->value > 0.0;
 
         return new Insight(
-            'stroke.tempo_drift',
-            $isQuicker ? 'Longer putts are struck at a quicker tempo.' : 'Longer putts are struck at a slower tempo.',
-            sprintf('%d taps. %s', $drift->n, $drift->sentence),
-            0.6,
-            Significance::sureness($drift->value, $drift->interval->error()),
-            sprintf('%+.0f', 10.0 * $drift->value),
-            $facts->school === BackstrokeCue::Eye
+            key: 'stroke.tempo_drift',
+            seen: $isQuicker ? 'Longer putts are struck at a quicker tempo.' : 'Longer putts are struck at a slower tempo.',
+            evidence: sprintf('%d taps. %s', $drift->n, $drift->sentence),
+            cost: 0.6,
+            sureness: Significance::sureness($drift->value, $drift->interval->error()),
+            stamp: sprintf('%+.0f', 10.0 * $drift->value),
+            try: $facts->school === BackstrokeCue::Eye
                 ? 'Rehearse with the eyes on the target until the long one feels as unhurried as the short one.'
                 : 'The metronome at the student’s own beat, from the shortest length out; the backstroke gives the length.',
-            'Some let the tempo follow the length: then the backstroke’s curve holds for that tempo alone.',
-            'Taps at three lengths that come out alike.',
+            otherWay: 'Some let the tempo follow the length: then the backstroke’s curve holds for that tempo alone.',
+            refutedBy: 'Taps at three lengths that come out alike.',
         );
     }
 }

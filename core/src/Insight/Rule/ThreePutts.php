@@ -22,15 +22,15 @@ final class ThreePutts implements Rule
         }
 
         return new Insight(
-            'play.three_putts',
-            sprintf('%d three-putts came from where they should not.', $play->avoidable),
-            sprintf('%d rounds, %d three-putts and %d of four or more: %d strokes.', $play->rounds, $play->threePutts, $play->fourPutts, $play->strokesLost),
-            0.65,
-            min(1.0, $play->avoidable / 8.0),
-            (string) intdiv($play->avoidable, 3),
-            'Pace first at those lengths: the second putt is what costs.',
-            null,
-            'Two rounds without one.',
+            key: 'play.three_putts',
+            seen: sprintf('%d three-putts came from where they should not.', $play->avoidable),
+            evidence: sprintf('%d rounds, %d three-putts and %d of four or more: %d strokes.', $play->rounds, $play->threePutts, $play->fourPutts, $play->strokesLost),
+            cost: 0.65,
+            sureness: min(1.0, $play->avoidable / 8.0),
+            stamp: (string) intdiv($play->avoidable, 3),
+            try: 'Pace first at those lengths: the second putt is what costs.',
+            otherWay: null,
+            refutedBy: 'Two rounds without one.',
         );
     }
 }

@@ -49,15 +49,15 @@ final class TodayAgainstUsual implements Rule
     private static function green(Offset $green, int $students): Insight
     {
         return new Insight(
-            'pace.green',
-            sprintf('The green rolls %s today: balls of several students finish %s.', $green->value < 0.0 ? 'slower' : 'faster', self::share($green)),
-            sprintf('%d students against their own usual; give or take %.0f %%.', $students, self::giveOrTake($green)),
-            0.9,
-            min(1.0, abs($green->value) / (4.0 * $green->standardError)),
-            self::stamp($green),
-            sprintf('A putt plays %.2f times its length today. Measure the green again.', 1.0 / (1.0 + $green->value)),
-            null,
-            'A fresh reading that agrees with the old one.',
+            key: 'pace.green',
+            seen: sprintf('The green rolls %s today: balls of several students finish %s.', $green->value < 0.0 ? 'slower' : 'faster', self::share($green)),
+            evidence: sprintf('%d students against their own usual; give or take %.0f %%.', $students, self::giveOrTake($green)),
+            cost: 0.9,
+            sureness: min(1.0, abs($green->value) / (4.0 * $green->standardError)),
+            stamp: self::stamp($green),
+            try: sprintf('A putt plays %.2f times its length today. Measure the green again.', 1.0 / (1.0 + $green->value)),
+            otherWay: null,
+            refutedBy: 'A fresh reading that agrees with the old one.',
             instead: self::INSTEAD,
         );
     }
@@ -65,30 +65,30 @@ final class TodayAgainstUsual implements Rule
     private static function student(Offset $own, int $balls): Insight
     {
         return new Insight(
-            'pace.student',
-            sprintf('This student finishes %s today, and the others on this green do not.', self::share($own)),
-            sprintf('%d balls, the others\' green taken off; give or take %.0f %%.', $balls, self::giveOrTake($own)),
-            0.7,
-            min(1.0, abs($own->value) / (4.0 * $own->standardError)),
-            self::stamp($own),
-            $own->value < 0.0 ? 'Look at the strike and the tempo before the backstroke.' : 'Look whether the stroke has quickened.',
-            null,
-            'The next ten balls at the usual length.',
+            key: 'pace.student',
+            seen: sprintf('This student finishes %s today, and the others on this green do not.', self::share($own)),
+            evidence: sprintf('%d balls, the others\' green taken off; give or take %.0f %%.', $balls, self::giveOrTake($own)),
+            cost: 0.7,
+            sureness: min(1.0, abs($own->value) / (4.0 * $own->standardError)),
+            stamp: self::stamp($own),
+            try: $own->value < 0.0 ? 'Look at the strike and the tempo before the backstroke.' : 'Look whether the stroke has quickened.',
+            otherWay: null,
+            refutedBy: 'The next ten balls at the usual length.',
         );
     }
 
     private static function either(Offset $offset, int $balls, bool $hasHistory): Insight
     {
         return new Insight(
-            'pace.either',
-            sprintf('Today\'s balls finish %s%s.', self::share($offset), $hasHistory ? ', against what is usual for this student' : ' of where they should'),
-            sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),
-            0.7,
-            min(1.0, abs($offset->value) / (4.0 * $offset->standardError)),
-            self::stamp($offset),
-            sprintf('Look at the green first: it would be rolling %.2f of what is meant. Measure it again.', 1.0 + $offset->value),
-            'If the green is right, it is the strike or the tempo.',
-            'A second student\'s balls, or a fresh reading.',
+            key: 'pace.either',
+            seen: sprintf('Today\'s balls finish %s%s.', self::share($offset), $hasHistory ? ', against what is usual for this student' : ' of where they should'),
+            evidence: sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),
+            cost: 0.7,
+            sureness: min(1.0, abs($offset->value) / (4.0 * $offset->standardError)),
+            stamp: self::stamp($offset),
+            try: sprintf('Look at the green first: it would be rolling %.2f of what is meant. Measure it again.', 1.0 + $offset->value),
+            otherWay: 'If the green is right, it is the strike or the tempo.',
+            refutedBy: 'A second student\'s balls, or a fresh reading.',
             instead: self::INSTEAD,
         );
     }

@@ -29,15 +29,15 @@ final class HoledShare implements Measure
         }
 
         return new Finding(
-            'How many dropped?',
-            sprintf('%d of %d%s.', $whole->count(), $whole->n, $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n)),
-            FindingUnit::Share,
-            $whole->value,
-            $whole->interval,
-            $whole->n,
-            null,
-            count($rows) < 2 ? [] : $rows,
-            true,
+            question: 'How many dropped?',
+            sentence: sprintf('%d of %d%s.', $whole->count(), $whole->n, $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n)),
+            unit: FindingUnit::Share,
+            value: $whole->value,
+            interval: $whole->interval,
+            n: $whole->n,
+            first: null,
+            rows: count($rows) < 2 ? [] : $rows,
+            isScore: true,
         );
     }
 

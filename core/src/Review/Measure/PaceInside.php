@@ -28,8 +28,8 @@ final class PaceInside implements ComparableMeasure
         $first = Pace::control($asked->firstTries());
 
         return new Finding(
-            'How many inside a tenth of the length?',
-            sprintf(
+            question: 'How many inside a tenth of the length?',
+            sentence: sprintf(
                 '%s; %d shorter than meant, %d longer.',
                 $control->isInsideEstimated()
                     ? sprintf('About %s within a tenth, %s: some of %d were cut short before it could be seen', FigureText::percent($share), FigureText::likelyShare($interval, $control->n), $control->n)
@@ -37,13 +37,13 @@ final class PaceInside implements ComparableMeasure
                 $control->short,
                 $control->long,
             ),
-            FindingUnit::Share,
-            $share,
-            $interval,
-            $control->n,
-            $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
-            Pace::rows($asked, self::row(...)),
-            true,
+            unit: FindingUnit::Share,
+            value: $share,
+            interval: $interval,
+            n: $control->n,
+            first: $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
+            rows: Pace::rows($asked, self::row(...)),
+            isScore: true,
         );
     }
 

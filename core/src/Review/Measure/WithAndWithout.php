@@ -6,6 +6,7 @@ namespace Amble\Core\Review\Measure;
 
 use Amble\Core\Evidence\RolledBall;
 use Amble\Core\Numeric\Interval;
+use Amble\Core\Numeric\Sample;
 use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
@@ -13,7 +14,10 @@ use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
-/** Whether balls with a finish held, or a routine kept, finish nearer than those without: inside a tenth of the length. */
+/**
+ * Whether balls with a finish held, a routine kept or a longer look at the target finish nearer than those without: the share
+ * inside a tenth of the length. A look is long above the middle one of these balls.
+ */
 final class WithAndWithout implements Measure
 {
     /** What is compared, and how the two sides are called. */
@@ -23,6 +27,7 @@ final class WithAndWithout implements Measure
         'doubt' => ['a doubt over the ball', 'no doubt'],
         'stepped_off' => ['a step off first', 'no step off'],
         'pictured' => ['line and drop pictured', 'neither pictured'],
+        'look_s' => ['a longer look at the target', 'a shorter look'],
     ];
 
     public static function of(BallSelection $asked): ?Finding
@@ -64,9 +69,20 @@ final class WithAndWithout implements Measure
         if ($asked->balls === []) {
             return null;
         }
-        $side = static fn(bool $is): BallSelection => $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) === $is);
+        $isWith = self::isWith($asked, $name);
+        $side = static fn(bool $is): BallSelection => $asked->where(static fn(RolledBall $ball): bool => $isWith($ball) === $is);
         [$with, $without] = [Pace::inside('With ' . self::PAIRS[$name][0], $side(true)), Pace::inside('With ' . self::PAIRS[$name][1], $side(false))];
 
         return $with === null || $without === null ? null : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];
+    }
+
+    /** @return \Closure(RolledBall): bool of balls that have the answer; a number counts above the middle one of them */
+    private static function isWith(BallSelection $asked, string $name): \Closure
+    {
+        $number = static fn(RolledBall $ball): ?float => $ball->ball->sight->number($name);
+        $numbers = array_values(array_filter(array_map($number, $asked->balls), is_float(...)));
+        $middle = $numbers === [] ? 0.0 : Sample::median($numbers);
+
+        return static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) ?? ($number($ball) ?? 0.0) > $middle;
     }
 }

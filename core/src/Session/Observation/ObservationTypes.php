@@ -110,6 +110,8 @@ final class ObservationTypes
             new ObservationType('routine', 'The routine', AnswerFormat::yesNo('Kept', 'Not kept'), ObservedFigure::Routine, isOfAnyBall: true),
             // How many looks along the line.
             new ObservationType('looks', 'Looks', AnswerFormat::count(0, 20), ObservedFigure::Routine, isOfAnyBall: true),
+            // How long the student looked at the target for distance before the stroke, seconds.
+            new ObservationType('look_s', 'Looked at the target for', AnswerFormat::number('s', 0.0, 60.0), ObservedFigure::Routine, isOfAnyBall: true),
             // How many rehearsals before a ball.
             new ObservationType('rehearsals', 'Rehearsals', AnswerFormat::count(0, 20), ObservedFigure::Routine, isOfAnyBall: true),
             // Whether the student pictured line and drop before the stroke.
