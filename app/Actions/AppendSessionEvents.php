@@ -12,7 +12,6 @@ use Amble\Core\Session\Event\BallReassigned;
 use Amble\Core\Session\Event\CheckAttempted;
 use Amble\Core\Session\Event\EventReader;
 use Amble\Core\Session\Event\SessionEvent;
-use Amble\Core\Session\SessionLog;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
 use App\Models\Student;
@@ -35,10 +34,9 @@ final class AppendSessionEvents
      *
      * @param string $loggedBy id of the coach who answers for them
      * @param list<array<string, mixed>> $events as they came, each with id, type and at_ms
-     *
-     * @return SessionLog as it now stands
+     * @param int|null $version of the log as whoever sends them knows it; null where they know none
      */
-    public function append(PracticeSession $session, string $loggedBy, array $events): SessionLog
+    public function append(PracticeSession $session, string $loggedBy, array $events, ?int $version = null): AppendedEvents
     {
         $cards = self::cards($session, $events);
         $rows = [];
@@ -60,12 +58,25 @@ final class AppendSessionEvents
             $rows[] = self::row($session, $loggedBy, $read, $event + $struckWith);
         }
 
-        return DB::transaction(function () use ($session, $rows): SessionLog {
+        return DB::transaction(function () use ($session, $rows, $version): AppendedEvents {
             SessionEventRecord::query()->insertOrIgnore($rows);
-            self::refuseForeignIds($session, array_column($rows, 'id'));
+            $ids = array_column($rows, 'id');
+            self::refuseForeignIds($session, $ids);
+            $projected = $this->projector->project($session);
+            $isKnown = $version !== null && $projected->keepsOrder && $version === self::version($session, $ids);
 
-            return $this->projector->project($session);
+            return new AppendedEvents($projected, self::version($session), $isKnown ? $version : null);
         });
+    }
+
+    /**
+     * The version of a session's log: the position of its last event, 0 before any.
+     *
+     * @param list<string> $but ids of events that are left out
+     */
+    public static function version(PracticeSession $session, array $but = []): int
+    {
+        return (int) SessionEventRecord::query()->where('practice_session_id', $session->id)->whereNotIn('id', $but)->max('position');
     }
 
     /**

@@ -46,7 +46,7 @@ final class ProjectSession
      * then sees what the first wrote: folded each without the other's, a ball would be in the log and on no screen. The keys
      * are left alone, as both lines already point at the row.
      */
-    private static function comeAlone(PracticeSession $session): void
+    private static function lockSession(PracticeSession $session): void
     {
         if (DB::getDriverName() === 'sqlite') {
             return;
@@ -63,20 +63,21 @@ final class ProjectSession
      *
      * @param bool $isWhole whether what rests on balls is told anew though none changed
      */
-    public function project(PracticeSession $session, bool $isWhole = false): SessionLog
+    public function project(PracticeSession $session, bool $isWhole = false): ProjectedSession
     {
-        self::comeAlone($session);
+        self::lockSession($session);
         $session->loadMissing('green');
         $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
         // What is put away tells of nobody, until it is brought back.
         $shown = $session->trashed() ? $log->withoutBalls() : $log;
         $runs = self::runsWithBalls($session, $shown);
-        $touched = $this->writeBalls($session, SessionBalls::of($shown, $runs, $session->student_id));
-        $this->findings->write($session, $shown, array_values(array_filter(
+        [$changed, $removed, $keepsOrder, $touched] = $this->writeBalls($session, SessionBalls::of($shown, $runs, $session->student_id));
+        $told = array_values(array_filter(
             $runs,
-            static fn(SessionRun $run): bool => $isWhole || $touched === null || in_array($run->id, $touched, true) || isset($log->runs[$run->id]),
-        )));
-        if ($isWhole || $touched === null) {
+            static fn(SessionRun $run): bool => $isWhole || $removed !== [] || in_array($run->id, $touched, true) || isset($log->runs[$run->id]),
+        ));
+        $this->findings->write($session, $shown, $told);
+        if ($isWhole || $removed !== []) {
             $this->findings->forget($session, $shown);
         }
         $this->writeSetAsides($session, $log->setAside);
@@ -102,7 +103,7 @@ final class ProjectSession
         }
         self::writeEnds($session, $log);
 
-        return $log;
+        return new ProjectedSession($log, $changed, $removed, $keepsOrder, array_map(static fn(SessionRun $run): string => $run->id, $told));
     }
 
     private static function writeEnds(PracticeSession $session, SessionLog $log): void
@@ -120,7 +121,7 @@ final class ProjectSession
         /** @var LazyCollection<int, PracticeSession> $sessions */
         $sessions = PracticeSession::withTrashed()->lazyById();
         foreach ($sessions as $session) {
-            DB::transaction(fn(): SessionLog => $this->project($session, isWhole: true));
+            DB::transaction(fn(): ProjectedSession => $this->project($session, isWhole: true));
         }
     }
 
@@ -170,9 +171,10 @@ final class ProjectSession
     /**
      * @param list<SessionBall> $balls
      *
-     * @return list<string>|null runs whose balls changed; null when balls went, and any may have
+     * @return array{list<string>, list<string>, bool, list<string>} ids of changed and of removed balls, whether the others kept their
+     *                                                               places, and the runs of changed ones
      */
-    private function writeBalls(PracticeSession $session, array $balls): ?array
+    private function writeBalls(PracticeSession $session, array $balls): array
     {
         $rows = [];
         foreach ($balls as $place => $ball) {
@@ -180,21 +182,43 @@ final class ProjectSession
             // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
             $rows[$ball->putt->id] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
         }
-        /** @var array<string, string> $known digest by id */
-        $known = BallRecord::query()->where('practice_session_id', $session->id)->toBase()->pluck('digest', 'id')->all();
-        $gone = array_diff(array_map(strval(...), array_keys($known)), array_map(strval(...), array_keys($rows)));
+        /** @var array<string, \stdClass> $known digest and place by id */
+        $known = BallRecord::query()->where('practice_session_id', $session->id)->toBase()->get(['id', 'digest', 'place'])->keyBy('id')->all();
+        $gone = array_map(strval(...), array_keys(array_diff_key($known, $rows)));
         foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
             BallRecord::query()->whereIn('id', $ids)->delete();
         }
-        $changed = array_values(array_filter($rows, static fn(array $row, string $id): bool => ($known[$id] ?? null) !== $row['digest'], ARRAY_FILTER_USE_BOTH));
-        foreach (array_chunk($changed, self::AT_ONCE) as $some) {
+        $changed = array_filter($rows, static fn(array $row, string $id): bool => ($known[$id] ?? null)?->digest !== $row['digest'], ARRAY_FILTER_USE_BOTH);
+        foreach (array_chunk(array_values($changed), self::AT_ONCE) as $some) {
             BallRecord::query()->upsert($some, ['id']);
         }
         if ($gone !== [] || $changed !== []) {
             Workspace::evidenceChanged($session->bench_id);
         }
 
-        return $gone !== [] ? null : array_values(array_unique(array_filter(array_column($changed, 'run_id'), is_string(...))));
+        return [
+            array_map(strval(...), array_keys($changed)),
+            $gone,
+            self::keepsOrder($changed, $known),
+            array_values(array_unique(array_filter(array_column($changed, 'run_id'), is_string(...)))),
+        ];
+    }
+
+    /**
+     * @param array<string, array<string, mixed>> $changed rows by id
+     * @param array<string, \stdClass> $known rows that were there, by id
+     */
+    private static function keepsOrder(array $changed, array $known): bool
+    {
+        $last = $known === [] ? -1 : max(array_map(static fn(\stdClass $row): int => (int) $row->place, $known));
+        foreach ($changed as $id => $row) {
+            $place = isset($known[$id]) ? (int) $known[$id]->place : null;
+            if ($place === null ? $row['place'] <= $last : $row['place'] !== $place) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param list<DismissedInsight> $notes */

@@ -110,10 +110,16 @@ final class PracticeSession extends WorkspaceModel
         return $companions;
     }
 
-    /** @return Collection<int, \stdClass> the standing balls, in the order they were rolled */
-    public function ballRows(): Collection
+    /**
+     * @param list<string>|null $only ids of those that are wanted; null for all
+     *
+     * @return Collection<int, \stdClass> the standing balls, in the order they were rolled
+     */
+    public function ballRows(?array $only = null): Collection
     {
-        return BallRecord::query()->toBase()->where('practice_session_id', $this->id)->orderBy('place')->get();
+        $rows = BallRecord::query()->toBase()->where('practice_session_id', $this->id)->orderBy('place');
+
+        return ($only === null ? $rows : $rows->whereIn('id', $only))->get();
     }
 
     /** Whether balls are being watched before anything is said. */

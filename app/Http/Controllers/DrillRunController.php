@@ -47,7 +47,7 @@ final class DrillRunController
     /** Append a run's events to its session's log and answer with the new state. */
     public function log(LogEventsRequest $request, PracticeSession $session, PracticeRun $run): RunResource
     {
-        $log = $this->append->append($session, $request->coach()->id, $request->events());
+        $log = $this->append->append($session, $request->coach()->id, $request->events())->projected->log;
 
         return new RunResource($run, $log->ofRun($run->id), $this->findings, $session->student_id);
     }

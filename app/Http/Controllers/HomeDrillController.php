@@ -18,6 +18,7 @@ use App\Http\Resources\SessionResource;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
 use App\Models\SessionEventRecord;
+use App\Reports\DrillFindings;
 use App\Reports\SessionLogs;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Validation\ValidationException;
@@ -62,7 +63,7 @@ final class HomeDrillController
     }
 
     /** @throws ValidationException If it is more than a student says of their balls. */
-    public function log(LogEventsRequest $request, string $link, PracticeSession $session, AppendSessionEvents $append): SessionLogResource
+    public function log(LogEventsRequest $request, string $link, PracticeSession $session, AppendSessionEvents $append, DrillFindings $findings): SessionLogResource
     {
         $events = $request->events();
         foreach ($events as $i => $event) {
@@ -74,8 +75,8 @@ final class HomeDrillController
         if (SessionEventRecord::query()->where('practice_session_id', $session->id)->count() + count($events) > self::MOST_EVENTS) {
             throw ValidationException::withMessages(['events' => 'That is enough of one drill: nothing more was kept.']);
         }
-        $append->append($session, AuthenticateLink::card($request)->coach_id, $events);
+        $appended = $append->append($session, AuthenticateLink::card($request)->coach_id, $events, $request->version());
 
-        return SessionLogResource::make($session);
+        return new SessionLogResource($session, $appended, $findings);
     }
 }

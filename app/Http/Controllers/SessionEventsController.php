@@ -9,17 +9,18 @@ use App\Http\Requests\LogEventsRequest;
 use App\Http\Resources\BallEventResource;
 use App\Http\Resources\SessionLogResource;
 use App\Models\PracticeSession;
+use App\Reports\DrillFindings;
 use App\Reports\SessionLogs;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class SessionEventsController
 {
-    /** Append events to a session's log and answer with its balls and its card as the log now has them. */
-    public function store(LogEventsRequest $request, PracticeSession $session, AppendSessionEvents $logbook): SessionLogResource
+    /** Append events to a session's log and answer with what they changed. */
+    public function store(LogEventsRequest $request, PracticeSession $session, AppendSessionEvents $append, DrillFindings $findings): SessionLogResource
     {
-        $logbook->append($session, $request->coach()->id, $request->events());
+        $appended = $append->append($session, $request->coach()->id, $request->events(), $request->version());
 
-        return SessionLogResource::make($session);
+        return new SessionLogResource($session, $appended, $findings);
     }
 
     /** Tell what happened to one ball since it was rolled. */

@@ -38,10 +38,16 @@ final class LogEventsRequest extends WorkspaceRequest
         return $this->events;
     }
 
+    /** The version of the log that the device knows; null where it knows none. */
+    public function version(): ?int
+    {
+        return $this->filled('version') ? $this->integer('version') : null;
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['events' => ['required', 'array', 'list', 'min:1', 'max:' . self::MOST]];
+        return ['events' => ['required', 'array', 'list', 'min:1', 'max:' . self::MOST], 'version' => ['sometimes', 'nullable', 'integer', 'min:0']];
     }
 
     /** @return list<\Closure(Validator): void> */

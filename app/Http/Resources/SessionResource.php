@@ -10,6 +10,7 @@ use Amble\Core\Session\Disturbance;
 use Amble\Core\Session\SafetyContext;
 use Amble\Core\Session\SafetyNote;
 use Amble\Core\Session\SessionStep;
+use App\Actions\AppendSessionEvents;
 use App\Models\GreenSpeedMeasurement;
 use App\Models\PracticeRun;
 use App\Models\PracticeSession;
@@ -59,6 +60,7 @@ final class SessionResource extends JsonResource
             'stations' => $this->resource->stations,
             'set_aside' => $this->resource->set_aside,
             'company' => $this->resource->companions(),
+            'version' => $this->resource->exists ? AppendSessionEvents::version($this->resource) : 0,
             'latest_ms' => $this->resource->latest_ms,
             'during' => $this->resource->during,
             'checks' => $this->resource->checkTries(),

@@ -1,9 +1,12 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
-import { expect, test, vi } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { follow } from './applyAccepted';
 import { keys } from './keys';
 import type { Pending } from './pending';
 import type { SessionLog } from './types';
+
+/** An answer that tells all balls. */
+const whole = (putts: unknown[] = []) => ({ since: null, putts, removed: [], runs: [] }) as unknown as SessionLog;
 
 test.each([
   ['report', keys.stroke('S')],
@@ -28,7 +31,7 @@ test.each([
   const stop = answer.subscribe(() => undefined);
   // The last two balls are taken while the first answer is on its way.
   balls = 12;
-  follow(client, { kind: 'events', sessionId: 'S', sent: [], log: { putts: [] } as unknown as SessionLog });
+  follow(client, { kind: 'events', sessionId: 'S', sent: [], log: whole() });
   await vi.waitFor(() => expect(answers).toHaveLength(2));
   for (const arrive of answers) {
     arrive();
@@ -49,12 +52,12 @@ test('an answer that was asked before the balls does not land on top of what the
     kind: 'events',
     sessionId: 'S',
     sent: [],
-    log: { putts: ['A'] } as unknown as SessionLog,
+    log: whole(['A']),
   });
   arrive({ id: 'S', putts: [], stations: ['of before'] });
   await new Promise((wake) => setTimeout(wake, 10));
-  expect(client.getQueryData(keys.session('S'))).toEqual({ id: 'S', putts: ['A'], stations: ['kept'] });
-  expect(client.getQueryState(keys.session('S'))?.isInvalidated).toBe(true);
+  expect(client.getQueryData(keys.session('S'))).toMatchObject({ id: 'S', putts: ['A'], stations: ['kept'] });
+  expect(client.getQueryState(keys.session('S'))?.isInvalidated).toBe(false);
 });
 
 test('a reading that was chosen stays chosen between its acceptance and the next answer, and a drill ended stays over', () => {
@@ -73,7 +76,7 @@ test('a reading that was chosen stays chosen between its acceptance and the next
       kind: 'events',
       sessionId: 'S',
       sent: sent(event),
-      log: { putts: [] } as unknown as SessionLog,
+      log: whole(),
     });
   accept({ id: '1', at_ms: 1, type: 'reading_chosen', reading_id: 'other' });
   expect(client.getQueryData(keys.session('S'))).toMatchObject({ reading: other, run: { is_over: false } });
@@ -92,4 +95,44 @@ test('somebody added here is on the bench before it is asked again', () => {
     answer: { id: 'bea', name: 'Bea' },
   });
   expect(client.getQueryData(keys.bench)).toMatchObject({ students: [{ id: 'ann' }, { id: 'bea' }] });
+});
+
+describe('an answer that tells the changes alone', () => {
+  const ball = (id: string, roll_m = 1) => ({ id, roll_m });
+  const before = { id: 'S', version: 7, putts: [ball('A'), ball('B')], reading: 'kept' };
+  const take = (change: object, type = 'putt_logged', session: object = before) => {
+    const client = new QueryClient();
+    client.setQueryData(keys.session('S'), session);
+    client.setQueryData([...keys.runs('S'), 'R'], 'old');
+    client.setQueryData([...keys.runs('S'), 'other'], 'old');
+    const log = { version: 8, since: 7, putts: [], removed: [], runs: [], ...change } as unknown as SessionLog;
+    const sent = [{ session_id: 'S', refused: null, event: { id: 'E', type, run_id: 'R' } }] as unknown as Pending[];
+    follow(client, { kind: 'events', sessionId: 'S', sent, log });
+    return client;
+  };
+  const isAskedAgain = (client: QueryClient) => client.getQueryState(keys.session('S'))?.isInvalidated;
+
+  test('is laid over the balls that are there, and nothing is asked again', () => {
+    const client = take({ putts: [ball('B', 2), ball('C')], removed: ['A'] });
+    expect(client.getQueryData(keys.session('S'))).toEqual({ ...before, version: 8, putts: [ball('B', 2), ball('C')] });
+    expect(isAskedAgain(client)).toBe(false);
+  });
+
+  test('from another version leaves the balls as they are until the session is asked again', () => {
+    const client = take({ since: 6, putts: [ball('C')] });
+    expect(client.getQueryData(keys.session('S'))).toEqual(before);
+    expect(isAskedAgain(client)).toBe(true);
+  });
+
+  test('asks for the session where an event changes more than the answer tells', () => {
+    expect(isAskedAgain(take({}, 'condition_noted'))).toBe(true);
+  });
+
+  test('brings the run it changed, and asks for the other ones alone', async () => {
+    const client = take({ runs: [{ id: 'R', counted: 3 }] });
+    expect(client.getQueryData([...keys.runs('S'), 'R'])).toEqual({ id: 'R', counted: 3 });
+    const asked = (run: string) => client.getQueryState([...keys.runs('S'), run])?.isInvalidated;
+    await vi.waitFor(() => expect(asked('other')).toBe(true));
+    expect(asked('R')).toBe(false);
+  });
 });

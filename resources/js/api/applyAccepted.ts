@@ -1,10 +1,10 @@
 /** What the screens know, brought up to what the server has just taken. */
 
-import type { QueryClient } from '@tanstack/react-query';
+import type { Query, QueryClient } from '@tanstack/react-query';
 import { keys } from './keys';
 import type { Accepted } from './outbox';
 import { withEvents } from './shownSession';
-import type { GreenSpeedMeasurement, Session, Today } from './types';
+import type { GreenSpeedMeasurement, Session, SessionLog, Today } from './types';
 
 /** Lays an answer over what is known, and asks again for what rests on it. */
 export function follow(client: QueryClient, accepted: Accepted): void {
@@ -15,29 +15,70 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   const { sessionId, sent, log } = accepted;
   // What is on its way was asked before these balls were there: it must not land on top of them.
   void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
+  const known = client.getQueryData<Session>(keys.session(sessionId));
+  const session = known && withChanges(known, log);
   // What the log does not say of them is shown as it was while they waited, until the session is asked for again.
-  client.setQueryData<Session>(
-    keys.session(sessionId),
-    (session) => session && withEvents({ ...session, ...log }, sent),
-  );
-  void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
+  if (session !== undefined) {
+    client.setQueryData<Session>(keys.session(sessionId), withEvents(session, sent));
+  }
+  if (session === undefined || !sent.every(({ event }) => event !== undefined && TOLD_WHOLE.has(event.type))) {
+    void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
+  }
+  for (const run of log.runs) {
+    void client.cancelQueries({ queryKey: [...keys.runs(sessionId), run.id], exact: true });
+    client.setQueryData([...keys.runs(sessionId), run.id], run);
+  }
   askAgain(client, keys.stroke(sessionId));
   askAgain(client, keys.balls(sessionId));
   // What drills found, and where they begin next time, rests on these balls too.
   askAgain(client, keys.found);
   askAgain(client, keys.setOut);
   askAgain(client, keys.allLooks);
-  askAgain(client, keys.runs(sessionId));
+  askAgain(client, keys.runs(sessionId), ({ queryKey }) => !log.runs.some(({ id }) => id === queryKey.at(-1)));
   askAgain(client, keys.plans(sessionId));
   askAgain(client, keys.ledger);
+}
+
+/** Events of which the answer tells all that a session shows of them. */
+const TOLD_WHOLE: ReadonlySet<string> = new Set([
+  'putt_logged',
+  'putt_corrected',
+  'putt_remarked',
+  'putt_given',
+  'station_set',
+  'station_removed',
+  'note_set_aside',
+  'company_noted',
+  'check_tried',
+  'card_point_seen',
+  'part_begun',
+  'disturbance_noted',
+]);
+
+/** A session with what an answer says changed; undefined where it was told from another version than this. */
+function withChanges(session: Session, { since, removed, runs: _, putts, ...rest }: SessionLog): Session | undefined {
+  if (since === null) {
+    return { ...session, ...rest, putts };
+  }
+  if (since !== session.version) {
+    return undefined;
+  }
+  const changed = new Map(putts.map((putt) => [putt.id, putt]));
+  const standing = session.putts.filter(({ id }) => !removed.includes(id)).map((putt) => changed.get(putt.id) ?? putt);
+  const known = new Set(session.putts.map(({ id }) => id));
+  return { ...session, ...rest, putts: [...standing, ...putts.filter(({ id }) => !known.has(id))] };
 }
 
 /**
  * Asks again for what rests on what was just taken. A first answer on its way was asked before that: left alone
  * it would land as if it were new, and stay.
  */
-function askAgain(client: QueryClient, queryKey: readonly unknown[]): void {
-  void client.cancelQueries({ queryKey }).then(() => client.invalidateQueries({ queryKey }));
+function askAgain(
+  client: QueryClient,
+  queryKey: readonly unknown[],
+  predicate: (query: Query) => boolean = () => true,
+): void {
+  void client.cancelQueries({ queryKey, predicate }).then(() => client.invalidateQueries({ queryKey, predicate }));
 }
 
 function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted & { kind: 'write' }): void {

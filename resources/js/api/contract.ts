@@ -922,7 +922,7 @@ schools?: ("rule" | "foot" | "eye")[]
 /**
  * What is noted of each ball besides what its rule needs.
  */
-asks?: ("roll_m" | "backstroke_m" | "gate" | "side_m" | "call" | "hit" | "contact" | "tumble" | "start" | "spot" | "high_low" | "aim_ball" | "curved_beyond" | "sloped_beyond" | "strike" | "through" | "flow" | "held" | "routine" | "looks" | "rehearsals" | "pictured" | "aligned" | "aim_offset_m" | "object" | "level" | "higher_foot" | "views_taken" | "read_from_m" | "water" | "read_side" | "read_grade" | "read_amount_m" | "read_pace_m" | "aim_by" | "doubt" | "stepped_off" | "putts_to_finish" | "dropped" | "missed_side" | "gap_m" | "club" | "lie" | "eye_offset_m" | "start_deg" | "face_deg" | "path_deg" | "back_s" | "through_s" | "ball_speed_m_s")[]
+asks?: ("roll_m" | "backstroke_m" | "gate" | "side_m" | "call" | "hit" | "contact" | "tumble" | "start" | "spot" | "high_low" | "aim_ball" | "curved_beyond" | "sloped_beyond" | "strike" | "through" | "flow" | "held" | "routine" | "looks" | "look_s" | "rehearsals" | "pictured" | "aligned" | "aim_offset_m" | "object" | "level" | "higher_foot" | "views_taken" | "read_from_m" | "water" | "read_side" | "read_grade" | "read_amount_m" | "read_pace_m" | "aim_by" | "doubt" | "stepped_off" | "putts_to_finish" | "dropped" | "missed_side" | "gap_m" | "club" | "lie" | "eye_offset_m" | "start_deg" | "face_deg" | "path_deg" | "back_s" | "through_s" | "ball_speed_m_s")[]
 /**
  * What a run tells when it is over, the drill's own figure first.
  */
@@ -2303,10 +2303,26 @@ word: string
 kept_on: string
 }
 /**
- * What events change of a session.
+ * What events changed of a session: the balls whose rows changed, the drill runs, and the short lists of its log.
  */
 export interface SessionLog {
+/**
+ * Of the log after these events.
+ */
+version: number
+/**
+ * The version on which the changes rest; null where all balls are told.
+ */
+since: (number | null)
 putts: Ball[]
+/**
+ * Ids of balls that no longer stand.
+ */
+removed: string[]
+/**
+ * Drill runs whose balls changed.
+ */
+runs: RunState[]
 stations: Station[]
 conditions: string[]
 set_aside: string[]
@@ -2496,6 +2512,10 @@ kit_out: EquipmentOut[]
  * Why some of it stays out.
  */
 kit_word: (string | null)
+/**
+ * Of its log; what is sent with it is answered with the changes alone.
+ */
+version: number
 /**
  * When the last thing of its log happened: what is added comes after it, whatever a clock says.
  */

@@ -25,10 +25,6 @@ export const keys = {
  * A form begun from it would write old values back, so forms wait for the newer one, or for word that
  * there is no network.
  */
-export function isOfEarlierVisit(query: {
-  dataUpdatedAt: number;
-  isFetching: boolean;
-  failureCount: number;
-}): boolean {
+export function isOfEarlierVisit(query: { dataUpdatedAt: number; isFetching: boolean; failureCount: number }): boolean {
   return query.dataUpdatedAt < performance.timeOrigin && query.isFetching && query.failureCount === 0;
 }

@@ -64,6 +64,9 @@ export class Outbox {
   #again = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
 
+  /** The version of a session's log that the screens know; null where they know none. Set by whoever keeps the answers. */
+  versionOf: (sessionId: string) => number | null = () => null;
+
   /** @param name of the database on this device; one outbox a name */
   constructor(name = storageKey('amble-outbox')) {
     this.#store = new OutboxStore(name);
@@ -228,7 +231,7 @@ export class Outbox {
       return;
     }
     try {
-      const accepted = await transmit(first, batch, this.#coachId ?? undefined);
+      const accepted = await transmit(first, batch, this.versionOf(first.session_id), this.#coachId ?? undefined);
       this.#wait = LATER_MS;
       await this.#drop(batch);
       tell('outbox');
@@ -302,7 +305,12 @@ export class Outbox {
 }
 
 /** Sends a write, or a batch of one session's events. */
-async function transmit(first: Pending, batch: readonly Pending[], whose?: string): Promise<Accepted> {
+async function transmit(
+  first: Pending,
+  batch: readonly Pending[],
+  version: number | null,
+  whose?: string,
+): Promise<Accepted> {
   const sessionId = first.session_id;
   if (first.write !== undefined) {
     const { method, path, body } = first.write;
@@ -314,7 +322,7 @@ async function transmit(first: Pending, batch: readonly Pending[], whose?: strin
     };
   }
   const events = batch.map(({ event }) => event);
-  const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, { events }, whose);
+  const log = await request<SessionLog>('POST', `sessions/${sessionId}/events`, { events, version }, whose);
   return { kind: 'events', sessionId, sent: batch, log };
 }
 

@@ -83,6 +83,7 @@ function begin({ body }: Write, known: Known): Session {
     conditions: [],
     set_aside: [],
     company: [],
+    version: 0,
     latest_ms: 0,
     during: { part: null, disturbances: [] },
     checks: [],

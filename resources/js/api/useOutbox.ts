@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { follow } from './applyAccepted';
+import { keys } from './keys';
 import { newId, outbox, type Pending } from './outbox';
 import { type ShownPutt, shownLog } from './shownLog';
 import type {
@@ -29,7 +30,10 @@ const VERSION = 2;
 /** Lets what is on screen follow what the server accepts. Use once, in the shell. */
 export function useAcceptedEntries(): void {
   const client = useQueryClient();
-  useEffect(() => outbox.onAccepted((accepted) => follow(client, accepted)), [client]);
+  useEffect(() => {
+    outbox.versionOf = (sessionId) => client.getQueryData<Session>(keys.session(sessionId))?.version ?? null;
+    return outbox.onAccepted((accepted) => follow(client, accepted));
+  }, [client]);
 }
 
 /** What is said now comes after everything known of the session, whatever this device's clock says. */

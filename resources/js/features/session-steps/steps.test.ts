@@ -25,6 +25,7 @@ const empty: Session = {
   last_note: null,
   run: null,
   company: [],
+  version: 0,
   latest_ms: 0,
   during: { part: null, disturbances: [] },
   checks: [],
