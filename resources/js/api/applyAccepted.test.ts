@@ -1,7 +1,7 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
 import { describe, expect, test, vi } from 'vitest';
 import { follow } from './applyAccepted';
-import { keys } from './keys';
+import { keys, REMINDERS } from './keys';
 import type { Pending } from './pending';
 import type { SessionLog } from './types';
 
@@ -126,6 +126,20 @@ describe('an answer that tells the changes alone', () => {
 
   test('asks for the session where an event changes more than the answer tells', () => {
     expect(isAskedAgain(take({}, 'condition_noted'))).toBe(true);
+  });
+
+  test.each([
+    ['putt_logged', false],
+    ['check_tried', true],
+  ])('asks for the reminders after %s: %s', async (type, isAsked) => {
+    const client = take({}, type);
+    client.setQueryData([...keys.looks('ann'), REMINDERS], 'old');
+    client.setQueryData([...keys.looks('ann'), 'checks'], 'old');
+    const sent = [{ session_id: 'S', refused: null, event: { id: 'F', type } }] as unknown as Pending[];
+    follow(client, { kind: 'events', sessionId: 'S', sent, log: whole() });
+    const asked = (what: string) => client.getQueryState([...keys.looks('ann'), what])?.isInvalidated;
+    await vi.waitFor(() => expect(asked('checks')).toBe(true));
+    expect(asked(REMINDERS)).toBe(isAsked);
   });
 
   test('brings the run it changed, and asks for the other ones alone', async () => {

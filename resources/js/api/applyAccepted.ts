@@ -1,7 +1,7 @@
 /** What the screens know, brought up to what the server has just taken. */
 
 import type { Query, QueryClient } from '@tanstack/react-query';
-import { keys } from './keys';
+import { keys, REMINDERS } from './keys';
 import type { Accepted } from './outbox';
 import { withEvents } from './shownSession';
 import type { GreenSpeedMeasurement, Session, SessionLog, Today } from './types';
@@ -33,7 +33,9 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   // What drills found, and where they begin next time, rests on these balls too.
   askAgain(client, keys.found);
   askAgain(client, keys.setOut);
-  askAgain(client, keys.allLooks);
+  // Reminders rest on checks and checklists, not on balls.
+  const areReminded = sent.some(({ event }) => event?.type === 'check_tried' || event?.type === 'card_point_seen');
+  askAgain(client, keys.allLooks, ({ queryKey }) => areReminded || queryKey.at(-1) !== REMINDERS);
   askAgain(client, keys.runs(sessionId), ({ queryKey }) => !log.runs.some(({ id }) => id === queryKey.at(-1)));
   askAgain(client, keys.plans(sessionId));
   askAgain(client, keys.ledger);

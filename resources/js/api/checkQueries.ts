@@ -2,7 +2,7 @@
 
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './api';
-import { keys } from './keys';
+import { keys, REMINDERS } from './keys';
 import { newId } from './outbox';
 import { link } from './takeHomeLink';
 import type {
@@ -39,7 +39,7 @@ export function useStudentChecks(student: string | null) {
 
 export const reminderOptions = (student: string) =>
   queryOptions({
-    queryKey: [...keys.looks(student), 'remember'],
+    queryKey: [...keys.looks(student), REMINDERS],
     queryFn: () => request<Reminders>('GET', `students/${student}/remember`),
   });
 

@@ -1,5 +1,8 @@
 /** Server state by key. */
 
+/** Last part of the key of what to remember about a student. */
+export const REMINDERS = 'remember';
+
 export const keys = {
   me: ['me'] as const,
   goes: ['goes'] as const,
