@@ -24,7 +24,7 @@ Route::prefix('pocket/{link}')->where(['link' => '[0-9A-Za-z]{40}'])->group(func
         Route::get('sessions/{session}/runs/{run}', [HomeDrillController::class, 'run']);
         Route::post('sessions/{session}/events', [HomeDrillController::class, 'log']);
         Route::get('sessions/{session}/balls/{ball}', [HomeDrillController::class, 'history']);
-        Route::get('seen', ObservationTypeController::class);
+        Route::get('observation-types', ObservationTypeController::class);
     });
 });
 Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[0-9A-Za-z]{40}')->middleware('throttle:pocket');

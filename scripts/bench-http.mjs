@@ -78,7 +78,7 @@ try {
   const id = (i, kind) => `01M4ZZZZZZZZZZZZZZZZ${kind}${String(i + 10_000).padStart(5, '0')}`;
   await api.get('/api/me');
   await send('demo', {});
-  const bench = await (await api.get('/api/bench')).json();
+  const bench = await (await api.get('/api/today')).json();
   const open = bench.sessions.find((session) => session.ended_at === null);
   const { library } = await (await api.get('/api/drills')).json();
   const { drill } = library.find((card) => card.drill.key === 'lip-and-rod');
@@ -91,7 +91,7 @@ try {
   const one = `students/${open.student_id}`;
   // Anew after each ball, and as kept while nothing new was rolled.
   for (const [at, [what, path]] of [
-    ['Session: every question', `sessions/${open.id}/look`],
+    ['Session: every question', `sessions/${open.id}/review`],
     ['Student: every question, all balls', `${one}/look`],
     ['Student over time', `${one}/course`],
   ].entries()) {
@@ -130,7 +130,7 @@ try {
   if (!booked.ok()) {
     throw new Error(await booked.text());
   }
-  print('A week with 500 daily series since 2017', await timed(10, () => api.get('/api/week?from=2026-11-30&days=7&zone=UTC')), 300);
+  print('A week with 500 daily series since 2017', await timed(10, () => api.get('/api/calendar?from=2026-11-30&days=7&zone=UTC')), 300);
   // Drills: a list of 300, and a ball of a run, whose finding is told anew with each.
   const own = (i) => ({ ...library[i % library.length].drill, key: `bench-${i}`, name: `Bench drill ${i}` });
   for (let from = 0; from < 300 - library.length; from += 100) {

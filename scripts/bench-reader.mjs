@@ -21,7 +21,7 @@ try {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the demo bench' }).click();
   await page.getByRole('heading', { name: 'Who comes' }).waitFor();
-  const bench = await page.evaluate(() => fetch('/api/bench').then((answer) => answer.json()));
+  const bench = await page.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
   await page.goto(`/reader?student=${bench.students[0].id}&length=6&along=-1&across=1.5`);
   const ball = page.getByRole('slider', { name: 'Ball: length of the putt' });
   await ball.waitFor();
@@ -65,7 +65,7 @@ try {
         slope: { by: 'grades', along_percent: -1, across_percent: 1.5 },
       };
       const began = performance.now();
-      await (await fetch(`/api/reader?putt=${encodeURIComponent(JSON.stringify(putt))}`)).json();
+      await (await fetch(`/api/putt-read?putt=${encodeURIComponent(JSON.stringify(putt))}`)).json();
       times.push(performance.now() - began);
     }
     return times;

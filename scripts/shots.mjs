@@ -31,7 +31,7 @@ const VIEWS = [
   { name: 'reader', path: '/reader?student={student Tobin}&length=5&along=-1&across=2', size: { width: 1280, height: 1150 } },
   { name: 'guess', size: LAPTOP, act: guessOne },
   { name: 'pocket', size: PAPER, act: printCard },
-  { name: 'walk-along', size: LAPTOP, act: walkAlong },
+  { name: 'simulation', size: LAPTOP, act: walkAlong },
 ];
 
 /** The same drill twice over by touch, so that the second stands beside the first. */
@@ -80,7 +80,7 @@ async function guessOne(page, _session, students) {
 
 /** The card as it comes out of the printer: a sheet of 105 by 148 mm less its margins. */
 async function printCard(page, _session, students) {
-  await page.goto(`/students/${students.Tobin}/pocket`);
+  await page.goto(`/students/${students.Tobin}/take-home-card`);
   await page.getByLabel('One thing or two in work').fill('Same beat from every length. Eyes on the spot until the ball is gone.');
   await page.getByLabel('At home').fill('Ten minutes on the mat: three backstrokes, five balls each.');
   await page.getByRole('button', { name: 'Keep' }).click();
@@ -99,7 +99,7 @@ try {
   await laptop.goto('/');
   await laptop.getByRole('button', { name: 'Open the demo bench' }).click();
   await laptop.getByRole('heading', { name: 'Who comes' }).waitFor();
-  const bench = await laptop.evaluate(() => fetch('/api/bench').then((answer) => answer.json()));
+  const bench = await laptop.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
   const latest = (name) => {
     const student = bench.students.find((each) => each.name.startsWith(name));
     return bench.sessions.find((session) => session.student_id === student.id).id;

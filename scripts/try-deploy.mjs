@@ -77,7 +77,7 @@ async function addresses(context) {
   const student = newId();
   const card = { id: student, name: 'Ana', hand: 'right', level: 'club', unit: 'feet', pace_length_m: null, target_pace_m: 0.3, putter: null, school: 'rule' };
   assert.ok((await api(context, 'POST', 'students', card)).status < 300);
-  const link = (await api(context, 'POST', `students/${student}/pocket/link`, { days: 7 })).body.link.replace(/^.*\//, '');
+  const link = (await api(context, 'POST', `students/${student}/take-home-card/link`, { days: 7 })).body.link.replace(/^.*\//, '');
   const calendar = (await api(context, 'POST', 'calendar/feed')).body.path.replace(/^.*\/|\.ics$/g, '');
   assert.equal((await api(context, 'POST', 'forgotten', { email: 'wren@amble.example' })).status, 204);
   const token = await arrived(/new-password\\?\/([0-9a-f]{64})/);

@@ -10,20 +10,30 @@ use Illuminate\Auth\Access\Response;
 
 final class WorkspacePolicy
 {
-    /** Allow members of the record's bench; answer anyone else as if the record did not exist. */
-    public function access(Coach $coach, WorkspaceModel $record): Response
+    /** Allow members of the record's workspace; answer anyone else as if the record did not exist. */
+    public function view(Coach $coach, WorkspaceModel $record): Response
     {
         return $coach->roleAt($record->bench_id) === null ? Response::denyAsNotFound() : Response::allow();
     }
 
     /** Allow members who may change things; a member who only looks is told so. */
-    public function change(Coach $coach, WorkspaceModel $record): Response
+    public function update(Coach $coach, WorkspaceModel $record): Response
     {
         return self::changeAt($coach, $record->bench_id);
     }
 
-    /** The same of the bench the coach works at, for what is no record. */
-    public function changeBench(Coach $coach): Response
+    public function delete(Coach $coach, WorkspaceModel $record): Response
+    {
+        return self::changeAt($coach, $record->bench_id);
+    }
+
+    public function restore(Coach $coach, WorkspaceModel $record): Response
+    {
+        return self::changeAt($coach, $record->bench_id);
+    }
+
+    /** The same of the workspace the coach works at, for what is no record. */
+    public function updateWorkspace(Coach $coach): Response
     {
         return self::changeAt($coach, $coach->bench_id);
     }

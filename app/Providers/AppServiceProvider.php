@@ -99,7 +99,7 @@ final class AppServiceProvider extends ServiceProvider
         ] as $record) {
             Gate::policy($record, WorkspacePolicy::class);
         }
-        Gate::define('change-bench', [WorkspacePolicy::class, 'changeBench']);
+        Gate::define('update-workspace', [WorkspacePolicy::class, 'updateWorkspace']);
     }
 
     /** The stand-in for a mail server. */

@@ -115,7 +115,7 @@ final class FuzzTest extends TestCase
             }
         }
         self::assertGreaterThan(300, $refused);
-        $this->getJson('/api/week?from=2026%00-11-30&days=7&zone=UTC')->assertStatus(422)->assertJsonPath('errors.from.0', 'This cannot be read as text.');
+        $this->getJson('/api/calendar?from=2026%00-11-30&days=7&zone=UTC')->assertStatus(422)->assertJsonPath('errors.from.0', 'This cannot be read as text.');
     }
 
     public function testBodiesThatAreNoObjectsAreRefused(): void

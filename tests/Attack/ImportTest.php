@@ -40,8 +40,8 @@ final class ImportTest extends TestCase
         $this->postJson('/api/records/preview', self::file($tables))->assertOk();
         $this->postJson('/api/records', self::file($spoil($tables)))->assertUnprocessable()->assertJsonValidationErrors($field);
         self::assertSame([0, 0, 0, 0], array_map(static fn(string $table): int => DB::table($table)->count(), ['students', 'practice_sessions', 'session_events', 'imports']));
-        $this->getJson('/api/bench')->assertOk();
-        $this->getJson('/api/week?from=2026-11-30&days=7&zone=UTC')->assertOk()->assertJsonPath('unreadable', []);
+        $this->getJson('/api/today')->assertOk();
+        $this->getJson('/api/calendar?from=2026-11-30&days=7&zone=UTC')->assertOk()->assertJsonPath('unreadable', []);
     }
 
     /** @return iterable<string, array{string, \Closure}> */
@@ -103,13 +103,13 @@ final class ImportTest extends TestCase
             if (PracticeSession::query()->where('bench_id', $this->coach->bench_id)->exists()) {
                 break;
             }
-            $this->getJson('/api/bench')->assertOk()->assertJsonPath('sessions', [])->assertJsonPath('students', []);
+            $this->getJson('/api/today')->assertOk()->assertJsonPath('sessions', [])->assertJsonPath('students', []);
             unset($run);
             self::assertSame($before, $rows(), "cut off at step $cut");
         }
         self::assertGreaterThan(8, $cut);
         self::assertSame([1, 1, 1, 1, 1, 0, $before[6]], $rows());
-        $this->getJson('/api/bench')->assertJsonCount(1, 'sessions')->assertJsonPath('students.0.name', 'Ana Lund');
+        $this->getJson('/api/today')->assertJsonCount(1, 'sessions')->assertJsonPath('students.0.name', 'Ana Lund');
     }
 
     public function testWhatHangsOnAStudentWhoIsThereAppearsWithTheRestToo(): void
@@ -124,14 +124,14 @@ final class ImportTest extends TestCase
         while ($run->valid() && !PracticeSession::query()->where('bench_id', $this->coach->bench_id)->exists()) {
             self::assertSame(array_fill(0, count($hangs), 0), $seen(), "step $steps");
             self::assertSame(0, DB::table('green_readings')->count(), "step $steps");
-            $this->getJson("/api/students/$student/look")->assertOk();
+            $this->getJson("/api/students/$student/review")->assertOk();
             $run->next();
             ++$steps;
         }
         self::assertGreaterThan(3, $steps);
         self::assertSame(array_fill(0, count($hangs), 1), $seen());
         self::assertSame([1, 1], [DB::table('session_events')->count(), DB::table('drill_runs')->where('bench_id', $this->coach->bench_id)->count()]);
-        self::assertNotSame([], $this->getJson("/api/students/$student/look")->assertOk()->json('balls'));
+        self::assertNotSame([], $this->getJson("/api/students/$student/review")->assertOk()->json('balls'));
     }
 
     public function testOneThatWasKilledIsTakenBackByTheNextAndOneUnderWayIsWaitedFor(): void

@@ -52,6 +52,6 @@ final class LinkTest extends TestCase
         }
         $note()->assertStatus(422)->assertJsonValidationErrors(['kind' => 'enough']);
         $student = (string) HomeworkRecord::query()->where('text', 'x')->value('student_id');
-        $this->actingAs($coach)->postJson("/api/students/$student/home", ['id' => (string) Str::ulid(), 'kind' => 'answer', 'at_ms' => 2, 'text' => 'Yes.'])->assertOk();
+        $this->actingAs($coach)->postJson("/api/students/$student/homework", ['id' => (string) Str::ulid(), 'kind' => 'answer', 'at_ms' => 2, 'text' => 'Yes.'])->assertOk();
     }
 }

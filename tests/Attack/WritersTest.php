@@ -117,7 +117,7 @@ final class WritersTest extends TestCase
         // As long to check as where it is used: all four look at it before the first has used it up.
         Hash::driver('bcrypt')->setRounds(12);
         $token = Password::createToken($coach);
-        $devices = array_map(static fn(int $device): array => [['POST', 'api/forgotten/new', ['email' => $coach->email, 'token' => $token, 'password' => "a new password $device"]]], range(1, self::AT_ONCE));
+        $devices = array_map(static fn(int $device): array => [['POST', 'api/password-reset/new', ['email' => $coach->email, 'token' => $token, 'password' => "a new password $device"]]], range(1, self::AT_ONCE));
         $statuses = array_count_values($this->atOnce($coach, $devices));
         self::assertSame(1, $statuses[204] ?? 0);
         self::assertSame(self::AT_ONCE - 1, $statuses[422] ?? 0);
@@ -128,7 +128,7 @@ final class WritersTest extends TestCase
     {
         yield 'sessions' => ['practice_sessions', static fn(string $id): array => ['POST', 'api/sessions', ['id' => $id]]];
         yield 'students' => ['students', static fn(string $id): array => ['POST', 'api/students', ['id' => $id] + self::studentCard()]];
-        yield 'readings' => ['green_readings', static fn(string $id, PracticeSession $session): array => ['PUT', "api/sessions/$session->id/reading", ['id' => $id, 'method' => 'unknown']]];
+        yield 'readings' => ['green_readings', static fn(string $id, PracticeSession $session): array => ['PUT', "api/sessions/$session->id/green-speed", ['id' => $id, 'method' => 'unknown']]];
         yield 'runs' => ['drill_runs', static fn(string $id, PracticeSession $session): array => ['POST', "api/sessions/$session->id/runs", ['id' => $id, 'drill' => self::drill()]]];
         yield 'drills' => ['drills', static fn(string $id): array => ['POST', 'api/drills', ['id' => $id, 'drill' => self::drill()]]];
         yield 'putters' => ['putters', static fn(string $id, PracticeSession $session): array => ['POST', "api/students/$session->student_id/putters", ['id' => $id, 'name' => "Blade $id"]]];

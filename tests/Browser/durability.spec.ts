@@ -16,10 +16,10 @@ test('an answer that did not change is told so with nothing after it, and a new 
   await api.get('/api/me');
   const cookie = (await api.storageState()).cookies.find(({ name }) => name === 'XSRF-TOKEN');
   await api.post('/api/demo', { headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') } });
-  const first = await api.get('/api/seen');
+  const first = await api.get('/api/observation-types');
   expect([first.status(), first.headers()['content-encoding']]).toEqual([200, 'gzip']);
   expect((await first.json()).length).toBeGreaterThan(0);
-  const again = await api.get('/api/seen', { headers: { 'If-None-Match': first.headers().etag ?? '' } });
+  const again = await api.get('/api/observation-types', { headers: { 'If-None-Match': first.headers().etag ?? '' } });
   expect([again.status(), (await again.body()).length]).toEqual([304, 0]);
   // What a browser is told to keep to, it is told by the built files as well.
   for (const path of ['/api/me', '/manifest.webmanifest', '/']) {
@@ -56,7 +56,7 @@ test('what was acknowledged survives the server being killed', async () => {
     green_id: bench.greens[0].id,
   });
   const reading = await (
-    await call('PUT', `sessions/${id(1)}/reading`, {
+    await call('PUT', `sessions/${id(1)}/green-speed`, {
       id: id(2),
       method: 'ramp',
       direction_1_m: [3],

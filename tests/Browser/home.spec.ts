@@ -10,7 +10,7 @@ test.use({ serviceWorkers: 'allow' });
 
 /** The student's own phone, at the card behind a fresh link. */
 async function behindLink(browser: Browser, coach: Page, student: string, baseURL: string | undefined): Promise<Page> {
-  const { link } = (await ask(coach, 'POST', `students/${student}/pocket/link`, { days: 7 })) as {
+  const { link } = (await ask(coach, 'POST', `students/${student}/take-home-card/link`, { days: 7 })) as {
     link: string;
   };
   const home = await browser.newContext({
@@ -30,7 +30,7 @@ test('a student counts at home without a network and over a reload, asks, and th
 }) => {
   await openDemo(page);
   const ilse = await studentId(page, 'Ilse');
-  await ask(page, 'PUT', `students/${ilse}/pocket`, { home_task: 'Steps on the mat', home_balls: 3 });
+  await ask(page, 'PUT', `students/${ilse}/take-home-card`, { home_task: 'Steps on the mat', home_balls: 3 });
   const phone = await behindLink(browser, page, ilse, baseURL);
   await expect(phone.getByRole('heading', { name: 'At home: Steps on the mat' })).toBeVisible();
   await expectAccessible(phone);
@@ -64,7 +64,7 @@ test('a student counts at home without a network and over a reload, asks, and th
   await expect(phone.getByText('It does. Three balls, slower.')).toBeVisible();
 
   // Withdrawn, the link is dead at once, and this phone keeps nothing of it.
-  await ask(page, 'DELETE', `students/${ilse}/pocket/link`);
+  await ask(page, 'DELETE', `students/${ilse}/take-home-card/link`);
   await phone.reload();
   await expect(phone.getByText('There is no card behind this link')).toBeVisible();
   expect(
@@ -80,7 +80,7 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
 }) => {
   await openDemo(page);
   const ilse = await studentId(page, 'Ilse');
-  await page.goto(`/students/${ilse}/pocket`);
+  await page.goto(`/students/${ilse}/take-home-card`);
   await page.getByLabel('At home').fill('Steps on the mat');
   await page.getByRole('button', { name: /As a drill/ }).click();
   await page.getByRole('option', { name: 'Steps on the mat' }).click();

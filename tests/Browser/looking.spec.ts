@@ -122,7 +122,7 @@ test('a student with two balls, and one with none, are told what is missing', as
   await expect(page.getByText(/each measure stands here/)).toBeVisible();
   await choose(page, 'What is looked at', 'The balls');
   await expect(page.getByText(/spreads by|Nothing yet: roll at a station/).first()).toBeVisible();
-  await goWithin(page, `/students/${id}/play`);
+  await goWithin(page, `/students/${id}/rounds`);
   await expect(page.getByText(/Not told yet: it takes a dozen balls at targets/)).toBeVisible();
   await expect(page.getByText(/18 more first putts set them/)).toBeVisible();
 });
@@ -131,7 +131,7 @@ test('a round is noted in two touches a hole, without a network, and priced', as
   await page.setViewportSize({ width: 390, height: 844 });
   await openDemo(page);
   const { id } = await whoIs(page, 'Sunniva');
-  await goWithin(page, `/students/${id}/play`);
+  await goWithin(page, `/students/${id}/rounds`);
   await page.getByRole('link', { name: 'Note a round' }).click();
   await expect(page.getByRole('heading', { name: 'Sunniva Crake, hole 1' })).toBeVisible();
   await context.setOffline(true);
@@ -157,7 +157,7 @@ test('a round is noted in two touches a hole, without a network, and priced', as
 test('a yardstick stands with its source, and one without is not kept', async ({ page }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Tobin');
-  await goWithin(page, `/students/${id}/play`);
+  await goWithin(page, `/students/${id}/rounds`);
   await expect(page.getByRole('row', { name: /^starts a quarter less scattered/ })).toBeVisible();
   await page.getByRole('button', { name: 'Add a figure to hold beside' }).click();
   await page.getByLabel('Value').fill('31');
@@ -175,7 +175,7 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
 }) => {
   await openDemo(page);
   const { id } = await whoIs(page, 'Tobin');
-  await goWithin(page, `/students/${id}/pocket`);
+  await goWithin(page, `/students/${id}/take-home-card`);
   const card = page.getByRole('article', { name: 'Pocket card of Tobin Askerley' });
   await expect(card.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await page.getByLabel('One thing or two in work').fill('Same beat from every length.');

@@ -134,7 +134,7 @@ test('ten putts are guessed at by keyboard alone, and what was called is held ag
   await openDemo(page);
   const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
   const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
-  const before = (await ask(page, 'GET', `students/${student}/guesses`)) as { standing: { guesses: number } };
+  const before = (await ask(page, 'GET', `students/${student}/quiz`)) as { standing: { guesses: number } };
   await goWithin(page, `/students/${student}/guess`);
   await expectAccessible(page);
   await page.getByText('Curving left', { exact: true }).click();
@@ -160,7 +160,7 @@ test('ten putts are guessed at by keyboard alone, and what was called is held ag
   }
   await expect(page.getByText(/of 10 called right\./)).toBeVisible();
   await expect(page.getByText(/^Calls come to \d+ % of the break/)).toBeVisible();
-  const after = (await ask(page, 'GET', `students/${student}/guesses`)) as { standing: { guesses: number } };
+  const after = (await ask(page, 'GET', `students/${student}/quiz`)) as { standing: { guesses: number } };
   expect(after.standing.guesses).toBe(before.standing.guesses + 10);
 });
 
@@ -174,7 +174,7 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   };
   const session = ulid();
   const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id;
-  await ask(page, 'PUT', `students/${student}/about`, { schools: { after: 'follow' } });
+  await ask(page, 'PUT', `students/${student}/profile`, { schools: { after: 'follow' } });
   await ask(page, 'POST', 'sessions', {
     id: session,
     student_id: student,

@@ -40,7 +40,7 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
   const name = ((await waiting.getAttribute('aria-label')) ?? '').replace('Offer it to ', '');
   const id = bench.students.find((each) => each.name === name)?.id;
-  await ask(page, 'PUT', `students/${id}/about`, { email: 'mara@example.org' });
+  await ask(page, 'PUT', `students/${id}/profile`, { email: 'mara@example.org' });
   await waiting.click();
   await expect(page.getByText(/^Written to mara@example.org on /)).toBeVisible();
   expect(JSON.stringify(await ask(page, 'GET', 'outbox'))).toContain('A time has become free');

@@ -23,7 +23,7 @@ final class AccountTest extends TestCase
         $this->getJson('api/me')->assertJsonPath('coach', null);
         $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a wrong one'])->assertJsonValidationErrors('email');
         $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a long password'])->assertSuccessful();
-        $this->getJson('api/bench')->assertSuccessful();
+        $this->getJson('api/today')->assertSuccessful();
     }
 
     public function testSigningInTooOftenIsSlowedDown(): void
@@ -43,7 +43,7 @@ final class AccountTest extends TestCase
         config(['amble.demo' => true]);
         $this->getJson('api/me')->assertJsonPath('demo', true);
         $this->postJson('api/demo')->assertSuccessful();
-        $this->getJson('api/bench')->assertJsonCount(6, 'students');
+        $this->getJson('api/today')->assertJsonCount(6, 'students');
     }
 
     public function testAChangeNeedsTheTokenOfItsOwnPage(): void
@@ -109,9 +109,9 @@ final class AccountTest extends TestCase
             $this->deviceSignedIn($password);
             $this->json($method, $path, ['password' => 'not it'] + ($i === 0 ? ['current' => 'not it'] : []))->assertStatus(422);
             $this->json($method, $path, $body)->assertNoContent();
-            $this->getJson('api/bench')->assertSuccessful();
+            $this->getJson('api/today')->assertSuccessful();
             $this->useDevice($phone);
-            $this->getJson('api/bench')->assertUnauthorized();
+            $this->getJson('api/today')->assertUnauthorized();
         }
         $this->postJson('api/sign-in', ['email' => 'hedda@example.test', 'password' => 'a long password'])->assertJsonValidationErrors('email');
     }
@@ -169,7 +169,7 @@ final class AccountTest extends TestCase
     {
         $card = ['name' => 'Mara', 'email' => 'mara@example.test', 'password' => 'a long password'];
         $this->withHeader('User-Agent', 'Mozilla/5.0 (X11; Linux x86_64; rv:128.0) Gecko/20100101 Firefox/128.0')->postJson('/api/sign-up', $card)->assertSuccessful();
-        $told = $this->getJson('/api/me/sign-ins')->assertOk();
+        $told = $this->getJson('/api/me/devices')->assertOk();
         self::assertSame([['Firefox on Linux', true]], array_map(static fn(array $one): array => [$one['device'], $one['is_here']], $told->json()));
         // Another device, later.
         $this->travel(2)->hours();
@@ -177,10 +177,10 @@ final class AccountTest extends TestCase
         app('auth')->forgetGuards();
         $this->withHeader('User-Agent', 'Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) AppleWebKit/605.1.15 (KHTML, like Gecko) Version/18.0 Mobile/15E148 Safari/604.1')
             ->postJson('/api/sign-in', array_diff_key($card, ['name' => 0]))->assertSuccessful();
-        self::assertSame([['Safari on an iPhone', true], ['Firefox on Linux', false]], array_map(static fn(array $one): array => [$one['device'], $one['is_here']], $this->getJson('/api/me/sign-ins')->json()));
+        self::assertSame([['Safari on an iPhone', true], ['Firefox on Linux', false]], array_map(static fn(array $one): array => [$one['device'], $one['is_here']], $this->getJson('/api/me/devices')->json()));
         // Nobody else is told, and once the others are signed out only this one is left.
         $this->postJson('/api/me/elsewhere', ['password' => 'a long password'])->assertNoContent();
-        self::assertSame(['Safari on an iPhone'], array_column($this->getJson('/api/me/sign-ins')->json(), 'device'));
+        self::assertSame(['Safari on an iPhone'], array_column($this->getJson('/api/me/devices')->json(), 'device'));
         $this->postJson('/api/sign-out')->assertNoContent();
         self::assertSame(0, DB::table('sign_ins')->count());
     }

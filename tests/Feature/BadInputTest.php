@@ -49,22 +49,22 @@ final class BadInputTest extends TestCase
         foreach ([0, -3, 1e9, 'far'] as $length) {
             yield "station of $length" => ['POST', 'sessions/{session}/events', $event(['type' => 'station_set', 'station_id' => 'x', 'length_m' => $length, 'said' => 'x']), 'events.0.length_m'];
         }
-        yield 'a drill with nothing in it' => ['POST', 'drills/set-out', ['id' => '01M4G0000000000000000000AA', 'drill' => new \stdClass()], 'drill.target'];
+        yield 'a drill with nothing in it' => ['POST', 'drills/setup', ['id' => '01M4G0000000000000000000AA', 'drill' => new \stdClass()], 'drill.target'];
         yield 'station on a cliff' => ['POST', 'sessions/{session}/events', $event(['type' => 'station_set', 'station_id' => 'x', 'length_m' => 3, 'said' => 'x', 'grade_percent' => 40]), 'events.0.grade_percent'];
         yield 'seen what nobody can see' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['aura' => 'green']])]], 'events.0.seen.aura'];
         yield 'seen with no answer of its own' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 2, 'seen' => ['strike' => 'shank']])]], 'events.0.seen.strike'];
         yield 'a version yet to come' => ['POST', 'sessions/{session}/events', ['events' => [self::putt(['version' => 9])]], 'events.0.version'];
         $reading = static fn(array $rest): array => ['id' => '01M4G0000000000000000000AA'] + $rest;
         foreach (['3.1', 0, -1, 1e12, 'x', null] as $roll) {
-            yield 'ramp roll ' . json_encode($roll) => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp', 'direction_1_m' => [3, $roll]]), 'direction_1_m.1'];
+            yield 'ramp roll ' . json_encode($roll) => ['PUT', 'sessions/{session}/green-speed', $reading(['method' => 'ramp', 'direction_1_m' => [3, $roll]]), 'direction_1_m.1'];
         }
-        yield 'ramp with no roll' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'ramp']), 'direction_1_m'];
-        yield 'stopwatch, no time' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'stopwatch', 'direction_2' => [['distance_m' => 5]]]), 'direction_2.0.time_s'];
-        yield 'stopwatch, time of 0' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'stopwatch', 'direction_1' => [['distance_m' => 5, 'time_s' => 0]]]), 'direction_1.0.time_s'];
+        yield 'ramp with no roll' => ['PUT', 'sessions/{session}/green-speed', $reading(['method' => 'ramp']), 'direction_1_m'];
+        yield 'stopwatch, no time' => ['PUT', 'sessions/{session}/green-speed', $reading(['method' => 'stopwatch', 'direction_2' => [['distance_m' => 5]]]), 'direction_2.0.time_s'];
+        yield 'stopwatch, time of 0' => ['PUT', 'sessions/{session}/green-speed', $reading(['method' => 'stopwatch', 'direction_1' => [['distance_m' => 5, 'time_s' => 0]]]), 'direction_1.0.time_s'];
         foreach ([null, 0, -9, 400, 'quick'] as $speed) {
-            yield 'estimate ' . json_encode($speed) => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'estimated', 'speed_ft' => $speed]), 'speed_ft'];
+            yield 'estimate ' . json_encode($speed) => ['PUT', 'sessions/{session}/green-speed', $reading(['method' => 'estimated', 'speed_ft' => $speed]), 'speed_ft'];
         }
-        yield 'method unheard of' => ['PUT', 'sessions/{session}/reading', $reading(['method' => 'guess']), 'method'];
+        yield 'method unheard of' => ['PUT', 'sessions/{session}/green-speed', $reading(['method' => 'guess']), 'method'];
         $events = static fn(array ...$putts): array => ['events' => array_map(self::putt(...), $putts)];
         foreach ([0, -0.2, 1e7, 'long', []] as $value) {
             yield 'backstroke ' . json_encode($value) => ['POST', 'sessions/{session}/events', $events([], ['backstroke_m' => $value]), 'events.1.backstroke_m'];

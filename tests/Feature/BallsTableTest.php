@@ -52,7 +52,7 @@ final class BallsTableTest extends TestCase
         self::assertSame([197, 2], [BallRecord::query()->count(), PracticeSession::query()->count()]);
 
         // What came in by a sensor stands in evidence.
-        $look = $this->getJson("/api/students/{$this->student->id}/look")->assertOk();
+        $look = $this->getJson("/api/students/{$this->student->id}/review")->assertOk();
         self::assertStringContainsString('The face is', (string) json_encode($look->json(), JSON_UNESCAPED_UNICODE));
     }
 

@@ -37,7 +37,7 @@ final class CachedResponsesTest extends TestCase
 
     private function lookOfStudent(): string
     {
-        return (string) $this->getJson("api/students/{$this->student->id}/look")->assertSuccessful()->getContent();
+        return (string) $this->getJson("api/students/{$this->student->id}/review")->assertSuccessful()->getContent();
     }
 
     public function testNothingIsWorkedOutTwice(): void
@@ -49,14 +49,14 @@ final class CachedResponsesTest extends TestCase
         });
         self::assertSame($first, $this->lookOfStudent());
         $kept = $queries;
-        $this->getJson("api/students/{$this->student->id}/look?near_m=3")->assertSuccessful();
+        $this->getJson("api/students/{$this->student->id}/review?near_m=3")->assertSuccessful();
         self::assertLessThan($queries - $kept, $kept);
     }
 
     public function testABallACorrectionAndTakingItBackAreThereAtOnce(): void
     {
-        $n = fn(): int => (int) $this->getJson("api/students/{$this->student->id}/look")->json('n');
-        $average = fn(): float => (float) $this->getJson("api/students/{$this->student->id}/look")->json('questions.0.findings.0.value');
+        $n = fn(): int => (int) $this->getJson("api/students/{$this->student->id}/review")->json('n');
+        $average = fn(): float => (float) $this->getJson("api/students/{$this->student->id}/review")->json('questions.0.findings.0.value');
         self::assertSame(6, $n());
         $id = (string) Str::ulid();
         $this->log(['id' => $id, 'target_m' => 3.0, 'roll_m' => 6.0]);
@@ -95,55 +95,55 @@ final class CachedResponsesTest extends TestCase
             $test->postJson("api/sessions/{$test->session->id}/runs", ['id' => $run, 'drill' => $drill])->assertSuccessful();
             $test->log(['run_id' => $run, 'target_m' => 3.0, 'roll_m' => 3.2]);
         };
-        yield 'a ball in a drill, of a session' => ['api/sessions/{session}/look', $atHole];
-        yield "the student's own run-out" => ['api/students/{student}/look', static function (self $test) use ($atHole): void {
+        yield 'a ball in a drill, of a session' => ['api/sessions/{session}/review', $atHole];
+        yield "the student's own run-out" => ['api/students/{student}/review', static function (self $test) use ($atHole): void {
             $atHole($test);
             $test->lookOfStudent();
             $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
         }];
-        yield "the student's own run-out, beside a session" => ['api/sessions/{session}/look', static function (self $test) use ($atHole): void {
+        yield "the student's own run-out, beside a session" => ['api/sessions/{session}/review', static function (self $test) use ($atHole): void {
             $atHole($test);
-            $path = "api/sessions/{$test->session->id}/look";
+            $path = "api/sessions/{$test->session->id}/review";
             $before = $test->getJson($path)->getContent();
             $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
             self::assertNotSame($before, $test->getJson($path)->getContent());
         }];
-        yield "the student's hand, beside a session" => ['api/sessions/{session}/look', static function (self $test): void {
+        yield "the student's hand, beside a session" => ['api/sessions/{session}/review', static function (self $test): void {
             $low = array_fill(0, 6, ['version' => 2, 'target_m' => 3.0, 'roll_m' => 3.2, 'across_percent' => 2.0, 'seen' => ['high_low' => 'low']]);
             $test->log(...$low);
-            $path = "api/sessions/{$test->session->id}/look";
+            $path = "api/sessions/{$test->session->id}/review";
             $before = $test->getJson($path)->getContent();
             $test->putJson("api/students/{$test->student->id}", self::studentCard(['hand' => 'left']))->assertSuccessful();
             self::assertNotSame($before, $test->getJson($path)->getContent());
         }];
-        yield "the coach's number of sessions" => ['api/students/{student}/course', static function (self $test): void {
+        yield "the coach's number of sessions" => ['api/students/{student}/trend', static function (self $test): void {
             $test->putJson('api/me', ['unit' => 'feet', 'trend_sessions' => 5])->assertSuccessful();
         }];
         yield 'a round' => ['api/students/{student}/stakes', static function (self $test): void {
             $holes = array_map(static fn(int $i): array => ['first_m' => $i, 'putts' => 2], range(1, 18));
             $test->postJson("api/students/{$test->student->id}/rounds", ['played_on' => now()->toDateString(), 'is_from_memory' => false, 'holes' => $holes])->assertSuccessful();
         }];
-        yield 'a green called otherwise' => ['api/students/{student}/course', static function (self $test): void {
+        yield 'a green called otherwise' => ['api/students/{student}/trend', static function (self $test): void {
             $other = $test->practiceSession($test->coach, $test->student, $test->green($test->coach));
             $test->postJson("api/sessions/$other->id/events", ['events' => [self::putt(['target_m' => 3.0])]])->assertSuccessful();
-            $with = $test->getJson("api/students/{$test->student->id}/course")->getContent();
+            $with = $test->getJson("api/students/{$test->student->id}/trend")->getContent();
             $test->putJson("api/greens/$other->green_id", ['name' => 'Jetty green', 'surface' => 'grass'])->assertSuccessful();
-            self::assertNotSame($with, $test->getJson("api/students/{$test->student->id}/course")->getContent());
+            self::assertNotSame($with, $test->getJson("api/students/{$test->student->id}/trend")->getContent());
         }];
-        yield 'work on the green, noted later' => ['api/students/{student}/course', static function (self $test): void {
+        yield 'work on the green, noted later' => ['api/students/{student}/trend', static function (self $test): void {
             $other = $test->practiceSession($test->coach, $test->student, $test->session->green);
             $test->postJson("api/sessions/$other->id/events", ['events' => [self::putt(['target_m' => 3.0])]])->assertSuccessful();
-            $without = $test->getJson("api/students/{$test->student->id}/course")->getContent();
+            $without = $test->getJson("api/students/{$test->student->id}/trend")->getContent();
             $test->postJson("api/sessions/$other->id/events", ['events' => [
                 ['id' => (string) Str::ulid(), 'type' => 'condition_noted', 'at_ms' => (int) now()->getTimestampMs(), 'condition' => 'cored'],
             ]])->assertSuccessful();
-            self::assertNotSame($without, $test->getJson("api/students/{$test->student->id}/course")->getContent());
+            self::assertNotSame($without, $test->getJson("api/students/{$test->student->id}/trend")->getContent());
         }];
     }
 
     public function testWhatIsKeptForOneIsNotHandedToAnother(): void
     {
         $this->lookOfStudent();
-        $this->actingAs($this->coach('other@example.test'))->getJson("api/students/{$this->student->id}/look")->assertNotFound();
+        $this->actingAs($this->coach('other@example.test'))->getJson("api/students/{$this->student->id}/review")->assertNotFound();
     }
 }

@@ -35,7 +35,7 @@ final class CalendarTest extends TestCase
         $month = $this->week('2026-10-19', 31);
         self::assertSame([['2026-10-22', '10:00'], ['2026-10-29', '10:00'], ['2026-11-05', '10:00']], self::times($month));
         // Seen from elsewhere the same hour moves by the clock that changed.
-        $utc = $this->getJson('/api/week?from=2026-10-19&days=31&zone=UTC')->json();
+        $utc = $this->getJson('/api/calendar?from=2026-10-19&days=31&zone=UTC')->json();
         self::assertSame([['2026-10-22', '08:00'], ['2026-10-29', '09:00'], ['2026-11-05', '09:00']], self::times($utc));
         $this->postJson("/api/bookings/$booking/skip", ['wall' => '2026-10-29 10:00'])->assertOk();
         self::assertSame([['2026-10-22', '10:00'], ['2026-11-05', '10:00']], self::times($this->week('2026-10-19', 31)));
@@ -163,11 +163,11 @@ final class CalendarTest extends TestCase
         $student = $this->student($this->coach);
         $booking = $this->book(['student_id' => $student->id, 'starts' => '2026-12-03 10:00', 'green_id' => $this->green($this->coach)->id]);
         $waits = $this->book(['student_id' => $student->id, 'starts' => null]);
-        $this->postJson("/api/bookings/$booking/letter")->assertStatus(422)->assertJsonPath('errors.email.0', 'There is no e-mail address on this student’s card.');
-        $this->putJson("/api/students/$student->id/about", ['email' => 'mara@example.org'])->assertOk();
-        $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJson(['to' => 'mara@example.org']);
-        $this->postJson("/api/bookings/$waits/letter", ['offered' => '2026-12-10 10:00'])->assertOk();
-        $this->postJson("/api/bookings/$waits/letter", ['offered' => 'soon'])->assertStatus(422)->assertJsonValidationErrors('offered');
+        $this->postJson("/api/bookings/$booking/message")->assertStatus(422)->assertJsonPath('errors.email.0', 'There is no e-mail address on this student’s card.');
+        $this->putJson("/api/students/$student->id/profile", ['email' => 'mara@example.org'])->assertOk();
+        $this->postJson("/api/bookings/$booking/message")->assertOk()->assertJson(['to' => 'mara@example.org']);
+        $this->postJson("/api/bookings/$waits/message", ['offered' => '2026-12-10 10:00'])->assertOk();
+        $this->postJson("/api/bookings/$waits/message", ['offered' => 'soon'])->assertStatus(422)->assertJsonValidationErrors('offered');
         $letters = Mail::sent(BookingMail::class)->all();
         self::assertCount(2, $letters);
         $letters[0]->assertSeeInText('Thursday 3 December 2026, 10:00: 45 minutes, The grass.');
@@ -177,26 +177,26 @@ final class CalendarTest extends TestCase
         $letters[1]->assertSeeInText('Thursday 10 December 2026, 10:00: 45 minutes. Write back if you can come.');
         self::assertSame([], $letters[1]->attachments());
         config(['amble.sends_mail' => false]);
-        $this->postJson("/api/bookings/$booking/letter")->assertStatus(422)->assertJsonPath('errors.email.0', 'No mail server is set here, so nothing was sent.');
-        $this->actingAs($this->coach('other@example.test'))->postJson("/api/bookings/$booking/letter")->assertNotFound();
+        $this->postJson("/api/bookings/$booking/message")->assertStatus(422)->assertJsonPath('errors.email.0', 'No mail server is set here, so nothing was sent.');
+        $this->actingAs($this->coach('other@example.test'))->postJson("/api/bookings/$booking/message")->assertNotFound();
     }
 
     public function testALetterWaitsForTheWorkerAndWhatBecameOfItStandsWithTheBooking(): void
     {
         config(['amble.sends_mail' => true, 'queue.default' => 'database', 'mail.default' => 'array', 'mail.mailers.array' => ['transport' => 'array'], 'mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 1, 'timeout' => 1]]);
         $student = $this->student($this->coach);
-        $this->putJson("/api/students/$student->id/about", ['email' => 'mara@example.org'])->assertOk();
+        $this->putJson("/api/students/$student->id/profile", ['email' => 'mara@example.org'])->assertOk();
         $booking = $this->book(['student_id' => $student->id, 'starts' => '2026-12-03 10:00']);
         $state = fn(): ?string => $this->week('2026-11-30', 7)['items'][0]['booking']['letter']['state'] ?? null;
         self::assertNull($state());
-        $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJsonPath('state', 'waiting');
+        $this->postJson("/api/bookings/$booking/message")->assertOk()->assertJsonPath('state', 'waiting');
         self::assertSame('waiting', $state());
         $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
         self::assertSame('sent', $state());
 
         // A mail server that does not answer is tried again, and then given up.
         config(['mail.default' => 'smtp']);
-        $this->postJson("/api/bookings/$booking/letter")->assertOk();
+        $this->postJson("/api/bookings/$booking/message")->assertOk();
         for ($try = 1; $try <= 5; ++$try) {
             self::assertSame('waiting', $state(), "before try $try");
             $this->artisan('queue:work', ['--once' => true]);
@@ -206,10 +206,10 @@ final class CalendarTest extends TestCase
         self::assertSame(['failed', 1], [$state(), DB::table('failed_jobs')->count()]);
         // Without a worker it is told at once.
         config(['queue.default' => 'sync']);
-        $this->postJson("/api/bookings/$booking/letter")->assertOk()->assertJson(['state' => 'failed', 'to' => 'mara@example.org']);
+        $this->postJson("/api/bookings/$booking/message")->assertOk()->assertJson(['state' => 'failed', 'to' => 'mara@example.org']);
         // One that was deleted before its turn is written to nobody.
         config(['queue.default' => 'database', 'mail.default' => 'array']);
-        $this->postJson("/api/bookings/$booking/letter")->assertOk();
+        $this->postJson("/api/bookings/$booking/message")->assertOk();
         $this->deleteJson("/api/bookings/$booking")->assertNoContent();
         $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
         self::assertSame([0, 0], [DB::table('jobs')->count(), DB::table('letters')->count()]);
@@ -296,7 +296,7 @@ final class CalendarTest extends TestCase
     private function week(string $from, int $days): array
     {
         /** @var array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>} $week */
-        $week = $this->getJson("/api/week?from=$from&days=$days&zone=Europe/Zurich")->assertOk()->json();
+        $week = $this->getJson("/api/calendar?from=$from&days=$days&zone=Europe/Zurich")->assertOk()->json();
 
         return $week;
     }

@@ -67,7 +67,7 @@ final class CheckTest extends TestCase
 
     public function testTheTableByShoeComesFromTheShoeMeasurementsAlone(): void
     {
-        $this->putJson("api/sessions/{$this->session->id}/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 10])->assertSuccessful();
+        $this->putJson("api/sessions/{$this->session->id}/green-speed", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 10])->assertSuccessful();
         $this->send(array_map(static fn(int $i): array => self::putt(['backstroke_m' => 0.1 + 0.03 * $i, 'roll_m' => 1.0 + 0.8 * $i]), range(1, 8)));
         $places = fn(): array => (array) $this->getJson("api/sessions/{$this->session->id}/stroke?student_id={$this->student->id}")->assertSuccessful()->json('shoe_places');
         self::assertSame([], $places());
@@ -110,11 +110,11 @@ final class CheckTest extends TestCase
         $this->send([$see('kind', 'good', 60)], $later);
         $grip = collect((array) $this->getJson("api/students/{$this->student->id}/checks")->json('cards'))->firstWhere('key', 'grip');
         self::assertSame(['good', null, 'attention', null], array_column($grip['points'], 'sight'));
-        self::assertContains(['about' => 'Grip', 'text' => 'Wrists quiet: cupped'], $this->getJson("api/students/{$this->student->id}/remember")->json('lines'));
+        self::assertContains(['about' => 'Grip', 'text' => 'Wrists quiet: cupped'], $this->getJson("api/students/{$this->student->id}/reminders")->json('lines'));
         $this->send([$see('wrists', 'good', 90)], $later);
         $grip = collect((array) $this->getJson("api/students/{$this->student->id}/checks")->json('cards'))->firstWhere('key', 'grip');
         self::assertSame(['good', 'attention'], [$grip['points'][2]['sight'], $grip['points'][2]['before']]);
-        self::assertSame(['Pictures'], array_column((array) $this->getJson("api/students/{$this->student->id}/remember")->json('lines'), 'about'));
+        self::assertSame(['Pictures'], array_column((array) $this->getJson("api/students/{$this->student->id}/reminders")->json('lines'), 'about'));
     }
 
     public function testWhatWasCheckedIsWrittenAnewWhereItChangedAndOnlyThere(): void
@@ -134,26 +134,26 @@ final class CheckTest extends TestCase
     {
         $care = fn(): array => (array) $this->getJson("api/sessions/{$this->session->id}")->json('care.roll');
         self::assertNotContains(SafetyNote::Elsewhere->value, $care());
-        $this->putJson('api/schools', ['after' => 'hole'])->assertSuccessful();
+        $this->putJson('api/teaching-preferences', ['after' => 'hole'])->assertSuccessful();
         self::assertContains(SafetyNote::Elsewhere->value, $care());
-        $this->putJson("api/students/{$this->student->id}/about", ['schools' => ['after' => 'rest']])->assertSuccessful();
+        $this->putJson("api/students/{$this->student->id}/profile", ['schools' => ['after' => 'rest']])->assertSuccessful();
         self::assertNotContains(SafetyNote::Elsewhere->value, $care());
     }
 
     public function testACardThatShipsBecomesTheBenchsOwnAndComesBack(): void
     {
         $own = ['kind' => 'set_up', 'title' => 'How we hold it', 'points' => [['key' => 'soft', 'text' => 'Soft hands', 'times' => null, 'is_of_feet' => false]]];
-        $this->putJson('api/cards/grip', $own)->assertSuccessful()->assertJsonPath('is_own', true);
-        $this->putJson('api/cards/my_own', $own)->assertSuccessful()->assertJsonPath('is_shipped', false);
+        $this->putJson('api/checklists/grip', $own)->assertSuccessful()->assertJsonPath('is_own', true);
+        $this->putJson('api/checklists/my_own', $own)->assertSuccessful()->assertJsonPath('is_shipped', false);
         $keys = fn(): array => array_column((array) $this->getJson('api/checks')->assertSuccessful()->json('cards'), 'title', 'key');
         self::assertSame(['How we hold it', 'How we hold it'], [$keys()['grip'], $keys()['my_own']]);
-        $this->putJson('api/cards/grip', ['points' => []] + $own)->assertJsonValidationErrors('points');
-        $this->deleteJson('api/cards/grip')->assertSuccessful();
-        $this->deleteJson('api/cards/my_own')->assertSuccessful();
+        $this->putJson('api/checklists/grip', ['points' => []] + $own)->assertJsonValidationErrors('points');
+        $this->deleteJson('api/checklists/grip')->assertSuccessful();
+        $this->deleteJson('api/checklists/my_own')->assertSuccessful();
         self::assertSame('Grip', $keys()['grip']);
         self::assertArrayNotHasKey('my_own', $keys());
-        $this->deleteJson('api/cards/my_own')->assertNotFound();
-        $this->actingAs($this->coach('other@example.test'))->putJson('api/cards/grip', $own)->assertSuccessful();
+        $this->deleteJson('api/checklists/my_own')->assertNotFound();
+        $this->actingAs($this->coach('other@example.test'))->putJson('api/checklists/grip', $own)->assertSuccessful();
         self::assertSame('Grip', collect((array) $this->actingAs($this->coach)->getJson('api/checks')->json('cards'))->firstWhere('key', 'grip')['title']);
     }
 
@@ -168,12 +168,12 @@ final class CheckTest extends TestCase
         ]);
         $path = strtr($path, ['{student}' => "students/{$this->student->id}", '{session}' => "sessions/{$this->session->id}"]);
         $before = $this->getJson("api/$path")->assertSuccessful()->getContent();
-        $this->putJson("api/students/{$this->student->id}/about", ['schools' => [$question => $answer], 'mark_to_m' => 3])->assertSuccessful();
+        $this->putJson("api/students/{$this->student->id}/profile", ['schools' => [$question => $answer], 'mark_to_m' => 3])->assertSuccessful();
         $own = $this->getJson("api/$path")->assertSuccessful()->getContent();
         self::assertNotSame($before, $own);
         // The same answer as what the coach takes where no card says.
-        $this->putJson("api/students/{$this->student->id}/about", ['mark_to_m' => 3])->assertSuccessful();
-        $this->putJson('api/schools', [$question => $answer])->assertSuccessful();
+        $this->putJson("api/students/{$this->student->id}/profile", ['mark_to_m' => 3])->assertSuccessful();
+        $this->putJson('api/teaching-preferences', [$question => $answer])->assertSuccessful();
         self::assertSame($own, $this->getJson("api/$path")->getContent());
     }
 
@@ -205,11 +205,11 @@ final class CheckTest extends TestCase
 
     public function testSchoolsThatAreNoneAreRefused(): void
     {
-        $this->putJson('api/schools', ['after' => 'whistle'])->assertJsonValidationErrors('after');
+        $this->putJson('api/teaching-preferences', ['after' => 'whistle'])->assertJsonValidationErrors('after');
         self::assertNull(Workspace::query()->find($this->coach->bench_id)?->schools);
-        $this->putJson("api/students/{$this->student->id}/about", ['recipe' => 'routine_d', 'handicap' => 99])->assertJsonValidationErrors('handicap');
-        $this->putJson("api/students/{$this->student->id}/about", ['recipe' => 'routine_d'])->assertSuccessful()->assertJsonPath('recipe', 'routine_d');
-        self::assertStringStartsWith('One and go', (string) $this->getJson("api/students/{$this->student->id}/remember")->json('prompts.0.text'));
+        $this->putJson("api/students/{$this->student->id}/profile", ['recipe' => 'routine_d', 'handicap' => 99])->assertJsonValidationErrors('handicap');
+        $this->putJson("api/students/{$this->student->id}/profile", ['recipe' => 'routine_d'])->assertSuccessful()->assertJsonPath('recipe', 'routine_d');
+        self::assertStringStartsWith('One and go', (string) $this->getJson("api/students/{$this->student->id}/reminders")->json('prompts.0.text'));
     }
 
     public function testTheFirstPutterIsInUseAndEveryBallCarriesTheOneThatIs(): void
@@ -228,7 +228,7 @@ final class CheckTest extends TestCase
         $this->putJson("api/students/{$this->student->id}", array_diff_key(self::studentCard(), ['putter' => 0]))->assertSuccessful()->assertJsonPath('putter', 'Mallet');
         $this->putJson("api/putters/$mallet", ['name' => 'Mallet, new grip'])->assertJsonPath('1.is_in_use', true);
         $this->send([self::putt()]);
-        $putters = array_column((array) $this->getJson("api/students/{$this->student->id}/look")->json('putters'), 'n', 'name');
+        $putters = array_column((array) $this->getJson("api/students/{$this->student->id}/review")->json('putters'), 'n', 'name');
         self::assertEquals(['Blade' => 1, 'Mallet, new grip' => 1], $putters);
         $this->deleteJson("api/putters/$mallet")->assertSuccessful();
         $this->getJson($path)->assertJsonCount(1);
@@ -243,11 +243,11 @@ final class CheckTest extends TestCase
         $this->getJson("api/sessions/{$this->session->id}/stroke")->assertJsonPath('notes', []);
         $this->send([$this->event('part_begun', ['part' => 'retest'], 20), $this->event('disturbance_noted', ['disturbance' => 'filmed', 'is_on' => false], 20), ...$balls(20)]);
         self::assertNotSame([], $this->getJson("api/sessions/{$this->session->id}/stroke")->json('notes'));
-        $look = $this->getJson("api/sessions/{$this->session->id}/look")->assertJsonPath('parts', [['name' => 'baseline', 'n' => 14], ['name' => 'retest', 'n' => 14]]);
+        $look = $this->getJson("api/sessions/{$this->session->id}/review")->assertJsonPath('parts', [['name' => 'baseline', 'n' => 14], ['name' => 'retest', 'n' => 14]]);
         $questions = array_column((array) $look->json('questions'), 'findings', 'key');
         self::assertContains('Baseline against tried again', array_column($questions['change'], 'question'));
         self::assertContains('What went on around', array_column($questions['why'], 'question'));
-        $this->getJson("api/sessions/{$this->session->id}/look?part=baseline")->assertJsonPath('n', 14);
+        $this->getJson("api/sessions/{$this->session->id}/review?part=baseline")->assertJsonPath('n', 14);
     }
 
     public function testAFaceAndAPathTellAStartAndOneCure(): void

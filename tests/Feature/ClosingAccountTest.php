@@ -23,7 +23,7 @@ final class ClosingAccountTest extends TestCase
     public function testEverythingOfABenchOfOnesOwnGoesAndWhatWouldGoIsSaidBefore(): void
     {
         $coach = $this->filledBench();
-        $this->actingAs($coach)->getJson('api/me/goes')->assertSuccessful()
+        $this->actingAs($coach)->getJson('api/me/deletion-preview')->assertSuccessful()
             ->assertExactJson(['students' => 4, 'sessions' => 7, 'balls' => 3, 'benches_left' => [], 'named_in' => ['places' => [], 'count' => 0]]);
         $this->deleteJson('api/me', ['password' => 'not it'])->assertJsonValidationErrors('password');
         self::assertNotSame([], array_filter(self::rowsOf($coach)));
@@ -31,7 +31,7 @@ final class ClosingAccountTest extends TestCase
         self::assertSame([], array_filter(self::rowsOf($coach)));
         self::assertNull(Coach::query()->find($coach->id));
         $this->getJson('api/me')->assertJsonPath('coach', null);
-        $this->getJson('api/bench')->assertUnauthorized();
+        $this->getJson('api/today')->assertUnauthorized();
     }
 
     public function testALinkToANewPasswordGoesWithTheAccountAndNobodyElses(): void
@@ -44,7 +44,7 @@ final class ClosingAccountTest extends TestCase
         self::assertSame(['other@example.test'], DB::table('password_reset_tokens')->pluck('email')->all());
         // Whoever takes the address anew is let in by no old link.
         $this->coach($coach->email);
-        $this->postJson('api/forgotten/new', ['email' => $coach->email, 'token' => $token, 'password' => 'another long one'])->assertUnprocessable();
+        $this->postJson('api/password-reset/new', ['email' => $coach->email, 'token' => $token, 'password' => 'another long one'])->assertUnprocessable();
     }
 
     public function testNobodyElsesRecordsGo(): void
@@ -53,7 +53,7 @@ final class ClosingAccountTest extends TestCase
         $before = self::rowsOf($other);
         $this->actingAs($this->filledBench())->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
         self::assertSame($before, self::rowsOf($other));
-        $this->actingAs($other)->getJson('api/bench')->assertSuccessful();
+        $this->actingAs($other)->getJson('api/today')->assertSuccessful();
     }
 
     public function testWhatWasMadeAtABenchOfSeveralStaysWithItsOwner(): void
@@ -62,7 +62,7 @@ final class ClosingAccountTest extends TestCase
         $host = $this->coach('host@example.test');
         Membership::query()->create(['bench_id' => $guest->bench_id, 'coach_id' => $host->id, 'role' => Role::Owner]);
         $made = array_map(static fn(string $table): int => DB::table($table)->count(), array_combine(self::ownedTables(), self::ownedTables()));
-        $this->actingAs($guest)->getJson('api/me/goes')->assertJsonPath('students', 0)->assertJsonPath('benches_left', ['Hedda']);
+        $this->actingAs($guest)->getJson('api/me/deletion-preview')->assertJsonPath('students', 0)->assertJsonPath('benches_left', ['Hedda']);
         $this->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
         foreach (array_diff_key($made, ['memberships' => 0, 'coaches' => 0]) as $table => $rows) {
             self::assertSame($rows, DB::table($table)->count(), $table);

@@ -25,7 +25,7 @@ final class CurrentGoalsTest extends TestCase
 
     public function testItIsKeptWholeAndARefusalChangesNothing(): void
     {
-        $path = "api/students/{$this->student->id}/in-work";
+        $path = "api/students/{$this->student->id}/current-goals";
         self::assertSame([], $this->getJson($path)->assertSuccessful()->json('focuses'));
         $given = ['cap' => 2, 'complaint' => null, 'about' => null, 'goal' => 'Fewer three-putts', 'focuses' => [['text' => 'Beat', 'reason' => null]], 'faults' => []];
         $this->putJson($path, $given)->assertSuccessful()->assertExactJson($given);
@@ -45,9 +45,9 @@ final class CurrentGoalsTest extends TestCase
         )])->assertSuccessful();
         $keys = fn(): array => array_column($this->getJson("api/sessions/$session->id/stroke")->assertSuccessful()->json('notes'), 'key');
         self::assertNotContains('complaint.against', $keys());
-        $this->putJson("api/students/{$this->student->id}/in-work", ['about' => 'pace'])->assertSuccessful();
+        $this->putJson("api/students/{$this->student->id}/current-goals", ['about' => 'pace'])->assertSuccessful();
         self::assertContains('complaint.against', $keys());
-        $this->putJson("api/students/{$this->student->id}/in-work", ['about' => 'read'])->assertSuccessful();
+        $this->putJson("api/students/{$this->student->id}/current-goals", ['about' => 'read'])->assertSuccessful();
         self::assertNotContains('complaint.against', $keys());
     }
 }

@@ -31,7 +31,7 @@ final class DemoStoryTest extends TestCase
     private function notes(string $name): array
     {
         $student = $this->idOf($name);
-        $latest = $this->getJson("api/students/$student/course")->assertSuccessful()->json('latest_session_id');
+        $latest = $this->getJson("api/students/$student/trend")->assertSuccessful()->json('latest_session_id');
 
         return array_column($this->getJson("api/sessions/$latest/stroke?student_id=$student")->assertSuccessful()->json('notes'), 'key');
     }
@@ -72,8 +72,8 @@ final class DemoStoryTest extends TestCase
     private function oneHasTwoBallsAndIsToldWhatIsMissing(): void
     {
         $jun = $this->idOf('Jun');
-        self::assertSame([], $this->getJson("api/students/$jun/course")->json('lines'));
-        self::assertSame(2, $this->getJson("api/students/$jun/look")->json('n'));
+        self::assertSame([], $this->getJson("api/students/$jun/trend")->json('lines'));
+        self::assertSame(2, $this->getJson("api/students/$jun/review")->json('n'));
         self::assertStringContainsString('dozen balls', $this->getJson("api/students/$jun/stakes")->json('missing'));
     }
 
@@ -83,7 +83,7 @@ final class DemoStoryTest extends TestCase
         $stakes = $this->getJson("api/students/$tobin/stakes")->assertSuccessful()->json();
         self::assertSame([null, true, true], [$stakes['missing'], $stakes['is_own_mix'], $stakes['is_speed_measured']]);
         self::assertGreaterThan($stakes['ranking'][3]['putts_per_18'], $stakes['ranking'][0]['putts_per_18']);
-        $play = $this->getJson("api/students/$tobin/play")->json();
+        $play = $this->getJson("api/students/$tobin/rounds")->json();
         self::assertSame([3, 1, 54, true], [count($play['rounds']), $play['from_memory'], $play['holes'], $play['is_band_of_rounds']]);
         self::assertEqualsWithDelta($play['putts_per_18'], $play['benchmarks'][0]['own'], 1e-9);
     }

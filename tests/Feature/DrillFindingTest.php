@@ -146,7 +146,7 @@ final class DrillFindingTest extends TestCase
         $setOut = function (array $body = []): array {
             $session = $this->practiceSession($this->coach, $this->student);
 
-            return $this->postJson('api/drills/set-out', $body + ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => self::drill()])
+            return $this->postJson('api/drills/setup', $body + ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => self::drill()])
                 ->assertSuccessful()->json();
         };
         self::assertNull($setOut()['progression']);
@@ -173,7 +173,7 @@ final class DrillFindingTest extends TestCase
             static fn(int $i): array => self::putt(['run_id' => $run, 'roll_m' => null, 'stop' => 'unseen', 'gate' => 'through', 'at_ms' => 1_760_000_000_000 + $i]),
             range(1, 10),
         )])->assertJsonPath('step_m', 0.08);
-        $answer = $this->postJson('api/drills/set-out', ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => $gate]);
+        $answer = $this->postJson('api/drills/setup', ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => $gate]);
         $answer->assertJsonPath('progression.rung', 1)->assertJsonPath('progression.card.drill.start_step', 1);
     }
 

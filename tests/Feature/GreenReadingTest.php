@@ -19,7 +19,7 @@ final class GreenReadingTest extends TestCase
     /** @param array<string, mixed> $putt */
     private function path(array $putt, string $more = ''): string
     {
-        return '/api/reader?putt=' . rawurlencode(json_encode($putt + self::PUTT, JSON_THROW_ON_ERROR)) . $more;
+        return '/api/putt-read?putt=' . rawurlencode(json_encode($putt + self::PUTT, JSON_THROW_ON_ERROR)) . $more;
     }
 
     public function testAPuttIsReadAndSaysTheSameOfGroundSaidInThreeWays(): void
@@ -48,7 +48,7 @@ final class GreenReadingTest extends TestCase
         ] as $field => $putt) {
             $this->getJson($this->path($putt))->assertUnprocessable()->assertJsonValidationErrors($field);
         }
-        $this->getJson('/api/reader?putt=' . str_repeat('{', 30))->assertUnprocessable();
+        $this->getJson('/api/putt-read?putt=' . str_repeat('{', 30))->assertUnprocessable();
     }
 
     public function testReadsOfAGreenAreItsBenchsAndAreKeptOnce(): void
@@ -89,7 +89,7 @@ final class GreenReadingTest extends TestCase
         $coach = $this->coach();
         $this->actingAs($coach);
         $student = $this->student($coach);
-        $path = "/api/students/$student->id/guesses";
+        $path = "/api/students/$student->id/quiz";
         $ten = $this->getJson("$path?from=left&order=blocked&turn=7")->assertOk();
         self::assertSame([10, 1, 0], [count($ten->json('putts')), $ten->json('standing.level'), $ten->json('standing.guesses')]);
         self::assertSame($ten->json('putts'), $this->getJson("$path?from=left&order=blocked&turn=7")->json('putts'));
@@ -98,7 +98,7 @@ final class GreenReadingTest extends TestCase
         // Somebody who calls seven tenths of the break, at the right pace.
         for ($i = 0; $i < 10; ++$i) {
             $putt = $this->getJson("$path?turn=$i")->json('putts.0');
-            $line = $this->getJson('/api/reader?putt=' . rawurlencode((string) json_encode($putt)))->json('lines.0');
+            $line = $this->getJson('/api/putt-read?putt=' . rawurlencode((string) json_encode($putt)))->json('lines.0');
             $told = ['id' => (string) Str::ulid(), 'putt' => $putt, 'aim_m' => 0.7 * $line['aim_m'], 'plays_m' => $line['plays_like_m']];
             $guess = $this->postJson($path, $told)->assertOk();
             self::assertTrue($guess->json('is_pace_right'));
@@ -123,7 +123,7 @@ final class GreenReadingTest extends TestCase
         for ($i = 0; $i < 120; ++$i) {
             DB::table('guesses')->insert(['id' => (string) Str::ulid(), 'is_right' => $i < 50 || $i % 10 < 7, 'created_at' => now()->addSeconds($i), 'updated_at' => now()] + $row);
         }
-        $standing = $this->getJson("/api/students/$student->id/guesses")->assertOk()->json('standing');
+        $standing = $this->getJson("/api/students/$student->id/quiz")->assertOk()->json('standing');
         self::assertSame([6, 120, 7], [$standing['level'], $standing['guesses'], $standing['right']]);
     }
 
@@ -132,7 +132,7 @@ final class GreenReadingTest extends TestCase
         $coach = $this->coach();
         $this->actingAs($coach);
         $session = $this->practiceSession($coach, $this->student($coach), $this->green($coach));
-        $this->putJson("/api/sessions/$session->id/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
+        $this->putJson("/api/sessions/$session->id/green-speed", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
         $log = fn(array $event) => $this->postJson("/api/sessions/$session->id/events", ['events' => [$event + ['id' => (string) Str::ulid(), 'at_ms' => (int) now()->getTimestampMs()]]])->assertOk();
         $station = ['type' => 'station_set', 'station_id' => 'S1', 'length_m' => 4.0, 'said' => '4 m', 'grade_percent' => null, 'across_percent' => null];
         $log($station);
@@ -153,17 +153,17 @@ final class GreenReadingTest extends TestCase
         $this->actingAs($coach);
         $student = $this->student($coach);
         $green = $this->postJson('/api/greens', ['name' => 'Lower lawn', 'surface' => 'grass', 'grass' => 'bermuda'])->assertSuccessful()->json('id');
-        $titles = fn(string $query): array => array_column($this->getJson("/api/reader/hints?$query")->assertOk()->json(), 'title');
+        $titles = fn(string $query): array => array_column($this->getJson("/api/putt-read/hints?$query")->assertOk()->json(), 'title');
         self::assertSame(['Picture water'], $titles(''));
         self::assertSame(['Picture water', 'Look at the grass'], $titles("green=$green"));
-        $this->putJson("/api/students/$student->id/about", ['schools' => ['grain' => 'part', 'off_green' => 'grass']])->assertOk();
+        $this->putJson("/api/students/$student->id/profile", ['schools' => ['grain' => 'part', 'off_green' => 'grass']])->assertOk();
         self::assertSame(['Picture water'], $titles("green=$green&student=$student->id"));
         // The same school decides off the green.
         $this->getJson("/api/roll-or-chip?slope=levels&lie=fringe&rough_m=0.2&room_m=6&student=$student->id")->assertJson(['advice' => 'roll']);
         $this->getJson('/api/roll-or-chip?slope=levels&lie=fringe&rough_m=0.2&room_m=6')->assertJson(['advice' => 'chip']);
         $this->postJson('/api/greens', ['name' => 'Mat', 'surface' => 'mat', 'grass' => 'bent'])->assertStatus(422)->assertJsonPath('errors.grass.0', 'A mat has no grass.');
         $other = $this->student($this->coach('other@amble.invalid'));
-        $this->getJson("/api/reader/hints?student=$other->id")->assertStatus(422)->assertJsonValidationErrors('student');
+        $this->getJson("/api/putt-read/hints?student=$other->id")->assertStatus(422)->assertJsonValidationErrors('student');
     }
 
     public function testOffTheGreenIsAnsweredInWordsOrRefusedAtItsField(): void

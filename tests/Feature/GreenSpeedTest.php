@@ -50,7 +50,7 @@ final class GreenSpeedTest extends TestCase
         $this->reading(8.0, 0);
         $this->reading(9.5, 30);
         $this->green($this->coach, 'mat');
-        $greens = collect($this->actingAs($this->coach)->getJson('api/bench')->assertSuccessful()->json('greens'));
+        $greens = collect($this->actingAs($this->coach)->getJson('api/today')->assertSuccessful()->json('greens'));
         self::assertEqualsWithDelta(9.5 * 0.3048, $greens->firstWhere('surface', 'grass')['reading']['speed_m'], 1e-12);
         self::assertNull($greens->firstWhere('surface', 'mat')['reading']);
     }
@@ -96,7 +96,7 @@ final class GreenSpeedTest extends TestCase
     {
         $nowhere = $this->practiceSession($this->coach);
         $this->actingAs($this->coach)
-            ->putJson("api/sessions/$nowhere->id/reading", ['id' => (string) Str::ulid(), 'method' => 'unknown'])
+            ->putJson("api/sessions/$nowhere->id/green-speed", ['id' => (string) Str::ulid(), 'method' => 'unknown'])
             ->assertJsonValidationErrors('green_id');
         self::assertSame(0, GreenSpeedMeasurement::query()->count());
     }
@@ -105,7 +105,7 @@ final class GreenSpeedTest extends TestCase
     {
         $rolls = [['distance_m' => 5.4, 'time_s' => 4.31], ['distance_m' => 5.1, 'time_s' => 4.22], ['distance_m' => 5.6, 'time_s' => 4.44]];
         $back = [['distance_m' => 6.0, 'time_s' => 4.78], ['distance_m' => 5.7, 'time_s' => 4.61]];
-        $answer = $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/reading", [
+        $answer = $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/green-speed", [
             'id' => (string) Str::ulid(), 'method' => 'stopwatch', 'direction_1' => $rolls, 'direction_2' => $back,
         ])->assertSuccessful();
         self::assertEqualsWithDelta(9.930977445121504 * 0.3048, $answer->json('speed_m'), 1e-12);
@@ -120,7 +120,7 @@ final class GreenSpeedTest extends TestCase
 
     public function testWarningsComeInPlainWords(): void
     {
-        $answer = $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/reading", [
+        $answer = $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/green-speed", [
             'id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [2.4, 2.7], 'direction_2_m' => [3.3],
         ])->assertSuccessful();
         self::assertSame(['spread', 'sloped', 'single_roll'], array_column($answer->json('warnings'), 'key'));
@@ -131,7 +131,7 @@ final class GreenSpeedTest extends TestCase
 
     public function testAnEntryTakenOutIsGoneFromTheFigures(): void
     {
-        $path = "api/sessions/{$this->session->id}/reading";
+        $path = "api/sessions/{$this->session->id}/green-speed";
         $id = (string) Str::ulid();
         $this->actingAs($this->coach);
         $this->putJson($path, ['id' => $id, 'method' => 'ramp', 'direction_1_m' => [3.0, 9.0], 'direction_2_m' => [3.0]]);

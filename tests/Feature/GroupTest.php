@@ -78,7 +78,7 @@ final class GroupTest extends TestCase
         foreach ([0.15, 0.2, 0.25] as $backstroke) {
             $this->say('putt_logged', ['backstroke_m' => $backstroke, 'roll_m' => 15 * $backstroke, 'stop' => 'free', 'student' => $other->id]);
         }
-        $this->putJson("api/sessions/{$this->session->id}/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertSuccessful();
+        $this->putJson("api/sessions/{$this->session->id}/green-speed", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertSuccessful();
         $path = "api/sessions/{$this->session->id}/stroke";
         self::assertSame(0, $this->getJson($path)->json('n'));
         self::assertSame(3, $this->getJson("$path?student_id=$other->id")->json('n'));
@@ -91,7 +91,7 @@ final class GroupTest extends TestCase
     {
         $drill = json_decode((string) file_get_contents(base_path('core/drills/library.json')), true, 32, JSON_THROW_ON_ERROR)['drills'][0];
         [$ann, $bea] = [$this->named('Ann'), $this->named('Bea')];
-        $sheet = fn(array $students) => $this->postJson('api/drills/set-out', [
+        $sheet = fn(array $students) => $this->postJson('api/drills/setup', [
             'drill' => $drill, 'id' => (string) Str::ulid(), 'session_id' => $this->session->id, 'students' => $students,
         ])->assertSuccessful();
         // Say it first ends on a count, which is everybody's.
@@ -99,7 +99,7 @@ final class GroupTest extends TestCase
         self::assertSame([['Bea', 'Ann'], 2 * $group->json('expectation.balls')], [array_column($group->json('group'), 'name'), $group->json('balls_in_all')]);
         self::assertSame([[], null], [$sheet([])->json('group'), $sheet([])->json('balls_in_all')]);
         $stranger = $this->coach('other@example.test')->students()->create(self::studentCard());
-        $this->postJson('api/drills/set-out', ['drill' => $drill, 'id' => (string) Str::ulid(), 'session_id' => $this->session->id, 'students' => [$stranger->id]])
+        $this->postJson('api/drills/setup', ['drill' => $drill, 'id' => (string) Str::ulid(), 'session_id' => $this->session->id, 'students' => [$stranger->id]])
             ->assertJsonValidationErrorFor('students.0');
     }
 
@@ -129,11 +129,11 @@ final class GroupTest extends TestCase
     public function testAnothersReadingNeverTakesThePlaceOfOursByItself(): void
     {
         $rolls = static fn(float $metres): array => ['id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [$metres, $metres], 'direction_2_m' => [$metres, $metres + 0.01]];
-        $ours = $this->putJson("api/sessions/{$this->session->id}/reading", $rolls(2.9))->assertSuccessful()->json('id');
+        $ours = $this->putJson("api/sessions/{$this->session->id}/green-speed", $rolls(2.9))->assertSuccessful()->json('id');
         $elsewhere = $this->freshSession();
         $elsewhere->update(['green_id' => $this->session->green_id]);
         $this->travel(5)->minutes();
-        $theirs = $this->putJson("api/sessions/$elsewhere->id/reading", $rolls(2.2))->assertSuccessful()->json('id');
+        $theirs = $this->putJson("api/sessions/$elsewhere->id/green-speed", $rolls(2.2))->assertSuccessful()->json('id');
         $read = fn() => $this->getJson("api/sessions/{$this->session->id}");
         self::assertSame([$ours, $ours, $theirs], [$read()->json('reading.id'), $read()->json('own_reading.id'), $read()->json('other_reading.id')]);
         self::assertSame($elsewhere->student?->name, $read()->json('other_reading.whose'));
@@ -150,7 +150,7 @@ final class GroupTest extends TestCase
     public function testASlopeIsToldWithItsRangeOrWithoutAFigureOfIts(): void
     {
         $id = (string) Str::ulid();
-        $reading = fn(array $there): array => $this->putJson("api/sessions/{$this->session->id}/reading", [
+        $reading = fn(array $there): array => $this->putJson("api/sessions/{$this->session->id}/green-speed", [
             'id' => $id, 'method' => 'ramp', 'direction_1_m' => $there, 'direction_2_m' => [3.0],
         ])->assertSuccessful()->json();
         self::assertNull($reading([2.6])['grade_range']);
@@ -196,17 +196,17 @@ final class GroupTest extends TestCase
         }
         $this->assertDatabaseMissing('balls', ['practice_session_id' => $session]);
         $this->getJson("api/sessions/$session")->assertNotFound();
-        self::assertSame([[], [], []], [$this->getJson('api/bench')->json('students'), $this->getJson('api/bench')->json('greens'), $this->getJson('api/bench')->json('sessions')]);
-        $away = $this->getJson('api/put-away')->assertSuccessful();
+        self::assertSame([[], [], []], [$this->getJson('api/today')->json('students'), $this->getJson('api/today')->json('greens'), $this->getJson('api/today')->json('sessions')]);
+        $away = $this->getJson('api/deleted')->assertSuccessful();
         self::assertSame([[$session], [$student], [$green]], [array_column($away->json('sessions'), 'id'), array_column($away->json('students'), 'id'), array_column($away->json('greens'), 'id')]);
-        $this->actingAs($this->coach('other@example.test'))->postJson("api/sessions/$session/back")->assertNotFound();
+        $this->actingAs($this->coach('other@example.test'))->postJson("api/sessions/$session/restore")->assertNotFound();
         $this->actingAs($this->coach);
         foreach (["sessions/$session", "students/$student", "greens/$green"] as $record) {
             $this->postJson("api/$record/back")->assertSuccessful();
         }
         $this->assertDatabaseHas('balls', ['practice_session_id' => $session, 'student_id' => $student]);
         $this->getJson("api/sessions/$session")->assertJsonCount(1, 'putts');
-        self::assertSame([[], [], []], array_values($this->getJson('api/put-away')->json()));
+        self::assertSame([[], [], []], array_values($this->getJson('api/deleted')->json()));
     }
 
     public function testWhatIsSentLateHappenedWhenTheDeviceSaysAndIsMadeOnce(): void
@@ -218,13 +218,13 @@ final class GroupTest extends TestCase
             $this->postJson('api/greens', ['id' => $green, 'name' => 'Far lawn', 'surface' => 'grass'])->assertSuccessful()->assertJsonPath('id', $green);
             $this->postJson('api/sessions', ['id' => $session, 'student_id' => $student, 'green_id' => $green, 'started_at_ms' => $began->getTimestampMs()])->assertSuccessful();
         }
-        $this->putJson("api/sessions/$session/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9, 'taken_at_ms' => $began->getTimestampMs()])->assertSuccessful();
+        $this->putJson("api/sessions/$session/green-speed", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9, 'taken_at_ms' => $began->getTimestampMs()])->assertSuccessful();
         $this->patchJson("api/sessions/$session", ['ended' => true, 'ended_at_ms' => $began->addHour()->getTimestampMs()])->assertSuccessful();
         $kept = $this->getJson("api/sessions/$session");
         self::assertSame($began->toIso8601ZuluString(), $kept->json('started_at'));
         self::assertSame($began->addHour()->toIso8601ZuluString(), $kept->json('ended_at'));
         self::assertEqualsWithDelta(9 * 0.3048, $kept->json('reading.speed_m'), 1e-9);
-        self::assertCount(1, array_filter($this->getJson('api/bench')->json('students'), static fn(array $one): bool => $one['name'] === 'Offline'));
+        self::assertCount(1, array_filter($this->getJson('api/today')->json('students'), static fn(array $one): bool => $one['name'] === 'Offline'));
         // A clock that runs ahead makes nothing happen in the future.
         $ahead = (string) Str::ulid();
         $this->postJson('api/sessions', ['id' => $ahead, 'started_at_ms' => now()->addDays(3)->getTimestampMs()])->assertSuccessful();

@@ -28,8 +28,8 @@ final class HomeworkTest extends TestCase
         $this->coach = $this->coach();
         $this->student = $this->student($this->coach);
         $this->actingAs($this->coach);
-        $this->putJson("/api/students/{$this->student->id}/pocket", ['home_task' => 'Steps on the mat', 'home_balls' => 12])->assertOk();
-        $url = (string) $this->postJson("/api/students/{$this->student->id}/pocket/link", ['days' => 7])->assertOk()->json('link');
+        $this->putJson("/api/students/{$this->student->id}/take-home-card", ['home_task' => 'Steps on the mat', 'home_balls' => 12])->assertOk();
+        $url = (string) $this->postJson("/api/students/{$this->student->id}/take-home-card/link", ['days' => 7])->assertOk()->json('link');
         $this->link = (string) preg_replace('#^.*/#', '', $url);
         app('auth')->forgetGuards();
     }
@@ -46,18 +46,18 @@ final class HomeworkTest extends TestCase
         self::assertSame(2, HomeworkRecord::query()->count());
 
         $this->actingAs($this->coach);
-        self::assertSame([['student_id' => $this->student->id, 'text' => 'On a carpet too?']], $this->getJson('/api/bench')->json('questions'));
-        $remember = array_column((array) $this->getJson("/api/students/{$this->student->id}/remember")->json('lines'), 'text');
+        self::assertSame([['student_id' => $this->student->id, 'text' => 'On a carpet too?']], $this->getJson('/api/today')->json('questions'));
+        $remember = array_column((array) $this->getJson("/api/students/{$this->student->id}/reminders")->json('lines'), 'text');
         self::assertContains('On a carpet too?', $remember);
         self::assertNotSame([], preg_grep('/1 time at home, counted by the student: 8 of 12/', $remember));
-        $this->postJson("/api/students/{$this->student->id}/home", ['id' => (string) Str::ulid(), 'kind' => 'answer', 'at_ms' => (int) now()->getTimestampMs() + 5, 'text' => 'Yes, twelve.'])->assertOk()->assertJsonPath('question', null);
-        self::assertSame([], $this->getJson('/api/bench')->json('questions'));
+        $this->postJson("/api/students/{$this->student->id}/homework", ['id' => (string) Str::ulid(), 'kind' => 'answer', 'at_ms' => (int) now()->getTimestampMs() + 5, 'text' => 'Yes, twelve.'])->assertOk()->assertJsonPath('question', null);
+        self::assertSame([], $this->getJson('/api/today')->json('questions'));
         self::assertSame('Yes, twelve.', $this->getJson("/api/pocket/$this->link")->json('entries.2.text'));
     }
 
     public function testAWithdrawnLinkIsDeadAtOnceAndNothingThroughItIsKept(): void
     {
-        $this->actingAs($this->coach)->deleteJson("/api/students/{$this->student->id}/pocket/link")->assertOk();
+        $this->actingAs($this->coach)->deleteJson("/api/students/{$this->student->id}/take-home-card/link")->assertOk();
         $this->note(['kind' => 'question', 'text' => 'Hello?'])->assertNotFound();
         $this->getJson("/api/pocket/$this->link")->assertNotFound();
         self::assertSame(0, HomeworkRecord::query()->count());
@@ -67,8 +67,8 @@ final class HomeworkTest extends TestCase
     {
         $this->note(['kind' => 'answer', 'text' => 'As you like.'])->assertStatus(422)->assertJsonValidationErrors(['kind' => 'the coach']);
         $this->note(['kind' => 'done', 'balls' => 5, 'passes' => 9])->assertStatus(422)->assertJsonValidationErrors('passes');
-        $this->actingAs($this->coach)->postJson("/api/students/{$this->student->id}/home", ['id' => (string) Str::ulid(), 'kind' => 'done', 'at_ms' => 1, 'balls' => 5, 'passes' => 1])->assertStatus(422);
-        $this->actingAs($this->coach('other@example.test'))->getJson("/api/students/{$this->student->id}/home")->assertNotFound();
+        $this->actingAs($this->coach)->postJson("/api/students/{$this->student->id}/homework", ['id' => (string) Str::ulid(), 'kind' => 'done', 'at_ms' => 1, 'balls' => 5, 'passes' => 1])->assertStatus(422);
+        $this->actingAs($this->coach('other@example.test'))->getJson("/api/students/{$this->student->id}/homework")->assertNotFound();
         $this->note(['kind' => 'done', 'balls' => 5, 'passes' => 1, 'at_ms' => (int) CarbonImmutable::now()->addYear()->getTimestampMs()])->assertOk();
         self::assertLessThanOrEqual((int) now()->getTimestampMs(), HomeworkRecord::query()->sole()->at_ms);
         for ($i = 0; $i < 59; ++$i) {
@@ -95,14 +95,14 @@ final class HomeworkTest extends TestCase
         self::assertSame(['done', 12, 9], [$run['phase'], $run['balls'], $run['passes']]);
 
         $this->actingAs($this->coach);
-        $told = $this->getJson("/api/students/{$this->student->id}/home")->assertOk();
+        $told = $this->getJson("/api/students/{$this->student->id}/homework")->assertOk();
         self::assertSame([$run['balls'], $run['passes'], $begin['id']], [$told->json('entries.0.balls'), $told->json('entries.0.passes'), $told->json('entries.0.session_id')]);
         self::assertSame('Steps on the mat; aim for 8 of 12; 3 days a week; cue: One beat.', $told->json('task.line'));
         self::assertStringContainsString('on 1 of 3 days, 8 of 12 reached 1 time', $told->json('task.lately'));
         // What the student noted alone is looked back on as theirs, and tells nothing of what a coach saw.
         self::assertNotSame([], $this->getJson("/api/sessions/{$begin['id']}/look")->assertOk()->json('balls'));
         self::assertSame([], app(BallRepository::class)->ofStudent($this->student));
-        self::assertSame([], array_filter($this->getJson('/api/bench')->json('sessions'), static fn(array $one): bool => $one['ended_at'] === null));
+        self::assertSame([], array_filter($this->getJson('/api/today')->json('sessions'), static fn(array $one): bool => $one['ended_at'] === null));
         self::assertTrue($this->getJson('/api/sessions')->json('0.is_home'));
     }
 
@@ -123,8 +123,8 @@ final class HomeworkTest extends TestCase
         foreach ([['type' => 'company_noted', 'student' => $other->id, 'standing' => 'here'], ['type' => 'putt_given', 'putt_id' => 'x', 'student' => $other->id]] as $event) {
             $this->behind('POST', "sessions/{$begin['id']}/events", ['events' => [$event + ['id' => (string) Str::ulid(), 'at_ms' => 1]]])->assertStatus(422);
         }
-        $this->getJson('/api/bench')->assertUnauthorized();
-        $this->actingAs($this->coach)->deleteJson("/api/students/{$this->student->id}/pocket/link")->assertOk();
+        $this->getJson('/api/today')->assertUnauthorized();
+        $this->actingAs($this->coach)->deleteJson("/api/students/{$this->student->id}/take-home-card/link")->assertOk();
         app('auth')->forgetGuards();
         foreach (['', "/sessions/{$begin['id']}", '/seen'] as $path) {
             $this->getJson("/api/pocket/$this->link$path")->assertNotFound();
@@ -160,7 +160,7 @@ final class HomeworkTest extends TestCase
     public function testATaskThatMakesNoSenseIsRefusedAtItsField(): void
     {
         $this->actingAs($this->coach);
-        $path = "/api/students/{$this->student->id}/pocket";
+        $path = "/api/students/{$this->student->id}/take-home-card";
         $this->putJson($path, ['home_target' => 9, 'home_balls' => 8])->assertStatus(422)->assertJsonPath('errors.home_target.0', 'No more than the balls of a day can be asked for.');
         $this->putJson($path, ['home_target' => 9, 'home_balls' => null])->assertStatus(422)->assertJsonValidationErrors('home_balls');
         $this->putJson($path, ['home_days' => 8])->assertStatus(422)->assertJsonValidationErrors('home_days');
@@ -177,7 +177,7 @@ final class HomeworkTest extends TestCase
      */
     private function offer(array $task): array
     {
-        $this->actingAs($this->coach)->putJson("/api/students/{$this->student->id}/pocket", $task)->assertOk();
+        $this->actingAs($this->coach)->putJson("/api/students/{$this->student->id}/take-home-card", $task)->assertOk();
         app('auth')->forgetGuards();
 
         return (array) $this->getJson("/api/pocket/$this->link")->assertOk()->json('offered');

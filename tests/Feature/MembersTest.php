@@ -33,10 +33,10 @@ final class MembersTest extends TestCase
         $session = $this->practiceSession($this->owner, $student, $this->green($this->owner));
         $this->actingAs($this->guest)->getJson("api/sessions/$session->id")->assertNotFound();
         $this->join('coach');
-        $this->getJson('api/bench')->assertJsonPath('students.0.id', $student->id);
+        $this->getJson('api/today')->assertJsonPath('students.0.id', $student->id);
         $this->postJson("api/sessions/$session->id/events", ['events' => [self::putt()]])->assertSuccessful();
         $this->postJson('api/students', self::studentCard(['name' => 'Shared']))->assertSuccessful();
-        $this->actingAs($this->owner)->getJson('api/bench')->assertJsonCount(2, 'students');
+        $this->actingAs($this->owner)->getJson('api/today')->assertJsonCount(2, 'students');
         // What each did is kept under their own name.
         $ball = $this->getJson("api/sessions/$session->id")->json('putts.0.id');
         $this->getJson("api/sessions/$session->id/balls/$ball")->assertJsonPath('0.by', 'Hedda');

@@ -36,7 +36,7 @@ final class OwnershipTest extends TestCase
         yield 'remove a green' => ['DELETE', 'greens/{green}', []];
         yield 'see a session' => ['GET', 'sessions/{session}', []];
         yield 'change a session' => ['PATCH', 'sessions/{session}', ['minutes' => 5]];
-        yield 'take a reading' => ['PUT', 'sessions/{session}/reading', ['id' => '01M4G0000000000000000000AA', 'method' => 'unknown']];
+        yield 'take a reading' => ['PUT', 'sessions/{session}/green-speed', ['id' => '01M4G0000000000000000000AA', 'method' => 'unknown']];
         yield 'log a ball' => ['POST', 'sessions/{session}/events', ['events' => [self::putt()]]];
         yield 'change a drill' => ['PUT', 'drills/{drill}', ['drill' => []]];
         yield 'remove a drill' => ['DELETE', 'drills/{drill}', []];
@@ -49,23 +49,23 @@ final class OwnershipTest extends TestCase
         foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket', 'in-work', 'about', 'checks', 'checks.csv', 'remember', 'putters'] as $part) {
             yield "a student's $part" => ['GET', "students/{student}/$part", []];
         }
-        yield 'what a session answers' => ['GET', 'sessions/{session}/look', []];
-        yield 'the same as a file' => ['GET', 'sessions/{session}/look.csv', []];
+        yield 'what a session answers' => ['GET', 'sessions/{session}/review', []];
+        yield 'the same as a file' => ['GET', 'sessions/{session}/review.csv', []];
         $round = ['played_on' => '2026-11-01', 'is_from_memory' => true, 'holes' => [['putts' => 2]]];
         yield 'note a round' => ['POST', 'students/{student}/rounds', $round];
         yield 'change a round' => ['PUT', 'rounds/{round}', $round];
         yield 'strike a round out' => ['DELETE', 'rounds/{round}', []];
         yield 'change a yardstick' => ['PUT', 'benchmarks/{benchmark}', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Mine']];
         yield 'drop a yardstick' => ['DELETE', 'benchmarks/{benchmark}', []];
-        yield 'change what is kept of a student' => ['PUT', 'students/{student}/about', ['handicap' => 3]];
+        yield 'change what is kept of a student' => ['PUT', 'students/{student}/profile', ['handicap' => 3]];
         yield 'add a putter' => ['POST', 'students/{student}/putters', ['name' => 'Mine']];
         yield 'change a putter' => ['PUT', 'putters/{putter}', ['name' => 'Mine']];
         yield 'use a putter' => ['POST', 'putters/{putter}/use', []];
         yield 'drop a putter' => ['DELETE', 'putters/{putter}', []];
-        yield 'change what is in work' => ['PUT', 'students/{student}/in-work', ['goal' => 'Mine']];
-        yield 'change a pocket card' => ['PUT', 'students/{student}/pocket', ['work_on' => 'Mine']];
-        yield 'open a pocket card' => ['POST', 'students/{student}/pocket/link', ['days' => 7]];
-        yield 'withdraw a pocket card' => ['DELETE', 'students/{student}/pocket/link', []];
+        yield 'change what is in work' => ['PUT', 'students/{student}/current-goals', ['goal' => 'Mine']];
+        yield 'change a pocket card' => ['PUT', 'students/{student}/take-home-card', ['work_on' => 'Mine']];
+        yield 'open a pocket card' => ['POST', 'students/{student}/take-home-card/link', ['days' => 7]];
+        yield 'withdraw a pocket card' => ['DELETE', 'students/{student}/take-home-card/link', []];
     }
 
     public function testASessionCannotBeGivenAnotherCoachsStudentOrGreen(): void
@@ -84,8 +84,8 @@ final class OwnershipTest extends TestCase
         $student = $this->student($owner);
         $this->practiceSession($owner, $student, $this->green($owner));
         $student->update(['about' => ['keep_until' => '2026-01-31']]);
-        self::assertCount(1, $this->actingAs($owner)->getJson('api/bench')->json('past_their_day'));
-        $told = (array) $this->actingAs($other)->getJson('api/bench')->assertOk()->json();
+        self::assertCount(1, $this->actingAs($owner)->getJson('api/today')->json('past_their_day'));
+        $told = (array) $this->actingAs($other)->getJson('api/today')->assertOk()->json();
         self::assertEquals(['students' => [], 'questions' => [], 'walk_along' => null, 'greens' => [], 'sessions' => [], 'past_their_day' => []], array_diff_key($told, ['grasses' => 0]));
     }
 

@@ -48,26 +48,26 @@ final class PasswordResetTest extends TestCase
     {
         $coach = $this->coach();
         $before = DB::table('coaches')->value('remember_token');
-        $this->postJson('/api/forgotten', ['email' => ' Hedda@Example.test '])->assertNoContent();
+        $this->postJson('/api/password-reset', ['email' => ' Hedda@Example.test '])->assertNoContent();
         self::assertSame(['hedda@example.test', 'A new password for Amble'], [self::letters()[0]['to'], self::letters()[0]['subject']]);
         self::assertStringNotContainsString(self::token(), (string) json_encode(DB::table('password_reset_tokens')->get()));
 
         $new = ['email' => 'hedda@example.test', 'token' => self::token(), 'password' => 'another long one'];
-        $this->postJson('/api/forgotten/new', ['password' => 'short'] + $new)->assertUnprocessable()->assertJsonPath('errors.password.0', 'The password must be at least 10 letters long.');
-        $this->postJson('/api/forgotten/new', ['email' => 'other@example.test'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
-        $this->postJson('/api/forgotten/new', $new)->assertNoContent();
+        $this->postJson('/api/password-reset/new', ['password' => 'short'] + $new)->assertUnprocessable()->assertJsonPath('errors.password.0', 'The password must be at least 10 letters long.');
+        $this->postJson('/api/password-reset/new', ['email' => 'other@example.test'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
+        $this->postJson('/api/password-reset/new', $new)->assertNoContent();
         self::assertNotSame($before, DB::table('coaches')->value('remember_token'));
         $this->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'a long password'])->assertUnprocessable();
         $this->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'another long one'])->assertOk();
         // Good once.
-        $this->postJson('/api/forgotten/new', ['password' => 'a third long one'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
+        $this->postJson('/api/password-reset/new', ['password' => 'a third long one'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
     }
 
     public function testTheLinkLeadsToTheAddressTheAppIsSetUpForAndNoQueueHoldsIt(): void
     {
         config(['app.url' => 'https://putting.example.test/', 'queue.default' => 'database']);
         $this->coach();
-        $this->withHeaders(['Host' => '127.0.0.1', 'X-Forwarded-Host' => 'elsewhere.example'])->postJson('/api/forgotten', ['email' => 'hedda@example.test'])->assertNoContent();
+        $this->withHeaders(['Host' => '127.0.0.1', 'X-Forwarded-Host' => 'elsewhere.example'])->postJson('/api/password-reset', ['email' => 'hedda@example.test'])->assertNoContent();
         self::assertSame([], self::letters());
         self::assertStringNotContainsString('hedda', (string) json_encode(DB::table('jobs')->get()));
         self::assertSame(0, DB::table('password_reset_tokens')->count());
@@ -78,35 +78,35 @@ final class PasswordResetTest extends TestCase
     public function testAnHourLaterItIsTooLate(): void
     {
         $this->coach();
-        $this->postJson('/api/forgotten', ['email' => 'hedda@example.test'])->assertNoContent();
+        $this->postJson('/api/password-reset', ['email' => 'hedda@example.test'])->assertNoContent();
         Carbon::setTestNow(now()->addMinutes(61));
-        $this->postJson('/api/forgotten/new', ['email' => 'hedda@example.test', 'token' => self::token(), 'password' => 'another long one'])->assertUnprocessable()->assertJsonValidationErrors('token');
+        $this->postJson('/api/password-reset/new', ['email' => 'hedda@example.test', 'token' => self::token(), 'password' => 'another long one'])->assertUnprocessable()->assertJsonValidationErrors('token');
     }
 
     public function testNobodyLearnsWhoHasAnAccount(): void
     {
         $this->coach();
-        $known = $this->postJson('/api/forgotten', ['email' => 'hedda@example.test']);
-        $unknown = $this->postJson('/api/forgotten', ['email' => 'nobody@example.test']);
+        $known = $this->postJson('/api/password-reset', ['email' => 'hedda@example.test']);
+        $unknown = $this->postJson('/api/password-reset', ['email' => 'nobody@example.test']);
         self::assertSame([204, 204], [$known->getStatusCode(), $unknown->getStatusCode()]);
         self::assertSame($known->getContent(), $unknown->getContent());
         self::assertCount(1, self::letters());
         $wrong = ['token' => str_repeat('0', 64), 'password' => 'another long one'];
         self::assertSame(
-            $this->postJson('/api/forgotten/new', ['email' => 'hedda@example.test'] + $wrong)->json(),
-            $this->postJson('/api/forgotten/new', ['email' => 'nobody@example.test'] + $wrong)->json(),
+            $this->postJson('/api/password-reset/new', ['email' => 'hedda@example.test'] + $wrong)->json(),
+            $this->postJson('/api/password-reset/new', ['email' => 'nobody@example.test'] + $wrong)->json(),
         );
     }
 
     public function testOnlyTheDemoShowsItsLetters(): void
     {
         $this->coach();
-        $this->postJson('/api/forgotten', ['email' => 'hedda@example.test'])->assertNoContent();
-        self::assertSame('hedda@example.test', $this->getJson('/api/outbox')->assertOk()->json('0.to'));
+        $this->postJson('/api/password-reset', ['email' => 'hedda@example.test'])->assertNoContent();
+        self::assertSame('hedda@example.test', $this->getJson('/api/mail')->assertOk()->json('0.to'));
         config(['amble.demo' => false]);
-        $this->getJson('/api/outbox')->assertNotFound();
+        $this->getJson('/api/mail')->assertNotFound();
         config(['amble.sends_mail' => false]);
-        $this->postJson('/api/forgotten', ['email' => 'hedda@example.test'])->assertNotFound();
+        $this->postJson('/api/password-reset', ['email' => 'hedda@example.test'])->assertNotFound();
     }
 
     public function testWhoRunsAnAmbleWithoutMailGivesANewPassword(): void
@@ -122,8 +122,8 @@ final class PasswordResetTest extends TestCase
         // Not among the fuzzed doors: without mail this one is shut, and with it each try waits for its letter.
         RateLimiter::for('sign-in', static fn(): array => []);
         foreach ([null, true, 7, 1e308, '', "a\0b", str_repeat('ä', 5000), [], ['a@b.test'], ['email' => 'a@b.test'], new \stdClass()] as $nasty) {
-            $this->postJson('/api/forgotten', ['email' => $nasty])->assertUnprocessable()->assertJsonValidationErrors('email');
-            $this->postJson('/api/forgotten/new', ['email' => 'a@b.test', 'token' => $nasty, 'password' => 'a long password'])->assertUnprocessable();
+            $this->postJson('/api/password-reset', ['email' => $nasty])->assertUnprocessable()->assertJsonValidationErrors('email');
+            $this->postJson('/api/password-reset/new', ['email' => 'a@b.test', 'token' => $nasty, 'password' => 'a long password'])->assertUnprocessable();
         }
     }
 }

@@ -95,9 +95,9 @@ final class PlanTest extends TestCase
         self::assertLessThanOrEqual(4.0, max(array_map(static fn(array $station): float => $station['to_m'] ?? $station['length_m'], $home['stations'])), 'a carpet is no longer');
 
         $student = $this->session->student_id;
-        $this->putJson("/api/students/$student/pocket", ['speed_1_m' => 2.8, 'speed_2_m' => null, 'work_on' => 'Old', 'home_task' => 'Old task', 'next_on' => null])->assertOk();
+        $this->putJson("/api/students/$student/take-home-card", ['speed_1_m' => 2.8, 'speed_2_m' => null, 'work_on' => 'Old', 'home_task' => 'Old task', 'next_on' => null])->assertOk();
         $this->patchJson($this->path(), ['ended' => true, 'note_for_next' => 'b', 'pocket' => ['work_on' => 'Further back', 'next_on' => '2026-12-24']])->assertOk();
-        $card = $this->getJson("/api/students/$student/pocket")->assertOk();
+        $card = $this->getJson("/api/students/$student/take-home-card")->assertOk();
         self::assertSame(['Further back', 'Old task', '2026-12-24', 2.8], [$card->json('card.work_on'), $card->json('card.home_task'), $card->json('card.next_on'), $card->json('speed_1_m')]);
         $this->patchJson($this->path(), ['pocket' => ['work_on' => str_repeat('x', 301)]])->assertStatus(422)->assertJsonValidationErrors('pocket.work_on');
     }

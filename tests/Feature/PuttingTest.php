@@ -69,7 +69,7 @@ final class PuttingTest extends TestCase
     public function testTheSheetSaysWhereToStandWhatTheGateMeansAndWhichCountSlipped(): void
     {
         $this->coach->update(['unit' => 'metres', 'pace_length_m' => 0.76]);
-        $ask = fn(array $with): array => $this->postJson('api/drills/set-out', $with + ['id' => (string) Str::ulid(), 'drill' => self::GATE])
+        $ask = fn(array $with): array => $this->postJson('api/drills/setup', $with + ['id' => (string) Str::ulid(), 'drill' => self::GATE])
             ->assertSuccessful()->json();
         $sheet = $ask(['session_id' => $this->session->id, 'stepped' => [1.2]]);
         self::assertStringContainsString('behind the ball', $sheet['stand']);
@@ -100,7 +100,7 @@ final class PuttingTest extends TestCase
     {
         $drill = array_merge(self::GATE, ['stations' => array_fill(0, 5, ['from_m' => 2, 'to_m' => 9]), 'cap' => ['balls' => 40]]);
         $id = (string) Str::ulid();
-        $sheet = $this->postJson('api/drills/set-out', ['id' => $id, 'drill' => $drill])->json('stations');
+        $sheet = $this->postJson('api/drills/setup', ['id' => $id, 'drill' => $drill])->json('stations');
         $run = $this->postJson("api/sessions/{$this->session->id}/runs", ['id' => $id, 'drill' => $drill])->json('stations');
         self::assertSame(array_column($run, 'length_m'), array_column($sheet, 'length_m'));
     }
@@ -111,7 +111,7 @@ final class PuttingTest extends TestCase
         $across = function (Student $student) use ($drill): array {
             $session = $this->practiceSession($this->coach, $student);
             $id = (string) Str::ulid();
-            $sheet = $this->postJson('api/drills/set-out', ['id' => $id, 'drill' => $drill, 'session_id' => $session->id])->assertSuccessful()->json('stations');
+            $sheet = $this->postJson('api/drills/setup', ['id' => $id, 'drill' => $drill, 'session_id' => $session->id])->assertSuccessful()->json('stations');
             $run = $this->postJson("api/sessions/$session->id/runs", ['id' => $id, 'drill' => $drill])->assertSuccessful()->json('drill.stations');
             self::assertEquals(array_column($run, 'across_percent'), array_column($sheet, 'across_percent'));
 
@@ -186,7 +186,7 @@ final class PuttingTest extends TestCase
             self::putt(['gate' => 'left', 'run_id' => $run, 'student' => $this->student->id]),
             self::putt(),
         );
-        $this->putJson("api/sessions/{$this->session->id}/reading", ['id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3], 'direction_2_m' => [3]]);
+        $this->putJson("api/sessions/{$this->session->id}/green-speed", ['id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3], 'direction_2_m' => [3]]);
         // The guest's ball used to be counted to the session's own student.
         self::assertCount(2, $this->getJson("api/sessions/{$this->session->id}/stroke")->json('balls'));
         $own = $this->practiceSession($this->coach, $guest, $this->session->green);
@@ -216,7 +216,7 @@ final class PuttingTest extends TestCase
     public function testASheetOfAnotherCoachsSessionIsRefused(): void
     {
         $other = $this->practiceSession($this->coach('other@example.test'));
-        $this->postJson('api/drills/set-out', ['id' => (string) Str::ulid(), 'drill' => self::GATE, 'session_id' => $other->id])
+        $this->postJson('api/drills/setup', ['id' => (string) Str::ulid(), 'drill' => self::GATE, 'session_id' => $other->id])
             ->assertJsonValidationErrors('session_id');
         $this->getJson("api/sessions/$other->id/balls/" . Str::ulid())->assertNotFound();
     }

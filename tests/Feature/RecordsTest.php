@@ -36,7 +36,7 @@ final class RecordsTest extends TestCase
         $green = $this->green($this->coach);
         $own = $this->practiceSession($this->coach, $this->ana, $green);
         $this->shared = $this->practiceSession($this->coach, $this->ana, $green);
-        $this->putJson("/api/sessions/$own->id/reading", ['id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3.0, 3.1], 'direction_2_m' => [2.9, 3.0]])->assertSuccessful();
+        $this->putJson("/api/sessions/$own->id/green-speed", ['id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3.0, 3.1], 'direction_2_m' => [2.9, 3.0]])->assertSuccessful();
         $given = (string) Str::ulid();
         $wrong = (string) Str::ulid();
         $this->log($own, [
@@ -54,7 +54,7 @@ final class RecordsTest extends TestCase
         ]);
         $this->shared->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $this->coach->id, 'bench_id' => $this->coach->bench_id, 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'students' => [$this->ana->id, $this->ben->id]]);
         $this->postJson("/api/students/{$this->ana->id}/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'place' => 'Away', 'is_from_memory' => false, 'holes' => [['first_m' => 5.0, 'putts' => 2, 'leave_m' => 0.4, 'side' => null, 'is_extreme' => false]]])->assertSuccessful();
-        $this->postJson("/api/students/{$this->ben->id}/guesses", ['id' => (string) Str::ulid(), 'aim_m' => 0.0, 'plays_m' => 4.3, 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0]]])->assertJsonPath('is_right', true);
+        $this->postJson("/api/students/{$this->ben->id}/quiz", ['id' => (string) Str::ulid(), 'aim_m' => 0.0, 'plays_m' => 4.3, 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0]]])->assertJsonPath('is_right', true);
         $this->postJson("/api/students/{$this->ana->id}/putters", ['id' => (string) Str::ulid(), 'name' => 'Blade'])->assertSuccessful();
         $this->postJson("/api/greens/$green->id/reads", ['id' => (string) Str::ulid(), 'name' => 'Left', 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 1.0]]])->assertSuccessful();
     }
@@ -79,7 +79,7 @@ final class RecordsTest extends TestCase
     /** @return array<string, mixed> */
     private function look(Student $student): array
     {
-        return (array) $this->getJson("/api/students/$student->id/look")->assertOk()->json();
+        return (array) $this->getJson("/api/students/$student->id/review")->assertOk()->json();
     }
 
     /** A column added to a table goes out with it, or is named here with the reason why it stays. */
@@ -174,29 +174,29 @@ final class RecordsTest extends TestCase
         $this->deleteJson("/api/sessions/{$this->shared->id}")->assertNoContent();
         $this->travel(29)->days();
         $this->artisan('amble:forget')->assertSuccessful();
-        $until = $this->actingAs($this->coach)->getJson('/api/put-away')->assertOk()->json('sessions.0.back_until');
+        $until = $this->actingAs($this->coach)->getJson('/api/deleted')->assertOk()->json('sessions.0.back_until');
         self::assertSame(now()->addDay()->toDateString(), substr((string) $until, 0, 10));
-        $this->postJson("/api/sessions/{$this->shared->id}/back")->assertOk();
+        $this->postJson("/api/sessions/{$this->shared->id}/restore")->assertOk();
         self::assertSame($balls, DB::table('session_events')->where('practice_session_id', $this->shared->id)->count());
         $this->deleteJson("/api/sessions/{$this->shared->id}")->assertNoContent();
         $this->travel(31)->days();
         $this->artisan('amble:forget')->assertSuccessful();
         self::assertSame(0, DB::table('session_events')->where('practice_session_id', $this->shared->id)->count());
-        self::assertSame([], $this->actingAs($this->coach)->getJson('/api/put-away')->json('sessions'));
+        self::assertSame([], $this->actingAs($this->coach)->getJson('/api/deleted')->json('sessions'));
         // What was not put away stays.
         self::assertNotSame(0, DB::table('session_events')->count());
     }
 
     public function testRecordsGoThirtyDaysAfterTheirDayIfNoLaterOneIsSetAndTheBenchSaysSoUntilThen(): void
     {
-        $card = "/api/students/{$this->ana->id}/about";
-        $asked = fn(): array => $this->actingAs($this->coach)->getJson('/api/bench')->assertOk()->json('past_their_day');
+        $card = "/api/students/{$this->ana->id}/profile";
+        $asked = fn(): array => $this->actingAs($this->coach)->getJson('/api/today')->assertOk()->json('past_their_day');
         $until = now()->addDays(3)->toDateString();
         $this->putJson($card, ['keep_until' => $until])->assertOk();
         self::assertSame([], $asked());
         $this->travel(4)->days();
         self::assertSame([$this->ana->id], array_column($asked(), 'student_id'));
-        self::assertStringContainsString($asked()[0]['says'], (string) json_encode($this->getJson("/api/students/{$this->ana->id}/remember")->json(), JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString($asked()[0]['says'], (string) json_encode($this->getJson("/api/students/{$this->ana->id}/reminders")->json(), JSON_UNESCAPED_UNICODE));
         $this->travel(28)->days();
         $this->artisan('amble:forget')->assertSuccessful();
         self::assertTrue(Student::query()->whereKey($this->ana->id)->exists(), 'not before it was said');
@@ -216,25 +216,25 @@ final class RecordsTest extends TestCase
     public function testACardThatCannotBeReadIsNamedAndHoldsUpNobodyElses(): void
     {
         Student::query()->whereKey($this->ana->id)->update(['about' => json_encode(['handicap' => 'scratch'])]);
-        $this->actingAs($this->coach)->putJson("/api/students/{$this->ben->id}/about", ['keep_until' => now()->subDays(31)->toDateString()])->assertOk();
+        $this->actingAs($this->coach)->putJson("/api/students/{$this->ben->id}/profile", ['keep_until' => now()->subDays(31)->toDateString()])->assertOk();
         $this->artisan('amble:forget')->expectsOutputToContain('students 1')->expectsOutputToContain("student {$this->ana->id} cannot be read")->assertFailed();
         self::assertSame([$this->ana->id], Student::withTrashed()->whereKey([$this->ana->id, $this->ben->id])->pluck('id')->all());
     }
 
     public function testNothingOfAMinorLeavesTheBenchBeforeAGuardiansWordIsNoted(): void
     {
-        $card = "/api/students/{$this->ana->id}/about";
-        $link = $this->postJson("/api/students/{$this->ana->id}/pocket/link", ['days' => 7])->assertOk()->json('link');
+        $card = "/api/students/{$this->ana->id}/profile";
+        $link = $this->postJson("/api/students/{$this->ana->id}/take-home-card/link", ['days' => 7])->assertOk()->json('link');
         $this->getJson("/api/pocket/$link")->assertOk();
         $this->putJson($card, ['is_minor' => true, 'email' => 'ana@example.test'])->assertOk();
         $this->getJson("/api/pocket/$link")->assertNotFound();
-        $this->postJson("/api/students/{$this->ana->id}/pocket/link", ['days' => 7])->assertJsonValidationErrors(['days' => 'guardian']);
+        $this->postJson("/api/students/{$this->ana->id}/take-home-card/link", ['days' => 7])->assertJsonValidationErrors(['days' => 'guardian']);
         config(['amble.sends_mail' => true, 'mail.default' => 'array', 'mail.mailers.array' => ['transport' => 'array']]);
         $booking = $this->postJson('/api/bookings', ['id' => (string) Str::ulid(), 'student_id' => $this->ana->id, 'starts' => '2026-12-03 10:00', 'zone' => 'Europe/Zurich', 'minutes' => 45])->assertSuccessful()->json('id');
-        $this->postJson("/api/bookings/$booking/letter", [])->assertJsonValidationErrors(['email' => 'guardian']);
+        $this->postJson("/api/bookings/$booking/message", [])->assertJsonValidationErrors(['email' => 'guardian']);
         $this->putJson($card, ['is_minor' => true, 'email' => 'ana@example.test', 'consent' => 'Her mother, today'])->assertOk();
         $this->getJson("/api/pocket/$link")->assertOk();
-        $this->postJson("/api/bookings/$booking/letter", [])->assertOk()->assertJsonPath('to', 'ana@example.test');
+        $this->postJson("/api/bookings/$booking/message", [])->assertOk()->assertJsonPath('to', 'ana@example.test');
     }
 
     public function testAStudentGoesForGoodAndComesBackFromTheirFileWithNothingOfOthers(): void
@@ -249,9 +249,9 @@ final class RecordsTest extends TestCase
         self::assertStringNotContainsString('"roll_m":3.4', $text);
         [$ana, $ben] = [$this->look($this->ana), $this->look($this->ben)];
 
-        self::assertSame(['sessions' => 1, 'shared_sessions' => 2, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], array_diff_key((array) $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json(), ['named_in' => 0]));
-        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana'])->assertUnprocessable()->assertJsonValidationErrors('name');
-        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lund'])->assertNoContent();
+        self::assertSame(['sessions' => 1, 'shared_sessions' => 2, 'balls' => 9, 'rounds' => 1, 'putters' => 1, 'guesses' => 0], array_diff_key((array) $this->getJson("/api/students/{$this->ana->id}/deletion-preview")->assertOk()->json(), ['named_in' => 0]));
+        $this->deleteJson("/api/students/{$this->ana->id}/permanently", ['name' => 'Ana'])->assertUnprocessable()->assertJsonValidationErrors('name');
+        $this->deleteJson("/api/students/{$this->ana->id}/permanently", ['name' => 'Ana Lund'])->assertNoContent();
         // Devices that were away are told the ids, and nothing else.
         $erased = (array) $this->getJson('/api/me')->assertOk()->json('erased');
         self::assertContains($this->ana->id, $erased);
@@ -277,14 +277,14 @@ final class RecordsTest extends TestCase
     public function testErasingSaysWhereTheNameStaysInNotesOfOthers(): void
     {
         $this->ana->update(['name' => 'Änna Lund']);
-        $named = fn(): array => (array) $this->getJson("/api/students/{$this->ana->id}/goes")->assertOk()->json('named_in');
+        $named = fn(): array => (array) $this->getJson("/api/students/{$this->ana->id}/deletion-preview")->assertOk()->json('named_in');
         self::assertSame(['places' => [], 'count' => 0], $named());
         $ben = $this->practiceSession($this->coach, $this->ben);
         $ben->update(['note_for_next' => 'Rolls better beside änna than alone', 'started_at' => '2026-11-03 10:00:00']);
         // Another word that has the name in it is none, and what is theirs goes with them.
         $this->practiceSession($this->coach, $this->ben)->update(['note_for_next' => 'Ask Hännasson']);
         $this->practiceSession($this->coach, $this->ana)->update(['note_for_next' => 'Änna is tired']);
-        $this->putJson("/api/students/{$this->ben->id}/in-work", ['complaint' => 'Not as long as Änna Lund', 'about' => 'pace', 'goal' => null, 'focuses' => [], 'faults' => []])->assertOk();
+        $this->putJson("/api/students/{$this->ben->id}/current-goals", ['complaint' => 'Not as long as Änna Lund', 'about' => 'pace', 'goal' => null, 'focuses' => [], 'faults' => []])->assertOk();
         $this->log($ben, [self::event('note_set_aside', ['key' => 'pace.habit', 'evidence' => 'x', 'reason' => 'Änna stood in the way', 'is_aside' => true])]);
         self::assertSame([
             ['where' => 'Notes of the session on 3 November 2026', 'text' => 'Rolls better beside änna than alone'],
@@ -292,7 +292,7 @@ final class RecordsTest extends TestCase
             ['where' => 'Log of the session on 3 November 2026', 'text' => 'pace.habit; x; Änna stood in the way'],
         ], $named()['places']);
         $this->actingAs($this->coach('other@example.test'));
-        self::assertSame(0, $this->getJson('/api/me/goes')->assertOk()->json('named_in.count'));
+        self::assertSame(0, $this->getJson('/api/me/deletion-preview')->assertOk()->json('named_in.count'));
     }
 
     public function testAnotherBenchsRecordsAreNeitherTakenNorShown(): void
@@ -302,7 +302,7 @@ final class RecordsTest extends TestCase
         $this->postJson('/api/records', $file)->assertUnprocessable()->assertJsonValidationErrors('tables.students');
         $this->getJson("/api/students/{$this->ana->id}/records")->assertNotFound();
         $this->getJson("/api/students/{$this->ana->id}/records.zip")->assertNotFound();
-        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lund'])->assertNotFound();
+        $this->deleteJson("/api/students/{$this->ana->id}/permanently", ['name' => 'Ana Lund'])->assertNotFound();
         self::assertCount(0, $this->getJson('/api/records')->json('tables.students'));
     }
 
@@ -367,7 +367,7 @@ final class RecordsTest extends TestCase
         $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'hand' => 'left', 'putter' => 'Blade']))->assertOk();
         $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'hand' => 'left', 'putter' => 'Blade']))->assertOk();
         $this->deleteJson("/api/students/{$this->ben->id}")->assertSuccessful();
-        $this->postJson("/api/students/{$this->ben->id}/back")->assertSuccessful();
+        $this->postJson("/api/students/{$this->ben->id}/restore")->assertSuccessful();
         $changes = $this->getJson('/api/changes')->assertOk()->json();
         self::assertSame(['brought_back', 'put_away', 'changed'], array_slice(array_column($changes, 'what'), 0, 3));
         self::assertSame([['field' => 'name', 'from' => 'Ana Lund', 'to' => 'Ana Lindqvist'], ['field' => 'hand', 'from' => 'right', 'to' => 'left']], $changes[2]['fields']);
@@ -380,7 +380,7 @@ final class RecordsTest extends TestCase
         $this->log($this->shared, [self::putt(['roll_m' => 3.0])]);
         self::assertCount($count, $this->getJson('/api/changes')->json());
         self::assertCount(2, $this->getJson("/api/changes?student={$this->ben->id}")->json());
-        $this->deleteJson("/api/students/{$this->ana->id}/for-good", ['name' => 'Ana Lindqvist'])->assertNoContent();
+        $this->deleteJson("/api/students/{$this->ana->id}/permanently", ['name' => 'Ana Lindqvist'])->assertNoContent();
         self::assertStringNotContainsString('Lindqvist', (string) json_encode(DB::table('changes')->get()));
         $this->actingAs($this->coach('other@example.test'));
         self::assertSame([], $this->getJson('/api/changes')->json());

@@ -42,12 +42,12 @@ final class RoundTest extends TestCase
         self::assertSame([7, 3, 2, 2], [$kept['putts'], $kept['counted'], $kept['three_putts'], $kept['strokes_lost']]);
         $this->postJson($path, self::round())->assertSuccessful();
         self::assertSame(1, Round::query()->count());
-        $play = fn(): array => $this->getJson("api/students/{$this->student->id}/play")->assertSuccessful()->json();
+        $play = fn(): array => $this->getJson("api/students/{$this->student->id}/rounds")->assertSuccessful()->json();
         self::assertSame([null, 2, 42], [$play()['avoidable'], $play()['strokes_lost'], (int) $play()['putts_per_18']]);
         $this->putJson('api/me', ['unit' => 'feet', 'three_putt_inside_m' => 6])->assertSuccessful();
         self::assertSame([1, [true, false, false, false]], [$play()['avoidable'], array_column($play()['rounds'][0]['holes'], 'is_avoidable')]);
         self::assertStringContainsString('dozen balls at targets', $this->getJson("api/students/{$this->student->id}/stakes")->assertSuccessful()->json('missing'));
-        $csv = (string) $this->get("api/students/{$this->student->id}/play.csv")->assertSuccessful()->getContent();
+        $csv = (string) $this->get("api/students/{$this->student->id}/rounds.csv")->assertSuccessful()->getContent();
         self::assertStringContainsString(now()->toDateString() . ',,no,1,5,3,,short,no', $csv);
         $this->putJson("api/rounds/{$kept['id']}", self::round(['holes' => [['putts' => 2]]]))->assertSuccessful();
         self::assertSame(0, $play()['strokes_lost']);
@@ -68,7 +68,7 @@ final class RoundTest extends TestCase
 
     public function testFirstPuttsSetTheBandOverWhatTheCardSays(): void
     {
-        $band = fn(): array => [$this->getJson("api/students/{$this->student->id}/play")->json('band_m'), $this->getJson("api/students/{$this->student->id}/play")->json('is_band_of_rounds')];
+        $band = fn(): array => [$this->getJson("api/students/{$this->student->id}/rounds")->json('band_m'), $this->getJson("api/students/{$this->student->id}/rounds")->json('is_band_of_rounds')];
         self::assertSame([null, false], $band());
         $card = self::studentCard(['band_low_m' => 2, 'band_high_m' => 8]);
         $this->putJson("api/students/{$this->student->id}", $card)->assertSuccessful();
@@ -88,7 +88,7 @@ final class RoundTest extends TestCase
         $id = $this->postJson('api/benchmarks', $draft)->assertSuccessful()->json('id');
         $this->putJson("api/benchmarks/$id", ['value' => 0.6] + $draft)->assertSuccessful();
         $this->postJson("api/students/{$this->student->id}/rounds", self::round(['holes' => [['first_m' => 1.4, 'putts' => 1], ['first_m' => 1.2, 'putts' => 2]]]))->assertSuccessful();
-        $held = $this->getJson("api/students/{$this->student->id}/play")->json('benchmarks.0');
+        $held = $this->getJson("api/students/{$this->student->id}/rounds")->json('benchmarks.0');
         self::assertSame([0.6, 0.5], [$held['value'], $held['own']]);
         $this->deleteJson("api/benchmarks/$id")->assertNoContent();
     }

@@ -147,7 +147,7 @@ final class SessionStepsTest extends TestCase
         self::assertEquals($first->taken_at, $corrected->taken_at);
         $next = $this->practiceSession($this->coach, null, $this->session->green);
         $this->getJson("api/sessions/$next->id")->assertJsonPath('reading.id', $id)->assertJsonPath('reading.session_id', $this->session->id);
-        $this->putJson("api/sessions/$next->id/reading", ['id' => $id, 'method' => 'unknown'])->assertNotFound();
+        $this->putJson("api/sessions/$next->id/green-speed", ['id' => $id, 'method' => 'unknown'])->assertNotFound();
     }
 
     public function testLookingBackFindsTheStudentsOwnStroke(): void
@@ -313,7 +313,7 @@ final class SessionStepsTest extends TestCase
     public function testAStudentTakenOffTheBenchStaysInTheirSessions(): void
     {
         $this->deleteJson("api/students/{$this->session->student_id}")->assertNoContent();
-        $this->getJson('api/bench')->assertJsonCount(0, 'students');
+        $this->getJson('api/today')->assertJsonCount(0, 'students');
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('student.name', 'Tobin');
     }
 

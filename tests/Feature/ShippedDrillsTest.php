@@ -36,7 +36,7 @@ final class ShippedDrillsTest extends TestCase
         $session = $this->practiceSession($coach, $student, $this->green($coach));
         $this->actingAs($coach);
         $id = (string) Str::ulid();
-        $sheet = $this->postJson('api/drills/set-out', ['id' => $id, 'session_id' => $session->id, 'drill' => $drill])->assertSuccessful();
+        $sheet = $this->postJson('api/drills/setup', ['id' => $id, 'session_id' => $session->id, 'drill' => $drill])->assertSuccessful();
         $card = DrillDefinition::card(DrillDefinition::fromArray($drill));
         $rules = $card->rules;
         self::assertCount(count($rules->stations), $sheet->json('stations'));

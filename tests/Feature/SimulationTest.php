@@ -29,11 +29,11 @@ final class SimulationTest extends TestCase
     public function testItIsWalkedToItsEndCountsForNobodyAndIsClearedAway(): void
     {
         $real = $this->student($this->coach);
-        $before = $this->getJson('/api/bench')->json();
+        $before = $this->getJson('/api/today')->json();
         $prior = app(StrokePriors::class)->of($real, Surface::Grass);
         $id = $this->walk('closing-gate');
 
-        $bench = $this->getJson('/api/bench')->assertOk();
+        $bench = $this->getJson('/api/today')->assertOk();
         self::assertSame($before['students'], $bench->json('students'));
         self::assertSame([[], []], [$bench->json('greens'), $bench->json('sessions')]);
         self::assertSame($id, $bench->json('walk_along'));
@@ -46,9 +46,9 @@ final class SimulationTest extends TestCase
         $session = PracticeSession::query()->findOrFail($id);
         self::assertNotNull($session->ended_at);
         self::assertGreaterThan(15, BallRecord::query()->count());
-        self::assertStringContainsString('short', (string) json_encode($this->getJson("/api/sessions/$id/look")->assertOk()->json()));
+        self::assertStringContainsString('short', (string) json_encode($this->getJson("/api/sessions/$id/review")->assertOk()->json()));
 
-        $this->deleteJson("/api/walk-along/$id")->assertNoContent();
+        $this->deleteJson("/api/simulation/$id")->assertNoContent();
         self::assertSame([1, 0, 0, 0], [Student::withTrashed()->count(), Green::withTrashed()->count(), PracticeSession::withTrashed()->count(), BallRecord::query()->count()]);
     }
 
@@ -59,20 +59,20 @@ final class SimulationTest extends TestCase
         self::assertNotSame($first, $second);
         self::assertSame([$second], PracticeSession::query()->pluck('id')->all());
         $real = $this->practiceSession($this->coach, $this->student($this->coach));
-        $this->getJson("/api/walk-along/$real->id")->assertNotFound();
-        $this->deleteJson("/api/walk-along/$real->id")->assertNotFound();
+        $this->getJson("/api/simulation/$real->id")->assertNotFound();
+        $this->deleteJson("/api/simulation/$real->id")->assertNotFound();
         // Nothing made up becomes anybody's.
         $this->patchJson("/api/sessions/$second", ['student_id' => $real->student_id])->assertStatus(422)->assertJsonValidationErrors(['student_id' => 'made-up']);
         $ball = ['type' => 'putt_logged', 'version' => 2, 'roll_m' => 3.0, 'stop' => 'free', 'id' => (string) Str::ulid(), 'at_ms' => (int) now()->getTimestampMs()];
         $this->postJson("/api/sessions/$second/events", ['events' => [$ball + ['student' => $real->student_id]]])->assertStatus(422)->assertJsonValidationErrors(['events.0.student' => 'nobody real']);
         $this->postJson("/api/sessions/$second/events", ['events' => [$ball]])->assertOk();
         $this->actingAs($this->coach('other@example.test'));
-        $this->getJson("/api/walk-along/$second")->assertNotFound();
+        $this->getJson("/api/simulation/$second")->assertNotFound();
     }
 
     private function begin(): string
     {
-        return (string) $this->postJson('/api/walk-along', ['id' => (string) Str::ulid()])->assertOk()->json('session_id');
+        return (string) $this->postJson('/api/simulation', ['id' => (string) Str::ulid()])->assertOk()->json('session_id');
     }
 
     /** Do whatever comes next, as the screens do. */
@@ -81,7 +81,7 @@ final class SimulationTest extends TestCase
         $id = $this->begin();
         $seen = [];
         for ($steps = 0; $steps < 200; ++$steps) {
-            $step = $this->getJson("/api/walk-along/$id?drill=$drill&seen=" . implode(',', $seen))->assertOk()->json('step');
+            $step = $this->getJson("/api/simulation/$id?drill=$drill&seen=" . implode(',', $seen))->assertOk()->json('step');
             if ($step === null) {
                 return $id;
             }
@@ -90,7 +90,7 @@ final class SimulationTest extends TestCase
                 $this->postJson("/api/sessions/$id/events", ['events' => [['id' => (string) Str::ulid(), 'seen' => (object) ($event['seen'] ?? [])] + $event + $at + ($step['place'] === 'drill' ? ['run_id' => $step['run_id']] : [])]])->assertOk();
             }
             match (true) {
-                $step['ramp'] !== null => $this->putJson("/api/sessions/$id/reading", ['id' => $reading ??= (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => $step['ramp'][0], 'direction_2_m' => $step['ramp'][1], 'read_by' => 'simulated'])->assertOk(),
+                $step['ramp'] !== null => $this->putJson("/api/sessions/$id/green-speed", ['id' => $reading ??= (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => $step['ramp'][0], 'direction_2_m' => $step['ramp'][1], 'read_by' => 'simulated'])->assertOk(),
                 $step['drill'] !== null => $this->postJson("/api/sessions/$id/runs", ['id' => (string) Str::ulid(), 'drill' => $step['drill']])->assertOk(),
                 $step['notes'] !== null => $this->patchJson("/api/sessions/$id", ['note_for_next' => $step['notes']['for_next']])->assertOk(),
                 $step['ends'] => $this->patchJson("/api/sessions/$id", ['ended' => true])->assertOk(),

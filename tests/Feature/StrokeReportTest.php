@@ -21,7 +21,7 @@ final class StrokeReportTest extends TestCase
         parent::setUp();
         $this->coach = $this->coach();
         $this->session = $this->practiceSession($this->coach, $this->student($this->coach), $this->green($this->coach));
-        $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/reading", [
+        $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/green-speed", [
             'id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3.0, 3.0, 3.02], 'direction_2_m' => [3.0, 3.02, 3.0],
         ])->assertSuccessful();
     }

@@ -28,7 +28,7 @@ final class TodayTest extends TestCase
             'target_pace_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true, 'line_cure' => 'turn', 'band_low_m' => 1.5, 'band_high_m' => 7.5,
         ]);
         $id = $this->postJson('api/students', $card)->assertSuccessful()->json('id');
-        $kept = $this->getJson('api/bench')->json('students.0');
+        $kept = $this->getJson('api/today')->json('students.0');
         self::assertEquals(['id' => $id] + $card, $kept);
         $this->putJson("api/students/$id", array_merge($card, ['putter' => null]))->assertJsonPath('putter', null);
     }
@@ -50,7 +50,7 @@ final class TodayTest extends TestCase
         $old = $this->practiceSession($this->coach);
         $this->travel(1)->hours();
         $new = $this->practiceSession($this->coach);
-        $bench = $this->getJson('api/bench')->json();
+        $bench = $this->getJson('api/today')->json();
         self::assertSame(['Ada', 'Bo', 'Cy'], array_column($bench['students'], 'name'));
         self::assertSame([$new->id, $old->id], array_column($bench['sessions'], 'id'));
     }
@@ -60,7 +60,7 @@ final class TodayTest extends TestCase
         $count = function (): int {
             DB::enableQueryLog();
             DB::flushQueryLog();
-            $this->getJson('api/bench')->assertSuccessful();
+            $this->getJson('api/today')->assertSuccessful();
 
             return count(DB::getQueryLog());
         };
@@ -79,7 +79,7 @@ final class TodayTest extends TestCase
         $this->putJson("api/greens/$green->id", ['name' => 'Lower lawn', 'surface' => 'grass'])
             ->assertSuccessful()->assertJsonPath('name', 'Lower lawn');
         $this->deleteJson("api/greens/$green->id")->assertNoContent();
-        $this->getJson('api/bench')->assertJsonCount(0, 'greens');
+        $this->getJson('api/today')->assertJsonCount(0, 'greens');
     }
 
     public function testAnAddressNobodyServesIsNotFoundInJson(): void
@@ -91,7 +91,7 @@ final class TodayTest extends TestCase
     public function testSignedOutTheApiSaysSoAndThePagesStillOpen(): void
     {
         $this->postJson('api/sign-out')->assertNoContent();
-        $this->getJson('api/bench')->assertUnauthorized();
+        $this->getJson('api/today')->assertUnauthorized();
         $this->getJson('api/drills')->assertUnauthorized();
         $this->get('/students')->assertSuccessful();
     }

@@ -41,16 +41,16 @@ final class TwoStepSignInTest extends TestCase
     public function testACodeIsAskedForOnceItIsKnownToWorkAndUntilItIsTurnedOff(): void
     {
         $this->actingAs($this->coach());
-        $this->postJson('api/me/second-factor', ['password' => 'not it'])->assertJsonValidationErrors('password');
-        $this->putJson('api/me/second-factor', ['code' => '123456'])->assertJsonValidationErrors(['code' => 'Begin again']);
-        $secret = $this->postJson('api/me/second-factor', ['password' => self::PASSWORD])->assertOk()->json('secret');
-        $this->putJson('api/me/second-factor', ['code' => self::code($secret, 2)])->assertJsonValidationErrors('code');
-        self::assertNull($this->getJson('api/me/second-factor')->json('since'), 'nothing was turned on by a wrong code');
+        $this->postJson('api/me/two-step', ['password' => 'not it'])->assertJsonValidationErrors('password');
+        $this->putJson('api/me/two-step', ['code' => '123456'])->assertJsonValidationErrors(['code' => 'Begin again']);
+        $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])->assertOk()->json('secret');
+        $this->putJson('api/me/two-step', ['code' => self::code($secret, 2)])->assertJsonValidationErrors('code');
+        self::assertNull($this->getJson('api/me/two-step')->json('since'), 'nothing was turned on by a wrong code');
         $this->signIn()->assertSuccessful();
 
         $this->actingAs($this->coach('other@example.test'));
         $secret = $this->turnOn();
-        $this->getJson('api/me/second-factor')->assertExactJson(['since' => '2026-11-26T10:00:10Z', 'spare_left' => 8]);
+        $this->getJson('api/me/two-step')->assertExactJson(['since' => '2026-11-26T10:00:10Z', 'spare_left' => 8]);
         $this->travel(TimeCode::STEP_SECONDS)->seconds();
         $this->signIn(code: self::code($secret), email: 'hedda@example.test')->assertSuccessful();
         $this->signIn(email: 'other@example.test')->assertJsonValidationErrors(['code' => 'six digits']);
@@ -59,10 +59,10 @@ final class TwoStepSignInTest extends TestCase
         $this->signIn(email: 'other@example.test', password: 'a guess', code: self::code($secret))->assertJsonValidationErrors('email')->assertJsonMissingValidationErrors('code');
         $this->signIn(email: 'other@example.test', code: substr_replace(self::code($secret), ' ', 3, 0))->assertSuccessful();
 
-        $this->deleteJson('api/me/second-factor', ['password' => 'not it'])->assertJsonValidationErrors('password');
-        $this->deleteJson('api/me/second-factor', ['password' => self::PASSWORD])->assertNoContent();
-        $this->getJson('api/me/second-factor')->assertExactJson(['since' => null, 'spare_left' => 0]);
-        $this->postJson('api/me/second-factor/spare', ['password' => self::PASSWORD])->assertJsonValidationErrors('password');
+        $this->deleteJson('api/me/two-step', ['password' => 'not it'])->assertJsonValidationErrors('password');
+        $this->deleteJson('api/me/two-step', ['password' => self::PASSWORD])->assertNoContent();
+        $this->getJson('api/me/two-step')->assertExactJson(['since' => null, 'spare_left' => 0]);
+        $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->assertJsonValidationErrors('password');
         $this->signIn(email: 'other@example.test')->assertSuccessful();
     }
 
@@ -102,8 +102,8 @@ final class TwoStepSignInTest extends TestCase
         $this->signIn(strtolower(str_replace('-', ' ', $spare[0])), 'other@example.test')->assertSuccessful();
         $this->signIn($spare[0], 'other@example.test')->assertJsonValidationErrors('code');
         $this->signIn($spare[1], 'other@example.test')->assertSuccessful();
-        self::assertSame(6, $this->getJson('api/me/second-factor')->json('spare_left'));
-        $fresh = $this->postJson('api/me/second-factor/spare', ['password' => self::PASSWORD])->assertOk()->json('spare');
+        self::assertSame(6, $this->getJson('api/me/two-step')->json('spare_left'));
+        $fresh = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->assertOk()->json('spare');
         $this->signIn($spare[2], 'other@example.test')->assertJsonValidationErrors('code');
         $this->signIn($fresh[0], 'other@example.test')->assertSuccessful();
     }
@@ -112,7 +112,7 @@ final class TwoStepSignInTest extends TestCase
     {
         $this->actingAs($this->coach());
         $secret = $this->turnOn();
-        $spare = $this->postJson('api/me/second-factor/spare', ['password' => self::PASSWORD])->json('spare');
+        $spare = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->json('spare');
         for ($try = 0; $try < 10; ++$try) {
             $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])->signIn('000000')->assertJsonValidationErrors(['code' => 'Type the next one']);
         }
@@ -141,7 +141,7 @@ final class TwoStepSignInTest extends TestCase
     {
         $this->actingAs($this->coach());
         $secret = $this->turnOn();
-        $spare = $this->postJson('api/me/second-factor/spare', ['password' => self::PASSWORD])->json('spare');
+        $spare = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->json('spare');
         $kept = json_encode([DB::table('coaches')->get(), DB::table('spare_codes')->get()], JSON_THROW_ON_ERROR);
         foreach ([$secret, $spare[0], str_replace('-', '', $spare[0])] as $plain) {
             self::assertStringNotContainsString($plain, $kept . $this->getJson('api/me')->content());
@@ -166,8 +166,8 @@ final class TwoStepSignInTest extends TestCase
      */
     private function turnOn(string $told = 'secret'): string|array
     {
-        $secret = $this->postJson('api/me/second-factor', ['password' => self::PASSWORD])->assertOk()->json('secret');
-        $spare = $this->putJson('api/me/second-factor', ['code' => self::code($secret)])->assertOk()->json('spare');
+        $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])->assertOk()->json('secret');
+        $spare = $this->putJson('api/me/two-step', ['code' => self::code($secret)])->assertOk()->json('spare');
 
         return $told === 'secret' ? $secret : $spare;
     }

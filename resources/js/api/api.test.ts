@@ -20,9 +20,9 @@ afterEach(() => vi.unstubAllGlobals());
 describe('a request', () => {
   test('reads JSON, and sends no body or token with a question', async () => {
     answers(200, { a: 1 });
-    expect(await request('GET', 'bench')).toEqual({ a: 1 });
+    expect(await request('GET', 'today')).toEqual({ a: 1 });
     const [url, init] = calls[0] ?? ['', {}];
-    expect(url).toBe('/api/bench');
+    expect(url).toBe('/api/today');
     expect(init.body).toBeUndefined();
     expect(init.headers).not.toHaveProperty('X-XSRF-TOKEN');
     expect(init.credentials).toBe('same-origin');
@@ -101,20 +101,20 @@ test('who is signed in changes with nothing else under way', async () => {
   const soon = () => new Promise((wake) => setTimeout(wake, 120));
   const answer = (url: string, status = 200) => answers[url]?.(new Response('{}', { status }));
 
-  const before = request('GET', 'bench');
+  const before = request('GET', 'today');
   const door = requestAlone('POST', 'sign-in', {});
   const meanwhile = request('GET', 'drills');
   await soon();
-  expect(sent).toEqual(['/api/bench']);
-  answer('/api/bench');
+  expect(sent).toEqual(['/api/today']);
+  answer('/api/today');
   await before;
   await soon();
-  expect(sent).toEqual(['/api/bench', '/api/sign-in']);
+  expect(sent).toEqual(['/api/today', '/api/sign-in']);
   // A door that stays shut holds nobody up either.
   answer('/api/sign-in', 422);
   await expect(door).rejects.toThrow(ApiError);
   await soon();
-  expect(sent).toEqual(['/api/bench', '/api/sign-in', '/api/drills']);
+  expect(sent).toEqual(['/api/today', '/api/sign-in', '/api/drills']);
   answer('/api/drills');
   await meanwhile;
 });

@@ -17,7 +17,7 @@ export function useCalendarWeek(from: string, days: number) {
   return useQuery({
     queryKey: [...KEY, from, days],
     queryFn: () =>
-      request<CalendarWeek>('GET', `week?${new URLSearchParams({ from, days: String(days), zone: zoneHere() })}`),
+      request<CalendarWeek>('GET', `calendar?${new URLSearchParams({ from, days: String(days), zone: zoneHere() })}`),
     placeholderData: keepPreviousData,
     // A letter that waits for its turn is looked at again.
     refetchInterval: ({ state }) =>
@@ -77,7 +77,7 @@ export function useLetter() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ id, offered }: { id: string; offered: string | null }) =>
-      request<BookingMessage>('POST', `bookings/${id}/letter`, offered === null ? {} : { offered }),
+      request<BookingMessage>('POST', `bookings/${id}/message`, offered === null ? {} : { offered }),
     onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
   });
 }

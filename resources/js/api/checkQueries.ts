@@ -40,7 +40,7 @@ export function useStudentChecks(student: string | null) {
 export const reminderOptions = (student: string) =>
   queryOptions({
     queryKey: [...keys.looks(student), REMINDERS],
-    queryFn: () => request<Reminders>('GET', `students/${student}/remember`),
+    queryFn: () => request<Reminders>('GET', `students/${student}/reminders`),
   });
 
 /** What to remember of a student today, and what is said beside the lane. */
@@ -53,14 +53,14 @@ const aboutKey = (student: string) => [...keys.looks(student), 'about'];
 export function useStudentProfile(student: string) {
   return useQuery({
     queryKey: aboutKey(student),
-    queryFn: () => request<StudentProfile>('GET', `students/${student}/about`),
+    queryFn: () => request<StudentProfile>('GET', `students/${student}/profile`),
   });
 }
 
 export function useSaveStudentProfile(student: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (about: StudentProfile) => request<StudentProfile>('PUT', `students/${student}/about`, about),
+    mutationFn: (about: StudentProfile) => request<StudentProfile>('PUT', `students/${student}/profile`, about),
     onSuccess: async (about) => {
       client.setQueryData(aboutKey(student), about);
       await restsOnStudent(client, student);
@@ -72,7 +72,7 @@ export function useSaveStudentProfile(student: string) {
 export function useSavePreferences() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (answers: Record<string, string>) => request<PreferenceQuestion[]>('PUT', 'schools', answers),
+    mutationFn: (answers: Record<string, string>) => request<PreferenceQuestion[]>('PUT', 'teaching-preferences', answers),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: catalogueOptions.queryKey });
       await client.invalidateQueries({ queryKey: keys.allLooks });
@@ -85,7 +85,7 @@ export type CardDraft = Pick<Checklist, 'kind' | 'title' | 'points'>;
 export function useSaveChecklist() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ key, card }: { key: string; card: CardDraft }) => request<Checklist>('PUT', `cards/${key}`, card),
+    mutationFn: ({ key, card }: { key: string; card: CardDraft }) => request<Checklist>('PUT', `checklists/${key}`, card),
     onSuccess: () => cardsChanged(client),
   });
 }
@@ -94,7 +94,7 @@ export function useSaveChecklist() {
 export function useDeleteChecklist() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (key: string) => request<null>('DELETE', `cards/${key}`),
+    mutationFn: (key: string) => request<null>('DELETE', `checklists/${key}`),
     onSuccess: () => cardsChanged(client),
   });
 }

@@ -10,14 +10,14 @@ const keyOf = (student: string) => [...keys.looks(student), 'in-work'];
 export function useCurrentGoals(student: string) {
   return useQuery({
     queryKey: keyOf(student),
-    queryFn: () => request<CurrentGoals>('GET', `students/${student}/in-work`),
+    queryFn: () => request<CurrentGoals>('GET', `students/${student}/current-goals`),
   });
 }
 
 export function useSaveCurrentGoals(student: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (inWork: CurrentGoals) => request<CurrentGoals>('PUT', `students/${student}/in-work`, inWork),
+    mutationFn: (inWork: CurrentGoals) => request<CurrentGoals>('PUT', `students/${student}/current-goals`, inWork),
     onSuccess: async (inWork) => {
       client.setQueryData(keyOf(student), inWork);
       // The margin answers the complaint.

@@ -84,7 +84,7 @@ export function useDrillSetup(
   return useQuery({
     queryKey: [...keys.setOut, drill, runId, sessionId, stepped, isChosen, students],
     queryFn: () =>
-      request<DrillSetup>('POST', 'drills/set-out', {
+      request<DrillSetup>('POST', 'drills/setup', {
         drill,
         id: runId,
         session_id: sessionId,

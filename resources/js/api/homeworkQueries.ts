@@ -9,7 +9,7 @@ import type { Homework, HomeworkEntry } from './types';
 export function useHomework(student: string) {
   return useQuery({
     queryKey: [...keys.looks(student), 'home'],
-    queryFn: () => request<Homework>('GET', `students/${student}/home`),
+    queryFn: () => request<Homework>('GET', `students/${student}/homework`),
   });
 }
 
@@ -17,7 +17,7 @@ export function useAnswerHomework(student: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (text: string) =>
-      request<Homework>('POST', `students/${student}/home`, {
+      request<Homework>('POST', `students/${student}/homework`, {
         id: newId(),
         kind: 'answer',
         at_ms: Date.now(),

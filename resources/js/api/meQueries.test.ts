@@ -84,7 +84,7 @@ test('a deleted account is at the door; any other change asks again where one is
   server.answer = { secret: 'AB', uri: 'otpauth://' };
   const told = await act(() => changed.result.current.mutateAsync({ password: 'p' }));
   expect(told).toEqual({ secret: 'AB', uri: 'otpauth://' });
-  expect(server.asked).toEqual([['POST', 'me/second-factor', { password: 'p' }, 'beside']]);
+  expect(server.asked).toEqual([['POST', 'me/two-step', { password: 'p' }, 'beside']]);
   for (const queryKey of [keys.signIns, keys.secondFactor]) {
     expect(client.getQueryState(queryKey)?.isInvalidated).toBe(true);
   }
@@ -101,9 +101,9 @@ test('a deleted account is at the door; any other change asks again where one is
 test.each([
   ['password', 'PUT', 'me/password'],
   ['elsewhere', 'POST', 'me/elsewhere'],
-  ['askForFactor', 'PUT', 'me/second-factor'],
-  ['newSpare', 'POST', 'me/second-factor/spare'],
-  ['dropFactor', 'DELETE', 'me/second-factor'],
+  ['askForFactor', 'PUT', 'me/two-step'],
+  ['newSpare', 'POST', 'me/two-step/recovery-codes'],
+  ['dropFactor', 'DELETE', 'me/two-step'],
 ] as const)('a change of the account, %s, goes to its own place', async (way, method, path) => {
   const { result } = within(() => useChangeAccount(way));
   await act(() => result.current.mutateAsync({ password: 'p' }));

@@ -37,10 +37,10 @@ const CHANGES = {
   password: ['PUT', 'me/password'],
   elsewhere: ['POST', 'me/elsewhere'],
   close: ['DELETE', 'me'],
-  offerFactor: ['POST', 'me/second-factor'],
-  askForFactor: ['PUT', 'me/second-factor'],
-  newSpare: ['POST', 'me/second-factor/spare'],
-  dropFactor: ['DELETE', 'me/second-factor'],
+  offerFactor: ['POST', 'me/two-step'],
+  askForFactor: ['PUT', 'me/two-step'],
+  newSpare: ['POST', 'me/two-step/recovery-codes'],
+  dropFactor: ['DELETE', 'me/two-step'],
 } as const;
 
 export type AccountChange = keyof typeof CHANGES;
@@ -71,7 +71,7 @@ export function useChangeAccount<Way extends AccountChange>(way: Way) {
 export function useTwoStepSignIn() {
   return useQuery({
     queryKey: keys.secondFactor,
-    queryFn: () => request<TwoStepSignIn>('GET', 'me/second-factor'),
+    queryFn: () => request<TwoStepSignIn>('GET', 'me/two-step'),
     refetchOnMount: 'always',
   });
 }
@@ -80,7 +80,7 @@ export function useTwoStepSignIn() {
 export function useSignedInDevices() {
   return useQuery({
     queryKey: keys.signIns,
-    queryFn: () => request<SignedInDevice[]>('GET', 'me/sign-ins'),
+    queryFn: () => request<SignedInDevice[]>('GET', 'me/devices'),
     refetchOnMount: 'always',
   });
 }
@@ -89,7 +89,7 @@ export function useSignedInDevices() {
 export function useDeletionPreview() {
   return useQuery({
     queryKey: keys.goes,
-    queryFn: () => request<DeletionPreview>('GET', 'me/goes'),
+    queryFn: () => request<DeletionPreview>('GET', 'me/deletion-preview'),
     refetchOnMount: 'always',
   });
 }

@@ -5,13 +5,13 @@ import { request } from './api';
 import type { MailMessage } from './types';
 
 export function usePasswordReset() {
-  return useMutation({ mutationFn: (email: string) => request<undefined>('POST', 'forgotten', { email }) });
+  return useMutation({ mutationFn: (email: string) => request<undefined>('POST', 'password-reset', { email }) });
 }
 
 export function useNewPassword() {
   return useMutation({
     mutationFn: (body: { token: string; email: string; password: string }) =>
-      request<undefined>('POST', 'forgotten/new', body),
+      request<undefined>('POST', 'password-reset/new', body),
   });
 }
 
@@ -19,7 +19,7 @@ export function useNewPassword() {
 export function useLetters() {
   return useQuery({
     queryKey: ['behind', 'outbox'],
-    queryFn: () => request<MailMessage[]>('GET', 'outbox'),
+    queryFn: () => request<MailMessage[]>('GET', 'mail'),
     // A message is laid there after its asker was answered.
     refetchInterval: 1500,
   });

@@ -110,7 +110,7 @@ export function useReadingHints(green: string | null, student: string | null) {
   );
   return useQuery({
     queryKey: ['reading-hints', green, student],
-    queryFn: () => request<ReadingHint[]>('GET', `reader/hints?${query}`),
+    queryFn: () => request<ReadingHint[]>('GET', `putt-read/hints?${query}`),
   });
 }
 

@@ -15,7 +15,7 @@ export interface TenWanted {
 export function useQuiz(student: string, { from, order, turn }: TenWanted) {
   return useQuery({
     queryKey: ['guess', student, from, order, turn],
-    queryFn: () => request<Quiz>('GET', `students/${student}/guesses?from=${from}&order=${order}&turn=${turn}`),
+    queryFn: () => request<Quiz>('GET', `students/${student}/quiz?from=${from}&order=${order}&turn=${turn}`),
     staleTime: Number.POSITIVE_INFINITY,
   });
 }
@@ -29,6 +29,6 @@ export interface Called {
 export function useQuizAnswer(student: string) {
   return useMutation({
     mutationFn: (called: Called) =>
-      request<QuizAnswer>('POST', `students/${student}/guesses`, { id: newId(), ...called }),
+      request<QuizAnswer>('POST', `students/${student}/quiz`, { id: newId(), ...called }),
   });
 }

@@ -59,7 +59,7 @@ function saveFile(file: Blob, name: string): void {
 export function useStudentDeletionPreview(student: string, isAsked: boolean) {
   return useQuery({
     queryKey: [...keys.looks(student), 'goes'],
-    queryFn: () => request<StudentDeletionPreview>('GET', `students/${student}/goes`),
+    queryFn: () => request<StudentDeletionPreview>('GET', `students/${student}/deletion-preview`),
     enabled: isAsked,
   });
 }
@@ -68,7 +68,7 @@ export function useStudentDeletionPreview(student: string, isAsked: boolean) {
 export function useEraseStudent(student: string, onErased: () => void) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (name: string) => request<null>('DELETE', `students/${student}/for-good`, { name }),
+    mutationFn: (name: string) => request<null>('DELETE', `students/${student}/permanently`, { name }),
     onSuccess: () => {
       onErased();
       void client.invalidateQueries();

@@ -28,9 +28,9 @@ export function reportPath(of: ReportOf, filter: BallFilter, as: '' | '.csv' = '
     if (of.student !== null) {
       asked.set('student_id', of.student);
     }
-    return `sessions/${of.session}/look${as}?${asked}`;
+    return `sessions/${of.session}/review${as}?${asked}`;
   }
-  return `students/${of.student}/look${as}?${asked}`;
+  return `students/${of.student}/review${as}?${asked}`;
 }
 
 function askedOf(filter: BallFilter): URLSearchParams {
@@ -54,7 +54,7 @@ export function useMeasureReport(of: ReportOf, filter: BallFilter, isAsked = tru
 
 /** Every measure session by session. */
 export function useTrend(student: string, filter: BallFilter) {
-  const path = `students/${student}/course?${askedOf(filter)}`;
+  const path = `students/${student}/trend?${askedOf(filter)}`;
   return useQuery({
     queryKey: [...keys.looks(student), 'course', path],
     queryFn: () => request<Trend>('GET', path),
@@ -78,7 +78,7 @@ export function comparePath(
   for (const other of others) {
     asked.append('with[]', other);
   }
-  return `students/${student}/beside${as}?${asked}`;
+  return `students/${student}/comparison${as}?${asked}`;
 }
 
 export function useComparison(student: string, beside: ComparedSelection) {

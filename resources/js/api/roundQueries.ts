@@ -9,7 +9,7 @@ import type { Benchmark, Hole, Round, RoundSummary, Stakes } from './types';
 export function useRoundSummary(student: string) {
   return useQuery({
     queryKey: [...keys.looks(student), 'play'],
-    queryFn: () => request<RoundSummary>('GET', `students/${student}/play`),
+    queryFn: () => request<RoundSummary>('GET', `students/${student}/rounds`),
   });
 }
 

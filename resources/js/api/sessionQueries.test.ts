@@ -117,7 +117,7 @@ test('a change says what it is about, and an end says when it was', () => {
 test('a reading keeps the time it was taken, and takes this one where it has none', () => {
   const { result } = within(() => useSaveMeasurement('s1'));
   void result.current({ id: 'r1', method: 'ramp' } as never);
-  expect(written()).toMatchObject(['s1', { method: 'PUT', path: 'sessions/s1/reading' }]);
+  expect(written()).toMatchObject(['s1', { method: 'PUT', path: 'sessions/s1/green-speed' }]);
   expect(written()[1].body.taken_at_ms).toBe(1_000_000);
   void result.current({ id: 'r1', method: 'ramp', taken_at_ms: 5 } as never);
   expect(written()[1].body.taken_at_ms).toBe(5);
@@ -143,7 +143,7 @@ test('three sessions are taken along, each with its drill and what to remember o
   device.answers['sessions/s2'] = { id: 's2', student: null, run: null };
   within(() => useTakeAlong(['s1', 's2', 's3', 's4']));
   await waitFor(() => expect(device.asked).toContain('GET sessions/s3/runs/run-s3'));
-  await waitFor(() => expect(device.asked).toContain('GET students/of-s1/remember'));
+  await waitFor(() => expect(device.asked).toContain('GET students/of-s1/reminders'));
   expect(device.asked.filter((asked) => asked.includes('s4'))).toEqual([]);
   expect(device.asked.filter((asked) => asked.includes('s2'))).toEqual(['GET sessions/s2']);
   for (const once of ['GET drills', 'GET seen', 'GET checks']) {

@@ -28,7 +28,7 @@ import { usePending } from './usePending';
 
 const benchOptions = queryOptions({
   queryKey: keys.bench,
-  queryFn: () => request<Today>('GET', 'bench'),
+  queryFn: () => request<Today>('GET', 'today'),
 });
 
 /** The bench, with what waits on this device. */
@@ -148,7 +148,7 @@ export function useWhatIf(id: string, studentId: string | null, speedMetres: num
 /** Everything that can be seen of a ball. */
 export const observationOptions = queryOptions({
   queryKey: ['seen'],
-  queryFn: () => request<ObservationType[]>('GET', 'seen'),
+  queryFn: () => request<ObservationType[]>('GET', 'observation-types'),
   staleTime: 3_600_000,
 });
 
@@ -225,7 +225,7 @@ export function useSaveMeasurement(sessionId: string) {
     (draft: ReadingDraft) =>
       outbox.write(sessionId, {
         method: 'PUT',
-        path: `sessions/${sessionId}/reading`,
+        path: `sessions/${sessionId}/green-speed`,
         body: { taken_at_ms: Date.now(), ...draft },
         what: 'The reading',
       }),

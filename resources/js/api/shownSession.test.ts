@@ -64,7 +64,7 @@ describe('what waits is laid over what the server said', () => {
   });
 
   test('a reading has its rolls at once and its figure from the server alone', () => {
-    const reading = write('PUT', 'sessions/S/reading', {
+    const reading = write('PUT', 'sessions/S/green-speed', {
       id: 'R',
       method: 'ramp',
       taken_at_ms: 2000,

@@ -9,7 +9,7 @@ import type { SimulationNext, SimulationStarted } from './types';
 export function useStartSimulation(onBegun: (sessionId: string) => void) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => request<SimulationStarted>('POST', 'walk-along', { id: newId() }),
+    mutationFn: () => request<SimulationStarted>('POST', 'simulation', { id: newId() }),
     onSuccess: async ({ session_id }) => {
       await client.invalidateQueries();
       onBegun(session_id);
@@ -27,14 +27,14 @@ export async function nextStep(
   if (drill !== null) {
     query.set('drill', drill);
   }
-  return (await request<SimulationNext>('GET', `walk-along/${sessionId}?${query}`)).step;
+  return (await request<SimulationNext>('GET', `simulation/${sessionId}?${query}`)).step;
 }
 
 /** Clears it away for good. */
 export function useDeleteSimulation(onCleared: () => void) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (sessionId: string) => request<null>('DELETE', `walk-along/${sessionId}`),
+    mutationFn: (sessionId: string) => request<null>('DELETE', `simulation/${sessionId}`),
     onSuccess: () => {
       onCleared();
       void client.invalidateQueries();

@@ -16,14 +16,14 @@ const keyOf = (student: string) => [...keys.looks(student), 'pocket'];
 export function useTakeHomeCard(student: string) {
   return useQuery({
     queryKey: keyOf(student),
-    queryFn: () => request<TakeHomeCardSettings>('GET', `students/${student}/pocket`),
+    queryFn: () => request<TakeHomeCardSettings>('GET', `students/${student}/take-home-card`),
   });
 }
 
 export function useSaveTakeHomeCard(student: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (draft: TakeHomeCardDraft) => request<TakeHomeCardSettings>('PUT', `students/${student}/pocket`, draft),
+    mutationFn: (draft: TakeHomeCardDraft) => request<TakeHomeCardSettings>('PUT', `students/${student}/take-home-card`, draft),
     onSuccess: (pocket) => client.setQueryData(keyOf(student), pocket),
   });
 }
@@ -34,8 +34,8 @@ export function usePocketLink(student: string) {
   return useMutation({
     mutationFn: (days: number | null) =>
       days === null
-        ? request<TakeHomeCardSettings>('DELETE', `students/${student}/pocket/link`)
-        : request<TakeHomeCardSettings>('POST', `students/${student}/pocket/link`, { days }),
+        ? request<TakeHomeCardSettings>('DELETE', `students/${student}/take-home-card/link`)
+        : request<TakeHomeCardSettings>('POST', `students/${student}/take-home-card/link`, { days }),
     // The link itself is told once and kept nowhere, on this device neither.
     onSuccess: (pocket) => client.setQueryData(keyOf(student), { ...pocket, link: null }),
   });

@@ -68,6 +68,6 @@ const PAGE = 30;
 export function useDeletedRecords() {
   return useQuery({
     queryKey: [...keys.ledger, 'away'],
-    queryFn: () => request<DeletedRecords>('GET', 'put-away'),
+    queryFn: () => request<DeletedRecords>('GET', 'deleted'),
   });
 }

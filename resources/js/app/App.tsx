@@ -3,7 +3,7 @@ import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider, useRouteError } from 'react-router';
 import { client, fetchSignedIn } from '../api/client';
 import { forgetErased } from '../api/forgetErased';
-import { outbox } from '../api/outbox';
+import { outbox } from '../api/mail';
 import { followSignIn, isOfEarlierVisit, useMe } from '../api/queries';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
 import { SignIn } from '../pages/account/SignIn';
@@ -68,7 +68,7 @@ const router = createBrowserRouter([
     errorElement: <ErrorPage />,
   },
   {
-    path: 'outbox',
+    path: 'mail',
     element: (
       <Suspense fallback={<p>Opening …</p>}>
         <OutboxPage />
@@ -92,9 +92,9 @@ const router = createBrowserRouter([
               { path: 'students/new', element: <StudentScreen /> },
               { path: 'students/:id', element: <StudentPage /> },
               { path: 'students/:id/card', element: <StudentScreen /> },
-              { path: 'students/:id/play', element: <RoundsPage /> },
+              { path: 'students/:id/rounds', element: <RoundsPage /> },
               { path: 'students/:id/guess', element: <QuizScreen /> },
-              { path: 'students/:id/pocket', element: <TakeHomeCardPage /> },
+              { path: 'students/:id/take-home-card', element: <TakeHomeCardPage /> },
               { path: 'students/:id/balls-table', element: <BallsTableScreen /> },
               { path: 'students/:id/round', element: <RoundScreen /> },
               { path: 'drills', element: <DrillList /> },
@@ -106,16 +106,16 @@ const router = createBrowserRouter([
               { path: 'sessions/:id/drills/:key', element: <DrillSetupScreen /> },
               { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
               { path: 'greens', element: <Greens /> },
-              { path: 'week', element: <CalendarScreen /> },
-              { path: 'reader', element: <GreenReadingScreen /> },
+              { path: 'calendar', element: <CalendarScreen /> },
+              { path: 'putt-read', element: <GreenReadingScreen /> },
               { path: 'ledger', element: <Sessions /> },
               { path: 'settings', element: <Settings /> },
               { path: 'sessions/:id/plan', element: <PlanScreen /> },
               { path: 'sessions/:id/checks', element: <ChecksScreen /> },
               { path: 'sessions/:id/checks/:key', element: <CheckScreen /> },
               { path: 'sessions/:id/cards/:key', element: <ChecklistScreen /> },
-              { path: 'cards', element: <ChecklistsScreen /> },
-              { path: 'cards/:key', element: <ChecklistEditor /> },
+              { path: 'checklists', element: <ChecklistsScreen /> },
+              { path: 'checklists/:key', element: <ChecklistEditor /> },
               { path: 'sessions/:id', element: <SessionScreen /> },
               { path: 'sessions/:id/:waypoint', element: <SessionScreen /> },
               { path: 'sign-in', element: <Navigate to="/" replace /> },

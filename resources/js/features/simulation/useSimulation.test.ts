@@ -19,7 +19,7 @@ vi.mock('react-router', () => ({
   useLocation: () => ({ pathname: walk.pathname }),
   useNavigate: () => go,
 }));
-vi.mock('../../api/outbox', () => ({ newId: () => 'new', outbox: { snapshot: () => walk.waiting } }));
+vi.mock('../../api/mail', () => ({ newId: () => 'new', outbox: { snapshot: () => walk.waiting } }));
 vi.mock('../../api/useOutbox', () => ({
   useLog: () => ({ add: async (event: unknown) => walk.did.push(['event', event]) }),
 }));

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { newId, outbox } from '../../api/outbox';
+import { newId, outbox } from '../../api/mail';
 import { nextStep, useChangeSession, useSaveMeasurement, useStartRun } from '../../api/queries';
 import type { Session, SessionEvent, SimulationStep } from '../../api/types';
 import { useLog } from '../../api/useOutbox';

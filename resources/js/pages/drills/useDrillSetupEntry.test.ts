@@ -32,7 +32,7 @@ vi.mock('../../api/queries', () => ({
     },
   }),
 }));
-vi.mock('../../api/outbox', () => {
+vi.mock('../../api/mail', () => {
   let made = 0;
   return {
     newId: () => `id${++made}`,

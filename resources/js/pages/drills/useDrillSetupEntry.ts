@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId, outbox } from '../../api/outbox';
+import { newId, outbox } from '../../api/mail';
 import { useDrillSetup, useStartRun } from '../../api/queries';
 import type { LibraryDrill, Session, SetupItem } from '../../api/types';
 import { here } from '../../features/balls/names';

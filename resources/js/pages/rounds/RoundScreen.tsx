@@ -234,7 +234,7 @@ function KeepRound({ student, holes }: { student: Student; holes: HoleDraft[] })
               holes,
             });
             keepDraft(student.id, null);
-            void navigate(`/students/${student.id}/play`);
+            void navigate(`/students/${student.id}/rounds`);
           }}
         >
           Keep {holes.length === 1 ? 'this hole' : `these ${holes.length} holes`}

@@ -359,7 +359,7 @@ function Rounds({ student, rounds, units }: { student: Student; rounds: readonly
         </Fold>
       ))}
       <QuietText>
-        <a href={`/api/students/${student.id}/play.csv`} download>
+        <a href={`/api/students/${student.id}/rounds.csv`} download>
           Every hole as a file
         </a>
       </QuietText>

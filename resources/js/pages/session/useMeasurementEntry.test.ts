@@ -97,12 +97,12 @@ test('what the server would not take stands there to be put right, with its sent
       refused: 'A roll is too long.',
       fields: { 'direction_1_m.0': 'A roll on the ramp is between 0.5 and 8 m.' },
       write: {
-        path: 'sessions/s1/reading',
+        path: 'sessions/s1/green-speed',
         body: { id: 'r9', method: 'ramp', taken_at_ms: 5, direction_1_m: [80] },
       },
     },
-    { refused: null, write: { path: 'sessions/s1/reading', body: { id: 'r10' } } },
-    { refused: 'Of another session.', write: { path: 'sessions/s2/reading', body: { id: 'r11' } } },
+    { refused: null, write: { path: 'sessions/s1/green-speed', body: { id: 'r10' } } },
+    { refused: 'Of another session.', write: { path: 'sessions/s2/green-speed', body: { id: 'r11' } } },
   ];
   const work = reading();
   expect(work.current.entries).toEqual({ direction_1_m: [80] });

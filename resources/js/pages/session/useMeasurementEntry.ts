@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { newId } from '../../api/outbox';
+import { newId } from '../../api/mail';
 import { type ReadingDraft, useSaveMeasurement } from '../../api/queries';
 import type { MeasurementEntries, MeasurementMethod, Session, TimedRoll } from '../../api/types';
 import { usePending } from '../../api/usePending';
@@ -99,7 +99,7 @@ export type ReadingWork = ReturnType<typeof useMeasurementEntry>;
 function useRefusedReading(sessionId: string) {
   const waiting = usePending();
   const item = waiting.findLast(
-    ({ write, refused }) => refused !== null && write?.path === `sessions/${sessionId}/reading`,
+    ({ write, refused }) => refused !== null && write?.path === `sessions/${sessionId}/green-speed`,
   );
   return item?.write === undefined ? null : { body: item.write.body, fields: item.fields ?? {} };
 }

@@ -33,7 +33,7 @@ export function HomeworkPart({ student }: { student: { id: string; name: string 
           </>
         )}
         <Row>
-          <ButtonLink to={`/students/${student.id}/pocket`}>The pocket card and its link</ButtonLink>
+          <ButtonLink to={`/students/${student.id}/take-home-card`}>The pocket card and its link</ButtonLink>
         </Row>
       </Part>
       {question !== null && (

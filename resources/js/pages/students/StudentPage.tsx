@@ -68,9 +68,9 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <Name>{student.name}</Name>
           </Title>
           <Row>
-            <ButtonLink to={`/students/${student.id}/play`}>Play</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/rounds`}>Play</ButtonLink>
             <ButtonLink to={`/students/${student.id}/guess`}>Guess first</ButtonLink>
-            <ButtonLink to={`/students/${student.id}/pocket`}>Pocket card</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/take-home-card`}>Pocket card</ButtonLink>
             <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
             <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>
           </Row>
@@ -83,7 +83,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
           <TrendPart
             course={course.data}
             units={units}
-            csv={`/api/students/${student.id}/course.csv${filter.surface === undefined ? '' : `?surface=${filter.surface}`}`}
+            csv={`/api/students/${student.id}/trend.csv${filter.surface === undefined ? '' : `?surface=${filter.surface}`}`}
           />
         )}
         {part === 'balls' && look.data !== undefined && (
