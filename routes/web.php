@@ -137,7 +137,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('putters/{putter}/use', [PutterController::class, 'use'])->can('update', 'putter');
         Route::delete('putters/{putter}', [PutterController::class, 'destroy'])->can('delete', 'putter');
         Route::get('changes', RecordChangeController::class);
-        Route::get('records', [RecordsController::class, 'ofBench']);
+        Route::get('records', [RecordsController::class, 'ofWorkspace']);
         Route::post('records', [RecordsController::class, 'store']);
         Route::post('records/preview', [RecordsController::class, 'preview']);
         Route::get('putt-read', GreenReadingController::class);

@@ -180,7 +180,7 @@ const IMPORTED = 30_000;
 function records() {
   const times = { created_at: '2025-01-01 10:00:00', updated_at: '2025-01-01 10:00:00' };
   const students = Array.from({ length: 10 }, (_, n) => ({
-    id: newId(), name: `Student ${n}`, hand: 'right', level: 'club', unit: 'feet', target_pace_m: 0.3, school: 'rule', is_gentle: false, ...times,
+    id: newId(), name: `Student ${n}`, hand: 'right', level: 'club', unit: 'feet', finish_past_m: 0.3, school: 'rule', is_gentle: false, ...times,
   }));
   const green = { id: newId(), name: 'Far lawn', surface: 'grass', ...times };
   const sessions = Array.from({ length: IMPORTED / 100 }, (_, n) => ({
@@ -204,7 +204,7 @@ async function imported() {
   const file = records();
   const taker = new Device(SITE, 90);
   await taker.signUp('Wren Saltmarsh');
-  const counts = () => JSON.parse(execFileSync('php', ['-r', `$d = new PDO('sqlite:' . $argv[1]); echo json_encode(array_map(fn($t) => (int) $d->query("select count(*) from $t")->fetchColumn(), ['practice_sessions', 'session_events', 'balls', 'students', 'imports', 'benches']));`, database], { encoding: 'utf8' }));
+  const counts = () => JSON.parse(execFileSync('php', ['-r', `$d = new PDO('sqlite:' . $argv[1]); echo json_encode(array_map(fn($t) => (int) $d->query("select count(*) from $t")->fetchColumn(), ['practice_sessions', 'session_events', 'balls', 'students', 'imports', 'workspaces']));`, database], { encoding: 'utf8' }));
   const before = counts();
 
   const killedAt = taker.fetch('POST', 'records', file);

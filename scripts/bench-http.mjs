@@ -78,8 +78,8 @@ try {
   const id = (i, kind) => `01M4ZZZZZZZZZZZZZZZZ${kind}${String(i + 10_000).padStart(5, '0')}`;
   await api.get('/api/me');
   await send('demo', {});
-  const bench = await (await api.get('/api/today')).json();
-  const open = bench.sessions.find((session) => session.ended_at === null);
+  const today = await (await api.get('/api/today')).json();
+  const open = today.sessions.find((session) => session.ended_at === null);
   const { library } = await (await api.get('/api/drills')).json();
   const { drill } = library.find((card) => card.drill.key === 'lip-and-rod');
   console.log(`${events} events on the bench:`);
@@ -107,7 +107,7 @@ try {
     print(`${what}, after a ball`, anew, 300);
     print(`${what}, nothing new`, await timed(20, () => api.get(`/api/${path}`)), 300);
   }
-  print('Side by side with another', await timed(10, () => api.get(`/api/${one}/beside?with[]=${bench.students.find(({ id }) => id !== open.student_id).id}`)), null);
+  print('Side by side with another', await timed(10, () => api.get(`/api/${one}/beside?with[]=${today.students.find(({ id }) => id !== open.student_id).id}`)), null);
   await drawing(api, open.student_id);
   print('What if the green ran another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
   print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 50);

@@ -98,7 +98,7 @@ $mix = array_map(static fn(float $metres): array => [Length::ofMetres($metres), 
 measure('Strokes at stake for one student', 1000, static fn() => StrokesAtStake::of(Player::of(0.01, 0.035, -0.02, 0.12, 0.3), $ten, $mix));
 
 $drill = DrillRulesReader::read(JsonInput::parse(json_encode([
-    'key' => 'bench', 'name' => 'Bench', 'target' => 'hole', 'balls_per_station' => 10, 'pass' => ['kind' => 'share'],
+    'key' => 'workspace', 'name' => 'Bench', 'target' => 'hole', 'balls_per_station' => 10, 'pass' => ['kind' => 'share'],
     'stations' => array_map(static fn(int $i): array => ['length_m' => $i], range(2, 11)), 'order' => 'shuffled',
     'end' => ['kind' => 'balls', 'balls' => 500], 'cap' => ['balls' => 500],
 ], JSON_THROW_ON_ERROR)));

@@ -63,9 +63,9 @@ function strokeRow(float $beta, float $scatter, float $mishits, int $n, int $see
 }
 
 /**
- * One row of the prior's table: a new student's first balls read under the shipped prior and under their bench's.
+ * One row of the prior's table: a new student's first balls read under the shipped prior and under their workspace's.
  *
- * @param float $scatter of the strokes at this bench, typically
+ * @param float $scatter of the strokes in this workspace, typically
  */
 function priorRow(float $scatter, int $n, int $seed): string
 {
@@ -79,13 +79,13 @@ function priorRow(float $scatter, int $n, int $seed): string
     };
     $inside = $width = ['shipped' => 0.0, 'bench' => 0.0];
     $all = 0;
-    for ($bench = 0; $bench < STUDENTS / 5; ++$bench) {
+    for ($workspace = 0; $workspace < STUDENTS / 5; ++$workspace) {
         $others = [];
         for ($i = 0; $i < 8; ++$i) {
             $other = $student();
             $others[] = (new StrokeFitter())->fit(array_map(static fn(): StrokePutt => $putt($other), range(1, 40)))->summary();
         }
-        $priors = ['shipped' => StrokePrior::shipped(), 'bench' => StrokePrior::ofBench(array_values(array_filter($others)))];
+        $priors = ['shipped' => StrokePrior::shipped(), 'bench' => StrokePrior::ofWorkspace(array_values(array_filter($others)))];
         for ($new = 0; $new < 5; ++$new) {
             $own = $student();
             $putts = array_map(static fn(): StrokePutt => $putt($own), range(1, $n));
@@ -108,8 +108,8 @@ function priorRow(float $scatter, int $n, int $seed): string
         100 * $scatter,
         $n,
         100 * $inside['shipped'] / $all,
-        100 * $inside['bench'] / $all,
-        100 * (1 - $width['bench'] / $width['shipped']),
+        100 * $inside['workspace'] / $all,
+        100 * (1 - $width['workspace'] / $width['shipped']),
     );
 }
 
@@ -188,9 +188,9 @@ foreach ([1.4, 1.75, 2.05] as $beta) {
     }
 }
 printf("\nFew balls lean on the prior, so a true exponent far from 1.8 is pulled toward it at first; the band allows for it.\n");
-printf("\n## A new student: the shipped prior and the bench's own\n\n");
-printf("Eight other students of the same bench, 40 balls each, exponents around 1.75 (spread 0.15). The band meant is 80 %%.\n\n");
-printf("| scatter here | balls fitted | inside, shipped | inside, the bench's | narrower by |\n|---|---|---|---|---|\n");
+printf("\n## A new student: the shipped prior and the workspace's own\n\n");
+printf("Eight other students of the same workspace, 40 balls each, exponents around 1.75 (spread 0.15). The band meant is 80 %%.\n\n");
+printf("| scatter here | balls fitted | inside, shipped | inside, the workspace's | narrower by |\n|---|---|---|---|---|\n");
 foreach ([0.06, 0.10] as $scatter) {
     foreach ([2, 3, 5, 8, 12, 20] as $n) {
         echo priorRow($scatter, $n, ++$seed);

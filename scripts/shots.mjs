@@ -99,12 +99,12 @@ try {
   await laptop.goto('/');
   await laptop.getByRole('button', { name: 'Open the demo bench' }).click();
   await laptop.getByRole('heading', { name: 'Who comes' }).waitFor();
-  const bench = await laptop.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
+  const today = await laptop.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
   const latest = (name) => {
-    const student = bench.students.find((each) => each.name.startsWith(name));
-    return bench.sessions.find((session) => session.student_id === student.id).id;
+    const student = today.students.find((each) => each.name.startsWith(name));
+    return today.sessions.find((session) => session.student_id === student.id).id;
   };
-  const students = Object.fromEntries(bench.students.map(({ id, name }) => [name.split(' ')[0], id]));
+  const students = Object.fromEntries(today.students.map(({ id, name }) => [name.split(' ')[0], id]));
   const open = latest('Tobin');
   const { run: { id: run } } = await laptop.evaluate((id) => fetch(`/api/sessions/${id}`).then((answer) => answer.json()), open);
   const phone = await browser.newPage({

@@ -75,7 +75,7 @@ async function addresses(context) {
   const made = await api(context, 'POST', 'sign-up', { name: 'Wren', email: 'wren@amble.example', password: 'a long password' });
   assert.equal(made.status, 201, JSON.stringify(made.body));
   const student = newId();
-  const card = { id: student, name: 'Ana', hand: 'right', level: 'club', unit: 'feet', pace_length_m: null, target_pace_m: 0.3, putter: null, school: 'rule' };
+  const card = { id: student, name: 'Ana', hand: 'right', level: 'club', unit: 'feet', stride_m: null, finish_past_m: 0.3, putter: null, school: 'rule' };
   assert.ok((await api(context, 'POST', 'students', card)).status < 300);
   const link = (await api(context, 'POST', `students/${student}/take-home-card/link`, { days: 7 })).body.link.replace(/^.*\//, '');
   const calendar = (await api(context, 'POST', 'calendar/feed')).body.path.replace(/^.*\/|\.ics$/g, '');

@@ -23,7 +23,7 @@ trait HoldsToContract
         'GET api/students/{student}/findings' => '[drill-result]', 'GET api/sessions/{session}/findings' => '[drill-result]',
         'GET api/length-sets' => '[length-set]', 'POST api/length-sets' => 'length-set', 'PUT api/length-sets/{set}' => 'length-set',
         'GET api/drills/export' => '../core/drills/drill', 'POST api/sessions' => 'session', 'GET api/sessions/{session}' => 'session',
-        'PATCH api/sessions/{session}' => 'session', 'PUT api/sessions/{session}/green-speed' => 'green-speed-measurement',
+        'PATCH api/sessions/{session}' => 'session', 'PUT api/sessions/{session}/green-speed' => 'green-speed-measurement', 'PUT api/sessions/{session}/reading' => 'green-speed-measurement',
         'POST api/sessions/{session}/events' => 'session-log', 'GET api/sessions/{session}/balls/{ball}' => '[ball-event]',
         'GET api/sessions/{session}/stroke' => 'session-report', 'GET api/sessions/{session}/stroke/what-if' => 'backstroke-table',
         'GET api/sessions' => '[session-history-line]', 'GET api/deleted' => 'deleted-records', 'POST api/sessions/{session}/restore' => 'session',

@@ -94,8 +94,8 @@ abstract class TestCase extends FrameworkTestCase
     protected static function studentCard(array $with = []): array
     {
         return $with + [
-            'name' => 'Tobin', 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'pace_length_m' => null,
-            'target_pace_m' => 0.3, 'putter' => null, 'school' => 'rule',
+            'name' => 'Tobin', 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'stride_m' => null,
+            'finish_past_m' => 0.3, 'putter' => null, 'school' => 'rule',
         ];
     }
 

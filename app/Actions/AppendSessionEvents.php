@@ -63,20 +63,17 @@ final class AppendSessionEvents
             $ids = array_column($rows, 'id');
             self::refuseForeignIds($session, $ids);
             $projected = $this->projector->project($session);
-            $isKnown = $version !== null && $projected->keepsOrder && $version === self::version($session, $ids);
+            $before = array_diff_key($projected->positions, array_flip($ids));
+            $isKnown = $projected->keepsOrder && $version === ($before === [] ? 0 : max($before));
 
-            return new AppendedEvents($projected, self::version($session), $isKnown ? $version : null);
+            return new AppendedEvents($projected, max(0, ...array_values($projected->positions)), $isKnown ? $version : null);
         });
     }
 
-    /**
-     * The version of a session's log: the position of its last event, 0 before any.
-     *
-     * @param list<string> $but ids of events that are left out
-     */
-    public static function version(PracticeSession $session, array $but = []): int
+    /** The version of a session's log: the position of its last event, 0 before any. */
+    public static function version(PracticeSession $session): int
     {
-        return (int) SessionEventRecord::query()->where('practice_session_id', $session->id)->whereNotIn('id', $but)->max('position');
+        return (int) SessionEventRecord::query()->where('practice_session_id', $session->id)->max('position');
     }
 
     /**

@@ -20,11 +20,11 @@ use Illuminate\Validation\ValidationException;
 /** What goes for good with an account, and its going. */
 final readonly class CloseAccount
 {
-    /** Tables whose rows say who made them: at a bench that stays, its owner answers for them from then on. */
+    /** Tables whose rows say who made them: in a workspace that stays, its owner answers for them from then on. */
     private const MADE_BY = [
-        'students' => 'coach_id', 'greens' => 'coach_id', 'practice_sessions' => 'coach_id', 'green_readings' => 'coach_id', 'drills' => 'coach_id',
-        'drill_runs' => 'coach_id', 'length_sets' => 'coach_id', 'rounds' => 'coach_id', 'benchmarks' => 'coach_id', 'pocket_cards' => 'coach_id',
-        'putters' => 'coach_id', 'cards' => 'coach_id', 'kept_reads' => 'coach_id', 'guesses' => 'coach_id', 'home_entries' => 'coach_id', 'bookings' => 'coach_id', 'letters' => 'coach_id', 'changes' => 'coach_id', 'session_events' => 'logged_by',
+        'students' => 'coach_id', 'greens' => 'coach_id', 'practice_sessions' => 'coach_id', 'green_speed_measurements' => 'coach_id', 'drills' => 'coach_id',
+        'drill_runs' => 'coach_id', 'length_sets' => 'coach_id', 'rounds' => 'coach_id', 'benchmarks' => 'coach_id', 'take_home_cards' => 'coach_id',
+        'putters' => 'coach_id', 'cards' => 'coach_id', 'saved_reads' => 'coach_id', 'guesses' => 'coach_id', 'homework_entries' => 'coach_id', 'bookings' => 'coach_id', 'letters' => 'coach_id', 'changes' => 'coach_id', 'session_events' => 'logged_by',
     ];
 
     /** So many places that name the coach are told. */
@@ -35,22 +35,22 @@ final readonly class CloseAccount
     }
 
     /**
-     * What is deleted: the benches nobody else works at. Records at a bench of several stay with the bench.
+     * What is deleted: the workspaces nobody else works at. Records in a workspace of several stay with the workspace.
      *
-     * @return array{students: int, sessions: int, balls: int, benches_left: list<string>, named_in: array{places: list<array{where: string, text: string}>, count: int}} the
-     *                                                                                       last two: benches that go on without the coach, and where in their notes the coach's name stays
+     * @return array{students: int, sessions: int, balls: int, workspaces_left: list<string>, named_in: array{places: list<array{where: string, text: string}>, count: int}} the
+     *                                                                                       last two: workspaces that go on without the coach, and where in their notes the coach's name stays
      */
     public function goes(): array
     {
-        $benches = $this->benches(isAlone: true)->pluck('id');
-        $left = $this->benches(isAlone: false)->get();
-        $named = array_map(fn(Workspace $bench): array => NamesInNotes::of($bench->id, $this->coach->name, null), $left->all());
+        $workspaces = $this->workspaces(isAlone: true)->pluck('id');
+        $left = $this->workspaces(isAlone: false)->get();
+        $named = array_map(fn(Workspace $workspace): array => NamesInNotes::of($workspace->id, $this->coach->name, null), $left->all());
 
         return [
-            'students' => Student::withTrashed()->whereIn('bench_id', $benches)->count(),
-            'sessions' => PracticeSession::withTrashed()->whereIn('bench_id', $benches)->count(),
-            'balls' => BallRecord::query()->whereIn('bench_id', $benches)->count(),
-            'benches_left' => array_values($left->map(static fn(Workspace $bench): string => $bench->name)->sort()->all()),
+            'students' => Student::withTrashed()->whereIn('workspace_id', $workspaces)->count(),
+            'sessions' => PracticeSession::withTrashed()->whereIn('workspace_id', $workspaces)->count(),
+            'balls' => BallRecord::query()->whereIn('workspace_id', $workspaces)->count(),
+            'workspaces_left' => array_values($left->map(static fn(Workspace $workspace): string => $workspace->name)->sort()->all()),
             'named_in' => [
                 'places' => array_slice(array_merge([], ...array_column($named, 'places')), 0, self::PLACES),
                 'count' => array_sum(array_column($named, 'count')),
@@ -58,46 +58,46 @@ final readonly class CloseAccount
         ];
     }
 
-    /** Delete the account and what is its alone, all or nothing; refused while others would be left at a bench without an owner. */
+    /** Delete the account and what is its alone, all or nothing; refused while others would be left in a workspace without an owner. */
     public function close(): void
     {
         DB::transaction(function (): void {
-            foreach ($this->benches(isAlone: false)->get() as $bench) {
-                $this->handOver($bench, $this->ownerBeside($bench));
+            foreach ($this->workspaces(isAlone: false)->get() as $workspace) {
+                $this->handOver($workspace, $this->ownerBeside($workspace));
             }
-            foreach ($this->benches(isAlone: true)->get() as $bench) {
-                $bench->delete();
+            foreach ($this->workspaces(isAlone: true)->get() as $workspace) {
+                $workspace->delete();
             }
             DB::table('password_reset_tokens')->where('email', $this->coach->email)->delete();
             $this->coach->delete();
         });
     }
 
-    private function handOver(Workspace $bench, Membership $owner): void
+    private function handOver(Workspace $workspace, Membership $owner): void
     {
         foreach (self::MADE_BY as $table => $column) {
             $rows = DB::table($table)->where($column, $this->coach->id);
-            if (Schema::hasColumn($table, 'bench_id')) {
-                $rows->where('bench_id', $bench->id);
+            if (Schema::hasColumn($table, 'workspace_id')) {
+                $rows->where('workspace_id', $workspace->id);
             } else {
-                $rows->whereIn('practice_session_id', DB::table('practice_sessions')->where('bench_id', $bench->id)->select('id'));
+                $rows->whereIn('practice_session_id', DB::table('practice_sessions')->where('workspace_id', $workspace->id)->select('id'));
             }
             $rows->update([$column => $owner->coach_id]);
         }
     }
 
-    private function ownerBeside(Workspace $bench): Membership
+    private function ownerBeside(Workspace $workspace): Membership
     {
-        return $bench->memberships()->where('coach_id', '!=', $this->coach->id)->where('role', Role::Owner)->first()
-            ?? throw ValidationException::withMessages(['password' => "$bench->name would be left without an owner. Make somebody else its owner first."]);
+        return $workspace->memberships()->where('coach_id', '!=', $this->coach->id)->where('role', Role::Owner)->first()
+            ?? throw ValidationException::withMessages(['password' => "$workspace->name would be left without an owner. Make somebody else its owner first."]);
     }
 
-    /** @return Builder<Workspace> benches this coach works at: those where nobody else does, or the others */
-    private function benches(bool $isAlone): Builder
+    /** @return Builder<Workspace> workspaces this coach works at: those where nobody else does, or the others */
+    private function workspaces(bool $isAlone): Builder
     {
         $beside = fn(Builder $members): Builder => $members->where('coach_id', '!=', $this->coach->id);
-        $benches = Workspace::query()->whereHas('memberships', fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id));
+        $workspaces = Workspace::query()->whereHas('memberships', fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id));
 
-        return $isAlone ? $benches->whereDoesntHave('memberships', $beside) : $benches->whereHas('memberships', $beside);
+        return $isAlone ? $workspaces->whereDoesntHave('memberships', $beside) : $workspaces->whereHas('memberships', $beside);
     }
 }

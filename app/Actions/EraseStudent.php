@@ -43,7 +43,7 @@ final readonly class EraseStudent
             'rounds' => Round::withTrashed()->where('student_id', $this->student->id)->count(),
             'putters' => Putter::query()->where('student_id', $this->student->id)->count(),
             'guesses' => QuizAnswerRecord::query()->where('student_id', $this->student->id)->count(),
-            'named_in' => NamesInNotes::of($this->student->bench_id, $this->student->name, $this->student->id),
+            'named_in' => NamesInNotes::of($this->student->workspace_id, $this->student->name, $this->student->id),
         ];
     }
 
@@ -63,8 +63,8 @@ final readonly class EraseStudent
                 }
             }
             $this->student->forceDelete();
-            ErasedRecord::note($this->student->bench_id, $gone);
-            Workspace::evidenceChanged($this->student->bench_id);
+            ErasedRecord::note($this->student->workspace_id, $gone);
+            Workspace::evidenceChanged($this->student->workspace_id);
         });
     }
 

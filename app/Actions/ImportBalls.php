@@ -79,7 +79,7 @@ final readonly class ImportBalls
     private static function session(string $day, array $events, Coach $coach, Student $student, ?Green $green): array
     {
         $times = array_map(static fn(array $event): int => is_int($event['at_ms']) ? $event['at_ms'] : 0, $events);
-        $id = PracticeSession::withTrashed()->where('bench_id', $coach->bench_id)
+        $id = PracticeSession::withTrashed()->where('workspace_id', $coach->workspace_id)
             ->whereIn('id', SessionEventRecord::query()->whereIn('id', array_slice(array_column($events, 'id'), 0, 500))->select('practice_session_id'))->value('id');
         if (is_string($id)) {
             return [PracticeSession::withTrashed()->whereKey($id)->sole(), false];

@@ -67,7 +67,8 @@ final class ProjectSession
     {
         self::lockSession($session);
         $session->loadMissing('green');
-        $log = SessionLog::fold($this->events->of([$session->id])[$session->id]);
+        [$events, $positions] = $this->events->log($session->id);
+        $log = SessionLog::fold($events);
         // What is put away tells of nobody, until it is brought back.
         $shown = $session->trashed() ? $log->withoutBalls() : $log;
         $runs = self::runsWithBalls($session, $shown);
@@ -81,29 +82,29 @@ final class ProjectSession
             $this->findings->forget($session, $shown);
         }
         $this->writeSetAsides($session, $log->setAside);
-        $hasChanged = [self::writeList('check_tries', $session, self::tries($session, $shown)), self::writeList('card_sights', $session, self::sights($session, $shown))];
+        $hasChanged = [self::writeList('check_attempts', $session, self::tries($session, $shown)), self::writeList('checklist_answers', $session, self::checklistAnswers($session, $shown))];
         if (in_array(true, $hasChanged, true)) {
-            Workspace::evidenceChanged($session->bench_id);
+            Workspace::evidenceChanged($session->workspace_id);
         }
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
-            'set_aside' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
-            'company' => array_map(static fn(GroupMember $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->company),
-            'chosen_reading_id' => $log->readingId,
+            'dismissed_insights' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
+            'group_members' => array_map(static fn(GroupMember $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->groupMembers),
+            'chosen_measurement_id' => $log->readingId,
             'latest_ms' => $log->latestMilliseconds,
             'kit_out' => $log->kitStillOut(),
             'during' => ['part' => $log->during->part?->value, 'disturbances' => self::disturbances($log->during)],
         ]);
-        if ($session->isDirty(['chosen_reading_id', 'conditions'])) {
-            Workspace::evidenceChanged($session->bench_id);
+        if ($session->isDirty(['chosen_measurement_id', 'conditions'])) {
+            Workspace::evidenceChanged($session->workspace_id);
         }
         if ($session->isDirty()) {
             $session->save();
         }
         self::writeEnds($session, $log);
 
-        return new ProjectedSession($log, $changed, $removed, $keepsOrder, array_map(static fn(SessionRun $run): string => $run->id, $told));
+        return new ProjectedSession($log, $positions, $changed, $removed, $keepsOrder, array_map(static fn(SessionRun $run): string => $run->id, $told));
     }
 
     private static function writeEnds(PracticeSession $session, SessionLog $log): void
@@ -159,7 +160,7 @@ final class ProjectSession
     {
         $ids = array_values(array_unique(array_filter($students)));
 
-        return $ids === [] ? [] : array_map(floatval(...), Student::withTrashed()->whereKey($ids)->pluck('target_pace_m', 'id')->all());
+        return $ids === [] ? [] : array_map(floatval(...), Student::withTrashed()->whereKey($ids)->pluck('finish_past_m', 'id')->all());
     }
 
     /** @param array<string, float> $finishPast how far past a hole each student plays for, metres */
@@ -180,7 +181,7 @@ final class ProjectSession
         foreach ($balls as $place => $ball) {
             $row = BallColumns::row($session, $ball, $place);
             // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
-            $rows[$ball->putt->id] = $row + ['digest' => md5(serialize(array_diff_key($row, ['bench_id' => true])))];
+            $rows[$ball->putt->id] = $row + ['digest' => md5(serialize(array_diff_key($row, ['workspace_id' => true])))];
         }
         /** @var array<string, \stdClass> $known digest and place by id */
         $known = BallRecord::query()->where('practice_session_id', $session->id)->toBase()->get(['id', 'digest', 'place'])->keyBy('id')->all();
@@ -193,7 +194,7 @@ final class ProjectSession
             BallRecord::query()->upsert($some, ['id']);
         }
         if ($gone !== [] || $changed !== []) {
-            Workspace::evidenceChanged($session->bench_id);
+            Workspace::evidenceChanged($session->workspace_id);
         }
 
         return [
@@ -224,7 +225,7 @@ final class ProjectSession
     /** @param list<DismissedInsight> $notes */
     private function writeSetAsides(PracticeSession $session, array $notes): void
     {
-        self::writeList('set_asides', $session, array_map(static fn(DismissedInsight $note): array => [
+        self::writeList('dismissed_insights', $session, array_map(static fn(DismissedInsight $note): array => [
             'practice_session_id' => $session->id,
             'student_id' => $session->student_id,
             'note' => $note->key,
@@ -252,7 +253,7 @@ final class ProjectSession
     }
 
     /** @return list<array<string, mixed>> */
-    private static function sights(PracticeSession $session, SessionLog $log): array
+    private static function checklistAnswers(PracticeSession $session, SessionLog $log): array
     {
         return self::ofSomebody(array_map(static fn(ChecklistAnswer $point): array => [
             'practice_session_id' => $session->id,

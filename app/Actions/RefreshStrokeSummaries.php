@@ -42,13 +42,13 @@ final class RefreshStrokeSummaries
             $summary === null
                 ? DB::table('stroke_summaries')->where($key)->delete()
                 : DB::table('stroke_summaries')->updateOrInsert($key, [
-                    'bench_id' => $student->bench_id,
+                    'workspace_id' => $student->workspace_id,
                     'beta' => $summary->beta,
                     'beta_error' => $summary->betaError,
                     'sigma' => $summary->sigma,
                     'degrees_of_freedom' => $summary->degreesOfFreedom,
                 ]);
         }
-        Workspace::evidenceChanged($student->bench_id);
+        Workspace::evidenceChanged($student->workspace_id);
     }
 }

@@ -41,12 +41,12 @@ final class SaveGreenSpeedMeasurement
             'method' => $method,
             'entries' => $entries,
         ] + self::figures($method, $entries);
-        $reading = GreenSpeedMeasurement::once(self::word($fields['id'] ?? null), $session->bench_id, static fn(): GreenSpeedMeasurement => GreenSpeedMeasurement::query()->create($told + [
-            'id' => $fields['id'], 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null),
+        $reading = GreenSpeedMeasurement::once(self::word($fields['id'] ?? null), $session->workspace_id, static fn(): GreenSpeedMeasurement => GreenSpeedMeasurement::query()->create($told + [
+            'id' => $fields['id'], 'workspace_id' => $session->workspace_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null),
         ]));
         abort_if($reading->practice_session_id !== $session->id, 404);
         $reading->update($told);
-        Workspace::evidenceChanged($session->bench_id);
+        Workspace::evidenceChanged($session->workspace_id);
 
         return $reading;
     }

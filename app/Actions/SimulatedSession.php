@@ -44,7 +44,7 @@ final class SimulatedSession
     public static function underWay(Coach $coach): ?PracticeSession
     {
         /** @var Collection<int, PracticeSession> $walks */
-        $walks = PracticeSession::query()->where('bench_id', $coach->bench_id)->whereIn('student_id', Student::query()->where('bench_id', $coach->bench_id)->where('is_simulated', true)->select('id'))
+        $walks = PracticeSession::query()->where('workspace_id', $coach->workspace_id)->whereIn('student_id', Student::query()->where('workspace_id', $coach->workspace_id)->where('is_simulated', true)->select('id'))
             ->orderByDesc('started_at')->get();
 
         return $walks->first();
@@ -52,12 +52,12 @@ final class SimulatedSession
 
     public function begin(Coach $coach, string $id): PracticeSession
     {
-        return PracticeSession::once($id, $coach->bench_id, function () use ($coach, $id): PracticeSession {
+        return PracticeSession::once($id, $coach->workspace_id, function () use ($coach, $id): PracticeSession {
             $old = self::underWay($coach);
             if ($old !== null) {
                 $this->clear($old);
             }
-            $student = $coach->students()->make(['name' => 'Wren Tallow', 'hand' => 'right', 'level' => 'club', 'unit' => $coach->unit, 'target_pace_m' => 0.3, 'school' => 'rule']);
+            $student = $coach->students()->make(['name' => 'Wren Tallow', 'hand' => 'right', 'level' => 'club', 'unit' => $coach->unit, 'finish_past_m' => 0.3, 'school' => 'rule']);
             $student->forceFill(['is_simulated' => true])->save();
             $green = $coach->greens()->make(['name' => 'A green that is not there', 'surface' => 'grass']);
             $green->forceFill(['is_simulated' => true])->save();
@@ -81,7 +81,7 @@ final class SimulatedSession
         $card = DrillDefinition::card($definition);
         $log = $this->logs->of($session);
         $green = new SimulatedGreen(GreenSpeed::ofFeet(self::SPEED_FEET), Grade::ofPercent(self::GRADE_PERCENT), self::BUMPS);
-        $step = (new SessionScript($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->target_pace_m ?? 0.0), $seen));
+        $step = (new SessionScript($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->finish_past_m ?? 0.0), $seen));
 
         return $step === null ? null : [$step, $step->begins ? $definition : null, $run];
     }
@@ -102,7 +102,7 @@ final class SimulatedSession
 
     private function drill(Coach $coach, ?string $key): \stdClass
     {
-        $found = $this->library->ofBench($coach);
+        $found = $this->library->ofWorkspace($coach);
 
         return $found[$key ?? self::DRILL] ?? $found[self::DRILL];
     }

@@ -20,7 +20,7 @@ use Illuminate\Validation\ValidationException;
 /** Starts the drill of a take-home card: the student rolls it at home with the card's link, and the same engine judges it. */
 final class StartHomeDrill
 {
-    /** More in one day nobody does: a link in wrong hands fills no bench. */
+    /** More in one day nobody does: a link in wrong hands fills no workspace. */
     private const A_DAY = 20;
 
     public function __construct(
@@ -32,7 +32,7 @@ final class StartHomeDrill
     /**
      * The drill as it would begin now, under ids that are kept once it is begun: so it begins without a network as well.
      *
-     * @return array{PracticeSession, PracticeRun}|null null where the task is no drill of this bench
+     * @return array{PracticeSession, PracticeRun}|null null where the task is no drill of this workspace
      */
     public function offered(TakeHomeCard $card): ?array
     {
@@ -55,14 +55,14 @@ final class StartHomeDrill
     public function begin(TakeHomeCard $card, string $id, string $runId, CarbonImmutable $at): PracticeSession
     {
         $drill = $this->drill($card) ?? throw ValidationException::withMessages(['id' => 'Your coach has taken this drill back: load the card again.']);
-        if (PracticeSession::madeBefore($id, $card->bench_id) === null && $this->today($card) >= self::A_DAY) {
+        if (PracticeSession::madeBefore($id, $card->workspace_id) === null && $this->today($card) >= self::A_DAY) {
             throw ValidationException::withMessages(['id' => 'That is enough for one day: nothing more was kept.']);
         }
 
         return DB::transaction(function () use ($card, $id, $runId, $at, $drill): PracticeSession {
-            $session = PracticeSession::once($id, $card->bench_id, static fn(): PracticeSession => PracticeSession::query()->create(self::columns($card, $id, $at)));
+            $session = PracticeSession::once($id, $card->workspace_id, static fn(): PracticeSession => PracticeSession::query()->create(self::columns($card, $id, $at)));
             abort_if(!$session->is_home || $session->student_id !== $card->student_id, 404);
-            $run = PracticeRun::once($runId, $card->bench_id, fn(): PracticeRun => PracticeRun::query()->create($this->runColumns($session, $runId, $drill)));
+            $run = PracticeRun::once($runId, $card->workspace_id, fn(): PracticeRun => PracticeRun::query()->create($this->runColumns($session, $runId, $drill)));
             abort_if($run->practice_session_id !== $session->id, 404);
 
             return $session;
@@ -74,7 +74,7 @@ final class StartHomeDrill
     {
         $coach = $card->home_drill === null ? null : Coach::query()->find($card->coach_id);
         // In round numbers of whoever rolls it.
-        $drill = $coach instanceof Coach ? $this->library->ofBench((clone $coach)->forceFill(['unit' => $card->student->unit, 'pace_length_m' => $card->student->pace_length_m]))[$card->home_drill] ?? null : null;
+        $drill = $coach instanceof Coach ? $this->library->ofWorkspace((clone $coach)->forceFill(['unit' => $card->student->unit, 'stride_m' => $card->student->stride_m]))[$card->home_drill] ?? null : null;
         if ($drill === null) {
             return null;
         }
@@ -90,8 +90,8 @@ final class StartHomeDrill
     private static function columns(TakeHomeCard $card, string $id, CarbonImmutable $at): array
     {
         return [
-            'id' => $id, 'bench_id' => $card->bench_id, 'coach_id' => $card->coach_id, 'student_id' => $card->student_id, 'purpose' => $card->home_task,
-            // Nobody goes on with it at the bench.
+            'id' => $id, 'workspace_id' => $card->workspace_id, 'coach_id' => $card->coach_id, 'student_id' => $card->student_id, 'purpose' => $card->home_task,
+            // Nobody goes on with it in the workspace.
             'is_home' => true, 'started_at' => $at, 'ended_at' => $at,
         ];
     }
@@ -100,7 +100,7 @@ final class StartHomeDrill
     private function runColumns(PracticeSession $session, string $id, \stdClass $drill): array
     {
         return [
-            'id' => $id, 'bench_id' => $session->bench_id, 'coach_id' => $session->coach_id, 'practice_session_id' => $session->id,
+            'id' => $id, 'workspace_id' => $session->workspace_id, 'coach_id' => $session->coach_id, 'practice_session_id' => $session->id,
             'definition' => DrillDefinition::columns($drill)['definition'], 'seed' => PracticeRun::seedOf($id), 'students' => [],
         ];
     }

@@ -41,16 +41,16 @@ final class SignedInDevices
     {
         $id = $request->session()->get(self::HELD);
         $now = CarbonImmutable::now();
-        $known = is_string($id) ? DB::table('sign_ins')->where('id', $id)->where('coach_id', $coach->id)->value('seen_at') : null;
+        $known = is_string($id) ? DB::table('signed_in_devices')->where('id', $id)->where('coach_id', $coach->id)->value('seen_at') : null;
         if (is_string($known)) {
             if (CarbonImmutable::parse($known)->addMinutes(self::PAUSE_MINUTES)->lessThan($now)) {
-                DB::table('sign_ins')->where('id', $id)->update(['seen_at' => $now]);
+                DB::table('signed_in_devices')->where('id', $id)->update(['seen_at' => $now]);
             }
 
             return;
         }
         $id = (string) Str::ulid();
-        DB::table('sign_ins')->insert(['id' => $id, 'coach_id' => $coach->id, 'device' => self::device((string) $request->userAgent()), 'began_at' => $now, 'seen_at' => $now]);
+        DB::table('signed_in_devices')->insert(['id' => $id, 'coach_id' => $coach->id, 'device' => self::device((string) $request->userAgent()), 'began_at' => $now, 'seen_at' => $now]);
         $request->session()->put(self::HELD, $id);
     }
 
@@ -59,14 +59,14 @@ final class SignedInDevices
     {
         $id = $request->session()->get(self::HELD);
         if (is_string($id)) {
-            DB::table('sign_ins')->where('id', $id)->delete();
+            DB::table('signed_in_devices')->where('id', $id)->delete();
         }
     }
 
     /** Every other device was signed out. */
     public static function onlyHere(Request $request, Coach $coach): void
     {
-        DB::table('sign_ins')->where('coach_id', $coach->id)->where('id', '!=', (string) $request->session()->get(self::HELD))->delete();
+        DB::table('signed_in_devices')->where('coach_id', $coach->id)->where('id', '!=', (string) $request->session()->get(self::HELD))->delete();
     }
 
     /** @return list<array{device: string, began_at: string, seen_at: string, is_here: bool}> the one here last first */
@@ -74,7 +74,7 @@ final class SignedInDevices
     {
         $here = $request->session()->get(self::HELD);
 
-        return array_values(DB::table('sign_ins')->where('coach_id', $coach->id)->where('seen_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->orderByDesc('seen_at')->get()
+        return array_values(DB::table('signed_in_devices')->where('coach_id', $coach->id)->where('seen_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->orderByDesc('seen_at')->get()
             ->map(static fn(\stdClass $row): array => [
                 'device' => $row->device,
                 'began_at' => CarbonImmutable::parse($row->began_at)->toIso8601ZuluString(),

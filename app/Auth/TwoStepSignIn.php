@@ -38,7 +38,7 @@ final readonly class TwoStepSignIn
     /** @return array{since: string|null, spare_left: int} */
     public function told(): array
     {
-        return ['since' => $this->coach->second_factor_since?->toIso8601ZuluString(), 'spare_left' => DB::table('spare_codes')->where('coach_id', $this->coach->id)->count()];
+        return ['since' => $this->coach->second_factor_since?->toIso8601ZuluString(), 'spare_left' => DB::table('recovery_codes')->where('coach_id', $this->coach->id)->count()];
     }
 
     /**
@@ -68,7 +68,7 @@ final readonly class TwoStepSignIn
     {
         DB::transaction(function (): void {
             $this->coach->forceFill(['second_factor' => null, 'second_factor_since' => null, 'second_factor_step' => 0])->save();
-            DB::table('spare_codes')->where('coach_id', $this->coach->id)->delete();
+            DB::table('recovery_codes')->where('coach_id', $this->coach->id)->delete();
         });
     }
 
@@ -80,8 +80,8 @@ final readonly class TwoStepSignIn
             range(1, self::SPARE_CODES),
         );
         DB::transaction(function () use ($codes): void {
-            DB::table('spare_codes')->where('coach_id', $this->coach->id)->delete();
-            DB::table('spare_codes')->insert(array_map(fn(string $code): array => ['coach_id' => $this->coach->id, 'hash' => self::hash($code)], $codes));
+            DB::table('recovery_codes')->where('coach_id', $this->coach->id)->delete();
+            DB::table('recovery_codes')->insert(array_map(fn(string $code): array => ['coach_id' => $this->coach->id, 'hash' => self::hash($code)], $codes));
         });
 
         return $codes;
@@ -134,7 +134,7 @@ final readonly class TwoStepSignIn
 
     private function takesSpare(string $code): bool
     {
-        return DB::table('spare_codes')->where('coach_id', $this->coach->id)->where('hash', self::hash($code))->delete() === 1;
+        return DB::table('recovery_codes')->where('coach_id', $this->coach->id)->where('hash', self::hash($code))->delete() === 1;
     }
 
     /** Long and drawn at random, a code needs no slow hash; the key keeps a stolen database from being worth a try. */

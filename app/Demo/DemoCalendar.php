@@ -27,8 +27,8 @@ final class DemoCalendar
     /** @param array<string, Green> $greens by key */
     public static function book(Coach $coach, array $greens, CarbonImmutable $today, DemoUlids $ulids): void
     {
-        $own = ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'zone' => self::ZONE];
-        $students = Student::query()->where('bench_id', $coach->bench_id)->get();
+        $own = ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'zone' => self::ZONE];
+        $students = Student::query()->where('workspace_id', $coach->workspace_id)->get();
         $of = static fn(string $name): ?string => $students->first(static fn(Student $student): bool => str_starts_with($student->name, $name))?->id;
         foreach (self::VISITS as [$name, $days, $clock, $minutes, $place, $way, $times]) {
             Booking::query()->create($own + [

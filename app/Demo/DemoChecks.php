@@ -23,7 +23,7 @@ final class DemoChecks
     private const ABOUT = [
         'Tobin' => [
             'about' => ['dominant_eye' => 'trail', 'handicap' => 17.4, 'handicap_wanted' => 12, 'three_putts_per_round' => 4, 'lay_off_weeks' => 7, 'lay_off_work' => 'the mat, three feet', 'recipe' => 'routine_d', 'mark_to_m' => 3.048, 'may_be_filmed' => true, 'schools' => ['mark' => 'near', 'after' => 'rest']],
-            'in_work' => ['complaint' => 'I leave the long ones short.', 'about' => 'pace', 'goal' => 'No three-putts from inside 30 ft', 'focuses' => [['text' => 'One beat from every length']], 'faults' => [['fault' => 'Quickens on long ones', 'shows' => 'a jab past 20 ft', 'cure' => 'metronome, shortest first']]],
+            'current_goals' => ['complaint' => 'I leave the long ones short.', 'about' => 'pace', 'goal' => 'No three-putts from inside 30 ft', 'focuses' => [['text' => 'One beat from every length']], 'faults' => [['fault' => 'Quickens on long ones', 'shows' => 'a jab past 20 ft', 'cure' => 'metronome, shortest first']]],
             'putters' => [
                 ['name' => 'Blade, 34 in', 'length_m' => 0.8636, 'lie_deg' => 71, 'loft_deg' => 3, 'head_g' => 345, 'sole' => 'flat', 'mark' => 'one line on the top'],
                 ['name' => 'Old mallet, 35 in', 'length_m' => 0.889, 'lie_deg' => 70, 'loft_deg' => 4, 'head_g' => 360, 'sole' => 'toe_up'],
@@ -31,17 +31,17 @@ final class DemoChecks
         ],
         'Rafe' => [
             'about' => ['handicap' => 20, 'schools' => ['mark' => 'ahead', 'begin' => 'start']],
-            'in_work' => ['complaint' => 'I push the short ones.', 'about' => 'start_line', 'focuses' => [['text' => 'Aim first: the mirror at every visit']]],
+            'current_goals' => ['complaint' => 'I push the short ones.', 'about' => 'start_line', 'focuses' => [['text' => 'Aim first: the mirror at every visit']]],
             'putters' => [],
         ],
         'Ilse' => [
             'about' => ['dominant_eye' => 'lead', 'handicap' => 2.1, 'recipe' => 'routine_a', 'may_be_filmed' => true, 'schools' => ['after' => 'hole', 'rehearse' => 'behind']],
-            'in_work' => ['goal' => 'The new putter as straight as the old one', 'focuses' => [['text' => 'Nothing but the line']]],
+            'current_goals' => ['goal' => 'The new putter as straight as the old one', 'focuses' => [['text' => 'Nothing but the line']]],
             'putters' => [['name' => 'Blade, 33 in', 'length_m' => 0.8382, 'loft_deg' => 2.5], ['name' => 'Mallet, 33 in', 'length_m' => 0.8382, 'loft_deg' => 3.5, 'head_g' => 370]],
         ],
         'Jun' => [
             'about' => ['is_minor' => true, 'keep_until' => '2027-03-31'],
-            'in_work' => ['goal' => 'To enjoy it'],
+            'current_goals' => ['goal' => 'To enjoy it'],
             'putters' => [],
         ],
     ];
@@ -63,12 +63,12 @@ final class DemoChecks
         $read = static fn(array $fields): JsonInput => JsonInput::parse(json_encode((object) $fields, JSON_THROW_ON_ERROR));
         $student->update([
             'about' => StudentProfile::read($read($kept['about']))->toArray(),
-            'in_work' => CurrentGoals::read($read($kept['in_work']))->toArray(),
+            'current_goals' => CurrentGoals::read($read($kept['current_goals']))->toArray(),
         ]);
         foreach ($kept['putters'] as $putter) {
             Putter::query()->updateOrCreate(
                 ['student_id' => $student->id, 'name' => $putter['name']],
-                $putter + ['bench_id' => $student->bench_id, 'coach_id' => $student->coach_id],
+                $putter + ['workspace_id' => $student->workspace_id, 'coach_id' => $student->coach_id],
             );
         }
     }
@@ -148,16 +148,16 @@ final class DemoChecks
     }
 
     /**
-     * @param array<string, string> $sights by point
+     * @param array<string, string> $checklistAnswers by point
      * @param string $word beside what wants attention
      *
      * @return list<array<string, mixed>>
      */
-    private static function card(string $card, array $sights, string $word): array
+    private static function card(string $card, array $checklistAnswers, string $word): array
     {
         return array_map(static fn(string $point, string $sight): array => [
             'type' => 'card_point_seen', 'card' => $card, 'point' => $point, 'student' => null, 'sight' => $sight, 'word' => $sight === 'attention' ? $word : null,
-        ], array_keys($sights), array_values($sights));
+        ], array_keys($checklistAnswers), array_values($checklistAnswers));
     }
 
     /**

@@ -88,7 +88,7 @@ final class DemoDrills
     {
         return PracticeRun::query()->create([
             'id' => $ulids->at($at),
-            'bench_id' => $session->bench_id,
+            'workspace_id' => $session->workspace_id,
             'coach_id' => $coach->id,
             'practice_session_id' => $session->id,
             'definition' => DrillDefinition::columns($this->shipped($coach, $drill))['definition'],

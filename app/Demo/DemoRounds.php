@@ -34,7 +34,7 @@ final class DemoRounds
         foreach ($daysAgo as $i => $days) {
             Round::query()->create([
                 'id' => $ulids->at($today->subDays($days)),
-                'bench_id' => $coach->bench_id,
+                'workspace_id' => $coach->workspace_id,
                 'coach_id' => $coach->id,
                 'student_id' => $student->id,
                 'played_on' => $today->subDays($days)->toDateString(),
@@ -49,7 +49,7 @@ final class DemoRounds
     {
         Benchmark::query()->create([
             'id' => $id,
-            'bench_id' => $coach->bench_id,
+            'workspace_id' => $coach->workspace_id,
             'coach_id' => $coach->id,
             'figure' => 'putts_per_18',
             'value' => 33.5,

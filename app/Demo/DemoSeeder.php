@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * Puts the demo clinic on the bench: several weeks of sessions, rolled by simulated students on
+ * Puts the demo clinic on the workspace: several weeks of sessions, rolled by simulated students on
  * simulated greens and logged through the same doors a coach uses.
  */
 final class DemoSeeder
@@ -54,7 +54,7 @@ final class DemoSeeder
     }
 
     /**
-     * Replace the demo coach's bench, as if today were the day given.
+     * Replace the demo coach's workspace, as if today were the day given.
      *
      * @param string|null $password null gives the demo account none that anybody knows
      */
@@ -69,7 +69,7 @@ final class DemoSeeder
                 'email' => config('amble.demo_email'),
                 'password' => $password ?? Str::random(40),
                 'unit' => 'feet',
-                'pace_length_m' => 0.79,
+                'stride_m' => 0.79,
                 'three_putt_inside_m' => 7.62,
             ]);
             foreach (DemoClinic::GREENS as $key => $green) {
@@ -99,15 +99,15 @@ final class DemoSeeder
     {
         $old = Coach::query()->where('email', config('amble.demo_email'))->first();
         if ($old !== null) {
-            $bench = $old->bench;
-            PracticeSession::withTrashed()->where('bench_id', $bench->id)->forceDelete();
-            Benchmark::query()->where('bench_id', $bench->id)->delete();
-            Booking::query()->where('bench_id', $bench->id)->delete();
-            Round::withTrashed()->where('bench_id', $bench->id)->forceDelete();
-            Student::withTrashed()->where('bench_id', $bench->id)->forceDelete();
-            Green::withTrashed()->where('bench_id', $bench->id)->forceDelete();
+            $workspace = $old->workspace;
+            PracticeSession::withTrashed()->where('workspace_id', $workspace->id)->forceDelete();
+            Benchmark::query()->where('workspace_id', $workspace->id)->delete();
+            Booking::query()->where('workspace_id', $workspace->id)->delete();
+            Round::withTrashed()->where('workspace_id', $workspace->id)->forceDelete();
+            Student::withTrashed()->where('workspace_id', $workspace->id)->forceDelete();
+            Green::withTrashed()->where('workspace_id', $workspace->id)->forceDelete();
             $old->delete();
-            $bench->delete();
+            $workspace->delete();
         }
     }
 

@@ -39,7 +39,7 @@ final class BallColumns
     public static function row(PracticeSession $session, SessionBall $ball, int $place): array
     {
         $ofSession = [
-            'practice_session_id' => $session->id, 'bench_id' => $session->bench_id, 'green_id' => $session->green_id,
+            'practice_session_id' => $session->id, 'workspace_id' => $session->workspace_id, 'green_id' => $session->green_id,
             'surface' => $session->green?->surface->value, 'place' => $place,
         ];
 
@@ -71,7 +71,7 @@ final class BallColumns
         return [
             self::text('id', static fn(SessionBall $ball): string => $ball->putt->id, 'id', isNullable: false),
             self::text('practice_session_id', null, isNullable: false),
-            self::text('bench_id', null, isNullable: false, isEvidence: false),
+            self::text('workspace_id', null, isNullable: false, isEvidence: false),
             self::text('student_id', static fn(SessionBall $ball): ?string => $ball->student),
             self::flag('is_of_group', static fn(SessionBall $ball): bool => $ball->putt->belonging->student !== null, isEvidence: false),
             self::text('green_id', null),

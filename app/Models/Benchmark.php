@@ -18,7 +18,7 @@ use Amble\Core\Units\Length;
  */
 final class Benchmark extends WorkspaceModel
 {
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'figure', 'length_m', 'value', 'source', 'sample'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'figure', 'length_m', 'value', 'source', 'sample'];
 
     public function length(): ?Length
     {

@@ -33,7 +33,7 @@ use Illuminate\Support\Str;
  */
 final class Booking extends WorkspaceModel
 {
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'uid', 'title', 'starts', 'zone', 'minutes', 'travel_minutes', 'rule', 'skipped', 'note'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'green_id', 'uid', 'title', 'starts', 'zone', 'minutes', 'travel_minutes', 'rule', 'skipped', 'note'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['skipped' => '[]', 'travel_minutes' => 0];

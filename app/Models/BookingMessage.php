@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A letter about a booking, and what became of it.
  *
  * @property string $id
- * @property string $bench_id
+ * @property string $workspace_id
  * @property string $coach_id who writes
  * @property string $booking_id
  * @property string $to e-mail address
@@ -29,7 +29,7 @@ final class BookingMessage extends Model
 
     protected $table = 'letters';
 
-    protected $fillable = ['bench_id', 'coach_id', 'booking_id', 'to', 'offered', 'state'];
+    protected $fillable = ['workspace_id', 'coach_id', 'booking_id', 'to', 'offered', 'state'];
 
     /** @return BelongsTo<Booking, $this> */
     public function booking(): BelongsTo

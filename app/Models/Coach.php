@@ -15,17 +15,17 @@ use Illuminate\Foundation\Auth\User;
 use Illuminate\Support\Str;
 
 /**
- * A person with an account, who works at a bench: their own, unless they joined another.
+ * A person with an account, who works at a workspace: their own, unless they joined another.
  *
  * @property string $id
- * @property string $bench_id the bench they work at now
+ * @property string $workspace_id the workspace they work at now
  * @property string $name
  * @property string $email
  * @property Unit $unit
- * @property float|null $pace_length_m
+ * @property float|null $stride_m
  * @property int $trend_sessions fewer sessions tell no trend
  * @property float|null $three_putt_inside_m three putts from inside this should not come; null while none is set
- * @property-read Workspace $bench
+ * @property-read Workspace $workspace
  * @property-read Collection<int, Membership> $memberships
  * @property string|null $calendar_hash of the private address calendars look at
  * @property string|null $second_factor the secret behind the codes asked for at sign-in, encrypted
@@ -39,21 +39,21 @@ final class Coach extends User
     /** Stands in until the coach's own pace is measured, metres. */
     private const USUAL_PACE = 0.76;
 
-    protected $fillable = ['name', 'email', 'password', 'unit', 'pace_length_m', 'trend_sessions', 'three_putt_inside_m'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'stride_m', 'trend_sessions', 'three_putt_inside_m'];
 
     protected $hidden = ['password', 'remember_token', 'calendar_hash', 'second_factor', 'second_factor_step'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['unit' => Unit::Feet->value, 'trend_sessions' => 3, 'second_factor_step' => 0];
 
-    /** Every coach has a bench of their own. */
+    /** Every coach has a workspace of their own. */
     protected static function booted(): void
     {
         self::creating(static function (self $coach): void {
-            $coach->bench_id ??= Workspace::query()->create(['name' => $coach->name])->id;
+            $coach->workspace_id ??= Workspace::query()->create(['name' => $coach->name])->id;
         });
         self::created(static function (self $coach): void {
-            Membership::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'role' => Role::Owner]);
+            Membership::query()->create(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'role' => Role::Owner]);
         });
     }
 
@@ -83,7 +83,7 @@ final class Coach extends User
     /** Give this coach's pace, or the usual one while it is not measured. */
     public function pace(): Length
     {
-        return Length::ofMetres($this->pace_length_m ?? self::USUAL_PACE);
+        return Length::ofMetres($this->stride_m ?? self::USUAL_PACE);
     }
 
     /** Give the metres in one of the units this coach says lengths in. */
@@ -93,7 +93,7 @@ final class Coach extends User
     }
 
     /** @return BelongsTo<Workspace, $this> */
-    public function bench(): BelongsTo
+    public function workspace(): BelongsTo
     {
         return $this->belongsTo(Workspace::class);
     }
@@ -104,16 +104,16 @@ final class Coach extends User
         return $this->hasMany(Membership::class);
     }
 
-    /** Give what this coach may do at a bench; null for somebody else's. */
-    public function roleAt(?string $benchId): ?Role
+    /** Give what this coach may do in a workspace; null for somebody else's. */
+    public function roleAt(?string $workspaceId): ?Role
     {
-        return $this->memberships->firstWhere('bench_id', $benchId)?->role;
+        return $this->memberships->firstWhere('workspace_id', $workspaceId)?->role;
     }
 
-    /** @return HasMany<Student, Workspace> of the bench; one made through it is this coach's doing */
+    /** @return HasMany<Student, Workspace> of the workspace; one made through it is this coach's doing */
     public function students(): HasMany
     {
-        $records = $this->bench->students();
+        $records = $this->workspace->students();
         $records->withAttributes(['coach_id' => $this->id], asConditions: false);
 
         return $records;
@@ -122,7 +122,7 @@ final class Coach extends User
     /** @return HasMany<Green, Workspace> likewise */
     public function greens(): HasMany
     {
-        $records = $this->bench->greens();
+        $records = $this->workspace->greens();
         $records->withAttributes(['coach_id' => $this->id], asConditions: false);
 
         return $records;
@@ -131,7 +131,7 @@ final class Coach extends User
     /** @return HasMany<SavedDrill, Workspace> likewise */
     public function drills(): HasMany
     {
-        $records = $this->bench->drills();
+        $records = $this->workspace->drills();
         $records->withAttributes(['coach_id' => $this->id], asConditions: false);
 
         return $records;
@@ -140,7 +140,7 @@ final class Coach extends User
     /** @return HasMany<PracticeSession, Workspace> likewise */
     public function practiceSessions(): HasMany
     {
-        $records = $this->bench->practiceSessions();
+        $records = $this->workspace->practiceSessions();
         $records->withAttributes(['coach_id' => $this->id], asConditions: false);
 
         return $records;
@@ -149,6 +149,6 @@ final class Coach extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'pace_length_m' => 'float', 'trend_sessions' => 'integer', 'three_putt_inside_m' => 'float', 'unit' => Unit::class, 'second_factor_since' => 'immutable_datetime', 'second_factor_step' => 'integer'];
+        return ['password' => 'hashed', 'stride_m' => 'float', 'trend_sessions' => 'integer', 'three_putt_inside_m' => 'float', 'unit' => Unit::class, 'second_factor_since' => 'immutable_datetime', 'second_factor_step' => 'integer'];
     }
 }

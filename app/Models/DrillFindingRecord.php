@@ -32,7 +32,7 @@ final class DrillFindingRecord extends Model
     protected $table = 'findings';
 
     protected $fillable = [
-        'run_id', 'practice_session_id', 'bench_id', 'student_id', 'drill', 'name', 'at_ms', 'balls', 'phase', 'level', 'rung', 'recent', 'findings',
+        'run_id', 'practice_session_id', 'workspace_id', 'student_id', 'drill', 'name', 'at_ms', 'balls', 'phase', 'level', 'rung', 'recent', 'findings',
     ];
 
     /** @return BelongsTo<self, $this> */

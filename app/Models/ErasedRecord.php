@@ -14,22 +14,22 @@ final class ErasedRecord
     private const TOLD_DAYS = 60;
 
     /** @param list<string> $ids */
-    public static function note(string $benchId, array $ids): void
+    public static function note(string $workspaceId, array $ids): void
     {
-        DB::table('erased_records')->insertOrIgnore(array_map(static fn(string $id): array => ['bench_id' => $benchId, 'record_id' => $id, 'erased_at' => CarbonImmutable::now()], $ids));
+        DB::table('erased_records')->insertOrIgnore(array_map(static fn(string $id): array => ['workspace_id' => $workspaceId, 'record_id' => $id, 'erased_at' => CarbonImmutable::now()], $ids));
     }
 
     /** @return list<string> */
-    public static function of(string $benchId): array
+    public static function of(string $workspaceId): array
     {
-        return array_values(DB::table('erased_records')->where('bench_id', $benchId)->where('erased_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->orderBy('record_id')->pluck('record_id')->map(strval(...))->all());
+        return array_values(DB::table('erased_records')->where('workspace_id', $workspaceId)->where('erased_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->orderBy('record_id')->pluck('record_id')->map(strval(...))->all());
     }
 
     /** @param list<string> $ids of what was brought back */
-    public static function forget(string $benchId, array $ids): void
+    public static function forget(string $workspaceId, array $ids): void
     {
         foreach (array_chunk($ids, 500) as $some) {
-            DB::table('erased_records')->where('bench_id', $benchId)->whereIn('record_id', $some)->delete();
+            DB::table('erased_records')->where('workspace_id', $workspaceId)->whereIn('record_id', $some)->delete();
         }
     }
 

@@ -21,7 +21,7 @@ final class Green extends WorkspaceModel
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'surface', 'grass'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'name', 'surface', 'grass'];
 
     /** @return HasMany<GreenSpeedMeasurement, $this> */
     public function readings(): HasMany
@@ -42,7 +42,7 @@ final class Green extends WorkspaceModel
     /** A green that is called otherwise is called so in everything that was kept. */
     protected static function booted(): void
     {
-        self::updated(static fn(self $green) => Workspace::evidenceChanged($green->bench_id));
+        self::updated(static fn(self $green) => Workspace::evidenceChanged($green->workspace_id));
     }
 
     /** @return array<string, string> */

@@ -19,9 +19,9 @@ use Amble\Core\Homework\HomeworkEntry;
  */
 final class HomeworkRecord extends WorkspaceModel
 {
-    protected $table = 'home_entries';
+    protected $table = 'homework_entries';
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'kind', 'at_ms', 'balls', 'passes', 'text'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'kind', 'at_ms', 'balls', 'passes', 'text'];
 
     public function entry(): HomeworkEntry
     {

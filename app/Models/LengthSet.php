@@ -13,7 +13,7 @@ namespace App\Models;
  */
 final class LengthSet extends WorkspaceModel
 {
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'lengths_m', 'said'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'name', 'lengths_m', 'said'];
 
     /** @return array<string, string> */
     protected function casts(): array

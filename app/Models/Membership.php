@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A coach at a bench.
+ * A coach in a workspace.
  *
  * @property string $id
- * @property string $bench_id
+ * @property string $workspace_id
  * @property string $coach_id
  * @property Role $role
  */
@@ -20,10 +20,10 @@ final class Membership extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['bench_id', 'coach_id', 'role'];
+    protected $fillable = ['workspace_id', 'coach_id', 'role'];
 
     /** @return BelongsTo<Workspace, $this> */
-    public function bench(): BelongsTo
+    public function workspace(): BelongsTo
     {
         return $this->belongsTo(Workspace::class);
     }

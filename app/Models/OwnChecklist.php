@@ -8,7 +8,7 @@ use Amble\Core\Card\Checklist;
 use Amble\Core\Json\JsonInput;
 
 /**
- * A card of points as a bench keeps it: one that ships, changed, or one of its own.
+ * A card of points as a workspace keeps it: one that ships, changed, or one of its own.
  *
  * @property string $key
  * @property array<string, mixed> $content as the core's Card gives it
@@ -17,7 +17,7 @@ final class OwnChecklist extends WorkspaceModel
 {
     protected $table = 'cards';
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'key', 'content'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'key', 'content'];
 
     public function card(): Checklist
     {

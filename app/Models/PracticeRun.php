@@ -19,7 +19,7 @@ final class PracticeRun extends WorkspaceModel
 {
     protected $table = 'drill_runs';
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'practice_session_id', 'definition', 'seed', 'students'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'practice_session_id', 'definition', 'seed', 'students'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['students' => '[]'];

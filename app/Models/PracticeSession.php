@@ -23,9 +23,9 @@ use Illuminate\Support\Facades\DB;
  * @property string|null $purpose
  * @property list<string> $conditions as the log has them
  * @property list<array{id: string, length_m: float, said: string, grade_percent: float|null, across_percent: float|null}> $stations as the log has them
- * @property list<array{student: string, standing: string}> $company as the log has it; whoever the session was begun for may be missing
- * @property string|null $chosen_reading_id of the reading that the coach chose to stand
- * @property list<string> $set_aside keys of margin notes put away, as the log has them
+ * @property list<array{student: string, standing: string}> $group_members as the log has it; whoever the session was begun for may be missing
+ * @property string|null $chosen_measurement_id of the reading that the coach chose to stand
+ * @property list<string> $dismissed_insights keys of margin notes put away, as the log has them
  * @property array{part: string|null, disturbances: list<string>} $during what stands now, as the log has it
  * @property array<string, int> $kit_out pieces counted out and not back, by name
  * @property int $latest_ms when the last thing of its log happened, Unix milliseconds; 0 before anything did
@@ -48,12 +48,12 @@ final class PracticeSession extends WorkspaceModel
     public const KEPT_AWAY_DAYS = Retention::GRACE_DAYS;
 
     protected $fillable = [
-        'id', 'bench_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
+        'id', 'workspace_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
         'note_for_student', 'note_for_next', 'kit_word', 'plan', 'is_home', 'started_at', 'ended_at',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'set_aside' => '[]', 'company' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]', 'latest_ms' => 0, 'is_home' => false];
+    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'dismissed_insights' => '[]', 'group_members' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]', 'latest_ms' => 0, 'is_home' => false];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -97,7 +97,7 @@ final class PracticeSession extends WorkspaceModel
      */
     public function companions(): array
     {
-        $standings = array_column($this->company, 'standing', 'student');
+        $standings = array_column($this->group_members, 'standing', 'student');
         if ($this->student_id !== null) {
             $standings = [$this->student_id => $standings[$this->student_id] ?? Presence::Here->value] + $standings;
         }
@@ -131,7 +131,7 @@ final class PracticeSession extends WorkspaceModel
     /** @return list<array<string, mixed>> tries at checks, in the order they were made */
     public function checkTries(): array
     {
-        return array_values(DB::table('check_tries')->where('practice_session_id', $this->id)->orderBy('at_ms')->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
+        return array_values(DB::table('check_attempts')->where('practice_session_id', $this->id)->orderBy('at_ms')->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
             'id' => $row->id, 'at_ms' => (int) $row->at_ms, 'student' => $row->student_id, 'check' => $row->kind, 'answers' => json_decode((string) $row->answers),
         ])->all());
     }
@@ -139,7 +139,7 @@ final class PracticeSession extends WorkspaceModel
     /** @return list<array<string, mixed>> the latest look at each point of a card */
     public function cardSights(): array
     {
-        return array_values(DB::table('card_sights')->where('practice_session_id', $this->id)->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
+        return array_values(DB::table('checklist_answers')->where('practice_session_id', $this->id)->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
             'student' => $row->student_id, 'card' => $row->card, 'point' => $row->point, 'sight' => $row->sight, 'word' => $row->word,
         ])->all());
     }
@@ -151,8 +151,8 @@ final class PracticeSession extends WorkspaceModel
             'conditions' => 'array',
             'plan' => 'array',
             'stations' => 'array',
-            'set_aside' => 'array',
-            'company' => 'array',
+            'dismissed_insights' => 'array',
+            'group_members' => 'array',
             'during' => 'array',
             'kit_out' => 'array',
             'latest_ms' => 'integer',

@@ -20,7 +20,7 @@ final class QuizAnswerRecord extends WorkspaceModel
 {
     protected $table = 'guesses';
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'putt', 'called_aim_m', 'called_plays_m'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'putt', 'called_aim_m', 'called_plays_m'];
 
     protected static function booted(): void
     {

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Auth;
  * Who changed what of a record beside the log, and when.
  *
  * @property string $id
- * @property string $bench_id
+ * @property string $workspace_id
  * @property string $coach_id
  * @property string $record_type its table
  * @property string $record_id
@@ -33,13 +33,13 @@ final class RecordChange extends Model
 
     /** Worked out, or of the record's making. */
     private const IGNORED = [
-        'updated_at', 'created_at', 'deleted_at', 'conditions', 'stations', 'set_aside', 'company', 'chosen_reading_id', 'latest_ms', 'kit_out', 'during', 'is_ended', 'students', 'is_right', 'link_hash', 'link_until',
+        'updated_at', 'created_at', 'deleted_at', 'conditions', 'stations', 'dismissed_insights', 'group_members', 'chosen_measurement_id', 'latest_ms', 'kit_out', 'during', 'is_ended', 'students', 'is_right', 'link_hash', 'link_until',
     ];
 
-    /** Older ones are thrown away, so many of a bench. */
+    /** Older ones are thrown away, so many of a workspace. */
     public const KEPT = 2000;
 
-    protected $fillable = ['bench_id', 'coach_id', 'record_type', 'record_id', 'student_id', 'name', 'what', 'fields'];
+    protected $fillable = ['workspace_id', 'coach_id', 'record_type', 'record_id', 'student_id', 'name', 'what', 'fields'];
 
     public static function note(WorkspaceModel $record, string $what): void
     {
@@ -56,17 +56,17 @@ final class RecordChange extends Model
         $student = $record instanceof Student ? $record->id : $record->getAttribute('student_id');
         $name = $record->getAttribute('name');
         self::query()->create([
-            'bench_id' => $record->bench_id, 'coach_id' => $coach->id, 'record_type' => $record->getTable(), 'record_id' => $record->id,
+            'workspace_id' => $record->workspace_id, 'coach_id' => $coach->id, 'record_type' => $record->getTable(), 'record_id' => $record->id,
             'student_id' => is_string($student) ? $student : null, 'name' => is_string($name) ? $name : '', 'what' => $what, 'fields' => $fields,
         ]);
-        self::forgetOldOnes($record->bench_id);
+        self::forgetOldOnes($record->workspace_id);
     }
 
-    private static function forgetOldOnes(string $bench): void
+    private static function forgetOldOnes(string $workspace): void
     {
-        $oldest = self::query()->where('bench_id', $bench)->orderByDesc('id')->skip(self::KEPT)->value('id');
+        $oldest = self::query()->where('workspace_id', $workspace)->orderByDesc('id')->skip(self::KEPT)->value('id');
         if (is_string($oldest)) {
-            self::query()->where('bench_id', $bench)->where('id', '<=', $oldest)->delete();
+            self::query()->where('workspace_id', $workspace)->where('id', '<=', $oldest)->delete();
         }
     }
 

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * An import of records that is being written. Its rows belong to a bench of the same id, which has no member, until all are there.
+ * An import of records that is being written. Its rows belong to a workspace of the same id, which has no member, until all are there.
  *
  * @property string $id
- * @property string $bench_id the workspace they will belong to
+ * @property string $workspace_id the workspace they will belong to
  * @property string $coach_id
  * @property CarbonImmutable $updated_at when its last piece was written
  */
@@ -22,7 +22,7 @@ final class RecordImport extends Model
 
     protected $table = 'imports';
 
-    protected $fillable = ['bench_id', 'coach_id'];
+    protected $fillable = ['workspace_id', 'coach_id'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What a member may do at a bench. */
+/** What a member may do in a workspace. */
 enum Role: string
 {
     case Owner = 'owner';

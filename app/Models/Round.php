@@ -23,12 +23,12 @@ final class Round extends WorkspaceModel
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'played_on', 'place', 'is_from_memory', 'holes'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'played_on', 'place', 'is_from_memory', 'holes'];
 
     /** What is worked out from rounds is out of date with each of them. */
     protected static function booted(): void
     {
-        $change = static fn(self $round) => Workspace::evidenceChanged($round->bench_id);
+        $change = static fn(self $round) => Workspace::evidenceChanged($round->workspace_id);
         self::saved($change);
         self::deleted($change);
     }

@@ -24,5 +24,5 @@ final class SavedDrill extends WorkspaceModel
         return DrillDefinition::fromStored($this->definition);
     }
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'name', 'definition'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'name', 'definition'];
 }

@@ -18,9 +18,9 @@ use Carbon\CarbonImmutable;
  */
 final class SavedRead extends WorkspaceModel
 {
-    protected $table = 'kept_reads';
+    protected $table = 'saved_reads';
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'green_id', 'name', 'putt'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'green_id', 'name', 'putt'];
 
     public function putt(): PuttSituation
     {

@@ -22,14 +22,14 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property Hand $hand
  * @property Level $level
  * @property Unit $unit
- * @property float|null $pace_length_m
- * @property float $target_pace_m
+ * @property float|null $stride_m
+ * @property float $finish_past_m
  * @property string|null $putter
  * @property BackstrokeCue $school
  * @property int|null $tempo_bpm beats a minute: one back, one to the ball; null until it is known
  * @property float|null $band_low_m lengths to practise where no rounds tell them, metres
  * @property float|null $band_high_m likewise
- * @property array<string, mixed>|null $in_work as the core's CurrentGoals gives it
+ * @property array<string, mixed>|null $current_goals as the core's CurrentGoals gives it
  * @property array<string, mixed>|null $about as the core's About gives it
  * @property LineCure|null $line_cure how a start to one side is taken out; null while the coach has not chosen
  * @property bool $is_gentle whether scores are kept out of sight
@@ -41,8 +41,8 @@ final class Student extends WorkspaceModel
     use SoftDeletes;
 
     protected $fillable = [
-        'id', 'bench_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'pace_length_m', 'target_pace_m', 'putter', 'school', 'tempo_bpm',
-        'exception', 'is_gentle', 'line_cure', 'band_low_m', 'band_high_m', 'in_work', 'about',
+        'id', 'workspace_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'stride_m', 'finish_past_m', 'putter', 'school', 'tempo_bpm',
+        'exception', 'is_gentle', 'line_cure', 'band_low_m', 'band_high_m', 'current_goals', 'about',
     ];
 
     /** @var array<string, mixed> */
@@ -55,7 +55,7 @@ final class Student extends WorkspaceModel
             if ($student->putter !== null && ($student->wasRecentlyCreated || $student->wasChanged('putter'))) {
                 Putter::query()->firstOrCreate(
                     ['student_id' => $student->id, 'name' => $student->putter],
-                    ['bench_id' => $student->bench_id, 'coach_id' => $student->coach_id],
+                    ['workspace_id' => $student->workspace_id, 'coach_id' => $student->coach_id],
                 );
             }
         });
@@ -75,17 +75,17 @@ final class Student extends WorkspaceModel
 
     public function inWork(): CurrentGoals
     {
-        return $this->in_work === null ? CurrentGoals::nothing() : CurrentGoals::read(JsonInput::parse(json_encode($this->in_work, JSON_THROW_ON_ERROR)));
+        return $this->current_goals === null ? CurrentGoals::nothing() : CurrentGoals::read(JsonInput::parse(json_encode($this->current_goals, JSON_THROW_ON_ERROR)));
     }
 
     /**
-     * What they are taught where schools differ: the card's answers, else the bench's.
+     * What they are taught where schools differ: the card's answers, else the workspace's.
      *
-     * @param Workspace|null $bench theirs, where it is at hand
+     * @param Workspace|null $workspace theirs, where it is at hand
      */
-    public function schools(?Workspace $bench = null): TeachingPreferences
+    public function schools(?Workspace $workspace = null): TeachingPreferences
     {
-        return TeachingPreferences::of($this->facts()->schools, ($bench ?? Workspace::query()->find($this->bench_id))->schools ?? []);
+        return TeachingPreferences::of($this->facts()->schools, ($workspace ?? Workspace::query()->find($this->workspace_id))->schools ?? []);
     }
 
     public function facts(): StudentProfile
@@ -101,7 +101,7 @@ final class Student extends WorkspaceModel
     {
         return [
             'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => BackstrokeCue::class,
-            'pace_length_m' => 'float', 'target_pace_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'is_simulated' => 'boolean', 'line_cure' => LineCure::class, 'in_work' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
+            'stride_m' => 'float', 'finish_past_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'is_simulated' => 'boolean', 'line_cure' => LineCure::class, 'current_goals' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
         ];
     }
 }

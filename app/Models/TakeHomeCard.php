@@ -34,12 +34,12 @@ final class TakeHomeCard extends WorkspaceModel implements Authenticatable
 {
     use Authenticates;
 
-    protected $table = 'pocket_cards';
+    protected $table = 'take_home_cards';
 
     /** As many letters cannot be guessed: 62^40 is about 2^238. */
     private const LINK_LETTERS = 40;
 
-    protected $fillable = ['id', 'bench_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'next_on', 'link_hash', 'link_until'];
+    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'next_on', 'link_hash', 'link_until'];
 
     protected $hidden = ['link_hash'];
 

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * Whose records are whose: a coach's own bench, or an academy's with several members.
+ * Whose records are whose: a coach's own workspace, or an academy's with several members.
  *
  * @property string $id
  * @property string $name
@@ -21,20 +21,20 @@ final class Workspace extends Model
 {
     use HasUlids;
 
-    protected $table = 'benches';
+    protected $table = 'workspaces';
 
     protected $fillable = ['name', 'schools', 'column_maps'];
 
-    /** Whatever was worked out from this bench's evidence is out of date. */
-    public static function evidenceChanged(string $benchId): void
+    /** Whatever was worked out from this workspace's evidence is out of date. */
+    public static function evidenceChanged(string $workspaceId): void
     {
-        self::query()->whereKey($benchId)->toBase()->increment('evidence_version');
+        self::query()->whereKey($workspaceId)->toBase()->increment('evidence_version');
     }
 
-    /** By which to keep what was worked out from this bench's evidence. */
-    public static function evidenceVersion(string $benchId): int
+    /** By which to keep what was worked out from this workspace's evidence. */
+    public static function evidenceVersion(string $workspaceId): int
     {
-        $version = self::query()->whereKey($benchId)->toBase()->value('evidence_version');
+        $version = self::query()->whereKey($workspaceId)->toBase()->value('evidence_version');
 
         return is_numeric($version) ? (int) $version : 0;
     }
@@ -42,37 +42,37 @@ final class Workspace extends Model
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany
     {
-        return $this->hasMany(Membership::class, 'bench_id');
+        return $this->hasMany(Membership::class, 'workspace_id');
     }
 
     /** @return HasMany<Student, $this> */
     public function students(): HasMany
     {
-        return $this->hasMany(Student::class, 'bench_id');
+        return $this->hasMany(Student::class, 'workspace_id');
     }
 
     /** @return HasMany<Green, $this> */
     public function greens(): HasMany
     {
-        return $this->hasMany(Green::class, 'bench_id');
+        return $this->hasMany(Green::class, 'workspace_id');
     }
 
     /** @return HasMany<SavedDrill, $this> */
     public function drills(): HasMany
     {
-        return $this->hasMany(SavedDrill::class, 'bench_id');
+        return $this->hasMany(SavedDrill::class, 'workspace_id');
     }
 
     /** @return HasMany<LengthSet, $this> */
     public function lengthSets(): HasMany
     {
-        return $this->hasMany(LengthSet::class, 'bench_id');
+        return $this->hasMany(LengthSet::class, 'workspace_id');
     }
 
     /** @return HasMany<PracticeSession, $this> */
     public function practiceSessions(): HasMany
     {
-        return $this->hasMany(PracticeSession::class, 'bench_id');
+        return $this->hasMany(PracticeSession::class, 'workspace_id');
     }
 
     /** @return array<string, string> */

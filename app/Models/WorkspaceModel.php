@@ -13,10 +13,10 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A record that belongs to one bench and is nobody else's business.
+ * A record that belongs to one workspace and is nobody else's business.
  *
  * @property string $id
- * @property string $bench_id
+ * @property string $workspace_id
  * @property string $coach_id who made it
  */
 abstract class WorkspaceModel extends Model
@@ -25,7 +25,7 @@ abstract class WorkspaceModel extends Model
     use RecordsChanges;
 
     /**
-     * What this belongs to, taken off the bench or not: a record still belongs to what was done with it.
+     * What this belongs to, taken off the workspace or not: a record still belongs to what was done with it.
      *
      * @template TOther of Model
      *
@@ -43,13 +43,13 @@ abstract class WorkspaceModel extends Model
 
     /**
      * Find what a client made under its own id before, so that sending twice makes it once. An id of another
-     * bench's record answers as if there were none to have.
+     * workspace's record answers as if there were none to have.
      */
-    public static function madeBefore(?string $id, string $benchId): ?static
+    public static function madeBefore(?string $id, string $workspaceId): ?static
     {
         $query = in_array(SoftDeletes::class, class_uses_recursive(static::class), true) ? static::query()->withoutGlobalScope(SoftDeletingScope::class) : static::query();
         $record = $id === null ? null : $query->whereKey($id)->get()->first();
-        abort_if($record !== null && $record->bench_id !== $benchId, 404);
+        abort_if($record !== null && $record->workspace_id !== $workspaceId, 404);
 
         return $record;
     }
@@ -59,15 +59,15 @@ abstract class WorkspaceModel extends Model
      *
      * @param \Closure(): static $make
      */
-    public static function once(?string $id, string $benchId, \Closure $make): static
+    public static function once(?string $id, string $workspaceId, \Closure $make): static
     {
-        $made = static::madeBefore($id, $benchId);
+        $made = static::madeBefore($id, $workspaceId);
         if ($made === null) {
             try {
                 // In a transaction of its own: where another was quicker, some databases spoil what is under way.
                 $made = DB::transaction($make);
             } catch (UniqueConstraintViolationException $taken) {
-                $made = static::madeBefore($id, $benchId) ?? throw $taken;
+                $made = static::madeBefore($id, $workspaceId) ?? throw $taken;
             }
         }
         // Told anew, not made anew: a second try finds the same record.

@@ -86,7 +86,7 @@ final class BallReport
             $lines[] = Trend::of($key, $measure, $picked, $sessionsForTrend);
         }
 
-        return [array_values(array_filter($lines)), self::stiles($asked), $asked->surface, self::surfaces($balls), array_key_last($asked->bySession())];
+        return [array_values(array_filter($lines)), self::changeMarkers($asked), $asked->surface, self::surfaces($balls), array_key_last($asked->bySession())];
     }
 
     /**
@@ -130,11 +130,11 @@ final class BallReport
     /** @param list<RolledBall> $balls */
     public function asked(Student $student, array $balls, ?Surface $surface): BallSelection
     {
-        return new BallSelection($balls, $surface, $student->target_pace_m, $student->hand, checked: $this->checks->checked($student));
+        return new BallSelection($balls, $surface, $student->finish_past_m, $student->hand, checked: $this->checks->checked($student));
     }
 
     /** @return list<ChangeMarker> breaks across the path these balls were rolled on, oldest first */
-    public static function stiles(BallSelection $asked): array
+    public static function changeMarkers(BallSelection $asked): array
     {
         return ChangeMarker::all(self::visits($asked));
     }

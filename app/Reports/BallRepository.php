@@ -172,7 +172,7 @@ final class BallRepository
         $histories = self::histories($rows);
         $balls = [];
         foreach ($rows as $row) {
-            $balls[] = self::ball($row, $histories[$row->green_id ?? ''] ?? null, $student->target_pace_m);
+            $balls[] = self::ball($row, $histories[$row->green_id ?? ''] ?? null, $student->finish_past_m);
         }
 
         return $balls;
@@ -223,7 +223,7 @@ final class BallRepository
     {
         $sessions = array_values(array_unique(array_column($rows, 'practice_session_id')));
         /** @var array<string, string> $chosen */
-        $chosen = DB::table('practice_sessions')->whereIn('id', $sessions)->whereNotNull('chosen_reading_id')->pluck('chosen_reading_id', 'id')->all();
+        $chosen = DB::table('practice_sessions')->whereIn('id', $sessions)->whereNotNull('chosen_measurement_id')->pluck('chosen_measurement_id', 'id')->all();
 
         return $chosen;
     }

@@ -18,10 +18,10 @@ final class CacheKey
      * @param list<Model|null> $records that the answer rests on besides the evidence
      * @param list<mixed> $asked what was asked
      */
-    public static function of(string $kind, string $benchId, array $records, array $asked = []): string
+    public static function of(string $kind, string $workspaceId, array $records, array $asked = []): string
     {
         $written = array_map(static fn(?Model $record): ?array => $record?->getAttributes(), $records);
 
-        return "$kind " . hash('xxh128', serialize([$benchId, Workspace::evidenceVersion($benchId), $written, $asked]));
+        return "$kind " . hash('xxh128', serialize([$workspaceId, Workspace::evidenceVersion($workspaceId), $written, $asked]));
     }
 }

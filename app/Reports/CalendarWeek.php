@@ -25,7 +25,7 @@ final class CalendarWeek
     /** @return Collection<int, Booking> */
     public static function bookings(Coach $coach): Collection
     {
-        return Booking::query()->with('student', 'green')->where('bench_id', $coach->bench_id)->get()->sortBy('id')->values()->toBase();
+        return Booking::query()->with('student', 'green')->where('workspace_id', $coach->workspace_id)->get()->sortBy('id')->values()->toBase();
     }
 
     /**
@@ -69,7 +69,7 @@ final class CalendarWeek
     {
         $earliest = $from->subDays(2)->format('Y-m-d H:i');
 
-        return Booking::query()->with('student', 'green', 'lastLetter')->where('bench_id', $coach->bench_id)->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
+        return Booking::query()->with('student', 'green', 'lastLetter')->where('workspace_id', $coach->workspace_id)->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
             ->where(static fn(Builder $series) => $series->whereNull('last_at')->orWhere('last_at', '>=', $earliest))
             ->get()->sortBy('id')->values()->toBase();
     }
@@ -83,9 +83,9 @@ final class CalendarWeek
      */
     public static function take(Coach $coach, array $events, bool $isTrial): array
     {
-        $there = Booking::query()->where('bench_id', $coach->bench_id)->whereIn('uid', array_map(static fn(CalendarEvent $event): string => $event->uid(), $events))->get()->keyBy('uid');
-        $students = Student::query()->where('bench_id', $coach->bench_id)->where('is_simulated', false)->pluck('id', 'name');
-        $greens = Green::query()->where('bench_id', $coach->bench_id)->where('is_simulated', false)->pluck('id', 'name');
+        $there = Booking::query()->where('workspace_id', $coach->workspace_id)->whereIn('uid', array_map(static fn(CalendarEvent $event): string => $event->uid(), $events))->get()->keyBy('uid');
+        $students = Student::query()->where('workspace_id', $coach->workspace_id)->where('is_simulated', false)->pluck('id', 'name');
+        $greens = Green::query()->where('workspace_id', $coach->workspace_id)->where('is_simulated', false)->pluck('id', 'name');
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
         foreach ($events as $event) {
             /** @var Booking|null $booking */
@@ -95,7 +95,7 @@ final class CalendarWeek
                 'student_id' => $student, 'green_id' => $event->place === null ? null : $greens->get($event->place), 'title' => $student === null ? $event->summary : null,
                 'starts' => $event->starts, 'zone' => $event->zone, 'minutes' => $event->minutes, 'rule' => $event->rule, 'skipped' => $event->skipped, 'note' => $event->note,
             ];
-            $made = ($booking ?? new Booking(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'uid' => $event->uid()]))->fill($fields);
+            $made = ($booking ?? new Booking(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'uid' => $event->uid()]))->fill($fields);
             $what = $booking === null ? 'new' : ($made->isDirty() ? 'changed' : 'same');
             ++$counts[$what];
             if (!$isTrial && $what !== 'same') {

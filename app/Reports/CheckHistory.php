@@ -36,7 +36,7 @@ final class CheckHistory
     /** Everything that was checked of a student by measuring. */
     public function checked(Student $student): StudentChecks
     {
-        $rows = array_values(DB::table('check_tries')->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get()->all());
+        $rows = array_values(DB::table('check_attempts')->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get()->all());
         $speeds = $this->evidence->speeds($rows);
 
         return new StudentChecks(array_map(static function (\stdClass $row, int $i) use ($speeds): MadeAttempt {
@@ -53,12 +53,12 @@ final class CheckHistory
         return CheckReport::all($this->checked($student));
     }
 
-    /** @return array<string, Checklist> those that ship, each as the bench keeps it, and its own, by key */
-    public function cards(string $benchId): array
+    /** @return array<string, Checklist> those that ship, each as the workspace keeps it, and its own, by key */
+    public function cards(string $workspaceId): array
     {
         $cards = BuiltInChecklists::all();
         /** @var Collection<int, OwnChecklist> $own */
-        $own = OwnChecklist::query()->where('bench_id', $benchId)->orderBy('created_at')->orderBy('id')->get();
+        $own = OwnChecklist::query()->where('workspace_id', $workspaceId)->orderBy('created_at')->orderBy('id')->get();
         foreach ($own as $row) {
             $cards[$row->key] = $row->card();
         }
@@ -69,7 +69,7 @@ final class CheckHistory
     /** @return list<ChecklistReport> every card as this student was last looked at by it, without what their school does not look at */
     public function cardLooks(Student $student): array
     {
-        return $this->seen($student, $this->cards($student->bench_id), $student->schools());
+        return $this->seen($student, $this->cards($student->workspace_id), $student->schools());
     }
 
     /**
@@ -81,7 +81,7 @@ final class CheckHistory
     public function remembered(Student $student): array
     {
         $checked = $this->checked($student);
-        $cards = $this->cards($student->bench_id);
+        $cards = $this->cards($student->workspace_id);
         [$facts, $schools] = [$student->facts(), $student->schools()];
         $recipe = $cards[$facts->recipe ?? ''] ?? null;
         $last = PracticeSession::ballsSeenOf($student)->max('at_ms');
@@ -125,7 +125,7 @@ final class CheckHistory
     /** @return list<PointInSession> oldest first */
     private function seenPoints(Student $student): array
     {
-        return array_values(DB::table('card_sights')->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get()
+        return array_values(DB::table('checklist_answers')->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get()
             ->map(static fn(\stdClass $row): PointInSession => new PointInSession($row->card, $row->point, PointAnswer::from($row->sight), $row->word, $row->practice_session_id, (int) $row->at_ms))
             ->all());
     }

@@ -72,7 +72,7 @@ final class DrillFindings
         return [
             'run_id' => $run->id,
             'practice_session_id' => $session->id,
-            'bench_id' => $session->bench_id,
+            'workspace_id' => $session->workspace_id,
             'student_id' => $student,
             'drill' => $run->card->key,
             'name' => $run->card->name,

@@ -50,9 +50,9 @@ final class DrillLibrary
     }
 
     /** @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the coach's own */
-    public function ofBench(Coach $coach): array
+    public function ofWorkspace(Coach $coach): array
     {
-        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), SavedDrill::query()->where('bench_id', $coach->bench_id)->get()->all());
+        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), SavedDrill::query()->where('workspace_id', $coach->workspace_id)->get()->all());
         $drills = [];
         foreach ([...$this->shipped($coach), ...$own] as $drill) {
             $drills[(string) $drill->key] = $drill;

@@ -29,7 +29,7 @@ final class DrillStart
             ? [new PassChances(null, null, null, null), 0]
             : $this->evidence->skill($student, $session->green?->surface);
 
-        return Expectation::of($drill, DrillRun::firstRound($drill->playedPast($student->target_pace_m ?? 0.0), $seed), $skill, $behind);
+        return Expectation::of($drill, DrillRun::firstRound($drill->playedPast($student->finish_past_m ?? 0.0), $seed), $skill, $behind);
     }
 
     /** Say where a drill begins for a session's student, by how it was left; null where nothing says so. */

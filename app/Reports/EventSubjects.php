@@ -58,7 +58,7 @@ final class EventSubjects
         $begun = DB::table('practice_sessions')->where('student_id', $student->id)->pluck('id');
         // Lines name whom they are about in their payload; one that names them by accident costs a look, no more.
         $named = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')
-            ->where('practice_sessions.bench_id', $student->bench_id)->where('session_events.payload', 'like', "%$student->id%")->distinct()->pluck('practice_session_id');
+            ->where('practice_sessions.workspace_id', $student->workspace_id)->where('session_events.payload', 'like', "%$student->id%")->distinct()->pluck('practice_session_id');
 
         return array_values($begun->merge($named)->unique()->sort()->map(strval(...))->all());
     }

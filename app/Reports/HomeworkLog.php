@@ -22,7 +22,7 @@ final class HomeworkLog
     /** The latest that are told. */
     private const LATEST = 60;
 
-    /** More in one day nobody does: a link in wrong hands fills no bench. */
+    /** More in one day nobody does: a link in wrong hands fills no workspace. */
     private const A_DAY = 60;
 
     /** @return list<HomeworkRecord> oldest first */
@@ -81,8 +81,8 @@ final class HomeworkLog
             throw ValidationException::withMessages(['kind' => 'That is enough for one day: nothing more was kept.']);
         }
 
-        $kept = HomeworkRecord::once($id, $student->bench_id, static fn(): HomeworkRecord => HomeworkRecord::query()->create([
-            'id' => $id, 'bench_id' => $student->bench_id, 'coach_id' => $coachId, 'student_id' => $student->id,
+        $kept = HomeworkRecord::once($id, $student->workspace_id, static fn(): HomeworkRecord => HomeworkRecord::query()->create([
+            'id' => $id, 'workspace_id' => $student->workspace_id, 'coach_id' => $coachId, 'student_id' => $student->id,
             'kind' => $entry->kind->value, 'at_ms' => $at, 'balls' => $entry->balls, 'passes' => $entry->passes, 'text' => $entry->text,
         ]));
         // Another student's entry is nobody's business behind this one's link.
@@ -97,10 +97,10 @@ final class HomeworkLog
     }
 
     /** @return array<string, string> questions that nothing answers yet, by student */
-    public static function questions(string $benchId): array
+    public static function questions(string $workspaceId): array
     {
         $open = [];
-        foreach (HomeworkRecord::query()->toBase()->where('bench_id', $benchId)->whereIn('kind', [HomeworkEntryKind::Question->value, HomeworkEntryKind::Answer->value])->orderBy('at_ms')->orderBy('id')->get(['student_id', 'kind', 'text']) as $row) {
+        foreach (HomeworkRecord::query()->toBase()->where('workspace_id', $workspaceId)->whereIn('kind', [HomeworkEntryKind::Question->value, HomeworkEntryKind::Answer->value])->orderBy('at_ms')->orderBy('id')->get(['student_id', 'kind', 'text']) as $row) {
             if ($row->kind === HomeworkEntryKind::Question->value) {
                 $open[(string) $row->student_id] = (string) $row->text;
             } else {

@@ -14,21 +14,21 @@ final class NamesInNotes
     /** Free text by table: its columns, and what such a record is called. */
     private const NOTES = [
         'practice_sessions' => [['purpose', 'note_for_student', 'note_for_next', 'kit_word', 'plan'], 'Notes of the session on %s'],
-        'students' => [['putter', 'exception', 'in_work', 'about'], 'Card of %s'],
-        'pocket_cards' => [['work_on', 'home_task', 'home_cue'], 'Take-home card of another student'],
-        'home_entries' => [['text'], 'What another student noted at home'],
+        'students' => [['putter', 'exception', 'current_goals', 'about'], 'Card of %s'],
+        'take_home_cards' => [['work_on', 'home_task', 'home_cue'], 'Take-home card of another student'],
+        'homework_entries' => [['text'], 'What another student noted at home'],
         'bookings' => [['title', 'note'], 'Booking %s'],
         'drills' => [['name', 'definition'], 'Drill %s'],
         'cards' => [['content'], 'A card of points'],
         'greens' => [['name'], 'Green %s'],
         'length_sets' => [['name'], 'Lengths %s'],
-        'kept_reads' => [['name'], 'Read %s'],
+        'saved_reads' => [['name'], 'Read %s'],
         'rounds' => [['place'], 'A round of another student'],
         'benchmarks' => [['source'], 'A benchmark'],
     ];
 
     /** What names such a record. */
-    private const CALLED = ['practice_sessions' => 'started_at', 'students' => 'name', 'bookings' => 'starts', 'drills' => 'name', 'greens' => 'name', 'length_sets' => 'name', 'kept_reads' => 'name'];
+    private const CALLED = ['practice_sessions' => 'started_at', 'students' => 'name', 'bookings' => 'starts', 'drills' => 'name', 'greens' => 'name', 'length_sets' => 'name', 'saved_reads' => 'name'];
 
     /** A shorter first name stands in too many other words. */
     private const SHORTEST = 3;
@@ -40,13 +40,13 @@ final class NamesInNotes
      *
      * @return array{places: list<array{where: string, text: string}>, count: int} the first of them, and how many there are
      */
-    public static function of(string $benchId, string $name, ?string $student): array
+    public static function of(string $workspaceId, string $name, ?string $student): array
     {
         $names = array_values(array_unique(array_filter([trim($name), explode(' ', trim($name))[0]], static fn(string $one): bool => mb_strlen($one) >= self::SHORTEST)));
         $places = [];
         foreach (self::NOTES as $table => [$columns, $where]) {
-            $rows = DB::table($table)->where("$table.bench_id", $benchId)->where(static fn(Builder $some): Builder => self::holding($some, $columns, $names));
-            $own = ['students' => 'id', 'practice_sessions' => 'student_id', 'pocket_cards' => 'student_id', 'home_entries' => 'student_id', 'bookings' => 'student_id', 'rounds' => 'student_id'][$table] ?? null;
+            $rows = DB::table($table)->where("$table.workspace_id", $workspaceId)->where(static fn(Builder $some): Builder => self::holding($some, $columns, $names));
+            $own = ['students' => 'id', 'practice_sessions' => 'student_id', 'take_home_cards' => 'student_id', 'homework_entries' => 'student_id', 'bookings' => 'student_id', 'rounds' => 'student_id'][$table] ?? null;
             if ($own !== null && $student !== null) {
                 $rows->where(static fn(Builder $others): Builder => $others->whereNull($own)->orWhere($own, '!=', $student));
             }
@@ -55,7 +55,7 @@ final class NamesInNotes
                 array_push($places, ...self::found((array) $row, $columns, $names, sprintf($where, $table === 'practice_sessions' ? CarbonImmutable::parse($called)->format('j F Y') : $called)));
             }
         }
-        array_push($places, ...self::inLogs($benchId, $names, $student));
+        array_push($places, ...self::inLogs($workspaceId, $names, $student));
 
         return ['places' => array_slice($places, 0, self::MOST), 'count' => count($places)];
     }
@@ -65,9 +65,9 @@ final class NamesInNotes
      *
      * @return list<array{where: string, text: string}> words in logs that are not this student's
      */
-    private static function inLogs(string $benchId, array $names, ?string $student): array
+    private static function inLogs(string $workspaceId, array $names, ?string $student): array
     {
-        $lines = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')->where('practice_sessions.bench_id', $benchId)
+        $lines = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')->where('practice_sessions.workspace_id', $workspaceId)
             ->where(static fn(Builder $some): Builder => self::holding($some, ['session_events.payload'], $names));
         if ($student !== null) {
             // Lines of theirs go with them, in their own sessions and in others'.

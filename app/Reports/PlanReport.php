@@ -98,7 +98,7 @@ final class PlanReport
         return PlanProgress::of($plan, new SessionProgress(
             max(0.0, $session->started_at->diffInSeconds($until) / 60.0),
             $this->isMeasured($session),
-            DB::table('check_tries')->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
+            DB::table('check_attempts')->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
             self::drills($session),
             self::parts($session),
             $session->ended_at !== null,
@@ -126,7 +126,7 @@ final class PlanReport
     /** @return list<Drill> the plan's drills in their order, one a station, from the first again where there are more stations; none without a plan */
     public function atStations(PracticeSession $session, Coach $coach, int $stations): array
     {
-        $shelf = $this->library->ofBench($coach);
+        $shelf = $this->library->ofWorkspace($coach);
         $keys = array_values(array_filter(array_map(static fn(Block $block): ?string => $block->isDropped || !isset($shelf[$block->drill ?? '']) ? null : $block->drill, self::plan($session)->blocks ?? [])));
 
         return $keys === [] ? [] : array_map(static fn(int $i): Drill => DrillDefinition::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
@@ -179,11 +179,11 @@ final class PlanReport
             school: $student->school->value,
             band: $this->play->of($student, null)->band,
             isGentle: $student->is_gentle,
-            isAimKnown: DB::table('check_tries')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
+            isAimKnown: DB::table('check_attempts')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
             lengthStep: match ($student->unit) {
                 Unit::Metres => StudentNeed::HALF_METRE,
                 Unit::Feet => Length::METRES_PER_FOOT,
-                Unit::Paces => $student->pace_length_m ?? StudentNeed::HALF_METRE,
+                Unit::Paces => $student->stride_m ?? StudentNeed::HALF_METRE,
             },
         );
     }
@@ -191,7 +191,7 @@ final class PlanReport
     /** @return array<string, float>|null strokes a round by skill; half a second's work, so it is kept while no ball was rolled */
     private function atStake(Student $student): ?array
     {
-        $key = CacheKey::of('at stake', $student->bench_id, [$student]);
+        $key = CacheKey::of('at stake', $student->workspace_id, [$student]);
         /** @var array{array<string, float>|null} $kept */
         $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), function () use ($student): array {
             [$stakes] = $this->play->stakes($student);
@@ -225,7 +225,7 @@ final class PlanReport
     {
         $took = self::took($coach);
         $candidates = [];
-        foreach ($this->library->ofBench($coach) as $drill) {
+        foreach ($this->library->ofWorkspace($coach) as $drill) {
             $card = DrillDefinition::card($drill);
             $candidates[] = isset($took[$card->key]) ? new Candidate($card, DrillMinutes::of($card->minutes ?? Candidate::USUAL, $took[$card->key])) : Candidate::unlearned($card);
         }
@@ -233,10 +233,10 @@ final class PlanReport
         return $candidates;
     }
 
-    /** @return array<string, list<float>> minutes of the latest runs on this bench that came to their end, by key of the drill */
+    /** @return array<string, list<float>> minutes of the latest runs in this workspace that came to their end, by key of the drill */
     private static function took(Coach $coach): array
     {
-        $rows = DB::table('findings')->where('findings.bench_id', $coach->bench_id)->where('findings.balls', '>=', self::FEWEST_BALLS)->whereIn('findings.phase', [Phase::Done->value, Phase::Capped->value])
+        $rows = DB::table('findings')->where('findings.workspace_id', $coach->workspace_id)->where('findings.balls', '>=', self::FEWEST_BALLS)->whereIn('findings.phase', [Phase::Done->value, Phase::Capped->value])
             ->join('balls', static fn(JoinClause $join) => $join->on('balls.run_id', '=', 'findings.run_id')->on('balls.student_id', '=', 'findings.student_id'))
             ->groupBy('findings.id', 'findings.drill', 'findings.balls')->orderByDesc('findings.id')->limit(self::RUNS)
             ->selectRaw('findings.drill as drill, findings.balls as balls, min(balls.at_ms) as first_ms, max(balls.at_ms) as last_ms')->get();

@@ -41,7 +41,7 @@ final class PuttReadReport
 
     private function player(Student $student, ?Surface $surface): ?Player
     {
-        $key = CacheKey::of('player', $student->bench_id, [$student], [$surface?->value]);
+        $key = CacheKey::of('player', $student->workspace_id, [$student], [$surface?->value]);
         /** @var array{Player|null} $kept a student without figures is kept too */
         $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), fn(): array => [$this->play->player($student, $surface)]);
 

@@ -65,7 +65,7 @@ final class ReadingQuiz
      */
     public function ten(Student $student, int $level, bool $isBlocked, array $rolled, ?string $curving, RandomSource $random): array
     {
-        return QuizOfTen::of($level, $this->speed($student), $student->target_pace_m, $isBlocked, $random, $rolled, $curving);
+        return QuizOfTen::of($level, $this->speed($student), $student->finish_past_m, $isBlocked, $random, $rolled, $curving);
     }
 
     /** @return list<PuttSituation> stations of this student's sessions that break, on the green as it last was */
@@ -79,7 +79,7 @@ final class ReadingQuiz
             foreach ($session->stations as $station) {
                 $across = (float) ($station['across_percent'] ?? 0.0);
                 if (abs($across) > 0.0) {
-                    $putts[] = PuttSituation::plain(Length::ofMetres((float) $station['length_m']), $speed, Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)), Grade::ofPercent($across), $student->target_pace_m);
+                    $putts[] = PuttSituation::plain(Length::ofMetres((float) $station['length_m']), $speed, Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)), Grade::ofPercent($across), $student->finish_past_m);
                 }
             }
         }

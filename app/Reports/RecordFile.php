@@ -10,28 +10,28 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Everything that was entered at a bench, or of one student, to be kept elsewhere and brought back to the same state. */
+/** Everything that was entered in a workspace, or of one student, to be kept elsewhere and brought back to the same state. */
 final readonly class RecordFile
 {
     /**
-     * @param 'bench'|'student' $of
+     * @param 'workspace'|'student' $of
      * @param array<string, list<array<string, mixed>>> $tables
      */
     private function __construct(private string $of, private string $name, public array $tables)
     {
     }
 
-    public static function ofBench(Workspace $bench): self
+    public static function ofWorkspace(Workspace $workspace): self
     {
         $tables = [];
         foreach (array_keys(RecordTables::TABLES) as $table) {
             $rows = DB::table($table);
             $tables[$table] = self::rows($table, $table === 'session_events'
-                ? $rows->whereIn('practice_session_id', DB::table('practice_sessions')->where('bench_id', $bench->id)->select('id'))
-                : $rows->where('bench_id', $bench->id));
+                ? $rows->whereIn('practice_session_id', DB::table('practice_sessions')->where('workspace_id', $workspace->id)->select('id'))
+                : $rows->where('workspace_id', $workspace->id));
         }
 
-        return new self('bench', $bench->name, self::withoutMadeUp($tables, $bench));
+        return new self('workspace', $workspace->name, self::withoutMadeUp($tables, $workspace));
     }
 
     /**
@@ -41,9 +41,9 @@ final readonly class RecordFile
      *
      * @return array<string, list<array<string, mixed>>>
      */
-    private static function withoutMadeUp(array $tables, Workspace $bench): array
+    private static function withoutMadeUp(array $tables, Workspace $workspace): array
     {
-        $ids = static fn(string $table): array => DB::table($table)->where('bench_id', $bench->id)->where('is_simulated', true)->pluck('id')->all();
+        $ids = static fn(string $table): array => DB::table($table)->where('workspace_id', $workspace->id)->where('is_simulated', true)->pluck('id')->all();
         $madeUp = ['student_id' => $ids('students'), 'green_id' => $ids('greens')];
         $madeUp['practice_session_id'] = DB::table('practice_sessions')->whereIn('student_id', $madeUp['student_id'])->pluck('id')->all();
         $own = array_flip(RecordTables::POINTS);
@@ -68,9 +68,9 @@ final readonly class RecordFile
         $sessions = EventSubjects::sessionsOf($student);
         $greens = DB::table('practice_sessions')->whereIn('id', $sessions)->whereNotNull('green_id')->distinct()->pluck('green_id')->all();
         $of = [
-            'students' => ['id', [$student->id]], 'greens' => ['id', $greens], 'practice_sessions' => ['id', $sessions], 'green_readings' => ['practice_session_id', $sessions],
+            'students' => ['id', [$student->id]], 'greens' => ['id', $greens], 'practice_sessions' => ['id', $sessions], 'green_speed_measurements' => ['practice_session_id', $sessions],
             'drill_runs' => ['practice_session_id', $sessions], 'session_events' => ['practice_session_id', $sessions], 'rounds' => ['student_id', [$student->id]],
-            'pocket_cards' => ['student_id', [$student->id]], 'putters' => ['student_id', [$student->id]], 'guesses' => ['student_id', [$student->id]], 'home_entries' => ['student_id', [$student->id]],
+            'take_home_cards' => ['student_id', [$student->id]], 'putters' => ['student_id', [$student->id]], 'guesses' => ['student_id', [$student->id]], 'homework_entries' => ['student_id', [$student->id]],
         ];
         $tables = [];
         foreach (array_keys(RecordTables::TABLES) as $table) {

@@ -36,7 +36,7 @@ final class RoundStatistics
         $rounds = $this->rounds($student);
         $play = self::look($rounds, $inside, $student->unit);
         /** @var Collection<int, Benchmark> $benchmarks */
-        $benchmarks = Benchmark::query()->where('bench_id', $student->bench_id)->orderBy('figure')->orderBy('length_m')->get();
+        $benchmarks = Benchmark::query()->where('workspace_id', $student->workspace_id)->orderBy('figure')->orderBy('length_m')->get();
 
         return new RoundSummary(
             $rounds,

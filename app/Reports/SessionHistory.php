@@ -22,9 +22,9 @@ final class SessionHistory
      *
      * @return list<SessionHistoryLine> the latest first
      */
-    public function page(string $benchId, array $wanted): array
+    public function page(string $workspaceId, array $wanted): array
     {
-        $sessions = PracticeSession::query()->where(PracticeSession::ofPeople(...))->where('bench_id', $benchId)->orderByDesc('started_at')->orderByDesc('id')->limit(self::PAGE);
+        $sessions = PracticeSession::query()->where(PracticeSession::ofPeople(...))->where('workspace_id', $workspaceId)->orderByDesc('started_at')->orderByDesc('id')->limit(self::PAGE);
         if (isset($wanted['student_id'])) {
             $sessions->where(static fn(Builder $either) => $either->where('student_id', $wanted['student_id'])->orWhereIn(
                 'id',

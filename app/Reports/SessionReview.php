@@ -80,7 +80,7 @@ final class SessionReview
             lately: $path->with(array_slice($path->balls, -self::LATELY)),
             session: $path->with($todays),
             path: $path,
-            stiles: BallReport::stiles($path),
+            changeMarkers: BallReport::changeMarkers($path),
             cure: $student->line_cure,
             play: $this->play->lookOf($student, $inside),
             complaint: $student->inWork()->about,
@@ -174,7 +174,7 @@ final class SessionReview
      */
     private static function setAside(PracticeSession $session, Student $student): array
     {
-        $rows = DB::table('set_asides')->where('student_id', $student->id)->orderBy('id')->get();
+        $rows = DB::table('dismissed_insights')->where('student_id', $student->id)->orderBy('id')->get();
         $aside = [];
         foreach ($rows as $row) {
             if ($row->evidence !== null || $row->practice_session_id === $session->id) {

@@ -49,6 +49,6 @@ final class StrokeLines
 
     private static function key(Student $student, ?Surface $surface): string
     {
-        return CacheKey::of('stroke-line', $student->bench_id, [$student], [$surface?->value]);
+        return CacheKey::of('stroke-line', $student->workspace_id, [$student], [$surface?->value]);
     }
 }

@@ -13,16 +13,16 @@ use Illuminate\Support\Facades\DB;
 /** What the strokes of a workspace's other students say of a new student's first balls (maths.md 3.8). */
 final class StrokePriors
 {
-    /** The prior this bench's other students make on a kind of surface. */
+    /** The prior this workspace's other students make on a kind of surface. */
     public function of(Student $student, Surface $surface): StrokePrior
     {
-        $others = DB::table('stroke_summaries')->where('bench_id', $student->bench_id)
+        $others = DB::table('stroke_summaries')->where('workspace_id', $student->workspace_id)
             // Made up, they tell nothing of anybody.
-            ->whereNotIn('student_id', Student::withTrashed()->where('bench_id', $student->bench_id)->where('is_simulated', true)->select('id'))
+            ->whereNotIn('student_id', Student::withTrashed()->where('workspace_id', $student->workspace_id)->where('is_simulated', true)->select('id'))
            ->where('surface', $surface->value)
             ->where('student_id', '!=', $student->id)->orderBy('student_id')->get();
 
-        return StrokePrior::ofBench(array_values($others->map(static fn(object $row): StrokeSummary => StrokeSummary::of(
+        return StrokePrior::ofWorkspace(array_values($others->map(static fn(object $row): StrokeSummary => StrokeSummary::of(
             (float) $row->beta,
             (float) $row->beta_error,
             (float) $row->sigma,

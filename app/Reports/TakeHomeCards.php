@@ -28,7 +28,7 @@ final class TakeHomeCards
         /** @var TakeHomeCard|null $card */
         $card = TakeHomeCard::query()->where('student_id', $student->id)->get()->first();
 
-        return $card ?? new TakeHomeCard(['student_id' => $student->id, 'bench_id' => $student->bench_id]);
+        return $card ?? new TakeHomeCard(['student_id' => $student->id, 'workspace_id' => $student->workspace_id]);
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class MarginTrial
     /** Notes of the state of the evidence, not of a habit or of the day. */
     private const NO_HABITS = [
         'stroke.none', 'stroke.provisional', 'stroke.odd', 'stroke.left_out', 'stroke.speed_estimated', 'stroke.speed_of_another_day', 'stroke.speed_unknown',
-        'gate.due', 'dose.past', 'pace.first_tries',
+        'gate.due', 'dose.past', 'pace.first_attempts',
     ];
 
     private const SHORT = ['pace.habit', 'stroke.too_long', 'pace.either'];

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
+use Amble\Core\Green\MeasurementMethod;
 use App\Actions\SaveGreenSpeedMeasurement;
-use App\Models\GreenSpeedMeasurement;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
@@ -26,8 +27,9 @@ return new class extends Migration {
             $table->double('grade_high')->nullable();
             $table->double('give_or_take_m')->nullable();
         });
-        foreach (GreenSpeedMeasurement::query()->lazyById() as $reading) {
-            $reading->update(SaveGreenSpeedMeasurement::figures($reading->method, $reading->entries));
+        foreach (DB::table('green_readings')->lazyById() as $reading) {
+            $figures = SaveGreenSpeedMeasurement::figures(MeasurementMethod::from($reading->method), json_decode($reading->entries, true, 16, JSON_THROW_ON_ERROR));
+            DB::table('green_readings')->where('id', $reading->id)->update(['warnings' => json_encode($figures['warnings'])] + $figures);
         }
         Schema::table('drill_runs', function (Blueprint $table): void {
             $table->boolean('is_ended')->default(false);

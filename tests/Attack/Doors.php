@@ -30,16 +30,16 @@ final class Doors
     /** @param array<string, mixed> $student card of one */
     public function __construct(private readonly Coach $coach, private readonly array $student)
     {
-        $own = ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id];
+        $own = ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id];
         $somebody = $coach->students()->create($student + ['about' => ['email' => 'somebody@example.test']]);
         $green = $coach->greens()->create(['name' => 'Far lawn', 'surface' => 'grass']);
         $session = $coach->practiceSessions()->create(['student_id' => $somebody->id, 'green_id' => $green->id, 'started_at' => now()]);
         $drill = $coach->drills()->create(['name' => 'Own', 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR)]);
-        $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
+        $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'workspace_id' => $coach->workspace_id]);
         $away = $coach->students()->create($student);
         $card = TakeHomeCard::query()->create($own + ['student_id' => $away->id, 'home_task' => 'Mat', 'home_drill' => 'mat-steps']);
         $home = $coach->practiceSessions()->create(['student_id' => $away->id, 'started_at' => now(), 'is_home' => true]);
-        $homeRun = $home->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'bench_id' => $coach->bench_id]);
+        $homeRun = $home->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $coach->id, 'definition' => json_encode(self::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'workspace_id' => $coach->workspace_id]);
         $this->behindLink = ['session' => $home->id, 'run' => $homeRun->id];
         $this->ids = [
             'student' => $somebody->id, 'green' => $green->id, 'session' => $session->id, 'drill' => $drill->id, 'run' => $run->id,
@@ -107,7 +107,7 @@ final class Doors
             'POST api/sign-up' => ['name' => 'New', 'email' => 'new@example.test', 'password' => 'a long password'],
             'POST api/demo' => [],
             'POST api/sign-out' => [],
-            'PUT api/me' => ['unit' => 'feet', 'pace_length_m' => 0.8, 'three_putt_inside_m' => 7, 'trend_sessions' => 3],
+            'PUT api/me' => ['unit' => 'feet', 'stride_m' => 0.8, 'three_putt_inside_m' => 7, 'trend_sessions' => 3],
             'POST api/me/elsewhere' => ['password' => 'a long password'],
             'PUT api/me/password' => ['current' => 'a long password', 'password' => 'a longer password'],
             'POST api/me/two-step' => ['password' => 'a longer password'],
@@ -185,6 +185,7 @@ final class Doors
             'DELETE api/sessions/{session}' => [],
             'POST api/sessions/{session}/restore' => [],
             'PUT api/sessions/{session}/green-speed' => ['id' => $id(), 'method' => 'ramp', 'direction_1_m' => [2.8, 2.9], 'direction_2_m' => [2.7], 'ramp_factor' => 1, 'taken_at_ms' => $now],
+            'PUT api/sessions/{session}/reading' => ['id' => $id(), 'method' => 'unknown', 'taken_at_ms' => $now],
             'POST api/sessions/{session}/events' => ['events' => $events],
             'POST api/sessions/{session}/runs' => ['id' => $id(), 'seed' => 3, 'students' => []] + $drill,
             'POST api/sessions/{session}/runs/{run}/events' => ['events' => [$events[0]]],
@@ -196,7 +197,7 @@ final class Doors
     {
         return array_values(array_filter(
             array_keys(self::all()),
-            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball|token)\}|api\/week|walk-along|\/rota|api\/reader|roll-or-chip|units-slip|readings|face-and-path|what-if|/beside#', $door),
+            static fn(string $door): bool => str_starts_with($door, 'GET ') && !preg_match('#\{(link|ball|token)\}|api/calendar$|simulation|/rota|api/putt-read|roll-or-chip|units-slip|readings|face-and-path|what-if|/comparison#', $door),
         ));
     }
 
@@ -254,11 +255,11 @@ final class Doors
         $times = ['created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00'];
         [$green, $session] = [(string) Str::ulid(), (string) Str::ulid()];
 
-        return ['format' => 'amble-records', 'version' => 1, 'of' => 'bench', 'name' => 'Other', 'made_at' => '2026-11-01T10:00:00Z', 'tables' => [
+        return ['format' => 'amble-records', 'version' => 2, 'of' => 'workspace', 'name' => 'Other', 'made_at' => '2026-11-01T10:00:00Z', 'tables' => [
             'greens' => [['id' => $green, 'name' => 'Far lawn', 'surface' => 'grass', 'deleted_at' => null] + $times],
             'practice_sessions' => [['id' => $session, 'student_id' => null, 'green_id' => $green, 'minutes' => 30, 'started_at' => '2026-11-01 10:00:00'] + $times],
             'session_events' => [['id' => (string) Str::ulid(), 'practice_session_id' => $session, 'type' => 'station_set', 'version' => 1, 'payload' => ['station_id' => 'a', 'length_m' => 3.0, 'said' => '3 m'], 'at_ms' => 1_793_527_200_000, 'recorded_at' => '2026-11-01 10:00:00']],
-            'kept_reads' => [['id' => (string) Str::ulid(), 'green_id' => $green, 'name' => 'Left', 'putt' => self::putt()] + $times],
+            'saved_reads' => [['id' => (string) Str::ulid(), 'green_id' => $green, 'name' => 'Left', 'putt' => self::putt()] + $times],
         ]];
     }
 }

@@ -64,8 +64,8 @@ final class FuzzTest extends TestCase
         $doors = new Doors($this->coach, self::studentCard());
         foreach ($doors->bodies() as $door => $body) {
             // What a second factor takes is a code of the moment: it is taken in a test of its own.
-            if (!preg_match('#^DELETE|/back|sign|demo|forgotten|second-factor#', $door)) {
-                config(['amble.sends_mail' => str_contains($door, '/letter')]);
+            if (!preg_match('#^DELETE|/restore|sign|demo|password-reset|two-step#', $door)) {
+                config(['amble.sends_mail' => str_contains($door, '/message')]);
                 $status = $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode();
                 self::assertContains($status, [200, 201, 204], $door);
             }
@@ -82,7 +82,7 @@ final class FuzzTest extends TestCase
         $tried = 0;
         foreach ($doors->bodies() as $door => $body) {
             // Only here: a way back for who forgot the password is sent after the answer, and in one test after every later one too.
-            config(['amble.sends_mail' => str_contains($door, '/letter')]);
+            config(['amble.sends_mail' => str_contains($door, '/message')]);
             foreach (self::places($body) as $place) {
                 $values = self::nasty();
                 $chosen = $isWhole ? array_keys($values) : array_map(static fn(): int => (int) ($random->uniform() * count($values)), range(1, self::EACH));
@@ -134,14 +134,14 @@ final class FuzzTest extends TestCase
     {
         // What was put away on the way is brought back first.
         foreach (['students/{student}', 'greens/{green}', 'sessions/{session}'] as $record) {
-            $this->actingAs($this->coach->refresh())->postJson($doors->path("POST api/$record/back"))->assertSuccessful();
+            $this->actingAs($this->coach->refresh())->postJson($doors->path("POST api/$record/restore"))->assertSuccessful();
         }
         // A file of drills holds at least one.
         $this->coach->drills()->create(['name' => 'Kept', 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR)]);
         foreach (Doors::readers() as $door) {
             $status = $this->actingAs($this->coach)->getJson($doors->path($door))->getStatusCode();
             self::assertContains($status, [200, 404], $door);
-            self::assertTrue($status === 200 || preg_match('#\{(run|set|putter|round|benchmark|drill|read)\}|outbox#', $door) === 1, "$door: $status");
+            self::assertTrue($status === 200 || preg_match('#\{(run|set|putter|round|benchmark|drill|read)\}|api/mail#', $door) === 1, "$door: $status");
         }
     }
 

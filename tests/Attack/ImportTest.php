@@ -49,13 +49,13 @@ final class ImportTest extends TestCase
     {
         $set = static fn(string $table, array $fields): \Closure => static fn(array $tables): array => [$table => [$fields + $tables[$table][0]]] + $tables;
         $values = [
-            ['green_readings', 'method', 'x'], ['green_readings', 'warnings', 'none'], ['green_readings', 'warnings.0', [7]], ['green_readings', 'speed_m', 9e9], ['green_readings', 'is_level', null],
+            ['green_speed_measurements', 'method', 'x'], ['green_speed_measurements', 'warnings', 'none'], ['green_speed_measurements', 'warnings.0', [7]], ['green_speed_measurements', 'speed_m', 9e9], ['green_speed_measurements', 'is_level', null],
             ['bookings', 'minutes', 9_000_000_000_000_000], ['bookings', 'minutes', 0], ['bookings', 'rule', 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'], ['bookings', 'zone', 'Nowhere'], ['bookings', 'starts', 'soon'], ['bookings', 'skipped.0', ['soon']], ['bookings', 'travel_minutes', 100_000],
-            ['students', 'hand', 'both'], ['students', 'target_pace_m', 900.5], ['students', 'tempo_bpm', 9], ['students', 'name', null], ['students', 'name', str_repeat('a', 81)], ['students', 'about.handicap', ['handicap' => 'scratch']], ['students', 'in_work.focuses', ['focuses' => 7]],
+            ['students', 'hand', 'both'], ['students', 'finish_past_m', 900.5], ['students', 'tempo_bpm', 9], ['students', 'name', null], ['students', 'name', str_repeat('a', 81)], ['students', 'about.handicap', ['handicap' => 'scratch']], ['students', 'current_goals.focuses', ['focuses' => 7]],
             ['practice_sessions', 'minutes', -3], ['practice_sessions', 'plan.minutes', ['minutes' => 'many']], ['practice_sessions', 'started_at', '9999-01-01 00:00:00'], ['practice_sessions', 'started_at', '2026-02-30 00:00:00'], ['practice_sessions', 'started_at', null],
             ['session_events', 'at_ms', -1], ['session_events', 'payload.roll_m', ['roll_m' => 900]],
             ['drill_runs', 'seed', -1], ['drill_runs', 'students', 'all'],
-            ['rounds', 'holes.0.putts', [['putts' => 900]]], ['putters', 'length_m', 30], ['pocket_cards', 'home_days', 8], ['home_entries', 'kind', 'shout'], ['guesses', 'called_aim_m', 1e9], ['length_sets', 'lengths_m.0', [-4]], ['benchmarks', 'value', -1],
+            ['rounds', 'holes.0.putts', [['putts' => 900]]], ['putters', 'length_m', 30], ['take_home_cards', 'home_days', 8], ['homework_entries', 'kind', 'shout'], ['guesses', 'called_aim_m', 1e9], ['length_sets', 'lengths_m.0', [-4]], ['benchmarks', 'value', -1],
         ];
         foreach ($values as $i => [$table, $field, $value]) {
             yield "$i $table.$field" => ["tables.$table.0.$field", $set($table, [explode('.', $field)[0] => $value])];
@@ -90,7 +90,7 @@ final class ImportTest extends TestCase
     {
         $file = JsonInput::parse(json_encode(self::file(self::tables()), JSON_THROW_ON_ERROR));
         $import = fn(): \Generator => app(ImportRecords::class)->run($this->coach, $file, false);
-        $rows = static fn(): array => array_map(static fn(string $table): int => DB::table($table)->count(), ['students', 'practice_sessions', 'session_events', 'balls', 'bookings', 'imports', 'benches']);
+        $rows = static fn(): array => array_map(static fn(string $table): int => DB::table($table)->count(), ['students', 'practice_sessions', 'session_events', 'balls', 'bookings', 'imports', 'workspaces']);
         $before = $rows();
 
         // Cut off after each step in turn, as where whoever asked has gone.
@@ -100,7 +100,7 @@ final class ImportTest extends TestCase
                 $run->next();
             }
             $run->valid();
-            if (PracticeSession::query()->where('bench_id', $this->coach->bench_id)->exists()) {
+            if (PracticeSession::query()->where('workspace_id', $this->coach->workspace_id)->exists()) {
                 break;
             }
             $this->getJson('/api/today')->assertOk()->assertJsonPath('sessions', [])->assertJsonPath('students', []);
@@ -117,20 +117,20 @@ final class ImportTest extends TestCase
         $tables = self::tables();
         $this->postJson('/api/records', self::file(array_intersect_key($tables, ['students' => 0, 'greens' => 0])))->assertOk();
         $student = (string) $tables['students'][0]['id'];
-        $hangs = ['practice_sessions', 'balls', 'rounds', 'putters', 'pocket_cards', 'bookings', 'home_entries', 'guesses'];
+        $hangs = ['practice_sessions', 'balls', 'rounds', 'putters', 'take_home_cards', 'bookings', 'homework_entries', 'guesses'];
         $seen = static fn(): array => array_map(static fn(string $table): int => DB::table($table)->where('student_id', $student)->count(), $hangs);
         $run = app(ImportRecords::class)->run($this->coach, JsonInput::parse(json_encode(self::file($tables), JSON_THROW_ON_ERROR)), false);
         $steps = 0;
-        while ($run->valid() && !PracticeSession::query()->where('bench_id', $this->coach->bench_id)->exists()) {
+        while ($run->valid() && !PracticeSession::query()->where('workspace_id', $this->coach->workspace_id)->exists()) {
             self::assertSame(array_fill(0, count($hangs), 0), $seen(), "step $steps");
-            self::assertSame(0, DB::table('green_readings')->count(), "step $steps");
+            self::assertSame(0, DB::table('green_speed_measurements')->count(), "step $steps");
             $this->getJson("/api/students/$student/review")->assertOk();
             $run->next();
             ++$steps;
         }
         self::assertGreaterThan(3, $steps);
         self::assertSame(array_fill(0, count($hangs), 1), $seen());
-        self::assertSame([1, 1], [DB::table('session_events')->count(), DB::table('drill_runs')->where('bench_id', $this->coach->bench_id)->count()]);
+        self::assertSame([1, 1], [DB::table('session_events')->count(), DB::table('drill_runs')->where('workspace_id', $this->coach->workspace_id)->count()]);
         self::assertNotSame([], $this->getJson("/api/students/$student/review")->assertOk()->json('balls'));
     }
 
@@ -189,7 +189,7 @@ final class ImportTest extends TestCase
      */
     private static function file(array $tables): array
     {
-        return ['format' => 'amble-records', 'version' => 1, 'of' => 'bench', 'name' => 'Other', 'made_at' => '2026-11-01T10:00:00Z', 'tables' => $tables];
+        return ['format' => 'amble-records', 'version' => 2, 'of' => 'workspace', 'name' => 'Other', 'made_at' => '2026-11-01T10:00:00Z', 'tables' => $tables];
     }
 
     /** @return array<string, list<array<string, mixed>>> one record of each kind that an attack was tried on */
@@ -198,19 +198,19 @@ final class ImportTest extends TestCase
         [$student, $green, $session, $run, $id] = array_map(static fn(string $end): string => "01M8SFQKK18A26J64VC6T7JX$end", ['AA', 'AB', 'AC', 'AD', 'AE']);
 
         return [
-            'students' => [['id' => $student, 'name' => 'Ana Lund', 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'target_pace_m' => 0.3, 'school' => 'rule', 'is_gentle' => false] + self::TIMES],
+            'students' => [['id' => $student, 'name' => 'Ana Lund', 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'finish_past_m' => 0.3, 'school' => 'rule', 'is_gentle' => false] + self::TIMES],
             'greens' => [['id' => $green, 'name' => 'Far lawn', 'surface' => 'grass'] + self::TIMES],
             'practice_sessions' => [['id' => $session, 'student_id' => $student, 'green_id' => $green, 'minutes' => 30, 'started_at' => '2026-11-01 10:00:00', 'ended_at' => null] + self::TIMES],
-            'green_readings' => [['id' => $id, 'green_id' => $green, 'practice_session_id' => $session, 'method' => 'ramp', 'entries' => ['direction_1_m' => [2.8, 2.9], 'direction_2_m' => [2.7]], 'speed_m' => 2.8, 'standard_error_m' => 0.1, 'is_level' => false, 'warnings' => [], 'taken_at' => '2026-11-01 10:05:00'] + self::TIMES],
+            'green_speed_measurements' => [['id' => $id, 'green_id' => $green, 'practice_session_id' => $session, 'method' => 'ramp', 'entries' => ['direction_1_m' => [2.8, 2.9], 'direction_2_m' => [2.7]], 'speed_m' => 2.8, 'standard_error_m' => 0.1, 'is_level' => false, 'warnings' => [], 'taken_at' => '2026-11-01 10:05:00'] + self::TIMES],
             'drill_runs' => [['id' => $run, 'practice_session_id' => $session, 'definition' => Doors::drill(), 'seed' => 1, 'students' => []] + self::TIMES],
             'session_events' => [['id' => $id, 'practice_session_id' => $session, 'type' => 'putt_logged', 'version' => 2, 'payload' => ['backstroke_m' => 0.2, 'roll_m' => 3.0, 'target_m' => 3.0, 'stop' => 'free', 'seen' => new \stdClass()], 'at_ms' => 1_793_527_200_000, 'recorded_at' => '2026-11-01 10:00:00']],
             'length_sets' => [['id' => $id, 'name' => 'Three', 'lengths_m' => [3.0, 6.0], 'said' => '3, 6'] + self::TIMES],
             'rounds' => [['id' => $id, 'student_id' => $student, 'played_on' => '2026-11-01 00:00:00', 'is_from_memory' => false, 'holes' => [['first_m' => 4.0, 'putts' => 2]]] + self::TIMES],
             'benchmarks' => [['id' => $id, 'figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Counted'] + self::TIMES],
-            'pocket_cards' => [['id' => $id, 'student_id' => $student, 'home_task' => 'Mat', 'home_days' => 3] + self::TIMES],
+            'take_home_cards' => [['id' => $id, 'student_id' => $student, 'home_task' => 'Mat', 'home_days' => 3] + self::TIMES],
             'putters' => [['id' => $id, 'student_id' => $student, 'name' => 'Old'] + self::TIMES],
             'bookings' => [['id' => $id, 'student_id' => $student, 'green_id' => $green, 'uid' => 'one@elsewhere', 'starts' => '2026-12-03 10:00', 'zone' => 'UTC', 'minutes' => 720, 'travel_minutes' => 0, 'rule' => 'FREQ=DAILY;COUNT=3', 'skipped' => []] + self::TIMES],
-            'home_entries' => [['id' => $id, 'student_id' => $student, 'kind' => 'question', 'at_ms' => 1_793_527_200_000, 'text' => 'On a carpet too?'] + self::TIMES],
+            'homework_entries' => [['id' => $id, 'student_id' => $student, 'kind' => 'question', 'at_ms' => 1_793_527_200_000, 'text' => 'On a carpet too?'] + self::TIMES],
             'guesses' => [['id' => $id, 'student_id' => $student, 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'pace_point_m' => null, 'slope' => ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => -2.0], 'tier' => null, 'grain' => null], 'called_aim_m' => 0.2, 'called_plays_m' => 4.0] + self::TIMES],
         ];
     }

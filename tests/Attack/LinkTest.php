@@ -43,7 +43,7 @@ final class LinkTest extends TestCase
         $coach = $this->coach();
         $doors = new Doors($coach, self::studentCard());
         $somebody = $coach->students()->create(self::studentCard(['name' => 'Somebody']));
-        $theirs = HomeworkRecord::query()->create(['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'student_id' => $somebody->id, 'kind' => 'question', 'at_ms' => 1, 'text' => 'Mine alone']);
+        $theirs = HomeworkRecord::query()->create(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'student_id' => $somebody->id, 'kind' => 'question', 'at_ms' => 1, 'text' => 'Mine alone']);
         $note = fn(array $with = []) => $this->postJson("/api/pocket/{$doors->ids['link']}/entries", $with + ['id' => (string) Str::ulid(), 'kind' => 'question', 'at_ms' => 1, 'text' => 'x']);
         $note(['id' => $theirs->id])->assertNotFound();
         for ($i = 0; $i < 60; ++$i) {

@@ -10,14 +10,14 @@ use Tests\TestCase;
 final class ObserverTest extends TestCase
 {
     /** Doors that keep nothing of the workspace: who one is, one's own settings, and what is only worked out. */
-    private const KEEP_NOTHING = '#api/(me|sign-|demo|forgotten|pocket/)|green-speed/doubts|drills/(check|lengths)$#';
+    private const KEEP_NOTHING = '#api/(me|sign-|demo|password-reset|pocket/)|green-speed/doubts|drills/(check|lengths)$#';
 
     public function testEveryDoorThatWritesIsShutToAnObserver(): void
     {
         $owner = $this->coach('owner@example.test');
         $doors = new Doors($owner, self::studentCard());
         $observer = $this->coach('guest@example.test');
-        $this->artisan('amble:member', ['bench' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => 'observer'])->assertSuccessful();
+        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => 'observer'])->assertSuccessful();
         $shut = 0;
         foreach ($doors->bodies() as $door => $body) {
             if (preg_match(self::KEEP_NOTHING, $door) !== 1) {

@@ -128,7 +128,7 @@ final class WritersTest extends TestCase
     {
         yield 'sessions' => ['practice_sessions', static fn(string $id): array => ['POST', 'api/sessions', ['id' => $id]]];
         yield 'students' => ['students', static fn(string $id): array => ['POST', 'api/students', ['id' => $id] + self::studentCard()]];
-        yield 'readings' => ['green_readings', static fn(string $id, PracticeSession $session): array => ['PUT', "api/sessions/$session->id/green-speed", ['id' => $id, 'method' => 'unknown']]];
+        yield 'readings' => ['green_speed_measurements', static fn(string $id, PracticeSession $session): array => ['PUT', "api/sessions/$session->id/green-speed", ['id' => $id, 'method' => 'unknown']]];
         yield 'runs' => ['drill_runs', static fn(string $id, PracticeSession $session): array => ['POST', "api/sessions/$session->id/runs", ['id' => $id, 'drill' => self::drill()]]];
         yield 'drills' => ['drills', static fn(string $id): array => ['POST', 'api/drills', ['id' => $id, 'drill' => self::drill()]]];
         yield 'putters' => ['putters', static fn(string $id, PracticeSession $session): array => ['POST', "api/students/$session->student_id/putters", ['id' => $id, 'name' => "Blade $id"]]];

@@ -19,7 +19,7 @@ onOwnServer(8488);
 
 interface Kept {
   checks: { check: string; answers: Record<string, number | string> }[];
-  sights: { point: string; sight: string; word: string | null }[];
+  checklist_answers: { point: string; sight: string; word: string | null }[];
   during: { part: string | null; disturbances: string[] };
   kit_word: string | null;
   stations: { length_m: number; said: string }[];
@@ -147,7 +147,7 @@ test('what wants attention on a card shows at the next start, in one glance on a
   await page.getByLabel('A word on: Both hands work as one').blur();
   await choose(page, 'Wrists quiet', 'Good');
   await expect
-    .poll(async () => (await kept(page, sessionOf(page))).sights.map(({ word }) => word))
+    .poll(async () => (await kept(page, sessionOf(page))).checklist_answers.map(({ word }) => word))
     .toContain('trail hand pushes');
   await expectAccessible(page);
 
@@ -283,8 +283,8 @@ test('another putter is taken, and balls carry it; the card does not take it bac
   await expect(page).toHaveURL(/\/students\/[^/]+$/);
   await expect
     .poll(async () => {
-      const bench = (await ask(page, 'GET', 'bench')) as { students: { name: string; putter: string }[] };
-      return bench.students.find(({ name }) => name.startsWith('Tobin'))?.putter;
+      const today = (await ask(page, 'GET', 'today')) as { students: { name: string; putter: string }[] };
+      return today.students.find(({ name }) => name.startsWith('Tobin'))?.putter;
     })
     .toBe('Long one');
 });

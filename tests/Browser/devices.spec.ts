@@ -90,7 +90,7 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
   page,
 }) => {
   await openDemo(page);
-  const bench = await ask(page, 'GET', 'bench');
+  const today = await ask(page, 'GET', 'today');
   await page.getByRole('button', { name: 'Watch a session' }).click();
   const bar = page.getByRole('region', { name: 'Walk along' });
   await expect(bar).toContainText('long putts stay short');
@@ -129,5 +129,5 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
   await bar.getByRole('button', { name: 'Clear it away' }).click();
   await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
   await expect(bar).toHaveCount(0);
-  expect(await ask(page, 'GET', 'bench')).toEqual(bench);
+  expect(await ask(page, 'GET', 'today')).toEqual(today);
 });

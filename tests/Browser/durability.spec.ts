@@ -48,12 +48,12 @@ test('what was acknowledged survives the server being killed', async () => {
   };
   await call('GET', 'me');
   await call('POST', 'demo');
-  const bench = await (await call('GET', 'bench')).json();
+  const today = await (await call('GET', 'today')).json();
   const id = (prefix: number) => `01M4ZZZZZZZZZZZZZZZZZZ${String(prefix).padStart(4, '0')}`;
   await call('POST', 'sessions', {
     id: id(1),
-    student_id: bench.students[0].id,
-    green_id: bench.greens[0].id,
+    student_id: today.students[0].id,
+    green_id: today.greens[0].id,
   });
   const reading = await (
     await call('PUT', `sessions/${id(1)}/green-speed`, {

@@ -12,9 +12,9 @@ interface Today {
 
 /** A demo student, and the last session of theirs that is over. */
 async function whoIs(page: Page, name: string): Promise<{ id: string; session: string }> {
-  const bench = (await ask(page, 'GET', 'bench')) as Today;
-  const id = bench.students.find((each) => each.name.startsWith(name))?.id ?? '';
-  const session = bench.sessions.find(({ student_id, ended_at }) => student_id === id && ended_at !== null);
+  const today = (await ask(page, 'GET', 'today')) as Today;
+  const id = today.students.find((each) => each.name.startsWith(name))?.id ?? '';
+  const session = today.sessions.find(({ student_id, ended_at }) => student_id === id && ended_at !== null);
   return { id, session: session?.id ?? '' };
 }
 

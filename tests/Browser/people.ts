@@ -35,7 +35,7 @@ export async function startWithSomebodyNew(page: Page, isGentle = false): Promis
     hand: 'right',
     level: 'club',
     unit: 'feet',
-    target_pace_m: 0.3,
+    finish_past_m: 0.3,
     school: 'rule',
     is_gentle: isGentle,
   });

@@ -31,7 +31,7 @@ interface Kept {
   conditions: string[];
   stations: { length_m: number }[];
   putts: object[];
-  own_reading: { entries: { direction_1_m?: number[] }; speed_m: number | null } | null;
+  own_measurement: { entries: { direction_1_m?: number[] }; speed_m: number | null } | null;
   note_for_next: string | null;
   ended_at: string | null;
 }
@@ -96,8 +96,8 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   });
   expect(kept.stations).toHaveLength(2);
   expect(kept.putts).toHaveLength(1);
-  expect(kept.own_reading?.entries.direction_1_m).toHaveLength(2);
-  expect(kept.own_reading?.speed_m).not.toBeNull();
+  expect(kept.own_measurement?.entries.direction_1_m).toHaveLength(2);
+  expect(kept.own_measurement?.speed_m).not.toBeNull();
   expect(kept.ended_at).not.toBeNull();
 });
 

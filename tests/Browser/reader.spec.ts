@@ -56,13 +56,13 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
   await expect(page.getByRole('button', { name: /By the slipway: 13 ft, 1 ft 3 in past/ })).toBeVisible();
 
   // It comes up where this green's stations are set out, and opens as it was kept.
-  const bench = (await ask(page, 'GET', 'bench')) as {
+  const today = (await ask(page, 'GET', 'today')) as {
     students: { id: string }[];
     greens: { id: string; name: string }[];
   };
-  const green_id = bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id;
+  const green_id = today.greens.find(({ name }) => name.startsWith('Boathouse'))?.id;
   const session = ulid();
-  await ask(page, 'POST', 'sessions', { id: session, student_id: bench.students[0]?.id, green_id });
+  await ask(page, 'POST', 'sessions', { id: session, student_id: today.students[0]?.id, green_id });
   await goWithin(page, `/sessions/${session}/set-out`);
   await page.getByRole('link', { name: 'By the slipway' }).click();
   await expect(page.getByRole('slider', { name: 'Ball: length of the putt' })).toHaveAttribute(
@@ -132,8 +132,8 @@ test('ten putts are guessed at by keyboard alone, and what was called is held ag
 }) => {
   test.skip(test.info().project.name === 'phone');
   await openDemo(page);
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
+  const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
+  const student = today.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
   const before = (await ask(page, 'GET', `students/${student}/quiz`)) as { standing: { guesses: number } };
   await goWithin(page, `/students/${student}/guess`);
   await expectAccessible(page);
@@ -168,17 +168,17 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   page,
 }) => {
   await openDemo(page);
-  const bench = (await ask(page, 'GET', 'bench')) as {
+  const today = (await ask(page, 'GET', 'today')) as {
     students: { id: string; name: string }[];
     greens: { id: string; name: string }[];
   };
   const session = ulid();
-  const student = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id;
+  const student = today.students.find(({ name }) => name.startsWith('Tobin'))?.id;
   await ask(page, 'PUT', `students/${student}/profile`, { schools: { after: 'follow' } });
   await ask(page, 'POST', 'sessions', {
     id: session,
     student_id: student,
-    green_id: bench.greens.find(({ name }) => name.startsWith('Boathouse'))?.id,
+    green_id: today.greens.find(({ name }) => name.startsWith('Boathouse'))?.id,
   });
   await goWithin(page, `/sessions/${session}/set-out`);
   await page.getByLabel('Distance from the target').fill('12');

@@ -7,12 +7,12 @@ onOwnServer(8481);
 
 /** Every screen of a session that has balls in it, and those around it. */
 async function screens(page: Page): Promise<string[]> {
-  const bench = (await ask(page, 'GET', 'bench')) as {
+  const today = (await ask(page, 'GET', 'today')) as {
     students: { id: string; name: string }[];
     sessions: { id: string; student_id: string | null }[];
   };
-  const tobin = bench.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
-  const session = bench.sessions.findLast(({ student_id }) => student_id === tobin)?.id ?? '';
+  const tobin = today.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
+  const session = today.sessions.findLast(({ student_id }) => student_id === tobin)?.id ?? '';
   const walk = ['arrive', 'green', 'set-out', 'roll', 'look-back', 'carry-on'];
   return [
     '/',

@@ -25,8 +25,8 @@ export function ask(page: Page, method: string, path: string, body?: object): Pr
 
 /** A student of the bench whose name begins so. @returns the id */
 export async function studentId(page: Page, name: string): Promise<string> {
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const found = bench.students.find((student) => student.name.startsWith(name));
+  const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
+  const found = today.students.find((student) => student.name.startsWith(name));
   if (found === undefined) {
     throw new Error(`Nobody on the bench is called ${name}.`);
   }

@@ -214,8 +214,8 @@ test('records go out as a file and are taken in again; a student is erased by na
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Keep all records as a file' }).click();
   const file = await (await download).path();
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
-  const gone = bench.students.find(({ name }) => name.startsWith('Ilse'));
+  const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
+  const gone = today.students.find(({ name }) => name.startsWith('Ilse'));
   // Another device of the coach's, which then has no network.
   const away = await browser.newContext({ storageState: await page.context().storageState() });
   const phone = await away.newPage();

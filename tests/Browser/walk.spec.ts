@@ -159,13 +159,13 @@ test('an evening screen and a sheet of keys are accessible too', async ({ page }
   await page.getByRole('link', { name: 'Settings' }).click();
   await choose(page, 'Colours for', 'Evening');
   await expectAccessible(page);
-  const bench = (await ask(page, 'GET', 'bench')) as {
+  const today = (await ask(page, 'GET', 'today')) as {
     students: { id: string; name: string }[];
     sessions: { id: string; student_id: string | null; ended_at: string | null }[];
   };
-  const tobin = bench.students.find(({ name }) => name === 'Tobin Askerley')?.id;
+  const tobin = today.students.find(({ name }) => name === 'Tobin Askerley')?.id;
   // Other tests begin sessions with the same student on this bench; the demo's own is the oldest.
-  const own = bench.sessions.findLast(({ student_id, ended_at }) => student_id === tobin && ended_at === null);
+  const own = today.sessions.findLast(({ student_id, ended_at }) => student_id === tobin && ended_at === null);
   await page.goto(`/sessions/${own?.id}/roll`);
   // What is still arriving moves the foot of the page, and a press there would be lost.
   await expect(page.locator('svg[role="img"]').first()).toBeVisible();

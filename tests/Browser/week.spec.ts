@@ -37,9 +37,9 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   const waiting = page.getByRole('button', { name: /^Offer it to / });
   await waiting.click();
   await expect(page.getByText('There is no e-mail address on this student’s card.')).toBeVisible();
-  const bench = (await ask(page, 'GET', 'bench')) as { students: { id: string; name: string }[] };
+  const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
   const name = ((await waiting.getAttribute('aria-label')) ?? '').replace('Offer it to ', '');
-  const id = bench.students.find((each) => each.name === name)?.id;
+  const id = today.students.find((each) => each.name === name)?.id;
   await ask(page, 'PUT', `students/${id}/profile`, { email: 'mara@example.org' });
   await waiting.click();
   await expect(page.getByText(/^Written to mara@example.org on /)).toBeVisible();

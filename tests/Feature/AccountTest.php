@@ -64,8 +64,8 @@ final class AccountTest extends TestCase
 
     public function testAPaceIsNeededForPaces(): void
     {
-        $this->actingAs($this->coach())->putJson('api/me', ['unit' => 'paces'])->assertJsonValidationErrors('pace_length_m');
-        $this->putJson('api/me', ['unit' => 'paces', 'pace_length_m' => 0.8])->assertSuccessful()->assertJsonPath('pace_length_m', 0.8);
+        $this->actingAs($this->coach())->putJson('api/me', ['unit' => 'paces'])->assertJsonValidationErrors('stride_m');
+        $this->putJson('api/me', ['unit' => 'paces', 'stride_m' => 0.8])->assertSuccessful()->assertJsonPath('stride_m', 0.8);
     }
 
     public function testWhatOneCoachEnteredIsRefusedWholeUnderAnothersCookie(): void
@@ -73,7 +73,7 @@ final class AccountTest extends TestCase
         [$ann, $bea] = [$this->coach('ann@example.test'), $this->coach('bea@example.test')];
         $session = $this->practiceSession($ann);
         $events = ['events' => [self::putt()]];
-        // Not "not on your bench": that would have it thrown away.
+        // Not "not in your workspace": that would have it thrown away.
         $this->actingAs($bea)->postJson("api/sessions/$session->id/events", $events, ['X-Amble-Coach' => $ann->id])->assertConflict();
         $this->postJson('api/students', self::studentCard(), ['X-Amble-Coach' => $ann->id])->assertConflict();
         self::assertSame(0, Student::query()->count());
@@ -182,6 +182,6 @@ final class AccountTest extends TestCase
         $this->postJson('/api/me/elsewhere', ['password' => 'a long password'])->assertNoContent();
         self::assertSame(['Safari on an iPhone'], array_column($this->getJson('/api/me/devices')->json(), 'device'));
         $this->postJson('/api/sign-out')->assertNoContent();
-        self::assertSame(0, DB::table('sign_ins')->count());
+        self::assertSame(0, DB::table('signed_in_devices')->count());
     }
 }

@@ -31,17 +31,17 @@ final class BadInputTest extends TestCase
     /** @return iterable<string, array{string, string, array<string, mixed>, string}> */
     public static function bad(): iterable
     {
-        foreach (['name' => '', 'hand' => 'both', 'level' => 9, 'pace_length_m' => 'long', 'target_pace_m' => -0.1, 'school' => null] as $field => $value) {
+        foreach (['name' => '', 'hand' => 'both', 'level' => 9, 'stride_m' => 'long', 'finish_past_m' => -0.1, 'school' => null] as $field => $value) {
             yield "student $field" => ['POST', 'students', self::studentCard([$field => $value]), $field];
         }
         yield 'student name, huge' => ['POST', 'students', self::studentCard(['name' => str_repeat('x', 500)]), 'name'];
-        yield 'student paces without a pace' => ['POST', 'students', self::studentCard(['unit' => 'paces']), 'pace_length_m'];
+        yield 'student paces without a pace' => ['POST', 'students', self::studentCard(['unit' => 'paces']), 'stride_m'];
         yield 'green without a name' => ['POST', 'greens', ['name' => ' ', 'surface' => 'grass'], 'name'];
         yield 'session with a made-up id' => ['POST', 'sessions', ['id' => 'one'], 'id'];
         foreach ([0, -5, 100_000, 'an hour', 1.5] as $minutes) {
             yield "minutes $minutes" => ['PATCH', 'sessions/{session}', ['minutes' => $minutes], 'minutes'];
         }
-        foreach (['conditions' => ['dew'], 'stations' => [], 'set_aside' => ['x']] as $field => $value) {
+        foreach (['conditions' => ['dew'], 'stations' => [], 'dismissed_insights' => ['x']] as $field => $value) {
             yield "$field by an older app" => ['PATCH', 'sessions/{session}', [$field => $value], $field];
         }
         $event = static fn(array $fields): array => ['events' => [array_diff_key(self::putt($fields), array_flip(['backstroke_m', 'roll_m', 'stop']))]];

@@ -82,7 +82,7 @@ final class BallReportTest extends TestCase
         }
         $course = $this->getJson("api/students/{$this->student->id}/trend?surface=grass")->assertSuccessful()->json();
         self::assertCount(3, $course['lines'][0]['points']);
-        self::assertSame(['putter', 'other putter: Mallet', $sessions[2]->id], [$course['stiles'][0]['kind'], $course['stiles'][0]['words'], $course['latest_session_id']]);
+        self::assertSame(['putter', 'other putter: Mallet', $sessions[2]->id], [$course['change_markers'][0]['kind'], $course['change_markers'][0]['words'], $course['latest_session_id']]);
         self::assertStringContainsString('no clear change', $course['lines'][0]['sentence']);
         $this->putJson('api/me', ['unit' => 'feet', 'trend_sessions' => 4])->assertSuccessful();
         self::assertStringContainsString('a trend is told from 4', $this->getJson("api/students/{$this->student->id}/trend?surface=grass")->json('lines.0.sentence'));

@@ -38,7 +38,7 @@ final class BallRepositoryTest extends TestCase
     private function reading(Green $green, ?PracticeSession $session, int $minutes, float $feet): void
     {
         GreenSpeedMeasurement::query()->create([
-            'bench_id' => $this->coach->bench_id, 'coach_id' => $this->coach->id, 'green_id' => $green->id, 'practice_session_id' => $session?->id,
+            'workspace_id' => $this->coach->workspace_id, 'coach_id' => $this->coach->id, 'green_id' => $green->id, 'practice_session_id' => $session?->id,
             'method' => 'estimated', 'entries' => ['speed_ft' => $feet], 'speed_m' => $feet * 0.3048, 'is_level' => false, 'warnings' => [],
             'taken_at' => $this->start->addMinutes($minutes),
         ]);

@@ -68,10 +68,10 @@ final class BallsTableTest extends TestCase
 
     public function testABenchKnowsTheLatestFortyKindsOfTable(): void
     {
-        $this->coach->bench->update(['column_maps' => array_combine(array_map(static fn(int $n): string => "kind $n", range(1, 40)), array_fill(0, 40, self::columns()))]);
+        $this->coach->workspace->update(['column_maps' => array_combine(array_map(static fn(int $n): string => "kind $n", range(1, 40)), array_fill(0, 40, self::columns()))]);
         $this->postJson($this->path('balls'), self::table(3) + ['columns' => self::columns()])->assertOk();
 
-        $known = array_keys($this->coach->bench->refresh()->column_maps ?? []);
+        $known = array_keys($this->coach->workspace->refresh()->column_maps ?? []);
         self::assertSame([40, 'kind 1', 'kind 39'], [count($known), $known[1], $known[39]]);
     }
 
@@ -87,7 +87,7 @@ final class BallsTableTest extends TestCase
         $ask(['zone' => 'Boathouse/Lake'])->assertStatus(422)->assertJsonValidationErrors(['zone']);
         $ask(['text' => self::table(2, bad: [0, 1])['text']])->assertStatus(422)->assertJsonValidationErrors(['text' => 'No row']);
         self::assertSame([0, 0], [BallRecord::query()->count(), PracticeSession::query()->count()]);
-        self::assertNull($this->coach->fresh()?->bench->column_maps);
+        self::assertNull($this->coach->fresh()?->workspace->column_maps);
     }
 
     private function path(string $end): string

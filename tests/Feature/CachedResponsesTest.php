@@ -99,13 +99,13 @@ final class CachedResponsesTest extends TestCase
         yield "the student's own run-out" => ['api/students/{student}/review', static function (self $test) use ($atHole): void {
             $atHole($test);
             $test->lookOfStudent();
-            $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
+            $test->putJson("api/students/{$test->student->id}", self::studentCard(['finish_past_m' => 1.0]))->assertSuccessful();
         }];
         yield "the student's own run-out, beside a session" => ['api/sessions/{session}/review', static function (self $test) use ($atHole): void {
             $atHole($test);
             $path = "api/sessions/{$test->session->id}/review";
             $before = $test->getJson($path)->getContent();
-            $test->putJson("api/students/{$test->student->id}", self::studentCard(['target_pace_m' => 1.0]))->assertSuccessful();
+            $test->putJson("api/students/{$test->student->id}", self::studentCard(['finish_past_m' => 1.0]))->assertSuccessful();
             self::assertNotSame($before, $test->getJson($path)->getContent());
         }];
         yield "the student's hand, beside a session" => ['api/sessions/{session}/review', static function (self $test): void {

@@ -124,10 +124,10 @@ final class CheckTest extends TestCase
         $tries = [$this->try('hands', ['stand' => 'level'], 50), $this->try('hands', ['stand' => 'behind'], 1)];
         $this->send([...$tries, $aside('a part', 2)]);
         $this->send([$aside('apart', 3)]);
-        self::assertSame(['apart'], DB::table('set_asides')->pluck('reason')->all());
-        $version = Workspace::evidenceVersion($this->session->bench_id);
+        self::assertSame(['apart'], DB::table('dismissed_insights')->pluck('reason')->all());
+        $version = Workspace::evidenceVersion($this->session->workspace_id);
         $this->send([$aside('apart again', 60)]);
-        self::assertSame($version, Workspace::evidenceVersion($this->session->bench_id));
+        self::assertSame($version, Workspace::evidenceVersion($this->session->workspace_id));
     }
 
     public function testCareGoesByWhatTheBenchTakesWhereTheCardDoesNotSay(): void
@@ -180,13 +180,13 @@ final class CheckTest extends TestCase
     /** @return iterable<array{string, string, string}> */
     public static function settings(): iterable
     {
-        yield ['begin', 'reads', '{student}/look'];
-        yield ['mark', 'near', '{student}/remember'];
-        yield ['after', 'rest', '{student}/remember'];
-        yield ['rehearse', 'behind', '{student}/remember'];
-        yield ['path', 'arc', '{student}/remember'];
+        yield ['begin', 'reads', '{student}/review'];
+        yield ['mark', 'near', '{student}/reminders'];
+        yield ['after', 'rest', '{student}/reminders'];
+        yield ['rehearse', 'behind', '{student}/reminders'];
+        yield ['path', 'arc', '{student}/reminders'];
         yield ['feet', 'unimportant', '{student}/checks'];
-        yield ['feet', 'regulator', '{student}/remember'];
+        yield ['feet', 'regulator', '{student}/reminders'];
         yield ['eyes', 'both', '{student}/checks'];
         yield ['over_read', 'more', '{session}/stroke'];
     }
@@ -206,7 +206,7 @@ final class CheckTest extends TestCase
     public function testSchoolsThatAreNoneAreRefused(): void
     {
         $this->putJson('api/teaching-preferences', ['after' => 'whistle'])->assertJsonValidationErrors('after');
-        self::assertNull(Workspace::query()->find($this->coach->bench_id)?->schools);
+        self::assertNull(Workspace::query()->find($this->coach->workspace_id)?->schools);
         $this->putJson("api/students/{$this->student->id}/profile", ['recipe' => 'routine_d', 'handicap' => 99])->assertJsonValidationErrors('handicap');
         $this->putJson("api/students/{$this->student->id}/profile", ['recipe' => 'routine_d'])->assertSuccessful()->assertJsonPath('recipe', 'routine_d');
         self::assertStringStartsWith('One and go', (string) $this->getJson("api/students/{$this->student->id}/reminders")->json('prompts.0.text'));

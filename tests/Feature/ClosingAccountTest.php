@@ -18,13 +18,13 @@ use Tests\TestCase;
 final class ClosingAccountTest extends TestCase
 {
     /** Columns that say whose a row is. */
-    private const OWNERS = ['coach_id', 'logged_by', 'bench_id'];
+    private const OWNERS = ['coach_id', 'logged_by', 'workspace_id'];
 
     public function testEverythingOfABenchOfOnesOwnGoesAndWhatWouldGoIsSaidBefore(): void
     {
         $coach = $this->filledBench();
         $this->actingAs($coach)->getJson('api/me/deletion-preview')->assertSuccessful()
-            ->assertExactJson(['students' => 4, 'sessions' => 7, 'balls' => 3, 'benches_left' => [], 'named_in' => ['places' => [], 'count' => 0]]);
+            ->assertExactJson(['students' => 4, 'sessions' => 7, 'balls' => 3, 'workspaces_left' => [], 'named_in' => ['places' => [], 'count' => 0]]);
         $this->deleteJson('api/me', ['password' => 'not it'])->assertJsonValidationErrors('password');
         self::assertNotSame([], array_filter(self::rowsOf($coach)));
         $this->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
@@ -60,9 +60,9 @@ final class ClosingAccountTest extends TestCase
     {
         $guest = $this->filledBench();
         $host = $this->coach('host@example.test');
-        Membership::query()->create(['bench_id' => $guest->bench_id, 'coach_id' => $host->id, 'role' => Role::Owner]);
+        Membership::query()->create(['workspace_id' => $guest->workspace_id, 'coach_id' => $host->id, 'role' => Role::Owner]);
         $made = array_map(static fn(string $table): int => DB::table($table)->count(), array_combine(self::ownedTables(), self::ownedTables()));
-        $this->actingAs($guest)->getJson('api/me/deletion-preview')->assertJsonPath('students', 0)->assertJsonPath('benches_left', ['Hedda']);
+        $this->actingAs($guest)->getJson('api/me/deletion-preview')->assertJsonPath('students', 0)->assertJsonPath('workspaces_left', ['Hedda']);
         $this->deleteJson('api/me', ['password' => 'a long password'])->assertNoContent();
         foreach (array_diff_key($made, ['memberships' => 0, 'coaches' => 0]) as $table => $rows) {
             self::assertSame($rows, DB::table($table)->count(), $table);
@@ -75,10 +75,10 @@ final class ClosingAccountTest extends TestCase
         $host = $this->coach('host@example.test');
         $owner = $this->filledBench();
         $guest = $this->coach('guest@example.test');
-        Membership::query()->create(['bench_id' => $owner->bench_id, 'coach_id' => $guest->id, 'role' => Role::Coach]);
-        // What was made at another bench would have been handed over before: nothing is half done.
-        Membership::query()->create(['bench_id' => $host->bench_id, 'coach_id' => $owner->id, 'role' => Role::Coach]);
-        Student::query()->create(['bench_id' => $host->bench_id, 'coach_id' => $owner->id] + self::studentCard());
+        Membership::query()->create(['workspace_id' => $owner->workspace_id, 'coach_id' => $guest->id, 'role' => Role::Coach]);
+        // What was made in another workspace would have been handed over before: nothing is half done.
+        Membership::query()->create(['workspace_id' => $host->workspace_id, 'coach_id' => $owner->id, 'role' => Role::Coach]);
+        Student::query()->create(['workspace_id' => $host->workspace_id, 'coach_id' => $owner->id] + self::studentCard());
         $before = self::rowsOf($owner);
         $this->actingAs($owner)->deleteJson('api/me', ['password' => 'a long password'])->assertJsonValidationErrors('password');
         self::assertSame($before, self::rowsOf($owner));
@@ -90,7 +90,7 @@ final class ClosingAccountTest extends TestCase
         $coach = $this->coach($email);
         $doors = new Doors($coach, self::studentCard());
         foreach ($doors->bodies() as $door => $body) {
-            if (str_starts_with($door, 'POST ') && !preg_match('#/back|sign|demo|api/me|forgotten|letter#', $door)) {
+            if (str_starts_with($door, 'POST ') && !preg_match('#/restore|sign|demo|api/me|password-reset|message#', $door)) {
                 $this->actingAs($coach)->postJson($doors->path($door), $body)->assertSuccessful();
             }
         }
@@ -110,14 +110,14 @@ final class ClosingAccountTest extends TestCase
     /**
      * @param list<string> $columns
      *
-     * @return array<string, int> how many rows of each table are this coach's or their bench's
+     * @return array<string, int> how many rows of each table are this coach's or their workspace's
      */
     private static function rowsOf(Coach $coach, array $columns = self::OWNERS): array
     {
         $rows = [];
         foreach (self::ownedTables() as $table) {
             foreach (array_intersect($columns, Schema::getColumnListing($table)) as $column) {
-                $rows["$table.$column"] = DB::table($table)->where($column, $column === 'bench_id' ? $coach->bench_id : $coach->id)->count();
+                $rows["$table.$column"] = DB::table($table)->where($column, $column === 'workspace_id' ? $coach->workspace_id : $coach->id)->count();
             }
         }
 

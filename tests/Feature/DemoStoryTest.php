@@ -48,7 +48,7 @@ final class DemoStoryTest extends TestCase
 
     private function oneImproves(): void
     {
-        $lines = array_column($this->getJson("api/students/{$this->idOf('Tobin')}/course")->json('lines'), null, 'key');
+        $lines = array_column($this->getJson("api/students/{$this->idOf('Tobin')}/trend")->json('lines'), null, 'key');
         self::assertStringContainsString('smaller', $lines['pace_spread']['sentence']);
         self::assertStringContainsString('more alike', $lines['stroke_evenness']['sentence']);
     }
@@ -57,14 +57,14 @@ final class DemoStoryTest extends TestCase
     {
         self::assertContains('change.stile', $this->notes('Ilse'));
         self::assertNotContains('start.side', $this->notes('Ilse'));
-        self::assertContains('other putter: Mallet, 33 in', array_column($this->getJson("api/students/{$this->idOf('Ilse')}/course")->json('stiles'), 'words'));
+        self::assertContains('other putter: Mallet, 33 in', array_column($this->getJson("api/students/{$this->idOf('Ilse')}/trend")->json('change_markers'), 'words'));
     }
 
     private function oneReadsTooLittleAndOneBlocksBackWhatIsAimedLeft(): void
     {
         self::assertContains('read.low', $this->notes('Marguerite'));
         self::assertContains('start.compensation', $this->notes('Rafe'));
-        $start = array_column($this->getJson("api/students/{$this->idOf('Rafe')}/look")->json('questions'), null, 'key')['start'];
+        $start = array_column($this->getJson("api/students/{$this->idOf('Rafe')}/review")->json('questions'), null, 'key')['start'];
         $split = array_column($start['findings'], null, 'kind')['aim_split'];
         self::assertStringContainsString('One makes up for the other', $split['sentence']);
     }

@@ -13,8 +13,8 @@ use Tests\TestCase;
 /** Every sentence that the server says about every student of the demo can be shown as it stands. */
 final class DemoWordsTest extends TestCase
 {
-    private const OF_STUDENT = ['look', 'course', 'findings', 'stakes', 'play', 'checks', 'remember', 'beside', 'pocket', 'home'];
-    private const OF_SESSION = ['look', 'stroke', 'findings', 'debrief', 'slopes'];
+    private const OF_STUDENT = ['review', 'trend', 'findings', 'stakes', 'rounds', 'checks', 'reminders', 'comparison', 'take-home-card', 'homework'];
+    private const OF_SESSION = ['review', 'stroke', 'findings', 'debrief', 'slopes'];
 
     public function testNoSentenceHoldsABraceANaNOrAnEmptyFigure(): void
     {

@@ -118,7 +118,7 @@ final class GreenReadingTest extends TestCase
         $coach = $this->coach();
         $this->actingAs($coach);
         $student = $this->student($coach);
-        $row = ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id, 'putt' => json_encode(self::PUTT, JSON_THROW_ON_ERROR), 'called_aim_m' => 0.3, 'called_plays_m' => 4.3];
+        $row = ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'student_id' => $student->id, 'putt' => json_encode(self::PUTT, JSON_THROW_ON_ERROR), 'called_aim_m' => 0.3, 'called_plays_m' => 4.3];
         // Up five levels, then 70 guesses of which seven in ten are right: neither up nor down.
         for ($i = 0; $i < 120; ++$i) {
             DB::table('guesses')->insert(['id' => (string) Str::ulid(), 'is_right' => $i < 50 || $i % 10 < 7, 'created_at' => now()->addSeconds($i), 'updated_at' => now()] + $row);

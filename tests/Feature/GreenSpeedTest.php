@@ -32,7 +32,7 @@ final class GreenSpeedTest extends TestCase
     private function reading(float $feet, int $minutesFromNoon, ?PracticeSession $session = null): GreenSpeedMeasurement
     {
         return GreenSpeedMeasurement::query()->create([
-            'bench_id' => $this->coach->bench_id,
+            'workspace_id' => $this->coach->workspace_id,
             'coach_id' => $this->coach->id,
             'green_id' => $this->green->id,
             'practice_session_id' => ($session ?? $this->session)->id,
@@ -63,7 +63,7 @@ final class GreenSpeedTest extends TestCase
         $this->reading(11.0, 60 * 24, $this->practiceSession($this->coach, null, $this->green));
         $this->travelTo($this->noon->addDays(3));
         $this->actingAs($this->coach)->getJson("api/sessions/{$this->session->id}")
-            ->assertJsonPath('reading.entries.speed_ft', 8)->assertJsonPath('reading_is_of_the_day', true);
+            ->assertJsonPath('reading.entries.speed_ft', 8)->assertJsonPath('measurement_is_of_the_day', true);
     }
 
     public function testAReadingOfAnotherDayIsTheLastKnownAndWidensTheTable(): void
@@ -81,7 +81,7 @@ final class GreenSpeedTest extends TestCase
         self::assertSame([10, true, 0], [$fresh['n'], $fresh['is_of_the_day'], $fresh['days_old']]);
         $this->travelTo($this->noon->addDays(6));
         $later = $this->practiceSession($this->coach, $student, $this->green);
-        $this->getJson("api/sessions/$later->id")->assertJsonPath('reading_is_of_the_day', false)->assertJsonPath('reading_days_old', 6);
+        $this->getJson("api/sessions/$later->id")->assertJsonPath('measurement_is_of_the_day', false)->assertJsonPath('measurement_days_old', 6);
         // Rolled on a green nobody measured that day: kept, and no evidence of the stroke.
         $this->postJson("api/sessions/$later->id/events", ['events' => [self::putt(), self::putt()]])->assertSuccessful();
         $old = $this->getJson("api/sessions/$later->id/stroke")->json();

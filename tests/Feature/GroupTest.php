@@ -51,9 +51,9 @@ final class GroupTest extends TestCase
         $late = $this->named('Late Comer');
         $this->say('company_noted', ['student' => $late->id, 'standing' => 'here']);
         $this->say('company_noted', ['student' => (string) $this->session->student_id, 'standing' => 'gone']);
-        $company = $this->getJson("api/sessions/{$this->session->id}")->json('company');
-        self::assertSame([[$this->session->student_id, 'gone'], [$late->id, 'here']], array_map(static fn(array $one): array => [$one['student'], $one['standing']], $company));
-        self::assertSame('Late Comer', $company[1]['name']);
+        $groupMembers = $this->getJson("api/sessions/{$this->session->id}")->json('group_members');
+        self::assertSame([[$this->session->student_id, 'gone'], [$late->id, 'here']], array_map(static fn(array $one): array => [$one['student'], $one['standing']], $groupMembers));
+        self::assertSame('Late Comer', $groupMembers[1]['name']);
         $stranger = $this->coach('other@example.test')->students()->create(self::studentCard());
         $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [
             ['id' => (string) Str::ulid(), 'type' => 'company_noted', 'at_ms' => 1, 'student' => $stranger->id, 'standing' => 'here'],
@@ -135,11 +135,11 @@ final class GroupTest extends TestCase
         $this->travel(5)->minutes();
         $theirs = $this->putJson("api/sessions/$elsewhere->id/green-speed", $rolls(2.2))->assertSuccessful()->json('id');
         $read = fn() => $this->getJson("api/sessions/{$this->session->id}");
-        self::assertSame([$ours, $ours, $theirs], [$read()->json('reading.id'), $read()->json('own_reading.id'), $read()->json('other_reading.id')]);
-        self::assertSame($elsewhere->student?->name, $read()->json('other_reading.whose'));
-        self::assertCount(2, $read()->json('own_reading.entries.direction_1_m'));
+        self::assertSame([$ours, $ours, $theirs], [$read()->json('reading.id'), $read()->json('own_measurement.id'), $read()->json('other_measurement.id')]);
+        self::assertSame($elsewhere->student?->name, $read()->json('other_measurement.whose'));
+        self::assertCount(2, $read()->json('own_measurement.entries.direction_1_m'));
         $this->say('reading_chosen', ['reading_id' => $theirs]);
-        self::assertSame([$theirs, $ours], [$read()->json('reading.id'), $read()->json('own_reading.id')]);
+        self::assertSame([$theirs, $ours], [$read()->json('reading.id'), $read()->json('own_measurement.id')]);
         // What balls tell follows the choice.
         $this->say('putt_logged', ['backstroke_m' => 0.2, 'roll_m' => 3.0, 'stop' => 'free']);
         self::assertEqualsWithDelta(2.2, $this->getJson("api/sessions/{$this->session->id}/stroke")->json('speed_m'), 0.02);
@@ -202,7 +202,7 @@ final class GroupTest extends TestCase
         $this->actingAs($this->coach('other@example.test'))->postJson("api/sessions/$session/restore")->assertNotFound();
         $this->actingAs($this->coach);
         foreach (["sessions/$session", "students/$student", "greens/$green"] as $record) {
-            $this->postJson("api/$record/back")->assertSuccessful();
+            $this->postJson("api/$record/restore")->assertSuccessful();
         }
         $this->assertDatabaseHas('balls', ['practice_session_id' => $session, 'student_id' => $student]);
         $this->getJson("api/sessions/$session")->assertJsonCount(1, 'putts');

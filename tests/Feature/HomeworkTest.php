@@ -72,7 +72,7 @@ final class HomeworkTest extends TestCase
         $this->note(['kind' => 'done', 'balls' => 5, 'passes' => 1, 'at_ms' => (int) CarbonImmutable::now()->addYear()->getTimestampMs()])->assertOk();
         self::assertLessThanOrEqual((int) now()->getTimestampMs(), HomeworkRecord::query()->sole()->at_ms);
         for ($i = 0; $i < 59; ++$i) {
-            HomeworkRecord::query()->create(['bench_id' => $this->student->bench_id, 'coach_id' => $this->coach->id, 'student_id' => $this->student->id, 'kind' => 'question', 'at_ms' => $i, 'text' => 'x']);
+            HomeworkRecord::query()->create(['workspace_id' => $this->student->workspace_id, 'coach_id' => $this->coach->id, 'student_id' => $this->student->id, 'kind' => 'question', 'at_ms' => $i, 'text' => 'x']);
         }
         $this->note(['kind' => 'question', 'text' => 'Once more'])->assertStatus(422)->assertJsonValidationErrors(['kind' => 'enough']);
     }
@@ -100,7 +100,7 @@ final class HomeworkTest extends TestCase
         self::assertSame('Steps on the mat; aim for 8 of 12; 3 days a week; cue: One beat.', $told->json('task.line'));
         self::assertStringContainsString('on 1 of 3 days, 8 of 12 reached 1 time', $told->json('task.lately'));
         // What the student noted alone is looked back on as theirs, and tells nothing of what a coach saw.
-        self::assertNotSame([], $this->getJson("/api/sessions/{$begin['id']}/look")->assertOk()->json('balls'));
+        self::assertNotSame([], $this->getJson("/api/sessions/{$begin['id']}/review")->assertOk()->json('balls'));
         self::assertSame([], app(BallRepository::class)->ofStudent($this->student));
         self::assertSame([], array_filter($this->getJson('/api/today')->json('sessions'), static fn(array $one): bool => $one['ended_at'] === null));
         self::assertTrue($this->getJson('/api/sessions')->json('0.is_home'));
@@ -143,7 +143,7 @@ final class HomeworkTest extends TestCase
         $this->behind('POST', 'sessions', ['id' => (string) Str::ulid(), 'run_id' => (string) Str::ulid()])->assertStatus(422)->assertJsonValidationErrors(['id' => 'enough for one day']);
         // One that was begun is begun still.
         $this->behind('POST', 'sessions', $begin)->assertOk();
-        // At the bench the coach begins as many as they like, and the next day the student does.
+        // At the workspace the coach begins as many as they like, and the next day the student does.
         $this->actingAs($this->coach)->postJson('/api/sessions', ['id' => (string) Str::ulid(), 'student_id' => $this->student->id])->assertSuccessful();
         app('auth')->forgetGuards();
         $this->travel(25)->hours();
@@ -164,7 +164,7 @@ final class HomeworkTest extends TestCase
         $this->putJson($path, ['home_target' => 9, 'home_balls' => 8])->assertStatus(422)->assertJsonPath('errors.home_target.0', 'No more than the balls of a day can be asked for.');
         $this->putJson($path, ['home_target' => 9, 'home_balls' => null])->assertStatus(422)->assertJsonValidationErrors('home_balls');
         $this->putJson($path, ['home_days' => 8])->assertStatus(422)->assertJsonValidationErrors('home_days');
-        // A drill that is no more on the bench is not offered, and the words stand.
+        // A drill that is no more in the workspace is not offered, and the words stand.
         $this->putJson($path, ['home_drill' => 'gone'])->assertOk();
         app('auth')->forgetGuards();
         $this->getJson("/api/pocket/$this->link")->assertOk()->assertJson(['home_task' => 'Steps on the mat', 'offered' => null]);

@@ -8,7 +8,7 @@ use App\Models\Coach;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
-/** A bench with several members: one may look, another change, and nobody else knows of it. */
+/** A workspace with several members: one may look, another change, and nobody else knows of it. */
 final class MembersTest extends TestCase
 {
     private Coach $owner;
@@ -23,7 +23,7 @@ final class MembersTest extends TestCase
 
     private function join(string $role): void
     {
-        $this->artisan('amble:member', ['bench' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => $role])->assertSuccessful();
+        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => $role])->assertSuccessful();
         $this->actingAs($this->guest->fresh() ?? $this->guest);
     }
 
@@ -48,7 +48,7 @@ final class MembersTest extends TestCase
         $session = $this->practiceSession($this->owner, $student, $this->green($this->owner));
         $this->join('observer');
         $this->getJson("api/sessions/$session->id")->assertSuccessful();
-        $said = 'You may look at this bench, but not change it.';
+        $said = 'You may look in this workspace, but not change it.';
         $this->postJson("api/sessions/$session->id/events", ['events' => [self::putt()]])->assertForbidden()->assertJsonPath('message', $said);
         $this->patchJson("api/sessions/$session->id", ['minutes' => 5])->assertForbidden();
         $this->deleteJson("api/students/$student->id")->assertForbidden();
@@ -59,7 +59,7 @@ final class MembersTest extends TestCase
 
     public function testOnlyAccountsThatExistJoin(): void
     {
-        $this->artisan('amble:member', ['bench' => 'owner@example.test', 'coach' => 'nobody@example.test'])->assertFailed();
-        $this->artisan('amble:member', ['bench' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => 'king'])->assertFailed();
+        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'nobody@example.test'])->assertFailed();
+        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => 'king'])->assertFailed();
     }
 }

@@ -46,7 +46,7 @@ final class OwnershipTest extends TestCase
         yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
         yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
-        foreach (['look', 'look.csv', 'course', 'course.csv', 'beside', 'beside.csv', 'play', 'play.csv', 'stakes', 'pocket', 'in-work', 'about', 'checks', 'checks.csv', 'remember', 'putters'] as $part) {
+        foreach (['review', 'review.csv', 'trend', 'trend.csv', 'comparison', 'comparison.csv', 'rounds', 'rounds.csv', 'stakes', 'take-home-card', 'current-goals', 'profile', 'checks', 'checks.csv', 'reminders', 'putters'] as $part) {
             yield "a student's $part" => ['GET', "students/{student}/$part", []];
         }
         yield 'what a session answers' => ['GET', 'sessions/{session}/review', []];
@@ -84,9 +84,9 @@ final class OwnershipTest extends TestCase
         $student = $this->student($owner);
         $this->practiceSession($owner, $student, $this->green($owner));
         $student->update(['about' => ['keep_until' => '2026-01-31']]);
-        self::assertCount(1, $this->actingAs($owner)->getJson('api/today')->json('past_their_day'));
+        self::assertCount(1, $this->actingAs($owner)->getJson('api/today')->json('past_retention'));
         $told = (array) $this->actingAs($other)->getJson('api/today')->assertOk()->json();
-        self::assertEquals(['students' => [], 'questions' => [], 'walk_along' => null, 'greens' => [], 'sessions' => [], 'past_their_day' => []], array_diff_key($told, ['grasses' => 0]));
+        self::assertEquals(['students' => [], 'questions' => [], 'simulation' => null, 'greens' => [], 'sessions' => [], 'past_retention' => []], array_diff_key($told, ['grasses' => 0]));
     }
 
     private function path(string $path, Coach $owner): string
@@ -94,7 +94,7 @@ final class OwnershipTest extends TestCase
         $session = $this->practiceSession($owner);
         $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $owner->id, 'definition' => '{}', 'seed' => 1]);
 
-        $made = ['bench_id' => $owner->bench_id, 'coach_id' => $owner->id];
+        $made = ['workspace_id' => $owner->workspace_id, 'coach_id' => $owner->id];
 
         return 'api/' . strtr($path, [
             '{round}' => Round::query()->create($made + ['student_id' => $this->student($owner)->id, 'played_on' => '2026-11-01', 'holes' => []])->id,

@@ -34,7 +34,7 @@ final class PlanTest extends TestCase
         $this->patchJson($this->path(), ['plan' => $this->kept($proposed) + ['junk' => str_repeat('x', 900)]])->assertOk()->assertJsonPath('plan.blocks.0.kind', 'measure');
         self::assertSame(['minutes', 'blocks'], array_keys($this->session->refresh()->plan ?? []));
 
-        $this->putJson($this->path('reading'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
+        $this->putJson($this->path('green-speed'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
         $told = $this->getJson($this->path('plan'))->assertOk();
         self::assertSame(['done', 'to_come'], [$told->json('progress.blocks.0.state'), $told->json('progress.blocks.1.state')]);
         self::assertSame($told->json('progress.blocks.1.id'), $told->json('progress.next'));
@@ -81,7 +81,7 @@ final class PlanTest extends TestCase
     public function testTheEndIsDraftedFromWhatHappenedAndGoesOnThePocketCard(): void
     {
         self::assertStringNotContainsString('Pace: ', $this->getJson($this->path('debrief'))->assertOk()->json('debrief.for_student'));
-        $this->putJson($this->path('reading'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
+        $this->putJson($this->path('green-speed'), ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 9.5])->assertOk();
         $now = (int) CarbonImmutable::now()->getTimestampMs();
         $balls = array_map(static fn(int $i): array => ['type' => 'putt_logged', 'version' => 2, 'id' => (string) Str::ulid(), 'at_ms' => $now + $i, 'target_m' => 4.0, 'roll_m' => 3.3 + 0.02 * ($i % 5), 'stop' => 'free', 'seen' => ['start' => $i % 4 === 0 ? 'left' : 'right']], range(0, 23));
         $this->postJson($this->path('events'), ['events' => $balls])->assertOk();

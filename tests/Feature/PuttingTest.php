@@ -59,7 +59,7 @@ final class PuttingTest extends TestCase
 
     public function testTheLibraryIsInRoundNumbersOfTheCoachsOwnUnit(): void
     {
-        $stations = fn(string $unit, ?float $pace = null): array => tap($this->coach)->update(['unit' => $unit, 'pace_length_m' => $pace])->refresh()
+        $stations = fn(string $unit, ?float $pace = null): array => tap($this->coach)->update(['unit' => $unit, 'stride_m' => $pace])->refresh()
             ? collect($this->getJson('api/drills')->json('library'))->pluck('drill')->firstWhere('key', 'six-before-the-round')['stations'] : [];
         self::assertSame([['length_m' => 3.048], ['length_m' => 6.096], ['length_m' => 9.144]], $stations('feet'));
         self::assertSame([['length_m' => 3], ['length_m' => 6], ['length_m' => 9]], $stations('metres'));
@@ -68,7 +68,7 @@ final class PuttingTest extends TestCase
 
     public function testTheSheetSaysWhereToStandWhatTheGateMeansAndWhichCountSlipped(): void
     {
-        $this->coach->update(['unit' => 'metres', 'pace_length_m' => 0.76]);
+        $this->coach->update(['unit' => 'metres', 'stride_m' => 0.76]);
         $ask = fn(array $with): array => $this->postJson('api/drills/setup', $with + ['id' => (string) Str::ulid(), 'drill' => self::GATE])
             ->assertSuccessful()->json();
         $sheet = $ask(['session_id' => $this->session->id, 'stepped' => [1.2]]);
@@ -86,7 +86,7 @@ final class PuttingTest extends TestCase
 
     public function testPacesCountedToAStationOfFreeRollingAreHeldAgainstItsLengthToo(): void
     {
-        $this->coach->update(['unit' => 'metres', 'pace_length_m' => 0.76]);
+        $this->coach->update(['unit' => 'metres', 'stride_m' => 0.76]);
         $slip = fn(string $asked): mixed => $this->getJson("api/units-slip?$asked")->assertOk()->json('slip');
         // "Three metres", and four paces make just that; so do not one and a half, which fit three feet.
         self::assertNull($slip('length_m=3&paces=4'));

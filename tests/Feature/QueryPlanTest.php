@@ -13,7 +13,7 @@ use Tests\TestCase;
 final class QueryPlanTest extends TestCase
 {
     /** Of these there are a handful at most: the accounts, and what the framework keeps for itself. */
-    private const SMALL = ['coaches', 'memberships', 'benches', 'migrations'];
+    private const SMALL = ['coaches', 'memberships', 'workspaces', 'migrations'];
 
     /** Rows an inner query already narrowed. */
     private const DERIVED = ['latestReading'];
@@ -42,7 +42,7 @@ final class QueryPlanTest extends TestCase
         });
         $ball = self::putt(['target_m' => 4]);
         foreach ([
-            ['PUT', "$path/reading", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 10]],
+            ['PUT', "$path/green-speed", ['id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => 10]],
             ['POST', "$path/runs", ['id' => $run, 'drill' => $drill, 'students' => [$student->id, $guest->id]]],
             ['POST', "$path/events", ['events' => [$ball, self::putt(['run_id' => $run, 'student' => $guest->id, 'gate' => 'left']), self::putt(['target_m' => 3])]]],
             ['POST', "$path/runs/$run/events", ['events' => [self::putt(['student' => $student->id, 'gate' => 'through'])]]],
@@ -53,12 +53,12 @@ final class QueryPlanTest extends TestCase
             ['PATCH', $path, ['student_id' => $guest->id]], ['PATCH', $path, ['ended' => true]],
             ['POST', 'api/students', self::studentCard()], ['PUT', "api/students/$student->id", self::studentCard()], ['POST', 'api/greens', ['name' => 'G', 'surface' => 'mat']],
             ['GET', 'api/sessions', []], ['GET', "api/sessions?student_id=$guest->id&before=2040-01-01", []], ['GET', "api/sessions?green_id=$session->green_id", []],
-            ['GET', "$path/look", []], ['GET', "api/students/$student->id/review", []], ['GET', "api/students/$student->id/trend", []], ['GET', "api/students/$student->id/comparison?with[]=$guest->id", []],
+            ['GET', "$path/review", []], ['GET', "api/students/$student->id/review", []], ['GET', "api/students/$student->id/trend", []], ['GET', "api/students/$student->id/comparison?with[]=$guest->id", []],
             ['POST', "api/students/$student->id/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'is_from_memory' => true, 'holes' => [['putts' => 2]]]],
             ['POST', 'api/benchmarks', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'A count']], ['GET', "api/students/$student->id/rounds", []], ['GET', "api/students/$student->id/stakes", []],
             ['PUT', "api/students/$student->id/current-goals", ['goal' => 'Beat']], ['GET', "api/students/$student->id/current-goals", []],
             ['GET', "api/students/$student->id/take-home-card", []], ['PUT', "api/students/$student->id/take-home-card", ['work_on' => 'Beat']], ['POST', "api/students/$student->id/take-home-card/link", ['days' => 7]],
-            ['DELETE', "api/students/$guest->id", []], ['DELETE', $path, []], ['GET', 'api/deleted', []], ['POST', "$path/back", []], ['POST', "api/students/$guest->id/restore", []],
+            ['DELETE', "api/students/$guest->id", []], ['DELETE', $path, []], ['GET', 'api/deleted', []], ['POST', "$path/restore", []], ['POST', "api/students/$guest->id/restore", []],
         ] as [$method, $uri, $body]) {
             $this->json($method, $uri, $body)->assertSuccessful();
         }

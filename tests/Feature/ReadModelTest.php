@@ -36,8 +36,8 @@ final class ReadModelTest extends TestCase
     {
         return [
             DB::table('balls')->orderBy('id')->get()->toArray(),
-            DB::table('set_asides')->orderBy('note')->get(['practice_session_id', 'student_id', 'note', 'evidence', 'reason'])->toArray(),
-            $this->session->refresh()->only(['stations', 'conditions', 'set_aside']),
+            DB::table('dismissed_insights')->orderBy('note')->get(['practice_session_id', 'student_id', 'note', 'evidence', 'reason'])->toArray(),
+            $this->session->refresh()->only(['stations', 'conditions', 'dismissed_insights']),
         ];
     }
 
@@ -109,7 +109,7 @@ final class ReadModelTest extends TestCase
                 }
                 $incremental = $this->model();
                 DB::table('balls')->delete();
-                DB::table('set_asides')->delete();
+                DB::table('dismissed_insights')->delete();
                 $this->artisan('amble:rebuild')->assertSuccessful();
                 self::assertEquals($this->model(), $incremental);
                 $models[] = $incremental;

@@ -52,7 +52,7 @@ final class RecordsTest extends TestCase
             self::event('putt_given', ['putt_id' => $given, 'student' => $this->ben->id]),
             self::event('undone', ['event_id' => $wrong]),
         ]);
-        $this->shared->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $this->coach->id, 'bench_id' => $this->coach->bench_id, 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'students' => [$this->ana->id, $this->ben->id]]);
+        $this->shared->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $this->coach->id, 'workspace_id' => $this->coach->workspace_id, 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR), 'seed' => 1, 'students' => [$this->ana->id, $this->ben->id]]);
         $this->postJson("/api/students/{$this->ana->id}/rounds", ['id' => (string) Str::ulid(), 'played_on' => '2026-11-01', 'place' => 'Away', 'is_from_memory' => false, 'holes' => [['first_m' => 5.0, 'putts' => 2, 'leave_m' => 0.4, 'side' => null, 'is_extreme' => false]]])->assertSuccessful();
         $this->postJson("/api/students/{$this->ben->id}/quiz", ['id' => (string) Str::ulid(), 'aim_m' => 0.0, 'plays_m' => 4.3, 'putt' => ['length_m' => 4.0, 'speed_m' => 3.0, 'pace_m' => 0.3, 'slope' => ['by' => 'grades', 'along_percent' => 0.0, 'across_percent' => 0.0]]])->assertJsonPath('is_right', true);
         $this->postJson("/api/students/{$this->ana->id}/putters", ['id' => (string) Str::ulid(), 'name' => 'Blade'])->assertSuccessful();
@@ -87,15 +87,15 @@ final class RecordsTest extends TestCase
     {
         $stays = [
             // Whose it is, here; and what is made up is never told.
-            '*' => ['id', 'bench_id', 'coach_id', 'logged_by', 'is_simulated', 'position'],
+            '*' => ['id', 'workspace_id', 'coach_id', 'logged_by', 'is_simulated', 'position'],
             // Folded from the log.
-            'practice_sessions' => ['conditions', 'stations', 'set_aside', 'chosen_reading_id', 'company', 'during', 'kit_out', 'latest_ms'],
+            'practice_sessions' => ['conditions', 'stations', 'dismissed_insights', 'chosen_measurement_id', 'group_members', 'during', 'kit_out', 'latest_ms'],
             'drill_runs' => ['is_ended'],
             'guesses' => ['is_right'],
             // Worked out from the rule.
             'bookings' => ['last_at'],
             // A link is told once and opens nothing elsewhere.
-            'pocket_cards' => ['link_hash', 'link_until'],
+            'take_home_cards' => ['link_hash', 'link_until'],
         ];
         foreach (RecordTables::TABLES as $table => $columns) {
             $kept = array_diff(Schema::getColumnListing($table), array_keys($columns), $stays['*'], $stays[$table] ?? []);
@@ -108,7 +108,7 @@ final class RecordsTest extends TestCase
     {
         $id = (string) Str::ulid();
         $session = ['id' => $id, 'student_id' => null, 'green_id' => null, 'started_at' => '2026-11-01 10:00:00', 'created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00'];
-        $this->postJson('/api/records', ['format' => 'amble-records', 'version' => 1, 'tables' => ['practice_sessions' => [$session]]])->assertSuccessful();
+        $this->postJson('/api/records', ['format' => 'amble-records', 'version' => 2, 'tables' => ['practice_sessions' => [$session]]])->assertSuccessful();
         self::assertFalse(PracticeSession::query()->findOrFail($id)->is_home);
     }
 
@@ -123,7 +123,7 @@ final class RecordsTest extends TestCase
         $this->postJson('/api/records/preview', $file)->assertOk();
         self::assertSame(0, DB::table('session_events')->count());
         $counts = array_column($this->postJson('/api/records', $file)->assertOk()->json(), 'new', 'table');
-        self::assertSame([2, 2, 16, 1], [$counts['students'], $counts['practice_sessions'], $counts['session_events'], $counts['kept_reads']]);
+        self::assertSame([2, 2, 16, 1], [$counts['students'], $counts['practice_sessions'], $counts['session_events'], $counts['saved_reads']]);
         self::assertEquals($file['tables'], $this->getJson('/api/records')->json('tables'));
         self::assertEquals($before, $this->look($this->ana));
         self::assertSame(1, DB::table('guesses')->where('is_right', true)->count());
@@ -140,7 +140,7 @@ final class RecordsTest extends TestCase
     {
         $random = new SeededRandom($seed);
         $doors = new Doors($this->coach, self::studentCard());
-        // Doors of accounts, and those that throw away for good, are no entries of a bench.
+        // Doors of accounts, and those that throw away for good, are no entries of a workspace.
         $entries = array_filter($doors->bodies(), static fn(string $door): bool => !preg_match('#sign|demo|forgotten|api/me|records|for-good|calendar/feed|walk-along|elsewhere|/letter#', $door), ARRAY_FILTER_USE_KEY);
         $order = [];
         foreach (array_keys($entries) as $door) {
@@ -190,7 +190,7 @@ final class RecordsTest extends TestCase
     public function testRecordsGoThirtyDaysAfterTheirDayIfNoLaterOneIsSetAndTheBenchSaysSoUntilThen(): void
     {
         $card = "/api/students/{$this->ana->id}/profile";
-        $asked = fn(): array => $this->actingAs($this->coach)->getJson('/api/today')->assertOk()->json('past_their_day');
+        $asked = fn(): array => $this->actingAs($this->coach)->getJson('/api/today')->assertOk()->json('past_retention');
         $until = now()->addDays(3)->toDateString();
         $this->putJson($card, ['keep_until' => $until])->assertOk();
         self::assertSame([], $asked());
@@ -256,7 +256,7 @@ final class RecordsTest extends TestCase
         $erased = (array) $this->getJson('/api/me')->assertOk()->json('erased');
         self::assertContains($this->ana->id, $erased);
         self::assertCount(2, $erased);
-        foreach (['students', 'session_events', 'balls', 'rounds', 'putters', 'drill_runs', 'practice_sessions', 'check_tries', 'findings', 'stroke_summaries'] as $table) {
+        foreach (['students', 'session_events', 'balls', 'rounds', 'putters', 'drill_runs', 'practice_sessions', 'check_attempts', 'findings', 'stroke_summaries'] as $table) {
             self::assertStringNotContainsString($this->ana->id, (string) json_encode(DB::table($table)->get()), $table);
         }
         self::assertStringNotContainsString('Quieter hands', (string) json_encode([DB::table('changes')->get(), DB::table('practice_sessions')->get()]));
@@ -336,10 +336,10 @@ final class RecordsTest extends TestCase
             ['cards' => [['id' => $id, 'key' => 'own', 'content' => ['points' => 'none']] + $times]],
             ['benchmarks' => [['id' => $id, 'figure' => 'luck', 'value' => 3, 'source' => 'Heard'] + $times]],
             ['length_sets' => [['id' => $id, 'name' => 'Three', 'lengths_m' => ['far'], 'said' => 'far'] + $times]],
-            ['kept_reads' => [['id' => $id, 'green_id' => $green, 'name' => 'Left', 'putt' => ['length_m' => 3]] + $times], 'greens' => [['id' => $green, 'name' => 'Lawn', 'surface' => 'grass'] + $times]],
+            ['saved_reads' => [['id' => $id, 'green_id' => $green, 'name' => 'Left', 'putt' => ['length_m' => 3]] + $times], 'greens' => [['id' => $green, 'name' => 'Lawn', 'surface' => 'grass'] + $times]],
             ['greens' => [['id' => $green, 'name' => 'Lawn', 'surface' => 'ice'] + $times]],
         ] as $tables) {
-            $this->postJson('/api/records', ['format' => 'amble-records', 'version' => 1, 'tables' => $tables])->assertUnprocessable();
+            $this->postJson('/api/records', ['format' => 'amble-records', 'version' => 2, 'tables' => $tables])->assertUnprocessable();
             foreach (array_keys($tables) as $table) {
                 self::assertSame(0, DB::table($table)->where('id', $id)->orWhere('id', $green)->count(), $table);
             }
@@ -362,6 +362,20 @@ final class RecordsTest extends TestCase
         unlink($path);
     }
 
+    public function testAFileOfTheFirstVersionIsReadUnderItsOwnNames(): void
+    {
+        $names = RecordTables::FORMER_TABLES + RecordTables::FORMER_COLUMNS;
+        $former = static fn(array $row): array => array_combine(array_map(static fn(string $name): string => $names[$name] ?? $name, array_keys($row)), $row);
+        $file = $this->getJson('/api/records')->assertOk()->json();
+        $old = ['version' => 1, 'tables' => array_map(static fn(array $rows): array => array_map($former, $rows), $former($file['tables']))] + $file;
+        self::assertArrayHasKey('target_pace_m', $old['tables']['students'][0]);
+        $there = $this->postJson('/api/records/preview', $old)->assertOk()->json();
+        self::assertEquals($this->postJson('/api/records/preview', $file)->assertOk()->json(), $there);
+        self::assertSame(count($file['tables']['students']), array_column($there, 'there', 'table')['students']);
+        // Today's names in a file of then, and the names of then in one of today, are unknown fields.
+        $this->postJson('/api/records/preview', ['version' => 2] + $old)->assertUnprocessable()->assertJsonValidationErrors('tables.students.0.pace_length_m');
+    }
+
     public function testWhoChangedWhatIsTold(): void
     {
         $this->putJson("/api/students/{$this->ana->id}", self::studentCard(['name' => 'Ana Lindqvist', 'hand' => 'left', 'putter' => 'Blade']))->assertOk();
@@ -376,7 +390,7 @@ final class RecordsTest extends TestCase
         $this->deleteJson("/api/putters/$putter")->assertSuccessful();
         self::assertSame(['putters', 'deleted', 'Blade'], [$this->getJson('/api/changes')->json('0.record'), $this->getJson('/api/changes')->json('0.what'), $this->getJson('/api/changes')->json('0.name')]);
         $count = count($this->getJson('/api/changes')->json());
-        // What a log tells is not told twice, and another bench hears nothing.
+        // What a log tells is not told twice, and another workspace hears nothing.
         $this->log($this->shared, [self::putt(['roll_m' => 3.0])]);
         self::assertCount($count, $this->getJson('/api/changes')->json());
         self::assertCount(2, $this->getJson("/api/changes?student={$this->ben->id}")->json());
@@ -389,7 +403,7 @@ final class RecordsTest extends TestCase
 
     public function testOnlyTheLatestChangesAreKept(): void
     {
-        $one = ['bench_id' => $this->coach->bench_id, 'coach_id' => $this->coach->id, 'record_type' => 'greens', 'record_id' => (string) Str::ulid(), 'name' => 'Lawn', 'what' => 'changed', 'fields' => '{}', 'created_at' => '2026-01-01 00:00:00'];
+        $one = ['workspace_id' => $this->coach->workspace_id, 'coach_id' => $this->coach->id, 'record_type' => 'greens', 'record_id' => (string) Str::ulid(), 'name' => 'Lawn', 'what' => 'changed', 'fields' => '{}', 'created_at' => '2026-01-01 00:00:00'];
         foreach (array_chunk(range(1, RecordChange::KEPT + 20), 100) as $some) {
             DB::table('changes')->insert(array_map(static fn(int $i): array => ['id' => sprintf('01A%023d', $i)] + $one, $some));
         }

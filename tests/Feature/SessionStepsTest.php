@@ -46,7 +46,7 @@ final class SessionStepsTest extends TestCase
     private function measure(array $entries, ?string $id = null, ?PracticeSession $session = null): string
     {
         $id ??= (string) Str::ulid();
-        $this->putJson('api/sessions/' . ($session ?? $this->session)->id . '/reading', ['id' => $id] + $entries)->assertSuccessful();
+        $this->putJson('api/sessions/' . ($session ?? $this->session)->id . '/green-speed', ['id' => $id] + $entries)->assertSuccessful();
 
         return $id;
     }

@@ -43,7 +43,7 @@ final class ShippedDrillsTest extends TestCase
         $start = $this->postJson("api/sessions/$session->id/runs", ['id' => $id, 'drill' => $drill, 'seed' => 7])->assertSuccessful();
         self::assertSame([], $start->json('findings.0.findings'), 'nothing is found before a ball is rolled');
         $stroke = new SimulatedStudent(2.2, 1.75, 0.08, 0.02, lineSpread: 0.03);
-        [, $balls] = (new DrillPlayer($stroke, GreenSpeed::ofFeet(9.5), new SeededRandom(3)))->play($rules->playedPast($student->target_pace_m), 7);
+        [, $balls] = (new DrillPlayer($stroke, GreenSpeed::ofFeet(9.5), new SeededRandom(3)))->play($rules->playedPast($student->finish_past_m), 7);
         $state = [];
         foreach (array_chunk($balls, 20) as $some) {
             $state = $this->postJson("api/sessions/$session->id/runs/$id/events", [

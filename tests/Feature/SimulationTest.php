@@ -33,10 +33,10 @@ final class SimulationTest extends TestCase
         $prior = app(StrokePriors::class)->of($real, Surface::Grass);
         $id = $this->walk('closing-gate');
 
-        $bench = $this->getJson('/api/today')->assertOk();
-        self::assertSame($before['students'], $bench->json('students'));
-        self::assertSame([[], []], [$bench->json('greens'), $bench->json('sessions')]);
-        self::assertSame($id, $bench->json('walk_along'));
+        $workspace = $this->getJson('/api/today')->assertOk();
+        self::assertSame($before['students'], $workspace->json('students'));
+        self::assertSame([[], []], [$workspace->json('greens'), $workspace->json('sessions')]);
+        self::assertSame($id, $workspace->json('simulation'));
         self::assertSame([], $this->getJson('/api/sessions')->json());
         self::assertEquals($prior, app(StrokePriors::class)->of($real, Surface::Grass));
         $records = $this->getJson('/api/records')->json('tables');

@@ -57,7 +57,7 @@ final class TakeHomeCardTest extends TestCase
         self::assertStringNotContainsString($link, (string) json_encode(TakeHomeCard::query()->toBase()->get()));
         Auth::logout();
         $answer = $this->getJson("api/pocket/$link")->assertSuccessful();
-        self::assertSame(['name', 'school', 'unit', 'pace_length_m', 'run_out_m', 'tables', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'home_lately', 'offered', 'entries', 'next_on'], array_keys($answer->json()));
+        self::assertSame(['name', 'school', 'unit', 'stride_m', 'finish_past_m', 'tables', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'home_lately', 'offered', 'entries', 'next_on'], array_keys($answer->json()));
         self::assertSame(['no-store, private', 'no-referrer', 'noindex'], [$answer->headers->get('Cache-Control'), $answer->headers->get('Referrer-Policy'), $answer->headers->get('X-Robots-Tag')]);
         $this->getJson("api/students/{$this->student->id}/take-home-card")->assertUnauthorized();
     }

@@ -9,7 +9,7 @@ use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
-/** The bench and the cards on it. */
+/** The workspace and the cards on it. */
 final class TodayTest extends TestCase
 {
     private Coach $coach;
@@ -24,8 +24,8 @@ final class TodayTest extends TestCase
     public function testAStudentsCardIsKeptAsItWasWritten(): void
     {
         $card = self::studentCard([
-            'name' => 'Sunniva', 'hand' => 'left', 'level' => 'tournament', 'unit' => 'paces', 'pace_length_m' => 0.815,
-            'target_pace_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true, 'line_cure' => 'turn', 'band_low_m' => 1.5, 'band_high_m' => 7.5,
+            'name' => 'Sunniva', 'hand' => 'left', 'level' => 'tournament', 'unit' => 'paces', 'stride_m' => 0.815,
+            'finish_past_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true, 'line_cure' => 'turn', 'band_low_m' => 1.5, 'band_high_m' => 7.5,
         ]);
         $id = $this->postJson('api/students', $card)->assertSuccessful()->json('id');
         $kept = $this->getJson('api/today')->json('students.0');
@@ -33,12 +33,18 @@ final class TodayTest extends TestCase
         $this->putJson("api/students/$id", array_merge($card, ['putter' => null]))->assertJsonPath('putter', null);
     }
 
+    public function testAStudentThatADeviceKeptUnderTheFormerNamesOfFieldsIsAdded(): void
+    {
+        $former = ['target_pace_m' => 0.4, 'pace_length_m' => 0.8] + array_diff_key(self::studentCard(['unit' => 'paces']), ['finish_past_m' => 0, 'stride_m' => 0]);
+        $this->postJson('/api/students', $former)->assertSuccessful()->assertJsonPath('finish_past_m', 0.4)->assertJsonPath('stride_m', 0.8);
+    }
+
     public function testNobodyWritesAnothersIdOrOwner(): void
     {
         $other = $this->coach('other@example.test');
-        $this->postJson('api/students', self::studentCard(['coach_id' => $other->id, 'bench_id' => $other->bench_id]))->assertSuccessful();
+        $this->postJson('api/students', self::studentCard(['coach_id' => $other->id, 'workspace_id' => $other->workspace_id]))->assertSuccessful();
         $student = Student::query()->sole();
-        self::assertSame([$this->coach->id, $this->coach->bench_id], [$student->coach_id, $student->bench_id]);
+        self::assertSame([$this->coach->id, $this->coach->workspace_id], [$student->coach_id, $student->workspace_id]);
         $this->postJson('api/students', self::studentCard(['id' => 'mine']))->assertJsonValidationErrorFor('id');
     }
 
@@ -50,9 +56,9 @@ final class TodayTest extends TestCase
         $old = $this->practiceSession($this->coach);
         $this->travel(1)->hours();
         $new = $this->practiceSession($this->coach);
-        $bench = $this->getJson('api/today')->json();
-        self::assertSame(['Ada', 'Bo', 'Cy'], array_column($bench['students'], 'name'));
-        self::assertSame([$new->id, $old->id], array_column($bench['sessions'], 'id'));
+        $workspace = $this->getJson('api/today')->json();
+        self::assertSame(['Ada', 'Bo', 'Cy'], array_column($workspace['students'], 'name'));
+        self::assertSame([$new->id, $old->id], array_column($workspace['sessions'], 'id'));
     }
 
     public function testItTakesTheSameFewQueriesHoweverMuchIsOnIt(): void

@@ -142,7 +142,7 @@ final class TwoStepSignInTest extends TestCase
         $this->actingAs($this->coach());
         $secret = $this->turnOn();
         $spare = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->json('spare');
-        $kept = json_encode([DB::table('coaches')->get(), DB::table('spare_codes')->get()], JSON_THROW_ON_ERROR);
+        $kept = json_encode([DB::table('coaches')->get(), DB::table('recovery_codes')->get()], JSON_THROW_ON_ERROR);
         foreach ([$secret, $spare[0], str_replace('-', '', $spare[0])] as $plain) {
             self::assertStringNotContainsString($plain, $kept . $this->getJson('api/me')->content());
         }

@@ -22,7 +22,7 @@ final readonly class ImportFile
     private const YEARS = ['1990', '2100'];
 
     /** Fields of an event that hold an id, and the table it is of. */
-    private const IN_EVENTS = ['student' => 'students', 'run_id' => 'drill_runs', 'reading_id' => 'green_readings'];
+    private const IN_EVENTS = ['student' => 'students', 'run_id' => 'drill_runs', 'reading_id' => 'green_speed_measurements'];
 
     /** @param array<string, list<array<string, mixed>>> $tables rows as the database has them */
     private function __construct(public array $tables)
@@ -30,28 +30,29 @@ final readonly class ImportFile
     }
 
     /** @throws InvalidInput At the field that cannot be used. */
-    public static function read(JsonInput $file, string $benchId): self
+    public static function read(JsonInput $file, string $workspaceId): self
     {
         if ($file->text('format', 40) !== RecordTables::FORMAT) {
             throw InvalidInput::at('format', 'This is no file of records made by Amble.');
         }
-        $file->wholeNumber('version', 1, RecordTables::VERSION);
+        $isFormer = $file->wholeNumber('version', 1, RecordTables::VERSION) < 2;
         $told = $file->object('tables');
         $tables = [];
         foreach (RecordTables::TABLES as $table => $columns) {
-            $rows = $told->has($table) ? $told->objects($table) : [];
+            $name = $isFormer ? RecordTables::FORMER_TABLES[$table] ?? $table : $table;
+            $rows = $told->has($name) ? $told->objects($name) : [];
             if (count($rows) > self::MOST_ROWS) {
-                throw InvalidInput::at("tables.$table", 'There are more rows than any bench has.');
+                throw InvalidInput::at("tables.$table", 'There are more rows than any workspace has.');
             }
             $tables[$table] = [];
             foreach ($rows as $row) {
-                $tables[$table][] = self::row($row, $columns, RecordTables::LATER[$table] ?? []);
+                $tables[$table][] = self::row($row, $columns, RecordTables::LATER[$table] ?? [], $isFormer ? RecordTables::FORMER_COLUMNS : []);
                 if ($table === 'session_events') {
                     self::readEvent($row);
                 }
             }
         }
-        self::demandKnownIds($tables, $benchId);
+        self::demandKnownIds($tables, $workspaceId);
 
         return new self($tables);
     }
@@ -63,7 +64,7 @@ final readonly class ImportFile
      *
      * @throws InvalidInput If one of them belongs to another workspace.
      */
-    public function there(string $table, string $benchId): array
+    public function there(string $table, string $workspaceId): array
     {
         $there = [];
         foreach (array_chunk($this->tables[$table], 500) as $rows) {
@@ -71,15 +72,15 @@ final readonly class ImportFile
             if ($table === 'session_events') {
                 $query->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id');
             }
-            foreach ($query->whereIn("$table.id", array_column($rows, 'id'))->pluck('bench_id', "$table.id") as $id => $bench) {
-                if ($bench !== $benchId) {
-                    throw InvalidInput::at("tables.$table", 'A record of this file belongs to another bench here, and cannot be taken in twice.');
+            foreach ($query->whereIn("$table.id", array_column($rows, 'id'))->pluck('workspace_id', "$table.id") as $id => $workspace) {
+                if ($workspace !== $workspaceId) {
+                    throw InvalidInput::at("tables.$table", 'A record of this file belongs to another workspace here, and cannot be taken in twice.');
                 }
                 $there[(string) $id] = true;
             }
         }
         foreach (RecordTables::ALIKE[$table] ?? [] as $columns) {
-            $there += $this->alike($table, $columns, $benchId);
+            $there += $this->alike($table, $columns, $workspaceId);
         }
 
         return $there;
@@ -90,11 +91,11 @@ final readonly class ImportFile
      *
      * @return array<string, true> ids in the file whose record is there under another id
      */
-    private function alike(string $table, array $columns, string $benchId): array
+    private function alike(string $table, array $columns, string $workspaceId): array
     {
         $key = static fn(array|object $row): string => serialize(array_map(static fn(string $column): string => (string) (((array) $row)[$column] ?? ''), $columns));
         $known = [];
-        foreach (DB::table($table)->where('bench_id', $benchId)->get(['id', ...$columns]) as $row) {
+        foreach (DB::table($table)->where('workspace_id', $workspaceId)->get(['id', ...$columns]) as $row) {
             $known[$key($row)] = (string) $row->id;
         }
         $there = [];
@@ -110,22 +111,24 @@ final readonly class ImportFile
     /**
      * @param array<string, string> $columns
      * @param array<string, mixed> $later what stands for columns that the file does not have
+     * @param array<string, string> $former names of columns in an earlier file, by today's
      *
      * @return array<string, mixed>
      */
-    private static function row(JsonInput $told, array $columns, array $later): array
+    private static function row(JsonInput $told, array $columns, array $later, array $former): array
     {
-        $told->only(['id', ...array_keys($columns)]);
+        $told->only(['id', ...array_map(static fn(string $column): string => $former[$column] ?? $column, array_keys($columns))]);
         $row = ['id' => self::key($told, 'id')];
         foreach ($columns as $column => $kind) {
-            $row[$column] = !$told->has($column) ? $later[$column] ?? null : match ($kind) {
-                'k' => self::key($told, $column),
-                'n' => $told->number($column),
-                'i' => $told->wholeNumber($column, PHP_INT_MIN, PHP_INT_MAX),
-                'b' => $told->flagOr($column, false),
-                'j' => $told->json($column),
-                'd' => self::moment($told, $column),
-                default => self::text($told, $column),
+            $name = $former[$column] ?? $column;
+            $row[$column] = !$told->has($name) ? $later[$column] ?? null : match ($kind) {
+                'k' => self::key($told, $name),
+                'n' => $told->number($name),
+                'i' => $told->wholeNumber($name, PHP_INT_MIN, PHP_INT_MAX),
+                'b' => $told->flagOr($name, false),
+                'j' => $told->json($name),
+                'd' => self::moment($told, $name),
+                default => self::text($told, $name),
             };
         }
 
@@ -181,16 +184,16 @@ final readonly class ImportFile
      *
      * @throws InvalidInput At the first that points elsewhere.
      */
-    private static function demandKnownIds(array $tables, string $benchId): void
+    private static function demandKnownIds(array $tables, string $workspaceId): void
     {
         $known = [];
         foreach (array_unique([...array_values(RecordTables::POINTS), ...array_values(self::IN_EVENTS)]) as $target) {
             $known[$target] = array_fill_keys(array_column($tables[$target], 'id'), true)
-                + array_fill_keys(DB::table($target)->where('bench_id', $benchId)->pluck('id')->all(), true);
+                + array_fill_keys(DB::table($target)->where('workspace_id', $workspaceId)->pluck('id')->all(), true);
         }
         $demand = static function (mixed $id, string $target, string $path) use ($known): void {
             if ($id !== null && (!is_string($id) || !isset($known[$target][$id]))) {
-                throw InvalidInput::at($path, 'This points to a record that neither the file nor the bench has.');
+                throw InvalidInput::at($path, 'This points to a record that neither the file nor the workspace has.');
             }
         };
         foreach ($tables as $table => $rows) {

@@ -48,13 +48,13 @@ final readonly class ImportRecords
      */
     public function run(Coach $coach, JsonInput $told, bool $isTrial): \Generator
     {
-        ImportWriter::makeWay($coach->bench_id);
-        $file = ImportFile::read($told, $coach->bench_id);
+        ImportWriter::makeWay($coach->workspace_id);
+        $file = ImportFile::read($told, $coach->workspace_id);
         $count = array_sum(array_map(count(...), $file->tables));
         $new = $counts = $places = [];
         foreach ($file->tables as $table => $rows) {
             $places[$table] = array_flip(array_map(static fn(array $row): string => (string) $row['id'], $rows));
-            $there = $file->there($table, $coach->bench_id);
+            $there = $file->there($table, $coach->workspace_id);
             $new[$table] = array_values(array_filter($rows, static fn(array $row): bool => !isset($there[(string) $row['id']])));
             $counts[$table] = ['new' => count($new[$table]), 'there' => count($rows) - count($new[$table])];
         }
@@ -122,7 +122,7 @@ final readonly class ImportRecords
     private static function lay(ImportScope $import): void
     {
         foreach ($import->new as $table => $rows) {
-            $own = $table === 'session_events' ? ['logged_by' => $import->coach->id] : ['bench_id' => $import->id, 'coach_id' => $import->coach->id];
+            $own = $table === 'session_events' ? ['logged_by' => $import->coach->id] : ['workspace_id' => $import->id, 'coach_id' => $import->coach->id];
             try {
                 foreach (array_chunk($rows, self::AT_ONCE) as $some) {
                     DB::table($table)->insert(array_map(static fn(array $row): array => $row + $own + (RecordTables::FOLDED[$table] ?? []), $some));

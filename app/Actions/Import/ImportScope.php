@@ -33,7 +33,7 @@ final class ImportScope
         }
         $isNew = array_flip($this->idsOf('practice_sessions'));
         $touched = [];
-        foreach (['session_events', 'drill_runs', 'green_readings'] as $table) {
+        foreach (['session_events', 'drill_runs', 'green_speed_measurements'] as $table) {
             foreach ($new[$table] as ['practice_session_id' => $session]) {
                 if (is_string($session) && !isset($isNew[$session])) {
                     $touched[$session] = true;
@@ -131,18 +131,18 @@ final class ImportScope
      */
     public function context(): array
     {
-        $bench = $this->coach->bench_id;
+        $workspace = $this->coach->workspace_id;
         $students = $this->students();
-        $sessions = DB::table('practice_sessions')->where('bench_id', $bench)
+        $sessions = DB::table('practice_sessions')->where('workspace_id', $workspace)
             ->where(fn(Builder $some) => $some->whereIn('id', $this->touched)->orWhereIn('student_id', $students))->pluck('id')->all();
 
         return [
-            'benches' => $this->rows(DB::table('benches')->where('id', $bench), ['id' => $this->id, 'evidence_version' => 0]),
-            'coaches' => $this->rows(DB::table('coaches')->where('id', $this->coach->id), ['bench_id' => $this->id]),
-            'memberships' => [['id' => $this->id, 'bench_id' => $this->id, 'coach_id' => $this->coach->id, 'role' => Role::Owner->value]],
-            'greens' => $this->owned(DB::table('greens')->where('bench_id', $bench)),
-            'green_readings' => $this->owned(DB::table('green_readings')->where('bench_id', $bench)),
-            'students' => $this->owned(DB::table('students')->where('bench_id', $bench)->whereIn('id', $students)),
+            'workspaces' => $this->rows(DB::table('workspaces')->where('id', $workspace), ['id' => $this->id, 'evidence_version' => 0]),
+            'coaches' => $this->rows(DB::table('coaches')->where('id', $this->coach->id), ['workspace_id' => $this->id]),
+            'memberships' => [['id' => $this->id, 'workspace_id' => $this->id, 'coach_id' => $this->coach->id, 'role' => Role::Owner->value]],
+            'greens' => $this->owned(DB::table('greens')->where('workspace_id', $workspace)),
+            'green_speed_measurements' => $this->owned(DB::table('green_speed_measurements')->where('workspace_id', $workspace)),
+            'students' => $this->owned(DB::table('students')->where('workspace_id', $workspace)->whereIn('id', $students)),
             'practice_sessions' => $this->owned(DB::table('practice_sessions')->whereIn('id', $sessions)),
             'drill_runs' => $this->owned(DB::table('drill_runs')->whereIn('practice_session_id', $this->touched)),
             'session_events' => $this->rows(DB::table('session_events')->whereIn('practice_session_id', $this->touched)->orderBy('position'), []),
@@ -173,7 +173,7 @@ final class ImportScope
     /** @return list<array<string, mixed>> */
     private function owned(Builder $query): array
     {
-        return $this->rows($query, ['bench_id' => $this->id]);
+        return $this->rows($query, ['workspace_id' => $this->id]);
     }
 
     /**

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Writes what an import brings, folded as it is, in pieces between which others write. Until all are there they belong to a bench
+ * Writes what an import brings, folded as it is, in pieces between which others write. Until all are there they belong to a workspace
  * that has no member; then they become the workspace's in one step. An import that ends before is taken back.
  */
 final readonly class ImportWriter
@@ -36,7 +36,7 @@ final readonly class ImportWriter
     private const ABANDONED_AFTER_S = 120;
 
     /** Tables that are worked out from a session's log. */
-    private const OF_SESSIONS = ['balls', 'check_tries', 'card_sights', 'findings', 'set_asides'];
+    private const OF_SESSIONS = ['balls', 'check_attempts', 'checklist_answers', 'findings', 'dismissed_insights'];
 
     /** Worked out from the events; like the tables of the file, each row names its workspace. */
     private const WORKED_OUT = ['balls', 'findings', 'stroke_summaries'];
@@ -93,11 +93,11 @@ final readonly class ImportWriter
      *
      * @throws InvalidInput If one is under way.
      */
-    public static function makeWay(string $bench): void
+    public static function makeWay(string $workspace): void
     {
-        foreach (RecordImport::query()->where('bench_id', $bench)->get() as $import) {
+        foreach (RecordImport::query()->where('workspace_id', $workspace)->get() as $import) {
             if ($import->updated_at->addSeconds(self::ABANDONED_AFTER_S)->isFuture()) {
-                throw InvalidInput::at('tables', 'Another file of records is being taken in on this bench. Wait until it is, and try again.');
+                throw InvalidInput::at('tables', 'Another file of records is being taken in in this workspace. Wait until it is, and try again.');
             }
             self::takeBack($import);
         }
@@ -106,9 +106,9 @@ final readonly class ImportWriter
     private static function begin(ImportScope $scope): RecordImport
     {
         return DB::transaction(static function () use ($scope): RecordImport {
-            DB::table('benches')->insert(['id' => $scope->id, 'name' => 'Import', 'evidence_version' => 0, 'created_at' => now(), 'updated_at' => now()]);
+            DB::table('workspaces')->insert(['id' => $scope->id, 'name' => 'Import', 'evidence_version' => 0, 'created_at' => now(), 'updated_at' => now()]);
 
-            return RecordImport::query()->forceCreate(['id' => $scope->id, 'bench_id' => $scope->coach->bench_id, 'coach_id' => $scope->coach->id]);
+            return RecordImport::query()->forceCreate(['id' => $scope->id, 'workspace_id' => $scope->coach->workspace_id, 'coach_id' => $scope->coach->id]);
         });
     }
 
@@ -116,11 +116,11 @@ final readonly class ImportWriter
     private static function takeBack(RecordImport $import): void
     {
         do {
-            $sessions = DB::table('practice_sessions')->where('bench_id', $import->id)->limit(self::SESSIONS_A_PIECE)->pluck('id');
+            $sessions = DB::table('practice_sessions')->where('workspace_id', $import->id)->limit(self::SESSIONS_A_PIECE)->pluck('id');
             DB::table('practice_sessions')->whereIn('id', $sessions)->delete();
         } while ($sessions->isNotEmpty());
         DB::transaction(static function () use ($import): void {
-            DB::table('benches')->where('id', $import->id)->delete();
+            DB::table('workspaces')->where('id', $import->id)->delete();
             $import->delete();
         });
     }
@@ -166,7 +166,7 @@ final readonly class ImportWriter
             $late[$table] = array_merge([], ...array_map(static fn(array $ids): array => self::rows($table, 'id', $ids), array_chunk($scope->lateIdsOf($table), self::PIECE)));
         }
         $late += self::ofSessions($scope->lateIdsOf('practice_sessions'));
-        $own = static fn(array $row): array => isset($row['bench_id']) ? ['bench_id' => $scope->coach->bench_id] + $row : $row;
+        $own = static fn(array $row): array => isset($row['workspace_id']) ? ['workspace_id' => $scope->coach->workspace_id] + $row : $row;
 
         return array_map(static fn(array $rows): array => array_map($own, $rows), $late);
     }
@@ -174,10 +174,10 @@ final readonly class ImportWriter
     /** @param array<string, list<array<string, mixed>>> $late */
     private function complete(ImportScope $scope, RecordImport $import, array $late): void
     {
-        $bench = $scope->coach->bench_id;
+        $workspace = $scope->coach->workspace_id;
         // An event belongs to its session and names no workspace.
         foreach (array_diff([...array_keys(RecordTables::TABLES), ...self::WORKED_OUT], ['session_events']) as $table) {
-            DB::table($table)->where('bench_id', $import->id)->update(['bench_id' => $bench]);
+            DB::table($table)->where('workspace_id', $import->id)->update(['workspace_id' => $workspace]);
         }
         self::insert($late);
         foreach (PracticeSession::withTrashed()->whereKey($scope->touched)->get() as $session) {
@@ -185,10 +185,10 @@ final readonly class ImportWriter
         }
         // Brought back, they are nothing that devices should throw away.
         foreach (['students', 'practice_sessions'] as $table) {
-            ErasedRecord::forget($bench, $scope->idsOf($table));
+            ErasedRecord::forget($workspace, $scope->idsOf($table));
         }
-        Workspace::evidenceChanged($bench);
-        DB::table('benches')->where('id', $import->id)->delete();
+        Workspace::evidenceChanged($workspace);
+        DB::table('workspaces')->where('id', $import->id)->delete();
         $import->delete();
     }
 
@@ -200,7 +200,7 @@ final readonly class ImportWriter
     private static function rows(string $table, string $column, array $keys): array
     {
         // What a table numbers by itself it numbers anew.
-        $counted = $table === 'session_events' ? 'position' : (in_array($table, ['card_sights', 'findings', 'set_asides', 'stroke_summaries'], true) ? 'id' : null);
+        $counted = $table === 'session_events' ? 'position' : (in_array($table, ['checklist_answers', 'findings', 'dismissed_insights', 'stroke_summaries'], true) ? 'id' : null);
         $rows = DB::table($table)->whereIn($column, $keys)->orderBy($counted ?? 'id')->get()->all();
 
         return array_values(array_map(static fn(\stdClass $row): array => array_diff_key((array) $row, array_flip(array_filter([$counted]))), $rows));

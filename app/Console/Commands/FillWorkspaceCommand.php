@@ -21,16 +21,16 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Fills an empty database with years of a busy bench, for the benchmark. */
+/** Fills an empty database with years of a busy workspace, for the benchmark. */
 final class FillWorkspaceCommand extends Command
 {
     private const A_SESSION = 100;
     private const GREENS = 4;
     private const STUDENTS = 40;
 
-    protected $signature = 'amble:big-bench {events=100000 : on the whole bench} {--balls=10000 : of the one student who rolled most}';
+    protected $signature = 'amble:big-bench {events=100000 : on the whole workspace} {--balls=10000 : of the one student who rolled most}';
 
-    protected $description = 'Fill an empty database with a large bench of simulated students';
+    protected $description = 'Fill an empty database with a large workspace of simulated students';
 
     public function handle(SaveGreenSpeedMeasurement $readings, ProjectSession $projector, RefreshStrokeSummaries $summaries): int
     {
@@ -42,7 +42,7 @@ final class FillWorkspaceCommand extends Command
         $coach = Coach::query()->create(['name' => 'Big Bench', 'email' => (string) config('amble.demo_email'), 'password' => Str::random(40)]);
         $greens = array_map(static fn(int $i): Green => $coach->greens()->create(['name' => "Green $i", 'surface' => 'grass']), range(1, self::GREENS));
         $students = array_map(static fn(int $i): Student => $coach->students()->create([
-            'name' => "Student $i", 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'target_pace_m' => 0.3, 'school' => 'rule',
+            'name' => "Student $i", 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'finish_past_m' => 0.3, 'school' => 'rule',
         ]), range(1, self::STUDENTS));
         $sessions = intdiv(max(1, (int) $this->argument('events')), self::A_SESSION);
         $ofFirst = intdiv((int) $this->option('balls'), self::A_SESSION);

@@ -11,15 +11,15 @@ use Illuminate\Console\Command;
 
 final class MemberCommand extends Command
 {
-    protected $signature = 'amble:member {bench : e-mail address of somebody who works at the bench} {coach : e-mail address of whoever joins it} {role=coach : owner, coach or observer}';
+    protected $signature = 'amble:member {workspace : e-mail address of somebody who works in the workspace} {coach : e-mail address of whoever joins it} {role=coach : owner, coach or observer}';
 
-    protected $description = 'Let a coach work at another bench, an academy\'s for one';
+    protected $description = 'Let a coach work in another workspace, an academy\'s for one';
 
     public function handle(): int
     {
         [$host, $guest] = array_map(
             static fn(mixed $email): ?Coach => is_string($email) ? Coach::withAddress($email) : null,
-            [$this->argument('bench'), $this->argument('coach')],
+            [$this->argument('workspace'), $this->argument('coach')],
         );
         $role = is_string($this->argument('role')) ? Role::tryFrom($this->argument('role')) : null;
         if ($host === null || $guest === null || $role === null) {
@@ -27,9 +27,9 @@ final class MemberCommand extends Command
 
             return self::INVALID;
         }
-        Membership::query()->updateOrCreate(['bench_id' => $host->bench_id, 'coach_id' => $guest->id], ['role' => $role]);
-        $guest->forceFill(['bench_id' => $host->bench_id])->save();
-        $this->components->info("$guest->name now works at the bench of $host->name, as $role->value.");
+        Membership::query()->updateOrCreate(['workspace_id' => $host->workspace_id, 'coach_id' => $guest->id], ['role' => $role]);
+        $guest->forceFill(['workspace_id' => $host->workspace_id])->save();
+        $this->components->info("$guest->name now works in the workspace of $host->name, as $role->value.");
 
         return self::SUCCESS;
     }

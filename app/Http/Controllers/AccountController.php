@@ -25,7 +25,7 @@ use Illuminate\Validation\ValidationException;
 
 final class AccountController
 {
-    /** Say who is signed in, and whether the demo bench is offered. */
+    /** Say who is signed in, and whether the demo workspace is offered. */
     public function show(Request $request): JsonResponse
     {
         $coach = $request->user();
@@ -37,7 +37,7 @@ final class AccountController
             'coach' => $coach instanceof Coach ? CoachResource::make($coach) : null,
             'demo' => (bool) config('amble.demo'),
             'sends_mail' => (bool) config('amble.sends_mail'),
-            'erased' => $coach instanceof Coach ? ErasedRecord::of($coach->bench_id) : [],
+            'erased' => $coach instanceof Coach ? ErasedRecord::of($coach->workspace_id) : [],
         ]);
     }
 
@@ -69,7 +69,7 @@ final class AccountController
         return new JsonResponse(SignedInDevices::of($request, $coach));
     }
 
-    /** Open the demo bench; outside demo mode there is no such door. */
+    /** Open the demo workspace; outside demo mode there is no such door. */
     public function demo(Request $request): CoachResource
     {
         abort_unless((bool) config('amble.demo'), 404);

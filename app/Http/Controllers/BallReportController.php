@@ -66,7 +66,7 @@ final class BallReportController
     public function course(BallReportRequest $request, Student $student): JsonResponse
     {
         $forTrend = $request->coach()->trend_sessions;
-        [$lines, $stiles, $surface, $surfaces, $latest] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
+        [$lines, $changeMarkers, $surface, $surfaces, $latest] = $this->looks->course($student, $request->surface(), $request->filter(), $forTrend);
 
         return new JsonResponse([
             'surface' => $surface?->value,
@@ -78,9 +78,9 @@ final class BallReportController
                 'is_clear' => $line->change?->isClear(),
                 'points' => array_map(MeasureReportResource::coursePoint(...), $line->points),
             ], $lines),
-            'stiles' => array_map(static fn(ChangeMarker $stile): array => [
+            'change_markers' => array_map(static fn(ChangeMarker $stile): array => [
                 'session_id' => $stile->sessionId, 'at_ms' => $stile->atMilliseconds, 'kind' => $stile->kind, 'words' => $stile->words,
-            ], $stiles),
+            ], $changeMarkers),
         ]);
     }
 

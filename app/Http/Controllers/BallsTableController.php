@@ -25,7 +25,7 @@ final class BallsTableController
     /** Refused rows of one column that are told one by one; of more only how many. */
     private const TOLD = 6;
 
-    /** Kinds of table a bench knows again, the latest. */
+    /** Kinds of table a workspace knows again, the latest. */
     private const MAPS = 40;
 
     public function __construct(private readonly ImportBalls $taking)
@@ -64,9 +64,9 @@ final class BallsTableController
         $balls = $this->read($request, $student);
         $there = $this->taking->there($balls);
         $sessions = $this->taking->take($balls, $request->coach(), $student, $request->green(), $request->speed(), $request->string('zone')->toString());
-        $bench = $request->bench();
-        $maps = [$request->table()->signature() => $request->map()->toArray()] + ($bench->column_maps ?? []);
-        $bench->update(['column_maps' => array_slice($maps, 0, self::MAPS, true)]);
+        $workspace = $request->workspace();
+        $maps = [$request->table()->signature() => $request->map()->toArray()] + ($workspace->column_maps ?? []);
+        $workspace->update(['column_maps' => array_slice($maps, 0, self::MAPS, true)]);
 
         return new JsonResponse(['taken' => count($balls->balls) - $there, 'there' => $there, 'refused' => count($balls->refused), 'sessions' => $sessions]);
     }

@@ -18,8 +18,8 @@ final class BenchmarkController
     {
         $coach = $request->coach();
 
-        return new JsonResponse(new BenchmarkResource(Benchmark::once($request->clientId(), $coach->bench_id, static fn(): Benchmark => Benchmark::query()->create(
-            $request->columns() + ['id' => $request->clientId(), 'bench_id' => $coach->bench_id, 'coach_id' => $coach->id],
+        return new JsonResponse(new BenchmarkResource(Benchmark::once($request->clientId(), $coach->workspace_id, static fn(): Benchmark => Benchmark::query()->create(
+            $request->columns() + ['id' => $request->clientId(), 'workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id],
         ))));
     }
 

@@ -51,7 +51,7 @@ final class CalendarController
                 return ['booking' => $told[$item['booking']->id], 'day' => $day, 'time' => $time, 'wall' => $item['at']->format('Y-m-d H:i'), 'clashes' => $item['clashes']];
             }, $items),
             'unreadable' => array_map(static fn(array $one): array => ['booking' => new BookingResource($one['booking']), 'reason' => $one['reason']], $unreadable),
-            'waiting' => BookingResource::collection(Booking::query()->with('student', 'green', 'lastLetter')->where('bench_id', $coach->bench_id)->where('starts', null)->get()->sortBy('id')->values()),
+            'waiting' => BookingResource::collection(Booking::query()->with('student', 'green', 'lastLetter')->where('workspace_id', $coach->workspace_id)->where('starts', null)->get()->sortBy('id')->values()),
             'has_feed' => $coach->calendar_hash !== null,
         ]);
     }
@@ -61,8 +61,8 @@ final class CalendarController
     {
         $coach = $request->coach();
 
-        return new BookingResource(Booking::once($request->clientId(), $coach->bench_id, static fn(): Booking => Booking::query()->create(
-            $request->columns() + array_filter(['id' => $request->clientId()]) + ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id],
+        return new BookingResource(Booking::once($request->clientId(), $coach->workspace_id, static fn(): Booking => Booking::query()->create(
+            $request->columns() + array_filter(['id' => $request->clientId()]) + ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id],
         )));
     }
 
@@ -98,7 +98,7 @@ final class CalendarController
         $booking->student?->facts()->demandConsent('email');
         $email = $booking->student?->facts()->email ?? throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
         $letter = BookingMessage::query()->create([
-            'bench_id' => $booking->bench_id, 'coach_id' => $request->coach()->id, 'booking_id' => $booking->id, 'to' => $email,
+            'workspace_id' => $booking->workspace_id, 'coach_id' => $request->coach()->id, 'booking_id' => $booking->id, 'to' => $email,
             'offered' => $request->offered($booking->zone)?->format('Y-m-d H:i'), 'state' => MessageState::Waiting,
         ]);
         try {

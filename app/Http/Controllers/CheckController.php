@@ -31,7 +31,7 @@ final class CheckController
     {
     }
 
-    /** Lay out every check, every card of the bench, and the questions on which schools differ. */
+    /** Lay out every check, every card of the workspace, and the questions on which schools differ. */
     public function book(Request $request): JsonResponse
     {
         $coach = $request->user();
@@ -39,8 +39,8 @@ final class CheckController
 
         return new JsonResponse([
             'kinds' => CheckKindResource::collection(array_values(CheckKinds::all())),
-            'cards' => ChecklistResource::collection(array_values($this->checks->cards($coach->bench_id))),
-            'questions' => PreferenceQuestionResource::all(array_values(PreferenceQuestion::all()), Workspace::query()->find($coach->bench_id)->schools ?? []),
+            'cards' => ChecklistResource::collection(array_values($this->checks->cards($coach->workspace_id))),
+            'questions' => PreferenceQuestionResource::all(array_values(PreferenceQuestion::all()), Workspace::query()->find($coach->workspace_id)->schools ?? []),
         ]);
     }
 

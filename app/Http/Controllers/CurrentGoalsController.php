@@ -21,7 +21,7 @@ final class CurrentGoalsController
     public function update(JsonRequest $request, Student $student): JsonResponse
     {
         $inWork = CurrentGoals::read($request->told());
-        $student->update(['in_work' => $inWork->toArray()]);
+        $student->update(['current_goals' => $inWork->toArray()]);
 
         return self::answer($inWork);
     }

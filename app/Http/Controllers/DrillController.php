@@ -44,7 +44,7 @@ final class DrillController
         $coach = $request->coach();
         $columns = $request->columns() + array_filter(['id' => $request->clientId()]);
 
-        return self::resource(SavedDrill::once($request->clientId(), $coach->bench_id, static fn(): SavedDrill => $coach->drills()->create($columns)));
+        return self::resource(SavedDrill::once($request->clientId(), $coach->workspace_id, static fn(): SavedDrill => $coach->drills()->create($columns)));
     }
 
     /** Say whether a drill that is being made can be run, and what it comes to; a refusal names the field and why. */

@@ -30,8 +30,8 @@ final class DrillRunController
     public function store(StartRunRequest $request, PracticeSession $session, ReadingQuiz $guesses): RunResource
     {
         $columns = $request->columns($guesses, $session->student);
-        $run = PracticeRun::once($columns['id'], $session->bench_id, static fn(): PracticeRun => PracticeRun::query()->create($columns + [
-            'bench_id' => $session->bench_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
+        $run = PracticeRun::once($columns['id'], $session->workspace_id, static fn(): PracticeRun => PracticeRun::query()->create($columns + [
+            'workspace_id' => $session->workspace_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
         ]));
         abort_if($run->practice_session_id !== $session->id, 404);
         $expectation = $this->runs->expectation(DrillDefinition::card($run->definition())->rules, $run->seed, $session->load('student', 'green'));

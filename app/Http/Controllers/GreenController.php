@@ -27,7 +27,7 @@ final class GreenController
     {
         $coach = $request->coach();
 
-        return GreenResource::make(Green::once($request->clientId(), $coach->bench_id, static fn(): Green => $coach->greens()->create($request->validated())));
+        return GreenResource::make(Green::once($request->clientId(), $coach->workspace_id, static fn(): Green => $coach->greens()->create($request->validated())));
     }
 
     public function update(GreenRequest $request, Green $green): GreenResource

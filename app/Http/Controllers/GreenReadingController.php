@@ -27,7 +27,7 @@ final class GreenReadingController
     /** What to look for before a putt is read, here and for this student: the coach's own cards. */
     public function hints(HintsRequest $request, CheckHistory $checks): JsonResponse
     {
-        $hints = ReadingHints::of($checks->cards($request->coach()->bench_id), $request->green()?->grass, $request->schools());
+        $hints = ReadingHints::of($checks->cards($request->coach()->workspace_id), $request->green()?->grass, $request->schools());
 
         return new JsonResponse(array_map(static fn(Checklist $card): array => ['title' => $card->title, 'points' => array_column($card->points, 'text')], $hints));
     }

@@ -19,7 +19,7 @@ final class LengthSetController
     public function index(#[CurrentUser] Coach $coach): JsonResponse
     {
         /** @var Collection<int, LengthSet> $sets */
-        $sets = $coach->bench->lengthSets()->orderBy('name')->get();
+        $sets = $coach->workspace->lengthSets()->orderBy('name')->get();
 
         return new JsonResponse($sets->map(static fn(LengthSet $set): LengthSetResource => new LengthSetResource($set))->values());
     }
@@ -30,7 +30,7 @@ final class LengthSetController
         $columns = $request->columns();
         $coach = $request->coach();
 
-        return new LengthSetResource(LengthSet::once($columns['id'], $coach->bench_id, static fn(): LengthSet => LengthSet::query()->create($columns + ['bench_id' => $coach->bench_id, 'coach_id' => $coach->id])));
+        return new LengthSetResource(LengthSet::once($columns['id'], $coach->workspace_id, static fn(): LengthSet => LengthSet::query()->create($columns + ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id])));
     }
 
     public function update(LengthSetRequest $request, LengthSet $set): LengthSetResource

@@ -32,7 +32,7 @@ final class PracticeSessionController
     {
         $coach = $request->coach();
 
-        return $this->resource(PracticeSession::once($request->clientId(), $coach->bench_id, static fn(): PracticeSession => $coach->practiceSessions()->create(
+        return $this->resource(PracticeSession::once($request->clientId(), $coach->workspace_id, static fn(): PracticeSession => $coach->practiceSessions()->create(
             Arr::except($request->validated(), 'started_at_ms') + ['started_at' => DeviceTime::of($request->validated('started_at_ms'))],
         )));
     }

@@ -26,8 +26,8 @@ final class PutterController
     public function store(PutterRequest $request, Student $student): AnonymousResourceCollection
     {
         $coach = $request->coach();
-        Putter::once($request->clientId(), $student->bench_id, static fn(): Putter => Putter::query()->create(
-            $request->validated() + ['bench_id' => $student->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
+        Putter::once($request->clientId(), $student->workspace_id, static fn(): Putter => Putter::query()->create(
+            $request->validated() + ['workspace_id' => $student->workspace_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
         ));
         if ($student->putter === null) {
             $student->update(['putter' => $request->validated('name')]);

@@ -44,8 +44,8 @@ final class ReadingQuizController
     public function store(QuizAnswerRequest $request, Student $student): JsonResponse
     {
         $guess = $request->guess();
-        $row = QuizAnswerRecord::once($request->clientId(), $student->bench_id, static fn(): QuizAnswerRecord => QuizAnswerRecord::query()->create([
-            'id' => $request->clientId(), 'bench_id' => $student->bench_id, 'coach_id' => $request->coach()->id, 'student_id' => $student->id,
+        $row = QuizAnswerRecord::once($request->clientId(), $student->workspace_id, static fn(): QuizAnswerRecord => QuizAnswerRecord::query()->create([
+            'id' => $request->clientId(), 'workspace_id' => $student->workspace_id, 'coach_id' => $request->coach()->id, 'student_id' => $student->id,
             'putt' => $guess->putt->said(), 'called_aim_m' => $guess->aim, 'called_plays_m' => $guess->plays,
         ]));
         $guess = $row->guess() ?? $guess;

@@ -10,7 +10,7 @@ use App\Models\RecordChange;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
 
-/** Who changed what of a bench's records. */
+/** Who changed what of a workspace's records. */
 final class RecordChangeController
 {
     /** The latest, so many. */
@@ -22,7 +22,7 @@ final class RecordChangeController
     public function __invoke(ChangesRequest $request): JsonResponse
     {
         $student = $request->validated('student');
-        $query = RecordChange::query()->where('bench_id', $request->coach()->bench_id);
+        $query = RecordChange::query()->where('workspace_id', $request->coach()->workspace_id);
         /** @var Collection<int, RecordChange> $changes */
         $changes = ($student === null ? $query : $query->where('student_id', $student))->orderByDesc('id')->limit(self::SHOWN)->get();
         $names = Coach::query()->whereKey($changes->pluck('coach_id')->unique())->pluck('name', 'id');

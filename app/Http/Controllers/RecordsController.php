@@ -27,9 +27,9 @@ final class RecordsController
     {
     }
 
-    public function ofBench(#[CurrentUser] Coach $coach): JsonResponse
+    public function ofWorkspace(#[CurrentUser] Coach $coach): JsonResponse
     {
-        return self::file(RecordFile::ofBench(Workspace::query()->findOrFail($coach->bench_id)));
+        return self::file(RecordFile::ofWorkspace(Workspace::query()->findOrFail($coach->workspace_id)));
     }
 
     public function ofStudent(Student $student): JsonResponse

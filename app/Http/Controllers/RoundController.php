@@ -54,8 +54,8 @@ final class RoundController
     public function store(RoundRequest $request, Student $student): RoundResource
     {
         $coach = $request->coach();
-        $round = Round::once($request->clientId(), $student->bench_id, static fn(): Round => Round::query()->create(
-            $request->columns() + ['id' => $request->clientId(), 'bench_id' => $student->bench_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
+        $round = Round::once($request->clientId(), $student->workspace_id, static fn(): Round => Round::query()->create(
+            $request->columns() + ['id' => $request->clientId(), 'workspace_id' => $student->workspace_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
         ));
 
         return new RoundResource($round, $coach->threePuttInside());

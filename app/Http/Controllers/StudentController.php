@@ -19,14 +19,14 @@ final class StudentController
     {
         $coach = $request->coach();
 
-        return StudentResource::make(Student::once($request->clientId(), $coach->bench_id, static fn(): Student => $coach->students()->create($request->validated())));
+        return StudentResource::make(Student::once($request->clientId(), $coach->workspace_id, static fn(): Student => $coach->students()->create($request->validated())));
     }
 
     public function update(StudentRequest $request, Student $student, ProjectSession $projector): StudentResource
     {
         DB::transaction(static function () use ($request, $student, $projector): void {
             $student->update(Arr::except($request->validated(), 'id'));
-            if ($student->wasChanged('target_pace_m')) {
+            if ($student->wasChanged('finish_past_m')) {
                 $projector->projectAtHoles($student);
             }
         });

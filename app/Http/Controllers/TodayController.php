@@ -26,10 +26,10 @@ final class TodayController
     /** More are not left open at once; older ones are in the ledger. */
     private const OPEN_SESSIONS = 100;
 
-    /** Lay out the bench: who comes, which greens, what was done and left to do. */
+    /** Lay out the workspace: who comes, which greens, what was done and left to do. */
     public function __invoke(#[CurrentUser] Coach $coach): JsonResponse
     {
-        $asked = HomeworkLog::questions($coach->bench_id);
+        $asked = HomeworkLog::questions($coach->workspace_id);
         /** @var Collection<int, Student> $students */
         $students = $coach->students()->where('is_simulated', false)->orderBy('name')->get();
 
@@ -38,9 +38,9 @@ final class TodayController
             'greens' => GreenResource::collection($coach->greens()->where('is_simulated', false)->with('latestReading.session.student')->orderBy('name')->get()),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
             'questions' => array_map(static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text], array_keys($asked), array_values($asked)),
-            'past_their_day' => self::pastTheirDay($students),
+            'past_retention' => self::pastTheirDay($students),
             'grasses' => array_map(static fn(Grass $grass): array => ['value' => $grass->value, 'label' => $grass->label(), 'season' => $grass->isOfWarmSeason() ? 'warm' : 'cool', 'has_grain' => $grass->hasGrain()], Grass::cases()),
-            'walk_along' => SimulatedSession::underWay($coach)?->id,
+            'simulation' => SimulatedSession::underWay($coach)?->id,
         ]);
     }
 

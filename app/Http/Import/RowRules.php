@@ -40,15 +40,15 @@ final readonly class RowRules implements RowCheck
 {
     /** Forms whose fields are the table's columns. */
     private const FORMS = [
-        'students' => StudentRequest::class, 'greens' => GreenRequest::class, 'practice_sessions' => UpdateSessionRequest::class, 'green_readings' => GreenSpeedMeasurementRequest::class,
-        'length_sets' => LengthSetRequest::class, 'rounds' => RoundRequest::class, 'benchmarks' => BenchmarkRequest::class, 'pocket_cards' => TakeHomeCardRequest::class, 'putters' => PutterRequest::class, 'bookings' => BookingRequest::class,
+        'students' => StudentRequest::class, 'greens' => GreenRequest::class, 'practice_sessions' => UpdateSessionRequest::class, 'green_speed_measurements' => GreenSpeedMeasurementRequest::class,
+        'length_sets' => LengthSetRequest::class, 'rounds' => RoundRequest::class, 'benchmarks' => BenchmarkRequest::class, 'take_home_cards' => TakeHomeCardRequest::class, 'putters' => PutterRequest::class, 'bookings' => BookingRequest::class,
     ];
 
     /** Columns no form asks for: of the record's making, or worked out by the server from what a form asks for. */
     private const BESIDES = [
         'practice_sessions' => ['is_home' => ['boolean'], 'started_at' => ['required']],
         'session_events' => ['recorded_at' => ['required'], 'practice_session_id' => ['required']],
-        'green_readings' => [
+        'green_speed_measurements' => [
             'speed_m' => ['nullable', 'numeric', 'between:0.5,7'], 'standard_error_m' => ['nullable', 'numeric', 'between:0,7'], 'give_or_take_m' => ['nullable', 'numeric', 'between:0,7'],
             'grade' => ['nullable', 'numeric', 'between:-0.3,0.3'], 'grade_low' => ['nullable', 'numeric', 'between:-1,1'], 'grade_high' => ['nullable', 'numeric', 'between:-1,1'],
             'is_level' => ['required', 'boolean'], 'warnings' => ['present', 'list', 'max:20'], 'warnings.*' => ['string', 'max:300'], 'taken_at' => ['required'],
@@ -58,12 +58,12 @@ final readonly class RowRules implements RowCheck
         'drills' => ['name' => ['required', 'string', 'max:200']],
         'drill_runs' => ['seed' => ['required', 'integer', 'between:0,2147483647'], 'students' => ['nullable', 'list', 'max:12'], 'students.*' => ['string', 'distinct']],
         'cards' => ['key' => ['required', 'regex:/^[0-9A-Za-z_]{1,40}$/']],
-        'kept_reads' => ['name' => ['required', 'string', 'max:80'], 'green_id' => ['required']],
+        'saved_reads' => ['name' => ['required', 'string', 'max:80'], 'green_id' => ['required']],
         'guesses' => ['called_aim_m' => ['nullable', 'numeric', 'between:-60,60'], 'called_plays_m' => ['nullable', 'numeric', 'between:0,200']],
     ];
 
     /** Columns that a form calls otherwise, or does not take with the others. */
-    private const NOT_ASKED = ['created_at', 'updated_at', 'deleted_at', 'in_work', 'about', 'plan', 'started_at', 'ended_at', 'student_id', 'green_id', 'practice_session_id', 'rule', 'definition', 'content', 'putt'];
+    private const NOT_ASKED = ['created_at', 'updated_at', 'deleted_at', 'current_goals', 'about', 'plan', 'started_at', 'ended_at', 'student_id', 'green_id', 'practice_session_id', 'rule', 'definition', 'content', 'putt'];
 
     public function check(Coach $coach, string $table, int $i, array $row): void
     {
@@ -102,9 +102,9 @@ final readonly class RowRules implements RowCheck
             return;
         }
         $form = match ($table) {
-            'green_readings' => ['id' => $row['id'], 'method' => $row['method']] + (array) ($row['entries'] ?? []),
+            'green_speed_measurements' => ['id' => $row['id'], 'method' => $row['method']] + (array) ($row['entries'] ?? []),
             'rounds' => ['played_on' => substr((string) $row['played_on'], 0, 10)] + $asked,
-            'pocket_cards' => ['next_on' => $row['next_on'] === null ? null : substr((string) $row['next_on'], 0, 10)] + $asked,
+            'take_home_cards' => ['next_on' => $row['next_on'] === null ? null : substr((string) $row['next_on'], 0, 10)] + $asked,
             'bookings' => ['minutes' => min((int) ($row['minutes'] ?? 0), 480), 'title' => $row['title'] ?? ($row['student_id'] === null ? null : 'A session')] + array_diff_key($asked, ['skipped' => 0, 'uid' => 0]),
             default => $asked,
         };
@@ -139,18 +139,18 @@ final readonly class RowRules implements RowCheck
         $isSaid = static fn(string $column): bool => ($row[$column] ?? null) !== null;
         match ($table) {
             'students' => [
-                $isSaid('in_work') ? self::at('in_work', static fn() => CurrentGoals::read($input('in_work'))) : null,
+                $isSaid('current_goals') ? self::at('current_goals', static fn() => CurrentGoals::read($input('current_goals'))) : null,
                 // As the model reads it: answers that nobody gave may be kept as an empty list.
                 self::at('about', static fn() => (new Student())->setRawAttributes($row)->facts()),
             ],
             'practice_sessions' => $isSaid('plan') ? self::at('plan', static fn() => Plan::read($input('plan'))) : null,
-            'green_readings' => self::at('entries', static fn() => SaveGreenSpeedMeasurement::figures(MeasurementMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
+            'green_speed_measurements' => self::at('entries', static fn() => SaveGreenSpeedMeasurement::figures(MeasurementMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
             'drills', 'drill_runs' => self::at('definition', static fn() => DrillDefinition::card(DrillDefinition::fromStored($text('definition')))),
             'rounds' => (new Round())->setRawAttributes($row)->played(),
             'cards' => self::at('content', static fn() => Checklist::read($text('key'), $input('content'))),
-            'kept_reads' => self::at('putt', static fn() => PuttSituation::read($input('putt'))),
+            'saved_reads' => self::at('putt', static fn() => PuttSituation::read($input('putt'))),
             'bookings' => $isSaid('starts') && $isSaid('zone') ? Series::lastAt($text('starts'), $text('zone'), $row['rule'] === null ? null : $text('rule')) : null,
-            'home_entries' => HomeworkEntry::read(JsonInput::fromArray(array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])))),
+            'homework_entries' => HomeworkEntry::read(JsonInput::fromArray(array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])))),
             'guesses' => (new QuizAnswerRecord())->setRawAttributes($row)->guess(),
             default => null,
         };

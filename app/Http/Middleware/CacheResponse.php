@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Keeps an answer that takes long to work out until anything it rests on changes: a ball, a reading or a round of the
- * bench, the record it is about, or the coach's own settings.
+ * workspace, the record it is about, or the coach's own settings.
  */
 final class CacheResponse
 {
@@ -31,7 +31,7 @@ final class CacheResponse
         if (!$coach instanceof Coach || !$record instanceof WorkspaceModel) {
             return $next($request);
         }
-        $key = CacheKey::of('answer', $record->bench_id, [$coach, $record, ...self::students($request, $record)], [$request->path(), $request->query()]);
+        $key = CacheKey::of('answer', $record->workspace_id, [$coach, $record, ...self::students($request, $record)], [$request->path(), $request->query()]);
         $kept = Cache::get($key);
         if (is_string($kept)) {
             return JsonResponse::fromJsonString($kept);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** About the coach's own account, whatever they may do at a bench: the password is asked for again. */
+/** About the coach's own account, whatever they may do at a workspace: the password is asked for again. */
 class AccountRequest extends WorkspaceRequest
 {
     use ReadsPassword;

@@ -29,7 +29,7 @@ final class BallReportRequest extends StrokeReportRequest
             'from' => ['bail', 'sometimes', 'string', 'date'],
             'to' => ['bail', 'sometimes', 'string', 'date'],
             'with' => ['sometimes', 'array', 'list', 'max:2'],
-            'with.*' => ['string', $this->onBench(Student::class)],
+            'with.*' => ['string', $this->inWorkspace(Student::class)],
             'then_from' => ['bail', 'sometimes', 'string', 'date'],
             'then_to' => ['bail', 'sometimes', 'string', 'date'],
         ];

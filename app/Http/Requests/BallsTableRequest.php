@@ -27,7 +27,7 @@ final class BallsTableRequest extends WorkspaceRequest
             'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2019-12-31'],
             'zone' => ['required', 'timezone:all'],
             // A speed is some green's.
-            'green_id' => ['nullable', 'required_with:speed_ft', 'string', $this->onBench(Green::class)],
+            'green_id' => ['nullable', 'required_with:speed_ft', 'string', $this->inWorkspace(Green::class)],
             'speed_ft' => ['nullable', 'numeric', 'between:3,18'],
         ];
     }
@@ -38,11 +38,11 @@ final class BallsTableRequest extends WorkspaceRequest
         return $this->table ??= CsvText::table($this->string('text')->toString());
     }
 
-    /** As it is said here, else as the bench said it of the same heads before, else guessed. */
+    /** As it is said here, else as the workspace said it of the same heads before, else guessed. */
     public function map(): ColumnMap
     {
         $table = $this->table();
-        $kept = $this->has('columns') ? null : $this->bench()->column_maps[$table->signature()] ?? null;
+        $kept = $this->has('columns') ? null : $this->workspace()->column_maps[$table->signature()] ?? null;
 
         return match (true) {
             $this->has('columns') => self::read($this->validated('columns'), $table),
@@ -72,9 +72,9 @@ final class BallsTableRequest extends WorkspaceRequest
         return $this->filled('speed_ft') ? $this->float('speed_ft') : null;
     }
 
-    public function bench(): Workspace
+    public function workspace(): Workspace
     {
-        return Workspace::query()->findOrFail($this->coach()->bench_id);
+        return Workspace::query()->findOrFail($this->coach()->workspace_id);
     }
 
     /** @return array<string, string> */

@@ -16,9 +16,9 @@ final class BookingRequest extends WorkspaceRequest
     {
         return [
             'id' => ['sometimes', 'ulid'],
-            'student_id' => ['nullable', 'required_without:title', 'string', $this->onBench(Student::class)],
+            'student_id' => ['nullable', 'required_without:title', 'string', $this->inWorkspace(Student::class)],
             'title' => ['nullable', 'string', 'max:120'],
-            'green_id' => ['nullable', 'string', $this->onBench(Green::class)],
+            'green_id' => ['nullable', 'string', $this->inWorkspace(Green::class)],
             'starts' => ['bail', 'nullable', 'string', 'date_format:Y-m-d H:i', 'after:2019-12-31', 'before:2100-01-01'],
             'zone' => ['required', 'timezone:all'],
             'minutes' => ['required', 'integer', 'between:1,480'],

@@ -17,7 +17,7 @@ final class DeviceReadingRequest extends WorkspaceRequest
     public function rules(): array
     {
         return [
-            'student' => ['nullable', 'string', $this->onBench(Student::class)],
+            'student' => ['nullable', 'string', $this->inWorkspace(Student::class)],
             'target_m' => ['nullable', 'numeric', 'between:0.3,30'],
             'speed_m' => ['nullable', 'numeric', 'between:0.9,5.5'],
             'along_percent' => ['nullable', 'numeric', 'between:-6,6'],

@@ -17,10 +17,10 @@ final class DrillSetupRequest extends WorkspaceRequest
     {
         return [
             'id' => ['required', 'ulid'],
-            'session_id' => ['nullable', 'ulid', $this->onBench(PracticeSession::class)],
+            'session_id' => ['nullable', 'ulid', $this->inWorkspace(PracticeSession::class)],
             'level_is_chosen' => ['sometimes', 'boolean'],
             'students' => ['sometimes', 'array', 'list', 'max:12'],
-            'students.*' => ['string', 'distinct', $this->onBench(Student::class)],
+            'students.*' => ['string', 'distinct', $this->inWorkspace(Student::class)],
             'stepped' => ['sometimes', 'array', 'list', 'max:24'],
             'stepped.*' => ['nullable', 'numeric', 'between:0.5,200'],
         ];

@@ -8,7 +8,7 @@ use Amble\Core\Student\TeachingPreferences;
 use App\Models\Student;
 use App\Models\Workspace;
 
-/** A request that may name a student of the bench, for whom something is told; nobody in particular without one. */
+/** A request that may name a student of the workspace, for whom something is told; nobody in particular without one. */
 trait ForStudent
 {
     public function student(): ?Student
@@ -19,8 +19,8 @@ trait ForStudent
     /** What the student is taught, else what the coach takes. */
     public function schools(): TeachingPreferences
     {
-        $bench = Workspace::query()->findOrFail($this->coach()->bench_id);
+        $workspace = Workspace::query()->findOrFail($this->coach()->workspace_id);
 
-        return $this->student()?->schools($bench) ?? TeachingPreferences::of([], $bench->schools ?? []);
+        return $this->student()?->schools($workspace) ?? TeachingPreferences::of([], $workspace->schools ?? []);
     }
 }

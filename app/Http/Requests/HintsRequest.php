@@ -16,8 +16,8 @@ final class HintsRequest extends WorkspaceRequest
     public function rules(): array
     {
         return [
-            'green' => ['nullable', 'string', $this->onBench(Green::class)],
-            'student' => ['nullable', 'string', $this->onBench(Student::class)],
+            'green' => ['nullable', 'string', $this->inWorkspace(Green::class)],
+            'student' => ['nullable', 'string', $this->inWorkspace(Student::class)],
         ];
     }
 

@@ -99,7 +99,7 @@ final class LogEventsRequest extends WorkspaceRequest
         return is_int($at) && ($at < self::OLDEST_MS || $at > $now + self::AHEAD_MS) ? $now + (int) $place : $at;
     }
 
-    /** Whose a ball is must be somebody of the bench; in a group every ball says whose. */
+    /** Whose a ball is must be somebody of the workspace; in a group every ball says whose. */
     private function checkOwners(Validator $validator): void
     {
         $session = $this->route('session');
@@ -110,13 +110,13 @@ final class LogEventsRequest extends WorkspaceRequest
         foreach ($this->events as $i => $event) {
             $runId = $event['run_id'] ?? null;
             if ($runId !== null && (!is_string($runId) || !$groups->has($runId))) {
-                $validator->errors()->add("events.$i.run_id", 'That drill run is not on your bench.');
+                $validator->errors()->add("events.$i.run_id", 'That drill run is not in your workspace.');
                 continue;
             }
             $student = $event['student'] ?? null;
             $isOfGroup = $runId !== null && (array) $groups->get($runId) !== [];
             $problem = match (true) {
-                $student !== null => is_string($student) && isset($known[$student]) ? null : 'That student is not on your bench.',
+                $student !== null => is_string($student) && isset($known[$student]) ? null : 'That student is not in your workspace.',
                 ($event['type'] ?? null) === 'putt_logged' && $isOfGroup => 'Say whose ball it was.',
                 default => null,
             };
@@ -126,13 +126,13 @@ final class LogEventsRequest extends WorkspaceRequest
         }
     }
 
-    /** @return array<string, true> those of the students named that are of this bench, put away or not */
+    /** @return array<string, true> those of the students named that are of this workspace, put away or not */
     private function knownStudents(): array
     {
         $named = array_unique(array_filter(array_column($this->events, 'student'), is_string(...)));
         $session = $this->route('session');
         assert($session instanceof PracticeSession);
-        $known = $named === [] ? [] : Student::withTrashed()->where('bench_id', $session->bench_id)->whereKey($named)->pluck('id')->all();
+        $known = $named === [] ? [] : Student::withTrashed()->where('workspace_id', $session->workspace_id)->whereKey($named)->pluck('id')->all();
 
         return array_fill_keys(array_filter($known, is_string(...)), true);
     }

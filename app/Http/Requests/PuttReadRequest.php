@@ -21,7 +21,7 @@ final class PuttReadRequest extends WorkspaceRequest
     {
         return [
             'putt' => ['required', 'string', 'max:2000'],
-            'student' => ['nullable', 'string', $this->onBench(Student::class)],
+            'student' => ['nullable', 'string', $this->inWorkspace(Student::class)],
             'surface' => ['nullable', 'string', Rule::enum(Surface::class)],
         ];
     }

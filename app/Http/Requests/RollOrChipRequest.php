@@ -21,7 +21,7 @@ final class RollOrChipRequest extends WorkspaceRequest
             'lie' => ['required', Rule::in(array_keys(RollOrChip::LIES))],
             'rough_m' => ['required', 'numeric', 'between:0,40'],
             'room_m' => ['required', 'numeric', 'between:0,40'],
-            'student' => ['nullable', 'string', $this->onBench(Student::class)],
+            'student' => ['nullable', 'string', $this->inWorkspace(Student::class)],
         ];
     }
 

@@ -14,7 +14,7 @@ final class SettingsRequest extends WorkspaceRequest
     {
         return [
             'unit' => ['required', Rule::enum(Unit::class)],
-            'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
+            'stride_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
             'three_putt_inside_m' => ['sometimes', 'nullable', 'numeric', 'between:0.3,30'],
             'trend_sessions' => ['sometimes', 'integer', 'between:2,12'],
         ];
@@ -24,14 +24,14 @@ final class SettingsRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'pace_length_m.required_if' => 'To work in paces, measure your pace first.',
-            'pace_length_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+            'stride_m.required_if' => 'To work in paces, measure your pace first.',
+            'stride_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
         ] + parent::messages();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pace_length_m' => 'pace length', 'trend_sessions' => 'sessions for a trend', 'three_putt_inside_m' => 'length inside which three putts should not come'];
+        return ['stride_m' => 'pace length', 'trend_sessions' => 'sessions for a trend', 'three_putt_inside_m' => 'length inside which three putts should not come'];
     }
 }

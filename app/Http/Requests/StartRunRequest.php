@@ -20,7 +20,7 @@ final class StartRunRequest extends WorkspaceRequest
             'id' => ['required', 'ulid'],
             'seed' => ['nullable', 'integer', 'between:0,2147483647'],
             'students' => ['sometimes', 'array', 'list', 'max:12'],
-            'students.*' => ['string', 'distinct', $this->onBench(Student::class)],
+            'students.*' => ['string', 'distinct', $this->inWorkspace(Student::class)],
         ];
     }
 

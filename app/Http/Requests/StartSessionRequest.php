@@ -16,8 +16,8 @@ final class StartSessionRequest extends WorkspaceRequest
         return [
             'id' => ['required', 'ulid'],
             'started_at_ms' => DeviceTime::RULES,
-            'student_id' => ['nullable', 'string', $this->onBench(Student::class)->whereNull('deleted_at')],
-            'green_id' => ['nullable', 'string', $this->onBench(Green::class)->whereNull('deleted_at')],
+            'student_id' => ['nullable', 'string', $this->inWorkspace(Student::class)->whereNull('deleted_at')],
+            'green_id' => ['nullable', 'string', $this->inWorkspace(Green::class)->whereNull('deleted_at')],
         ];
     }
 

@@ -13,10 +13,10 @@ class StrokeReportRequest extends WorkspaceRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['student_id' => ['sometimes', 'string', $this->onBench(Student::class)]];
+        return ['student_id' => ['sometimes', 'string', $this->inWorkspace(Student::class)]];
     }
 
-    /** Whose figures they are: the session's own student's, unless another of the company is asked for. */
+    /** Whose figures they are: the session's own student's, unless another of the group_members is asked for. */
     public function student(): Student
     {
         $session = $this->route('session');

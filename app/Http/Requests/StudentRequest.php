@@ -13,6 +13,18 @@ use Illuminate\Validation\Rule;
 
 final class StudentRequest extends WorkspaceRequest
 {
+    /** Names of fields as a device sends them that kept a new student before the fields were renamed. */
+    private const FORMER = ['target_pace_m' => 'finish_past_m', 'pace_length_m' => 'stride_m'];
+
+    protected function prepareForValidation(): void
+    {
+        foreach (self::FORMER as $former => $name) {
+            if ($this->has($former) && !$this->has($name)) {
+                $this->merge([$name => $this->input($former)]);
+            }
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -22,8 +34,8 @@ final class StudentRequest extends WorkspaceRequest
             'hand' => ['required', Rule::enum(Hand::class)],
             'level' => ['required', Rule::enum(Level::class)],
             'unit' => ['required', Rule::enum(Unit::class)],
-            'pace_length_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
-            'target_pace_m' => ['required', 'numeric', 'between:0,2'],
+            'stride_m' => ['nullable', 'required_if:unit,paces', 'numeric', 'between:0.3,1.5'],
+            'finish_past_m' => ['required', 'numeric', 'between:0,2'],
             'putter' => ['nullable', 'string', 'max:120'],
             'school' => ['required', Rule::enum(BackstrokeCue::class)],
             'tempo_bpm' => ['nullable', 'integer', 'between:30,160'],
@@ -39,19 +51,19 @@ final class StudentRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'pace_length_m.required_if' => 'To work in paces, give the length of one.',
-            'pace_length_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+            'stride_m.required_if' => 'To work in paces, give the length of one.',
+            'stride_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
             'band_low_m.required_with' => 'Give both ends of the lengths to practise.',
             'band_high_m.required_with' => 'Give both ends of the lengths to practise.',
             'band_high_m.gte' => 'The longest length to practise must not be below the shortest.',
             'tempo_bpm.between' => 'A tempo is between 30 and 160 beats a minute.',
-            'target_pace_m.between' => 'The run-out past the hole is between 0 and 2 m (6 ft 6 in).',
+            'finish_past_m.between' => 'The run-out past the hole is between 0 and 2 m (6 ft 6 in).',
         ] + parent::messages();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pace_length_m' => 'pace length', 'target_pace_m' => 'run-out past the hole', 'tempo_bpm' => 'tempo', 'band_low_m' => 'shortest length to practise', 'band_high_m' => 'longest length to practise'];
+        return ['stride_m' => 'pace length', 'finish_past_m' => 'run-out past the hole', 'tempo_bpm' => 'tempo', 'band_low_m' => 'shortest length to practise', 'band_high_m' => 'longest length to practise'];
     }
 }

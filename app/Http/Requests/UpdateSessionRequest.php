@@ -20,14 +20,14 @@ final class UpdateSessionRequest extends WorkspaceRequest
     public function rules(): array
     {
         return [
-            'student_id' => ['sometimes', 'nullable', 'string', $this->onBench(Student::class)],
-            'green_id' => ['sometimes', 'nullable', 'string', $this->onBench(Green::class)],
+            'student_id' => ['sometimes', 'nullable', 'string', $this->inWorkspace(Student::class)],
+            'green_id' => ['sometimes', 'nullable', 'string', $this->inWorkspace(Green::class)],
             'minutes' => ['sometimes', 'nullable', 'integer', 'between:1,480'],
             'purpose' => ['sometimes', 'nullable', 'string', 'max:200'],
             // Events since: an app of an older version is told, not silently ignored.
             'conditions' => ['missing'],
             'stations' => ['missing'],
-            'set_aside' => ['missing'],
+            'dismissed_insights' => ['missing'],
             'note_for_student' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'note_for_next' => ['sometimes', 'nullable', 'string', 'max:4000'],
             'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],

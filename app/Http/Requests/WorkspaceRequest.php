@@ -12,12 +12,12 @@ use Illuminate\Validation\Rules\Exists;
 /** A request by a signed-in coach; whose record it is about is decided by policy on the route. */
 abstract class WorkspaceRequest extends FormRequest
 {
-    /** What is made anew is made at the bench the coach works at, which they must be allowed to change. */
+    /** What is made anew is made in the workspace the coach works at, which they must be allowed to change. */
     public function authorize(): bool
     {
         $coach = $this->user();
 
-        return $coach instanceof Coach && ($this->isMethodSafe() || $coach->roleAt($coach->bench_id)?->mayChange() === true);
+        return $coach instanceof Coach && ($this->isMethodSafe() || $coach->roleAt($coach->workspace_id)?->mayChange() === true);
     }
 
     /**
@@ -51,10 +51,10 @@ abstract class WorkspaceRequest extends FormRequest
         return is_string($id) ? $id : null;
     }
 
-    /** A record of this coach's bench, one put away too. */
-    protected function onBench(string $model): Exists
+    /** A record of this coach's workspace, one put away too. */
+    protected function inWorkspace(string $model): Exists
     {
-        return Rule::exists($model, 'id')->where('bench_id', $this->coach()->bench_id);
+        return Rule::exists($model, 'id')->where('workspace_id', $this->coach()->workspace_id);
     }
 
     /**
@@ -94,7 +94,7 @@ abstract class WorkspaceRequest extends FormRequest
             'ulid' => 'The :attribute is not an id.',
             'array' => 'The :attribute must be a list.',
             'list' => 'The :attribute must be a list.',
-            'exists' => 'That :attribute is not on your bench.',
+            'exists' => 'That :attribute is not in your workspace.',
             'distinct' => 'Each :attribute may appear once.',
         ];
     }

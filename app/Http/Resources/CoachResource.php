@@ -19,7 +19,7 @@ final class CoachResource extends JsonResource
             'name' => $this->resource->name,
             'email' => $this->resource->email,
             'unit' => $this->resource->unit->value,
-            'pace_length_m' => $this->resource->pace_length_m,
+            'stride_m' => $this->resource->stride_m,
             'three_putt_inside_m' => $this->resource->three_putt_inside_m,
             'trend_sessions' => $this->resource->trend_sessions,
         ];

@@ -22,7 +22,7 @@ final class PreferenceQuestionResource extends JsonResource
 
     /**
      * @param list<PreferenceQuestion> $questions
-     * @param array<string, string> $coachs answers of the bench, by question
+     * @param array<string, string> $coachs answers of the workspace, by question
      *
      * @return list<self>
      */

@@ -30,7 +30,7 @@ final class SessionLogResource extends JsonResource
         $session = $this->resource;
         $changed = $this->appended->projected;
         /** @var Collection<int, PracticeRun> $runs */
-        $runs = $session->runs()->whereKey($changed->runs)->orderBy('id')->get();
+        $runs = $changed->runs === [] ? collect() : $session->runs()->whereKey($changed->runs)->orderBy('id')->get();
 
         return [
             'version' => $this->appended->version,
@@ -43,12 +43,12 @@ final class SessionLogResource extends JsonResource
             ),
             'stations' => $session->stations,
             'conditions' => $session->conditions,
-            'set_aside' => $session->set_aside,
-            'company' => $session->companions(),
+            'dismissed_insights' => $session->dismissed_insights,
+            'group_members' => $session->companions(),
             'latest_ms' => $session->latest_ms,
             'during' => $session->during,
             'checks' => $session->checkTries(),
-            'sights' => $session->cardSights(),
+            'checklist_answers' => $session->cardSights(),
         ];
     }
 }

@@ -58,23 +58,23 @@ final class SessionResource extends JsonResource
             'plan' => PlanReport::plan($this->resource)?->toArray(),
             'conditions' => $this->resource->conditions,
             'stations' => $this->resource->stations,
-            'set_aside' => $this->resource->set_aside,
-            'company' => $this->resource->companions(),
+            'dismissed_insights' => $this->resource->dismissed_insights,
+            'group_members' => $this->resource->companions(),
             'version' => $this->resource->exists ? AppendSessionEvents::version($this->resource) : 0,
             'latest_ms' => $this->resource->latest_ms,
             'during' => $this->resource->during,
             'checks' => $this->resource->checkTries(),
-            'sights' => $this->resource->cardSights(),
+            'checklist_answers' => $this->resource->cardSights(),
             'note_for_student' => $this->resource->note_for_student,
             'note_for_next' => $this->resource->note_for_next,
             'is_home' => $this->resource->is_home,
             'started_at' => $this->resource->started_at->toIso8601ZuluString(),
             'ended_at' => $this->resource->ended_at?->toIso8601ZuluString(),
             'reading' => self::reading($this->readings->reading),
-            'reading_is_of_the_day' => $standing->isOfTheDay ?? false,
-            'reading_days_old' => $standing?->days,
-            'own_reading' => self::reading($this->readings->own),
-            'other_reading' => self::reading($this->readings->other),
+            'measurement_is_of_the_day' => $standing->isOfTheDay ?? false,
+            'measurement_days_old' => $standing?->days,
+            'own_measurement' => self::reading($this->readings->own),
+            'other_measurement' => self::reading($this->readings->other),
             'putts' => BallResource::collection($this->balls),
             'care' => $this->care(),
             'kit_out' => array_map(static fn(string $name, int $count): array => ['name' => $name, 'count' => $count], array_keys($this->resource->kit_out), array_values($this->resource->kit_out)),
@@ -88,16 +88,16 @@ final class SessionResource extends JsonResource
     private function care(): array
     {
         $session = $this->resource;
-        $company = Student::withTrashed()->whereKey(array_column($session->companions(), 'student'))->get();
-        $bench = Workspace::query()->find($session->bench_id);
+        $groupMembers = Student::withTrashed()->whereKey(array_column($session->companions(), 'student'))->get();
+        $workspace = Workspace::query()->find($session->workspace_id);
         $now = new SafetyContext(
             array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions))),
             array_values(array_filter(array_map(Disturbance::tryFrom(...), $session->during['disturbances']))),
             $session->green?->surface !== Surface::Mat,
-            $company->count() > 1,
+            $groupMembers->count() > 1,
             $this->balls->count(),
-            $company->contains(static fn(Student $student): bool => $student->facts()->isMinor),
-            $company->contains(static fn(Student $student): bool => $student->schools($bench)->answer('after') === 'hole'),
+            $groupMembers->contains(static fn(Student $student): bool => $student->facts()->isMinor),
+            $groupMembers->contains(static fn(Student $student): bool => $student->schools($workspace)->answer('after') === 'hole'),
         );
         $care = [];
         foreach (SessionStep::cases() as $step) {

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * A session as the bench lists it.
+ * A session as the workspace lists it.
  *
  * @property PracticeSession $resource
  */

@@ -41,8 +41,8 @@ final class TakeHomeCardResource extends JsonResource
             'name' => $this->student->name,
             'school' => $this->student->school->value,
             'unit' => $this->student->unit->value,
-            'pace_length_m' => $this->student->pace_length_m,
-            'run_out_m' => $this->student->target_pace_m,
+            'stride_m' => $this->student->stride_m,
+            'finish_past_m' => $this->student->finish_past_m,
             'tables' => array_map(static fn(BackstrokeTable $table): array => [
                 'speed_m' => $table->speed->metres(),
                 'rows' => BackstrokeTableResource::make($table)->toArray($request)['rows'],

@@ -112,7 +112,7 @@ final class ReplayComputation implements Computation
     private static function away(SessionLog $log): array
     {
         $away = [];
-        foreach ($log->company as $companion) {
+        foreach ($log->groupMembers as $companion) {
             if ($companion->standing !== Presence::Here) {
                 $away[$companion->student] = true;
             }
@@ -188,7 +188,7 @@ final class ReplayComputation implements Computation
                 'attempt' => $tally->attempt,
                 'first_ball_passed' => $tally->firstBallPassed,
             ], $state->stations),
-            'first_tries' => ['n' => $firstTries, 'passed' => $firstPassed],
+            'first_attempts' => ['n' => $firstTries, 'passed' => $firstPassed],
             'through_but_missed' => $state->throughButMissed,
             'second_putts' => ['n' => $state->putOuts, 'putts' => $state->puttsToFinish],
             'step_m' => $state->step,

@@ -19,7 +19,7 @@ final class WorkspacePriorComputation implements Computation
             $student->number('df'),
             $student->path(''),
         ), $input->objects('students'));
-        $prior = StrokePrior::ofBench($students);
+        $prior = StrokePrior::ofWorkspace($students);
 
         return [
             'beta' => $prior->beta,

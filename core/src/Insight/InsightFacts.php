@@ -31,7 +31,7 @@ final readonly class InsightFacts
      * @param BallSelection|null $lately the latest balls on this kind of surface, from which habits are told; null where nobody looked
      * @param BallSelection|null $session this session's
      * @param BallSelection|null $path balls on this kind of surface as far back as breaks are looked for
-     * @param list<ChangeMarker> $stiles breaks across the student's path, oldest first
+     * @param list<ChangeMarker> $changeMarkers breaks across the student's path, oldest first
      * @param LineCure|null $cure how this student takes out a start to one side; null where the coach has not chosen
      * @param RoundReport|null $play what rounds come to; null without any
      * @param Complaint|null $complaint what the student came for; null where nobody said
@@ -53,7 +53,7 @@ final readonly class InsightFacts
         public ?BallSelection $lately = null,
         public ?BallSelection $session = null,
         public ?BallSelection $path = null,
-        public array $stiles = [],
+        public array $changeMarkers = [],
         public ?LineCure $cure = null,
         public ?RoundReport $play = null,
         public ?Complaint $complaint = null,

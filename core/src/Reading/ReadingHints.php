@@ -19,7 +19,7 @@ final class ReadingHints
     /**
      * Hints about the ground always; about the grass only where it leans and the student's school looks at it.
      *
-     * @param array<string, Checklist> $cards of the bench
+     * @param array<string, Checklist> $cards of the workspace
      * @param Grass|null $grass null where nobody named it, or none was chosen: nothing is said of it then
      *
      * @return list<Checklist>

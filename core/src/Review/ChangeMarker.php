@@ -32,19 +32,19 @@ final readonly class ChangeMarker
      */
     public static function all(array $visits): array
     {
-        $stiles = [];
+        $changeMarkers = [];
         $before = null;
         [$putter, $tempo] = [null, null];
         foreach ($visits as $visit) {
             foreach (self::words($before, $visit, $putter, $tempo) as $kind => $words) {
-                $stiles[] = new self($visit->sessionId, $visit->atMilliseconds, $kind, $words);
+                $changeMarkers[] = new self($visit->sessionId, $visit->atMilliseconds, $kind, $words);
             }
             $before = $visit;
             $putter = $visit->putters === [] ? $putter : $visit->putters[count($visit->putters) - 1];
             $tempo = $visit->tempos === [] ? $tempo : $visit->tempos[count($visit->tempos) - 1];
         }
 
-        return $stiles;
+        return $changeMarkers;
     }
 
     /**

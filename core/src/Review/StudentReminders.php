@@ -20,7 +20,7 @@ final class StudentReminders
     /**
      * @param list<ChecklistReport> $cards as they were last looked at
      * @param list<CheckReport> $checks as they were last made
-     * @param int|null $weeksAway since the last ball on this bench; null for somebody new
+     * @param int|null $weeksAway since the last ball in this workspace; null for somebody new
      * @param HomeworkReport $home since the last ball here
      * @param string|null $task what was to be done at home
      * @param string $today "2026-11-26"

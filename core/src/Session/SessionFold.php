@@ -46,7 +46,7 @@ final class SessionFold
     private array $given = [];
 
     /** @var array<string, GroupMember> by student, in the order they came */
-    private array $company = [];
+    private array $groupMembers = [];
 
     /** @var array<string, RunChanges> by run */
     private array $runs = [];
@@ -128,7 +128,7 @@ final class SessionFold
 
     public function noteCompany(GroupMember $companion): void
     {
-        $this->company[$companion->student] = $companion;
+        $this->groupMembers[$companion->student] = $companion;
     }
 
     public function run(string $runId): RunChanges
@@ -191,7 +191,7 @@ final class SessionFold
             stations: array_values($this->stations),
             conditions: array_values($this->conditions),
             setAside: array_values($this->setAside),
-            company: array_values($this->company),
+            groupMembers: array_values($this->groupMembers),
             runs: $this->runs,
             readingId: $this->readingId,
             checks: $this->checks,

@@ -23,7 +23,7 @@ final readonly class SessionLog
      * @param list<SessionStation> $stations in the order they were first set
      * @param list<Condition> $conditions
      * @param list<DismissedInsight> $setAside
-     * @param list<GroupMember> $company in the order they came; whoever the session was begun for may be missing
+     * @param list<GroupMember> $groupMembers in the order they came; whoever the session was begun for may be missing
      * @param array<string, RunChanges> $runs what happened to each run besides its balls, by id
      * @param string|null $readingId of the reading chosen to stand; null for the session's own
      * @param list<CheckAttempt> $checks in the order they were made
@@ -37,7 +37,7 @@ final readonly class SessionLog
         public array $stations,
         public array $conditions,
         public array $setAside,
-        public array $company = [],
+        public array $groupMembers = [],
         public array $runs = [],
         public ?string $readingId = null,
         public array $checks = [],
@@ -66,7 +66,7 @@ final readonly class SessionLog
     /** The card alone, as of a session that is put away. */
     public function withoutBalls(): self
     {
-        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->company, $this->runs, $this->readingId, during: $this->during, latestMilliseconds: $this->latestMilliseconds);
+        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->groupMembers, $this->runs, $this->readingId, during: $this->during, latestMilliseconds: $this->latestMilliseconds);
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class SessionLog
             $this->stations,
             $this->conditions,
             $this->setAside,
-            $this->company,
+            $this->groupMembers,
             array_intersect_key($this->runs, [$runId => true]),
             $this->readingId,
             during: $this->during,

@@ -108,7 +108,7 @@ final readonly class StrokeFit
         return new self(state: $this->state, n: $this->n, line: $this->line, sigma: $this->sigma, degreesOfFreedom: $this->degreesOfFreedom, weights: [], residuals: [], marked: [], shortestMetres: $this->shortestMetres, longestMetres: $this->longestMetres);
     }
 
-    /** What this fit tells a bench's prior; null until it is fitted. */
+    /** What this fit tells a workspace's prior; null until it is fitted. */
     public function summary(): ?StrokeSummary
     {
         return $this->state !== FitState::Fitted || $this->line === null || $this->sigma === null || $this->degreesOfFreedom === null

@@ -10,7 +10,7 @@ use Amble\Core\Numeric\Check;
 use Amble\Core\Numeric\Sample;
 
 /**
- * What a fit leans on while a student's own putts are few (maths.md 3.3), as shipped or as a bench's other
+ * What a fit leans on while a student's own putts are few (maths.md 3.3), as shipped or as a workspace's other
  * students show it (3.8). All figures above 0. This class is immutable.
  */
 final readonly class StrokePrior
@@ -20,7 +20,7 @@ final readonly class StrokePrior
     private const SIGMA = 0.10;
     private const NU = 2.0;
 
-    /** Fewer students than this tell nothing of a bench. */
+    /** Fewer students than this tell nothing of a workspace. */
     private const FEWEST_STUDENTS = 3;
 
     /** What is shipped weighs as much as this many students. */
@@ -76,13 +76,13 @@ final readonly class StrokePrior
     }
 
     /**
-     * The prior a bench's fitted students make for one who is new; the shipped one below three of them.
+     * The prior a workspace's fitted students make for one who is new; the shipped one below three of them.
      *
      * Both the spread of exponents and that of ln σ are held by two students' worth of what is shipped.
      *
      * @param list<StrokeSummary> $students each fitted under the shipped prior, without the new one
      */
-    public static function ofBench(array $students): self
+    public static function ofWorkspace(array $students): self
     {
         if (count($students) < self::FEWEST_STUDENTS) {
             return self::shipped();

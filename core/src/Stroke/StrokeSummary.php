@@ -7,7 +7,7 @@ namespace Amble\Core\Stroke;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Numeric\Check;
 
-/** What one student's fit tells a bench's prior (maths.md 3.8). All figures above 0; immutable. */
+/** What one student's fit tells a workspace's prior (maths.md 3.8). All figures above 0; immutable. */
 final readonly class StrokeSummary
 {
     /**

@@ -103,7 +103,7 @@ final readonly class StudentProfile
     }
 
     /**
-     * Before anything of this student leaves the bench, by a link or in a letter.
+     * Before anything of this student leaves the workspace, by a link or in a letter.
      *
      * @param string $field where it is refused
      *

@@ -72,7 +72,7 @@ final class SharedCasesTest extends TestCase
             ], $log->putts),
             'stations' => array_map(static fn(SessionStation $station): array => [$station->id, $station->length->metres()], $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
-            'set_aside' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
+            'dismissed_insights' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
         ];
     }
 

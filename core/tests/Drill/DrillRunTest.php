@@ -60,7 +60,7 @@ final class DrillRunTest extends DrillTestCase
         yield 'points add up' => [$points, 'hosl', ['phase' => 'rolling', 'points' => 1]];
         yield 'the goal is reached' => [$points, 'hoh', ['phase' => 'done', 'points' => 7]];
         yield 'second putts have their own base' => [['putt_out' => 'passed'], 'ohs', ['second_putts' => ['n' => 1, 'putts' => 0]]];
-        yield 'first tries apart' => [$station, 'sooosooo', ['first_tries' => ['n' => 2, 'passed' => 0], 'passes' => 6]];
+        yield 'first tries apart' => [$station, 'sooosooo', ['first_attempts' => ['n' => 2, 'passed' => 0], 'passes' => 6]];
         yield 'middle, short, long' => [
             ['stations' => [['length_m' => 9], ['length_m' => 3], ['length_m' => 6]], 'order' => 'middle_short_long', 'balls_per_station' => 1],
             'o',

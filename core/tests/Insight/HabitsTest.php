@@ -44,17 +44,17 @@ final class HabitsTest extends TestCase
 
     /**
      * @param list<RolledBall> $balls
-     * @param list<ChangeMarker> $stiles
+     * @param list<ChangeMarker> $changeMarkers
      * @param list<MadeAttempt> $tries at checks
      * @param array<string, string> $schools
      *
      * @return array<string, Insight> by key
      */
-    private static function notes(array $balls, array $stiles = [], ?LineCure $cure = null, ?RoundReport $play = null, BackstrokeCue $school = BackstrokeCue::Rule, float $pace = 0.3, array $tries = [], array $schools = [], Hand $hand = Hand::Right, ?float $markTo = null): array
+    private static function notes(array $balls, array $changeMarkers = [], ?LineCure $cure = null, ?RoundReport $play = null, BackstrokeCue $school = BackstrokeCue::Rule, float $pace = 0.3, array $tries = [], array $schools = [], Hand $hand = Hand::Right, ?float $markTo = null): array
     {
         $asked = BallFixtures::asked($balls, $pace, $hand, checked: new StudentChecks($tries, TeachingPreferences::of($schools)));
         $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
-        $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: $balls[0]->reading ?? null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: $school, tries: null, lately: $asked, session: $asked, path: $asked, stiles: $stiles, cure: $cure, play: $play, markTo: $markTo);
+        $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: $balls[0]->reading ?? null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: $school, tries: null, lately: $asked, session: $asked, path: $asked, changeMarkers: $changeMarkers, cure: $cure, play: $play, markTo: $markTo);
         $notes = [];
         foreach (Rules::all() as $rule) {
             $note = $rule->note($facts);
@@ -301,11 +301,11 @@ final class HabitsTest extends TestCase
     {
         $before = BallFixtures::practice(40, [], 9, 'before');
         $since = BallFixtures::practice(40, ['faceBias' => 0.03], 10, 'since');
-        $stiles = ChangeMarker::all([new Visit('before', 0, null, putters: ['Blade']), new Visit('since', $since[0]->atMilliseconds, null, putters: ['Mallet'])]);
-        $note = self::notes([...$before, ...$since], $stiles)['change.stile'];
+        $changeMarkers = ChangeMarker::all([new Visit('before', 0, null, putters: ['Blade']), new Visit('since', $since[0]->atMilliseconds, null, putters: ['Mallet'])]);
+        $note = self::notes([...$before, ...$since], $changeMarkers)['change.stile'];
         self::assertStringContainsString('other putter: Mallet', $note->seen);
         self::assertSame(['start.side'], $note->instead);
-        self::assertArrayNotHasKey('change.stile', self::notes([...$before, ...BallFixtures::practice(40, [], 12, 'since')], $stiles));
+        self::assertArrayNotHasKey('change.stile', self::notes([...$before, ...BallFixtures::practice(40, [], 12, 'since')], $changeMarkers));
         self::assertArrayNotHasKey('change.stile', self::notes([...$before, ...$since]));
     }
 
@@ -462,7 +462,7 @@ final class HabitsTest extends TestCase
             $tries = static fn(int $attempt, int $inside, int $n): array => array_map(static fn(int $i): RolledBall => BallFixtures::one($i <= $inside ? 3.1 : 4.0, 3.0, attempt: $attempt), range(1, $n));
             $facts = new InsightFacts(fit: (new StrokeFitter())->fit([]), method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: FirstAttempts::of([...$tries(1, $firstInside, $first), ...$tries(2, $laterInside, $later)], Surface::Grass));
 
-            return array_values(array_filter(array_map(static fn($rule): ?Insight => $rule->note($facts), Rules::all()), static fn(?Insight $note): bool => $note?->key === 'pace.first_tries'))[0] ?? null;
+            return array_values(array_filter(array_map(static fn($rule): ?Insight => $rule->note($facts), Rules::all()), static fn(?Insight $note): bool => $note?->key === 'pace.first_attempts'))[0] ?? null;
         };
         self::assertSame('Within a tenth of the length: 2 of 6 first tries, 5 of 6 later ones.', $note(2, 6, 5, 6)?->evidence);
         self::assertNotNull($note(6, 10, 8, 10));

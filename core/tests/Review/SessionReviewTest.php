@@ -92,12 +92,12 @@ final class SessionReviewTest extends PropertyTestCase
     public function testANewStudentsFirstBallsLeanOnTheBench(): void
     {
         $others = array_map(static fn(float $beta): StrokeSummary => StrokeSummary::of($beta, 0.05, 0.08, 30), [1.45, 1.5, 1.4, 1.48]);
-        $bench = StrokePrior::ofBench($others);
-        self::assertSame([false, 4], [$bench->isShipped(), $bench->students]);
+        $workspace = StrokePrior::ofWorkspace($others);
+        self::assertSame([false, 4], [$workspace->isShipped(), $workspace->students]);
         $few = self::stroke('now', 2);
-        $leaning = StrokeReport::of($few, Surface::Grass, 'now', $bench)->fit->beta();
+        $leaning = StrokeReport::of($few, Surface::Grass, 'now', $workspace)->fit->beta();
         self::assertLessThan((float) StrokeReport::of($few, Surface::Grass, 'now', StrokePrior::shipped())->fit->beta(), $leaning);
-        self::assertTrue(StrokePrior::ofBench(array_slice($others, 0, 2))->isShipped());
+        self::assertTrue(StrokePrior::ofWorkspace(array_slice($others, 0, 2))->isShipped());
     }
 
     public function testAnUnsureGreenWidensTheTableAndStationsStandInIt(): void

@@ -83,7 +83,7 @@ final class TrendTest extends TestCase
     public function testStilesStandWhereSomethingBroke(): void
     {
         $visit = static fn(string $id, int $day, string $green = 'Boathouse', array $conditions = [], array $putters = [], array $tempos = []): Visit => new Visit($id, $day * self::DAY, $green, $conditions, $putters, $tempos);
-        $stiles = ChangeMarker::all([
+        $changeMarkers = ChangeMarker::all([
             $visit('A', 0, putters: ['Blade'], tempos: [80]),
             $visit('B', 7, tempos: [80]),
             $visit('C', 36, putters: ['Mallet'], tempos: [76]),
@@ -93,7 +93,7 @@ final class TrendTest extends TestCase
         self::assertSame([
             'C lay_off: 4 weeks without a session', 'C putter: other putter: Mallet', 'C tempo: other tempo: 76 beats a minute',
             'D green: other green: Slipway', 'D green_work: the green was cored',
-        ], array_map(static fn(ChangeMarker $stile): string => "$stile->sessionId $stile->kind: $stile->words", $stiles));
+        ], array_map(static fn(ChangeMarker $stile): string => "$stile->sessionId $stile->kind: $stile->words", $changeMarkers));
         self::assertSame([], ChangeMarker::all([]));
     }
 }

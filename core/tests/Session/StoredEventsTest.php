@@ -70,7 +70,7 @@ final class StoredEventsTest extends TestCase
         self::assertSame([1], array_map(static fn($count): int => $count->count, $log->counts));
         $given = $balls['01BALL3']->belonging;
         self::assertSame(['01OTHER', 'Mallet', 76, null], [$given->student, $given->putter, $given->tempo, $given->runId]);
-        self::assertSame([['01OTHER', 'sits_out']], array_map(static fn($one): array => [$one->student, $one->standing->value], $log->company));
+        self::assertSame([['01OTHER', 'sits_out']], array_map(static fn($one): array => [$one->student, $one->standing->value], $log->groupMembers));
         self::assertSame([['01OTHER' => 2], 4700], [$log->runs['01RUN']->joined, $log->runs['01RUN']->endedAt]);
         self::assertSame('01READING', $log->readingId);
         self::assertEquals([

@@ -66,8 +66,8 @@ test('a reading that was chosen stays chosen between its acceptance and the next
   client.setQueryData(keys.session('S'), {
     id: 'S',
     reading: own,
-    own_reading: own,
-    other_reading: other,
+    own_measurement: own,
+    other_measurement: other,
     run: { id: 'R', is_over: false },
   });
   const sent = (event: object) => [{ session_id: 'S', refused: null, event }] as unknown as Pending[];
@@ -87,14 +87,14 @@ test('a reading that was chosen stays chosen between its acceptance and the next
 
 test('somebody added here is on the bench before it is asked again', () => {
   const client = new QueryClient();
-  client.setQueryData(keys.bench, { students: [{ id: 'ann' }], greens: [], sessions: [] });
+  client.setQueryData(keys.today, { students: [{ id: 'ann' }], greens: [], sessions: [] });
   follow(client, {
     kind: 'write',
     sessionId: '',
     write: { id: 'W', method: 'POST', path: 'students', body: {}, what: '' },
     answer: { id: 'bea', name: 'Bea' },
   });
-  expect(client.getQueryData(keys.bench)).toMatchObject({ students: [{ id: 'ann' }, { id: 'bea' }] });
+  expect(client.getQueryData(keys.today)).toMatchObject({ students: [{ id: 'ann' }, { id: 'bea' }] });
 });
 
 describe('an answer that tells the changes alone', () => {

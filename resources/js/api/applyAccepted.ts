@@ -3,6 +3,7 @@
 import type { Query, QueryClient } from '@tanstack/react-query';
 import { keys, REMINDERS } from './keys';
 import type { Accepted } from './outbox';
+import { isMeasurement } from './pending';
 import { withEvents } from './shownSession';
 import type { GreenSpeedMeasurement, Session, SessionLog, Today } from './types';
 
@@ -87,13 +88,13 @@ function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted
   const { path } = write;
   if (path === 'students' || path === 'greens') {
     // Known at once: the next screen may choose it before the bench is asked again.
-    client.setQueryData<Today>(keys.bench, (bench) => bench && withRecord(bench, path, answer));
+    client.setQueryData<Today>(keys.today, (today) => today && withRecord(today, path, answer));
   } else if (path.endsWith('/rounds')) {
     askAgain(client, keys.allLooks);
   } else {
     void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
     client.setQueryData<Session>(keys.session(sessionId), (session) =>
-      path.endsWith('/reading')
+      isMeasurement(path)
         ? session && { ...session, ...readingParts(answer as GreenSpeedMeasurement) }
         : (answer as Session),
     );
@@ -102,15 +103,15 @@ function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted
     askAgain(client, keys.plans(sessionId));
     askAgain(client, keys.ledger);
   }
-  askAgain(client, keys.bench);
+  askAgain(client, keys.today);
 }
 
-function withRecord(bench: Today, path: 'students' | 'greens', answer: unknown): Today {
+function withRecord(today: Today, path: 'students' | 'greens', answer: unknown): Today {
   const record = answer as { id: string };
-  const others = bench[path].filter(({ id }) => id !== record.id);
-  return { ...bench, [path]: [...others, path === 'greens' ? { reading: null, ...record } : record] };
+  const others = today[path].filter(({ id }) => id !== record.id);
+  return { ...today, [path]: [...others, path === 'greens' ? { reading: null, ...record } : record] };
 }
 
 function readingParts(reading: GreenSpeedMeasurement): Partial<Session> {
-  return { reading, own_reading: reading, reading_is_of_the_day: true, reading_days_old: 0 };
+  return { reading, own_measurement: reading, measurement_is_of_the_day: true, measurement_days_old: 0 };
 }

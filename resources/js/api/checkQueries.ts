@@ -72,7 +72,8 @@ export function useSaveStudentProfile(student: string) {
 export function useSavePreferences() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (answers: Record<string, string>) => request<PreferenceQuestion[]>('PUT', 'teaching-preferences', answers),
+    mutationFn: (answers: Record<string, string>) =>
+      request<PreferenceQuestion[]>('PUT', 'teaching-preferences', answers),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: catalogueOptions.queryKey });
       await client.invalidateQueries({ queryKey: keys.allLooks });
@@ -85,7 +86,8 @@ export type CardDraft = Pick<Checklist, 'kind' | 'title' | 'points'>;
 export function useSaveChecklist() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ key, card }: { key: string; card: CardDraft }) => request<Checklist>('PUT', `checklists/${key}`, card),
+    mutationFn: ({ key, card }: { key: string; card: CardDraft }) =>
+      request<Checklist>('PUT', `checklists/${key}`, card),
     onSuccess: () => cardsChanged(client),
   });
 }
@@ -146,7 +148,7 @@ export function useDeletePutter(student: string) {
 
 async function puttersAre(client: ReturnType<typeof useQueryClient>, student: string, putters: Putter[]) {
   client.setQueryData(puttersKey(student), putters);
-  await client.invalidateQueries({ queryKey: keys.bench });
+  await client.invalidateQueries({ queryKey: keys.today });
 }
 
 async function restsOnStudent(client: ReturnType<typeof useQueryClient>, student: string) {
@@ -172,7 +174,7 @@ export function useFaceAndPath(face: number | null, path: number | null, cure: s
 /** Stations that were set out on a green before. */
 export function useGreenStations(green: string | null) {
   return useQuery({
-    queryKey: [...keys.bench, 'stations', green],
+    queryKey: [...keys.today, 'stations', green],
     queryFn: () => request<GreenStation[]>('GET', `greens/${green}/stations`),
     enabled: green !== null,
   });

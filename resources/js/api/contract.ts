@@ -425,7 +425,7 @@ id: string
 name: string
 email: string
 unit: ("feet" | "metres" | "paces")
-pace_length_m: (number | null)
+stride_m: (number | null)
 /**
  * Fewer sessions tell no trend.
  */
@@ -549,11 +549,11 @@ name: string
 hand: ("right" | "left")
 level: ("new" | "club" | "able" | "tournament")
 unit: ("feet" | "metres" | "paces")
-pace_length_m: (number | null)
+stride_m: (number | null)
 /**
  * How far past a covered hole this student plays to roll.
  */
-target_pace_m: number
+finish_past_m: number
 putter: (string | null)
 school: ("rule" | "foot" | "eye")
 /**
@@ -666,13 +666,13 @@ is_home: boolean
 back_until: (string | null)
 }
 /**
- * What is deleted with an account, and the benches that go on without its coach.
+ * What is deleted with an account, and the workspaces that go on without its coach.
  */
 export interface DeletionPreview {
 students: number
 sessions: number
 balls: number
-benches_left: string[]
+workspaces_left: string[]
 named_in: NamedIn
 }
 /**
@@ -1423,7 +1423,7 @@ restarts: number
 rounds: number
 points: (number | null)
 stations: StationTally[]
-first_tries: {
+first_attempts: {
 n: number
 passed: number
 }
@@ -2015,8 +2015,8 @@ to: (string | null)
  */
 export interface RecordFile {
 format: "amble-records"
-version: 1
-of: ("bench" | "student")
+version: 2
+of: ("workspace" | "student")
 name: string
 made_at: string
 /**
@@ -2255,7 +2255,7 @@ restarts: number
 rounds: number
 points: (number | null)
 stations: StationTally[]
-first_tries: {
+first_attempts: {
 n: number
 passed: number
 }
@@ -2325,14 +2325,14 @@ removed: string[]
 runs: RunState[]
 stations: Station[]
 conditions: string[]
-set_aside: string[]
+dismissed_insights: string[]
 /**
  * Everybody on the session, whoever it was begun for first.
  */
-company: GroupMember[]
+group_members: GroupMember[]
 during: RollContext
 checks: CheckAttempt[]
-sights: ChecklistAnswer[]
+checklist_answers: ChecklistAnswer[]
 /**
  * When the last thing of its log happened: what is added comes after it, whatever a clock says.
  */
@@ -2466,7 +2466,7 @@ minutes: (number | null)
 purpose: (string | null)
 stations: Station[]
 conditions: string[]
-set_aside: string[]
+dismissed_insights: string[]
 note_for_student: (string | null)
 note_for_next: (string | null)
 started_at: string
@@ -2475,29 +2475,29 @@ reading: (GreenSpeedMeasurement | null)
 /**
  * Whether the reading stands today, rather than being the last one known.
  */
-reading_is_of_the_day: boolean
-reading_days_old: (number | null)
+measurement_is_of_the_day: boolean
+measurement_days_old: (number | null)
 putts: Ball[]
 last_note: (string | null)
 /**
  * Everybody on the session, whoever it was begun for first.
  */
-company: GroupMember[]
+group_members: GroupMember[]
 /**
  * The last one taken in this session.
  */
-own_reading: (GreenSpeedMeasurement | null)
+own_measurement: (GreenSpeedMeasurement | null)
 /**
  * The last one taken on this green in another session.
  */
-other_reading: (GreenSpeedMeasurement | null)
+other_measurement: (GreenSpeedMeasurement | null)
 /**
  * The drill started last.
  */
 run: (LastRun | null)
 during: RollContext
 checks: CheckAttempt[]
-sights: ChecklistAnswer[]
+checklist_answers: ChecklistAnswer[]
 /**
  * What to take care of, by waypoint.
  */
@@ -2786,8 +2786,8 @@ export interface TakeHomeCard {
 name: string
 school: ("rule" | "foot" | "eye")
 unit: ("feet" | "metres" | "paces")
-pace_length_m: (number | null)
-run_out_m: number
+stride_m: (number | null)
+finish_past_m: number
 tables: TakeHomeTable[]
 work_on: (string | null)
 home_task: (string | null)
@@ -2831,7 +2831,7 @@ sessions: SessionSummary[]
 /**
  * The simulated session that is under way.
  */
-walk_along: (string | null)
+simulation: (string | null)
 /**
  * Asked from home, and not answered.
  */
@@ -2846,7 +2846,7 @@ grasses: GrassKind[]
 /**
  * Whose records may be kept no longer, and when they go.
  */
-past_their_day: {
+past_retention: {
 student_id: string
 says: string
 }[]
@@ -2868,7 +2868,7 @@ surface: (string | null)
 surfaces: ("grass" | "mat")[]
 sessions_for_trend: number
 lines: TrendChart[]
-stiles: ChangeMarker[]
+change_markers: ChangeMarker[]
 /**
  * The last one with balls on this surface.
  */

@@ -29,8 +29,8 @@ test('every answer, entry and note with an erased id goes, and nothing else', as
   });
   const client = filled();
   const asked = vi.fn(async () => [{ id: OTHER }]);
-  client.setQueryData(['bench'], [{ id: GONE, name: 'Ana Lund' }]);
-  const onScreen = new QueryObserver(client, { queryKey: ['bench'], queryFn: asked });
+  client.setQueryData(['today'], [{ id: GONE, name: 'Ana Lund' }]);
+  const onScreen = new QueryObserver(client, { queryKey: ['today'], queryFn: asked });
   const leave = onScreen.subscribe(() => undefined);
   const outbox = new Outbox('amble-outbox-erased');
   await outbox.open();
@@ -49,7 +49,7 @@ test('every answer, entry and note with an erased id goes, and nothing else', as
     standing: 'here',
   } as never);
   await forgetErased(client, outbox, [GONE]);
-  await vi.waitFor(() => expect(client.getQueryData(['bench'])).toEqual([{ id: OTHER }]));
+  await vi.waitFor(() => expect(client.getQueryData(['today'])).toEqual([{ id: OTHER }]));
   leave();
 
   expect(
@@ -58,7 +58,7 @@ test('every answer, entry and note with an erased id goes, and nothing else', as
       .getAll()
       .map(({ queryKey }) => queryKey.join(' '))
       .sort(),
-  ).toEqual(['bench', `look ${OTHER}`, 'me']);
+  ).toEqual([`look ${OTHER}`, 'me', 'today']);
   expect(outbox.snapshot().map(({ event }) => event?.id)).toEqual(['2']);
   expect(Object.keys(localStorage).sort()).toEqual(['amble-erased', 'amble-stand t', 'amble-theme']);
 

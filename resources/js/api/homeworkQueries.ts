@@ -25,7 +25,7 @@ export function useAnswerHomework(student: string) {
       }),
     onSuccess: (told) => {
       client.setQueryData([...keys.looks(student), 'home'], told);
-      void client.invalidateQueries({ queryKey: keys.bench });
+      void client.invalidateQueries({ queryKey: keys.today });
     },
   });
 }

@@ -8,7 +8,7 @@ export const keys = {
   goes: ['goes'] as const,
   signIns: ['sign-ins'] as const,
   secondFactor: ['second-factor'] as const,
-  bench: ['bench'] as const,
+  today: ['today'] as const,
   session: (id: string) => ['session', id] as const,
   stroke: (id: string) => ['stroke', id] as const,
   allLooks: ['looks'] as const,

@@ -42,7 +42,7 @@ beforeEach(() => {
   Object.assign(server, { asked: [], answer: undefined, told: [], heard: undefined });
   client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
   client.setQueryData(keys.me, { coach: ADA, demo: true, erased: [] });
-  client.setQueryData(keys.bench, { students: ['of Ada'] });
+  client.setQueryData(keys.today, { students: ['of Ada'] });
   client.setQueryData(keys.drills, ['in feet']);
 });
 afterEach(() => {
@@ -60,7 +60,7 @@ test('signing in is asked alone, its answer says who it is, and nothing of whoev
   await act(() => result.current.mutateAsync({ path: 'sign-in', body: { email: 'b@example.org' } }));
   expect(server.asked).toEqual([['POST', 'sign-in', { email: 'b@example.org' }, 'alone']]);
   expect(me()).toEqual({ coach: { id: 'ben', name: 'Ben Okafor' }, demo: true, erased: [] });
-  expect(client.getQueryData(keys.bench)).toBeUndefined();
+  expect(client.getQueryData(keys.today)).toBeUndefined();
   expect(server.told).toEqual(['door']);
 });
 
@@ -69,12 +69,12 @@ test('signed out, nobody is in; refused, everything stays as it was', async () =
   server.answer = new ApiError(422, 'No.', { email: 'Not these.' });
   await act(() => result.current.mutateAsync({ path: 'sign-in' }).catch(() => undefined));
   expect(me()?.coach).toEqual(ADA);
-  expect(client.getQueryData(keys.bench)).toEqual({ students: ['of Ada'] });
+  expect(client.getQueryData(keys.today)).toEqual({ students: ['of Ada'] });
   expect(server.told).toEqual([]);
   server.answer = undefined;
   await act(() => result.current.mutateAsync({ path: 'sign-out' }));
   expect(me()).toEqual({ coach: null, demo: true, erased: [] });
-  expect(client.getQueryData(keys.bench)).toBeUndefined();
+  expect(client.getQueryData(keys.today)).toBeUndefined();
 });
 
 test('a deleted account is at the door; any other change asks again where one is signed in', async () => {
@@ -94,7 +94,7 @@ test('a deleted account is at the door; any other change asks again where one is
   await act(() => closed.result.current.mutateAsync({ password: 'p' }));
   expect(server.asked.at(-1)).toEqual(['DELETE', 'me', { password: 'p' }, 'beside']);
   expect(me()?.coach).toBeNull();
-  expect(client.getQueryData(keys.bench)).toBeUndefined();
+  expect(client.getQueryData(keys.today)).toBeUndefined();
   expect(server.told).toEqual(['door']);
 });
 
@@ -116,18 +116,18 @@ test('other units are shown at once, and drills are asked for anew, as their len
   await act(() => result.current.mutateAsync({ unit: 'metres' } as never));
   expect(me()?.coach?.unit).toBe('metres');
   expect(client.getQueryState(keys.drills)?.isInvalidated).toBe(true);
-  expect(client.getQueryState(keys.bench)?.isInvalidated).toBe(false);
+  expect(client.getQueryState(keys.today)?.isInvalidated).toBe(false);
 });
 
 test('another tab at the door: what is known is of somebody else, and who it is is asked', async () => {
   server.answer = { coach: { id: 'ben' }, demo: true };
   const shown = within(useMe);
   await waitFor(() => expect(shown.result.current.data?.coach?.id).toBe('ben'));
-  client.setQueryData(keys.bench, { students: ['of Ben'] });
+  client.setQueryData(keys.today, { students: ['of Ben'] });
   const stop = followSignIn(client);
   server.answer = { coach: null, demo: true };
   act(() => server.heard?.());
-  expect(client.getQueryData(keys.bench)).toBeUndefined();
+  expect(client.getQueryData(keys.today)).toBeUndefined();
   await waitFor(() => expect(shown.result.current.data?.coach).toBeNull());
   stop();
   expect(server.heard).toBeUndefined();

@@ -19,7 +19,7 @@ export function useMe() {
   });
 }
 
-export type Settings = Pick<Coach, 'unit' | 'pace_length_m' | 'trend_sessions' | 'three_putt_inside_m'>;
+export type Settings = Pick<Coach, 'unit' | 'stride_m' | 'trend_sessions' | 'three_putt_inside_m'>;
 
 export function useSaveSettings() {
   const client = useQueryClient();

@@ -41,3 +41,8 @@ export function idOf(item: Pending): string {
 export function standing(waiting: readonly Pending[]): readonly Pending[] {
   return waiting.filter(({ refused }) => refused === null);
 }
+
+/** Whether a write is a green-speed measurement; one that an earlier version left waiting has the path of then. */
+export function isMeasurement(path: string): boolean {
+  return /^sessions\/[^/]+\/(green-speed|reading)$/.test(path);
+}

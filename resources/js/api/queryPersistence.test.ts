@@ -42,7 +42,7 @@ test('once signed out nothing of before is kept', async () => {
 test('answers of a moment, one for every key typed, are not kept', async () => {
   const client = new QueryClient();
   client.setQueryData(['drill-check', {}], true);
-  client.setQueryData(['bench'], {});
+  client.setQueryData(['today'], {});
   await new QueryPersistence(client, 'shelf-4').keep(0);
   const next = new QueryClient();
   await new QueryPersistence(next, 'shelf-4').restore(HOUR);
@@ -51,14 +51,14 @@ test('answers of a moment, one for every key typed, are not kept', async () => {
       .getQueryCache()
       .getAll()
       .map(({ queryKey }) => queryKey[0]),
-  ).toEqual(['bench']);
+  ).toEqual(['today']);
 });
 
 test('answers that keep coming, as they fail without a network, do not put off the keeping', async () => {
   vi.stubGlobal('window', new EventTarget());
   const client = new QueryClient();
   const end = new QueryPersistence(client, 'shelf-5').follow();
-  client.setQueryData(['bench'], {});
+  client.setQueryData(['today'], {});
   for (let moment = 0; moment < 12; moment += 1) {
     client.setQueryData(['failing'], moment);
     await new Promise((done) => setTimeout(done, 100));
@@ -67,5 +67,5 @@ test('answers that keep coming, as they fail without a network, do not put off t
   await new QueryPersistence(next, 'shelf-5').restore(Date.now());
   end();
   vi.unstubAllGlobals();
-  expect(next.getQueryData(['bench'])).toEqual({});
+  expect(next.getQueryData(['today'])).toEqual({});
 });

@@ -28,7 +28,6 @@ export interface Called {
 
 export function useQuizAnswer(student: string) {
   return useMutation({
-    mutationFn: (called: Called) =>
-      request<QuizAnswer>('POST', `students/${student}/quiz`, { id: newId(), ...called }),
+    mutationFn: (called: Called) => request<QuizAnswer>('POST', `students/${student}/quiz`, { id: newId(), ...called }),
   });
 }

@@ -7,7 +7,7 @@ describe('addresses of looks', () => {
     expect(reportPath({ student: 'S' }, { near_m: undefined, slope: '' })).toBe('students/S/review?');
   });
 
-  test('a session is asked for its own student, or for another of the company', () => {
+  test('a session is asked for its own student, or for another of the group_members', () => {
     expect(reportPath({ session: 'A', student: null }, { near_m: 3 })).toBe('sessions/A/review?near_m=3');
     expect(reportPath({ session: 'A', student: 'B' }, {})).toBe('sessions/A/review?student_id=B');
   });

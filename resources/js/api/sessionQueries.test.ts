@@ -146,13 +146,13 @@ test('three sessions are taken along, each with its drill and what to remember o
   await waitFor(() => expect(device.asked).toContain('GET students/of-s1/reminders'));
   expect(device.asked.filter((asked) => asked.includes('s4'))).toEqual([]);
   expect(device.asked.filter((asked) => asked.includes('s2'))).toEqual(['GET sessions/s2']);
-  for (const once of ['GET drills', 'GET seen', 'GET checks']) {
+  for (const once of ['GET drills', 'GET observation-types', 'GET checks']) {
     expect(device.asked.filter((asked) => asked === once)).toHaveLength(1);
   }
 });
 
 test('a session opens with what waits on this device, and one that cannot be opened says why', async () => {
-  client.setQueryData<Today>(keys.bench, {
+  client.setQueryData<Today>(keys.today, {
     students: [{ id: 'ana', name: 'Ana Reed' }],
     greens: [],
     sessions: [],

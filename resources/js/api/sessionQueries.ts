@@ -26,21 +26,21 @@ import type {
 } from './types';
 import { usePending } from './usePending';
 
-const benchOptions = queryOptions({
-  queryKey: keys.bench,
+const todayOptions = queryOptions({
+  queryKey: keys.today,
   queryFn: () => request<Today>('GET', 'today'),
 });
 
 /** The bench, with what waits on this device. */
 export function useToday() {
   // Behind a student's link there is no bench.
-  const bench = useQuery({ ...benchOptions, enabled: link === null });
+  const today = useQuery({ ...todayOptions, enabled: link === null });
   const waiting = usePending();
   const data = useMemo(
-    () => (bench.data === undefined ? undefined : shownToday(bench.data, waiting)),
-    [bench.data, waiting],
+    () => (today.data === undefined ? undefined : shownToday(today.data, waiting)),
+    [today.data, waiting],
   );
-  return { ...bench, data };
+  return { ...today, data };
 }
 
 const sessionOptions = (id: string) =>
@@ -57,11 +57,11 @@ const NOBODY: readonly never[] = [];
 /** A session with what waits on this device laid over it; one begun here is known before the server hears of it. */
 export function useSession(id: string): SessionSight & { query: ReturnType<typeof useSessionQuery> } {
   const query = useSessionQuery(id);
-  const bench = useToday();
+  const today = useToday();
   const waiting = usePending();
   const known = useMemo(
-    () => ({ students: bench.data?.students ?? NOBODY, greens: bench.data?.greens ?? NOBODY }),
-    [bench.data],
+    () => ({ students: today.data?.students ?? NOBODY, greens: today.data?.greens ?? NOBODY }),
+    [today.data],
   );
   const session = useMemo(() => shownSession(id, query.data, waiting, known), [id, query.data, waiting, known]);
   if (session !== undefined) {

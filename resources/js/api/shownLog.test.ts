@@ -11,7 +11,7 @@ const waiting = (event: unknown, refused: string | null = null): Pending => ({
 });
 
 /** What of a card has cases of its own below. */
-const rest = { company: [], during: { part: null, disturbances: [] }, checks: [], sights: [] };
+const rest = { group_members: [], during: { part: null, disturbances: [] }, checks: [], checklist_answers: [] };
 
 /** A log as the server sends it; the cases hold only what tells them apart. */
 function sent({ putts, stations, ...card }: (typeof cases)[number]['log']): SessionNotes & { putts: Ball[] } {
@@ -53,7 +53,7 @@ describe('what the screen shows of a session is what the log will say', () => {
 
 describe('what waits is told from what is kept', () => {
   const ball = { id: 'A', type: 'putt_logged', at_ms: 2, backstroke_m: 0.2, roll_m: 3, stop: 'free' };
-  const nothing = { putts: [], stations: [], conditions: [], set_aside: [], ...rest };
+  const nothing = { putts: [], stations: [], conditions: [], dismissed_insights: [], ...rest };
 
   test('a try at a check that the server has already is shown once while it still waits here', () => {
     const tried = { id: 'T', at_ms: 2, check: 'aim', answers: { offset_m: 0.02 } };
@@ -161,7 +161,9 @@ describe('what waits is told from what is kept', () => {
       'ANN',
     );
     expect(shown.checks.map(({ id, student }) => [id, student])).toEqual([['T2', 'BEA']]);
-    expect(shown.sights).toEqual([{ student: 'ANN', card: 'grip', point: 'one', sight: 'attention', word: 'slack' }]);
+    expect(shown.checklist_answers).toEqual([
+      { student: 'ANN', card: 'grip', point: 'one', sight: 'attention', word: 'slack' },
+    ]);
     expect(shown.during).toEqual({ part: 'baseline', disturbances: ['filmed'] });
   });
 });

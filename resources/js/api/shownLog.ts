@@ -31,11 +31,11 @@ export function shownLog(
     putts: [],
     stations: log.stations,
     conditions: log.conditions,
-    set_aside: log.set_aside,
-    company: log.company,
+    dismissed_insights: log.dismissed_insights,
+    group_members: log.group_members,
     during: log.during,
     checks: log.checks,
-    sights: log.sights,
+    checklist_answers: log.checklist_answers,
   };
   for (const { event } of standing(waiting)) {
     if (event !== undefined) {
@@ -143,15 +143,15 @@ function layCard(card: SessionNotes, event: SessionEvent, nameOf: (student: stri
     }
     case 'company_noted': {
       const { student, standing: now } = event;
-      const isThere = card.company.some((each) => each.student === student);
-      card.company = isThere
-        ? card.company.map((each) => (each.student === student ? { ...each, standing: now } : each))
-        : [...card.company, { student, name: nameOf(student), standing: now }];
+      const isThere = card.group_members.some((each) => each.student === student);
+      card.group_members = isThere
+        ? card.group_members.map((each) => (each.student === student ? { ...each, standing: now } : each))
+        : [...card.group_members, { student, name: nameOf(student), standing: now }];
       break;
     }
     case 'note_set_aside': {
-      const others = card.set_aside.filter((key) => key !== event.key);
-      card.set_aside = event.is_aside ? [...others, event.key] : others;
+      const others = card.dismissed_insights.filter((key) => key !== event.key);
+      card.dismissed_insights = event.is_aside ? [...others, event.key] : others;
       break;
     }
     default:
@@ -175,10 +175,10 @@ function layCheck(card: SessionNotes, event: SessionEvent, own: string): void {
     case 'card_point_seen': {
       const { card: key, point, sight, word } = event;
       const student = event.student ?? own;
-      const others = card.sights.filter(
+      const others = card.checklist_answers.filter(
         (each) => each.student !== student || each.card !== key || each.point !== point,
       );
-      card.sights = sight === null ? others : [...others, { student, card: key, point, sight, word }];
+      card.checklist_answers = sight === null ? others : [...others, { student, card: key, point, sight, word }];
       break;
     }
     case 'part_begun':

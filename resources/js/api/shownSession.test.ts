@@ -39,7 +39,7 @@ describe('a session the server has not heard of', () => {
       minutes: 45,
       stations: [{ id: 'P', length_m: 3 }],
       conditions: ['dew'],
-      company: [{ student: 'ann', standing: 'here' }],
+      group_members: [{ student: 'ann', standing: 'here' }],
       ended_at: null,
       putts: [],
     });
@@ -77,12 +77,12 @@ describe('what waits is laid over what the server said', () => {
     });
   });
 
-  test('another student is the first of the company, who came stays', () => {
+  test('another student is the first of the group_members, who came stays', () => {
     const waiting = [
       event({ type: 'company_noted', student: 'bea', standing: 'sits_out' }),
       write('PATCH', 'sessions/S', { student_id: 'bea' }),
     ];
-    expect(show(waiting, sent)?.company.map(({ student, standing }) => [student, standing])).toEqual([
+    expect(show(waiting, sent)?.group_members.map(({ student, standing }) => [student, standing])).toEqual([
       ['bea', 'sits_out'],
       ['ann', 'here'],
     ]);
@@ -93,8 +93,8 @@ describe('what waits is laid over what the server said', () => {
     const with2 = {
       ...sent,
       run: { id: 'run', name: 'Ladder', is_over: false },
-      own_reading: { id: 'ours', speed_m: 3 },
-      other_reading: other,
+      own_measurement: { id: 'ours', speed_m: 3 },
+      other_measurement: other,
       reading: { id: 'ours', speed_m: 3 },
     } as unknown as Session;
     expect(show([event({ type: 'run_ended', run_id: 'run' })], with2)?.run?.is_over).toBe(true);
@@ -106,15 +106,15 @@ describe('what waits is laid over what the server said', () => {
 });
 
 test('a bench has who, where and what was begun here, each once', () => {
-  const bench = {
+  const today = {
     students: KNOWN.students,
     greens: KNOWN.greens,
     sessions: [],
-    walk_along: null,
+    simulation: null,
   } as unknown as Today;
   const cai = write('POST', 'students', { id: 'cai', name: 'Aa Cai' });
   const loft = write('POST', 'greens', { id: 'loft', name: 'Loft', surface: 'mat' });
-  const shown = shownToday(bench, [
+  const shown = shownToday(today, [
     cai,
     loft,
     begun,
@@ -129,5 +129,5 @@ test('a bench has who, where and what was begun here, each once', () => {
     { id: 'S', student_id: 'ann', purpose: 'Pace', ended_at: '1970-01-01T00:00:09.000Z' },
   ]);
   // Heard of meanwhile, it is not there twice.
-  expect(shownToday({ ...bench, students: shown.students }, [cai]).students).toHaveLength(3);
+  expect(shownToday({ ...today, students: shown.students }, [cai]).students).toHaveLength(3);
 });

@@ -1,6 +1,6 @@
 /** A session, and a bench, with what this device has not sent yet laid over what the server said. */
 
-import { type Pending, standing, type Write } from './pending';
+import { isMeasurement, type Pending, standing, type Write } from './pending';
 import { shownLog } from './shownLog';
 import type {
   Green,
@@ -47,7 +47,7 @@ export function shownSession(
   for (const { method, path, body } of own) {
     if (method === 'PATCH' && path === pathOf(id)) {
       session = patched(session, body, known);
-    } else if (method === 'PUT' && path === `${pathOf(id)}/reading`) {
+    } else if (method === 'PUT' && path.startsWith(`${pathOf(id)}/`) && isMeasurement(path)) {
       session = withReading(session, body);
     }
   }
@@ -64,8 +64,10 @@ export function withEvents(session: Session, waiting: readonly Pending[]): Sessi
     if (event?.type === 'run_ended' && shown.run?.id === event.run_id) {
       shown = { ...shown, run: { ...shown.run, is_over: true } };
     } else if (event?.type === 'reading_chosen') {
-      const chosen = [shown.own_reading, shown.other_reading].find((reading) => reading?.id === event.reading_id);
-      shown = { ...shown, reading: chosen ?? shown.own_reading ?? shown.reading };
+      const chosen = [shown.own_measurement, shown.other_measurement].find(
+        (reading) => reading?.id === event.reading_id,
+      );
+      shown = { ...shown, reading: chosen ?? shown.own_measurement ?? shown.reading };
     }
   }
   return shown;
@@ -81,23 +83,23 @@ function begin({ body }: Write, known: Known): Session {
     plan: null,
     stations: [],
     conditions: [],
-    set_aside: [],
-    company: [],
+    dismissed_insights: [],
+    group_members: [],
     version: 0,
     latest_ms: 0,
     during: { part: null, disturbances: [] },
     checks: [],
-    sights: [],
+    checklist_answers: [],
     note_for_student: null,
     note_for_next: null,
     started_at: new Date(Number(body.started_at_ms ?? 0)).toISOString(),
     ended_at: null,
     is_home: false,
     reading: null,
-    reading_is_of_the_day: false,
-    reading_days_old: null,
-    own_reading: null,
-    other_reading: null,
+    measurement_is_of_the_day: false,
+    measurement_days_old: null,
+    own_measurement: null,
+    other_measurement: null,
     putts: [],
     care: {},
     kit_out: [],
@@ -114,8 +116,8 @@ function patched(session: Session, change: Write['body'], known: Known): Session
   if ('student_id' in change) {
     shown.student = known.students.find(({ id }) => id === change.student_id) ?? null;
     const { student } = shown;
-    const others = session.company.filter(({ student: id }) => id !== student?.id);
-    shown.company =
+    const others = session.group_members.filter(({ student: id }) => id !== student?.id);
+    shown.group_members =
       student === null ? others : [{ student: student.id, name: student.name, standing: 'here' }, ...others];
   }
   if ('green_id' in change) {
@@ -124,10 +126,10 @@ function patched(session: Session, change: Write['body'], known: Known): Session
     // What stands on the other green is the server's to say; until it does, what the bench knows of it.
     Object.assign(shown, {
       reading,
-      own_reading: null,
-      other_reading: reading,
-      reading_is_of_the_day: reading !== null && isOfToday(reading.taken_at),
-      reading_days_old: null,
+      own_measurement: null,
+      other_measurement: reading,
+      measurement_is_of_the_day: reading !== null && isOfToday(reading.taken_at),
+      measurement_days_old: null,
     });
   }
   for (const field of ['minutes', 'purpose', 'plan', 'note_for_student', 'note_for_next', 'kit_word'] as const) {
@@ -168,7 +170,7 @@ function withReading(session: Session, draft: Write['body']): Session {
     warnings: [],
     taken_at: new Date(taken_at_ms).toISOString(),
   };
-  return { ...session, own_reading: own, reading: own, reading_is_of_the_day: true, reading_days_old: 0 };
+  return { ...session, own_measurement: own, reading: own, measurement_is_of_the_day: true, measurement_days_old: 0 };
 }
 
 /** A bench with the students, greens and sessions that wait on this device. */

@@ -23,7 +23,8 @@ export function useTakeHomeCard(student: string) {
 export function useSaveTakeHomeCard(student: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (draft: TakeHomeCardDraft) => request<TakeHomeCardSettings>('PUT', `students/${student}/take-home-card`, draft),
+    mutationFn: (draft: TakeHomeCardDraft) =>
+      request<TakeHomeCardSettings>('PUT', `students/${student}/take-home-card`, draft),
     onSuccess: (pocket) => client.setQueryData(keyOf(student), pocket),
   });
 }

@@ -12,7 +12,7 @@ function useKeep<Draft, Kept>(path: string) {
   return useMutation({
     mutationFn: ({ id, draft }: { id: string | null; draft: Draft }) =>
       id === null ? request<Kept>('POST', path, draft) : request<Kept>('PUT', `${path}/${id}`, draft),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.bench }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.today }),
   });
 }
 
@@ -32,7 +32,7 @@ export function useDelete() {
     mutationFn: ({ record, isAway }: { record: Record; isAway: boolean }) =>
       isAway ? request<unknown>('DELETE', record) : request<unknown>('POST', `${record}/back`),
     onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: keys.bench });
+      await client.invalidateQueries({ queryKey: keys.today });
       await client.invalidateQueries({ queryKey: keys.ledger });
     },
   });

@@ -27,7 +27,7 @@ export type Task = NonNullable<CallOut['task']>;
 export type StationPlace = Pick<Station, 'length_m' | 'grade_percent'>;
 export type Gate = 'left' | 'through' | 'right';
 export type Call = NonNullable<Ball['outcome']>;
-/** Where somebody of the company is. */
+/** Where somebody of the group_members is. */
 export type Presence = GroupMember['standing'];
 export type SetupItem = 'check' | 'kit_out' | 'kit_back';
 
@@ -47,7 +47,7 @@ export type BallOwner = Pick<Ball, 'run_id' | 'student'>;
 /** What of a session its events change. */
 export type SessionNotes = Pick<
   Session,
-  'stations' | 'conditions' | 'set_aside' | 'company' | 'during' | 'checks' | 'sights'
+  'stations' | 'conditions' | 'dismissed_insights' | 'group_members' | 'during' | 'checks' | 'checklist_answers'
 >;
 
 export type CheckReport = StudentChecks['checks'][number];

@@ -3,7 +3,7 @@ import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider, useRouteError } from 'react-router';
 import { client, fetchSignedIn } from '../api/client';
 import { forgetErased } from '../api/forgetErased';
-import { outbox } from '../api/mail';
+import { outbox } from '../api/outbox';
 import { followSignIn, isOfEarlierVisit, useMe } from '../api/queries';
 import { Button, ButtonLink, GlobalStyle, Notice, Page, Title, useFaces } from '../design';
 import { SignIn } from '../pages/account/SignIn';

@@ -19,16 +19,16 @@ export type LengthEntry = { metres: number; error: null } | { metres: null; erro
 /** Lengths in the signed-in coach's own units. */
 export function useUnits() {
   const coach = useMe().data?.coach;
-  const [unit, paceLength] = [coach?.unit ?? 'feet', coach?.pace_length_m ?? null];
+  const [unit, paceLength] = [coach?.unit ?? 'feet', coach?.stride_m ?? null];
   return useMemo(() => unitsFor({ unit, paceLength }), [unit, paceLength]);
 }
 
 export type Units = ReturnType<typeof unitsFor>;
 
 /** Lengths in a student's own units, for figures that are theirs; in the coach's where nobody is chosen. */
-export function useUnitsOf(student: Pick<Student, 'unit' | 'pace_length_m'> | null) {
+export function useUnitsOf(student: Pick<Student, 'unit' | 'stride_m'> | null) {
   const coach = useUnits();
-  return student === null ? coach : unitsFor({ unit: student.unit, paceLength: student.pace_length_m });
+  return student === null ? coach : unitsFor({ unit: student.unit, paceLength: student.stride_m });
 }
 
 /** Lengths in a given choice of units. */

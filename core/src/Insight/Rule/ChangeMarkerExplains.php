@@ -24,8 +24,8 @@ final class ChangeMarkerExplains implements Rule
 
     public function note(InsightFacts $facts): ?Insight
     {
-        $stiles = array_values(array_filter($facts->stiles, static fn(ChangeMarker $stile): bool => in_array($stile->kind, ['putter', 'lay_off', 'tempo'], true)));
-        $stile = $stiles === [] ? null : $stiles[count($stiles) - 1];
+        $changeMarkers = array_values(array_filter($facts->changeMarkers, static fn(ChangeMarker $stile): bool => in_array($stile->kind, ['putter', 'lay_off', 'tempo'], true)));
+        $stile = $changeMarkers === [] ? null : $changeMarkers[count($changeMarkers) - 1];
         if ($stile === null || $facts->path === null) {
             return null;
         }

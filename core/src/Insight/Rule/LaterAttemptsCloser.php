@@ -26,7 +26,7 @@ final class LaterAttemptsCloser implements Rule
         $apart = $tries->laterInside / $tries->later - $tries->firstInside / $tries->first;
 
         return $apart < self::APART ? null : new Insight(
-            key: 'pace.first_tries',
+            key: 'pace.first_attempts',
             seen: 'First tries at a putt finish further off than later ones.',
             evidence: sprintf(
                 'Within a tenth of the length: %d of %d first tries, %d of %d later ones.',

@@ -70,10 +70,10 @@ export function BallSheet({ session, putt, number, units, onKeep, onStrike, onGi
       title={`Ball ${number}${putt.target_m === null ? '' : `, from ${units.show(putt.target_m, 'station')}`}${putt.attempt > 1 ? `, try ${putt.attempt}` : ''}`}
       onClose={onClose}
     >
-      {session.company.length > 1 && (
+      {session.group_members.length > 1 && (
         <OneOf
           label="Whose"
-          options={session.company.map(({ student, name }) => ({ value: student, label: name }))}
+          options={session.group_members.map(({ student, name }) => ({ value: student, label: name }))}
           value={ownerOf(putt.student, session)}
           onChange={(student) => onGive(ownerAsEvent(student, session))}
         />

@@ -29,11 +29,11 @@ interface CompanyProps {
 
 /** Names atop: one touch makes the next ball another's. Nothing while one rolls alone. */
 export function GroupBar({ session, student, onChoose, note, rollers = null }: CompanyProps) {
-  const { company } = session;
-  const shown = company.filter(({ student: id, standing }) =>
+  const { group_members } = session;
+  const shown = group_members.filter(({ student: id, standing }) =>
     rollers === null ? standing === 'here' : rollers.includes(id) && standing !== 'gone',
   );
-  const all = company.map(({ name }) => name);
+  const all = group_members.map(({ name }) => name);
   return shown.length < 2 ? null : (
     <Names aria-label="Whose ball is next" value={student} onChange={onChoose} orientation="horizontal">
       {shown.map(({ student: id, name, standing }) => (
@@ -54,14 +54,14 @@ interface WhoIsHereProps {
   /** Everybody that may be asked to come. */
   students: readonly Student[];
   onStanding: (student: string, standing: Presence) => void;
-  /** Those of the company that roll in the drill; null where all do. */
+  /** Those of the group_members that roll in the drill; null where all do. */
   rollers?: readonly string[] | null;
 }
 
 /** Who came, sits out, went or joins now: one touch further. */
 export function WhoIsHere({ session, students, onStanding, rollers = null }: WhoIsHereProps) {
   const [isOpen, setOpen] = useState(false);
-  const label = session.company.length > 1 ? 'Who is here' : 'Somebody joins';
+  const label = session.group_members.length > 1 ? 'Who is here' : 'Somebody joins';
   return (
     <>
       <Button look="bare" onPress={() => setOpen(true)} aria-label={label}>
@@ -70,7 +70,7 @@ export function WhoIsHere({ session, students, onStanding, rollers = null }: Who
       </Button>
       {isOpen && (
         <CompanySheet
-          company={session.company}
+          group_members={session.group_members}
           students={students}
           rollers={rollers}
           onStanding={onStanding}
@@ -91,22 +91,22 @@ const STANDINGS: readonly { value: Presence; label: string }[] = [
 const JOINING = STANDINGS.map((each) => (each.value === 'here' ? { ...each, label: 'Joins' } : each));
 
 interface CompanySheetProps {
-  company: readonly GroupMember[];
+  group_members: readonly GroupMember[];
   students: readonly Student[];
   rollers: readonly string[] | null;
   onStanding: (student: string, standing: Presence) => void;
   onClose: () => void;
 }
 
-function CompanySheet({ company, students, rollers, onStanding, onClose }: CompanySheetProps) {
+function CompanySheet({ group_members, students, rollers, onStanding, onClose }: CompanySheetProps) {
   // Here, but not in the drill: one touch joins.
   const isWatching = ({ student, standing }: GroupMember) =>
     rollers !== null && rollers.length > 0 && !rollers.includes(student) && standing === 'here';
-  const others = students.filter(({ id }) => !company.some((each) => each.student === id));
+  const others = students.filter(({ id }) => !group_members.some((each) => each.student === id));
   return (
     <Sheet title="Who is here" onClose={onClose}>
       <Stack $gap="s">
-        {company.map((each) => (
+        {group_members.map((each) => (
           <OneOf
             key={each.student}
             label={each.name}

@@ -4,7 +4,7 @@ import { here, ownerAsEvent, ownerOf, shortName } from './names';
 
 const session = {
   student: { id: 'ann' },
-  company: [
+  group_members: [
     { student: 'ann', name: 'Ann Lund', standing: 'here' },
     { student: 'ben', name: 'Ben Oke', standing: 'out' },
   ] as unknown as GroupMember[],

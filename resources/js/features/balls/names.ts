@@ -9,8 +9,8 @@ export function shortName(name: string, all: readonly string[]): string {
 }
 
 /** Those who roll now. */
-export function here({ company }: Pick<Session, 'company'>): GroupMember[] {
-  return company.filter(({ standing }) => standing === 'here');
+export function here({ group_members }: Pick<Session, 'group_members'>): GroupMember[] {
+  return group_members.filter(({ standing }) => standing === 'here');
 }
 
 /** Whose a ball is: its own word, else whoever the session was begun for. */

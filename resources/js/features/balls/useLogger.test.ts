@@ -82,7 +82,7 @@ test('a touch that rests is a ball, with the backstroke in force and what was se
   expect(onLogged).toHaveBeenCalledTimes(2);
 });
 
-test('another of the company’s ball says so', () => {
+test('another of the group_members’s ball says so', () => {
   const logger = logging({ student: 'ben' });
   act(() => logger.current.touchStop(3, null));
   expect(log.did[0]?.[1]).toMatchObject({ student: 'ben' });

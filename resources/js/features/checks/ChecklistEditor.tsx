@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { fieldError } from '../../api/api';
-import { newId } from '../../api/mail';
+import { newId } from '../../api/outbox';
 import {
   type CardDraft,
   isOfEarlierVisit,

@@ -53,7 +53,7 @@ function CardOf({ session, card }: { session: Session; card: Checklist }) {
             <PointOf
               key={`${who.student} ${point.key}`}
               point={point}
-              sight={session.sights.find(
+              sight={session.checklist_answers.find(
                 (each) => each.student === who.student && each.card === card.key && each.point === point.key,
               )}
               last={look?.points.find(({ key }) => key === point.key)}

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { newId } from '../../api/mail';
+import { newId } from '../../api/outbox';
 import { useCheckCatalogue } from '../../api/queries';
 import type { Checklist } from '../../api/types';
 import { ButtonLink, color, Notice, Page, Part, QuietText, Row, Stack, space, Title } from '../../design';

@@ -5,7 +5,7 @@ import { remember, resumeStateOf } from '../../device/resumeState';
 
 /** Who is checked: the one last chosen on this session, else whoever it was begun for. */
 export function useCheckedStudent(session: Session) {
-  const here = session.company.filter(({ standing }) => standing !== 'gone');
+  const here = session.group_members.filter(({ standing }) => standing !== 'gone');
   const [chosen, setChosen] = useState(() => resumeStateOf(session.id).student ?? null);
   const student = here.find((each) => each.student === chosen)?.student ?? session.student?.id ?? null;
   return {
@@ -22,7 +22,7 @@ export function useCheckedStudent(session: Session) {
 
 export type CheckedStudent = ReturnType<typeof useCheckedStudent>;
 
-/** One touch to another of the company. */
+/** One touch to another of the group_members. */
 export function WhoIsChecked({ who }: { who: CheckedStudent }) {
   return who.here.length < 2 ? null : (
     <OneOf

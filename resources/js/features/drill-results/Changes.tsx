@@ -12,10 +12,10 @@ const RECORDS: Readonly<Record<string, string>> = {
   length_sets: 'Lengths',
   rounds: 'Round',
   benchmarks: 'Yardstick',
-  pocket_cards: 'Pocket card',
+  take_home_cards: 'Pocket card',
   cards: 'Card of points',
   putters: 'Putter',
-  kept_reads: 'Read',
+  saved_reads: 'Read',
 };
 
 const WHAT = {

@@ -39,7 +39,7 @@ export function Results({ run, progress, isGentle, names, units }: ResultsProps)
                     {names.get(student) ?? 'Somebody'}
                   </th>
                   <td>{`${state.passes} of ${state.judged}`}</td>
-                  <td>{`${state.first_tries.passed} of ${state.first_tries.n}`}</td>
+                  <td>{`${state.first_attempts.passed} of ${state.first_attempts.n}`}</td>
                   <td data-wide>{state.through_but_missed}</td>
                 </tr>
               ))}

@@ -33,9 +33,9 @@ interface RunningProps {
 /** The next ball large, one or two touches for each, where we stand. */
 export function Running({ session: begun, run }: RunningProps) {
   const units = useUnits();
-  const bench = useToday();
+  const today = useToday();
   const rolling = useDrillRun(begun, run, units);
-  const session = withRoster(begun, rolling.roster, bench.data?.students ?? []);
+  const session = withRoster(begun, rolling.roster, today.data?.students ?? []);
   useWakeLock();
   const { logger, roster, place, verdict } = rolling;
   const keys = loggerKeys(logger, place, verdict);
@@ -63,9 +63,9 @@ export function Running({ session: begun, run }: RunningProps) {
   );
 }
 
-/** A session whose company has everybody of the run: whoever rolls in it is here, though nobody said so. */
+/** A session whose group_members has everybody of the run: whoever rolls in it is here, though nobody said so. */
 function withRoster(session: Session, roster: readonly string[], students: readonly Student[]): Session {
-  const missing = roster.filter((id) => !session.company.some(({ student }) => student === id));
+  const missing = roster.filter((id) => !session.group_members.some(({ student }) => student === id));
   const came = missing.map(
     (student): GroupMember => ({
       student,
@@ -73,24 +73,24 @@ function withRoster(session: Session, roster: readonly string[], students: reado
       standing: 'here',
     }),
   );
-  return { ...session, company: [...session.company, ...came] };
+  return { ...session, group_members: [...session.group_members, ...came] };
 }
 
-/** Names by student, of the company and of the bench. */
+/** Names by student, of the group_members and of the bench. */
 function useNames(session: Session): ReadonlyMap<string, string> {
-  const bench = useToday();
+  const today = useToday();
   return new Map([
-    ...(bench.data?.students ?? []).map(({ id, name }) => [id, name] as const),
-    ...session.company.map(({ student, name }) => [student, name] as const),
+    ...(today.data?.students ?? []).map(({ id, name }) => [id, name] as const),
+    ...session.group_members.map(({ student, name }) => [student, name] as const),
   ]);
 }
 
 /** Whether anybody who rolls is treated gently. */
 function useIsGentle(session: Session, roster: readonly string[]): boolean {
-  const bench = useToday();
+  const today = useToday();
   return roster.length === 0
     ? (session.student?.is_gentle ?? false)
-    : (bench.data?.students ?? []).some(({ id, is_gentle }) => is_gentle && roster.includes(id));
+    : (today.data?.students ?? []).some(({ id, is_gentle }) => is_gentle && roster.includes(id));
 }
 
 interface PartProps extends RunningProps {
@@ -108,7 +108,7 @@ function RunningTop({
   words,
 }: PartProps & { words: (putt: ShownPutt) => string }) {
   const { ahead, log, roster } = rolling;
-  const bench = useToday();
+  const today = useToday();
   const isOver = ahead.status === 'over';
   return (
     <>
@@ -117,7 +117,7 @@ function RunningTop({
         {!isOver && (
           <WhoIsHere
             session={session}
-            students={bench.data?.students ?? []}
+            students={today.data?.students ?? []}
             onStanding={rolling.noteStanding}
             rollers={roster}
           />

@@ -20,7 +20,7 @@ vi.mock('../../api/useOutbox', () => ({
     putts: device.putts,
     waiting: device.waiting,
     count: () => {},
-    noteCompany: (...all: unknown[]) => device.did.push(['company', ...all]),
+    noteCompany: (...all: unknown[]) => device.did.push(['group_members', ...all]),
     joinRun: (...all: unknown[]) => device.did.push(['join', ...all]),
     endRun: (...all: unknown[]) => device.did.push(['end', ...all]),
   }),
@@ -116,7 +116,7 @@ const waits = (event: object, refused: string | null = null) =>
 const session = {
   id: 's1',
   student: { id: 'ann' },
-  company: [
+  group_members: [
     { student: 'ann', name: 'Ann', standing: 'here' },
     { student: 'ben', name: 'Ben', standing: 'here' },
     { student: 'cy', name: 'Cy', standing: 'here' },
@@ -203,7 +203,9 @@ test('in a group turns go round while balls wait, and each ball says whose it is
 test('who sits out or went has no turn; a turn is taken by a touch and then goes on', () => {
   const away = {
     ...session,
-    company: session.company.map((each) => (each.student === 'ben' ? { ...each, standing: 'sits_out' } : each)),
+    group_members: session.group_members.map((each) =>
+      each.student === 'ben' ? { ...each, standing: 'sits_out' } : each,
+    ),
   } as Session;
   const { result } = rolling(group({ ann: [], ben: [], cy: [] }, ['ann', 'ben', 'cy']), away);
   expect(result.current.student).toBe('ann');
@@ -220,9 +222,9 @@ test('somebody who joins one student’s drill makes it a group, from the statio
   result.current.noteStanding('ben', 'here');
   result.current.noteStanding('ann', 'sits_out');
   expect(device.did).toEqual([
-    ['company', 'ben', 'here'],
+    ['group_members', 'ben', 'here'],
     ['join', 'r1', 'ben', 0],
-    ['company', 'ann', 'sits_out'],
+    ['group_members', 'ann', 'sits_out'],
   ]);
   device.waiting = [waits({ type: 'run_joined', run_id: 'r1', student: 'ben' })];
   expect(rolling(solo(['b1'])).result.current.roster).toEqual(['ann', 'ben']);

@@ -159,7 +159,9 @@ function rosterOf(
 
 /** Whose turns are to come: nobody's who sits out or went, and those who joined here come last. */
 function turnsOf(session: Session, state: RunState, roster: readonly string[]): string[] {
-  const away = new Set(session.company.filter(({ standing }) => standing !== 'here').map(({ student }) => student));
+  const away = new Set(
+    session.group_members.filter(({ standing }) => standing !== 'here').map(({ student }) => student),
+  );
   const known = isGroup(state) ? state.students.map(({ student }) => student) : [];
   const turns = isGroup(state) ? state.turns : [];
   const came = roster.filter((id) => !known.includes(id));

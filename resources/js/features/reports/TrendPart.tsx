@@ -27,7 +27,7 @@ interface CoursePartProps {
 
 /** Every measure over time on one time line: a point a session with its interval, and the breaks across the path. */
 export function TrendPart({ course, units, csv }: CoursePartProps) {
-  const { lines, stiles } = course;
+  const { lines, change_markers } = course;
   const times = [...lines.flatMap(({ points }) => points.map(({ at_ms }) => at_ms))];
   const span: [number, number] = [Math.min(...times), Math.max(...times)];
   return (
@@ -41,16 +41,16 @@ export function TrendPart({ course, units, csv }: CoursePartProps) {
         <>
           <Lines>
             {lines.map((line) => (
-              <Line key={line.key} line={line} span={span} stiles={stiles} units={units} />
+              <Line key={line.key} line={line} span={span} change_markers={change_markers} units={units} />
             ))}
           </Lines>
-          {stiles.length > 0 && (
+          {change_markers.length > 0 && (
             <div>
               <QuietText>
                 Stiles across the path: what comes after is not simply held against what was before.
               </QuietText>
               <Stiles>
-                {stiles.map((stile) => (
+                {change_markers.map((stile) => (
                   <li key={`${stile.session_id} ${stile.kind}`}>
                     {dated(stile.at_ms)}: {stile.words}
                   </li>
@@ -76,18 +76,18 @@ const [WIDTH, HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [440, 150, 84, 12, 14, 24];
 interface LineProps {
   line: TrendChart;
   span: readonly [number, number];
-  stiles: readonly ChangeMarker[];
+  change_markers: readonly ChangeMarker[];
   units: Units;
 }
 
-function Line({ line, span, stiles, units }: LineProps) {
+function Line({ line, span, change_markers, units }: LineProps) {
   const { points, question, unit } = line;
   const sentence = inWords(line.sentence, units);
   return (
     <section>
       <h3>{question}</h3>
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`${question} ${sentence}`}>
-        <Drawn line={line} span={span} stiles={stiles} units={units} />
+        <Drawn line={line} span={span} change_markers={change_markers} units={units} />
       </svg>
       <SentenceText>{sentence}</SentenceText>
       <Fold label="Session by session">
@@ -114,7 +114,7 @@ function Line({ line, span, stiles, units }: LineProps) {
   );
 }
 
-function Drawn({ line: { points, unit }, span: [from, to], stiles, units }: LineProps) {
+function Drawn({ line: { points, unit }, span: [from, to], change_markers, units }: LineProps) {
   const x = scaleLinear()
     .domain(from === to ? [from - 1, to + 1] : [from, to])
     .range([LEFT + 10, WIDTH - RIGHT - 6]);
@@ -141,7 +141,7 @@ function Drawn({ line: { points, unit }, span: [from, to], stiles, units }: Line
           </text>
         </g>
       ))}
-      {stiles.map((stile, index) => (
+      {change_markers.map((stile, index) => (
         <g key={`${stile.session_id} ${stile.kind}`}>
           <line
             x1={x(stile.at_ms) - 5}

@@ -14,8 +14,8 @@ interface WithStudentProps {
 /** A screen about the student whose id its address holds. */
 export function WithStudent({ opening, children }: WithStudentProps) {
   const { id } = useParams();
-  const bench = useToday();
-  const students = bench.data?.students ?? [];
+  const today = useToday();
+  const students = today.data?.students ?? [];
   const student = students.find((each) => each.id === id);
   if (student !== undefined) {
     return children(
@@ -24,6 +24,6 @@ export function WithStudent({ opening, children }: WithStudentProps) {
     );
   }
   return (
-    <Page>{bench.isPending ? <p>{opening}</p> : <Notice kind="wrong">This student is not on your bench.</Notice>}</Page>
+    <Page>{today.isPending ? <p>{opening}</p> : <Notice kind="wrong">This student is not on your bench.</Notice>}</Page>
   );
 }

@@ -9,7 +9,7 @@ import { type Device, deviceAtHand } from './deviceReadings';
  */
 export function useDevice(kind: DeviceKind): Device | null {
   const isDemo = useMe().data?.demo === true;
-  const simulated = useToday().data?.walk_along ?? null;
+  const simulated = useToday().data?.simulation ?? null;
   const isInIt = simulated !== null && window.location.pathname.includes(simulated);
   return deviceAtHand(kind, isDemo || isInIt);
 }

@@ -22,7 +22,7 @@ export function isStep(key: string | undefined): key is StepKey {
 export function visitedSteps(session: Session): Set<StepKey> {
   const done: [StepKey, boolean][] = [
     ['arrive', session.student !== null && session.green !== null],
-    ['green', session.reading !== null && session.reading_is_of_the_day],
+    ['green', session.reading !== null && session.measurement_is_of_the_day],
     ['set-out', session.stations.length > 0],
     ['roll', session.putts.length > 0],
     ['look-back', session.ended_at !== null],
@@ -33,11 +33,11 @@ export function visitedSteps(session: Session): Set<StepKey> {
 
 /** What happened at each waypoint, in a word or two; nothing where nothing did. */
 export function factsOf(session: Session, ballCount: number, units: Units): Record<StepKey, string> {
-  const { student, company, reading, stations } = session;
-  const others = company.filter((each) => each.student !== student?.id).length;
+  const { student, group_members, reading, stations } = session;
+  const others = group_members.filter((each) => each.student !== student?.id).length;
   return {
     arrive: student === null ? '' : `${firstName(student.name)}${others === 0 ? '' : ` +${others}`}`,
-    green: reading?.speed_m == null || !session.reading_is_of_the_day ? '' : units.speed(reading.speed_m),
+    green: reading?.speed_m == null || !session.measurement_is_of_the_day ? '' : units.speed(reading.speed_m),
     'set-out': stations.length === 0 ? '' : counted(stations.length, 'post'),
     roll: ballCount === 0 ? '' : counted(ballCount, 'ball'),
     'look-back': '',

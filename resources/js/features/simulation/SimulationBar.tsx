@@ -26,7 +26,7 @@ const PACES: readonly { value: Pace; label: string }[] = [
 
 /** Under whatever screen it is at: what a walk along does and why, and the hand on it. */
 export function SimulationBar() {
-  const id = useToday().data?.walk_along ?? null;
+  const id = useToday().data?.simulation ?? null;
   return id === null ? null : <WalkOf key={id} id={id} />;
 }
 

@@ -19,7 +19,7 @@ vi.mock('react-router', () => ({
   useLocation: () => ({ pathname: walk.pathname }),
   useNavigate: () => go,
 }));
-vi.mock('../../api/mail', () => ({ newId: () => 'new', outbox: { snapshot: () => walk.waiting } }));
+vi.mock('../../api/outbox', () => ({ newId: () => 'new', outbox: { snapshot: () => walk.waiting } }));
 vi.mock('../../api/useOutbox', () => ({
   useLog: () => ({ add: async (event: unknown) => walk.did.push(['event', event]) }),
 }));
@@ -58,7 +58,7 @@ const step = (part: Partial<SimulationStep>): SimulationStep =>
     run_id: null,
     ...part,
   }) as SimulationStep;
-const session = { id: 's1', ended_at: null, own_reading: null } as unknown as Session;
+const session = { id: 's1', ended_at: null, own_measurement: null } as unknown as Session;
 const watch = (of: Session = session) => renderHook(() => useSimulation(of));
 /** Lets so much time pass, whatever waits for what. */
 const pass = (seconds: number) => act(() => vi.advanceTimersByTimeAsync(seconds * 1000));

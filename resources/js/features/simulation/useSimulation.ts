@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { newId, outbox } from '../../api/mail';
+import { newId, outbox } from '../../api/outbox';
 import { nextStep, useChangeSession, useSaveMeasurement, useStartRun } from '../../api/queries';
 import type { Session, SessionEvent, SimulationStep } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
@@ -123,7 +123,7 @@ function useDoing(session: Session) {
     }
     if (step.ramp !== null) {
       const [direction_1_m = [], direction_2_m = []] = step.ramp;
-      const id = latest.current.own_reading?.id ?? newId();
+      const id = latest.current.own_measurement?.id ?? newId();
       await keep({ id, method: 'ramp', direction_1_m, direction_2_m, read_by: 'simulated' });
     }
     if (step.drill !== null) {

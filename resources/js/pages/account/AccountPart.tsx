@@ -67,7 +67,7 @@ function DeletionPreview() {
   if (goes.data === undefined) {
     return goes.isError ? <Notice kind="wrong">{goes.error.message}</Notice> : null;
   }
-  const { students, sessions, balls, benches_left: left } = goes.data;
+  const { students, sessions, balls, workspaces_left: left } = goes.data;
   return (
     <>
       <SentenceText>

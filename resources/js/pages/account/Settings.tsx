@@ -63,7 +63,7 @@ function SettingsForm() {
     if (read.error === null && from.error === null) {
       keep.mutate({
         unit,
-        pace_length_m: read.metres,
+        stride_m: read.metres,
         trend_sessions: Number(sessions),
         three_putt_inside_m: from.metres,
       });
@@ -75,7 +75,7 @@ function SettingsForm() {
         <Title page="Settings">Settings</Title>
         <Part as="form" onSubmit={submit} noValidate>
           <h2>Lengths and trends</h2>
-          {keep.isError && fieldError(keep.error, 'pace_length_m') === null && (
+          {keep.isError && fieldError(keep.error, 'stride_m') === null && (
             <Notice kind="wrong">{keep.error.message}</Notice>
           )}
           <OneOf label="Lengths in" options={UNITS} value={unit} onChange={setUnit} />
@@ -85,7 +85,7 @@ function SettingsForm() {
             onChange={setPace}
             suffix={units.suffix('roll')}
             hint="A pace is not a yard until it is measured."
-            error={paceError ?? fieldError(keep.error, 'pace_length_m')}
+            error={paceError ?? fieldError(keep.error, 'stride_m')}
           />
           <StrideByWalking
             read={(text) => units.read(text, 'roll').metres}

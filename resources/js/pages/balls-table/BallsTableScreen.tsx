@@ -26,8 +26,8 @@ import { useUnits } from '../../units/useUnits';
 /** A table of balls from a sensor or a sheet: its columns are named once, what it would bring is seen, then it is taken in. */
 export function BallsTableScreen() {
   const { id = '' } = useParams();
-  const bench = useToday();
-  const student = bench.data?.students.find((each) => each.id === id);
+  const today = useToday();
+  const student = today.data?.students.find((each) => each.id === id);
   const table = useBallsTable(id);
   const { seen, said } = table;
   return (
@@ -55,7 +55,7 @@ export function BallsTableScreen() {
         {said !== null && seen !== null && (
           <>
             <ColumnsOf seen={seen} onName={table.name} />
-            <Where table={table} greens={bench.data?.greens ?? []} />
+            <Where table={table} greens={today.data?.greens ?? []} />
             <Brings seen={seen} />
             {table.taken === null ? (
               <Row>

@@ -23,7 +23,7 @@ const EVERY = [
 
 /** A time for somebody: once or again and again, or none yet. */
 export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProps) {
-  const bench = useToday().data;
+  const today = useToday().data;
   const keep = useBooking();
   const [own, setOwn] = useState(() => begun(booking, openedOn));
   const [local, setLocal] = useState<Record<string, string>>({});
@@ -52,7 +52,7 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
           label="Who"
           options={[
             { value: NOBODY, label: 'Nobody of the bench' },
-            ...(bench?.students ?? []).map(({ id, name }) => ({ value: id, label: name })),
+            ...(today?.students ?? []).map(({ id, name }) => ({ value: id, label: name })),
           ]}
           value={own.student}
           onChange={(student) => set({ student })}
@@ -69,7 +69,7 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
           label="Where"
           options={[
             { value: NOBODY, label: 'Not said' },
-            ...(bench?.greens ?? []).map(({ id, name }) => ({ value: id, label: name })),
+            ...(today?.greens ?? []).map(({ id, name }) => ({ value: id, label: name })),
           ]}
           value={own.green}
           onChange={(green) => set({ green })}

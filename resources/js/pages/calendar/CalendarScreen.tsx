@@ -121,10 +121,10 @@ interface DayProps {
 
 function DayOf({ day, week, onOpen, onFreed }: DayProps) {
   const navigate = useNavigate();
-  const bench = useToday();
+  const today = useToday();
   const booking = useBooking();
   const items = week.items.filter((item) => item.day === day);
-  const noteOf = (student: string | null) => lastNote(student, bench.data?.sessions ?? []);
+  const noteOf = (student: string | null) => lastNote(student, today.data?.sessions ?? []);
   const begin = ({ student_id, green_id, minutes }: Booking) =>
     void navigate(`/sessions/${startSession({ student_id, green_id, minutes })}/arrive`);
   return (

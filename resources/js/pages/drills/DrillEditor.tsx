@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { ApiError } from '../../api/api';
-import { newId } from '../../api/mail';
+import { newId } from '../../api/outbox';
 import { useDrillCheck, useDrillKinds, useSaveDrill } from '../../api/queries';
 import type { Drill, DrillKinds } from '../../api/types';
 import {

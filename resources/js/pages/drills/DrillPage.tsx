@@ -127,10 +127,10 @@ function SessionNotes({ card }: { card: DrillCardData }) {
 
 /** A way to every session that is open: a drill belongs to a session and its student. */
 function StartIn({ drill }: { drill: Drill }) {
-  const bench = useToday();
-  const open = (bench.data?.sessions ?? []).filter((session) => session.ended_at === null);
+  const today = useToday();
+  const open = (today.data?.sessions ?? []).filter((session) => session.ended_at === null);
   const nameOf = (id: string | null) =>
-    bench.data?.students.find((student) => student.id === id)?.name ?? 'nobody chosen yet';
+    today.data?.students.find((student) => student.id === id)?.name ?? 'nobody chosen yet';
   return (
     <Part>
       <h2>Set it out</h2>

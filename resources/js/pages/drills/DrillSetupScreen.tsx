@@ -393,18 +393,18 @@ interface GroupChoiceProps {
 
 /** Several students in one run take turns; with none ticked the session's own student rolls alone. */
 function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
-  const bench = useToday();
+  const today = useToday();
   const [isMore, showMore] = useState(false);
-  const company = session.company
+  const group_members = session.group_members
     .filter(({ standing }) => standing !== 'gone')
     .map(({ student, name }) => ({ value: student, label: name }));
-  const others = (bench.data?.students ?? [])
-    .filter(({ id }) => !company.some(({ value }) => value === id))
+  const others = (today.data?.students ?? [])
+    .filter(({ id }) => !group_members.some(({ value }) => value === id))
     .map(({ id, name }) => ({ value: id, label: name }));
-  if (company.length + others.length < 2) {
+  if (group_members.length + others.length < 2) {
     return null;
   }
-  if (company.length < 2 && !isMore) {
+  if (group_members.length < 2 && !isMore) {
     return (
       <Row>
         <QuietText as="span">{session.student?.name ?? 'Whoever is here'} rolls alone.</QuietText>
@@ -423,7 +423,7 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
             ? `Tick those who take turns; with none ticked it is ${session.student?.name ?? 'whoever is here'} alone`
             : `Made for one; tick two or more to take turns all the same`
         }
-        options={isMore ? [...company, ...others] : company}
+        options={isMore ? [...group_members, ...others] : group_members}
         values={students}
         onChange={onChange}
       />
@@ -432,9 +432,9 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
           <Button look="bare" onPress={() => showMore(true)}>
             Others of the bench
           </Button>
-          {company.length > 1 && (
-            <Button look="bare" onPress={() => onChange(company.map(({ value }) => value))}>
-              All {company.length} who are here
+          {group_members.length > 1 && (
+            <Button look="bare" onPress={() => onChange(group_members.map(({ value }) => value))}>
+              All {group_members.length} who are here
             </Button>
           )}
         </Row>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { newId } from '../../api/mail';
+import { newId } from '../../api/outbox';
 import { useDeleteLengthSet, useLayLengths, useLengthSets, useSaveLengthSet } from '../../api/queries';
 import type { LibraryDrill } from '../../api/types';
 import { Button, Columns, Entry, Notice, OneOf, QuietText, Row, Stack } from '../../design';

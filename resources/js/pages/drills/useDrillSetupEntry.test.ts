@@ -32,7 +32,7 @@ vi.mock('../../api/queries', () => ({
     },
   }),
 }));
-vi.mock('../../api/mail', () => {
+vi.mock('../../api/outbox', () => {
   let made = 0;
   return {
     newId: () => `id${++made}`,
@@ -45,7 +45,7 @@ const card = (key: string, lengths = [3, 6]) =>
   ({ drill: { key, stations: lengths.map((length_m) => ({ length_m })) } }) as unknown as LibraryDrill;
 const session = {
   id: 's1',
-  company: [
+  group_members: [
     { student: 'ann', standing: 'here' },
     { student: 'ben', standing: 'gone' },
   ],
@@ -63,20 +63,20 @@ test('a drill nobody has earned a level of begins as it is written', () => {
 });
 
 test('a group drill begins with everybody who is here; any other with nobody ticked', () => {
-  const company = [
+  const group_members = [
     { student: 'ann', standing: 'here' },
     { student: 'ben', standing: 'gone' },
     { student: 'cor', standing: 'out' },
     { student: 'dee', standing: 'here' },
-  ] as unknown as Session['company'];
-  const ticked = (group: boolean, present = company) => {
+  ] as unknown as Session['group_members'];
+  const ticked = (group: boolean, present = group_members) => {
     const written = card('written');
     return renderHook(() =>
-      useDrillSetupEntry({ ...session, company: present }, { ...written, drill: { ...written.drill, group } }),
+      useDrillSetupEntry({ ...session, group_members: present }, { ...written, drill: { ...written.drill, group } }),
     ).result.current.students;
   };
   expect(ticked(true)).toEqual(['ann', 'dee']);
-  expect(ticked(true, company.slice(0, 3))).toEqual([]);
+  expect(ticked(true, group_members.slice(0, 3))).toEqual([]);
   expect(ticked(false)).toEqual([]);
 });
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId, outbox } from '../../api/mail';
+import { newId, outbox } from '../../api/outbox';
 import { useDrillSetup, useStartRun } from '../../api/queries';
 import type { LibraryDrill, Session, SetupItem } from '../../api/types';
 import { here } from '../../features/balls/names';
@@ -118,8 +118,8 @@ function uncounted({ drill }: LibraryDrill): null[] {
   return drill.stations.map(() => null);
 }
 
-function isHere({ company }: Session, id: string): boolean {
-  return company.some(({ student, standing }) => student === id && standing === 'here');
+function isHere({ group_members }: Session, id: string): boolean {
+  return group_members.some(({ student, standing }) => student === id && standing === 'here');
 }
 
 /** A number of paces as it was counted; null where it is none. */

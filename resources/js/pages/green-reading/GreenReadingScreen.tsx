@@ -23,21 +23,21 @@ const SaidOf = memo(ReadText);
 
 /** The reader: one putt, said as a coach finds it, drawn and told. */
 export function GreenReadingScreen() {
-  const bench = useToday();
-  return bench.data === undefined ? (
-    <Page>{bench.isError ? <Notice kind="wrong">{bench.error.message}</Notice> : <p>Opening …</p>}</Page>
+  const today = useToday();
+  return today.data === undefined ? (
+    <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Opening …</p>}</Page>
   ) : (
-    <Reader bench={bench.data} />
+    <Reader today={today.data} />
   );
 }
 
-function Reader({ bench }: { bench: Today }) {
+function Reader({ today }: { today: Today }) {
   const units = useUnits();
   const [search, setSearch] = useSearchParams();
-  const student = bench.students.find(({ id }) => id === search.get('student')) ?? null;
-  const green = bench.greens.find(({ id }) => id === search.get('green')) ?? null;
+  const student = today.students.find(({ id }) => id === search.get('student')) ?? null;
+  const green = today.greens.find(({ id }) => id === search.get('green')) ?? null;
   const [putt, setPutt] = useState(() =>
-    asked(search, firstPutt(student?.target_pace_m ?? 0.3, green?.reading?.speed_m ?? null)),
+    asked(search, firstPutt(student?.finish_past_m ?? 0.3, green?.reading?.speed_m ?? null)),
   );
   const read = useRead(putt, student?.id ?? null, green?.surface ?? null);
   const look = read.data;
@@ -61,7 +61,7 @@ function Reader({ bench }: { bench: Today }) {
     (one: Student | null) => {
       choose('student', one?.id);
       if (one !== null) {
-        setPutt((now) => ({ ...now, pace_m: one.target_pace_m }));
+        setPutt((now) => ({ ...now, pace_m: one.finish_past_m }));
       }
     },
     [choose],
@@ -80,8 +80,8 @@ function Reader({ bench }: { bench: Today }) {
     <Page data-margin>
       <Stack>
         <StudentAndGreen
-          students={bench.students}
-          greens={bench.greens}
+          students={today.students}
+          greens={today.greens}
           student={student}
           green={green}
           onStudent={toStudent}

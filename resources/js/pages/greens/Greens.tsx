@@ -28,19 +28,19 @@ const SURFACES = [
 
 /** The greens and mats in use, each with the speed that stands. */
 export function Greens() {
-  const bench = useToday();
+  const today = useToday();
   const units = useUnits();
   const putAway = useDelete();
   const [opened, setOpened] = useState<Green | null>(null);
   const [search, setSearch] = useState('');
-  const greens = bench.data?.greens ?? [];
+  const greens = today.data?.greens ?? [];
   const shown = greens.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()));
   return (
     <Page>
       <Stack $gap="l">
         <Title page="Greens">Greens</Title>
-        {bench.isError && <Notice kind="wrong">{bench.error.message}</Notice>}
-        {bench.isSuccess && greens.length === 0 && (
+        {today.isError && <Notice kind="wrong">{today.error.message}</Notice>}
+        {today.isSuccess && greens.length === 0 && (
           <SentenceText>None yet. Add the green or mat you practise on.</SentenceText>
         )}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
@@ -65,7 +65,7 @@ export function Greens() {
                     <th scope="row" style={{ whiteSpace: 'normal' }}>
                       {green.name}
                     </th>
-                    <td>{grassOf(green, bench.data?.grasses ?? [])}</td>
+                    <td>{grassOf(green, today.data?.grasses ?? [])}</td>
                     <td>{greenWords(green)}</td>
                     <td>{green.reading?.speed_m == null ? 'unknown' : units.speed(green.reading.speed_m)}</td>
                     <td>
@@ -90,7 +90,7 @@ export function Greens() {
         <GreenForm
           key={opened?.id ?? 'new'}
           green={opened}
-          grasses={bench.data?.grasses ?? []}
+          grasses={today.data?.grasses ?? []}
           onDone={() => setOpened(null)}
         />
       </Stack>

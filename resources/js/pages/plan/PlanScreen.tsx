@@ -44,7 +44,7 @@ function Planning({ session }: { session: Session }) {
   const take = () => {
     void change({ minutes: planning.minutes, plan: planning.kept() });
     announce('The plan is kept');
-    void navigate(`/sessions/${session.id}/${session.reading_is_of_the_day ? 'set-out' : 'green'}`);
+    void navigate(`/sessions/${session.id}/${session.measurement_is_of_the_day ? 'set-out' : 'green'}`);
   };
   return (
     <Page data-margin>
@@ -91,7 +91,7 @@ function Planning({ session }: { session: Session }) {
                 Back to arriving
               </ButtonLink>
             </Row>
-            {session.company.length > 1 && <RotaPart session={session} minutes={plan.minutes} />}
+            {session.group_members.length > 1 && <RotaPart session={session} minutes={plan.minutes} />}
           </>
         )}
       </Stack>

@@ -9,7 +9,7 @@ const MOST = 24;
 
 /** Several students over several stations: who is where when, to be read out or printed. */
 export function RotaPart({ session, minutes }: { session: Session; minutes: number }) {
-  const here = session.company.filter(({ standing }) => standing === 'here').length;
+  const here = session.group_members.filter(({ standing }) => standing === 'here').length;
   const [text, setText] = useState(String(Math.max(1, Math.min(here, 4))));
   const stations = readNumber(text);
   const isUsable = stations !== null && Number.isInteger(stations) && stations >= 1 && stations <= MOST && here > 0;

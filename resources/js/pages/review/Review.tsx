@@ -17,11 +17,12 @@ import { Measures } from './Measures';
 /** A session looked back on: what the balls answer, and the stroke, one touch from one another. */
 export function Review({ session }: StepProps) {
   const coach = useUnits();
-  const bench = useToday();
+  const today = useToday();
   const [chosen, choose] = useState(() => resumeStateOf(session.id).student ?? null);
   const own = session.student;
-  const isOther = chosen !== null && chosen !== own?.id && session.company.some((each) => each.student === chosen);
-  const other = isOther ? (bench.data?.students.find(({ id }) => id === chosen) ?? null) : null;
+  const isOther =
+    chosen !== null && chosen !== own?.id && session.group_members.some((each) => each.student === chosen);
+  const other = isOther ? (today.data?.students.find(({ id }) => id === chosen) ?? null) : null;
   const student = other ?? own;
   if (student === null) {
     return <StudentAndGreen session={session} units={coach} />;
@@ -32,12 +33,12 @@ export function Review({ session }: StepProps) {
       session={session}
       student={student}
       whose={
-        session.company.length < 2 ? null : (
+        session.group_members.length < 2 ? null : (
           <OneOf
             label="Whose figures"
             isLabelHidden
             isRow
-            options={session.company.map(({ student: id, name }) => ({ value: id, label: name }))}
+            options={session.group_members.map(({ student: id, name }) => ({ value: id, label: name }))}
             value={student.id}
             onChange={(id) => {
               choose(id);
@@ -69,7 +70,7 @@ function StudentAndGreen({ session, units }: StepProps & { units: Units }) {
 
 interface SpreadProps extends StepProps {
   student: Student;
-  /** The company's names, one touch each; null for one alone. */
+  /** The group_members's names, one touch each; null for one alone. */
   whose: ReactNode;
 }
 
@@ -168,10 +169,10 @@ function usualView(report: SessionReport, look: MeasureReport | undefined): 'bal
 /** What the session's drills found, each to be opened again. */
 function FoundInSession({ session, units }: { session: Session; units: Units }) {
   const found = useDrillResults('sessions', session.id);
-  const bench = useToday();
+  const today = useToday();
   const names = new Map([
-    ...(bench.data?.students ?? []).map(({ id, name }) => [id, name] as const),
-    ...session.company.map(({ student, name }) => [student, name] as const),
+    ...(today.data?.students ?? []).map(({ id, name }) => [id, name] as const),
+    ...session.group_members.map(({ student, name }) => [student, name] as const),
   ]);
   return found.data === undefined || found.data.length === 0 ? null : (
     <FoundRuns

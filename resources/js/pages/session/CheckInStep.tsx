@@ -47,7 +47,7 @@ const CONDITIONS = [
 /** Who, where, how long, what for, and in what state the green is. */
 export function CheckInStep({ session }: StepProps) {
   const log = useLog(session);
-  const isWalk = useToday().data?.walk_along === session.id;
+  const isWalk = useToday().data?.simulation === session.id;
   return (
     <Page data-margin>
       <Stack $gap="l">
@@ -71,7 +71,7 @@ export function CheckInStep({ session }: StepProps) {
           <ButtonLink look="main" to={`/sessions/${session.id}/green`}>
             On to the green
           </ButtonLink>
-          {session.reading_is_of_the_day && (
+          {session.measurement_is_of_the_day && (
             <ButtonLink to={`/sessions/${session.id}/set-out`}>Straight to setting out</ButtonLink>
           )}
           <ButtonLink to={`/sessions/${session.id}/plan`}>{session.plan === null ? 'Plan it' : 'The plan'}</ButtonLink>
@@ -95,7 +95,7 @@ export function CheckInStep({ session }: StepProps) {
 }
 
 function WhoAndWhere({ session }: StepProps) {
-  const bench = useToday();
+  const today = useToday();
   const change = useChangeSession(session.id);
   return (
     <Part>
@@ -103,7 +103,7 @@ function WhoAndWhere({ session }: StepProps) {
       <Columns>
         <Choose
           label="Student"
-          options={usualOrder(bench.data, 'students')}
+          options={usualOrder(today.data, 'students')}
           value={session.student?.id ?? null}
           onChange={(id) => void change({ student_id: id })}
           newLabel="Somebody new"
@@ -120,7 +120,7 @@ function WhoAndWhere({ session }: StepProps) {
         <Stack $gap="s">
           <Choose
             label="Green"
-            options={usualOrder(bench.data, 'greens')}
+            options={usualOrder(today.data, 'greens')}
             value={session.green?.id ?? null}
             onChange={(id) => void change({ green_id: id })}
             newLabel="A new green"
@@ -147,11 +147,11 @@ const MOST_OTHERS = 8;
 
 /** Those who came along: one touch each. */
 function WhoElse({ session }: StepProps) {
-  const bench = useToday();
+  const today = useToday();
   const log = useLog(session);
-  const others = session.company.filter(({ student }) => student !== session.student?.id);
+  const others = session.group_members.filter(({ student }) => student !== session.student?.id);
   const here = others.filter(({ standing }) => standing === 'here').map(({ student }) => student);
-  const options = usualOrder(bench.data, 'students').filter(({ value }) => value !== session.student?.id);
+  const options = usualOrder(today.data, 'students').filter(({ value }) => value !== session.student?.id);
   const shown = options.filter(({ value }, index) => index < MOST_OTHERS || here.includes(value));
   return shown.length === 0 ? null : (
     <AnyOf
@@ -181,7 +181,7 @@ function LastReading({ session }: { session: Session }) {
   return (
     <SentenceText>
       {speed}, {agoWords(reading)}
-      {session.reading_is_of_the_day ? '. It stands today.' : '. Greens change: measure it again.'}
+      {session.measurement_is_of_the_day ? '. It stands today.' : '. Greens change: measure it again.'}
     </SentenceText>
   );
 }
@@ -189,8 +189,8 @@ function LastReading({ session }: { session: Session }) {
 const CARD: Omit<StudentDraft, 'name' | 'unit'> = {
   hand: 'right',
   level: 'club',
-  pace_length_m: null,
-  target_pace_m: METRES_PER_FOOT,
+  stride_m: null,
+  finish_past_m: METRES_PER_FOOT,
   putter: null,
   school: 'rule',
   tempo_bpm: null,

@@ -51,7 +51,7 @@ export function GreenSpeedStep({ session }: StepProps) {
 }
 
 function WhichGreen({ session }: StepProps) {
-  const bench = useToday();
+  const today = useToday();
   const change = useChangeSession(session.id);
   return (
     <Page>
@@ -59,7 +59,7 @@ function WhichGreen({ session }: StepProps) {
         <Title page="Green">Which green is it?</Title>
         <Choose
           label="Green"
-          options={usualOrder(bench.data, 'greens')}
+          options={usualOrder(today.data, 'greens')}
           value={null}
           onChange={(id) => void change({ green_id: id })}
           newLabel="A new green"
@@ -117,7 +117,7 @@ function Measured({ session }: StepProps) {
         </Row>
       </Stack>
       <InsightCard notes={[]}>
-        {(reading.isOwn ? session.own_reading?.warnings : [])?.map((warning) => (
+        {(reading.isOwn ? session.own_measurement?.warnings : [])?.map((warning) => (
           <MarginWord key={warning.key}>
             <p>{warning.sentence}</p>
           </MarginWord>
@@ -166,7 +166,7 @@ interface TwoReadingsProps {
 
 /** Two readings of one green on one day: whose, when, both figures; the coach says which stands here. */
 function TwoReadings({ session, onChoose, units }: TwoReadingsProps) {
-  const { own_reading: own, other_reading: other, reading } = session;
+  const { own_measurement: own, other_measurement: other, reading } = session;
   if (own === null || other === null || !isSameDay(own, other)) {
     return null;
   }
@@ -221,7 +221,7 @@ function Result({ session, reading: { isOwn }, units }: ResultProps) {
     <Grown>
       <h2>{isOwn ? 'Reading' : standingWords(session, reading)}</h2>
       <ReadingFigure reading={reading} units={units} />
-      {!isOwn && !session.reading_is_of_the_day && (
+      {!isOwn && !session.measurement_is_of_the_day && (
         <Notice>
           It stood for its own day. Greens change from day to day, so every range told from it is wider, and balls
           rolled now tell nothing of the stroke until it is measured.
@@ -268,7 +268,7 @@ function useToldReading(reading: GreenSpeedMeasurement | null, units: Units): vo
 
 /** A reading stands for its day; later it is only the last one known. */
 function standingWords(session: Session, reading: GreenSpeedMeasurement): string {
-  return session.reading_is_of_the_day
+  return session.measurement_is_of_the_day
     ? `The reading that stands, ${agoWords(reading)}`
     : `Last known, ${agoWords(reading)}`;
 }

@@ -48,13 +48,13 @@ const OPEN_GROUND: Place = {
 export function PuttStep({ session }: StepProps) {
   const units = useUnits();
   const rolling = useFreeRolling(session);
-  const bench = useToday();
+  const today = useToday();
   const [near, lookNear] = useState<number | null>(null);
   useWakeLock();
   const { logger, station, stations } = rolling;
   useKeys([...loggerKeys(logger, OPEN_GROUND, null), ...rolling.keys]);
-  const isGroup = session.company.length > 1;
-  const nameOf = (id: string | null) => session.company.find(({ student }) => student === id)?.name;
+  const isGroup = session.group_members.length > 1;
+  const nameOf = (id: string | null) => session.group_members.find(({ student }) => student === id)?.name;
   const words = (putt: ShownPutt) =>
     `${isGroup ? `${nameOf(ownerOf(putt.student, session)) ?? 'Somebody'}: ` : ''}${ballWords(putt, units)}`;
   return (
@@ -82,7 +82,7 @@ export function PuttStep({ session }: StepProps) {
               <GoOn session={session} />
               <WhoIsHere
                 session={session}
-                students={bench.data?.students ?? []}
+                students={today.data?.students ?? []}
                 onStanding={(id, standing) => void logger.log.noteCompany(id, standing)}
               />
             </Row>
@@ -181,7 +181,7 @@ function useFreeRolling(session: Session) {
     : present.includes(session.student?.id ?? '')
       ? null
       : (present[0] ?? null);
-  const isSomebodyHere = session.company.length === 0 || present.length > 0;
+  const isSomebodyHere = session.group_members.length === 0 || present.length > 0;
   const task: BallTask = {
     target_m: station?.length_m ?? null,
     grade_percent: station?.grade_percent ?? 0,
@@ -271,7 +271,7 @@ function FreeCompany({ session, rolling }: { session: Session; rolling: Rolling 
 
 /** What balls will not tell while it is missing. */
 function WhatIsMissing({ session }: { session: Session }) {
-  return session.reading_is_of_the_day ? null : (
+  return session.measurement_is_of_the_day ? null : (
     <Notice>
       <Row style={{ justifyContent: 'space-between', gap: 0 }}>
         <span>

@@ -101,11 +101,11 @@ export function WrapUpStep({ session }: StepProps) {
           </ul>
         </MarginWord>
         <SafetyNotes session={session} at="carry-on" />
-        {session.company.length > 1 && (
+        {session.group_members.length > 1 && (
           <MarginWord>
             <h2>Who was here</h2>
             <ul>
-              {session.company.map(({ student, name }) => (
+              {session.group_members.map(({ student, name }) => (
                 <li key={student}>
                   <Name>{name}</Name>
                 </li>

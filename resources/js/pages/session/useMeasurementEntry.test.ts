@@ -19,7 +19,7 @@ vi.mock('../../api/usePending', () => ({ usePending: () => outside.waiting as Pe
 const feet = unitsFor({ unit: 'feet', paceLength: null });
 
 function reading(own: object | null = null) {
-  const session = { id: 's1', own_reading: own, reading: own } as Session;
+  const session = { id: 's1', own_measurement: own, reading: own } as Session;
   return renderHook(() => useMeasurementEntry(session, feet)).result;
 }
 

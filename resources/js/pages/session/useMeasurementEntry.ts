@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { newId } from '../../api/mail';
+import { newId } from '../../api/outbox';
 import { type ReadingDraft, useSaveMeasurement } from '../../api/queries';
 import type { MeasurementEntries, MeasurementMethod, Session, TimedRoll } from '../../api/types';
 import { usePending } from '../../api/usePending';
@@ -18,7 +18,7 @@ function usualMethod(): MeasurementMethod {
 
 /** The reading being taken in a session: what is put down so far, and what the server makes of it. */
 export function useMeasurementEntry(session: Session, units: Units) {
-  const own = session.own_reading;
+  const own = session.own_measurement;
   const refused = useRefusedReading(session.id);
   const [newReading] = useState(newId);
   const [chosen, setMethod] = useState<MeasurementMethod | null>(null);

@@ -15,9 +15,9 @@ function weights(sessions: readonly SessionSummary[], field: 'student_id' | 'gre
 }
 
 /** Options with the usual ones first, the others by name. */
-export function usualOrder(bench: Today | undefined, kind: 'students' | 'greens'): { value: string; label: string }[] {
-  const met = weights(bench?.sessions ?? [], kind === 'students' ? 'student_id' : 'green_id');
-  return [...(bench?.[kind] ?? [])]
+export function usualOrder(today: Today | undefined, kind: 'students' | 'greens'): { value: string; label: string }[] {
+  const met = weights(today?.sessions ?? [], kind === 'students' ? 'student_id' : 'green_id');
+  return [...(today?.[kind] ?? [])]
     .sort((a, b) => (met.get(b.id) ?? 0) - (met.get(a.id) ?? 0) || a.name.localeCompare(b.name))
     .map(({ id, name }) => ({ value: id, label: name }));
 }

@@ -34,7 +34,7 @@ const ANY = 'any';
 
 /** Every session there was, the latest first: by whom, where, when, with what was done. */
 export function Sessions() {
-  const bench = useToday();
+  const today = useToday();
   const [search, setSearch] = useSearchParams();
   const [day, setDay] = useState(search.get('until') ?? '');
   const [student, green] = [search.get('student'), search.get('green')];
@@ -63,13 +63,13 @@ export function Sessions() {
         <Columns>
           <Pick
             label="Student"
-            options={withAny('Everybody', bench.data?.students)}
+            options={withAny('Everybody', today.data?.students)}
             value={student ?? ANY}
             onChange={(value) => choose('student', value === ANY ? null : value)}
           />
           <Pick
             label="Green"
-            options={withAny('Every green', bench.data?.greens)}
+            options={withAny('Every green', today.data?.greens)}
             value={green ?? ANY}
             onChange={(value) => choose('green', value === ANY ? null : value)}
           />

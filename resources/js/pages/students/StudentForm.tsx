@@ -33,8 +33,8 @@ const NEW: StudentDraft = {
   hand: 'right',
   level: 'club',
   unit: 'feet',
-  pace_length_m: null,
-  target_pace_m: METRES_PER_FOOT,
+  stride_m: null,
+  finish_past_m: METRES_PER_FOOT,
   putter: null,
   school: 'rule',
   tempo_bpm: null,
@@ -48,15 +48,15 @@ const NEW: StudentDraft = {
 /** Adds a student, or changes one. */
 export function StudentScreen() {
   const { id } = useParams();
-  const bench = useToday();
+  const today = useToday();
   if (id === undefined) {
     return <StudentForm id={null} student={NEW} />;
   }
-  const student = bench.data?.students.find((each) => each.id === id);
-  if (student === undefined || isOfEarlierVisit(bench)) {
+  const student = today.data?.students.find((each) => each.id === id);
+  if (student === undefined || isOfEarlierVisit(today)) {
     return (
       <Page>
-        {bench.isPending || isOfEarlierVisit(bench) ? (
+        {today.isPending || isOfEarlierVisit(today) ? (
           <p>Opening the card …</p>
         ) : (
           <Notice kind="wrong">This student is not on your bench.</Notice>
@@ -162,7 +162,7 @@ function HowTheyPutt({ form }: FormPartProps) {
           onChange={form.setPace}
           suffix={form.units.suffix('roll')}
           hint="May be left out unless paces are used."
-          error={form.errorAt('pace_length_m')}
+          error={form.errorAt('stride_m')}
         />
         <StrideByWalking
           read={(text) => form.units.read(text, 'roll').metres}
@@ -175,7 +175,7 @@ function HowTheyPutt({ form }: FormPartProps) {
           onChange={form.setPast}
           suffix={form.units.suffix('roll')}
           hint="How far past a covered hole a good putt runs out. A foot is usual."
-          error={form.errorAt('target_pace_m')}
+          error={form.errorAt('finish_past_m')}
         />
       </Columns>
       <Columns>
@@ -239,9 +239,9 @@ function useStudentForm(id: string | null, student: StudentDraft) {
   const { key } = useLocation();
   const keep = useSaveStudent();
   const [draft, setDraft] = useState<StudentDraft>(student);
-  const [pace, setPace] = useState(units.text(student.pace_length_m, 'roll'));
+  const [pace, setPace] = useState(units.text(student.stride_m, 'roll'));
   const [tempo, setTempo] = useState(student.tempo_bpm === null ? '' : String(student.tempo_bpm));
-  const [past, setPast] = useState(units.text(student.target_pace_m, 'roll'));
+  const [past, setPast] = useState(units.text(student.finish_past_m, 'roll'));
   const [bandLow, setBandLow] = useState(units.text(student.band_low_m, 'station'));
   const [bandHigh, setBandHigh] = useState(units.text(student.band_high_m, 'station'));
   const [local, setLocal] = useState<Record<string, string>>({});
@@ -265,8 +265,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
     errorAt: (field: string) => local[field] ?? fieldError(keep.error, field),
     submit: (event: React.FormEvent) => {
       event.preventDefault();
-      const paceRead = units.reread(pace, student.pace_length_m, 'roll');
-      const pastRead = units.reread(past, student.target_pace_m, 'roll');
+      const paceRead = units.reread(pace, student.stride_m, 'roll');
+      const pastRead = units.reread(past, student.finish_past_m, 'roll');
       const lowRead = units.reread(bandLow, student.band_low_m, 'station');
       const highRead = units.reread(bandHigh, student.band_high_m, 'station');
       const wrong: Record<string, string> = {};
@@ -277,10 +277,10 @@ function useStudentForm(id: string | null, student: StudentDraft) {
         wrong.band_high_m = highRead.error;
       }
       if (paceRead.error !== null) {
-        wrong.pace_length_m = paceRead.error;
+        wrong.stride_m = paceRead.error;
       }
       if (pastRead.metres === null) {
-        wrong.target_pace_m = pastRead.error ?? 'Say how far past; 0 is dying at the lip.';
+        wrong.finish_past_m = pastRead.error ?? 'Say how far past; 0 is dying at the lip.';
       }
       const beats = readNumber(tempo);
       if (tempo.trim() !== '' && beats === null) {
@@ -306,8 +306,8 @@ function useStudentForm(id: string | null, student: StudentDraft) {
               band_high_m: highRead.metres,
               is_gentle,
               tempo_bpm: beats,
-              pace_length_m: paceRead.metres,
-              target_pace_m: pastRead.metres,
+              stride_m: paceRead.metres,
+              finish_past_m: pastRead.metres,
             },
           },
           {

@@ -23,10 +23,10 @@ const FEW = 8;
 
 /** Everyone on the bench. */
 export function Students() {
-  const bench = useToday();
+  const today = useToday();
   const putAway = useDelete();
   const [search, setSearch] = useState('');
-  const students = bench.data?.students ?? [];
+  const students = today.data?.students ?? [];
   const shown = students.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()));
   return (
     <Page>
@@ -37,9 +37,9 @@ export function Students() {
             Add a student
           </ButtonLink>
         </Row>
-        {bench.isError && <Notice kind="wrong">{bench.error.message}</Notice>}
+        {today.isError && <Notice kind="wrong">{today.error.message}</Notice>}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-        {bench.isSuccess && students.length === 0 && (
+        {today.isSuccess && students.length === 0 && (
           <SentenceText>Nobody yet. The first student you add will be here.</SentenceText>
         )}
         {students.length > FEW && (

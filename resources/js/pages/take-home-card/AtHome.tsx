@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { ApiError } from '../../api/api';
-import { newId } from '../../api/mail';
+import { newId } from '../../api/outbox';
 import { sendHome } from '../../api/queries';
 import type { HomeworkEntry, TakeHomeCard } from '../../api/types';
 import {

@@ -39,7 +39,7 @@ const SCHOOL_HEADS = {
 
 /** The card itself, in the student's own units and school. */
 export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
-  const units = unitsFor({ unit: card.unit, paceLength: card.pace_length_m });
+  const units = unitsFor({ unit: card.unit, paceLength: card.stride_m });
   const [first, second] = card.tables;
   return (
     <Leaf data-pocket aria-label={`Pocket card of ${card.name}`}>
@@ -110,7 +110,9 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
           </p>
         </>
       )}
-      {card.run_out_m > 0 && <small>Play to finish {units.show(card.run_out_m, 'roll')} past a covered hole.</small>}
+      {card.finish_past_m > 0 && (
+        <small>Play to finish {units.show(card.finish_past_m, 'roll')} past a covered hole.</small>
+      )}
     </Leaf>
   );
 }

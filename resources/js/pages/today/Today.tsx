@@ -47,23 +47,23 @@ const FEW = 8;
 
 /** Today: who comes, which green, what was left to do. */
 export function Today() {
-  const bench = useToday();
+  const today = useToday();
   const navigate = useNavigate();
   const begin = (studentId: string | null) =>
     void navigate(`/sessions/${startSession({ student_id: studentId })}/arrive`);
-  useTakeAlong((bench.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
-  const today = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-  if (bench.data === undefined) {
+  useTakeAlong((today.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
+  const date = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  if (today.data === undefined) {
     return (
-      <Page>{bench.isError ? <Notice kind="wrong">{bench.error.message}</Notice> : <p>Laying out the bench …</p>}</Page>
+      <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Laying out the bench …</p>}</Page>
     );
   }
-  const { students, greens, sessions, questions, past_their_day: past } = bench.data;
+  const { students, greens, sessions, questions, past_retention: past } = today.data;
   const open = sessions.filter((session) => session.ended_at === null);
   return (
     <Page>
       <Row style={{ justifyContent: 'space-between' }}>
-        <Title page="Bench">{today}</Title>
+        <Title page="Bench">{date}</Title>
         <Row $gap="s">
           <StartSimulation drill={null} label="Watch a session" />
           <Button look="main" onPress={() => begin(null)}>
@@ -88,7 +88,7 @@ export function Today() {
             act="Their card"
             place="/card"
           />
-          {open.length > 0 && <OpenSessions sessions={open} bench={bench.data} />}
+          {open.length > 0 && <OpenSessions sessions={open} today={today.data} />}
           <WhoComes students={students} sessions={sessions} onStart={begin} />
         </Stack>
         <Part>
@@ -146,7 +146,7 @@ function TodaysSessions({ students, sessions }: Pick<TodayData, 'students' | 'se
 
 interface AboutStudentsProps {
   title: string;
-  lines: TodayData['past_their_day'];
+  lines: TodayData['past_retention'];
   students: readonly Student[];
   act: string;
   /** Of a student's places, the one where it is seen to. */
@@ -176,7 +176,7 @@ function AboutStudents({ title, lines, students, act, place }: AboutStudentsProp
   );
 }
 
-function OpenSessions({ sessions, bench }: { sessions: SessionSummary[]; bench: TodayData }) {
+function OpenSessions({ sessions, today }: { sessions: SessionSummary[]; today: TodayData }) {
   const [isAll, showAll] = useState(false);
   const shown = isAll ? sessions : sessions.slice(0, FEW);
   return (
@@ -188,11 +188,11 @@ function OpenSessions({ sessions, bench }: { sessions: SessionSummary[]; bench: 
             <span>
               <strong>
                 <Name>
-                  {bench.students.find((student) => student.id === session.student_id)?.name ?? 'Nobody chosen yet'}
+                  {today.students.find((student) => student.id === session.student_id)?.name ?? 'Nobody chosen yet'}
                 </Name>
               </strong>
               <br />
-              <Name>{bench.greens.find((green) => green.id === session.green_id)?.name ?? 'no green yet'}</Name>, since{' '}
+              <Name>{today.greens.find((green) => green.id === session.green_id)?.name ?? 'no green yet'}</Name>, since{' '}
               {sinceWords(session.started_at)}
               {session.purpose !== null && <em> · {session.purpose}</em>}
             </span>
