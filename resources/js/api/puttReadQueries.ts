@@ -39,7 +39,7 @@ function readPath(putt: PuttSituation, student: string | null, surface: string |
       query.set(name, value);
     }
   }
-  return `reader?${query.toString()}`;
+  return `putt-read?${query.toString()}`;
 }
 
 const keptKey = (green: string) => ['kept-reads', green];

@@ -30,7 +30,7 @@ export function useDelete() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ record, isAway }: { record: Record; isAway: boolean }) =>
-      isAway ? request<unknown>('DELETE', record) : request<unknown>('POST', `${record}/back`),
+      isAway ? request<unknown>('DELETE', record) : request<unknown>('POST', `${record}/restore`),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: keys.today });
       await client.invalidateQueries({ queryKey: keys.ledger });
