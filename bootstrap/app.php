@@ -25,10 +25,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(RefuseUnreadableInput::class);
         $middleware->web(append: EnsureRequestMatchesCoach::class);
         // A request for another name was led here: nothing it holds may end up in a link or a cached answer.
-        $middleware->trustHosts(at: static fn(): array => array_map(
-            static fn(string $host): string => '^' . preg_quote($host, '/') . '$',
-            config()->array('app.hosts'),
-        ), subdomains: false);
+        $middleware->trustHosts(
+            at: static fn(): array => array_map(
+                static fn(string $host): string => '^' . preg_quote($host, '/') . '$',
+                config()->array('app.hosts'),
+            ),
+            subdomains: false,
+        );
         // A changed password signs every other device out.
         $middleware->authenticateSessions();
         // Whose it is comes before what it is about: another's record must not answer that it is not there.
@@ -40,9 +43,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // The one place where what the core refuses becomes an HTTP answer.
         $exceptions->map(
             CoreException::class,
-            static fn(CoreException $refused): ValidationException => ValidationException::withMessages(
-                [$refused->field() ?? 'input' => [$refused->getMessage()]],
-            ),
+            static fn(CoreException $refused): ValidationException => ValidationException::withMessages([
+                $refused->field() ?? 'input' => [$refused->getMessage()],
+            ]),
         );
         $exceptions->dontReport([CoreException::class]);
         $exceptions->map(\PDOException::class, DatabaseFailure::of(...));

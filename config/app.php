@@ -13,11 +13,14 @@ return [
      *
      * Names the app answers to; a request for any other is refused. Beside these, that of the address above.
      */
-    'hosts' => array_values(array_filter([
-        '127.0.0.1', 'localhost',
-        parse_url((string) env('APP_URL', ''), PHP_URL_HOST),
-        ...explode(',', (string) env('AMBLE_HOSTS', '')),
-    ])),
+    'hosts' => array_values(
+        array_filter([
+            '127.0.0.1',
+            'localhost',
+            parse_url((string) env('APP_URL', ''), PHP_URL_HOST),
+            ...explode(',', (string) env('AMBLE_HOSTS', '')),
+        ]),
+    ),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -10,6 +10,8 @@ return [
         'link' => ['driver' => 'link'],
     ],
     'providers' => ['coaches' => ['driver' => 'eloquent', 'model' => App\Models\Coach::class]],
-    'passwords' => ['coaches' => ['provider' => 'coaches', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60]],
+    'passwords' => [
+        'coaches' => ['provider' => 'coaches', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60],
+    ],
     'password_timeout' => 10800,
 ];

@@ -10,7 +10,13 @@ return [
         'array' => ['driver' => 'array', 'serialize' => false],
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
         // For several web servers on one database: what one worked out, and how often somebody knocked, the others know.
-        'database' => ['driver' => 'database', 'connection' => null, 'table' => 'cache', 'lock_connection' => null, 'lock_table' => 'cache_locks'],
+        'database' => [
+            'driver' => 'database',
+            'connection' => null,
+            'table' => 'cache',
+            'lock_connection' => null,
+            'lock_table' => 'cache_locks',
+        ],
     ],
 
     /*

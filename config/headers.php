@@ -10,8 +10,9 @@ declare(strict_types=1);
  */
 return [
     // Styles are written into the page by styled-components, so inline styles are allowed; scripts are not.
-    'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
-        . "frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'",
+    'Content-Security-Policy' =>
+        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; " .
+        "frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'",
     'Cross-Origin-Opener-Policy' => 'same-origin',
     'Permissions-Policy' => 'camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()',
     'X-Content-Type-Options' => 'nosniff',

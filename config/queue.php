@@ -13,7 +13,14 @@ return [
 
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        'database' => ['driver' => 'database', 'connection' => null, 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120, 'after_commit' => true],
+        'database' => [
+            'driver' => 'database',
+            'connection' => null,
+            'table' => 'jobs',
+            'queue' => 'default',
+            'retry_after' => 120,
+            'after_commit' => true,
+        ],
     ],
 
     'failed' => ['driver' => 'database-uuids', 'database' => null, 'table' => 'failed_jobs'],

@@ -76,53 +76,59 @@ Route::prefix('api')->group(function (): void {
         Route::post('students', [StudentController::class, 'store']);
         Route::put('students/{student}', [StudentController::class, 'update'])->can('update', 'student');
         Route::delete('students/{student}', [StudentController::class, 'destroy'])->can('delete', 'student');
-        Route::post('students/{student}/restore', [StudentController::class, 'back'])->withTrashed()->can('restore', 'student');
+        Route::post('students/{student}/restore', [StudentController::class, 'back'])
+            ->withTrashed()
+            ->can('restore', 'student');
 
         Route::post('greens', [GreenController::class, 'store']);
         Route::put('greens/{green}', [GreenController::class, 'update'])->can('update', 'green');
         Route::get('greens/{green}/stations', [GreenController::class, 'stations'])->can('view', 'green');
         Route::delete('greens/{green}', [GreenController::class, 'destroy'])->can('delete', 'green');
-        Route::post('greens/{green}/restore', [GreenController::class, 'back'])->withTrashed()->can('restore', 'green');
+        Route::post('greens/{green}/restore', [GreenController::class, 'back'])
+            ->withTrashed()
+            ->can('restore', 'green');
 
-        Route::middleware('can:view,student')->prefix('students/{student}')->group(function (): void {
-            Route::get('findings', [DrillFindingController::class, 'ofStudent']);
-            Route::get('review', [BallReportController::class, 'ofStudent'])->middleware(CacheResponse::class);
-            Route::get('review.csv', [BallReportController::class, 'ofStudentAsCsv']);
-            Route::get('trend', [BallReportController::class, 'course'])->middleware(CacheResponse::class);
-            Route::get('trend.csv', [BallReportController::class, 'courseAsCsv']);
-            Route::get('comparison', [BallReportController::class, 'beside']);
-            Route::get('comparison.csv', [BallReportController::class, 'besideAsCsv']);
-            Route::get('rounds', [RoundController::class, 'show']);
-            Route::get('stakes', [RoundController::class, 'stakes'])->middleware(CacheResponse::class);
-            Route::get('rounds.csv', [RoundController::class, 'asCsv']);
-            Route::post('rounds', [RoundController::class, 'store'])->can('update', 'student');
-            Route::get('current-goals', [CurrentGoalsController::class, 'show']);
-            Route::get('profile', [StudentProfileController::class, 'show']);
-            Route::get('checks', [CheckController::class, 'ofStudent']);
-            Route::get('checks.csv', [CheckController::class, 'asCsv']);
-            Route::get('reminders', [CheckController::class, 'remember']);
-            Route::get('records', [RecordsController::class, 'ofStudent']);
-            Route::get('records.zip', [RecordsController::class, 'ofStudentAsTables']);
-            Route::get('deletion-preview', [RecordsController::class, 'goes']);
-            Route::get('balls.csv', [BallsTableController::class, 'show']);
-            Route::post('balls/preview', [BallsTableController::class, 'preview'])->can('update', 'student');
-            Route::post('balls', [BallsTableController::class, 'store'])->can('update', 'student');
-            Route::get('quiz', [ReadingQuizController::class, 'ten']);
-            Route::post('quiz', [ReadingQuizController::class, 'store'])->can('update', 'student');
-            Route::get('putters', [PutterController::class, 'index']);
-            Route::get('take-home-card', [TakeHomeCardController::class, 'show']);
-            Route::get('homework', [HomeworkController::class, 'show']);
-            Route::middleware('can:update,student')->group(function (): void {
-                Route::delete('permanently', [RecordsController::class, 'erase']);
-                Route::put('current-goals', [CurrentGoalsController::class, 'update']);
-                Route::put('profile', [StudentProfileController::class, 'update']);
-                Route::post('putters', [PutterController::class, 'store']);
-                Route::put('take-home-card', [TakeHomeCardController::class, 'update']);
-                Route::post('homework', [HomeworkController::class, 'answer']);
-                Route::post('take-home-card/link', [TakeHomeCardController::class, 'open']);
-                Route::delete('take-home-card/link', [TakeHomeCardController::class, 'withdraw']);
+        Route::middleware('can:view,student')
+            ->prefix('students/{student}')
+            ->group(function (): void {
+                Route::get('findings', [DrillFindingController::class, 'ofStudent']);
+                Route::get('review', [BallReportController::class, 'ofStudent'])->middleware(CacheResponse::class);
+                Route::get('review.csv', [BallReportController::class, 'ofStudentAsCsv']);
+                Route::get('trend', [BallReportController::class, 'course'])->middleware(CacheResponse::class);
+                Route::get('trend.csv', [BallReportController::class, 'courseAsCsv']);
+                Route::get('comparison', [BallReportController::class, 'beside']);
+                Route::get('comparison.csv', [BallReportController::class, 'besideAsCsv']);
+                Route::get('rounds', [RoundController::class, 'show']);
+                Route::get('stakes', [RoundController::class, 'stakes'])->middleware(CacheResponse::class);
+                Route::get('rounds.csv', [RoundController::class, 'asCsv']);
+                Route::post('rounds', [RoundController::class, 'store'])->can('update', 'student');
+                Route::get('current-goals', [CurrentGoalsController::class, 'show']);
+                Route::get('profile', [StudentProfileController::class, 'show']);
+                Route::get('checks', [CheckController::class, 'ofStudent']);
+                Route::get('checks.csv', [CheckController::class, 'asCsv']);
+                Route::get('reminders', [CheckController::class, 'remember']);
+                Route::get('records', [RecordsController::class, 'ofStudent']);
+                Route::get('records.zip', [RecordsController::class, 'ofStudentAsTables']);
+                Route::get('deletion-preview', [RecordsController::class, 'goes']);
+                Route::get('balls.csv', [BallsTableController::class, 'show']);
+                Route::post('balls/preview', [BallsTableController::class, 'preview'])->can('update', 'student');
+                Route::post('balls', [BallsTableController::class, 'store'])->can('update', 'student');
+                Route::get('quiz', [ReadingQuizController::class, 'ten']);
+                Route::post('quiz', [ReadingQuizController::class, 'store'])->can('update', 'student');
+                Route::get('putters', [PutterController::class, 'index']);
+                Route::get('take-home-card', [TakeHomeCardController::class, 'show']);
+                Route::get('homework', [HomeworkController::class, 'show']);
+                Route::middleware('can:update,student')->group(function (): void {
+                    Route::delete('permanently', [RecordsController::class, 'erase']);
+                    Route::put('current-goals', [CurrentGoalsController::class, 'update']);
+                    Route::put('profile', [StudentProfileController::class, 'update']);
+                    Route::post('putters', [PutterController::class, 'store']);
+                    Route::put('take-home-card', [TakeHomeCardController::class, 'update']);
+                    Route::post('homework', [HomeworkController::class, 'answer']);
+                    Route::post('take-home-card/link', [TakeHomeCardController::class, 'open']);
+                    Route::delete('take-home-card/link', [TakeHomeCardController::class, 'withdraw']);
+                });
             });
-        });
         Route::put('rounds/{round}', [RoundController::class, 'update'])->can('update', 'round');
         Route::delete('rounds/{round}', [RoundController::class, 'destroy'])->can('delete', 'round');
         Route::post('benchmarks', [BenchmarkController::class, 'store']);
@@ -157,7 +163,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('bookings', [CalendarController::class, 'store']);
         Route::put('bookings/{booking}', [CalendarController::class, 'update'])->can('update', 'booking');
         Route::delete('bookings/{booking}', [CalendarController::class, 'destroy'])->can('delete', 'booking');
-        Route::post('bookings/{booking}/message', [CalendarController::class, 'write'])->middleware('throttle:account')->can('update', 'booking');
+        Route::post('bookings/{booking}/message', [CalendarController::class, 'write'])
+            ->middleware('throttle:account')
+            ->can('update', 'booking');
         Route::post('bookings/{booking}/skip', [CalendarController::class, 'skip'])->can('update', 'booking');
         Route::get('calendar.ics', [CalendarController::class, 'file']);
         Route::post('calendar/feed', [CalendarController::class, 'openFeed'])->can('update-workspace');
@@ -187,36 +195,47 @@ Route::prefix('api')->group(function (): void {
         Route::get('deleted', [SessionHistoryController::class, 'putAway']);
         Route::get('sessions', [SessionHistoryController::class, 'index']);
         Route::post('sessions', [PracticeSessionController::class, 'store']);
-        Route::post('sessions/{session}/restore', [PracticeSessionController::class, 'back'])->withTrashed()->can('restore', 'session');
+        Route::post('sessions/{session}/restore', [PracticeSessionController::class, 'back'])
+            ->withTrashed()
+            ->can('restore', 'session');
         Route::get('units-slip', [GreenController::class, 'slip']);
         Route::post('green-speed/doubts', [GreenSpeedController::class, 'doubts']);
-        Route::middleware('can:view,session')->prefix('sessions/{session}')->group(function (): void {
-            Route::middleware(SetEntityTag::class)->group(function (): void {
-                Route::get('/', [PracticeSessionController::class, 'show']);
-                Route::get('runs/{run}', [DrillRunController::class, 'show'])->can('view', 'run')->scopeBindings();
+        Route::middleware('can:view,session')
+            ->prefix('sessions/{session}')
+            ->group(function (): void {
+                Route::middleware(SetEntityTag::class)->group(function (): void {
+                    Route::get('/', [PracticeSessionController::class, 'show']);
+                    Route::get('runs/{run}', [DrillRunController::class, 'show'])
+                        ->can('view', 'run')
+                        ->scopeBindings();
+                });
+                Route::get('findings', [DrillFindingController::class, 'ofSession']);
+                Route::get('plan', [PlanController::class, 'show']);
+                Route::get('rota', [PlanController::class, 'rota']);
+                Route::get('debrief', [PlanController::class, 'debrief']);
+                Route::post('plan', [PlanController::class, 'propose'])->can('update', 'session');
+                Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where(
+                    'ball',
+                    '[0-9A-Za-z]{26}',
+                );
+                Route::get('review', [BallReportController::class, 'ofSession'])->middleware(CacheResponse::class);
+                Route::get('review.csv', [BallReportController::class, 'ofSessionAsCsv']);
+                Route::get('slopes', [BallReportController::class, 'slopes']);
+                Route::get('stroke', [StrokeReportController::class, 'show']);
+                Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);
+                Route::middleware('can:update,session')->group(function (): void {
+                    Route::patch('/', [PracticeSessionController::class, 'update']);
+                    Route::delete('/', [PracticeSessionController::class, 'destroy']);
+                    Route::put('green-speed', [GreenSpeedController::class, 'store']);
+                    // As devices call it that kept a measurement before the path was renamed.
+                    Route::put('reading', [GreenSpeedController::class, 'store']);
+                    Route::post('events', [SessionEventsController::class, 'store']);
+                    Route::post('runs', [DrillRunController::class, 'store']);
+                    Route::post('runs/{run}/events', [DrillRunController::class, 'log'])
+                        ->can('update', 'run')
+                        ->scopeBindings();
+                });
             });
-            Route::get('findings', [DrillFindingController::class, 'ofSession']);
-            Route::get('plan', [PlanController::class, 'show']);
-            Route::get('rota', [PlanController::class, 'rota']);
-            Route::get('debrief', [PlanController::class, 'debrief']);
-            Route::post('plan', [PlanController::class, 'propose'])->can('update', 'session');
-            Route::get('balls/{ball}', [SessionEventsController::class, 'history'])->where('ball', '[0-9A-Za-z]{26}');
-            Route::get('review', [BallReportController::class, 'ofSession'])->middleware(CacheResponse::class);
-            Route::get('review.csv', [BallReportController::class, 'ofSessionAsCsv']);
-            Route::get('slopes', [BallReportController::class, 'slopes']);
-            Route::get('stroke', [StrokeReportController::class, 'show']);
-            Route::get('stroke/what-if', [StrokeReportController::class, 'whatIf']);
-            Route::middleware('can:update,session')->group(function (): void {
-                Route::patch('/', [PracticeSessionController::class, 'update']);
-                Route::delete('/', [PracticeSessionController::class, 'destroy']);
-                Route::put('green-speed', [GreenSpeedController::class, 'store']);
-                // As devices call it that kept a measurement before the path was renamed.
-                Route::put('reading', [GreenSpeedController::class, 'store']);
-                Route::post('events', [SessionEventsController::class, 'store']);
-                Route::post('runs', [DrillRunController::class, 'store']);
-                Route::post('runs/{run}/events', [DrillRunController::class, 'log'])->can('update', 'run')->scopeBindings();
-            });
-        });
     });
 
     Route::any('{any}', static fn() => abort(404))->where('any', '.*');

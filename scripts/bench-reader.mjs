@@ -22,7 +22,7 @@ try {
   await page.getByRole('button', { name: 'Open the demo bench' }).click();
   await page.getByRole('heading', { name: 'Who comes' }).waitFor();
   const today = await page.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
-  await page.goto(`/reader?student=${today.students[0].id}&length=6&along=-1&across=1.5`);
+  await page.goto(`/green-reading?student=${today.students[0].id}&length=6&along=-1&across=1.5`);
   const ball = page.getByRole('slider', { name: 'Ball: length of the putt' });
   await ball.waitFor();
   await page.waitForTimeout(500);

@@ -50,7 +50,13 @@ function measure(string $what, float $boundMs, Closure $run): void
         }
     }
     sort($times);
-    printf("%-52s median %7.1f ms   worst %7.1f ms   bound %5.0f ms\n", $what, $times[intdiv(RUNS, 2)], $times[RUNS - 1], $boundMs);
+    printf(
+        "%-52s median %7.1f ms   worst %7.1f ms   bound %5.0f ms\n",
+        $what,
+        $times[intdiv(RUNS, 2)],
+        $times[RUNS - 1],
+        $boundMs,
+    );
 }
 
 $random = new SeededRandom(1);
@@ -72,48 +78,133 @@ $bounds = array_map(static function () use ($random): Bound {
         default => Bound::between(-$half, $half),
     };
 }, range(1, 2000));
-$surfaces = array_map(static fn(int $i): Ground => new Ground(
-    GreenSpeed::ofFeet(8 + $i % 5),
-    Grade::ofPercent(-2 + $i % 5),
-    Grade::ofPercent(-3 + $i % 7),
-    $i % 3 === 0 ? Tier::of(0.3, 1.5, 2.0) : null,
-), range(0, RUNS + 2));
+$surfaces = array_map(
+    static fn(int $i): Ground => new Ground(
+        GreenSpeed::ofFeet(8 + ($i % 5)),
+        Grade::ofPercent(-2 + ($i % 5)),
+        Grade::ofPercent(-3 + ($i % 7)),
+        $i % 3 === 0 ? Tier::of(0.3, 1.5, 2.0) : null,
+    ),
+    range(0, RUNS + 2),
+);
 $eight = Length::ofMetres(8);
 
 printf("PHP %s, opcache JIT %s\n", PHP_VERSION, (opcache_get_status(false) ?: [])['jit']['on'] ?? false ? 'on' : 'off');
 measure('Backstroke fit of 5,000 putts', 100, static fn() => (new StrokeFitter())->fit($putts));
 measure('Direction from 2,000 different intervals', 100, static fn() => (new DirectionFitter())->fit($bounds));
-$step = static fn(float $height): Ground => new Ground(GreenSpeed::ofFeet(10), Grade::level(), Grade::ofPercent(2), Tier::of($height, 1.5, 5.0));
-$said = static fn(Ground $surface, float $length): PuttSituation => PuttSituation::read(JsonInput::parse(json_encode([
-    'length_m' => $length, 'speed_m' => $surface->speed->metres(), 'pace_m' => 0.3, 'pace_point_m' => null, 'grain' => null,
-    'slope' => ['by' => 'grades', 'along_percent' => $surface->along->percent(), 'across_percent' => $surface->across->percent()],
-    'tier' => $surface->tier === null ? null : ['height_m' => $surface->tier->height, 'run_m' => $surface->tier->run, 'start_m' => $surface->tier->start],
-], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
-measure('All a screen asks of a read: a plane', 40, static fn() => PuttRead::of($said(new Ground(GreenSpeed::ofFeet(10), Grade::ofPercent(-1), Grade::ofPercent(2)), 8.0), null));
+$step = static fn(float $height): Ground => new Ground(
+    GreenSpeed::ofFeet(10),
+    Grade::level(),
+    Grade::ofPercent(2),
+    Tier::of($height, 1.5, 5.0),
+);
+$said = static fn(Ground $surface, float $length): PuttSituation => PuttSituation::read(
+    JsonInput::parse(
+        json_encode(
+            [
+                'length_m' => $length,
+                'speed_m' => $surface->speed->metres(),
+                'pace_m' => 0.3,
+                'pace_point_m' => null,
+                'grain' => null,
+                'slope' => [
+                    'by' => 'grades',
+                    'along_percent' => $surface->along->percent(),
+                    'across_percent' => $surface->across->percent(),
+                ],
+                'tier' =>
+                    $surface->tier === null
+                        ? null
+                        : [
+                            'height_m' => $surface->tier->height,
+                            'run_m' => $surface->tier->run,
+                            'start_m' => $surface->tier->start,
+                        ],
+            ],
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        ),
+    ),
+);
+measure(
+    'All a screen asks of a read: a plane',
+    40,
+    static fn() => PuttRead::of(
+        $said(new Ground(GreenSpeed::ofFeet(10), Grade::ofPercent(-1), Grade::ofPercent(2)), 8.0),
+        null,
+    ),
+);
 measure('The same over a step', 40, static fn() => PuttRead::of($said($step(0.3), 8.0), null));
 measure('The same where no ball can stay', 40, static fn() => PuttRead::of($said($step(-0.6), 5.8), null));
-measure('A read of 8 m, slopes and tiers in turn', 40, static fn(int $i) => (new AimSolver($surfaces[$i], $eight, 0.3))->read());
-measure('The same with its make window', 300, static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new AimSolver($surfaces[$i], $eight, 0.3))->read()));
+measure(
+    'A read of 8 m, slopes and tiers in turn',
+    40,
+    static fn(int $i) => (new AimSolver($surfaces[$i], $eight, 0.3))->read(),
+);
+measure(
+    'The same with its make window',
+    300,
+    static fn(int $i) => MakeWindow::around($surfaces[$i], $eight, (new AimSolver($surfaces[$i], $eight, 0.3))->read()),
+);
 $mix = array_map(static fn(float $metres): array => [Length::ofMetres($metres), 1.0], [1.0, 2.0, 3.0, 5.0, 8.0, 12.0]);
-measure('Strokes at stake for one student', 1000, static fn() => StrokesAtStake::of(Player::of(0.01, 0.035, -0.02, 0.12, 0.3), $ten, $mix));
+measure(
+    'Strokes at stake for one student',
+    1000,
+    static fn() => StrokesAtStake::of(Player::of(0.01, 0.035, -0.02, 0.12, 0.3), $ten, $mix),
+);
 
-$drill = DrillRulesReader::read(JsonInput::parse(json_encode([
-    'key' => 'workspace', 'name' => 'Bench', 'target' => 'hole', 'balls_per_station' => 10, 'pass' => ['kind' => 'share'],
-    'stations' => array_map(static fn(int $i): array => ['length_m' => $i], range(2, 11)), 'order' => 'shuffled',
-    'end' => ['kind' => 'balls', 'balls' => 500], 'cap' => ['balls' => 500],
-], JSON_THROW_ON_ERROR)));
+$drill = DrillRulesReader::read(
+    JsonInput::parse(
+        json_encode(
+            [
+                'key' => 'workspace',
+                'name' => 'Bench',
+                'target' => 'hole',
+                'balls_per_station' => 10,
+                'pass' => ['kind' => 'share'],
+                'stations' => array_map(static fn(int $i): array => ['length_m' => $i], range(2, 11)),
+                'order' => 'shuffled',
+                'end' => ['kind' => 'balls', 'balls' => 500],
+                'cap' => ['balls' => 500],
+            ],
+            JSON_THROW_ON_ERROR,
+        ),
+    ),
+);
 // Every tenth event is an undo or a correction of an earlier ball.
-$events = array_map(static fn(int $i) => EventReader::read(JsonInput::fromArray([
-    'id' => sprintf('E%04d', $i), 'at_ms' => 1000 * $i, 'roll_m' => 2 + $i % 10, 'event_id' => sprintf('E%04d', $i - 5),
-    'putt_id' => sprintf('E%04d', $i - 3), 'type' => match ($i % 20) {
-        9 => 'undone',
-        19 => 'putt_corrected',
-        default => 'putt_logged',
-    },
-])), range(1, 500));
+$events = array_map(
+    static fn(int $i) => EventReader::read(
+        JsonInput::fromArray([
+            'id' => sprintf('E%04d', $i),
+            'at_ms' => 1000 * $i,
+            'roll_m' => 2 + ($i % 10),
+            'event_id' => sprintf('E%04d', $i - 5),
+            'putt_id' => sprintf('E%04d', $i - 3),
+            'type' => match ($i % 20) {
+                9 => 'undone',
+                19 => 'putt_corrected',
+                default => 'putt_logged',
+            },
+        ]),
+    ),
+    range(1, 500),
+);
 measure('A drill folded from 500 events', 30, static fn() => DrillRun::fold($drill, $events, 1));
 
-$library = json_decode((string) file_get_contents(__DIR__ . '/../core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
-$shelf = array_map(static fn(array $drill): Candidate => Candidate::unlearned(DrillReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
+$library = json_decode(
+    (string) file_get_contents(__DIR__ . '/../core/drills/library.json'),
+    true,
+    64,
+    JSON_THROW_ON_ERROR,
+);
+$shelf = array_map(
+    static fn(array $drill): Candidate => Candidate::unlearned(
+        DrillReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION))),
+    ),
+    $library['drills'],
+);
 $drills = array_slice(array_merge(...array_fill(0, 6, $shelf)), 0, 300);
-measure('A plan for 60 minutes from 300 drills', 100, static fn() => (new Planner(new SessionLimits(60, 'green'), new StudentNeed(), $drills))->plan());
+measure(
+    'A plan for 60 minutes from 300 drills',
+    100,
+    static fn() => (new Planner(new SessionLimits(60, 'green'), new StudentNeed(), $drills))->plan(),
+);

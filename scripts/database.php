@@ -11,7 +11,13 @@ declare(strict_types=1);
 function opened(string $file): PDO
 {
     // Opened as it is: a name that is wrong must not make an empty database.
-    return new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE]);
+    return new PDO(
+        "sqlite:$file",
+        options: [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+            PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE,
+        ],
+    );
 }
 
 /** @throws RuntimeException with what is wrong */
@@ -34,13 +40,21 @@ function checked(string $file): string
     }
     $count = static fn(string $table): int => (int) $database->query("SELECT count(*) FROM $table")->fetchColumn();
 
-    return sprintf('%d accounts, %d students, %d sessions, %d entries', $count('coaches'), $count('students'), $count('practice_sessions'), $count('session_events'));
+    return sprintf(
+        '%d accounts, %d students, %d sessions, %d entries',
+        $count('coaches'),
+        $count('students'),
+        $count('practice_sessions'),
+        $count('session_events'),
+    );
 }
 
 try {
     [, $what, $file, $to] = $argv + [1 => '', 2 => '', 3 => ''];
     match ($what) {
-        'copy' => opened($file)->prepare('VACUUM INTO ?')->execute([$to]),
+        'copy' => opened($file)
+            ->prepare('VACUUM INTO ?')
+            ->execute([$to]),
         'check' => print checked($file) . "\n",
         default => throw new RuntimeException('copy FROM TO, or check FILE'),
     };

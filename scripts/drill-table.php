@@ -24,7 +24,7 @@ require __DIR__ . '/../vendor/autoload.php';
 
 const GAMES = 40;
 const GAMES_TO_FORECAST = 200;
-const STUDENTS = ['good' => [0.06, 1.35], 'average' => [0.10, 2.0], 'poor' => [0.14, 3.0]];
+const STUDENTS = ['good' => [0.06, 1.35], 'average' => [0.1, 2.0], 'poor' => [0.14, 3.0]];
 
 function student(string $name): SimulatedStudent
 {
@@ -38,13 +38,21 @@ function play(DrillRules $drill, string $name): string
 {
     [$balls, $minutes, $capped] = [0, 0.0, 0];
     for ($seed = 1; $seed <= GAMES; ++$seed) {
-        [$state, $events] = (new DrillPlayer(student($name), GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play($drill, $seed);
+        [$state, $events] = (new DrillPlayer(student($name), GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play(
+            $drill,
+            $seed,
+        );
         $balls += $state->balls;
         $minutes += $events[count($events) - 1]->atMilliseconds / 60_000;
         $capped += $state->phase === Phase::Capped ? 1 : 0;
     }
 
-    return sprintf('%.0f balls, %.0f min%s', $balls / GAMES, $minutes / GAMES, $capped === 0 ? '' : sprintf(', capped %.0f %%', 100 * $capped / GAMES));
+    return sprintf(
+        '%.0f balls, %.0f min%s',
+        $balls / GAMES,
+        $minutes / GAMES,
+        $capped === 0 ? '' : sprintf(', capped %.0f %%', (100 * $capped) / GAMES),
+    );
 }
 
 /** The forecast beside what was played: balls until done or capped, and how far apart; null where none hangs on chances. */
@@ -62,7 +70,9 @@ function forecast(DrillRules $drill, string $name): ?string
             }
         }
         $foretold += $forecast->capped / GAMES_TO_FORECAST;
-        $played += (new DrillPlayer(student($name), GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play($drill, $seed)[0]->balls / GAMES_TO_FORECAST;
+        $played +=
+            (new DrillPlayer(student($name), GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play($drill, $seed)[0]
+                ->balls / GAMES_TO_FORECAST;
     }
 
     return sprintf('%.1f / %.1f (%+.0f %%)', $foretold, $played, 100.0 * ($foretold / $played - 1.0));
@@ -70,35 +80,38 @@ function forecast(DrillRules $drill, string $name): ?string
 
 $library = JsonInput::parse((string) file_get_contents(__DIR__ . '/../core/drills/library.json'));
 echo <<<'TEXT'
-    # Drills
+# Drills
 
-    A drill is data: `core/drills/library.json` holds the shipped ones, `core/drills/drill.schema.json` is
-    their JSON Schema, and a library file of anyone's own goes in and out in the same form. The rules are read
-    by `Amble\Core\Drill\DrillReader`, which refuses a drill that cannot be run, and folded over a session's
-    log by `DrillRun`.
+A drill is data: `core/drills/library.json` holds the shipped ones, `core/drills/drill.schema.json` is
+their JSON Schema, and a library file of anyone's own goes in and out in the same form. The rules are read
+by `Amble\Core\Drill\DrillReader`, which refuses a drill that cannot be run, and folded over a session's
+log by `DrillRun`.
 
-        php artisan amble:replay < run.json
+    php artisan amble:replay < run.json
 
-    takes `{"drill":{…},"events":[…],"seed":…}` and answers with the state. With `"students":["Ada","Bo"]` each
-    ball says whose it is (`"student"`), and the answer has a state for each and whose turn it is. With
-    `"rates":[0.7,0.5]`, a chance to pass for each station, it tells the balls to expect. Errors are as in
-    [contracts.md](contracts.md).
+takes `{"drill":{…},"events":[…],"seed":…}` and answers with the state. With `"students":["Ada","Bo"]` each
+ball says whose it is (`"student"`), and the answer has a state for each and whose turn it is. With
+`"rates":[0.7,0.5]`, a chance to pass for each station, it tells the balls to expect. Errors are as in
+[contracts.md](contracts.md).
 
-    ## A new kind of rule
+## A new kind of rule
 
-    1. Add an entry to the table `PassRules`, `Orders` or `Ends`. A pass rule that one observation settles needs
-       no class of its own; one with figures is a class that extends `PassRule` (a rule of a stretch of lengths
-       takes `JudgedByLength` and says its window).
-    2. Run `php scripts/drill-schema.php`, and add a row to the tests' tables; `LibraryTest` asks for a shipped
-       drill of every kind.
+1. Add an entry to the table `PassRules`, `Orders` or `Ends`. A pass rule that one observation settles needs
+   no class of its own; one with figures is a class that extends `PassRule` (a rule of a stretch of lengths
+   takes `JudgedByLength` and says its window).
+2. Run `php scripts/drill-schema.php`, and add a row to the tests' tables; `LibraryTest` asks for a shipped
+   drill of every kind.
 
-    The kind describes itself (`KindCard`): the editor's choice and figures, the rule's one line, rounding, and the
-    schema's part come from that. `KindsTest` adds one of each without touching anything else.
+The kind describes itself (`KindCard`): the editor's choice and figures, the rule's one line, rounding, and the
+schema's part come from that. `KindsTest` adds one of each without touching anything else.
 
-    ## What each takes
+## What each takes
 
-    TEXT;
-printf("\nPlayed %d times each by simulated students on a level green of 9.5 ft; slopes and tiers are not played.\n", GAMES);
+TEXT;
+printf(
+    "\nPlayed %d times each by simulated students on a level green of 9.5 ft; slopes and tiers are not played.\n",
+    GAMES,
+);
 echo "Good: 6 % of length and 1.35°; average: 10 % and 2°; poor: 14 % and 3°. The middle column feeds the stated\nduration. Made by `./amble drills`.\n\n";
 echo "| drill | trains | good | average | poor | stated |\n|---|---|---|---|---|---|\n";
 $drills = [];
@@ -116,7 +129,10 @@ foreach ($library->objects('drills') as $json) {
     );
 }
 echo "\n## What was foretold\n\n";
-printf("Balls until it is done or its cap in balls is reached: forecast / mean of %d games. The forecast knows the\n", GAMES_TO_FORECAST);
+printf(
+    "Balls until it is done or its cap in balls is reached: forecast / mean of %d games. The forecast knows the\n",
+    GAMES_TO_FORECAST,
+);
 echo "student from evidence: 400 putts at a covered hole at the drill's own lengths, 400 starts through a gate.\n\n";
 echo "| drill | good | average | poor |\n|---|---|---|---|\n";
 foreach ($drills as $name => $json) {

@@ -9,7 +9,12 @@ declare(strict_types=1);
  *   php scripts/exact-versions.php [composer|npm]
  */
 $root = dirname(__DIR__);
-$read = static fn(string $file): array => (array) json_decode((string) file_get_contents("$root/$file"), true, 512, JSON_THROW_ON_ERROR);
+$read = static fn(string $file): array => (array) json_decode(
+    (string) file_get_contents("$root/$file"),
+    true,
+    512,
+    JSON_THROW_ON_ERROR,
+);
 
 $composer = static function () use ($root, $read): array {
     $wanted = [];
@@ -17,12 +22,20 @@ $composer = static function () use ($root, $read): array {
         [$name, $version] = explode(' ', $line);
         $wanted[$name] = ltrim($version, 'v');
     }
-    $installed = array_map(static fn(string $version): string => ltrim($version, 'v'), array_column($read('vendor/composer/installed.json')['packages'], 'version', 'name'));
+    $installed = array_map(
+        static fn(string $version): string => ltrim($version, 'v'),
+        array_column($read('vendor/composer/installed.json')['packages'], 'version', 'name'),
+    );
 
     return [$wanted, $installed];
 };
 $npm = static function () use ($read): array {
-    $versions = static fn(array $lock): array => array_filter(array_map(static fn(array $one): ?string => $one['version'] ?? null, array_diff_key($lock['packages'], ['' => true])));
+    $versions = static fn(array $lock): array => array_filter(
+        array_map(
+            static fn(array $one): ?string => $one['version'] ?? null,
+            array_diff_key($lock['packages'], ['' => true]),
+        ),
+    );
     $wanted = $versions($read('package-lock.json'));
     $installed = $versions($read('node_modules/.package-lock.json'));
 

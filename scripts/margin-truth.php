@@ -22,7 +22,7 @@ const WANTED_HALFWAY = 0.7;
 
 $students = (int) ($argv[1] ?? 200);
 $only = $argv[2] ?? null;
-$percent = static fn(int $count, int $of): string => sprintf('%.1f %%', 100.0 * $count / max(1, $of));
+$percent = static fn(int $count, int $of): string => sprintf('%.1f %%', (100.0 * $count) / max(1, $of));
 
 /** @return list<Insight> */
 $notes = static function (MarginTrial $trial, string $name, int $n, int $student): array {
@@ -31,17 +31,17 @@ $notes = static function (MarginTrial $trial, string $name, int $n, int $student
 };
 
 echo <<<MD
-    # How often the insights are right
+# How often the insights are right
 
-    Made by `./amble margin`, from simulated students whose faults are known; $students students a row. Each rolls 20 putts a
-    session, at 1.8 to 6 m, on level ground and across slopes, every other one at a hole past a checked gate at half a metre, as
-    wide as tells that student's start line best, with a call before each and an aim check before every third. The rows say how
-    their days differ: green speeds, slopes, what everything rolls further or shorter on a day, and what is logged. Their balls
-    go through the same selections, measures and rules as real ones. All insights are counted, those about today too; what the
-    measurement of the green or too few balls say is not.
+Made by `./amble margin`, from simulated students whose faults are known; $students students a row. Each rolls 20 putts a
+session, at 1.8 to 6 m, on level ground and across slopes, every other one at a hole past a checked gate at half a metre, as
+wide as tells that student's start line best, with a call before each and an aim check before every third. The rows say how
+their days differ: green speeds, slopes, what everything rolls further or shorter on a day, and what is logged. Their balls
+go through the same selections, measures and rules as real ones. All insights are counted, those about today too; what the
+measurement of the green or too few balls say is not.
 
 
-    MD;
+MD;
 $false = [];
 $rolled = 0;
 $tally = static function (string $name, MarginTrial $trial, int $n) use ($students, $notes, &$false, &$rolled): array {
@@ -67,7 +67,14 @@ $tally = static function (string $name, MarginTrial $trial, int $n) use ($studen
 
     return [$right, $silent, $others];
 };
-$named = static fn(array $others): string => $others === [] ? '' : ' (' . implode(', ', array_map(static fn(string $key, int $count): string => "$key $count", array_keys($others), $others)) . ')';
+$named = static fn(array $others): string => $others === []
+    ? ''
+    : ' (' .
+        implode(
+            ', ',
+            array_map(static fn(string $key, int $count): string => "$key $count", array_keys($others), $others),
+        ) .
+        ')';
 $misses = [];
 foreach (BALLS as $n) {
     echo "## After $n balls\n\n| no fault | silent | false alarm |\n|---|---|---|\n";
@@ -76,7 +83,13 @@ foreach (BALLS as $n) {
             continue;
         }
         [, $silent, $others] = $tally($name, $trial, $n);
-        printf("| %s | %s | %s%s |\n", $name, $percent($silent, $students), $percent((int) array_sum($others), $students), $named($others));
+        printf(
+            "| %s | %s | %s%s |\n",
+            $name,
+            $percent($silent, $students),
+            $percent((int) array_sum($others), $students),
+            $named($others),
+        );
     }
     echo "\n| fault | right insight first | silent | wrong insight first |\n|---|---|---|---|\n";
     foreach (MarginTrial::faults() as $name => $trial) {
@@ -84,7 +97,14 @@ foreach (BALLS as $n) {
             continue;
         }
         [$right, $silent, $others] = $tally($name, $trial, $n);
-        printf("| %s | %s | %s | %s%s |\n", $name, $percent($right, $students), $percent($silent, $students), $percent((int) array_sum($others), $students), $named($others));
+        printf(
+            "| %s | %s | %s | %s%s |\n",
+            $name,
+            $percent($right, $students),
+            $percent($silent, $students),
+            $percent((int) array_sum($others), $students),
+            $named($others),
+        );
         if ($n >= 40 && $right < (str_contains($name, 'half-way') ? WANTED_HALFWAY : WANTED) * $students) {
             $misses[$name] = $trial;
         }
@@ -94,7 +114,7 @@ foreach (BALLS as $n) {
 arsort($false);
 echo "## How often each insight is false\n\nOf $rolled practices without a fault, of 20, 40 and 80 balls, wherever the insight stands.\n\n| insight | false |\n|---|---|\n";
 foreach ($false as $key => $count) {
-    printf("| %s | %s |\n", $key, sprintf('%.2f %%', 100.0 * $count / $rolled));
+    printf("| %s | %s |\n", $key, sprintf('%.2f %%', (100.0 * $count) / $rolled));
 }
 echo "\n## What more balls tell\n\n";
 foreach ($misses as $name => $trial) {
@@ -106,11 +126,17 @@ foreach ($misses as $name => $trial) {
             break;
         }
     }
-    printf("- %s: %s.\n", $name, $told === null ? sprintf('not from %d balls', MORE[count(MORE) - 1]) : 'named first for ' . sprintf('%.0f %%', 100.0 * $wanted) . " from $told balls on");
+    printf(
+        "- %s: %s.\n",
+        $name,
+        $told === null
+            ? sprintf('not from %d balls', MORE[count(MORE) - 1])
+            : 'named first for ' . sprintf('%.0f %%', 100.0 * $wanted) . " from $told balls on",
+    );
 }
 echo <<<'MD'
 
-    Wanted: the right insight first for nine in ten at 40 and 80 balls (seven in ten where it sets in half-way), a false alarm in
-    at most 5 % where days differ by up to 5 %, and in 10 % at 8 %, a wrong first insight in at most 2 %.
+Wanted: the right insight first for nine in ten at 40 and 80 balls (seven in ten where it sets in half-way), a false alarm in
+at most 5 % where days differ by up to 5 %, and in 10 % at 8 %, a wrong first insight in at most 2 %.
 
-    MD;
+MD;

@@ -12,7 +12,12 @@ $path = urldecode((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), 
 $file = realpath($public . $path);
 $accepted = (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '');
 
-if ($file === false || !is_file($file) || !str_starts_with($file, $public . DIRECTORY_SEPARATOR) || str_ends_with($file, '.php')) {
+if (
+    $file === false ||
+    !is_file($file) ||
+    !str_starts_with($file, $public . DIRECTORY_SEPARATOR) ||
+    str_ends_with($file, '.php')
+) {
     // What is made anew is compressed as it goes out. PHP's own switch would put bytes after an answer that has
     // none, "not changed" above all, and strict readers refuse it whole.
     ob_start(static function (string $body) use ($accepted): string {
@@ -31,8 +36,13 @@ if ($file === false || !is_file($file) || !str_starts_with($file, $public . DIRE
 }
 
 $types = [
-    'js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2',
-    'woff' => 'font/woff', 'webmanifest' => 'application/manifest+json', 'json' => 'application/json',
+    'js' => 'text/javascript; charset=utf-8',
+    'css' => 'text/css; charset=utf-8',
+    'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2',
+    'woff' => 'font/woff',
+    'webmanifest' => 'application/manifest+json',
+    'json' => 'application/json',
 ];
 $sent = $file;
 foreach (['br' => '.br', 'gzip' => '.gz'] as $coding => $suffix) {
@@ -50,7 +60,11 @@ foreach (require dirname(__DIR__) . '/config/headers.php' as $header => $value) 
 }
 header_remove('X-Powered-By');
 // A built file's name changes with what is in it; anything else may change under its name.
-header(str_starts_with($path, '/build/assets/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: no-cache');
+header(
+    str_starts_with($path, '/build/assets/')
+        ? 'Cache-Control: public, max-age=31536000, immutable'
+        : 'Cache-Control: no-cache',
+);
 if (($_SERVER['REQUEST_METHOD'] ?? 'GET') !== 'HEAD') {
     readfile($sent);
 }

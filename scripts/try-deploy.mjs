@@ -131,7 +131,7 @@ async function offline(context, page) {
   const session = newId();
   const begun = await api(context, 'POST', 'sessions', { id: session, student_id: null, green_id: null });
   assert.ok(begun.status < 300, JSON.stringify(begun));
-  await page.goto(`/sessions/${session}/roll`);
+  await page.goto(`/sessions/${session}/putt`);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null, null, { timeout: 30_000 });
   const roll = page.getByRole('textbox', { name: /^Roll/ });
   await roll.waitFor();

@@ -41,8 +41,15 @@ abstract class TestCase extends FrameworkTestCase
      *
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
-    {
+    public function call(
+        $method,
+        $uri,
+        $parameters = [],
+        $cookies = [],
+        $files = [],
+        $server = [],
+        $content = null,
+    ): TestResponse {
         $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
         self::holdToContract($method, $answer->baseRequest, $answer);
 
@@ -94,8 +101,14 @@ abstract class TestCase extends FrameworkTestCase
     protected static function studentCard(array $with = []): array
     {
         return $with + [
-            'name' => 'Tobin', 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'stride_m' => null,
-            'finish_past_m' => 0.3, 'putter' => null, 'school' => 'rule',
+            'name' => 'Tobin',
+            'hand' => 'right',
+            'level' => 'club',
+            'unit' => 'feet',
+            'stride_m' => null,
+            'finish_past_m' => 0.3,
+            'putter' => null,
+            'school' => 'rule',
         ];
     }
 
@@ -107,8 +120,12 @@ abstract class TestCase extends FrameworkTestCase
     protected static function putt(array $with = []): array
     {
         return $with + [
-            'id' => (string) Str::ulid(), 'type' => 'putt_logged', 'at_ms' => (int) now()->getTimestampMs(),
-            'backstroke_m' => 0.25, 'roll_m' => 4.2, 'stop' => 'free',
+            'id' => (string) Str::ulid(),
+            'type' => 'putt_logged',
+            'at_ms' => (int) now()->getTimestampMs(),
+            'backstroke_m' => 0.25,
+            'roll_m' => 4.2,
+            'stop' => 'free',
         ];
     }
 }

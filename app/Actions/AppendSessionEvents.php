@@ -22,9 +22,7 @@ use Illuminate\Validation\ValidationException;
 /** Appends to the log of events under a session. */
 final class AppendSessionEvents
 {
-    public function __construct(private readonly ProjectSession $projector)
-    {
-    }
+    public function __construct(private readonly ProjectSession $projector) {}
 
     /**
      * Append events; one whose id is already there changes nothing.
@@ -36,8 +34,12 @@ final class AppendSessionEvents
      * @param list<array<string, mixed>> $events as they came, each with id, type and at_ms
      * @param int|null $version of the log as whoever sends them knows it; null where they know none
      */
-    public function append(PracticeSession $session, string $loggedBy, array $events, ?int $version = null): AppendedEvents
-    {
+    public function append(
+        PracticeSession $session,
+        string $loggedBy,
+        array $events,
+        ?int $version = null,
+    ): AppendedEvents {
         $cards = self::cards($session, $events);
         $rows = [];
         foreach ($events as $i => $fields) {
@@ -66,7 +68,11 @@ final class AppendSessionEvents
             $before = array_diff_key($projected->positions, array_flip($ids));
             $isKnown = $projected->keepsOrder && $version === ($before === [] ? 0 : max($before));
 
-            return new AppendedEvents($projected, max(0, ...array_values($projected->positions)), $isKnown ? $version : null);
+            return new AppendedEvents(
+                $projected,
+                max(0, ...array_values($projected->positions)),
+                $isKnown ? $version : null,
+            );
         });
     }
 
@@ -87,7 +93,10 @@ final class AppendSessionEvents
     {
         $somebody = $event['student'] ?? null;
         if ($somebody !== null && $somebody !== $session->student_id && $session->student?->is_simulated === true) {
-            throw InvalidInput::at("events.$i.student", 'In a walk along nobody real takes part. Clear it away, and begin a session.');
+            throw InvalidInput::at(
+                "events.$i.student",
+                'In a walk along nobody real takes part. Clear it away, and begin a session.',
+            );
         }
     }
 
@@ -134,7 +143,10 @@ final class AppendSessionEvents
      */
     private static function refuseForeignIds(PracticeSession $session, array $ids): void
     {
-        $taken = SessionEventRecord::query()->whereIn('id', $ids)->where('practice_session_id', '!=', $session->id)->value('id');
+        $taken = SessionEventRecord::query()
+            ->whereIn('id', $ids)
+            ->where('practice_session_id', '!=', $session->id)
+            ->value('id');
         if ($taken !== null) {
             throw ValidationException::withMessages([
                 'events.' . array_search($taken, $ids, true) . '.id' => 'This id is already in use by another session.',
@@ -152,7 +164,9 @@ final class AppendSessionEvents
     private static function asObjects(array $event): array
     {
         return array_map(
-            static fn(mixed $value): mixed => is_array($value) && !($value !== [] && array_is_list($value)) ? (object) $value : $value,
+            static fn(mixed $value): mixed => is_array($value) && !($value !== [] && array_is_list($value))
+                ? (object) $value
+                : $value,
             $event,
         );
     }

@@ -22,17 +22,31 @@ final readonly class CloseAccount
 {
     /** Tables whose rows say who made them: in a workspace that stays, its owner answers for them from then on. */
     private const MADE_BY = [
-        'students' => 'coach_id', 'greens' => 'coach_id', 'practice_sessions' => 'coach_id', 'green_speed_measurements' => 'coach_id', 'drills' => 'coach_id',
-        'drill_runs' => 'coach_id', 'length_sets' => 'coach_id', 'rounds' => 'coach_id', 'benchmarks' => 'coach_id', 'take_home_cards' => 'coach_id',
-        'putters' => 'coach_id', 'cards' => 'coach_id', 'saved_reads' => 'coach_id', 'guesses' => 'coach_id', 'homework_entries' => 'coach_id', 'bookings' => 'coach_id', 'letters' => 'coach_id', 'changes' => 'coach_id', 'session_events' => 'logged_by',
+        'students' => 'coach_id',
+        'greens' => 'coach_id',
+        'practice_sessions' => 'coach_id',
+        'green_speed_measurements' => 'coach_id',
+        'drills' => 'coach_id',
+        'drill_runs' => 'coach_id',
+        'length_sets' => 'coach_id',
+        'rounds' => 'coach_id',
+        'benchmarks' => 'coach_id',
+        'take_home_cards' => 'coach_id',
+        'putters' => 'coach_id',
+        'cards' => 'coach_id',
+        'saved_reads' => 'coach_id',
+        'guesses' => 'coach_id',
+        'homework_entries' => 'coach_id',
+        'bookings' => 'coach_id',
+        'letters' => 'coach_id',
+        'changes' => 'coach_id',
+        'session_events' => 'logged_by',
     ];
 
     /** So many places that name the coach are told. */
     private const PLACES = 20;
 
-    public function __construct(private Coach $coach)
-    {
-    }
+    public function __construct(private Coach $coach) {}
 
     /**
      * What is deleted: the workspaces nobody else works at. Records in a workspace of several stay with the workspace.
@@ -44,13 +58,18 @@ final readonly class CloseAccount
     {
         $workspaces = $this->workspaces(isAlone: true)->pluck('id');
         $left = $this->workspaces(isAlone: false)->get();
-        $named = array_map(fn(Workspace $workspace): array => NamesInNotes::of($workspace->id, $this->coach->name, null), $left->all());
+        $named = array_map(
+            fn(Workspace $workspace): array => NamesInNotes::of($workspace->id, $this->coach->name, null),
+            $left->all(),
+        );
 
         return [
             'students' => Student::withTrashed()->whereIn('workspace_id', $workspaces)->count(),
             'sessions' => PracticeSession::withTrashed()->whereIn('workspace_id', $workspaces)->count(),
             'balls' => BallRecord::query()->whereIn('workspace_id', $workspaces)->count(),
-            'workspaces_left' => array_values($left->map(static fn(Workspace $workspace): string => $workspace->name)->sort()->all()),
+            'workspaces_left' => array_values(
+                $left->map(static fn(Workspace $workspace): string => $workspace->name)->sort()->all(),
+            ),
             'named_in' => [
                 'places' => array_slice(array_merge([], ...array_column($named, 'places')), 0, self::PLACES),
                 'count' => array_sum(array_column($named, 'count')),
@@ -80,7 +99,10 @@ final readonly class CloseAccount
             if (Schema::hasColumn($table, 'workspace_id')) {
                 $rows->where('workspace_id', $workspace->id);
             } else {
-                $rows->whereIn('practice_session_id', DB::table('practice_sessions')->where('workspace_id', $workspace->id)->select('id'));
+                $rows->whereIn(
+                    'practice_session_id',
+                    DB::table('practice_sessions')->where('workspace_id', $workspace->id)->select('id'),
+                );
             }
             $rows->update([$column => $owner->coach_id]);
         }
@@ -88,16 +110,27 @@ final readonly class CloseAccount
 
     private function ownerBeside(Workspace $workspace): Membership
     {
-        return $workspace->memberships()->where('coach_id', '!=', $this->coach->id)->where('role', Role::Owner)->first()
-            ?? throw ValidationException::withMessages(['password' => "$workspace->name would be left without an owner. Make somebody else its owner first."]);
+        return $workspace
+            ->memberships()
+            ->where('coach_id', '!=', $this->coach->id)
+            ->where('role', Role::Owner)
+            ->first() ??
+            throw ValidationException::withMessages([
+                'password' => "$workspace->name would be left without an owner. Make somebody else its owner first.",
+            ]);
     }
 
     /** @return Builder<Workspace> workspaces this coach works at: those where nobody else does, or the others */
     private function workspaces(bool $isAlone): Builder
     {
         $beside = fn(Builder $members): Builder => $members->where('coach_id', '!=', $this->coach->id);
-        $workspaces = Workspace::query()->whereHas('memberships', fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id));
+        $workspaces = Workspace::query()->whereHas(
+            'memberships',
+            fn(Builder $members): Builder => $members->where('coach_id', $this->coach->id),
+        );
 
-        return $isAlone ? $workspaces->whereDoesntHave('memberships', $beside) : $workspaces->whereHas('memberships', $beside);
+        return $isAlone
+            ? $workspaces->whereDoesntHave('memberships', $beside)
+            : $workspaces->whereHas('memberships', $beside);
     }
 }

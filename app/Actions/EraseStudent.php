@@ -20,9 +20,7 @@ use Illuminate\Support\Facades\DB;
 /** What goes for good with a student, and its going: no line of any log says anything of them afterwards. */
 final readonly class EraseStudent
 {
-    public function __construct(private Student $student)
-    {
-    }
+    public function __construct(private Student $student) {}
 
     /**
      * What is erased.
@@ -34,7 +32,9 @@ final readonly class EraseStudent
     {
         $sessions = $this->sessions();
         $said = self::said($sessions);
-        $shared = count(array_filter($sessions, fn(PracticeSession $session): bool => $this->hasOthers($session, $said)));
+        $shared = count(
+            array_filter($sessions, fn(PracticeSession $session): bool => $this->hasOthers($session, $said)),
+        );
 
         return [
             'sessions' => count($sessions) - $shared,
@@ -79,7 +79,14 @@ final readonly class EraseStudent
         }
         if ($session->student_id === $this->student->id) {
             // Quietly: what is noted of a change would say what was to be forgotten.
-            $session->forceFill(['student_id' => null, 'purpose' => null, 'note_for_student' => null, 'note_for_next' => null])->saveQuietly();
+            $session
+                ->forceFill([
+                    'student_id' => null,
+                    'purpose' => null,
+                    'note_for_student' => null,
+                    'note_for_next' => null,
+                ])
+                ->saveQuietly();
             $session->unsetRelation('student');
         }
         $projector->project($session, isWhole: true);
@@ -89,7 +96,10 @@ final readonly class EraseStudent
     private function sessions(): array
     {
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::withTrashed()->whereKey(EventSubjects::sessionsOf($this->student))->orderBy('id')->get();
+        $sessions = PracticeSession::withTrashed()
+            ->whereKey(EventSubjects::sessionsOf($this->student))
+            ->orderBy('id')
+            ->get();
 
         return array_values($sessions->all());
     }
@@ -97,7 +107,9 @@ final readonly class EraseStudent
     /** @param list<PracticeSession> $sessions */
     private static function said(array $sessions): EventSubjects
     {
-        return EventSubjects::inSessions(array_map(static fn(PracticeSession $session): string => $session->id, $sessions));
+        return EventSubjects::inSessions(
+            array_map(static fn(PracticeSession $session): string => $session->id, $sessions),
+        );
     }
 
     private function hasOthers(PracticeSession $session, EventSubjects $said): bool

@@ -20,9 +20,7 @@ use Illuminate\Support\Str;
  */
 final readonly class ImportBalls
 {
-    public function __construct(private AppendSessionEvents $logbook, private SaveGreenSpeedMeasurement $readings)
-    {
-    }
+    public function __construct(private AppendSessionEvents $logbook, private SaveGreenSpeedMeasurement $readings) {}
 
     /** How many of them are there already. */
     public function there(BallsOfTable $balls): int
@@ -42,8 +40,14 @@ final readonly class ImportBalls
      *
      * @throws InvalidInput If there is nothing new to take in.
      */
-    public function take(BallsOfTable $balls, Coach $coach, Student $student, ?Green $green, ?float $speedFeet, string $zone): int
-    {
+    public function take(
+        BallsOfTable $balls,
+        Coach $coach,
+        Student $student,
+        ?Green $green,
+        ?float $speedFeet,
+        string $zone,
+    ): int {
         if ($balls->balls === []) {
             throw InvalidInput::at('text', 'No row of this table tells of a ball.');
         }
@@ -59,7 +63,10 @@ final readonly class ImportBalls
                 $made += (int) $isNew;
                 if ($isNew && $green !== null && $speedFeet !== null) {
                     $this->readings->keep($session, [
-                        'id' => (string) Str::ulid(), 'method' => 'estimated', 'speed_ft' => $speedFeet, 'taken_at_ms' => (int) $session->started_at->getTimestampMs(),
+                        'id' => (string) Str::ulid(),
+                        'method' => 'estimated',
+                        'speed_ft' => $speedFeet,
+                        'taken_at_ms' => (int) $session->started_at->getTimestampMs(),
                     ]);
                 }
                 $this->logbook->append($session, $coach->id, $events);
@@ -79,14 +86,24 @@ final readonly class ImportBalls
     private static function session(string $day, array $events, Coach $coach, Student $student, ?Green $green): array
     {
         $times = array_map(static fn(array $event): int => is_int($event['at_ms']) ? $event['at_ms'] : 0, $events);
-        $id = PracticeSession::withTrashed()->where('workspace_id', $coach->workspace_id)
-            ->whereIn('id', SessionEventRecord::query()->whereIn('id', array_slice(array_column($events, 'id'), 0, 500))->select('practice_session_id'))->value('id');
+        $id = PracticeSession::withTrashed()
+            ->where('workspace_id', $coach->workspace_id)
+            ->whereIn(
+                'id',
+                SessionEventRecord::query()
+                    ->whereIn('id', array_slice(array_column($events, 'id'), 0, 500))
+                    ->select('practice_session_id'),
+            )
+            ->value('id');
         if (is_string($id)) {
             return [PracticeSession::withTrashed()->whereKey($id)->sole(), false];
         }
         $session = $coach->practiceSessions()->create([
-            'student_id' => $student->id, 'green_id' => $green?->id, 'purpose' => 'Balls taken in from a table',
-            'started_at' => CarbonImmutable::createFromTimestampMsUTC(min($times)), 'ended_at' => CarbonImmutable::createFromTimestampMsUTC(max($times)),
+            'student_id' => $student->id,
+            'green_id' => $green?->id,
+            'purpose' => 'Balls taken in from a table',
+            'started_at' => CarbonImmutable::createFromTimestampMsUTC(min($times)),
+            'ended_at' => CarbonImmutable::createFromTimestampMsUTC(max($times)),
         ]);
 
         return [$session, true];
@@ -95,6 +112,8 @@ final readonly class ImportBalls
     /** @param array<string, mixed> $ball */
     private static function day(array $ball, string $zone): CarbonImmutable
     {
-        return CarbonImmutable::createFromTimestampMsUTC(is_int($ball['at_ms']) ? $ball['at_ms'] : 0)->setTimezone($zone);
+        return CarbonImmutable::createFromTimestampMsUTC(is_int($ball['at_ms']) ? $ball['at_ms'] : 0)->setTimezone(
+            $zone,
+        );
     }
 }

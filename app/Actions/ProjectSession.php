@@ -37,9 +37,7 @@ final class ProjectSession
     /** Rows of one insert: databases take only so many values at once. */
     private const AT_ONCE = 200;
 
-    public function __construct(private readonly EventStore $events, private readonly DrillFindings $findings)
-    {
-    }
+    public function __construct(private readonly EventStore $events, private readonly DrillFindings $findings) {}
 
     /**
      * Two devices may write to one session at once. SQLite lets one writer in at a time; elsewhere the second waits here, and
@@ -72,17 +70,28 @@ final class ProjectSession
         // What is put away tells of nobody, until it is brought back.
         $shown = $session->trashed() ? $log->withoutBalls() : $log;
         $runs = self::runsWithBalls($session, $shown);
-        [$changed, $removed, $keepsOrder, $touched] = $this->writeBalls($session, SessionBalls::of($shown, $runs, $session->student_id));
-        $told = array_values(array_filter(
-            $runs,
-            static fn(SessionRun $run): bool => $isWhole || $removed !== [] || in_array($run->id, $touched, true) || isset($log->runs[$run->id]),
-        ));
+        [$changed, $removed, $keepsOrder, $touched] = $this->writeBalls(
+            $session,
+            SessionBalls::of($shown, $runs, $session->student_id),
+        );
+        $told = array_values(
+            array_filter(
+                $runs,
+                static fn(SessionRun $run): bool => $isWhole ||
+                    $removed !== [] ||
+                    in_array($run->id, $touched, true) ||
+                    isset($log->runs[$run->id]),
+            ),
+        );
         $this->findings->write($session, $shown, $told);
         if ($isWhole || $removed !== []) {
             $this->findings->forget($session, $shown);
         }
         $this->writeSetAsides($session, $log->setAside);
-        $hasChanged = [self::writeList('check_attempts', $session, self::tries($session, $shown)), self::writeList('checklist_answers', $session, self::checklistAnswers($session, $shown))];
+        $hasChanged = [
+            self::writeList('check_attempts', $session, self::tries($session, $shown)),
+            self::writeList('checklist_answers', $session, self::checklistAnswers($session, $shown)),
+        ];
         if (in_array(true, $hasChanged, true)) {
             Workspace::evidenceChanged($session->workspace_id);
         }
@@ -90,7 +99,10 @@ final class ProjectSession
             'stations' => array_map(self::station(...), $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
             'dismissed_insights' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
-            'group_members' => array_map(static fn(GroupMember $one): array => ['student' => $one->student, 'standing' => $one->standing->value], $log->groupMembers),
+            'group_members' => array_map(
+                static fn(GroupMember $one): array => ['student' => $one->student, 'standing' => $one->standing->value],
+                $log->groupMembers,
+            ),
             'chosen_measurement_id' => $log->readingId,
             'latest_ms' => $log->latestMilliseconds,
             'kit_out' => $log->kitStillOut(),
@@ -104,15 +116,30 @@ final class ProjectSession
         }
         self::writeEnds($session, $log);
 
-        return new ProjectedSession($log, $positions, $changed, $removed, $keepsOrder, array_map(static fn(SessionRun $run): string => $run->id, $told));
+        return new ProjectedSession(
+            $log,
+            $positions,
+            $changed,
+            $removed,
+            $keepsOrder,
+            array_map(static fn(SessionRun $run): string => $run->id, $told),
+        );
     }
 
     private static function writeEnds(PracticeSession $session, SessionLog $log): void
     {
         $ended = array_keys(array_filter($log->runs, static fn(RunChanges $notes): bool => $notes->endedAt !== null));
-        $session->runs()->where('is_ended', true)->whereKeyNot($ended)->update(['is_ended' => false]);
+        $session
+            ->runs()
+            ->where('is_ended', true)
+            ->whereKeyNot($ended)
+            ->update(['is_ended' => false]);
         if ($ended !== []) {
-            $session->runs()->whereKey($ended)->where('is_ended', false)->update(['is_ended' => true]);
+            $session
+                ->runs()
+                ->whereKey($ended)
+                ->where('is_ended', false)
+                ->update(['is_ended' => true]);
         }
     }
 
@@ -129,7 +156,12 @@ final class ProjectSession
     /** Judge anew what a student rolled at holes: where a ball should finish past one has changed. Inside a transaction. */
     public function projectAtHoles(Student $student): void
     {
-        $sessions = BallRecord::query()->where('student_id', $student->id)->where('is_at_hole', true)->toBase()->distinct()->pluck('practice_session_id');
+        $sessions = BallRecord::query()
+            ->where('student_id', $student->id)
+            ->where('is_at_hole', true)
+            ->toBase()
+            ->distinct()
+            ->pluck('practice_session_id');
         /** @var Collection<int, PracticeSession> $found */
         $found = PracticeSession::withTrashed()->whereKey($sessions)->orderBy('id')->get();
         foreach ($found as $session) {
@@ -140,13 +172,25 @@ final class ProjectSession
     /** @return list<SessionRun> */
     private static function runsWithBalls(PracticeSession $session, SessionLog $log): array
     {
-        $rolledIn = array_filter(array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->runId, $log->putts));
+        $rolledIn = array_filter(
+            array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->runId, $log->putts),
+        );
         /** @var Collection<int, PracticeRun> $runs */
-        $runs = $rolledIn === [] ? new Collection() : $session->runs()->whereKey(array_unique($rolledIn))->orderBy('id')->get();
+        $runs =
+            $rolledIn === []
+                ? new Collection()
+                : $session->runs()->whereKey(array_unique($rolledIn))->orderBy('id')->get();
 
-        $finishPast = $runs->isEmpty() ? [] : self::finishPast([$session->student_id, ...array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->student, $log->putts)]);
+        $finishPast = $runs->isEmpty()
+            ? []
+            : self::finishPast([
+                $session->student_id,
+                ...array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->student, $log->putts),
+            ]);
 
-        return array_values(array_map(static fn(PracticeRun $run): SessionRun => self::run($run, $finishPast), $runs->all()));
+        return array_values(
+            array_map(static fn(PracticeRun $run): SessionRun => self::run($run, $finishPast), $runs->all()),
+        );
     }
 
     /**
@@ -160,13 +204,21 @@ final class ProjectSession
     {
         $ids = array_values(array_unique(array_filter($students)));
 
-        return $ids === [] ? [] : array_map(floatval(...), Student::withTrashed()->whereKey($ids)->pluck('finish_past_m', 'id')->all());
+        return $ids === []
+            ? []
+            : array_map(floatval(...), Student::withTrashed()->whereKey($ids)->pluck('finish_past_m', 'id')->all());
     }
 
     /** @param array<string, float> $finishPast how far past a hole each student plays for, metres */
     public static function run(PracticeRun $run, array $finishPast = []): SessionRun
     {
-        return new SessionRun($run->id, DrillDefinition::card($run->definition()), $run->students, $run->seed, $finishPast);
+        return new SessionRun(
+            $run->id,
+            DrillDefinition::card($run->definition()),
+            $run->students,
+            $run->seed,
+            $finishPast,
+        );
     }
 
     /**
@@ -181,15 +233,26 @@ final class ProjectSession
         foreach ($balls as $place => $ball) {
             $row = BallColumns::row($session, $ball, $place);
             // Whose the ball is in the end says nothing of it: an import's belong to it until all of them are there.
-            $rows[$ball->putt->id] = $row + ['digest' => md5(serialize(array_diff_key($row, ['workspace_id' => true])))];
+            $rows[$ball->putt->id] = $row + [
+                'digest' => md5(serialize(array_diff_key($row, ['workspace_id' => true]))),
+            ];
         }
         /** @var array<string, \stdClass> $known digest and place by id */
-        $known = BallRecord::query()->where('practice_session_id', $session->id)->toBase()->get(['id', 'digest', 'place'])->keyBy('id')->all();
+        $known = BallRecord::query()
+            ->where('practice_session_id', $session->id)
+            ->toBase()
+            ->get(['id', 'digest', 'place'])
+            ->keyBy('id')
+            ->all();
         $gone = array_map(strval(...), array_keys(array_diff_key($known, $rows)));
         foreach (array_chunk($gone, self::AT_ONCE) as $ids) {
             BallRecord::query()->whereIn('id', $ids)->delete();
         }
-        $changed = array_filter($rows, static fn(array $row, string $id): bool => ($known[$id] ?? null)?->digest !== $row['digest'], ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter(
+            $rows,
+            static fn(array $row, string $id): bool => ($known[$id] ?? null)?->digest !== $row['digest'],
+            ARRAY_FILTER_USE_BOTH,
+        );
         foreach (array_chunk(array_values($changed), self::AT_ONCE) as $some) {
             BallRecord::query()->upsert($some, ['id']);
         }
@@ -225,13 +288,20 @@ final class ProjectSession
     /** @param list<DismissedInsight> $notes */
     private function writeSetAsides(PracticeSession $session, array $notes): void
     {
-        self::writeList('dismissed_insights', $session, array_map(static fn(DismissedInsight $note): array => [
-            'practice_session_id' => $session->id,
-            'student_id' => $session->student_id,
-            'note' => $note->key,
-            'evidence' => $note->evidence,
-            'reason' => $note->reason,
-        ], $notes));
+        self::writeList(
+            'dismissed_insights',
+            $session,
+            array_map(
+                static fn(DismissedInsight $note): array => [
+                    'practice_session_id' => $session->id,
+                    'student_id' => $session->student_id,
+                    'note' => $note->key,
+                    'evidence' => $note->evidence,
+                    'reason' => $note->reason,
+                ],
+                $notes,
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> tries at checks; those of nobody wait until somebody has come */
@@ -241,29 +311,39 @@ final class ProjectSession
         // As they are read back: by clocks that differ they may stand otherwise, and would seem changed for ever.
         usort($checks, static fn(CheckAttempt $one, CheckAttempt $other): int => strcmp($one->id, $other->id));
 
-        return self::ofSomebody(array_map(static fn(CheckAttempt $try): array => [
-            'id' => $try->id,
-            'practice_session_id' => $session->id,
-            'student_id' => $try->student ?? $session->student_id,
-            'green_id' => $session->green_id,
-            'kind' => $try->kind,
-            'at_ms' => $try->atMilliseconds,
-            'answers' => json_encode((object) $try->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-        ], $checks));
+        return self::ofSomebody(
+            array_map(
+                static fn(CheckAttempt $try): array => [
+                    'id' => $try->id,
+                    'practice_session_id' => $session->id,
+                    'student_id' => $try->student ?? $session->student_id,
+                    'green_id' => $session->green_id,
+                    'kind' => $try->kind,
+                    'at_ms' => $try->atMilliseconds,
+                    'answers' => json_encode((object) $try->answers, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+                ],
+                $checks,
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private static function checklistAnswers(PracticeSession $session, SessionLog $log): array
     {
-        return self::ofSomebody(array_map(static fn(ChecklistAnswer $point): array => [
-            'practice_session_id' => $session->id,
-            'student_id' => $point->student ?? $session->student_id,
-            'card' => $point->card,
-            'point' => $point->point,
-            'sight' => $point->sight?->value,
-            'word' => $point->word,
-            'at_ms' => $point->atMilliseconds,
-        ], $log->points));
+        return self::ofSomebody(
+            array_map(
+                static fn(ChecklistAnswer $point): array => [
+                    'practice_session_id' => $session->id,
+                    'student_id' => $point->student ?? $session->student_id,
+                    'card' => $point->card,
+                    'point' => $point->point,
+                    'sight' => $point->sight?->value,
+                    'word' => $point->word,
+                    'at_ms' => $point->atMilliseconds,
+                ],
+                $log->points,
+            ),
+        );
     }
 
     /**
@@ -285,9 +365,16 @@ final class ProjectSession
      */
     private static function writeList(string $table, PracticeSession $session, array $rows): bool
     {
-        $known = DB::table($table)->where('practice_session_id', $session->id)->orderBy('id')
-            ->get($rows === [] ? ['id'] : array_keys($rows[0]))->map(static fn(object $row): array => (array) $row)->all();
-        $plain = static fn(array $list): array => array_map(static fn(array $row): array => array_map(self::plain(...), $row), array_values($list));
+        $known = DB::table($table)
+            ->where('practice_session_id', $session->id)
+            ->orderBy('id')
+            ->get($rows === [] ? ['id'] : array_keys($rows[0]))
+            ->map(static fn(object $row): array => (array) $row)
+            ->all();
+        $plain = static fn(array $list): array => array_map(
+            static fn(array $row): array => array_map(self::plain(...), $row),
+            array_values($list),
+        );
         if ($plain($known) === $plain($rows)) {
             return false;
         }

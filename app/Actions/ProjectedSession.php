@@ -16,7 +16,12 @@ final readonly class ProjectedSession
      * @param bool $keepsOrder whether every other ball kept its place, and new ones stand after them
      * @param list<string> $runs ids of drill runs whose balls or notes changed
      */
-    public function __construct(public SessionLog $log, public array $positions, public array $changed, public array $removed, public bool $keepsOrder, public array $runs)
-    {
-    }
+    public function __construct(
+        public SessionLog $log,
+        public array $positions,
+        public array $changed,
+        public array $removed,
+        public bool $keepsOrder,
+        public array $runs,
+    ) {}
 }

@@ -20,14 +20,16 @@ use Illuminate\Support\Facades\DB;
  */
 final class RefreshStrokeSummaries
 {
-    public function __construct(private readonly BallRepository $evidence)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence) {}
 
     /** Refresh those of everybody who rolled in a session. */
     public function refreshSession(PracticeSession $session): void
     {
-        $students = DB::table('balls')->where('practice_session_id', $session->id)->whereNotNull('student_id')->distinct()->pluck('student_id');
+        $students = DB::table('balls')
+            ->where('practice_session_id', $session->id)
+            ->whereNotNull('student_id')
+            ->distinct()
+            ->pluck('student_id');
         foreach (Student::withTrashed()->whereKey($students)->get() as $student) {
             $this->refresh($student);
         }

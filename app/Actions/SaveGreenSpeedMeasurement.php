@@ -35,15 +35,25 @@ final class SaveGreenSpeedMeasurement
         }
         $method = MeasurementMethod::from(self::word($fields['method'] ?? null));
         $entries = array_diff_key($fields, array_flip(['id', 'method', 'taken_at_ms']));
-        $told = [
-            'green_id' => $session->green_id,
-            'practice_session_id' => $session->id,
-            'method' => $method,
-            'entries' => $entries,
-        ] + self::figures($method, $entries);
-        $reading = GreenSpeedMeasurement::once(self::word($fields['id'] ?? null), $session->workspace_id, static fn(): GreenSpeedMeasurement => GreenSpeedMeasurement::query()->create($told + [
-            'id' => $fields['id'], 'workspace_id' => $session->workspace_id, 'coach_id' => $session->coach_id, 'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null),
-        ]));
+        $told =
+            [
+                'green_id' => $session->green_id,
+                'practice_session_id' => $session->id,
+                'method' => $method,
+                'entries' => $entries,
+            ] + self::figures($method, $entries);
+        $reading = GreenSpeedMeasurement::once(
+            self::word($fields['id'] ?? null),
+            $session->workspace_id,
+            static fn(): GreenSpeedMeasurement => GreenSpeedMeasurement::query()->create(
+                $told + [
+                    'id' => $fields['id'],
+                    'workspace_id' => $session->workspace_id,
+                    'coach_id' => $session->coach_id,
+                    'taken_at' => DeviceTime::of($fields['taken_at_ms'] ?? null),
+                ],
+            ),
+        );
         abort_if($reading->practice_session_id !== $session->id, 404);
         $reading->update($told);
         Workspace::evidenceChanged($session->workspace_id);
@@ -61,9 +71,10 @@ final class SaveGreenSpeedMeasurement
     public static function figures(MeasurementMethod $method, array $entries): array
     {
         $measured = self::measure($method, $entries);
-        $speed = $method === MeasurementMethod::Estimated
-            ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
-            : $measured?->speed;
+        $speed =
+            $method === MeasurementMethod::Estimated
+                ? GreenSpeed::ofFeet(self::number($entries['speed_ft'] ?? null), 'speed_ft')
+                : $measured?->speed;
         $slope = $measured?->gradeRange(self::LEVEL);
         $range = $measured?->range(self::LEVEL);
 

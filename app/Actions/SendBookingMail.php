@@ -22,9 +22,7 @@ final class SendBookingMail implements ShouldQueue
     /** @var list<int> seconds until each next try */
     public array $backoff = [30, 120, 600, 3600];
 
-    public function __construct(private readonly string $letterId)
-    {
-    }
+    public function __construct(private readonly string $letterId) {}
 
     public function handle(): void
     {
@@ -40,6 +38,8 @@ final class SendBookingMail implements ShouldQueue
 
     public function failed(): void
     {
-        BookingMessage::query()->whereKey($this->letterId)->update(['state' => MessageState::Failed]);
+        BookingMessage::query()
+            ->whereKey($this->letterId)
+            ->update(['state' => MessageState::Failed]);
     }
 }

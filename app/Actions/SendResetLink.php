@@ -22,21 +22,25 @@ final class SendResetLink implements ShouldBeEncrypted, ShouldQueue
     /** @var list<int> seconds until each next try: longer than the broker waits between two links */
     public array $backoff = [90, 300];
 
-    public function __construct(private readonly string $email)
-    {
-    }
+    public function __construct(private readonly string $email) {}
 
     public function handle(): void
     {
         Password::sendResetLink(['email' => $this->email], static function (Coach $coach, string $token): void {
-            Mail::raw(self::text($coach, $token), static fn(Message $mail) => $mail->to($coach->email)->subject('A new password for Amble'));
+            Mail::raw(
+                self::text($coach, $token),
+                static fn(Message $mail) => $mail->to($coach->email)->subject('A new password for Amble'),
+            );
         });
     }
 
     /** At the address the app is set up for: whoever asks says nothing of where the link leads. */
     private static function text(Coach $coach, string $token): string
     {
-        $link = rtrim(config()->string('app.url'), '/') . "/new-password/$token?" . http_build_query(['email' => $coach->email]);
+        $link =
+            rtrim(config()->string('app.url'), '/') .
+            "/new-password/$token?" .
+            http_build_query(['email' => $coach->email]);
 
         return "Somebody asked for a new password for $coach->email at Amble.\n\nIf that was you, choose one here within an hour:\n$link\n\nIf it was not, do nothing: the password stays as it is.\n";
     }

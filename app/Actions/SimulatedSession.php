@@ -37,15 +37,23 @@ final class SimulatedSession
         private readonly DrillLibrary $library,
         private readonly SessionLogs $logs,
         private readonly ProjectSession $projector,
-    ) {
-    }
+    ) {}
 
     /** The one that is under way; null where none is. */
     public static function underWay(Coach $coach): ?PracticeSession
     {
         /** @var Collection<int, PracticeSession> $walks */
-        $walks = PracticeSession::query()->where('workspace_id', $coach->workspace_id)->whereIn('student_id', Student::query()->where('workspace_id', $coach->workspace_id)->where('is_simulated', true)->select('id'))
-            ->orderByDesc('started_at')->get();
+        $walks = PracticeSession::query()
+            ->where('workspace_id', $coach->workspace_id)
+            ->whereIn(
+                'student_id',
+                Student::query()
+                    ->where('workspace_id', $coach->workspace_id)
+                    ->where('is_simulated', true)
+                    ->select('id'),
+            )
+            ->orderByDesc('started_at')
+            ->get();
 
         return $walks->first();
     }
@@ -57,12 +65,25 @@ final class SimulatedSession
             if ($old !== null) {
                 $this->clear($old);
             }
-            $student = $coach->students()->make(['name' => 'Wren Tallow', 'hand' => 'right', 'level' => 'club', 'unit' => $coach->unit, 'finish_past_m' => 0.3, 'school' => 'rule']);
+            $student = $coach->students()->make([
+                'name' => 'Wren Tallow',
+                'hand' => 'right',
+                'level' => 'club',
+                'unit' => $coach->unit,
+                'finish_past_m' => 0.3,
+                'school' => 'rule',
+            ]);
             $student->forceFill(['is_simulated' => true])->save();
             $green = $coach->greens()->make(['name' => 'A green that is not there', 'surface' => 'grass']);
             $green->forceFill(['is_simulated' => true])->save();
 
-            return $coach->practiceSessions()->create(['id' => $id, 'student_id' => $student->id, 'green_id' => $green->id, 'started_at' => now(), 'purpose' => 'A walk along']);
+            return $coach->practiceSessions()->create([
+                'id' => $id,
+                'student_id' => $student->id,
+                'green_id' => $green->id,
+                'started_at' => now(),
+                'purpose' => 'A walk along',
+            ]);
         });
     }
 
@@ -80,8 +101,19 @@ final class SimulatedSession
         $definition = $run?->definition() ?? $this->drill($coach, $drill);
         $card = DrillDefinition::card($definition);
         $log = $this->logs->of($session);
-        $green = new SimulatedGreen(GreenSpeed::ofFeet(self::SPEED_FEET), Grade::ofPercent(self::GRADE_PERCENT), self::BUMPS);
-        $step = (new SessionScript($green, $card->rules, $card->name, crc32($session->id)))->next(self::state($session, $log, $run === null ? null : self::drillState($run, $log, $session->student->finish_past_m ?? 0.0), $seen));
+        $green = new SimulatedGreen(
+            GreenSpeed::ofFeet(self::SPEED_FEET),
+            Grade::ofPercent(self::GRADE_PERCENT),
+            self::BUMPS,
+        );
+        $step = (new SessionScript($green, $card->rules, $card->name, crc32($session->id)))->next(
+            self::state(
+                $session,
+                $log,
+                $run === null ? null : self::drillState($run, $log, $session->student->finish_past_m ?? 0.0),
+                $seen,
+            ),
+        );
 
         return $step === null ? null : [$step, $step->begins ? $definition : null, $run];
     }
@@ -108,10 +140,22 @@ final class SimulatedSession
     }
 
     /** @param list<string> $seen */
-    private static function state(PracticeSession $session, SessionLog $log, ?DrillState $drill, array $seen): ScriptState
-    {
-        $reading = GreenSpeedMeasurement::query()->where('practice_session_id', $session->id)->latest('taken_at')->first();
-        $rolls = static fn(string $field): array => array_values(array_map(static fn(mixed $metres): float => is_numeric($metres) ? (float) $metres : 0.0, (array) ($reading->entries[$field] ?? [])));
+    private static function state(
+        PracticeSession $session,
+        SessionLog $log,
+        ?DrillState $drill,
+        array $seen,
+    ): ScriptState {
+        $reading = GreenSpeedMeasurement::query()
+            ->where('practice_session_id', $session->id)
+            ->latest('taken_at')
+            ->first();
+        $rolls = static fn(string $field): array => array_values(
+            array_map(
+                static fn(mixed $metres): float => is_numeric($metres) ? (float) $metres : 0.0,
+                (array) ($reading->entries[$field] ?? []),
+            ),
+        );
 
         return new ScriptState(
             $log,
@@ -126,6 +170,10 @@ final class SimulatedSession
 
     private static function drillState(PracticeRun $run, SessionLog $log, float $finishPastM): DrillState
     {
-        return DrillRun::ofPutts(DrillDefinition::card($run->definition())->rules->playedPast($finishPastM), $log->ofRun($run->id)->putts, $run->seed);
+        return DrillRun::ofPutts(
+            DrillDefinition::card($run->definition())->rules->playedPast($finishPastM),
+            $log->ofRun($run->id)->putts,
+            $run->seed,
+        );
     }
 }

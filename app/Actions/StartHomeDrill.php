@@ -23,11 +23,7 @@ final class StartHomeDrill
     /** More in one day nobody does: a link in wrong hands fills no workspace. */
     private const A_DAY = 20;
 
-    public function __construct(
-        private readonly DrillLibrary $library,
-        private readonly DrillStart $runs,
-    ) {
-    }
+    public function __construct(private readonly DrillLibrary $library, private readonly DrillStart $runs) {}
 
     /**
      * The drill as it would begin now, under ids that are kept once it is begun: so it begins without a network as well.
@@ -54,15 +50,27 @@ final class StartHomeDrill
      */
     public function begin(TakeHomeCard $card, string $id, string $runId, CarbonImmutable $at): PracticeSession
     {
-        $drill = $this->drill($card) ?? throw ValidationException::withMessages(['id' => 'Your coach has taken this drill back: load the card again.']);
+        $drill =
+            $this->drill($card) ??
+            throw ValidationException::withMessages([
+                'id' => 'Your coach has taken this drill back: load the card again.',
+            ]);
         if (PracticeSession::madeBefore($id, $card->workspace_id) === null && $this->today($card) >= self::A_DAY) {
             throw ValidationException::withMessages(['id' => 'That is enough for one day: nothing more was kept.']);
         }
 
         return DB::transaction(function () use ($card, $id, $runId, $at, $drill): PracticeSession {
-            $session = PracticeSession::once($id, $card->workspace_id, static fn(): PracticeSession => PracticeSession::query()->create(self::columns($card, $id, $at)));
+            $session = PracticeSession::once(
+                $id,
+                $card->workspace_id,
+                static fn(): PracticeSession => PracticeSession::query()->create(self::columns($card, $id, $at)),
+            );
             abort_if(!$session->is_home || $session->student_id !== $card->student_id, 404);
-            $run = PracticeRun::once($runId, $card->workspace_id, fn(): PracticeRun => PracticeRun::query()->create($this->runColumns($session, $runId, $drill)));
+            $run = PracticeRun::once(
+                $runId,
+                $card->workspace_id,
+                fn(): PracticeRun => PracticeRun::query()->create($this->runColumns($session, $runId, $drill)),
+            );
             abort_if($run->practice_session_id !== $session->id, 404);
 
             return $session;
@@ -74,7 +82,15 @@ final class StartHomeDrill
     {
         $coach = $card->home_drill === null ? null : Coach::query()->find($card->coach_id);
         // In round numbers of whoever rolls it.
-        $drill = $coach instanceof Coach ? $this->library->ofWorkspace((clone $coach)->forceFill(['unit' => $card->student->unit, 'stride_m' => $card->student->stride_m]))[$card->home_drill] ?? null : null;
+        $drill =
+            $coach instanceof Coach
+                ? $this->library->ofWorkspace(
+                        (clone $coach)->forceFill([
+                            'unit' => $card->student->unit,
+                            'stride_m' => $card->student->stride_m,
+                        ]),
+                    )[$card->home_drill] ?? null
+                : null;
         if ($drill === null) {
             return null;
         }
@@ -90,9 +106,15 @@ final class StartHomeDrill
     private static function columns(TakeHomeCard $card, string $id, CarbonImmutable $at): array
     {
         return [
-            'id' => $id, 'workspace_id' => $card->workspace_id, 'coach_id' => $card->coach_id, 'student_id' => $card->student_id, 'purpose' => $card->home_task,
+            'id' => $id,
+            'workspace_id' => $card->workspace_id,
+            'coach_id' => $card->coach_id,
+            'student_id' => $card->student_id,
+            'purpose' => $card->home_task,
             // Nobody goes on with it in the workspace.
-            'is_home' => true, 'started_at' => $at, 'ended_at' => $at,
+            'is_home' => true,
+            'started_at' => $at,
+            'ended_at' => $at,
         ];
     }
 
@@ -100,13 +122,22 @@ final class StartHomeDrill
     private function runColumns(PracticeSession $session, string $id, \stdClass $drill): array
     {
         return [
-            'id' => $id, 'workspace_id' => $session->workspace_id, 'coach_id' => $session->coach_id, 'practice_session_id' => $session->id,
-            'definition' => DrillDefinition::columns($drill)['definition'], 'seed' => PracticeRun::seedOf($id), 'students' => [],
+            'id' => $id,
+            'workspace_id' => $session->workspace_id,
+            'coach_id' => $session->coach_id,
+            'practice_session_id' => $session->id,
+            'definition' => DrillDefinition::columns($drill)['definition'],
+            'seed' => PracticeRun::seedOf($id),
+            'students' => [],
         ];
     }
 
     private function today(TakeHomeCard $card): int
     {
-        return PracticeSession::query()->where('student_id', $card->student_id)->where('is_home', true)->where('created_at', '>', CarbonImmutable::now()->subDay())->count();
+        return PracticeSession::query()
+            ->where('student_id', $card->student_id)
+            ->where('is_home', true)
+            ->where('created_at', '>', CarbonImmutable::now()->subDay())
+            ->count();
     }
 }

@@ -24,8 +24,25 @@ final class SignedInDevices
     /** Not here for so long, a device is told no more: its session is long over. */
     private const TOLD_DAYS = 60;
 
-    private const BROWSERS = ['Edg' => 'Edge', 'OPR' => 'Opera', 'SamsungBrowser' => 'Samsung Internet', 'Firefox' => 'Firefox', 'FxiOS' => 'Firefox', 'CriOS' => 'Chrome', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
-    private const SYSTEMS = ['iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'CrOS' => 'a Chromebook', 'Windows' => 'Windows', 'Macintosh' => 'a Mac', 'Linux' => 'Linux'];
+    private const BROWSERS = [
+        'Edg' => 'Edge',
+        'OPR' => 'Opera',
+        'SamsungBrowser' => 'Samsung Internet',
+        'Firefox' => 'Firefox',
+        'FxiOS' => 'Firefox',
+        'CriOS' => 'Chrome',
+        'Chrome' => 'Chrome',
+        'Safari' => 'Safari',
+    ];
+    private const SYSTEMS = [
+        'iPhone' => 'an iPhone',
+        'iPad' => 'an iPad',
+        'Android' => 'Android',
+        'CrOS' => 'a Chromebook',
+        'Windows' => 'Windows',
+        'Macintosh' => 'a Mac',
+        'Linux' => 'Linux',
+    ];
 
     /** Note that a coach is here on this device; where nothing can be written they are told who they are all the same. */
     public static function seen(Request $request, Coach $coach): void
@@ -41,16 +58,26 @@ final class SignedInDevices
     {
         $id = $request->session()->get(self::HELD);
         $now = CarbonImmutable::now();
-        $known = is_string($id) ? DB::table('signed_in_devices')->where('id', $id)->where('coach_id', $coach->id)->value('seen_at') : null;
+        $known = is_string($id)
+            ? DB::table('signed_in_devices')->where('id', $id)->where('coach_id', $coach->id)->value('seen_at')
+            : null;
         if (is_string($known)) {
             if (CarbonImmutable::parse($known)->addMinutes(self::PAUSE_MINUTES)->lessThan($now)) {
-                DB::table('signed_in_devices')->where('id', $id)->update(['seen_at' => $now]);
+                DB::table('signed_in_devices')
+                    ->where('id', $id)
+                    ->update(['seen_at' => $now]);
             }
 
             return;
         }
         $id = (string) Str::ulid();
-        DB::table('signed_in_devices')->insert(['id' => $id, 'coach_id' => $coach->id, 'device' => self::device((string) $request->userAgent()), 'began_at' => $now, 'seen_at' => $now]);
+        DB::table('signed_in_devices')->insert([
+            'id' => $id,
+            'coach_id' => $coach->id,
+            'device' => self::device((string) $request->userAgent()),
+            'began_at' => $now,
+            'seen_at' => $now,
+        ]);
         $request->session()->put(self::HELD, $id);
     }
 
@@ -66,7 +93,10 @@ final class SignedInDevices
     /** Every other device was signed out. */
     public static function onlyHere(Request $request, Coach $coach): void
     {
-        DB::table('signed_in_devices')->where('coach_id', $coach->id)->where('id', '!=', (string) $request->session()->get(self::HELD))->delete();
+        DB::table('signed_in_devices')
+            ->where('coach_id', $coach->id)
+            ->where('id', '!=', (string) $request->session()->get(self::HELD))
+            ->delete();
     }
 
     /** @return list<array{device: string, began_at: string, seen_at: string, is_here: bool}> the one here last first */
@@ -74,13 +104,22 @@ final class SignedInDevices
     {
         $here = $request->session()->get(self::HELD);
 
-        return array_values(DB::table('signed_in_devices')->where('coach_id', $coach->id)->where('seen_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->orderByDesc('seen_at')->get()
-            ->map(static fn(\stdClass $row): array => [
-                'device' => $row->device,
-                'began_at' => CarbonImmutable::parse($row->began_at)->toIso8601ZuluString(),
-                'seen_at' => CarbonImmutable::parse($row->seen_at)->toIso8601ZuluString(),
-                'is_here' => $row->id === $here,
-            ])->all());
+        return array_values(
+            DB::table('signed_in_devices')
+                ->where('coach_id', $coach->id)
+                ->where('seen_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
+                ->orderByDesc('seen_at')
+                ->get()
+                ->map(
+                    static fn(\stdClass $row): array => [
+                        'device' => $row->device,
+                        'began_at' => CarbonImmutable::parse($row->began_at)->toIso8601ZuluString(),
+                        'seen_at' => CarbonImmutable::parse($row->seen_at)->toIso8601ZuluString(),
+                        'is_here' => $row->id === $here,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** In words a coach knows their devices by: "Firefox on Android". */

@@ -38,8 +38,13 @@ final class TimeCode
     {
         $hash = hash_hmac('sha1', pack('J', $step), Base32::decodeUpper($secret), true);
         // The last half byte says where the four bytes begin; the sign's bit is left out (RFC 4226, section 5.3).
-        $offset = ord($hash[strlen($hash) - 1]) & 0x0F;
-        $number = (((ord($hash[$offset]) & 0x7F) << 24) | (ord($hash[$offset + 1]) << 16) | (ord($hash[$offset + 2]) << 8) | ord($hash[$offset + 3])) % 10 ** self::DIGITS;
+        $offset = ord($hash[strlen($hash) - 1]) & 0x0f;
+        $number =
+            (((ord($hash[$offset]) & 0x7f) << 24) |
+                (ord($hash[$offset + 1]) << 16) |
+                (ord($hash[$offset + 2]) << 8) |
+                ord($hash[$offset + 3])) %
+            10 ** self::DIGITS;
 
         return str_pad((string) $number, self::DIGITS, '0', STR_PAD_LEFT);
     }
@@ -64,7 +69,11 @@ final class TimeCode
     /** What an authenticator takes from a picture. @param string $account whose it is, as the authenticator lists it */
     public static function uri(string $secret, string $account): string
     {
-        return 'otpauth://totp/' . rawurlencode(self::ISSUER) . ':' . rawurlencode($account)
-            . '?' . http_build_query(['secret' => $secret, 'issuer' => self::ISSUER], '', '&', PHP_QUERY_RFC3986);
+        return 'otpauth://totp/' .
+            rawurlencode(self::ISSUER) .
+            ':' .
+            rawurlencode($account) .
+            '?' .
+            http_build_query(['secret' => $secret, 'issuer' => self::ISSUER], '', '&', PHP_QUERY_RFC3986);
     }
 }

@@ -26,9 +26,7 @@ final readonly class TwoStepSignIn
     private const TRIES = 10;
     private const TRIES_SECONDS = 3_600;
 
-    public function __construct(private Coach $coach)
-    {
-    }
+    public function __construct(private Coach $coach) {}
 
     public function isOn(): bool
     {
@@ -38,7 +36,10 @@ final readonly class TwoStepSignIn
     /** @return array{since: string|null, spare_left: int} */
     public function told(): array
     {
-        return ['since' => $this->coach->second_factor_since?->toIso8601ZuluString(), 'spare_left' => DB::table('recovery_codes')->where('coach_id', $this->coach->id)->count()];
+        return [
+            'since' => $this->coach->second_factor_since?->toIso8601ZuluString(),
+            'spare_left' => DB::table('recovery_codes')->where('coach_id', $this->coach->id)->count(),
+        ];
     }
 
     /**
@@ -53,11 +54,21 @@ final readonly class TwoStepSignIn
      */
     public function turnOn(string $secret, string $code): array
     {
-        $step = TimeCode::step($secret, self::plain($code), CarbonImmutable::now()->getTimestamp())
-            ?? throw ValidationException::withMessages(['code' => 'That is not what it shows now. Look whether the clock of the device is right, and type the next one.']);
+        $step =
+            TimeCode::step($secret, self::plain($code), CarbonImmutable::now()->getTimestamp()) ??
+            throw ValidationException::withMessages([
+                'code' =>
+                    'That is not what it shows now. Look whether the clock of the device is right, and type the next one.',
+            ]);
 
         return DB::transaction(function () use ($secret, $step): array {
-            $this->coach->forceFill(['second_factor' => Crypt::encryptString($secret), 'second_factor_since' => CarbonImmutable::now(), 'second_factor_step' => $step])->save();
+            $this->coach
+                ->forceFill([
+                    'second_factor' => Crypt::encryptString($secret),
+                    'second_factor_since' => CarbonImmutable::now(),
+                    'second_factor_step' => $step,
+                ])
+                ->save();
 
             return $this->newSpareCodes();
         });
@@ -67,7 +78,9 @@ final readonly class TwoStepSignIn
     public function turnOff(): void
     {
         DB::transaction(function (): void {
-            $this->coach->forceFill(['second_factor' => null, 'second_factor_since' => null, 'second_factor_step' => 0])->save();
+            $this->coach
+                ->forceFill(['second_factor' => null, 'second_factor_since' => null, 'second_factor_step' => 0])
+                ->save();
             DB::table('recovery_codes')->where('coach_id', $this->coach->id)->delete();
         });
     }
@@ -76,12 +89,23 @@ final readonly class TwoStepSignIn
     public function newSpareCodes(): array
     {
         $codes = array_map(
-            static fn(): string => implode('-', str_split(substr(Base32::encodeUpperUnpadded(random_bytes(self::SPARE_BYTES)), 0, self::SPARE_LETTERS), 4)),
+            static fn(): string => implode(
+                '-',
+                str_split(
+                    substr(Base32::encodeUpperUnpadded(random_bytes(self::SPARE_BYTES)), 0, self::SPARE_LETTERS),
+                    4,
+                ),
+            ),
             range(1, self::SPARE_CODES),
         );
         DB::transaction(function () use ($codes): void {
             DB::table('recovery_codes')->where('coach_id', $this->coach->id)->delete();
-            DB::table('recovery_codes')->insert(array_map(fn(string $code): array => ['coach_id' => $this->coach->id, 'hash' => self::hash($code)], $codes));
+            DB::table('recovery_codes')->insert(
+                array_map(
+                    fn(string $code): array => ['coach_id' => $this->coach->id, 'hash' => self::hash($code)],
+                    $codes,
+                ),
+            );
         });
 
         return $codes;
@@ -98,19 +122,28 @@ final readonly class TwoStepSignIn
             return;
         }
         if ($code === null) {
-            throw ValidationException::withMessages(['code' => 'Type the six digits your authenticator shows now, or a spare code.']);
+            throw ValidationException::withMessages([
+                'code' => 'Type the six digits your authenticator shows now, or a spare code.',
+            ]);
         }
         if ($this->takesSpare($code)) {
             return;
         }
         $tries = 'second-factor|' . $this->coach->id;
         if (RateLimiter::tooManyAttempts($tries, self::TRIES)) {
-            throw ValidationException::withMessages(['code' => sprintf('Too many wrong codes. A spare code still opens, or wait %d minutes.', (int) ceil(RateLimiter::availableIn($tries) / 60))]);
+            throw ValidationException::withMessages([
+                'code' => sprintf(
+                    'Too many wrong codes. A spare code still opens, or wait %d minutes.',
+                    (int) ceil(RateLimiter::availableIn($tries) / 60),
+                ),
+            ]);
         }
         if (!$this->takesCode($code)) {
             RateLimiter::hit($tries, self::TRIES_SECONDS);
 
-            throw ValidationException::withMessages(['code' => 'That is not what it shows now, or it was used already. Type the next one.']);
+            throw ValidationException::withMessages([
+                'code' => 'That is not what it shows now, or it was used already. Type the next one.',
+            ]);
         }
         RateLimiter::clear($tries);
     }
@@ -128,13 +161,19 @@ final readonly class TwoStepSignIn
         $step = TimeCode::step($secret, self::plain($code), CarbonImmutable::now()->getTimestamp());
 
         // It and those before it are used up by whoever writes first: the same code sent twice at once opens once.
-        return $step !== null
-            && DB::table('coaches')->where('id', $this->coach->id)->where('second_factor_step', '<', $step)->update(['second_factor_step' => $step]) === 1;
+        return $step !== null &&
+            DB::table('coaches')
+                ->where('id', $this->coach->id)
+                ->where('second_factor_step', '<', $step)
+                ->update(['second_factor_step' => $step]) === 1;
     }
 
     private function takesSpare(string $code): bool
     {
-        return DB::table('recovery_codes')->where('coach_id', $this->coach->id)->where('hash', self::hash($code))->delete() === 1;
+        return DB::table('recovery_codes')
+            ->where('coach_id', $this->coach->id)
+            ->where('hash', self::hash($code))
+            ->delete() === 1;
     }
 
     /** Long and drawn at random, a code needs no slow hash; the key keeps a stolen database from being worth a try. */

@@ -66,7 +66,10 @@ final class BoundedWalk extends RRuleIterator
         }
 
         // The library looks through the first month whether the rule names it or not, and through every month by a monthly rule.
-        return $this->byMonth === null || in_array((int) $this->at()->format('n'), array_map(intval(...), $this->byMonth), true) ? parent::getMonthlyOccurrences() : [];
+        return $this->byMonth === null ||
+            in_array((int) $this->at()->format('n'), array_map(intval(...), $this->byMonth), true)
+            ? parent::getMonthlyOccurrences()
+            : [];
     }
 
     private static function noTime(): InvalidInput

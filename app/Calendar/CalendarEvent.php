@@ -35,15 +35,14 @@ final readonly class CalendarEvent
         public ?string $note,
         public ?\DateTimeImmutable $standsFor,
         public bool $isOff,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidInput If it is no session: of a whole day, without an end, or one that changes all that comes after it. */
     public static function read(VEvent $event, string $zone): self
     {
         $start = self::property($event, 'DTSTART');
         $uid = trim((string) self::property($event, 'UID'));
-        if (!$start instanceof TimeProperty || $uid === '' || mb_strlen($uid) > 200) {
+        if (!($start instanceof TimeProperty) || $uid === '' || mb_strlen($uid) > 200) {
             throw InvalidInput::at('event', 'It has no start, or no name of its own (UID).');
         }
         if (!$start->hasTime()) {
@@ -89,7 +88,12 @@ final readonly class CalendarEvent
      */
     public function without(array $times): self
     {
-        $walls = array_map(fn(\DateTimeImmutable $time): string => CarbonImmutable::instance($time)->setTimezone($this->zone)->format('Y-m-d H:i'), $times);
+        $walls = array_map(
+            fn(\DateTimeImmutable $time): string => CarbonImmutable::instance($time)
+                ->setTimezone($this->zone)
+                ->format('Y-m-d H:i'),
+            $times,
+        );
 
         // In one order, whatever order they stood in: the same again is no change.
         $skipped = array_values(array_unique([...$this->skipped, ...$walls]));
@@ -101,7 +105,9 @@ final readonly class CalendarEvent
     /** A name of its own, one time of a series too, the same at every import. */
     public function uid(): string
     {
-        return $this->standsFor === null ? $this->series : $this->series . '#' . $this->standsFor->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z');
+        return $this->standsFor === null
+            ? $this->series
+            : $this->series . '#' . $this->standsFor->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z');
     }
 
     /** @throws InvalidInput If it changes everything that comes after it as well. */
@@ -111,8 +117,11 @@ final readonly class CalendarEvent
         if ($of === null) {
             return null;
         }
-        if (!$of instanceof TimeProperty || !$of->hasTime() || isset($of['RANGE'])) {
-            throw InvalidInput::at('event', 'It changes a repeated event from one day on; end the one here, and book the rest anew.');
+        if (!($of instanceof TimeProperty) || !$of->hasTime() || isset($of['RANGE'])) {
+            throw InvalidInput::at(
+                'event',
+                'It changes a repeated event from one day on; end the one here, and book the rest anew.',
+            );
         }
 
         return $of->getDateTime(new \DateTimeZone($zone));
@@ -138,7 +147,9 @@ final readonly class CalendarEvent
 
         $duration = DateTimeParser::parseDuration((string) $event->DURATION);
 
-        return $duration instanceof \DateInterval ? intdiv($from->add($duration)->getTimestamp() - $from->getTimestamp(), 60) : 0;
+        return $duration instanceof \DateInterval
+            ? intdiv($from->add($duration)->getTimestamp() - $from->getTimestamp(), 60)
+            : 0;
     }
 
     /** A named zone stays; a bare offset becomes the coach's zone, where the same moment has another wall clock. */

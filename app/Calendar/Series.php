@@ -24,7 +24,12 @@ final readonly class Series
      * What the library follows as the standard means it; other parts it passes over, or never comes to an end with.
      * A day of the week with a number in front ("2TU") has a meaning within a month only.
      */
-    private const PARTS = ['DAILY' => ['BYDAY', 'BYMONTH'], 'WEEKLY' => ['BYDAY'], 'MONTHLY' => self::IN_MONTH, 'YEARLY' => self::IN_MONTH];
+    private const PARTS = [
+        'DAILY' => ['BYDAY', 'BYMONTH'],
+        'WEEKLY' => ['BYDAY'],
+        'MONTHLY' => self::IN_MONTH,
+        'YEARLY' => self::IN_MONTH,
+    ];
     private const ALWAYS = ['FREQ', 'INTERVAL', 'COUNT', 'UNTIL', 'WKST'];
 
     /** Days in a period of each frequency that has always the same number of them. */
@@ -35,9 +40,12 @@ final readonly class Series
      * @param array<string, string|list<string>> $rule its parts without COUNT and UNTIL; empty for a single time
      * @param string|null $lastAt the last time, or a time after the last; null for a series without end
      */
-    private function __construct(private \DateTimeImmutable $start, private string $zone, private array $rule, private ?string $lastAt)
-    {
-    }
+    private function __construct(
+        private \DateTimeImmutable $start,
+        private string $zone,
+        private array $rule,
+        private ?string $lastAt,
+    ) {}
 
     /**
      * Check a rule by walking it.
@@ -81,7 +89,12 @@ final readonly class Series
      */
     public static function of(string $starts, string $zone, ?string $rule, ?string $lastAt): self
     {
-        return new self(self::wall($starts), $zone, $rule === null ? [] : array_diff_key(self::parts($rule), ['COUNT' => 0, 'UNTIL' => 0]), $lastAt);
+        return new self(
+            self::wall($starts),
+            $zone,
+            $rule === null ? [] : array_diff_key(self::parts($rule), ['COUNT' => 0, 'UNTIL' => 0]),
+            $lastAt,
+        );
     }
 
     /**
@@ -98,7 +111,9 @@ final readonly class Series
         // A day more on either side covers a change of the clocks; each time is then held against the exact moments.
         [$fromSecond, $toSecond] = [$from->getTimestamp(), $to->getTimestamp()];
         $zone = new \DateTimeZone($this->zone);
-        $wallAt = static fn(int $second): string => (new \DateTimeImmutable("@$second"))->setTimezone($zone)->format('Y-m-d H:i');
+        $wallAt = static fn(int $second): string => (new \DateTimeImmutable("@$second"))
+            ->setTimezone($zone)
+            ->format('Y-m-d H:i');
         $first = self::wall($wallAt($fromSecond - 86_400 - 60 * $minutes));
         $end = $wallAt($toSecond + 86_400);
         $times = [];
@@ -129,7 +144,7 @@ final readonly class Series
         $walk = self::walk($this->rule, $start);
         // Where the walk was begun anew, the day it began on need not be one of the rule.
         $start > $this->start ? $walk->next() : null;
-        for (;; $walk->next()) {
+        for (; ; $walk->next()) {
             yield $walk->at();
         }
     }
@@ -146,12 +161,20 @@ final readonly class Series
             return $periods > 0 ? $this->start->modify(sprintf('+%d days', $periods * $period)) : $this->start;
         }
         // Where the rule says the days itself, only the month counts; else a 30th is not in every month.
-        $start = isset($this->rule['BYDAY']) || isset($this->rule['BYMONTHDAY']) ? $this->start->modify('first day of this month') : $this->start;
+        $start =
+            isset($this->rule['BYDAY']) || isset($this->rule['BYMONTHDAY'])
+                ? $this->start->modify('first day of this month')
+                : $this->start;
         $months = $interval * ($frequency === 'YEARLY' ? 12 : 1);
-        $apart = 12 * ((int) $first->format('Y') - (int) $start->format('Y')) + (int) $first->format('n') - (int) $start->format('n');
+        $apart =
+            12 * ((int) $first->format('Y') - (int) $start->format('Y')) +
+            (int) $first->format('n') -
+            (int) $start->format('n');
         $periods = intdiv($apart, $months) - 1;
 
-        return $periods > 0 && (int) $start->format('j') <= 28 ? $start->modify(sprintf('+%d months', $periods * $months)) : $this->start;
+        return $periods > 0 && (int) $start->format('j') <= 28
+            ? $start->modify(sprintf('+%d months', $periods * $months))
+            : $this->start;
     }
 
     /** @param array<string, string|list<string>> $parts */
@@ -159,7 +182,7 @@ final readonly class Series
     {
         try {
             return new BoundedWalk(array_diff_key($parts, ['COUNT' => 0, 'UNTIL' => 0]), $start);
-        } catch (InvalidDataException|\ValueError|\TypeError) {
+        } catch (InvalidDataException | \ValueError | \TypeError) {
             throw self::refusal('Its rule of repeating cannot be read.');
         }
     }
@@ -174,7 +197,7 @@ final readonly class Series
         try {
             $parts = Recur::stringToArray($rule);
             isset($parts['UNTIL']) && self::until(self::single($parts['UNTIL']), new \DateTimeZone('UTC'));
-        } catch (InvalidDataException|\ValueError|\TypeError) {
+        } catch (InvalidDataException | \ValueError | \TypeError) {
             throw self::refusal('Its rule of repeating cannot be read.');
         }
         $frequency = self::single($parts['FREQ'] ?? '');
@@ -182,13 +205,22 @@ final readonly class Series
             throw self::refusal('It repeats by no rule of days, weeks, months or years.');
         }
         foreach (['INTERVAL' => self::LONGEST_INTERVAL, 'COUNT' => PHP_INT_MAX] as $part => $most) {
-            if (filter_var($parts[$part] ?? '1', FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => $most]]) === false) {
+            if (
+                filter_var($parts[$part] ?? '1', FILTER_VALIDATE_INT, [
+                    'options' => ['min_range' => 1, 'max_range' => $most],
+                ]) === false
+            ) {
                 throw self::refusal(sprintf('%s in its rule is no number that can be followed.', $part));
             }
         }
         $strange = array_diff(array_keys($parts), self::ALWAYS, self::PARTS[$frequency]);
         if ($strange !== [] || !self::isFollowed($frequency, $parts)) {
-            throw self::refusal(sprintf('It repeats by a rule that Amble does not follow (%s); book those times one by one.', mb_substr($rule, 0, 80)));
+            throw self::refusal(
+                sprintf(
+                    'It repeats by a rule that Amble does not follow (%s); book those times one by one.',
+                    mb_substr($rule, 0, 80),
+                ),
+            );
         }
 
         return $parts;
@@ -213,10 +245,14 @@ final readonly class Series
         $isNumbered = preg_match('/\d/', implode(',', (array) ($parts['BYDAY'] ?? []))) === 1;
 
         return match ($frequency) {
-            'DAILY' => !$isNumbered && (!isset($parts['BYDAY']) || self::single($parts['INTERVAL'] ?? '1') === '1') && (isset($parts['BYDAY']) || !isset($parts['BYMONTH'])),
+            'DAILY' => !$isNumbered &&
+                (!isset($parts['BYDAY']) || self::single($parts['INTERVAL'] ?? '1') === '1') &&
+                (isset($parts['BYDAY']) || !isset($parts['BYMONTH'])),
             'WEEKLY' => !$isNumbered,
             'MONTHLY' => $hasDays || (!isset($parts['BYSETPOS']) && !isset($parts['BYMONTH'])),
-            default => ($hasDays || !isset($parts['BYSETPOS'])) && (isset($parts['BYMONTH']) || !$hasDays) && (!isset($parts['BYSETPOS']) || count((array) $parts['BYMONTH']) === 1),
+            default => ($hasDays || !isset($parts['BYSETPOS'])) &&
+                (isset($parts['BYMONTH']) || !$hasDays) &&
+                (!isset($parts['BYSETPOS']) || count((array) $parts['BYMONTH']) === 1),
         };
     }
 

@@ -29,12 +29,24 @@ final class DatabaseFailure
         $said = $failed->getMessage() . ' ' . $failed->getPrevious()?->getMessage();
 
         return match (1) {
-            preg_match(self::BUSY, $said) => new ServiceUnavailableHttpException(self::AGAIN_S, 'The records are being written to. Nothing was changed; try again in a moment.'),
-            preg_match(self::FULL, $said) => new HttpException(507, 'The disk of the server is full or cannot be written to: nothing new can be kept. What is kept can be read.'),
+            preg_match(self::BUSY, $said) => new ServiceUnavailableHttpException(
+                self::AGAIN_S,
+                'The records are being written to. Nothing was changed; try again in a moment.',
+            ),
+            preg_match(self::FULL, $said) => new HttpException(
+                507,
+                'The disk of the server is full or cannot be written to: nothing new can be kept. What is kept can be read.',
+            ),
             default => new \RuntimeException(
                 ($failed instanceof QueryException ? $failed->getSql() : 'A statement') . ' failed.',
                 // Some databases add the whole row to what they say, a line below.
-                previous: new \ErrorException(strtok((string) ($failed->getPrevious() ?? $failed)->getMessage(), "\n") ?: 'No reason was given.', 0, E_ERROR, $failed->getFile(), $failed->getLine()),
+                previous: new \ErrorException(
+                    strtok((string) ($failed->getPrevious() ?? $failed)->getMessage(), "\n") ?: 'No reason was given.',
+                    0,
+                    E_ERROR,
+                    $failed->getFile(),
+                    $failed->getLine(),
+                ),
             ),
         };
     }

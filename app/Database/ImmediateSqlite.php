@@ -27,7 +27,12 @@ final class ImmediateSqlite extends SQLiteConnector
                 throw $failed;
             }
 
-            return $this->createPdoConnection('sqlite:file:' . str_replace('%2F', '/', rawurlencode($file)) . '?immutable=1', null, null, $this->getOptions($config));
+            return $this->createPdoConnection(
+                'sqlite:file:' . str_replace('%2F', '/', rawurlencode($file)) . '?immutable=1',
+                null,
+                null,
+                $this->getOptions($config),
+            );
         }
     }
 

@@ -29,14 +29,29 @@ final class DemoCalendar
     {
         $own = ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'zone' => self::ZONE];
         $students = Student::query()->where('workspace_id', $coach->workspace_id)->get();
-        $of = static fn(string $name): ?string => $students->first(static fn(Student $student): bool => str_starts_with($student->name, $name))?->id;
+        $of = static fn(string $name): ?string => $students->first(
+            static fn(Student $student): bool => str_starts_with($student->name, $name),
+        )?->id;
         foreach (self::VISITS as [$name, $days, $clock, $minutes, $place, $way, $times]) {
-            Booking::query()->create($own + [
-                'id' => $ulids->at($today->subDays(10)), 'student_id' => $of($name), 'green_id' => ($greens[$place] ?? null)?->id,
-                'starts' => $today->addDays($days)->format('Y-m-d') . " $clock", 'minutes' => $minutes, 'travel_minutes' => $way,
-                'rule' => $times === 1 ? null : "FREQ=WEEKLY;COUNT=$times",
-            ]);
+            Booking::query()->create(
+                $own + [
+                    'id' => $ulids->at($today->subDays(10)),
+                    'student_id' => $of($name),
+                    'green_id' => ($greens[$place] ?? null)?->id,
+                    'starts' => $today->addDays($days)->format('Y-m-d') . " $clock",
+                    'minutes' => $minutes,
+                    'travel_minutes' => $way,
+                    'rule' => $times === 1 ? null : "FREQ=WEEKLY;COUNT=$times",
+                ],
+            );
         }
-        Booking::query()->create($own + ['id' => $ulids->at($today->subDays(9)), 'student_id' => $of('Tobin'), 'minutes' => 60, 'note' => 'Mornings, once the frost is off.']);
+        Booking::query()->create(
+            $own + [
+                'id' => $ulids->at($today->subDays(9)),
+                'student_id' => $of('Tobin'),
+                'minutes' => 60,
+                'note' => 'Mornings, once the frost is off.',
+            ],
+        );
     }
 }

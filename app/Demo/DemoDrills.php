@@ -32,9 +32,10 @@ final class DemoDrills
     private const PUTTS = 24;
     private const SECONDS_A_PUTT = 40;
 
-    public function __construct(private readonly DrillLibrary $library, private readonly AppendSessionEvents $logbook)
-    {
-    }
+    public function __construct(
+        private readonly DrillLibrary $library,
+        private readonly AppendSessionEvents $logbook,
+    ) {}
 
     /** Put a changed copy of a shipped drill on the coach's own shelf. */
     public function shelve(Coach $coach, string $id): void
@@ -42,10 +43,16 @@ final class DemoDrills
         $own = array_merge((array) $this->shipped($coach, self::ROLLED), [
             'key' => 'pier-to-post',
             'name' => 'Pier to post',
-            'stations' => [['length_m' => 2.4384], ['length_m' => 4.2672], ['length_m' => 6.096, 'grade_percent' => 1.0]],
+            'stations' => [
+                ['length_m' => 2.4384],
+                ['length_m' => 4.2672],
+                ['length_m' => 6.096, 'grade_percent' => 1.0],
+            ],
             'balls_per_station' => 2,
         ]);
-        $coach->drills()->forceCreate(['id' => $id, 'coach_id' => $coach->id] + DrillDefinition::columns((object) $own));
+        $coach
+            ->drills()
+            ->forceCreate(['id' => $id, 'coach_id' => $coach->id] + DrillDefinition::columns((object) $own));
     }
 
     /** Roll the first balls of a drill in an open session, by its own simulated student. */
@@ -60,32 +67,61 @@ final class DemoDrills
         $run = $this->begin($session, $coach, self::ROLLED, $start, $ulids);
         $drill = DrillDefinition::card($run->definition())->rules;
         [, $balls] = (new DrillPlayer($demo->stroke, $speed, new SeededRandom(self::SEED)))->play($drill, self::SEED);
-        $this->logbook->append($session, $coach->id, array_map(
-            static fn(BallLogged $putt): array => self::event($putt, $run, $start, $ulids),
-            array_slice($balls, 0, self::BALLS),
-        ));
+        $this->logbook->append(
+            $session,
+            $coach->id,
+            array_map(
+                static fn(BallLogged $putt): array => self::event($putt, $run, $start, $ulids),
+                array_slice($balls, 0, self::BALLS),
+            ),
+        );
     }
 
     /** Putts of a session that is over: every other one past the gate, the others free, on level ground and across. */
-    public function practise(PracticeSession $session, Coach $coach, SimulatedStudent $stroke, GreenSpeed $speed, CarbonImmutable $start, DemoUlids $ulids): void
-    {
+    public function practise(
+        PracticeSession $session,
+        Coach $coach,
+        SimulatedStudent $stroke,
+        GreenSpeed $speed,
+        CarbonImmutable $start,
+        DemoUlids $ulids,
+    ): void {
         $run = $this->begin($session, $coach, self::GATE, $start, $ulids);
-        $seen = ['type' => 'set_out_counted', 'run_id' => $run->id, 'item' => 'check', 'name' => SetupSheet::GATE_SEEN, 'count' => 1];
+        $seen = [
+            'type' => 'set_out_counted',
+            'run_id' => $run->id,
+            'item' => 'check',
+            'name' => SetupSheet::GATE_SEEN,
+            'count' => 1,
+        ];
         $events = [$seen + ['id' => $ulids->at($start), 'at_ms' => (int) $start->getTimestampMs()]];
         $seed = (int) $start->getTimestamp();
-        $width = DrillDefinition::card($run->definition())->rules->aid?->width?->metres() ?? throw new \LogicException('The gate has no width.');
-        foreach ((new SimulatedPractice($stroke, $speed, new SeededRandom($seed), $width))->balls(self::PUTTS) as $i => [$ball, $isGated]) {
+        $width =
+            DrillDefinition::card($run->definition())->rules->aid?->width?->metres() ??
+            throw new \LogicException('The gate has no width.');
+        foreach (
+            (new SimulatedPractice($stroke, $speed, new SeededRandom($seed), $width))->balls(self::PUTTS)
+            as $i => [$ball, $isGated]
+        ) {
             $at = $start->addSeconds(self::SECONDS_A_PUTT * ($i + 1));
-            $events[] = [
-                'id' => $ulids->at($at),
-                'at_ms' => (int) $at->getTimestampMs(),
-            ] + ($isGated ? ['run_id' => $run->id] : []) + BallWriter::event($ball);
+            $events[] =
+                [
+                    'id' => $ulids->at($at),
+                    'at_ms' => (int) $at->getTimestampMs(),
+                ] +
+                ($isGated ? ['run_id' => $run->id] : []) +
+                BallWriter::event($ball);
         }
         $this->logbook->append($session, $coach->id, $events);
     }
 
-    private function begin(PracticeSession $session, Coach $coach, string $drill, CarbonImmutable $at, DemoUlids $ulids): PracticeRun
-    {
+    private function begin(
+        PracticeSession $session,
+        Coach $coach,
+        string $drill,
+        CarbonImmutable $at,
+        DemoUlids $ulids,
+    ): PracticeRun {
         return PracticeRun::query()->create([
             'id' => $ulids->at($at),
             'workspace_id' => $session->workspace_id,

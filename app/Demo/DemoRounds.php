@@ -70,6 +70,7 @@ final class DemoRounds
             default => 2,
         };
 
-        return ['first_m' => $first, 'putts' => $taken] + ($taken === 1 ? [] : ['side' => ['short', 'long', 'left', 'right'][(int) (4 * $random->uniform())]]);
+        return ['first_m' => $first, 'putts' => $taken] +
+            ($taken === 1 ? [] : ['side' => ['short', 'long', 'left', 'right'][(int) (4 * $random->uniform())]]);
     }
 }

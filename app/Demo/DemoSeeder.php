@@ -113,18 +113,30 @@ final class DemoSeeder
 
     private function seedStudent(DemoStudent $demo): void
     {
-        $student = $this->coach->students()->create(['id' => $this->ulids->at($this->today->subDays(50))] + $demo->card);
+        $student = $this->coach
+            ->students()
+            ->create(['id' => $this->ulids->at($this->today->subDays(50))] + $demo->card);
         $this->checks->describe($student);
         $this->rounds->play($this->coach, $student, $this->today, $demo->roundDays, $this->ulids);
         foreach ($demo->sessionDays as $visit => $daysAgo) {
-            $start = $this->today->subDays($daysAgo)->setTime($daysAgo === 0 ? $this->today->hour : 14, $daysAgo === 0 ? $this->today->minute : 10 + 3 * $visit);
+            $start = $this->today
+                ->subDays($daysAgo)
+                ->setTime(
+                    $daysAgo === 0 ? $this->today->hour : 14,
+                    $daysAgo === 0 ? $this->today->minute : 10 + 3 * $visit,
+                );
             $start = $daysAgo === 0 ? $start->subMinutes(25) : $start;
             $this->seedSession($demo, $student, $start, $visit, $daysAgo === 0);
         }
     }
 
-    private function seedSession(DemoStudent $demo, Student $student, CarbonImmutable $start, int $visit, bool $isOpen): void
-    {
+    private function seedSession(
+        DemoStudent $demo,
+        Student $student,
+        CarbonImmutable $start,
+        int $visit,
+        bool $isOpen,
+    ): void {
         Carbon::setTestNow($start);
         $green = $this->greens[$demo->green];
         $session = $this->coach->practiceSessions()->create([
@@ -132,7 +144,9 @@ final class DemoSeeder
             'student_id' => $student->id,
             'green_id' => $green->id,
             'minutes' => [45, 30, 60][$visit % 3],
-            'purpose' => ['First measurement of the stroke', 'Distance from three lengths', 'Re-test, then the ladder'][$visit % 3],
+            'purpose' => ['First measurement of the stroke', 'Distance from three lengths', 'Re-test, then the ladder'][
+                $visit % 3
+            ],
             'note_for_next' => $isOpen ? null : $demo->notes[$visit % count($demo->notes)],
             'note_for_student' => $isOpen ? null : 'Ten minutes on the mat at home: same beat, three backstrokes.',
             'started_at' => $start,
@@ -142,10 +156,29 @@ final class DemoSeeder
         $ground = $this->ground($demo->green);
         $this->measure($session, $ground, $start->addMinutes(4), $visit);
         $student->update(array_filter(['putter' => $demo->putterAt($visit)]));
-        $this->checks->check($session, $this->coach, $student, $visit, $ground->speed, $start->addMinutes(6), $this->ulids);
-        $this->logbook->append($session, $this->coach->id, $this->events($demo, $ground, $start->addMinutes(9), $isOpen));
+        $this->checks->check(
+            $session,
+            $this->coach,
+            $student,
+            $visit,
+            $ground->speed,
+            $start->addMinutes(6),
+            $this->ulids,
+        );
+        $this->logbook->append(
+            $session,
+            $this->coach->id,
+            $this->events($demo, $ground, $start->addMinutes(9), $isOpen),
+        );
         if ($demo->puttsFromStations && !$isOpen) {
-            $this->drills->practise($session, $this->coach, $demo->strokeAt($visit), $ground->speed, $start->addMinutes(20), $this->ulids);
+            $this->drills->practise(
+                $session,
+                $this->coach,
+                $demo->strokeAt($visit),
+                $ground->speed,
+                $start->addMinutes(20),
+                $this->ulids,
+            );
         }
         if ($isOpen) {
             $this->drills->roll($session, $this->coach, $demo, $ground->speed, $start->addMinutes(17), $this->ulids);
@@ -169,9 +202,14 @@ final class DemoSeeder
             ];
         }
 
-        return array_map(fn(array $event, int $i): array => $event + [
-            'id' => $this->ulids->at($at), 'at_ms' => (int) $at->getTimestampMs() + $i,
-        ], $events, array_keys($events));
+        return array_map(
+            fn(array $event, int $i): array => $event + [
+                'id' => $this->ulids->at($at),
+                'at_ms' => (int) $at->getTimestampMs() + $i,
+            ],
+            $events,
+            array_keys($events),
+        );
     }
 
     /** A green as it is that day: its usual speed, a little up or down. */
@@ -191,11 +229,14 @@ final class DemoSeeder
         Carbon::setTestNow($at);
         $round = static fn(float $metres): float => round($metres, 2);
         if ($visit % 3 === 1) {
-            $timed = fn(bool $there): array => array_map(function () use ($ground, $there): array {
-                $roll = $ground->timedRoll(2.2 + 0.2 * $this->random->uniform(), $there, 0.08, $this->random);
+            $timed = fn(bool $there): array => array_map(
+                function () use ($ground, $there): array {
+                    $roll = $ground->timedRoll(2.2 + 0.2 * $this->random->uniform(), $there, 0.08, $this->random);
 
-                return ['distance_m' => round($roll->distanceMetres, 2), 'time_s' => round($roll->seconds, 2)];
-            }, [1, 2, 3]);
+                    return ['distance_m' => round($roll->distanceMetres, 2), 'time_s' => round($roll->seconds, 2)];
+                },
+                [1, 2, 3],
+            );
             $fields = ['method' => 'stopwatch', 'direction_1' => $timed(true), 'direction_2' => $timed(false)];
         } else {
             [$there, $back] = $ground->rampRolls(3, $this->random);
@@ -218,7 +259,13 @@ final class DemoSeeder
                 $at = $at->addSeconds(25 + (int) (20 * $this->random->uniform()));
                 // Rolled off a rule beside the ball: the length is held to within a centimetre or so.
                 $taken = round($backstroke * exp(0.03 * $this->random->normal()), 3);
-                $putt = $demo->stroke->strike(Length::ofMetres($taken), $ground->speed, Grade::level(), $this->random, $ground->bumps);
+                $putt = $demo->stroke->strike(
+                    Length::ofMetres($taken),
+                    $ground->speed,
+                    Grade::level(),
+                    $this->random,
+                    $ground->bumps,
+                );
                 if ($putt !== null) {
                     $events[] = $this->logged($at, $taken, $putt->rollMetres, null);
                 }
@@ -233,8 +280,9 @@ final class DemoSeeder
             $grade = Grade::ofPercent($feet === 18.0 ? 1.0 : 0.0);
             $putt = $demo->stroke->puttTo($target, $ground->speed, $ground->speed, $grade, $this->random);
             if ($putt !== null) {
-                $events[] = ['target_m' => $target->metres(), 'grade_percent' => $grade->percent()]
-                    + $this->logged($at, round($putt->backstrokeMetres, 3), $putt->rollMetres, $target);
+                $events[] =
+                    ['target_m' => $target->metres(), 'grade_percent' => $grade->percent()] +
+                    $this->logged($at, round($putt->backstrokeMetres, 3), $putt->rollMetres, $target);
             }
         }
 

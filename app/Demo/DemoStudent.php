@@ -32,12 +32,13 @@ final readonly class DemoStudent
         public array $story = [],
         public array $roundDays = [],
         public array $putters = [],
-    ) {
-    }
+    ) {}
 
     public function strokeAt(int $visit): SimulatedStudent
     {
-        return $this->story === [] ? $this->stroke : $this->stroke->changed($this->story[min($visit, count($this->story) - 1)]);
+        return $this->story === []
+            ? $this->stroke
+            : $this->stroke->changed($this->story[min($visit, count($this->story) - 1)]);
     }
 
     /** Null where the card's own holds. */

@@ -12,9 +12,7 @@ final readonly class DemoUlids
 {
     private const ALPHABET = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 
-    public function __construct(private RandomSource $random)
-    {
-    }
+    public function __construct(private RandomSource $random) {}
 
     public function at(CarbonInterface $time): string
     {

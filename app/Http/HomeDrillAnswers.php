@@ -22,8 +22,7 @@ final class HomeDrillAnswers
         private readonly GreenSpeeds $speeds,
         private readonly SessionLogs $logs,
         private readonly DrillFindings $findings,
-    ) {
-    }
+    ) {}
 
     /** @return array{session: SessionResource, run: RunResource}|null null where the card's task is no drill of this workspace */
     public function offered(TakeHomeCard $card): ?array
@@ -41,7 +40,10 @@ final class HomeDrillAnswers
     public function session(PracticeSession $session): SessionResource
     {
         $session->loadMissing('student', 'green');
-        $student = $session->student === null ? null : (clone $session->student)->forceFill(['exception' => null, 'putter' => null, 'line_cure' => null]);
+        $student =
+            $session->student === null
+                ? null
+                : (clone $session->student)->forceFill(['exception' => null, 'putter' => null, 'line_cure' => null]);
         $told = (clone $session)->setRelation('student', $student);
 
         return new SessionResource($told, $this->speeds->ofSession($session), $session->ballRows(), null);

@@ -33,31 +33,41 @@ final class ProgressStream
     {
         $run->rewind();
 
-        return new StreamedResponse(static function () use ($run, $line, $result): void {
-            // Every buffer on the way would hold the lines back, a setting of PHP's own too. On the command line nobody waits for them.
-            while (PHP_SAPI !== 'cli' && ob_get_level() > 0) {
-                ob_end_flush();
-            }
-            // Cut off in the middle it would leave what it has begun; it ends by itself where nobody listens any more.
-            ignore_user_abort(true);
-            set_time_limit(self::LONGEST_S);
-            try {
-                for (; $run->valid(); $run->next()) {
-                    self::say($line($run->current()));
-                    if (connection_aborted() === 1) {
-                        return;
-                    }
+        return new StreamedResponse(
+            static function () use ($run, $line, $result): void {
+                // Every buffer on the way would hold the lines back, a setting of PHP's own too. On the command line nobody waits for them.
+                while (PHP_SAPI !== 'cli' && ob_get_level() > 0) {
+                    ob_end_flush();
                 }
-                self::say(['result' => $result($run->getReturn())]);
-            } catch (ValidationException $refused) {
-                self::say(['message' => $refused->getMessage(), 'errors' => $refused->errors()]);
-            } catch (CoreException $refused) {
-                self::say(['message' => $refused->getMessage(), 'errors' => [$refused->field() ?? 'input' => [$refused->getMessage()]]]);
-            } catch (\Throwable $error) {
-                report($error);
-                self::say(['message' => 'The server stumbled. Nothing was changed; try again.', 'errors' => (object) []]);
-            }
-        }, 200, ['Content-Type' => self::TYPE, 'Cache-Control' => 'private, no-store', 'X-Accel-Buffering' => 'no']);
+                // Cut off in the middle it would leave what it has begun; it ends by itself where nobody listens any more.
+                ignore_user_abort(true);
+                set_time_limit(self::LONGEST_S);
+                try {
+                    for (; $run->valid(); $run->next()) {
+                        self::say($line($run->current()));
+                        if (connection_aborted() === 1) {
+                            return;
+                        }
+                    }
+                    self::say(['result' => $result($run->getReturn())]);
+                } catch (ValidationException $refused) {
+                    self::say(['message' => $refused->getMessage(), 'errors' => $refused->errors()]);
+                } catch (CoreException $refused) {
+                    self::say([
+                        'message' => $refused->getMessage(),
+                        'errors' => [$refused->field() ?? 'input' => [$refused->getMessage()]],
+                    ]);
+                } catch (\Throwable $error) {
+                    report($error);
+                    self::say([
+                        'message' => 'The server stumbled. Nothing was changed; try again.',
+                        'errors' => (object) [],
+                    ]);
+                }
+            },
+            200,
+            ['Content-Type' => self::TYPE, 'Cache-Control' => 'private, no-store', 'X-Accel-Buffering' => 'no'],
+        );
     }
 
     /** @param array<string, mixed> $line */

@@ -19,17 +19,21 @@ final class BookingMail extends Mailable
      * @param string $coach who writes
      * @param CarbonImmutable|null $offered a time that has become free; null for none
      */
-    public function __construct(private readonly Booking $booking, private readonly string $coach, private readonly ?CarbonImmutable $offered = null)
-    {
-    }
+    public function __construct(
+        private readonly Booking $booking,
+        private readonly string $coach,
+        private readonly ?CarbonImmutable $offered = null,
+    ) {}
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: match (true) {
-            $this->booking->starts !== null => 'Your session',
-            $this->offered !== null => 'A time has become free',
-            default => 'You are on the list',
-        });
+        return new Envelope(
+            subject: match (true) {
+                $this->booking->starts !== null => 'Your session',
+                $this->offered !== null => 'A time has become free',
+                default => 'You are on the list',
+            },
+        );
     }
 
     public function content(): Content
@@ -40,9 +44,14 @@ final class BookingMail extends Mailable
     /** @return list<Attachment> */
     public function attachments(): array
     {
-        return $this->booking->starts === null ? [] : [
-            Attachment::fromData(fn(): string => CalendarFile::of([$this->booking])->serialize(), 'session.ics')->withMime('text/calendar'),
-        ];
+        return $this->booking->starts === null
+            ? []
+            : [
+                Attachment::fromData(
+                    fn(): string => CalendarFile::of([$this->booking])->serialize(),
+                    'session.ics',
+                )->withMime('text/calendar'),
+            ];
     }
 
     /** @return list<string> plain text, a paragraph each */
@@ -54,8 +63,10 @@ final class BookingMail extends Mailable
         $told = match (true) {
             $booking->starts !== null => [
                 sprintf('%s: %s.', self::at(CarbonImmutable::parse($booking->starts, $booking->zone)), $for),
-                ...($booking->rule === null ? [] : ['It comes again; every time of it is in the calendar that goes with this.']),
-                ...($booking->note === null ? [] : [$booking->note]),
+                ...$booking->rule === null
+                    ? []
+                    : ['It comes again; every time of it is in the calendar that goes with this.'],
+                ...$booking->note === null ? [] : [$booking->note],
             ],
             $this->offered !== null => [sprintf('%s: %s. Write back if you can come.', self::at($this->offered), $for)],
             default => ["You wait for a time of $for. You hear from me when there is one."],

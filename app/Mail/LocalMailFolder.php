@@ -47,9 +47,19 @@ final class LocalMailFolder extends AbstractTransport
             mkdir($this->folder, 0700, true);
         }
         $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
-        file_put_contents(sprintf('%s/%s-%s.json', $this->folder, $now->format('YmdHisu'), bin2hex(random_bytes(4))), json_encode([
-            'to' => $mail->getTo()[0]->getAddress(), 'subject' => (string) $mail->getSubject(), 'text' => (string) $mail->getTextBody(), 'at' => $now->format('Y-m-d\TH:i:s\Z'),
-        ], JSON_THROW_ON_ERROR), LOCK_EX);
+        file_put_contents(
+            sprintf('%s/%s-%s.json', $this->folder, $now->format('YmdHisu'), bin2hex(random_bytes(4))),
+            json_encode(
+                [
+                    'to' => $mail->getTo()[0]->getAddress(),
+                    'subject' => (string) $mail->getSubject(),
+                    'text' => (string) $mail->getTextBody(),
+                    'at' => $now->format('Y-m-d\TH:i:s\Z'),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+            LOCK_EX,
+        );
         foreach (array_slice(array_reverse(glob("$this->folder/*.json") ?: []), self::KEPT) as $old) {
             unlink($old);
         }

@@ -22,8 +22,7 @@ final readonly class BallColumn
         public ?\Closure $value,
         public ?string $shownAs = null,
         public bool $isEvidence = true,
-    ) {
-    }
+    ) {}
 
     /** A cell as it is told: some databases hand out a double as text, and a flag as a number. */
     public function read(mixed $cell): mixed

@@ -20,13 +20,22 @@ final class BallColumns
     /** @return array<string, BallColumn> by name */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::ofSession(), ...self::measured(), ...self::observed(), ...self::ofRun()], null, 'name');
+        return self::$all ??= array_column(
+            [...self::ofSession(), ...self::measured(), ...self::observed(), ...self::ofRun()],
+            null,
+            'name',
+        );
     }
 
     /** @return list<string> columns that figures may rest on */
     public static function evidence(): array
     {
-        return array_values(array_map(static fn(BallColumn $column): string => $column->name, array_filter(self::all(), static fn(BallColumn $column): bool => $column->isEvidence)));
+        return array_values(
+            array_map(
+                static fn(BallColumn $column): string => $column->name,
+                array_filter(self::all(), static fn(BallColumn $column): bool => $column->isEvidence),
+            ),
+        );
     }
 
     /**
@@ -39,11 +48,19 @@ final class BallColumns
     public static function row(PracticeSession $session, SessionBall $ball, int $place): array
     {
         $ofSession = [
-            'practice_session_id' => $session->id, 'workspace_id' => $session->workspace_id, 'green_id' => $session->green_id,
-            'surface' => $session->green?->surface->value, 'place' => $place,
+            'practice_session_id' => $session->id,
+            'workspace_id' => $session->workspace_id,
+            'green_id' => $session->green_id,
+            'surface' => $session->green?->surface->value,
+            'place' => $place,
         ];
 
-        return array_map(static fn(BallColumn $column): string|int|float|bool|null => $column->value === null ? $ofSession[$column->name] : ($column->value)($ball), self::all());
+        return array_map(
+            static fn(BallColumn $column): string|int|float|bool|null => $column->value === null
+                ? $ofSession[$column->name]
+                : ($column->value)($ball),
+            self::all(),
+        );
     }
 
     /**
@@ -73,13 +90,23 @@ final class BallColumns
             self::text('practice_session_id', null, isNullable: false),
             self::text('workspace_id', null, isNullable: false, isEvidence: false),
             self::text('student_id', static fn(SessionBall $ball): ?string => $ball->student),
-            self::flag('is_of_group', static fn(SessionBall $ball): bool => $ball->putt->belonging->student !== null, isEvidence: false),
+            self::flag(
+                'is_of_group',
+                static fn(SessionBall $ball): bool => $ball->putt->belonging->student !== null,
+                isEvidence: false,
+            ),
             self::text('green_id', null),
             self::text('surface', null),
             self::integer('at_ms', static fn(SessionBall $ball): int => $ball->putt->atMilliseconds, 'at_ms'),
             new BallColumn('place', 'integer', false, null, isEvidence: false),
             self::text('part', static fn(SessionBall $ball): ?string => $ball->putt->during->part?->value),
-            self::json('disturbances', static fn(SessionBall $ball): array => array_map(static fn(Disturbance $each): string => $each->value, $ball->putt->during->disturbances)),
+            self::json(
+                'disturbances',
+                static fn(SessionBall $ball): array => array_map(
+                    static fn(Disturbance $each): string => $each->value,
+                    $ball->putt->during->disturbances,
+                ),
+            ),
         ];
     }
 
@@ -90,12 +117,32 @@ final class BallColumns
             self::metres('backstroke_m', static fn(SessionBall $ball): ?Length => $ball->putt->ball->backstroke),
             self::metres('roll_m', static fn(SessionBall $ball): ?Length => $ball->putt->ball->roll),
             self::metres('run_on_m', static fn(SessionBall $ball): ?Length => $ball->putt->ball->runOn),
-            self::text('stop', static fn(SessionBall $ball): string => $ball->putt->ball->stop->value, 'stop', isNullable: false),
+            self::text(
+                'stop',
+                static fn(SessionBall $ball): string => $ball->putt->ball->stop->value,
+                'stop',
+                isNullable: false,
+            ),
             self::metres('target_m', static fn(SessionBall $ball): ?Length => $ball->putt->ball->target),
-            self::float('grade_percent', static fn(SessionBall $ball): float => $ball->putt->ball->grade->percent(), 'grade_percent', isNullable: false),
-            self::float('across_percent', static fn(SessionBall $ball): float => $ball->putt->ball->across->percent(), 'across_percent', isNullable: false),
+            self::float(
+                'grade_percent',
+                static fn(SessionBall $ball): float => $ball->putt->ball->grade->percent(),
+                'grade_percent',
+                isNullable: false,
+            ),
+            self::float(
+                'across_percent',
+                static fn(SessionBall $ball): float => $ball->putt->ball->across->percent(),
+                'across_percent',
+                isNullable: false,
+            ),
             self::text('putter', static fn(SessionBall $ball): ?string => $ball->putt->belonging->putter),
-            new BallColumn('tempo_bpm', 'integer', true, static fn(SessionBall $ball): ?int => $ball->putt->belonging->tempo),
+            new BallColumn(
+                'tempo_bpm',
+                'integer',
+                true,
+                static fn(SessionBall $ball): ?int => $ball->putt->belonging->tempo,
+            ),
         ];
     }
 
@@ -103,10 +150,27 @@ final class BallColumns
     private static function observed(): array
     {
         return [
-            self::text('mark', static fn(SessionBall $ball): ?string => $ball->putt->ball->remarks->mark?->value, 'mark'),
-            self::text('cause', static fn(SessionBall $ball): ?string => $ball->putt->ball->remarks->cause?->value, 'cause'),
-            self::json('seen', static fn(SessionBall $ball): object => (object) $ball->putt->ball->sight->answers, 'seen'),
-            self::integer('corrections', static fn(SessionBall $ball): int => $ball->putt->corrections, 'corrections', isEvidence: false),
+            self::text(
+                'mark',
+                static fn(SessionBall $ball): ?string => $ball->putt->ball->remarks->mark?->value,
+                'mark',
+            ),
+            self::text(
+                'cause',
+                static fn(SessionBall $ball): ?string => $ball->putt->ball->remarks->cause?->value,
+                'cause',
+            ),
+            self::json(
+                'seen',
+                static fn(SessionBall $ball): object => (object) $ball->putt->ball->sight->answers,
+                'seen',
+            ),
+            self::integer(
+                'corrections',
+                static fn(SessionBall $ball): int => $ball->putt->corrections,
+                'corrections',
+                isEvidence: false,
+            ),
             self::flag('is_measuring_stroke', static fn(SessionBall $ball): bool => $ball->isMeasuringStroke),
         ];
     }
@@ -115,7 +179,12 @@ final class BallColumns
     private static function ofRun(): array
     {
         return [
-            self::text('run_id', static fn(SessionBall $ball): ?string => $ball->putt->belonging->runId, 'run_id', isEvidence: false),
+            self::text(
+                'run_id',
+                static fn(SessionBall $ball): ?string => $ball->putt->belonging->runId,
+                'run_id',
+                isEvidence: false,
+            ),
             self::text('drill', static fn(SessionBall $ball): ?string => $ball->run?->card->key),
             self::text('task', static fn(SessionBall $ball): ?string => $ball->task?->value),
             self::text('verdict', static fn(SessionBall $ball): ?string => $ball->verdict?->value, 'verdict'),
@@ -131,20 +200,33 @@ final class BallColumns
     }
 
     /** @param \Closure(SessionBall): (string|null)|null $value */
-    private static function text(string $name, ?\Closure $value, ?string $shownAs = null, bool $isNullable = true, bool $isEvidence = true): BallColumn
-    {
+    private static function text(
+        string $name,
+        ?\Closure $value,
+        ?string $shownAs = null,
+        bool $isNullable = true,
+        bool $isEvidence = true,
+    ): BallColumn {
         return new BallColumn($name, 'text', $isNullable, $value, $shownAs, $isEvidence);
     }
 
     /** @param \Closure(SessionBall): int $value */
-    private static function integer(string $name, \Closure $value, ?string $shownAs = null, bool $isEvidence = true): BallColumn
-    {
+    private static function integer(
+        string $name,
+        \Closure $value,
+        ?string $shownAs = null,
+        bool $isEvidence = true,
+    ): BallColumn {
         return new BallColumn($name, 'integer', false, $value, $shownAs, $isEvidence);
     }
 
     /** @param \Closure(SessionBall): (float|null) $value */
-    private static function float(string $name, \Closure $value, ?string $shownAs = null, bool $isNullable = true): BallColumn
-    {
+    private static function float(
+        string $name,
+        \Closure $value,
+        ?string $shownAs = null,
+        bool $isNullable = true,
+    ): BallColumn {
         return new BallColumn($name, 'float', $isNullable, $value, $shownAs);
     }
 
@@ -163,6 +245,15 @@ final class BallColumns
     /** @param \Closure(SessionBall): (object|list<string>) $value */
     private static function json(string $name, \Closure $value, ?string $shownAs = null): BallColumn
     {
-        return new BallColumn($name, 'json', false, static fn(SessionBall $ball): string => json_encode($value($ball), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), $shownAs);
+        return new BallColumn(
+            $name,
+            'json',
+            false,
+            static fn(SessionBall $ball): string => json_encode(
+                $value($ball),
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+            $shownAs,
+        );
     }
 }

@@ -33,7 +33,22 @@ use Illuminate\Support\Str;
  */
 final class Booking extends WorkspaceModel
 {
-    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'green_id', 'uid', 'title', 'starts', 'zone', 'minutes', 'travel_minutes', 'rule', 'skipped', 'note'];
+    protected $fillable = [
+        'id',
+        'workspace_id',
+        'coach_id',
+        'student_id',
+        'green_id',
+        'uid',
+        'title',
+        'starts',
+        'zone',
+        'minutes',
+        'travel_minutes',
+        'rule',
+        'skipped',
+        'note',
+    ];
 
     /** @var array<string, mixed> */
     protected $attributes = ['skipped' => '[]', 'travel_minutes' => 0];
@@ -69,7 +84,14 @@ final class Booking extends WorkspaceModel
      */
     public function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
-        return $this->starts === null ? [] : Series::of($this->starts, $this->zone, $this->rule, $this->last_at)->between($from, $to, $this->minutes, $this->skipped);
+        return $this->starts === null
+            ? []
+            : Series::of($this->starts, $this->zone, $this->rule, $this->last_at)->between(
+                $from,
+                $to,
+                $this->minutes,
+                $this->skipped,
+            );
     }
 
     /** @return BelongsTo<Student, $this> */
@@ -97,12 +119,17 @@ final class Booking extends WorkspaceModel
     /** What it is called in a calendar. */
     public function summary(): string
     {
-        return $this->student->name ?? $this->title ?? 'A session';
+        return $this->student->name ?? ($this->title ?? 'A session');
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['minutes' => 'integer', 'travel_minutes' => 'integer', 'skipped' => 'array', 'updated_at' => 'immutable_datetime'];
+        return [
+            'minutes' => 'integer',
+            'travel_minutes' => 'integer',
+            'skipped' => 'array',
+            'updated_at' => 'immutable_datetime',
+        ];
     }
 }

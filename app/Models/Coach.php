@@ -53,7 +53,11 @@ final class Coach extends User
             $coach->workspace_id ??= Workspace::query()->create(['name' => $coach->name])->id;
         });
         self::created(static function (self $coach): void {
-            Membership::query()->create(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'role' => Role::Owner]);
+            Membership::query()->create([
+                'workspace_id' => $coach->workspace_id,
+                'coach_id' => $coach->id,
+                'role' => Role::Owner,
+            ]);
         });
     }
 
@@ -149,6 +153,14 @@ final class Coach extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'stride_m' => 'float', 'trend_sessions' => 'integer', 'three_putt_inside_m' => 'float', 'unit' => Unit::class, 'second_factor_since' => 'immutable_datetime', 'second_factor_step' => 'integer'];
+        return [
+            'password' => 'hashed',
+            'stride_m' => 'float',
+            'trend_sessions' => 'integer',
+            'three_putt_inside_m' => 'float',
+            'unit' => Unit::class,
+            'second_factor_since' => 'immutable_datetime',
+            'second_factor_step' => 'integer',
+        ];
     }
 }

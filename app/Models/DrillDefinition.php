@@ -44,7 +44,12 @@ final class DrillDefinition
     public static function fromArray(array $drill): \stdClass
     {
         // One without a field is an empty object, not an empty list.
-        $object = json_decode(json_encode((object) $drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 64, JSON_THROW_ON_ERROR);
+        $object = json_decode(
+            json_encode((object) $drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            false,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
 
         return $object instanceof \stdClass ? $object : throw new \LogicException('A drill is an object.');
     }
@@ -52,6 +57,9 @@ final class DrillDefinition
     /** @return array{name: string, definition: string} */
     public static function columns(\stdClass $drill): array
     {
-        return ['name' => (string) $drill->name, 'definition' => json_encode($drill, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
+        return [
+            'name' => (string) $drill->name,
+            'definition' => json_encode($drill, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        ];
     }
 }

@@ -32,7 +32,19 @@ final class DrillFindingRecord extends Model
     protected $table = 'findings';
 
     protected $fillable = [
-        'run_id', 'practice_session_id', 'workspace_id', 'student_id', 'drill', 'name', 'at_ms', 'balls', 'phase', 'level', 'rung', 'recent', 'findings',
+        'run_id',
+        'practice_session_id',
+        'workspace_id',
+        'student_id',
+        'drill',
+        'name',
+        'at_ms',
+        'balls',
+        'phase',
+        'level',
+        'rung',
+        'recent',
+        'findings',
     ];
 
     /** @return BelongsTo<self, $this> */
@@ -48,10 +60,16 @@ final class DrillFindingRecord extends Model
      */
     public static function withTimeBefore(): Builder
     {
-        $before = self::query()->from('findings as earlier')->select('earlier.id')
-            ->whereColumn('earlier.student_id', 'findings.student_id')->whereColumn('earlier.drill', 'findings.drill')
-            ->whereColumn('earlier.at_ms', '<', 'findings.at_ms')->whereColumn('earlier.run_id', '!=', 'findings.run_id')
-            ->orderByDesc('earlier.at_ms')->orderByDesc('earlier.id')->limit(1);
+        $before = self::query()
+            ->from('findings as earlier')
+            ->select('earlier.id')
+            ->whereColumn('earlier.student_id', 'findings.student_id')
+            ->whereColumn('earlier.drill', 'findings.drill')
+            ->whereColumn('earlier.at_ms', '<', 'findings.at_ms')
+            ->whereColumn('earlier.run_id', '!=', 'findings.run_id')
+            ->orderByDesc('earlier.at_ms')
+            ->orderByDesc('earlier.id')
+            ->limit(1);
 
         $rows = self::query()->with('before');
         $rows->addSelect(['findings.*', 'before_id' => $before]);
@@ -62,6 +80,13 @@ final class DrillFindingRecord extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at_ms' => 'integer', 'balls' => 'integer', 'level' => 'integer', 'rung' => 'integer', 'recent' => 'array', 'findings' => 'array'];
+        return [
+            'at_ms' => 'integer',
+            'balls' => 'integer',
+            'level' => 'integer',
+            'rung' => 'integer',
+            'recent' => 'array',
+            'findings' => 'array',
+        ];
     }
 }

@@ -16,13 +16,30 @@ final class ErasedRecord
     /** @param list<string> $ids */
     public static function note(string $workspaceId, array $ids): void
     {
-        DB::table('erased_records')->insertOrIgnore(array_map(static fn(string $id): array => ['workspace_id' => $workspaceId, 'record_id' => $id, 'erased_at' => CarbonImmutable::now()], $ids));
+        DB::table('erased_records')->insertOrIgnore(
+            array_map(
+                static fn(string $id): array => [
+                    'workspace_id' => $workspaceId,
+                    'record_id' => $id,
+                    'erased_at' => CarbonImmutable::now(),
+                ],
+                $ids,
+            ),
+        );
     }
 
     /** @return list<string> */
     public static function of(string $workspaceId): array
     {
-        return array_values(DB::table('erased_records')->where('workspace_id', $workspaceId)->where('erased_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->orderBy('record_id')->pluck('record_id')->map(strval(...))->all());
+        return array_values(
+            DB::table('erased_records')
+                ->where('workspace_id', $workspaceId)
+                ->where('erased_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
+                ->orderBy('record_id')
+                ->pluck('record_id')
+                ->map(strval(...))
+                ->all(),
+        );
     }
 
     /** @param list<string> $ids of what was brought back */
@@ -35,6 +52,8 @@ final class ErasedRecord
 
     public static function forgetOld(): void
     {
-        DB::table('erased_records')->where('erased_at', '<=', CarbonImmutable::now()->subDays(self::TOLD_DAYS))->delete();
+        DB::table('erased_records')
+            ->where('erased_at', '<=', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
+            ->delete();
     }
 }

@@ -33,8 +33,22 @@ final class GreenSpeedMeasurement extends WorkspaceModel
     protected $table = 'green_speed_measurements';
 
     protected $fillable = [
-        'id', 'workspace_id', 'coach_id', 'green_id', 'practice_session_id', 'method', 'entries', 'speed_m', 'standard_error_m',
-        'give_or_take_m', 'grade', 'grade_low', 'grade_high', 'is_level', 'warnings', 'taken_at',
+        'id',
+        'workspace_id',
+        'coach_id',
+        'green_id',
+        'practice_session_id',
+        'method',
+        'entries',
+        'speed_m',
+        'standard_error_m',
+        'give_or_take_m',
+        'grade',
+        'grade_low',
+        'grade_high',
+        'is_level',
+        'warnings',
+        'taken_at',
     ];
 
     /** @return BelongsTo<Green, $this> */

@@ -33,7 +33,7 @@ final class PracticeRun extends WorkspaceModel
     /** Give the seed a run has where none was given: from its id's own digits, the same on every device. */
     public static function seedOf(string $id): int
     {
-        return crc32($id) & 0x7FFFFFFF;
+        return crc32($id) & 0x7fffffff;
     }
 
     /** Tell whether everybody in it has come to its end, so that there is nothing to go on with. */
@@ -42,7 +42,8 @@ final class PracticeRun extends WorkspaceModel
         $phases = DrillFindingRecord::query()->where('run_id', $this->id)->toBase()->pluck('phase');
         $over = $phases->filter(static fn(mixed $phase): bool => is_string($phase) && Phase::from($phase)->isOver());
 
-        return $this->is_ended || ($over->count() === $phases->count() && $phases->count() >= max(1, count($this->students)));
+        return $this->is_ended ||
+            ($over->count() === $phases->count() && $phases->count() >= max(1, count($this->students)));
     }
 
     /** @return array<string, string> */

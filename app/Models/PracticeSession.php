@@ -48,12 +48,33 @@ final class PracticeSession extends WorkspaceModel
     public const KEPT_AWAY_DAYS = Retention::GRACE_DAYS;
 
     protected $fillable = [
-        'id', 'workspace_id', 'coach_id', 'student_id', 'green_id', 'minutes', 'purpose',
-        'note_for_student', 'note_for_next', 'kit_word', 'plan', 'is_home', 'started_at', 'ended_at',
+        'id',
+        'workspace_id',
+        'coach_id',
+        'student_id',
+        'green_id',
+        'minutes',
+        'purpose',
+        'note_for_student',
+        'note_for_next',
+        'kit_word',
+        'plan',
+        'is_home',
+        'started_at',
+        'ended_at',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['conditions' => '[]', 'stations' => '[]', 'dismissed_insights' => '[]', 'group_members' => '[]', 'during' => '{"part":null,"disturbances":[]}', 'kit_out' => '[]', 'latest_ms' => 0, 'is_home' => false];
+    protected $attributes = [
+        'conditions' => '[]',
+        'stations' => '[]',
+        'dismissed_insights' => '[]',
+        'group_members' => '[]',
+        'during' => '{"part":null,"disturbances":[]}',
+        'kit_out' => '[]',
+        'latest_ms' => 0,
+        'is_home' => false,
+    ];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -80,14 +101,27 @@ final class PracticeSession extends WorkspaceModel
      */
     public static function ofPeople(Builder $sessions): void
     {
-        $sessions->whereNull('student_id')->orWhereNotIn('student_id', static fn(Rows $rows) => $rows->from('students')->select('id')->where('is_simulated', true));
+        $sessions
+            ->whereNull('student_id')
+            ->orWhereNotIn(
+                'student_id',
+                static fn(Rows $rows) => $rows->from('students')->select('id')->where('is_simulated', true),
+            );
     }
 
     /** A student's balls of sessions that a coach was at; of others the student alone says what they did. */
     public static function ballsSeenOf(Student $student): Rows
     {
-        return DB::table('balls')->where('student_id', $student->id)
-            ->whereNotIn('practice_session_id', static fn(Rows $rows) => $rows->from('practice_sessions')->select('id')->where('student_id', $student->id)->where('is_home', true));
+        return DB::table('balls')
+            ->where('student_id', $student->id)
+            ->whereNotIn(
+                'practice_session_id',
+                static fn(Rows $rows) => $rows
+                    ->from('practice_sessions')
+                    ->select('id')
+                    ->where('student_id', $student->id)
+                    ->where('is_home', true),
+            );
     }
 
     /**
@@ -101,10 +135,17 @@ final class PracticeSession extends WorkspaceModel
         if ($this->student_id !== null) {
             $standings = [$this->student_id => $standings[$this->student_id] ?? Presence::Here->value] + $standings;
         }
-        $names = $standings === [] ? collect() : Student::withTrashed()->whereKey(array_keys($standings))->pluck('name', 'id');
+        $names =
+            $standings === []
+                ? collect()
+                : Student::withTrashed()->whereKey(array_keys($standings))->pluck('name', 'id');
         $companions = [];
         foreach ($standings as $student => $standing) {
-            $companions[] = ['student' => (string) $student, 'name' => (string) $names->get($student), 'standing' => $standing];
+            $companions[] = [
+                'student' => (string) $student,
+                'name' => (string) $names->get($student),
+                'standing' => $standing,
+            ];
         }
 
         return $companions;
@@ -131,17 +172,44 @@ final class PracticeSession extends WorkspaceModel
     /** @return list<array<string, mixed>> tries at checks, in the order they were made */
     public function checkTries(): array
     {
-        return array_values(DB::table('check_attempts')->where('practice_session_id', $this->id)->orderBy('at_ms')->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
-            'id' => $row->id, 'at_ms' => (int) $row->at_ms, 'student' => $row->student_id, 'check' => $row->kind, 'answers' => json_decode((string) $row->answers),
-        ])->all());
+        return array_values(
+            DB::table('check_attempts')
+                ->where('practice_session_id', $this->id)
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(\stdClass $row): array => [
+                        'id' => $row->id,
+                        'at_ms' => (int) $row->at_ms,
+                        'student' => $row->student_id,
+                        'check' => $row->kind,
+                        'answers' => json_decode((string) $row->answers),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> the latest look at each point of a card */
     public function cardSights(): array
     {
-        return array_values(DB::table('checklist_answers')->where('practice_session_id', $this->id)->orderBy('id')->get()->map(static fn(\stdClass $row): array => [
-            'student' => $row->student_id, 'card' => $row->card, 'point' => $row->point, 'sight' => $row->sight, 'word' => $row->word,
-        ])->all());
+        return array_values(
+            DB::table('checklist_answers')
+                ->where('practice_session_id', $this->id)
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(\stdClass $row): array => [
+                        'student' => $row->student_id,
+                        'card' => $row->card,
+                        'point' => $row->point,
+                        'sight' => $row->sight,
+                        'word' => $row->word,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return array<string, string> */

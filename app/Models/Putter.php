@@ -20,7 +20,19 @@ final class Putter extends WorkspaceModel
 {
     public const SOLES = ['flat', 'toe_up', 'heel_up'];
 
-    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'name', 'length_m', 'lie_deg', 'loft_deg', 'head_g', 'sole', 'mark'];
+    protected $fillable = [
+        'id',
+        'workspace_id',
+        'coach_id',
+        'student_id',
+        'name',
+        'length_m',
+        'lie_deg',
+        'loft_deg',
+        'head_g',
+        'sole',
+        'mark',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -33,10 +33,14 @@ final class QuizAnswerRecord extends WorkspaceModel
     /** Null for a putt that nobody can read. */
     public function guess(): ?QuizAnswer
     {
-        return QuizAnswer::read(JsonInput::parse(json_encode(
-            ['putt' => $this->putt, 'aim_m' => $this->called_aim_m, 'plays_m' => $this->called_plays_m],
-            JSON_THROW_ON_ERROR,
-        )));
+        return QuizAnswer::read(
+            JsonInput::parse(
+                json_encode(
+                    ['putt' => $this->putt, 'aim_m' => $this->called_aim_m, 'plays_m' => $this->called_plays_m],
+                    JSON_THROW_ON_ERROR,
+                ),
+            ),
+        );
     }
 
     /** @return array<string, string> */

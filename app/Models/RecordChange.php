@@ -33,13 +33,37 @@ final class RecordChange extends Model
 
     /** Worked out, or of the record's making. */
     private const IGNORED = [
-        'updated_at', 'created_at', 'deleted_at', 'conditions', 'stations', 'dismissed_insights', 'group_members', 'chosen_measurement_id', 'latest_ms', 'kit_out', 'during', 'is_ended', 'students', 'is_right', 'link_hash', 'link_until',
+        'updated_at',
+        'created_at',
+        'deleted_at',
+        'conditions',
+        'stations',
+        'dismissed_insights',
+        'group_members',
+        'chosen_measurement_id',
+        'latest_ms',
+        'kit_out',
+        'during',
+        'is_ended',
+        'students',
+        'is_right',
+        'link_hash',
+        'link_until',
     ];
 
     /** Older ones are thrown away, so many of a workspace. */
     public const KEPT = 2000;
 
-    protected $fillable = ['workspace_id', 'coach_id', 'record_type', 'record_id', 'student_id', 'name', 'what', 'fields'];
+    protected $fillable = [
+        'workspace_id',
+        'coach_id',
+        'record_type',
+        'record_id',
+        'student_id',
+        'name',
+        'what',
+        'fields',
+    ];
 
     public static function note(WorkspaceModel $record, string $what): void
     {
@@ -50,14 +74,20 @@ final class RecordChange extends Model
                 $fields[$field] = [$record->getRawOriginal($field), $record->getAttributes()[$field] ?? null];
             }
         }
-        if (!$coach instanceof Coach || ($what === 'changed' && $fields === [])) {
+        if (!($coach instanceof Coach) || ($what === 'changed' && $fields === [])) {
             return;
         }
         $student = $record instanceof Student ? $record->id : $record->getAttribute('student_id');
         $name = $record->getAttribute('name');
         self::query()->create([
-            'workspace_id' => $record->workspace_id, 'coach_id' => $coach->id, 'record_type' => $record->getTable(), 'record_id' => $record->id,
-            'student_id' => is_string($student) ? $student : null, 'name' => is_string($name) ? $name : '', 'what' => $what, 'fields' => $fields,
+            'workspace_id' => $record->workspace_id,
+            'coach_id' => $coach->id,
+            'record_type' => $record->getTable(),
+            'record_id' => $record->id,
+            'student_id' => is_string($student) ? $student : null,
+            'name' => is_string($name) ? $name : '',
+            'what' => $what,
+            'fields' => $fields,
         ]);
         self::forgetOldOnes($record->workspace_id);
     }

@@ -14,9 +14,16 @@ trait RecordsChanges
         self::updated(static fn(self $record) => RecordChange::note($record, 'changed'));
         $isPutAway = in_array(SoftDeletes::class, class_uses_recursive(static::class), true);
         // A record that could be put away and is deleted all the same is erased: nothing is to be said of it.
-        self::deleted(static fn(self $record) => $isPutAway && !$record->exists ? null : RecordChange::note($record, $isPutAway ? 'put_away' : 'deleted'));
+        self::deleted(
+            static fn(self $record) => $isPutAway && !$record->exists
+                ? null
+                : RecordChange::note($record, $isPutAway ? 'put_away' : 'deleted'),
+        );
         if ($isPutAway) {
-            self::registerModelEvent('restored', static fn(self $record) => RecordChange::note($record, 'brought_back'));
+            self::registerModelEvent(
+                'restored',
+                static fn(self $record) => RecordChange::note($record, 'brought_back'),
+            );
         }
     }
 }

@@ -23,7 +23,16 @@ final class Round extends WorkspaceModel
 {
     use SoftDeletes;
 
-    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'played_on', 'place', 'is_from_memory', 'holes'];
+    protected $fillable = [
+        'id',
+        'workspace_id',
+        'coach_id',
+        'student_id',
+        'played_on',
+        'place',
+        'is_from_memory',
+        'holes',
+    ];
 
     /** What is worked out from rounds is out of date with each of them. */
     protected static function booted(): void

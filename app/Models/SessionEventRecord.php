@@ -28,7 +28,16 @@ final class SessionEventRecord extends Model
 
     protected $primaryKey = 'position';
 
-    protected $fillable = ['id', 'practice_session_id', 'logged_by', 'type', 'version', 'payload', 'at_ms', 'recorded_at'];
+    protected $fillable = [
+        'id',
+        'practice_session_id',
+        'logged_by',
+        'type',
+        'version',
+        'payload',
+        'at_ms',
+        'recorded_at',
+    ];
 
     /** @return BelongsTo<Coach, $this> */
     public function coach(): BelongsTo

@@ -41,8 +41,25 @@ final class Student extends WorkspaceModel
     use SoftDeletes;
 
     protected $fillable = [
-        'id', 'workspace_id', 'coach_id', 'name', 'hand', 'level', 'unit', 'stride_m', 'finish_past_m', 'putter', 'school', 'tempo_bpm',
-        'exception', 'is_gentle', 'line_cure', 'band_low_m', 'band_high_m', 'current_goals', 'about',
+        'id',
+        'workspace_id',
+        'coach_id',
+        'name',
+        'hand',
+        'level',
+        'unit',
+        'stride_m',
+        'finish_past_m',
+        'putter',
+        'school',
+        'tempo_bpm',
+        'exception',
+        'is_gentle',
+        'line_cure',
+        'band_low_m',
+        'band_high_m',
+        'current_goals',
+        'about',
     ];
 
     /** @var array<string, mixed> */
@@ -75,7 +92,9 @@ final class Student extends WorkspaceModel
 
     public function inWork(): CurrentGoals
     {
-        return $this->current_goals === null ? CurrentGoals::nothing() : CurrentGoals::read(JsonInput::parse(json_encode($this->current_goals, JSON_THROW_ON_ERROR)));
+        return $this->current_goals === null
+            ? CurrentGoals::nothing()
+            : CurrentGoals::read(JsonInput::parse(json_encode($this->current_goals, JSON_THROW_ON_ERROR)));
     }
 
     /**
@@ -85,23 +104,44 @@ final class Student extends WorkspaceModel
      */
     public function schools(?Workspace $workspace = null): TeachingPreferences
     {
-        return TeachingPreferences::of($this->facts()->schools, ($workspace ?? Workspace::query()->find($this->workspace_id))->schools ?? []);
+        return TeachingPreferences::of(
+            $this->facts()->schools,
+            ($workspace ?? Workspace::query()->find($this->workspace_id))->schools ?? [],
+        );
     }
 
     public function facts(): StudentProfile
     {
-        return $this->about === null ? StudentProfile::nothing() : StudentProfile::read(JsonInput::parse(json_encode(
-            ['schools' => (object) ($this->about['schools'] ?? [])] + $this->about,
-            JSON_THROW_ON_ERROR,
-        )));
+        return $this->about === null
+            ? StudentProfile::nothing()
+            : StudentProfile::read(
+                JsonInput::parse(
+                    json_encode(
+                        ['schools' => (object) ($this->about['schools'] ?? [])] + $this->about,
+                        JSON_THROW_ON_ERROR,
+                    ),
+                ),
+            );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'hand' => Hand::class, 'level' => Level::class, 'unit' => Unit::class, 'school' => BackstrokeCue::class,
-            'stride_m' => 'float', 'finish_past_m' => 'float', 'tempo_bpm' => 'integer', 'is_gentle' => 'boolean', 'is_simulated' => 'boolean', 'line_cure' => LineCure::class, 'current_goals' => 'array', 'about' => 'array', 'band_low_m' => 'float', 'band_high_m' => 'float',
+            'hand' => Hand::class,
+            'level' => Level::class,
+            'unit' => Unit::class,
+            'school' => BackstrokeCue::class,
+            'stride_m' => 'float',
+            'finish_past_m' => 'float',
+            'tempo_bpm' => 'integer',
+            'is_gentle' => 'boolean',
+            'is_simulated' => 'boolean',
+            'line_cure' => LineCure::class,
+            'current_goals' => 'array',
+            'about' => 'array',
+            'band_low_m' => 'float',
+            'band_high_m' => 'float',
         ];
     }
 }

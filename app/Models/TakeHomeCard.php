@@ -39,7 +39,24 @@ final class TakeHomeCard extends WorkspaceModel implements Authenticatable
     /** As many letters cannot be guessed: 62^40 is about 2^238. */
     private const LINK_LETTERS = 40;
 
-    protected $fillable = ['id', 'workspace_id', 'coach_id', 'student_id', 'speed_1_m', 'speed_2_m', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'next_on', 'link_hash', 'link_until'];
+    protected $fillable = [
+        'id',
+        'workspace_id',
+        'coach_id',
+        'student_id',
+        'speed_1_m',
+        'speed_2_m',
+        'work_on',
+        'home_task',
+        'home_balls',
+        'home_drill',
+        'home_cue',
+        'home_target',
+        'home_days',
+        'next_on',
+        'link_hash',
+        'link_until',
+    ];
 
     protected $hidden = ['link_hash'];
 
@@ -52,7 +69,15 @@ final class TakeHomeCard extends WorkspaceModel implements Authenticatable
     /** What is to be done at home; null where nothing is. */
     public function task(): ?HomeworkTask
     {
-        return $this->home_task === null ? null : new HomeworkTask($this->home_task, $this->home_balls, $this->home_target, $this->home_days, $this->home_cue);
+        return $this->home_task === null
+            ? null
+            : new HomeworkTask(
+                $this->home_task,
+                $this->home_balls,
+                $this->home_target,
+                $this->home_days,
+                $this->home_cue,
+            );
     }
 
     /** Make a new link; the one before opens nothing any more. @return string told once, and kept by nobody */
@@ -72,7 +97,11 @@ final class TakeHomeCard extends WorkspaceModel implements Authenticatable
     /** The card a link opens now; null for one that was withdrawn, ran out, or never was, or whose student was put away or waits for a guardian's word. */
     public static function behind(string $link): ?self
     {
-        $card = self::query()->with('student')->where('link_hash', self::hash($link))->where('link_until', '>', CarbonImmutable::now())->first();
+        $card = self::query()
+            ->with('student')
+            ->where('link_hash', self::hash($link))
+            ->where('link_until', '>', CarbonImmutable::now())
+            ->first();
 
         return $card?->student()->exists() === true && !$card->student->facts()->lacksConsent() ? $card : null;
     }
@@ -85,6 +114,14 @@ final class TakeHomeCard extends WorkspaceModel implements Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['speed_1_m' => 'float', 'speed_2_m' => 'float', 'home_balls' => 'integer', 'home_target' => 'integer', 'home_days' => 'integer', 'next_on' => 'immutable_date', 'link_until' => 'immutable_datetime'];
+        return [
+            'speed_1_m' => 'float',
+            'speed_2_m' => 'float',
+            'home_balls' => 'integer',
+            'home_target' => 'integer',
+            'home_days' => 'integer',
+            'next_on' => 'immutable_date',
+            'link_until' => 'immutable_datetime',
+        ];
     }
 }

@@ -47,7 +47,9 @@ abstract class WorkspaceModel extends Model
      */
     public static function madeBefore(?string $id, string $workspaceId): ?static
     {
-        $query = in_array(SoftDeletes::class, class_uses_recursive(static::class), true) ? static::query()->withoutGlobalScope(SoftDeletingScope::class) : static::query();
+        $query = in_array(SoftDeletes::class, class_uses_recursive(static::class), true)
+            ? static::query()->withoutGlobalScope(SoftDeletingScope::class)
+            : static::query();
         $record = $id === null ? null : $query->whereKey($id)->get()->first();
         abort_if($record !== null && $record->workspace_id !== $workspaceId, 404);
 

@@ -80,12 +80,25 @@ final class AppServiceProvider extends ServiceProvider
         ini_set('precision', '-1');
         // What a stumble leaves in the log names no arguments: passwords and notes are among them.
         ini_set('zend.exception_ignore_args', '1');
-        Session::extend('file', static fn(Application $app): FileSessions => new FileSessions($app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
+        Session::extend(
+            'file',
+            static fn(Application $app): FileSessions => new FileSessions(
+                $app->make(Filesystem::class),
+                config()->string('session.files'),
+                config()->integer('session.lifetime'),
+            ),
+        );
         $this->guardRecords();
-        Auth::viaRequest('link', static fn(Request $request): ?TakeHomeCard => TakeHomeCard::behind(self::linkIn($request)));
+        Auth::viaRequest(
+            'link',
+            static fn(Request $request): ?TakeHomeCard => TakeHomeCard::behind(self::linkIn($request)),
+        );
         $this->limitRates();
         $this->layOutbox();
-        Event::listen(MigrationsEnded::class, fn() => RebuildAfterMigration::ifDue($this->app->make(ProjectSession::class)));
+        Event::listen(
+            MigrationsEnded::class,
+            fn() => RebuildAfterMigration::ifDue($this->app->make(ProjectSession::class)),
+        );
         JsonResource::withoutWrapping();
         Model::preventLazyLoading(!$this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
@@ -93,10 +106,27 @@ final class AppServiceProvider extends ServiceProvider
 
     private function guardRecords(): void
     {
-        foreach ([
-            Student::class, Green::class, GreenSpeedMeasurement::class, PracticeSession::class, PracticeRun::class, SavedDrill::class, LengthSet::class, Round::class, Benchmark::class, TakeHomeCard::class,
-            Putter::class, OwnChecklist::class, SavedRead::class, QuizAnswerRecord::class, HomeworkRecord::class, Booking::class,
-        ] as $record) {
+        foreach (
+            [
+                Student::class,
+                Green::class,
+                GreenSpeedMeasurement::class,
+                PracticeSession::class,
+                PracticeRun::class,
+                SavedDrill::class,
+                LengthSet::class,
+                Round::class,
+                Benchmark::class,
+                TakeHomeCard::class,
+                Putter::class,
+                OwnChecklist::class,
+                SavedRead::class,
+                QuizAnswerRecord::class,
+                HomeworkRecord::class,
+                Booking::class,
+            ]
+            as $record
+        ) {
             Gate::policy($record, WorkspacePolicy::class);
         }
         Gate::define('update-workspace', [WorkspacePolicy::class, 'updateWorkspace']);
@@ -110,18 +140,32 @@ final class AppServiceProvider extends ServiceProvider
 
     private function limitRates(): void
     {
-        RateLimiter::for('sign-in', static fn(Request $request): array => [
-            // First, as what the other one stops is counted here too.
-            Limit::perMinute(self::DOOR)->by('door|' . $request->ip()),
-            Limit::perMinute(self::SIGN_INS)->by($request->ip() . '|' . self::addressIn($request)),
-        ]);
-        RateLimiter::for('account', static fn(Request $request): Limit => Limit::perMinute(self::PASSWORDS)->by('account|' . $request->user()?->getAuthIdentifier()));
-        RateLimiter::for('pocket', static fn(Request $request): Limit => Limit::perMinute(self::POCKET_LOOKS)->by((string) $request->ip()));
+        RateLimiter::for(
+            'sign-in',
+            static fn(Request $request): array => [
+                // First, as what the other one stops is counted here too.
+                Limit::perMinute(self::DOOR)->by('door|' . $request->ip()),
+                Limit::perMinute(self::SIGN_INS)->by($request->ip() . '|' . self::addressIn($request)),
+            ],
+        );
+        RateLimiter::for(
+            'account',
+            static fn(Request $request): Limit => Limit::perMinute(self::PASSWORDS)->by(
+                'account|' . $request->user()?->getAuthIdentifier(),
+            ),
+        );
+        RateLimiter::for(
+            'pocket',
+            static fn(Request $request): Limit => Limit::perMinute(self::POCKET_LOOKS)->by((string) $request->ip()),
+        );
         // A ball a few seconds, and what is asked for it; by link, as a household is one address.
-        RateLimiter::for('home', static fn(Request $request): array => [
-            Limit::perMinute(self::HOME_REQUESTS)->by('home|' . self::linkIn($request)),
-            Limit::perMinute(2 * self::HOME_REQUESTS)->by('home|' . $request->ip()),
-        ]);
+        RateLimiter::for(
+            'home',
+            static fn(Request $request): array => [
+                Limit::perMinute(self::HOME_REQUESTS)->by('home|' . self::linkIn($request)),
+                Limit::perMinute(2 * self::HOME_REQUESTS)->by('home|' . $request->ip()),
+            ],
+        );
         RateLimiter::for('api', static function (Request $request): Limit {
             $coach = $request->user();
 

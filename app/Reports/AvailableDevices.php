@@ -17,9 +17,7 @@ use App\Models\Student;
 /** The devices at hand: the simulated ones that ship. One that a server can reach is another line here. */
 final class AvailableDevices
 {
-    public function __construct(private readonly StrokeLines $lines)
-    {
-    }
+    public function __construct(private readonly StrokeLines $lines) {}
 
     public function of(DeviceKind $kind, ?Student $student, RandomSource $random): Device
     {
@@ -35,7 +33,10 @@ final class AvailableDevices
     private function stroke(?Student $student): SimulatedStudent
     {
         $line = $student === null ? null : $this->lines->of($student, $student->lastSurface());
-        $known = array_filter(['alpha' => $line?->alpha(), 'beta' => $line?->beta(), 'strikeScatter' => $line?->sigma], is_float(...));
+        $known = array_filter(
+            ['alpha' => $line?->alpha(), 'beta' => $line?->beta(), 'strikeScatter' => $line?->sigma],
+            is_float(...),
+        );
 
         return SimulatedStudent::ordinary()->changed(count($known) === 3 ? $known : []);
     }

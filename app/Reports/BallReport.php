@@ -26,24 +26,37 @@ final class BallReport
     /** Slopes nearer to each other than this are the same, per cent. */
     private const OTHER_SLOPE = 0.2;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly CheckHistory $checks)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence, private readonly CheckHistory $checks) {}
 
     public function ofSession(PracticeSession $session, Student $student, BallFilter $filter): MeasureReport
     {
-        return MeasureReport::of($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface), $filter);
+        return MeasureReport::of(
+            $this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface),
+            $filter,
+        );
     }
 
     /** @return list<array{station_id: string, across_percent: float, n: int}> slopes that the misses ask for, other than the stations say */
     public function slopes(PracticeSession $session, Student $student): array
     {
         $slopes = [];
-        foreach (ImpliedSlope::told($this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface)) as $place) {
+        foreach (
+            ImpliedSlope::told(
+                $this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface),
+            )
+            as $place
+        ) {
             foreach ($session->stations as $station) {
-                $isThere = abs((float) $station['length_m'] - $place->length) < 0.005 && abs((float) $station['grade_percent'] - $place->along) < 0.05 && abs((float) $station['across_percent'] - $place->card) < 0.05;
+                $isThere =
+                    abs((float) $station['length_m'] - $place->length) < 0.005 &&
+                    abs((float) $station['grade_percent'] - $place->along) < 0.05 &&
+                    abs((float) $station['across_percent'] - $place->card) < 0.05;
                 if ($isThere && $place->across !== null && abs($place->across - $place->card) >= self::OTHER_SLOPE) {
-                    $slopes[] = ['station_id' => $station['id'], 'across_percent' => round($place->across, 1), 'n' => $place->n];
+                    $slopes[] = [
+                        'station_id' => $station['id'],
+                        'across_percent' => round($place->across, 1),
+                        'n' => $place->n,
+                    ];
                 }
             }
         }
@@ -67,7 +80,9 @@ final class BallReport
      */
     private static function surfaces(array $balls): array
     {
-        $surfaces = array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)));
+        $surfaces = array_unique(
+            array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->surface?->value, $balls)),
+        );
 
         return array_values(array_map(Surface::from(...), $surfaces));
     }
@@ -86,7 +101,13 @@ final class BallReport
             $lines[] = Trend::of($key, $measure, $picked, $sessionsForTrend);
         }
 
-        return [array_values(array_filter($lines)), self::changeMarkers($asked), $asked->surface, self::surfaces($balls), array_key_last($asked->bySession())];
+        return [
+            array_values(array_filter($lines)),
+            self::changeMarkers($asked),
+            $asked->surface,
+            self::surfaces($balls),
+            array_key_last($asked->bySession()),
+        ];
     }
 
     /**
@@ -95,8 +116,13 @@ final class BallReport
      *
      * @return array{list<string>, list<int>, list<MeasureComparison>} names, balls of each, and the rows
      */
-    public function beside(Student $student, array $others, ?Surface $surface, BallFilter $filter, ?BallFilter $then): array
-    {
+    public function beside(
+        Student $student,
+        array $others,
+        ?Surface $surface,
+        BallFilter $filter,
+        ?BallFilter $then,
+    ): array {
         $own = $this->all($student, $surface);
         $names = [$student->name];
         $asked = [$filter->of($own)->plain()];
@@ -109,7 +135,11 @@ final class BallReport
             $asked[] = $filter->of($this->all($other, $own->surface))->plain();
         }
 
-        return [$names, array_map(static fn(BallSelection $one): int => count($one->balls), $asked), MeasureComparison::of($asked)];
+        return [
+            $names,
+            array_map(static fn(BallSelection $one): int => count($one->balls), $asked),
+            MeasureComparison::of($asked),
+        ];
     }
 
     /** Everything of a student on one kind of surface: the one asked for, or else the one rolled on last. */
@@ -124,13 +154,23 @@ final class BallReport
         $last = end($balls);
         $surface ??= $last === false ? null : $last->surface;
 
-        return $this->asked($student, array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)), $surface);
+        return $this->asked(
+            $student,
+            array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->surface === $surface)),
+            $surface,
+        );
     }
 
     /** @param list<RolledBall> $balls */
     public function asked(Student $student, array $balls, ?Surface $surface): BallSelection
     {
-        return new BallSelection($balls, $surface, $student->finish_past_m, $student->hand, checked: $this->checks->checked($student));
+        return new BallSelection(
+            $balls,
+            $surface,
+            $student->finish_past_m,
+            $student->hand,
+            checked: $this->checks->checked($student),
+        );
     }
 
     /** @return list<ChangeMarker> breaks across the path these balls were rolled on, oldest first */
@@ -153,8 +193,16 @@ final class BallReport
                 $some->balls[0]->atMilliseconds ?? 0,
                 $session?->green?->name,
                 array_values(array_filter(array_map(Condition::tryFrom(...), $session->conditions ?? []))),
-                array_values(array_unique(array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->putter, $some->balls)))),
-                array_values(array_unique(array_filter(array_map(static fn(RolledBall $ball): ?int => $ball->tempo, $some->balls)))),
+                array_values(
+                    array_unique(
+                        array_filter(array_map(static fn(RolledBall $ball): ?string => $ball->putter, $some->balls)),
+                    ),
+                ),
+                array_values(
+                    array_unique(
+                        array_filter(array_map(static fn(RolledBall $ball): ?int => $ball->tempo, $some->balls)),
+                    ),
+                ),
             );
         }
 

@@ -67,7 +67,14 @@ final class BallRepository
     /** @return list<RolledBall> those of a student in one session, oldest first */
     public function ofStudentIn(Student $student, PracticeSession $session): array
     {
-        return $this->rolled($student, DB::table('balls')->where('student_id', $student->id)->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('place'));
+        return $this->rolled(
+            $student,
+            DB::table('balls')
+                ->where('student_id', $student->id)
+                ->where('practice_session_id', $session->id)
+                ->orderBy('at_ms')
+                ->orderBy('place'),
+        );
     }
 
     /** Where a student's balls usually finished before a session; null while no session before it tells. */
@@ -90,7 +97,15 @@ final class BallRepository
     {
         $putts = $this->puttsAtTargets($student, $surface);
         $habit = count($putts) < ForDistance::FEWEST ? null : LengthHabit::of($putts);
-        $latest = $this->rows($student)->where(static fn(Builder $told): Builder => $told->whereNotNull('aid')->orWhere('seen', 'like', '%"start_deg"%'))->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
+        $latest = $this->rows($student)
+            ->where(
+                static fn(Builder $told): Builder => $told
+                    ->whereNotNull('aid')
+                    ->orWhere('seen', 'like', '%"start_deg"%'),
+            )
+            ->orderByDesc('at_ms')
+            ->orderByDesc('place')
+            ->limit(self::LATEST);
         $line = (new DirectionFitter())->fit((new ForStartLine())->bounds($this->rolled($student, $latest)));
 
         return [PassChances::found($habit, $line, null), $habit === null ? 0 : count($putts)];
@@ -99,7 +114,11 @@ final class BallRepository
     /** @return list<DistancePutt> the latest on a kind of surface, their errors told from the target itself */
     private function puttsAtTargets(Student $student, ?Surface $surface): array
     {
-        $latest = $this->rows($student)->whereNotNull('target_m')->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST);
+        $latest = $this->rows($student)
+            ->whereNotNull('target_m')
+            ->orderByDesc('at_ms')
+            ->orderByDesc('place')
+            ->limit(self::LATEST);
 
         return (new ForDistance($surface, isFromTarget: true))->putts($this->rolled($student, $latest));
     }
@@ -111,8 +130,17 @@ final class BallRepository
      */
     public function latestAtTargets(Student $student, int $untilMilliseconds): array
     {
-        return array_reverse($this->rolled($student, $this->rows($student)->whereNotNull('target_m')->where('at_ms', '<=', $untilMilliseconds)
-            ->orderByDesc('at_ms')->orderByDesc('place')->limit(DayReport::LATEST)));
+        return array_reverse(
+            $this->rolled(
+                $student,
+                $this->rows($student)
+                    ->whereNotNull('target_m')
+                    ->where('at_ms', '<=', $untilMilliseconds)
+                    ->orderByDesc('at_ms')
+                    ->orderByDesc('place')
+                    ->limit(DayReport::LATEST),
+            ),
+        );
     }
 
     /**
@@ -122,8 +150,16 @@ final class BallRepository
      */
     public function latestUntil(Student $student, int $untilMilliseconds): array
     {
-        return array_reverse($this->rolled($student, $this->rows($student)->where('at_ms', '<=', $untilMilliseconds)
-            ->orderByDesc('at_ms')->orderByDesc('place')->limit(self::LATEST)));
+        return array_reverse(
+            $this->rolled(
+                $student,
+                $this->rows($student)
+                    ->where('at_ms', '<=', $untilMilliseconds)
+                    ->orderByDesc('at_ms')
+                    ->orderByDesc('place')
+                    ->limit(self::LATEST),
+            ),
+        );
     }
 
     /**
@@ -133,8 +169,13 @@ final class BallRepository
      */
     public function othersOn(Green $green, Student $but, int $sinceMilliseconds, int $untilMilliseconds): Collection
     {
-        $students = DB::table('balls')->where('green_id', $green->id)->whereBetween('at_ms', [$sinceMilliseconds, $untilMilliseconds])
-            ->whereNotNull('student_id')->where('student_id', '!=', $but->id)->distinct()->pluck('student_id');
+        $students = DB::table('balls')
+            ->where('green_id', $green->id)
+            ->whereBetween('at_ms', [$sinceMilliseconds, $untilMilliseconds])
+            ->whereNotNull('student_id')
+            ->where('student_id', '!=', $but->id)
+            ->distinct()
+            ->pluck('student_id');
         /** @var Collection<int, Student> $others */
         $others = $students->isEmpty() ? new Collection() : Student::query()->whereKey($students)->orderBy('id')->get();
 
@@ -191,7 +232,13 @@ final class BallRepository
         foreach (self::byGreen($rows) as $green => $its) {
             $times = array_map(intval(...), array_column($its, 'at_ms'));
             $chosen = self::chosen($its);
-            $histories[$green] = GreenHistory::of(array_map(self::reading(...), self::taken($green, $its, min($times), max($times), array_values($chosen))), $chosen);
+            $histories[$green] = GreenHistory::of(
+                array_map(
+                    self::reading(...),
+                    self::taken($green, $its, min($times), max($times), array_values($chosen)),
+                ),
+                $chosen,
+            );
         }
 
         return $histories;
@@ -223,7 +270,11 @@ final class BallRepository
     {
         $sessions = array_values(array_unique(array_column($rows, 'practice_session_id')));
         /** @var array<string, string> $chosen */
-        $chosen = DB::table('practice_sessions')->whereIn('id', $sessions)->whereNotNull('chosen_measurement_id')->pluck('chosen_measurement_id', 'id')->all();
+        $chosen = DB::table('practice_sessions')
+            ->whereIn('id', $sessions)
+            ->whereNotNull('chosen_measurement_id')
+            ->pluck('chosen_measurement_id', 'id')
+            ->all();
 
         return $chosen;
     }
@@ -242,9 +293,15 @@ final class BallRepository
         $sessions = array_values(array_unique(array_column($rows, 'practice_session_id')));
 
         /** @var Collection<int, GreenSpeedMeasurement> $taken */
-        $taken = $readings->where(static fn(EloquentBuilder $either) => $either
-            ->whereBetween('taken_at', [$before ?? $first, CarbonImmutable::createFromTimestampMsUTC($to)])
-            ->orWhereIn('practice_session_id', $sessions)->orWhereIn('id', $chosen))->orderBy('taken_at')->orderBy('id')
+        $taken = $readings
+            ->where(
+                static fn(EloquentBuilder $either) => $either
+                    ->whereBetween('taken_at', [$before ?? $first, CarbonImmutable::createFromTimestampMsUTC($to)])
+                    ->orWhereIn('practice_session_id', $sessions)
+                    ->orWhereIn('id', $chosen),
+            )
+            ->orderBy('taken_at')
+            ->orderBy('id')
             ->get(['id', 'green_id', 'practice_session_id', 'method', 'speed_m', 'standard_error_m', 'taken_at']);
 
         return array_values($taken->all());
@@ -277,9 +334,9 @@ final class BallRepository
                 self::grade($row->grade_percent),
                 // Thousands of balls have nothing said or seen of them: those share one word for it.
                 $row->mark === null && $row->cause === null
-                    ? self::$nothingSaid ??= new Remarks()
+                    ? (self::$nothingSaid ??= new Remarks())
                     : new Remarks(BallMark::tryFrom($row->mark ?? ''), Cause::tryFrom($row->cause ?? '')),
-                sight: $row->seen === '{}' ? self::$nothingSeen ??= Observations::nothing() : self::sight($row->seen),
+                sight: $row->seen === '{}' ? (self::$nothingSeen ??= Observations::nothing()) : self::sight($row->seen),
                 runOn: self::length($row->run_on_m),
                 across: self::grade($row->across_percent),
             ),
@@ -311,7 +368,10 @@ final class BallRepository
         /** @var list<string> $noted */
         $noted = $disturbances === '[]' ? [] : json_decode($disturbances, true, 2, JSON_THROW_ON_ERROR);
 
-        return self::$during["$part $disturbances"] ??= new RollContext($part === null ? null : SessionPart::from($part), array_values(array_filter(array_map(Disturbance::tryFrom(...), $noted))));
+        return self::$during["$part $disturbances"] ??= new RollContext(
+            $part === null ? null : SessionPart::from($part),
+            array_values(array_filter(array_map(Disturbance::tryFrom(...), $noted))),
+        );
     }
 
     /** Some databases hand out a double as text. */
@@ -323,7 +383,9 @@ final class BallRepository
     /** Few slopes are named, and thousands of balls rolled on each. */
     private static function grade(mixed $percent): Grade
     {
-        return self::$grades[(string) (is_numeric($percent) ? $percent : 0)] ??= Grade::ofPercent(is_numeric($percent) ? (float) $percent : 0.0);
+        return self::$grades[(string) (is_numeric($percent) ? $percent : 0)] ??= Grade::ofPercent(
+            is_numeric($percent) ? (float) $percent : 0.0,
+        );
     }
 
     private static function sight(string $seen): Observations

@@ -22,6 +22,7 @@ final class CacheKey
     {
         $written = array_map(static fn(?Model $record): ?array => $record?->getAttributes(), $records);
 
-        return "$kind " . hash('xxh128', serialize([$workspaceId, Workspace::evidenceVersion($workspaceId), $written, $asked]));
+        return "$kind " .
+            hash('xxh128', serialize([$workspaceId, Workspace::evidenceVersion($workspaceId), $written, $asked]));
     }
 }

@@ -31,13 +31,21 @@ final class CalendarFile
                 continue;
             }
             $starts = self::local($booking->starts, $booking->zone);
-            $event = $calendar->createComponent('VEVENT', [
-                'UID' => $booking->uid,
-                'DTSTAMP' => $booking->updated_at->toDateTimeImmutable()->setTimezone(new \DateTimeZone('UTC')),
-                'SUMMARY' => $booking->summary(),
-                'DTSTART' => $starts,
-                'DURATION' => "PT{$booking->minutes}M",
-            ] + array_filter(['LOCATION' => $booking->green?->name, 'DESCRIPTION' => $booking->note, 'RRULE' => $booking->rule]));
+            $event = $calendar->createComponent(
+                'VEVENT',
+                [
+                    'UID' => $booking->uid,
+                    'DTSTAMP' => $booking->updated_at->toDateTimeImmutable()->setTimezone(new \DateTimeZone('UTC')),
+                    'SUMMARY' => $booking->summary(),
+                    'DTSTART' => $starts,
+                    'DURATION' => "PT{$booking->minutes}M",
+                ] +
+                    array_filter([
+                        'LOCATION' => $booking->green?->name,
+                        'DESCRIPTION' => $booking->note,
+                        'RRULE' => $booking->rule,
+                    ]),
+            );
             foreach ($booking->skipped as $skipped) {
                 $event->add('EXDATE', self::local($skipped, $booking->zone));
             }
@@ -62,10 +70,10 @@ final class CalendarFile
 
         try {
             $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
-        } catch (ParseException|\ValueError|\TypeError) {
+        } catch (ParseException | \ValueError | \TypeError) {
             throw InvalidInput::at('text', 'This is no calendar: it cannot be read as iCalendar.');
         }
-        if (!$calendar instanceof VCalendar) {
+        if (!($calendar instanceof VCalendar)) {
             throw InvalidInput::at('text', 'This is no calendar: it holds something else.');
         }
         $events = $calendar->select('VEVENT');
@@ -79,7 +87,10 @@ final class CalendarFile
 
             try {
                 if (hrtime(true) > $endsAtNs) {
-                    throw InvalidInput::at('event', 'The rules of this calendar take too long to look through; bring it in parts.');
+                    throw InvalidInput::at(
+                        'event',
+                        'The rules of this calendar take too long to look through; bring it in parts.',
+                    );
                 }
                 $one = CalendarEvent::read($event, $zone);
                 if ($one->standsFor !== null) {
@@ -90,7 +101,15 @@ final class CalendarFile
                     $told[$one->uid()] = $one;
                 }
             } catch (\Exception $error) {
-                $refused[] = ['event' => mb_substr(trim((string) ($event->SUMMARY ?? $event->UID ?? 'An event without a name')), 0, 80), 'reason' => $error instanceof InvalidInput ? $error->getMessage() : 'Its time or its rule cannot be read.'];
+                $refused[] = [
+                    'event' => mb_substr(
+                        trim((string) ($event->SUMMARY ?? ($event->UID ?? 'An event without a name'))),
+                        0,
+                        80,
+                    ),
+                    'reason' =>
+                        $error instanceof InvalidInput ? $error->getMessage() : 'Its time or its rule cannot be read.',
+                ];
             }
         }
 
@@ -98,7 +117,16 @@ final class CalendarFile
             $series = $told[$uid] ?? null;
             $ones = array_column($changes, 1);
             if ($series === null) {
-                array_push($refused, ...array_map(static fn(CalendarEvent $one): array => ['event' => mb_substr($one->summary, 0, 80), 'reason' => 'It changes one day of an event that is not in this calendar.'], $ones));
+                array_push(
+                    $refused,
+                    ...array_map(
+                        static fn(CalendarEvent $one): array => [
+                            'event' => mb_substr($one->summary, 0, 80),
+                            'reason' => 'It changes one day of an event that is not in this calendar.',
+                        ],
+                        $ones,
+                    ),
+                );
                 continue;
             }
             $told[$uid] = $series->without(array_column($changes, 0));

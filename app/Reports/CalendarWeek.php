@@ -25,7 +25,13 @@ final class CalendarWeek
     /** @return Collection<int, Booking> */
     public static function bookings(Coach $coach): Collection
     {
-        return Booking::query()->with('student', 'green')->where('workspace_id', $coach->workspace_id)->get()->sortBy('id')->values()->toBase();
+        return Booking::query()
+            ->with('student', 'green')
+            ->where('workspace_id', $coach->workspace_id)
+            ->get()
+            ->sortBy('id')
+            ->values()
+            ->toBase();
     }
 
     /**
@@ -40,12 +46,20 @@ final class CalendarWeek
         $endsAtNs = hrtime(true) + self::LONGEST_NS;
         foreach (self::thatMayFallInto($coach, $from, $to) as $booking) {
             try {
-                $times = hrtime(true) < $endsAtNs ? $booking->between($from, $to) : throw InvalidInput::at('rule', 'The series before it took too long to look through.');
+                $times =
+                    hrtime(true) < $endsAtNs
+                        ? $booking->between($from, $to)
+                        : throw InvalidInput::at('rule', 'The series before it took too long to look through.');
             } catch (InvalidInput $error) {
                 $unreadable[] = ['booking' => $booking, 'reason' => $error->getMessage()];
                 continue;
             }
-            [$name, $place, $seconds, $travel] = [$booking->summary(), $booking->green?->name, 60 * $booking->minutes, $booking->travel_minutes];
+            [$name, $place, $seconds, $travel] = [
+                $booking->summary(),
+                $booking->green?->name,
+                60 * $booking->minutes,
+                $booking->travel_minutes,
+            ];
             foreach ($times as $at) {
                 $start = $at->getTimestamp();
                 $id = "$booking->id $start";
@@ -57,7 +71,13 @@ final class CalendarWeek
         $clashes = Clashes::of($appointments);
         asort($starts);
 
-        return [array_map(static fn(string $id): array => $items[$id] + ['clashes' => $clashes[$id] ?? []], array_keys($starts)), $unreadable];
+        return [
+            array_map(
+                static fn(string $id): array => $items[$id] + ['clashes' => $clashes[$id] ?? []],
+                array_keys($starts),
+            ),
+            $unreadable,
+        ];
     }
 
     /**
@@ -69,9 +89,15 @@ final class CalendarWeek
     {
         $earliest = $from->subDays(2)->format('Y-m-d H:i');
 
-        return Booking::query()->with('student', 'green', 'lastLetter')->where('workspace_id', $coach->workspace_id)->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
+        return Booking::query()
+            ->with('student', 'green', 'lastLetter')
+            ->where('workspace_id', $coach->workspace_id)
+            ->where('starts', '<=', $to->addDay()->format('Y-m-d H:i'))
             ->where(static fn(Builder $series) => $series->whereNull('last_at')->orWhere('last_at', '>=', $earliest))
-            ->get()->sortBy('id')->values()->toBase();
+            ->get()
+            ->sortBy('id')
+            ->values()
+            ->toBase();
     }
 
     /**
@@ -83,19 +109,39 @@ final class CalendarWeek
      */
     public static function take(Coach $coach, array $events, bool $isTrial): array
     {
-        $there = Booking::query()->where('workspace_id', $coach->workspace_id)->whereIn('uid', array_map(static fn(CalendarEvent $event): string => $event->uid(), $events))->get()->keyBy('uid');
-        $students = Student::query()->where('workspace_id', $coach->workspace_id)->where('is_simulated', false)->pluck('id', 'name');
-        $greens = Green::query()->where('workspace_id', $coach->workspace_id)->where('is_simulated', false)->pluck('id', 'name');
+        $there = Booking::query()
+            ->where('workspace_id', $coach->workspace_id)
+            ->whereIn('uid', array_map(static fn(CalendarEvent $event): string => $event->uid(), $events))
+            ->get()
+            ->keyBy('uid');
+        $students = Student::query()
+            ->where('workspace_id', $coach->workspace_id)
+            ->where('is_simulated', false)
+            ->pluck('id', 'name');
+        $greens = Green::query()
+            ->where('workspace_id', $coach->workspace_id)
+            ->where('is_simulated', false)
+            ->pluck('id', 'name');
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
         foreach ($events as $event) {
             /** @var Booking|null $booking */
             $booking = $there->get($event->uid());
             $student = $students->get($event->summary);
             $fields = [
-                'student_id' => $student, 'green_id' => $event->place === null ? null : $greens->get($event->place), 'title' => $student === null ? $event->summary : null,
-                'starts' => $event->starts, 'zone' => $event->zone, 'minutes' => $event->minutes, 'rule' => $event->rule, 'skipped' => $event->skipped, 'note' => $event->note,
+                'student_id' => $student,
+                'green_id' => $event->place === null ? null : $greens->get($event->place),
+                'title' => $student === null ? $event->summary : null,
+                'starts' => $event->starts,
+                'zone' => $event->zone,
+                'minutes' => $event->minutes,
+                'rule' => $event->rule,
+                'skipped' => $event->skipped,
+                'note' => $event->note,
             ];
-            $made = ($booking ?? new Booking(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'uid' => $event->uid()]))->fill($fields);
+            $made = (
+                $booking ??
+                new Booking(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'uid' => $event->uid()])
+            )->fill($fields);
             $what = $booking === null ? 'new' : ($made->isDirty() ? 'changed' : 'same');
             ++$counts[$what];
             if (!$isTrial && $what !== 'same') {

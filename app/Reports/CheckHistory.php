@@ -29,22 +29,39 @@ use Illuminate\Support\Facades\DB;
 /** Gathers what was checked of a student, and what of it is to be remembered. */
 final class CheckHistory
 {
-    public function __construct(private readonly BallRepository $evidence, private readonly HomeworkLog $home)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence, private readonly HomeworkLog $home) {}
 
     /** Everything that was checked of a student by measuring. */
     public function checked(Student $student): StudentChecks
     {
-        $rows = array_values(DB::table('check_attempts')->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get()->all());
+        $rows = array_values(
+            DB::table('check_attempts')
+                ->where('student_id', $student->id)
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get()
+                ->all(),
+        );
         $speeds = $this->evidence->speeds($rows);
 
-        return new StudentChecks(array_map(static function (\stdClass $row, int $i) use ($speeds): MadeAttempt {
-            /** @var array<string, string|bool|int|float> $answers */
-            $answers = json_decode((string) $row->answers, true, 4, JSON_THROW_ON_ERROR);
+        return new StudentChecks(
+            array_map(
+                static function (\stdClass $row, int $i) use ($speeds): MadeAttempt {
+                    /** @var array<string, string|bool|int|float> $answers */
+                    $answers = json_decode((string) $row->answers, true, 4, JSON_THROW_ON_ERROR);
 
-            return new MadeAttempt(new CheckAttempt($row->id, (int) $row->at_ms, $row->student_id, $row->kind, $answers), $row->practice_session_id, $speeds[$i]);
-        }, $rows, array_keys($rows)), $student->schools(), $student->unit);
+                    return new MadeAttempt(
+                        new CheckAttempt($row->id, (int) $row->at_ms, $row->student_id, $row->kind, $answers),
+                        $row->practice_session_id,
+                        $speeds[$i],
+                    );
+                },
+                $rows,
+                array_keys($rows),
+            ),
+            $student->schools(),
+            $student->unit,
+        );
     }
 
     /** @return list<CheckReport> those that were ever made, in the order of a session */
@@ -96,13 +113,21 @@ final class CheckHistory
                 $this->seen($student, $cards, $schools),
                 CheckReport::all($checked),
                 $student->exception,
-                is_numeric($last) ? (int) CarbonImmutable::createFromTimestampMs((int) $last)->diffInWeeks($today) : null,
+                is_numeric($last)
+                    ? (int) CarbonImmutable::createFromTimestampMs((int) $last)->diffInWeeks($today)
+                    : null,
                 $pocket?->task()?->line(),
                 $this->home->look($student, is_numeric($last) ? (int) $last : 0),
                 $today->toDateString(),
             ),
             'recipe' => $recipe,
-            'prompts' => Prompts::of($facts, $schools, $recipe, ShoePosition::places($checked), $cards[$facts->views ?? ''] ?? null),
+            'prompts' => Prompts::of(
+                $facts,
+                $schools,
+                $recipe,
+                ShoePosition::places($checked),
+                $cards[$facts->views ?? ''] ?? null,
+            ),
             'after_miss' => Prompts::afterMiss($schools),
         ];
     }
@@ -119,14 +144,31 @@ final class CheckHistory
             $cards = array_map(static fn(Checklist $card): Checklist => $card->withoutFeet(), $cards);
         }
 
-        return array_values(array_map(static fn(Checklist $card): ChecklistReport => ChecklistReport::of($card, $seen), $cards));
+        return array_values(
+            array_map(static fn(Checklist $card): ChecklistReport => ChecklistReport::of($card, $seen), $cards),
+        );
     }
 
     /** @return list<PointInSession> oldest first */
     private function seenPoints(Student $student): array
     {
-        return array_values(DB::table('checklist_answers')->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get()
-            ->map(static fn(\stdClass $row): PointInSession => new PointInSession($row->card, $row->point, PointAnswer::from($row->sight), $row->word, $row->practice_session_id, (int) $row->at_ms))
-            ->all());
+        return array_values(
+            DB::table('checklist_answers')
+                ->where('student_id', $student->id)
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(\stdClass $row): PointInSession => new PointInSession(
+                        $row->card,
+                        $row->point,
+                        PointAnswer::from($row->sight),
+                        $row->word,
+                        $row->practice_session_id,
+                        (int) $row->at_ms,
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -31,9 +31,7 @@ final class DrillFindings
     /** A student's ledger opens with so many runs. */
     private const LATEST = 60;
 
-    public function __construct(private readonly BallRepository $evidence)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence) {}
 
     /**
      * Rewrite what runs of a session found; to be called inside the transaction that changed its log.
@@ -55,8 +53,13 @@ final class DrillFindings
     /** Take away what runs found that no longer have a ball. */
     public function forget(PracticeSession $session, SessionLog $log): void
     {
-        $rolledIn = array_filter(array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->runId, $log->putts));
-        DrillFindingRecord::query()->where('practice_session_id', $session->id)->whereNotIn('run_id', array_unique($rolledIn))->delete();
+        $rolledIn = array_filter(
+            array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->runId, $log->putts),
+        );
+        DrillFindingRecord::query()
+            ->where('practice_session_id', $session->id)
+            ->whereNotIn('run_id', array_unique($rolledIn))
+            ->delete();
     }
 
     /** @return array<string, mixed> */
@@ -103,9 +106,7 @@ final class DrillFindings
     {
         $student = $student === null ? null : Student::withTrashed()->find($student);
 
-        return $student instanceof Student
-            ? $this->evidence->usualLength($student, $session)
-            : null;
+        return $student instanceof Student ? $this->evidence->usualLength($student, $session) : null;
     }
 
     /** @return list<array<string, mixed>> a run's, with how each stands to the time before */
@@ -120,7 +121,11 @@ final class DrillFindings
     public function ofSession(PracticeSession $session): Collection
     {
         /** @var Collection<int, DrillFindingRecord> $rows */
-        $rows = DrillFindingRecord::withTimeBefore()->where('practice_session_id', $session->id)->orderBy('at_ms')->orderBy('id')->get();
+        $rows = DrillFindingRecord::withTimeBefore()
+            ->where('practice_session_id', $session->id)
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get();
 
         return $rows;
     }
@@ -129,7 +134,12 @@ final class DrillFindings
     public function ofStudent(Student $student): Collection
     {
         /** @var Collection<int, DrillFindingRecord> $rows */
-        $rows = DrillFindingRecord::withTimeBefore()->where('student_id', $student->id)->orderByDesc('at_ms')->orderByDesc('id')->limit(self::LATEST)->get();
+        $rows = DrillFindingRecord::withTimeBefore()
+            ->where('student_id', $student->id)
+            ->orderByDesc('at_ms')
+            ->orderByDesc('id')
+            ->limit(self::LATEST)
+            ->get();
 
         return $rows;
     }
@@ -137,9 +147,16 @@ final class DrillFindings
     /** How a student left a drill when they last rolled it; null when they never have. */
     public function lastTime(Student $student, string $drill): ?PreviousRun
     {
-        $row = DrillFindingRecord::query()->where('student_id', $student->id)->where('drill', $drill)->orderByDesc('at_ms')->orderByDesc('id')->first();
+        $row = DrillFindingRecord::query()
+            ->where('student_id', $student->id)
+            ->where('drill', $drill)
+            ->orderByDesc('at_ms')
+            ->orderByDesc('id')
+            ->first();
 
-        return $row === null ? null : new PreviousRun(max(0, $row->level), $row->recent, $row->rung === null ? null : max(0, $row->rung));
+        return $row === null
+            ? null
+            : new PreviousRun(max(0, $row->level), $row->recent, $row->rung === null ? null : max(0, $row->rung));
     }
 
     /** @return list<array<string, mixed>> of a row that was asked for with the time before */
@@ -148,12 +165,21 @@ final class DrillFindings
         $before = $row->before;
         $then = $before === null ? [] : array_column($before->findings, null, 'kind');
 
-        return array_map(static fn(array $finding): array => $finding + [
-            'since' => $before === null || !isset($then[self::kind($finding)]) ? null : [
-                'at_ms' => $before->at_ms,
-                'sentence' => FindingChange::sentence(FindingShape::figure(self::json($then[self::kind($finding)])), FindingShape::figure(self::json($finding))),
+        return array_map(
+            static fn(array $finding): array => $finding + [
+                'since' =>
+                    $before === null || !isset($then[self::kind($finding)])
+                        ? null
+                        : [
+                            'at_ms' => $before->at_ms,
+                            'sentence' => FindingChange::sentence(
+                                FindingShape::figure(self::json($then[self::kind($finding)])),
+                                FindingShape::figure(self::json($finding)),
+                            ),
+                        ],
             ],
-        ], $row->findings);
+            $row->findings,
+        );
     }
 
     /** @param array<string, mixed> $finding */

@@ -36,7 +36,12 @@ final class DrillLibrary
     public function shipped(Coach $coach): array
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
-        $library = json_decode((string) file_get_contents(base_path('core/drills/library.json')), true, 64, JSON_THROW_ON_ERROR);
+        $library = json_decode(
+            (string) file_get_contents(base_path('core/drills/library.json')),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         $round = match ($coach->unit) {
             Unit::Feet => RoundNumbers::feet(),
             Unit::Paces => RoundNumbers::paces($coach->pace()),
@@ -52,7 +57,10 @@ final class DrillLibrary
     /** @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the coach's own */
     public function ofWorkspace(Coach $coach): array
     {
-        $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), SavedDrill::query()->where('workspace_id', $coach->workspace_id)->get()->all());
+        $own = array_map(
+            static fn(SavedDrill $drill): \stdClass => $drill->definition(),
+            SavedDrill::query()->where('workspace_id', $coach->workspace_id)->get()->all(),
+        );
         $drills = [];
         foreach ([...$this->shipped($coach), ...$own] as $drill) {
             $drills[(string) $drill->key] = $drill;
@@ -109,14 +117,18 @@ final class DrillLibrary
         foreach ($this->inFile($text) as $i => $drill) {
             $key = is_string($drill->key ?? null) ? $drill->key : null;
             $refused = $this->refusal($drill);
-            $why = $refused?->getMessage() ?? ($key !== null && isset($seen[$key]) ? 'A drill before it in the file has the same key.' : null);
+            $why =
+                $refused?->getMessage() ??
+                ($key !== null && isset($seen[$key]) ? 'A drill before it in the file has the same key.' : null);
             $previews[] = [
                 'key' => $key,
                 'name' => is_string($drill->name ?? null) ? $drill->name : 'Drill ' . ($i + 1) . ' of the file',
                 'what' => match (true) {
                     $why !== null => 'refused',
                     !isset($own[$key]) => 'new',
-                    DrillDefinition::columns(DrillDefinition::fromStored($own[$key]))['definition'] === DrillDefinition::columns($drill)['definition'] => 'same',
+                    DrillDefinition::columns(DrillDefinition::fromStored($own[$key]))['definition'] ===
+                        DrillDefinition::columns($drill)['definition']
+                        => 'same',
                     default => 'changed',
                 },
                 'field' => $refused?->field(),
@@ -166,7 +178,10 @@ final class DrillLibrary
             throw InvalidInput::at('drills', 'A library has at most ' . self::MOST . ' drills.');
         }
 
-        return array_map(static fn(array $drill): \stdClass => DrillDefinition::fromArray(OldDrillFormat::broughtUp($drill)), $library['drills']);
+        return array_map(
+            static fn(array $drill): \stdClass => DrillDefinition::fromArray(OldDrillFormat::broughtUp($drill)),
+            $library['drills'],
+        );
     }
 
     /**

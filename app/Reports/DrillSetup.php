@@ -35,8 +35,7 @@ final readonly class DrillSetup
         public \stdClass $definition,
         public Drill $card,
         public array $group = [],
-    ) {
-    }
+    ) {}
 
     /** Give the balls everybody will roll together; null for one alone, and where somebody's rate is not known. */
     public function ballsInAll(): ?float
@@ -79,7 +78,9 @@ final readonly class DrillSetup
                 'across_percent' => $this->drill->stations[$i]->across->percent(),
                 'name' => $this->drill->stations[$i]->name,
                 'backstroke_m' => $this->drill->stations[$i]->backstroke?->metres(),
-                'hole_half_angle_deg' => $this->drill->target->canBeHoled() ? rad2deg(AgainstHole::holeHalfAngle($length)) : null,
+                'hole_half_angle_deg' => $this->drill->target->canBeHoled()
+                    ? rad2deg(AgainstHole::holeHalfAngle($length))
+                    : null,
                 'slip' => $paces === null ? null : self::slip($this->coach, $length, $paces),
             ];
         }

@@ -17,19 +17,27 @@ use App\Models\Student;
 /** Gathers what the core needs to run a drill in a session. */
 final class DrillStart
 {
-    public function __construct(private readonly BallRepository $evidence, private readonly DrillFindings $findings)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence, private readonly DrillFindings $findings) {}
 
     /** Say what to expect before it starts, at a student's own chances; the session's own where none is named. */
-    public function expectation(DrillRules $drill, int $seed, PracticeSession $session, ?Student $student = null): Expectation
-    {
+    public function expectation(
+        DrillRules $drill,
+        int $seed,
+        PracticeSession $session,
+        ?Student $student = null,
+    ): Expectation {
         $student ??= $session->student;
-        [$skill, $behind] = $student === null
-            ? [new PassChances(null, null, null, null), 0]
-            : $this->evidence->skill($student, $session->green?->surface);
+        [$skill, $behind] =
+            $student === null
+                ? [new PassChances(null, null, null, null), 0]
+                : $this->evidence->skill($student, $session->green?->surface);
 
-        return Expectation::of($drill, DrillRun::firstRound($drill->playedPast($student->finish_past_m ?? 0.0), $seed), $skill, $behind);
+        return Expectation::of(
+            $drill,
+            DrillRun::firstRound($drill->playedPast($student->finish_past_m ?? 0.0), $seed),
+            $skill,
+            $behind,
+        );
     }
 
     /** Say where a drill begins for a session's student, by how it was left; null where nothing says so. */
@@ -44,6 +52,9 @@ final class DrillStart
     /** @return list<float> metres to each station, scattered ones as the seed settles them */
     public static function lengths(DrillRules $drill, int $seed): array
     {
-        return array_map(static fn(StationTally $tally): float => $tally->lengthMetres, DrillRun::fold($drill, [], $seed)->stations);
+        return array_map(
+            static fn(StationTally $tally): float => $tally->lengthMetres,
+            DrillRun::fold($drill, [], $seed)->stations,
+        );
     }
 }

@@ -60,7 +60,9 @@ final class EventStore
      */
     private static function rows(array $sessionIds): Collection
     {
-        return DB::table('session_events')->whereIn('practice_session_id', array_unique($sessionIds))->orderBy('position')
+        return DB::table('session_events')
+            ->whereIn('practice_session_id', array_unique($sessionIds))
+            ->orderBy('position')
             ->get(['id', 'practice_session_id', 'type', 'version', 'payload', 'at_ms', 'position']);
     }
 
@@ -69,8 +71,8 @@ final class EventStore
         $payload = json_decode((string) $row->payload, false, 16);
 
         return JsonInput::fromArray(
-            ['id' => $row->id, 'type' => $row->type, 'version' => (int) $row->version, 'at_ms' => (int) $row->at_ms]
-            + ($payload instanceof \stdClass ? get_object_vars($payload) : []),
+            ['id' => $row->id, 'type' => $row->type, 'version' => (int) $row->version, 'at_ms' => (int) $row->at_ms] +
+                ($payload instanceof \stdClass ? get_object_vars($payload) : []),
         );
     }
 }

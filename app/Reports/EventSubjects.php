@@ -14,7 +14,14 @@ use Illuminate\Support\Facades\DB;
 final class EventSubjects
 {
     /** Lines about one person, whoever the session was begun for where none is named. */
-    private const OF_ONE = ['putt_logged', 'check_tried', 'card_point_seen', 'note_set_aside', 'company_noted', 'run_joined'];
+    private const OF_ONE = [
+        'putt_logged',
+        'check_tried',
+        'card_point_seen',
+        'note_set_aside',
+        'company_noted',
+        'run_joined',
+    ];
 
     /** Of those, the ones that can name somebody else than whoever the session was begun for. */
     public const OF_ONE_BY_NAME = ['putt_logged', 'check_tried', 'card_point_seen'];
@@ -33,7 +40,7 @@ final class EventSubjects
     private function __construct(iterable $events, array $begunFor, array $balls)
     {
         foreach ($events as ['id' => $id, 'session' => $session, 'type' => $type, 'payload' => $payload]) {
-            $about = $payload['putt_id'] ?? $payload['event_id'] ?? null;
+            $about = $payload['putt_id'] ?? ($payload['event_id'] ?? null);
             if (array_key_exists($id, $balls)) {
                 $this->whose[$id] = $balls[$id];
             } elseif (in_array($type, self::OF_ONE, true)) {
@@ -57,8 +64,12 @@ final class EventSubjects
     {
         $begun = DB::table('practice_sessions')->where('student_id', $student->id)->pluck('id');
         // Lines name whom they are about in their payload; one that names them by accident costs a look, no more.
-        $named = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')
-            ->where('practice_sessions.workspace_id', $student->workspace_id)->where('session_events.payload', 'like', "%$student->id%")->distinct()->pluck('practice_session_id');
+        $named = DB::table('session_events')
+            ->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')
+            ->where('practice_sessions.workspace_id', $student->workspace_id)
+            ->where('session_events.payload', 'like', "%$student->id%")
+            ->distinct()
+            ->pluck('practice_session_id');
 
         return array_values($begun->merge($named)->unique()->sort()->map(strval(...))->all());
     }
@@ -67,8 +78,19 @@ final class EventSubjects
     public static function inSessions(array $sessions): self
     {
         $lines = [];
-        foreach (DB::table('session_events')->whereIn('practice_session_id', $sessions)->orderBy('position')->get(['id', 'practice_session_id', 'type', 'payload']) as $row) {
-            $lines[] = ['id' => (string) $row->id, 'session' => (string) $row->practice_session_id, 'type' => (string) $row->type, 'payload' => (array) json_decode((string) $row->payload, true)];
+        foreach (
+            DB::table('session_events')
+                ->whereIn('practice_session_id', $sessions)
+                ->orderBy('position')
+                ->get(['id', 'practice_session_id', 'type', 'payload'])
+            as $row
+        ) {
+            $lines[] = [
+                'id' => (string) $row->id,
+                'session' => (string) $row->practice_session_id,
+                'type' => (string) $row->type,
+                'payload' => (array) json_decode((string) $row->payload, true),
+            ];
         }
 
         return new self(
@@ -93,7 +115,10 @@ final class EventSubjects
     /** @return list<string> ids of the lines about one person */
     public function linesOf(string $student): array
     {
-        return array_map(strval(...), array_keys(array_filter($this->whose, static fn(?string $whose): bool => $whose === $student)));
+        return array_map(
+            strval(...),
+            array_keys(array_filter($this->whose, static fn(?string $whose): bool => $whose === $student)),
+        );
     }
 
     /** Whether the lines of a session are about several people. */

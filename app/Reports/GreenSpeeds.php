@@ -21,7 +21,10 @@ final class GreenSpeeds
         $at = $session->ended_at ?? CarbonImmutable::now();
         $candidates = self::candidates($session, $at);
         $chosen = array_filter([$session->id => $session->chosen_measurement_id], is_string(...));
-        $standing = GreenHistory::of(array_values($candidates->map(BallRepository::reading(...))->all()), $chosen)->at((int) $at->getTimestampMs(), $session->id);
+        $standing = GreenHistory::of(array_values($candidates->map(BallRepository::reading(...))->all()), $chosen)->at(
+            (int) $at->getTimestampMs(),
+            $session->id,
+        );
         $isOwn = static fn(GreenSpeedMeasurement $reading): bool => $reading->practice_session_id === $session->id;
 
         return new SessionGreenSpeeds(
@@ -47,12 +50,24 @@ final class GreenSpeeds
         $readings = static fn() => $green->readings()->with('session.student')->latest('taken_at')->latest('id');
         /** @var Collection<int, GreenSpeedMeasurement> $found */
         $found = collect([
-            $session->chosen_measurement_id === null ? null : $readings()->whereKey($session->chosen_measurement_id)->first(),
+            $session->chosen_measurement_id === null
+                ? null
+                : $readings()->whereKey($session->chosen_measurement_id)->first(),
             $readings()->where('practice_session_id', $session->id)->first(),
             // Somebody else's of this green, so that a coach can choose.
-            $readings()->where('taken_at', '<=', $at)->where(static fn(Builder $other) => $other
-                ->whereNull('practice_session_id')->orWhere('practice_session_id', '!=', $session->id))->first(),
-        ])->filter()->unique('id')->sortByDesc('taken_at')->values();
+            $readings()
+                ->where('taken_at', '<=', $at)
+                ->where(
+                    static fn(Builder $other) => $other
+                        ->whereNull('practice_session_id')
+                        ->orWhere('practice_session_id', '!=', $session->id),
+                )
+                ->first(),
+        ])
+            ->filter()
+            ->unique('id')
+            ->sortByDesc('taken_at')
+            ->values();
 
         return $found;
     }

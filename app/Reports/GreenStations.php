@@ -23,15 +23,28 @@ final class GreenStations
         foreach ($sessions as $session) {
             foreach ($session->stations as $station) {
                 // To the centimetre and the tenth of a per cent they are the same place.
-                $key = sprintf('%.2f %.1f %.1f', $station['length_m'], $station['grade_percent'] ?? 0.0, $station['across_percent'] ?? 0.0);
+                $key = sprintf(
+                    '%.2f %.1f %.1f',
+                    $station['length_m'],
+                    $station['grade_percent'] ?? 0.0,
+                    $station['across_percent'] ?? 0.0,
+                );
                 $stations[$key] ??= [
-                    'length_m' => (float) $station['length_m'], 'said' => $station['said'], 'grade_percent' => $station['grade_percent'],
-                    'across_percent' => $station['across_percent'] ?? null, 'sessions' => 0, 'last_on' => $session->started_at->toDateString(),
+                    'length_m' => (float) $station['length_m'],
+                    'said' => $station['said'],
+                    'grade_percent' => $station['grade_percent'],
+                    'across_percent' => $station['across_percent'] ?? null,
+                    'sessions' => 0,
+                    'last_on' => $session->started_at->toDateString(),
                 ];
                 ++$stations[$key]['sessions'];
             }
         }
-        usort($stations, static fn(array $a, array $b): int => $b['sessions'] <=> $a['sessions'] ?: $a['length_m'] <=> $b['length_m']);
+        usort(
+            $stations,
+            static fn(array $a, array $b): int => $b['sessions'] <=> $a['sessions'] ?:
+            $a['length_m'] <=> $b['length_m'],
+        );
 
         return array_slice($stations, 0, self::MOST);
     }

@@ -29,10 +29,18 @@ final class HomeworkLog
     public function of(Student $student): array
     {
         /** @var Collection<int, HomeworkRecord> $latest */
-        $latest = HomeworkRecord::query()->where('student_id', $student->id)->orderByDesc('at_ms')->orderByDesc('id')->limit(self::LATEST)->get();
+        $latest = HomeworkRecord::query()
+            ->where('student_id', $student->id)
+            ->orderByDesc('at_ms')
+            ->orderByDesc('id')
+            ->limit(self::LATEST)
+            ->get();
 
         $entries = [...$latest->all(), ...$this->rolled($student)];
-        usort($entries, static fn(HomeworkRecord $a, HomeworkRecord $b): int => [$a->at_ms, $a->id] <=> [$b->at_ms, $b->id]);
+        usort(
+            $entries,
+            static fn(HomeworkRecord $a, HomeworkRecord $b): int => [$a->at_ms, $a->id] <=> [$b->at_ms, $b->id],
+        );
 
         return array_slice($entries, -self::LATEST);
     }
@@ -44,15 +52,37 @@ final class HomeworkLog
      */
     private function rolled(Student $student): array
     {
-        $runs = DB::table('balls')->join('practice_sessions', 'practice_sessions.id', '=', 'balls.practice_session_id')->join('drill_runs', 'drill_runs.id', '=', 'balls.run_id')
-            ->where('practice_sessions.student_id', $student->id)->where('practice_sessions.is_home', true)->whereIn('balls.verdict', [Verdict::Passed->value, Verdict::Missed->value])
-            ->groupBy('balls.run_id', 'balls.practice_session_id', 'drill_runs.definition')->orderByRaw('max(balls.at_ms) desc')->limit(self::LATEST)
-            ->selectRaw('balls.run_id, balls.practice_session_id, drill_runs.definition, max(balls.at_ms) as at_ms, count(*) as balls, sum(case when balls.verdict = ? then 1 else 0 end) as passes', [Verdict::Passed->value])->get();
+        $runs = DB::table('balls')
+            ->join('practice_sessions', 'practice_sessions.id', '=', 'balls.practice_session_id')
+            ->join('drill_runs', 'drill_runs.id', '=', 'balls.run_id')
+            ->where('practice_sessions.student_id', $student->id)
+            ->where('practice_sessions.is_home', true)
+            ->whereIn('balls.verdict', [Verdict::Passed->value, Verdict::Missed->value])
+            ->groupBy('balls.run_id', 'balls.practice_session_id', 'drill_runs.definition')
+            ->orderByRaw('max(balls.at_ms) desc')
+            ->limit(self::LATEST)
+            ->selectRaw(
+                'balls.run_id, balls.practice_session_id, drill_runs.definition, max(balls.at_ms) as at_ms, count(*) as balls, sum(case when balls.verdict = ? then 1 else 0 end) as passes',
+                [Verdict::Passed->value],
+            )
+            ->get();
 
-        return array_values($runs->map(static fn(\stdClass $run): HomeworkRecord => (new HomeworkRecord())->forceFill([
-            'id' => $run->run_id, 'student_id' => $student->id, 'kind' => HomeworkEntryKind::Done->value, 'at_ms' => (int) $run->at_ms, 'balls' => (int) $run->balls, 'passes' => (int) $run->passes,
-            'text' => DrillDefinition::card(DrillDefinition::fromStored((string) $run->definition))->name, 'session_id' => $run->practice_session_id,
-        ]))->all());
+        return array_values(
+            $runs
+                ->map(
+                    static fn(\stdClass $run): HomeworkRecord => (new HomeworkRecord())->forceFill([
+                        'id' => $run->run_id,
+                        'student_id' => $student->id,
+                        'kind' => HomeworkEntryKind::Done->value,
+                        'at_ms' => (int) $run->at_ms,
+                        'balls' => (int) $run->balls,
+                        'passes' => (int) $run->passes,
+                        'text' => DrillDefinition::card(DrillDefinition::fromStored((string) $run->definition))->name,
+                        'session_id' => $run->practice_session_id,
+                    ]),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<HomeworkEntry> the same, as the core reads them */
@@ -64,7 +94,14 @@ final class HomeworkLog
     /** @param int $since Unix milliseconds */
     public function look(Student $student, int $since): HomeworkReport
     {
-        return HomeworkReport::of(array_values(array_filter($this->entries($student), static fn(HomeworkEntry $entry): bool => $entry->atMilliseconds >= $since)));
+        return HomeworkReport::of(
+            array_values(
+                array_filter(
+                    $this->entries($student),
+                    static fn(HomeworkEntry $entry): bool => $entry->atMilliseconds >= $since,
+                ),
+            ),
+        );
     }
 
     /**
@@ -81,10 +118,21 @@ final class HomeworkLog
             throw ValidationException::withMessages(['kind' => 'That is enough for one day: nothing more was kept.']);
         }
 
-        $kept = HomeworkRecord::once($id, $student->workspace_id, static fn(): HomeworkRecord => HomeworkRecord::query()->create([
-            'id' => $id, 'workspace_id' => $student->workspace_id, 'coach_id' => $coachId, 'student_id' => $student->id,
-            'kind' => $entry->kind->value, 'at_ms' => $at, 'balls' => $entry->balls, 'passes' => $entry->passes, 'text' => $entry->text,
-        ]));
+        $kept = HomeworkRecord::once(
+            $id,
+            $student->workspace_id,
+            static fn(): HomeworkRecord => HomeworkRecord::query()->create([
+                'id' => $id,
+                'workspace_id' => $student->workspace_id,
+                'coach_id' => $coachId,
+                'student_id' => $student->id,
+                'kind' => $entry->kind->value,
+                'at_ms' => $at,
+                'balls' => $entry->balls,
+                'passes' => $entry->passes,
+                'text' => $entry->text,
+            ]),
+        );
         // Another student's entry is nobody's business behind this one's link.
         abort_if($kept->student_id !== $student->id, 404);
 
@@ -93,14 +141,27 @@ final class HomeworkLog
 
     private function notedToday(Student $student): int
     {
-        return HomeworkRecord::query()->where('student_id', $student->id)->where('kind', '!=', HomeworkEntryKind::Answer->value)->where('created_at', '>', CarbonImmutable::now()->subDay())->count();
+        return HomeworkRecord::query()
+            ->where('student_id', $student->id)
+            ->where('kind', '!=', HomeworkEntryKind::Answer->value)
+            ->where('created_at', '>', CarbonImmutable::now()->subDay())
+            ->count();
     }
 
     /** @return array<string, string> questions that nothing answers yet, by student */
     public static function questions(string $workspaceId): array
     {
         $open = [];
-        foreach (HomeworkRecord::query()->toBase()->where('workspace_id', $workspaceId)->whereIn('kind', [HomeworkEntryKind::Question->value, HomeworkEntryKind::Answer->value])->orderBy('at_ms')->orderBy('id')->get(['student_id', 'kind', 'text']) as $row) {
+        foreach (
+            HomeworkRecord::query()
+                ->toBase()
+                ->where('workspace_id', $workspaceId)
+                ->whereIn('kind', [HomeworkEntryKind::Question->value, HomeworkEntryKind::Answer->value])
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get(['student_id', 'kind', 'text'])
+            as $row
+        ) {
             if ($row->kind === HomeworkEntryKind::Question->value) {
                 $open[(string) $row->student_id] = (string) $row->text;
             } else {

@@ -13,7 +13,10 @@ final class NamesInNotes
 {
     /** Free text by table: its columns, and what such a record is called. */
     private const NOTES = [
-        'practice_sessions' => [['purpose', 'note_for_student', 'note_for_next', 'kit_word', 'plan'], 'Notes of the session on %s'],
+        'practice_sessions' => [
+            ['purpose', 'note_for_student', 'note_for_next', 'kit_word', 'plan'],
+            'Notes of the session on %s',
+        ],
         'students' => [['putter', 'exception', 'current_goals', 'about'], 'Card of %s'],
         'take_home_cards' => [['work_on', 'home_task', 'home_cue'], 'Take-home card of another student'],
         'homework_entries' => [['text'], 'What another student noted at home'],
@@ -28,7 +31,15 @@ final class NamesInNotes
     ];
 
     /** What names such a record. */
-    private const CALLED = ['practice_sessions' => 'started_at', 'students' => 'name', 'bookings' => 'starts', 'drills' => 'name', 'greens' => 'name', 'length_sets' => 'name', 'saved_reads' => 'name'];
+    private const CALLED = [
+        'practice_sessions' => 'started_at',
+        'students' => 'name',
+        'bookings' => 'starts',
+        'drills' => 'name',
+        'greens' => 'name',
+        'length_sets' => 'name',
+        'saved_reads' => 'name',
+    ];
 
     /** A shorter first name stands in too many other words. */
     private const SHORTEST = 3;
@@ -42,17 +53,50 @@ final class NamesInNotes
      */
     public static function of(string $workspaceId, string $name, ?string $student): array
     {
-        $names = array_values(array_unique(array_filter([trim($name), explode(' ', trim($name))[0]], static fn(string $one): bool => mb_strlen($one) >= self::SHORTEST)));
+        $names = array_values(
+            array_unique(
+                array_filter(
+                    [trim($name), explode(' ', trim($name))[0]],
+                    static fn(string $one): bool => mb_strlen($one) >= self::SHORTEST,
+                ),
+            ),
+        );
         $places = [];
         foreach (self::NOTES as $table => [$columns, $where]) {
-            $rows = DB::table($table)->where("$table.workspace_id", $workspaceId)->where(static fn(Builder $some): Builder => self::holding($some, $columns, $names));
-            $own = ['students' => 'id', 'practice_sessions' => 'student_id', 'take_home_cards' => 'student_id', 'homework_entries' => 'student_id', 'bookings' => 'student_id', 'rounds' => 'student_id'][$table] ?? null;
+            $rows = DB::table($table)
+                ->where("$table.workspace_id", $workspaceId)
+                ->where(static fn(Builder $some): Builder => self::holding($some, $columns, $names));
+            $own =
+                [
+                    'students' => 'id',
+                    'practice_sessions' => 'student_id',
+                    'take_home_cards' => 'student_id',
+                    'homework_entries' => 'student_id',
+                    'bookings' => 'student_id',
+                    'rounds' => 'student_id',
+                ][$table] ?? null;
             if ($own !== null && $student !== null) {
-                $rows->where(static fn(Builder $others): Builder => $others->whereNull($own)->orWhere($own, '!=', $student));
+                $rows->where(
+                    static fn(Builder $others): Builder => $others->whereNull($own)->orWhere($own, '!=', $student),
+                );
             }
-            foreach ($rows->orderBy('id')->get(['id', ...$columns, ...array_filter([self::CALLED[$table] ?? null])]) as $row) {
+            foreach (
+                $rows->orderBy('id')->get(['id', ...$columns, ...array_filter([self::CALLED[$table] ?? null])])
+                as $row
+            ) {
                 $called = (string) ($row->{self::CALLED[$table] ?? 'id'} ?? '');
-                array_push($places, ...self::found((array) $row, $columns, $names, sprintf($where, $table === 'practice_sessions' ? CarbonImmutable::parse($called)->format('j F Y') : $called)));
+                array_push(
+                    $places,
+                    ...self::found(
+                        (array) $row,
+                        $columns,
+                        $names,
+                        sprintf(
+                            $where,
+                            $table === 'practice_sessions' ? CarbonImmutable::parse($called)->format('j F Y') : $called,
+                        ),
+                    ),
+                );
             }
         }
         array_push($places, ...self::inLogs($workspaceId, $names, $student));
@@ -67,15 +111,34 @@ final class NamesInNotes
      */
     private static function inLogs(string $workspaceId, array $names, ?string $student): array
     {
-        $lines = DB::table('session_events')->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')->where('practice_sessions.workspace_id', $workspaceId)
+        $lines = DB::table('session_events')
+            ->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id')
+            ->where('practice_sessions.workspace_id', $workspaceId)
             ->where(static fn(Builder $some): Builder => self::holding($some, ['session_events.payload'], $names));
         if ($student !== null) {
             // Lines of theirs go with them, in their own sessions and in others'.
-            $lines->where('session_events.payload', 'not like', "%$student%")->where(static fn(Builder $others): Builder => $others->whereNull('practice_sessions.student_id')->orWhere('practice_sessions.student_id', '!=', $student));
+            $lines
+                ->where('session_events.payload', 'not like', "%$student%")
+                ->where(
+                    static fn(Builder $others): Builder => $others
+                        ->whereNull('practice_sessions.student_id')
+                        ->orWhere('practice_sessions.student_id', '!=', $student),
+                );
         }
         $places = [];
-        foreach ($lines->orderBy('session_events.position')->get(['session_events.payload', 'practice_sessions.started_at']) as $row) {
-            array_push($places, ...self::found((array) $row, ['payload'], $names, 'Log of the session on ' . CarbonImmutable::parse((string) $row->started_at)->format('j F Y')));
+        foreach (
+            $lines->orderBy('session_events.position')->get(['session_events.payload', 'practice_sessions.started_at'])
+            as $row
+        ) {
+            array_push(
+                $places,
+                ...self::found(
+                    (array) $row,
+                    ['payload'],
+                    $names,
+                    'Log of the session on ' . CarbonImmutable::parse((string) $row->started_at)->format('j F Y'),
+                ),
+            );
         }
 
         return $places;
@@ -90,7 +153,11 @@ final class NamesInNotes
         foreach ($names as $name) {
             // Databases and JSON write letters beyond the English alphabet each in a way of their own: the rest of the name is enough to look closer.
             preg_match_all('/[A-Za-z0-9]+/', $name, $runs);
-            $longest = array_reduce($runs[0], static fn(string $longest, string $run): string => strlen($run) > strlen($longest) ? $run : $longest, '');
+            $longest = array_reduce(
+                $runs[0],
+                static fn(string $longest, string $run): string => strlen($run) > strlen($longest) ? $run : $longest,
+                '',
+            );
             foreach ($columns as $column) {
                 $some->orWhereLike($column, "%$longest%");
             }
@@ -109,13 +176,21 @@ final class NamesInNotes
     private static function found(array $row, array $columns, array $names, string $where): array
     {
         $found = [];
-        $pattern = '/(?<![\p{L}\p{N}])(' . implode('|', array_map(static fn(string $name): string => preg_quote($name, '/'), $names)) . ')(?![\p{L}\p{N}])/ui';
+        $pattern =
+            '/(?<![\p{L}\p{N}])(' .
+            implode('|', array_map(static fn(string $name): string => preg_quote($name, '/'), $names)) .
+            ')(?![\p{L}\p{N}])/ui';
         foreach ($columns as $column) {
             $text = (string) ($row[$column] ?? '');
             $plain = is_array($told = json_decode($text, true)) ? self::texts($told) : $text;
             if (preg_match($pattern, $plain, $match, PREG_OFFSET_CAPTURE) === 1) {
                 $at = mb_strlen(substr($plain, 0, $match[0][1]));
-                $found[] = ['where' => trim($where), 'text' => trim(mb_substr($plain, max(0, $at - self::AROUND), 2 * self::AROUND + mb_strlen($match[0][0])))];
+                $found[] = [
+                    'where' => trim($where),
+                    'text' => trim(
+                        mb_substr($plain, max(0, $at - self::AROUND), 2 * self::AROUND + mb_strlen($match[0][0])),
+                    ),
+                ];
             }
         }
 

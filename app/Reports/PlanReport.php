@@ -57,9 +57,13 @@ final class PlanReport
     /** Longer than this somebody went for a walk in between, minutes. */
     private const LONGEST_RUN = 90;
 
-    public function __construct(private readonly DrillLibrary $library, private readonly RoundStatistics $play, private readonly SessionReview $review, private readonly BallReport $looks, private readonly GreenSpeeds $speeds)
-    {
-    }
+    public function __construct(
+        private readonly DrillLibrary $library,
+        private readonly RoundStatistics $play,
+        private readonly SessionReview $review,
+        private readonly BallReport $looks,
+        private readonly GreenSpeeds $speeds,
+    ) {}
 
     public function planner(PracticeSession $session, Coach $coach, SessionLimits $day): Planner
     {
@@ -82,27 +86,36 @@ final class PlanReport
             $said['bag'],
             $this->isMeasured($session),
             in_array(Condition::Storm, $conditions, true),
-            array_intersect(array_map(static fn(Condition $one): string => $one->value, $conditions), [Condition::Cored->value, Condition::Rain->value, Condition::TopDressed->value]) !== [],
+            array_intersect(array_map(static fn(Condition $one): string => $one->value, $conditions), [
+                Condition::Cored->value,
+                Condition::Rain->value,
+                Condition::TopDressed->value,
+            ]) !== [],
         );
     }
 
     public static function plan(PracticeSession $session): ?Plan
     {
-        return $session->plan === null ? null : Plan::read(JsonInput::parse(json_encode($session->plan, JSON_THROW_ON_ERROR)));
+        return $session->plan === null
+            ? null
+            : Plan::read(JsonInput::parse(json_encode($session->plan, JSON_THROW_ON_ERROR)));
     }
 
     public function progress(PracticeSession $session, Plan $plan): PlanProgress
     {
         $until = $session->ended_at ?? CarbonImmutable::now();
 
-        return PlanProgress::of($plan, new SessionProgress(
-            max(0.0, $session->started_at->diffInSeconds($until) / 60.0),
-            $this->isMeasured($session),
-            DB::table('check_attempts')->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
-            self::drills($session),
-            self::parts($session),
-            $session->ended_at !== null,
-        ));
+        return PlanProgress::of(
+            $plan,
+            new SessionProgress(
+                max(0.0, $session->started_at->diffInSeconds($until) / 60.0),
+                $this->isMeasured($session),
+                DB::table('check_attempts')->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
+                self::drills($session),
+                self::parts($session),
+                $session->ended_at !== null,
+            ),
+        );
     }
 
     /** What is said at the end of a session of its student; null where nobody came. */
@@ -127,9 +140,23 @@ final class PlanReport
     public function atStations(PracticeSession $session, Coach $coach, int $stations): array
     {
         $shelf = $this->library->ofWorkspace($coach);
-        $keys = array_values(array_filter(array_map(static fn(Block $block): ?string => $block->isDropped || !isset($shelf[$block->drill ?? '']) ? null : $block->drill, self::plan($session)->blocks ?? [])));
+        $keys = array_values(
+            array_filter(
+                array_map(
+                    static fn(Block $block): ?string => $block->isDropped || !isset($shelf[$block->drill ?? ''])
+                        ? null
+                        : $block->drill,
+                    self::plan($session)->blocks ?? [],
+                ),
+            ),
+        );
 
-        return $keys === [] ? [] : array_map(static fn(int $i): Drill => DrillDefinition::card($shelf[$keys[$i % count($keys)]]), range(0, $stations - 1));
+        return $keys === []
+            ? []
+            : array_map(
+                static fn(int $i): Drill => DrillDefinition::card($shelf[$keys[$i % count($keys)]]),
+                range(0, $stations - 1),
+            );
     }
 
     /** @return array{string, int, string}|null a drill for a mat that works at a skill, its balls and its key */
@@ -137,9 +164,22 @@ final class PlanReport
     {
         $need = new StudentNeed(school: $student->school->value, isGentle: $student->is_gentle);
         foreach ($this->candidates($coach) as $candidate) {
-            $longest = max(array_map(static fn(Station $station): float => $station->to->metres(), $candidate->card->rules->stations));
-            if (PuttingSkill::of($candidate->card) === $skill && $longest <= self::LONGEST_AT_HOME_METRES && $candidate->against(new SessionLimits(15, 'mat', hasHole: false), $need) === []) {
-                return [$candidate->card->name, $candidate->balls($candidate->wholeMinutes(), BlockKind::Line), $candidate->card->key];
+            $longest = max(
+                array_map(
+                    static fn(Station $station): float => $station->to->metres(),
+                    $candidate->card->rules->stations,
+                ),
+            );
+            if (
+                PuttingSkill::of($candidate->card) === $skill &&
+                $longest <= self::LONGEST_AT_HOME_METRES &&
+                $candidate->against(new SessionLimits(15, 'mat', hasHole: false), $need) === []
+            ) {
+                return [
+                    $candidate->card->name,
+                    $candidate->balls($candidate->wholeMinutes(), BlockKind::Line),
+                    $candidate->card->key,
+                ];
             }
         }
 
@@ -162,7 +202,9 @@ final class PlanReport
         $now = CarbonImmutable::now();
         $last = PracticeSession::ballsSeenOf($student)->where('practice_session_id', '!=', $session->id)->max('at_ms');
         // What lay before they first came counts until they have rolled here.
-        $away = is_numeric($last) ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000)) : $facts->layOffWeeks ?? 0;
+        $away = is_numeric($last)
+            ? (int) floor(($now->getTimestampMs() - (int) $last) / (7 * 86_400_000))
+            : $facts->layOffWeeks ?? 0;
 
         return new StudentNeed(
             atStake: $this->atStake($student),
@@ -175,11 +217,18 @@ final class PlanReport
             weeksAway: $away,
             daysSince: self::daysSince($student, $now),
             promised: self::promised($session, $student),
-            schools: array_combine(array_keys(PreferenceQuestion::all()), array_map($schools->answer(...), array_keys(PreferenceQuestion::all()))),
+            schools: array_combine(
+                array_keys(PreferenceQuestion::all()),
+                array_map($schools->answer(...), array_keys(PreferenceQuestion::all())),
+            ),
             school: $student->school->value,
             band: $this->play->of($student, null)->band,
             isGentle: $student->is_gentle,
-            isAimKnown: DB::table('check_attempts')->where('student_id', $student->id)->where('kind', 'aim')->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())->exists(),
+            isAimKnown: DB::table('check_attempts')
+                ->where('student_id', $student->id)
+                ->where('kind', 'aim')
+                ->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())
+                ->exists(),
             lengthStep: match ($student->unit) {
                 Unit::Metres => StudentNeed::HALF_METRE,
                 Unit::Feet => Length::METRES_PER_FOOT,
@@ -193,7 +242,9 @@ final class PlanReport
     {
         $key = CacheKey::of('at stake', $student->workspace_id, [$student]);
         /** @var array{array<string, float>|null} $kept */
-        $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), function () use ($student): array {
+        $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), function () use (
+            $student,
+        ): array {
             [$stakes] = $this->play->stakes($student);
 
             return [$stakes instanceof Stakes ? $stakes->bySkill() : null];
@@ -204,7 +255,12 @@ final class PlanReport
 
     private static function promised(PracticeSession $session, Student $student): ?string
     {
-        $note = $student->practiceSessions()->where('started_at', '<', $session->started_at)->whereNotNull('note_for_next')->orderByDesc('started_at')->value('note_for_next');
+        $note = $student
+            ->practiceSessions()
+            ->where('started_at', '<', $session->started_at)
+            ->whereNotNull('note_for_next')
+            ->orderByDesc('started_at')
+            ->value('note_for_next');
 
         return is_string($note) ? mb_substr($note, 0, 120) : null;
     }
@@ -213,7 +269,15 @@ final class PlanReport
     private static function daysSince(Student $student, CarbonImmutable $now): array
     {
         $days = [];
-        foreach (DrillFindingRecord::query()->toBase()->where('student_id', $student->id)->groupBy('drill')->selectRaw('drill, max(at_ms) as at_ms')->get() as $row) {
+        foreach (
+            DrillFindingRecord::query()
+                ->toBase()
+                ->where('student_id', $student->id)
+                ->groupBy('drill')
+                ->selectRaw('drill, max(at_ms) as at_ms')
+                ->get()
+            as $row
+        ) {
             $days[(string) $row->drill] = (int) floor(($now->getTimestampMs() - (int) $row->at_ms) / 86_400_000);
         }
 
@@ -227,7 +291,9 @@ final class PlanReport
         $candidates = [];
         foreach ($this->library->ofWorkspace($coach) as $drill) {
             $card = DrillDefinition::card($drill);
-            $candidates[] = isset($took[$card->key]) ? new Candidate($card, DrillMinutes::of($card->minutes ?? Candidate::USUAL, $took[$card->key])) : Candidate::unlearned($card);
+            $candidates[] = isset($took[$card->key])
+                ? new Candidate($card, DrillMinutes::of($card->minutes ?? Candidate::USUAL, $took[$card->key]))
+                : Candidate::unlearned($card);
         }
 
         return $candidates;
@@ -236,14 +302,29 @@ final class PlanReport
     /** @return array<string, list<float>> minutes of the latest runs in this workspace that came to their end, by key of the drill */
     private static function took(Coach $coach): array
     {
-        $rows = DB::table('findings')->where('findings.workspace_id', $coach->workspace_id)->where('findings.balls', '>=', self::FEWEST_BALLS)->whereIn('findings.phase', [Phase::Done->value, Phase::Capped->value])
-            ->join('balls', static fn(JoinClause $join) => $join->on('balls.run_id', '=', 'findings.run_id')->on('balls.student_id', '=', 'findings.student_id'))
-            ->groupBy('findings.id', 'findings.drill', 'findings.balls')->orderByDesc('findings.id')->limit(self::RUNS)
-            ->selectRaw('findings.drill as drill, findings.balls as balls, min(balls.at_ms) as first_ms, max(balls.at_ms) as last_ms')->get();
+        $rows = DB::table('findings')
+            ->where('findings.workspace_id', $coach->workspace_id)
+            ->where('findings.balls', '>=', self::FEWEST_BALLS)
+            ->whereIn('findings.phase', [Phase::Done->value, Phase::Capped->value])
+            ->join(
+                'balls',
+                static fn(JoinClause $join) => $join
+                    ->on('balls.run_id', '=', 'findings.run_id')
+                    ->on('balls.student_id', '=', 'findings.student_id'),
+            )
+            ->groupBy('findings.id', 'findings.drill', 'findings.balls')
+            ->orderByDesc('findings.id')
+            ->limit(self::RUNS)
+            ->selectRaw(
+                'findings.drill as drill, findings.balls as balls, min(balls.at_ms) as first_ms, max(balls.at_ms) as last_ms',
+            )
+            ->get();
         $took = [];
         foreach ($rows as $row) {
             // Between the first ball and the last there is one stretch less than there are balls.
-            $minutes = ((int) $row->last_ms - (int) $row->first_ms) / 60_000.0 * (int) $row->balls / ((int) $row->balls - 1);
+            $minutes =
+                ((((int) $row->last_ms - (int) $row->first_ms) / 60_000.0) * (int) $row->balls) /
+                ((int) $row->balls - 1);
             if ($minutes > 0.0 && $minutes < self::LONGEST_RUN) {
                 $took[(string) $row->drill][] = $minutes;
             }
@@ -256,7 +337,13 @@ final class PlanReport
     private static function drills(PracticeSession $session): array
     {
         $drills = [];
-        $times = DB::table('balls')->where('practice_session_id', $session->id)->whereNotNull('run_id')->groupBy('run_id')->selectRaw('run_id, min(at_ms) as first_ms, max(at_ms) as last_ms')->get()->keyBy('run_id');
+        $times = DB::table('balls')
+            ->where('practice_session_id', $session->id)
+            ->whereNotNull('run_id')
+            ->groupBy('run_id')
+            ->selectRaw('run_id, min(at_ms) as first_ms, max(at_ms) as last_ms')
+            ->get()
+            ->keyBy('run_id');
         foreach (PracticeRun::query()->where('practice_session_id', $session->id)->get() as $run) {
             $time = $times->get($run->id);
             $drills[(string) $run->definition()->key] = [
@@ -272,8 +359,19 @@ final class PlanReport
     private static function parts(PracticeSession $session): array
     {
         $parts = [];
-        foreach (DB::table('balls')->where('practice_session_id', $session->id)->whereNotNull('part')->groupBy('part')->selectRaw('part, count(*) as balls, min(at_ms) as first_ms, max(at_ms) as last_ms')->get() as $row) {
-            $parts[(string) $row->part] = ['minutes' => ((int) $row->last_ms - (int) $row->first_ms) / 60_000.0, 'balls' => (int) $row->balls];
+        foreach (
+            DB::table('balls')
+                ->where('practice_session_id', $session->id)
+                ->whereNotNull('part')
+                ->groupBy('part')
+                ->selectRaw('part, count(*) as balls, min(at_ms) as first_ms, max(at_ms) as last_ms')
+                ->get()
+            as $row
+        ) {
+            $parts[(string) $row->part] = [
+                'minutes' => ((int) $row->last_ms - (int) $row->first_ms) / 60_000.0,
+                'balls' => (int) $row->balls,
+            ];
         }
 
         return $parts;

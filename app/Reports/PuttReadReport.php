@@ -22,9 +22,7 @@ final class PuttReadReport
     /** Rates are solved for green speeds this far apart, metres: between them they hardly move, and a dragged speed asks often. */
     private const SPEED_STEP = 0.15;
 
-    public function __construct(private readonly StrokeLines $lines, private readonly RoundStatistics $play)
-    {
-    }
+    public function __construct(private readonly StrokeLines $lines, private readonly RoundStatistics $play) {}
 
     /** @return array{PuttRead, bool} with whether costs are told for the student's own figures */
     public function look(PuttSituation $putt, ?Student $student, ?Surface $surface): array
@@ -34,7 +32,13 @@ final class PuttReadReport
         $player = $own ?? Player::ordinary($putt->pace);
 
         return [
-            PuttRead::of($putt, $student?->hand, $student === null ? null : $this->lines->of($student, $surface), self::rates($player, $putt->surface->speed), $player),
+            PuttRead::of(
+                $putt,
+                $student?->hand,
+                $student === null ? null : $this->lines->of($student, $surface),
+                self::rates($player, $putt->surface->speed),
+                $player,
+            ),
             $own !== null,
         ];
     }
@@ -43,7 +47,11 @@ final class PuttReadReport
     {
         $key = CacheKey::of('player', $student->workspace_id, [$student], [$surface?->value]);
         /** @var array{Player|null} $kept a student without figures is kept too */
-        $kept = Cache::remember($key, CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES), fn(): array => [$this->play->player($student, $surface)]);
+        $kept = Cache::remember(
+            $key,
+            CarbonImmutable::now()->addMinutes(self::KEPT_MINUTES),
+            fn(): array => [$this->play->player($student, $surface)],
+        );
 
         return $kept[0];
     }

@@ -25,9 +25,7 @@ use Illuminate\Support\Collection;
 /** A student's guesses at putts that roll on the screen. */
 final class ReadingQuiz
 {
-    public function __construct(private readonly BallReport $looks)
-    {
-    }
+    public function __construct(private readonly BallReport $looks) {}
 
     /** Guesses the habit is told from, the latest. */
     private const LATELY = 60;
@@ -42,18 +40,34 @@ final class ReadingQuiz
      */
     public function standing(Student $student): array
     {
-        $rows = QuizAnswerRecord::query()->where('student_id', $student->id)->orderByDesc('created_at')->orderByDesc('id');
+        $rows = QuizAnswerRecord::query()
+            ->where('student_id', $student->id)
+            ->orderByDesc('created_at')
+            ->orderByDesc('id');
         /** @var list<bool> $passes a level is climbed to by every guess there was, however long ago */
         $passes = $rows->pluck('is_right')->reverse()->values()->all();
         /** @var Collection<int, QuizAnswerRecord> $latest */
         $latest = $rows->limit(self::LATELY)->get();
-        $guesses = array_values(array_filter($latest->map(static fn(QuizAnswerRecord $row): ?QuizAnswer => $row->guess())->all()));
-        $habit = ReadHabit::of(array_map(
-            static fn(QuizAnswer $guess): array => [$guess->aim, $guess->needed, LowSide::curving($guess->needed > 0.0 ? 'left' : 'right', $student->hand)],
-            $guesses,
-        ));
+        $guesses = array_values(
+            array_filter($latest->map(static fn(QuizAnswerRecord $row): ?QuizAnswer => $row->guess())->all()),
+        );
+        $habit = ReadHabit::of(
+            array_map(
+                static fn(QuizAnswer $guess): array => [
+                    $guess->aim,
+                    $guess->needed,
+                    LowSide::curving($guess->needed > 0.0 ? 'left' : 'right', $student->hand),
+                ],
+                $guesses,
+            ),
+        );
 
-        return [QuizOfTen::level($passes), count($passes), count(array_filter(array_slice($passes, -QuizOfTen::COUNT))), $habit === null ? [] : [$habit]];
+        return [
+            QuizOfTen::level($passes),
+            count($passes),
+            count(array_filter(array_slice($passes, -QuizOfTen::COUNT))),
+            $habit === null ? [] : [$habit],
+        ];
     }
 
     /**
@@ -63,9 +77,23 @@ final class ReadingQuiz
      *
      * @return list<PuttSituation>
      */
-    public function ten(Student $student, int $level, bool $isBlocked, array $rolled, ?string $curving, RandomSource $random): array
-    {
-        return QuizOfTen::of($level, $this->speed($student), $student->finish_past_m, $isBlocked, $random, $rolled, $curving);
+    public function ten(
+        Student $student,
+        int $level,
+        bool $isBlocked,
+        array $rolled,
+        ?string $curving,
+        RandomSource $random,
+    ): array {
+        return QuizOfTen::of(
+            $level,
+            $this->speed($student),
+            $student->finish_past_m,
+            $isBlocked,
+            $random,
+            $rolled,
+            $curving,
+        );
     }
 
     /** @return list<PuttSituation> stations of this student's sessions that break, on the green as it last was */
@@ -74,12 +102,22 @@ final class ReadingQuiz
         $speed = $this->speed($student);
         $putts = [];
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::query()->where('student_id', $student->id)->orderByDesc('started_at')->limit(self::SESSIONS)->get();
+        $sessions = PracticeSession::query()
+            ->where('student_id', $student->id)
+            ->orderByDesc('started_at')
+            ->limit(self::SESSIONS)
+            ->get();
         foreach ($sessions as $session) {
             foreach ($session->stations as $station) {
                 $across = (float) ($station['across_percent'] ?? 0.0);
                 if (abs($across) > 0.0) {
-                    $putts[] = PuttSituation::plain(Length::ofMetres((float) $station['length_m']), $speed, Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)), Grade::ofPercent($across), $student->finish_past_m);
+                    $putts[] = PuttSituation::plain(
+                        Length::ofMetres((float) $station['length_m']),
+                        $speed,
+                        Grade::ofPercent((float) ($station['grade_percent'] ?? 0.0)),
+                        Grade::ofPercent($across),
+                        $student->finish_past_m,
+                    );
                 }
             }
         }
@@ -103,7 +141,11 @@ final class ReadingQuiz
 
     private function speed(Student $student): GreenSpeed
     {
-        $last = PracticeSession::query()->where('student_id', $student->id)->whereNotNull('green_id')->latest('started_at')->first();
+        $last = PracticeSession::query()
+            ->where('student_id', $student->id)
+            ->whereNotNull('green_id')
+            ->latest('started_at')
+            ->first();
 
         return $last?->green?->latestReading?->speed() ?? GreenSpeed::ordinary();
     }

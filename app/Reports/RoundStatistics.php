@@ -27,23 +27,28 @@ final class RoundStatistics
     /** Balls the pace and the start line are told from. */
     private const BALLS = 400;
 
-    public function __construct(private readonly BallReport $looks)
-    {
-    }
+    public function __construct(private readonly BallReport $looks) {}
 
     public function of(Student $student, ?Length $inside): RoundSummary
     {
         $rounds = $this->rounds($student);
         $play = self::look($rounds, $inside, $student->unit);
         /** @var Collection<int, Benchmark> $benchmarks */
-        $benchmarks = Benchmark::query()->where('workspace_id', $student->workspace_id)->orderBy('figure')->orderBy('length_m')->get();
+        $benchmarks = Benchmark::query()
+            ->where('workspace_id', $student->workspace_id)
+            ->orderBy('figure')
+            ->orderBy('length_m')
+            ->get();
 
         return new RoundSummary(
             $rounds,
             $play,
             $inside,
             array_values($benchmarks->all()),
-            $play->firstPutts->band() ?? ($student->band_low_m === null || $student->band_high_m === null ? null : [$student->band_low_m, $student->band_high_m]),
+            $play->firstPutts->band() ??
+                ($student->band_low_m === null || $student->band_high_m === null
+                    ? null
+                    : [$student->band_low_m, $student->band_high_m]),
         );
     }
 
@@ -88,7 +93,12 @@ final class RoundStatistics
     private function rounds(Student $student): array
     {
         /** @var Collection<int, Round> $rounds */
-        $rounds = Round::query()->where('student_id', $student->id)->orderByDesc('played_on')->orderByDesc('id')->limit(self::LATEST)->get();
+        $rounds = Round::query()
+            ->where('student_id', $student->id)
+            ->orderByDesc('played_on')
+            ->orderByDesc('id')
+            ->limit(self::LATEST)
+            ->get();
 
         return array_values($rounds->all());
     }

@@ -23,6 +23,5 @@ final readonly class RoundSummary
         public ?Length $inside,
         public array $benchmarks,
         public ?array $band,
-    ) {
-    }
+    ) {}
 }

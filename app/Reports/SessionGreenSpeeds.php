@@ -19,6 +19,5 @@ final readonly class SessionGreenSpeeds
         public ?MeasurementInForce $standing,
         public ?GreenSpeedMeasurement $own,
         public ?GreenSpeedMeasurement $other,
-    ) {
-    }
+    ) {}
 }

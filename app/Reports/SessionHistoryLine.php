@@ -14,7 +14,10 @@ final readonly class SessionHistoryLine
      * @param int $students whose balls they are
      * @param list<string> $drills names, in the order they were rolled
      */
-    public function __construct(public PracticeSession $session, public int $balls, public int $students, public array $drills)
-    {
-    }
+    public function __construct(
+        public PracticeSession $session,
+        public int $balls,
+        public int $students,
+        public array $drills,
+    ) {}
 }

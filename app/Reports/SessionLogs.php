@@ -13,9 +13,7 @@ use Illuminate\Support\Collection;
 /** Reads the log under a session: folded, of one drill run, and the history of one ball. */
 final class SessionLogs
 {
-    public function __construct(private readonly EventStore $events)
-    {
-    }
+    public function __construct(private readonly EventStore $events) {}
 
     public function of(PracticeSession $session): SessionLog
     {
@@ -40,12 +38,16 @@ final class SessionLogs
     public function historyOf(PracticeSession $session, string $puttId): array
     {
         /** @var Collection<int, SessionEventRecord> $records */
-        $records = SessionEventRecord::query()->where('practice_session_id', $session->id)
-            ->with('coach:id,name', 'session.student')->orderBy('at_ms')->orderBy('id')->get();
+        $records = SessionEventRecord::query()
+            ->where('practice_session_id', $session->id)
+            ->with('coach:id,name', 'session.student')
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get();
         $about = [$puttId];
         $history = [];
         foreach ($records as $record) {
-            $subject = $record->payload['putt_id'] ?? $record->payload['event_id'] ?? $record->id;
+            $subject = $record->payload['putt_id'] ?? ($record->payload['event_id'] ?? $record->id);
             if (in_array($subject, $about, true)) {
                 // An undo may take back a correction, or another undo.
                 $about[] = $record->id;

@@ -48,8 +48,7 @@ final class SessionReview
         private readonly StrokeLines $lines,
         private readonly RoundStatistics $play,
         private readonly BallReport $looks,
-    ) {
-    }
+    ) {}
 
     /** @param Length|null $inside three putts from inside this should not come; null while the coach has set none */
     public function look(PracticeSession $session, Student $student, ?Length $inside = null): SessionReport
@@ -59,14 +58,25 @@ final class SessionReview
         $stroke = $this->stroke($balls, $session, $student);
         [$standing, $method] = $this->standing($session);
         $speed = $standing?->reading->speed;
-        $todays = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id));
+        $todays = array_values(
+            array_filter($balls, static fn(RolledBall $ball): bool => $ball->sessionId === $session->id),
+        );
         $until = self::milliseconds($session->ended_at ?? CarbonImmutable::now());
-        $before = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until));
+        $before = array_values(
+            array_filter($balls, static fn(RolledBall $ball): bool => $ball->atMilliseconds <= $until),
+        );
         $own = DayReport::student($before, $surface, $session->id);
         [$othersDays, $othersStrokes] = $this->others($session, $student, $until);
         $day = $own->n === 0 ? null : DayReport::of([$own, ...$othersDays]);
         $tries = FirstAttempts::of($todays, $surface);
-        $path = $this->looks->asked($student, array_slice(array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)), -self::PATH), $surface);
+        $path = $this->looks->asked(
+            $student,
+            array_slice(
+                array_values(array_filter($before, static fn(RolledBall $ball): bool => $ball->surface === $surface)),
+                -self::PATH,
+            ),
+            $surface,
+        );
         $facts = new InsightFacts(
             fit: $stroke->fit,
             method: $method,
@@ -92,14 +102,24 @@ final class SessionReview
 
         return new SessionReport(
             stroke: $stroke,
-            table: $speed === null ? null : BackstrokeTable::of($stroke->fit, $speed, $standing->relativeError(), self::asked($session, $student), $student->unit),
+            table: $speed === null
+                ? null
+                : BackstrokeTable::of(
+                    $stroke->fit,
+                    $speed,
+                    $standing->relativeError(),
+                    self::asked($session, $student),
+                    $student->unit,
+                ),
             standing: $standing,
             method: $method,
             day: $day,
             dayBalls: $own->n,
             counts: MeasureCount::all($todays, $surface),
             // A baseline is watched, and nothing is said to it.
-            notes: $session->isBaseline() ? [] : Insights::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+            notes: $session->isBaseline()
+                ? []
+                : Insights::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
             tries: $tries,
             shoePlaces: $speed === null ? [] : ShoePosition::places($path->checked, $speed),
         );
@@ -111,8 +131,12 @@ final class SessionReview
      *
      * @param GreenSpeed|null $speed null for the one that stands; without one there is no answer
      */
-    public function whatIf(PracticeSession $session, Student $student, ?GreenSpeed $speed, ?Length $length): ?BackstrokeTable
-    {
+    public function whatIf(
+        PracticeSession $session,
+        Student $student,
+        ?GreenSpeed $speed,
+        ?Length $length,
+    ): ?BackstrokeTable {
         $standing = $speed === null ? $this->standing($session)[0] : null;
         $told = $speed ?? $standing?->reading->speed;
         if ($told === null) {
@@ -122,7 +146,13 @@ final class SessionReview
 
         $more = $length === null ? [] : [[$length, Grade::level()]];
 
-        return BackstrokeTable::of($fit, $told, $standing?->relativeError() ?? 0.0, self::asked($session, $student, $more), $student->unit);
+        return BackstrokeTable::of(
+            $fit,
+            $told,
+            $standing?->relativeError() ?? 0.0,
+            self::asked($session, $student, $more),
+            $student->unit,
+        );
     }
 
     /**
@@ -192,10 +222,19 @@ final class SessionReview
      */
     private static function asked(PracticeSession $session, Student $student, array $more = []): array
     {
-        return TableLength::of([...$more, ...array_map(
-            static fn(array $station): array => [Length::ofMetres($station['length_m']), Grade::ofPercent($station['grade_percent'] ?? 0.0)],
-            $session->stations,
-        )], $student->unit);
+        return TableLength::of(
+            [
+                ...$more,
+                ...array_map(
+                    static fn(array $station): array => [
+                        Length::ofMetres($station['length_m']),
+                        Grade::ofPercent($station['grade_percent'] ?? 0.0),
+                    ],
+                    $session->stations,
+                ),
+            ],
+            $student->unit,
+        );
     }
 
     private static function milliseconds(CarbonInterface $at): int

@@ -17,20 +17,21 @@ final class StrokeLines
 {
     private const KEPT_MINUTES = 60;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors) {}
 
     /** The line without its putts. */
     public function of(Student $student, ?Surface $surface): StrokeFit
     {
         $kept = Cache::get(self::key($student, $surface));
 
-        return $kept instanceof StrokeFit ? $kept : $this->keep(
-            $student,
-            $surface,
-            StrokeReport::of($this->evidence->ofStudent($student), $surface, '', $this->prior($student, $surface))->fit,
-        );
+        return $kept instanceof StrokeFit
+            ? $kept
+            : $this->keep(
+                $student,
+                $surface,
+                StrokeReport::of($this->evidence->ofStudent($student), $surface, '', $this->prior($student, $surface))
+                    ->fit,
+            );
     }
 
     public function keep(Student $student, ?Surface $surface, StrokeFit $fit): StrokeFit

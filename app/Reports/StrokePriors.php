@@ -16,17 +16,34 @@ final class StrokePriors
     /** The prior this workspace's other students make on a kind of surface. */
     public function of(Student $student, Surface $surface): StrokePrior
     {
-        $others = DB::table('stroke_summaries')->where('workspace_id', $student->workspace_id)
+        $others = DB::table('stroke_summaries')
+            ->where('workspace_id', $student->workspace_id)
             // Made up, they tell nothing of anybody.
-            ->whereNotIn('student_id', Student::withTrashed()->where('workspace_id', $student->workspace_id)->where('is_simulated', true)->select('id'))
-           ->where('surface', $surface->value)
-            ->where('student_id', '!=', $student->id)->orderBy('student_id')->get();
+            ->whereNotIn(
+                'student_id',
+                Student::withTrashed()
+                    ->where('workspace_id', $student->workspace_id)
+                    ->where('is_simulated', true)
+                    ->select('id'),
+            )
+            ->where('surface', $surface->value)
+            ->where('student_id', '!=', $student->id)
+            ->orderBy('student_id')
+            ->get();
 
-        return StrokePrior::ofWorkspace(array_values($others->map(static fn(object $row): StrokeSummary => StrokeSummary::of(
-            (float) $row->beta,
-            (float) $row->beta_error,
-            (float) $row->sigma,
-            (float) $row->degrees_of_freedom,
-        ))->all()));
+        return StrokePrior::ofWorkspace(
+            array_values(
+                $others
+                    ->map(
+                        static fn(object $row): StrokeSummary => StrokeSummary::of(
+                            (float) $row->beta,
+                            (float) $row->beta_error,
+                            (float) $row->sigma,
+                            (float) $row->degrees_of_freedom,
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
     }
 }

@@ -18,9 +18,7 @@ final class TakeHomeCards
     /** The second green is so much faster where the coach names none. */
     private const FASTER = 1.15;
 
-    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors)
-    {
-    }
+    public function __construct(private readonly BallRepository $evidence, private readonly StrokePriors $priors) {}
 
     /** The card there is, or an empty one that is not kept yet. */
     public function cardOf(Student $student): TakeHomeCard
@@ -58,9 +56,17 @@ final class TakeHomeCards
         $first = $card->speed_1_m ?? ($last->reading->reading->speed ?? GreenSpeed::ordinary())->metres();
         $asked = TableLength::of([], $student->unit);
 
-        return $fit->beta() === null ? [] : array_map(
-            static fn(float $speed): BackstrokeTable => BackstrokeTable::of($fit, GreenSpeed::ofMetres($speed), 0.0, $asked, $student->unit),
-            [$first, $card->speed_2_m ?? min(6.1, self::FASTER * $first)],
-        );
+        return $fit->beta() === null
+            ? []
+            : array_map(
+                static fn(float $speed): BackstrokeTable => BackstrokeTable::of(
+                    $fit,
+                    GreenSpeed::ofMetres($speed),
+                    0.0,
+                    $asked,
+                    $student->unit,
+                ),
+                [$first, $card->speed_2_m ?? min(6.1, self::FASTER * $first)],
+            );
     }
 }

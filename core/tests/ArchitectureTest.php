@@ -15,27 +15,77 @@ use PHPUnit\Framework\TestCase;
 /** The core knows nobody: no framework, no input or output, no clock, no chance of its own. */
 final class ArchitectureTest extends TestCase
 {
-    private const SUPERGLOBALS = ['_GET', '_POST', '_COOKIE', '_FILES', '_SERVER', '_ENV', '_REQUEST', '_SESSION', 'GLOBALS'];
+    private const SUPERGLOBALS = [
+        '_GET',
+        '_POST',
+        '_COOKIE',
+        '_FILES',
+        '_SERVER',
+        '_ENV',
+        '_REQUEST',
+        '_SESSION',
+        'GLOBALS',
+    ];
 
     private const IMPURE = [
-        'time', 'microtime', 'hrtime', 'date', 'gmdate', 'getdate', 'localtime', 'strtotime', 'mktime', 'sleep', 'usleep',
-        'rand', 'mt_rand', 'random_int', 'random_bytes', 'mt_srand', 'srand', 'lcg_value', 'uniqid', 'shuffle', 'array_rand', 'str_shuffle',
-        'fopen', 'file_get_contents', 'file_put_contents', 'file', 'fwrite', 'readfile', 'unlink', 'glob', 'scandir',
-        'curl_init', 'fsockopen', 'stream_socket_client', 'mail', 'header', 'setcookie', 'getenv', 'putenv', 'error_log', 'exec', 'shell_exec',
+        'time',
+        'microtime',
+        'hrtime',
+        'date',
+        'gmdate',
+        'getdate',
+        'localtime',
+        'strtotime',
+        'mktime',
+        'sleep',
+        'usleep',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'random_bytes',
+        'mt_srand',
+        'srand',
+        'lcg_value',
+        'uniqid',
+        'shuffle',
+        'array_rand',
+        'str_shuffle',
+        'fopen',
+        'file_get_contents',
+        'file_put_contents',
+        'file',
+        'fwrite',
+        'readfile',
+        'unlink',
+        'glob',
+        'scandir',
+        'curl_init',
+        'fsockopen',
+        'stream_socket_client',
+        'mail',
+        'header',
+        'setcookie',
+        'getenv',
+        'putenv',
+        'error_log',
+        'exec',
+        'shell_exec',
     ];
 
     #[DataProvider('sources')]
     public function testAFileOfTheCoreReachesForNothingOutside(string $file): void
     {
-        $nodes = (new ParserFactory())->createForNewestSupportedVersion()->parse((string) file_get_contents($file)) ?? [];
+        $nodes =
+            (new ParserFactory())->createForNewestSupportedVersion()->parse((string) file_get_contents($file)) ?? [];
         $nodes = (new NodeTraverser(new NameResolver()))->traverse($nodes);
         self::assertSame([], self::offences($nodes), $file);
     }
 
     public function testTheCheckItselfSeesWhatItForbids(): void
     {
-        $code = '<?php namespace Amble\Core; use Illuminate\Support\Str; $a = \time(); $b = $_GET; echo new \DateTimeImmutable();'
-            . ' $c = new \Random\Randomizer(); $d = Str::of("x");';
+        $code =
+            '<?php namespace Amble\Core; use Illuminate\Support\Str; $a = \time(); $b = $_GET; echo new \DateTimeImmutable();' .
+            ' $c = new \Random\Randomizer(); $d = Str::of("x");';
         $nodes = (new ParserFactory())->createForNewestSupportedVersion()->parse($code) ?? [];
         $nodes = (new NodeTraverser(new NameResolver()))->traverse($nodes);
         self::assertCount(6, self::offences($nodes));
@@ -46,7 +96,10 @@ final class ArchitectureTest extends TestCase
     {
         $root = dirname(__DIR__) . '/src';
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS))
+            as $file
+        ) {
             yield substr($file->getPathname(), strlen($root) + 1) => [$file->getPathname()];
         }
     }
@@ -61,11 +114,18 @@ final class ArchitectureTest extends TestCase
         $found = [];
         foreach ((new NodeFinder())->find($nodes, static fn(Node $node): bool => true) as $node) {
             $name = match (true) {
-                $node instanceof Node\Expr\FuncCall && $node->name instanceof Node\Name
-                    && in_array($node->name->getLast(), self::IMPURE, true) => $node->name->toString(),
-                $node instanceof Node\Expr\Variable && is_string($node->name)
-                    && in_array($node->name, self::SUPERGLOBALS, true) => "\$$node->name",
-                $node instanceof Node\Stmt\Echo_, $node instanceof Node\Expr\Print_, $node instanceof Node\Expr\Exit_ => 'output',
+                $node instanceof Node\Expr\FuncCall &&
+                    $node->name instanceof Node\Name &&
+                    in_array($node->name->getLast(), self::IMPURE, true)
+                    => $node->name->toString(),
+                $node instanceof Node\Expr\Variable &&
+                    is_string($node->name) &&
+                    in_array($node->name, self::SUPERGLOBALS, true)
+                    => "\$$node->name",
+                $node instanceof Node\Stmt\Echo_,
+                $node instanceof Node\Expr\Print_,
+                $node instanceof Node\Expr\Exit_
+                    => 'output',
                 $node instanceof Node\Name\FullyQualified && self::isForeign($node->toString()) => $node->toString(),
                 default => null,
             };
@@ -84,7 +144,9 @@ final class ArchitectureTest extends TestCase
             str_starts_with($class, 'Amble\\Core\\') => false,
             str_starts_with($class, 'Random\\') => $class !== 'Random\\Engine\\Xoshiro256StarStar',
             str_contains($class, '\\') => true,
-            default => str_starts_with($class, 'Date') || str_starts_with($class, 'PDO') || str_starts_with($class, 'Spl'),
+            default => str_starts_with($class, 'Date') ||
+                str_starts_with($class, 'PDO') ||
+                str_starts_with($class, 'Spl'),
         };
     }
 }

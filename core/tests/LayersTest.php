@@ -49,7 +49,10 @@ final class LayersTest extends TestCase
         $layers = ['low' => ['A', 'B', 'C'], 'high' => ['D']];
         self::assertSame([], self::offences(['A' => ['B'], 'B' => ['C'], 'C' => [], 'D' => ['A', 'C']], $layers));
         self::assertSame(['A refers to D, a layer above'], self::offences(['A' => ['D'], 'D' => []], $layers));
-        self::assertSame(['A, B and C form a circle'], self::offences(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A']], $layers));
+        self::assertSame(
+            ['A, B and C form a circle'],
+            self::offences(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A']], $layers),
+        );
         self::assertSame(['E stands in no layer'], self::offences(['A' => [], 'E' => ['A']], $layers));
     }
 
@@ -97,10 +100,19 @@ final class LayersTest extends TestCase
      */
     private static function circles(array $arrows): array
     {
-        $reach = array_map(static fn(string $from): array => self::reached($from, $arrows), array_combine(array_keys($arrows), array_keys($arrows)));
+        $reach = array_map(
+            static fn(string $from): array => self::reached($from, $arrows),
+            array_combine(array_keys($arrows), array_keys($arrows)),
+        );
         $circles = [];
         foreach (array_keys($arrows) as $folder) {
-            $circle = array_values(array_filter(array_keys($arrows), static fn(string $other): bool => in_array($other, $reach[$folder], true) && in_array($folder, $reach[$other], true)));
+            $circle = array_values(
+                array_filter(
+                    array_keys($arrows),
+                    static fn(string $other): bool => in_array($other, $reach[$folder], true) &&
+                        in_array($folder, $reach[$other], true),
+                ),
+            );
             sort($circle);
             if (count($circle) > 1) {
                 $last = array_pop($circle);
@@ -124,7 +136,7 @@ final class LayersTest extends TestCase
             $next = array_pop($open);
             if (!in_array($next, $reached, true)) {
                 $reached[] = $next;
-                $open = [...$open, ...($arrows[$next] ?? [])];
+                $open = [...$open, ...$arrows[$next] ?? []];
             }
         }
 
@@ -136,10 +148,16 @@ final class LayersTest extends TestCase
     {
         $arrows = [];
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS))
+            as $file
+        ) {
             $own = explode('/', substr($file->getPathname(), strlen($root) + 1))[0];
             $arrows[$own] ??= [];
-            $nodes = (new ParserFactory())->createForNewestSupportedVersion()->parse((string) file_get_contents($file->getPathname())) ?? [];
+            $nodes =
+                (new ParserFactory())
+                    ->createForNewestSupportedVersion()
+                    ->parse((string) file_get_contents($file->getPathname())) ?? [];
             $nodes = (new NodeTraverser(new NameResolver()))->traverse($nodes);
             foreach ((new NodeFinder())->findInstanceOf($nodes, Node\Name\FullyQualified::class) as $name) {
                 $full = $name->toString();

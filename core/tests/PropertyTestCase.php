@@ -22,19 +22,27 @@ abstract class PropertyTestCase extends TestCase
     protected static function between(float $low, float $high): Generator
     {
         return Generators::map(
-            static fn(int $step): float => $low + ($high - $low) * $step / 100_000,
+            static fn(int $step): float => $low + (($high - $low) * $step) / 100_000,
             Generators::choose(0, 100_000),
         );
     }
 
     /** Equal to a relative tolerance, with a little absolute slack around zero. */
-    protected static function assertNear(float $expected, float $actual, float $relative = 1e-9, string $what = ''): void
-    {
+    protected static function assertNear(
+        float $expected,
+        float $actual,
+        float $relative = 1e-9,
+        string $what = '',
+    ): void {
         self::assertEqualsWithDelta($expected, $actual, max(1e-12, abs($expected) * $relative), $what);
     }
 
-    protected static function putt(float $backstroke, float $roll, float $speedFeet = 10.0, float $gradePercent = 0.0): StrokePutt
-    {
+    protected static function putt(
+        float $backstroke,
+        float $roll,
+        float $speedFeet = 10.0,
+        float $gradePercent = 0.0,
+    ): StrokePutt {
         return StrokePutt::of(
             Length::ofMetres($backstroke),
             Length::ofMetres($roll),

@@ -49,7 +49,13 @@ final class ForecastCheck
         $putts = $starts = [];
         for ($i = 0; $i < self::PUTTS; ++$i) {
             $target = Length::ofMetres($lengths[$i % count($lengths)]);
-            $putt = $student->puttTo(Length::ofMetres($target->metres() + DrillPlayer::MEANT_PAST), $speed, $speed, Grade::level(), $random);
+            $putt = $student->puttTo(
+                Length::ofMetres($target->metres() + DrillPlayer::MEANT_PAST),
+                $speed,
+                $speed,
+                Grade::level(),
+                $random,
+            );
             assert($putt !== null);
             $putts[] = DistancePutt::stoppedAt($target, $putt->rollMetres);
             $starts[] = match (true) {

@@ -36,8 +36,16 @@ final readonly class MarginTrial
 {
     /** Notes of the state of the evidence, not of a habit or of the day. */
     private const NO_HABITS = [
-        'stroke.none', 'stroke.provisional', 'stroke.odd', 'stroke.left_out', 'stroke.speed_estimated', 'stroke.speed_of_another_day', 'stroke.speed_unknown',
-        'gate.due', 'dose.past', 'pace.first_attempts',
+        'stroke.none',
+        'stroke.provisional',
+        'stroke.odd',
+        'stroke.left_out',
+        'stroke.speed_estimated',
+        'stroke.speed_of_another_day',
+        'stroke.speed_unknown',
+        'gate.due',
+        'dose.past',
+        'pace.first_attempts',
     ];
 
     private const SHORT = ['pace.habit', 'stroke.too_long', 'pace.either'];
@@ -80,8 +88,7 @@ final readonly class MarginTrial
         private bool $hasOnlyMisses = false,
         private bool $hasOnlyDrops = false,
         private bool $isInTurn = false,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, self> students without a fault, by a name in words */
     public static function faultless(): array
@@ -98,13 +105,22 @@ final readonly class MarginTrial
             'days differ by 8 %, an ordinary player' => new self([], $ordinary, dayToDay: 0.08),
             'two greens in turn, 8 and 11 ft' => new self([], greensFeet: self::TWO_GREENS),
             'slopes from -3 to +3 %' => new self([], steepestPercent: 3.0),
-            'two greens, slopes, days differ by 4 %' => new self([], $ordinary, dayToDay: 0.04, greensFeet: self::TWO_GREENS, steepestPercent: 3.0),
+            'two greens, slopes, days differ by 4 %' => new self(
+                [],
+                $ordinary,
+                dayToDay: 0.04,
+                greensFeet: self::TWO_GREENS,
+                steepestPercent: 3.0,
+            ),
             'a left-hander' => new self([], hand: Hand::Left),
             'starts told by eye alone' => new self([], isByEyeAlone: true),
             'starts told by gates alone' => new self([], isByGateAlone: true),
             'holed or missed alone is logged' => new self([], hasOnlyDrops: true),
             'mat and grass in turn' => new self([], isInTurn: true),
-            'a fast learner' => new self([], before: ['strikeScatter' => 0.13, 'backstrokeScatter' => 0.07, 'lineSpread' => 0.035]),
+            'a fast learner' => new self(
+                [],
+                before: ['strikeScatter' => 0.13, 'backstrokeScatter' => 0.07, 'lineSpread' => 0.035],
+            ),
         ];
     }
 
@@ -116,29 +132,57 @@ final readonly class MarginTrial
             'long everywhere, 12 %' => new self(self::SHORT, ['lengthBias' => 0.12]),
             'short, 12 %, days differ by 4 %' => new self(self::SHORT, ['lengthBias' => -0.12], dayToDay: 0.04),
             'uneven backstrokes' => new self(['stroke.uneven_back'], ['backstrokeScatter' => 0.14]),
-            'uneven backstrokes, two greens and slopes' => new self(['stroke.uneven_back'], ['backstrokeScatter' => 0.14], greensFeet: self::TWO_GREENS, steepestPercent: 3.0),
+            'uneven backstrokes, two greens and slopes' => new self(
+                ['stroke.uneven_back'],
+                ['backstrokeScatter' => 0.14],
+                greensFeet: self::TWO_GREENS,
+                steepestPercent: 3.0,
+            ),
             'uneven strike' => new self(['stroke.uneven_strike'], ['strikeScatter' => 0.22]),
-            'uneven strike, days differ by 4 %' => new self(['stroke.uneven_strike'], ['strikeScatter' => 0.22], dayToDay: 0.04),
+            'uneven strike, days differ by 4 %' => new self(
+                ['stroke.uneven_strike'],
+                ['strikeScatter' => 0.22],
+                dayToDay: 0.04,
+            ),
             'starts right, 1.2°, by the stroke' => new self(['start.side'], ['faceBias' => 0.021]),
             'the same, every ball past the gate' => new self(['start.side'], ['faceBias' => 0.021], isGateForAll: true),
-            'the same, gates alone are looked at' => new self(['start.side'], ['faceBias' => 0.021], isByGateAlone: true),
+            'the same, gates alone are looked at' => new self(
+                ['start.side'],
+                ['faceBias' => 0.021],
+                isByGateAlone: true,
+            ),
             'the same, told by eye alone' => new self(['start.side'], ['faceBias' => 0.021], isByEyeAlone: true),
             'starts left, 1.2°, by the aim' => new self(['start.side'], ['aimBias' => -0.021]),
             'a left-hander starts left, 1.2°' => new self(['start.side'], ['faceBias' => -0.021], hand: Hand::Left),
-            'aims left and blocks it back' => new self(['start.compensation'], ['aimBias' => -0.03, 'faceBias' => 0.03]),
+            'aims left and blocks it back' => new self(
+                ['start.compensation'],
+                ['aimBias' => -0.03, 'faceBias' => 0.03],
+            ),
             'starts scattered, 3.4°' => new self(['start.scatter'], ['lineSpread' => 0.06]),
             'the same, each past the gate' => new self(['start.scatter'], ['lineSpread' => 0.06], isGateForAll: true),
             'reads half the break' => new self(['read.low'], ['readShare' => 0.5]),
             'reads 60 % of the break' => new self(['read.low'], ['readShare' => 0.6]),
             'reads 140 % of the break' => new self(['read.high'], ['readShare' => 1.4]),
             'feels balls longer, 20 %' => new self(['feel.off'], ['feelBias' => 0.2]),
-            'short, 12 %, from half-way of the last session' => new self(['pace.halfway', ...self::SHORT], fromHalfway: ['lengthBias' => -0.12]),
-            'short, 20 %, from half-way of the last session' => new self(['pace.halfway', ...self::SHORT], fromHalfway: ['lengthBias' => -0.2]),
+            'short, 12 %, from half-way of the last session' => new self(
+                ['pace.halfway', ...self::SHORT],
+                fromHalfway: ['lengthBias' => -0.12],
+            ),
+            'short, 20 %, from half-way of the last session' => new self(
+                ['pace.halfway', ...self::SHORT],
+                fromHalfway: ['lengthBias' => -0.2],
+            ),
             'only misses are logged' => new self(['log.only_misses'], hasOnlyMisses: true),
             'speed entered 15 % too fast today' => new self(['stroke.offset', 'stroke.green'], speedError: 0.15),
             'speed entered 15 % too slow today' => new self(['stroke.offset', 'stroke.green'], speedError: -0.15),
-            'two: short, and starts right' => new self([...self::SHORT, 'start.side'], ['lengthBias' => -0.12, 'faceBias' => 0.021]),
-            'two: reads half, and uneven strike' => new self(['read.low', 'stroke.uneven_strike'], ['readShare' => 0.5, 'strikeScatter' => 0.22]),
+            'two: short, and starts right' => new self(
+                [...self::SHORT, 'start.side'],
+                ['lengthBias' => -0.12, 'faceBias' => 0.021],
+            ),
+            'two: reads half, and uneven strike' => new self(
+                ['read.low', 'stroke.uneven_strike'],
+                ['readShare' => 0.5, 'strikeScatter' => 0.22],
+            ),
         ];
     }
 
@@ -150,7 +194,9 @@ final readonly class MarginTrial
 
     public function student(): SimulatedStudent
     {
-        return SimulatedStudent::calibrated(0.30, 1.7, 0.07)->changed(array_replace(['backstrokeScatter' => 0.035], $this->fault));
+        return SimulatedStudent::calibrated(0.3, 1.7, 0.07)->changed(
+            array_replace(['backstrokeScatter' => 0.035], $this->fault),
+        );
     }
 
     /** What is asked after so many balls of a new practice. */
@@ -160,7 +206,12 @@ final readonly class MarginTrial
         $last = end($balls);
 
         return new BallSelection(
-            array_values(array_filter($balls, static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface)),
+            array_values(
+                array_filter(
+                    $balls,
+                    static fn(RolledBall $ball): bool => $last !== false && $ball->surface === $last->surface,
+                ),
+            ),
             $last === false ? Surface::Grass : $last->surface,
             SimulatedPractice::PACE,
             $this->hand,
@@ -197,7 +248,12 @@ final readonly class MarginTrial
             hasHistory: $day->usual !== null,
         );
 
-        return array_values(array_filter(Insights::of(Rules::all(), $facts, []), static fn(Insight $note): bool => !in_array($note->key, self::NO_HABITS, true)));
+        return array_values(
+            array_filter(
+                Insights::of(Rules::all(), $facts, []),
+                static fn(Insight $note): bool => !in_array($note->key, self::NO_HABITS, true),
+            ),
+        );
     }
 
     /**
@@ -209,7 +265,10 @@ final readonly class MarginTrial
     {
         $student = $this->student();
         // The gate a coach would set: the one that tells this student's start line best (maths.md 4.2).
-        $gate = GateChoice::widthFor($student->lineSpread, Length::ofMetres(SimulatedPractice::GATE_DISTANCE))->metres();
+        $gate = GateChoice::widthFor(
+            $student->lineSpread,
+            Length::ofMetres(SimulatedPractice::GATE_DISTANCE),
+        )->metres();
         $sessions = (int) ceil($n / self::BALLS_A_SESSION);
         $rolled = [];
         for ($session = 0; $session < $sessions; ++$session) {
@@ -221,10 +280,18 @@ final readonly class MarginTrial
                 $random,
                 $gate,
                 $this->isGateForAll,
-                new SimulatedDay($this->dayToDay * $random->normal(), $this->steepestPercent, $this->isByEyeAlone, $this->isByGateAlone),
+                new SimulatedDay(
+                    $this->dayToDay * $random->normal(),
+                    $this->steepestPercent,
+                    $this->isByEyeAlone,
+                    $this->isByGateAlone,
+                ),
             );
             $entered = GreenSpeed::ofMetres($speed->metres() * (1.0 + ($isLast ? $this->speedError : 0.0)));
-            foreach ($this->ofSession($practice, min(self::BALLS_A_SESSION, $n - $session * self::BALLS_A_SESSION), $isLast) as $i => [$ball, $isAtHole]) {
+            foreach (
+                $this->ofSession($practice, min(self::BALLS_A_SESSION, $n - $session * self::BALLS_A_SESSION), $isLast)
+                as $i => [$ball, $isAtHole]
+            ) {
                 $rolled[] = $this->rolled($ball, $isAtHole, $session, $i, $entered, $gate);
             }
         }
@@ -251,8 +318,14 @@ final readonly class MarginTrial
         return $balls;
     }
 
-    private function rolled(Ball $ball, bool $isAtHole, int $session, int $i, GreenSpeed $entered, float $gate): RolledBall
-    {
+    private function rolled(
+        Ball $ball,
+        bool $isAtHole,
+        int $session,
+        int $i,
+        GreenSpeed $entered,
+        float $gate,
+    ): RolledBall {
         $surface = $this->isInTurn && $session % 2 === 1 ? Surface::Mat : Surface::Grass;
         $hasGate = $ball->sight->gate !== null;
         $logged = $this->hasOnlyDrops ? self::dropAlone($ball, $isAtHole) : $ball;
@@ -264,7 +337,11 @@ final readonly class MarginTrial
             "S$session",
             $logged,
             surface: $surface,
-            reading: new MeasurementInForce(new MeasurementAt($session * self::DAY, "S$session", $entered, 0.02), true, 0),
+            reading: new MeasurementInForce(
+                new MeasurementAt($session * self::DAY, "S$session", $entered, 0.02),
+                true,
+                0,
+            ),
             word: $meant === null ? null : Acceptance::usual($meant)->word($logged),
             block: max(1, $i + 1),
             aid: $hasGate ? AidKind::Gate : null,
@@ -279,6 +356,15 @@ final readonly class MarginTrial
     /** The same ball of which a coach wrote down whether it dropped, and nothing else. */
     private static function dropAlone(Ball $ball, bool $isAtHole): Ball
     {
-        return Ball::seen(null, null, $ball->stop === Stop::Holed ? Stop::Holed : Stop::Unseen, $ball->target, Grade::level(), sight: $isAtHole && $ball->stop !== Stop::Holed ? Observations::answered(['dropped' => false]) : Observations::nothing());
+        return Ball::seen(
+            null,
+            null,
+            $ball->stop === Stop::Holed ? Stop::Holed : Stop::Unseen,
+            $ball->target,
+            Grade::level(),
+            sight: $isAtHole && $ball->stop !== Stop::Holed
+                ? Observations::answered(['dropped' => false])
+                : Observations::nothing(),
+        );
     }
 }

@@ -46,8 +46,11 @@ final class PlannedYear
     private readonly array $start;
 
     /** @param list<Candidate> $drills */
-    public function __construct(SimulatedStudent $student, private readonly array $drills, private readonly RandomSource $random)
-    {
+    public function __construct(
+        SimulatedStudent $student,
+        private readonly array $drills,
+        private readonly RandomSource $random,
+    ) {
         $this->start = $this->now = [
             'pace' => hypot($student->strikeScatter, $student->beta * $student->backstrokeScatter),
             'line' => hypot($student->lineSpread, $student->aimBias + $student->faceBias),
@@ -86,9 +89,20 @@ final class PlannedYear
      */
     private function planned(int $week, array $lately): array
     {
-        $need = new StudentNeed($this->atStake(), daysSince: array_map(static fn(int $then): int => 7 * ($week - $then), $lately), isAimKnown: $week % 4 !== 0);
-        $blocks = (new Planner(new SessionLimits(self::MINUTES, 'green', isMeasured: true), $need, $this->drills))->plan()->blocks;
-        $byKey = array_combine(array_map(static fn(Candidate $drill): string => $drill->key(), $this->drills), $this->drills);
+        $need = new StudentNeed(
+            $this->atStake(),
+            daysSince: array_map(static fn(int $then): int => 7 * ($week - $then), $lately),
+            isAimKnown: $week % 4 !== 0,
+        );
+        $blocks = (new Planner(
+            new SessionLimits(self::MINUTES, 'green', isMeasured: true),
+            $need,
+            $this->drills,
+        ))->plan()->blocks;
+        $byKey = array_combine(
+            array_map(static fn(Candidate $drill): string => $drill->key(), $this->drills),
+            $this->drills,
+        );
         $done = [];
         foreach ($blocks as $block) {
             $skill = $block->drill === null ? null : PuttingSkill::of($byKey[$block->drill]->card);
@@ -103,8 +117,23 @@ final class PlannedYear
     /** @return list<array{PuttingSkill, int, string}> */
     private function drawn(): array
     {
-        $fitting = array_values(array_filter($this->drills, static fn(Candidate $drill): bool => PuttingSkill::of($drill->card) !== null && $drill->against(new SessionLimits(self::MINUTES, 'green'), new StudentNeed()) === []));
-        $spent = array_sum(array_map(static fn(Block $block): int => $block->drill === null ? 0 : $block->minutes, (new Planner(new SessionLimits(self::MINUTES, 'green', isMeasured: true), new StudentNeed(isAimKnown: true), $this->drills))->plan()->blocks));
+        $fitting = array_values(
+            array_filter(
+                $this->drills,
+                static fn(Candidate $drill): bool => PuttingSkill::of($drill->card) !== null &&
+                    $drill->against(new SessionLimits(self::MINUTES, 'green'), new StudentNeed()) === [],
+            ),
+        );
+        $spent = array_sum(
+            array_map(
+                static fn(Block $block): int => $block->drill === null ? 0 : $block->minutes,
+                (new Planner(
+                    new SessionLimits(self::MINUTES, 'green', isMeasured: true),
+                    new StudentNeed(isAimKnown: true),
+                    $this->drills,
+                ))->plan()->blocks,
+            ),
+        );
         $done = [];
         while ($spent > 0) {
             $drill = $fitting[(int) ($this->random->uniform() * count($fitting))];
@@ -129,7 +158,11 @@ final class PlannedYear
         $share = $this->now['read'] ** 2 / ($this->now['read'] ** 2 + $this->now['line'] ** 2);
         $spread = $stakes['line_spread'] ?? 0.0;
 
-        return ['pace' => $stakes['pace_spread'] ?? 0.0, 'line' => (1.0 - $share) * $spread, 'read' => $share * $spread];
+        return [
+            'pace' => $stakes['pace_spread'] ?? 0.0,
+            'line' => (1.0 - $share) * $spread,
+            'read' => $share * $spread,
+        ];
     }
 
     private function player(): Player

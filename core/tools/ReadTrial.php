@@ -26,7 +26,10 @@ final class ReadTrial
         $student = MarginTrial::reading($share)->student();
         $calls = [];
         while (count($calls) < $n) {
-            foreach (QuizOfTen::of(self::LEVEL, GreenSpeed::ofFeet(self::GREEN_FEET), self::PACE, false, $random) as $putt) {
+            foreach (
+                QuizOfTen::of(self::LEVEL, GreenSpeed::ofFeet(self::GREEN_FEET), self::PACE, false, $random)
+                as $putt
+            ) {
                 $right = QuizAnswer::of($putt, 0.0, $putt->length->metres())?->real;
                 $plays = (float) $right?->playsLike() * exp($student->strikeScatter * $random->normal());
                 // Whoever calls a pace reads the break for it.

@@ -18,6 +18,5 @@ final readonly class SimulatedDay
         public float $steepestPercent = 0.0,
         public bool $isByEyeAlone = false,
         public bool $isByGateAlone = false,
-    ) {
-    }
+    ) {}
 }

@@ -55,8 +55,7 @@ final class SimulatedPractice
         private readonly float $gateWidth,
         private readonly bool $isGateForAll = false,
         private readonly SimulatedDay $day = new SimulatedDay(),
-    ) {
-    }
+    ) {}
 
     /** From the next ball on the student putts with other parameters: a fault that sets in, or one that is mended. */
     public function becomes(SimulatedStudent $student): void
@@ -95,22 +94,28 @@ final class SimulatedPractice
     {
         $pace = $isGated ? self::PACE : 0.0;
         $break = $this->break($target, $along, $across, $pace);
-        $putt = $break === null ? null : $this->student->puttTo(
-            Length::ofMetres(($target->metres() + $pace) * (1.0 + $this->student->lengthBias)),
-            $this->speed,
-            GreenSpeed::ofMetres($this->speed->metres() * exp($this->day->offset)),
-            $along,
-            $this->random,
-        );
+        $putt =
+            $break === null
+                ? null
+                : $this->student->puttTo(
+                    Length::ofMetres(($target->metres() + $pace) * (1.0 + $this->student->lengthBias)),
+                    $this->speed,
+                    GreenSpeed::ofMetres($this->speed->metres() * exp($this->day->offset)),
+                    $along,
+                    $this->random,
+                );
         if ($break === null || $putt === null) {
             return null;
         }
         $misread = $break * ($this->student->readShare - 1.0 + $this->student->readScatter * $this->random->normal());
         $aside = $target->metres() * tan($putt->startLine) + $misread;
         $past = $putt->rollMetres - $target->metres();
-        $isHoled = $isGated && $past >= 0.0 && Capture::catches($aside, sqrt(2.0 * $this->speed->decelerationOn($along) * $past));
+        $isHoled =
+            $isGated &&
+            $past >= 0.0 &&
+            Capture::catches($aside, sqrt(2.0 * $this->speed->decelerationOn($along) * $past));
         $felt = (new LineRoll($this->speed, $along))->rollOf($putt->feltMetres) ?? $putt->feltMetres;
-        $call = LengthCall::of($felt * (1.0 + $this->student->feelBias) / ($target->metres() + $pace) - 1.0, 0.1);
+        $call = LengthCall::of(($felt * (1.0 + $this->student->feelBias)) / ($target->metres() + $pace) - 1.0, 0.1);
 
         return Ball::seen(
             Length::ofMetres(round($putt->backstrokeMetres, 3)),
@@ -118,14 +123,18 @@ final class SimulatedPractice
             $isHoled ? Stop::Holed : Stop::Free,
             $target,
             $along,
-            sight: Observations::answered($this->seen($putt->startLine, $isGated) + [
-                'side_m' => $isHoled ? null : round($aside * $putt->rollMetres / $target->metres(), 2),
-                'call' => $call->value,
-                // Ground that rises to the right is high there.
-                'high_low' => $isHoled || $break === 0.0 ? null : ($aside * $break > 0.0 ? 'high' : 'low'),
-                'read_amount_m' => $break === 0.0 ? null : round(abs($break + $misread), 2),
-                'aim_offset_m' => $isAimChecked ? round($target->metres() * tan($this->student->aimBias + 0.006 * $this->random->normal()), 3) : null,
-            ]),
+            sight: Observations::answered(
+                $this->seen($putt->startLine, $isGated) + [
+                    'side_m' => $isHoled ? null : round(($aside * $putt->rollMetres) / $target->metres(), 2),
+                    'call' => $call->value,
+                    // Ground that rises to the right is high there.
+                    'high_low' => $isHoled || $break === 0.0 ? null : ($aside * $break > 0.0 ? 'high' : 'low'),
+                    'read_amount_m' => $break === 0.0 ? null : round(abs($break + $misread), 2),
+                    'aim_offset_m' => $isAimChecked
+                        ? round($target->metres() * tan($this->student->aimBias + 0.006 * $this->random->normal()), 3)
+                        : null,
+                ],
+            ),
             across: $across,
         );
     }
@@ -134,7 +143,12 @@ final class SimulatedPractice
     private function seen(float $startLine, bool $isGated): array
     {
         $hasGate = $isGated && !$this->day->isByEyeAlone;
-        $limit = $hasGate ? StartLineTest::gate(Length::ofMetres($this->gateWidth), Length::ofMetres(self::GATE_DISTANCE))->halfAngle() : self::SEEN_BY_EYE;
+        $limit = $hasGate
+            ? StartLineTest::gate(
+                Length::ofMetres($this->gateWidth),
+                Length::ofMetres(self::GATE_DISTANCE),
+            )->halfAngle()
+            : self::SEEN_BY_EYE;
         $side = $startLine < -$limit ? 'left' : ($startLine > $limit ? 'right' : null);
 
         return match (true) {
@@ -152,7 +166,9 @@ final class SimulatedPractice
         }
         $putt = sprintf('%.3f %.4f %.4f %.2f', $target->metres(), $along->ratio(), $across->ratio(), $pace);
         if (!array_key_exists($putt, $this->breaks)) {
-            $this->breaks[$putt] = (new AimSolver(new Ground($this->speed, $along, $across), $target, $pace))->read()->aimOffset();
+            $this->breaks[$putt] = (new AimSolver(new Ground($this->speed, $along, $across), $target, $pace))
+                ->read()
+                ->aimOffset();
         }
 
         return $this->breaks[$putt];

@@ -52,12 +52,21 @@ return new class extends Migration {
             $bench = strtolower((string) Str::ulid());
             $stamps = ['created_at' => now(), 'updated_at' => now()];
             DB::table('benches')->insert(['id' => $bench, 'name' => $coach->name] + $stamps);
-            DB::table('memberships')->insert([
-                'id' => strtolower((string) Str::ulid()), 'bench_id' => $bench, 'coach_id' => $coach->id, 'role' => 'owner',
-            ] + $stamps);
-            DB::table('coaches')->where('id', $coach->id)->update(['bench_id' => $bench]);
+            DB::table('memberships')->insert(
+                [
+                    'id' => strtolower((string) Str::ulid()),
+                    'bench_id' => $bench,
+                    'coach_id' => $coach->id,
+                    'role' => 'owner',
+                ] + $stamps,
+            );
+            DB::table('coaches')
+                ->where('id', $coach->id)
+                ->update(['bench_id' => $bench]);
             foreach (self::OWNED as $records) {
-                DB::table($records)->where('coach_id', $coach->id)->update(['bench_id' => $bench]);
+                DB::table($records)
+                    ->where('coach_id', $coach->id)
+                    ->update(['bench_id' => $bench]);
             }
         }
     }

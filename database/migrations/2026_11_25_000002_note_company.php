@@ -28,8 +28,13 @@ return new class extends Migration {
             $table->double('give_or_take_m')->nullable();
         });
         foreach (DB::table('green_readings')->lazyById() as $reading) {
-            $figures = SaveGreenSpeedMeasurement::figures(MeasurementMethod::from($reading->method), json_decode($reading->entries, true, 16, JSON_THROW_ON_ERROR));
-            DB::table('green_readings')->where('id', $reading->id)->update(['warnings' => json_encode($figures['warnings'])] + $figures);
+            $figures = SaveGreenSpeedMeasurement::figures(
+                MeasurementMethod::from($reading->method),
+                json_decode($reading->entries, true, 16, JSON_THROW_ON_ERROR),
+            );
+            DB::table('green_readings')
+                ->where('id', $reading->id)
+                ->update(['warnings' => json_encode($figures['warnings'])] + $figures);
         }
         Schema::table('drill_runs', function (Blueprint $table): void {
             $table->boolean('is_ended')->default(false);
@@ -42,7 +47,10 @@ return new class extends Migration {
             $table->dropIndex(['bench_id', 'started_at']);
             $table->dropColumn(['company', 'chosen_reading_id', 'deleted_at']);
         });
-        Schema::table('green_readings', fn(Blueprint $table) => $table->dropColumn(['grade_low', 'grade_high', 'give_or_take_m']));
+        Schema::table(
+            'green_readings',
+            fn(Blueprint $table) => $table->dropColumn(['grade_low', 'grade_high', 'give_or_take_m']),
+        );
         Schema::table('drill_runs', fn(Blueprint $table) => $table->dropColumn('is_ended'));
     }
 };

@@ -46,6 +46,8 @@ return new class extends Migration {
 
     public function down(): void
     {
-        DB::table('session_events')->whereIn('type', ['station_set', 'condition_noted', 'note_set_aside'])->delete();
+        DB::table('session_events')
+            ->whereIn('type', ['station_set', 'condition_noted', 'note_set_aside'])
+            ->delete();
     }
 };

@@ -12,7 +12,5 @@ return new class extends Migration {
         RebuildAfterMigration::onceMigrated();
     }
 
-    public function down(): void
-    {
-    }
+    public function down(): void {}
 };

@@ -61,10 +61,21 @@ return new class extends Migration {
             $table->unique(['student_id', 'name']);
         });
         // Whatever was in use is a putter like any other, not measured yet.
-        foreach (DB::table('students')->whereNotNull('putter')->orderBy('id')->get(['id', 'bench_id', 'coach_id', 'putter', 'created_at']) as $student) {
+        foreach (
+            DB::table('students')
+                ->whereNotNull('putter')
+                ->orderBy('id')
+                ->get(['id', 'bench_id', 'coach_id', 'putter', 'created_at'])
+            as $student
+        ) {
             DB::table('putters')->insert([
-                'id' => strtolower((string) Str::ulid()), 'bench_id' => $student->bench_id, 'coach_id' => $student->coach_id, 'student_id' => $student->id,
-                'name' => $student->putter, 'created_at' => $student->created_at, 'updated_at' => $student->created_at,
+                'id' => strtolower((string) Str::ulid()),
+                'bench_id' => $student->bench_id,
+                'coach_id' => $student->coach_id,
+                'student_id' => $student->id,
+                'name' => $student->putter,
+                'created_at' => $student->created_at,
+                'updated_at' => $student->created_at,
             ]);
         }
         Schema::table('students', fn(Blueprint $table) => $table->json('about')->nullable());
@@ -83,7 +94,10 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::table('practice_sessions', fn(Blueprint $table) => $table->dropColumn(['during', 'kit_out', 'kit_word', 'latest_ms']));
+        Schema::table(
+            'practice_sessions',
+            fn(Blueprint $table) => $table->dropColumn(['during', 'kit_out', 'kit_word', 'latest_ms']),
+        );
         Schema::table('balls', fn(Blueprint $table) => $table->dropColumn(['part', 'disturbances']));
         Schema::table('benches', fn(Blueprint $table) => $table->dropColumn('schools'));
         Schema::table('students', fn(Blueprint $table) => $table->dropColumn('about'));

@@ -9,11 +9,19 @@ use Illuminate\Support\Facades\DB;
 return new class extends Migration {
     public function up(): void
     {
-        foreach (DB::table('coaches')->orderBy('created_at')->orderBy('id')->get(['id', 'email']) as $coach) {
+        foreach (
+            DB::table('coaches')
+                ->orderBy('created_at')
+                ->orderBy('id')
+                ->get(['id', 'email'])
+            as $coach
+        ) {
             $address = mb_strtolower(trim((string) $coach->email));
             // Two of one address: the older one keeps it. The other is left as it is, for whoever runs this to settle.
             if ($address !== $coach->email && DB::table('coaches')->where('email', $address)->doesntExist()) {
-                DB::table('coaches')->where('id', $coach->id)->update(['email' => $address]);
+                DB::table('coaches')
+                    ->where('id', $coach->id)
+                    ->update(['email' => $address]);
             }
         }
     }

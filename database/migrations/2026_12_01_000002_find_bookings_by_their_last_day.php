@@ -18,14 +18,25 @@ return new class extends Migration {
             $table->dropIndex(['bench_id', 'starts']);
             $table->index(['bench_id', 'starts', 'last_at']);
         });
-        foreach (DB::table('bookings')->whereNotNull('starts')->get(['id', 'starts', 'zone', 'rule']) as $booking) {
+        foreach (
+            DB::table('bookings')
+                ->whereNotNull('starts')
+                ->get(['id', 'starts', 'zone', 'rule'])
+            as $booking
+        ) {
             try {
-                $last = Series::lastAt((string) $booking->starts, (string) $booking->zone, $booking->rule === null ? null : (string) $booking->rule);
+                $last = Series::lastAt(
+                    (string) $booking->starts,
+                    (string) $booking->zone,
+                    $booking->rule === null ? null : (string) $booking->rule,
+                );
             } catch (InvalidInput) {
                 // Every week from its start on names it, to be deleted.
                 $last = null;
             }
-            DB::table('bookings')->where('id', $booking->id)->update(['last_at' => $last]);
+            DB::table('bookings')
+                ->where('id', $booking->id)
+                ->update(['last_at' => $last]);
         }
     }
 

@@ -44,18 +44,80 @@ final class FuzzTest extends TestCase
         }
 
         return [
-            null, true, false, 0, -1, 1, 7, 1.5, -0.0, 1e-320, 1e15, 1e308, -1e308, PHP_INT_MAX, PHP_INT_MIN, 2 ** 53 + 1, 0.1 + 0.2,
-            '', ' ', '0', '-1', '12', '3.5', '1e999', 'NaN', 'Infinity', '0x1A', 'null', 'true', "\0", "a\0b", "\u{202E}abc", "\u{FEFF}", 'é', '𝄞', "\r\n", "\t",
-            str_repeat('a', 300), str_repeat('ä', 5000), str_repeat('9', 400), '<script>alert(1)</script>', "'; DROP TABLE students; --", '{{7*7}}', '../../etc/passwd', '%00', '=1+1',
-            '2026-13-45', '0000-00-00', '9999-12-31', '01M4G0000000000000000000AA', 'ffffffffffffffffffffffffff',
-            self::BEYOND, [self::BEYOND], ["a\0b" => 1],
-            [], [[]], [null], [1, 2, 3], ['a' => 'b'], ['0' => 'x'], (object) [], $deep, array_fill(0, 300, 1), ['__proto__' => 1], [true],
+            null,
+            true,
+            false,
+            0,
+            -1,
+            1,
+            7,
+            1.5,
+            -0.0,
+            1e-320,
+            1e15,
+            1e308,
+            -1e308,
+            PHP_INT_MAX,
+            PHP_INT_MIN,
+            2 ** 53 + 1,
+            0.1 + 0.2,
+            '',
+            ' ',
+            '0',
+            '-1',
+            '12',
+            '3.5',
+            '1e999',
+            'NaN',
+            'Infinity',
+            '0x1A',
+            'null',
+            'true',
+            "\0",
+            "a\0b",
+            "\u{202E}abc",
+            "\u{FEFF}",
+            'é',
+            '𝄞',
+            "\r\n",
+            "\t",
+            str_repeat('a', 300),
+            str_repeat('ä', 5000),
+            str_repeat('9', 400),
+            '<script>alert(1)</script>',
+            "'; DROP TABLE students; --",
+            '{{7*7}}',
+            '../../etc/passwd',
+            '%00',
+            '=1+1',
+            '2026-13-45',
+            '0000-00-00',
+            '9999-12-31',
+            '01M4G0000000000000000000AA',
+            'ffffffffffffffffffffffffff',
+            self::BEYOND,
+            [self::BEYOND],
+            ["a\0b" => 1],
+            [],
+            [[]],
+            [null],
+            [1, 2, 3],
+            ['a' => 'b'],
+            ['0' => 'x'],
+            (object) [],
+            $deep,
+            array_fill(0, 300, 1),
+            ['__proto__' => 1],
+            [true],
         ];
     }
 
     public function testEveryDoorThatWritesIsKnownHere(): void
     {
-        $writes = array_filter(array_keys(Doors::all()), static fn(string $door): bool => !str_starts_with($door, 'GET '));
+        $writes = array_filter(
+            array_keys(Doors::all()),
+            static fn(string $door): bool => !str_starts_with($door, 'GET '),
+        );
         self::assertSame([], array_diff($writes, array_keys((new Doors($this->coach, self::studentCard()))->bodies())));
     }
 
@@ -66,7 +128,9 @@ final class FuzzTest extends TestCase
             // What a second factor takes is a code of the moment: it is taken in a test of its own.
             if (!preg_match('#^DELETE|/restore|sign|demo|password-reset|two-step#', $door)) {
                 config(['amble.sends_mail' => str_contains($door, '/message')]);
-                $status = $this->actingAs($this->coach)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode();
+                $status = $this->actingAs($this->coach)
+                    ->json(explode(' ', $door)[0], $doors->path($door), $body)
+                    ->getStatusCode();
                 self::assertContains($status, [200, 201, 204], $door);
             }
         }
@@ -85,7 +149,9 @@ final class FuzzTest extends TestCase
             config(['amble.sends_mail' => str_contains($door, '/message')]);
             foreach (self::places($body) as $place) {
                 $values = self::nasty();
-                $chosen = $isWhole ? array_keys($values) : array_map(static fn(): int => (int) ($random->uniform() * count($values)), range(1, self::EACH));
+                $chosen = $isWhole
+                    ? array_keys($values)
+                    : array_map(static fn(): int => (int) ($random->uniform() * count($values)), range(1, self::EACH));
                 foreach ($chosen as $i) {
                     ++$tried;
                     $stumble = $this->stumbles($door, $doors->path($door), self::with($body, $place, $values[$i]));
@@ -106,24 +172,54 @@ final class FuzzTest extends TestCase
         $refused = 0;
         foreach ($doors->bodies() as $door => $body) {
             foreach (array_keys($body) as $field) {
-                foreach ([self::BEYOND => 'This must be a finite number.', "a\0b" => 'This cannot be read as text.'] as $value => $why) {
-                    $content = str_replace('"' . self::BEYOND . '"', '1e999', (string) json_encode([$field => $value] + $body));
-                    $this->actingAs($this->coach)->call(explode(' ', $door)[0], $doors->path($door), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $content)
-                        ->assertStatus(422)->assertJsonPath("errors.$field.0", $why);
+                foreach (
+                    [self::BEYOND => 'This must be a finite number.', "a\0b" => 'This cannot be read as text.']
+                    as $value => $why
+                ) {
+                    $content = str_replace(
+                        '"' . self::BEYOND . '"',
+                        '1e999',
+                        (string) json_encode([$field => $value] + $body),
+                    );
+                    $this->actingAs($this->coach)
+                        ->call(
+                            explode(' ', $door)[0],
+                            $doors->path($door),
+                            [],
+                            [],
+                            [],
+                            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                            $content,
+                        )
+                        ->assertStatus(422)
+                        ->assertJsonPath("errors.$field.0", $why);
                     ++$refused;
                 }
             }
         }
         self::assertGreaterThan(300, $refused);
-        $this->getJson('/api/calendar?from=2026%00-11-30&days=7&zone=UTC')->assertStatus(422)->assertJsonPath('errors.from.0', 'This cannot be read as text.');
+        $this->getJson('/api/calendar?from=2026%00-11-30&days=7&zone=UTC')
+            ->assertStatus(422)
+            ->assertJsonPath('errors.from.0', 'This cannot be read as text.');
     }
 
     public function testBodiesThatAreNoObjectsAreRefused(): void
     {
         $doors = new Doors($this->coach, self::studentCard());
         foreach (array_keys($doors->bodies()) as $door) {
-            foreach (['', '[]', 'null', '"text"', '12', '{', '{"a":1e999}', "\xff\xfe", str_repeat('[', 600)] as $content) {
-                $answer = $this->actingAs($this->coach)->call(explode(' ', $door)[0], $doors->path($door), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $content);
+            foreach (
+                ['', '[]', 'null', '"text"', '12', '{', '{"a":1e999}', "\xff\xfe", str_repeat('[', 600)]
+                as $content
+            ) {
+                $answer = $this->actingAs($this->coach)->call(
+                    explode(' ', $door)[0],
+                    $doors->path($door),
+                    [],
+                    [],
+                    [],
+                    ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                    $content,
+                );
                 self::assertLessThan(500, $answer->getStatusCode(), "$door with $content");
             }
         }
@@ -134,14 +230,22 @@ final class FuzzTest extends TestCase
     {
         // What was put away on the way is brought back first.
         foreach (['students/{student}', 'greens/{green}', 'sessions/{session}'] as $record) {
-            $this->actingAs($this->coach->refresh())->postJson($doors->path("POST api/$record/restore"))->assertSuccessful();
+            $this->actingAs($this->coach->refresh())
+                ->postJson($doors->path("POST api/$record/restore"))
+                ->assertSuccessful();
         }
         // A file of drills holds at least one.
-        $this->coach->drills()->create(['name' => 'Kept', 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR)]);
+        $this->coach
+            ->drills()
+            ->create(['name' => 'Kept', 'definition' => json_encode(Doors::drill(), JSON_THROW_ON_ERROR)]);
         foreach (Doors::readers() as $door) {
             $status = $this->actingAs($this->coach)->getJson($doors->path($door))->getStatusCode();
             self::assertContains($status, [200, 404], $door);
-            self::assertTrue($status === 200 || preg_match('#\{(run|set|putter|round|benchmark|drill|read)\}|api/mail#', $door) === 1, "$door: $status");
+            self::assertTrue(
+                $status === 200 ||
+                    preg_match('#\{(run|set|putter|round|benchmark|drill|read)\}|api/mail#', $door) === 1,
+                "$door: $status",
+            );
         }
     }
 
@@ -159,7 +263,9 @@ final class FuzzTest extends TestCase
             str_replace('"' . self::BEYOND . '"', '1e999', (string) $content),
         );
 
-        return $answer->getStatusCode() < 500 ? null : (string) ($answer->exception?->getMessage() ?? $answer->getStatusCode());
+        return $answer->getStatusCode() < 500
+            ? null
+            : (string) ($answer->exception?->getMessage() ?? $answer->getStatusCode());
     }
 
     /**
@@ -173,7 +279,12 @@ final class FuzzTest extends TestCase
         foreach ($body as $name => $value) {
             $places[] = [$name];
             // The drill's own reader has its own tests; here its first fields are enough.
-            foreach (is_array($value) && $value !== [] ? array_slice(self::places($value), 1, $name === 'drill' || $name === 'drills' ? 6 : 40) : [] as $inner) {
+            foreach (
+                is_array($value) && $value !== []
+                    ? array_slice(self::places($value), 1, $name === 'drill' || $name === 'drills' ? 6 : 40)
+                    : []
+                as $inner
+            ) {
                 $places[] = [$name, ...$inner];
             }
         }

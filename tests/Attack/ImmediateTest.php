@@ -32,7 +32,9 @@ final class ImmediateTest extends TestCase
 
     private function open(int $waitMilliseconds): ImmediatePdo
     {
-        $connection = new ImmediatePdo("sqlite:$this->file", null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $connection = new ImmediatePdo("sqlite:$this->file", null, null, [
+            \PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION,
+        ]);
         $connection->exec("PRAGMA busy_timeout = $waitMilliseconds");
         $connection->exec('CREATE TABLE IF NOT EXISTS balls (id INTEGER)');
 
@@ -55,10 +57,19 @@ final class ImmediateTest extends TestCase
         unset($connection);
         // As on a full disk: SQLite cannot make its log of writes.
         mkdir("$this->file-wal");
-        config(['database.connections.full' => ['driver' => 'sqlite', 'database' => $this->file, 'prefix' => '', 'journal_mode' => 'WAL']]);
+        config([
+            'database.connections.full' => [
+                'driver' => 'sqlite',
+                'database' => $this->file,
+                'prefix' => '',
+                'journal_mode' => 'WAL',
+            ],
+        ]);
         self::assertSame(7, DB::connection('full')->table('balls')->value('id'));
         try {
-            DB::connection('full')->table('balls')->insert(['id' => 8]);
+            DB::connection('full')
+                ->table('balls')
+                ->insert(['id' => 8]);
             self::fail('It was written.');
         } catch (QueryException $failed) {
             $answer = DatabaseFailure::of($failed);
@@ -86,6 +97,9 @@ final class ImmediateTest extends TestCase
         self::assertSame(1, (int) $other->query('SELECT COUNT(*) FROM balls')?->fetchColumn());
         $other->exec('INSERT INTO balls VALUES (2)');
         $other->rollBack();
-        self::assertSame([1, false], [(int) $one->query('SELECT COUNT(*) FROM balls')?->fetchColumn(), $other->inTransaction()]);
+        self::assertSame(
+            [1, false],
+            [(int) $one->query('SELECT COUNT(*) FROM balls')?->fetchColumn(), $other->inTransaction()],
+        );
     }
 }

@@ -43,15 +43,34 @@ final class LinkTest extends TestCase
         $coach = $this->coach();
         $doors = new Doors($coach, self::studentCard());
         $somebody = $coach->students()->create(self::studentCard(['name' => 'Somebody']));
-        $theirs = HomeworkRecord::query()->create(['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id, 'student_id' => $somebody->id, 'kind' => 'question', 'at_ms' => 1, 'text' => 'Mine alone']);
-        $note = fn(array $with = []) => $this->postJson("/api/pocket/{$doors->ids['link']}/entries", $with + ['id' => (string) Str::ulid(), 'kind' => 'question', 'at_ms' => 1, 'text' => 'x']);
+        $theirs = HomeworkRecord::query()->create([
+            'workspace_id' => $coach->workspace_id,
+            'coach_id' => $coach->id,
+            'student_id' => $somebody->id,
+            'kind' => 'question',
+            'at_ms' => 1,
+            'text' => 'Mine alone',
+        ]);
+        $note = fn(array $with = []) => $this->postJson(
+            "/api/pocket/{$doors->ids['link']}/entries",
+            $with + ['id' => (string) Str::ulid(), 'kind' => 'question', 'at_ms' => 1, 'text' => 'x'],
+        );
         $note(['id' => $theirs->id])->assertNotFound();
         for ($i = 0; $i < 60; ++$i) {
             $note()->assertOk();
             $this->travel(3)->seconds();
         }
-        $note()->assertStatus(422)->assertJsonValidationErrors(['kind' => 'enough']);
+        $note()
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['kind' => 'enough']);
         $student = (string) HomeworkRecord::query()->where('text', 'x')->value('student_id');
-        $this->actingAs($coach)->postJson("/api/students/$student/homework", ['id' => (string) Str::ulid(), 'kind' => 'answer', 'at_ms' => 2, 'text' => 'Yes.'])->assertOk();
+        $this->actingAs($coach)
+            ->postJson("/api/students/$student/homework", [
+                'id' => (string) Str::ulid(),
+                'kind' => 'answer',
+                'at_ms' => 2,
+                'text' => 'Yes.',
+            ])
+            ->assertOk();
     }
 }

@@ -17,11 +17,21 @@ final class ObserverTest extends TestCase
         $owner = $this->coach('owner@example.test');
         $doors = new Doors($owner, self::studentCard());
         $observer = $this->coach('guest@example.test');
-        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => 'observer'])->assertSuccessful();
+        $this->artisan('amble:member', [
+            'workspace' => 'owner@example.test',
+            'coach' => 'guest@example.test',
+            'role' => 'observer',
+        ])->assertSuccessful();
         $shut = 0;
         foreach ($doors->bodies() as $door => $body) {
             if (preg_match(self::KEEP_NOTHING, $door) !== 1) {
-                self::assertSame(403, $this->actingAs($observer->fresh() ?? $observer)->json(explode(' ', $door)[0], $doors->path($door), $body)->getStatusCode(), $door);
+                self::assertSame(
+                    403,
+                    $this->actingAs($observer->fresh() ?? $observer)
+                        ->json(explode(' ', $door)[0], $doors->path($door), $body)
+                        ->getStatusCode(),
+                    $door,
+                );
                 ++$shut;
             }
         }

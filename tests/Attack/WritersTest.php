@@ -59,10 +59,26 @@ final class WritersTest extends TestCase
         $running = [];
         foreach ($devices as $requests) {
             $task = tempnam(sys_get_temp_dir(), 'amble-');
-            file_put_contents((string) $task, json_encode(['coach' => $coach->id, 'begin' => $begin, 'requests' => $requests], JSON_THROW_ON_ERROR));
-            $environment = ['DB_DATABASE' => $this->file, 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'APP_ENV' => 'testing', 'DB_SYNCHRONOUS' => 'OFF'] + getenv();
+            file_put_contents(
+                (string) $task,
+                json_encode(['coach' => $coach->id, 'begin' => $begin, 'requests' => $requests], JSON_THROW_ON_ERROR),
+            );
+            $environment =
+                [
+                    'DB_DATABASE' => $this->file,
+                    'CACHE_STORE' => 'array',
+                    'SESSION_DRIVER' => 'array',
+                    'APP_ENV' => 'testing',
+                    'DB_SYNCHRONOUS' => 'OFF',
+                ] + getenv();
             $pipes = [];
-            $process = proc_open([PHP_BINARY, __DIR__ . '/writer.php', (string) $task], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, $environment);
+            $process = proc_open(
+                [PHP_BINARY, __DIR__ . '/writer.php', (string) $task],
+                [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+                $pipes,
+                null,
+                $environment,
+            );
             $running[] = [$process, $pipes, (string) $task];
         }
         $statuses = [];
@@ -86,7 +102,11 @@ final class WritersTest extends TestCase
         for ($device = 0; $device < self::AT_ONCE; ++$device) {
             $own = $this->practiceSession($coach, $this->student($coach));
             $devices[] = array_map(
-                static fn(int $i): array => ['POST', 'api/sessions/' . ($i % 2 === 0 ? $own->id : $shared->id) . '/events', ['events' => [self::putt()]]],
+                static fn(int $i): array => [
+                    'POST',
+                    'api/sessions/' . ($i % 2 === 0 ? $own->id : $shared->id) . '/events',
+                    ['events' => [self::putt()]],
+                ],
                 range(1, self::BALLS),
             );
         }
@@ -117,7 +137,16 @@ final class WritersTest extends TestCase
         // As long to check as where it is used: all four look at it before the first has used it up.
         Hash::driver('bcrypt')->setRounds(12);
         $token = Password::createToken($coach);
-        $devices = array_map(static fn(int $device): array => [['POST', 'api/password-reset/new', ['email' => $coach->email, 'token' => $token, 'password' => "a new password $device"]]], range(1, self::AT_ONCE));
+        $devices = array_map(
+            static fn(int $device): array => [
+                [
+                    'POST',
+                    'api/password-reset/new',
+                    ['email' => $coach->email, 'token' => $token, 'password' => "a new password $device"],
+                ],
+            ],
+            range(1, self::AT_ONCE),
+        );
         $statuses = array_count_values($this->atOnce($coach, $devices));
         self::assertSame(1, $statuses[204] ?? 0);
         self::assertSame(self::AT_ONCE - 1, $statuses[422] ?? 0);
@@ -126,19 +155,54 @@ final class WritersTest extends TestCase
     /** @return iterable<string, array{string, \Closure(string, PracticeSession): array{string, string, array<string, mixed>}}> */
     public static function creates(): iterable
     {
-        yield 'sessions' => ['practice_sessions', static fn(string $id): array => ['POST', 'api/sessions', ['id' => $id]]];
-        yield 'students' => ['students', static fn(string $id): array => ['POST', 'api/students', ['id' => $id] + self::studentCard()]];
-        yield 'readings' => ['green_speed_measurements', static fn(string $id, PracticeSession $session): array => ['PUT', "api/sessions/$session->id/green-speed", ['id' => $id, 'method' => 'unknown']]];
-        yield 'runs' => ['drill_runs', static fn(string $id, PracticeSession $session): array => ['POST', "api/sessions/$session->id/runs", ['id' => $id, 'drill' => self::drill()]]];
-        yield 'drills' => ['drills', static fn(string $id): array => ['POST', 'api/drills', ['id' => $id, 'drill' => self::drill()]]];
-        yield 'putters' => ['putters', static fn(string $id, PracticeSession $session): array => ['POST', "api/students/$session->student_id/putters", ['id' => $id, 'name' => "Blade $id"]]];
+        yield 'sessions' => [
+            'practice_sessions',
+            static fn(string $id): array => ['POST', 'api/sessions', ['id' => $id]],
+        ];
+        yield 'students' => [
+            'students',
+            static fn(string $id): array => ['POST', 'api/students', ['id' => $id] + self::studentCard()],
+        ];
+        yield 'readings' => [
+            'green_speed_measurements',
+            static fn(string $id, PracticeSession $session): array => [
+                'PUT',
+                "api/sessions/$session->id/green-speed",
+                ['id' => $id, 'method' => 'unknown'],
+            ],
+        ];
+        yield 'runs' => [
+            'drill_runs',
+            static fn(string $id, PracticeSession $session): array => [
+                'POST',
+                "api/sessions/$session->id/runs",
+                ['id' => $id, 'drill' => self::drill()],
+            ],
+        ];
+        yield 'drills' => [
+            'drills',
+            static fn(string $id): array => ['POST', 'api/drills', ['id' => $id, 'drill' => self::drill()]],
+        ];
+        yield 'putters' => [
+            'putters',
+            static fn(string $id, PracticeSession $session): array => [
+                'POST',
+                "api/students/$session->student_id/putters",
+                ['id' => $id, 'name' => "Blade $id"],
+            ],
+        ];
     }
 
     /** @return array<string, mixed> one that ships */
     private static function drill(): array
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
-        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/core/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+        $library = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/core/drills/library.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
 
         return $library['drills'][0];
     }

@@ -27,7 +27,15 @@ $coach = Coach::query()->findOrFail($task['coach']);
 time_sleep_until(max($task['begin'], microtime(true) + 0.001));
 $statuses = [];
 foreach ($task['requests'] as [$method, $path, $body]) {
-    $request = Request::create("/$path", $method, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], json_encode($body, JSON_THROW_ON_ERROR));
+    $request = Request::create(
+        "/$path",
+        $method,
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        json_encode($body, JSON_THROW_ON_ERROR),
+    );
     $app->instance('request', $request);
     Auth::setUser($coach);
     $statuses[] = $kernel->handle($request)->getStatusCode();

@@ -162,7 +162,7 @@ test('what wants attention on a card shows at the next start, in one glance on a
 
 test('a card is made one’s own by keys: reordered, added to, and back to how it ships', async ({ page }) => {
   await openDemo(page);
-  await goWithin(page, '/cards/routine_f');
+  await goWithin(page, '/checklists/routine_f');
   const first = page.getByLabel('Point 1', { exact: true });
   await expect(first).toHaveValue('Looks at the aim and the spot');
   await tabTo(page, page.getByRole('button', { name: 'Point 1 down' }));
@@ -186,7 +186,7 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
   await openDemo(page);
   const name = await startWithSomebodyNew(page);
   const session = sessionOf(page);
-  await page.goto(`/sessions/${session}/roll`);
+  await page.goto(`/sessions/${session}/putt`);
   await touchLane(page, 0.4);
   await expect(page.getByText(/^Ball 1:/)).toBeVisible();
   // Of nobody without a routine is it asked.
@@ -202,7 +202,7 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
   await expect(page.getByText('Kept.')).toBeVisible();
   await expectAccessible(page);
 
-  await page.goto(`/sessions/${session}/roll`);
+  await page.goto(`/sessions/${session}/putt`);
   await expect(page.getByText(/^One and go: Rehearsal, 1;/)).toBeVisible();
   await expect(page.getByText('Then call it before looking.')).toBeVisible();
   await page.getByRole('group', { name: 'The routine' }).getByRole('button', { name: 'Not kept' }).click();
@@ -233,7 +233,7 @@ test('a baseline is watched, tried again at the end, and held against it', async
   await expect
     .poll(async () => (await kept(page, session)).during)
     .toEqual({ part: 'retest', disturbances: ['filmed'] });
-  await goWithin(page, `/sessions/${session}/look-back`);
+  await goWithin(page, `/sessions/${session}/review`);
   await expect(page.getByText(/That is 4 balls against 4: a handful proves little\./)).toBeVisible();
 });
 

@@ -54,7 +54,7 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
   await expect(page.getByText(/197 tell of a ball, 197 of them here already/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take in 0 balls' })).toBeDisabled();
 
-  await goWithin(page, '/ledger');
+  await goWithin(page, '/sessions');
   await expect(page.getByRole('listitem').filter({ hasText: '197 balls' })).toContainText('Jun');
 });
 

@@ -191,7 +191,7 @@ test('a drill of one’s own: drawn while it is made, contradictions refused in 
   await page.getByRole('button', { name: 'Keep this drill' }).click();
   await expect(page.getByRole('link', { name: 'Change it' })).toBeVisible();
   await expect(page.getByText('a miss starts everything again', { exact: false })).toBeVisible();
-  await goWithin(page, `/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/putt`);
   await startDrill(page, name);
   await expect(callOut(page)).toContainText('10 ft');
 });

@@ -191,7 +191,7 @@ test.describe('a group', () => {
     await page.getByRole('button', { name: 'That’s enough' }).tap();
     await expect(page.getByText('Ended here. What was done counts.')).toBeVisible();
     await expect(page.getByText('Who did what')).toBeVisible();
-    await page.goto(`/sessions/${session}/roll`);
+    await page.goto(`/sessions/${session}/putt`);
     await expect(page.getByRole('link', { name: /^Go on with/ })).toHaveCount(0);
   });
 });

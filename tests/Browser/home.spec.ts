@@ -117,7 +117,7 @@ test('a drill begins at home without a network, is rolled on the lane over a rel
   await page.goto(`/students/${ilse}?part=home`);
   await page.getByRole('link', { name: 'See the balls' }).click();
   await expect(page.getByRole('heading', { name: 'Balls so far' }).or(page.getByText('2 balls')).first()).toBeVisible();
-  await page.goto('/ledger');
+  await page.goto('/sessions');
   await expect(page.getByText('alone at home').first()).toBeVisible();
   await phone.context().close();
 });

@@ -26,7 +26,7 @@ test('what a drill found opens again from its session and its student, beside th
       await choose(page, 'It started', ball <= through ? 'Through' : 'Left');
       await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
     }
-    await goWithin(page, `/sessions/${session}/look-back`);
+    await goWithin(page, `/sessions/${session}/review`);
     await expect(page.getByText(`${through} of 3 started on line`, { exact: false }).last()).toBeVisible();
   }
   await expect(page.getByText(/Last time 67 %, from 3/).last()).toBeVisible();
@@ -191,7 +191,7 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   await expect(page.getByText('balls, 3 tees, bucket')).toBeVisible();
   await expect(page.getByText('Further out')).toBeVisible();
-  await goWithin(page, `/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/putt`);
   await startDrill(page, name);
   await page.getByRole('button', { name: 'Struck it' }).click();
   await expect(page.getByText(/^Ball 1: .*stopped by the target/)).toBeVisible();

@@ -32,7 +32,7 @@ async function download(page: Page, name: string): Promise<string> {
 test('a session answers its questions beside the balls; a length is picked by its post', async ({ page }) => {
   await openDemo(page);
   const { session } = await whoIs(page, 'Marguerite');
-  await goWithin(page, `/sessions/${session}/look-back`);
+  await goWithin(page, `/sessions/${session}/review`);
   const lane = page.getByRole('img', { name: /balls on one lane/ });
   await expect(lane).toBeVisible();
   // What was done comes before what dropped.
@@ -214,7 +214,7 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
 test('putts near this length are one touch away while rolling', async ({ page }) => {
   await openDemo(page);
   const { session } = await whoIs(page, 'Ilse');
-  await goWithin(page, `/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/putt`);
   await page.getByRole('button', { name: /^Putts near/ }).click();
   const sheet = page.getByRole('dialog', { name: /^Putts near/ });
   await expect(sheet.getByRole('row').first()).toContainText(/short|past|holed/);

@@ -22,7 +22,7 @@ export async function startWith(page: Page, student: string): Promise<void> {
   const id = ulid();
   const student_id = await studentId(page, student);
   await ask(page, 'POST', 'sessions', { id, student_id });
-  await goWithin(page, `/sessions/${id}/arrive`);
+  await goWithin(page, `/sessions/${id}/check-in`);
   await expect(page.getByRole('heading', { name: `${student} has come` })).toBeVisible();
 }
 
@@ -54,8 +54,8 @@ export async function chooseGreen(page: Page, green: string): Promise<void> {
     .not.toBeNull();
 }
 
-export async function walkTo(page: Page, waypoint: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Session waypoints' }).getByRole('link', { name: waypoint }).click();
+export async function walkTo(page: Page, step: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Session steps' }).getByRole('link', { name: step }).click();
 }
 
 /** Types into a field and presses Enter. */

@@ -84,7 +84,7 @@ test('where time runs short the least worth is let go by a touch, and the end is
   await expect(band.getByRole('status')).not.toContainText(`“${least}”`);
   await walkTo(page, 'Carry on');
   await page.getByRole('button', { name: 'End the session' }).click();
-  await goWithin(page, '/ledger');
+  await goWithin(page, '/sessions');
   await page.getByRole('link', { name: /Tobin/ }).first().click();
   // The page under it may say the same once it has loaded.
   await expect(band).toContainText(/Planned 60 minutes, took \d+; \d+ of \d+ blocks were done\./);

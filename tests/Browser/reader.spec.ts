@@ -19,7 +19,7 @@ async function chooseByKeys(page: Page, field: string, option: string): Promise<
 test('a putt is read by keyboard alone, kept at a green with its pace, and comes up again there', async ({ page }) => {
   test.skip(test.info().project.name === 'phone');
   await openDemo(page);
-  await goWithin(page, '/reader');
+  await goWithin(page, '/green-reading');
   await expect(words(page)).toContainText('Aim');
   await expectAccessible(page);
 
@@ -63,7 +63,7 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
   const green_id = today.greens.find(({ name }) => name.startsWith('Boathouse'))?.id;
   const session = ulid();
   await ask(page, 'POST', 'sessions', { id: session, student_id: today.students[0]?.id, green_id });
-  await goWithin(page, `/sessions/${session}/set-out`);
+  await goWithin(page, `/sessions/${session}/stations`);
   await page.getByRole('link', { name: 'By the slipway' }).click();
   await expect(page.getByRole('slider', { name: 'Ball: length of the putt' })).toHaveAttribute(
     'aria-valuetext',
@@ -79,7 +79,7 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
   page,
 }) => {
   await openDemo(page);
-  await goWithin(page, '/reader');
+  await goWithin(page, '/green-reading');
   const told = page.getByText(/^Aim .* outside the right edge/);
   await expect(told).toBeVisible();
   const first = await told.textContent();
@@ -119,7 +119,7 @@ test('a drag redraws at once; the same ground is said by clock, grades and feet;
 test('a student’s own backstroke is told, and what a slip costs', async ({ page }) => {
   await openDemo(page);
   const tobin = await studentId(page, 'Tobin');
-  await goWithin(page, `/reader?student=${tobin}&length=6&along=-1&across=1`);
+  await goWithin(page, `/green-reading?student=${tobin}&length=6&along=-1&across=1`);
   await expect(page.getByText(/Take it back \d/)).toBeVisible();
   await expect(page.getByText('this student’s own scatter')).toBeVisible();
   await expect(page.getByRole('row', { name: /A degree left/ })).toContainText('breaking');
@@ -180,12 +180,12 @@ test('a read card is kept with the next ball, on a station that breaks, and look
     student_id: student,
     green_id: today.greens.find(({ name }) => name.startsWith('Boathouse'))?.id,
   });
-  await goWithin(page, `/sessions/${session}/set-out`);
+  await goWithin(page, `/sessions/${session}/stations`);
   await page.getByLabel('Distance from the target').fill('12');
   await page.getByLabel('Rising to the right, if it does').fill('2');
   await page.getByRole('button', { name: 'Add this station' }).click();
   await expect(page.getByText('level, breaks left')).toBeVisible();
-  await goWithin(page, `/sessions/${session}/roll`);
+  await goWithin(page, `/sessions/${session}/putt`);
   await page.getByRole('button', { name: 'Read card' }).click();
   await expect(page.getByText('Where would water poured here run?')).toBeVisible();
   await page.getByRole('radiogroup', { name: 'Higher foot, astride the line' }).getByText('Right').click();
@@ -217,7 +217,7 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   await page.getByRole('button', { name: 'As for the last ball' }).click();
   await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
-  await goWithin(page, `/sessions/${session}/look-back`);
+  await goWithin(page, `/sessions/${session}/review`);
   await page.getByText('Was it read?').first().click();
   await expect(page.getByText('Told right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

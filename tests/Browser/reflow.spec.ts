@@ -13,7 +13,7 @@ async function screens(page: Page): Promise<string[]> {
   };
   const tobin = today.students.find(({ name }) => name.startsWith('Tobin'))?.id ?? '';
   const session = today.sessions.findLast(({ student_id }) => student_id === tobin)?.id ?? '';
-  const walk = ['arrive', 'green', 'set-out', 'roll', 'look-back', 'carry-on'];
+  const walk = ['check-in', 'green-speed', 'stations', 'putt', 'review', 'wrap-up'];
   return [
     '/',
     '/students',
@@ -21,15 +21,15 @@ async function screens(page: Page): Promise<string[]> {
     ...['card', 'play', 'round', 'pocket'].map((place) => `/students/${tobin}/${place}`),
     '/greens',
     '/drills',
-    '/ledger',
+    '/sessions',
     '/settings',
-    ...walk.map((waypoint) => `/sessions/${session}/${waypoint}`),
+    ...walk.map((step) => `/sessions/${session}/${step}`),
     `/sessions/${session}/drills/closing-gate`,
     `/sessions/${session}/checks`,
     ...['tempo', 'aim', 'eye_place', 'grip_pressure'].map((check) => `/sessions/${session}/checks/${check}`),
     `/sessions/${session}/cards/stance`,
-    '/cards',
-    '/cards/routine_a',
+    '/checklists',
+    '/checklists/routine_a',
   ];
 }
 

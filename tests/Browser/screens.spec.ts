@@ -116,8 +116,8 @@ test('a very long name fits a phone', async ({ page }) => {
   const name = 'Marguerite Oyelaran-Fitzwarden';
   await startWith(page, name);
   await choose(page, 'Green', 'Slipway green');
-  for (const waypoint of ['Green', 'Set out', 'Roll', 'Look back', 'Carry on']) {
-    await walkTo(page, waypoint);
+  for (const step of ['Green', 'Set out', 'Roll', 'Look back', 'Carry on']) {
+    await walkTo(page, step);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expectNoSidewaysScroll(page);
   }

@@ -85,7 +85,11 @@ final class BackupTest extends TestCase
         file_put_contents("$this->folder/text.sqlite", str_repeat('not a database', 99));
         (new \PDO("sqlite:$this->folder/other.sqlite"))->exec('CREATE TABLE recipes (name)');
         // An index that lost its entries opens, and answers.
-        $page = (new \PDO("sqlite:$this->folder/copy.sqlite"))->query("SELECT rootpage FROM sqlite_master WHERE type = 'index' AND tbl_name = 'migrations' OR name = 'sqlite_autoindex_coaches_1'")?->fetchColumn();
+        $page = (new \PDO("sqlite:$this->folder/copy.sqlite"))
+            ->query(
+                "SELECT rootpage FROM sqlite_master WHERE type = 'index' AND tbl_name = 'migrations' OR name = 'sqlite_autoindex_coaches_1'",
+            )
+            ?->fetchColumn();
         self::assertIsInt($page);
         file_put_contents("$this->folder/bare.sqlite", substr_replace($whole, "\0\0", ($page - 1) * 4096 + 3, 2));
         foreach (['torn', 'text', 'bare', 'other', 'missing'] as $file) {
@@ -121,7 +125,10 @@ final class BackupTest extends TestCase
 
     public function testWhatWasWorkedOutFromOneDatabaseIsNotAnswersOfAnother(): void
     {
-        $prefix = static fn(string $database): string => Process::env(['DB_DATABASE' => $database])->run([PHP_BINARY, base_path('artisan'), 'config:show', 'cache.prefix'])->throw()->output();
+        $prefix = static fn(string $database): string => Process::env(['DB_DATABASE' => $database])
+            ->run([PHP_BINARY, base_path('artisan'), 'config:show', 'cache.prefix'])
+            ->throw()
+            ->output();
         self::assertSame($prefix('/a.sqlite'), $prefix('/a.sqlite'));
         self::assertNotSame($prefix('/a.sqlite'), $prefix('/b.sqlite'));
     }
@@ -130,7 +137,10 @@ final class BackupTest extends TestCase
     private function amble(string ...$arguments): array
     {
         $run = Process::env([
-            'AMBLE_DATABASE' => $this->database, 'CACHE_STORE' => 'file', 'AMBLE_BACKUP_FOLDER' => "$this->folder/backups", 'AMBLE_BACKUPS' => '2',
+            'AMBLE_DATABASE' => $this->database,
+            'CACHE_STORE' => 'file',
+            'AMBLE_BACKUP_FOLDER' => "$this->folder/backups",
+            'AMBLE_BACKUPS' => '2',
         ])->run([base_path('amble'), ...$arguments]);
 
         return [(int) $run->exitCode(), $run->output() . $run->errorOutput()];
@@ -144,7 +154,11 @@ final class BackupTest extends TestCase
 
     private function artisanThere(string ...$arguments): void
     {
-        $run = Process::env(['DB_DATABASE' => $this->database, 'DB_SYNCHRONOUS' => 'OFF'])->run([PHP_BINARY, base_path('artisan'), ...$arguments]);
+        $run = Process::env(['DB_DATABASE' => $this->database, 'DB_SYNCHRONOUS' => 'OFF'])->run([
+            PHP_BINARY,
+            base_path('artisan'),
+            ...$arguments,
+        ]);
         self::assertSame(0, $run->exitCode(), $run->output() . $run->errorOutput());
     }
 
@@ -155,6 +169,8 @@ final class BackupTest extends TestCase
 
     private function addCoach(\PDO $database, string $name): void
     {
-        $database->prepare("INSERT INTO coaches (id, name, email, password) VALUES (?, ?, ?, 'x')")->execute([bin2hex(random_bytes(8)), $name, "$name@example.test"]);
+        $database
+            ->prepare("INSERT INTO coaches (id, name, email, password) VALUES (?, ?, ?, 'x')")
+            ->execute([bin2hex(random_bytes(8)), $name, "$name@example.test"]);
     }
 }

@@ -26,7 +26,12 @@ final class BallColumnsTest extends TestCase
 
     public function testAScreenGetsTheFieldsOfTheSchema(): void
     {
-        $schema = json_decode((string) file_get_contents(base_path('contract/ball.schema.json')), true, 64, JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents(base_path('contract/ball.schema.json')),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         $row = (object) array_fill_keys(array_keys(BallColumns::all()), null);
         self::assertEqualsCanonicalizing(array_keys($schema['properties']), array_keys(BallColumns::shown($row)));
     }

@@ -38,8 +38,15 @@ final class BallRepositoryTest extends TestCase
     private function reading(Green $green, ?PracticeSession $session, int $minutes, float $feet): void
     {
         GreenSpeedMeasurement::query()->create([
-            'workspace_id' => $this->coach->workspace_id, 'coach_id' => $this->coach->id, 'green_id' => $green->id, 'practice_session_id' => $session?->id,
-            'method' => 'estimated', 'entries' => ['speed_ft' => $feet], 'speed_m' => $feet * 0.3048, 'is_level' => false, 'warnings' => [],
+            'workspace_id' => $this->coach->workspace_id,
+            'coach_id' => $this->coach->id,
+            'green_id' => $green->id,
+            'practice_session_id' => $session?->id,
+            'method' => 'estimated',
+            'entries' => ['speed_ft' => $feet],
+            'speed_m' => $feet * 0.3048,
+            'is_level' => false,
+            'warnings' => [],
             'taken_at' => $this->start->addMinutes($minutes),
         ]);
     }
@@ -47,9 +54,13 @@ final class BallRepositoryTest extends TestCase
     /** @param list<int> $minutes when each ball is rolled */
     private function roll(PracticeSession $session, array $minutes): void
     {
-        $balls = array_map(fn(int $minute): array => self::putt([
-            'at_ms' => (int) $this->start->addMinutes($minute)->getTimestampMs(), 'target_m' => 4.0,
-        ]), $minutes);
+        $balls = array_map(
+            fn(int $minute): array => self::putt([
+                'at_ms' => (int) $this->start->addMinutes($minute)->getTimestampMs(),
+                'target_m' => 4.0,
+            ]),
+            $minutes,
+        );
         $this->postJson("api/sessions/$session->id/events", ['events' => $balls])->assertSuccessful();
     }
 
@@ -76,8 +87,17 @@ final class BallRepositoryTest extends TestCase
     /** @return array<string, GreenHistory> of every reading there is, by green */
     private static function everything(): array
     {
-        return GreenSpeedMeasurement::query()->orderBy('taken_at')->orderBy('id')->get()->groupBy('green_id')
-            ->map(static fn($readings): GreenHistory => GreenHistory::of($readings->map(BallRepository::reading(...))->values()->all()))->all();
+        return GreenSpeedMeasurement::query()
+            ->orderBy('taken_at')
+            ->orderBy('id')
+            ->get()
+            ->groupBy('green_id')
+            ->map(
+                static fn($readings): GreenHistory => GreenHistory::of(
+                    $readings->map(BallRepository::reading(...))->values()->all(),
+                ),
+            )
+            ->all();
     }
 
     public function testEachBallHasTheReadingItWouldHaveIfAllWereAskedFor(): void
@@ -90,12 +110,20 @@ final class BallRepositoryTest extends TestCase
         $this->roll($this->practiceSession($this->coach, $newcomer, Green::query()->firstOrFail()), [32 * 24 * 60]);
         $histories = self::everything();
         $greenOf = PracticeSession::query()->pluck('green_id', 'id');
-        $expected = static fn(RolledBall $ball): ?array => self::told($histories[$greenOf[$ball->sessionId]]->at($ball->atMilliseconds, $ball->sessionId));
+        $expected = static fn(RolledBall $ball): ?array => self::told(
+            $histories[$greenOf[$ball->sessionId]]->at($ball->atMilliseconds, $ball->sessionId),
+        );
         $room = app(BallRepository::class);
         $balls = $room->ofStudent($this->student);
         self::assertCount(120, $balls);
-        self::assertContains(true, array_map(static fn(RolledBall $ball): ?bool => $ball->reading?->isOfTheDay, $balls));
-        self::assertContains(false, array_map(static fn(RolledBall $ball): ?bool => $ball->reading?->isOfTheDay, $balls));
+        self::assertContains(
+            true,
+            array_map(static fn(RolledBall $ball): ?bool => $ball->reading?->isOfTheDay, $balls),
+        );
+        self::assertContains(
+            false,
+            array_map(static fn(RolledBall $ball): ?bool => $ball->reading?->isOfTheDay, $balls),
+        );
         foreach ($balls as $ball) {
             self::assertSame($expected($ball), self::told($ball->reading));
         }
@@ -112,9 +140,14 @@ final class BallRepositoryTest extends TestCase
     /** @return array{int, float|null, bool, int}|null */
     private static function told(?MeasurementInForce $standing): ?array
     {
-        return $standing === null ? null : [
-            $standing->reading->atMilliseconds, $standing->reading->speed?->metres(), $standing->isOfTheDay, $standing->days,
-        ];
+        return $standing === null
+            ? null
+            : [
+                $standing->reading->atMilliseconds,
+                $standing->reading->speed?->metres(),
+                $standing->isOfTheDay,
+                $standing->days,
+            ];
     }
 
     public function testTheLatestAreOfTheirTimeAndOldestFirst(): void
@@ -133,7 +166,11 @@ final class BallRepositoryTest extends TestCase
     public function testOthersOfTheDayAreThoseWhoRolledOnThisGreenThen(): void
     {
         [$green, $elsewhere] = [$this->green($this->coach), $this->green($this->coach)];
-        [$near, $late, $away] = [$this->student($this->coach), $this->student($this->coach), $this->student($this->coach)];
+        [$near, $late, $away] = [
+            $this->student($this->coach),
+            $this->student($this->coach),
+            $this->student($this->coach),
+        ];
         $this->roll($this->practiceSession($this->coach, $this->student, $green), [0]);
         $this->roll($this->practiceSession($this->coach, $near, $green), [60]);
         $this->roll($this->practiceSession($this->coach, $late, $green), [15 * 60]);

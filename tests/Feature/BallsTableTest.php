@@ -39,16 +39,25 @@ final class BallsTableTest extends TestCase
         self::assertSame([19, 'Back'], [$seen->json('refused.0.row'), $seen->json('refused.0.column')]);
         self::assertSame(0, BallRecord::query()->count());
 
-        $this->postJson($this->path('balls'), $named + ['green_id' => $green->id, 'speed_ft' => 9.5])->assertOk()
+        $this->postJson($this->path('balls'), $named + ['green_id' => $green->id, 'speed_ft' => 9.5])
+            ->assertOk()
             ->assertExactJson(['taken' => 197, 'there' => 0, 'refused' => 3, 'sessions' => 2]);
         self::assertSame(197, BallRecord::query()->where('student_id', $this->student->id)->count());
-        self::assertSame([9.5, 9.5], GreenSpeedMeasurement::query()->get()->map(static fn(GreenSpeedMeasurement $reading): float => round((float) $reading->speed_m / 0.3048, 3))->all());
+        self::assertSame(
+            [9.5, 9.5],
+            GreenSpeedMeasurement::query()
+                ->get()
+                ->map(static fn(GreenSpeedMeasurement $reading): float => round((float) $reading->speed_m / 0.3048, 3))
+                ->all(),
+        );
         self::assertSame('file', json_decode((string) BallRecord::query()->value('seen'), true)['measured_by']);
 
         // The heads are known now, and the same table brings nothing.
         $again = $this->postJson($this->path('balls/preview'), $table)->assertOk();
         self::assertSame([197, 197], [$again->json('taken'), $again->json('there')]);
-        $this->postJson($this->path('balls'), $table)->assertOk()->assertExactJson(['taken' => 0, 'there' => 197, 'refused' => 3, 'sessions' => 0]);
+        $this->postJson($this->path('balls'), $table)
+            ->assertOk()
+            ->assertExactJson(['taken' => 0, 'there' => 197, 'refused' => 3, 'sessions' => 0]);
         self::assertSame([197, 2], [BallRecord::query()->count(), PracticeSession::query()->count()]);
 
         // What came in by a sensor stands in evidence.
@@ -59,16 +68,25 @@ final class BallsTableTest extends TestCase
     public function testWhatGoesOutComesInTheSameForAnother(): void
     {
         $this->postJson($this->path('balls'), self::table(40) + ['columns' => self::columns()])->assertOk();
-        $out = (string) $this->get("/api/students/{$this->student->id}/balls.csv")->assertOk()->getContent();
+        $out = (string) $this->get("/api/students/{$this->student->id}/balls.csv")
+            ->assertOk()
+            ->getContent();
         $other = $this->student($this->coach);
-        $this->postJson("/api/students/$other->id/balls", ['text' => $out, 'day' => '2026-11-20', 'zone' => 'UTC'])->assertOk()->assertJson(['taken' => 40, 'refused' => 0]);
+        $this->postJson("/api/students/$other->id/balls", ['text' => $out, 'day' => '2026-11-20', 'zone' => 'UTC'])
+            ->assertOk()
+            ->assertJson(['taken' => 40, 'refused' => 0]);
 
         self::assertSame($out, (string) $this->get("/api/students/$other->id/balls.csv")->getContent());
     }
 
     public function testABenchKnowsTheLatestFortyKindsOfTable(): void
     {
-        $this->coach->workspace->update(['column_maps' => array_combine(array_map(static fn(int $n): string => "kind $n", range(1, 40)), array_fill(0, 40, self::columns()))]);
+        $this->coach->workspace->update([
+            'column_maps' => array_combine(
+                array_map(static fn(int $n): string => "kind $n", range(1, 40)),
+                array_fill(0, 40, self::columns()),
+            ),
+        ]);
         $this->postJson($this->path('balls'), self::table(3) + ['columns' => self::columns()])->assertOk();
 
         $known = array_keys($this->coach->workspace->refresh()->column_maps ?? []);
@@ -77,15 +95,30 @@ final class BallsTableTest extends TestCase
 
     public function testWhatIsNoTableIsRefusedAtItsFieldAndNothingIsKept(): void
     {
-        $ask = fn(array $change) => $this->postJson($this->path('balls'), array_replace(self::table(3) + ['columns' => self::columns()], $change));
-        $ask(['text' => 'just words'])->assertStatus(422)->assertJsonValidationErrors(['text' => 'at least two columns']);
+        $ask = fn(array $change) => $this->postJson(
+            $this->path('balls'),
+            array_replace(self::table(3) + ['columns' => self::columns()], $change),
+        );
+        $ask(['text' => 'just words'])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['text' => 'at least two columns']);
         $ask(['text' => "a,b\n\xff,1"])->assertStatus(422);
-        $ask(['text' => "Day,Back,Rolled,Face\n" . str_repeat("x,1,1,1\n", 5001)])->assertStatus(422)->assertJsonValidationErrors(['text' => '5000 rows']);
+        $ask(['text' => "Day,Back,Rolled,Face\n" . str_repeat("x,1,1,1\n", 5001)])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['text' => '5000 rows']);
         $ask(['columns' => [['place' => 0, 'field' => 'roll_m', 'unit' => 'furlongs']]])->assertStatus(422);
-        $ask(['columns' => []])->assertStatus(422)->assertJsonValidationErrors(['columns' => 'at least one column']);
-        $ask(['speed_ft' => 9])->assertStatus(422)->assertJsonValidationErrors(['green_id']);
-        $ask(['zone' => 'Boathouse/Lake'])->assertStatus(422)->assertJsonValidationErrors(['zone']);
-        $ask(['text' => self::table(2, bad: [0, 1])['text']])->assertStatus(422)->assertJsonValidationErrors(['text' => 'No row']);
+        $ask(['columns' => []])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['columns' => 'at least one column']);
+        $ask(['speed_ft' => 9])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['green_id']);
+        $ask(['zone' => 'Boathouse/Lake'])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['zone']);
+        $ask(['text' => self::table(2, bad: [0, 1])['text']])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['text' => 'No row']);
         self::assertSame([0, 0], [BallRecord::query()->count(), PracticeSession::query()->count()]);
         self::assertNull($this->coach->fresh()?->workspace->column_maps);
     }
@@ -98,8 +131,17 @@ final class BallsTableTest extends TestCase
     /** A cell that was kept from being taken for a formula is told as it was; any other apostrophe is the coach's. */
     public function testACellGuardedByAnApostropheIsReadAsItWas(): void
     {
-        $columns = fn(string $text): array => array_column((array) $this->actingAs($this->coach)->postJson($this->path('balls/preview'), ['text' => $text, 'day' => '2026-11-20', 'zone' => 'UTC'])->assertOk()->json('columns'), 'head');
-        self::assertSame(['=Day', '-Back', '+Rolled', '@Face', "'quoted", "o'clock"], $columns("'=Day,'-Back,'+Rolled,'@Face,'quoted,o'clock\n2026-11-20 09:00,18,2.1,1,1,1"));
+        $columns = fn(string $text): array => array_column(
+            (array) $this->actingAs($this->coach)
+                ->postJson($this->path('balls/preview'), ['text' => $text, 'day' => '2026-11-20', 'zone' => 'UTC'])
+                ->assertOk()
+                ->json('columns'),
+            'head',
+        );
+        self::assertSame(
+            ['=Day', '-Back', '+Rolled', '@Face', "'quoted", "o'clock"],
+            $columns("'=Day,'-Back,'+Rolled,'@Face,'quoted,o'clock\n2026-11-20 09:00,18,2.1,1,1,1"),
+        );
     }
 
     /**
@@ -112,8 +154,18 @@ final class BallsTableTest extends TestCase
         $lines = ['Day;Back;Rolled;Face;Path;Start'];
         for ($i = 0; $i < $rows; ++$i) {
             $day = $i < 100 ? '20' : '21';
-            $back = 18 + $i % 12;
-            $lines[] = sprintf('2026-11-%s %02d:%02d;%s;%s;%s;%s;%s', $day, 9 + intdiv($i % 100, 60), $i % 60, in_array($i, $bad, true) ? 'wide' : $back, round(0.011 * $back ** 1.8, 2), 0.5, -0.5, round(0.4 + 0.1 * sin($i), 2));
+            $back = 18 + ($i % 12);
+            $lines[] = sprintf(
+                '2026-11-%s %02d:%02d;%s;%s;%s;%s;%s',
+                $day,
+                9 + intdiv($i % 100, 60),
+                $i % 60,
+                in_array($i, $bad, true) ? 'wide' : $back,
+                round(0.011 * $back ** 1.8, 2),
+                0.5,
+                -0.5,
+                round(0.4 + 0.1 * sin($i), 2),
+            );
         }
 
         return ['text' => implode("\r\n", $lines), 'day' => '2026-11-20', 'zone' => 'Europe/Zurich'];
@@ -123,7 +175,17 @@ final class BallsTableTest extends TestCase
     private static function columns(): array
     {
         $columns = [];
-        foreach (['at' => '', 'backstroke_m' => 'cm', 'roll_m' => 'm', 'face_deg' => '°, right is positive', 'path_deg' => '°, right is positive', 'start_deg' => '°, left is positive'] as $field => $unit) {
+        foreach (
+            [
+                'at' => '',
+                'backstroke_m' => 'cm',
+                'roll_m' => 'm',
+                'face_deg' => '°, right is positive',
+                'path_deg' => '°, right is positive',
+                'start_deg' => '°, left is positive',
+            ]
+            as $field => $unit
+        ) {
             $columns[] = ['place' => count($columns), 'field' => $field, 'unit' => $unit];
         }
 

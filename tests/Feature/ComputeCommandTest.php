@@ -29,7 +29,14 @@ final class ComputeCommandTest extends TestCase
 
     public function testARefusalGoesToStandardErrorWithStatusTwo(): void
     {
-        foreach ([['roll', 'six metres', null], ['roll', '{"green_speed_ft":10,"grade_percent":0,"length_m":-6}', 'length_m'], ['swing', '{}', 'kind']] as [$kind, $input, $field]) {
+        foreach (
+            [
+                ['roll', 'six metres', null],
+                ['roll', '{"green_speed_ft":10,"grade_percent":0,"length_m":-6}', 'length_m'],
+                ['swing', '{}', 'kind'],
+            ]
+            as [$kind, $input, $field]
+        ) {
             [$status, $output, $errors] = self::compute($kind, $input);
             self::assertSame([2, ''], [$status, $output]);
             self::assertSame($field, json_decode($errors, true)['error']['field']);

@@ -22,7 +22,11 @@ final class DemoTest extends TestCase
     public function testItIsTheSameEveryTimeAndReplacesOnlyItself(): void
     {
         $mine = $this->practiceSession($this->coach());
-        $log = static fn(): array => SessionEventRecord::query()->orderBy('at_ms')->orderBy('id')->get(['id', 'type', 'payload', 'at_ms'])->toArray();
+        $log = static fn(): array => SessionEventRecord::query()
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get(['id', 'type', 'payload', 'at_ms'])
+            ->toArray();
         $this->seedDemo();
         $first = $log();
         $this->seedDemo();
@@ -35,9 +39,14 @@ final class DemoTest extends TestCase
     {
         $coach = $this->seedDemo();
         foreach (DemoClinic::students() as $demo) {
-            $session = PracticeSession::query()->whereHas('student', static fn($student) => $student->where('name', $demo->card['name']))
-                ->orderByDesc('started_at')->firstOrFail();
-            $report = $this->actingAs($coach)->getJson("api/sessions/$session->id/stroke")->assertSuccessful()->json();
+            $session = PracticeSession::query()
+                ->whereHas('student', static fn($student) => $student->where('name', $demo->card['name']))
+                ->orderByDesc('started_at')
+                ->firstOrFail();
+            $report = $this->actingAs($coach)
+                ->getJson("api/sessions/$session->id/stroke")
+                ->assertSuccessful()
+                ->json();
             if ($demo->puttsFromStations) {
                 self::assertSame('fitted', $report['state'], $demo->card['name']);
                 self::assertEqualsWithDelta($demo->stroke->beta, $report['beta'], 0.2, $demo->card['name']);

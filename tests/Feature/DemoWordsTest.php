@@ -13,7 +13,18 @@ use Tests\TestCase;
 /** Every sentence that the server says about every student of the demo can be shown as it stands. */
 final class DemoWordsTest extends TestCase
 {
-    private const OF_STUDENT = ['review', 'trend', 'findings', 'stakes', 'rounds', 'checks', 'reminders', 'comparison', 'take-home-card', 'homework'];
+    private const OF_STUDENT = [
+        'review',
+        'trend',
+        'findings',
+        'stakes',
+        'rounds',
+        'checks',
+        'reminders',
+        'comparison',
+        'take-home-card',
+        'homework',
+    ];
     private const OF_SESSION = ['review', 'stroke', 'findings', 'debrief', 'slopes'];
 
     public function testNoSentenceHoldsABraceANaNOrAnEmptyFigure(): void
@@ -21,13 +32,24 @@ final class DemoWordsTest extends TestCase
         $this->actingAs(app(DemoSeeder::class)->seed(CarbonImmutable::parse('2026-11-23 10:00')));
         $paths = [];
         foreach (Student::query()->pluck('id') as $student) {
-            $paths = [...$paths, ...array_map(static fn(string $part): string => "students/$student/$part", self::OF_STUDENT)];
+            $paths = [
+                ...$paths,
+                ...array_map(static fn(string $part): string => "students/$student/$part", self::OF_STUDENT),
+            ];
             $session = PracticeSession::query()->where('student_id', $student)->orderByDesc('started_at')->value('id');
-            $paths = $session === null ? $paths : [...$paths, ...array_map(static fn(string $part): string => "sessions/$session/$part", self::OF_SESSION)];
+            $paths =
+                $session === null
+                    ? $paths
+                    : [
+                        ...$paths,
+                        ...array_map(static fn(string $part): string => "sessions/$session/$part", self::OF_SESSION),
+                    ];
         }
         $said = 0;
         foreach ($paths as $path) {
-            $answer = $this->getJson("/api/$path")->assertSuccessful()->json();
+            $answer = $this->getJson("/api/$path")
+                ->assertSuccessful()
+                ->json();
             foreach (self::strings($answer) as $text) {
                 ++$said;
                 self::assertSame(null, self::wrongWith($text), "$path: $text");
@@ -42,7 +64,16 @@ final class DemoWordsTest extends TestCase
         self::assertSame([null, null], array_map(self::wrongWith(...), $wrong));
         self::assertSame(
             ['brace', 'brace', 'brace', 'number', 'number', 'empty', 'empty', 'empty'],
-            array_map(self::wrongWith(...), ['{0.076 q} wide', '{ m} wide', 'from {width}', 'NaN past', 'by INF', 'by  m', 'a share of  %', 'it is , then']),
+            array_map(self::wrongWith(...), [
+                '{0.076 q} wide',
+                '{ m} wide',
+                'from {width}',
+                'NaN past',
+                'by INF',
+                'by  m',
+                'a share of  %',
+                'it is , then',
+            ]),
         );
     }
 

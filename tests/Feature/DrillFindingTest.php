@@ -35,8 +35,14 @@ final class DrillFindingTest extends TestCase
     private static function drill(array $changes = []): array
     {
         return $changes + [
-            'key' => 'near', 'name' => 'Near it', 'stations' => [['length_m' => 4], ['length_m' => 6]], 'target' => 'tee', 'balls_per_station' => 5,
-            'pass' => ['kind' => 'share', 'share' => 0.1], 'end' => ['kind' => 'all_stations'], 'cap' => ['balls' => 20],
+            'key' => 'near',
+            'name' => 'Near it',
+            'stations' => [['length_m' => 4], ['length_m' => 6]],
+            'target' => 'tee',
+            'balls_per_station' => 5,
+            'pass' => ['kind' => 'share', 'share' => 0.1],
+            'end' => ['kind' => 'all_stations'],
+            'cap' => ['balls' => 20],
             'progression' => [['says' => 'Mixed.', 'order' => 'shuffled'], ['says' => 'Tighter.', 'figure' => 0.05]],
         ];
     }
@@ -54,12 +60,23 @@ final class DrillFindingTest extends TestCase
         $session = $this->practiceSession($this->coach, $this->student, $this->green($this->coach));
         $run = (string) Str::ulid();
         $path = "api/sessions/$session->id/runs";
-        $state = $this->postJson($path, ['id' => $run, 'drill' => $drill + self::drill()])->assertSuccessful()->json();
+        $state = $this->postJson($path, ['id' => $run, 'drill' => $drill + self::drill()])
+            ->assertSuccessful()
+            ->json();
         foreach ($times as $i => $time) {
             $length = $state['next']['length_m'];
-            $state = $this->postJson("$path/$run/events", ['events' => [self::putt([
-                'run_id' => $run, 'target_m' => $length, 'roll_m' => $length * $time, 'at_ms' => 1_760_000_000_000 + 86_400_000 * $day + 1000 * $i,
-            ])]])->assertSuccessful()->json();
+            $state = $this->postJson("$path/$run/events", [
+                'events' => [
+                    self::putt([
+                        'run_id' => $run,
+                        'target_m' => $length,
+                        'roll_m' => $length * $time,
+                        'at_ms' => 1_760_000_000_000 + 86_400_000 * $day + 1000 * $i,
+                    ]),
+                ],
+            ])
+                ->assertSuccessful()
+                ->json();
         }
 
         return [$session, $run];
@@ -69,9 +86,15 @@ final class DrillFindingTest extends TestCase
     {
         $long = ['balls_per_station' => 6, 'cap' => ['balls' => 20]];
         [, $run] = $this->rolled([1.3, 1.3, ...array_fill(0, 10, 1.0)], $long);
-        self::assertSame(array_fill(0, 10, true), DrillFindingRecord::query()->where('run_id', $run)->firstOrFail()->recent);
+        self::assertSame(
+            array_fill(0, 10, true),
+            DrillFindingRecord::query()->where('run_id', $run)->firstOrFail()->recent,
+        );
         [, $worse] = $this->rolled([...array_fill(0, 10, 1.0), 1.3, 1.3], $long, 1);
-        self::assertSame([...array_fill(0, 8, true), false, false], DrillFindingRecord::query()->where('run_id', $worse)->firstOrFail()->recent);
+        self::assertSame(
+            [...array_fill(0, 8, true), false, false],
+            DrillFindingRecord::query()->where('run_id', $worse)->firstOrFail()->recent,
+        );
     }
 
     public function testARunSaysWhatItFoundAndCanBeOpenedFromItsSessionAndItsStudent(): void
@@ -83,11 +106,18 @@ final class DrillFindingTest extends TestCase
         [$leave, $passed] = $found['findings'];
         // The mean of the ten is 4 % long; nine lie within a tenth.
         self::assertEqualsWithDelta(0.04, $leave['value'], 1e-9);
-        self::assertEquals([0.9, 10, 1.0, 2], [$passed['value'], $passed['n'], $passed['first']['value'], $passed['first']['n']]);
+        self::assertEquals(
+            [0.9, 10, 1.0, 2],
+            [$passed['value'], $passed['n'], $passed['first']['value'], $passed['first']['n']],
+        );
         self::assertNull($leave['since']);
         foreach (["sessions/$session->id", "students/{$this->student->id}"] as $place) {
-            $this->getJson("api/$place/findings")->assertJsonCount(1)->assertJsonPath('0.run_id', $run)->assertJsonPath('0.balls', 10)
-                ->assertJsonPath('0.phase', 'done')->assertJsonPath('0.findings.0.sentence', $leave['sentence']);
+            $this->getJson("api/$place/findings")
+                ->assertJsonCount(1)
+                ->assertJsonPath('0.run_id', $run)
+                ->assertJsonPath('0.balls', 10)
+                ->assertJsonPath('0.phase', 'done')
+                ->assertJsonPath('0.findings.0.sentence', $leave['sentence']);
         }
     }
 
@@ -110,7 +140,9 @@ final class DrillFindingTest extends TestCase
         $asked = function (): int {
             DB::flushQueryLog();
             DB::enableQueryLog();
-            $runs = $this->getJson("api/students/{$this->student->id}/findings")->assertSuccessful()->json();
+            $runs = $this->getJson("api/students/{$this->student->id}/findings")
+                ->assertSuccessful()
+                ->json();
             self::assertSame('Last time 100 %, from 1.', $runs[0]['findings'][1]['since']['sentence']);
             self::assertNull($runs[count($runs) - 1]['findings'][1]['since']);
 
@@ -133,10 +165,17 @@ final class DrillFindingTest extends TestCase
         $before = DrillFindingRecord::query()->get()->makeHidden('id')->toArray();
         app(ProjectSession::class)->rebuild();
         self::assertEquals($before, DrillFindingRecord::query()->get()->makeHidden('id')->toArray());
-        $undo = static fn(string $id): array => ['events' => [['id' => (string) Str::ulid(), 'type' => 'undone', 'at_ms' => 1_790_000_000_000, 'event_id' => $id]]];
+        $undo = static fn(string $id): array => [
+            'events' => [
+                ['id' => (string) Str::ulid(), 'type' => 'undone', 'at_ms' => 1_790_000_000_000, 'event_id' => $id],
+            ],
+        ];
         $this->postJson("api/sessions/$session->id/events", $undo($ball))->assertSuccessful();
         self::assertSame(1, DrillFindingRecord::query()->sole()->balls);
-        $this->postJson("api/sessions/$session->id/events", $undo($this->getJson("api/sessions/$session->id")->json('putts.0.id')))->assertSuccessful();
+        $this->postJson(
+            "api/sessions/$session->id/events",
+            $undo($this->getJson("api/sessions/$session->id")->json('putts.0.id')),
+        )->assertSuccessful();
         self::assertSame(0, DrillFindingRecord::query()->count());
         $this->getJson("api/sessions/$session->id/runs/$run")->assertJsonPath('findings.0.findings', []);
     }
@@ -146,49 +185,94 @@ final class DrillFindingTest extends TestCase
         $setOut = function (array $body = []): array {
             $session = $this->practiceSession($this->coach, $this->student);
 
-            return $this->postJson('api/drills/setup', $body + ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => self::drill()])
-                ->assertSuccessful()->json();
+            return $this->postJson(
+                'api/drills/setup',
+                $body + ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => self::drill()],
+            )
+                ->assertSuccessful()
+                ->json();
         };
         self::assertNull($setOut()['progression']);
         $this->rolled([1.0, 1.0, 1.0, 1.0, 1.3, 1.0, 1.0, 1.0, 1.0, 1.3]);
         $begins = $setOut()['progression'];
         // It is offered, and stays where it was until the coach takes it.
-        self::assertSame([0, 1, 'Last time 8 of the last 10 passed: next, mixed.'], [$begins['level'], $begins['next']['level'], $begins['why']]);
+        self::assertSame(
+            [0, 1, 'Last time 8 of the last 10 passed: next, mixed.'],
+            [$begins['level'], $begins['next']['level'], $begins['why']],
+        );
         self::assertArrayNotHasKey('level', $begins['card']['drill']);
-        self::assertSame(['shuffled', 1], [$begins['next']['card']['drill']['order'], $begins['next']['card']['drill']['level']]);
+        self::assertSame(
+            ['shuffled', 1],
+            [$begins['next']['card']['drill']['order'], $begins['next']['card']['drill']['level']],
+        );
         self::assertNull($setOut(['level_is_chosen' => true])['progression']);
         $this->rolled(array_fill(0, 10, 1.0), $begins['next']['card']['drill'], 1);
-        self::assertEquals([1, 2, 0.05], [$setOut()['progression']['level'], $setOut()['progression']['next']['level'], $setOut()['progression']['next']['card']['drill']['pass']['share']]);
+        self::assertEquals(
+            [1, 2, 0.05],
+            [
+                $setOut()['progression']['level'],
+                $setOut()['progression']['next']['level'],
+                $setOut()['progression']['next']['card']['drill']['pass']['share'],
+            ],
+        );
         $this->rolled(array_fill(0, 10, 1.3), ['level' => 2] + self::drill(), 2);
         self::assertSame([2, 1], [$setOut()['progression']['level'], $setOut()['progression']['next']['level']]);
     }
 
     public function testASteppingDrillBeginsAtTheWidthWhereItWasLeft(): void
     {
-        $gate = self::drill(['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5], 'steps_m' => [0.1, 0.08, 0.06], 'progression' => []]);
+        $gate = self::drill([
+            'pass' => ['kind' => 'through_gate'],
+            'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5],
+            'steps_m' => [0.1, 0.08, 0.06],
+            'progression' => [],
+        ]);
         $session = $this->practiceSession($this->coach, $this->student);
         $run = (string) Str::ulid();
         $this->postJson("api/sessions/$session->id/runs", ['id' => $run, 'drill' => $gate])->assertSuccessful();
-        $this->postJson("api/sessions/$session->id/runs/$run/events", ['events' => array_map(
-            static fn(int $i): array => self::putt(['run_id' => $run, 'roll_m' => null, 'stop' => 'unseen', 'gate' => 'through', 'at_ms' => 1_760_000_000_000 + $i]),
-            range(1, 10),
-        )])->assertJsonPath('step_m', 0.08);
-        $answer = $this->postJson('api/drills/setup', ['id' => (string) Str::ulid(), 'session_id' => $session->id, 'drill' => $gate]);
+        $this->postJson("api/sessions/$session->id/runs/$run/events", [
+            'events' => array_map(
+                static fn(int $i): array => self::putt([
+                    'run_id' => $run,
+                    'roll_m' => null,
+                    'stop' => 'unseen',
+                    'gate' => 'through',
+                    'at_ms' => 1_760_000_000_000 + $i,
+                ]),
+                range(1, 10),
+            ),
+        ])->assertJsonPath('step_m', 0.08);
+        $answer = $this->postJson('api/drills/setup', [
+            'id' => (string) Str::ulid(),
+            'session_id' => $session->id,
+            'drill' => $gate,
+        ]);
         $answer->assertJsonPath('progression.rung', 1)->assertJsonPath('progression.card.drill.start_step', 1);
     }
 
     public function testWhatIsUsualIsOfTheTimeBeforeTheSession(): void
     {
         $quick = ['key' => 'quick', 'finds' => ['usual'], 'progression' => []];
-        $sentence = fn(PracticeSession $session, string $run): mixed => $this->getJson("api/sessions/$session->id/runs/$run")->json('findings.0.findings.0.sentence');
+        $sentence = fn(PracticeSession $session, string $run): mixed => $this->getJson(
+            "api/sessions/$session->id/runs/$run",
+        )->json('findings.0.findings.0.sentence');
         self::assertStringContainsString('not known yet', $sentence(...$this->rolled(array_fill(0, 4, 1.2), $quick)));
         $earlier = $this->practiceSession($this->coach, $this->student, $this->green($this->coach));
-        $this->postJson("api/sessions/$earlier->id/events", ['events' => array_map(
-            static fn(int $i): array => self::putt(['target_m' => 5, 'roll_m' => 5.0 + 0.3 * sin($i), 'at_ms' => 1_600_000_000_000 + $i]),
-            range(1, 30),
-        )])->assertSuccessful();
+        $this->postJson("api/sessions/$earlier->id/events", [
+            'events' => array_map(
+                static fn(int $i): array => self::putt([
+                    'target_m' => 5,
+                    'roll_m' => 5.0 + 0.3 * sin($i),
+                    'at_ms' => 1_600_000_000_000 + $i,
+                ]),
+                range(1, 30),
+            ),
+        ])->assertSuccessful();
 
-        self::assertMatchesRegularExpression('/^Today balls stop \d+ % longer than usual\.$/', $sentence(...$this->rolled([1.45, 1.46, 1.44, 1.47], $quick, 9)));
+        self::assertMatchesRegularExpression(
+            '/^Today balls stop \d+ % longer than usual\.$/',
+            $sentence(...$this->rolled([1.45, 1.46, 1.44, 1.47], $quick, 9)),
+        );
     }
 
     public function testInAGroupEachHasFindingsOfTheirOwn(): void
@@ -196,11 +280,26 @@ final class DrillFindingTest extends TestCase
         $other = $this->student($this->coach);
         $session = $this->practiceSession($this->coach, $this->student);
         $run = (string) Str::ulid();
-        $this->postJson("api/sessions/$session->id/runs", ['id' => $run, 'drill' => self::drill(), 'students' => [$this->student->id, $other->id]])->assertSuccessful();
-        $ball = static fn(string $student, float $roll): array => self::putt(['run_id' => $run, 'student' => $student, 'target_m' => 4, 'roll_m' => $roll]);
-        $found = $this->postJson("api/sessions/$session->id/runs/$run/events", ['events' => [$ball($this->student->id, 4.4), $ball($other->id, 3.6)]])->json('findings');
+        $this->postJson("api/sessions/$session->id/runs", [
+            'id' => $run,
+            'drill' => self::drill(),
+            'students' => [$this->student->id, $other->id],
+        ])->assertSuccessful();
+        $ball = static fn(string $student, float $roll): array => self::putt([
+            'run_id' => $run,
+            'student' => $student,
+            'target_m' => 4,
+            'roll_m' => $roll,
+        ]);
+        $found = $this->postJson("api/sessions/$session->id/runs/$run/events", [
+            'events' => [$ball($this->student->id, 4.4), $ball($other->id, 3.6)],
+        ])->json('findings');
         self::assertSame([$this->student->id, $other->id], array_column($found, 'student'));
-        self::assertEqualsWithDelta([0.1, -0.1], array_map(static fn(array $each): float => $each['findings'][0]['value'], $found), 1e-9);
+        self::assertEqualsWithDelta(
+            [0.1, -0.1],
+            array_map(static fn(array $each): float => $each['findings'][0]['value'], $found),
+            1e-9,
+        );
         $this->getJson("api/students/$other->id/findings")->assertJsonCount(1);
     }
 }

@@ -36,9 +36,15 @@ final class DrillTest extends TestCase
     private static function drill(array $changes = []): array
     {
         return $changes + [
-            'key' => 'two-rungs', 'name' => 'Two rungs', 'stations' => [['length_m' => 3], ['length_m' => 5]],
-            'target' => 'rail', 'balls_per_station' => 2, 'pass' => ['kind' => 'between', 'behind_m' => 0.5],
-            'on_miss' => 'restart_station', 'order' => 'ladder', 'end' => ['kind' => 'all_stations'],
+            'key' => 'two-rungs',
+            'name' => 'Two rungs',
+            'stations' => [['length_m' => 3], ['length_m' => 5]],
+            'target' => 'rail',
+            'balls_per_station' => 2,
+            'pass' => ['kind' => 'between', 'behind_m' => 0.5],
+            'on_miss' => 'restart_station',
+            'order' => 'ladder',
+            'end' => ['kind' => 'all_stations'],
             'cap' => ['balls' => 30],
         ];
     }
@@ -60,7 +66,8 @@ final class DrillTest extends TestCase
     private function log(string $run, array $events): array
     {
         return $this->postJson("api/sessions/{$this->session->id}/runs/$run/events", ['events' => $events])
-            ->assertSuccessful()->json();
+            ->assertSuccessful()
+            ->json();
     }
 
     public function testTheLibraryIsServedAndADrillOfItCanBeCopiedAndChanged(): void
@@ -68,9 +75,14 @@ final class DrillTest extends TestCase
         $library = $this->getJson('api/drills')->assertSuccessful()->json('library');
         self::assertGreaterThanOrEqual(30, count($library));
         $mine = array_merge($library[0]['drill'], ['name' => 'My own']);
-        $id = $this->postJson('api/drills', ['drill' => $mine])->assertSuccessful()->assertJsonPath('drill', $mine)->json('own_id');
-        $this->putJson("api/drills/$id", ['drill' => array_merge($mine, ['balls_per_station' => 2])])
-            ->assertJsonPath('drill.balls_per_station', 2);
+        $id = $this->postJson('api/drills', ['drill' => $mine])
+            ->assertSuccessful()
+            ->assertJsonPath('drill', $mine)
+            ->json('own_id');
+        $this->putJson("api/drills/$id", ['drill' => array_merge($mine, ['balls_per_station' => 2])])->assertJsonPath(
+            'drill.balls_per_station',
+            2,
+        );
         $this->getJson('api/drills')->assertJsonPath('own.0.drill.name', 'My own');
         $this->deleteJson("api/drills/$id")->assertNoContent();
         $this->getJson('api/drills')->assertJsonCount(0, 'own');
@@ -79,8 +91,12 @@ final class DrillTest extends TestCase
     public function testAWholeLibraryGoesOutAndInUnchanged(): void
     {
         $file = (string) file_get_contents(base_path('core/drills/library.json'));
-        $this->call('POST', 'api/drills/import', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $file)
-            ->assertSuccessful();
+        $this->call(
+            'POST',
+            'api/drills/import',
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $file,
+        )->assertSuccessful();
         $sent = json_decode($file, true)['drills'];
         $back = $this->getJson('api/drills/export')->assertHeader('Content-Disposition')->json();
         self::assertSame(['amble-drills', 2], [$back['format'], $back['version']]);
@@ -89,10 +105,18 @@ final class DrillTest extends TestCase
 
     /** @param array<string, mixed>|string $body */
     #[DataProvider('bad')]
-    public function testABadDrillOrLibraryIsRefusedWholeAtItsField(string $path, array|string $body, string $field): void
-    {
+    public function testABadDrillOrLibraryIsRefusedWholeAtItsField(
+        string $path,
+        array|string $body,
+        string $field,
+    ): void {
         $content = is_string($body) ? $body : json_encode($body, JSON_THROW_ON_ERROR);
-        $answer = $this->call('POST', "api/$path", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $content);
+        $answer = $this->call(
+            'POST',
+            "api/$path",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $content,
+        );
         $answer->assertStatus(422)->assertJsonValidationErrors($field);
         self::assertSame(0, SavedDrill::query()->count());
     }
@@ -100,16 +124,28 @@ final class DrillTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>|string, string}> */
     public static function bad(): iterable
     {
-        $library = static fn(array ...$drills): array => ['format' => 'amble-drills', 'version' => 1, 'drills' => $drills];
+        $library = static fn(array ...$drills): array => [
+            'format' => 'amble-drills',
+            'version' => 1,
+            'drills' => $drills,
+        ];
         yield 'no drill' => ['drills', ['name' => 'x'], 'drill'];
         yield 'a drill without stations' => ['drills', ['drill' => self::drill(['stations' => []])], 'drill.stations'];
         yield 'an unknown field' => ['drills', ['drill' => self::drill(['smell' => 'grass'])], 'drill.smell'];
         yield 'a nameless drill' => ['drills', ['drill' => array_diff_key(self::drill(), ['name' => 1])], 'drill.name'];
         yield 'a key with spaces' => ['drills', ['drill' => self::drill(['key' => 'Two rungs'])], 'drills.0.key'];
-        yield 'the second of a library' => ['drills/import', $library(self::drill(), self::drill(['cap' => ['balls' => 0]])), 'drills.1.cap.balls'];
+        yield 'the second of a library' => [
+            'drills/import',
+            $library(self::drill(), self::drill(['cap' => ['balls' => 0]])),
+            'drills.1.cap.balls',
+        ];
         yield 'another format' => ['drills/import', ['format' => 'tunes'] + $library(self::drill()), 'format'];
         yield 'an empty library' => ['drills/import', $library(), 'drills'];
-        yield 'ten megabytes' => ['drills/import', '{"format":"amble-drills","drills":[' . str_repeat('{},', 3_500_000) . '{}]}', 'drills'];
+        yield 'ten megabytes' => [
+            'drills/import',
+            '{"format":"amble-drills","drills":[' . str_repeat('{},', 3_500_000) . '{}]}',
+            'drills',
+        ];
     }
 
     public function testADrillRunsFromItsOwnBallsAndTwiceIsOnce(): void
@@ -123,7 +159,10 @@ final class DrillTest extends TestCase
         // A ball of the session that is not of this run leaves it alone.
         $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [$ball(9.0)]])->assertSuccessful();
         self::assertSame(1, $this->log($run, [$b])['next']['station']);
-        $state = $this->log($run, [self::putt(['roll_m' => 4.0]), self::putt(['type' => 'undone', 'event_id' => $b['id']])]);
+        $state = $this->log($run, [
+            self::putt(['roll_m' => 4.0]),
+            self::putt(['type' => 'undone', 'event_id' => $b['id']]),
+        ]);
         self::assertSame(1, $state['restarts']);
         $this->getJson("api/sessions/{$this->session->id}/runs/$run")->assertJsonPath('balls', $state['balls']);
         self::assertSame(5, SessionEventRecord::query()->count());
@@ -142,8 +181,9 @@ final class DrillTest extends TestCase
         self::assertSame([SessionEventRecord::query()->orderBy('position')->value('id')], $counted);
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('run.id', $other);
         $elsewhere = $this->practiceSession($this->coach);
-        $this->postJson("api/sessions/$elsewhere->id/events", ['events' => [self::putt(['run_id' => $run])]])
-            ->assertJsonValidationErrors('events.0.run_id');
+        $this->postJson("api/sessions/$elsewhere->id/events", [
+            'events' => [self::putt(['run_id' => $run])],
+        ])->assertJsonValidationErrors('events.0.run_id');
     }
 
     public function testStartingTwiceIsOnceAndAChangedDrillLeavesARunAlone(): void
@@ -168,7 +208,9 @@ final class DrillTest extends TestCase
     public function testBeforeStartingItTellsTheBallsToExpectAtTheStudentsOwnRate(): void
     {
         $path = "api/sessions/{$this->session->id}/runs";
-        $answer = fn(): array => $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => self::drill()])->json('expectation');
+        $answer = fn(): array => $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => self::drill()])->json(
+            'expectation',
+        );
         $none = $answer();
         self::assertSame([null, 'few_putts'], [$none['balls'], $none['basis']]);
         $putts = array_map(
@@ -189,31 +231,60 @@ final class DrillTest extends TestCase
         [$ada, $bo] = [$this->student($this->coach)->id, $this->student($this->coach)->id];
         $run = (string) Str::ulid();
         $path = "api/sessions/{$this->session->id}/runs";
-        $this->postJson($path, ['id' => $run, 'drill' => self::drill(), 'students' => [$ada, $bo]])->assertJsonPath('turn', $ada);
+        $this->postJson($path, ['id' => $run, 'drill' => self::drill(), 'students' => [$ada, $bo]])->assertJsonPath(
+            'turn',
+            $ada,
+        );
         $state = $this->log($run, [self::putt(['roll_m' => 3.2, 'student' => $ada])]);
-        self::assertSame([$bo, 1, 0], [$state['turn'], $state['students'][0]['state']['balls'], $state['students'][1]['state']['balls']]);
-        $this->postJson("$path/$run/events", ['events' => [self::putt()]])->assertJsonValidationErrors('events.0.student');
+        self::assertSame(
+            [$bo, 1, 0],
+            [$state['turn'], $state['students'][0]['state']['balls'], $state['students'][1]['state']['balls']],
+        );
+        $this->postJson("$path/$run/events", ['events' => [self::putt()]])->assertJsonValidationErrors(
+            'events.0.student',
+        );
         $stranger = $this->student($this->coach('other@example.test'))->id;
-        $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => self::drill(), 'students' => [$stranger]])
-            ->assertJsonValidationErrors('students.0');
+        $this->postJson($path, [
+            'id' => (string) Str::ulid(),
+            'drill' => self::drill(),
+            'students' => [$stranger],
+        ])->assertJsonValidationErrors('students.0');
     }
 
     public function testTheGateThatMeasuresBestFollowsFromTheStudentsOwnStartLine(): void
     {
         $gate = self::drill([
-            'pass' => ['kind' => 'through_gate'], 'target' => 'hole', 'on_miss' => 'nothing', 'balls_per_station' => 20,
-            'aid' => ['kind' => 'gate', 'width_m' => 0.08, 'distance_m' => 1.0], 'cap' => ['balls' => 40],
+            'pass' => ['kind' => 'through_gate'],
+            'target' => 'hole',
+            'on_miss' => 'nothing',
+            'balls_per_station' => 20,
+            'aid' => ['kind' => 'gate', 'width_m' => 0.08, 'distance_m' => 1.0],
+            'cap' => ['balls' => 40],
         ]);
         $run = $this->start($gate);
-        $this->log($run, [['id' => (string) Str::ulid(), 'type' => 'set_out_counted', 'at_ms' => 1, 'item' => 'check', 'name' => 'gate_seen', 'count' => 1]]);
+        $this->log($run, [
+            [
+                'id' => (string) Str::ulid(),
+                'type' => 'set_out_counted',
+                'at_ms' => 1,
+                'item' => 'check',
+                'name' => 'gate_seen',
+                'count' => 1,
+            ],
+        ]);
         // Half through, a quarter on either side: the half-angle is 0.674 spreads.
-        $this->log($run, array_map(
-            static fn(int $i): array => self::putt(['gate' => ['through', 'left', 'through', 'right'][$i % 4]]),
-            range(0, 39),
-        ));
-        $width = $this->postJson("api/sessions/{$this->session->id}/runs", ['id' => (string) Str::ulid(), 'drill' => $gate])
-            ->json('expectation.gate_that_measures_m');
-        $half = (0.04 - 0.021335) / 0.6745 * 0.85;
+        $this->log(
+            $run,
+            array_map(
+                static fn(int $i): array => self::putt(['gate' => ['through', 'left', 'through', 'right'][$i % 4]]),
+                range(0, 39),
+            ),
+        );
+        $width = $this->postJson("api/sessions/{$this->session->id}/runs", [
+            'id' => (string) Str::ulid(),
+            'drill' => $gate,
+        ])->json('expectation.gate_that_measures_m');
+        $half = ((0.04 - 0.021335) / 0.6745) * 0.85;
         self::assertEqualsWithDelta(2 * ($half + 0.021335), $width, 0.001);
 
         // Balls a group rolled here are not this student's own: they used to be counted in.
@@ -221,11 +292,19 @@ final class DrillTest extends TestCase
         $group = (string) Str::ulid();
         $path = "api/sessions/{$this->session->id}/runs";
         $this->postJson($path, ['id' => $group, 'drill' => $gate, 'students' => [$other]])->assertSuccessful();
-        $this->log($group, array_map(
-            static fn(int $i): array => self::putt(['gate' => $i % 2 === 0 ? 'left' : 'right', 'student' => $other]),
-            range(0, 29),
-        ));
-        $again = $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => $gate])->json('expectation.gate_that_measures_m');
+        $this->log(
+            $group,
+            array_map(
+                static fn(int $i): array => self::putt([
+                    'gate' => $i % 2 === 0 ? 'left' : 'right',
+                    'student' => $other,
+                ]),
+                range(0, 29),
+            ),
+        );
+        $again = $this->postJson($path, ['id' => (string) Str::ulid(), 'drill' => $gate])->json(
+            'expectation.gate_that_measures_m',
+        );
         self::assertSame($width, $again);
     }
 

@@ -33,7 +33,9 @@ final class EdgeTest extends TestCase
         $this->get('http://localhost/', $said)->assertHeaderMissing('Strict-Transport-Security');
         config(['trustedproxy.proxies' => '127.0.0.1']);
         $this->get('http://localhost/', $said)->assertHeader('Strict-Transport-Security');
-        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->get('http://localhost/', $said)->assertHeaderMissing('Strict-Transport-Security');
+        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])
+            ->get('http://localhost/', $said)
+            ->assertHeaderMissing('Strict-Transport-Security');
     }
 
     public function testAStumbleWritesNoHashAndNoNoteDown(): void

@@ -23,7 +23,11 @@ final class MembersTest extends TestCase
 
     private function join(string $role): void
     {
-        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => $role])->assertSuccessful();
+        $this->artisan('amble:member', [
+            'workspace' => 'owner@example.test',
+            'coach' => 'guest@example.test',
+            'role' => $role,
+        ])->assertSuccessful();
         $this->actingAs($this->guest->fresh() ?? $this->guest);
     }
 
@@ -31,7 +35,9 @@ final class MembersTest extends TestCase
     {
         $student = $this->student($this->owner);
         $session = $this->practiceSession($this->owner, $student, $this->green($this->owner));
-        $this->actingAs($this->guest)->getJson("api/sessions/$session->id")->assertNotFound();
+        $this->actingAs($this->guest)
+            ->getJson("api/sessions/$session->id")
+            ->assertNotFound();
         $this->join('coach');
         $this->getJson('api/today')->assertJsonPath('students.0.id', $student->id);
         $this->postJson("api/sessions/$session->id/events", ['events' => [self::putt()]])->assertSuccessful();
@@ -49,7 +55,9 @@ final class MembersTest extends TestCase
         $this->join('observer');
         $this->getJson("api/sessions/$session->id")->assertSuccessful();
         $said = 'You may look in this workspace, but not change it.';
-        $this->postJson("api/sessions/$session->id/events", ['events' => [self::putt()]])->assertForbidden()->assertJsonPath('message', $said);
+        $this->postJson("api/sessions/$session->id/events", ['events' => [self::putt()]])
+            ->assertForbidden()
+            ->assertJsonPath('message', $said);
         $this->patchJson("api/sessions/$session->id", ['minutes' => 5])->assertForbidden();
         $this->deleteJson("api/students/$student->id")->assertForbidden();
         $this->postJson('api/students', self::studentCard())->assertForbidden();
@@ -59,7 +67,14 @@ final class MembersTest extends TestCase
 
     public function testOnlyAccountsThatExistJoin(): void
     {
-        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'nobody@example.test'])->assertFailed();
-        $this->artisan('amble:member', ['workspace' => 'owner@example.test', 'coach' => 'guest@example.test', 'role' => 'king'])->assertFailed();
+        $this->artisan('amble:member', [
+            'workspace' => 'owner@example.test',
+            'coach' => 'nobody@example.test',
+        ])->assertFailed();
+        $this->artisan('amble:member', [
+            'workspace' => 'owner@example.test',
+            'coach' => 'guest@example.test',
+            'role' => 'king',
+        ])->assertFailed();
     }
 }

@@ -36,17 +36,45 @@ final class OwnershipTest extends TestCase
         yield 'remove a green' => ['DELETE', 'greens/{green}', []];
         yield 'see a session' => ['GET', 'sessions/{session}', []];
         yield 'change a session' => ['PATCH', 'sessions/{session}', ['minutes' => 5]];
-        yield 'take a reading' => ['PUT', 'sessions/{session}/green-speed', ['id' => '01M4G0000000000000000000AA', 'method' => 'unknown']];
+        yield 'take a reading' => [
+            'PUT',
+            'sessions/{session}/green-speed',
+            ['id' => '01M4G0000000000000000000AA', 'method' => 'unknown'],
+        ];
         yield 'log a ball' => ['POST', 'sessions/{session}/events', ['events' => [self::putt()]]];
         yield 'change a drill' => ['PUT', 'drills/{drill}', ['drill' => []]];
         yield 'remove a drill' => ['DELETE', 'drills/{drill}', []];
-        yield 'start a drill' => ['POST', 'sessions/{session}/runs', ['id' => '01M4G0000000000000000000AB', 'drill' => []]];
+        yield 'start a drill' => [
+            'POST',
+            'sessions/{session}/runs',
+            ['id' => '01M4G0000000000000000000AB', 'drill' => []],
+        ];
         yield 'see a run' => ['GET', 'sessions/{session}/runs/{run}', []];
         yield 'log to a run' => ['POST', 'sessions/{session}/runs/{run}/events', ['events' => [self::putt()]]];
         yield 'what a session found' => ['GET', 'sessions/{session}/findings', []];
         yield 'what a student found' => ['GET', 'students/{student}/findings', []];
         yield 'look back' => ['GET', 'sessions/{session}/stroke', []];
-        foreach (['review', 'review.csv', 'trend', 'trend.csv', 'comparison', 'comparison.csv', 'rounds', 'rounds.csv', 'stakes', 'take-home-card', 'current-goals', 'profile', 'checks', 'checks.csv', 'reminders', 'putters'] as $part) {
+        foreach (
+            [
+                'review',
+                'review.csv',
+                'trend',
+                'trend.csv',
+                'comparison',
+                'comparison.csv',
+                'rounds',
+                'rounds.csv',
+                'stakes',
+                'take-home-card',
+                'current-goals',
+                'profile',
+                'checks',
+                'checks.csv',
+                'reminders',
+                'putters',
+            ]
+            as $part
+        ) {
             yield "a student's $part" => ['GET', "students/{student}/$part", []];
         }
         yield 'what a session answers' => ['GET', 'sessions/{session}/review', []];
@@ -55,7 +83,11 @@ final class OwnershipTest extends TestCase
         yield 'note a round' => ['POST', 'students/{student}/rounds', $round];
         yield 'change a round' => ['PUT', 'rounds/{round}', $round];
         yield 'strike a round out' => ['DELETE', 'rounds/{round}', []];
-        yield 'change a yardstick' => ['PUT', 'benchmarks/{benchmark}', ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Mine']];
+        yield 'change a yardstick' => [
+            'PUT',
+            'benchmarks/{benchmark}',
+            ['figure' => 'putts_per_18', 'value' => 33, 'source' => 'Mine'],
+        ];
         yield 'drop a yardstick' => ['DELETE', 'benchmarks/{benchmark}', []];
         yield 'change what is kept of a student' => ['PUT', 'students/{student}/profile', ['handicap' => 3]];
         yield 'add a putter' => ['POST', 'students/{student}/putters', ['name' => 'Mine']];
@@ -72,9 +104,12 @@ final class OwnershipTest extends TestCase
     {
         [$owner, $other] = [$this->coach(), $this->coach('other@example.test')];
         $session = $this->practiceSession($other);
-        $this->actingAs($other)->patchJson("api/sessions/$session->id", ['student_id' => $this->student($owner)->id])
+        $this->actingAs($other)
+            ->patchJson("api/sessions/$session->id", ['student_id' => $this->student($owner)->id])
             ->assertJsonValidationErrors('student_id');
-        $this->patchJson("api/sessions/$session->id", ['green_id' => $this->green($owner)->id])->assertJsonValidationErrors('green_id');
+        $this->patchJson("api/sessions/$session->id", [
+            'green_id' => $this->green($owner)->id,
+        ])->assertJsonValidationErrors('green_id');
         $this->postJson('api/sessions', ['id' => $this->practiceSession($owner)->id])->assertNotFound();
     }
 
@@ -86,25 +121,44 @@ final class OwnershipTest extends TestCase
         $student->update(['about' => ['keep_until' => '2026-01-31']]);
         self::assertCount(1, $this->actingAs($owner)->getJson('api/today')->json('past_retention'));
         $told = (array) $this->actingAs($other)->getJson('api/today')->assertOk()->json();
-        self::assertEquals(['students' => [], 'questions' => [], 'simulation' => null, 'greens' => [], 'sessions' => [], 'past_retention' => []], array_diff_key($told, ['grasses' => 0]));
+        self::assertEquals(
+            [
+                'students' => [],
+                'questions' => [],
+                'simulation' => null,
+                'greens' => [],
+                'sessions' => [],
+                'past_retention' => [],
+            ],
+            array_diff_key($told, ['grasses' => 0]),
+        );
     }
 
     private function path(string $path, Coach $owner): string
     {
         $session = $this->practiceSession($owner);
-        $run = $session->runs()->create(['id' => (string) Str::ulid(), 'coach_id' => $owner->id, 'definition' => '{}', 'seed' => 1]);
+        $run = $session
+            ->runs()
+            ->create(['id' => (string) Str::ulid(), 'coach_id' => $owner->id, 'definition' => '{}', 'seed' => 1]);
 
         $made = ['workspace_id' => $owner->workspace_id, 'coach_id' => $owner->id];
 
-        return 'api/' . strtr($path, [
-            '{round}' => Round::query()->create($made + ['student_id' => $this->student($owner)->id, 'played_on' => '2026-11-01', 'holes' => []])->id,
-            '{benchmark}' => Benchmark::query()->create($made + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Theirs'])->id,
-            '{putter}' => Putter::query()->create($made + ['student_id' => $this->student($owner)->id, 'name' => 'Theirs'])->id,
-            '{drill}' => $owner->drills()->create(['name' => 'Mine', 'definition' => '{}'])->id,
-            '{run}' => $run->id,
-            '{student}' => $this->student($owner)->id,
-            '{green}' => $this->green($owner)->id,
-            '{session}' => $session->id,
-        ]);
+        return 'api/' .
+            strtr($path, [
+                '{round}' => Round::query()->create(
+                    $made + ['student_id' => $this->student($owner)->id, 'played_on' => '2026-11-01', 'holes' => []],
+                )->id,
+                '{benchmark}' => Benchmark::query()->create(
+                    $made + ['figure' => 'putts_per_18', 'value' => 33.0, 'source' => 'Theirs'],
+                )->id,
+                '{putter}' => Putter::query()->create(
+                    $made + ['student_id' => $this->student($owner)->id, 'name' => 'Theirs'],
+                )->id,
+                '{drill}' => $owner->drills()->create(['name' => 'Mine', 'definition' => '{}'])->id,
+                '{run}' => $run->id,
+                '{student}' => $this->student($owner)->id,
+                '{green}' => $this->green($owner)->id,
+                '{session}' => $session->id,
+            ]);
     }
 }

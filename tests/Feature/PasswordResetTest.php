@@ -49,30 +49,50 @@ final class PasswordResetTest extends TestCase
         $coach = $this->coach();
         $before = DB::table('coaches')->value('remember_token');
         $this->postJson('/api/password-reset', ['email' => ' Hedda@Example.test '])->assertNoContent();
-        self::assertSame(['hedda@example.test', 'A new password for Amble'], [self::letters()[0]['to'], self::letters()[0]['subject']]);
-        self::assertStringNotContainsString(self::token(), (string) json_encode(DB::table('password_reset_tokens')->get()));
+        self::assertSame(
+            ['hedda@example.test', 'A new password for Amble'],
+            [self::letters()[0]['to'], self::letters()[0]['subject']],
+        );
+        self::assertStringNotContainsString(
+            self::token(),
+            (string) json_encode(DB::table('password_reset_tokens')->get()),
+        );
 
         $new = ['email' => 'hedda@example.test', 'token' => self::token(), 'password' => 'another long one'];
-        $this->postJson('/api/password-reset/new', ['password' => 'short'] + $new)->assertUnprocessable()->assertJsonPath('errors.password.0', 'The password must be at least 10 letters long.');
-        $this->postJson('/api/password-reset/new', ['email' => 'other@example.test'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
+        $this->postJson('/api/password-reset/new', ['password' => 'short'] + $new)
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.password.0', 'The password must be at least 10 letters long.');
+        $this->postJson('/api/password-reset/new', ['email' => 'other@example.test'] + $new)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('token');
         $this->postJson('/api/password-reset/new', $new)->assertNoContent();
         self::assertNotSame($before, DB::table('coaches')->value('remember_token'));
-        $this->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'a long password'])->assertUnprocessable();
+        $this->postJson('/api/sign-in', [
+            'email' => $coach->email,
+            'password' => 'a long password',
+        ])->assertUnprocessable();
         $this->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'another long one'])->assertOk();
         // Good once.
-        $this->postJson('/api/password-reset/new', ['password' => 'a third long one'] + $new)->assertUnprocessable()->assertJsonValidationErrors('token');
+        $this->postJson('/api/password-reset/new', ['password' => 'a third long one'] + $new)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('token');
     }
 
     public function testTheLinkLeadsToTheAddressTheAppIsSetUpForAndNoQueueHoldsIt(): void
     {
         config(['app.url' => 'https://putting.example.test/', 'queue.default' => 'database']);
         $this->coach();
-        $this->withHeaders(['Host' => '127.0.0.1', 'X-Forwarded-Host' => 'elsewhere.example'])->postJson('/api/password-reset', ['email' => 'hedda@example.test'])->assertNoContent();
+        $this->withHeaders(['Host' => '127.0.0.1', 'X-Forwarded-Host' => 'elsewhere.example'])
+            ->postJson('/api/password-reset', ['email' => 'hedda@example.test'])
+            ->assertNoContent();
         self::assertSame([], self::letters());
         self::assertStringNotContainsString('hedda', (string) json_encode(DB::table('jobs')->get()));
         self::assertSame(0, DB::table('password_reset_tokens')->count());
         $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
-        self::assertStringContainsString("\nhttps://putting.example.test/new-password/" . self::token() . '?email=hedda%40example.test', self::letters()[0]['text']);
+        self::assertStringContainsString(
+            "\nhttps://putting.example.test/new-password/" . self::token() . '?email=hedda%40example.test',
+            self::letters()[0]['text'],
+        );
     }
 
     public function testAnHourLaterItIsTooLate(): void
@@ -80,7 +100,13 @@ final class PasswordResetTest extends TestCase
         $this->coach();
         $this->postJson('/api/password-reset', ['email' => 'hedda@example.test'])->assertNoContent();
         Carbon::setTestNow(now()->addMinutes(61));
-        $this->postJson('/api/password-reset/new', ['email' => 'hedda@example.test', 'token' => self::token(), 'password' => 'another long one'])->assertUnprocessable()->assertJsonValidationErrors('token');
+        $this->postJson('/api/password-reset/new', [
+            'email' => 'hedda@example.test',
+            'token' => self::token(),
+            'password' => 'another long one',
+        ])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('token');
     }
 
     public function testNobodyLearnsWhoHasAnAccount(): void
@@ -114,16 +140,40 @@ final class PasswordResetTest extends TestCase
         $coach = $this->coach();
         $this->artisan('amble:new-password', ['email' => 'nobody@example.test'])->assertFailed();
         $this->artisan('amble:new-password', ['email' => 'Hedda@example.test'])->assertSuccessful();
-        $this->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'a long password'])->assertUnprocessable();
+        $this->postJson('/api/sign-in', [
+            'email' => $coach->email,
+            'password' => 'a long password',
+        ])->assertUnprocessable();
     }
 
     public function testWhatIsNoAddressIsRefusedAtItsField(): void
     {
         // Not among the fuzzed doors: without mail this one is shut, and with it each try waits for its letter.
         RateLimiter::for('sign-in', static fn(): array => []);
-        foreach ([null, true, 7, 1e308, '', "a\0b", str_repeat('ä', 5000), [], ['a@b.test'], ['email' => 'a@b.test'], new \stdClass()] as $nasty) {
-            $this->postJson('/api/password-reset', ['email' => $nasty])->assertUnprocessable()->assertJsonValidationErrors('email');
-            $this->postJson('/api/password-reset/new', ['email' => 'a@b.test', 'token' => $nasty, 'password' => 'a long password'])->assertUnprocessable();
+        foreach (
+            [
+                null,
+                true,
+                7,
+                1e308,
+                '',
+                "a\0b",
+                str_repeat('ä', 5000),
+                [],
+                ['a@b.test'],
+                ['email' => 'a@b.test'],
+                new \stdClass(),
+            ]
+            as $nasty
+        ) {
+            $this->postJson('/api/password-reset', ['email' => $nasty])
+                ->assertUnprocessable()
+                ->assertJsonValidationErrors('email');
+            $this->postJson('/api/password-reset/new', [
+                'email' => 'a@b.test',
+                'token' => $nasty,
+                'password' => 'a long password',
+            ])->assertUnprocessable();
         }
     }
 }

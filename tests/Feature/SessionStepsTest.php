@@ -39,14 +39,19 @@ final class SessionStepsTest extends TestCase
     {
         $id = ($session ?? $this->session)->id;
 
-        return $this->postJson("api/sessions/$id/events", ['events' => $events])->assertSuccessful()->json('putts');
+        return $this->postJson("api/sessions/$id/events", ['events' => $events])
+            ->assertSuccessful()
+            ->json('putts');
     }
 
     /** @param array<string, mixed> $entries */
     private function measure(array $entries, ?string $id = null, ?PracticeSession $session = null): string
     {
         $id ??= (string) Str::ulid();
-        $this->putJson('api/sessions/' . ($session ?? $this->session)->id . '/green-speed', ['id' => $id] + $entries)->assertSuccessful();
+        $this->putJson(
+            'api/sessions/' . ($session ?? $this->session)->id . '/green-speed',
+            ['id' => $id] + $entries,
+        )->assertSuccessful();
 
         return $id;
     }
@@ -63,7 +68,12 @@ final class SessionStepsTest extends TestCase
         $events = [];
         foreach ([0.14, 0.2, 0.26, 0.33, 0.4] as $back) {
             for ($i = 0; $i < 4; ++$i) {
-                $putt = $student->strike(Length::ofMetres($back), GreenSpeed::ofFeet($speedFeet), Grade::level(), $random);
+                $putt = $student->strike(
+                    Length::ofMetres($back),
+                    GreenSpeed::ofFeet($speedFeet),
+                    Grade::level(),
+                    $random,
+                );
                 $events[] = self::putt(['backstroke_m' => $back, 'roll_m' => round((float) $putt?->rollMetres, 3)]);
             }
         }
@@ -74,13 +84,17 @@ final class SessionStepsTest extends TestCase
     /** @return array<string, mixed> */
     private function report(): array
     {
-        return $this->getJson("api/sessions/{$this->session->id}/stroke")->assertSuccessful()->json();
+        return $this->getJson("api/sessions/{$this->session->id}/stroke")
+            ->assertSuccessful()
+            ->json();
     }
 
     /** @return array<string, mixed> */
     private function whatIf(float $feet): array
     {
-        return $this->getJson("api/sessions/{$this->session->id}/stroke/what-if?speed_m=" . $feet * 0.3048)->assertSuccessful()->json();
+        return $this->getJson("api/sessions/{$this->session->id}/stroke/what-if?speed_m=" . $feet * 0.3048)
+            ->assertSuccessful()
+            ->json();
     }
 
     /**
@@ -90,7 +104,11 @@ final class SessionStepsTest extends TestCase
      */
     private static function event(string $type, array $fields, int $secondsLater = 0): array
     {
-        return $fields + ['id' => (string) Str::ulid(), 'type' => $type, 'at_ms' => (int) now()->addSeconds($secondsLater)->getTimestampMs()];
+        return $fields + [
+            'id' => (string) Str::ulid(),
+            'type' => $type,
+            'at_ms' => (int) now()->addSeconds($secondsLater)->getTimestampMs(),
+        ];
     }
 
     public function testPostingABallTwiceChangesNothingTheSecondTime(): void
@@ -107,10 +125,21 @@ final class SessionStepsTest extends TestCase
         [$a, $b] = [self::putt(), self::putt(['roll_m' => 5.0])];
         $this->log([$a, $b]);
         $later = (int) now()->addSecond()->getTimestampMs();
-        $balls = $this->log([['id' => (string) Str::ulid(), 'type' => 'putt_corrected', 'at_ms' => $later, 'putt_id' => $b['id'], 'roll_m' => 5.5, 'stop' => 'edge']]);
+        $balls = $this->log([
+            [
+                'id' => (string) Str::ulid(),
+                'type' => 'putt_corrected',
+                'at_ms' => $later,
+                'putt_id' => $b['id'],
+                'roll_m' => 5.5,
+                'stop' => 'edge',
+            ],
+        ]);
         self::assertSame([4.2, 5.5], array_column($balls, 'roll_m'));
         self::assertSame([0, 1], array_column($balls, 'corrections'));
-        $balls = $this->log([['id' => (string) Str::ulid(), 'type' => 'undone', 'at_ms' => $later + 1, 'event_id' => $a['id']]]);
+        $balls = $this->log([
+            ['id' => (string) Str::ulid(), 'type' => 'undone', 'at_ms' => $later + 1, 'event_id' => $a['id']],
+        ]);
         self::assertSame([$b['id']], array_column($balls, 'id'));
         self::assertSame(4, SessionEventRecord::query()->count());
     }
@@ -120,16 +149,20 @@ final class SessionStepsTest extends TestCase
         $other = $this->practiceSession($this->coach);
         $taken = self::putt();
         $this->log([$taken], $other);
-        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [self::putt(), $taken]])
-            ->assertJsonValidationErrors('events.1.id');
+        $this->postJson("api/sessions/{$this->session->id}/events", [
+            'events' => [self::putt(), $taken],
+        ])->assertJsonValidationErrors('events.1.id');
         self::assertSame(1, SessionEventRecord::query()->count());
     }
 
     public function testABallIsJudgedAgainstItsTarget(): void
     {
         $balls = $this->log([
-            self::putt(['target_m' => 5, 'roll_m' => 4.5]), self::putt(['target_m' => 5, 'roll_m' => 4.4]),
-            self::putt(['target_m' => 5, 'roll_m' => 5.6]), self::putt(['target_m' => 5, 'roll_m' => null, 'stop' => 'holed']), self::putt(),
+            self::putt(['target_m' => 5, 'roll_m' => 4.5]),
+            self::putt(['target_m' => 5, 'roll_m' => 4.4]),
+            self::putt(['target_m' => 5, 'roll_m' => 5.6]),
+            self::putt(['target_m' => 5, 'roll_m' => null, 'stop' => 'holed']),
+            self::putt(),
         ]);
         self::assertSame(['on', 'short', 'long', 'on', null], array_column($balls, 'outcome'));
     }
@@ -140,13 +173,18 @@ final class SessionStepsTest extends TestCase
         $first = GreenSpeedMeasurement::query()->sole();
         self::assertFalse($first->is_level);
         $this->travel(5)->minutes();
-        $this->measure(['method' => 'ramp', 'direction_1_m' => [3.02, 2.98, 3.05], 'direction_2_m' => [3.11, 3.08, 3.1]], $id);
+        $this->measure(
+            ['method' => 'ramp', 'direction_1_m' => [3.02, 2.98, 3.05], 'direction_2_m' => [3.11, 3.08, 3.1]],
+            $id,
+        );
         $corrected = GreenSpeedMeasurement::query()->sole();
         self::assertEqualsWithDelta(10.026716603 * 0.3048, $corrected->speed_m, 1e-8);
         self::assertTrue($corrected->is_level);
         self::assertEquals($first->taken_at, $corrected->taken_at);
         $next = $this->practiceSession($this->coach, null, $this->session->green);
-        $this->getJson("api/sessions/$next->id")->assertJsonPath('reading.id', $id)->assertJsonPath('reading.session_id', $this->session->id);
+        $this->getJson("api/sessions/$next->id")
+            ->assertJsonPath('reading.id', $id)
+            ->assertJsonPath('reading.session_id', $this->session->id);
         $this->putJson("api/sessions/$next->id/green-speed", ['id' => $id, 'method' => 'unknown'])->assertNotFound();
     }
 
@@ -162,7 +200,10 @@ final class SessionStepsTest extends TestCase
         self::assertEqualsWithDelta($true, $row['backstroke_m'], 0.02 * $true);
         self::assertContains('stroke.speed_estimated', array_column($report['notes'], 'key'));
         $faster = $this->whatIf(12);
-        self::assertLessThan($row['backstroke_m'], collect($faster['rows'])->firstWhere('length_m', $row['length_m'])['backstroke_m']);
+        self::assertLessThan(
+            $row['backstroke_m'],
+            collect($faster['rows'])->firstWhere('length_m', $row['length_m'])['backstroke_m'],
+        );
         // The estimate's own doubt widens today's range; "what if" is exact.
         $sure = collect($this->whatIf(10)['rows'])->firstWhere('length_m', $row['length_m']);
         self::assertLessThan($row['high_m'] - $row['low_m'], $sure['high_m'] - $sure['low_m']);
@@ -195,7 +236,13 @@ final class SessionStepsTest extends TestCase
     public function testWhatWasLeftOutIsSaidWithItsReason(): void
     {
         $this->measure(['method' => 'estimated', 'speed_ft' => 10]);
-        $this->log([...self::rolled(1.7, 10.0), self::putt(['stop' => 'edge']), self::putt(['mark' => 'mishit']), self::putt(['mark' => 'mishit']), self::putt(['roll_m' => null, 'stop' => 'holed'])]);
+        $this->log([
+            ...self::rolled(1.7, 10.0),
+            self::putt(['stop' => 'edge']),
+            self::putt(['mark' => 'mishit']),
+            self::putt(['mark' => 'mishit']),
+            self::putt(['roll_m' => null, 'stop' => 'holed']),
+        ]);
         $report = $this->report();
         self::assertSame([2, 1, 1], array_column($report['left_out'], 'count'));
         self::assertSame(20, $report['n']);
@@ -226,7 +273,13 @@ final class SessionStepsTest extends TestCase
         self::assertSame('stroke.offset', $note['key']);
         self::assertStringContainsString('green first', $note['try']);
         self::assertStringContainsString('backstrokes times 1.', $note['other_way']);
-        $this->log([self::event('note_set_aside', ['key' => 'stroke.offset', 'evidence' => $note['stamp'], 'reason' => 'cored yesterday'])]);
+        $this->log([
+            self::event('note_set_aside', [
+                'key' => 'stroke.offset',
+                'evidence' => $note['stamp'],
+                'reason' => 'cored yesterday',
+            ]),
+        ]);
         self::assertNotContains('stroke.offset', array_column($this->report()['notes'], 'key'));
         // Put away for this student, in the next session too, until the evidence is another.
         $this->log([self::event('note_set_aside', ['key' => 'stroke.offset', 'evidence' => 'other'], 1)]);
@@ -256,17 +309,29 @@ final class SessionStepsTest extends TestCase
     public function testEveryBallThatIsTakenIsShownWhetherAnythingElseWasSeenOrNot(): void
     {
         // A ball of which nothing else was seen used to be stored in a form that could not be read again.
-        $balls = $this->log(array_map(
-            static fn(array $seen): array => self::putt(['version' => 2, 'seen' => (object) $seen]),
-            [[], ['gate' => 'left'], ['side_m' => 0.0], ['held' => false], ['looks' => 0]],
-        ));
-        self::assertSame([[], ['gate' => 'left'], ['side_m' => 0], ['held' => false], ['looks' => 0]], array_column($balls, 'seen'));
+        $balls = $this->log(
+            array_map(static fn(array $seen): array => self::putt(['version' => 2, 'seen' => (object) $seen]), [
+                [],
+                ['gate' => 'left'],
+                ['side_m' => 0.0],
+                ['held' => false],
+                ['looks' => 0],
+            ]),
+        );
+        self::assertSame(
+            [[], ['gate' => 'left'], ['side_m' => 0], ['held' => false], ['looks' => 0]],
+            array_column($balls, 'seen'),
+        );
         self::assertCount(6, $this->log([self::putt(['version' => 2, 'seen' => null])]));
     }
 
     public function testTwoDevicesLoseNothingOfEachOthersCard(): void
     {
-        $station = static fn(string $id, float $metres): array => self::event('station_set', ['station_id' => $id, 'length_m' => $metres, 'said' => "$metres m"]);
+        $station = static fn(string $id, float $metres): array => self::event('station_set', [
+            'station_id' => $id,
+            'length_m' => $metres,
+            'said' => "$metres m",
+        ]);
         $this->log([$station('a', 3.0)]);
         // Each adds one without having heard of the other's; one also takes up the first and sees the wind.
         $this->log([$station('b', 5.0), self::event('condition_noted', ['condition' => 'wind'])]);
@@ -279,10 +344,18 @@ final class SessionStepsTest extends TestCase
     {
         $this->log([self::putt()]);
         SessionEventRecord::query()->create([
-            'id' => (string) Str::ulid(), 'practice_session_id' => $this->session->id, 'logged_by' => $this->coach->id, 'type' => 'drone_flown',
-            'version' => 3, 'payload' => ['height_m' => 20], 'at_ms' => 5, 'recorded_at' => now(),
+            'id' => (string) Str::ulid(),
+            'practice_session_id' => $this->session->id,
+            'logged_by' => $this->coach->id,
+            'type' => 'drone_flown',
+            'version' => 3,
+            'payload' => ['height_m' => 20],
+            'at_ms' => 5,
+            'recorded_at' => now(),
         ]);
-        $this->getJson("api/sessions/{$this->session->id}")->assertSuccessful()->assertJsonCount(1, 'putts');
+        $this->getJson("api/sessions/{$this->session->id}")
+            ->assertSuccessful()
+            ->assertJsonCount(1, 'putts');
         self::assertCount(2, $this->log([self::putt()]));
         self::assertSame(3, SessionEventRecord::query()->count());
     }
@@ -290,21 +363,30 @@ final class SessionStepsTest extends TestCase
     public function testNotesMeetTheStudentNextTime(): void
     {
         $this->patchJson("api/sessions/{$this->session->id}", ['note_for_next' => 'Longer ones.', 'ended' => true])
-            ->assertSuccessful()->assertJsonPath('note_for_next', 'Longer ones.');
+            ->assertSuccessful()
+            ->assertJsonPath('note_for_next', 'Longer ones.');
         $this->travel(1)->days();
         $id = (string) Str::ulid();
         $started = ['id' => $id, 'student_id' => $this->session->student_id];
         $this->postJson('api/sessions', $started)->assertSuccessful()->assertJsonPath('last_note', 'Longer ones.');
         $this->postJson('api/sessions', $started)->assertSuccessful()->assertJsonPath('id', $id);
         self::assertSame(2, PracticeSession::query()->count());
-        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath('ended_at', fn(?string $at): bool => $at !== null);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath(
+            'ended_at',
+            fn(?string $at): bool => $at !== null,
+        );
     }
 
     public function testCautionsFollowTheDay(): void
     {
-        $this->log([self::event('condition_noted', ['condition' => 'storm']), self::event('condition_noted', ['condition' => 'dew'])]);
-        $this->getJson("api/sessions/{$this->session->id}")
-            ->assertJsonPath('care.arrive.0', 'Lightning or a storm about: leave the green at once.');
+        $this->log([
+            self::event('condition_noted', ['condition' => 'storm']),
+            self::event('condition_noted', ['condition' => 'dew']),
+        ]);
+        $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath(
+            'care.arrive.0',
+            'Lightning or a storm about: leave the green at once.',
+        );
         $mat = $this->practiceSession($this->coach, null, $this->green($this->coach, 'mat'));
         $onMat = json_encode($this->getJson("api/sessions/$mat->id")->json('care'), JSON_THROW_ON_ERROR);
         self::assertStringNotContainsString('greenkeeper', $onMat);
@@ -320,16 +402,29 @@ final class SessionStepsTest extends TestCase
     public function testKitThatIsOutComesBackBeforeTheSessionEndsOrAWordSaysWhyNot(): void
     {
         $run = (string) Str::ulid();
-        $this->postJson("api/sessions/{$this->session->id}/runs", ['id' => $run, 'drill' => $this->getJson('api/drills')->json('library.0.drill')])->assertSuccessful();
+        $this->postJson("api/sessions/{$this->session->id}/runs", [
+            'id' => $run,
+            'drill' => $this->getJson('api/drills')->json('library.0.drill'),
+        ])->assertSuccessful();
         $count = static fn(string $item, int $count, int $second): array => [
-            'id' => (string) Str::ulid(), 'type' => 'set_out_counted', 'at_ms' => 1000 * $second + (int) now()->getTimestampMs(), 'run_id' => $run, 'item' => $item, 'name' => 'tees', 'count' => $count,
+            'id' => (string) Str::ulid(),
+            'type' => 'set_out_counted',
+            'at_ms' => 1000 * $second + (int) now()->getTimestampMs(),
+            'run_id' => $run,
+            'item' => $item,
+            'name' => 'tees',
+            'count' => $count,
         ];
         $path = "api/sessions/{$this->session->id}";
-        $this->postJson("$path/events", ['events' => [$count('kit_out', 4, 0), $count('kit_back', 3, 1)]])->assertSuccessful();
+        $this->postJson("$path/events", [
+            'events' => [$count('kit_out', 4, 0), $count('kit_back', 3, 1)],
+        ])->assertSuccessful();
         $this->getJson($path)->assertJsonPath('kit_out', [['name' => 'tees', 'count' => 1]]);
         $this->patchJson($path, ['ended' => true])->assertJsonValidationErrors('kit_word');
         self::assertNull($this->session->refresh()->ended_at);
-        $this->patchJson($path, ['ended' => true, 'kit_word' => 'It marks the straight putt'])->assertSuccessful()->assertJsonPath('kit_word', 'It marks the straight putt');
+        $this->patchJson($path, ['ended' => true, 'kit_word' => 'It marks the straight putt'])
+            ->assertSuccessful()
+            ->assertJsonPath('kit_word', 'It marks the straight putt');
         $this->patchJson($path, ['ended' => false, 'kit_word' => null])->assertSuccessful();
         $this->postJson("$path/events", ['events' => [$count('kit_back', 4, 2)]])->assertSuccessful();
         $this->patchJson($path, ['ended' => true])->assertSuccessful();

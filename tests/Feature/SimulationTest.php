@@ -40,16 +40,39 @@ final class SimulationTest extends TestCase
         self::assertSame([], $this->getJson('/api/sessions')->json());
         self::assertEquals($prior, app(StrokePriors::class)->of($real, Surface::Grass));
         $records = $this->getJson('/api/records')->json('tables');
-        self::assertSame([1, 0, 0, 0], array_map(count(...), [$records['students'], $records['greens'], $records['practice_sessions'], $records['session_events']]));
+        self::assertSame(
+            [1, 0, 0, 0],
+            array_map(count(...), [
+                $records['students'],
+                $records['greens'],
+                $records['practice_sessions'],
+                $records['session_events'],
+            ]),
+        );
 
         // What it was made to do stands in its own look back.
         $session = PracticeSession::query()->findOrFail($id);
         self::assertNotNull($session->ended_at);
         self::assertGreaterThan(15, BallRecord::query()->count());
-        self::assertStringContainsString('short', (string) json_encode($this->getJson("/api/sessions/$id/review")->assertOk()->json()));
+        self::assertStringContainsString(
+            'short',
+            (string) json_encode(
+                $this->getJson("/api/sessions/$id/review")
+                    ->assertOk()
+                    ->json(),
+            ),
+        );
 
         $this->deleteJson("/api/simulation/$id")->assertNoContent();
-        self::assertSame([1, 0, 0, 0], [Student::withTrashed()->count(), Green::withTrashed()->count(), PracticeSession::withTrashed()->count(), BallRecord::query()->count()]);
+        self::assertSame(
+            [1, 0, 0, 0],
+            [
+                Student::withTrashed()->count(),
+                Green::withTrashed()->count(),
+                PracticeSession::withTrashed()->count(),
+                BallRecord::query()->count(),
+            ],
+        );
     }
 
     public function testANewOneTakesThePlaceOfTheOldAndNothingRealIsWalkedOrCleared(): void
@@ -62,9 +85,20 @@ final class SimulationTest extends TestCase
         $this->getJson("/api/simulation/$real->id")->assertNotFound();
         $this->deleteJson("/api/simulation/$real->id")->assertNotFound();
         // Nothing made up becomes anybody's.
-        $this->patchJson("/api/sessions/$second", ['student_id' => $real->student_id])->assertStatus(422)->assertJsonValidationErrors(['student_id' => 'made-up']);
-        $ball = ['type' => 'putt_logged', 'version' => 2, 'roll_m' => 3.0, 'stop' => 'free', 'id' => (string) Str::ulid(), 'at_ms' => (int) now()->getTimestampMs()];
-        $this->postJson("/api/sessions/$second/events", ['events' => [$ball + ['student' => $real->student_id]]])->assertStatus(422)->assertJsonValidationErrors(['events.0.student' => 'nobody real']);
+        $this->patchJson("/api/sessions/$second", ['student_id' => $real->student_id])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['student_id' => 'made-up']);
+        $ball = [
+            'type' => 'putt_logged',
+            'version' => 2,
+            'roll_m' => 3.0,
+            'stop' => 'free',
+            'id' => (string) Str::ulid(),
+            'at_ms' => (int) now()->getTimestampMs(),
+        ];
+        $this->postJson("/api/sessions/$second/events", ['events' => [$ball + ['student' => $real->student_id]]])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['events.0.student' => 'nobody real']);
         $this->postJson("/api/sessions/$second/events", ['events' => [$ball]])->assertOk();
         $this->actingAs($this->coach('other@example.test'));
         $this->getJson("/api/simulation/$second")->assertNotFound();
@@ -72,7 +106,9 @@ final class SimulationTest extends TestCase
 
     private function begin(): string
     {
-        return (string) $this->postJson('/api/simulation', ['id' => (string) Str::ulid()])->assertOk()->json('session_id');
+        return (string) $this->postJson('/api/simulation', ['id' => (string) Str::ulid()])
+            ->assertOk()
+            ->json('session_id');
     }
 
     /** Do whatever comes next, as the screens do. */
@@ -81,20 +117,40 @@ final class SimulationTest extends TestCase
         $id = $this->begin();
         $seen = [];
         for ($steps = 0; $steps < 200; ++$steps) {
-            $step = $this->getJson("/api/simulation/$id?drill=$drill&seen=" . implode(',', $seen))->assertOk()->json('step');
+            $step = $this->getJson("/api/simulation/$id?drill=$drill&seen=" . implode(',', $seen))
+                ->assertOk()
+                ->json('step');
             if ($step === null) {
                 return $id;
             }
             $at = ['at_ms' => (int) now()->getTimestampMs() + $steps];
             foreach ($step['events'] as $event) {
-                $this->postJson("/api/sessions/$id/events", ['events' => [['id' => (string) Str::ulid(), 'seen' => (object) ($event['seen'] ?? [])] + $event + $at + ($step['place'] === 'drill' ? ['run_id' => $step['run_id']] : [])]])->assertOk();
+                $this->postJson("/api/sessions/$id/events", [
+                    'events' => [
+                        ['id' => (string) Str::ulid(), 'seen' => (object) ($event['seen'] ?? [])] +
+                        $event +
+                        $at +
+                        ($step['place'] === 'drill' ? ['run_id' => $step['run_id']] : []),
+                    ],
+                ])->assertOk();
             }
             match (true) {
-                $step['ramp'] !== null => $this->putJson("/api/sessions/$id/green-speed", ['id' => $reading ??= (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => $step['ramp'][0], 'direction_2_m' => $step['ramp'][1], 'read_by' => 'simulated'])->assertOk(),
-                $step['drill'] !== null => $this->postJson("/api/sessions/$id/runs", ['id' => (string) Str::ulid(), 'drill' => $step['drill']])->assertOk(),
-                $step['notes'] !== null => $this->patchJson("/api/sessions/$id", ['note_for_next' => $step['notes']['for_next']])->assertOk(),
+                $step['ramp'] !== null => $this->putJson("/api/sessions/$id/green-speed", [
+                    'id' => ($reading ??= (string) Str::ulid()),
+                    'method' => 'ramp',
+                    'direction_1_m' => $step['ramp'][0],
+                    'direction_2_m' => $step['ramp'][1],
+                    'read_by' => 'simulated',
+                ])->assertOk(),
+                $step['drill'] !== null => $this->postJson("/api/sessions/$id/runs", [
+                    'id' => (string) Str::ulid(),
+                    'drill' => $step['drill'],
+                ])->assertOk(),
+                $step['notes'] !== null => $this->patchJson("/api/sessions/$id", [
+                    'note_for_next' => $step['notes']['for_next'],
+                ])->assertOk(),
                 $step['ends'] => $this->patchJson("/api/sessions/$id", ['ended' => true])->assertOk(),
-                $step['events'] === [] => $seen[] = $step['key'],
+                $step['events'] === [] => ($seen[] = $step['key']),
                 default => null,
             };
         }

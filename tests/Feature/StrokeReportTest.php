@@ -21,16 +21,24 @@ final class StrokeReportTest extends TestCase
         parent::setUp();
         $this->coach = $this->coach();
         $this->session = $this->practiceSession($this->coach, $this->student($this->coach), $this->green($this->coach));
-        $this->actingAs($this->coach)->putJson("api/sessions/{$this->session->id}/green-speed", [
-            'id' => (string) Str::ulid(), 'method' => 'ramp', 'direction_1_m' => [3.0, 3.0, 3.02], 'direction_2_m' => [3.0, 3.02, 3.0],
-        ])->assertSuccessful();
+        $this->actingAs($this->coach)
+            ->putJson("api/sessions/{$this->session->id}/green-speed", [
+                'id' => (string) Str::ulid(),
+                'method' => 'ramp',
+                'direction_1_m' => [3.0, 3.0, 3.02],
+                'direction_2_m' => [3.0, 3.02, 3.0],
+            ])
+            ->assertSuccessful();
     }
 
     /** Rolls exact balls of a stroke that sends a 1 m backstroke 30 green speeds far, exponent 1.8. */
     private function roll(float ...$backstrokes): void
     {
         $events = array_map(
-            static fn(float $back): array => self::putt(['backstroke_m' => $back, 'roll_m' => round(90.0 * $back ** 1.8, 4)]),
+            static fn(float $back): array => self::putt([
+                'backstroke_m' => $back,
+                'roll_m' => round(90.0 * $back ** 1.8, 4),
+            ]),
             array_values($backstrokes),
         );
         $this->postJson("api/sessions/{$this->session->id}/events", ['events' => $events])->assertSuccessful();
@@ -39,7 +47,9 @@ final class StrokeReportTest extends TestCase
     /** @return array<string, mixed> */
     private function report(): array
     {
-        return $this->getJson("api/sessions/{$this->session->id}/stroke")->assertSuccessful()->json();
+        return $this->getJson("api/sessions/{$this->session->id}/stroke")
+            ->assertSuccessful()
+            ->json();
     }
 
     public function testTheTableSpeaksTheStudentsUnit(): void
@@ -54,10 +64,14 @@ final class StrokeReportTest extends TestCase
     public function testOneLengthMoreIsToldAsTheTableWouldTellIt(): void
     {
         $this->roll(0.12, 0.15, 0.2, 0.25, 0.3, 0.35);
-        $row = static fn(array $table, float $length): array => array_values(array_filter($table['rows'], static fn(array $row): bool => abs($row['length_m'] - $length) < 1e-9))[0];
+        $row = static fn(array $table, float $length): array => array_values(
+            array_filter($table['rows'], static fn(array $row): bool => abs($row['length_m'] - $length) < 1e-9),
+        )[0];
         $told = $this->report()['table'];
         $path = "api/sessions/{$this->session->id}/stroke/what-if";
-        $asked = $this->getJson("$path?length_m=1.8288")->assertSuccessful()->json();
+        $asked = $this->getJson("$path?length_m=1.8288")
+            ->assertSuccessful()
+            ->json();
         // For the reading that stands, with all its doubt: the same as in the table.
         self::assertEqualsWithDelta($row($told, 1.8288)['backstroke_m'], $row($asked, 1.8288)['backstroke_m'], 1e-9);
         self::assertEqualsWithDelta($row($told, 1.8288)['high_m'], $row($asked, 1.8288)['high_m'], 1e-9);
@@ -91,17 +105,23 @@ final class StrokeReportTest extends TestCase
         $inside = array_filter($curve, static fn(array $point): bool => !$point['extrapolated']);
         self::assertGreaterThan(20, count($inside));
         foreach ($inside as $point) {
-            self::assertEqualsWithDelta(90.0 * $point['backstroke_m'] ** 1.8, $point['roll_m'], 0.03 * $point['roll_m']);
+            self::assertEqualsWithDelta(
+                90.0 * $point['backstroke_m'] ** 1.8,
+                $point['roll_m'],
+                0.03 * $point['roll_m'],
+            );
         }
     }
 
     public function testABallOnASlopeIsShownAsOnTheLevel(): void
     {
         $this->roll(0.2, 0.3);
-        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [
-            self::putt(['backstroke_m' => 0.25, 'roll_m' => 4.0, 'grade_percent' => 2]),
-            self::putt(['backstroke_m' => 0.25, 'roll_m' => 4.0, 'grade_percent' => 0]),
-        ]])->assertSuccessful();
+        $this->postJson("api/sessions/{$this->session->id}/events", [
+            'events' => [
+                self::putt(['backstroke_m' => 0.25, 'roll_m' => 4.0, 'grade_percent' => 2]),
+                self::putt(['backstroke_m' => 0.25, 'roll_m' => 4.0, 'grade_percent' => 0]),
+            ],
+        ])->assertSuccessful();
         [, , $uphill, $level] = $this->report()['balls'];
         self::assertGreaterThan($level['level_roll_m'], $uphill['level_roll_m']);
         self::assertEqualsWithDelta(4.0, $level['level_roll_m'], 1e-9);
@@ -111,7 +131,9 @@ final class StrokeReportTest extends TestCase
     public function testAFarOffBallIsMarkedKeptAndCountsForLittle(): void
     {
         $this->roll(0.12, 0.15, 0.18, 0.21, 0.24, 0.27, 0.3, 0.33);
-        $this->postJson("api/sessions/{$this->session->id}/events", ['events' => [self::putt(['backstroke_m' => 0.3, 'roll_m' => 2.0])]]);
+        $this->postJson("api/sessions/{$this->session->id}/events", [
+            'events' => [self::putt(['backstroke_m' => 0.3, 'roll_m' => 2.0])],
+        ]);
         $balls = $this->report()['balls'];
         $odd = array_filter($balls, static fn(array $ball): bool => $ball['is_odd']);
         self::assertSame([8], array_keys($odd));
@@ -122,9 +144,10 @@ final class StrokeReportTest extends TestCase
     public function testNoBallAtAllIsAnEmptyReportThatSaysSo(): void
     {
         $report = $this->report();
-        self::assertSame(['none', 0, [], [], null], [
-            $report['state'], $report['n'], $report['balls'], $report['table']['curve'], $report['beta'],
-        ]);
+        self::assertSame(
+            ['none', 0, [], [], null],
+            [$report['state'], $report['n'], $report['balls'], $report['table']['curve'], $report['beta']],
+        );
         self::assertSame(['stroke.none'], array_column($report['notes'], 'key'));
         self::assertNull($report['table']['rows'][0]['backstroke_m']);
     }

@@ -24,7 +24,11 @@ final class StudentSettingsTest extends TestCase
     {
         $me = fn(): array => (array) $this->getJson('api/me')->assertSuccessful()->json('coach');
         self::assertSame([3, null], [$me()['trend_sessions'], $me()['three_putt_inside_m']]);
-        $this->putJson('api/me', ['unit' => 'metres', 'trend_sessions' => 5, 'three_putt_inside_m' => 6.5])->assertSuccessful();
+        $this->putJson('api/me', [
+            'unit' => 'metres',
+            'trend_sessions' => 5,
+            'three_putt_inside_m' => 6.5,
+        ])->assertSuccessful();
         self::assertSame([5, 6.5], [$me()['trend_sessions'], $me()['three_putt_inside_m']]);
         // An older screen that says nothing of them leaves them as they are.
         $this->putJson('api/me', ['unit' => 'feet'])->assertSuccessful();
@@ -56,8 +60,13 @@ final class StudentSettingsTest extends TestCase
         $card = self::studentCard(['line_cure' => 'face', 'band_low_m' => 1.5, 'band_high_m' => 6]);
         $kept = $this->postJson('api/students', $card)->assertSuccessful()->json();
         self::assertSame(['face', 1.5, 6], [$kept['line_cure'], $kept['band_low_m'], $kept['band_high_m']]);
-        $this->putJson("api/students/{$kept['id']}", self::studentCard(['line_cure' => null, 'band_low_m' => null, 'band_high_m' => null]))
-            ->assertSuccessful()->assertJsonPath('line_cure', null)->assertJsonPath('band_low_m', null);
+        $this->putJson(
+            "api/students/{$kept['id']}",
+            self::studentCard(['line_cure' => null, 'band_low_m' => null, 'band_high_m' => null]),
+        )
+            ->assertSuccessful()
+            ->assertJsonPath('line_cure', null)
+            ->assertJsonPath('band_low_m', null);
     }
 
     /** @param array<string, mixed> $with */

@@ -26,18 +26,40 @@ final class TakeHomeCardTest extends TestCase
 
     private function open(int $days = 30): string
     {
-        return $this->postJson("api/students/{$this->student->id}/take-home-card/link", ['days' => $days])->assertSuccessful()->json('link');
+        return $this->postJson("api/students/{$this->student->id}/take-home-card/link", ['days' => $days])
+            ->assertSuccessful()
+            ->json('link');
     }
 
     public function testTheCardSaysWhatWasKeptForTwoGreens(): void
     {
         $session = $this->practiceSession($this->coach, $this->student, $this->green($this->coach));
-        $this->putJson("api/sessions/$session->id/green-speed", ['id' => '01M4G0000000000000000000CA', 'method' => 'estimated', 'speed_ft' => 10])->assertSuccessful();
-        $this->postJson("api/sessions/$session->id/events", ['events' => array_map(static fn(int $i): array => self::putt(['backstroke_m' => 0.1 + 0.02 * $i, 'roll_m' => round(90 * (0.1 + 0.02 * $i) ** 1.8, 3)]), range(1, 12))])->assertSuccessful();
+        $this->putJson("api/sessions/$session->id/green-speed", [
+            'id' => '01M4G0000000000000000000CA',
+            'method' => 'estimated',
+            'speed_ft' => 10,
+        ])->assertSuccessful();
+        $this->postJson("api/sessions/$session->id/events", [
+            'events' => array_map(
+                static fn(int $i): array => self::putt([
+                    'backstroke_m' => 0.1 + 0.02 * $i,
+                    'roll_m' => round(90 * (0.1 + 0.02 * $i) ** 1.8, 3),
+                ]),
+                range(1, 12),
+            ),
+        ])->assertSuccessful();
         $path = "api/students/{$this->student->id}/take-home-card";
         self::assertNull($this->getJson($path)->assertSuccessful()->json('card.work_on'));
         self::assertSame(0, TakeHomeCard::query()->count());
-        $kept = $this->putJson($path, ['speed_1_m' => 2.4, 'speed_2_m' => 3.2, 'work_on' => 'Same beat', 'home_task' => null, 'next_on' => '2026-12-03'])->assertSuccessful()->json('card');
+        $kept = $this->putJson($path, [
+            'speed_1_m' => 2.4,
+            'speed_2_m' => 3.2,
+            'work_on' => 'Same beat',
+            'home_task' => null,
+            'next_on' => '2026-12-03',
+        ])
+            ->assertSuccessful()
+            ->json('card');
         self::assertSame(['Same beat', '2026-12-03', 2], [$kept['work_on'], $kept['next_on'], count($kept['tables'])]);
         $slow = array_column($kept['tables'][0]['rows'], 'backstroke_m', 'length_m');
         $fast = array_column($kept['tables'][1]['rows'], 'backstroke_m', 'length_m');
@@ -57,8 +79,36 @@ final class TakeHomeCardTest extends TestCase
         self::assertStringNotContainsString($link, (string) json_encode(TakeHomeCard::query()->toBase()->get()));
         Auth::logout();
         $answer = $this->getJson("api/pocket/$link")->assertSuccessful();
-        self::assertSame(['name', 'school', 'unit', 'stride_m', 'finish_past_m', 'tables', 'work_on', 'home_task', 'home_balls', 'home_drill', 'home_cue', 'home_target', 'home_days', 'home_lately', 'offered', 'entries', 'next_on'], array_keys($answer->json()));
-        self::assertSame(['no-store, private', 'no-referrer', 'noindex'], [$answer->headers->get('Cache-Control'), $answer->headers->get('Referrer-Policy'), $answer->headers->get('X-Robots-Tag')]);
+        self::assertSame(
+            [
+                'name',
+                'school',
+                'unit',
+                'stride_m',
+                'finish_past_m',
+                'tables',
+                'work_on',
+                'home_task',
+                'home_balls',
+                'home_drill',
+                'home_cue',
+                'home_target',
+                'home_days',
+                'home_lately',
+                'offered',
+                'entries',
+                'next_on',
+            ],
+            array_keys($answer->json()),
+        );
+        self::assertSame(
+            ['no-store, private', 'no-referrer', 'noindex'],
+            [
+                $answer->headers->get('Cache-Control'),
+                $answer->headers->get('Referrer-Policy'),
+                $answer->headers->get('X-Robots-Tag'),
+            ],
+        );
         $this->getJson("api/students/{$this->student->id}/take-home-card")->assertUnauthorized();
     }
 
@@ -69,15 +119,21 @@ final class TakeHomeCardTest extends TestCase
         $this->getJson("api/pocket/$old")->assertNotFound();
         $this->getJson("api/pocket/$new")->assertSuccessful();
         $this->travel(8)->days();
-        $this->getJson("api/pocket/$new")->assertNotFound()->assertJsonPath('message', 'There is no card behind this link: it was withdrawn, or its time is over.');
+        $this->getJson("api/pocket/$new")
+            ->assertNotFound()
+            ->assertJsonPath('message', 'There is no card behind this link: it was withdrawn, or its time is over.');
         $third = $this->open(7);
-        $this->deleteJson("api/students/{$this->student->id}/take-home-card/link")->assertSuccessful()->assertJsonPath('link_until', null);
+        $this->deleteJson("api/students/{$this->student->id}/take-home-card/link")
+            ->assertSuccessful()
+            ->assertJsonPath('link_until', null);
         $this->getJson("api/pocket/$third")->assertNotFound();
         $fourth = $this->open(7);
         $this->student->delete();
         $this->getJson("api/pocket/$fourth")->assertNotFound();
         $this->getJson('api/pocket/' . str_repeat('a', 40))->assertNotFound();
-        $this->postJson("api/students/{$this->student($this->coach)->id}/take-home-card/link", ['days' => 400])->assertJsonValidationErrors('days');
+        $this->postJson("api/students/{$this->student($this->coach)->id}/take-home-card/link", [
+            'days' => 400,
+        ])->assertJsonValidationErrors('days');
     }
 
     public function testGuessingIsSlowedDown(): void

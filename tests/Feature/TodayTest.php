@@ -24,8 +24,20 @@ final class TodayTest extends TestCase
     public function testAStudentsCardIsKeptAsItWasWritten(): void
     {
         $card = self::studentCard([
-            'name' => 'Sunniva', 'hand' => 'left', 'level' => 'tournament', 'unit' => 'paces', 'stride_m' => 0.815,
-            'finish_past_m' => 0.25, 'putter' => 'Mid-mallet, 34 in', 'school' => 'eye', 'tempo_bpm' => 76, 'exception' => 'Ball well forward on purpose.', 'is_gentle' => true, 'line_cure' => 'turn', 'band_low_m' => 1.5, 'band_high_m' => 7.5,
+            'name' => 'Sunniva',
+            'hand' => 'left',
+            'level' => 'tournament',
+            'unit' => 'paces',
+            'stride_m' => 0.815,
+            'finish_past_m' => 0.25,
+            'putter' => 'Mid-mallet, 34 in',
+            'school' => 'eye',
+            'tempo_bpm' => 76,
+            'exception' => 'Ball well forward on purpose.',
+            'is_gentle' => true,
+            'line_cure' => 'turn',
+            'band_low_m' => 1.5,
+            'band_high_m' => 7.5,
         ]);
         $id = $this->postJson('api/students', $card)->assertSuccessful()->json('id');
         $kept = $this->getJson('api/today')->json('students.0');
@@ -35,14 +47,22 @@ final class TodayTest extends TestCase
 
     public function testAStudentThatADeviceKeptUnderTheFormerNamesOfFieldsIsAdded(): void
     {
-        $former = ['target_pace_m' => 0.4, 'pace_length_m' => 0.8] + array_diff_key(self::studentCard(['unit' => 'paces']), ['finish_past_m' => 0, 'stride_m' => 0]);
-        $this->postJson('/api/students', $former)->assertSuccessful()->assertJsonPath('finish_past_m', 0.4)->assertJsonPath('stride_m', 0.8);
+        $former =
+            ['target_pace_m' => 0.4, 'pace_length_m' => 0.8] +
+            array_diff_key(self::studentCard(['unit' => 'paces']), ['finish_past_m' => 0, 'stride_m' => 0]);
+        $this->postJson('/api/students', $former)
+            ->assertSuccessful()
+            ->assertJsonPath('finish_past_m', 0.4)
+            ->assertJsonPath('stride_m', 0.8);
     }
 
     public function testNobodyWritesAnothersIdOrOwner(): void
     {
         $other = $this->coach('other@example.test');
-        $this->postJson('api/students', self::studentCard(['coach_id' => $other->id, 'workspace_id' => $other->workspace_id]))->assertSuccessful();
+        $this->postJson(
+            'api/students',
+            self::studentCard(['coach_id' => $other->id, 'workspace_id' => $other->workspace_id]),
+        )->assertSuccessful();
         $student = Student::query()->sole();
         self::assertSame([$this->coach->id, $this->coach->workspace_id], [$student->coach_id, $student->workspace_id]);
         $this->postJson('api/students', self::studentCard(['id' => 'mine']))->assertJsonValidationErrorFor('id');
@@ -83,7 +103,8 @@ final class TodayTest extends TestCase
     {
         $green = $this->green($this->coach);
         $this->putJson("api/greens/$green->id", ['name' => 'Lower lawn', 'surface' => 'grass'])
-            ->assertSuccessful()->assertJsonPath('name', 'Lower lawn');
+            ->assertSuccessful()
+            ->assertJsonPath('name', 'Lower lawn');
         $this->deleteJson("api/greens/$green->id")->assertNoContent();
         $this->getJson('api/today')->assertJsonCount(0, 'greens');
     }

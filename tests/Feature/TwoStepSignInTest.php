@@ -30,12 +30,29 @@ final class TwoStepSignInTest extends TestCase
     public function testTheCodesAreThoseOfTheStandard(): void
     {
         $secret = 'GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ';
-        foreach ([59 => '94287082', 1_111_111_109 => '07081804', 1_111_111_111 => '14050471', 1_234_567_890 => '89005924', 2_000_000_000 => '69279037', 20_000_000_000 => '65353130'] as $time => $code) {
-            self::assertSame(substr($code, 2), TimeCode::at($secret, intdiv($time, TimeCode::STEP_SECONDS)), "at $time");
+        foreach (
+            [
+                59 => '94287082',
+                1_111_111_109 => '07081804',
+                1_111_111_111 => '14050471',
+                1_234_567_890 => '89005924',
+                2_000_000_000 => '69279037',
+                20_000_000_000 => '65353130',
+            ]
+            as $time => $code
+        ) {
+            self::assertSame(
+                substr($code, 2),
+                TimeCode::at($secret, intdiv($time, TimeCode::STEP_SECONDS)),
+                "at $time",
+            );
         }
         self::assertMatchesRegularExpression('/^[A-Z2-7]{32}$/', TimeCode::newSecret());
         self::assertNotSame(TimeCode::newSecret(), TimeCode::newSecret());
-        self::assertSame('otpauth://totp/Amble:ann%2Bclinic%40example.test?secret=ABC&issuer=Amble', TimeCode::uri('ABC', 'ann+clinic@example.test'));
+        self::assertSame(
+            'otpauth://totp/Amble:ann%2Bclinic%40example.test?secret=ABC&issuer=Amble',
+            TimeCode::uri('ABC', 'ann+clinic@example.test'),
+        );
     }
 
     public function testACodeIsAskedForOnceItIsKnownToWorkAndUntilItIsTurnedOff(): void
@@ -43,7 +60,9 @@ final class TwoStepSignInTest extends TestCase
         $this->actingAs($this->coach());
         $this->postJson('api/me/two-step', ['password' => 'not it'])->assertJsonValidationErrors('password');
         $this->putJson('api/me/two-step', ['code' => '123456'])->assertJsonValidationErrors(['code' => 'Begin again']);
-        $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])->assertOk()->json('secret');
+        $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])
+            ->assertOk()
+            ->json('secret');
         $this->putJson('api/me/two-step', ['code' => self::code($secret, 2)])->assertJsonValidationErrors('code');
         self::assertNull($this->getJson('api/me/two-step')->json('since'), 'nothing was turned on by a wrong code');
         $this->signIn()->assertSuccessful();
@@ -56,13 +75,20 @@ final class TwoStepSignInTest extends TestCase
         $this->signIn(email: 'other@example.test')->assertJsonValidationErrors(['code' => 'six digits']);
         self::assertGuest();
         // Nobody without the password learns what the account asks for.
-        $this->signIn(email: 'other@example.test', password: 'a guess', code: self::code($secret))->assertJsonValidationErrors('email')->assertJsonMissingValidationErrors('code');
-        $this->signIn(email: 'other@example.test', code: substr_replace(self::code($secret), ' ', 3, 0))->assertSuccessful();
+        $this->signIn(email: 'other@example.test', password: 'a guess', code: self::code($secret))
+            ->assertJsonValidationErrors('email')
+            ->assertJsonMissingValidationErrors('code');
+        $this->signIn(
+            email: 'other@example.test',
+            code: substr_replace(self::code($secret), ' ', 3, 0),
+        )->assertSuccessful();
 
         $this->deleteJson('api/me/two-step', ['password' => 'not it'])->assertJsonValidationErrors('password');
         $this->deleteJson('api/me/two-step', ['password' => self::PASSWORD])->assertNoContent();
         $this->getJson('api/me/two-step')->assertExactJson(['since' => null, 'spare_left' => 0]);
-        $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->assertJsonValidationErrors('password');
+        $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->assertJsonValidationErrors(
+            'password',
+        );
         $this->signIn(email: 'other@example.test')->assertSuccessful();
     }
 
@@ -103,7 +129,9 @@ final class TwoStepSignInTest extends TestCase
         $this->signIn($spare[0], 'other@example.test')->assertJsonValidationErrors('code');
         $this->signIn($spare[1], 'other@example.test')->assertSuccessful();
         self::assertSame(6, $this->getJson('api/me/two-step')->json('spare_left'));
-        $fresh = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->assertOk()->json('spare');
+        $fresh = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])
+            ->assertOk()
+            ->json('spare');
         $this->signIn($spare[2], 'other@example.test')->assertJsonValidationErrors('code');
         $this->signIn($fresh[0], 'other@example.test')->assertSuccessful();
     }
@@ -114,7 +142,9 @@ final class TwoStepSignInTest extends TestCase
         $secret = $this->turnOn();
         $spare = $this->postJson('api/me/two-step/recovery-codes', ['password' => self::PASSWORD])->json('spare');
         for ($try = 0; $try < 10; ++$try) {
-            $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])->signIn('000000')->assertJsonValidationErrors(['code' => 'Type the next one']);
+            $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])
+                ->signIn('000000')
+                ->assertJsonValidationErrors(['code' => 'Type the next one']);
         }
         $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.99']);
         $this->travel(1)->minutes();
@@ -130,10 +160,14 @@ final class TwoStepSignInTest extends TestCase
         $secret = $this->turnOn();
         for ($round = 0; $round < 2; ++$round) {
             for ($try = 0; $try < 9; ++$try) {
-                $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$round$try"])->signIn('000000')->assertJsonValidationErrors(['code' => 'Type the next one']);
+                $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$round$try"])
+                    ->signIn('000000')
+                    ->assertJsonValidationErrors(['code' => 'Type the next one']);
             }
             $this->travel(1)->minutes();
-            $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.$round"])->signIn(self::code($secret))->assertSuccessful();
+            $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.$round"])
+                ->signIn(self::code($secret))
+                ->assertSuccessful();
         }
     }
 
@@ -152,7 +186,9 @@ final class TwoStepSignInTest extends TestCase
         $this->signIn(self::code($secret))->assertJsonValidationErrors('code');
         Crypt::swap($own);
 
-        $this->artisan('amble:new-password', ['email' => 'hedda@example.test'])->expectsOutputToContain('No code is asked for')->assertSuccessful();
+        $this->artisan('amble:new-password', ['email' => 'hedda@example.test'])
+            ->expectsOutputToContain('No code is asked for')
+            ->assertSuccessful();
         Coach::query()->firstOrFail()->renewPassword(self::PASSWORD);
         $this->signIn()->assertSuccessful();
     }
@@ -166,8 +202,12 @@ final class TwoStepSignInTest extends TestCase
      */
     private function turnOn(string $told = 'secret'): string|array
     {
-        $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])->assertOk()->json('secret');
-        $spare = $this->putJson('api/me/two-step', ['code' => self::code($secret)])->assertOk()->json('spare');
+        $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])
+            ->assertOk()
+            ->json('secret');
+        $spare = $this->putJson('api/me/two-step', ['code' => self::code($secret)])
+            ->assertOk()
+            ->json('spare');
 
         return $told === 'secret' ? $secret : $spare;
     }
@@ -179,12 +219,18 @@ final class TwoStepSignInTest extends TestCase
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> of a device nobody was signed in on */
-    private function signIn(?string $code = null, string $email = 'hedda@example.test', string $password = self::PASSWORD): TestResponse
-    {
+    private function signIn(
+        ?string $code = null,
+        string $email = 'hedda@example.test',
+        string $password = self::PASSWORD,
+    ): TestResponse {
         session()->flush();
         Auth::forgetGuards();
         $this->flushSession();
 
-        return $this->postJson('api/sign-in', ['email' => $email, 'password' => $password] + ($code === null ? [] : ['code' => $code]));
+        return $this->postJson(
+            'api/sign-in',
+            ['email' => $email, 'password' => $password] + ($code === null ? [] : ['code' => $code]),
+        );
     }
 }

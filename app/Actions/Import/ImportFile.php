@@ -22,12 +22,14 @@ final readonly class ImportFile
     private const YEARS = ['1990', '2100'];
 
     /** Fields of an event that hold an id, and the table it is of. */
-    private const IN_EVENTS = ['student' => 'students', 'run_id' => 'drill_runs', 'reading_id' => 'green_speed_measurements'];
+    private const IN_EVENTS = [
+        'student' => 'students',
+        'run_id' => 'drill_runs',
+        'reading_id' => 'green_speed_measurements',
+    ];
 
     /** @param array<string, list<array<string, mixed>>> $tables rows as the database has them */
-    private function __construct(public array $tables)
-    {
-    }
+    private function __construct(public array $tables) {}
 
     /** @throws InvalidInput At the field that cannot be used. */
     public static function read(JsonInput $file, string $workspaceId): self
@@ -46,7 +48,12 @@ final readonly class ImportFile
             }
             $tables[$table] = [];
             foreach ($rows as $row) {
-                $tables[$table][] = self::row($row, $columns, RecordTables::LATER[$table] ?? [], $isFormer ? RecordTables::FORMER_COLUMNS : []);
+                $tables[$table][] = self::row(
+                    $row,
+                    $columns,
+                    RecordTables::LATER[$table] ?? [],
+                    $isFormer ? RecordTables::FORMER_COLUMNS : [],
+                );
                 if ($table === 'session_events') {
                     self::readEvent($row);
                 }
@@ -72,9 +79,15 @@ final readonly class ImportFile
             if ($table === 'session_events') {
                 $query->join('practice_sessions', 'practice_sessions.id', '=', 'session_events.practice_session_id');
             }
-            foreach ($query->whereIn("$table.id", array_column($rows, 'id'))->pluck('workspace_id', "$table.id") as $id => $workspace) {
+            foreach (
+                $query->whereIn("$table.id", array_column($rows, 'id'))->pluck('workspace_id', "$table.id")
+                as $id => $workspace
+            ) {
                 if ($workspace !== $workspaceId) {
-                    throw InvalidInput::at("tables.$table", 'A record of this file belongs to another workspace here, and cannot be taken in twice.');
+                    throw InvalidInput::at(
+                        "tables.$table",
+                        'A record of this file belongs to another workspace here, and cannot be taken in twice.',
+                    );
                 }
                 $there[(string) $id] = true;
             }
@@ -93,9 +106,16 @@ final readonly class ImportFile
      */
     private function alike(string $table, array $columns, string $workspaceId): array
     {
-        $key = static fn(array|object $row): string => serialize(array_map(static fn(string $column): string => (string) (((array) $row)[$column] ?? ''), $columns));
+        $key = static fn(array|object $row): string => serialize(
+            array_map(static fn(string $column): string => (string) (((array) $row)[$column] ?? ''), $columns),
+        );
         $known = [];
-        foreach (DB::table($table)->where('workspace_id', $workspaceId)->get(['id', ...$columns]) as $row) {
+        foreach (
+            DB::table($table)
+                ->where('workspace_id', $workspaceId)
+                ->get(['id', ...$columns])
+            as $row
+        ) {
             $known[$key($row)] = (string) $row->id;
         }
         $there = [];
@@ -117,19 +137,24 @@ final readonly class ImportFile
      */
     private static function row(JsonInput $told, array $columns, array $later, array $former): array
     {
-        $told->only(['id', ...array_map(static fn(string $column): string => $former[$column] ?? $column, array_keys($columns))]);
+        $told->only([
+            'id',
+            ...array_map(static fn(string $column): string => $former[$column] ?? $column, array_keys($columns)),
+        ]);
         $row = ['id' => self::key($told, 'id')];
         foreach ($columns as $column => $kind) {
             $name = $former[$column] ?? $column;
-            $row[$column] = !$told->has($name) ? $later[$column] ?? null : match ($kind) {
-                'k' => self::key($told, $name),
-                'n' => $told->number($name),
-                'i' => $told->wholeNumber($name, PHP_INT_MIN, PHP_INT_MAX),
-                'b' => $told->flagOr($name, false),
-                'j' => $told->json($name),
-                'd' => self::moment($told, $name),
-                default => self::text($told, $name),
-            };
+            $row[$column] = !$told->has($name)
+                ? $later[$column] ?? null
+                : match ($kind) {
+                    'k' => self::key($told, $name),
+                    'n' => $told->number($name),
+                    'i' => $told->wholeNumber($name, PHP_INT_MIN, PHP_INT_MAX),
+                    'b' => $told->flagOr($name, false),
+                    'j' => $told->json($name),
+                    'd' => self::moment($told, $name),
+                    default => self::text($told, $name),
+                };
         }
 
         return $row;
@@ -151,11 +176,16 @@ final readonly class ImportFile
     private static function moment(JsonInput $told, string $field): string
     {
         $text = $told->text($field, 40);
-        $isMoment = preg_match('/^(\d{4})-(\d\d)-(\d\d)( \d\d:\d\d:\d\d(\.\d+)?)?$/', $text, $parts) === 1
-            && checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1]) && strtotime($text) !== false
-            && $parts[1] >= self::YEARS[0] && $parts[1] < self::YEARS[1];
+        $isMoment =
+            preg_match('/^(\d{4})-(\d\d)-(\d\d)( \d\d:\d\d:\d\d(\.\d+)?)?$/', $text, $parts) === 1 &&
+            checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1]) &&
+            strtotime($text) !== false &&
+            $parts[1] >= self::YEARS[0] &&
+            $parts[1] < self::YEARS[1];
 
-        return $isMoment ? $text : throw InvalidInput::at($told->path($field), 'This is no day or moment: 2026-11-26 09:30:00.');
+        return $isMoment
+            ? $text
+            : throw InvalidInput::at($told->path($field), 'This is no day or moment: 2026-11-26 09:30:00.');
     }
 
     /** As a device's own event is read, its id in capitals: in other letters the same one would be another ball. */
@@ -165,8 +195,15 @@ final readonly class ImportFile
         if ($id !== strtoupper($id)) {
             throw InvalidInput::at($event->path('id'), 'This is not an id.');
         }
-        $fields = ['id' => $id, 'type' => $event->text('type', 80), 'version' => $event->wholeNumberOr('version', 1, PHP_INT_MAX, 1), 'at_ms' => $event->wholeNumber('at_ms', 0, 9_999_999_999_999)];
-        EventReader::arriving(JsonInput::fromArray($fields + self::payload($event->json('payload')), $event->path('payload')));
+        $fields = [
+            'id' => $id,
+            'type' => $event->text('type', 80),
+            'version' => $event->wholeNumberOr('version', 1, PHP_INT_MAX, 1),
+            'at_ms' => $event->wholeNumber('at_ms', 0, 9_999_999_999_999),
+        ];
+        EventReader::arriving(
+            JsonInput::fromArray($fields + self::payload($event->json('payload')), $event->path('payload')),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -188,8 +225,9 @@ final readonly class ImportFile
     {
         $known = [];
         foreach (array_unique([...array_values(RecordTables::POINTS), ...array_values(self::IN_EVENTS)]) as $target) {
-            $known[$target] = array_fill_keys(array_column($tables[$target], 'id'), true)
-                + array_fill_keys(DB::table($target)->where('workspace_id', $workspaceId)->pluck('id')->all(), true);
+            $known[$target] =
+                array_fill_keys(array_column($tables[$target], 'id'), true) +
+                array_fill_keys(DB::table($target)->where('workspace_id', $workspaceId)->pluck('id')->all(), true);
         }
         $demand = static function (mixed $id, string $target, string $path) use ($known): void {
             if ($id !== null && (!is_string($id) || !isset($known[$target][$id]))) {
@@ -212,7 +250,9 @@ final readonly class ImportFile
         foreach ($tables['drill_runs'] as $i => $row) {
             $students = json_decode((string) ($row['students'] ?? '[]'), true, 8, JSON_THROW_ON_ERROR);
             foreach (is_array($students) ? $students : [null] as $at => $student) {
-                is_string($student) ? $demand($student, 'students', "tables.drill_runs.$i.students.$at") : throw InvalidInput::at("tables.drill_runs.$i.students", 'This must be a list of students.');
+                is_string($student)
+                    ? $demand($student, 'students', "tables.drill_runs.$i.students.$at")
+                    : throw InvalidInput::at("tables.drill_runs.$i.students", 'This must be a list of students.');
             }
         }
     }

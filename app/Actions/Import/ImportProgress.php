@@ -8,7 +8,5 @@ namespace App\Actions\Import;
 final readonly class ImportProgress
 {
     /** @param 'reading'|'checking'|'writing' $phase */
-    public function __construct(public string $phase, public int $done, public int $of)
-    {
-    }
+    public function __construct(public string $phase, public int $done, public int $of) {}
 }

@@ -35,8 +35,7 @@ final readonly class ImportRecords
         private RefreshStrokeSummaries $summaries,
         private RowCheck $rows,
         private PageCheck $pages,
-    ) {
-    }
+    ) {}
 
     /**
      * Take it in, or only see what would be.
@@ -55,7 +54,9 @@ final readonly class ImportRecords
         foreach ($file->tables as $table => $rows) {
             $places[$table] = array_flip(array_map(static fn(array $row): string => (string) $row['id'], $rows));
             $there = $file->there($table, $coach->workspace_id);
-            $new[$table] = array_values(array_filter($rows, static fn(array $row): bool => !isset($there[(string) $row['id']])));
+            $new[$table] = array_values(
+                array_filter($rows, static fn(array $row): bool => !isset($there[(string) $row['id']])),
+            );
             $counts[$table] = ['new' => count($new[$table]), 'there' => count($rows) - count($new[$table])];
         }
         yield new ImportProgress('reading', $count, $count);
@@ -95,10 +96,13 @@ final readonly class ImportRecords
             $this->staging->within(fn() => $this->showWorkspace($import, $staged));
         } catch (InvalidInput $refused) {
             throw $refused;
-        } catch (\Exception|\TypeError|\ValueError $error) {
+        } catch (\Exception | \TypeError | \ValueError $error) {
             report($error);
 
-            throw InvalidInput::at('tables', 'A record of this file says what Amble cannot show. Nothing was taken in.');
+            throw InvalidInput::at(
+                'tables',
+                'A record of this file says what Amble cannot show. Nothing was taken in.',
+            );
         }
         yield new ImportProgress('checking', $of, $of);
     }
@@ -122,17 +126,28 @@ final readonly class ImportRecords
     private static function lay(ImportScope $import): void
     {
         foreach ($import->new as $table => $rows) {
-            $own = $table === 'session_events' ? ['logged_by' => $import->coach->id] : ['workspace_id' => $import->id, 'coach_id' => $import->coach->id];
+            $own =
+                $table === 'session_events'
+                    ? ['logged_by' => $import->coach->id]
+                    : ['workspace_id' => $import->id, 'coach_id' => $import->coach->id];
             try {
                 foreach (array_chunk($rows, self::AT_ONCE) as $some) {
-                    DB::table($table)->insert(array_map(static fn(array $row): array => $row + $own + (RecordTables::FOLDED[$table] ?? []), $some));
+                    DB::table($table)->insert(
+                        array_map(
+                            static fn(array $row): array => $row + $own + (RecordTables::FOLDED[$table] ?? []),
+                            $some,
+                        ),
+                    );
                 }
             } catch (UniqueConstraintViolationException) {
                 throw InvalidInput::at("tables.$table", 'Two records of this file are the same one.');
             } catch (QueryException $failed) {
                 preg_match('/NOT NULL constraint failed: \w+\.(\w+)/', $failed->getMessage(), $lacks);
 
-                throw InvalidInput::at("tables.$table", sprintf('A record of this file lacks %s.', $lacks[1] ?? 'what it must say'));
+                throw InvalidInput::at(
+                    "tables.$table",
+                    sprintf('A record of this file lacks %s.', $lacks[1] ?? 'what it must say'),
+                );
             }
         }
     }
@@ -151,10 +166,14 @@ final readonly class ImportRecords
     private static function workOut(ImportScope $import): void
     {
         foreach (QuizAnswerRecord::query()->whereKey($import->idsOf('guesses'))->get() as $row) {
-            DB::table('guesses')->where('id', $row->id)->update(['is_right' => $row->guess()?->isRight() === true]);
+            DB::table('guesses')
+                ->where('id', $row->id)
+                ->update(['is_right' => $row->guess()?->isRight() === true]);
         }
         foreach (Booking::query()->whereKey($import->idsOf('bookings'))->get() as $booking) {
-            DB::table('bookings')->where('id', $booking->id)->update(['last_at' => $booking->lastTime()]);
+            DB::table('bookings')
+                ->where('id', $booking->id)
+                ->update(['last_at' => $booking->lastTime()]);
         }
     }
 

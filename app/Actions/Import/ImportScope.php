@@ -26,8 +26,12 @@ final class ImportScope
      * @param array<string, list<array<string, mixed>>> $new rows by table, in the file's order
      * @param array<string, array<string, int>> $places of each row in the file, by table and id
      */
-    public function __construct(public readonly string $id, public readonly Coach $coach, public readonly array $new, private readonly array $places)
-    {
+    public function __construct(
+        public readonly string $id,
+        public readonly Coach $coach,
+        public readonly array $new,
+        private readonly array $places,
+    ) {
         foreach ($new as $table => $rows) {
             $this->ids[$table] = array_map(static fn(array $row): string => (string) $row['id'], $rows);
         }
@@ -69,7 +73,10 @@ final class ImportScope
         foreach (['practice_sessions', 'drill_runs', 'session_events'] as $table) {
             foreach ($new[$table] as $row) {
                 $students = [$row['student_id'] ?? null, ...self::named($table, $row)];
-                if (array_filter($students, static fn(mixed $id): bool => $isThere('student_id', $id)) !== [] || $isThere('green_id', $row['green_id'] ?? null)) {
+                if (
+                    array_filter($students, static fn(mixed $id): bool => $isThere('student_id', $id)) !== [] ||
+                    $isThere('green_id', $row['green_id'] ?? null)
+                ) {
                     $sessions[(string) ($row['practice_session_id'] ?? $row['id'])] = true;
                 }
             }
@@ -78,7 +85,11 @@ final class ImportScope
         foreach ($new as $table => $rows) {
             foreach ($rows as $row) {
                 $session = $table === 'practice_sessions' ? $row['id'] : $row['practice_session_id'] ?? null;
-                if ($isThere('student_id', $row['student_id'] ?? null) || $isThere('green_id', $row['green_id'] ?? null) || (is_string($session) && isset($sessions[$session]))) {
+                if (
+                    $isThere('student_id', $row['student_id'] ?? null) ||
+                    $isThere('green_id', $row['green_id'] ?? null) ||
+                    (is_string($session) && isset($sessions[$session]))
+                ) {
                     $late[$table][(string) $row['id']] = true;
                 }
             }
@@ -117,8 +128,9 @@ final class ImportScope
     /** @return list<string> ids of the sessions to be folded, new or added to, by the time they began */
     public function sessions(): array
     {
-        $began = array_column($this->new['practice_sessions'], 'started_at', 'id')
-            + DB::table('practice_sessions')->whereIn('id', $this->touched)->pluck('started_at', 'id')->all();
+        $began =
+            array_column($this->new['practice_sessions'], 'started_at', 'id') +
+            DB::table('practice_sessions')->whereIn('id', $this->touched)->pluck('started_at', 'id')->all();
         asort($began);
 
         return array_map(strval(...), array_keys($began));
@@ -133,19 +145,41 @@ final class ImportScope
     {
         $workspace = $this->coach->workspace_id;
         $students = $this->students();
-        $sessions = DB::table('practice_sessions')->where('workspace_id', $workspace)
-            ->where(fn(Builder $some) => $some->whereIn('id', $this->touched)->orWhereIn('student_id', $students))->pluck('id')->all();
+        $sessions = DB::table('practice_sessions')
+            ->where('workspace_id', $workspace)
+            ->where(fn(Builder $some) => $some->whereIn('id', $this->touched)->orWhereIn('student_id', $students))
+            ->pluck('id')
+            ->all();
 
         return [
-            'workspaces' => $this->rows(DB::table('workspaces')->where('id', $workspace), ['id' => $this->id, 'evidence_version' => 0]),
-            'coaches' => $this->rows(DB::table('coaches')->where('id', $this->coach->id), ['workspace_id' => $this->id]),
-            'memberships' => [['id' => $this->id, 'workspace_id' => $this->id, 'coach_id' => $this->coach->id, 'role' => Role::Owner->value]],
+            'workspaces' => $this->rows(DB::table('workspaces')->where('id', $workspace), [
+                'id' => $this->id,
+                'evidence_version' => 0,
+            ]),
+            'coaches' => $this->rows(DB::table('coaches')->where('id', $this->coach->id), [
+                'workspace_id' => $this->id,
+            ]),
+            'memberships' => [
+                [
+                    'id' => $this->id,
+                    'workspace_id' => $this->id,
+                    'coach_id' => $this->coach->id,
+                    'role' => Role::Owner->value,
+                ],
+            ],
             'greens' => $this->owned(DB::table('greens')->where('workspace_id', $workspace)),
-            'green_speed_measurements' => $this->owned(DB::table('green_speed_measurements')->where('workspace_id', $workspace)),
-            'students' => $this->owned(DB::table('students')->where('workspace_id', $workspace)->whereIn('id', $students)),
+            'green_speed_measurements' => $this->owned(
+                DB::table('green_speed_measurements')->where('workspace_id', $workspace),
+            ),
+            'students' => $this->owned(
+                DB::table('students')->where('workspace_id', $workspace)->whereIn('id', $students),
+            ),
             'practice_sessions' => $this->owned(DB::table('practice_sessions')->whereIn('id', $sessions)),
             'drill_runs' => $this->owned(DB::table('drill_runs')->whereIn('practice_session_id', $this->touched)),
-            'session_events' => $this->rows(DB::table('session_events')->whereIn('practice_session_id', $this->touched)->orderBy('position'), []),
+            'session_events' => $this->rows(
+                DB::table('session_events')->whereIn('practice_session_id', $this->touched)->orderBy('position'),
+                [],
+            ),
             'balls' => $this->owned(DB::table('balls')->whereIn('practice_session_id', $sessions)),
         ];
     }
@@ -162,8 +196,18 @@ final class ImportScope
                 }
             }
         }
-        $ofTouched = DB::table('practice_sessions')->whereIn('id', $this->touched)->whereNotNull('student_id')->pluck('student_id')
-            ->merge(DB::table('balls')->whereIn('practice_session_id', $this->touched)->whereNotNull('student_id')->distinct()->pluck('student_id'))->all();
+        $ofTouched = DB::table('practice_sessions')
+            ->whereIn('id', $this->touched)
+            ->whereNotNull('student_id')
+            ->pluck('student_id')
+            ->merge(
+                DB::table('balls')
+                    ->whereIn('practice_session_id', $this->touched)
+                    ->whereNotNull('student_id')
+                    ->distinct()
+                    ->pluck('student_id'),
+            )
+            ->all();
         $named += array_fill_keys($ofTouched, true);
         $existing = array_diff(array_map(strval(...), array_keys($named)), $this->idsOf('students'), ['']);
 

@@ -41,9 +41,7 @@ final readonly class ImportWriter
     /** Worked out from the events; like the tables of the file, each row names its workspace. */
     private const WORKED_OUT = ['balls', 'findings', 'stroke_summaries'];
 
-    public function __construct(private ProjectSession $projector, private RefreshStrokeSummaries $summaries)
-    {
-    }
+    public function __construct(private ProjectSession $projector, private RefreshStrokeSummaries $summaries) {}
 
     /**
      * @return \Generator<int, ImportProgress>
@@ -64,7 +62,7 @@ final readonly class ImportWriter
                     $import->touch();
                 });
                 usleep(max(self::PAUSE_US, intdiv(hrtime(true) - $beganNs, 1000)));
-                yield new ImportProgress('writing', $done += $count, $of);
+                yield new ImportProgress('writing', ($done += $count), $of);
             }
             $late = $staging->within(static fn(): array => self::late($scope));
             DB::transaction(fn() => $this->complete($scope, $import, $late));
@@ -82,7 +80,9 @@ final readonly class ImportWriter
     /** Take back what imports left that ended without a word; an import under way is left alone. */
     public static function takeBackAll(): int
     {
-        $abandoned = RecordImport::query()->where('updated_at', '<', CarbonImmutable::now()->subSeconds(self::ABANDONED_AFTER_S))->get();
+        $abandoned = RecordImport::query()
+            ->where('updated_at', '<', CarbonImmutable::now()->subSeconds(self::ABANDONED_AFTER_S))
+            ->get();
         $abandoned->each(self::takeBack(...));
 
         return $abandoned->count();
@@ -97,7 +97,10 @@ final readonly class ImportWriter
     {
         foreach (RecordImport::query()->where('workspace_id', $workspace)->get() as $import) {
             if ($import->updated_at->addSeconds(self::ABANDONED_AFTER_S)->isFuture()) {
-                throw InvalidInput::at('tables', 'Another file of records is being taken in in this workspace. Wait until it is, and try again.');
+                throw InvalidInput::at(
+                    'tables',
+                    'Another file of records is being taken in in this workspace. Wait until it is, and try again.',
+                );
             }
             self::takeBack($import);
         }
@@ -106,9 +109,19 @@ final readonly class ImportWriter
     private static function begin(ImportScope $scope): RecordImport
     {
         return DB::transaction(static function () use ($scope): RecordImport {
-            DB::table('workspaces')->insert(['id' => $scope->id, 'name' => 'Import', 'evidence_version' => 0, 'created_at' => now(), 'updated_at' => now()]);
+            DB::table('workspaces')->insert([
+                'id' => $scope->id,
+                'name' => 'Import',
+                'evidence_version' => 0,
+                'created_at' => now(),
+                'updated_at' => now(),
+            ]);
 
-            return RecordImport::query()->forceCreate(['id' => $scope->id, 'workspace_id' => $scope->coach->workspace_id, 'coach_id' => $scope->coach->id]);
+            return RecordImport::query()->forceCreate([
+                'id' => $scope->id,
+                'workspace_id' => $scope->coach->workspace_id,
+                'coach_id' => $scope->coach->id,
+            ]);
         });
     }
 
@@ -116,7 +129,10 @@ final readonly class ImportWriter
     private static function takeBack(RecordImport $import): void
     {
         do {
-            $sessions = DB::table('practice_sessions')->where('workspace_id', $import->id)->limit(self::SESSIONS_A_PIECE)->pluck('id');
+            $sessions = DB::table('practice_sessions')
+                ->where('workspace_id', $import->id)
+                ->limit(self::SESSIONS_A_PIECE)
+                ->pluck('id');
             DB::table('practice_sessions')->whereIn('id', $sessions)->delete();
         } while ($sessions->isNotEmpty());
         DB::transaction(static function () use ($import): void {
@@ -140,7 +156,10 @@ final readonly class ImportWriter
             yield [0, static fn(): array => self::ofSessions($sessions)];
         }
         foreach (array_chunk($scope->idsOf('students'), self::PIECE) as $students) {
-            yield [0, static fn(): array => ['stroke_summaries' => self::rows('stroke_summaries', 'student_id', $students)]];
+            yield [
+                0,
+                static fn(): array => ['stroke_summaries' => self::rows('stroke_summaries', 'student_id', $students)],
+            ];
         }
     }
 
@@ -151,7 +170,13 @@ final readonly class ImportWriter
      */
     private static function ofSessions(array $sessions): array
     {
-        return array_combine(self::OF_SESSIONS, array_map(static fn(string $table): array => self::rows($table, 'practice_session_id', $sessions), self::OF_SESSIONS));
+        return array_combine(
+            self::OF_SESSIONS,
+            array_map(
+                static fn(string $table): array => self::rows($table, 'practice_session_id', $sessions),
+                self::OF_SESSIONS,
+            ),
+        );
     }
 
     /**
@@ -163,10 +188,18 @@ final readonly class ImportWriter
     {
         $late = [];
         foreach (array_keys(RecordTables::TABLES) as $table) {
-            $late[$table] = array_merge([], ...array_map(static fn(array $ids): array => self::rows($table, 'id', $ids), array_chunk($scope->lateIdsOf($table), self::PIECE)));
+            $late[$table] = array_merge(
+                [],
+                ...array_map(
+                    static fn(array $ids): array => self::rows($table, 'id', $ids),
+                    array_chunk($scope->lateIdsOf($table), self::PIECE),
+                ),
+            );
         }
         $late += self::ofSessions($scope->lateIdsOf('practice_sessions'));
-        $own = static fn(array $row): array => isset($row['workspace_id']) ? ['workspace_id' => $scope->coach->workspace_id] + $row : $row;
+        $own = static fn(array $row): array => isset($row['workspace_id'])
+            ? ['workspace_id' => $scope->coach->workspace_id] + $row
+            : $row;
 
         return array_map(static fn(array $rows): array => array_map($own, $rows), $late);
     }
@@ -177,7 +210,9 @@ final readonly class ImportWriter
         $workspace = $scope->coach->workspace_id;
         // An event belongs to its session and names no workspace.
         foreach (array_diff([...array_keys(RecordTables::TABLES), ...self::WORKED_OUT], ['session_events']) as $table) {
-            DB::table($table)->where('workspace_id', $import->id)->update(['workspace_id' => $workspace]);
+            DB::table($table)
+                ->where('workspace_id', $import->id)
+                ->update(['workspace_id' => $workspace]);
         }
         self::insert($late);
         foreach (PracticeSession::withTrashed()->whereKey($scope->touched)->get() as $session) {
@@ -200,10 +235,24 @@ final readonly class ImportWriter
     private static function rows(string $table, string $column, array $keys): array
     {
         // What a table numbers by itself it numbers anew.
-        $counted = $table === 'session_events' ? 'position' : (in_array($table, ['checklist_answers', 'findings', 'dismissed_insights', 'stroke_summaries'], true) ? 'id' : null);
-        $rows = DB::table($table)->whereIn($column, $keys)->orderBy($counted ?? 'id')->get()->all();
+        $counted =
+            $table === 'session_events'
+                ? 'position'
+                : (in_array($table, ['checklist_answers', 'findings', 'dismissed_insights', 'stroke_summaries'], true)
+                    ? 'id'
+                    : null);
+        $rows = DB::table($table)
+            ->whereIn($column, $keys)
+            ->orderBy($counted ?? 'id')
+            ->get()
+            ->all();
 
-        return array_values(array_map(static fn(\stdClass $row): array => array_diff_key((array) $row, array_flip(array_filter([$counted]))), $rows));
+        return array_values(
+            array_map(
+                static fn(\stdClass $row): array => array_diff_key((array) $row, array_flip(array_filter([$counted]))),
+                $rows,
+            ),
+        );
     }
 
     /** @param array<string, list<array<string, mixed>>> $piece */
@@ -212,7 +261,18 @@ final readonly class ImportWriter
         foreach ($piece as $table => $rows) {
             $flags = self::flags($table);
             foreach (array_chunk($rows, 100) as $some) {
-                DB::table($table)->insert(array_map(static fn(array $row): array => array_map(static fn(mixed $value): bool => (bool) $value, array_filter(array_intersect_key($row, $flags), static fn(mixed $value): bool => $value !== null)) + $row, $some));
+                DB::table($table)->insert(
+                    array_map(
+                        static fn(array $row): array => array_map(
+                            static fn(mixed $value): bool => (bool) $value,
+                            array_filter(
+                                array_intersect_key($row, $flags),
+                                static fn(mixed $value): bool => $value !== null,
+                            ),
+                        ) + $row,
+                        $some,
+                    ),
+                );
             }
         }
     }
@@ -220,7 +280,10 @@ final readonly class ImportWriter
     /** @return array<string, true> columns that are yes or no where the database has a kind of its own for that */
     private static function flags(string $table): array
     {
-        $columns = array_filter(Schema::getColumns($table), static fn(array $column): bool => $column['type_name'] === 'bool');
+        $columns = array_filter(
+            Schema::getColumns($table),
+            static fn(array $column): bool => $column['type_name'] === 'bool',
+        );
 
         return array_fill_keys(array_column($columns, 'name'), true);
     }

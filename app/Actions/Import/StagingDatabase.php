@@ -15,15 +15,20 @@ final readonly class StagingDatabase
 {
     private const CONNECTION = 'staging';
 
-    public function __construct(private Migrator $migrator)
-    {
-    }
+    public function __construct(private Migrator $migrator) {}
 
     /** Lay the tables out, empty. */
     public function open(): void
     {
         // Rows may point to records that the import does not bring; whether those are there was looked up before.
-        config(['database.connections.' . self::CONNECTION => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '', 'foreign_key_constraints' => false]]);
+        config([
+            'database.connections.' . self::CONNECTION => [
+                'driver' => 'sqlite',
+                'database' => ':memory:',
+                'prefix' => '',
+                'foreign_key_constraints' => false,
+            ],
+        ]);
         DB::purge(self::CONNECTION);
         $this->migrator->usingConnection(self::CONNECTION, function (): void {
             $this->migrator->getRepository()->createRepository();

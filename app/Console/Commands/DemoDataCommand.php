@@ -19,18 +19,22 @@ final class DemoDataCommand extends Command
     {
         $demo = Coach::query()->where('email', config('amble.demo_email'));
         if (Coach::query()->exists() && $demo->doesntExist()) {
-            $this->components->error('This database holds accounts and no demo workspace: it is not the demo’s, and is left as it is.');
+            $this->components->error(
+                'This database holds accounts and no demo workspace: it is not the demo’s, and is left as it is.',
+            );
 
             return self::INVALID;
         }
         $today = $this->option('today');
         $coach = $seeder->seed(is_string($today) ? CarbonImmutable::parse($today) : CarbonImmutable::now());
-        $this->components->info(sprintf(
-            'The workspace of %s holds %d students and %d sessions.',
-            $coach->name,
-            $coach->students()->count(),
-            $coach->practiceSessions()->count(),
-        ));
+        $this->components->info(
+            sprintf(
+                'The workspace of %s holds %d students and %d sessions.',
+                $coach->name,
+                $coach->students()->count(),
+                $coach->practiceSessions()->count(),
+            ),
+        );
 
         return self::SUCCESS;
     }

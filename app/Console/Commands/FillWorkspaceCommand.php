@@ -32,34 +32,73 @@ final class FillWorkspaceCommand extends Command
 
     protected $description = 'Fill an empty database with a large workspace of simulated students';
 
-    public function handle(SaveGreenSpeedMeasurement $readings, ProjectSession $projector, RefreshStrokeSummaries $summaries): int
-    {
+    public function handle(
+        SaveGreenSpeedMeasurement $readings,
+        ProjectSession $projector,
+        RefreshStrokeSummaries $summaries,
+    ): int {
         if (Coach::query()->exists()) {
             $this->components->error('There are records here already; this fills only an empty database.');
 
             return self::INVALID;
         }
-        $coach = Coach::query()->create(['name' => 'Big Bench', 'email' => (string) config('amble.demo_email'), 'password' => Str::random(40)]);
-        $greens = array_map(static fn(int $i): Green => $coach->greens()->create(['name' => "Green $i", 'surface' => 'grass']), range(1, self::GREENS));
-        $students = array_map(static fn(int $i): Student => $coach->students()->create([
-            'name' => "Student $i", 'hand' => 'right', 'level' => 'club', 'unit' => 'feet', 'finish_past_m' => 0.3, 'school' => 'rule',
-        ]), range(1, self::STUDENTS));
+        $coach = Coach::query()->create([
+            'name' => 'Big Bench',
+            'email' => (string) config('amble.demo_email'),
+            'password' => Str::random(40),
+        ]);
+        $greens = array_map(
+            static fn(int $i): Green => $coach->greens()->create(['name' => "Green $i", 'surface' => 'grass']),
+            range(1, self::GREENS),
+        );
+        $students = array_map(
+            static fn(int $i): Student => $coach->students()->create([
+                'name' => "Student $i",
+                'hand' => 'right',
+                'level' => 'club',
+                'unit' => 'feet',
+                'finish_past_m' => 0.3,
+                'school' => 'rule',
+            ]),
+            range(1, self::STUDENTS),
+        );
         $sessions = intdiv(max(1, (int) $this->argument('events')), self::A_SESSION);
         $ofFirst = intdiv((int) $this->option('balls'), self::A_SESSION);
         $random = new SeededRandom(9);
         $now = CarbonImmutable::now();
         for ($i = 0; $i < $sessions; ++$i) {
             // The first student's sessions lie among the others', the last of all is theirs and today.
-            $isFirst = $i % max(1, intdiv($sessions, $ofFirst)) === 0 && $i < $ofFirst * max(1, intdiv($sessions, $ofFirst)) || $i === $sessions - 1;
-            $student = $isFirst ? $students[0] : $students[1 + $i % (self::STUDENTS - 1)];
+            $isFirst =
+                ($i % max(1, intdiv($sessions, $ofFirst)) === 0 &&
+                    $i < $ofFirst * max(1, intdiv($sessions, $ofFirst))) ||
+                $i === $sessions - 1;
+            $student = $isFirst ? $students[0] : $students[1 + ($i % (self::STUDENTS - 1))];
             $at = $now->subHours(2)->subMinutes(60 * ($sessions - 1 - $i));
-            DB::transaction(fn() => $this->session($coach, $student, $greens[$i % self::GREENS], $at, $random, $readings, $projector, $i === $sessions - 1));
+            DB::transaction(
+                fn() => $this->session(
+                    $coach,
+                    $student,
+                    $greens[$i % self::GREENS],
+                    $at,
+                    $random,
+                    $readings,
+                    $projector,
+                    $i === $sessions - 1,
+                ),
+            );
         }
         Carbon::setTestNow();
         foreach ($students as $student) {
             $summaries->refresh($student);
         }
-        $this->components->info(sprintf('%d events in %d sessions; %d balls of the first student.', DB::table('session_events')->count(), $sessions, DB::table('balls')->where('student_id', $students[0]->id)->count()));
+        $this->components->info(
+            sprintf(
+                '%d events in %d sessions; %d balls of the first student.',
+                DB::table('session_events')->count(),
+                $sessions,
+                DB::table('balls')->where('student_id', $students[0]->id)->count(),
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -76,11 +115,19 @@ final class FillWorkspaceCommand extends Command
     ): void {
         Carbon::setTestNow($at);
         $session = $coach->practiceSessions()->create([
-            'student_id' => $student->id, 'green_id' => $green->id, 'started_at' => $at, 'ended_at' => $isOpen ? null : $at->addMinutes(50),
+            'student_id' => $student->id,
+            'green_id' => $green->id,
+            'started_at' => $at,
+            'ended_at' => $isOpen ? null : $at->addMinutes(50),
         ]);
         // A reading every few sessions: what a green of several coaches comes to.
         if ($random->uniform() < 0.3 || $isOpen) {
-            $readings->keep($session, ['id' => (string) Str::ulid($at), 'method' => 'ramp', 'direction_1_m' => [3.0, 3.05], 'direction_2_m' => [2.95, 3.02]]);
+            $readings->keep($session, [
+                'id' => (string) Str::ulid($at),
+                'method' => 'ramp',
+                'direction_1_m' => [3.0, 3.05],
+                'direction_2_m' => [2.95, 3.02],
+            ]);
         }
         $stroke = SimulatedStudent::calibrated(0.3, 1.75, 0.09);
         $speed = GreenSpeed::ofFeet(10.0);
@@ -89,12 +136,25 @@ final class FillWorkspaceCommand extends Command
             $back = round(0.12 + 0.25 * $random->uniform(), 3);
             $roll = $stroke->strike(Length::ofMetres($back), $speed, Grade::level(), $random)?->rollMetres;
             $rows[] = [
-                'id' => (string) Str::ulid($at->addSeconds(20 * $ball)), 'practice_session_id' => $session->id, 'logged_by' => $coach->id,
-                'type' => 'putt_logged', 'version' => 2, 'at_ms' => (int) $at->addSeconds(20 * $ball)->getTimestampMs(), 'recorded_at' => $at,
-                'payload' => json_encode([
-                    'backstroke_m' => $back, 'roll_m' => round((float) $roll, 2), 'stop' => 'free', 'seen' => (object) self::seen($ball, $random),
-                    'target_m' => $ball % 2 === 0 ? null : round((float) $roll * (1.0 + 0.1 * $random->normal()) + 0.1, 1), 'grade_percent' => 0,
-                ], JSON_THROW_ON_ERROR),
+                'id' => (string) Str::ulid($at->addSeconds(20 * $ball)),
+                'practice_session_id' => $session->id,
+                'logged_by' => $coach->id,
+                'type' => 'putt_logged',
+                'version' => 2,
+                'at_ms' => (int) $at->addSeconds(20 * $ball)->getTimestampMs(),
+                'recorded_at' => $at,
+                'payload' => json_encode(
+                    [
+                        'backstroke_m' => $back,
+                        'roll_m' => round((float) $roll, 2),
+                        'stop' => 'free',
+                        'seen' => (object) self::seen($ball, $random),
+                        'target_m' =>
+                            $ball % 2 === 0 ? null : round((float) $roll * (1.0 + 0.1 * $random->normal()) + 0.1, 1),
+                        'grade_percent' => 0,
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
             ];
         }
         DB::table('session_events')->insert($rows);
@@ -106,6 +166,8 @@ final class FillWorkspaceCommand extends Command
     {
         $words = static fn(string ...$words): string => $words[(int) (count($words) * $random->uniform())];
 
-        return $ball % 5 === 0 ? ['start' => $words('left', 'on', 'right'), 'call' => $words('short', 'on', 'long')] : [];
+        return $ball % 5 === 0
+            ? ['start' => $words('left', 'on', 'right'), 'call' => $words('short', 'on', 'long')]
+            : [];
     }
 }

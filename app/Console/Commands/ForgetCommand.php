@@ -25,7 +25,9 @@ final class ForgetCommand extends Command
     public function handle(ProjectSession $projector): int
     {
         /** @var LazyCollection<int, PracticeSession> $gone */
-        $gone = PracticeSession::onlyTrashed()->where('deleted_at', '<', CarbonImmutable::now()->subDays(PracticeSession::KEPT_AWAY_DAYS))->lazyById();
+        $gone = PracticeSession::onlyTrashed()
+            ->where('deleted_at', '<', CarbonImmutable::now()->subDays(PracticeSession::KEPT_AWAY_DAYS))
+            ->lazyById();
         $count = 0;
         foreach ($gone as $session) {
             // Its log, balls and findings go with it; they have told nothing since it was put away.
@@ -37,7 +39,9 @@ final class ForgetCommand extends Command
         [$erased, $unread] = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
         $this->components->info("Gone for good: sessions $count, students $erased.");
         foreach ($unread as $student => $why) {
-            $this->components->error("The card of student $student cannot be read, so nobody knows until when it may be kept: $why");
+            $this->components->error(
+                "The card of student $student cannot be read, so nobody knows until when it may be kept: $why",
+            );
         }
 
         return $unread === [] ? self::SUCCESS : self::FAILURE;

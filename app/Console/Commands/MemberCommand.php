@@ -23,11 +23,16 @@ final class MemberCommand extends Command
         );
         $role = is_string($this->argument('role')) ? Role::tryFrom($this->argument('role')) : null;
         if ($host === null || $guest === null || $role === null) {
-            $this->components->error('There must be an account for each address, and the role be owner, coach or observer.');
+            $this->components->error(
+                'There must be an account for each address, and the role be owner, coach or observer.',
+            );
 
             return self::INVALID;
         }
-        Membership::query()->updateOrCreate(['workspace_id' => $host->workspace_id, 'coach_id' => $guest->id], ['role' => $role]);
+        Membership::query()->updateOrCreate(
+            ['workspace_id' => $host->workspace_id, 'coach_id' => $guest->id],
+            ['role' => $role],
+        );
         $guest->forceFill(['workspace_id' => $host->workspace_id])->save();
         $this->components->info("$guest->name now works in the workspace of $host->name, as $role->value.");
 

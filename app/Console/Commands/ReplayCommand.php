@@ -21,8 +21,10 @@ final class ReplayCommand extends Command
 
     public function handle(): int
     {
-        return $this->answer(static fn(string $text): ReplayComputation => strlen($text) <= self::LARGEST
-            ? new ReplayComputation()
-            : throw InvalidInput::at('drill', 'This is larger than a drill and its balls can be (5 MB).'));
+        return $this->answer(
+            static fn(string $text): ReplayComputation => strlen($text) <= self::LARGEST
+                ? new ReplayComputation()
+                : throw InvalidInput::at('drill', 'This is larger than a drill and its balls can be (5 MB).'),
+        );
     }
 }

@@ -28,16 +28,18 @@ final class BallsTableController
     /** Kinds of table a workspace knows again, the latest. */
     private const MAPS = 40;
 
-    public function __construct(private readonly ImportBalls $taking)
-    {
-    }
+    public function __construct(private readonly ImportBalls $taking) {}
 
     public function show(Student $student, BallRepository $evidence): Response
     {
-        return FiguresCsv::answer('balls', BallsAsTable::heads(), array_map(
-            static fn(RolledBall $ball): array => BallsAsTable::row($ball, CsvTimes::write($ball->atMilliseconds)),
-            $evidence->ofStudent($student),
-        ));
+        return FiguresCsv::answer(
+            'balls',
+            BallsAsTable::heads(),
+            array_map(
+                static fn(RolledBall $ball): array => BallsAsTable::row($ball, CsvTimes::write($ball->atMilliseconds)),
+                $evidence->ofStudent($student),
+            ),
+        );
     }
 
     /** Tell what a table would bring, and what each of its columns is taken for; nothing is kept. */
@@ -50,7 +52,16 @@ final class BallsTableController
 
         return new JsonResponse([
             'columns' => self::columns($table, $map),
-            'fields' => array_values(array_map(static fn(TableField $field): array => ['name' => $field->name, 'label' => $field->label, 'units' => array_keys($field->units)], TableField::all())),
+            'fields' => array_values(
+                array_map(
+                    static fn(TableField $field): array => [
+                        'name' => $field->name,
+                        'label' => $field->label,
+                        'units' => array_keys($field->units),
+                    ],
+                    TableField::all(),
+                ),
+            ),
             'rows' => count($table->rows),
             'taken' => count($balls->balls ?? []),
             'there' => $balls === null ? 0 : $this->taking->there($balls),
@@ -63,17 +74,35 @@ final class BallsTableController
     {
         $balls = $this->read($request, $student);
         $there = $this->taking->there($balls);
-        $sessions = $this->taking->take($balls, $request->coach(), $student, $request->green(), $request->speed(), $request->string('zone')->toString());
+        $sessions = $this->taking->take(
+            $balls,
+            $request->coach(),
+            $student,
+            $request->green(),
+            $request->speed(),
+            $request->string('zone')->toString(),
+        );
         $workspace = $request->workspace();
         $maps = [$request->table()->signature() => $request->map()->toArray()] + ($workspace->column_maps ?? []);
         $workspace->update(['column_maps' => array_slice($maps, 0, self::MAPS, true)]);
 
-        return new JsonResponse(['taken' => count($balls->balls) - $there, 'there' => $there, 'refused' => count($balls->refused), 'sessions' => $sessions]);
+        return new JsonResponse([
+            'taken' => count($balls->balls) - $there,
+            'there' => $there,
+            'refused' => count($balls->refused),
+            'sessions' => $sessions,
+        ]);
     }
 
     private function read(BallsTableRequest $request, Student $student): BallsOfTable
     {
-        return BallsOfTable::read($request->table(), $request->map(), $student->id, $request->start(), $request->moments()->read(...));
+        return BallsOfTable::read(
+            $request->table(),
+            $request->map(),
+            $student->id,
+            $request->start(),
+            $request->moments()->read(...),
+        );
     }
 
     /**
@@ -98,10 +127,19 @@ final class BallsTableController
     /** @return list<array<string, mixed>> each with the first cell that is not empty */
     private static function columns(Table $table, ColumnMap $map): array
     {
-        return array_map(static function (string $head, int $place) use ($table, $map): array {
-            $column = $map->columns[$place] ?? null;
+        return array_map(
+            static function (string $head, int $place) use ($table, $map): array {
+                $column = $map->columns[$place] ?? null;
 
-            return ['head' => $head, 'sample' => $table->sample($place), 'field' => $column?->field->name, 'unit' => $column === null || $column->unit === '' ? null : $column->unit];
-        }, $table->heads, array_keys($table->heads));
+                return [
+                    'head' => $head,
+                    'sample' => $table->sample($place),
+                    'field' => $column?->field->name,
+                    'unit' => $column === null || $column->unit === '' ? null : $column->unit,
+                ];
+            },
+            $table->heads,
+            array_keys($table->heads),
+        );
     }
 }

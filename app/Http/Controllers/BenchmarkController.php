@@ -18,9 +18,21 @@ final class BenchmarkController
     {
         $coach = $request->coach();
 
-        return new JsonResponse(new BenchmarkResource(Benchmark::once($request->clientId(), $coach->workspace_id, static fn(): Benchmark => Benchmark::query()->create(
-            $request->columns() + ['id' => $request->clientId(), 'workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id],
-        ))));
+        return new JsonResponse(
+            new BenchmarkResource(
+                Benchmark::once(
+                    $request->clientId(),
+                    $coach->workspace_id,
+                    static fn(): Benchmark => Benchmark::query()->create(
+                        $request->columns() + [
+                            'id' => $request->clientId(),
+                            'workspace_id' => $coach->workspace_id,
+                            'coach_id' => $coach->id,
+                        ],
+                    ),
+                ),
+            ),
+        );
     }
 
     public function update(BenchmarkRequest $request, Benchmark $benchmark): JsonResponse

@@ -48,10 +48,30 @@ final class CalendarController
             'items' => array_map(static function (array $item) use ($told, $zone): array {
                 [$day, $time] = explode(' ', $item['at']->setTimezone($zone)->format('Y-m-d H:i'));
 
-                return ['booking' => $told[$item['booking']->id], 'day' => $day, 'time' => $time, 'wall' => $item['at']->format('Y-m-d H:i'), 'clashes' => $item['clashes']];
+                return [
+                    'booking' => $told[$item['booking']->id],
+                    'day' => $day,
+                    'time' => $time,
+                    'wall' => $item['at']->format('Y-m-d H:i'),
+                    'clashes' => $item['clashes'],
+                ];
             }, $items),
-            'unreadable' => array_map(static fn(array $one): array => ['booking' => new BookingResource($one['booking']), 'reason' => $one['reason']], $unreadable),
-            'waiting' => BookingResource::collection(Booking::query()->with('student', 'green', 'lastLetter')->where('workspace_id', $coach->workspace_id)->where('starts', null)->get()->sortBy('id')->values()),
+            'unreadable' => array_map(
+                static fn(array $one): array => [
+                    'booking' => new BookingResource($one['booking']),
+                    'reason' => $one['reason'],
+                ],
+                $unreadable,
+            ),
+            'waiting' => BookingResource::collection(
+                Booking::query()
+                    ->with('student', 'green', 'lastLetter')
+                    ->where('workspace_id', $coach->workspace_id)
+                    ->where('starts', null)
+                    ->get()
+                    ->sortBy('id')
+                    ->values(),
+            ),
             'has_feed' => $coach->calendar_hash !== null,
         ]);
     }
@@ -61,9 +81,19 @@ final class CalendarController
     {
         $coach = $request->coach();
 
-        return new BookingResource(Booking::once($request->clientId(), $coach->workspace_id, static fn(): Booking => Booking::query()->create(
-            $request->columns() + array_filter(['id' => $request->clientId()]) + ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id],
-        )));
+        return new BookingResource(
+            Booking::once(
+                $request->clientId(),
+                $coach->workspace_id,
+                static fn(): Booking => Booking::query()->create(
+                    $request->columns() +
+                        array_filter(['id' => $request->clientId()]) + [
+                            'workspace_id' => $coach->workspace_id,
+                            'coach_id' => $coach->id,
+                        ],
+                ),
+            ),
+        );
     }
 
     public function update(BookingRequest $request, Booking $booking): BookingResource
@@ -83,7 +113,10 @@ final class CalendarController
     /** One time of a repeated booking falls out. */
     public function skip(Request $request, Booking $booking): BookingResource
     {
-        $fields = $request->validate(['wall' => ['bail', 'required', 'string', 'date_format:Y-m-d H:i']], ['wall.*' => 'Say which time falls out: 2026-12-03 10:00.']);
+        $fields = $request->validate(
+            ['wall' => ['bail', 'required', 'string', 'date_format:Y-m-d H:i']],
+            ['wall.*' => 'Say which time falls out: 2026-12-03 10:00.'],
+        );
         $booking->update(['skipped' => array_values(array_unique([...$booking->skipped, $fields['wall']]))]);
 
         return new BookingResource($booking);
@@ -96,10 +129,16 @@ final class CalendarController
             throw InvalidInput::at('email', 'No mail server is set here, so nothing was sent.');
         }
         $booking->student?->facts()->demandConsent('email');
-        $email = $booking->student?->facts()->email ?? throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
+        $email =
+            $booking->student?->facts()->email ??
+            throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
         $letter = BookingMessage::query()->create([
-            'workspace_id' => $booking->workspace_id, 'coach_id' => $request->coach()->id, 'booking_id' => $booking->id, 'to' => $email,
-            'offered' => $request->offered($booking->zone)?->format('Y-m-d H:i'), 'state' => MessageState::Waiting,
+            'workspace_id' => $booking->workspace_id,
+            'coach_id' => $request->coach()->id,
+            'booking_id' => $booking->id,
+            'to' => $email,
+            'offered' => $request->offered($booking->zone)?->format('Y-m-d H:i'),
+            'state' => MessageState::Waiting,
         ]);
         try {
             SendBookingMail::dispatch($letter->id);
@@ -135,7 +174,10 @@ final class CalendarController
     /** The calendar for whoever holds its address. */
     public function feed(string $token): Response
     {
-        return self::calendar(Coach::query()->where('calendar_hash', hash('sha256', $token))->get()->first() ?? abort(404, 'There is no calendar at this address: it was withdrawn.'));
+        return self::calendar(
+            Coach::query()->where('calendar_hash', hash('sha256', $token))->get()->first() ??
+                abort(404, 'There is no calendar at this address: it was withdrawn.'),
+        );
     }
 
     /** Tell what a calendar would bring; nothing is kept. */
@@ -151,12 +193,20 @@ final class CalendarController
 
     private function take(CalendarRequest $request, bool $isTrial): JsonResponse
     {
-        [$events, $refused] = CalendarFile::read($request->string('text')->toString(), $request->string('zone')->toString());
+        [$events, $refused] = CalendarFile::read(
+            $request->string('text')->toString(),
+            $request->string('zone')->toString(),
+        );
         if ($events === [] && $refused === []) {
             throw InvalidInput::at('text', 'There is no event in this calendar.');
         }
 
-        return new JsonResponse(CalendarWeek::take($request->coach(), $events, $isTrial) + ['refused' => array_slice($refused, 0, 20), 'refused_count' => count($refused)]);
+        return new JsonResponse(
+            CalendarWeek::take($request->coach(), $events, $isTrial) + [
+                'refused' => array_slice($refused, 0, 20),
+                'refused_count' => count($refused),
+            ],
+        );
     }
 
     private static function calendar(Coach $coach): Response

@@ -27,9 +27,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What can be checked of a student, and what was. */
 final class CheckController
 {
-    public function __construct(private readonly CheckHistory $checks)
-    {
-    }
+    public function __construct(private readonly CheckHistory $checks) {}
 
     /** Lay out every check, every card of the workspace, and the questions on which schools differ. */
     public function book(Request $request): JsonResponse
@@ -40,7 +38,10 @@ final class CheckController
         return new JsonResponse([
             'kinds' => CheckKindResource::collection(array_values(CheckKinds::all())),
             'cards' => ChecklistResource::collection(array_values($this->checks->cards($coach->workspace_id))),
-            'questions' => PreferenceQuestionResource::all(array_values(PreferenceQuestion::all()), Workspace::query()->find($coach->workspace_id)->schools ?? []),
+            'questions' => PreferenceQuestionResource::all(
+                array_values(PreferenceQuestion::all()),
+                Workspace::query()->find($coach->workspace_id)->schools ?? [],
+            ),
         ]);
     }
 
@@ -59,7 +60,16 @@ final class CheckController
         foreach ($this->checks->looks($student) as $look) {
             foreach ($look->course as $point) {
                 $at = CarbonImmutable::createFromTimestampMsUTC($point->atMilliseconds)->toIso8601ZuluString();
-                $rows[] = [$at, $point->sessionId, $look->kind->question, $look->findings[0]->unit->value ?? '', $point->value, $point->interval?->low, $point->interval?->high, $point->n];
+                $rows[] = [
+                    $at,
+                    $point->sessionId,
+                    $look->kind->question,
+                    $look->findings[0]->unit->value ?? '',
+                    $point->value,
+                    $point->interval?->low,
+                    $point->interval?->high,
+                    $point->n,
+                ];
             }
         }
 
@@ -86,9 +96,19 @@ final class CheckController
         $remembered = $this->checks->remembered($student);
 
         return new JsonResponse([
-            'lines' => array_map(static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]], $remembered['lines']),
+            'lines' => array_map(
+                static fn(array $line): array => ['about' => $line[0], 'text' => $line[1]],
+                $remembered['lines'],
+            ),
             'recipe' => $remembered['recipe']?->title,
-            'prompts' => array_map(static fn(Prompt $prompt): array => ['text' => $prompt->text, 'from_m' => $prompt->from, 'to_m' => $prompt->to], $remembered['prompts']),
+            'prompts' => array_map(
+                static fn(Prompt $prompt): array => [
+                    'text' => $prompt->text,
+                    'from_m' => $prompt->from,
+                    'to_m' => $prompt->to,
+                ],
+                $remembered['prompts'],
+            ),
             'after_miss' => $remembered['after_miss'],
         ]);
     }

@@ -20,7 +20,10 @@ final class ChecklistController
     {
         $coach = $request->coach();
         $card = Checklist::read($key, $request->told());
-        OwnChecklist::query()->updateOrCreate(['workspace_id' => $coach->workspace_id, 'key' => $key], ['coach_id' => $coach->id, 'content' => $card->toArray()]);
+        OwnChecklist::query()->updateOrCreate(
+            ['workspace_id' => $coach->workspace_id, 'key' => $key],
+            ['coach_id' => $coach->id, 'content' => $card->toArray()],
+        );
 
         return new JsonResponse(new ChecklistResource($card));
     }
@@ -28,7 +31,10 @@ final class ChecklistController
     /** Drop a card of the workspace; one that ships is again as it ships. What was seen of it stays in the log. */
     public function destroy(JsonRequest $request, string $key): Response
     {
-        $gone = OwnChecklist::query()->where('workspace_id', $request->coach()->workspace_id)->where('key', $key)->delete();
+        $gone = OwnChecklist::query()
+            ->where('workspace_id', $request->coach()->workspace_id)
+            ->where('key', $key)
+            ->delete();
         abort_if($gone === 0 && !isset(BuiltInChecklists::all()[$key]), 404);
 
         return response()->noContent();

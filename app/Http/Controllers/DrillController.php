@@ -26,17 +26,25 @@ final class DrillController
     public function index(#[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
     {
         return new JsonResponse([
-            'library' => array_map(static fn(\stdClass $drill): DrillResource => new DrillResource($drill), $library->shipped($coach)),
+            'library' => array_map(
+                static fn(\stdClass $drill): DrillResource => new DrillResource($drill),
+                $library->shipped($coach),
+            ),
             'own' => array_map(self::resource(...), self::ownDrills($coach)),
         ]);
     }
 
     /** Say which drills fit what is at hand, by their keys. */
-    public function fitting(FittingDrillsRequest $request, #[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
-    {
+    public function fitting(
+        FittingDrillsRequest $request,
+        #[CurrentUser] Coach $coach,
+        DrillLibrary $library,
+    ): JsonResponse {
         $own = array_map(static fn(SavedDrill $drill): \stdClass => $drill->definition(), self::ownDrills($coach));
 
-        return new JsonResponse(['keys' => $library->fitting($request->atHand(), [...$own, ...$library->shipped($coach)])]);
+        return new JsonResponse([
+            'keys' => $library->fitting($request->atHand(), [...$own, ...$library->shipped($coach)]),
+        ]);
     }
 
     public function store(DrillRequest $request): DrillResource
@@ -44,7 +52,13 @@ final class DrillController
         $coach = $request->coach();
         $columns = $request->columns() + array_filter(['id' => $request->clientId()]);
 
-        return self::resource(SavedDrill::once($request->clientId(), $coach->workspace_id, static fn(): SavedDrill => $coach->drills()->create($columns)));
+        return self::resource(
+            SavedDrill::once(
+                $request->clientId(),
+                $coach->workspace_id,
+                static fn(): SavedDrill => $coach->drills()->create($columns),
+            ),
+        );
     }
 
     /** Say whether a drill that is being made can be run, and what it comes to; a refusal names the field and why. */
@@ -105,8 +119,11 @@ final class DrillController
     }
 
     /** Say what taking in a library file would do, drill by drill; nothing is taken. */
-    public function preview(ImportDrillsRequest $request, #[CurrentUser] Coach $coach, DrillLibrary $library): JsonResponse
-    {
+    public function preview(
+        ImportDrillsRequest $request,
+        #[CurrentUser] Coach $coach,
+        DrillLibrary $library,
+    ): JsonResponse {
         $own = [];
         foreach (self::ownDrills($coach) as $drill) {
             $own[self::key($drill)] = $drill->definition;
@@ -120,19 +137,23 @@ final class DrillController
     {
         $drills = $library->read($request->getContent());
 
-        return new JsonResponse(DB::transaction(static function () use ($drills, $request): array {
-            $own = [];
-            foreach (self::ownDrills($request->coach()) as $drill) {
-                $own[self::key($drill)] = $drill;
-            }
+        return new JsonResponse(
+            DB::transaction(static function () use ($drills, $request): array {
+                $own = [];
+                foreach (self::ownDrills($request->coach()) as $drill) {
+                    $own[self::key($drill)] = $drill;
+                }
 
-            return array_map(static function (\stdClass $drill) use ($own, $request): DrillResource {
-                $kept = $own[(string) $drill->key] ?? null;
-                $kept?->update(DrillDefinition::columns($drill));
+                return array_map(static function (\stdClass $drill) use ($own, $request): DrillResource {
+                    $kept = $own[(string) $drill->key] ?? null;
+                    $kept?->update(DrillDefinition::columns($drill));
 
-                return self::resource($kept ?? $request->coach()->drills()->create(DrillDefinition::columns($drill)));
-            }, $drills);
-        }));
+                    return self::resource(
+                        $kept ?? $request->coach()->drills()->create(DrillDefinition::columns($drill)),
+                    );
+                }, $drills);
+            }),
+        );
     }
 
     private static function key(SavedDrill $drill): string

@@ -15,9 +15,7 @@ use Illuminate\Support\Collection;
 /** What drills found, by session and by student. */
 final class DrillFindingController
 {
-    public function __construct(private readonly DrillFindings $findings)
-    {
-    }
+    public function __construct(private readonly DrillFindings $findings) {}
 
     public function ofSession(PracticeSession $session): JsonResponse
     {
@@ -32,6 +30,15 @@ final class DrillFindingController
     /** @param Collection<int, DrillFindingRecord> $rows */
     private function listed(Collection $rows): JsonResponse
     {
-        return new JsonResponse($rows->map(fn(DrillFindingRecord $row): DrillFindingResource => new DrillFindingResource($row, $this->findings))->values());
+        return new JsonResponse(
+            $rows
+                ->map(
+                    fn(DrillFindingRecord $row): DrillFindingResource => new DrillFindingResource(
+                        $row,
+                        $this->findings,
+                    ),
+                )
+                ->values(),
+        );
     }
 }

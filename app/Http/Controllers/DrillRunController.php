@@ -23,18 +23,29 @@ final class DrillRunController
         private readonly AppendSessionEvents $append,
         private readonly SessionLogs $logs,
         private readonly DrillFindings $findings,
-    ) {
-    }
+    ) {}
 
     /** Start a drill under the client's id; the same id again answers with what is there. */
     public function store(StartRunRequest $request, PracticeSession $session, ReadingQuiz $guesses): RunResource
     {
         $columns = $request->columns($guesses, $session->student);
-        $run = PracticeRun::once($columns['id'], $session->workspace_id, static fn(): PracticeRun => PracticeRun::query()->create($columns + [
-            'workspace_id' => $session->workspace_id, 'coach_id' => $request->coach()->id, 'practice_session_id' => $session->id,
-        ]));
+        $run = PracticeRun::once(
+            $columns['id'],
+            $session->workspace_id,
+            static fn(): PracticeRun => PracticeRun::query()->create(
+                $columns + [
+                    'workspace_id' => $session->workspace_id,
+                    'coach_id' => $request->coach()->id,
+                    'practice_session_id' => $session->id,
+                ],
+            ),
+        );
         abort_if($run->practice_session_id !== $session->id, 404);
-        $expectation = $this->runs->expectation(DrillDefinition::card($run->definition())->rules, $run->seed, $session->load('student', 'green'));
+        $expectation = $this->runs->expectation(
+            DrillDefinition::card($run->definition())->rules,
+            $run->seed,
+            $session->load('student', 'green'),
+        );
 
         return new RunResource($run, $this->logs->ofRun($run), $this->findings, $session->student_id, $expectation);
     }

@@ -25,19 +25,32 @@ final class DrillSetupController
         $drill = $card->rules;
         $seed = PracticeRun::seedOf($request->string('id')->toString());
 
-        return DrillSetupResource::make(new DrillSetup(
-            sheet: SetupSheet::of($card),
-            drill: $drill,
-            lengths: DrillStart::lengths($drill, $seed),
-            coach: $request->coach(),
-            stepped: $request->stepped(),
-            expectation: $session === null ? null : $runs->expectation($drill, $seed, $session),
-            progression: $session === null || $request->isChosen() ? null : $runs->progression($card, $session),
-            definition: $definition,
-            card: $card,
-            group: $session === null ? [] : array_values($request->students()->map(static fn(Student $student): array => [
-                'student' => $student->id, 'name' => $student->name, 'balls' => $runs->expectation($drill, $seed, $session, $student)->balls,
-            ])->all()),
-        ));
+        return DrillSetupResource::make(
+            new DrillSetup(
+                sheet: SetupSheet::of($card),
+                drill: $drill,
+                lengths: DrillStart::lengths($drill, $seed),
+                coach: $request->coach(),
+                stepped: $request->stepped(),
+                expectation: $session === null ? null : $runs->expectation($drill, $seed, $session),
+                progression: $session === null || $request->isChosen() ? null : $runs->progression($card, $session),
+                definition: $definition,
+                card: $card,
+                group: $session === null
+                    ? []
+                    : array_values(
+                        $request
+                            ->students()
+                            ->map(
+                                static fn(Student $student): array => [
+                                    'student' => $student->id,
+                                    'name' => $student->name,
+                                    'balls' => $runs->expectation($drill, $seed, $session, $student)->balls,
+                                ],
+                            )
+                            ->all(),
+                    ),
+            ),
+        );
     }
 }

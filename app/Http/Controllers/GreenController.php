@@ -27,7 +27,13 @@ final class GreenController
     {
         $coach = $request->coach();
 
-        return GreenResource::make(Green::once($request->clientId(), $coach->workspace_id, static fn(): Green => $coach->greens()->create($request->validated())));
+        return GreenResource::make(
+            Green::once(
+                $request->clientId(),
+                $coach->workspace_id,
+                static fn(): Green => $coach->greens()->create($request->validated()),
+            ),
+        );
     }
 
     public function update(GreenRequest $request, Green $green): GreenResource
@@ -41,7 +47,11 @@ final class GreenController
     public function stations(Green $green): JsonResponse
     {
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::query()->where('green_id', $green->id)->orderByDesc('started_at')->limit(self::LATELY)->get();
+        $sessions = PracticeSession::query()
+            ->where('green_id', $green->id)
+            ->orderByDesc('started_at')
+            ->limit(self::LATELY)
+            ->get();
 
         return new JsonResponse(GreenStations::of($sessions));
     }
@@ -49,7 +59,13 @@ final class GreenController
     /** Tell whether paces that were counted to a station agree with the length as it was said. */
     public function slip(UnitsSlipRequest $request): JsonResponse
     {
-        return new JsonResponse(['slip' => DrillSetup::slip($request->coach(), Length::ofMetres($request->float('length_m')), $request->float('paces'))]);
+        return new JsonResponse([
+            'slip' => DrillSetup::slip(
+                $request->coach(),
+                Length::ofMetres($request->float('length_m')),
+                $request->float('paces'),
+            ),
+        ]);
     }
 
     /** Put a green away; what was rolled on it stays in the ledger. */

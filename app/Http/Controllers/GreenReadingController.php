@@ -27,9 +27,21 @@ final class GreenReadingController
     /** What to look for before a putt is read, here and for this student: the coach's own cards. */
     public function hints(HintsRequest $request, CheckHistory $checks): JsonResponse
     {
-        $hints = ReadingHints::of($checks->cards($request->coach()->workspace_id), $request->green()?->grass, $request->schools());
+        $hints = ReadingHints::of(
+            $checks->cards($request->coach()->workspace_id),
+            $request->green()?->grass,
+            $request->schools(),
+        );
 
-        return new JsonResponse(array_map(static fn(Checklist $card): array => ['title' => $card->title, 'points' => array_column($card->points, 'text')], $hints));
+        return new JsonResponse(
+            array_map(
+                static fn(Checklist $card): array => [
+                    'title' => $card->title,
+                    'points' => array_column($card->points, 'text'),
+                ],
+                $hints,
+            ),
+        );
     }
 
     /** Whether a ball beside the green is rolled or chipped; guidance, and nothing is kept. */
@@ -37,6 +49,11 @@ final class GreenReadingController
     {
         $told = $request->told();
 
-        return new JsonResponse(['advice' => $told->advice, 'why' => $told->why, 'limits' => $told->limits, 'cautions' => $told->cautions]);
+        return new JsonResponse([
+            'advice' => $told->advice,
+            'why' => $told->why,
+            'limits' => $told->limits,
+            'cautions' => $told->cautions,
+        ]);
     }
 }

@@ -20,7 +20,9 @@ final class GreenSpeedController
         PracticeSession $session,
         SaveGreenSpeedMeasurement $readings,
     ): GreenSpeedMeasurementResource {
-        return GreenSpeedMeasurementResource::make($readings->keep($session, $request->validated())->load('session.student'));
+        return GreenSpeedMeasurementResource::make(
+            $readings->keep($session, $request->validated())->load('session.student'),
+        );
     }
 
     /** Say what there is to ask about a timed roll before it counts. */
@@ -28,6 +30,11 @@ final class GreenSpeedController
     {
         $doubts = $readings->doubts((array) $request->validated('roll'), $request->validated('others'));
 
-        return new JsonResponse(array_map(static fn(RollDoubt $doubt): array => ['key' => $doubt->value, 'sentence' => $doubt->sentence()], $doubts));
+        return new JsonResponse(
+            array_map(
+                static fn(RollDoubt $doubt): array => ['key' => $doubt->value, 'sentence' => $doubt->sentence()],
+                $doubts,
+            ),
+        );
     }
 }

@@ -32,18 +32,18 @@ final class HomeDrillController
     /** More in one drill nobody rolls. */
     private const MOST_EVENTS = 2_000;
 
-    public function __construct(private readonly StartHomeDrill $start, private readonly HomeDrillAnswers $answers)
-    {
-    }
+    public function __construct(private readonly StartHomeDrill $start, private readonly HomeDrillAnswers $answers) {}
 
     public function begin(StartHomeDrillRequest $request, string $link): SessionResource
     {
-        return $this->answers->session($this->start->begin(
-            AuthenticateLink::card($request),
-            $request->string('id')->toString(),
-            $request->string('run_id')->toString(),
-            DeviceTime::of($request->validated('started_at_ms')),
-        ));
+        return $this->answers->session(
+            $this->start->begin(
+                AuthenticateLink::card($request),
+                $request->string('id')->toString(),
+                $request->string('run_id')->toString(),
+                DeviceTime::of($request->validated('started_at_ms')),
+            ),
+        );
     }
 
     public function session(string $link, PracticeSession $session): SessionResource
@@ -57,23 +57,41 @@ final class HomeDrillController
     }
 
     /** Tell what happened to one ball since it was rolled. */
-    public function history(string $link, PracticeSession $session, string $ball, SessionLogs $logs): AnonymousResourceCollection
-    {
+    public function history(
+        string $link,
+        PracticeSession $session,
+        string $ball,
+        SessionLogs $logs,
+    ): AnonymousResourceCollection {
         return BallEventResource::collection($logs->historyOf($session, $ball));
     }
 
     /** @throws ValidationException If it is more than a student says of their balls. */
-    public function log(LogEventsRequest $request, string $link, PracticeSession $session, AppendSessionEvents $append, DrillFindings $findings): SessionLogResource
-    {
+    public function log(
+        LogEventsRequest $request,
+        string $link,
+        PracticeSession $session,
+        AppendSessionEvents $append,
+        DrillFindings $findings,
+    ): SessionLogResource {
         $events = $request->events();
         foreach ($events as $i => $event) {
-            $isTheirs = in_array($event['type'] ?? null, self::NOTED, true) && in_array($event['student'] ?? null, [null, $session->student_id], true);
+            $isTheirs =
+                in_array($event['type'] ?? null, self::NOTED, true) &&
+                in_array($event['student'] ?? null, [null, $session->student_id], true);
             if (!$isTheirs) {
-                throw ValidationException::withMessages(["events.$i.type" => 'At home only the balls of the drill are noted.']);
+                throw ValidationException::withMessages([
+                    "events.$i.type" => 'At home only the balls of the drill are noted.',
+                ]);
             }
         }
-        if (SessionEventRecord::query()->where('practice_session_id', $session->id)->count() + count($events) > self::MOST_EVENTS) {
-            throw ValidationException::withMessages(['events' => 'That is enough of one drill: nothing more was kept.']);
+        if (
+            SessionEventRecord::query()->where('practice_session_id', $session->id)->count() + count($events) >
+            self::MOST_EVENTS
+        ) {
+            throw ValidationException::withMessages([
+                'events' => 'That is enough of one drill: nothing more was kept.',
+            ]);
         }
         $appended = $append->append($session, AuthenticateLink::card($request)->coach_id, $events, $request->version());
 

@@ -23,9 +23,7 @@ use Illuminate\Http\JsonResponse;
 /** What is done and asked at home: noted behind a private link, answered by the coach. */
 final class HomeworkController
 {
-    public function __construct(private readonly HomeworkLog $home)
-    {
-    }
+    public function __construct(private readonly HomeworkLog $home) {}
 
     public function show(Student $student): JsonResponse
     {
@@ -40,7 +38,10 @@ final class HomeworkController
             'entries' => HomeworkEntryResource::collection($rows),
             'finding' => $look->finding === null ? null : MeasureReportResource::finding('home', $look->finding),
             'question' => $look->question,
-            'task' => $task === null ? null : ['line' => $task->line(), 'lately' => $task->lately($entries, (int) now()->getTimestampMs())],
+            'task' =>
+                $task === null
+                    ? null
+                    : ['line' => $task->line(), 'lately' => $task->lately($entries, (int) now()->getTimestampMs())],
         ]);
     }
 
@@ -65,6 +66,8 @@ final class HomeworkController
             throw InvalidInput::at('kind', 'Answers are the coach’s.');
         }
 
-        return new JsonResponse(new HomeworkEntryResource($this->home->keep($card->student, $request->entryId(), $card->coach_id, $entry)));
+        return new JsonResponse(
+            new HomeworkEntryResource($this->home->keep($card->student, $request->entryId(), $card->coach_id, $entry)),
+        );
     }
 }

@@ -21,7 +21,9 @@ final class LengthSetController
         /** @var Collection<int, LengthSet> $sets */
         $sets = $coach->workspace->lengthSets()->orderBy('name')->get();
 
-        return new JsonResponse($sets->map(static fn(LengthSet $set): LengthSetResource => new LengthSetResource($set))->values());
+        return new JsonResponse(
+            $sets->map(static fn(LengthSet $set): LengthSetResource => new LengthSetResource($set))->values(),
+        );
     }
 
     /** Keep a set under the client's id; the same id again answers with what is there. */
@@ -30,7 +32,15 @@ final class LengthSetController
         $columns = $request->columns();
         $coach = $request->coach();
 
-        return new LengthSetResource(LengthSet::once($columns['id'], $coach->workspace_id, static fn(): LengthSet => LengthSet::query()->create($columns + ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id])));
+        return new LengthSetResource(
+            LengthSet::once(
+                $columns['id'],
+                $coach->workspace_id,
+                static fn(): LengthSet => LengthSet::query()->create(
+                    $columns + ['workspace_id' => $coach->workspace_id, 'coach_id' => $coach->id],
+                ),
+            ),
+        );
     }
 
     public function update(LengthSetRequest $request, LengthSet $set): LengthSetResource

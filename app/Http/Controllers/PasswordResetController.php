@@ -43,7 +43,9 @@ final class PasswordResetController
             });
         });
         if ($answer !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['token' => 'This link is used up, or older than an hour. Ask for a new one.']);
+            throw ValidationException::withMessages([
+                'token' => 'This link is used up, or older than an hour. Ask for a new one.',
+            ]);
         }
 
         return response()->noContent();
@@ -54,7 +56,7 @@ final class PasswordResetController
     {
         $mailer = Mail::mailer();
         $outbox = $mailer instanceof Mailer ? $mailer->getSymfonyTransport() : null;
-        if (!config('amble.demo') || !$outbox instanceof LocalMailFolder) {
+        if (!config('amble.demo') || !($outbox instanceof LocalMailFolder)) {
             abort(404);
         }
 

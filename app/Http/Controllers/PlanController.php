@@ -24,9 +24,7 @@ use Illuminate\Http\JsonResponse;
 /** Plans for a session: proposed, kept with the session's card, and held against what happens. */
 final class PlanController
 {
-    public function __construct(private readonly PlanReport $planning)
-    {
-    }
+    public function __construct(private readonly PlanReport $planning) {}
 
     /** Propose a plan round what the coach has set; nothing is kept. */
     public function propose(PlanRequest $request, PracticeSession $session): JsonResponse
@@ -38,8 +36,18 @@ final class PlanController
         return new JsonResponse([
             'minutes' => $plan->minutes,
             'planned' => $plan->planned(),
-            'blocks' => array_map(static fn(Block $block): array => $block->toArray() + ['label' => $block->kind->label(), 'dose' => $block->kind->dose(), 'others' => self::others($planner, $block, $plan)], $plan->blocks),
-            'clashes' => array_map(static fn(Clash $clash): array => ['block' => $clash->block, 'says' => $clash->says], $plan->clashes),
+            'blocks' => array_map(
+                static fn(Block $block): array => $block->toArray() + [
+                    'label' => $block->kind->label(),
+                    'dose' => $block->kind->dose(),
+                    'others' => self::others($planner, $block, $plan),
+                ],
+                $plan->blocks,
+            ),
+            'clashes' => array_map(
+                static fn(Clash $clash): array => ['block' => $clash->block, 'says' => $clash->says],
+                $plan->clashes,
+            ),
         ]);
     }
 
@@ -52,19 +60,24 @@ final class PlanController
         }
         $progress = $this->planning->progress($session, $plan);
 
-        return new JsonResponse(['progress' => [
-            'blocks' => array_map(static fn(Block $block): array => $block->toArray() + [
-                'label' => $block->kind->label(),
-                'state' => $progress->states[$block->id],
-                'took_minutes' => $progress->took[$block->id],
-            ], $plan->blocks),
-            'minutes' => $plan->minutes,
-            'left_minutes' => $progress->left,
-            'over_minutes' => $progress->over,
-            'let_go' => $progress->letGo,
-            'next' => $progress->next,
-            'says' => $progress->says,
-        ]]);
+        return new JsonResponse([
+            'progress' => [
+                'blocks' => array_map(
+                    static fn(Block $block): array => $block->toArray() + [
+                        'label' => $block->kind->label(),
+                        'state' => $progress->states[$block->id],
+                        'took_minutes' => $progress->took[$block->id],
+                    ],
+                    $plan->blocks,
+                ),
+                'minutes' => $plan->minutes,
+                'left_minutes' => $progress->left,
+                'over_minutes' => $progress->over,
+                'let_go' => $progress->letGo,
+                'next' => $progress->next,
+                'says' => $progress->says,
+            ],
+        ]);
     }
 
     /** Draft what is said at the end, from what happened; nothing is kept. */
@@ -72,15 +85,20 @@ final class PlanController
     {
         $debrief = $this->planning->debrief($session, $coach);
 
-        return new JsonResponse(['debrief' => $debrief === null ? null : [
-            'for_student' => $debrief->forStudent(),
-            'for_next' => $debrief->next,
-            'work_on' => $debrief->workOn,
-            'home_task' => $debrief->home,
-            'home_balls' => $debrief->homeBalls,
-            'home_drill' => $debrief->homeDrill,
-            'home_days' => $debrief->home === null ? null : Debrief::DAYS_AT_HOME,
-        ]]);
+        return new JsonResponse([
+            'debrief' =>
+                $debrief === null
+                    ? null
+                    : [
+                        'for_student' => $debrief->forStudent(),
+                        'for_next' => $debrief->next,
+                        'work_on' => $debrief->workOn,
+                        'home_task' => $debrief->home,
+                        'home_balls' => $debrief->homeBalls,
+                        'home_drill' => $debrief->homeDrill,
+                        'home_days' => $debrief->home === null ? null : Debrief::DAYS_AT_HOME,
+                    ],
+        ]);
     }
 
     /** Tell who is where when, for those who are here. */
@@ -101,13 +119,16 @@ final class PlanController
     /** @return list<array<string, mixed>> */
     private static function others(Planner $planner, Block $block, Plan $plan): array
     {
-        return array_map(static fn(Candidate $other): array => [
-            'drill' => $other->key(),
-            'name' => $other->card->name,
-            'minutes' => $other->wholeMinutes(),
-            'balls' => $other->balls($other->wholeMinutes(), $block->kind),
-            'spread_minutes' => $other->minutes->spread,
-            'learned_from' => $other->minutes->n,
-        ], $block->kind->isDrill() ? $planner->others($block, $plan->blocks) : []);
+        return array_map(
+            static fn(Candidate $other): array => [
+                'drill' => $other->key(),
+                'name' => $other->card->name,
+                'minutes' => $other->wholeMinutes(),
+                'balls' => $other->balls($other->wholeMinutes(), $block->kind),
+                'spread_minutes' => $other->minutes->spread,
+                'learned_from' => $other->minutes->n,
+            ],
+            $block->kind->isDrill() ? $planner->others($block, $plan->blocks) : [],
+        );
     }
 }

@@ -24,17 +24,24 @@ final class PracticeSessionController
         private readonly ProjectSession $projector,
         private readonly RefreshStrokeSummaries $summaries,
         private readonly TakeHomeCards $pocket,
-    ) {
-    }
+    ) {}
 
     /** Start a session under the client's id; the same id again answers with what is there. */
     public function store(StartSessionRequest $request): SessionResource
     {
         $coach = $request->coach();
 
-        return $this->resource(PracticeSession::once($request->clientId(), $coach->workspace_id, static fn(): PracticeSession => $coach->practiceSessions()->create(
-            Arr::except($request->validated(), 'started_at_ms') + ['started_at' => DeviceTime::of($request->validated('started_at_ms'))],
-        )));
+        return $this->resource(
+            PracticeSession::once(
+                $request->clientId(),
+                $coach->workspace_id,
+                static fn(): PracticeSession => $coach->practiceSessions()->create(
+                    Arr::except($request->validated(), 'started_at_ms') + [
+                        'started_at' => DeviceTime::of($request->validated('started_at_ms')),
+                    ],
+                ),
+            ),
+        );
     }
 
     public function show(PracticeSession $session): SessionResource
@@ -49,7 +56,9 @@ final class PracticeSessionController
             $fields['plan'] = $request->plan()?->toArray();
         }
         if (array_key_exists('ended', $fields)) {
-            $fields['ended_at'] = $fields['ended'] ? $session->ended_at ?? DeviceTime::of($fields['ended_at_ms'] ?? null) : null;
+            $fields['ended_at'] = $fields['ended']
+                ? $session->ended_at ?? DeviceTime::of($fields['ended_at_ms'] ?? null)
+                : null;
         }
         DB::transaction(function () use ($session, $fields): void {
             $session->update(Arr::except($fields, ['ended', 'ended_at_ms', 'pocket']));
@@ -93,8 +102,12 @@ final class PracticeSessionController
     private function resource(PracticeSession $session): SessionResource
     {
         $session->load('student', 'green');
-        $before = $session->student?->practiceSessions()->where('started_at', '<', $session->started_at)
-            ->whereNotNull('note_for_next')->orderByDesc('started_at')->first();
+        $before = $session->student
+            ?->practiceSessions()
+            ->where('started_at', '<', $session->started_at)
+            ->whereNotNull('note_for_next')
+            ->orderByDesc('started_at')
+            ->first();
 
         return new SessionResource(
             $session,

@@ -26,9 +26,17 @@ final class PutterController
     public function store(PutterRequest $request, Student $student): AnonymousResourceCollection
     {
         $coach = $request->coach();
-        Putter::once($request->clientId(), $student->workspace_id, static fn(): Putter => Putter::query()->create(
-            $request->validated() + ['workspace_id' => $student->workspace_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
-        ));
+        Putter::once(
+            $request->clientId(),
+            $student->workspace_id,
+            static fn(): Putter => Putter::query()->create(
+                $request->validated() + [
+                    'workspace_id' => $student->workspace_id,
+                    'coach_id' => $coach->id,
+                    'student_id' => $student->id,
+                ],
+            ),
+        );
         if ($student->putter === null) {
             $student->update(['putter' => $request->validated('name')]);
         }
@@ -76,6 +84,13 @@ final class PutterController
         /** @var Collection<int, Putter> $putters */
         $putters = Putter::query()->where('student_id', $student->id)->orderBy('created_at')->orderBy('id')->get();
 
-        return PutterResource::collection($putters->map(static fn(Putter $putter): PutterResource => new PutterResource($putter, $student->putter === $putter->name)));
+        return PutterResource::collection(
+            $putters->map(
+                static fn(Putter $putter): PutterResource => new PutterResource(
+                    $putter,
+                    $student->putter === $putter->name,
+                ),
+            ),
+        );
     }
 }

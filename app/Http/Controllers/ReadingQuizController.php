@@ -20,9 +20,7 @@ use Illuminate\Http\JsonResponse;
 /** Aim and pace called before a putt rolls on the screen, and what came of it. */
 final class ReadingQuizController
 {
-    public function __construct(private readonly ReadingQuiz $guesses)
-    {
-    }
+    public function __construct(private readonly ReadingQuiz $guesses) {}
 
     public function ten(ReadingQuizRequest $request, Student $student): JsonResponse
     {
@@ -30,7 +28,14 @@ final class ReadingQuizController
         $rolled = $this->guesses->rolled($student);
         $feared = $this->guesses->feared($student);
         $curving = $request->isFeared() ? $feared?->curving : $request->curving();
-        $putts = $this->guesses->ten($student, $standing['level'] - 1, $request->isBlocked(), $request->isOwn() ? $rolled : [], $curving, new SeededRandom($request->seed()));
+        $putts = $this->guesses->ten(
+            $student,
+            $standing['level'] - 1,
+            $request->isBlocked(),
+            $request->isOwn() ? $rolled : [],
+            $curving,
+            new SeededRandom($request->seed()),
+        );
 
         return new JsonResponse([
             'putts' => array_map(static fn(PuttSituation $putt): array => $putt->said(), $putts),
@@ -44,10 +49,19 @@ final class ReadingQuizController
     public function store(QuizAnswerRequest $request, Student $student): JsonResponse
     {
         $guess = $request->guess();
-        $row = QuizAnswerRecord::once($request->clientId(), $student->workspace_id, static fn(): QuizAnswerRecord => QuizAnswerRecord::query()->create([
-            'id' => $request->clientId(), 'workspace_id' => $student->workspace_id, 'coach_id' => $request->coach()->id, 'student_id' => $student->id,
-            'putt' => $guess->putt->said(), 'called_aim_m' => $guess->aim, 'called_plays_m' => $guess->plays,
-        ]));
+        $row = QuizAnswerRecord::once(
+            $request->clientId(),
+            $student->workspace_id,
+            static fn(): QuizAnswerRecord => QuizAnswerRecord::query()->create([
+                'id' => $request->clientId(),
+                'workspace_id' => $student->workspace_id,
+                'coach_id' => $request->coach()->id,
+                'student_id' => $student->id,
+                'putt' => $guess->putt->said(),
+                'called_aim_m' => $guess->aim,
+                'called_plays_m' => $guess->plays,
+            ]),
+        );
         $guess = $row->guess() ?? $guess;
         $ball = $guess->ball();
 
@@ -78,7 +92,10 @@ final class ReadingQuizController
             'counted' => $ladder->counted(),
             'guesses' => $n,
             'right' => $right,
-            'findings' => array_map(static fn(Finding $finding): array => MeasureReportResource::finding('read_habit', $finding), $findings),
+            'findings' => array_map(
+                static fn(Finding $finding): array => MeasureReportResource::finding('read_habit', $finding),
+                $findings,
+            ),
         ];
     }
 }

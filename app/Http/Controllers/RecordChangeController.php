@@ -24,22 +24,37 @@ final class RecordChangeController
         $student = $request->validated('student');
         $query = RecordChange::query()->where('workspace_id', $request->coach()->workspace_id);
         /** @var Collection<int, RecordChange> $changes */
-        $changes = ($student === null ? $query : $query->where('student_id', $student))->orderByDesc('id')->limit(self::SHOWN)->get();
-        $names = Coach::query()->whereKey($changes->pluck('coach_id')->unique())->pluck('name', 'id');
+        $changes = ($student === null ? $query : $query->where('student_id', $student))
+            ->orderByDesc('id')
+            ->limit(self::SHOWN)
+            ->get();
+        $names = Coach::query()
+            ->whereKey($changes->pluck('coach_id')->unique())
+            ->pluck('name', 'id');
 
-        return new JsonResponse($changes->map(static fn(RecordChange $change): array => [
-            'id' => $change->id,
-            'at' => $change->created_at->toIso8601ZuluString(),
-            'who' => $names[$change->coach_id] ?? '',
-            'record' => $change->record_type,
-            'name' => $change->name,
-            'what' => $change->what,
-            'fields' => array_map(
-                static fn(string $field, array $pair): array => ['field' => $field, 'from' => self::shown($pair[0]), 'to' => self::shown($pair[1])],
-                array_keys($change->fields),
-                array_values($change->fields),
-            ),
-        ])->values());
+        return new JsonResponse(
+            $changes
+                ->map(
+                    static fn(RecordChange $change): array => [
+                        'id' => $change->id,
+                        'at' => $change->created_at->toIso8601ZuluString(),
+                        'who' => $names[$change->coach_id] ?? '',
+                        'record' => $change->record_type,
+                        'name' => $change->name,
+                        'what' => $change->what,
+                        'fields' => array_map(
+                            static fn(string $field, array $pair): array => [
+                                'field' => $field,
+                                'from' => self::shown($pair[0]),
+                                'to' => self::shown($pair[1]),
+                            ],
+                            array_keys($change->fields),
+                            array_values($change->fields),
+                        ),
+                    ],
+                )
+                ->values(),
+        );
     }
 
     private static function shown(mixed $value): ?string

@@ -23,9 +23,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything that was entered: out, in again, and gone for good. */
 final class RecordsController
 {
-    public function __construct(private readonly ImportRecords $import)
-    {
-    }
+    public function __construct(private readonly ImportRecords $import) {}
 
     public function ofWorkspace(#[CurrentUser] Coach $coach): JsonResponse
     {
@@ -72,7 +70,11 @@ final class RecordsController
     {
         $run = $this->import->run($request->coach(), $request->told(), $isTrial);
         if (in_array(ProgressStream::TYPE, $request->getAcceptableContentTypes(), true)) {
-            return ProgressStream::of($run, static fn(ImportProgress $at): array => ['phase' => $at->phase, 'done' => $at->done, 'of' => $at->of], self::counted(...));
+            return ProgressStream::of(
+                $run,
+                static fn(ImportProgress $at): array => ['phase' => $at->phase, 'done' => $at->done, 'of' => $at->of],
+                self::counted(...),
+            );
         }
         while ($run->valid()) {
             $run->next();
@@ -88,7 +90,11 @@ final class RecordsController
      */
     private static function counted(array $counts): array
     {
-        return array_map(static fn(string $table, array $count): array => ['table' => $table] + $count, array_keys($counts), array_values($counts));
+        return array_map(
+            static fn(string $table, array $count): array => ['table' => $table] + $count,
+            array_keys($counts),
+            array_values($counts),
+        );
     }
 
     private static function file(RecordFile $file): JsonResponse

@@ -20,9 +20,7 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 /** Rounds, what they cost, and what would save most. */
 final class RoundController
 {
-    public function __construct(private readonly RoundStatistics $play)
-    {
-    }
+    public function __construct(private readonly RoundStatistics $play) {}
 
     public function show(#[CurrentUser] Coach $coach, Student $student): RoundSummaryResource
     {
@@ -41,22 +39,42 @@ final class RoundController
         foreach ($this->play->of($student, $coach->threePuttInside())->rounds as $round) {
             foreach ($round->played()->holes as $i => $hole) {
                 $rows[] = [
-                    $round->played_on->toDateString(), $round->place, $round->is_from_memory, $i + 1,
-                    $hole->first?->metres(), $hole->putts, $hole->leave?->metres(), $hole->side?->value, $hole->isExtreme,
+                    $round->played_on->toDateString(),
+                    $round->place,
+                    $round->is_from_memory,
+                    $i + 1,
+                    $hole->first?->metres(),
+                    $hole->putts,
+                    $hole->leave?->metres(),
+                    $hole->side?->value,
+                    $hole->isExtreme,
                 ];
             }
         }
 
-        return FiguresCsv::answer('rounds', ['day', 'place', 'from_memory', 'hole', 'first_m', 'putts', 'leave_m', 'side', 'extreme_slope'], $rows);
+        return FiguresCsv::answer(
+            'rounds',
+            ['day', 'place', 'from_memory', 'hole', 'first_m', 'putts', 'leave_m', 'side', 'extreme_slope'],
+            $rows,
+        );
     }
 
     /** Keep a round under the client's id; the same id again answers with what is there. */
     public function store(RoundRequest $request, Student $student): RoundResource
     {
         $coach = $request->coach();
-        $round = Round::once($request->clientId(), $student->workspace_id, static fn(): Round => Round::query()->create(
-            $request->columns() + ['id' => $request->clientId(), 'workspace_id' => $student->workspace_id, 'coach_id' => $coach->id, 'student_id' => $student->id],
-        ));
+        $round = Round::once(
+            $request->clientId(),
+            $student->workspace_id,
+            static fn(): Round => Round::query()->create(
+                $request->columns() + [
+                    'id' => $request->clientId(),
+                    'workspace_id' => $student->workspace_id,
+                    'coach_id' => $coach->id,
+                    'student_id' => $student->id,
+                ],
+            ),
+        );
 
         return new RoundResource($round, $coach->threePuttInside());
     }

@@ -22,9 +22,20 @@ final class SavedReadController
     /** Keep one under the client's id; the same id again answers with what is there. */
     public function store(SavedReadRequest $request, Green $green): SavedReadResource
     {
-        $columns = $request->columns() + ['id' => $request->clientId(), 'workspace_id' => $green->workspace_id, 'coach_id' => $request->coach()->id, 'green_id' => $green->id];
+        $columns = $request->columns() + [
+            'id' => $request->clientId(),
+            'workspace_id' => $green->workspace_id,
+            'coach_id' => $request->coach()->id,
+            'green_id' => $green->id,
+        ];
 
-        return new SavedReadResource(SavedRead::once($request->clientId(), $green->workspace_id, static fn(): SavedRead => SavedRead::query()->create(array_filter($columns))));
+        return new SavedReadResource(
+            SavedRead::once(
+                $request->clientId(),
+                $green->workspace_id,
+                static fn(): SavedRead => SavedRead::query()->create(array_filter($columns)),
+            ),
+        );
     }
 
     public function update(SavedReadRequest $request, SavedRead $read): SavedReadResource

@@ -16,8 +16,12 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 final class SessionEventsController
 {
     /** Append events to a session's log and answer with what they changed. */
-    public function store(LogEventsRequest $request, PracticeSession $session, AppendSessionEvents $append, DrillFindings $findings): SessionLogResource
-    {
+    public function store(
+        LogEventsRequest $request,
+        PracticeSession $session,
+        AppendSessionEvents $append,
+        DrillFindings $findings,
+    ): SessionLogResource {
         $appended = $append->append($session, $request->coach()->id, $request->events(), $request->version());
 
         return new SessionLogResource($session, $appended, $findings);

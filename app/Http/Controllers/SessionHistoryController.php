@@ -24,18 +24,28 @@ final class SessionHistoryController
     /** List sessions, the latest first, by student, by green, before a time: a page at a time. */
     public function index(SessionHistoryRequest $request, SessionHistory $ledger): AnonymousResourceCollection
     {
-        return SessionHistoryLineResource::collection($ledger->page($request->coach()->workspace_id, $request->wanted()));
+        return SessionHistoryLineResource::collection(
+            $ledger->page($request->coach()->workspace_id, $request->wanted()),
+        );
     }
 
     /** List what was put away and can be brought back. */
     public function putAway(#[CurrentUser] Coach $coach, SessionHistory $ledger): JsonResponse
     {
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = PracticeSession::onlyTrashed()->where('workspace_id', $coach->workspace_id)->orderByDesc('started_at')->limit(SessionHistory::PAGE)->get();
+        $sessions = PracticeSession::onlyTrashed()
+            ->where('workspace_id', $coach->workspace_id)
+            ->orderByDesc('started_at')
+            ->limit(SessionHistory::PAGE)
+            ->get();
 
         return new JsonResponse([
-            'students' => StudentResource::collection(Student::onlyTrashed()->where('workspace_id', $coach->workspace_id)->orderBy('name')->get()),
-            'greens' => GreenResource::collection(Green::onlyTrashed()->where('workspace_id', $coach->workspace_id)->orderBy('name')->get()),
+            'students' => StudentResource::collection(
+                Student::onlyTrashed()->where('workspace_id', $coach->workspace_id)->orderBy('name')->get(),
+            ),
+            'greens' => GreenResource::collection(
+                Green::onlyTrashed()->where('workspace_id', $coach->workspace_id)->orderBy('name')->get(),
+            ),
             'sessions' => SessionHistoryLineResource::collection($ledger->lines($sessions)),
         ]);
     }

@@ -14,13 +14,13 @@ use Symfony\Component\HttpFoundation\Response;
 /** A simulated session that shows how Amble works. */
 final class SimulationController
 {
-    public function __construct(private readonly SimulatedSession $walks)
-    {
-    }
+    public function __construct(private readonly SimulatedSession $walks) {}
 
     public function store(SimulationRequest $request): JsonResponse
     {
-        return new JsonResponse(['session_id' => $this->walks->begin($request->coach(), $request->string('id')->toString())->id]);
+        return new JsonResponse([
+            'session_id' => $this->walks->begin($request->coach(), $request->string('id')->toString())->id,
+        ]);
     }
 
     public function next(SimulationStepRequest $request, PracticeSession $session): JsonResponse
@@ -32,17 +32,20 @@ final class SimulationController
         }
         [$step, $drill, $run] = $next;
 
-        return new JsonResponse(['step' => [
-            'key' => $step->key,
-            'place' => $step->place->value,
-            'run_id' => $run?->id,
-            'says' => $step->says,
-            'events' => $step->events,
-            'ramp' => $step->ramp,
-            'drill' => $drill,
-            'notes' => $step->notes === null ? null : ['for_student' => $step->notes[0], 'for_next' => $step->notes[1]],
-            'ends' => $step->ends,
-        ]]);
+        return new JsonResponse([
+            'step' => [
+                'key' => $step->key,
+                'place' => $step->place->value,
+                'run_id' => $run?->id,
+                'says' => $step->says,
+                'events' => $step->events,
+                'ramp' => $step->ramp,
+                'drill' => $drill,
+                'notes' =>
+                    $step->notes === null ? null : ['for_student' => $step->notes[0], 'for_next' => $step->notes[1]],
+                'ends' => $step->ends,
+            ],
+        ]);
     }
 
     public function destroy(PracticeSession $session): Response

@@ -13,19 +13,21 @@ use App\Reports\SessionReview;
 
 final class StrokeReportController
 {
-    public function __construct(private readonly SessionReview $review)
-    {
-    }
+    public function __construct(private readonly SessionReview $review) {}
 
     /** Look back on a session: the student's fit, the table for this green, and what the margin says. */
     public function show(StrokeReportRequest $request, PracticeSession $session): SessionReportResource
     {
-        return SessionReportResource::make($this->review->look($session, $request->student(), $request->coach()->threePuttInside()));
+        return SessionReportResource::make(
+            $this->review->look($session, $request->student(), $request->coach()->threePuttInside()),
+        );
     }
 
     /** Tell the same line for a green of another speed, or for one length more. */
     public function whatIf(WhatIfRequest $request, PracticeSession $session): BackstrokeTableResource
     {
-        return BackstrokeTableResource::make($this->review->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404));
+        return BackstrokeTableResource::make(
+            $this->review->whatIf($session, $request->student(), $request->speed(), $request->length()) ?? abort(404),
+        );
     }
 }

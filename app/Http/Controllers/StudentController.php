@@ -19,7 +19,13 @@ final class StudentController
     {
         $coach = $request->coach();
 
-        return StudentResource::make(Student::once($request->clientId(), $coach->workspace_id, static fn(): Student => $coach->students()->create($request->validated())));
+        return StudentResource::make(
+            Student::once(
+                $request->clientId(),
+                $coach->workspace_id,
+                static fn(): Student => $coach->students()->create($request->validated()),
+            ),
+        );
     }
 
     public function update(StudentRequest $request, Student $student, ProjectSession $projector): StudentResource

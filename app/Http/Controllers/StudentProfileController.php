@@ -35,7 +35,9 @@ final class StudentProfileController
     {
         $coach = $request->coach();
         $answers = TeachingPreferences::read($request->told());
-        Workspace::query()->findOrFail($coach->workspace_id)->update(['schools' => $answers]);
+        Workspace::query()
+            ->findOrFail($coach->workspace_id)
+            ->update(['schools' => $answers]);
         Workspace::evidenceChanged($coach->workspace_id);
 
         return new JsonResponse(PreferenceQuestionResource::all(array_values(PreferenceQuestion::all()), $answers));

@@ -19,9 +19,11 @@ use Illuminate\Http\Request;
 /** A student's pocket card: one printed side, and a private link to it. */
 final class TakeHomeCardController
 {
-    public function __construct(private readonly TakeHomeCards $pocket, private readonly HomeworkLog $home, private readonly HomeDrillAnswers $drill)
-    {
-    }
+    public function __construct(
+        private readonly TakeHomeCards $pocket,
+        private readonly HomeworkLog $home,
+        private readonly HomeDrillAnswers $drill,
+    ) {}
 
     public function show(Student $student): JsonResponse
     {
@@ -57,15 +59,31 @@ final class TakeHomeCardController
     {
         $card = AuthenticateLink::card($request);
 
-        return (new JsonResponse(new TakeHomeCardResource($card, $card->student, $this->pocket->tables($card->student, $card), $this->home->of($card->student), $this->drill->offered($card))))
-            ->withHeaders(['Cache-Control' => 'private, no-store', 'Referrer-Policy' => 'no-referrer', 'X-Robots-Tag' => 'noindex']);
+        return (new JsonResponse(
+            new TakeHomeCardResource(
+                $card,
+                $card->student,
+                $this->pocket->tables($card->student, $card),
+                $this->home->of($card->student),
+                $this->drill->offered($card),
+            ),
+        ))->withHeaders([
+            'Cache-Control' => 'private, no-store',
+            'Referrer-Policy' => 'no-referrer',
+            'X-Robots-Tag' => 'noindex',
+        ]);
     }
 
     /** @param string|null $link told where it has just been made */
     private function told(Student $student, TakeHomeCard $card, ?string $link = null): JsonResponse
     {
         return new JsonResponse([
-            'card' => new TakeHomeCardResource($card, $student, $this->pocket->tables($student, $card), $this->home->of($student)),
+            'card' => new TakeHomeCardResource(
+                $card,
+                $student,
+                $this->pocket->tables($student, $card),
+                $this->home->of($student),
+            ),
             'speed_1_m' => $card->speed_1_m,
             'speed_2_m' => $card->speed_2_m,
             'link' => $link,

@@ -35,11 +35,30 @@ final class TodayController
 
         return new JsonResponse([
             'students' => StudentResource::collection($students),
-            'greens' => GreenResource::collection($coach->greens()->where('is_simulated', false)->with('latestReading.session.student')->orderBy('name')->get()),
+            'greens' => GreenResource::collection(
+                $coach
+                    ->greens()
+                    ->where('is_simulated', false)
+                    ->with('latestReading.session.student')
+                    ->orderBy('name')
+                    ->get(),
+            ),
             'sessions' => SessionSummaryResource::collection($this->sessions($coach)),
-            'questions' => array_map(static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text], array_keys($asked), array_values($asked)),
+            'questions' => array_map(
+                static fn(string $student, string $text): array => ['student_id' => $student, 'text' => $text],
+                array_keys($asked),
+                array_values($asked),
+            ),
             'past_retention' => self::pastTheirDay($students),
-            'grasses' => array_map(static fn(Grass $grass): array => ['value' => $grass->value, 'label' => $grass->label(), 'season' => $grass->isOfWarmSeason() ? 'warm' : 'cool', 'has_grain' => $grass->hasGrain()], Grass::cases()),
+            'grasses' => array_map(
+                static fn(Grass $grass): array => [
+                    'value' => $grass->value,
+                    'label' => $grass->label(),
+                    'season' => $grass->isOfWarmSeason() ? 'warm' : 'cool',
+                    'has_grain' => $grass->hasGrain(),
+                ],
+                Grass::cases(),
+            ),
             'simulation' => SimulatedSession::underWay($coach)?->id,
         ]);
     }
@@ -66,10 +85,16 @@ final class TodayController
     /** @return Collection<int, PracticeSession> those that are open, and the last ones that ended, the latest first */
     private function sessions(Coach $coach): Collection
     {
-        $latest = static fn(int $most) => $coach->practiceSessions()->where(PracticeSession::ofPeople(...))->orderByDesc('started_at')->limit($most);
+        $latest = static fn(int $most) => $coach
+            ->practiceSessions()
+            ->where(PracticeSession::ofPeople(...))
+            ->orderByDesc('started_at')
+            ->limit($most);
 
         /** @var Collection<int, PracticeSession> $sessions */
-        $sessions = $latest(self::OPEN_SESSIONS)->whereNull('ended_at')->get()
+        $sessions = $latest(self::OPEN_SESSIONS)
+            ->whereNull('ended_at')
+            ->get()
             ->concat($latest(self::RECENT_SESSIONS)->whereNotNull('ended_at')->get());
 
         return $sessions->sortByDesc('started_at')->values();

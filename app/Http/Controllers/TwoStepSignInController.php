@@ -50,7 +50,9 @@ final class TwoStepSignInController
     {
         $factor = new TwoStepSignIn($request->coach());
         if (!$factor->isOn()) {
-            throw ValidationException::withMessages(['password' => 'No code is asked for at sign-in: spare ones would open nothing.']);
+            throw ValidationException::withMessages([
+                'password' => 'No code is asked for at sign-in: spare ones would open nothing.',
+            ]);
         }
 
         return new JsonResponse(['spare' => $factor->newSpareCodes()]);

@@ -10,16 +10,16 @@ use Carbon\CarbonImmutable;
 final readonly class CsvTimes
 {
     /** @param string $zone where a time that names no zone was told */
-    public function __construct(private string $zone)
-    {
-    }
+    public function __construct(private string $zone) {}
 
     /** Unix milliseconds; null where it is no moment there was. Only what is written one way: 3/4/26 is another day in another country. */
     public function read(string $text): ?int
     {
         $text = preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 ? "$text 12:00:00" : $text;
 
-        return preg_match('/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/', $text) === 1 && date_parse($text)['warning_count'] === 0 && date_parse($text)['error_count'] === 0
+        return preg_match('/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/', $text) === 1 &&
+            date_parse($text)['warning_count'] === 0 &&
+            date_parse($text)['error_count'] === 0
             ? (int) CarbonImmutable::parse($text, $this->zone)->getTimestampMs()
             : null;
     }

@@ -46,8 +46,17 @@ final class FiguresCsv
     /** @return list<list<string|int|float|null>> the figure itself, its first tries, its parts; lengths in words are in metres */
     public static function rowsOf(Finding $finding): array
     {
-        $rows = [[$finding->question, $finding->unit->value, $finding->value, $finding->interval?->low, $finding->interval?->high, $finding->n]];
-        foreach ([...($finding->first === null ? [] : [$finding->first]), ...$finding->rows] as $row) {
+        $rows = [
+            [
+                $finding->question,
+                $finding->unit->value,
+                $finding->value,
+                $finding->interval?->low,
+                $finding->interval?->high,
+                $finding->n,
+            ],
+        ];
+        foreach ([...$finding->first === null ? [] : [$finding->first], ...$finding->rows] as $row) {
             $rows[] = self::row($row);
         }
 
@@ -57,7 +66,14 @@ final class FiguresCsv
     /** @return list<string|int|float|null> */
     private static function row(FindingRow $row): array
     {
-        return [preg_replace('/\{(-?[\d.]+) [mws]\}/', '$1 m', $row->name), $row->unit->value, $row->value, $row->interval?->low, $row->interval?->high, $row->n];
+        return [
+            preg_replace('/\{(-?[\d.]+) [mws]\}/', '$1 m', $row->name),
+            $row->unit->value,
+            $row->value,
+            $row->interval?->low,
+            $row->interval?->high,
+            $row->n,
+        ];
     }
 
     /** @param list<string|int|float|bool|null> $cells */

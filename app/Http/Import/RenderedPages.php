@@ -23,9 +23,11 @@ final readonly class RenderedPages implements PageCheck
 {
     private const DAYS_SHOWN = 366;
 
-    public function __construct(private PracticeSessionController $sessions, private TodayController $startPage, private GreenController $greens)
-    {
-    }
+    public function __construct(
+        private PracticeSessionController $sessions,
+        private TodayController $startPage,
+        private GreenController $greens,
+    ) {}
 
     public function session(PracticeSession $session): void
     {

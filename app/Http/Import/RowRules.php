@@ -40,8 +40,16 @@ final readonly class RowRules implements RowCheck
 {
     /** Forms whose fields are the table's columns. */
     private const FORMS = [
-        'students' => StudentRequest::class, 'greens' => GreenRequest::class, 'practice_sessions' => UpdateSessionRequest::class, 'green_speed_measurements' => GreenSpeedMeasurementRequest::class,
-        'length_sets' => LengthSetRequest::class, 'rounds' => RoundRequest::class, 'benchmarks' => BenchmarkRequest::class, 'take_home_cards' => TakeHomeCardRequest::class, 'putters' => PutterRequest::class, 'bookings' => BookingRequest::class,
+        'students' => StudentRequest::class,
+        'greens' => GreenRequest::class,
+        'practice_sessions' => UpdateSessionRequest::class,
+        'green_speed_measurements' => GreenSpeedMeasurementRequest::class,
+        'length_sets' => LengthSetRequest::class,
+        'rounds' => RoundRequest::class,
+        'benchmarks' => BenchmarkRequest::class,
+        'take_home_cards' => TakeHomeCardRequest::class,
+        'putters' => PutterRequest::class,
+        'bookings' => BookingRequest::class,
     ];
 
     /** Columns no form asks for: of the record's making, or worked out by the server from what a form asks for. */
@@ -49,21 +57,56 @@ final readonly class RowRules implements RowCheck
         'practice_sessions' => ['is_home' => ['boolean'], 'started_at' => ['required']],
         'session_events' => ['recorded_at' => ['required'], 'practice_session_id' => ['required']],
         'green_speed_measurements' => [
-            'speed_m' => ['nullable', 'numeric', 'between:0.5,7'], 'standard_error_m' => ['nullable', 'numeric', 'between:0,7'], 'give_or_take_m' => ['nullable', 'numeric', 'between:0,7'],
-            'grade' => ['nullable', 'numeric', 'between:-0.3,0.3'], 'grade_low' => ['nullable', 'numeric', 'between:-1,1'], 'grade_high' => ['nullable', 'numeric', 'between:-1,1'],
-            'is_level' => ['required', 'boolean'], 'warnings' => ['present', 'list', 'max:20'], 'warnings.*' => ['string', 'max:300'], 'taken_at' => ['required'],
+            'speed_m' => ['nullable', 'numeric', 'between:0.5,7'],
+            'standard_error_m' => ['nullable', 'numeric', 'between:0,7'],
+            'give_or_take_m' => ['nullable', 'numeric', 'between:0,7'],
+            'grade' => ['nullable', 'numeric', 'between:-0.3,0.3'],
+            'grade_low' => ['nullable', 'numeric', 'between:-1,1'],
+            'grade_high' => ['nullable', 'numeric', 'between:-1,1'],
+            'is_level' => ['required', 'boolean'],
+            'warnings' => ['present', 'list', 'max:20'],
+            'warnings.*' => ['string', 'max:300'],
+            'taken_at' => ['required'],
         ],
         // A calendar from elsewhere may hold longer times than the form offers, and times that are left out.
-        'bookings' => ['minutes' => ['required', 'integer', 'between:1,1440'], 'uid' => ['required', 'string', 'max:200'], 'skipped' => ['present', 'list', 'max:2000'], 'skipped.*' => ['string', 'date_format:Y-m-d H:i']],
+        'bookings' => [
+            'minutes' => ['required', 'integer', 'between:1,1440'],
+            'uid' => ['required', 'string', 'max:200'],
+            'skipped' => ['present', 'list', 'max:2000'],
+            'skipped.*' => ['string', 'date_format:Y-m-d H:i'],
+        ],
         'drills' => ['name' => ['required', 'string', 'max:200']],
-        'drill_runs' => ['seed' => ['required', 'integer', 'between:0,2147483647'], 'students' => ['nullable', 'list', 'max:12'], 'students.*' => ['string', 'distinct']],
+        'drill_runs' => [
+            'seed' => ['required', 'integer', 'between:0,2147483647'],
+            'students' => ['nullable', 'list', 'max:12'],
+            'students.*' => ['string', 'distinct'],
+        ],
         'cards' => ['key' => ['required', 'regex:/^[0-9A-Za-z_]{1,40}$/']],
         'saved_reads' => ['name' => ['required', 'string', 'max:80'], 'green_id' => ['required']],
-        'guesses' => ['called_aim_m' => ['nullable', 'numeric', 'between:-60,60'], 'called_plays_m' => ['nullable', 'numeric', 'between:0,200']],
+        'guesses' => [
+            'called_aim_m' => ['nullable', 'numeric', 'between:-60,60'],
+            'called_plays_m' => ['nullable', 'numeric', 'between:0,200'],
+        ],
     ];
 
     /** Columns that a form calls otherwise, or does not take with the others. */
-    private const NOT_ASKED = ['created_at', 'updated_at', 'deleted_at', 'current_goals', 'about', 'plan', 'started_at', 'ended_at', 'student_id', 'green_id', 'practice_session_id', 'rule', 'definition', 'content', 'putt'];
+    private const NOT_ASKED = [
+        'created_at',
+        'updated_at',
+        'deleted_at',
+        'current_goals',
+        'about',
+        'plan',
+        'started_at',
+        'ended_at',
+        'student_id',
+        'green_id',
+        'practice_session_id',
+        'rule',
+        'definition',
+        'content',
+        'putt',
+    ];
 
     public function check(Coach $coach, string $table, int $i, array $row): void
     {
@@ -71,16 +114,25 @@ final readonly class RowRules implements RowCheck
         $columns = RecordTables::TABLES[$table];
         $told = [];
         foreach ($row as $column => $value) {
-            $told[$column] = ($columns[$column] ?? '') === 'j' && is_string($value) ? json_decode($value, true, 64, JSON_THROW_ON_ERROR) : $value;
+            $told[$column] =
+                ($columns[$column] ?? '') === 'j' && is_string($value)
+                    ? json_decode($value, true, 64, JSON_THROW_ON_ERROR)
+                    : $value;
         }
         try {
             self::holdToForm($coach, $table, $told);
             self::read($table, $row);
         } catch (ValidationException $refused) {
-            throw InvalidInput::at("$at." . array_key_first($refused->errors()), (string) array_values($refused->errors())[0][0]);
+            throw InvalidInput::at(
+                "$at." . array_key_first($refused->errors()),
+                (string) array_values($refused->errors())[0][0],
+            );
         } catch (InvalidInput $refused) {
-            throw InvalidInput::at($at . ($refused->field() === null ? '' : ".{$refused->field()}"), $refused->getMessage());
-        } catch (\JsonException|\TypeError|\ValueError) {
+            throw InvalidInput::at(
+                $at . ($refused->field() === null ? '' : ".{$refused->field()}"),
+                $refused->getMessage(),
+            );
+        } catch (\JsonException | \TypeError | \ValueError) {
             throw InvalidInput::at($at, 'This record lacks what it must say.');
         }
     }
@@ -102,10 +154,16 @@ final readonly class RowRules implements RowCheck
             return;
         }
         $form = match ($table) {
-            'green_speed_measurements' => ['id' => $row['id'], 'method' => $row['method']] + (array) ($row['entries'] ?? []),
+            'green_speed_measurements' => ['id' => $row['id'], 'method' => $row['method']] +
+                (array) ($row['entries'] ?? []),
             'rounds' => ['played_on' => substr((string) $row['played_on'], 0, 10)] + $asked,
-            'take_home_cards' => ['next_on' => $row['next_on'] === null ? null : substr((string) $row['next_on'], 0, 10)] + $asked,
-            'bookings' => ['minutes' => min((int) ($row['minutes'] ?? 0), 480), 'title' => $row['title'] ?? ($row['student_id'] === null ? null : 'A session')] + array_diff_key($asked, ['skipped' => 0, 'uid' => 0]),
+            'take_home_cards' => [
+                'next_on' => $row['next_on'] === null ? null : substr((string) $row['next_on'], 0, 10),
+            ] + $asked,
+            'bookings' => [
+                'minutes' => min((int) ($row['minutes'] ?? 0), 480),
+                'title' => $row['title'] ?? ($row['student_id'] === null ? null : 'A session'),
+            ] + array_diff_key($asked, ['skipped' => 0, 'uid' => 0]),
             default => $asked,
         };
         self::form($coach, $class, array_filter($form, static fn(mixed $value): bool => $value !== null));
@@ -119,8 +177,17 @@ final readonly class RowRules implements RowCheck
      */
     private static function form(Coach $coach, string $class, array $fields): void
     {
-        $request = $class::create('/', 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: json_encode((object) $fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
-        $request->setContainer(app())->setRedirector(app('redirect'))->setUserResolver(static fn(): Coach => $coach)->setRouteResolver(static fn(): null => null);
+        $request = $class::create(
+            '/',
+            'POST',
+            server: ['CONTENT_TYPE' => 'application/json'],
+            content: json_encode((object) $fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        );
+        $request
+            ->setContainer(app())
+            ->setRedirector(app('redirect'))
+            ->setUserResolver(static fn(): Coach => $coach)
+            ->setRouteResolver(static fn(): null => null);
         $request->validateResolved();
     }
 
@@ -139,18 +206,35 @@ final readonly class RowRules implements RowCheck
         $isSaid = static fn(string $column): bool => ($row[$column] ?? null) !== null;
         match ($table) {
             'students' => [
-                $isSaid('current_goals') ? self::at('current_goals', static fn() => CurrentGoals::read($input('current_goals'))) : null,
+                $isSaid('current_goals')
+                    ? self::at('current_goals', static fn() => CurrentGoals::read($input('current_goals')))
+                    : null,
                 // As the model reads it: answers that nobody gave may be kept as an empty list.
                 self::at('about', static fn() => (new Student())->setRawAttributes($row)->facts()),
             ],
             'practice_sessions' => $isSaid('plan') ? self::at('plan', static fn() => Plan::read($input('plan'))) : null,
-            'green_speed_measurements' => self::at('entries', static fn() => SaveGreenSpeedMeasurement::figures(MeasurementMethod::from($text('method')), (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR))),
-            'drills', 'drill_runs' => self::at('definition', static fn() => DrillDefinition::card(DrillDefinition::fromStored($text('definition')))),
+            'green_speed_measurements' => self::at(
+                'entries',
+                static fn() => SaveGreenSpeedMeasurement::figures(
+                    MeasurementMethod::from($text('method')),
+                    (array) json_decode($text('entries'), true, 16, JSON_THROW_ON_ERROR),
+                ),
+            ),
+            'drills', 'drill_runs' => self::at(
+                'definition',
+                static fn() => DrillDefinition::card(DrillDefinition::fromStored($text('definition'))),
+            ),
             'rounds' => (new Round())->setRawAttributes($row)->played(),
             'cards' => self::at('content', static fn() => Checklist::read($text('key'), $input('content'))),
             'saved_reads' => self::at('putt', static fn() => PuttSituation::read($input('putt'))),
-            'bookings' => $isSaid('starts') && $isSaid('zone') ? Series::lastAt($text('starts'), $text('zone'), $row['rule'] === null ? null : $text('rule')) : null,
-            'homework_entries' => HomeworkEntry::read(JsonInput::fromArray(array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])))),
+            'bookings' => $isSaid('starts') && $isSaid('zone')
+                ? Series::lastAt($text('starts'), $text('zone'), $row['rule'] === null ? null : $text('rule'))
+                : null,
+            'homework_entries' => HomeworkEntry::read(
+                JsonInput::fromArray(
+                    array_intersect_key($row, array_flip(['kind', 'at_ms', 'balls', 'passes', 'text'])),
+                ),
+            ),
             'guesses' => (new QuizAnswerRecord())->setRawAttributes($row)->guess(),
             default => null,
         };
@@ -168,7 +252,10 @@ final readonly class RowRules implements RowCheck
         try {
             return $read();
         } catch (InvalidInput $refused) {
-            throw InvalidInput::at($column . ($refused->field() === null ? '' : ".{$refused->field()}"), $refused->getMessage());
+            throw InvalidInput::at(
+                $column . ($refused->field() === null ? '' : ".{$refused->field()}"),
+                $refused->getMessage(),
+            );
         }
     }
 }

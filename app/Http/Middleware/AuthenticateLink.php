@@ -28,12 +28,19 @@ final class AuthenticateLink
         // Asked anew for each request: a link may have been withdrawn since.
         $guard->forgetUser();
         $card = $guard->setRequest($request)->user();
-        if (!$card instanceof TakeHomeCard) {
+        if (!($card instanceof TakeHomeCard)) {
             abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
         }
         [$session, $run] = [$request->route('session'), $request->route('run')];
-        abort_if($session instanceof PracticeSession && (!$session->is_home || $session->student_id !== $card->student_id), 404);
-        abort_if($run instanceof PracticeRun && (!$session instanceof PracticeSession || $run->practice_session_id !== $session->id), 404);
+        abort_if(
+            $session instanceof PracticeSession && (!$session->is_home || $session->student_id !== $card->student_id),
+            404,
+        );
+        abort_if(
+            $run instanceof PracticeRun &&
+                (!($session instanceof PracticeSession) || $run->practice_session_id !== $session->id),
+            404,
+        );
         $request->setUserResolver(static fn(): TakeHomeCard => $card);
 
         return $next($request);

@@ -28,10 +28,15 @@ final class CacheResponse
     {
         $coach = $request->user();
         $record = $request->route('student') ?? $request->route('session');
-        if (!$coach instanceof Coach || !$record instanceof WorkspaceModel) {
+        if (!($coach instanceof Coach) || !($record instanceof WorkspaceModel)) {
             return $next($request);
         }
-        $key = CacheKey::of('answer', $record->workspace_id, [$coach, $record, ...self::students($request, $record)], [$request->path(), $request->query()]);
+        $key = CacheKey::of(
+            'answer',
+            $record->workspace_id,
+            [$coach, $record, ...self::students($request, $record)],
+            [$request->path(), $request->query()],
+        );
         $kept = Cache::get($key);
         if (is_string($kept)) {
             return JsonResponse::fromJsonString($kept);
@@ -49,6 +54,9 @@ final class CacheResponse
     {
         $named = $request->query('student');
 
-        return [$record instanceof PracticeSession ? $record->student : null, is_string($named) ? Student::withTrashed()->find($named) : null];
+        return [
+            $record instanceof PracticeSession ? $record->student : null,
+            is_string($named) ? Student::withTrashed()->find($named) : null,
+        ];
     }
 }

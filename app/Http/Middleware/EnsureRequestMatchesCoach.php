@@ -22,7 +22,9 @@ final class EnsureRequestMatchesCoach
         $said = $request->headers->get(self::HEADER);
         $coach = $request->user()?->getAuthIdentifier();
         if ($said !== null && $coach !== null && $said !== $coach) {
-            throw new ConflictHttpException('Somebody else is signed in on this device now. What you entered waits here for you.');
+            throw new ConflictHttpException(
+                'Somebody else is signed in on this device now. What you entered waits here for you.',
+            );
         }
 
         return $next($request);

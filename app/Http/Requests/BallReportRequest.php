@@ -88,21 +88,32 @@ final class BallReportRequest extends StrokeReportRequest
         }
         $at = CarbonImmutable::parse($said);
 
-        return (int) ($isEnd && preg_match('/^\d{4}-\d\d-\d\d$/', $said) === 1 ? $at->endOfDay() : $at)->getTimestampMs();
+        return (int) ($isEnd && preg_match('/^\d{4}-\d\d-\d\d$/', $said) === 1
+            ? $at->endOfDay()
+            : $at
+        )->getTimestampMs();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
         return [
-            'near_m' => 'length', 'from' => 'first day', 'to' => 'last day', 'then_from' => 'first day before', 'then_to' => 'last day before',
-            'tempo_bpm' => 'tempo', 'with' => 'students beside',
+            'near_m' => 'length',
+            'from' => 'first day',
+            'to' => 'last day',
+            'then_from' => 'first day before',
+            'then_to' => 'last day before',
+            'tempo_bpm' => 'tempo',
+            'with' => 'students beside',
         ];
     }
 
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['date' => 'The :attribute must be a date, like 2026-11-26.', 'with.max' => 'At most two others can be laid beside.'] + parent::messages();
+        return [
+            'date' => 'The :attribute must be a date, like 2026-11-26.',
+            'with.max' => 'At most two others can be laid beside.',
+        ] + parent::messages();
     }
 }

@@ -24,7 +24,14 @@ final class BallsTableRequest extends WorkspaceRequest
         return [
             'text' => ['required', 'string', 'max:2000000'],
             'columns' => ['sometimes', 'array', 'list', 'max:80'],
-            'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2019-12-31'],
+            'day' => [
+                'bail',
+                'required',
+                'string',
+                'date_format:Y-m-d',
+                'before_or_equal:tomorrow',
+                'after:2019-12-31',
+            ],
             'zone' => ['required', 'timezone:all'],
             // A speed is some green's.
             'green_id' => ['nullable', 'required_with:speed_ft', 'string', $this->inWorkspace(Green::class)],
@@ -53,7 +60,8 @@ final class BallsTableRequest extends WorkspaceRequest
 
     public function start(): int
     {
-        return $this->moments()->read($this->string('day')->toString()) ?? throw InvalidInput::at('day', 'This is no day.');
+        return $this->moments()->read($this->string('day')->toString()) ??
+            throw InvalidInput::at('day', 'This is no day.');
     }
 
     public function moments(): CsvTimes
@@ -85,6 +93,9 @@ final class BallsTableRequest extends WorkspaceRequest
 
     private static function read(mixed $columns, Table $table): ColumnMap
     {
-        return ColumnMap::read(JsonInput::parse(json_encode(['columns' => $columns], JSON_THROW_ON_ERROR)), count($table->heads));
+        return ColumnMap::read(
+            JsonInput::parse(json_encode(['columns' => $columns], JSON_THROW_ON_ERROR)),
+            count($table->heads),
+        );
     }
 }

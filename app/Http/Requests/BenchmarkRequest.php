@@ -36,7 +36,10 @@ final class BenchmarkRequest extends WorkspaceRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['source.required' => 'Say where the figure comes from.', 'length_m.required' => 'Say from which length.'] + parent::messages();
+        return [
+            'source.required' => 'Say where the figure comes from.',
+            'length_m.required' => 'Say from which length.',
+        ] + parent::messages();
     }
 
     /** @return array<string, string> */

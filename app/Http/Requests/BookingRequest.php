@@ -19,7 +19,14 @@ final class BookingRequest extends WorkspaceRequest
             'student_id' => ['nullable', 'required_without:title', 'string', $this->inWorkspace(Student::class)],
             'title' => ['nullable', 'string', 'max:120'],
             'green_id' => ['nullable', 'string', $this->inWorkspace(Green::class)],
-            'starts' => ['bail', 'nullable', 'string', 'date_format:Y-m-d H:i', 'after:2019-12-31', 'before:2100-01-01'],
+            'starts' => [
+                'bail',
+                'nullable',
+                'string',
+                'date_format:Y-m-d H:i',
+                'after:2019-12-31',
+                'before:2100-01-01',
+            ],
             'zone' => ['required', 'timezone:all'],
             'minutes' => ['required', 'integer', 'between:1,480'],
             'travel_minutes' => ['sometimes', 'integer', 'between:0,240'],
@@ -35,7 +42,16 @@ final class BookingRequest extends WorkspaceRequest
         $every = $this->validated('every');
         $fields = array_diff_key($this->validated(), array_flip(['id', 'every', 'times']));
 
-        return $fields + ['rule' => $every === null ? null : sprintf('FREQ=WEEKLY;%sCOUNT=%d', $every === 'fortnight' ? 'INTERVAL=2;' : '', $this->integer('times'))];
+        return $fields + [
+            'rule' =>
+                $every === null
+                    ? null
+                    : sprintf(
+                        'FREQ=WEEKLY;%sCOUNT=%d',
+                        $every === 'fortnight' ? 'INTERVAL=2;' : '',
+                        $this->integer('times'),
+                    ),
+        ];
     }
 
     /** @return array<string, string|array<string, string>> */
@@ -51,6 +67,13 @@ final class BookingRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['student_id' => 'student', 'green_id' => 'place', 'starts' => 'time', 'travel_minutes' => 'way', 'times' => 'number of times', 'zone' => 'time zone'];
+        return [
+            'student_id' => 'student',
+            'green_id' => 'place',
+            'starts' => 'time',
+            'travel_minutes' => 'way',
+            'times' => 'number of times',
+            'zone' => 'time zone',
+        ];
     }
 }

@@ -21,7 +21,10 @@ final class CalendarWeekRequest extends WorkspaceRequest
 
     public function from(): CarbonImmutable
     {
-        return CarbonImmutable::parse($this->string('from')->toString(), $this->string('zone')->toString())->startOfDay();
+        return CarbonImmutable::parse(
+            $this->string('from')->toString(),
+            $this->string('zone')->toString(),
+        )->startOfDay();
     }
 
     public function until(): CarbonImmutable

@@ -19,7 +19,12 @@ final class DrillLengthsRequest extends WorkspaceRequest
     {
         $rules = self::rulesOfLengths();
 
-        return array_replace($rules, ['lengths_m' => array_map(static fn(mixed $rule): mixed => $rule === 'required' ? 'sometimes' : $rule, $rules['lengths_m'])]) + [
+        return array_replace($rules, [
+            'lengths_m' => array_map(
+                static fn(mixed $rule): mixed => $rule === 'required' ? 'sometimes' : $rule,
+                $rules['lengths_m'],
+            ),
+        ]) + [
             'balls' => ['nullable', 'integer', 'between:1,500'],
             'minutes' => ['nullable', 'integer', 'between:1,240'],
         ];
@@ -33,6 +38,17 @@ final class DrillLengthsRequest extends WorkspaceRequest
         $laid = $lengths === [] ? $drill : DrillLengths::laidInto($drill, $lengths);
         $room = static fn(mixed $said): ?int => is_int($said) ? $said : null;
 
-        return $library->readOne(json_encode(['drill' => ShortenedDrill::within($laid, $room($this->validated('balls')), $room($this->validated('minutes')))], JSON_THROW_ON_ERROR));
+        return $library->readOne(
+            json_encode(
+                [
+                    'drill' => ShortenedDrill::within(
+                        $laid,
+                        $room($this->validated('balls')),
+                        $room($this->validated('minutes')),
+                    ),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

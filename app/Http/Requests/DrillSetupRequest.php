@@ -58,7 +58,9 @@ final class DrillSetupRequest extends WorkspaceRequest
         /** @var Collection<int, Student> $students */
         $students = $ids === [] ? collect() : Student::query()->whereKey($ids)->get()->toBase();
 
-        return $students->sortBy(static fn(Student $student): int|false => array_search($student->id, $ids, true))->values();
+        return $students
+            ->sortBy(static fn(Student $student): int|false => array_search($student->id, $ids, true))
+            ->values();
     }
 
     /** @return list<float|null> paces to each station, in the drill's order */

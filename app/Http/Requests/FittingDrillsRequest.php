@@ -38,7 +38,11 @@ final class FittingDrillsRequest extends WorkspaceRequest
             $hole === null ? null : $hole === 'yes',
             $text('people') === 'group',
             // A bag may hold nothing: then it is there and empty.
-            $this->has('bag') ? array_values(array_filter(array_map(EquipmentType::tryFrom(...), explode(',', (string) $text('bag'))))) : null,
+            $this->has('bag')
+                ? array_values(
+                    array_filter(array_map(EquipmentType::tryFrom(...), explode(',', (string) $text('bag')))),
+                )
+                : null,
             Purpose::tryFrom((string) $text('purpose')),
         );
     }

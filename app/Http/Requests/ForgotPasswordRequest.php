@@ -25,6 +25,9 @@ final class ForgotPasswordRequest extends FormRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['required' => 'Please give your e-mail address.', 'email' => 'This does not look like an e-mail address.'];
+        return [
+            'required' => 'Please give your e-mail address.',
+            'email' => 'This does not look like an e-mail address.',
+        ];
     }
 }

@@ -61,10 +61,14 @@ final class GreenSpeedMeasurementRequest extends WorkspaceRequest
     public function attributes(): array
     {
         return [
-            'direction_1_m.*' => 'roll', 'direction_2_m.*' => 'roll',
-            'direction_1.*.distance_m' => 'distance', 'direction_2.*.distance_m' => 'distance',
-            'direction_1.*.time_s' => 'time', 'direction_2.*.time_s' => 'time',
-            'speed_ft' => 'green speed', 'ramp_factor' => 'ramp factor',
+            'direction_1_m.*' => 'roll',
+            'direction_2_m.*' => 'roll',
+            'direction_1.*.distance_m' => 'distance',
+            'direction_2.*.distance_m' => 'distance',
+            'direction_1.*.time_s' => 'time',
+            'direction_2.*.time_s' => 'time',
+            'speed_ft' => 'green speed',
+            'ramp_factor' => 'ramp factor',
         ];
     }
 }

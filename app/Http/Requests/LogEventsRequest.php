@@ -47,20 +47,25 @@ final class LogEventsRequest extends WorkspaceRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['events' => ['required', 'array', 'list', 'min:1', 'max:' . self::MOST], 'version' => ['sometimes', 'nullable', 'integer', 'min:0']];
+        return [
+            'events' => ['required', 'array', 'list', 'min:1', 'max:' . self::MOST],
+            'version' => ['sometimes', 'nullable', 'integer', 'min:0'],
+        ];
     }
 
     /** @return list<\Closure(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty()) {
-                $this->readEnvelopes($validator);
-            }
-            if ($validator->errors()->isEmpty()) {
-                $this->checkOwners($validator);
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isEmpty()) {
+                    $this->readEnvelopes($validator);
+                }
+                if ($validator->errors()->isEmpty()) {
+                    $this->checkOwners($validator);
+                }
+            },
+        ];
     }
 
     private function readEnvelopes(Validator $validator): void
@@ -76,7 +81,12 @@ final class LogEventsRequest extends WorkspaceRequest
             $at = $event['at_ms'] ?? null;
             // In capitals, as a ULID is written: in other letters the same one would be another ball.
             if (!is_string($id) || !Str::isUlid($id) || $id !== strtoupper($id) || isset($seen[$id])) {
-                $validator->errors()->add("events.$i.id", isset($seen[is_string($id) ? $id : '']) ? 'Each id may appear once.' : 'The id is not an id.');
+                $validator
+                    ->errors()
+                    ->add(
+                        "events.$i.id",
+                        isset($seen[is_string($id) ? $id : '']) ? 'Each id may appear once.' : 'The id is not an id.',
+                    );
             }
             if (!is_int($at) || $at < 1 || $at > 9_999_999_999_999) {
                 $validator->errors()->add("events.$i.at_ms", 'The time must be a whole number of milliseconds.');
@@ -84,7 +94,7 @@ final class LogEventsRequest extends WorkspaceRequest
             $seen[is_string($id) ? $id : ''] = true;
             $event['at_ms'] = self::believable($at, $i);
             // A request to one run may leave the run out of each event.
-            $this->events[] = ($run instanceof PracticeRun ? $event + ['run_id' => $run->id] : $event);
+            $this->events[] = $run instanceof PracticeRun ? $event + ['run_id' => $run->id] : $event;
         }
     }
 
@@ -103,9 +113,13 @@ final class LogEventsRequest extends WorkspaceRequest
     private function checkOwners(Validator $validator): void
     {
         $session = $this->route('session');
-        $groups = $session instanceof PracticeSession && array_filter(array_column($this->events, 'run_id')) !== []
-            ? $session->runs()->get()->mapWithKeys(static fn(PracticeRun $run): array => [$run->id => $run->students])
-            : collect();
+        $groups =
+            $session instanceof PracticeSession && array_filter(array_column($this->events, 'run_id')) !== []
+                ? $session
+                    ->runs()
+                    ->get()
+                    ->mapWithKeys(static fn(PracticeRun $run): array => [$run->id => $run->students])
+                : collect();
         $known = $this->knownStudents();
         foreach ($this->events as $i => $event) {
             $runId = $event['run_id'] ?? null;
@@ -116,7 +130,9 @@ final class LogEventsRequest extends WorkspaceRequest
             $student = $event['student'] ?? null;
             $isOfGroup = $runId !== null && (array) $groups->get($runId) !== [];
             $problem = match (true) {
-                $student !== null => is_string($student) && isset($known[$student]) ? null : 'That student is not in your workspace.',
+                $student !== null => is_string($student) && isset($known[$student])
+                    ? null
+                    : 'That student is not in your workspace.',
                 ($event['type'] ?? null) === 'putt_logged' && $isOfGroup => 'Say whose ball it was.',
                 default => null,
             };
@@ -132,7 +148,14 @@ final class LogEventsRequest extends WorkspaceRequest
         $named = array_unique(array_filter(array_column($this->events, 'student'), is_string(...)));
         $session = $this->route('session');
         assert($session instanceof PracticeSession);
-        $known = $named === [] ? [] : Student::withTrashed()->where('workspace_id', $session->workspace_id)->whereKey($named)->pluck('id')->all();
+        $known =
+            $named === []
+                ? []
+                : Student::withTrashed()
+                    ->where('workspace_id', $session->workspace_id)
+                    ->whereKey($named)
+                    ->pluck('id')
+                    ->all();
 
         return array_fill_keys(array_filter($known, is_string(...)), true);
     }

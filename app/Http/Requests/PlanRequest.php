@@ -34,7 +34,18 @@ final class PlanRequest extends WorkspaceRequest
         return [
             'minutes' => $this->integer('minutes'),
             'has_hole' => $this->boolean('has_hole', true),
-            'bag' => is_array($this->validated('bag')) ? array_values(array_filter(array_map(static fn(mixed $piece): ?EquipmentType => is_string($piece) ? EquipmentType::tryFrom($piece) : null, $this->array('bag')))) : null,
+            'bag' => is_array($this->validated('bag'))
+                ? array_values(
+                    array_filter(
+                        array_map(
+                            static fn(mixed $piece): ?EquipmentType => is_string($piece)
+                                ? EquipmentType::tryFrom($piece)
+                                : null,
+                            $this->array('bag'),
+                        ),
+                    ),
+                )
+                : null,
         ];
     }
 

@@ -15,11 +15,25 @@ final class PutterRequest extends WorkspaceRequest
     {
         $putter = $this->route('putter');
         $student = $this->route('student');
-        $studentId = $putter instanceof Putter ? $putter->student_id : ($student instanceof Student ? $student->id : null);
+        $studentId =
+            $putter instanceof Putter ? $putter->student_id : ($student instanceof Student ? $student->id : null);
 
         return [
             'id' => ['sometimes', 'ulid'],
-            'name' => ['required', 'string', 'max:120', Rule::unique('putters')->where('student_id', $studentId)->ignore($putter instanceof Putter ? $putter->id : (is_string($this->input('id')) ? $this->input('id') : null))],
+            'name' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('putters')
+                    ->where('student_id', $studentId)
+                    ->ignore(
+                        $putter instanceof Putter
+                            ? $putter->id
+                            : (is_string($this->input('id'))
+                                ? $this->input('id')
+                                : null),
+                    ),
+            ],
             'length_m' => ['nullable', 'numeric', 'between:0.5,1.5'],
             'lie_deg' => ['nullable', 'numeric', 'between:50,90'],
             'loft_deg' => ['nullable', 'numeric', 'between:-5,10'],
@@ -41,6 +55,12 @@ final class PutterRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['length_m' => 'length', 'lie_deg' => 'lie angle', 'loft_deg' => 'loft', 'head_g' => 'head weight', 'mark' => 'mark to aim with'];
+        return [
+            'length_m' => 'length',
+            'lie_deg' => 'lie angle',
+            'loft_deg' => 'loft',
+            'head_g' => 'head weight',
+            'mark' => 'mark to aim with',
+        ];
     }
 }

@@ -20,6 +20,7 @@ final class QuizAnswerRequest extends WorkspaceRequest
     /** @throws InvalidInput At the field that cannot be used, or for a putt that nobody can read. */
     public function guess(): QuizAnswer
     {
-        return QuizAnswer::read(JsonInput::parse($this->getContent())) ?? throw InvalidInput::at('putt', 'Nobody can hole this putt: no ball comes to rest there.');
+        return QuizAnswer::read(JsonInput::parse($this->getContent())) ??
+            throw InvalidInput::at('putt', 'Nobody can hole this putt: no ball comes to rest there.');
     }
 }

@@ -10,7 +10,10 @@ trait ReadsLengths
     /** @return array<string, list<mixed>> */
     private static function rulesOfLengths(): array
     {
-        return ['lengths_m' => ['required', 'list', 'min:1', 'max:24'], 'lengths_m.*' => ['required', 'numeric', 'gt:0', 'max:60']];
+        return [
+            'lengths_m' => ['required', 'list', 'min:1', 'max:24'],
+            'lengths_m.*' => ['required', 'numeric', 'gt:0', 'max:60'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -22,6 +25,9 @@ trait ReadsLengths
     /** @return list<float> */
     private function lengths(): array
     {
-        return array_map(static fn(mixed $metres): float => is_numeric($metres) ? (float) $metres : 0.0, array_values($this->array('lengths_m')));
+        return array_map(
+            static fn(mixed $metres): float => is_numeric($metres) ? (float) $metres : 0.0,
+            array_values($this->array('lengths_m')),
+        );
     }
 }

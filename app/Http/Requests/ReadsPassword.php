@@ -13,11 +13,20 @@ trait ReadsPassword
     /** @return list<mixed> */
     protected static function chosenPassword(): array
     {
-        return ['required', 'string', 'min:10', static function (string $field, mixed $value, \Closure $fail): void {
-            if (is_string($value) && strlen($value) > self::HASHED_BYTES) {
-                $fail('The password must be at most ' . self::HASHED_BYTES . ' letters long; accented ones count as two.');
-            }
-        }];
+        return [
+            'required',
+            'string',
+            'min:10',
+            static function (string $field, mixed $value, \Closure $fail): void {
+                if (is_string($value) && strlen($value) > self::HASHED_BYTES) {
+                    $fail(
+                        'The password must be at most ' .
+                            self::HASHED_BYTES .
+                            ' letters long; accented ones count as two.',
+                    );
+                }
+            },
+        ];
     }
 
     /** @return list<mixed> */
@@ -29,6 +38,9 @@ trait ReadsPassword
     /** @return array<string, string|array<string, string>> */
     protected static function aboutPasswords(): array
     {
-        return ['min' => ['string' => 'The password must be at least :min letters long.'], 'current_password' => 'This is not your password.'];
+        return [
+            'min' => ['string' => 'The password must be at least :min letters long.'],
+            'current_password' => 'This is not your password.',
+        ];
     }
 }

@@ -20,7 +20,11 @@ final class ResetPasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:200'], 'token' => ['required', 'string', 'max:100'], 'password' => self::chosenPassword()];
+        return [
+            'email' => ['required', 'string', 'max:200'],
+            'token' => ['required', 'string', 'max:100'],
+            'password' => self::chosenPassword(),
+        ];
     }
 
     /** @return array<string, string|array<string, string>> */

@@ -27,7 +27,13 @@ final class RollOrChipRequest extends WorkspaceRequest
 
     public function told(): RollOrChip
     {
-        return RollOrChip::of($this->string('slope')->toString(), $this->string('lie')->toString(), $this->float('rough_m'), $this->float('room_m'), $this->schools()->answer('off_green'));
+        return RollOrChip::of(
+            $this->string('slope')->toString(),
+            $this->string('lie')->toString(),
+            $this->float('rough_m'),
+            $this->float('room_m'),
+            $this->schools()->answer('off_green'),
+        );
     }
 
     /** @return array<string, string> */

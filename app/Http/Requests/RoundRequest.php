@@ -35,7 +35,15 @@ final class RoundRequest extends WorkspaceRequest
     {
         $valid = Arr::except($this->validated(), 'id');
 
-        return ['holes' => array_map(static fn(mixed $hole): array => array_filter((array) $hole, static fn(mixed $value): bool => $value !== null), (array) $valid['holes'])] + $valid;
+        return [
+            'holes' => array_map(
+                static fn(mixed $hole): array => array_filter(
+                    (array) $hole,
+                    static fn(mixed $value): bool => $value !== null,
+                ),
+                (array) $valid['holes'],
+            ),
+        ] + $valid;
     }
 
     /** @return array<string, string|array<string, string>> */
@@ -54,6 +62,12 @@ final class RoundRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['played_on' => 'day', 'holes.*.first_m' => 'first putt', 'holes.*.putts' => 'putts', 'holes.*.leave_m' => 'leave', 'holes.*.side' => 'side of the miss'];
+        return [
+            'played_on' => 'day',
+            'holes.*.first_m' => 'first putt',
+            'holes.*.putts' => 'putts',
+            'holes.*.leave_m' => 'leave',
+            'holes.*.side' => 'side of the miss',
+        ];
     }
 }

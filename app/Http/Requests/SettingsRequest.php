@@ -32,6 +32,10 @@ final class SettingsRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['stride_m' => 'pace length', 'trend_sessions' => 'sessions for a trend', 'three_putt_inside_m' => 'length inside which three putts should not come'];
+        return [
+            'stride_m' => 'pace length',
+            'trend_sessions' => 'sessions for a trend',
+            'three_putt_inside_m' => 'length inside which three putts should not come',
+        ];
     }
 }

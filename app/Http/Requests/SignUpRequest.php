@@ -23,7 +23,14 @@ final class SignUpRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'email', 'max:200', Rule::notIn([config('amble.demo_email')]), Rule::unique(Coach::class)],
+            'email' => [
+                'required',
+                'string',
+                'email',
+                'max:200',
+                Rule::notIn([config('amble.demo_email')]),
+                Rule::unique(Coach::class),
+            ],
             'password' => self::chosenPassword(),
         ];
     }

@@ -39,7 +39,9 @@ final class StartRunRequest extends WorkspaceRequest
             'id' => $this->string('id')->toString(),
             'seed' => is_numeric($seed) ? (int) $seed : PracticeRun::seedOf($this->string('id')->toString()),
             'students' => array_values($this->array('students')),
-            'definition' => DrillDefinition::columns($guesses->turned(app(DrillLibrary::class)->readOne($this->getContent()), $student))['definition'],
+            'definition' => DrillDefinition::columns(
+                $guesses->turned(app(DrillLibrary::class)->readOne($this->getContent()), $student),
+            )['definition'],
         ];
     }
 }

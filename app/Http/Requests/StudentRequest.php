@@ -64,6 +64,12 @@ final class StudentRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['stride_m' => 'pace length', 'finish_past_m' => 'run-out past the hole', 'tempo_bpm' => 'tempo', 'band_low_m' => 'shortest length to practise', 'band_high_m' => 'longest length to practise'];
+        return [
+            'stride_m' => 'pace length',
+            'finish_past_m' => 'run-out past the hole',
+            'tempo_bpm' => 'tempo',
+            'band_low_m' => 'shortest length to practise',
+            'band_high_m' => 'longest length to practise',
+        ];
     }
 }

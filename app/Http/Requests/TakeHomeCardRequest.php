@@ -53,6 +53,17 @@ final class TakeHomeCardRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['speed_1_m' => 'first green speed', 'speed_2_m' => 'second green speed', 'work_on' => 'thing to work on', 'home_task' => 'task at home', 'home_balls' => 'count of balls', 'home_drill' => 'drill', 'home_cue' => 'cue', 'home_target' => 'target', 'home_days' => 'days a week', 'next_on' => 'next date'];
+        return [
+            'speed_1_m' => 'first green speed',
+            'speed_2_m' => 'second green speed',
+            'work_on' => 'thing to work on',
+            'home_task' => 'task at home',
+            'home_balls' => 'count of balls',
+            'home_drill' => 'drill',
+            'home_cue' => 'cue',
+            'home_target' => 'target',
+            'home_days' => 'days a week',
+            'next_on' => 'next date',
+        ];
     }
 }

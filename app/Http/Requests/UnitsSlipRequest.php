@@ -10,7 +10,10 @@ final class UnitsSlipRequest extends WorkspaceRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['length_m' => ['required', 'numeric', 'between:0.1,60'], 'paces' => ['required', 'numeric', 'between:0.1,200']];
+        return [
+            'length_m' => ['required', 'numeric', 'between:0.1,60'],
+            'paces' => ['required', 'numeric', 'between:0.1,200'],
+        ];
     }
 
     /** @return array<string, string> */

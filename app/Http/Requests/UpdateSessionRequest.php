@@ -33,7 +33,10 @@ final class UpdateSessionRequest extends WorkspaceRequest
             'kit_word' => ['sometimes', 'nullable', 'string', 'max:300'],
             'plan' => ['sometimes', 'nullable', 'array'],
             // What of it goes on the student's pocket card.
-            'pocket' => ['sometimes', 'array:work_on,home_task,home_balls,home_drill,home_cue,home_target,home_days,next_on'],
+            'pocket' => [
+                'sometimes',
+                'array:work_on,home_task,home_balls,home_drill,home_cue,home_target,home_days,next_on',
+            ],
             'pocket.work_on' => ['nullable', 'string', 'max:300'],
             'pocket.home_task' => ['nullable', 'string', 'max:300'],
             ...TakeHomeCardRequest::taskRules('pocket.'),
@@ -46,18 +49,35 @@ final class UpdateSessionRequest extends WorkspaceRequest
     /** @return list<\Closure(Validator): void> nothing made up becomes somebody's; what went out comes back before a session ends, or a word says why not */
     public function after(): array
     {
-        return [$this->readPlan(...), function (Validator $validator): void {
-            $session = $this->route('session');
-            if (
-                $session instanceof PracticeSession && $session->ended_at === null && $this->boolean('ended')
-                && $session->kit_out !== [] && ($this->string('kit_word')->trim()->toString() === '' && $session->kit_word === null)
-            ) {
-                $validator->errors()->add('kit_word', 'Some kit was counted out and not back: count it in, or say why it stays.');
-            }
-            if ($session instanceof PracticeSession && $session->student?->is_simulated === true && $this->hasAny(['student_id', 'green_id'])) {
-                $validator->errors()->add('student_id', 'A walk along keeps its made-up student and green. Clear it away, and begin a session.');
-            }
-        }];
+        return [
+            $this->readPlan(...),
+            function (Validator $validator): void {
+                $session = $this->route('session');
+                if (
+                    $session instanceof PracticeSession &&
+                    $session->ended_at === null &&
+                    $this->boolean('ended') &&
+                    $session->kit_out !== [] &&
+                    ($this->string('kit_word')->trim()->toString() === '' && $session->kit_word === null)
+                ) {
+                    $validator
+                        ->errors()
+                        ->add('kit_word', 'Some kit was counted out and not back: count it in, or say why it stays.');
+                }
+                if (
+                    $session instanceof PracticeSession &&
+                    $session->student?->is_simulated === true &&
+                    $this->hasAny(['student_id', 'green_id'])
+                ) {
+                    $validator
+                        ->errors()
+                        ->add(
+                            'student_id',
+                            'A walk along keeps its made-up student and green. Clear it away, and begin a session.',
+                        );
+                }
+            },
+        ];
     }
 
     /** The plan as the core reads it: nothing else that was sent with it is kept. */
@@ -66,7 +86,12 @@ final class UpdateSessionRequest extends WorkspaceRequest
         if (!is_array($this->input('plan'))) {
             return null;
         }
-        $told = json_decode(json_encode((object) $this->array('plan'), JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+        $told = json_decode(
+            json_encode((object) $this->array('plan'), JSON_THROW_ON_ERROR),
+            false,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         assert($told instanceof \stdClass);
 
         return Plan::read(JsonInput::fromArray(get_object_vars($told), 'plan'));

@@ -17,7 +17,8 @@ abstract class WorkspaceRequest extends FormRequest
     {
         $coach = $this->user();
 
-        return $coach instanceof Coach && ($this->isMethodSafe() || $coach->roleAt($coach->workspace_id)?->mayChange() === true);
+        return $coach instanceof Coach &&
+            ($this->isMethodSafe() || $coach->roleAt($coach->workspace_id)?->mayChange() === true);
     }
 
     /**
@@ -29,10 +30,17 @@ abstract class WorkspaceRequest extends FormRequest
     {
         $rules = parent::validationRules();
 
-        return $this->isMethodSafe() ? $rules : array_map(static fn(mixed $rule): mixed => !is_array($rule) ? $rule : array_map(
-            static fn(mixed $one): mixed => $one === 'numeric' || $one === 'integer' ? "$one:strict" : $one,
-            $rule,
-        ), $rules);
+        return $this->isMethodSafe()
+            ? $rules
+            : array_map(
+                static fn(mixed $rule): mixed => !is_array($rule)
+                    ? $rule
+                    : array_map(
+                        static fn(mixed $one): mixed => $one === 'numeric' || $one === 'integer' ? "$one:strict" : $one,
+                        $rule,
+                    ),
+                $rules,
+            );
     }
 
     public function coach(): Coach

@@ -28,6 +28,10 @@ final class AnswerFormatShape
      */
     public static function choices(array $words): array
     {
-        return array_map(static fn(string|int $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($words), array_values($words));
+        return array_map(
+            static fn(string|int $value, string $label): array => ['value' => (string) $value, 'label' => $label],
+            array_keys($words),
+            array_values($words),
+        );
     }
 }

@@ -16,7 +16,19 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class BallEventResource extends JsonResource
 {
     /** What of an event's content a history shows. */
-    private const FIELDS = ['putt_id', 'event_id', 'backstroke_m', 'roll_m', 'run_on_m', 'stop', 'target_m', 'grade_percent', 'mark', 'cause', 'seen'];
+    private const FIELDS = [
+        'putt_id',
+        'event_id',
+        'backstroke_m',
+        'roll_m',
+        'run_on_m',
+        'stop',
+        'target_m',
+        'grade_percent',
+        'mark',
+        'cause',
+        'seen',
+    ];
 
     /** @return array<string, mixed> */
     public function toArray(Request $request): array

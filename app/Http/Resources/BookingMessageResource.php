@@ -14,6 +14,10 @@ final class BookingMessageResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['to' => $this->resource->to, 'state' => $this->resource->state->value, 'at' => $this->resource->updated_at->toIso8601ZuluString()];
+        return [
+            'to' => $this->resource->to,
+            'state' => $this->resource->state->value,
+            'at' => $this->resource->updated_at->toIso8601ZuluString(),
+        ];
     }
 }

@@ -27,7 +27,10 @@ final class BookingResource extends JsonResource
             'travel_minutes' => $this->resource->travel_minutes,
             'rule' => $this->resource->rule,
             'note' => $this->resource->note,
-            'letter' => $this->resource->lastLetter === null ? null : (new BookingMessageResource($this->resource->lastLetter))->toArray($request),
+            'letter' =>
+                $this->resource->lastLetter === null
+                    ? null
+                    : (new BookingMessageResource($this->resource->lastLetter))->toArray($request),
         ];
     }
 }

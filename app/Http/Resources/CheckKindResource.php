@@ -29,13 +29,16 @@ final class CheckKindResource extends JsonResource
             'care' => array_map(static fn(SafetyNote $caution): string => $caution->value, $kind->care),
             'dose' => $kind->dose,
             'picture' => $kind->picture->value,
-            'fields' => array_map(static fn(CheckField $field): array => [
-                'name' => $field->name,
-                'question' => $field->question,
-                ...AnswerFormatShape::of($field->answers),
-                'sides' => $field->sides,
-                'is_needed' => $field->isNeeded,
-            ], $kind->fields),
+            'fields' => array_map(
+                static fn(CheckField $field): array => [
+                    'name' => $field->name,
+                    'question' => $field->question,
+                    ...AnswerFormatShape::of($field->answers),
+                    'sides' => $field->sides,
+                    'is_needed' => $field->isNeeded,
+                ],
+                $kind->fields,
+            ),
         ];
     }
 }

@@ -34,12 +34,22 @@ final class CheckReportResource extends JsonResource
             'n' => $look->n,
             'dose' => $look->kind->dose,
             'is_past_dose' => $look->isPastDose,
-            'findings' => array_map(static fn(Finding $finding): array => MeasureReportResource::finding($look->kind->key, $finding), $look->findings),
+            'findings' => array_map(
+                static fn(Finding $finding): array => MeasureReportResource::finding($look->kind->key, $finding),
+                $look->findings,
+            ),
             'since' => $look->since,
             'cue' => $look->cue,
-            'marks' => array_map(static fn(PictureMark $mark): array => [
-                'id' => $mark->id, 'value' => $mark->value, 'to' => $mark->to, 'length_m' => $mark->length, 'word' => $mark->word,
-            ], $look->marks),
+            'marks' => array_map(
+                static fn(PictureMark $mark): array => [
+                    'id' => $mark->id,
+                    'value' => $mark->value,
+                    'to' => $mark->to,
+                    'length_m' => $mark->length,
+                    'word' => $mark->word,
+                ],
+                $look->marks,
+            ),
             'points' => array_map(MeasureReportResource::coursePoint(...), $look->course),
         ];
     }

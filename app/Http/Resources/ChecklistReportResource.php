@@ -25,16 +25,19 @@ final class ChecklistReportResource extends JsonResource
             'key' => $look->card->key,
             'kind' => $look->card->kind->value,
             'title' => $look->card->title,
-            'points' => array_map(static fn(ChecklistPoint $point): array => [
-                'key' => $point->key,
-                'text' => $point->text,
-                'times' => $point->times,
-                'sight' => $look->last($point->key)?->sight->value,
-                'word' => $look->last($point->key)?->word,
-                'session_id' => $look->last($point->key)?->session,
-                'at_ms' => $look->last($point->key)?->atMilliseconds,
-                'before' => $look->before($point->key)?->value,
-            ], $look->card->points),
+            'points' => array_map(
+                static fn(ChecklistPoint $point): array => [
+                    'key' => $point->key,
+                    'text' => $point->text,
+                    'times' => $point->times,
+                    'sight' => $look->last($point->key)?->sight->value,
+                    'word' => $look->last($point->key)?->word,
+                    'session_id' => $look->last($point->key)?->session,
+                    'at_ms' => $look->last($point->key)?->atMilliseconds,
+                    'before' => $look->before($point->key)?->value,
+                ],
+                $look->card->points,
+            ),
         ];
     }
 }

@@ -22,6 +22,11 @@ final class ChecklistResource extends JsonResource
         $card = $this->resource;
         $shipped = BuiltInChecklists::all()[$card->key] ?? null;
 
-        return ['key' => $card->key, 'is_shipped' => $shipped !== null, 'is_own' => $shipped === null || $shipped->toArray() !== $card->toArray(), ...$card->toArray()];
+        return [
+            'key' => $card->key,
+            'is_shipped' => $shipped !== null,
+            'is_own' => $shipped === null || $shipped->toArray() !== $card->toArray(),
+            ...$card->toArray(),
+        ];
     }
 }

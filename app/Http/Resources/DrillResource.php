@@ -27,6 +27,7 @@ final class DrillResource extends JsonResource
     {
         $card = DrillDefinition::card($this->resource);
 
-        return ['own_id' => $this->ownId, 'drill' => $this->resource, 'kit' => SetupSheet::of($card)->kit()] + DrillShape::toArray($card);
+        return ['own_id' => $this->ownId, 'drill' => $this->resource, 'kit' => SetupSheet::of($card)->kit()] +
+            DrillShape::toArray($card);
     }
 }

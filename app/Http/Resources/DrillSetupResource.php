@@ -29,7 +29,10 @@ final class DrillSetupResource extends JsonResource
             'checks' => DrillSetup::checks($sheet),
             'kit' => $sheet->kit(),
             'aid' => array_map(
-                static fn(array $angle): array => ['width_m' => $angle['width']->metres(), 'half_angle_deg' => rad2deg($angle['half_angle'])],
+                static fn(array $angle): array => [
+                    'width_m' => $angle['width']->metres(),
+                    'half_angle_deg' => rad2deg($angle['half_angle']),
+                ],
                 $sheet->aidAngles(),
             ),
             'aid_against_hole' => $this->resource->aidAgainstHole(),
@@ -37,7 +40,8 @@ final class DrillSetupResource extends JsonResource
             'progression' => $this->progression(),
             'group' => $this->resource->group,
             'balls_in_all' => $this->resource->ballsInAll(),
-            'expectation' => $this->resource->expectation === null ? null : ExpectationResource::make($this->resource->expectation),
+            'expectation' =>
+                $this->resource->expectation === null ? null : ExpectationResource::make($this->resource->expectation),
         ];
     }
 
@@ -49,7 +53,10 @@ final class DrillSetupResource extends JsonResource
             return null;
         }
         $drill = DrillDefinition::asArray($this->resource->definition);
-        $laid = fn(Progression $begins): array => ['level' => $begins->level, 'card' => DrillResource::make(DrillDefinition::fromArray($begins->laidInto($drill, $this->resource->card)))];
+        $laid = fn(Progression $begins): array => [
+            'level' => $begins->level,
+            'card' => DrillResource::make(DrillDefinition::fromArray($begins->laidInto($drill, $this->resource->card))),
+        ];
 
         return $laid($progression->standing()) + [
             'rung' => $progression->rung,

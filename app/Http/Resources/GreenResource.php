@@ -22,7 +22,9 @@ final class GreenResource extends JsonResource
             'grass' => $this->resource->grass?->value,
             'reading' => $this->whenLoaded(
                 'latestReading',
-                fn(GreenSpeedMeasurement $reading): GreenSpeedMeasurementResource => GreenSpeedMeasurementResource::make($reading),
+                fn(
+                    GreenSpeedMeasurement $reading,
+                ): GreenSpeedMeasurementResource => GreenSpeedMeasurementResource::make($reading),
             ),
         ];
     }

@@ -25,13 +25,17 @@ final class GreenSpeedMeasurementResource extends JsonResource
             'standard_error_m' => $this->resource->standard_error_m,
             'give_or_take_m' => $this->resource->give_or_take_m,
             'grade' => $this->resource->grade,
-            'grade_range' => $this->resource->grade_low === null ? null : [$this->resource->grade_low, $this->resource->grade_high],
+            'grade_range' =>
+                $this->resource->grade_low === null ? null : [$this->resource->grade_low, $this->resource->grade_high],
             'whose' => $this->resource->session?->student?->name,
             'is_level' => $this->resource->is_level,
-            'warnings' => array_map(static fn(string $key): array => [
-                'key' => $key,
-                'sentence' => Warning::from($key)->sentence(),
-            ], $this->resource->warnings),
+            'warnings' => array_map(
+                static fn(string $key): array => [
+                    'key' => $key,
+                    'sentence' => Warning::from($key)->sentence(),
+                ],
+                $this->resource->warnings,
+            ),
             'taken_at' => $this->resource->taken_at->toIso8601ZuluString('millisecond'),
         ];
     }

@@ -29,7 +29,10 @@ final class InsightResource extends JsonResource
             'other_way' => $this->resource->otherWay,
             'refuted_by' => $this->resource->refutedBy,
             'stamp' => $this->resource->stamp,
-            'balls' => array_map(MeasureReportResource::ball(...), array_slice($this->resource->balls, -self::MOST_BALLS)),
+            'balls' => array_map(
+                MeasureReportResource::ball(...),
+                array_slice($this->resource->balls, -self::MOST_BALLS),
+            ),
         ];
     }
 }

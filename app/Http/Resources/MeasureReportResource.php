@@ -26,8 +26,12 @@ final class MeasureReportResource extends JsonResource
      * @param list<Surface> $surfaces there are balls of
      * @param array<string, string> $drillNames by key
      */
-    public function __construct(MeasureReport $look, private readonly ?Surface $surface, private readonly array $surfaces, private readonly array $drillNames)
-    {
+    public function __construct(
+        MeasureReport $look,
+        private readonly ?Surface $surface,
+        private readonly array $surfaces,
+        private readonly array $drillNames,
+    ) {
         parent::__construct($look);
     }
 
@@ -41,21 +45,36 @@ final class MeasureReportResource extends JsonResource
             'window' => DistanceControl::DEFAULT_WINDOW,
             'surface' => $this->surface?->value,
             'surfaces' => array_map(static fn(Surface $one): string => $one->value, $this->surfaces),
-            'lengths' => array_map(static fn(array $length): array => ['length_m' => $length[0], 'n' => $length[1]], $look->lengths),
+            'lengths' => array_map(
+                static fn(array $length): array => ['length_m' => $length[0], 'n' => $length[1]],
+                $look->lengths,
+            ),
             'slopes' => self::picks($look->slopes, 'name'),
             'drills' => array_map(
-                fn(string|int $key, int $n): array => ['key' => (string) $key, 'name' => $this->drillNames[$key] ?? (string) $key, 'n' => $n],
+                fn(string|int $key, int $n): array => [
+                    'key' => (string) $key,
+                    'name' => $this->drillNames[$key] ?? (string) $key,
+                    'n' => $n,
+                ],
                 array_keys($look->drills),
                 array_values($look->drills),
             ),
             'putters' => self::picks($look->putters, 'name'),
-            'tempos' => array_map(static fn(int $bpm, int $n): array => ['bpm' => $bpm, 'n' => $n], array_keys($look->tempos), array_values($look->tempos)),
+            'tempos' => array_map(
+                static fn(int $bpm, int $n): array => ['bpm' => $bpm, 'n' => $n],
+                array_keys($look->tempos),
+                array_values($look->tempos),
+            ),
             'parts' => self::picks($look->parts, 'name'),
-            'questions' => array_map(static fn(string $key, array $findings): array => [
-                'key' => $key,
-                'title' => ReviewQuestion::from($key)->title(),
-                'findings' => array_map(self::finding(...), array_keys($findings), array_values($findings)),
-            ], array_keys($look->answers), array_values($look->answers)),
+            'questions' => array_map(
+                static fn(string $key, array $findings): array => [
+                    'key' => $key,
+                    'title' => ReviewQuestion::from($key)->title(),
+                    'findings' => array_map(self::finding(...), array_keys($findings), array_values($findings)),
+                ],
+                array_keys($look->answers),
+                array_values($look->answers),
+            ),
             'balls' => array_map(self::ball(...), $look->balls),
         ];
     }
@@ -70,8 +89,11 @@ final class MeasureReportResource extends JsonResource
     public static function coursePoint(TrendPoint $point): array
     {
         return [
-            'session_id' => $point->sessionId, 'at_ms' => $point->atMilliseconds, 'value' => $point->value,
-            'interval' => $point->interval?->toArray(), 'n' => $point->n,
+            'session_id' => $point->sessionId,
+            'at_ms' => $point->atMilliseconds,
+            'value' => $point->value,
+            'interval' => $point->interval?->toArray(),
+            'n' => $point->n,
         ];
     }
 
@@ -90,8 +112,13 @@ final class MeasureReportResource extends JsonResource
             'side_m' => $seen->sight->side,
             'grade_percent' => $seen->grade->percent(),
             'across_percent' => $seen->across->percent(),
-            'start' => match ($seen->sight->word('gate') ?? $seen->sight->word('start') ?? $seen->sight->word('spot')) {
-                'left' => 'left', 'right' => 'right', 'through', 'on', 'over' => 'on', default => null,
+            'start' => match (
+                $seen->sight->word('gate') ?? ($seen->sight->word('start') ?? $seen->sight->word('spot'))
+            ) {
+                'left' => 'left',
+                'right' => 'right',
+                'through', 'on', 'over' => 'on',
+                default => null,
             },
             'word' => $ball->lengthWord()?->value,
             'attempt' => $ball->attempt,
@@ -106,6 +133,10 @@ final class MeasureReportResource extends JsonResource
      */
     private static function picks(array $counts, string $field): array
     {
-        return array_map(static fn(string|int $name, int $n): array => [$field => (string) $name, 'n' => $n], array_keys($counts), array_values($counts));
+        return array_map(
+            static fn(string|int $name, int $n): array => [$field => (string) $name, 'n' => $n],
+            array_keys($counts),
+            array_values($counts),
+        );
     }
 }

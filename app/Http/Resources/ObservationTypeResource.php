@@ -38,6 +38,10 @@ final class ObservationTypeResource extends JsonResource
      */
     private static function told(array $told): array
     {
-        return array_map(static fn(string $name, array $answers): array => ['name' => $name, 'answers' => (object) $answers], array_keys($told), array_values($told));
+        return array_map(
+            static fn(string $name, array $answers): array => ['name' => $name, 'answers' => (object) $answers],
+            array_keys($told),
+            array_values($told),
+        );
     }
 }

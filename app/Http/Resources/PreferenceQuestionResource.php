@@ -28,7 +28,10 @@ final class PreferenceQuestionResource extends JsonResource
      */
     public static function all(array $questions, array $coachs): array
     {
-        return array_map(static fn(PreferenceQuestion $question): self => new self($question, $coachs[$question->key] ?? null), $questions);
+        return array_map(
+            static fn(PreferenceQuestion $question): self => new self($question, $coachs[$question->key] ?? null),
+            $questions,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -46,7 +46,14 @@ final class PuttReadResource extends JsonResource
             'degree_costs' => $look->degreeCosts,
             'tenth_costs' => $look->tenthCosts,
             'is_own_rates' => $this->isOwn,
-            'widths' => array_map(static fn(EffectiveWidth $width): array => ['target' => $width->target, 'half_m' => $width->half, 'half_deg' => $width->degrees], EffectiveWidth::all($look->putt->length)),
+            'widths' => array_map(
+                static fn(EffectiveWidth $width): array => [
+                    'target' => $width->target,
+                    'half_m' => $width->half,
+                    'half_deg' => $width->degrees,
+                ],
+                EffectiveWidth::all($look->putt->length),
+            ),
             'words' => $look->words,
             'hints' => $look->hints,
         ];
@@ -70,7 +77,10 @@ final class PuttReadResource extends JsonResource
             'speed_at_hole_m_s' => $read?->speedAtHole(),
             'plays_like_m' => $read?->playsLike(),
             'dies_before_m' => $line->dying($hole),
-            'path' => array_map(static fn(array $point): array => [round($point[0], 4), round($point[1], 4)], $line->path),
+            'path' => array_map(
+                static fn(array $point): array => [round($point[0], 4), round($point[1], 4)],
+                $line->path,
+            ),
         ];
     }
 

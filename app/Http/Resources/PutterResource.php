@@ -22,8 +22,15 @@ final class PutterResource extends JsonResource
         $putter = $this->resource;
 
         return [
-            'id' => $putter->id, 'name' => $putter->name, 'length_m' => $putter->length_m, 'lie_deg' => $putter->lie_deg, 'loft_deg' => $putter->loft_deg,
-            'head_g' => $putter->head_g, 'sole' => $putter->sole, 'mark' => $putter->mark, 'is_in_use' => $this->isInUse,
+            'id' => $putter->id,
+            'name' => $putter->name,
+            'length_m' => $putter->length_m,
+            'lie_deg' => $putter->lie_deg,
+            'loft_deg' => $putter->loft_deg,
+            'head_g' => $putter->head_g,
+            'sole' => $putter->sole,
+            'mark' => $putter->mark,
+            'is_in_use' => $this->isInUse,
         ];
     }
 }

@@ -36,14 +36,17 @@ final class RoundResource extends JsonResource
             'counted' => $look->holes,
             'three_putts' => $look->threePutts + $look->fourPutts,
             'strokes_lost' => $look->strokesLost,
-            'holes' => array_map(fn(Hole $hole): array => [
-                'first_m' => $hole->first?->metres(),
-                'putts' => $hole->putts,
-                'leave_m' => $hole->leave?->metres(),
-                'side' => $hole->side?->value,
-                'is_extreme' => $hole->isExtreme,
-                'is_avoidable' => $this->inside !== null && RoundReport::isAvoidable($hole, $this->inside),
-            ], $played->holes),
+            'holes' => array_map(
+                fn(Hole $hole): array => [
+                    'first_m' => $hole->first?->metres(),
+                    'putts' => $hole->putts,
+                    'leave_m' => $hole->leave?->metres(),
+                    'side' => $hole->side?->value,
+                    'is_extreme' => $hole->isExtreme,
+                    'is_avoidable' => $this->inside !== null && RoundReport::isAvoidable($hole, $this->inside),
+                ],
+                $played->holes,
+            ),
         ];
     }
 }

@@ -25,7 +25,10 @@ final class RoundSummaryResource extends JsonResource
         $play = $room->play;
 
         return [
-            'rounds' => array_map(fn(Round $round): RoundResource => new RoundResource($round, $room->inside), $room->rounds),
+            'rounds' => array_map(
+                fn(Round $round): RoundResource => new RoundResource($round, $room->inside),
+                $room->rounds,
+            ),
             'from_memory' => $play->fromMemory,
             'holes' => $play->holes,
             'putts_per_18' => $play->per18($play->putts),
@@ -35,16 +38,33 @@ final class RoundSummaryResource extends JsonResource
             'strokes_lost' => $play->strokesLost,
             'strokes_lost_per_18' => $play->per18($play->strokesLost),
             'avoidable' => $play->avoidable,
-            'first_putts' => ['n' => count($play->firstPutts->lengths), 'lengths_m' => $play->firstPutts->lengths, 'band_m' => $play->firstPutts->band(), 'wanting' => $play->firstPutts->wanting()],
+            'first_putts' => [
+                'n' => count($play->firstPutts->lengths),
+                'lengths_m' => $play->firstPutts->lengths,
+                'band_m' => $play->firstPutts->band(),
+                'wanting' => $play->firstPutts->wanting(),
+            ],
             'band_m' => $room->band,
             'is_band_of_rounds' => $play->firstPutts->band() !== null,
-            'classes' => array_map(static fn(FirstPuttClass $class): array => [
-                'low_m' => $class->low, 'high_m' => $class->high, 'n' => $class->n,
-                'one_putt' => $class->onePutt, 'one_putt_interval' => $class->onePuttInterval->toArray(),
-                'three_putt' => $class->threePutt, 'three_putt_interval' => $class->threePuttInterval->toArray(),
-                'mean_leave_m' => $class->meanLeave,
-            ], $play->classes),
-            'benchmarks' => array_map(static fn(Benchmark $benchmark): array => ['own' => $benchmark->figure->own($play, $benchmark->length())] + BenchmarkResource::make($benchmark)->toArray($request), $room->benchmarks),
+            'classes' => array_map(
+                static fn(FirstPuttClass $class): array => [
+                    'low_m' => $class->low,
+                    'high_m' => $class->high,
+                    'n' => $class->n,
+                    'one_putt' => $class->onePutt,
+                    'one_putt_interval' => $class->onePuttInterval->toArray(),
+                    'three_putt' => $class->threePutt,
+                    'three_putt_interval' => $class->threePuttInterval->toArray(),
+                    'mean_leave_m' => $class->meanLeave,
+                ],
+                $play->classes,
+            ),
+            'benchmarks' => array_map(
+                static fn(Benchmark $benchmark): array => [
+                    'own' => $benchmark->figure->own($play, $benchmark->length()),
+                ] + BenchmarkResource::make($benchmark)->toArray($request),
+                $room->benchmarks,
+            ),
         ];
     }
 }

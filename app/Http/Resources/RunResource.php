@@ -56,13 +56,27 @@ final class RunResource extends JsonResource
             'kit' => $sheet->kit(),
             'checks' => DrillSetup::checks($sheet),
             'asks' => $card->asks,
-            'asked' => ObservationTypeResource::collection(array_values(array_intersect_key(ObservationTypes::all(), array_flip($card->asks)))),
+            'asked' => ObservationTypeResource::collection(
+                array_values(array_intersect_key(ObservationTypes::all(), array_flip($card->asks))),
+            ),
             'seed' => $run->seed,
             'group' => $group,
-            'findings' => array_map(fn(?string $student): array => [
-                'student' => $student, 'findings' => $this->findings->ofRun($run->id, $student),
-            ], $group === [] ? [$this->student] : $group),
-        ] + ReplayComputation::state($card->rules, $this->log, $run->students, $run->seed, $this->student, ProjectSession::finishPast([$this->student, ...$group]))
-            + ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
+            'findings' => array_map(
+                fn(?string $student): array => [
+                    'student' => $student,
+                    'findings' => $this->findings->ofRun($run->id, $student),
+                ],
+                $group === [] ? [$this->student] : $group,
+            ),
+        ] +
+            ReplayComputation::state(
+                $card->rules,
+                $this->log,
+                $run->students,
+                $run->seed,
+                $this->student,
+                ProjectSession::finishPast([$this->student, ...$group]),
+            ) +
+            ($this->expectation === null ? [] : ['expectation' => ExpectationResource::make($this->expectation)]);
     }
 }

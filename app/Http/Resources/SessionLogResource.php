@@ -19,8 +19,11 @@ use Illuminate\Support\Collection;
  */
 final class SessionLogResource extends JsonResource
 {
-    public function __construct(PracticeSession $session, private readonly AppendedEvents $appended, private readonly DrillFindings $findings)
-    {
+    public function __construct(
+        PracticeSession $session,
+        private readonly AppendedEvents $appended,
+        private readonly DrillFindings $findings,
+    ) {
         parent::__construct($session);
     }
 
@@ -35,10 +38,17 @@ final class SessionLogResource extends JsonResource
         return [
             'version' => $this->appended->version,
             'since' => $this->appended->since,
-            'putts' => BallResource::collection($session->ballRows($this->appended->since === null ? null : $changed->changed)),
+            'putts' => BallResource::collection(
+                $session->ballRows($this->appended->since === null ? null : $changed->changed),
+            ),
             'removed' => $this->appended->since === null ? [] : $changed->removed,
             'runs' => array_map(
-                fn(PracticeRun $run): RunResource => new RunResource($run, $changed->log->ofRun($run->id), $this->findings, $session->student_id),
+                fn(PracticeRun $run): RunResource => new RunResource(
+                    $run,
+                    $changed->log->ofRun($run->id),
+                    $this->findings,
+                    $session->student_id,
+                ),
                 $runs->all(),
             ),
             'stations' => $session->stations,

@@ -41,20 +41,31 @@ final class SessionReportResource extends JsonResource
             'days_old' => $look->standing->days ?? null,
             'speed_error' => $look->standing?->relativeError(),
             'table' => $look->table === null ? null : BackstrokeTableResource::make($look->table),
-            'balls' => array_map(static fn(ReviewedBall $ball): array => self::ball($ball, $speed), $look->stroke->balls),
+            'balls' => array_map(
+                static fn(ReviewedBall $ball): array => self::ball($ball, $speed),
+                $look->stroke->balls,
+            ),
             'left_out' => self::reasons($look->stroke->leftOut),
             'day' => self::day($look),
-            'measures' => array_map(static fn(MeasureCount $count): array => [
-                'measure' => $count->measure,
-                'counted' => $count->counted,
-                'left_out' => self::reasons($count->leftOut),
-            ], $look->counts),
+            'measures' => array_map(
+                static fn(MeasureCount $count): array => [
+                    'measure' => $count->measure,
+                    'counted' => $count->counted,
+                    'left_out' => self::reasons($count->leftOut),
+                ],
+                $look->counts,
+            ),
             'tries' => [
-                'first' => $look->tries->first, 'first_inside' => $look->tries->firstInside,
-                'later' => $look->tries->later, 'later_inside' => $look->tries->laterInside,
+                'first' => $look->tries->first,
+                'first_inside' => $look->tries->firstInside,
+                'later' => $look->tries->later,
+                'later_inside' => $look->tries->laterInside,
             ],
             'notes' => InsightResource::collection($look->notes),
-            'shoe_places' => array_map(static fn(array $place): array => ['length_m' => $place[0], 'place_m' => $place[1]], $look->shoePlaces),
+            'shoe_places' => array_map(
+                static fn(array $place): array => ['length_m' => $place[0], 'place_m' => $place[1]],
+                $look->shoePlaces,
+            ),
             'own_line' => self::ownLine($look->stroke->today),
         ];
     }
@@ -62,13 +73,15 @@ final class SessionReportResource extends JsonResource
     /** @return array<string, mixed>|null today against the line of the earlier sessions; shares of the roll */
     private static function ownLine(?SessionOffset $today): ?array
     {
-        return $today === null ? null : [
-            'n' => $today->n,
-            'sessions' => $today->sessions,
-            'offset' => exp($today->offset) - 1.0,
-            'quiet_within' => exp(SessionOffset::REMARK * $today->standardError) - 1.0,
-            'is_remarkable' => $today->isRemarkable(),
-        ];
+        return $today === null
+            ? null
+            : [
+                'n' => $today->n,
+                'sessions' => $today->sessions,
+                'offset' => exp($today->offset) - 1.0,
+                'quiet_within' => exp(SessionOffset::REMARK * $today->standardError) - 1.0,
+                'is_remarkable' => $today->isRemarkable(),
+            ];
     }
 
     /** @return array<string, mixed>|null today's first balls at targets against what is usual */
@@ -76,14 +89,16 @@ final class SessionReportResource extends JsonResource
     {
         $own = $look->day->students[0] ?? null;
 
-        return $own === null || $look->day?->green === null ? null : [
-            'n' => $look->dayBalls,
-            'offset' => $own->value,
-            'interval' => $own->interval(0.8)->toArray(),
-            'students' => count(array_filter($look->day->students)),
-            'green_offset' => $look->day->isSeparable() ? $look->day->green->value : null,
-            'green_interval' => $look->day->isSeparable() ? $look->day->green->interval(0.8)->toArray() : null,
-        ];
+        return $own === null || $look->day?->green === null
+            ? null
+            : [
+                'n' => $look->dayBalls,
+                'offset' => $own->value,
+                'interval' => $own->interval(0.8)->toArray(),
+                'students' => count(array_filter($look->day->students)),
+                'green_offset' => $look->day->isSeparable() ? $look->day->green->value : null,
+                'green_interval' => $look->day->isSeparable() ? $look->day->green->interval(0.8)->toArray() : null,
+            ];
     }
 
     /**
@@ -94,7 +109,10 @@ final class SessionReportResource extends JsonResource
     private static function reasons(array $leftOut): array
     {
         return array_map(
-            static fn(string $why, int $count): array => ['reason' => ExcludedBalls::from($why)->reason(), 'count' => $count],
+            static fn(string $why, int $count): array => [
+                'reason' => ExcludedBalls::from($why)->reason(),
+                'count' => $count,
+            ],
             array_keys($leftOut),
             array_values($leftOut),
         );
@@ -110,7 +128,8 @@ final class SessionReportResource extends JsonResource
             'is_today' => $ball->isToday,
             'backstroke_m' => $seen->backstroke?->metres(),
             'roll_m' => $seen->roll?->metres(),
-            'level_roll_m' => $ball->relativeRoll === null || $speed === null ? null : $ball->relativeRoll * $speed->metres(),
+            'level_roll_m' =>
+                $ball->relativeRoll === null || $speed === null ? null : $ball->relativeRoll * $speed->metres(),
             'use' => $ball->why->value ?? 'used',
             'reason' => $ball->why?->reason(),
             'is_odd' => $ball->isOdd,

@@ -23,7 +23,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
 
 /**
- * One session with all that its waypoints need.
+ * One session with all that its steps need.
  *
  * @property PracticeSession $resource
  */
@@ -77,10 +77,17 @@ final class SessionResource extends JsonResource
             'other_measurement' => self::reading($this->readings->other),
             'putts' => BallResource::collection($this->balls),
             'care' => $this->care(),
-            'kit_out' => array_map(static fn(string $name, int $count): array => ['name' => $name, 'count' => $count], array_keys($this->resource->kit_out), array_values($this->resource->kit_out)),
+            'kit_out' => array_map(
+                static fn(string $name, int $count): array => ['name' => $name, 'count' => $count],
+                array_keys($this->resource->kit_out),
+                array_values($this->resource->kit_out),
+            ),
             'kit_word' => $this->resource->kit_word,
             'last_note' => $this->lastNote,
-            'run' => $run === null ? null : ['id' => $run->id, 'name' => $run->definition()->name, 'is_over' => $run->isOver()],
+            'run' =>
+                $run === null
+                    ? null
+                    : ['id' => $run->id, 'name' => $run->definition()->name, 'is_over' => $run->isOver()],
         ];
     }
 
@@ -97,11 +104,16 @@ final class SessionResource extends JsonResource
             $groupMembers->count() > 1,
             $this->balls->count(),
             $groupMembers->contains(static fn(Student $student): bool => $student->facts()->isMinor),
-            $groupMembers->contains(static fn(Student $student): bool => $student->schools($workspace)->answer('after') === 'hole'),
+            $groupMembers->contains(
+                static fn(Student $student): bool => $student->schools($workspace)->answer('after') === 'hole',
+            ),
         );
         $care = [];
         foreach (SessionStep::cases() as $step) {
-            $care[$step->value] = array_map(static fn(SafetyNote $caution): string => $caution->value, SafetyNote::at($step, $now));
+            $care[$step->value] = array_map(
+                static fn(SafetyNote $caution): string => $caution->value,
+                SafetyNote::at($step, $now),
+            );
         }
 
         return $care;

@@ -23,8 +23,12 @@ final class StakesResource extends JsonResource
      * @param bool $isSpeedMeasured whether the speed is one of the student's greens
      * @param bool $isOwnMix whether the first putts are the student's own
      */
-    public function __construct(Stakes|StakesMissing $stakes, private readonly GreenSpeed $speed, private readonly bool $isSpeedMeasured, private readonly bool $isOwnMix)
-    {
+    public function __construct(
+        Stakes|StakesMissing $stakes,
+        private readonly GreenSpeed $speed,
+        private readonly bool $isSpeedMeasured,
+        private readonly bool $isOwnMix,
+    ) {
         parent::__construct($stakes);
     }
 
@@ -44,9 +48,15 @@ final class StakesResource extends JsonResource
                 array_keys($stakes->atStake->stakes ?? []),
                 array_values($stakes->atStake->stakes ?? []),
             ),
-            'lengths' => array_map(static fn(LengthOutcome $outcome): array => [
-                'length_m' => $outcome->lengthMetres, 'one_putt' => $outcome->onePutt, 'three_or_more' => $outcome->threeOrMore, 'expected' => $outcome->expected,
-            ], $stakes->outcomes ?? []),
+            'lengths' => array_map(
+                static fn(LengthOutcome $outcome): array => [
+                    'length_m' => $outcome->lengthMetres,
+                    'one_putt' => $outcome->onePutt,
+                    'three_or_more' => $outcome->threeOrMore,
+                    'expected' => $outcome->expected,
+                ],
+                $stakes->outcomes ?? [],
+            ),
             'pace_balls' => $stakes?->paceBalls,
             'line_balls' => $stakes?->lineBalls,
             'read_spread_deg' => $stakes?->readSpread === null ? null : rad2deg($stakes->readSpread),

@@ -43,10 +43,13 @@ final class TakeHomeCardResource extends JsonResource
             'unit' => $this->student->unit->value,
             'stride_m' => $this->student->stride_m,
             'finish_past_m' => $this->student->finish_past_m,
-            'tables' => array_map(static fn(BackstrokeTable $table): array => [
-                'speed_m' => $table->speed->metres(),
-                'rows' => BackstrokeTableResource::make($table)->toArray($request)['rows'],
-            ], $this->tables),
+            'tables' => array_map(
+                static fn(BackstrokeTable $table): array => [
+                    'speed_m' => $table->speed->metres(),
+                    'rows' => BackstrokeTableResource::make($table)->toArray($request)['rows'],
+                ],
+                $this->tables,
+            ),
             'work_on' => $this->resource->work_on,
             'home_task' => $this->resource->home_task,
             'home_balls' => $this->resource->home_balls,
@@ -54,7 +57,12 @@ final class TakeHomeCardResource extends JsonResource
             'home_cue' => $this->resource->home_cue,
             'home_target' => $this->resource->home_target,
             'home_days' => $this->resource->home_days,
-            'home_lately' => $this->resource->task()?->lately(array_map(static fn(HomeworkRecord $row): HomeworkEntry => $row->entry(), $this->entries), (int) now()->getTimestampMs()),
+            'home_lately' => $this->resource
+                ->task()
+                ?->lately(
+                    array_map(static fn(HomeworkRecord $row): HomeworkEntry => $row->entry(), $this->entries),
+                    (int) now()->getTimestampMs(),
+                ),
             'offered' => $this->offered,
             'entries' => HomeworkEntryResource::collection($this->entries),
             'next_on' => $this->resource->next_on?->toDateString(),

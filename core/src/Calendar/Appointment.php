@@ -12,7 +12,12 @@ final readonly class Appointment
      * @param string|null $place where; null where nobody said
      * @param int $travel minutes to get there from another place
      */
-    public function __construct(public string $id, public string $name, public int $start, public int $end, public ?string $place, public int $travel)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $start,
+        public int $end,
+        public ?string $place,
+        public int $travel,
+    ) {}
 }

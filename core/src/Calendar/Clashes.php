@@ -19,7 +19,10 @@ final class Clashes
      */
     public static function of(array $appointments): array
     {
-        usort($appointments, static fn(Appointment $a, Appointment $b): int => [$a->start, $a->id] <=> [$b->start, $b->id]);
+        usort(
+            $appointments,
+            static fn(Appointment $a, Appointment $b): int => [$a->start, $a->id] <=> [$b->start, $b->id],
+        );
         $clashes = $more = [];
         $count = count($appointments);
         $farthest = 60 * max([0, ...array_map(static fn(Appointment $one): int => $one->travel, $appointments)]);
@@ -28,7 +31,10 @@ final class Clashes
             for ($j = $i + 1; $j < $count; ++$j) {
                 $second = $appointments[$j];
                 $gap = $second->start - $first->end;
-                $way = $first->place !== null && $second->place !== null && $first->place !== $second->place ? 60 * $second->travel : 0;
+                $way =
+                    $first->place !== null && $second->place !== null && $first->place !== $second->place
+                        ? 60 * $second->travel
+                        : 0;
                 // What follows later still is farther off.
                 if ($gap >= $farthest) {
                     break;
@@ -37,7 +43,12 @@ final class Clashes
                     self::note($clashes, $more, $first->id, $second->name);
                     self::note($clashes, $more, $second->id, $first->name);
                 } elseif ($gap < $way) {
-                    $clashes[$second->id][] = sprintf('From %s there are %d minutes, and the way takes %d.', $first->name, intdiv($gap, 60), $second->travel);
+                    $clashes[$second->id][] = sprintf(
+                        'From %s there are %d minutes, and the way takes %d.',
+                        $first->name,
+                        intdiv($gap, 60),
+                        $second->travel,
+                    );
                 }
             }
         }

@@ -17,9 +17,12 @@ final readonly class Checklist
     private const MOST_TIMES = 20;
 
     /** @param non-empty-list<ChecklistPoint> $points in order */
-    public function __construct(public string $key, public ChecklistKind $kind, public string $title, public array $points)
-    {
-    }
+    public function __construct(
+        public string $key,
+        public ChecklistKind $kind,
+        public string $title,
+        public array $points,
+    ) {}
 
     /** @throws InvalidInput If a field is missing or too long, it has no points or too many, or two of one key. */
     public static function read(string $key, JsonInput $given): self
@@ -52,7 +55,9 @@ final readonly class Checklist
     /** The same without what this student's school does not look at; the whole card where nothing else is on it. */
     public function withoutFeet(): self
     {
-        $points = array_values(array_filter($this->points, static fn(ChecklistPoint $point): bool => !$point->isOfFeet));
+        $points = array_values(
+            array_filter($this->points, static fn(ChecklistPoint $point): bool => !$point->isOfFeet),
+        );
 
         return $points === [] ? $this : new self($this->key, $this->kind, $this->title, $points);
     }
@@ -63,9 +68,15 @@ final readonly class Checklist
         return [
             'kind' => $this->kind->value,
             'title' => $this->title,
-            'points' => array_map(static fn(ChecklistPoint $point): array => [
-                'key' => $point->key, 'text' => $point->text, 'times' => $point->times, 'is_of_feet' => $point->isOfFeet,
-            ], $this->points),
+            'points' => array_map(
+                static fn(ChecklistPoint $point): array => [
+                    'key' => $point->key,
+                    'text' => $point->text,
+                    'times' => $point->times,
+                    'is_of_feet' => $point->isOfFeet,
+                ],
+                $this->points,
+            ),
         ];
     }
 }

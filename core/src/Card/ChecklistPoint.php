@@ -12,7 +12,10 @@ final readonly class ChecklistPoint
      * @param int|null $times how often it is done; null where it is not counted
      * @param bool $isOfFeet whether it is about the feet, which not every school looks at
      */
-    public function __construct(public string $key, public string $text, public ?int $times = null, public bool $isOfFeet = false)
-    {
-    }
+    public function __construct(
+        public string $key,
+        public string $text,
+        public ?int $times = null,
+        public bool $isOfFeet = false,
+    ) {}
 }

@@ -10,16 +10,19 @@ use Amble\Core\Session\PointAnswer;
 final readonly class ChecklistReport
 {
     /** @param array<string, list<PointInSession>> $seen by point, in the card's order, oldest first; only points that were looked at */
-    private function __construct(public Checklist $card, public array $seen)
-    {
-    }
+    private function __construct(public Checklist $card, public array $seen) {}
 
     /** @param list<PointInSession> $points of one student, oldest first, of whatever card */
     public static function of(Checklist $card, array $points): self
     {
         $seen = [];
         foreach ($card->points as $point) {
-            $own = array_values(array_filter($points, static fn(PointInSession $each): bool => $each->card === $card->key && $each->point === $point->key));
+            $own = array_values(
+                array_filter(
+                    $points,
+                    static fn(PointInSession $each): bool => $each->card === $card->key && $each->point === $point->key,
+                ),
+            );
             if ($own !== []) {
                 $seen[$point->key] = $own;
             }

@@ -16,6 +16,5 @@ final readonly class PointInSession
         public ?string $word,
         public string $session,
         public int $atMilliseconds,
-    ) {
-    }
+    ) {}
 }

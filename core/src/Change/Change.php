@@ -33,7 +33,8 @@ final class Change
 
         return self::compare(
             log($then / $now),
-            static fn(float $level, int $more): float => self::z($level) * sqrt(1.0 / (2 * ($nThen - 1)) + 1.0 / (2 * ($nNow + $more - 1))),
+            static fn(float $level, int $more): float => self::z($level) *
+                sqrt(1.0 / (2 * ($nThen - 1)) + 1.0 / (2 * ($nNow + $more - 1))),
         );
     }
 
@@ -53,18 +54,20 @@ final class Change
         [$varThen, $varNow] = [(float) Sample::variance($then), (float) Sample::variance($now)];
         [$nThen, $nNow] = [count($then), count($now)];
 
-        return self::compare(
-            Sample::mean($now) - Sample::mean($then),
-            static function (float $level, int $more) use ($varThen, $varNow, $nThen, $nNow): float {
-                [$a, $b] = [$varThen / $nThen, $varNow / ($nNow + $more)];
-                if ($a + $b <= 0.0) {
-                    return 0.0;
-                }
-                $degrees = ($a + $b) ** 2 / ($a * $a / ($nThen - 1) + $b * $b / ($nNow + $more - 1));
+        return self::compare(Sample::mean($now) - Sample::mean($then), static function (float $level, int $more) use (
+            $varThen,
+            $varNow,
+            $nThen,
+            $nNow,
+        ): float {
+            [$a, $b] = [$varThen / $nThen, $varNow / ($nNow + $more)];
+            if ($a + $b <= 0.0) {
+                return 0.0;
+            }
+            $degrees = ($a + $b) ** 2 / (($a * $a) / ($nThen - 1) + ($b * $b) / ($nNow + $more - 1));
 
-                return StudentT::halfWidth($level, $degrees) * sqrt($a + $b);
-            },
-        );
+            return StudentT::halfWidth($level, $degrees) * sqrt($a + $b);
+        });
     }
 
     /**
@@ -87,7 +90,8 @@ final class Change
 
         return self::compare(
             $now - $then,
-            static fn(float $level, int $more): float => self::z($level) * sqrt($thenError ** 2 + $nowError ** 2 * $nNow / ($nNow + $more)),
+            static fn(float $level, int $more): float => self::z($level) *
+                sqrt($thenError ** 2 + ($nowError ** 2 * $nNow) / ($nNow + $more)),
         );
     }
 

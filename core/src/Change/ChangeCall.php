@@ -49,8 +49,11 @@ enum ChangeCall: string
     {
         return match ($this) {
             self::Clear => "{$this->adverb()} $what",
-            self::Likely => "{$this->adverb()} $what" . ($further === null ? '' : "; about $further would make it clear"),
-            self::None => $further === null ? 'no clear change' : "no clear change yet; about $further would settle it",
+            self::Likely => "{$this->adverb()} $what" .
+                ($further === null ? '' : "; about $further would make it clear"),
+            self::None => $further === null
+                ? 'no clear change'
+                : "no clear change yet; about $further would settle it",
         };
     }
 }

@@ -16,9 +16,12 @@ final readonly class Comparison
      * @param int|null $furtherBalls more balls, with today's figures, that would make the difference clear; null when it
      *                               is clear, when the figures do not differ, or when more than 60 would be needed
      */
-    public function __construct(public float $difference, public Interval $interval, public Interval $wide, public ?int $furtherBalls)
-    {
-    }
+    public function __construct(
+        public float $difference,
+        public Interval $interval,
+        public Interval $wide,
+        public ?int $furtherBalls,
+    ) {}
 
     public function call(): ChangeCall
     {
@@ -34,7 +37,9 @@ final readonly class Comparison
     {
         return $this->call()->inWords(
             $this->difference > 0.0 ? $more : $less,
-            $this->furtherBalls === null ? null : sprintf('%d more ball%s', $this->furtherBalls, $this->furtherBalls === 1 ? '' : 's'),
+            $this->furtherBalls === null
+                ? null
+                : sprintf('%d more ball%s', $this->furtherBalls, $this->furtherBalls === 1 ? '' : 's'),
         );
     }
 

@@ -16,7 +16,9 @@ final class FindingChange
     {
         [$then, $now, $dayToDay] = [self::asSession($earlier), self::asSession($later), self::dayToDay($later->unit)];
 
-        return $then === null || $now === null || $dayToDay === null ? null : PeriodChange::of([$then], [$now], $dayToDay);
+        return $then === null || $now === null || $dayToDay === null
+            ? null
+            : PeriodChange::of([$then], [$now], $dayToDay);
     }
 
     /**
@@ -32,7 +34,9 @@ final class FindingChange
 
         return match ($finding->unit) {
             FindingUnit::Share => SessionFigure::ofShare((int) round($finding->value * $finding->n), $finding->n),
-            FindingUnit::Spread, FindingUnit::Degrees => $finding->value <= 0.0 ? null : SessionFigure::ofSpread($finding->value, $finding->n),
+            FindingUnit::Spread, FindingUnit::Degrees => $finding->value <= 0.0
+                ? null
+                : SessionFigure::ofSpread($finding->value, $finding->n),
             default => SessionFigure::of($finding->value, $error),
         };
     }
@@ -80,7 +84,12 @@ final class FindingChange
             FindingUnit::Spread, FindingUnit::Degrees => PeriodChange::LOG_SPREAD,
             FindingUnit::Share => PeriodChange::LOGIT,
             FindingUnit::Angle => PeriodChange::START_DEGREES,
-            FindingUnit::Difference, FindingUnit::Metres, FindingUnit::Small, FindingUnit::Width, FindingUnit::Number => null,
+            FindingUnit::Difference,
+            FindingUnit::Metres,
+            FindingUnit::Small,
+            FindingUnit::Width,
+            FindingUnit::Number
+                => null,
         };
     }
 }

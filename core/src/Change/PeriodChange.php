@@ -50,8 +50,7 @@ final readonly class PeriodChange
         private float $laterWeight,
         private int $sessions,
         private float $laterVariance,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<SessionFigure> $earlier at least one
@@ -109,7 +108,13 @@ final readonly class PeriodChange
      */
     public static function tauOf(array $figures, float $dayToDay): float
     {
-        return sqrt(BetweenGroups::heldVariance($figures === [] ? [] : [self::pairs($figures)], $dayToDay, self::SHIPPED_SESSIONS));
+        return sqrt(
+            BetweenGroups::heldVariance(
+                $figures === [] ? [] : [self::pairs($figures)],
+                $dayToDay,
+                self::SHIPPED_SESSIONS,
+            ),
+        );
     }
 
     /**
@@ -129,7 +134,10 @@ final readonly class PeriodChange
 
     public function interval(float $level): Interval
     {
-        return Interval::around($this->difference, StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->standardError);
+        return Interval::around(
+            $this->difference,
+            StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->standardError,
+        );
     }
 
     public function call(): ChangeCall
@@ -155,7 +163,10 @@ final readonly class PeriodChange
         }
         for ($more = 1; $more <= self::MOST_FURTHER_SESSIONS; ++$more) {
             $error = sqrt($this->earlierVariance + 1.0 / ($this->laterWeight + $more / $this->laterVariance));
-            if (abs($this->difference) > StudentT::halfWidth(ChangeCall::CLEAR_LEVEL, $this->sessions + $more + 2) * $error) {
+            if (
+                abs($this->difference) >
+                StudentT::halfWidth(ChangeCall::CLEAR_LEVEL, $this->sessions + $more + 2) * $error
+            ) {
                 return $more;
             }
         }

@@ -17,9 +17,7 @@ final readonly class SessionFigure
     private const LARGEST = 1e6;
     private const SMALLEST_ERROR = 1e-9;
 
-    private function __construct(public float $value, public float $standardError)
-    {
-    }
+    private function __construct(public float $value, public float $standardError) {}
 
     /** @throws InvalidInput If the figure is not finite or its error is not above 0. */
     public static function of(float $value, float $standardError, string $path = ''): self
@@ -27,7 +25,10 @@ final readonly class SessionFigure
         return new self(
             Check::within($value, -self::LARGEST, self::LARGEST, "{$path}value"),
             // A figure without scatter still has a weight that can be written down.
-            max(self::SMALLEST_ERROR, Check::within(Check::positive($standardError, "{$path}se"), 0.0, self::LARGEST, "{$path}se")),
+            max(
+                self::SMALLEST_ERROR,
+                Check::within(Check::positive($standardError, "{$path}se"), 0.0, self::LARGEST, "{$path}se"),
+            ),
         );
     }
 

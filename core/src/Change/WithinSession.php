@@ -41,9 +41,13 @@ final readonly class WithinSession
      * @param float|null $step later less earlier, share of length
      * @param float|null $degreesOfFreedom of t
      */
-    private function __construct(public int $n, public ?int $split, public ?float $step, public ?float $t, private ?float $degreesOfFreedom)
-    {
-    }
+    private function __construct(
+        public int $n,
+        public ?int $split,
+        public ?float $step,
+        public ?float $t,
+        private ?float $degreesOfFreedom,
+    ) {}
 
     /** @param list<array{float, string}> $balls error (share of length) and station, in the order rolled */
     public static function of(array $balls): self
@@ -159,7 +163,11 @@ final readonly class WithinSession
             $sums[$number] += $errors[$i];
         }
 
-        return [$station, array_values($sizes), array_map(static fn(float|int $sum, int $size): float => $sum / $size, $sums, $sizes)];
+        return [
+            $station,
+            array_values($sizes),
+            array_map(static fn(float|int $sum, int $size): float => $sum / $size, $sums, $sizes),
+        ];
     }
 
     /**

@@ -8,9 +8,7 @@ namespace Amble\Core\Check;
 final readonly class CheckAttempts
 {
     /** @param list<MadeAttempt> $all */
-    public function __construct(public array $all)
-    {
-    }
+    public function __construct(public array $all) {}
 
     public function n(): int
     {
@@ -32,10 +30,12 @@ final readonly class CheckAttempts
     /** @return list<float> what was given as the number of a field, where one was */
     public function numbers(string $field): array
     {
-        return array_values(array_filter(
-            array_map(static fn(MadeAttempt $try): ?float => $try->number($field), $this->all),
-            static fn(?float $number): bool => $number !== null,
-        ));
+        return array_values(
+            array_filter(
+                array_map(static fn(MadeAttempt $try): ?float => $try->number($field), $this->all),
+                static fn(?float $number): bool => $number !== null,
+            ),
+        );
     }
 
     /** @return array<string, self> by session, oldest first */

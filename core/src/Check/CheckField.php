@@ -21,6 +21,5 @@ final readonly class CheckField
         public AnswerFormat $answers,
         public ?array $sides = null,
         public bool $isNeeded = true,
-    ) {
-    }
+    ) {}
 }

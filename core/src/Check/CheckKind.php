@@ -29,8 +29,7 @@ abstract readonly class CheckKind
         public Picture $picture,
         public array $care = [],
         public ?int $dose = null,
-    ) {
-    }
+    ) {}
 
     /**
      * What some tries find; the first figure is the one that is followed over time.

@@ -33,13 +33,19 @@ final readonly class CheckReport
         public array $marks,
         public array $course,
         public bool $isPastDose,
-    ) {
-    }
+    ) {}
 
     /** @return list<self> one for every check that was ever made, in the order of a session */
     public static function all(StudentChecks $checked): array
     {
-        return array_values(array_filter(array_map(static fn(CheckKind $kind): ?self => self::of($kind, $checked), array_values(CheckKinds::all()))));
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn(CheckKind $kind): ?self => self::of($kind, $checked),
+                    array_values(CheckKinds::all()),
+                ),
+            ),
+        );
     }
 
     /** Null where it was never made. */
@@ -66,7 +72,13 @@ final readonly class CheckReport
             atMilliseconds: $latest->all[0]->try->atMilliseconds,
             n: $latest->n(),
             findings: $findings,
-            since: $first === null || $before === null ? null : FindingChange::sentence($before, $first, $before->value === null ? null : $kind->inWords($before->value)),
+            since: $first === null || $before === null
+                ? null
+                : FindingChange::sentence(
+                    $before,
+                    $first,
+                    $before->value === null ? null : $kind->inWords($before->value),
+                ),
             cue: $kind->cue($latest, $checked),
             marks: array_map($kind->mark(...), $latest->all),
             course: array_values(array_filter([...$course, self::point($session, $latest, $first)])),
@@ -78,12 +90,20 @@ final readonly class CheckReport
     {
         return $finding?->value === null
             ? null
-            : new TrendPoint($session, $tries->all[0]->try->atMilliseconds ?? 0, $finding->value, $finding->interval, $finding->n);
+            : new TrendPoint(
+                $session,
+                $tries->all[0]->try->atMilliseconds ?? 0,
+                $finding->value,
+                $finding->interval,
+                $finding->n,
+            );
     }
 
     /** A try that counts repetitions counts as so many. */
     private static function done(CheckAttempts $tries): int
     {
-        return (int) array_sum(array_map(static fn(MadeAttempt $try): float => $try->number('times') ?? 1.0, $tries->all));
+        return (int) array_sum(
+            array_map(static fn(MadeAttempt $try): float => $try->number('times') ?? 1.0, $tries->all),
+        );
     }
 }

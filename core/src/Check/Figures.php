@@ -27,21 +27,29 @@ final class Figures
      * @param \Closure(float): string $size how far apart two of them are, in words
      * @param list<FindingRow> $rows its parts
      */
-    public static function mean(string $question, FindingUnit $unit, array $values, \Closure $say, \Closure $size, array $rows = []): Finding
-    {
+    public static function mean(
+        string $question,
+        FindingUnit $unit,
+        array $values,
+        \Closure $say,
+        \Closure $size,
+        array $rows = [],
+    ): Finding {
         $row = Means::row('', $unit, $values);
         $variance = Sample::variance($values);
         $interval = $row->interval;
 
         return new Finding(
             $question,
-            ucfirst(sprintf(
-                '%s%s, from %d%s.',
-                $say((float) $row->value),
-                $interval === null ? '' : sprintf(', likely %s to %s', $say($interval->low), $say($interval->high)),
-                count($values),
-                $variance === null ? '' : sprintf('; two in three within %s of that', $size(sqrt($variance))),
-            )),
+            ucfirst(
+                sprintf(
+                    '%s%s, from %d%s.',
+                    $say((float) $row->value),
+                    $interval === null ? '' : sprintf(', likely %s to %s', $say($interval->low), $say($interval->high)),
+                    count($values),
+                    $variance === null ? '' : sprintf('; two in three within %s of that', $size(sqrt($variance))),
+                ),
+            ),
             $unit,
             $row->value,
             $interval,
@@ -57,8 +65,13 @@ final class Figures
      * @param string $field whose answers are words
      * @param string $counted the word whose share is followed
      */
-    public static function words(string $question, CheckAttempts $tries, string $field, AnswerFormat $answers, string $counted): Finding
-    {
+    public static function words(
+        string $question,
+        CheckAttempts $tries,
+        string $field,
+        AnswerFormat $answers,
+        string $counted,
+    ): Finding {
         $rows = $parts = [];
         foreach ($answers->words as $word => $label) {
             $row = Shares::row($label, $tries->all, static fn(MadeAttempt $try): bool => $try->word($field) === $word);
@@ -88,13 +101,17 @@ final class Figures
      */
     public static function beside(float $metres, array $sides, string $middle): string
     {
-        return abs($metres) < self::ON ? $middle : FigureText::small(abs($metres)) . ' ' . lcfirst($sides[$metres < 0.0 ? 0 : 1]);
+        return abs($metres) < self::ON
+            ? $middle
+            : FigureText::small(abs($metres)) . ' ' . lcfirst($sides[$metres < 0.0 ? 0 : 1]);
     }
 
     /** The word most tries have, where more than half of them do. */
     public static function mostly(CheckAttempts $tries, string $field): ?string
     {
-        $words = array_count_values(array_filter(array_map(static fn(MadeAttempt $try): ?string => $try->word($field), $tries->all)));
+        $words = array_count_values(
+            array_filter(array_map(static fn(MadeAttempt $try): ?string => $try->word($field), $tries->all)),
+        );
         arsort($words);
         $most = array_key_first($words);
 

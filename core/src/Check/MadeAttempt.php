@@ -11,9 +11,7 @@ use Amble\Core\Session\CheckAttempt;
 final readonly class MadeAttempt
 {
     /** @param GreenSpeed|null $speed of its green on its day; null where that was not measured or estimated */
-    public function __construct(public CheckAttempt $try, public string $session, public ?GreenSpeed $speed = null)
-    {
-    }
+    public function __construct(public CheckAttempt $try, public string $session, public ?GreenSpeed $speed = null) {}
 
     public function number(string $field): ?float
     {

@@ -19,6 +19,5 @@ final readonly class PictureMark
         public ?string $word = null,
         public ?float $length = null,
         public ?float $to = null,
-    ) {
-    }
+    ) {}
 }

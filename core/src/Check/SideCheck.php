@@ -16,8 +16,14 @@ abstract readonly class SideCheck extends CheckKind
      * @param non-empty-list<CheckField> $fields the length with its sides first
      * @param list<SafetyNote> $care to be taken here
      */
-    protected function __construct(string $key, string $question, array $steps, array $fields, array $care = [], ?int $dose = null)
-    {
+    protected function __construct(
+        string $key,
+        string $question,
+        array $steps,
+        array $fields,
+        array $care = [],
+        ?int $dose = null,
+    ) {
         parent::__construct($key, $question, $steps, $fields, Picture::Beside, $care, $dose);
     }
 
@@ -25,7 +31,17 @@ abstract readonly class SideCheck extends CheckKind
     {
         $values = $tries->numbers($this->fields[0]->name);
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, $this->inWords(...), FigureText::small(...))];
+        return $values === []
+            ? []
+            : [
+                Figures::mean(
+                    $this->question,
+                    FindingUnit::Small,
+                    $values,
+                    $this->inWords(...),
+                    FigureText::small(...),
+                ),
+            ];
     }
 
     public function inWords(float $value): string

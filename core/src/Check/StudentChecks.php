@@ -17,8 +17,11 @@ final readonly class StudentChecks
      * @param list<MadeAttempt> $tries oldest first
      * @param Unit $unit in which lengths are round to this student
      */
-    public function __construct(array $tries, private ?TeachingPreferences $schools = null, public Unit $unit = Unit::Feet)
-    {
+    public function __construct(
+        array $tries,
+        private ?TeachingPreferences $schools = null,
+        public Unit $unit = Unit::Feet,
+    ) {
         $byKind = [];
         foreach ($tries as $try) {
             $byKind[$try->try->kind][] = $try;

@@ -15,19 +15,32 @@ abstract readonly class WordCheck extends CheckKind
      * @param string $counted the word whose share is followed over time
      * @param list<SafetyNote> $care to be taken here
      */
-    protected function __construct(string $key, string $question, array $steps, array $fields, private string $counted, array $care = [], ?int $dose = null)
-    {
+    protected function __construct(
+        string $key,
+        string $question,
+        array $steps,
+        array $fields,
+        private string $counted,
+        array $care = [],
+        ?int $dose = null,
+    ) {
         parent::__construct($key, $question, $steps, $fields, Picture::Words, $care, $dose);
     }
 
     public function findings(CheckAttempts $tries, StudentChecks $checked): array
     {
-        return [Figures::words($this->question, $tries, $this->fields[0]->name, $this->fields[0]->answers, $this->counted)];
+        return [
+            Figures::words($this->question, $tries, $this->fields[0]->name, $this->fields[0]->answers, $this->counted),
+        ];
     }
 
     public function mark(MadeAttempt $try): PictureMark
     {
-        return new PictureMark($try->try->id, null, $this->fields[0]->answers->words[$try->word($this->fields[0]->name) ?? ''] ?? null);
+        return new PictureMark(
+            $try->try->id,
+            null,
+            $this->fields[0]->answers->words[$try->word($this->fields[0]->name) ?? ''] ?? null,
+        );
     }
 
     protected function mostly(CheckAttempts $tries): ?string

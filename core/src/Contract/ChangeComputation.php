@@ -18,11 +18,18 @@ final class ChangeComputation implements Computation
     public function answer(JsonInput $input): array
     {
         $sessions = array_map(
-            static fn(JsonInput $session): SessionFigure => SessionFigure::of($session->number('value'), $session->number('se'), $session->path('')),
+            static fn(JsonInput $session): SessionFigure => SessionFigure::of(
+                $session->number('value'),
+                $session->number('se'),
+                $session->path(''),
+            ),
             $input->objects('sessions'),
         );
         $earlier = $input->wholeNumber('earlier', 1, max(1, count($sessions) - 1));
-        $dayToDay = Check::within(Check::positive($input->number('day_to_day'), 'day_to_day'), ...[...self::SPREADS, 'day_to_day']);
+        $dayToDay = Check::within(
+            Check::positive($input->number('day_to_day'), 'day_to_day'),
+            ...[...self::SPREADS, 'day_to_day'],
+        );
         $change = PeriodChange::of(array_slice($sessions, 0, $earlier), array_slice($sessions, $earlier), $dayToDay);
 
         return [

@@ -44,11 +44,6 @@ final class DirectionFitComputation implements Computation
             return Bound::exactly($exact, $putt->path('exact_deg'));
         }
 
-        return Bound::between(
-            $angle('low_deg'),
-            $angle('high_deg'),
-            $putt->path('low_deg'),
-            $putt->here(),
-        );
+        return Bound::between($angle('low_deg'), $angle('high_deg'), $putt->path('low_deg'), $putt->here());
     }
 }

@@ -39,8 +39,16 @@ final class DistanceControlComputation implements Computation
         $target = Length::ofMetres($putt->number('target_m'), $putt->path('target_m'));
 
         return match (true) {
-            $putt->flagOr('holed', false) => DistancePutt::holed($target, $putt->numberOrNull('stop_m'), $putt->path('stop_m')),
-            $putt->has('at_least_m') => DistancePutt::cutShortAt($target, $putt->number('at_least_m'), $putt->path('at_least_m')),
+            $putt->flagOr('holed', false) => DistancePutt::holed(
+                $target,
+                $putt->numberOrNull('stop_m'),
+                $putt->path('stop_m'),
+            ),
+            $putt->has('at_least_m') => DistancePutt::cutShortAt(
+                $target,
+                $putt->number('at_least_m'),
+                $putt->path('at_least_m'),
+            ),
             default => DistancePutt::stoppedAt($target, $putt->number('stop_m'), $putt->path('stop_m')),
         };
     }

@@ -39,7 +39,14 @@ final class DrillShape
         $findings = FindingKinds::KINDS;
 
         return array_map(self::listed(...), Kinds::shipped()->cards()) + [
-            'pieces' => array_map(static fn(EquipmentType $piece): array => ['piece' => $piece->value, 'one' => $piece->words()[0], 'several' => $piece->words()[1]], EquipmentType::cases()),
+            'pieces' => array_map(
+                static fn(EquipmentType $piece): array => [
+                    'piece' => $piece->value,
+                    'one' => $piece->words()[0],
+                    'several' => $piece->words()[1],
+                ],
+                EquipmentType::cases(),
+            ),
             'step_rule' => StepRule::usual()->toArray(),
             'findings' => array_map(
                 /** @param class-string<FindingKind> $class */
@@ -63,9 +70,15 @@ final class DrillShape
                 'kind' => $kind,
                 'label' => $card->label,
                 'words' => $card->words,
-                'figures' => array_map(static fn(Figure $figure): array => [
-                    'field' => $figure->field, 'label' => $figure->label, 'kind' => $figure->kind->value, 'usual' => $figure->usual,
-                ], $card->figures),
+                'figures' => array_map(
+                    static fn(Figure $figure): array => [
+                        'field' => $figure->field,
+                        'label' => $figure->label,
+                        'kind' => $figure->kind->value,
+                        'usual' => $figure->usual,
+                    ],
+                    $card->figures,
+                ),
             ];
         }
 
@@ -86,7 +99,11 @@ final class DrillShape
             foreach ($station->isScattered() ? [$station->from, $station->to] : [$station->from] as $length) {
                 foreach ($drill->tasks === [] ? [null] : array_unique($drill->tasks, SORT_REGULAR) as $task) {
                     $acceptance = $drill->pass->acceptance(new PassContext($length, $task, $step));
-                    $zones[] = ['length_m' => $length->metres(), 'task' => $task?->value, 'passes_if' => ReplayComputation::acceptance($acceptance)];
+                    $zones[] = [
+                        'length_m' => $length->metres(),
+                        'task' => $task?->value,
+                        'passes_if' => ReplayComputation::acceptance($acceptance),
+                    ];
                 }
             }
         }

@@ -49,7 +49,11 @@ final class FindingShape
     private static function row(FindingRow $row): array
     {
         return [
-            'name' => $row->name, 'unit' => $row->unit->value, 'value' => $row->value, 'n' => $row->n, 'interval' => $row->interval?->toArray(),
+            'name' => $row->name,
+            'unit' => $row->unit->value,
+            'value' => $row->value,
+            'n' => $row->n,
+            'interval' => $row->interval?->toArray(),
         ];
     }
 }

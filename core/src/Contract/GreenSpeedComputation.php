@@ -16,16 +16,17 @@ final class GreenSpeedComputation implements Computation
 {
     public function answer(JsonInput $input): array
     {
-        $reading = $input->word('method', ['ramp', 'stopwatch']) === 'ramp'
-            ? RampRolls::of(
-                $input->numbersOrNone('direction_1_m'),
-                $input->numbersOrNone('direction_2_m'),
-                $input->numberOr('ramp_factor', 1.0),
-            )->reading()
-            : StopwatchRolls::of(
-                self::timedRolls($input, 'direction_1'),
-                self::timedRolls($input, 'direction_2'),
-            )->reading();
+        $reading =
+            $input->word('method', ['ramp', 'stopwatch']) === 'ramp'
+                ? RampRolls::of(
+                    $input->numbersOrNone('direction_1_m'),
+                    $input->numbersOrNone('direction_2_m'),
+                    $input->numberOr('ramp_factor', 1.0),
+                )->reading()
+                : StopwatchRolls::of(
+                    self::timedRolls($input, 'direction_1'),
+                    self::timedRolls($input, 'direction_2'),
+                )->reading();
 
         return self::toArray($reading);
     }
@@ -48,9 +49,8 @@ final class GreenSpeedComputation implements Computation
     {
         return [
             'green_speed_ft' => $reading->speed->feet(),
-            'standard_error_ft' => $reading->standardErrorMetres === null
-                ? null
-                : $reading->standardErrorMetres / Length::METRES_PER_FOOT,
+            'standard_error_ft' =>
+                $reading->standardErrorMetres === null ? null : $reading->standardErrorMetres / Length::METRES_PER_FOOT,
             'grade_percent' => $reading->grade?->percent(),
             'level' => $reading->isLevel,
             'warnings' => array_map(static fn(Warning $warning): string => $warning->value, $reading->warnings),

@@ -27,7 +27,7 @@ enum Kind: string
     /** The kind of this name, or of its former name; null for none. */
     public static function named(string $name): ?self
     {
-        return self::tryFrom($name) ?? self::FORMER_NAMES[$name] ?? null;
+        return self::tryFrom($name) ?? (self::FORMER_NAMES[$name] ?? null);
     }
 
     public function computation(): Computation

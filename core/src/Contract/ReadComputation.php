@@ -41,12 +41,9 @@ final class ReadComputation implements Computation
 
     private static function tier(?JsonInput $tier): ?Tier
     {
-        return $tier === null ? null : Tier::of(
-            $tier->number('height_m'),
-            $tier->number('run_m'),
-            $tier->number('start_m'),
-            $tier->here(),
-        );
+        return $tier === null
+            ? null
+            : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here());
     }
 
     private static function grain(?JsonInput $grain): ?Grain

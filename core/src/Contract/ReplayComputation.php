@@ -63,21 +63,35 @@ final class ReplayComputation implements Computation
      *
      * @return array<string, mixed> ready for JSON
      */
-    public static function state(DrillRules $drill, SessionLog $log, array $students, int $seed, ?string $own = null, array $finishPast = []): array
-    {
+    public static function state(
+        DrillRules $drill,
+        SessionLog $log,
+        array $students,
+        int $seed,
+        ?string $own = null,
+        array $finishPast = [],
+    ): array {
         $setOut = self::setOut($log);
         $isStraight = ($setOut['check'][SetupSheet::STRAIGHT] ?? 0) > 0;
         $parts = RunPart::all($log, $students, $own);
-        $state = $parts[0]->student === null
-            ? self::toArray($parts[0]->state($drill, $seed, $finishPast[$own ?? ''] ?? 0.0), $drill, $isStraight) + ['counted' => array_column($log->putts, 'id')]
-            : self::group($drill, $parts, $log, $seed, $isStraight, $finishPast);
+        $state =
+            $parts[0]->student === null
+                ? self::toArray(
+                        $parts[0]->state($drill, $seed, $finishPast[$own ?? ''] ?? 0.0),
+                        $drill,
+                        $isStraight,
+                    ) + ['counted' => array_column($log->putts, 'id')]
+                : self::group($drill, $parts, $log, $seed, $isStraight, $finishPast);
 
         return [
             'axis' => $drill->pass->axis()->value,
             'judges' => $drill->pass->judges(),
             'needs' => $drill->needs(),
             'can_be_holed' => $drill->target->canBeHoled(),
-            'rolled_again' => array_column(array_filter(BallMark::cases(), static fn(BallMark $mark): bool => $mark->isRolledAgain()), 'value'),
+            'rolled_again' => array_column(
+                array_filter(BallMark::cases(), static fn(BallMark $mark): bool => $mark->isRolledAgain()),
+                'value',
+            ),
             // Names are keys: without any it is still an object.
             'set_out' => array_map(static fn(array $counts): object => (object) $counts, $setOut),
         ] + $state;
@@ -89,15 +103,23 @@ final class ReplayComputation implements Computation
      *
      * @return array<string, mixed>
      */
-    private static function group(DrillRules $drill, array $parts, SessionLog $log, int $seed, bool $isStraight, array $finishPast): array
-    {
+    private static function group(
+        DrillRules $drill,
+        array $parts,
+        SessionLog $log,
+        int $seed,
+        bool $isStraight,
+        array $finishPast,
+    ): array {
         $states = $lastBalls = $answers = [];
         foreach ($parts as $part) {
             $student = (string) $part->student;
             $states[$student] = $part->state($drill, $seed, $finishPast[$student] ?? 0.0);
             $answers[] = [
                 'student' => $student,
-                'state' => self::toArray($states[$student], $drill, $isStraight) + ['counted' => array_column($part->putts, 'id')],
+                'state' => self::toArray($states[$student], $drill, $isStraight) + [
+                    'counted' => array_column($part->putts, 'id'),
+                ],
             ];
             foreach ($part->putts as $putt) {
                 $lastBalls[$student] = $putt->atMilliseconds;
@@ -167,13 +189,18 @@ final class ReplayComputation implements Computation
                 'certain' => $state->course->certain,
                 'legs' => array_map(self::leg(...), $state->course->legs),
             ],
-            'last' => $state->last === null ? null : [
-                'putt_id' => $state->last->putt->id,
-                'passed' => $state->last->passed,
-                'restarted' => $state->last->restarted,
-                'may_be_putted_out' => $state->last->putt->ball->stop !== Stop::Holed && $drill->putOut->allows($state->last->passed),
-                'cause' => CauseProposal::of($state->last, $drill, $isStraight)?->value,
-            ],
+            'last' =>
+                $state->last === null
+                    ? null
+                    : [
+                        'putt_id' => $state->last->putt->id,
+                        'passed' => $state->last->passed,
+                        'restarted' => $state->last->restarted,
+                        'may_be_putted_out' =>
+                            $state->last->putt->ball->stop !== Stop::Holed &&
+                            $drill->putOut->allows($state->last->passed),
+                        'cause' => CauseProposal::of($state->last, $drill, $isStraight)?->value,
+                    ],
             'balls' => $state->balls,
             'judged' => $state->judgedBalls,
             'passes' => $state->passes,
@@ -181,23 +208,29 @@ final class ReplayComputation implements Computation
             'restarts' => $state->restarts,
             'rounds' => $state->rounds,
             'points' => $state->points,
-            'stations' => array_map(static fn(StationTally $tally): array => [
-                'length_m' => $tally->lengthMetres,
-                'balls' => $tally->balls,
-                'passes' => $tally->passes,
-                'attempt' => $tally->attempt,
-                'first_ball_passed' => $tally->firstBallPassed,
-            ], $state->stations),
+            'stations' => array_map(
+                static fn(StationTally $tally): array => [
+                    'length_m' => $tally->lengthMetres,
+                    'balls' => $tally->balls,
+                    'passes' => $tally->passes,
+                    'attempt' => $tally->attempt,
+                    'first_ball_passed' => $tally->firstBallPassed,
+                ],
+                $state->stations,
+            ),
             'first_attempts' => ['n' => $firstTries, 'passed' => $firstPassed],
             'through_but_missed' => $state->throughButMissed,
             'second_putts' => ['n' => $state->putOuts, 'putts' => $state->puttsToFinish],
             'step_m' => $state->step,
-            'feel' => $feel === null ? null : [
-                'n' => $feel->n,
-                'agreement' => $feel->agreement,
-                'kappa' => $feel->kappa,
-                'miscalibration' => $feel->miscalibration,
-            ],
+            'feel' =>
+                $feel === null
+                    ? null
+                    : [
+                        'n' => $feel->n,
+                        'agreement' => $feel->agreement,
+                        'kappa' => $feel->kappa,
+                        'miscalibration' => $feel->miscalibration,
+                    ],
         ];
     }
 
@@ -258,7 +291,11 @@ final class ReplayComputation implements Computation
             'ring_m' => $acceptance->ring,
             'struck' => $acceptance->struck,
             'seen' => array_map(
-                static fn(ObservationCondition $seen): array => ['name' => $seen->name, 'one_of' => $seen->oneOf, 'between' => $seen->between],
+                static fn(ObservationCondition $seen): array => [
+                    'name' => $seen->name,
+                    'one_of' => $seen->oneOf,
+                    'between' => $seen->between,
+                ],
                 $acceptance->seen,
             ),
         ];

@@ -21,7 +21,10 @@ final class ScatterSourceComputation implements Computation
     {
         $line = $input->object('line');
         $alpha = Check::within($line->number('alpha'), -self::WILDEST_ALPHA, self::WILDEST_ALPHA, $line->path('alpha'));
-        $beta = Check::within(Check::positive($line->number('beta'), $line->path('beta')), ...[...StrokePrior::BETAS, $line->path('beta')]);
+        $beta = Check::within(
+            Check::positive($line->number('beta'), $line->path('beta')),
+            ...[...StrokePrior::BETAS, $line->path('beta')],
+        );
         $putts = array_map(self::putt(...), $input->objects('putts'));
         $source = ScatterSource::of($putts, $alpha, $beta);
 
@@ -41,8 +44,16 @@ final class ScatterSourceComputation implements Computation
     {
         $stroke = StrokePuttInput::putt($putt);
         $speed = StrokePuttInput::speed($putt);
-        $target = (new LineRoll($speed, StrokePuttInput::grade($putt)))->playsLike(StrokePuttInput::length($putt, 'target_m'));
+        $target = (new LineRoll($speed, StrokePuttInput::grade($putt)))->playsLike(
+            StrokePuttInput::length($putt, 'target_m'),
+        );
 
-        return [$stroke, log(($target ?? throw InvalidInput::at($putt->path('grade_percent'), 'No ball could stop on this grade.')) / $speed->metres())];
+        return [
+            $stroke,
+            log(
+                ($target ?? throw InvalidInput::at($putt->path('grade_percent'), 'No ball could stop on this grade.')) /
+                    $speed->metres(),
+            ),
+        ];
     }
 }

@@ -21,7 +21,11 @@ final class SessionOffsetComputation implements Computation
         );
         $today = array_map(StrokePuttInput::putt(...), $input->objects('today'));
         $dayToDay = $input->numberOr('day_to_day', SessionOffset::DAY_TO_DAY);
-        $offset = SessionOffset::of($sessions, $today, Check::within(Check::positive($dayToDay, 'day_to_day'), ...[...self::SPREADS, 'day_to_day']));
+        $offset = SessionOffset::of(
+            $sessions,
+            $today,
+            Check::within(Check::positive($dayToDay, 'day_to_day'), ...[...self::SPREADS, 'day_to_day']),
+        );
 
         return [
             'n' => count($today),

@@ -65,12 +65,14 @@ final class StrokeFitComputation implements Computation
         $backstroke = StrokePuttInput::length($ask, 'backstroke_m');
         $roll = $fit->predict($backstroke, StrokePuttInput::speed($ask), StrokePuttInput::grade($ask), $band);
 
-        return $fit->state === FitState::None ? null : [
-            'roll_m' => $roll?->rollMetres,
-            'low_m' => $roll?->lowMetres,
-            'high_m' => $roll?->highMetres,
-            'extrapolated' => $fit->isExtrapolated($backstroke->metres()),
-        ];
+        return $fit->state === FitState::None
+            ? null
+            : [
+                'roll_m' => $roll?->rollMetres,
+                'low_m' => $roll?->lowMetres,
+                'high_m' => $roll?->highMetres,
+                'extrapolated' => $fit->isExtrapolated($backstroke->metres()),
+            ];
     }
 
     /** @return array<string, mixed>|null */
@@ -79,9 +81,11 @@ final class StrokeFitComputation implements Computation
         $roll = StrokePuttInput::length($ask, 'roll_m');
         $answer = $fit->backstrokeFor($roll, StrokePuttInput::speed($ask), StrokePuttInput::grade($ask));
 
-        return $fit->state === FitState::None ? null : [
-            'backstroke_m' => $answer?->metres,
-            'extrapolated' => $answer?->isExtrapolated,
-        ];
+        return $fit->state === FitState::None
+            ? null
+            : [
+                'backstroke_m' => $answer?->metres,
+                'extrapolated' => $answer?->isExtrapolated,
+            ];
     }
 }

@@ -27,8 +27,8 @@ final class StrokesComputation implements Computation
         );
         $putts = new ExpectedPutts($player, GreenSpeed::ofFeet($input->number('green_speed_ft')));
 
-        return ['by_length' => array_map(
-            static function (Length $length) use ($putts): array {
+        return [
+            'by_length' => array_map(static function (Length $length) use ($putts): array {
                 $outcome = $putts->from($length);
 
                 return [
@@ -37,9 +37,8 @@ final class StrokesComputation implements Computation
                     'three_or_more' => $outcome->threeOrMore,
                     'expected' => $outcome->expected,
                 ];
-            },
-            $lengths,
-        )];
+            }, $lengths),
+        ];
     }
 
     /** @return non-empty-list<Length> */

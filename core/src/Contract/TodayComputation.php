@@ -24,12 +24,17 @@ final class TodayComputation implements Computation
         $today = Today::of($students, self::spread($input, 'day_to_day') ?? Today::DAY_TO_DAY);
 
         return [
-            'green' => $today->green === null ? null : self::offset($today->green) + ['separable' => $today->isSeparable()],
-            'students' => array_map(static fn(?Offset $offset, ?Offset $own): array => [
-                'offset' => $offset?->value,
-                'se' => $offset?->standardError,
-                'own' => $own === null ? null : self::offset($own),
-            ], $today->students, $today->own),
+            'green' =>
+                $today->green === null ? null : self::offset($today->green) + ['separable' => $today->isSeparable()],
+            'students' => array_map(
+                static fn(?Offset $offset, ?Offset $own): array => [
+                    'offset' => $offset?->value,
+                    'se' => $offset?->standardError,
+                    'own' => $own === null ? null : self::offset($own),
+                ],
+                $today->students,
+                $today->own,
+            ),
         ];
     }
 
@@ -37,19 +42,31 @@ final class TodayComputation implements Computation
     {
         $bounds = [];
         foreach ($student->numbers('errors') as $i => $error) {
-            $bounds[] = Bound::exactly(Check::within($error, -self::WILDEST, self::WILDEST, $student->path("errors.$i")));
+            $bounds[] = Bound::exactly(
+                Check::within($error, -self::WILDEST, self::WILDEST, $student->path("errors.$i")),
+            );
         }
         foreach ($student->numbersOrNone('at_least') as $i => $error) {
-            $bounds[] = Bound::between(Check::within($error, -self::WILDEST, self::WILDEST, $student->path("at_least.$i")), null);
+            $bounds[] = Bound::between(
+                Check::within($error, -self::WILDEST, self::WILDEST, $student->path("at_least.$i")),
+                null,
+            );
         }
         $usual = $student->objectOrNull('usual');
 
         return StudentToday::of(
             $bounds,
-            $usual === null ? null : new UsualBias(
-                Check::within($usual->number('bias'), -self::WILDEST, self::WILDEST, $usual->path('bias')),
-                Check::within(Check::notNegative($usual->number('se'), $usual->path('se')), 0.0, self::WILDEST, $usual->path('se')),
-            ),
+            $usual === null
+                ? null
+                : new UsualBias(
+                    Check::within($usual->number('bias'), -self::WILDEST, self::WILDEST, $usual->path('bias')),
+                    Check::within(
+                        Check::notNegative($usual->number('se'), $usual->path('se')),
+                        0.0,
+                        self::WILDEST,
+                        $usual->path('se'),
+                    ),
+                ),
             self::spread($student, 'spread'),
         );
     }
@@ -57,7 +74,12 @@ final class TodayComputation implements Computation
     private static function spread(JsonInput $object, string $field): ?float
     {
         return $object->has($field)
-            ? Check::within(Check::positive($object->number($field), $object->path($field)), self::QUIETEST, self::WILDEST, $object->path($field))
+            ? Check::within(
+                Check::positive($object->number($field), $object->path($field)),
+                self::QUIETEST,
+                self::WILDEST,
+                $object->path($field),
+            )
             : null;
     }
 

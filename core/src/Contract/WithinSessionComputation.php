@@ -16,10 +16,15 @@ final class WithinSessionComputation implements Computation
 
     public function answer(JsonInput $input): array
     {
-        $within = WithinSession::of(array_map(static fn(JsonInput $ball): array => [
-            Check::within($ball->number('error'), -self::WILDEST, self::WILDEST, $ball->path('error')),
-            $ball->text('station', self::LONGEST_NAME),
-        ], $input->objects('balls')));
+        $within = WithinSession::of(
+            array_map(
+                static fn(JsonInput $ball): array => [
+                    Check::within($ball->number('error'), -self::WILDEST, self::WILDEST, $ball->path('error')),
+                    $ball->text('station', self::LONGEST_NAME),
+                ],
+                $input->objects('balls'),
+            ),
+        );
 
         return [
             'n' => $within->n,

@@ -12,13 +12,16 @@ final class WorkspacePriorComputation implements Computation
 {
     public function answer(JsonInput $input): array
     {
-        $students = array_map(static fn(JsonInput $student): StrokeSummary => StrokeSummary::of(
-            $student->number('beta'),
-            $student->number('se_beta'),
-            $student->number('sigma'),
-            $student->number('df'),
-            $student->path(''),
-        ), $input->objects('students'));
+        $students = array_map(
+            static fn(JsonInput $student): StrokeSummary => StrokeSummary::of(
+                $student->number('beta'),
+                $student->number('se_beta'),
+                $student->number('sigma'),
+                $student->number('df'),
+                $student->path(''),
+            ),
+            $input->objects('students'),
+        );
         $prior = StrokePrior::ofWorkspace($students);
 
         return [

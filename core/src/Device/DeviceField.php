@@ -12,7 +12,5 @@ final readonly class DeviceField
      * @param string $unit in which it is written
      * @param float $error one standard deviation, in that unit
      */
-    public function __construct(public string $name, public string $label, public string $unit, public float $error)
-    {
-    }
+    public function __construct(public string $name, public string $label, public string $unit, public float $error) {}
 }

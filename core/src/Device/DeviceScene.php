@@ -22,8 +22,7 @@ final readonly class DeviceScene
         public Length $target,
         public Grade $along,
         public Grade $across,
-    ) {
-    }
+    ) {}
 
     /** A putt as it may lie on any green: no steeper than 2 % either way. */
     public static function anywhere(GreenSpeed $speed, Length $target, RandomSource $random): self

@@ -24,8 +24,7 @@ final readonly class AimAndStroke
         public float $startError,
         public float $aimBias,
         public float $aimError,
-    ) {
-    }
+    ) {}
 
     public function strokeBias(): float
     {
@@ -40,8 +39,8 @@ final readonly class AimAndStroke
     /** Whether aim and stroke pull opposite ways, each beyond its 80 % interval. */
     public function cancels(): bool
     {
-        return $this->aimBias * $this->strokeBias() < 0.0
-            && abs($this->aimBias) > self::REAL * $this->aimError
-            && abs($this->strokeBias()) > self::REAL * $this->strokeError();
+        return $this->aimBias * $this->strokeBias() < 0.0 &&
+            abs($this->aimBias) > self::REAL * $this->aimError &&
+            abs($this->strokeBias()) > self::REAL * $this->strokeError();
     }
 }

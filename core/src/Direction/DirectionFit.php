@@ -27,8 +27,7 @@ final readonly class DirectionFit
         public ?float $biasError,
         public ?float $logSpreadError,
         public ?float $spreadUpperBound,
-    ) {
-    }
+    ) {}
 
     public static function none(): self
     {

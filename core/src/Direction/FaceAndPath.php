@@ -12,9 +12,7 @@ final readonly class FaceAndPath
     /** A changed path does not cancel a face that stays put; a sum done in the head says it does. */
     public const CAUTION = 'Another path alone hardly moves the start while the face stays put; turning the whole stroke turns the face with it.';
 
-    private function __construct(public float $start, public ?float $wholeStroke, public ?float $face)
-    {
-    }
+    private function __construct(public float $start, public ?float $wholeStroke, public ?float $face) {}
 
     /**
      * @param float $face radians at impact, positive right
@@ -23,8 +21,12 @@ final readonly class FaceAndPath
      *
      * @throws InvalidInput If the face's share is not between 0.8 and 0.95.
      */
-    public static function of(float $face, float $path, float $faceShare = ImpactModel::FACE_SHARE, ?LineCure $cure = null): self
-    {
+    public static function of(
+        float $face,
+        float $path,
+        float $faceShare = ImpactModel::FACE_SHARE,
+        ?LineCure $cure = null,
+    ): self {
         $model = ImpactModel::ofFaceShare($faceShare);
         $start = $model->startLine($face, $path);
 

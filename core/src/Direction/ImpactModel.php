@@ -15,9 +15,7 @@ final readonly class ImpactModel
 {
     public const FACE_SHARE = 0.85;
 
-    private function __construct(private float $faceShare)
-    {
-    }
+    private function __construct(private float $faceShare) {}
 
     /** @throws InvalidInput If the face's share is not between 0.8 and 0.95. */
     public static function ofFaceShare(float $faceShare = self::FACE_SHARE, string $field = 'face_share'): self

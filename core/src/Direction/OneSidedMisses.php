@@ -10,9 +10,7 @@ use Amble\Core\Numeric\Interval;
 /** When every miss is on one side the spread is not identified, but this much is known (maths.md 4.2). */
 final readonly class OneSidedMisses
 {
-    private function __construct(public Side $side, public int $missed, public int $n)
-    {
-    }
+    private function __construct(public Side $side, public int $missed, public int $n) {}
 
     /**
      * Null when nothing missed or misses lie on both sides.

@@ -21,9 +21,7 @@ final readonly class StartLineTest
      * @param float $halfWidth metres left for the ball's centre on either side
      * @param float $distance metres from the ball to the gate, or length of the rail
      */
-    private function __construct(private float $halfWidth, private float $distance)
-    {
-    }
+    private function __construct(private float $halfWidth, private float $distance) {}
 
     /**
      * A gate of clear width w at distance d.
@@ -82,10 +80,7 @@ final readonly class StartLineTest
         if ($nearer->metres() >= $further->metres()) {
             throw InvalidInput::at('nearer_m', 'The nearer length must be below the further one.');
         }
-        [$small, $large] = [
-            atan($this->halfWidth / $further->metres()),
-            atan($this->halfWidth / $nearer->metres()),
-        ];
+        [$small, $large] = [atan($this->halfWidth / $further->metres()), atan($this->halfWidth / $nearer->metres())];
 
         return $side === Side::Right ? Bound::between($small, $large) : Bound::between(-$large, -$small);
     }

@@ -54,8 +54,7 @@ final readonly class DistanceControl
         public ?float $logSpreadError,
         public int $short,
         public int $long,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<DistancePutt> $putts
@@ -82,9 +81,8 @@ final readonly class DistanceControl
         }
         $cutShort = count($bounds) - count($errors);
         $fit = $cutShort > 0 && $bounds !== [] ? CensoredNormal::fit($bounds) : null;
-        [$bias, $spread, $biasInterval, $spreadInterval] = $cutShort > 0
-            ? self::censored($fit, $level)
-            : self::plain($errors, $level);
+        [$bias, $spread, $biasInterval, $spreadInterval] =
+            $cutShort > 0 ? self::censored($fit, $level) : self::plain($errors, $level);
         $told = array_filter(
             array_map(static fn(DistancePutt $putt): ?bool => $putt->isInside($window), $putts),
             static fn(?bool $inside): bool => $inside !== null,
@@ -92,7 +90,10 @@ final readonly class DistanceControl
         $inside = count(array_filter($told));
         $unknown = count($putts) - count($told);
         $holed = count(array_filter($putts, static fn(DistancePutt $putt): bool => $putt->isHoled));
-        [$estimated, $estimatedInterval] = $unknown === 0 || $fit === null ? [null, null] : self::estimated($fit, $window, $level, $holed, count($putts));
+        [$estimated, $estimatedInterval] =
+            $unknown === 0 || $fit === null
+                ? [null, null]
+                : self::estimated($fit, $window, $level, $holed, count($putts));
 
         return new self(
             n: count($putts),
@@ -108,7 +109,11 @@ final readonly class DistanceControl
             insideEstimatedInterval: $estimatedInterval,
             nUnknown: $unknown,
             biasError: $cutShort > 0 ? $fit?->meanError : ($spread === null ? null : $spread / sqrt(count($errors))),
-            logSpreadError: $cutShort > 0 ? $fit?->logSpreadError : ($spread === null ? null : 1.0 / sqrt(2.0 * (count($errors) - 1))),
+            logSpreadError: $cutShort > 0
+                ? $fit?->logSpreadError
+                : ($spread === null
+                    ? null
+                    : 1.0 / sqrt(2.0 * (count($errors) - 1))),
             short: count(array_filter($bounds, static fn(Bound $bound): bool => $bound->high < 0.0)),
             long: count(array_filter($bounds, static fn(Bound $bound): bool => $bound->low > 0.0)),
         );
@@ -158,7 +163,7 @@ final readonly class DistanceControl
         return [
             $bias,
             $spread,
-            Interval::around($bias, StudentT::halfWidth($level, $m - 1) * $spread / sqrt($m)),
+            Interval::around($bias, (StudentT::halfWidth($level, $m - 1) * $spread) / sqrt($m)),
             self::spreadInterval($spread, $m - 1, $level),
         ];
     }
@@ -181,7 +186,10 @@ final readonly class DistanceControl
         $withHoled = static fn(float $share): float => ($holed + $share * ($n - $holed)) / $n;
         $interval = $fit->shareInsideInterval($window, $level);
 
-        return [$withHoled($fit->shareInside($window)), new Interval($withHoled($interval->low), $withHoled($interval->high))];
+        return [
+            $withHoled($fit->shareInside($window)),
+            new Interval($withHoled($interval->low), $withHoled($interval->high)),
+        ];
     }
 
     private static function spreadInterval(float $spread, int $degreesOfFreedom, float $level): Interval

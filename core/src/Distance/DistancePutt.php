@@ -13,9 +13,7 @@ use Amble\Core\Units\Length;
 final readonly class DistancePutt
 {
     /** @param Bound|null $error (stop − target)/target; null for a holed ball of unjudged pace */
-    private function __construct(public float $targetMetres, public ?Bound $error, public bool $isHoled)
-    {
-    }
+    private function __construct(public float $targetMetres, public ?Bound $error, public bool $isHoled) {}
 
     /**
      * @param float $stopMetres how far the ball rolled along the line, at least 0
@@ -44,7 +42,11 @@ final readonly class DistancePutt
      */
     public static function holed(Length $target, ?float $stopMetres = null, string $field = 'stop_m'): self
     {
-        return new self($target->metres(), $stopMetres === null ? null : Bound::exactly(self::error($target, $stopMetres, $field)), true);
+        return new self(
+            $target->metres(),
+            $stopMetres === null ? null : Bound::exactly(self::error($target, $stopMetres, $field)),
+            true,
+        );
     }
 
     /**
@@ -64,6 +66,7 @@ final readonly class DistancePutt
 
     private static function error(Length $target, float $stop, string $field): float
     {
-        return (Check::within(Check::notNegative($stop, $field), 0.0, Length::LONGEST, $field) - $target->metres()) / $target->metres();
+        return (Check::within(Check::notNegative($stop, $field), 0.0, Length::LONGEST, $field) - $target->metres()) /
+            $target->metres();
     }
 }

@@ -27,9 +27,7 @@ final readonly class LengthHabit
      * @param float $bias share of length, positive long
      * @param float $spread of the logarithm of the roll, above 0: nearly a share of the length
      */
-    private function __construct(public float $past, public float $bias, public float $spread)
-    {
-    }
+    private function __construct(public float $past, public float $bias, public float $spread) {}
 
     /**
      * @param list<DistancePutt> $putts those not measured exactly are left out

@@ -10,9 +10,7 @@ use Amble\Core\Numeric\Normal;
 /** How far today lies from what is usual, as a share of length, positive past. Immutable. */
 final readonly class Offset
 {
-    public function __construct(public float $value, public float $standardError)
-    {
-    }
+    public function __construct(public float $value, public float $standardError) {}
 
     /** Whether it is worth a remark: more than two standard errors from none. */
     public function isRemarkable(): bool

@@ -11,7 +11,7 @@ use Amble\Core\Numeric\CensoredNormal;
 final readonly class StudentToday
 {
     /** Where a student's own spread is unknown. */
-    public const USUAL_SPREAD = 0.10;
+    public const USUAL_SPREAD = 0.1;
 
     /** Balls later than these are taught by the first. */
     public const MOST_BALLS = 10;
@@ -21,9 +21,7 @@ final readonly class StudentToday
      * @param float|null $mean of today's errors; null when no ball rolled out
      * @param float $error of that mean
      */
-    private function __construct(public int $n, public ?float $mean, public float $error, public ?UsualBias $usual)
-    {
-    }
+    private function __construct(public int $n, public ?float $mean, public float $error, public ?UsualBias $usual) {}
 
     /**
      * @param list<Bound> $errors shares of length; one cut short is "at least"
@@ -49,6 +47,9 @@ final readonly class StudentToday
 
         return $this->mean === null
             ? null
-            : new Offset($this->mean - $usual->bias, sqrt($this->error ** 2 + $usual->standardError ** 2 + $dayToDay ** 2));
+            : new Offset(
+                $this->mean - $usual->bias,
+                sqrt($this->error ** 2 + $usual->standardError ** 2 + $dayToDay ** 2),
+            );
     }
 }

@@ -19,9 +19,7 @@ final readonly class Today
      * @param list<Offset|null> $students each against their own usual
      * @param list<Offset|null> $own each against the green the others show
      */
-    private function __construct(public ?Offset $green, public array $students, public array $own)
-    {
-    }
+    private function __construct(public ?Offset $green, public array $students, public array $own) {}
 
     /** @param list<StudentToday> $students */
     public static function of(array $students, float $dayToDay = self::DAY_TO_DAY): self
@@ -30,10 +28,13 @@ final readonly class Today
         $own = [];
         foreach ($offsets as $i => $offset) {
             $others = self::pool(array_diff_key($offsets, [$i => true]));
-            $own[] = $offset === null || $others === null ? null : new Offset(
-                $offset->value - $others->value,
-                hypot($offset->standardError, $others->standardError),
-            );
+            $own[] =
+                $offset === null || $others === null
+                    ? null
+                    : new Offset(
+                        $offset->value - $others->value,
+                        hypot($offset->standardError, $others->standardError),
+                    );
         }
 
         return new self(self::pool($offsets), $offsets, $own);

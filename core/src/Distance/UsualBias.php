@@ -16,9 +16,7 @@ final readonly class UsualBias
     /** A student's own day-to-day spread is never taken to be less. */
     private const LEAST_DAY_TO_DAY = 0.02;
 
-    public function __construct(public float $bias, public float $standardError)
-    {
-    }
+    public function __construct(public float $bias, public float $standardError) {}
 
     /**
      * The mean of the earlier sessions' means, with its error from each session's own variance and τ² from
@@ -34,9 +32,10 @@ final readonly class UsualBias
         $k = count($sessions);
         $means = array_column($sessions, 0);
         $within = array_map(static fn(float $error): float => $error ** 2, array_column($sessions, 1));
-        $tau2 = $k < self::FEWEST_FOR_OWN
-            ? $dayToDay ** 2
-            : max(self::LEAST_DAY_TO_DAY ** 2, (float) Sample::variance($means) - Sample::mean($within));
+        $tau2 =
+            $k < self::FEWEST_FOR_OWN
+                ? $dayToDay ** 2
+                : max(self::LEAST_DAY_TO_DAY ** 2, (float) Sample::variance($means) - Sample::mean($within));
         $sum = array_sum(array_map(static fn(float $own): float => $own + $tau2, $within));
 
         return new self(Sample::mean($means), max(Check::SLACK, sqrt($sum) / $k));

@@ -11,7 +11,5 @@ final readonly class UsualLength
      * @param float|null $spread share of length; null while too few balls tell it
      * @param positive-int $balls behind it
      */
-    public function __construct(public UsualBias $bias, public ?float $spread, public int $balls)
-    {
-    }
+    public function __construct(public UsualBias $bias, public ?float $spread, public int $balls) {}
 }

@@ -24,27 +24,28 @@ final readonly class AvailableEquipment
         public bool $isGroup = false,
         public ?array $bag = null,
         public ?Purpose $purpose = null,
-    ) {
-    }
+    ) {}
 
     public function fits(Drill $card): bool
     {
-        return ($this->trained === null || in_array($this->trained, $card->trains, true))
-            && ($this->minutes === null || ($card->minutes ?? 0) <= $this->minutes)
-            && ($this->place === null || in_array($this->place, $card->places, true))
-            && ($this->hole === null || $this->hole === $card->rules->target->canBeHoled())
-            && (!$this->isGroup || $card->isForGroup)
-            && ($this->purpose === null || $this->purpose === $card->purpose)
-            && $this->holds($card);
+        return ($this->trained === null || in_array($this->trained, $card->trains, true)) &&
+            ($this->minutes === null || ($card->minutes ?? 0) <= $this->minutes) &&
+            ($this->place === null || in_array($this->place, $card->places, true)) &&
+            ($this->hole === null || $this->hole === $card->rules->target->canBeHoled()) &&
+            (!$this->isGroup || $card->isForGroup) &&
+            ($this->purpose === null || $this->purpose === $card->purpose) &&
+            $this->holds($card);
     }
 
     private function holds(Drill $card): bool
     {
         $bag = $this->bag;
 
-        return $bag === null || array_filter(
-            $card->kit,
-            static fn(EquipmentItem $item): bool => $item->piece !== EquipmentType::Ball && !in_array($item->piece, $bag, true),
-        ) === [];
+        return $bag === null ||
+            array_filter(
+                $card->kit,
+                static fn(EquipmentItem $item): bool => $item->piece !== EquipmentType::Ball &&
+                    !in_array($item->piece, $bag, true),
+            ) === [];
     }
 }

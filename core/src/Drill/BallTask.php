@@ -37,8 +37,15 @@ enum BallTask: string
     public function isJudged(): bool
     {
         return match ($this) {
-            self::LookAtTarget, self::LookAtBall, self::StanceNarrow, self::StanceMiddle, self::StanceWide, self::AimWider, self::MorePace,
-            self::RollByHand => false,
+            self::LookAtTarget,
+            self::LookAtBall,
+            self::StanceNarrow,
+            self::StanceMiddle,
+            self::StanceWide,
+            self::AimWider,
+            self::MorePace,
+            self::RollByHand
+                => false,
             default => true,
         };
     }

@@ -25,6 +25,5 @@ final readonly class CallOut
         public ?Acceptance $acceptance,
         public ?string $name = null,
         public ?float $backstroke = null,
-    ) {
-    }
+    ) {}
 }

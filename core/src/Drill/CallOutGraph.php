@@ -18,9 +18,7 @@ final readonly class CallOutGraph
      * @param non-negative-int $certain balls that will be rolled whatever happens; after those a goal or
      *                                  a cap may have ended the drill
      */
-    public function __construct(public array $legs, public int $at, public int $certain)
-    {
-    }
+    public function __construct(public array $legs, public int $at, public int $certain) {}
 
     public static function over(): self
     {

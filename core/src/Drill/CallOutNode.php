@@ -11,10 +11,5 @@ final readonly class CallOutNode
      * @param non-negative-int|null $afterPass 0-based place in the course; null where the drill is over
      * @param non-negative-int|null $afterMiss likewise
      */
-    public function __construct(
-        public CallOut $callOut,
-        public ?int $afterPass,
-        public ?int $afterMiss,
-    ) {
-    }
+    public function __construct(public CallOut $callOut, public ?int $afterPass, public ?int $afterMiss) {}
 }

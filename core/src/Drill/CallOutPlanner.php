@@ -26,8 +26,7 @@ final readonly class CallOutPlanner
         private ?Ladder $ladder,
         private ?float $lastDistance,
         private ?float $firstRoll,
-    ) {
-    }
+    ) {}
 
     /** @return non-empty-list<CallOut> balls that will be rolled in this order whatever happens */
     public function certain(): array
@@ -58,7 +57,8 @@ final readonly class CallOutPlanner
     private function certainCount(): int
     {
         $byEnd = $this->drill->end->certainBalls($this->progress, $this->round->left(), $this->drill->mostPoints());
-        $byCap = $this->drill->cap->balls === null ? $byEnd : min($byEnd, $this->drill->cap->balls - $this->progress->balls);
+        $byCap =
+            $this->drill->cap->balls === null ? $byEnd : min($byEnd, $this->drill->cap->balls - $this->progress->balls);
 
         return max(1, $byCap);
     }
@@ -68,7 +68,12 @@ final readonly class CallOutPlanner
     {
         [$station, $ball] = [$round->stationAt($place), $round->ballNumber($place)];
         $hangsOnLast = $this->ladder !== null || ($this->drill->pass->hangsOnEarlier() && $ball > 0);
-        $context = $round->context($place, $this->ladder, $isNext ? $this->lastDistance : null, $isNext ? $this->firstRoll : null);
+        $context = $round->context(
+            $place,
+            $this->ladder,
+            $isNext ? $this->lastDistance : null,
+            $isNext ? $this->firstRoll : null,
+        );
 
         return new CallOut(
             $station,

@@ -36,7 +36,11 @@ final class CauseProposal
             $last->isInsidePace === false => Cause::Pace,
             // A good start at a good pace that did not go in was read wrongly, or turned by the green. A gate
             // easier than the hole lets through starts that could not go in, so it clears nothing.
-            $startedWell && $last->gate !== AgainstHole::Wider && $last->isInsidePace === true && $ball->stop !== Stop::Holed => $isStraight ? Cause::Luck : Cause::Read,
+            $startedWell &&
+                $last->gate !== AgainstHole::Wider &&
+                $last->isInsidePace === true &&
+                $ball->stop !== Stop::Holed
+                => $isStraight ? Cause::Luck : Cause::Read,
             default => null,
         };
     }

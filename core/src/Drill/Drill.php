@@ -47,8 +47,7 @@ final readonly class Drill
         public array $finds,
         public DrillRules $rules,
         public RuleWords $words,
-    ) {
-    }
+    ) {}
 
     public function asks(string $field): bool
     {

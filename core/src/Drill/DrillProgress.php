@@ -12,9 +12,7 @@ final readonly class DrillProgress
      * @param int $rounds completed
      * @param int $milliseconds from the first ball to the last
      */
-    public function __construct(public int $balls, public int $rounds, public int $points, public int $milliseconds)
-    {
-    }
+    public function __construct(public int $balls, public int $rounds, public int $points, public int $milliseconds) {}
 
     public static function none(): self
     {
@@ -24,7 +22,12 @@ final readonly class DrillProgress
     /** One ball later, without points or time. */
     public function after(bool $completesRound): self
     {
-        return new self($this->balls + 1, $this->rounds + ($completesRound ? 1 : 0), $this->points, $this->milliseconds);
+        return new self(
+            $this->balls + 1,
+            $this->rounds + ($completesRound ? 1 : 0),
+            $this->points,
+            $this->milliseconds,
+        );
     }
 
     public function minutes(): float

@@ -18,8 +18,23 @@ final class DrillReader
 {
     /** What a card has besides its rules. */
     public const FIELDS = [
-        'key', 'name', 'why', 'meaning', 'trains', 'purpose', 'minutes', 'places', 'kit', 'cautions', 'dose', 'progression', 'level',
-        'group', 'schools', 'asks', 'finds',
+        'key',
+        'name',
+        'why',
+        'meaning',
+        'trains',
+        'purpose',
+        'minutes',
+        'places',
+        'kit',
+        'cautions',
+        'dose',
+        'progression',
+        'level',
+        'group',
+        'schools',
+        'asks',
+        'finds',
     ];
 
     /** What is noted of a ball beside what is seen of it. */
@@ -36,7 +51,9 @@ final class DrillReader
     {
         $rules = DrillRulesReader::read($card, $kinds);
         $levels = self::listed($card, 'progression', self::MOST_LEVELS, DrillLevel::read(...));
-        $text = static fn(string $field, int $longest): ?string => $card->has($field) ? $card->text($field, $longest) : null;
+        $text = static fn(string $field, int $longest): ?string => $card->has($field)
+            ? $card->text($field, $longest)
+            : null;
 
         return new Drill(
             key: $card->text('key', 60),
@@ -44,7 +61,9 @@ final class DrillReader
             why: $text('why', 600),
             meaning: $text('meaning', 600),
             trains: $card->textsOrNone('trains', 40),
-            purpose: $card->has('purpose') ? Purpose::from($card->word('purpose', array_column(Purpose::cases(), 'value'))) : null,
+            purpose: $card->has('purpose')
+                ? Purpose::from($card->word('purpose', array_column(Purpose::cases(), 'value')))
+                : null,
             minutes: $card->has('minutes') ? $card->wholeNumber('minutes', 1, 180) : null,
             places: $card->wordsOrNone('places', self::PLACES),
             kit: self::listed($card, 'kit', self::MOST_PIECES, EquipmentItem::read(...)),
@@ -86,6 +105,8 @@ final class DrillReader
     {
         $items = $card->objectsOrNone($field);
 
-        return count($items) <= $most ? array_map($read, $items) : throw InvalidInput::at($card->path($field), "There are at most $most of these.");
+        return count($items) <= $most
+            ? array_map($read, $items)
+            : throw InvalidInput::at($card->path($field), "There are at most $most of these.");
     }
 }

@@ -35,8 +35,12 @@ final class DrillRound
      * @param non-empty-list<float> $lengths of the stations, metres
      * @param non-negative-int|null $station where whoever joined late begins; null for the round's beginning
      */
-    public function __construct(private readonly DrillRules $drill, private readonly int $seed, private readonly array $lengths, ?int $station)
-    {
+    public function __construct(
+        private readonly DrillRules $drill,
+        private readonly int $seed,
+        private readonly array $lengths,
+        ?int $station,
+    ) {
         $this->lay(0);
         $this->place = $station === null ? 0 : max(0, (int) array_search($station, $this->stations, true));
         $this->rolled = $this->place === 0 ? [] : array_fill(0, $this->place, true);
@@ -106,9 +110,11 @@ final class DrillRound
         if ($ball->target === null || $this->isAt($this->place, $ball->target)) {
             return;
         }
-        $there = array_values(array_filter(array_keys($this->stations), fn(int $place): bool => $this->isAt($place, $ball->target)));
+        $there = array_values(
+            array_filter(array_keys($this->stations), fn(int $place): bool => $this->isAt($place, $ball->target)),
+        );
         $open = array_values(array_filter($there, fn(int $place): bool => !isset($this->rolled[$place])));
-        $this->place = $open[0] ?? $there[count($there) - 1] ?? $this->place;
+        $this->place = $open[0] ?? ($there[count($there) - 1] ?? $this->place);
     }
 
     /**
@@ -165,7 +171,11 @@ final class DrillRound
     private function lay(int $number): void
     {
         // A source of its own for each round: a round is the same however its balls arrived.
-        $this->stations = $this->drill->order->round($this->lengths, $this->drill->ballsEach, new SeededRandom($this->seed + 1 + $number));
+        $this->stations = $this->drill->order->round(
+            $this->lengths,
+            $this->drill->ballsEach,
+            new SeededRandom($this->seed + 1 + $number),
+        );
         $seen = [];
         $this->ballNumbers = array_map(static function (int $station) use (&$seen): int {
             $seen[$station] = ($seen[$station] ?? -1) + 1;

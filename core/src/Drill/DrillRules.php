@@ -44,32 +44,33 @@ final readonly class DrillRules
         public int $restAfter,
         public StepRule $stepRule,
         private float $finishPast = 0.0,
-    ) {
-    }
+    ) {}
 
     /** The same rules for a student who plays to finish so far past a hole, metres. */
     public function playedPast(float $metres): self
     {
-        return $metres === $this->finishPast ? $this : new self(
-            stations: $this->stations,
-            target: $this->target,
-            aid: $this->aid,
-            order: $this->order,
-            ballsEach: $this->ballsEach,
-            pass: $this->pass,
-            onMiss: $this->onMiss,
-            tasks: $this->tasks,
-            isCalledFirst: $this->isCalledFirst,
-            points: $this->points,
-            putOut: $this->putOut,
-            steps: $this->steps,
-            startStep: $this->startStep,
-            end: $this->end,
-            cap: $this->cap,
-            restAfter: $this->restAfter,
-            stepRule: $this->stepRule,
-            finishPast: $metres,
-        );
+        return $metres === $this->finishPast
+            ? $this
+            : new self(
+                stations: $this->stations,
+                target: $this->target,
+                aid: $this->aid,
+                order: $this->order,
+                ballsEach: $this->ballsEach,
+                pass: $this->pass,
+                onMiss: $this->onMiss,
+                tasks: $this->tasks,
+                isCalledFirst: $this->isCalledFirst,
+                points: $this->points,
+                putOut: $this->putOut,
+                steps: $this->steps,
+                startStep: $this->startStep,
+                end: $this->end,
+                cap: $this->cap,
+                restAfter: $this->restAfter,
+                stepRule: $this->stepRule,
+                finishPast: $metres,
+            );
     }
 
     /** What the ball with this number at its station is to do; null for nothing special. */
@@ -84,8 +85,13 @@ final readonly class DrillRules
      * @param non-negative-int $ballAtStation
      * @param float|null $step the width in force where the drill steps up and down, metres
      */
-    public function context(Length $length, int $ballAtStation, ?float $step, ?float $lastDistance = null, ?float $firstRoll = null): PassContext
-    {
+    public function context(
+        Length $length,
+        int $ballAtStation,
+        ?float $step,
+        ?float $lastDistance = null,
+        ?float $firstRoll = null,
+    ): PassContext {
         $width = $this->aidWidth($step);
 
         return new PassContext(
@@ -127,7 +133,9 @@ final readonly class DrillRules
     public function aidWidth(?float $step): ?float
     {
         // Only where the line is judged does a step mean the aid; elsewhere it is the window's.
-        return $this->aid === null ? null : ($this->pass->axis() === Axis::Line ? $step : null) ?? $this->aid->width?->metres();
+        return $this->aid === null
+            ? null
+            : ($this->pass->axis() === Axis::Line ? $step : null) ?? $this->aid->width?->metres();
     }
 
     /**
@@ -137,7 +145,8 @@ final readonly class DrillRules
      */
     public function aidAgainstHole(Length $length, ?float $width): ?AgainstHole
     {
-        $angle = $width === null || !$this->target->canBeHoled() ? null : $this->aid?->halfAngle(Length::ofMetres($width));
+        $angle =
+            $width === null || !$this->target->canBeHoled() ? null : $this->aid?->halfAngle(Length::ofMetres($width));
 
         return $angle === null ? null : AgainstHole::of($angle, AgainstHole::holeHalfAngle($length));
     }

@@ -20,8 +20,23 @@ use Amble\Core\Units\Length;
 final class DrillRulesReader
 {
     private const FIELDS = [
-        'stations', 'target', 'aid', 'order', 'balls_per_station', 'pass', 'on_miss', 'tasks', 'call_first', 'points',
-        'putt_out', 'steps_m', 'start_step', 'step_rule', 'end', 'cap', 'rest_after_balls',
+        'stations',
+        'target',
+        'aid',
+        'order',
+        'balls_per_station',
+        'pass',
+        'on_miss',
+        'tasks',
+        'call_first',
+        'points',
+        'putt_out',
+        'steps_m',
+        'start_step',
+        'step_rule',
+        'end',
+        'cap',
+        'rest_after_balls',
     ];
 
     private const MOST_TASKS = 24;
@@ -58,7 +73,10 @@ final class DrillRulesReader
             points: $points === null ? null : Points::read($points),
             putOut: PutOut::from(self::kind($drill, 'putt_out', array_column(PutOut::cases(), 'value'), 'none')),
             steps: $steps,
-            startStep: max(0, $drill->wholeNumberOr('start_step', 0, $steps === null ? 0 : count($steps->widths) - 1, 0)),
+            startStep: max(
+                0,
+                $drill->wholeNumberOr('start_step', 0, $steps === null ? 0 : count($steps->widths) - 1, 0),
+            ),
             end: $kinds->end($drill->object('end')),
             cap: self::cap($drill->object('cap')),
             restAfter: max(1, $drill->wholeNumberOr('rest_after_balls', 1, 200, 15)),
@@ -79,20 +97,38 @@ final class DrillRulesReader
 
         return count($stations) <= self::MOST_STATIONS
             ? $stations
-            : throw InvalidInput::at($drill->path('stations'), 'A drill has at most ' . self::MOST_STATIONS . ' stations.');
+            : throw InvalidInput::at(
+                $drill->path('stations'),
+                'A drill has at most ' . self::MOST_STATIONS . ' stations.',
+            );
     }
 
     private static function station(JsonInput $station): Station
     {
-        $station->only(['length_m', 'from_m', 'to_m', 'step_m', 'grade_percent', 'across_percent', 'tier', 'name', 'backstroke_m', WeakBreak::FIELD]);
+        $station->only([
+            'length_m',
+            'from_m',
+            'to_m',
+            'step_m',
+            'grade_percent',
+            'across_percent',
+            'tier',
+            'name',
+            'backstroke_m',
+            WeakBreak::FIELD,
+        ]);
         if ($station->has(WeakBreak::FIELD)) {
             $station->word(WeakBreak::FIELD, [WeakBreak::WEAK]);
         }
-        [$from, $to] = $station->has('from_m') || $station->has('to_m')
-            ? [self::length($station, 'from_m'), self::length($station, 'to_m')]
-            : [self::length($station, 'length_m'), self::length($station, 'length_m')];
+        [$from, $to] =
+            $station->has('from_m') || $station->has('to_m')
+                ? [self::length($station, 'from_m'), self::length($station, 'to_m')]
+                : [self::length($station, 'length_m'), self::length($station, 'length_m')];
         if ($from->metres() > $to->metres()) {
-            throw InvalidInput::at($station->path('from_m'), 'The range must run from its shorter end to its longer one.');
+            throw InvalidInput::at(
+                $station->path('from_m'),
+                'The range must run from its shorter end to its longer one.',
+            );
         }
         $tier = $station->objectOrNull('tier');
 
@@ -101,10 +137,16 @@ final class DrillRulesReader
             $to,
             Grade::ofPercent($station->numberOr('grade_percent', 0.0), $station->path('grade_percent')),
             Grade::ofPercent($station->numberOr('across_percent', 0.0), $station->path('across_percent')),
-            $tier === null ? null : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here()),
-            $station->has('step_m') ? Length::ofMetres($station->number('step_m'), $station->path('step_m'))->metres() : Station::STEP,
+            $tier === null
+                ? null
+                : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here()),
+            $station->has('step_m')
+                ? Length::ofMetres($station->number('step_m'), $station->path('step_m'))->metres()
+                : Station::STEP,
             $station->has('name') ? $station->text('name', 40) : null,
-            $station->has('backstroke_m') ? Length::ofMetres($station->number('backstroke_m'), $station->path('backstroke_m')) : null,
+            $station->has('backstroke_m')
+                ? Length::ofMetres($station->number('backstroke_m'), $station->path('backstroke_m'))
+                : null,
         );
     }
 
@@ -142,14 +184,20 @@ final class DrillRulesReader
 
         return count($tasks) <= self::MOST_TASKS
             ? $tasks
-            : throw InvalidInput::at($drill->path('tasks'), 'A drill has at most ' . self::MOST_TASKS . ' tasks in turn.');
+            : throw InvalidInput::at(
+                $drill->path('tasks'),
+                'A drill has at most ' . self::MOST_TASKS . ' tasks in turn.',
+            );
     }
 
     private static function onMiss(JsonInput $drill, Order $order): OnMiss
     {
         $onMiss = OnMiss::from(self::kind($drill, 'on_miss', array_column(OnMiss::cases(), 'value'), 'nothing'));
         if ($onMiss === OnMiss::RestartStation && !$order->keepsStationsTogether) {
-            throw InvalidInput::at($drill->path('on_miss'), 'A station can only be restarted where its balls follow one another.');
+            throw InvalidInput::at(
+                $drill->path('on_miss'),
+                'A station can only be restarted where its balls follow one another.',
+            );
         }
 
         return $onMiss;
@@ -191,7 +239,10 @@ final class DrillRulesReader
         }
         $round = count($drill->stations) * $drill->ballsEach;
         if (!$end->repeatsRounds && $drill->cap->balls !== null && $drill->cap->balls < $round) {
-            throw InvalidInput::at($json->path('cap.balls'), "One round is $round balls; the cap comes before its end.");
+            throw InvalidInput::at(
+                $json->path('cap.balls'),
+                "One round is $round balls; the cap comes before its end.",
+            );
         }
     }
 

@@ -58,11 +58,17 @@ final class DrillRun
     private array $attempts = [];
 
     /** @param non-negative-int|null $station */
-    private function __construct(private readonly DrillRules $drill, int $seed, ?int $station = null, private readonly ?int $endedAt = null)
-    {
+    private function __construct(
+        private readonly DrillRules $drill,
+        int $seed,
+        ?int $station = null,
+        private readonly ?int $endedAt = null,
+    ) {
         $random = new SeededRandom($seed);
         $this->tallies = array_map(
-            static fn(Station $station): StationTally => new StationTally($station->settled($random)->length()->metres()),
+            static fn(Station $station): StationTally => new StationTally(
+                $station->settled($random)->length()->metres(),
+            ),
             $drill->stations,
         );
         $this->progress = DrillProgress::none();
@@ -99,8 +105,13 @@ final class DrillRun
      * @param non-negative-int|null $station where whoever joined late begins; null for the round's beginning
      * @param int|null $endedAt when somebody ended it, Unix milliseconds; later balls are after it
      */
-    public static function ofPutts(DrillRules $drill, array $putts, int $seed, ?int $station = null, ?int $endedAt = null): DrillState
-    {
+    public static function ofPutts(
+        DrillRules $drill,
+        array $putts,
+        int $seed,
+        ?int $station = null,
+        ?int $endedAt = null,
+    ): DrillState {
         $run = new self($drill, $seed, $station, $endedAt);
         foreach ($putts as $putt) {
             $run->take($putt);
@@ -114,7 +125,9 @@ final class DrillRun
         // Balls after the end, and those nobody can be held to, change nothing.
         $isAfter = $this->phase->isOver() || ($this->endedAt !== null && $putt->atMilliseconds > $this->endedAt);
         if ($isAfter || $putt->ball->remarks->mark?->isRolledAgain() === true) {
-            $this->judged[$putt->id] = $isAfter ? new JudgedBall(Verdict::After, null) : new JudgedBall(Verdict::RolledAgain, $this->round->station());
+            $this->judged[$putt->id] = $isAfter
+                ? new JudgedBall(Verdict::After, null)
+                : new JudgedBall(Verdict::RolledAgain, $this->round->station());
 
             return;
         }
@@ -148,9 +161,23 @@ final class DrillRun
             $passed => Verdict::Passed,
             default => Verdict::Missed,
         };
-        $this->judged[$putt->id] = new JudgedBall($verdict, $station, $context->task, $word, $this->attempts[$station], $width, $this->round->place());
+        $this->judged[$putt->id] = new JudgedBall(
+            $verdict,
+            $station,
+            $context->task,
+            $word,
+            $this->attempts[$station],
+            $width,
+            $this->round->place(),
+        );
         $restarts = !$passed && $this->drill->onMiss->restarts();
-        $this->last = new LastBall($putt, $passed, $restarts, $this->isInsidePace($putt->ball, $acceptance, $context), $this->drill->aidAgainstHole($context->length, $width));
+        $this->last = new LastBall(
+            $putt,
+            $passed,
+            $restarts,
+            $this->isInsidePace($putt->ball, $acceptance, $context),
+            $this->drill->aidAgainstHole($context->length, $width),
+        );
         $isMeasure ? $this->takeMeasure($putt, $context) : $this->count($putt, $station, $passed, $context, $word);
         match (true) {
             $restarts => $this->restart($station),
@@ -166,13 +193,20 @@ final class DrillRun
         $this->lastDistance = $context->distance($putt->ball);
         $this->firstRoll = $putt->ball->rollMetres();
         ++$this->measures;
-        $this->progress = new DrillProgress($this->progress->balls + 1, $this->progress->rounds, $this->progress->points, $putt->atMilliseconds - (int) $this->startedAt);
+        $this->progress = new DrillProgress(
+            $this->progress->balls + 1,
+            $this->progress->rounds,
+            $this->progress->points,
+            $putt->atMilliseconds - (int) $this->startedAt,
+        );
     }
 
     /** Short, on or long by the drill's own window and task; over the edge that was the target is long. */
     private function word(Ball $ball, Acceptance $acceptance, PassContext $context): ?LengthCall
     {
-        return $ball->stop === Stop::Edge && $this->drill->target === TargetKind::Edge && $context->past($ball) >= -Check::SLACK
+        return $ball->stop === Stop::Edge &&
+            $this->drill->target === TargetKind::Edge &&
+            $context->past($ball) >= -Check::SLACK
             ? LengthCall::Long
             : $acceptance->word($ball);
     }
@@ -187,7 +221,10 @@ final class DrillRun
             return $acceptance->word($ball) === LengthCall::Long ? false : null;
         }
 
-        return ($this->drill->pass->axis() === Axis::Length ? $acceptance : Acceptance::usual($context->length->longerBy($context->finishPast)))->admits($ball);
+        return ($this->drill->pass->axis() === Axis::Length
+            ? $acceptance
+            : Acceptance::usual($context->length->longerBy($context->finishPast))
+        )->admits($ball);
     }
 
     private function count(LoggedBall $putt, int $station, bool $passed, PassContext $context, ?LengthCall $word): void
@@ -198,9 +235,13 @@ final class DrillRun
         $this->streak = $passed ? $this->streak + 1 : 0;
         $this->ladder = $this->ladder?->after($passed);
         $this->lastDistance = $context->distance($ball);
-        $this->firstRoll = $this->round->ballNumber($this->round->place()) === 0 ? $ball->rollMetres() : $this->firstRoll;
+        $this->firstRoll =
+            $this->round->ballNumber($this->round->place()) === 0 ? $ball->rollMetres() : $this->firstRoll;
         $this->throughButMissed += $this->startedWellButMissed($ball, $passed) ? 1 : 0;
-        if ($this->drill->putOut->allows($passed) && ($ball->sight->has('putts_to_finish') || $ball->stop === Stop::Holed)) {
+        if (
+            $this->drill->putOut->allows($passed) &&
+            ($ball->sight->has('putts_to_finish') || $ball->stop === Stop::Holed)
+        ) {
             ++$this->putOuts;
             $this->puttsToFinish += $ball->sight->count('putts_to_finish') ?? 0;
         }
@@ -221,18 +262,24 @@ final class DrillRun
      */
     private function startedWellButMissed(Ball $ball, bool $passed): bool
     {
-        return $ball->sight->gate === GateResult::Through && match (true) {
-            $this->drill->target->canBeHoled() && $ball->hasDropped() !== null => !$ball->hasDropped(),
-            $ball->stop === Stop::Unseen => false,
-            default => !$this->drill->target->canBeHoled() && !$passed,
-        };
+        return $ball->sight->gate === GateResult::Through &&
+            match (true) {
+                $this->drill->target->canBeHoled() && $ball->hasDropped() !== null => !$ball->hasDropped(),
+                $ball->stop === Stop::Unseen => false,
+                default => !$this->drill->target->canBeHoled() && !$passed,
+            };
     }
 
     private function advance(): void
     {
         $from = $this->round->station();
         if ($this->round->advance($this->progress->rounds)) {
-            $this->progress = new DrillProgress($this->progress->balls, $this->progress->rounds + 1, $this->progress->points, $this->progress->milliseconds);
+            $this->progress = new DrillProgress(
+                $this->progress->balls,
+                $this->progress->rounds + 1,
+                $this->progress->points,
+                $this->progress->milliseconds,
+            );
         }
         if ($this->round->station() !== $from) {
             $this->lastDistance = $this->firstRoll = null;
@@ -244,7 +291,10 @@ final class DrillRun
         ++$this->restarts;
         $this->lastDistance = $this->firstRoll = null;
         if ($this->drill->onMiss === OnMiss::RestartAll) {
-            $this->tallies = array_map(static fn(StationTally $tally): StationTally => $tally->balls > 0 ? $tally->restarted() : $tally, $this->tallies);
+            $this->tallies = array_map(
+                static fn(StationTally $tally): StationTally => $tally->balls > 0 ? $tally->restarted() : $tally,
+                $this->tallies,
+            );
             $this->round->restart();
 
             return;
@@ -269,7 +319,16 @@ final class DrillRun
         if ($this->endedAt !== null && !$this->phase->isOver()) {
             $this->phase = Phase::Stopped;
         }
-        $callOuts = $this->phase->isOver() ? null : new CallOutPlanner($this->drill, $this->round, $this->progress, $this->ladder, $this->lastDistance, $this->firstRoll);
+        $callOuts = $this->phase->isOver()
+            ? null
+            : new CallOutPlanner(
+                $this->drill,
+                $this->round,
+                $this->progress,
+                $this->ladder,
+                $this->lastDistance,
+                $this->firstRoll,
+            );
         $ahead = $callOuts?->certain() ?? [];
 
         return new DrillState(

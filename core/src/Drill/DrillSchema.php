@@ -21,16 +21,21 @@ final class DrillSchema
     {
         $kinds ??= Kinds::shipped();
         $words = static fn(array $words): array => ['type' => 'array', 'items' => ['enum' => $words]];
-        $drill = [
-            'purpose' => ['enum' => array_column(Purpose::cases(), 'value')],
-            'schools' => $words(array_column(BackstrokeCue::cases(), 'value')),
-            'asks' => $words(DrillReader::askable()) + ['description' => 'What is noted of each ball besides what its rule needs.'],
-            'finds' => $words(array_keys(FindingKinds::KINDS)) + ['description' => 'What a run tells when it is over, the drill\'s own figure first.'],
-            'target' => ['enum' => array_column(TargetKind::cases(), 'value')],
-            'on_miss' => ['enum' => array_column(OnMiss::cases(), 'value')],
-            'tasks' => $words(array_column(BallTask::cases(), 'value')),
-            'putt_out' => ['enum' => array_column(PutOut::cases(), 'value')],
-        ] + $kinds->schema();
+        $drill =
+            [
+                'purpose' => ['enum' => array_column(Purpose::cases(), 'value')],
+                'schools' => $words(array_column(BackstrokeCue::cases(), 'value')),
+                'asks' => $words(DrillReader::askable()) + [
+                    'description' => 'What is noted of each ball besides what its rule needs.',
+                ],
+                'finds' => $words(array_keys(FindingKinds::KINDS)) + [
+                    'description' => 'What a run tells when it is over, the drill\'s own figure first.',
+                ],
+                'target' => ['enum' => array_column(TargetKind::cases(), 'value')],
+                'on_miss' => ['enum' => array_column(OnMiss::cases(), 'value')],
+                'tasks' => $words(array_column(BallTask::cases(), 'value')),
+                'putt_out' => ['enum' => array_column(PutOut::cases(), 'value')],
+            ] + $kinds->schema();
         $piece = ['enum' => array_column(EquipmentType::cases(), 'value')];
 
         return self::with(self::with($schema, 'drill', $drill), 'piece', ['piece' => $piece]);
@@ -44,7 +49,11 @@ final class DrillSchema
      */
     private static function with(array $schema, string $def, array $properties): array
     {
-        if (is_array($schema['$defs'] ?? null) && is_array($schema['$defs'][$def] ?? null) && is_array($schema['$defs'][$def]['properties'] ?? null)) {
+        if (
+            is_array($schema['$defs'] ?? null) &&
+            is_array($schema['$defs'][$def] ?? null) &&
+            is_array($schema['$defs'][$def]['properties'] ?? null)
+        ) {
             $schema['$defs'][$def]['properties'] = array_replace($schema['$defs'][$def]['properties'], $properties);
         }
 

@@ -50,8 +50,7 @@ final readonly class DrillState
         public array $judged,
         public ?string $cappedBy,
         public ?int $rung = null,
-    ) {
-    }
+    ) {}
 
     /**
      * First balls at each station: how many were rolled, and how many passed.

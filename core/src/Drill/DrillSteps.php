@@ -13,9 +13,7 @@ use Amble\Core\Units\Length;
 final readonly class DrillSteps
 {
     /** @param non-empty-list<Length> $widths */
-    private function __construct(public array $widths)
-    {
-    }
+    private function __construct(public array $widths) {}
 
     /**
      * @param list<Length> $widths

@@ -25,8 +25,7 @@ final readonly class Expectation
         public int $puttsBehind,
         public DrillLimit $cap,
         public ?Length $measuringGate,
-    ) {
-    }
+    ) {}
 
     /**
      * @param non-empty-list<PassContext> $round what each ball of the first round is judged against
@@ -36,9 +35,10 @@ final readonly class Expectation
     public static function of(DrillRules $drill, array $round, PassChances $skill, int $puttsBehind): self
     {
         $counted = $drill->end->expectedBalls($drill->onMiss->holdsUp() ? null : (float) count($round));
-        $forecast = $counted === null && ($drill->end->expectedBalls(1.0) !== null || $drill->end->goal !== null)
-            ? Forecast::of($drill, $round, $skill)
-            : null;
+        $forecast =
+            $counted === null && ($drill->end->expectedBalls(1.0) !== null || $drill->end->goal !== null)
+                ? Forecast::of($drill, $round, $skill)
+                : null;
         $distance = $drill->aid?->kind === AidKind::Gate ? $drill->aid->distance : null;
 
         return new self(
@@ -47,20 +47,28 @@ final readonly class Expectation
             self::basis($drill, $round, $skill, $counted !== null, $forecast !== null),
             $puttsBehind,
             $drill->cap,
-            $skill->lineSpread === null || $distance === null ? null : GateChoice::widthFor($skill->lineSpread, $distance),
+            $skill->lineSpread === null || $distance === null
+                ? null
+                : GateChoice::widthFor($skill->lineSpread, $distance),
         );
     }
 
     /** @param non-empty-list<PassContext> $round */
-    private static function basis(DrillRules $drill, array $round, PassChances $skill, bool $isCounted, bool $isForecast): ForecastBasis
-    {
+    private static function basis(
+        DrillRules $drill,
+        array $round,
+        PassChances $skill,
+        bool $isCounted,
+        bool $isForecast,
+    ): ForecastBasis {
         return match (true) {
             $isCounted => ForecastBasis::Count,
             $isForecast => ForecastBasis::Rate,
             $drill->end->expectedBalls(1.0) === null && $drill->end->goal === null => ForecastBasis::OpenEnd,
             // With every figure of a student known, would there be one?
             Forecast::of($drill, $round, new PassChances(0.0, 0.1, 0.0, 0.03)) === null => ForecastBasis::Unknown,
-            $skill->spread === null && Forecast::of($drill, $round, new PassChances(null, null, 0.0, 0.03)) === null => ForecastBasis::FewPutts,
+            $skill->spread === null && Forecast::of($drill, $round, new PassChances(null, null, 0.0, 0.03)) === null
+                => ForecastBasis::FewPutts,
             default => ForecastBasis::FewStarts,
         };
     }

@@ -45,7 +45,9 @@ final class ExpectedBalls
 
         return match ($drill->onMiss) {
             OnMiss::Nothing => (float) (count($rates) * $drill->ballsEach),
-            OnMiss::Again => self::sum(array_map(static fn(float $rate): ?float => self::inARow([$rate]), array_merge(...$runs))),
+            OnMiss::Again => self::sum(
+                array_map(static fn(float $rate): ?float => self::inARow([$rate]), array_merge(...$runs)),
+            ),
             OnMiss::RestartAll => self::inARow(array_merge(...$runs)),
             OnMiss::RestartStation => self::sum(array_map(self::inARow(...), $runs)),
         };

@@ -30,9 +30,7 @@ final readonly class Forecast
      * @param float $capped until it is done or its cap in balls is reached
      * @param float $done chance to be done before that
      */
-    private function __construct(public ?float $balls, public float $capped, public float $done)
-    {
-    }
+    private function __construct(public ?float $balls, public float $capped, public float $done) {}
 
     /**
      * @param non-empty-list<PassContext> $round what each ball of a round is judged against
@@ -61,7 +59,12 @@ final readonly class Forecast
         $moves = static function (int $place) use ($chances, $backTo): array {
             return [[$place + 1, $chances[$place]], [$backTo[$place], 1.0 - $chances[$place]]];
         };
-        [$capped, $done] = self::counted(0, static fn(int $place): bool => $place >= count($chances), $moves, $drill->cap->balls ?? self::ENOUGH);
+        [$capped, $done] = self::counted(
+            0,
+            static fn(int $place): bool => $place >= count($chances),
+            $moves,
+            $drill->cap->balls ?? self::ENOUGH,
+        );
         $balls = match ($drill->onMiss) {
             OnMiss::Nothing => (float) count($chances),
             OnMiss::RestartAll => ExpectedBalls::inARow($chances),
@@ -96,7 +99,7 @@ final readonly class Forecast
                 OnMiss::Nothing => $place + 1,
                 OnMiss::Again => $place,
                 // Stations that restart follow one another, each as many balls as the others.
-                OnMiss::RestartStation => $place - $place % $drill->ballsEach,
+                OnMiss::RestartStation => $place - ($place % $drill->ballsEach),
                 OnMiss::RestartAll => 0,
             };
         }
@@ -105,8 +108,13 @@ final readonly class Forecast
     }
 
     /** @param non-empty-list<PassContext> $round */
-    private static function byPoints(DrillRules $drill, Points $points, array $round, PassChances $skill, int $goal): ?self
-    {
+    private static function byPoints(
+        DrillRules $drill,
+        Points $points,
+        array $round,
+        PassChances $skill,
+        int $goal,
+    ): ?self {
         $brings = [];
         foreach ($round as $context) {
             $chances = $points->chances($context, $skill);

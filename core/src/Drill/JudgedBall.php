@@ -25,6 +25,5 @@ final readonly class JudgedBall
         public ?int $attempt = null,
         public ?float $aidWidth = null,
         public ?int $place = null,
-    ) {
-    }
+    ) {}
 }

@@ -20,6 +20,5 @@ final readonly class LastBall
         public bool $restarted,
         public ?bool $isInsidePace,
         public ?AgainstHole $gate = null,
-    ) {
-    }
+    ) {}
 }

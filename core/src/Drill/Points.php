@@ -23,8 +23,7 @@ final readonly class Points
         private int $long,
         private int $short,
         private float $pastWithin,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidInput If a worth is missing or not a whole number. */
     public static function read(JsonInput $points): self
@@ -62,9 +61,14 @@ final readonly class Points
     {
         $chances = $context->canBeHoled ? $skill->chancesAtHole($context, $this->pastWithin) : null;
 
-        return $chances === null ? null : [
-            [$this->holed, $chances['holed']], [$this->past, $chances['past']], [$this->long, $chances['long']], [$this->short, $chances['short']],
-        ];
+        return $chances === null
+            ? null
+            : [
+                [$this->holed, $chances['holed']],
+                [$this->past, $chances['past']],
+                [$this->long, $chances['long']],
+                [$this->short, $chances['short']],
+            ];
     }
 
     /** The most one ball can bring. */

@@ -23,9 +23,7 @@ final readonly class RoundNumbers
      * @param float $gate for widths, metres
      * @param float $ahead for how far ahead of the ball an aid stands, metres
      */
-    private function __construct(private float $step, private float $fine, private float $gate, private float $ahead)
-    {
-    }
+    private function __construct(private float $step, private float $fine, private float $gate, private float $ahead) {}
 
     /** Whole feet; three inches for what is shorter, a quarter of an inch for widths. */
     public static function feet(): self
@@ -66,7 +64,10 @@ final readonly class RoundNumbers
         }
         if (is_array($drill['progression'] ?? null)) {
             $isLength = self::lengthsOf($drill['pass'] ?? null) !== [];
-            $drill['progression'] = array_map(fn(mixed $level): mixed => is_array($level) ? $this->level($level, $isLength) : $level, $drill['progression']);
+            $drill['progression'] = array_map(
+                fn(mixed $level): mixed => is_array($level) ? $this->level($level, $isLength) : $level,
+                $drill['progression'],
+            );
         }
 
         return $drill;
@@ -81,7 +82,10 @@ final readonly class RoundNumbers
     private function level(array $level, bool $isLength): array
     {
         if (is_array($level['lengths_m'] ?? null)) {
-            $level['lengths_m'] = array_map(fn(mixed $metres): mixed => $this->station(['length_m' => $metres])['length_m'], $level['lengths_m']);
+            $level['lengths_m'] = array_map(
+                fn(mixed $metres): mixed => $this->station(['length_m' => $metres])['length_m'],
+                $level['lengths_m'],
+            );
         }
         if ($isLength && isset($level['figure'])) {
             $level['figure'] = self::to($level['figure'], $this->fine);
@@ -99,7 +103,10 @@ final readonly class RoundNumbers
         $kind = is_array($pass) ? $pass['kind'] ?? null : null;
         $card = is_string($kind) ? Kinds::shipped()->cards()['pass'][$kind] ?? null : null;
 
-        return array_column(array_filter($card->figures ?? [], static fn(Figure $figure): bool => $figure->kind === FigureKind::Roll), 'field');
+        return array_column(
+            array_filter($card->figures ?? [], static fn(Figure $figure): bool => $figure->kind === FigureKind::Roll),
+            'field',
+        );
     }
 
     /**

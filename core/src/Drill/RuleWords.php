@@ -19,12 +19,20 @@ use Amble\Core\Json\JsonInput;
 final readonly class RuleWords
 {
     private const TARGETS = [
-        'hole' => ' at the hole', 'edge' => ' at the edge', 'ring' => ' at the ring', 'rail' => ' at the hole with a rod behind',
-        'stand' => ' at what stands there', 'ball' => ' at the other ball', 'tee' => ' at the tee', 'none' => ', to open ground',
+        'hole' => ' at the hole',
+        'edge' => ' at the edge',
+        'ring' => ' at the ring',
+        'rail' => ' at the hole with a rod behind',
+        'stand' => ' at what stands there',
+        'ball' => ' at the other ball',
+        'tee' => ' at the tee',
+        'none' => ', to open ground',
     ];
     private const AIDS = ['gate' => 'the gate', 'rail' => 'the rule', 'chalk' => 'the line', 'spot' => 'the spot'];
     private const MISSES = [
-        'nothing' => '', 'again' => 'a miss is rolled again', 'restart_station' => 'a miss starts the station again',
+        'nothing' => '',
+        'again' => 'a miss is rolled again',
+        'restart_station' => 'a miss starts the station again',
         'restart_all' => 'a miss starts everything again',
     ];
 
@@ -32,9 +40,7 @@ final readonly class RuleWords
      * @param string $rule what a ball is to do
      * @param string $course in which order, what a miss does, and when it ends
      */
-    private function __construct(public string $rule, public string $course)
-    {
-    }
+    private function __construct(public string $rule, public string $course) {}
 
     /** @param JsonInput $card that the rules were read from */
     public static function of(JsonInput $card, DrillRules $rules, ?Kinds $kinds = null): self
@@ -50,7 +56,13 @@ final readonly class RuleWords
         ]);
 
         return new self(
-            sprintf('%s a station%s; each %s%s.', $each, self::TARGETS[$rules->target->value], $rules->pass->judges() ? 'passes if it ' : '', $passing),
+            sprintf(
+                '%s a station%s; each %s%s.',
+                $each,
+                self::TARGETS[$rules->target->value],
+                $rules->pass->judges() ? 'passes if it ' : '',
+                $passing,
+            ),
             ucfirst(implode('; ', $course)) . '.',
         );
     }

@@ -17,9 +17,12 @@ final readonly class RunPart
      * @param non-negative-int|null $station where they began; null for the round's beginning
      * @param int|null $endedAt when somebody ended the run, Unix milliseconds
      */
-    private function __construct(public ?string $student, public array $putts, private ?int $station, private ?int $endedAt)
-    {
-    }
+    private function __construct(
+        public ?string $student,
+        public array $putts,
+        private ?int $station,
+        private ?int $endedAt,
+    ) {}
 
     /**
      * Everybody's part. A run begun for one becomes a group's when somebody joins.
@@ -38,12 +41,20 @@ final readonly class RunPart
             return [new self(null, $log->putts, null, $notes->endedAt)];
         }
 
-        return array_map(static fn(string $student): self => new self(
-            $student,
-            array_values(array_filter($log->putts, static fn(LoggedBall $putt): bool => ($putt->belonging->student ?? $own) === $student)),
-            in_array($student, $students, true) ? null : $notes->joined[$student] ?? null,
-            $notes->endedAt,
-        ), $group);
+        return array_map(
+            static fn(string $student): self => new self(
+                $student,
+                array_values(
+                    array_filter(
+                        $log->putts,
+                        static fn(LoggedBall $putt): bool => ($putt->belonging->student ?? $own) === $student,
+                    ),
+                ),
+                in_array($student, $students, true) ? null : $notes->joined[$student] ?? null,
+                $notes->endedAt,
+            ),
+            $group,
+        );
     }
 
     /**
@@ -58,7 +69,10 @@ final readonly class RunPart
     public static function group(SessionLog $log, array $students, ?string $own): array
     {
         $joined = array_map(strval(...), array_keys((array_values($log->runs)[0] ?? new RunChanges())->joined));
-        $rolled = array_filter(array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->student, $log->putts), is_string(...));
+        $rolled = array_filter(
+            array_map(static fn(LoggedBall $putt): ?string => $putt->belonging->student, $log->putts),
+            is_string(...),
+        );
         $others = array_diff([...$joined, ...$rolled], $students, $students === [] ? [$own] : []);
         $first = $students === [] && $others !== [] && $own !== null ? [$own] : $students;
 

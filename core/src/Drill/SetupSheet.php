@@ -24,18 +24,33 @@ final readonly class SetupSheet
         self::STRAIGHT => 'Two or three balls rolled along the line did not break: the putt is straight.',
         self::LINE_CHOSEN => 'The start line was chosen from behind the ball, and the mark lies on it.',
         self::LENGTHS => 'Each length was taped, or paced there and back with the same count.',
-        self::SHORT_ONES => 'The putt that is left from the edge of what passes goes in most times; if not, that one comes first.',
+        self::SHORT_ONES =>
+            'The putt that is left from the edge of what passes goes in most times; if not, that one comes first.',
     ];
 
     /** What pieces call for which caution, and how a drill says it in words of its own. */
     private const CALLED_FOR = [
-        [[EquipmentType::Rod, EquipmentType::String, EquipmentType::Stake, EquipmentType::Chalk, EquipmentType::Rule], SafetyNote::Trip, '/\btrip/'],
+        [
+            [
+                EquipmentType::Rod,
+                EquipmentType::String,
+                EquipmentType::Stake,
+                EquipmentType::Chalk,
+                EquipmentType::Rule,
+            ],
+            SafetyNote::Trip,
+            '/\btrip/',
+        ],
         [[EquipmentType::Tee, EquipmentType::Stake], SafetyNote::Stakes, '/greenkeeper/'],
         [[EquipmentType::String], SafetyNote::Cord, '/snap/'],
         [[EquipmentType::Chalk], SafetyNote::Chalk, '/[Cc]halk/'],
         [[EquipmentType::Mirror], SafetyNote::Mirrors, '/[Mm]irror/'],
         [[EquipmentType::Mirror], SafetyNote::Light, '/[Ll]ight/'],
-        [[EquipmentType::Cup, EquipmentType::Bucket, EquipmentType::Mug], SafetyNote::Ricochet, '/throw balls back|[Rr]icochet/'],
+        [
+            [EquipmentType::Cup, EquipmentType::Bucket, EquipmentType::Mug],
+            SafetyNote::Ricochet,
+            '/throw balls back|[Rr]icochet/',
+        ],
         [[EquipmentType::Wedge], SafetyNote::Wedges, '/[Ww]edge/'],
     ];
 
@@ -56,7 +71,8 @@ final readonly class SetupSheet
     {
         return match ($this->drill->pass->axis()) {
             Axis::Line => 'Stand behind the ball, on its line: from there you see where it starts.',
-            Axis::Length => 'Stand level with the target, on the low side and a few steps off the line: from there you see where each ball stops.',
+            Axis::Length
+                => 'Stand level with the target, on the low side and a few steps off the line: from there you see where each ball stops.',
             Axis::Both => 'Stand behind the ball for the start, then step to the low side while it rolls.',
         };
     }
@@ -71,7 +87,10 @@ final readonly class SetupSheet
     {
         $added = [];
         foreach (self::CALLED_FOR as [$pieces, $caution, $ownWords]) {
-            if ($this->hasPiece(static fn(EquipmentItem $item): bool => in_array($item->piece, $pieces, true)) && !$this->warns($ownWords)) {
+            if (
+                $this->hasPiece(static fn(EquipmentItem $item): bool => in_array($item->piece, $pieces, true)) &&
+                !$this->warns($ownWords)
+            ) {
                 $added[] = $caution->value;
             }
         }
@@ -126,7 +145,11 @@ final readonly class SetupSheet
     public function kit(): array
     {
         return array_map(
-            static fn(EquipmentItem $item): array => ['words' => $item->words(), 'name' => $item->name(), 'pieces' => $item->count],
+            static fn(EquipmentItem $item): array => [
+                'words' => $item->words(),
+                'name' => $item->name(),
+                'pieces' => $item->count,
+            ],
             $this->card->kit,
         );
     }
@@ -156,6 +179,9 @@ final readonly class SetupSheet
     /** What the aid's first width lets through against the hole at a length; null where there is no aid or no hole. */
     public function aidAgainstHole(Length $length): ?AgainstHole
     {
-        return $this->drill->aidAgainstHole($length, $this->aidAngles() === [] ? null : $this->aidAngles()[0]['width']->metres());
+        return $this->drill->aidAgainstHole(
+            $length,
+            $this->aidAngles() === [] ? null : $this->aidAngles()[0]['width']->metres(),
+        );
     }
 }

@@ -33,8 +33,7 @@ final readonly class Station
         private float $step = self::STEP,
         public ?string $name = null,
         public ?Length $backstroke = null,
-    ) {
-    }
+    ) {}
 
     public function isScattered(): bool
     {
@@ -50,7 +49,16 @@ final readonly class Station
         $drawn = $this->from->metres() + ($this->to->metres() - $this->from->metres()) * $random->uniform();
         $length = Length::ofMetres(max($this->from->metres(), round($drawn / $this->step) * $this->step));
 
-        return new self($length, $length, $this->along, $this->across, $this->tier, $this->step, $this->name, $this->backstroke);
+        return new self(
+            $length,
+            $length,
+            $this->along,
+            $this->across,
+            $this->tier,
+            $this->step,
+            $this->name,
+            $this->backstroke,
+        );
     }
 
     /** The settled length. */

@@ -17,8 +17,7 @@ final readonly class StationTally
         public int $passes = 0,
         public int $attempt = 1,
         public ?bool $firstBallPassed = null,
-    ) {
-    }
+    ) {}
 
     public function after(bool $passed): self
     {

@@ -26,7 +26,11 @@ final class WeakBreak
     {
         $turned = clone $definition;
         $turned->stations = array_map(static function (mixed $station) use ($curving): mixed {
-            if (!$station instanceof \stdClass || !self::isWeak($station) || !is_numeric($station->across_percent ?? null)) {
+            if (
+                !($station instanceof \stdClass) ||
+                !self::isWeak($station) ||
+                !is_numeric($station->across_percent ?? null)
+            ) {
                 return $station;
             }
             $its = clone $station;

@@ -62,7 +62,8 @@ final class ChosenBackstrokes
         }
         for ($i = 1, $n = count($runs); $i < $n; ++$i) {
             // Only the last may still be short: more of its balls are to come.
-            $isWhole = count($runs[$i - 1]) >= self::FEWEST_ALIKE && ($i === $n - 1 || count($runs[$i]) >= self::FEWEST_ALIKE);
+            $isWhole =
+                count($runs[$i - 1]) >= self::FEWEST_ALIKE && ($i === $n - 1 || count($runs[$i]) >= self::FEWEST_ALIKE);
             if (!$isWhole || abs(log($runs[$i][0] / $runs[$i - 1][0])) < self::APART) {
                 return false;
             }

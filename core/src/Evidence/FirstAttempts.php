@@ -14,9 +14,12 @@ use Amble\Core\Green\Surface;
  */
 final readonly class FirstAttempts
 {
-    private function __construct(public int $first, public int $firstInside, public int $later, public int $laterInside)
-    {
-    }
+    private function __construct(
+        public int $first,
+        public int $firstInside,
+        public int $later,
+        public int $laterInside,
+    ) {}
 
     /** @param list<RolledBall> $balls those that tell no length are passed over */
     public static function of(array $balls, ?Surface $surface): self

@@ -22,20 +22,19 @@ final class ForDistance extends Selection
      * @param bool $isFromTarget whether errors are told from the target itself, as a forecast needs them; else a ball at
      *                           a hole is told from where the student plays to finish past it (maths.md 5)
      */
-    public function __construct(private readonly ?Surface $surface, private readonly bool $isFromTarget = false)
-    {
-    }
+    public function __construct(private readonly ?Surface $surface, private readonly bool $isFromTarget = false) {}
 
     public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
-        return self::marked($ball) ?? match (true) {
-            $ball->surface !== $this->surface => ExcludedBalls::OtherSurface,
-            $ball->ball->target === null => ExcludedBalls::NoTarget,
-            $ball->isMeasuringStroke => ExcludedBalls::MeasuringStroke,
-            $ball->ball->stop === Stop::Unseen => ExcludedBalls::Unmeasured,
-            $ball->task?->movesTheTarget() === true => ExcludedBalls::ToldOtherwise,
-            default => null,
-        };
+        return self::marked($ball) ??
+            match (true) {
+                $ball->surface !== $this->surface => ExcludedBalls::OtherSurface,
+                $ball->ball->target === null => ExcludedBalls::NoTarget,
+                $ball->isMeasuringStroke => ExcludedBalls::MeasuringStroke,
+                $ball->ball->stop === Stop::Unseen => ExcludedBalls::Unmeasured,
+                $ball->task?->movesTheTarget() === true => ExcludedBalls::ToldOtherwise,
+                default => null,
+            };
     }
 
     /**

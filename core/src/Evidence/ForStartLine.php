@@ -20,7 +20,9 @@ final class ForStartLine extends Selection
         $isMeasured = $ball->ball->sight->number('start_deg') !== null;
 
         return match (true) {
-            !$isMeasured && $ball->ball->sight->gate === null => self::byEye($ball) === null ? ExcludedBalls::NotAsked : ExcludedBalls::ByEye,
+            !$isMeasured && $ball->ball->sight->gate === null => self::byEye($ball) === null
+                ? ExcludedBalls::NotAsked
+                : ExcludedBalls::ByEye,
             self::marked($ball) !== null => self::marked($ball),
             $isMeasured => null,
             $ball->startLineTest() === null => ExcludedBalls::NoSize,
@@ -36,7 +38,9 @@ final class ForStartLine extends Selection
      */
     public function byEyeAlone(array $balls): array
     {
-        return array_values(array_filter($balls, fn(RolledBall $ball): bool => $this->leavesOut($ball) === ExcludedBalls::ByEye));
+        return array_values(
+            array_filter($balls, fn(RolledBall $ball): bool => $this->leavesOut($ball) === ExcludedBalls::ByEye),
+        );
     }
 
     /** How it started by the coach's eye, or passed a spot: 'left', 'on' or 'right'; null where nobody said. */
@@ -89,12 +93,14 @@ final class ForStartLine extends Selection
             return $measured;
         }
         $test = $ball->isAidChecked ? $ball->startLineTest() : null;
-        return $test === null ? null : match ($ball->ball->sight->gate) {
-            GateResult::Through => $test->passed(),
-            GateResult::Left => $test->missed(Side::Left),
-            GateResult::Right => $test->missed(Side::Right),
-            null => null,
-        };
+        return $test === null
+            ? null
+            : match ($ball->ball->sight->gate) {
+                GateResult::Through => $test->passed(),
+                GateResult::Left => $test->missed(Side::Left),
+                GateResult::Right => $test->missed(Side::Right),
+                null => null,
+            };
     }
 
     /**

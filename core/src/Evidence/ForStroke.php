@@ -16,28 +16,27 @@ use Amble\Core\Stroke\StrokePutt;
 final class ForStroke extends Selection
 {
     /** @param Surface|null $surface null where no green was chosen: only balls of no green are alike */
-    public function __construct(private readonly ?Surface $surface)
-    {
-    }
+    public function __construct(private readonly ?Surface $surface) {}
 
     public function leavesOut(RolledBall $ball): ?ExcludedBalls
     {
         $seen = $ball->ball;
         $speed = $ball->speed();
 
-        return self::marked($ball) ?? match (true) {
-            $ball->surface !== $this->surface => ExcludedBalls::OtherSurface,
-            $seen->stop === Stop::Unseen => ExcludedBalls::Unmeasured,
-            $seen->roll === null => ExcludedBalls::HoledUnjudged,
-            // A judged run-on is a guess by eye: good for a window, not for a curve.
-            $seen->stop->cutsShort() => ExcludedBalls::CutShort,
-            in_array($seen->sight->word('strike'), ['toe', 'heel'], true) => ExcludedBalls::OffTheMiddle,
-            $seen->backstroke === null => ExcludedBalls::NoBackstroke,
-            $ball->reading?->reading->speed === null => ExcludedBalls::NoSpeed,
-            $speed === null => ExcludedBalls::NotOfTheDay,
-            !(new LineRoll($speed, $seen->grade))->stops() => ExcludedBalls::NeverStops,
-            default => null,
-        };
+        return self::marked($ball) ??
+            match (true) {
+                $ball->surface !== $this->surface => ExcludedBalls::OtherSurface,
+                $seen->stop === Stop::Unseen => ExcludedBalls::Unmeasured,
+                $seen->roll === null => ExcludedBalls::HoledUnjudged,
+                // A judged run-on is a guess by eye: good for a window, not for a curve.
+                $seen->stop->cutsShort() => ExcludedBalls::CutShort,
+                in_array($seen->sight->word('strike'), ['toe', 'heel'], true) => ExcludedBalls::OffTheMiddle,
+                $seen->backstroke === null => ExcludedBalls::NoBackstroke,
+                $ball->reading?->reading->speed === null => ExcludedBalls::NoSpeed,
+                $speed === null => ExcludedBalls::NotOfTheDay,
+                !(new LineRoll($speed, $seen->grade))->stops() => ExcludedBalls::NeverStops,
+                default => null,
+            };
     }
 
     /**

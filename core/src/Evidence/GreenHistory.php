@@ -21,9 +21,7 @@ final readonly class GreenHistory
      * @param array<string, non-empty-list<MeasurementAt>> $ofSession those taken in each session, oldest first
      * @param array<string, MeasurementAt> $chosen the one a coach chose to stand for a session, by session
      */
-    private function __construct(private array $readings, private array $ofSession, private array $chosen)
-    {
-    }
+    private function __construct(private array $readings, private array $ofSession, private array $chosen) {}
 
     /**
      * @param list<MeasurementAt> $readings in any order; of the same moment the later one listed stands
@@ -31,7 +29,10 @@ final readonly class GreenHistory
      */
     public static function of(array $readings, array $chosen = []): self
     {
-        usort($readings, static fn(MeasurementAt $a, MeasurementAt $b): int => $a->atMilliseconds <=> $b->atMilliseconds);
+        usort(
+            $readings,
+            static fn(MeasurementAt $a, MeasurementAt $b): int => $a->atMilliseconds <=> $b->atMilliseconds,
+        );
         $ofSession = $standing = [];
         foreach ($readings as $reading) {
             if ($reading->sessionId !== null) {
@@ -53,7 +54,10 @@ final readonly class GreenHistory
     public function at(int $atMilliseconds, ?string $sessionId = null): ?MeasurementInForce
     {
         $own = $sessionId === null ? [] : $this->ofSession[$sessionId] ?? [];
-        $reading = $this->chosen[$sessionId ?? ''] ?? self::lastBefore($own, $atMilliseconds) ?? $own[0] ?? self::lastBefore($this->readings, $atMilliseconds);
+        $reading =
+            $this->chosen[$sessionId ?? ''] ??
+            (self::lastBefore($own, $atMilliseconds) ??
+                ($own[0] ?? self::lastBefore($this->readings, $atMilliseconds)));
         if ($reading === null) {
             return null;
         }

@@ -22,6 +22,5 @@ final readonly class MeasurementAt
         public ?GreenSpeed $speed,
         public float $relativeError,
         public ?string $id = null,
-    ) {
-    }
+    ) {}
 }

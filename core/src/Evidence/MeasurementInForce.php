@@ -13,9 +13,7 @@ final readonly class MeasurementInForce
     /**
      * @param int $days whole days between the reading and the moment; 0 while it stands
      */
-    public function __construct(public MeasurementAt $reading, public bool $isOfTheDay, public int $days)
-    {
-    }
+    public function __construct(public MeasurementAt $reading, public bool $isOfTheDay, public int $days) {}
 
     /**
      * Standard error of the speed as a share of it. A reading of another day is only the last one known: the
@@ -23,6 +21,8 @@ final readonly class MeasurementInForce
      */
     public function relativeError(): float
     {
-        return $this->isOfTheDay ? $this->reading->relativeError : hypot($this->reading->relativeError, self::DAY_TO_DAY);
+        return $this->isOfTheDay
+            ? $this->reading->relativeError
+            : hypot($this->reading->relativeError, self::DAY_TO_DAY);
     }
 }

@@ -65,15 +65,16 @@ final readonly class RolledBall
         public RollContext $during = new RollContext(),
         public float $finishPast = 0.0,
         public bool $isMeasuringStroke = false,
-    ) {
-    }
+    ) {}
 
     /** Where it should finish: at its target, or as far past a hole as the student plays for. Null without a target. */
     public function meant(): ?Length
     {
         $target = $this->ball->target;
 
-        return $target === null || !$this->isAtHole || $this->finishPast <= 0.0 ? $target : $target->longerBy($this->finishPast);
+        return $target === null || !$this->isAtHole || $this->finishPast <= 0.0
+            ? $target
+            : $target->longerBy($this->finishPast);
     }
 
     /** The green speed of its day when it was rolled; null where that was not measured or estimated. */
@@ -104,7 +105,7 @@ final readonly class RolledBall
             $this->ball->sight->word('high_low') !== null => $this->ball->sight->word('high_low'),
             $side === null || $side === 0.0 => null,
             // Ground that rises to the right has its low side on the left.
-            default => ($side > 0.0) === ($across > 0.0) ? 'high' : 'low',
+            default => $side > 0.0 === $across > 0.0 ? 'high' : 'low',
         };
     }
 

@@ -79,7 +79,9 @@ abstract class Selection
             BallMark::Bumps => ExcludedBalls::Bumps,
             BallMark::Distraction => ExcludedBalls::Distraction,
             BallMark::Doubt => ExcludedBalls::Doubt,
-            null => $ball->task?->isNoStroke() === true || self::isFromOffTheGreen($ball) ? ExcludedBalls::NoPutt : null,
+            null => $ball->task?->isNoStroke() === true || self::isFromOffTheGreen($ball)
+                ? ExcludedBalls::NoPutt
+                : null,
         };
     }
 }

@@ -35,8 +35,7 @@ final readonly class SessionBall
         public ?float $aidWidth,
         public bool $isAidChecked,
         public bool $isMeasuringStroke,
-    ) {
-    }
+    ) {}
 
     /** The same ball, rolled to measure the backstroke. */
     public function measuringStroke(): self

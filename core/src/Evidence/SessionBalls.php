@@ -65,7 +65,11 @@ final class SessionBalls
     private function judge(SessionRun $run, SessionLog $log): void
     {
         foreach (RunPart::all($log, $run->students, $this->student) as $part) {
-            $this->judged += $part->state($run->card->rules, $run->seed, $run->finishPast($part->student ?? $this->student))->judged;
+            $this->judged += $part->state(
+                $run->card->rules,
+                $run->seed,
+                $run->finishPast($part->student ?? $this->student),
+            )->judged;
         }
     }
 
@@ -74,7 +78,13 @@ final class SessionBalls
         $run = $this->runs[$putt->belonging->runId ?? ''] ?? null;
         $judged = $run === null ? null : $this->judged[$putt->id] ?? null;
         $student = $putt->belonging->student ?? $this->student;
-        $putted = sprintf('%s %.3f %.4f %.4f', $putt->belonging->runId, $putt->ball->target?->metres(), $putt->ball->grade->ratio(), $putt->ball->across->ratio());
+        $putted = sprintf(
+            '%s %.3f %.4f %.4f',
+            $putt->belonging->runId,
+            $putt->ball->target?->metres(),
+            $putt->ball->grade->ratio(),
+            $putt->ball->across->ratio(),
+        );
         $attempt = $this->attempts["$student $putted"] = ($this->attempts["$student $putted"] ?? 0) + 1;
         [$before, $block] = $this->blocks[(string) $student] ?? [$putted, 1];
         $block += $before === $putted ? 0 : 1;
@@ -93,7 +103,8 @@ final class SessionBalls
             aid: $aid,
             aidWidth: $aid === null ? null : $judged->aidWidth ?? $run->card->rules->aidWidth(null),
             isAidChecked: $aid !== null && ($aid->kind !== AidKind::Gate || isset($this->checked[$run->id])),
-            isMeasuringStroke: $putt->ball->target === null || $putt->ball->sight->word('purpose') === ObservationTypes::MEASURE_BACKSTROKE,
+            isMeasuringStroke: $putt->ball->target === null ||
+                $putt->ball->sight->word('purpose') === ObservationTypes::MEASURE_BACKSTROKE,
         );
     }
 
@@ -111,8 +122,17 @@ final class SessionBalls
             $stretches["$ball->student $ball->block"][] = $i;
         }
         foreach ($stretches as $places) {
-            $free = array_values(array_filter($places, static fn(int $i): bool => $balls[$i]->run === null && !$balls[$i]->isMeasuringStroke));
-            if (ChosenBackstrokes::areIn(array_map(static fn(int $i): ?float => $balls[$i]->putt->ball->backstroke?->metres(), $free))) {
+            $free = array_values(
+                array_filter(
+                    $places,
+                    static fn(int $i): bool => $balls[$i]->run === null && !$balls[$i]->isMeasuringStroke,
+                ),
+            );
+            if (
+                ChosenBackstrokes::areIn(
+                    array_map(static fn(int $i): ?float => $balls[$i]->putt->ball->backstroke?->metres(), $free),
+                )
+            ) {
                 foreach ($free as $i) {
                     $balls[$i] = $balls[$i]->measuringStroke();
                 }

@@ -19,8 +19,7 @@ final readonly class SessionRun
         public array $students,
         public int $seed,
         private array $finishPast = [],
-    ) {
-    }
+    ) {}
 
     /** How far past a hole a student plays for, metres; 0 where nobody is known. */
     public function finishPast(?string $student): float

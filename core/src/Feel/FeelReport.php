@@ -23,8 +23,7 @@ final readonly class FeelReport
         public float $agreement,
         public ?float $kappa,
         public float $miscalibration,
-    ) {
-    }
+    ) {}
 
     /** @param list<array{LengthCall, LengthCall}> $pairs call and result; null for none */
     public static function of(array $pairs): ?self
@@ -45,7 +44,7 @@ final readonly class FeelReport
         $byChance = 0.0;
         foreach ($calls as $i => $called) {
             foreach ($results as $j => $happened) {
-                $byChance += abs($i - $j) * $called * $happened / $n;
+                $byChance += (abs($i - $j) * $called * $happened) / $n;
             }
         }
 

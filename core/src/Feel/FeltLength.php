@@ -23,11 +23,14 @@ final class FeltLength
      */
     public static function fit(array $calls, float $window): ?CensoredNormal
     {
-        $bounds = array_map(static fn(array $call): Bound => match ($call[0]) {
-            LengthCall::Short => Bound::between(null, -$window - $call[1]),
-            LengthCall::On => Bound::between(-$window - $call[1], $window - $call[1]),
-            LengthCall::Long => Bound::between($window - $call[1], null),
-        }, $calls);
+        $bounds = array_map(
+            static fn(array $call): Bound => match ($call[0]) {
+                LengthCall::Short => Bound::between(null, -$window - $call[1]),
+                LengthCall::On => Bound::between(-$window - $call[1], $window - $call[1]),
+                LengthCall::Long => Bound::between($window - $call[1], null),
+            },
+            $calls,
+        );
 
         return $bounds === [] ? null : CensoredNormal::fit($bounds);
     }

@@ -20,9 +20,7 @@ final readonly class GreenSpeed
     public const SLOWEST_FEET = 0.5;
     public const FASTEST_FEET = 40.0;
 
-    private function __construct(private float $metres)
-    {
-    }
+    private function __construct(private float $metres) {}
 
     /** @throws InvalidInput If the speed is not a finite number above 0, or none a green has. */
     public static function ofFeet(float $feet, string $field = 'green_speed_ft'): self
@@ -44,7 +42,11 @@ final readonly class GreenSpeed
 
         return $feet >= self::SLOWEST_FEET - Check::SLACK && $feet <= self::FASTEST_FEET + Check::SLACK
             ? $feet
-            : throw InvalidInput::outside($field, $feet, sprintf('a speed greens have, %g to %g ft', self::SLOWEST_FEET, self::FASTEST_FEET));
+            : throw InvalidInput::outside(
+                $field,
+                $feet,
+                sprintf('a speed greens have, %g to %g ft', self::SLOWEST_FEET, self::FASTEST_FEET),
+            );
     }
 
     /**

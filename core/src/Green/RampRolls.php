@@ -28,9 +28,7 @@ final readonly class RampRolls
     private const LEAST_FACTOR = 0.01;
     private const MOST_FACTOR = 100.0;
 
-    private function __construct(private TwoWayRolls $rolls)
-    {
-    }
+    private function __construct(private TwoWayRolls $rolls) {}
 
     /**
      * @param list<float> $firstMetres
@@ -41,7 +39,12 @@ final readonly class RampRolls
      */
     public static function of(array $firstMetres, array $secondMetres, float $rampFactor = 1.0): self
     {
-        Check::within(Check::positive($rampFactor, 'ramp_factor'), self::LEAST_FACTOR, self::MOST_FACTOR, 'ramp_factor');
+        Check::within(
+            Check::positive($rampFactor, 'ramp_factor'),
+            self::LEAST_FACTOR,
+            self::MOST_FACTOR,
+            'ramp_factor',
+        );
         $scaled = [];
         foreach (['direction_1_m' => $firstMetres, 'direction_2_m' => $secondMetres] as $field => $rolls) {
             $scaled[$field] = [];
@@ -83,16 +86,21 @@ final readonly class RampRolls
         $errors = $this->rolls->squaredErrors();
 
         return new SpeedMeasurement(
-            GreenSpeed::ofMetres(2.0 * $there * $back / $sum, 'direction_1_m'),
-            $errors === null ? null : sqrt(
-                (2.0 * $back ** 2 / $sum ** 2) ** 2 * $errors[0] + (2.0 * $there ** 2 / $sum ** 2) ** 2 * $errors[1],
-            ),
+            GreenSpeed::ofMetres((2.0 * $there * $back) / $sum, 'direction_1_m'),
+            $errors === null
+                ? null
+                : sqrt(
+                    ((2.0 * $back ** 2) / $sum ** 2) ** 2 * $errors[0] +
+                        ((2.0 * $there ** 2) / $sum ** 2) ** 2 * $errors[1],
+                ),
             Grade::ofRatio(self::GRADE_PER_CURVATURE * (1.0 / $there - 1.0 / $back)),
             true,
             $this->rolls->degreesOfFreedom(),
             $this->warnings(),
             // To first order: each mean's error through its own reciprocal.
-            $errors === null ? null : self::GRADE_PER_CURVATURE * sqrt($errors[0] / $there ** 4 + $errors[1] / $back ** 4),
+            $errors === null
+                ? null
+                : self::GRADE_PER_CURVATURE * sqrt($errors[0] / $there ** 4 + $errors[1] / $back ** 4),
         );
     }
 

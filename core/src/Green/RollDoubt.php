@@ -14,7 +14,8 @@ enum RollDoubt: string
     {
         return match ($this) {
             self::ShortTime => 'It took under 3 seconds, where a small slip of the thumb weighs heavily.',
-            self::FarFromOthers => 'It lies far from the other rolls this way: was the watch late, or did the ball bump?',
+            self::FarFromOthers
+                => 'It lies far from the other rolls this way: was the watch late, or did the ball bump?',
         };
     }
 }

@@ -27,24 +27,27 @@ final readonly class SpeedMeasurement
         public int $degreesOfFreedom,
         public array $warnings,
         public ?float $gradeError = null,
-    ) {
-    }
+    ) {}
 
     /** Range around the grade, rise over run, by Student's t; null where it cannot be told how sure it is. */
     public function gradeRange(float $level): ?Interval
     {
-        return $this->grade === null || $this->gradeError === null ? null : Interval::around(
-            $this->grade->ratio(),
-            StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->gradeError,
-        );
+        return $this->grade === null || $this->gradeError === null
+            ? null
+            : Interval::around(
+                $this->grade->ratio(),
+                StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->gradeError,
+            );
     }
 
     /** Range around the speed in metres, by Student's t (maths.md 1.2); null without a standard error. */
     public function range(float $level): ?Interval
     {
-        return $this->standardErrorMetres === null ? null : Interval::around(
-            $this->speed->metres(),
-            StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->standardErrorMetres,
-        );
+        return $this->standardErrorMetres === null
+            ? null
+            : Interval::around(
+                $this->speed->metres(),
+                StudentT::halfWidth($level, $this->degreesOfFreedom) * $this->standardErrorMetres,
+            );
     }
 }

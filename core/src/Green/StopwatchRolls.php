@@ -11,9 +11,7 @@ use Amble\Core\Units\Grade;
 /** Hand-rolled balls, timed along a line and back (maths.md 1.3). */
 final readonly class StopwatchRolls
 {
-    private function __construct(private TwoWayRolls $decelerations, private float $shortestSeconds)
-    {
-    }
+    private function __construct(private TwoWayRolls $decelerations, private float $shortestSeconds) {}
 
     /**
      * @param list<TimedRoll> $first
@@ -46,7 +44,7 @@ final readonly class StopwatchRolls
 
         return new SpeedMeasurement(
             $speed,
-            $errors === null ? null : $speed->metres() / $level * sqrt(array_sum($errors)) / count($means),
+            $errors === null ? null : (($speed->metres() / $level) * sqrt(array_sum($errors))) / count($means),
             $oneWay ? null : Grade::ofRatio(($means[0] - $means[1]) / (2.0 * Physics::PULL_PER_GRADE)),
             !$oneWay,
             $this->decelerations->degreesOfFreedom(),
@@ -60,6 +58,8 @@ final readonly class StopwatchRolls
     {
         $warnings = $this->decelerations->commonWarnings();
 
-        return $this->shortestSeconds < TimedRoll::SHORT_SECONDS - Check::SLACK ? [...$warnings, Warning::ShortTime] : $warnings;
+        return $this->shortestSeconds < TimedRoll::SHORT_SECONDS - Check::SLACK
+            ? [...$warnings, Warning::ShortTime]
+            : $warnings;
     }
 }

@@ -22,16 +22,19 @@ final readonly class TimedRoll
     /** Rolls one way seldom part by more than this share in how fast they slow down: a slip of a tenth of a second is a tenth of that. */
     private const FAR = 0.25;
 
-    private function __construct(public float $distanceMetres, public float $seconds)
-    {
-    }
+    private function __construct(public float $distanceMetres, public float $seconds) {}
 
     /** @throws InvalidInput If the distance or the time is not above 0, or none a roll has. */
     public static function of(float $distanceMetres, float $seconds, string $field = 'roll'): self
     {
         return new self(
             Length::ofMetres($distanceMetres, "$field.distance_m")->metres(),
-            Check::within(Check::positive($seconds, "$field.time_s"), self::SHORTEST_SECONDS, self::LONGEST_SECONDS, "$field.time_s"),
+            Check::within(
+                Check::positive($seconds, "$field.time_s"),
+                self::SHORTEST_SECONDS,
+                self::LONGEST_SECONDS,
+                "$field.time_s",
+            ),
         );
     }
 
@@ -48,14 +51,16 @@ final readonly class TimedRoll
         $usual = $decelerations === [] ? null : Sample::median($decelerations);
 
         return [
-            ...($this->seconds < self::SHORT_SECONDS - Check::SLACK ? [RollDoubt::ShortTime] : []),
-            ...($usual !== null && abs(log($this->deceleration() / $usual)) > log(1.0 + self::FAR) + Check::SLACK ? [RollDoubt::FarFromOthers] : []),
+            ...$this->seconds < self::SHORT_SECONDS - Check::SLACK ? [RollDoubt::ShortTime] : [],
+            ...$usual !== null && abs(log($this->deceleration() / $usual)) > log(1.0 + self::FAR) + Check::SLACK
+                ? [RollDoubt::FarFromOthers]
+                : [],
         ];
     }
 
     /** Constant deceleration onto rest, a = 2 D / t², m/s² (maths.md 1.3). */
     public function deceleration(): float
     {
-        return 2.0 * $this->distanceMetres / $this->seconds ** 2;
+        return (2.0 * $this->distanceMetres) / $this->seconds ** 2;
     }
 }

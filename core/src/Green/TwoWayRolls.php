@@ -36,7 +36,9 @@ final readonly class TwoWayRolls
     /** @return list<non-empty-list<float>> the directions that were rolled */
     public function directions(): array
     {
-        return array_values(array_filter([$this->first, $this->second], static fn(array $rolls): bool => $rolls !== []));
+        return array_values(
+            array_filter([$this->first, $this->second], static fn(array $rolls): bool => $rolls !== []),
+        );
     }
 
     /** @return list<float> mean of each rolled direction */

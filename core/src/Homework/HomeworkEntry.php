@@ -13,9 +13,13 @@ final readonly class HomeworkEntry
     private const LONGEST = 1_000;
     private const MOST_BALLS = 300;
 
-    private function __construct(public HomeworkEntryKind $kind, public int $atMilliseconds, public ?int $balls, public ?int $passes, public ?string $text)
-    {
-    }
+    private function __construct(
+        public HomeworkEntryKind $kind,
+        public int $atMilliseconds,
+        public ?int $balls,
+        public ?int $passes,
+        public ?string $text,
+    ) {}
 
     /** @throws InvalidInput If there is nothing in it, or more balls passed than were rolled. */
     public static function read(JsonInput $told): self
@@ -29,7 +33,12 @@ final readonly class HomeworkEntry
         $balls = $told->wholeNumber('balls', 1, self::MOST_BALLS);
         $passes = $told->wholeNumber('passes', 0, self::MOST_BALLS);
 
-        return $passes <= $balls ? new self($kind, $at, $balls, $passes, $text) : throw InvalidInput::at($told->path('passes'), sprintf('No more than the %d that were rolled can have gone as they should.', $balls));
+        return $passes <= $balls
+            ? new self($kind, $at, $balls, $passes, $text)
+            : throw InvalidInput::at(
+                $told->path('passes'),
+                sprintf('No more than the %d that were rolled can have gone as they should.', $balls),
+            );
     }
 
     /** As it was kept. */

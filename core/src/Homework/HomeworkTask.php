@@ -21,9 +21,13 @@ final readonly class HomeworkTask
      * @param int|null $days a week
      * @param string|null $cue one, and no more
      */
-    public function __construct(public string $text, public ?int $balls = null, public ?int $target = null, public ?int $days = null, public ?string $cue = null)
-    {
-    }
+    public function __construct(
+        public string $text,
+        public ?int $balls = null,
+        public ?int $target = null,
+        public ?int $days = null,
+        public ?string $cue = null,
+    ) {}
 
     /**
      * Whether what was done reaches the target: as many as were asked for, and in no worse a share. Null without a target.
@@ -41,12 +45,15 @@ final readonly class HomeworkTask
     /** The task in a line, as it was given. */
     public function line(): string
     {
-        return implode('; ', array_filter([
-            rtrim($this->text, '.'),
-            $this->target === null || $this->balls === null ? null : "aim for $this->target of $this->balls",
-            $this->days === null ? null : sprintf('%s a week', FigureText::counted($this->days, 'day', 'days')),
-            $this->cue === null ? null : 'cue: ' . rtrim($this->cue, '.'),
-        ])) . '.';
+        return implode(
+            '; ',
+            array_filter([
+                rtrim($this->text, '.'),
+                $this->target === null || $this->balls === null ? null : "aim for $this->target of $this->balls",
+                $this->days === null ? null : sprintf('%s a week', FigureText::counted($this->days, 'day', 'days')),
+                $this->cue === null ? null : 'cue: ' . rtrim($this->cue, '.'),
+            ]),
+        ) . '.';
     }
 
     /**
@@ -57,16 +64,41 @@ final readonly class HomeworkTask
      */
     public function lately(array $entries, int $now): ?string
     {
-        $done = array_values(array_filter($entries, static fn(HomeworkEntry $entry): bool => $entry->kind === HomeworkEntryKind::Done && $entry->atMilliseconds > $now - self::WEEK * self::DAY_MS));
+        $done = array_values(
+            array_filter(
+                $entries,
+                static fn(HomeworkEntry $entry): bool => $entry->kind === HomeworkEntryKind::Done &&
+                    $entry->atMilliseconds > $now - self::WEEK * self::DAY_MS,
+            ),
+        );
         if ($done === []) {
             return null;
         }
-        $days = count(array_unique(array_map(static fn(HomeworkEntry $entry): int => intdiv($entry->atMilliseconds, self::DAY_MS), $done)));
+        $days = count(
+            array_unique(
+                array_map(static fn(HomeworkEntry $entry): int => intdiv($entry->atMilliseconds, self::DAY_MS), $done),
+            ),
+        );
         $reached = count(array_filter($done, fn(HomeworkEntry $entry): bool => $this->isReachedBy($entry) === true));
 
-        return implode(', ', array_filter([
-            sprintf('In the last 7 days on %s', $this->days === null ? FigureText::counted($days, 'day', 'days') : sprintf('%d of %s', $days, FigureText::counted($this->days, 'day', 'days'))),
-            $this->target === null || $this->balls === null ? null : sprintf('%d of %d reached %s', $this->target, $this->balls, $reached === 0 ? 'never' : FigureText::counted($reached, 'time', 'times')),
-        ])) . '.';
+        return implode(
+            ', ',
+            array_filter([
+                sprintf(
+                    'In the last 7 days on %s',
+                    $this->days === null
+                        ? FigureText::counted($days, 'day', 'days')
+                        : sprintf('%d of %s', $days, FigureText::counted($this->days, 'day', 'days')),
+                ),
+                $this->target === null || $this->balls === null
+                    ? null
+                    : sprintf(
+                        '%d of %d reached %s',
+                        $this->target,
+                        $this->balls,
+                        $reached === 0 ? 'never' : FigureText::counted($reached, 'time', 'times'),
+                    ),
+            ]),
+        ) . '.';
     }
 }

@@ -15,7 +15,11 @@ use Amble\Core\Review\MeasureReport;
 final readonly class Debrief
 {
     /** The measure of a question that is said first, where it is known. */
-    private const FIRST = ['pace' => ['pace_average', 'pace_spread'], 'start' => ['start_average', 'start_through'], 'reads' => ['low_side', 'read_share']];
+    private const FIRST = [
+        'pace' => ['pace_average', 'pace_spread'],
+        'start' => ['start_average', 'start_through'],
+        'reads' => ['low_side', 'read_share'],
+    ];
     private const AXES = ['pace' => 'Pace', 'start' => 'Start line', 'reads' => 'Reads'];
 
     /** A week, where the coach says nothing else: a day between two. */
@@ -25,9 +29,14 @@ final readonly class Debrief
      * @param list<string> $axes a sentence each, process before outcome
      * @param string|null $homeDrill key of the drill for home
      */
-    private function __construct(public array $axes, public ?string $workOn, public ?string $home, public ?int $homeBalls, public ?string $homeDrill, public string $next)
-    {
-    }
+    private function __construct(
+        public array $axes,
+        public ?string $workOn,
+        public ?string $home,
+        public ?int $homeBalls,
+        public ?string $homeDrill,
+        public string $next,
+    ) {}
 
     /**
      * @param list<Insight> $margin the notes beside the look back, the weightiest first
@@ -35,8 +44,13 @@ final readonly class Debrief
      * @param list<string> $focuses in work already; where there are some they stay
      * @param array{string, int, string}|null $drill what fits a mat at home, its balls and its key
      */
-    public static function of(MeasureReport $look, array $margin, PuttingSkill $skill, ?array $drill, array $focuses = []): self
-    {
+    public static function of(
+        MeasureReport $look,
+        array $margin,
+        PuttingSkill $skill,
+        ?array $drill,
+        array $focuses = [],
+    ): self {
         $axes = [];
         foreach (self::AXES as $question => $name) {
             $finding = self::first($look->answers[$question] ?? [], self::FIRST[$question]);
@@ -44,23 +58,33 @@ final readonly class Debrief
                 $axes[] = "$name: " . lcfirst($finding->sentence);
             }
         }
-        $notes = array_values(array_filter($margin, static fn(Insight $note): bool => $note->try !== null && !$note->isOfRecord));
+        $notes = array_values(
+            array_filter($margin, static fn(Insight $note): bool => $note->try !== null && !$note->isOfRecord),
+        );
         $first = $notes[0] ?? null;
 
         return new self(
             $axes,
-            $focuses === [] ? $first?->try : implode(' ', array_map(static fn(string $focus): string => rtrim($focus, '.') . '.', $focuses)),
+            $focuses === []
+                ? $first?->try
+                : implode(' ', array_map(static fn(string $focus): string => rtrim($focus, '.') . '.', $focuses)),
             $drill === null ? null : sprintf('%s, %d balls, %d days a week.', $drill[0], $drill[1], self::DAYS_AT_HOME),
             $drill[1] ?? null,
             $drill[2] ?? null,
-            $first === null ? sprintf('Begin with the %s.', $skill->words()) : sprintf('%s Look at that first, then at the %s.', $first->seen, $skill->words()),
+            $first === null
+                ? sprintf('Begin with the %s.', $skill->words())
+                : sprintf('%s Look at that first, then at the %s.', $first->seen, $skill->words()),
         );
     }
 
     /** What the student takes home, line by line. */
     public function forStudent(): string
     {
-        return implode("\n", [...$this->axes, ...($this->workOn === null ? [] : ["To work on: {$this->workOn}"]), ...($this->home === null ? [] : ["At home: {$this->home}"])]);
+        return implode("\n", [
+            ...$this->axes,
+            ...$this->workOn === null ? [] : ["To work on: {$this->workOn}"],
+            ...$this->home === null ? [] : ["At home: {$this->home}"],
+        ]);
     }
 
     /**

@@ -39,6 +39,5 @@ final readonly class Insight
         public array $balls = [],
         public array $instead = [],
         public bool $isOfRecord = false,
-    ) {
-    }
+    ) {}
 }

@@ -61,6 +61,5 @@ final readonly class InsightFacts
         public Level $level = Level::Club,
         public array $strokesOfOthers = [],
         public bool $hasHistory = false,
-    ) {
-    }
+    ) {}
 }

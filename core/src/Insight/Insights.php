@@ -29,10 +29,23 @@ final class Insights
                 $notes[] = $note;
             }
         }
-        $notes = self::without($notes, array_merge(...array_map(static fn(Insight $note): array => $note->instead, $notes)));
+        $notes = self::without(
+            $notes,
+            array_merge(...array_map(static fn(Insight $note): array => $note->instead, $notes)),
+        );
         usort($notes, static fn(Insight $a, Insight $b): int => $b->cost * $b->sureness <=> $a->cost * $a->sureness);
         if ($exception !== null) {
-            array_unshift($notes, new Insight('student.exception', $exception, 'Written on the student\'s card; it wins over any template.', 1.0, 1.0, ''));
+            array_unshift(
+                $notes,
+                new Insight(
+                    'student.exception',
+                    $exception,
+                    'Written on the student\'s card; it wins over any template.',
+                    1.0,
+                    1.0,
+                    '',
+                ),
+            );
         }
 
         return array_slice($notes, 0, self::MOST);
@@ -46,7 +59,9 @@ final class Insights
      */
     private static function without(array $notes, array $superfluous): array
     {
-        return array_values(array_filter($notes, static fn(Insight $note): bool => !in_array($note->key, $superfluous, true)));
+        return array_values(
+            array_filter($notes, static fn(Insight $note): bool => !in_array($note->key, $superfluous, true)),
+        );
     }
 
     /** Advice never mixes two schools: what belongs to another is not said. */

@@ -36,6 +36,5 @@ final readonly class SessionReport
         public array $notes,
         public FirstAttempts $tries,
         public array $shoePlaces = [],
-    ) {
-    }
+    ) {}
 }

@@ -26,7 +26,10 @@ final class Significance
      */
     public static function says(float $value, float $error, float $least, ?float $degrees = null): bool
     {
-        $errors = $degrees === null ? self::ERRORS : StudentT::halfWidth(2.0 * Normal::cdf(self::ERRORS) - 1.0, max(1.0, $degrees));
+        $errors =
+            $degrees === null
+                ? self::ERRORS
+                : StudentT::halfWidth(2.0 * Normal::cdf(self::ERRORS) - 1.0, max(1.0, $degrees));
 
         return abs($value) >= $least && abs($value) >= $errors * $error;
     }
@@ -38,7 +41,7 @@ final class Significance
      */
     public static function shareAbove(int $hits, int $n, float $than = 0.5): bool
     {
-        return $n > 0 && $hits / $n - $than >= self::ERRORS * sqrt($than * (1.0 - $than) / $n);
+        return $n > 0 && $hits / $n - $than >= self::ERRORS * sqrt(($than * (1.0 - $than)) / $n);
     }
 
     /**

@@ -16,9 +16,7 @@ final readonly class JsonInput
 {
     private const DEEPEST = 32;
 
-    private function __construct(private \stdClass $fields, private string $path)
-    {
-    }
+    private function __construct(private \stdClass $fields, private string $path) {}
 
     /** @throws InvalidInput If the text is not one JSON object. */
     public static function parse(string $text): self
@@ -165,9 +163,10 @@ final readonly class JsonInput
     {
         $texts = [];
         foreach ($this->has($field) ? $this->values($field) : [] as $i => $value) {
-            $texts[] = is_string($value) && trim($value) !== '' && mb_strlen($value) <= $longest
-                ? $value
-                : throw InvalidInput::at($this->path("$field.$i"), "This must be text of 1 to $longest letters.");
+            $texts[] =
+                is_string($value) && trim($value) !== '' && mb_strlen($value) <= $longest
+                    ? $value
+                    : throw InvalidInput::at($this->path("$field.$i"), "This must be text of 1 to $longest letters.");
         }
 
         return $texts;
@@ -184,9 +183,13 @@ final readonly class JsonInput
     {
         $words = [];
         foreach ($this->has($field) ? $this->values($field) : [] as $i => $value) {
-            $words[] = is_string($value) && in_array($value, $allowed, true)
-                ? $value
-                : throw InvalidInput::at($this->path("$field.$i"), 'This must be one of: ' . implode(', ', $allowed) . '.');
+            $words[] =
+                is_string($value) && in_array($value, $allowed, true)
+                    ? $value
+                    : throw InvalidInput::at(
+                        $this->path("$field.$i"),
+                        'This must be one of: ' . implode(', ', $allowed) . '.',
+                    );
         }
 
         return $words;
@@ -322,7 +325,9 @@ final readonly class JsonInput
     {
         $value = $this->fields->{$field} ?? throw InvalidInput::missing($this->path($field));
 
-        return is_array($value) ? array_values($value) : throw InvalidInput::at($this->path($field), 'This must be a list.');
+        return is_array($value)
+            ? array_values($value)
+            : throw InvalidInput::at($this->path($field), 'This must be a list.');
     }
 
     private static function asNumber(mixed $value, string $path): float
@@ -339,7 +344,7 @@ final readonly class JsonInput
     {
         return match (true) {
             $value === null => throw InvalidInput::missing($path),
-            !$value instanceof \stdClass => throw InvalidInput::at($path, 'This must be an object.'),
+            !($value instanceof \stdClass) => throw InvalidInput::at($path, 'This must be an object.'),
             default => new self($value, $path),
         };
     }

@@ -13,9 +13,7 @@ use Amble\Core\Exception\InvalidInput;
  */
 final readonly class Bound
 {
-    private function __construct(public float $low, public float $high)
-    {
-    }
+    private function __construct(public float $low, public float $high) {}
 
     /** @throws InvalidInput If the value is not finite. */
     public static function exactly(float $value, string $field = 'exact'): self

@@ -28,13 +28,13 @@ final readonly class CensoredNormal
         public float $meanError,
         public float $logSpreadError,
         private float $covariance,
-    ) {
-    }
+    ) {}
 
     /** Share of the normal law between −w and w, p = Φ((w − μ)/σ) − Φ((−w − μ)/σ) (maths.md 5.1). */
     public function shareInside(float $window): float
     {
-        return Normal::cdf(($window - $this->mean) / $this->spread) - Normal::cdf((-$window - $this->mean) / $this->spread);
+        return Normal::cdf(($window - $this->mean) / $this->spread) -
+            Normal::cdf((-$window - $this->mean) / $this->spread);
     }
 
     /** Interval of that share by the delta method on its logit; a share of 0 or 1 is that end itself. */
@@ -47,8 +47,11 @@ final readonly class CensoredNormal
         [$high, $low] = [($window - $this->mean) / $this->spread, (-$window - $this->mean) / $this->spread];
         $byMean = (Normal::density($low) - Normal::density($high)) / $this->spread;
         $byLogSpread = $low * Normal::density($low) - $high * Normal::density($high);
-        $variance = $byMean ** 2 * $this->meanError ** 2 + $byLogSpread ** 2 * $this->logSpreadError ** 2 + 2.0 * $byMean * $byLogSpread * $this->covariance;
-        $half = Normal::quantile(0.5 + 0.5 * $level) * sqrt(max(0.0, $variance)) / ($share * (1.0 - $share));
+        $variance =
+            $byMean ** 2 * $this->meanError ** 2 +
+            $byLogSpread ** 2 * $this->logSpreadError ** 2 +
+            2.0 * $byMean * $byLogSpread * $this->covariance;
+        $half = (Normal::quantile(0.5 + 0.5 * $level) * sqrt(max(0.0, $variance))) / ($share * (1.0 - $share));
         $logit = log($share / (1.0 - $share));
 
         return new Interval(1.0 / (1.0 + exp($half - $logit)), 1.0 / (1.0 + exp(-$half - $logit)));

@@ -46,7 +46,11 @@ final class Check
     {
         return self::finite($value, $field) >= $least && $value <= $most
             ? $value
-            : throw InvalidInput::outside($field, $value, sprintf('from %s to %s', self::plain($least), self::plain($most)));
+            : throw InvalidInput::outside(
+                $field,
+                $value,
+                sprintf('from %s to %s', self::plain($least), self::plain($most)),
+            );
     }
 
     private static function plain(float $value): string

@@ -39,7 +39,7 @@ final class GaussLegendre
     {
         $rule = [];
         for ($i = 1; $i <= $n; ++$i) {
-            $x = cos(M_PI * ($i - 0.25) / ($n + 0.5));
+            $x = cos((M_PI * ($i - 0.25)) / ($n + 0.5));
             do {
                 [$value, $slope] = self::legendre($n, $x);
                 $step = $value / $slope;
@@ -63,6 +63,6 @@ final class GaussLegendre
             return [$x, 1.0];
         }
 
-        return [$now, $n * ($x * $now - $before) / ($x * $x - 1.0)];
+        return [$now, ($n * ($x * $now - $before)) / ($x * $x - 1.0)];
     }
 }

@@ -17,9 +17,9 @@ final readonly class Interval
     {
         $z = Normal::quantile(0.5 + 0.5 * $level);
         $p = $hits / $n;
-        $below = 1.0 + $z * $z / $n;
-        $centre = ($p + $z * $z / (2 * $n)) / $below;
-        $half = $z * sqrt($p * (1.0 - $p) / $n + $z * $z / (4 * $n * $n)) / $below;
+        $below = 1.0 + ($z * $z) / $n;
+        $centre = ($p + ($z * $z) / (2 * $n)) / $below;
+        $half = ($z * sqrt(($p * (1.0 - $p)) / $n + ($z * $z) / (4 * $n * $n))) / $below;
 
         // At the ends the formula is exactly 0 or 1; rounding must not carry it past them.
         return new self($hits === 0 ? 0.0 : $centre - $half, $hits === $n ? 1.0 : $centre + $half);

@@ -37,10 +37,10 @@ final readonly class IntervalLikelihood
             $a = ($low - $mu) / $sigma;
             if ($low === $high) {
                 $value += $times * (-$logSigma - 0.5 * $a * $a);
-                $dMu += $times * $a / $sigma;
+                $dMu += ($times * $a) / $sigma;
                 $dLog += $times * ($a * $a - 1.0);
                 $dMuMu -= $times / ($sigma * $sigma);
-                $dMuLog -= $times * 2.0 * $a / $sigma;
+                $dMuLog -= ($times * 2.0 * $a) / $sigma;
                 $dLogLog -= $times * 2.0 * $a * $a;
                 continue;
             }
@@ -48,10 +48,10 @@ final readonly class IntervalLikelihood
             $log = Normal::logInterval($a, $b);
             [$g0, $g1, $g2, $g3] = self::moments($a, $b, $log);
             $value += $times * $log;
-            $dMu -= $times * $g0 / $sigma;
+            $dMu -= ($times * $g0) / $sigma;
             $dLog -= $times * $g1;
-            $dMuMu -= $times * ($g1 + $g0 * $g0) / ($sigma * $sigma);
-            $dMuLog += $times * ($g0 - $g2 - $g0 * $g1) / $sigma;
+            $dMuMu -= ($times * ($g1 + $g0 * $g0)) / ($sigma * $sigma);
+            $dMuLog += ($times * ($g0 - $g2 - $g0 * $g1)) / $sigma;
             $dLogLog += $times * ($g1 - $g3 - $g1 * $g1);
         }
 
@@ -67,7 +67,7 @@ final readonly class IntervalLikelihood
                 continue;
             }
             // The ratio φ/P in logs: both may underflow far out while their ratio is of order one.
-            $term = $sign * exp(-0.5 * $end * $end - $logP) / sqrt(2.0 * M_PI);
+            $term = ($sign * exp(-0.5 * $end * $end - $logP)) / sqrt(2.0 * M_PI);
             foreach ($moments as $k => $moment) {
                 $moments[$k] = $moment + $term;
                 $term *= $end;

@@ -21,19 +21,19 @@ final readonly class LikelihoodPoint
         private float $dMuMu,
         private float $dMuLog,
         private float $dLogLog,
-    ) {
-    }
+    ) {}
 
     /** @return array{float, float} Newton's step, or the diagonal one where there is no maximum ahead */
     public function newtonStep(): array
     {
         $determinant = $this->dMuMu * $this->dLogLog - $this->dMuLog ** 2;
-        [$mu, $log] = $this->dMuMu < 0.0 && $determinant > 0.0
-            ? [
-                -($this->dLogLog * $this->dMu - $this->dMuLog * $this->dLog) / $determinant,
-                -($this->dMuMu * $this->dLog - $this->dMuLog * $this->dMu) / $determinant,
-            ]
-            : [$this->dMu / max(abs($this->dMuMu), 1e-12), $this->dLog / max(abs($this->dLogLog), 1e-12)];
+        [$mu, $log] =
+            $this->dMuMu < 0.0 && $determinant > 0.0
+                ? [
+                    -($this->dLogLog * $this->dMu - $this->dMuLog * $this->dLog) / $determinant,
+                    -($this->dMuMu * $this->dLog - $this->dMuLog * $this->dMu) / $determinant,
+                ]
+                : [$this->dMu / max(abs($this->dMuMu), 1e-12), $this->dLog / max(abs($this->dLogLog), 1e-12)];
         $shrink = min(1.0, self::LONGEST_LOG_STEP / max(abs($log), 1e-300));
 
         return [$shrink * $mu, $shrink * $log];

@@ -41,7 +41,7 @@ final class RootFinder
             [$a, $fa] = [$b, $fb];
             $b += abs($d) > $enough ? $d : ($half > 0.0 ? $enough : -$enough);
             $fb = $f($b);
-            if (($fb > 0.0) === ($fc > 0.0)) {
+            if ($fb > 0.0 === $fc > 0.0) {
                 [$c, $fc, $d, $e] = [$a, $fa, $b - $a, $b - $a];
             }
         }

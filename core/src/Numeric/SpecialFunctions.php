@@ -27,8 +27,15 @@ final class SpecialFunctions
             return log(M_PI / sin(M_PI * $x)) - self::logGamma(1.0 - $x);
         }
         $coefficients = [
-            0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
-            12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
+            0.99999999999980993,
+            676.5203681218851,
+            -1259.1392167224028,
+            771.32342877765313,
+            -176.61502916214059,
+            12.507343278686905,
+            -0.13857109526572012,
+            9.9843695780195716e-6,
+            1.5056327351493116e-7,
         ];
         $sum = $coefficients[0];
         for ($i = 1; $i < 9; ++$i) {
@@ -77,21 +84,18 @@ final class SpecialFunctions
         $scale = exp(
             self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log1p(-$x),
         );
-        $fraction = self::continuedFraction(
-            static function (int $n) use ($a, $b, $x): float {
-                if ($n === 0) {
-                    return 1.0;
-                }
-                $m = intdiv($n, 2);
+        $fraction = self::continuedFraction(static function (int $n) use ($a, $b, $x): float {
+            if ($n === 0) {
+                return 1.0;
+            }
+            $m = intdiv($n, 2);
 
-                return $n % 2 === 0
-                    ? $m * ($b - $m) * $x / (($a + 2.0 * $m - 1.0) * ($a + 2.0 * $m))
-                    : -($a + $m) * ($a + $b + $m) * $x / (($a + 2.0 * $m) * ($a + 2.0 * $m + 1.0));
-            },
-            static fn(): float => 1.0,
-        );
+            return $n % 2 === 0
+                ? ($m * ($b - $m) * $x) / (($a + 2.0 * $m - 1.0) * ($a + 2.0 * $m))
+                : (-($a + $m) * ($a + $b + $m) * $x) / (($a + 2.0 * $m) * ($a + 2.0 * $m + 1.0));
+        }, static fn(): float => 1.0);
 
-        return $scale * $fraction / $a;
+        return ($scale * $fraction) / $a;
     }
 
     /**

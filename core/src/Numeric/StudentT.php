@@ -28,11 +28,7 @@ final class StudentT
         while (self::cdf($far, $degreesOfFreedom) > $tail) {
             $far *= 2.0;
         }
-        $t = RootFinder::brent(
-            static fn(float $t): float => log(self::cdf($t, $degreesOfFreedom) / $tail),
-            $far,
-            0.0,
-        );
+        $t = RootFinder::brent(static fn(float $t): float => log(self::cdf($t, $degreesOfFreedom) / $tail), $far, 0.0);
 
         return $p < 0.5 ? $t : -$t;
     }

@@ -35,8 +35,7 @@ final readonly class Block
         public bool $isLocked = false,
         public bool $isDropped = false,
         public ?array $lengths = null,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidInput If a field is unusable. */
     public static function read(JsonInput $told): self
@@ -67,21 +66,45 @@ final readonly class Block
             $lengths[] = Length::ofMetres($metres, $told->path("lengths_m.$i"))->metres();
         }
 
-        return count($lengths) <= self::MOST_LENGTHS && $lengths !== [] ? $lengths : throw InvalidInput::at($told->path('lengths_m'), sprintf('A block has 1 to %d lengths.', self::MOST_LENGTHS));
+        return count($lengths) <= self::MOST_LENGTHS && $lengths !== []
+            ? $lengths
+            : throw InvalidInput::at(
+                $told->path('lengths_m'),
+                sprintf('A block has 1 to %d lengths.', self::MOST_LENGTHS),
+            );
     }
 
     /** @param positive-int $balls */
     public function ofBalls(int $balls): self
     {
-        return new self(id: $this->id, kind: $this->kind, drill: $this->drill, name: $this->name, minutes: $this->minutes, balls: $balls, why: $this->why, isLocked: $this->isLocked, isDropped: $this->isDropped, lengths: $this->lengths);
+        return new self(
+            id: $this->id,
+            kind: $this->kind,
+            drill: $this->drill,
+            name: $this->name,
+            minutes: $this->minutes,
+            balls: $balls,
+            why: $this->why,
+            isLocked: $this->isLocked,
+            isDropped: $this->isDropped,
+            lengths: $this->lengths,
+        );
     }
 
     /** @return array<string, mixed> ready for JSON */
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'kind' => $this->kind->value, 'drill' => $this->drill, 'name' => $this->name,
-            'minutes' => $this->minutes, 'balls' => $this->balls, 'why' => $this->why, 'is_locked' => $this->isLocked, 'is_dropped' => $this->isDropped, 'lengths_m' => $this->lengths,
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'drill' => $this->drill,
+            'name' => $this->name,
+            'minutes' => $this->minutes,
+            'balls' => $this->balls,
+            'why' => $this->why,
+            'is_locked' => $this->isLocked,
+            'is_dropped' => $this->isDropped,
+            'lengths_m' => $this->lengths,
         ];
     }
 }

@@ -23,9 +23,7 @@ final readonly class Candidate
     public const USUAL = 6;
 
     /** @param DrillMinutes $minutes as this coach's sessions have it */
-    public function __construct(public Drill $card, public DrillMinutes $minutes)
-    {
-    }
+    public function __construct(public Drill $card, public DrillMinutes $minutes) {}
 
     public static function unlearned(Drill $card): self
     {
@@ -51,7 +49,10 @@ final readonly class Candidate
     /** Whether all of it is short enough to go in, at a hole or what stands for one. */
     public function isShort(): bool
     {
-        $lengths = array_map(static fn(Station $station): float => $station->to->metres(), $this->card->rules->stations);
+        $lengths = array_map(
+            static fn(Station $station): float => $station->to->metres(),
+            $this->card->rules->stations,
+        );
 
         return $this->card->rules->target->canBeHoled() && max($lengths) <= self::SHORT;
     }
@@ -63,7 +64,10 @@ final readonly class Candidate
      */
     public function balls(int $minutes, BlockKind $kind): int
     {
-        return max(1, (int) floor(min($kind->dose(), $this->wholeBalls($kind) * min(1.0, $minutes / $this->wholeMinutes()))));
+        return max(
+            1,
+            (int) floor(min($kind->dose(), $this->wholeBalls($kind) * min(1.0, $minutes / $this->wholeMinutes()))),
+        );
     }
 
     /** Balls of the whole drill as it goes by itself: a cap is where it stops at the latest, and no dose. */
@@ -99,7 +103,11 @@ final readonly class Candidate
         if ($isWithin || $n < 2 || in_array($this->card->rules->target, [TargetKind::Edge, TargetKind::Rail], true)) {
             return null;
         }
-        $lengths = array_map(static fn(int $i): float => $step * max(1.0, round(($band[0] + ($band[1] - $band[0]) * $i / ($n - 1)) / $step)), range(0, $n - 1));
+        $lengths = array_map(
+            static fn(int $i): float => $step *
+                max(1.0, round(($band[0] + (($band[1] - $band[0]) * $i) / ($n - 1)) / $step)),
+            range(0, $n - 1),
+        );
         $lengths = array_values(array_unique($lengths));
 
         return count($lengths) < 2 ? null : $lengths;

@@ -8,7 +8,5 @@ namespace Amble\Core\Plan;
 final readonly class Clash
 {
     /** @param string|null $block whose; null where it is the whole plan's */
-    public function __construct(public ?string $block, public string $says)
-    {
-    }
+    public function __construct(public ?string $block, public string $says) {}
 }

@@ -13,9 +13,7 @@ final readonly class DrillMinutes
     private const PRIOR = 2.0;
 
     /** @param float|null $spread null before two sessions */
-    private function __construct(public float $mean, public ?float $spread, public int $n)
-    {
-    }
+    private function __construct(public float $mean, public ?float $spread, public int $n) {}
 
     /** @param list<float> $took minutes, a session each */
     public static function of(int $said, array $took): self
@@ -23,6 +21,10 @@ final readonly class DrillMinutes
         $n = count($took);
         $variance = $n < 2 ? null : Sample::variance($took);
 
-        return new self((self::PRIOR * $said + array_sum($took)) / (self::PRIOR + $n), $variance === null ? null : sqrt($variance), $n);
+        return new self(
+            (self::PRIOR * $said + array_sum($took)) / (self::PRIOR + $n),
+            $variance === null ? null : sqrt($variance),
+            $n,
+        );
     }
 }

@@ -12,9 +12,7 @@ use Amble\Core\Drill\Equipment\EquipmentType;
 final readonly class GroupEquipment
 {
     /** @param list<array{name: string, pieces: int}> $items by what it is called, in the order of the stations */
-    private function __construct(public array $items)
-    {
-    }
+    private function __construct(public array $items) {}
 
     /**
      * Pieces add up over the stations; balls that a drill does not count are one for each of those who are there.
@@ -29,11 +27,18 @@ final readonly class GroupEquipment
             $most = max(array_map(static fn(array $places): int => count($places[$station] ?? []), $turns) ?: [0]);
             foreach ($drill->kit as $item) {
                 $name = self::called($item);
-                $pieces[$name] = ($pieces[$name] ?? 0) + ($item->count ?? ($item->piece === EquipmentType::Ball ? $most : 1));
+                $pieces[$name] =
+                    ($pieces[$name] ?? 0) + ($item->count ?? ($item->piece === EquipmentType::Ball ? $most : 1));
             }
         }
 
-        return new self(array_map(static fn(string $name, int $count): array => ['name' => $name, 'pieces' => $count], array_keys($pieces), array_values($pieces)));
+        return new self(
+            array_map(
+                static fn(string $name, int $count): array => ['name' => $name, 'pieces' => $count],
+                array_keys($pieces),
+                array_values($pieces),
+            ),
+        );
     }
 
     /** By the piece, whatever it makes: tees for a gate and tees for a ring come out of one bag. */

@@ -17,9 +17,7 @@ final readonly class Plan
      * @param list<Block> $blocks in the order they are done
      * @param list<Clash> $clashes what speaks against what the coach has set
      */
-    public function __construct(public int $minutes, public array $blocks, public array $clashes = [])
-    {
-    }
+    public function __construct(public int $minutes, public array $blocks, public array $clashes = []) {}
 
     /** @throws InvalidInput If a field is unusable, or two blocks have one id. */
     public static function read(JsonInput $told): self
@@ -40,6 +38,9 @@ final readonly class Plan
     /** @return array<string, mixed> ready for JSON */
     public function toArray(): array
     {
-        return ['minutes' => $this->minutes, 'blocks' => array_map(static fn(Block $block): array => $block->toArray(), $this->blocks)];
+        return [
+            'minutes' => $this->minutes,
+            'blocks' => array_map(static fn(Block $block): array => $block->toArray(), $this->blocks),
+        ];
     }
 }

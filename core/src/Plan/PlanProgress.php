@@ -31,8 +31,7 @@ final readonly class PlanProgress
         public array $letGo,
         public ?string $next,
         public string $says,
-    ) {
-    }
+    ) {}
 
     public static function of(Plan $plan, SessionProgress $happened): self
     {
@@ -40,14 +39,29 @@ final readonly class PlanProgress
         foreach ($plan->blocks as $block) {
             [$states[$block->id], $took[$block->id]] = self::state($block, $happened);
         }
-        $toDo = array_values(array_filter($plan->blocks, static fn(Block $block): bool => in_array($states[$block->id], ['now', 'to_come'], true)));
-        $need = array_sum(array_map(static fn(Block $block): float => max(0.0, $block->minutes - ($took[$block->id] ?? 0.0)), $toDo));
+        $toDo = array_values(
+            array_filter(
+                $plan->blocks,
+                static fn(Block $block): bool => in_array($states[$block->id], ['now', 'to_come'], true),
+            ),
+        );
+        $need = array_sum(
+            array_map(static fn(Block $block): float => max(0.0, $block->minutes - ($took[$block->id] ?? 0.0)), $toDo),
+        );
         $left = max(0.0, $plan->minutes - $happened->minutes);
         $over = $happened->isEnded ? 0.0 : max(0.0, $need - $left);
         $letGo = $over > self::SLACK ? self::letGo($toDo, $states, $over) : [];
         $next = $happened->isEnded ? null : $toDo[0]->id ?? null;
 
-        return new self($states, $took, $left, $over, $letGo, $next, self::says($plan, $states, $happened, $left, $over, $letGo));
+        return new self(
+            $states,
+            $took,
+            $left,
+            $over,
+            $letGo,
+            $next,
+            self::says($plan, $states, $happened, $left, $over, $letGo),
+        );
     }
 
     /** @return array{string, float|null} */
@@ -60,7 +74,10 @@ final readonly class PlanProgress
             $block->isDropped => ['dropped', null],
             $drill !== null => [$drill['is_over'] ? 'done' : 'now', $drill['minutes']],
             $block->kind === BlockKind::Measure => [$happened->isMeasured ? 'done' : 'to_come', null],
-            $block->kind === BlockKind::Check => [$happened->aims >= self::AIMS ? 'done' : ($happened->aims > 0 ? 'now' : 'to_come'), null],
+            $block->kind === BlockKind::Check => [
+                $happened->aims >= self::AIMS ? 'done' : ($happened->aims > 0 ? 'now' : 'to_come'),
+                null,
+            ],
             $part !== null => [$part['balls'] >= ($block->balls ?? self::BALLS) ? 'done' : 'now', $part['minutes']],
             default => ['to_come', null],
         };
@@ -74,10 +91,21 @@ final readonly class PlanProgress
      */
     private static function letGo(array $toDo, array $states, float $over): array
     {
-        $may = array_values(array_filter($toDo, static fn(Block $block): bool => !$block->isLocked && $states[$block->id] === 'to_come'));
+        $may = array_values(
+            array_filter(
+                $toDo,
+                static fn(Block $block): bool => !$block->isLocked && $states[$block->id] === 'to_come',
+            ),
+        );
         // Of equals the one that comes last.
         $order = array_flip(array_column($toDo, 'id'));
-        usort($may, static fn(Block $a, Block $b): int => [$a->kind->worth(), $order[$b->id]] <=> [$b->kind->worth(), $order[$a->id]]);
+        usort(
+            $may,
+            static fn(Block $a, Block $b): int => [$a->kind->worth(), $order[$b->id]] <=> [
+                $b->kind->worth(),
+                $order[$a->id],
+            ],
+        );
         $gone = [];
         foreach ($may as $block) {
             if ($over <= self::SLACK) {
@@ -94,17 +122,34 @@ final readonly class PlanProgress
      * @param array<string, string> $states
      * @param list<string> $letGo
      */
-    private static function says(Plan $plan, array $states, SessionProgress $happened, float $left, float $over, array $letGo): string
-    {
+    private static function says(
+        Plan $plan,
+        array $states,
+        SessionProgress $happened,
+        float $left,
+        float $over,
+        array $letGo,
+    ): string {
         $done = count(array_keys($states, 'done', true));
         if ($happened->isEnded) {
-            return sprintf('Planned %d minutes, took %d; %d of %d blocks were done.', $plan->minutes, (int) round($happened->minutes), $done, count($plan->blocks));
+            return sprintf(
+                'Planned %d minutes, took %d; %d of %d blocks were done.',
+                $plan->minutes,
+                (int) round($happened->minutes),
+                $done,
+                count($plan->blocks),
+            );
         }
         $names = array_column($plan->blocks, 'name', 'id');
 
         return match (true) {
             !in_array('to_come', $states, true) && !in_array('now', $states, true) => 'All of it is done.',
-            $letGo !== [] => sprintf('Short by %d minutes: “%s” is worth least%s.', (int) ceil($over), $names[$letGo[0]], count($letGo) === 1 ? '' : sprintf(', then %d more', count($letGo) - 1)),
+            $letGo !== [] => sprintf(
+                'Short by %d minutes: “%s” is worth least%s.',
+                (int) ceil($over),
+                $names[$letGo[0]],
+                count($letGo) === 1 ? '' : sprintf(', then %d more', count($letGo) - 1),
+            ),
             $over > self::SLACK => sprintf('Short by %d minutes, and nothing is left to let go.', (int) ceil($over)),
             default => sprintf('%d of %d minutes left.', (int) floor($left), $plan->minutes),
         };

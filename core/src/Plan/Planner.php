@@ -36,9 +36,7 @@ final readonly class Planner
     private const OTHERS = 6;
 
     /** @param list<Candidate> $candidates */
-    public function __construct(private SessionLimits $day, private StudentNeed $need, private array $candidates)
-    {
-    }
+    public function __construct(private SessionLimits $day, private StudentNeed $need, private array $candidates) {}
 
     /**
      * @param list<Block> $kept what the coach has set, in their order; balls that are not said are reckoned from the minutes
@@ -48,7 +46,9 @@ final readonly class Planner
     {
         $kept = array_map($this->counted(...), $kept);
         if ($this->day->isStormy && $this->day->place === 'green') {
-            return new Plan($this->day->minutes, $kept, [new Clash(null, 'A storm is about: no plan for the green. Go in.')]);
+            return new Plan($this->day->minutes, $kept, [
+                new Clash(null, 'A storm is about: no plan for the green. Go in.'),
+            ]);
         }
         $blocks = $kept;
         foreach ($this->slots() as $slot) {
@@ -74,8 +74,21 @@ final readonly class Planner
     {
         $slot = Slot::drill($block->kind, null, '');
         $used = array_filter(array_column($blocks, 'drill'));
-        $suiting = array_values(array_filter($this->candidates, fn(Candidate $each): bool => $this->suits($each, $slot) && !in_array($each->key(), $used, true) && $each->against($this->day, $this->need) === []));
-        usort($suiting, fn(Candidate $a, Candidate $b): int => [$this->score($b, $slot, $block->minutes), $a->key()] <=> [$this->score($a, $slot, $block->minutes), $b->key()]);
+        $suiting = array_values(
+            array_filter(
+                $this->candidates,
+                fn(Candidate $each): bool => $this->suits($each, $slot) &&
+                    !in_array($each->key(), $used, true) &&
+                    $each->against($this->day, $this->need) === [],
+            ),
+        );
+        usort(
+            $suiting,
+            fn(Candidate $a, Candidate $b): int => [$this->score($b, $slot, $block->minutes), $a->key()] <=> [
+                $this->score($a, $slot, $block->minutes),
+                $b->key(),
+            ],
+        );
 
         return array_slice($suiting, 0, self::OTHERS);
     }
@@ -97,11 +110,27 @@ final readonly class Planner
             array_push($slots, ...$this->work($skill, $at === 0));
         }
         if ($minutes >= self::FOR_BASELINE && $isOnGreen && $this->day->hasHole) {
-            $slots[] = Slot::fixed(BlockKind::Baseline, self::BASELINE, 'Watched before anything is said, so that the end can be held against it.', 6);
-            $slots[] = Slot::fixed(BlockKind::Retest, self::RETEST, 'On a fresh hole, beside the baseline: few balls, so no more than a hint.', 6, BlockKind::Baseline);
+            $slots[] = Slot::fixed(
+                BlockKind::Baseline,
+                self::BASELINE,
+                'Watched before anything is said, so that the end can be held against it.',
+                6,
+            );
+            $slots[] = Slot::fixed(
+                BlockKind::Retest,
+                self::RETEST,
+                'On a fresh hole, beside the baseline: few balls, so no more than a hint.',
+                6,
+                BlockKind::Baseline,
+            );
         }
         if ($minutes >= self::FOR_CHECK && !$this->need->isAimKnown && in_array(PuttingSkill::Line, $skills, true)) {
-            $slots[] = Slot::fixed(BlockKind::Check, self::CHECK, 'Before the start line is worked at: where does the face point?', 6);
+            $slots[] = Slot::fixed(
+                BlockKind::Check,
+                self::CHECK,
+                'Before the start line is worked at: where does the face point?',
+                6,
+            );
         }
         if ($minutes >= self::FOR_PRESSURE && $this->need->wantsPressure()) {
             $slots[] = Slot::drill(BlockKind::Pressure, null, 'What holds alone is tried where it counts.');
@@ -109,7 +138,10 @@ final readonly class Planner
         // What is left goes to the skills again, with other drills.
         for ($round = 0; $round < 3; ++$round) {
             foreach ($skills as $skill) {
-                array_push($slots, ...array_map(static fn(Slot $slot): Slot => $slot->again(), $this->work($skill, false)));
+                array_push(
+                    $slots,
+                    ...array_map(static fn(Slot $slot): Slot => $slot->again(), $this->work($skill, false)),
+                );
             }
         }
 
@@ -123,13 +155,33 @@ final readonly class Planner
         $most = max(self::BLOCK_LEAST, (int) round(self::BLOCK_SHARE * $this->day->minutes));
         $promised = $isFirst && $this->need->promised !== null ? " Promised last time: {$this->need->promised}" : '';
         if ($skill !== PuttingSkill::Pace) {
-            return [Slot::drill($skill === PuttingSkill::Line ? BlockKind::Line : BlockKind::Read, $skill, mb_substr($why . $promised, 0, 240), $most)];
+            return [
+                Slot::drill(
+                    $skill === PuttingSkill::Line ? BlockKind::Line : BlockKind::Read,
+                    $skill,
+                    mb_substr($why . $promised, 0, 240),
+                    $most,
+                ),
+            ];
         }
 
-        return array_values(array_filter([
-            $this->need->wantsBlocked() ? Slot::drill(BlockKind::Pace, $skill, mb_substr($why . $promised, 0, 240), $most) : null,
-            $this->need->wantsMixed() ? Slot::drill(BlockKind::Mixed, $skill, $this->need->wantsBlocked() ? 'Then mixed, as on the course: never the same putt twice.' : mb_substr($why . $promised, 0, 240), $most) : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->need->wantsBlocked()
+                    ? Slot::drill(BlockKind::Pace, $skill, mb_substr($why . $promised, 0, 240), $most)
+                    : null,
+                $this->need->wantsMixed()
+                    ? Slot::drill(
+                        BlockKind::Mixed,
+                        $skill,
+                        $this->need->wantsBlocked()
+                            ? 'Then mixed, as on the course: never the same putt twice.'
+                            : mb_substr($why . $promised, 0, 240),
+                        $most,
+                    )
+                    : null,
+            ]),
+        );
     }
 
     /** @param list<Block> $blocks */
@@ -137,7 +189,8 @@ final readonly class Planner
     {
         $kinds = array_map(static fn(Block $block): BlockKind => $block->kind, $blocks);
 
-        return (!$slot->isAgain && in_array($slot->kind, $kinds, true)) || ($slot->after !== null && !in_array($slot->after, $kinds, true));
+        return (!$slot->isAgain && in_array($slot->kind, $kinds, true)) ||
+            ($slot->after !== null && !in_array($slot->after, $kinds, true));
     }
 
     /**
@@ -177,9 +230,22 @@ final readonly class Planner
     private function fill(Slot $slot, int $left, array $blocks, array $without): ?Block
     {
         if ($slot->minutes !== null) {
-            return $slot->minutes > $left ? null : new Block($this->id($slot, $blocks), $slot->kind, null, $slot->kind->label(), $slot->minutes, $slot->balls, $slot->why);
+            return $slot->minutes > $left
+                ? null
+                : new Block(
+                    $this->id($slot, $blocks),
+                    $slot->kind,
+                    null,
+                    $slot->kind->label(),
+                    $slot->minutes,
+                    $slot->balls,
+                    $slot->why,
+                );
         }
-        $drill = $this->best($slot, min($left, $slot->most ?? $left), [...array_filter(array_column($blocks, 'drill')), ...$without]);
+        $drill = $this->best($slot, min($left, $slot->most ?? $left), [
+            ...array_filter(array_column($blocks, 'drill')),
+            ...$without,
+        ]);
         if ($drill === null) {
             return null;
         }
@@ -187,9 +253,21 @@ final readonly class Planner
         assert($minutes > 0);
 
         // Pace is practised at the lengths that matter; other drills are at theirs for a reason.
-        $lengths = $this->need->band === null || !in_array($slot->kind, [BlockKind::Pace, BlockKind::Mixed], true) ? null : $drill->lengthsIn($this->need->band, $this->need->lengthStep);
+        $lengths =
+            $this->need->band === null || !in_array($slot->kind, [BlockKind::Pace, BlockKind::Mixed], true)
+                ? null
+                : $drill->lengthsIn($this->need->band, $this->need->lengthStep);
 
-        return new Block($this->id($slot, $blocks), $slot->kind, $drill->key(), $drill->card->name, $minutes, $drill->balls($minutes, $slot->kind), $slot->why, lengths: $lengths);
+        return new Block(
+            $this->id($slot, $blocks),
+            $slot->kind,
+            $drill->key(),
+            $drill->card->name,
+            $minutes,
+            $drill->balls($minutes, $slot->kind),
+            $slot->why,
+            lengths: $lengths,
+        );
     }
 
     /**
@@ -200,7 +278,12 @@ final readonly class Planner
         $best = null;
         $score = -INF;
         foreach ($this->candidates as $candidate) {
-            if ($candidate->leastMinutes() > $most || in_array($candidate->key(), $used, true) || !$this->suits($candidate, $slot) || $candidate->against($this->day, $this->need) !== []) {
+            if (
+                $candidate->leastMinutes() > $most ||
+                in_array($candidate->key(), $used, true) ||
+                !$this->suits($candidate, $slot) ||
+                $candidate->against($this->day, $this->need) !== []
+            ) {
                 continue;
             }
             $its = $this->score($candidate, $slot, $most);
@@ -223,7 +306,10 @@ final readonly class Planner
             BlockKind::Close => $candidate->isShort() && $candidate->wholeMinutes() <= 4,
             BlockKind::Pressure => $purpose === Purpose::Pressure && $candidate->wholeMinutes() > 3,
             BlockKind::Mixed => $trains === PuttingSkill::Pace && $purpose === Purpose::Play,
-            BlockKind::Pace => $trains === PuttingSkill::Pace && ($isBrief ? $purpose === Purpose::WarmUp : in_array($purpose, [Purpose::Build, Purpose::Measure], true)),
+            BlockKind::Pace => $trains === PuttingSkill::Pace &&
+                ($isBrief
+                    ? $purpose === Purpose::WarmUp
+                    : in_array($purpose, [Purpose::Build, Purpose::Measure], true)),
             BlockKind::Line => $trains === PuttingSkill::Line && $purpose !== Purpose::Pressure,
             BlockKind::Read => $trains === PuttingSkill::Read && $purpose !== Purpose::Pressure,
             default => false,
@@ -234,12 +320,12 @@ final readonly class Planner
     {
         $days = $this->need->daysSince[$candidate->key()] ?? null;
 
-        return ($days === null || $days > self::LATELY ? 1.0 : 0.0)
+        return ($days === null || $days > self::LATELY ? 1.0 : 0.0) +
             // Something begun is gone on with: its level is remembered.
-            + ($days !== null && $days > self::LATELY ? 0.5 : 0.0)
+            ($days !== null && $days > self::LATELY ? 0.5 : 0.0) +
             // Whole rather than shortened, and rather much of the time than little.
-            + ($candidate->wholeMinutes() <= $most ? 1.0 : 0.0)
-            + 0.5 * min(1.0, $candidate->wholeMinutes() / max(1, min($most, $slot->most ?? 8)));
+            ($candidate->wholeMinutes() <= $most ? 1.0 : 0.0) +
+            0.5 * min(1.0, $candidate->wholeMinutes() / max(1, min($most, $slot->most ?? 8)));
     }
 
     /**
@@ -295,7 +381,14 @@ final readonly class Planner
         $clashes = [];
         $minutes = array_sum(array_column($kept, 'minutes'));
         if ($minutes > $this->day->minutes) {
-            $clashes[] = new Clash(null, sprintf('What is set takes %d of %d minutes: shorten or drop something.', $minutes, $this->day->minutes));
+            $clashes[] = new Clash(
+                null,
+                sprintf(
+                    'What is set takes %d of %d minutes: shorten or drop something.',
+                    $minutes,
+                    $this->day->minutes,
+                ),
+            );
         }
         $skills = [];
         foreach ($kept as $block) {
@@ -304,7 +397,14 @@ final readonly class Planner
                 $clashes[] = new Clash($block->id, $says);
             }
             if ($block->balls !== null && $block->balls > $block->kind->dose()) {
-                $clashes[] = new Clash($block->id, sprintf('%d balls are more than the dose of %d: rest, move, or split it.', $block->balls, $block->kind->dose()));
+                $clashes[] = new Clash(
+                    $block->id,
+                    sprintf(
+                        '%d balls are more than the dose of %d: rest, move, or split it.',
+                        $block->balls,
+                        $block->kind->dose(),
+                    ),
+                );
             }
             $skill = $candidate === null ? null : PuttingSkill::of($candidate->card);
             if ($skill !== null && $block->kind !== BlockKind::Close && $block->kind !== BlockKind::Pressure) {
@@ -312,7 +412,10 @@ final readonly class Planner
             }
         }
         if (count($skills) > CurrentGoals::CAP) {
-            $clashes[] = new Clash(null, sprintf('%d things at once are nobody’s focus: keep to %d.', count($skills), CurrentGoals::CAP));
+            $clashes[] = new Clash(
+                null,
+                sprintf('%d things at once are nobody’s focus: keep to %d.', count($skills), CurrentGoals::CAP),
+            );
         }
 
         return $clashes;

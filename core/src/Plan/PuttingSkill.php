@@ -14,8 +14,12 @@ enum PuttingSkill: string
     case Read = 'read';
 
     private const TRAINED = [
-        'speed' => self::Pace, 'feel' => self::Pace, 'backstroke' => self::Pace,
-        'start line' => self::Line, 'strike' => self::Line, 'set-up' => self::Line,
+        'speed' => self::Pace,
+        'feel' => self::Pace,
+        'backstroke' => self::Pace,
+        'start line' => self::Line,
+        'strike' => self::Line,
+        'set-up' => self::Line,
         'read' => self::Read,
     ];
 

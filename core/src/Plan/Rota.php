@@ -15,9 +15,7 @@ final readonly class Rota
     private const MOST = 24;
 
     /** @param list<list<list<string>>> $turns by turn, by station: those who are there, the first of them first */
-    private function __construct(public array $turns)
-    {
-    }
+    private function __construct(public array $turns) {}
 
     /**
      * @param list<string> $students
@@ -34,7 +32,12 @@ final readonly class Rota
             throw InvalidInput::outside('stations', (float) $stations, 'between 1 and ' . self::MOST);
         }
         // Those who walk round together: student i belongs to group i mod stations.
-        $groups = array_map(static fn(int $station): array => array_values(array_filter($students, static fn(int $i): bool => $i % $stations === $station, ARRAY_FILTER_USE_KEY)), range(0, $stations - 1));
+        $groups = array_map(
+            static fn(int $station): array => array_values(
+                array_filter($students, static fn(int $i): bool => $i % $stations === $station, ARRAY_FILTER_USE_KEY),
+            ),
+            range(0, $stations - 1),
+        );
         $turns = [];
         for ($turn = 0; $turn < $stations; ++$turn) {
             $places = array_fill(0, $stations, []);

@@ -25,6 +25,5 @@ final readonly class SessionLimits
         public bool $isMeasured = false,
         public bool $isStormy = false,
         public bool $isWeakTurf = false,
-    ) {
-    }
+    ) {}
 }

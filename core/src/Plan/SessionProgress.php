@@ -20,6 +20,5 @@ final readonly class SessionProgress
         public array $drills,
         public array $parts,
         public bool $isEnded,
-    ) {
-    }
+    ) {}
 }

@@ -24,15 +24,19 @@ final readonly class Slot
         public ?int $most,
         public ?BlockKind $after,
         public bool $isAgain,
-    ) {
-    }
+    ) {}
 
     /**
      * @param positive-int $minutes
      * @param positive-int|null $balls
      */
-    public static function fixed(BlockKind $kind, int $minutes, string $why, ?int $balls = null, ?BlockKind $after = null): self
-    {
+    public static function fixed(
+        BlockKind $kind,
+        int $minutes,
+        string $why,
+        ?int $balls = null,
+        ?BlockKind $after = null,
+    ): self {
         return new self($kind, null, $why, $minutes, $balls, null, $after, false);
     }
 

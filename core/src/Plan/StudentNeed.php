@@ -39,8 +39,7 @@ final readonly class StudentNeed
         public bool $isGentle = false,
         public bool $isAimKnown = false,
         public float $lengthStep = self::HALF_METRE,
-    ) {
-    }
+    ) {}
 
     public function wasAway(): bool
     {
@@ -67,11 +66,14 @@ final readonly class StudentNeed
     {
         $all = $this->atStake === null ? 0.0 : array_sum($this->atStake);
         // Unknown, pace comes before the line and the line before the read: slower balls find a wider hole.
-        $share = $all > 0.0 ? ($this->atStake[$skill->value] ?? 0.0) / $all : ['pace' => 0.45, 'line' => 0.35, 'read' => 0.2][$skill->value];
+        $share =
+            $all > 0.0
+                ? ($this->atStake[$skill->value] ?? 0.0) / $all
+                : ['pace' => 0.45, 'line' => 0.35, 'read' => 0.2][$skill->value];
 
-        return $share
-            + ($this->complaint === $skill ? self::COMPLAINT : 0.0)
-            + ($this->wasAway() && $skill !== PuttingSkill::Line ? self::COMPLAINT : 0.0);
+        return $share +
+            ($this->complaint === $skill ? self::COMPLAINT : 0.0) +
+            ($this->wasAway() && $skill !== PuttingSkill::Line ? self::COMPLAINT : 0.0);
     }
 
     /** @return non-empty-list<PuttingSkill> the weightiest first; of equals the earlier case */
@@ -89,13 +91,28 @@ final readonly class StudentNeed
         $strokes = $this->atStake[$skill->value] ?? null;
 
         return match (true) {
-            $this->wasAway() && $skill !== PuttingSkill::Line => sprintf('%d weeks away from greens: %s comes first.', $this->weeksAway, $skill->words()),
+            $this->wasAway() && $skill !== PuttingSkill::Line => sprintf(
+                '%d weeks away from greens: %s comes first.',
+                $this->weeksAway,
+                $skill->words(),
+            ),
             // The sentence follows the figures; where the complaint decides the order it is the reason.
-            $strokes !== null && $strokes >= max([0.0, ...array_values($this->atStake ?? [])]) => sprintf('Most is at stake in the %s: %.1f strokes a round.', $skill->words(), $strokes),
-            $strokes !== null && $this->complaint === $skill => sprintf('The complaint is about the %s: %.1f strokes a round are at stake there.', $skill->words(), $strokes),
+            $strokes !== null && $strokes >= max([0.0, ...array_values($this->atStake ?? [])]) => sprintf(
+                'Most is at stake in the %s: %.1f strokes a round.',
+                $skill->words(),
+                $strokes,
+            ),
+            $strokes !== null && $this->complaint === $skill => sprintf(
+                'The complaint is about the %s: %.1f strokes a round are at stake there.',
+                $skill->words(),
+                $strokes,
+            ),
             $this->complaint === $skill => sprintf('The complaint is about the %s.', $skill->words()),
             $strokes !== null => sprintf('%.1f strokes a round are at stake in the %s.', $strokes, $skill->words()),
-            $this->inOrder()[0] === $skill => sprintf('What is at stake is not known yet: %s first, where most begin.', $skill->words()),
+            $this->inOrder()[0] === $skill => sprintf(
+                'What is at stake is not known yet: %s first, where most begin.',
+                $skill->words(),
+            ),
             default => sprintf('And the %s with it: what is at stake is not known yet.', $skill->words()),
         };
     }

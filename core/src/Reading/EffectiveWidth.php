@@ -13,14 +13,16 @@ final readonly class EffectiveWidth
     /** A wooden tee is so thick, metres. */
     private const TEE = 0.005;
 
-    private function __construct(public string $target, public float $half, public float $degrees)
-    {
-    }
+    private function __construct(public string $target, public float $half, public float $degrees) {}
 
     /** @return list<self> the same putt to a hole, a ball and a tee */
     public static function all(Length $length): array
     {
-        $one = static fn(string $target, float $half): self => new self($target, $half, rad2deg(atan($half / $length->metres())));
+        $one = static fn(string $target, float $half): self => new self(
+            $target,
+            $half,
+            rad2deg(atan($half / $length->metres())),
+        );
 
         return [
             $one('hole', Physics::HOLE_RADIUS),

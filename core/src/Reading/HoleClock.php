@@ -16,9 +16,7 @@ final readonly class HoleClock
      * @param float $hour from 0 up to 12; 6 lies straight below the hole
      * @param float $steepness rise over run straight uphill, at least 0
      */
-    private function __construct(public float $hour, public float $steepness)
-    {
-    }
+    private function __construct(public float $hour, public float $steepness) {}
 
     /** The same ground by its grades; level ground has no hour of its own and counts as 6. */
     public static function of(Grade $along, Grade $across): self
@@ -50,6 +48,6 @@ final readonly class HoleClock
     /** From 6, clockwise, radians. */
     private function angle(): float
     {
-        return ($this->hour - 6.0) * M_PI / 6.0;
+        return (($this->hour - 6.0) * M_PI) / 6.0;
     }
 }

@@ -29,8 +29,7 @@ final readonly class PaceLine
         public ?AimSolution $read,
         public ?string $reason,
         public array $path,
-    ) {
-    }
+    ) {}
 
     public static function of(PuttSituation $putt, PaceKind $kind): self
     {
@@ -41,13 +40,21 @@ final readonly class PaceLine
         $reader = new AimSolver($putt->surface, $putt->length, $pace);
         $read = $reader->read();
 
-        return new self($kind, $pace, $read->isSolved() ? $read : null, $read->reason?->sentence(), $reader->path($read));
+        return new self(
+            $kind,
+            $pace,
+            $read->isSolved() ? $read : null,
+            $read->reason?->sentence(),
+            $reader->path($read),
+        );
     }
 
     /** The dying line beside this one. Where even this pace cannot be held no slower one can, so it is not looked for. */
     public function slower(PuttSituation $putt): self
     {
-        return $this->reason === NoAimReason::CannotHold->sentence() && $putt->pacePoint === null ? new self(PaceKind::Dying, null, null, $this->reason, []) : self::of($putt, PaceKind::Dying);
+        return $this->reason === NoAimReason::CannotHold->sentence() && $putt->pacePoint === null
+            ? new self(PaceKind::Dying, null, null, $this->reason, [])
+            : self::of($putt, PaceKind::Dying);
     }
 
     /** A ball that would be spent at a point before the hole, and what the ground then does with it. */
@@ -55,7 +62,13 @@ final readonly class PaceLine
     {
         $spent = PacePoint::of($putt);
 
-        return new self(PaceKind::Meant, $spent->read === null ? null : $spent->beyond, $spent->read, $spent->reason, $spent->path);
+        return new self(
+            PaceKind::Meant,
+            $spent->read === null ? null : $spent->beyond,
+            $spent->read,
+            $spent->reason,
+            $spent->path,
+        );
     }
 
     /** Metres outside the hole's edge; negative inside it. Null without a line. */

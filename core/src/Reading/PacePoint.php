@@ -27,9 +27,12 @@ final readonly class PacePoint
      * @param float|null $beyond how far past the covered hole it then runs, metres
      * @param list<array{float, float}> $path
      */
-    private function __construct(public ?AimSolution $read, public ?float $beyond, public ?string $reason, public array $path)
-    {
-    }
+    private function __construct(
+        public ?AimSolution $read,
+        public ?float $beyond,
+        public ?string $reason,
+        public array $path,
+    ) {}
 
     public static function of(PuttSituation $putt): self
     {
@@ -37,7 +40,10 @@ final readonly class PacePoint
         $point = $hole - (float) $putt->pacePoint;
         $tier = $putt->surface->tier;
         // A fall that goes on beyond the point is what is to take the ball on: it does not belong to the way there.
-        $before = $tier !== null && $tier->height < 0.0 && $tier->end() > $point ? $putt->surface->withoutTier() : $putt->surface;
+        $before =
+            $tier !== null && $tier->height < 0.0 && $tier->end() > $point
+                ? $putt->surface->withoutTier()
+                : $putt->surface;
         $spent = (new AimSolver($before, Length::ofMetres($point), 0.0))->read();
         $speed = $spent->startSpeed();
         if ($speed === null) {
@@ -46,10 +52,20 @@ final readonly class PacePoint
         $roller = new Roller($putt->surface);
         $line = (new LineFinder($roller, $hole, self::CLOSE))->throughCentre($speed, (float) $spent->startLine());
         $rolled = $line === null ? null : $roller->trace($speed, $line, $hole);
-        if ($line === null || $rolled?->beyond === null || $rolled->rest === null || !$putt->surface->holdsAt($rolled->rest->x)) {
+        if (
+            $line === null ||
+            $rolled?->beyond === null ||
+            $rolled->rest === null ||
+            !$putt->surface->holdsAt($rolled->rest->x)
+        ) {
             return new self(null, null, $line === null ? self::STOPS_THERE : NoAimReason::RunsAway->sentence(), []);
         }
 
-        return new self(AimSolution::solved($putt->surface, $hole, $line, $speed, $rolled->closest->speed()), $rolled->beyond, null, $rolled->path);
+        return new self(
+            AimSolution::solved($putt->surface, $hole, $line, $speed, $rolled->closest->speed()),
+            $rolled->beyond,
+            null,
+            $rolled->path,
+        );
     }
 }

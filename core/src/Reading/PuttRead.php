@@ -39,15 +39,19 @@ final readonly class PuttRead
         public ?float $tenthCosts,
         public array $words,
         public array $hints,
-    ) {
-    }
+    ) {}
 
     /**
      * @param StrokeFit|null $fit of the student's stroke on this kind of surface
      * @param ExpectedPutts|null $rates of the player the costs are told for, with that player
      */
-    public static function of(PuttSituation $putt, ?Hand $hand, ?StrokeFit $fit = null, ?ExpectedPutts $rates = null, ?Player $player = null): self
-    {
+    public static function of(
+        PuttSituation $putt,
+        ?Hand $hand,
+        ?StrokeFit $fit = null,
+        ?ExpectedPutts $rates = null,
+        ?Player $player = null,
+    ): self {
         $meant = PaceLine::of($putt, PaceKind::Meant);
         $lines = [$meant, $meant->slower($putt), PaceLine::of($putt, PaceKind::Firm)];
         $read = $lines[0]->read;
@@ -58,7 +62,11 @@ final readonly class PuttRead
         return new self(
             putt: $putt,
             lines: $lines,
-            window: MakeWindow::around($putt->surface, $putt->length, $read ?? AimSolution::refused(NoAimReason::NoLine)),
+            window: MakeWindow::around(
+                $putt->surface,
+                $putt->length,
+                $read ?? AimSolution::refused(NoAimReason::NoLine),
+            ),
             slips: $slips,
             strokes: array_map(static fn(StrikeError $slip): ?float => self::putts($slip, $rates), $slips),
             backstroke: $backstroke,
@@ -73,7 +81,9 @@ final readonly class PuttRead
     {
         $plays = $read?->playsLike();
 
-        return $plays === null || $plays <= 0.0 ? null : $fit?->backstrokeFor(Length::ofMetres($plays), $putt->surface->speed, Grade::level());
+        return $plays === null || $plays <= 0.0
+            ? null
+            : $fit?->backstrokeFor(Length::ofMetres($plays), $putt->surface->speed, Grade::level());
     }
 
     private static function putts(StrikeError $slip, ?ExpectedPutts $rates): ?float

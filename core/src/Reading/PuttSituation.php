@@ -41,8 +41,7 @@ final readonly class PuttSituation
         public ?float $pacePoint,
         public ?WornSide $worn,
         public ?string $slopeBy = null,
-    ) {
-    }
+    ) {}
 
     /** A putt on even ground. */
     public static function plain(Length $length, GreenSpeed $speed, Grade $along, Grade $across, float $pace): self
@@ -53,7 +52,10 @@ final readonly class PuttSituation
     /** @throws InvalidInput At the field that cannot be used. */
     public static function read(JsonInput $told): self
     {
-        $length = Length::ofMetres(Check::within($told->number('length_m'), 0.1, self::LONGEST, $told->path('length_m')), $told->path('length_m'));
+        $length = Length::ofMetres(
+            Check::within($told->number('length_m'), 0.1, self::LONGEST, $told->path('length_m')),
+            $told->path('length_m'),
+        );
         [$along, $across] = self::slope($told->object('slope'));
         $grain = $told->objectOrNull('grain');
         $worn = $grain === null ? null : WornSide::from($grain->word('worn', array_column(WornSide::cases(), 'value')));
@@ -66,7 +68,9 @@ final readonly class PuttSituation
                 $along,
                 $across,
                 self::tier($told->objectOrNull('tier')),
-                $grain === null || $worn === null || !$grain->has('strength') ? null : Grain::of($grain->number('strength'), $worn->degrees(), $grain->here()),
+                $grain === null || $worn === null || !$grain->has('strength')
+                    ? null
+                    : Grain::of($grain->number('strength'), $worn->degrees(), $grain->here()),
             ),
             Check::within($told->number('pace_m'), 0.0, AimSolver::LONGEST_PACE, $told->path('pace_m')),
             $point === null ? null : Check::within($point, 0.0, $length->metres() - 0.1, $told->path('pace_point_m')),
@@ -89,9 +93,18 @@ final readonly class PuttSituation
             'speed_m' => $this->surface->speed->metres(),
             'pace_m' => $this->pace,
             'pace_point_m' => $this->pacePoint,
-            'slope' => ['by' => 'grades', 'along_percent' => $this->surface->along->percent(), 'across_percent' => $this->surface->across->percent(), 'measured_by' => $this->slopeBy],
-            'tier' => $tier === null ? null : ['height_m' => $tier->height, 'run_m' => $tier->run, 'start_m' => $tier->start],
-            'grain' => $this->worn === null ? null : ['worn' => $this->worn->value, 'strength' => $this->surface->grain?->strength],
+            'slope' => [
+                'by' => 'grades',
+                'along_percent' => $this->surface->along->percent(),
+                'across_percent' => $this->surface->across->percent(),
+                'measured_by' => $this->slopeBy,
+            ],
+            'tier' =>
+                $tier === null ? null : ['height_m' => $tier->height, 'run_m' => $tier->run, 'start_m' => $tier->start],
+            'grain' =>
+                $this->worn === null
+                    ? null
+                    : ['worn' => $this->worn->value, 'strength' => $this->surface->grain?->strength],
         ];
     }
 
@@ -109,7 +122,10 @@ final readonly class PuttSituation
     {
         return match ($slope->word('by', ['grades', 'clock', 'feet'])) {
             'clock' => self::byClock($slope),
-            'feet' => [Grade::ofPercent($slope->number('along_percent'), $slope->path('along_percent')), self::byFeet($slope)],
+            'feet' => [
+                Grade::ofPercent($slope->number('along_percent'), $slope->path('along_percent')),
+                self::byFeet($slope),
+            ],
             default => [
                 Grade::ofPercent($slope->number('along_percent'), $slope->path('along_percent')),
                 Grade::ofPercent($slope->number('across_percent'), $slope->path('across_percent')),
@@ -122,7 +138,10 @@ final readonly class PuttSituation
     {
         $clock = HoleClock::at(
             Check::within($slope->number('hour'), 0.0, 12.0, $slope->path('hour')),
-            Grade::ofPercent(Check::notNegative($slope->number('steep_percent'), $slope->path('steep_percent')), $slope->path('steep_percent')),
+            Grade::ofPercent(
+                Check::notNegative($slope->number('steep_percent'), $slope->path('steep_percent')),
+                $slope->path('steep_percent'),
+            ),
         );
 
         return [$clock->along(), $clock->across()];
@@ -131,7 +150,9 @@ final readonly class PuttSituation
     /** Only grades come from a device as they are. */
     private static function measuredBy(JsonInput $slope): ?string
     {
-        return $slope->word('by', ['grades', 'clock', 'feet']) === 'grades' && $slope->has('measured_by') ? $slope->text('measured_by', self::LONGEST_SOURCE) : null;
+        return $slope->word('by', ['grades', 'clock', 'feet']) === 'grades' && $slope->has('measured_by')
+            ? $slope->text('measured_by', self::LONGEST_SOURCE)
+            : null;
     }
 
     /** Standing astride the line: how much higher one foot stands than the other, over the width between them. */
@@ -141,11 +162,13 @@ final readonly class PuttSituation
         $by = $higher === 'even' ? 0.0 : Check::notNegative($slope->number('by_m'), $slope->path('by_m'));
         $stance = Check::within($slope->numberOr('stance_m', self::STANCE), 0.1, 2.0, $slope->path('stance_m'));
 
-        return Grade::ofRatio(($higher === 'left' ? -1.0 : 1.0) * $by / $stance, $slope->path('by_m'));
+        return Grade::ofRatio((($higher === 'left' ? -1.0 : 1.0) * $by) / $stance, $slope->path('by_m'));
     }
 
     private static function tier(?JsonInput $tier): ?Tier
     {
-        return $tier === null ? null : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here());
+        return $tier === null
+            ? null
+            : Tier::of($tier->number('height_m'), $tier->number('run_m'), $tier->number('start_m'), $tier->here());
     }
 }

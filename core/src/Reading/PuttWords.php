@@ -23,19 +23,18 @@ final class PuttWords
     {
         $meant = $lines[0];
         if ($meant->read === null) {
-            return array_values(array_filter([
-                $meant->reason,
-                self::others($lines),
-            ]));
+            return array_values(array_filter([$meant->reason, self::others($lines)]));
         }
 
-        return array_values(array_filter([
-            self::aim($meant) . self::curve($meant, $hand),
-            self::pace($putt, $meant),
-            self::others($lines),
-            self::dying($putt, $meant),
-            $putt->worn?->sentence(),
-        ]));
+        return array_values(
+            array_filter([
+                self::aim($meant) . self::curve($meant, $hand),
+                self::pace($putt, $meant),
+                self::others($lines),
+                self::dying($putt, $meant),
+                $putt->worn?->sentence(),
+            ]),
+        );
     }
 
     /** Where to aim, or why there is no line. */
@@ -52,10 +51,21 @@ final class PuttWords
         $outside = (float) $line->outside();
         $place = match (true) {
             abs($aim) < self::STRAIGHT => 'Aim straight at the middle',
-            $outside < 0.0 => sprintf('Aim inside the %s edge, %s from the middle', $side, FigureText::small(abs($aim))),
+            $outside < 0.0 => sprintf(
+                'Aim inside the %s edge, %s from the middle',
+                $side,
+                FigureText::small(abs($aim)),
+            ),
             default => sprintf('Aim %s outside the %s edge', FigureText::metres($outside), $side),
         };
-        $widths = abs($aim) < self::STRAIGHT ? '' : sprintf(', %.1f hole widths from the middle: %s', abs((float) $line->read?->aimInHoles()), FigureText::degrees((float) $line->read?->startLine()));
+        $widths =
+            abs($aim) < self::STRAIGHT
+                ? ''
+                : sprintf(
+                    ', %.1f hole widths from the middle: %s',
+                    abs((float) $line->read?->aimInHoles()),
+                    FigureText::degrees((float) $line->read?->startLine()),
+                );
 
         return "$place$widths.";
     }
@@ -69,11 +79,12 @@ final class PuttWords
         // Started to the right of the hole, the ball curves left.
         $curves = $aim > 0.0 ? 'left' : 'right';
 
-        return " It breaks $curves" . match (true) {
-            $hand === null => '.',
-            ($curves === 'left') === ($hand === Hand::Right) => ', towards the feet.',
-            default => ', away from the feet.',
-        };
+        return " It breaks $curves" .
+            match (true) {
+                $hand === null => '.',
+                ($curves === 'left') === ($hand === Hand::Right) => ', towards the feet.',
+                default => ', away from the feet.',
+            };
     }
 
     private static function pace(PuttSituation $putt, PaceLine $line): string
@@ -83,7 +94,12 @@ final class PuttWords
 
         return $putt->pacePoint === null
             ? sprintf('%s, to stop %s past.', $said, FigureText::metres((float) $line->pace))
-            : sprintf('%s. Spent %s before the hole, it is taken on and stops %s past.', $said, FigureText::metres($putt->pacePoint), FigureText::metres((float) $line->pace));
+            : sprintf(
+                '%s. Spent %s before the hole, it is taken on and stops %s past.',
+                $said,
+                FigureText::metres($putt->pacePoint),
+                FigureText::metres((float) $line->pace),
+            );
     }
 
     /** @param non-empty-list<PaceLine> $lines */
@@ -95,7 +111,12 @@ final class PuttWords
             $told[] = match (true) {
                 $aim === null => null,
                 abs($aim) < self::STRAIGHT => self::name($line) . ' straight at the middle',
-                default => sprintf('%s %s %s of the middle', self::name($line), FigureText::metres(abs($aim)), $aim > 0.0 ? 'right' : 'left'),
+                default => sprintf(
+                    '%s %s %s of the middle',
+                    self::name($line),
+                    FigureText::metres(abs($aim)),
+                    $aim > 0.0 ? 'right' : 'left',
+                ),
             };
         }
         $told = array_filter($told);

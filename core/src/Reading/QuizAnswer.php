@@ -37,8 +37,7 @@ final readonly class QuizAnswer
         public float $needed,
         public float $speed,
         public float $line,
-    ) {
-    }
+    ) {}
 
     /** Null for a putt nobody can read. */
     public static function of(PuttSituation $putt, float $aim, float $plays): ?self
@@ -50,9 +49,20 @@ final readonly class QuizAnswer
         }
         $speed = sqrt(2.0 * $putt->surface->deceleration * $plays);
         $hole = $putt->length->metres();
-        $line = (new LineFinder(new Roller($putt->surface), $hole, self::CLOSE))->throughCentre($speed, (float) $real->startLine());
+        $line = (new LineFinder(new Roller($putt->surface), $hole, self::CLOSE))->throughCentre(
+            $speed,
+            (float) $real->startLine(),
+        );
 
-        return new self($putt, $aim, $plays, $real, $line === null ? $aimed : $hole * tan($line), $speed, atan($aim / $hole));
+        return new self(
+            $putt,
+            $aim,
+            $plays,
+            $real,
+            $line === null ? $aimed : $hole * tan($line),
+            $speed,
+            atan($aim / $hole),
+        );
     }
 
     /** As it was sent. Null for a putt nobody can read. */
@@ -79,7 +89,8 @@ final readonly class QuizAnswer
 
     public function isAimRight(): bool
     {
-        return abs($this->needed - $this->aim) <= max(Physics::HOLE_RADIUS, self::NEAR * abs($this->needed)) + Check::SLACK;
+        return abs($this->needed - $this->aim) <=
+            max(Physics::HOLE_RADIUS, self::NEAR * abs($this->needed)) + Check::SLACK;
     }
 
     /** As a ball is inside its window. */
@@ -102,7 +113,8 @@ final readonly class QuizAnswer
     /** @return list<array{float, float}> its way, metres */
     public function path(): array
     {
-        return (new Roller($this->putt->surface))->trace($this->speed, $this->line, $this->putt->length->metres())->path;
+        return (new Roller($this->putt->surface))->trace($this->speed, $this->line, $this->putt->length->metres())
+            ->path;
     }
 
     /** @return list<array{float, float}> the way of the right one */

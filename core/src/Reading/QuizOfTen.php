@@ -38,7 +38,11 @@ final class QuizOfTen
      */
     public static function level(array $passes): Ladder
     {
-        return array_reduce($passes, static fn(Ladder $ladder, bool $passed): Ladder => $ladder->after($passed), Ladder::of(count(self::LEVELS)));
+        return array_reduce(
+            $passes,
+            static fn(Ladder $ladder, bool $passed): Ladder => $ladder->after($passed),
+            Ladder::of(count(self::LEVELS)),
+        );
     }
 
     public static function levels(): int
@@ -52,22 +56,35 @@ final class QuizOfTen
      *
      * @return list<PuttSituation>
      */
-    public static function of(int $level, GreenSpeed $speed, float $pace, bool $isBlocked, RandomSource $random, array $rolled = [], ?string $curving = null): array
-    {
+    public static function of(
+        int $level,
+        GreenSpeed $speed,
+        float $pace,
+        bool $isBlocked,
+        RandomSource $random,
+        array $rolled = [],
+        ?string $curving = null,
+    ): array {
         $putts = [];
         $different = $isBlocked ? intdiv(self::COUNT, self::BLOCK) : self::COUNT;
         for ($i = 0; $i < $different; ++$i) {
-            $putt = $rolled === []
-                ? self::made($level, $speed, $pace, $random, $curving)
-                : $rolled[(int) ($random->uniform() * count($rolled))];
+            $putt =
+                $rolled === []
+                    ? self::made($level, $speed, $pace, $random, $curving)
+                    : $rolled[(int) ($random->uniform() * count($rolled))];
             array_push($putts, ...array_fill(0, $isBlocked ? self::BLOCK : 1, $putt));
         }
 
         return $putts;
     }
 
-    private static function made(int $level, GreenSpeed $speed, float $pace, RandomSource $random, ?string $curving): PuttSituation
-    {
+    private static function made(
+        int $level,
+        GreenSpeed $speed,
+        float $pace,
+        RandomSource $random,
+        ?string $curving,
+    ): PuttSituation {
         [$short, $long, $gentle, $steep] = self::LEVELS[max(0, min(count(self::LEVELS) - 1, $level))];
         $length = $short + ($long - $short) * $random->uniform();
         $steepest = min($steep / 100.0, self::HOLDS * $speed->steepestThatHolds());

@@ -14,11 +14,19 @@ final class QuizWords
     {
         $ball = $guess->ball();
 
-        return [self::aim($guess), self::pace($guess), match (true) {
-            $ball->isHoled => 'It drops.',
-            $ball->leave === null => 'It does not come to rest.',
-            default => sprintf('It leaves %s%s.', FigureText::metres($ball->leave), $ball->back() === null ? ', a tap-in' : ', ' . $ball->back()),
-        }];
+        return [
+            self::aim($guess),
+            self::pace($guess),
+            match (true) {
+                $ball->isHoled => 'It drops.',
+                $ball->leave === null => 'It does not come to rest.',
+                default => sprintf(
+                    'It leaves %s%s.',
+                    FigureText::metres($ball->leave),
+                    $ball->back() === null ? ', a tap-in' : ', ' . $ball->back(),
+                ),
+            },
+        ];
     }
 
     private static function aim(QuizAnswer $guess): string
@@ -28,11 +36,16 @@ final class QuizWords
             return "The aim is right: $called, at this pace.";
         }
 
-        return sprintf('Aimed %s; at this pace it needs %s. %s', $called, self::beside($guess->needed), match (true) {
-            $guess->aim * $guess->needed < 0.0 => 'It was read to break the other way.',
-            $guess->underread() > 0.0 => 'Too little break.',
-            default => 'Too much break.',
-        });
+        return sprintf(
+            'Aimed %s; at this pace it needs %s. %s',
+            $called,
+            self::beside($guess->needed),
+            match (true) {
+                $guess->aim * $guess->needed < 0.0 => 'It was read to break the other way.',
+                $guess->underread() > 0.0 => 'Too little break.',
+                default => 'Too much break.',
+            },
+        );
     }
 
     private static function pace(QuizAnswer $guess): string
@@ -43,12 +56,16 @@ final class QuizWords
             'Called to play like %s; it plays like %s%s.',
             FigureText::metres($guess->plays),
             FigureText::metres((float) $guess->real->playsLike()),
-            $guess->isPaceRight() ? ': right' : sprintf(': %d %% %s', abs($percent), $percent > 0 ? 'too much' : 'too little'),
+            $guess->isPaceRight()
+                ? ': right'
+                : sprintf(': %d %% %s', abs($percent), $percent > 0 ? 'too much' : 'too little'),
         );
     }
 
     private static function beside(float $metres): string
     {
-        return abs($metres) < 0.01 ? 'at the middle' : sprintf('%s %s', FigureText::metres(abs($metres)), $metres > 0.0 ? 'right' : 'left');
+        return abs($metres) < 0.01
+            ? 'at the middle'
+            : sprintf('%s %s', FigureText::metres(abs($metres)), $metres > 0.0 ? 'right' : 'left');
     }
 }

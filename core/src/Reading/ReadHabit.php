@@ -51,7 +51,9 @@ final class ReadHabit
             sprintf(
                 'Calls come to %s of the break%s.',
                 FigureText::percent(1.0 + $value),
-                $whole->interval?->contains(0.0) === true ? ', which is not clearly off' : sprintf(': %s too %s', FigureText::percent(abs($value)), $value < 0.0 ? 'little' : 'much'),
+                $whole->interval?->contains(0.0) === true
+                    ? ', which is not clearly off'
+                    : sprintf(': %s too %s', FigureText::percent(abs($value)), $value < 0.0 ? 'little' : 'much'),
             ),
             FindingUnit::Difference,
             $value,
@@ -69,14 +71,26 @@ final class ReadHabit
         $squares = array_sum(array_map(static fn(array $call): float => $call[1] ** 2, $calls));
         $slope = $products / $squares;
         $n = count($calls);
-        $missed = array_sum(array_map(static fn(array $call): float => ($call[1] * ($call[0] - $slope * $call[1]) / max(1e-9, 1.0 - $call[1] ** 2 / $squares)) ** 2, $calls));
+        $missed = array_sum(
+            array_map(
+                static fn(array $call): float => (($call[1] * ($call[0] - $slope * $call[1])) /
+                    max(1e-9, 1.0 - $call[1] ** 2 / $squares)) **
+                    2,
+                $calls,
+            ),
+        );
 
         return new FindingRow(
             $name,
             FindingUnit::Difference,
             $slope - 1.0,
             $n,
-            $n < 2 ? null : Interval::around($slope - 1.0, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($missed) / $squares),
+            $n < 2
+                ? null
+                : Interval::around(
+                    $slope - 1.0,
+                    (StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($missed)) / $squares,
+                ),
         );
     }
 }

@@ -29,14 +29,28 @@ final class ReadHint
         $aim = $read?->aimOffset();
         $isStraight = abs($across) <= SlopeWords::LEVEL;
 
-        return array_values(array_filter([
-            $aim !== null && $putt->length->metres() <= self::SHORT && abs($aim) <= Physics::HOLE_RADIUS ? 'Very short: stay inside the hole.' : null,
-            $isStraight && abs($along) <= SlopeWords::LEVEL && $putt->surface->tier === null ? 'No slope seen: play it straight, and let the pace be the work.' : null,
-            $isStraight && $along > SlopeWords::LEVEL ? 'Straight uphill: it may be firm.' : null,
-            $isStraight && $along < -SlopeWords::LEVEL ? 'Straight downhill: the hole takes less of a fast ball than it looks.' : null,
-            $along >= self::STEEP ? 'Steeply uphill a ball that is short leaves the same putt again: past the hole is no harm.' : null,
-            $putt->length->metres() >= self::LONG ? 'Long: look once more from half-way, at the length and at where it turns.' : null,
-            $aim !== null && abs($aim) > self::MUCH * $putt->length->metres() ? 'So much break is mostly called too small: look once more from the low side.' : null,
-        ]));
+        return array_values(
+            array_filter([
+                $aim !== null && $putt->length->metres() <= self::SHORT && abs($aim) <= Physics::HOLE_RADIUS
+                    ? 'Very short: stay inside the hole.'
+                    : null,
+                $isStraight && abs($along) <= SlopeWords::LEVEL && $putt->surface->tier === null
+                    ? 'No slope seen: play it straight, and let the pace be the work.'
+                    : null,
+                $isStraight && $along > SlopeWords::LEVEL ? 'Straight uphill: it may be firm.' : null,
+                $isStraight && $along < -SlopeWords::LEVEL
+                    ? 'Straight downhill: the hole takes less of a fast ball than it looks.'
+                    : null,
+                $along >= self::STEEP
+                    ? 'Steeply uphill a ball that is short leaves the same putt again: past the hole is no harm.'
+                    : null,
+                $putt->length->metres() >= self::LONG
+                    ? 'Long: look once more from half-way, at the length and at where it turns.'
+                    : null,
+                $aim !== null && abs($aim) > self::MUCH * $putt->length->metres()
+                    ? 'So much break is mostly called too small: look once more from the low side.'
+                    : null,
+            ]),
+        );
     }
 }

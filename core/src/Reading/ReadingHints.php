@@ -28,10 +28,22 @@ final class ReadingHints
     {
         $school = $schools->answer('grain');
         $ofGrain = $grass?->hasGrain() === true && $school !== 'part';
-        $hints = array_filter($cards, static fn(Checklist $card): bool => $card->kind === ChecklistKind::Ground || ($ofGrain && $card->kind === ChecklistKind::Grain));
+        $hints = array_filter(
+            $cards,
+            static fn(Checklist $card): bool => $card->kind === ChecklistKind::Ground ||
+                ($ofGrain && $card->kind === ChecklistKind::Grain),
+        );
 
-        return array_values(array_map(static fn(Checklist $card): Checklist => $card->kind === ChecklistKind::Grain && $school === 'sun'
-            ? new Checklist($card->key, $card->kind, $card->title, [...$card->points, new ChecklistPoint('sun', self::SUN)])
-            : $card, $hints));
+        return array_values(
+            array_map(
+                static fn(Checklist $card): Checklist => $card->kind === ChecklistKind::Grain && $school === 'sun'
+                    ? new Checklist($card->key, $card->kind, $card->title, [
+                        ...$card->points,
+                        new ChecklistPoint('sun', self::SUN),
+                    ])
+                    : $card,
+                $hints,
+            ),
+        );
     }
 }

@@ -32,9 +32,12 @@ final readonly class RollOrChip
      * @param list<string> $why
      * @param list<string> $cautions
      */
-    private function __construct(public string $advice, public array $why, public string $limits, public array $cautions)
-    {
-    }
+    private function __construct(
+        public string $advice,
+        public array $why,
+        public string $limits,
+        public array $cautions,
+    ) {}
 
     /**
      * @param float $rough metres of longer grass before the green
@@ -65,15 +68,30 @@ final readonly class RollOrChip
             'grass' => !$isMuch,
             'touch' => $lie !== 'rough',
             // A slope that falls away all along decides: that is where a chip cannot be held.
-            default => $slope === 'falls' || count($toRoll) > count($toChip) || (count($toRoll) === count($toChip) && $lie === 'fringe'),
+            default => $slope === 'falls' ||
+                count($toRoll) > count($toChip) ||
+                (count($toRoll) === count($toChip) && $lie === 'fringe'),
         };
         $taught = match ($school) {
-            'grass' => [$isMuch ? 'By this school much longer grass is chipped over.' : 'By this school little longer grass is rolled through.'],
-            'touch' => [$rolls ? 'By this school the putter goes wherever it can.' : 'By this school the putter goes wherever it can, and here it cannot.'],
+            'grass' => [
+                $isMuch
+                    ? 'By this school much longer grass is chipped over.'
+                    : 'By this school little longer grass is rolled through.',
+            ],
+            'touch' => [
+                $rolls
+                    ? 'By this school the putter goes wherever it can.'
+                    : 'By this school the putter goes wherever it can, and here it cannot.',
+            ],
             default => [],
         };
 
-        return new self($rolls ? 'roll' : 'chip', [...$taught, ...$rolls ? [...$toRoll, ...self::against($toChip)] : [...$toChip, ...self::against($toRoll)]], self::LIMITS, $rolls ? [] : [SafetyNote::Wedges->value]);
+        return new self(
+            $rolls ? 'roll' : 'chip',
+            [...$taught, ...$rolls ? [...$toRoll, ...self::against($toChip)] : [...$toChip, ...self::against($toRoll)]],
+            self::LIMITS,
+            $rolls ? [] : [SafetyNote::Wedges->value],
+        );
     }
 
     /**

@@ -19,10 +19,11 @@ final class SlopeWords
             default => 'level',
         };
 
-        return $along . match (true) {
-            $acrossPercent > self::LEVEL => ', breaking left',
-            $acrossPercent < -self::LEVEL => ', breaking right',
-            default => '',
-        };
+        return $along .
+            match (true) {
+                $acrossPercent > self::LEVEL => ', breaking left',
+                $acrossPercent < -self::LEVEL => ', breaking right',
+                default => '',
+            };
     }
 }

@@ -32,8 +32,7 @@ final readonly class StrikeError
         public ?float $leave,
         public ?Grade $backAlong,
         public ?Grade $backAcross,
-    ) {
-    }
+    ) {}
 
     /** @return list<self> */
     public static function all(Ground $surface, Length $length, AimSolution $read): array
@@ -65,7 +64,14 @@ final readonly class StrikeError
         [$ux, $uy] = $leave > 0.0 ? [$x / $leave, $y / $leave] : [1.0, 0.0];
         [$gx, $gy] = [$surface->along->ratio(), $surface->across->ratio()];
 
-        return new self($key, false, $rest, $leave, Grade::ofRatio($gx * $ux + $gy * $uy), Grade::ofRatio($gy * $ux - $gx * $uy));
+        return new self(
+            $key,
+            false,
+            $rest,
+            $leave,
+            Grade::ofRatio($gx * $ux + $gy * $uy),
+            Grade::ofRatio($gy * $ux - $gx * $uy),
+        );
     }
 
     /** How it comes back, of a leave that is a putt: "uphill, breaking left". Null where there is nothing to say. */

@@ -36,10 +36,11 @@ enum WornSide: string
             default => 'Across the grain',
         };
 
-        return $pace . match (true) {
-            $across > 0.1 => ', and drifts to the right at the end.',
-            $across < -0.1 => ', and drifts to the left at the end.',
-            default => '.',
-        };
+        return $pace .
+            match (true) {
+                $across > 0.1 => ', and drifts to the right at the end.',
+                $across < -0.1 => ', and drifts to the left at the end.',
+                default => '.',
+            };
     }
 }

@@ -37,7 +37,9 @@ final class FigureText
     {
         $percent = (int) round(100.0 * $share);
 
-        return $percent === 0 ? 'as long as meant' : sprintf('%d %% %s', abs($percent), $percent > 0 ? 'long' : 'short');
+        return $percent === 0
+            ? 'as long as meant'
+            : sprintf('%d %% %s', abs($percent), $percent > 0 ? 'long' : 'short');
     }
 
     /** "0.6° right". */

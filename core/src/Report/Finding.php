@@ -32,8 +32,7 @@ final readonly class Finding
         public ?FindingRow $first = null,
         public array $rows = [],
         public bool $isScore = false,
-    ) {
-    }
+    ) {}
 
     /** The standard error that the interval comes to; null without one of any width. */
     public function error(): ?float

@@ -20,8 +20,7 @@ final readonly class FindingRow
         public ?float $value,
         public int $n,
         public ?Interval $interval = null,
-    ) {
-    }
+    ) {}
 
     /** How many a share comes to. */
     public function count(): int

@@ -23,7 +23,9 @@ final class Means
             $unit,
             $mean,
             $n,
-            $variance === null ? null : Interval::around($mean, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($variance / $n)),
+            $variance === null
+                ? null
+                : Interval::around($mean, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($variance / $n)),
         );
     }
 }

@@ -38,7 +38,10 @@ final class Shares
     public static function apart(FindingRow $one, FindingRow $other): Interval
     {
         [$share, $than] = [(float) $one->value, (float) $other->value];
-        [$ends, $its] = [$one->interval ?? new Interval($share, $share), $other->interval ?? new Interval($than, $than)];
+        [$ends, $its] = [
+            $one->interval ?? new Interval($share, $share),
+            $other->interval ?? new Interval($than, $than),
+        ];
 
         return new Interval(
             $share - $than - hypot($share - $ends->low, $its->high - $than),

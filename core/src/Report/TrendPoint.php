@@ -19,6 +19,5 @@ final readonly class TrendPoint
         public float $value,
         public ?Interval $interval,
         public int $n,
-    ) {
-    }
+    ) {}
 }

@@ -14,6 +14,5 @@ final readonly class BackstrokeRow
         public ?float $low,
         public ?float $high,
         public ?bool $isExtrapolated,
-    ) {
-    }
+    ) {}
 }

@@ -27,9 +27,12 @@ final readonly class BackstrokeTable
      * @param list<array{float, RollPrediction}> $curve backstroke in metres, and what it rolls
      * @param float|null $reach how far lengths are told, metres; null before the first ball
      */
-    private function __construct(public GreenSpeed $speed, public array $rows, public array $curve, public ?float $reach)
-    {
-    }
+    private function __construct(
+        public GreenSpeed $speed,
+        public array $rows,
+        public array $curve,
+        public ?float $reach,
+    ) {}
 
     /**
      * @param float $speedError standard error of the speed as a share of it; widens every range
@@ -49,10 +52,18 @@ final readonly class BackstrokeTable
         return new self($speed, $rows, self::curve($fit, $speed, $speedError), $reach);
     }
 
-    private static function row(StrokeFit $fit, GreenSpeed $speed, float $speedError, TableLength $asked, Unit $unit): BackstrokeRow
-    {
+    private static function row(
+        StrokeFit $fit,
+        GreenSpeed $speed,
+        float $speedError,
+        TableLength $asked,
+        Unit $unit,
+    ): BackstrokeRow {
         $answer = $fit->backstrokeFor($asked->length, $speed, $asked->grade);
-        $roll = $answer === null ? null : $fit->predict(Length::ofMetres($answer->metres), $speed, $asked->grade, 0.8, $speedError);
+        $roll =
+            $answer === null
+                ? null
+                : $fit->predict(Length::ofMetres($answer->metres), $speed, $asked->grade, 0.8, $speedError);
 
         return new BackstrokeRow(
             $asked,
@@ -67,7 +78,10 @@ final readonly class BackstrokeTable
     /** What the longest backstroke rolls on this green, and a little further. */
     private static function reach(StrokeFit $fit, GreenSpeed $speed): ?float
     {
-        $longest = $fit->longestMetres === null ? null : $fit->predict(Length::ofMetres($fit->longestMetres), $speed, Grade::level());
+        $longest =
+            $fit->longestMetres === null
+                ? null
+                : $fit->predict(Length::ofMetres($fit->longestMetres), $speed, Grade::level());
 
         return $longest === null ? null : self::REACH * $longest->rollMetres;
     }
@@ -78,8 +92,10 @@ final readonly class BackstrokeTable
         $step = $unit === Unit::Metres ? 0.01 : Length::METRES_PER_INCH / 2.0;
         $marks = static fn(float $metres): int => (int) round($metres / $step);
 
-        return $fit->shortestMetres === null || $fit->longestMetres === null
-            || $marks($backstroke) < $marks($fit->shortestMetres) || $marks($backstroke) > $marks($fit->longestMetres);
+        return $fit->shortestMetres === null ||
+            $fit->longestMetres === null ||
+            $marks($backstroke) < $marks($fit->shortestMetres) ||
+            $marks($backstroke) > $marks($fit->longestMetres);
     }
 
     /** @return list<array{float, RollPrediction}> */
@@ -91,7 +107,7 @@ final readonly class BackstrokeTable
         $points = [];
         [$from, $to] = [$fit->shortestMetres / self::CURVE_MARGIN, $fit->longestMetres * self::CURVE_MARGIN];
         for ($i = 0; $i < self::CURVE_POINTS; ++$i) {
-            $backstroke = $from + ($to - $from) * $i / (self::CURVE_POINTS - 1);
+            $backstroke = $from + (($to - $from) * $i) / (self::CURVE_POINTS - 1);
             $roll = $fit->predict(Length::ofMetres($backstroke), $speed, Grade::level(), 0.8, $speedError);
             if ($roll !== null) {
                 $points[] = [$backstroke, $roll];

@@ -25,19 +25,20 @@ final readonly class BallFilter
         public ?int $tempo = null,
         public ?string $session = null,
         public ?SessionPart $part = null,
-    ) {
-    }
+    ) {}
 
     public function of(BallSelection $asked): BallSelection
     {
-        $kept = $asked->where(fn(RolledBall $ball): bool => ($this->from === null || $ball->atMilliseconds >= $this->from)
-            && ($this->to === null || $ball->atMilliseconds <= $this->to)
-            && ($this->slope === null || SlopeClass::of($ball) === $this->slope)
-            && ($this->drill === null || $ball->drill === $this->drill)
-            && ($this->putter === null || $ball->putter === $this->putter)
-            && ($this->tempo === null || $ball->tempo === $this->tempo)
-            && ($this->part === null || $ball->during->part === $this->part)
-            && ($this->session === null || $ball->sessionId === $this->session));
+        $kept = $asked->where(
+            fn(RolledBall $ball): bool => ($this->from === null || $ball->atMilliseconds >= $this->from) &&
+                ($this->to === null || $ball->atMilliseconds <= $this->to) &&
+                ($this->slope === null || SlopeClass::of($ball) === $this->slope) &&
+                ($this->drill === null || $ball->drill === $this->drill) &&
+                ($this->putter === null || $ball->putter === $this->putter) &&
+                ($this->tempo === null || $ball->tempo === $this->tempo) &&
+                ($this->part === null || $ball->during->part === $this->part) &&
+                ($this->session === null || $ball->sessionId === $this->session),
+        );
 
         return $this->near === null ? $kept : $kept->near($this->near);
     }

@@ -72,14 +72,19 @@ final readonly class BallSelection
     /** The first ball at each putt. */
     public function firstTries(): self
     {
-        return $this->once('first tries', static fn(self $asked): self => $asked->where(static fn(RolledBall $ball): bool => $ball->attempt === 1));
+        return $this->once(
+            'first tries',
+            static fn(self $asked): self => $asked->where(static fn(RolledBall $ball): bool => $ball->attempt === 1),
+        );
     }
 
     /** Those whose target lies within a tenth of a length, metres. */
     public function near(float $length): self
     {
-        return $this->where(static fn(RolledBall $ball): bool => $ball->ball->target !== null
-            && abs($ball->ball->target->metres() - $length) <= self::ONE_CLASS * $length + 1e-9);
+        return $this->where(
+            static fn(RolledBall $ball): bool => $ball->ball->target !== null &&
+                abs($ball->ball->target->metres() - $length) <= self::ONE_CLASS * $length + 1e-9,
+        );
     }
 
     /**
@@ -112,13 +117,15 @@ final readonly class BallSelection
             $classes[count($classes) - 1][$i] = $length;
         }
 
-        return array_values(array_map(function (array $class): array {
-            $own = self::commonest($class);
-            // Back in the order they were rolled.
-            ksort($class);
+        return array_values(
+            array_map(function (array $class): array {
+                $own = self::commonest($class);
+                // Back in the order they were rolled.
+                ksort($class);
 
-            return [$own, $this->with(array_values(array_intersect_key($this->balls, $class)))];
-        }, $classes));
+                return [$own, $this->with(array_values(array_intersect_key($this->balls, $class)))];
+            }, $classes),
+        );
     }
 
     /**

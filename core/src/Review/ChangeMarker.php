@@ -21,9 +21,12 @@ final readonly class ChangeMarker
      * @param string $kind lay_off, putter, tempo, green or green_work
      * @param string $words what changed
      */
-    private function __construct(public string $sessionId, public int $atMilliseconds, public string $kind, public string $words)
-    {
-    }
+    private function __construct(
+        public string $sessionId,
+        public int $atMilliseconds,
+        public string $kind,
+        public string $words,
+    ) {}
 
     /**
      * @param list<Visit> $visits oldest first
@@ -58,15 +61,29 @@ final readonly class ChangeMarker
             return [];
         }
         $days = intdiv($visit->atMilliseconds - $before->atMilliseconds, self::MILLISECONDS_A_DAY);
-        $newPutter = array_values(array_filter($visit->putters, static fn(string $its): bool => $putter !== null && $its !== $putter));
-        $newTempo = array_values(array_filter($visit->tempos, static fn(int $its): bool => $tempo !== null && $its !== $tempo));
-        $work = array_values(array_filter(array_map(static fn(Condition $condition): ?string => self::GREEN_WORK[$condition->value] ?? null, $visit->conditions)));
+        $newPutter = array_values(
+            array_filter($visit->putters, static fn(string $its): bool => $putter !== null && $its !== $putter),
+        );
+        $newTempo = array_values(
+            array_filter($visit->tempos, static fn(int $its): bool => $tempo !== null && $its !== $tempo),
+        );
+        $work = array_values(
+            array_filter(
+                array_map(
+                    static fn(Condition $condition): ?string => self::GREEN_WORK[$condition->value] ?? null,
+                    $visit->conditions,
+                ),
+            ),
+        );
 
         return array_filter([
             'lay_off' => $days >= self::LAY_OFF_DAYS ? sprintf('%d weeks without a session', intdiv($days, 7)) : null,
             'putter' => $newPutter === [] ? null : "other putter: $newPutter[0]",
             'tempo' => $newTempo === [] ? null : "other tempo: $newTempo[0] beats a minute",
-            'green' => $visit->green !== null && $before->green !== null && $visit->green !== $before->green ? "other green: $visit->green" : null,
+            'green' =>
+                $visit->green !== null && $before->green !== null && $visit->green !== $before->green
+                    ? "other green: $visit->green"
+                    : null,
             'green_work' => $work === [] ? null : "the green was $work[0]",
         ]);
     }

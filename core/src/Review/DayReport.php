@@ -66,7 +66,9 @@ final class DayReport
      */
     private static function bySession(array $balls, ?Surface $surface): array
     {
-        $atTargets = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null));
+        $atTargets = array_values(
+            array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null),
+        );
         $sessions = [];
         foreach ((new ForDistance($surface))->of(array_slice($atTargets, -self::LATEST)) as $ball) {
             $sessions[$ball->sessionId][] = $ball;
@@ -82,10 +84,14 @@ final class DayReport
      */
     private static function errors(array $balls, ?Surface $surface): array
     {
-        return array_values(array_filter(array_map(
-            static fn(DistancePutt $putt): ?Bound => $putt->error,
-            (new ForDistance($surface))->putts($balls),
-        )));
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn(DistancePutt $putt): ?Bound => $putt->error,
+                    (new ForDistance($surface))->putts($balls),
+                ),
+            ),
+        );
     }
 
     /** @param array<string, non-empty-list<RolledBall>> $sessions */
@@ -115,6 +121,8 @@ final class DayReport
     {
         $earlier = array_merge(...array_values($sessions));
 
-        return count($earlier) < ForDistance::FEWEST ? null : DistanceControl::of((new ForDistance($surface))->putts($earlier))->spread;
+        return count($earlier) < ForDistance::FEWEST
+            ? null
+            : DistanceControl::of((new ForDistance($surface))->putts($earlier))->spread;
     }
 }

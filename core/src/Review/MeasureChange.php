@@ -19,7 +19,9 @@ final class MeasureChange
     {
         [$before, $after] = [self::figures($measure, $earlier), self::figures($measure, $later)];
 
-        return $before === [] || $after === [] ? null : PeriodChange::of(array_values($before), array_values($after), $measure::dayToDay());
+        return $before === [] || $after === []
+            ? null
+            : PeriodChange::of(array_values($before), array_values($after), $measure::dayToDay());
     }
 
     /**
@@ -49,9 +51,17 @@ final class MeasureChange
      */
     public static function figures(string $measure, BallSelection $asked): array
     {
-        return $asked->once("figures $measure", static fn(BallSelection $some): array => array_filter(array_map(
-            static fn(BallSelection $session): ?SessionFigure => ($measure::of($session)->n ?? 0) < SessionFigure::FEWEST_BALLS ? null : $measure::figure($session),
-            $some->bySession(),
-        )));
+        return $asked->once(
+            "figures $measure",
+            static fn(BallSelection $some): array => array_filter(
+                array_map(
+                    static fn(BallSelection $session): ?SessionFigure => ($measure::of($session)->n ?? 0) <
+                    SessionFigure::FEWEST_BALLS
+                        ? null
+                        : $measure::figure($session),
+                    $some->bySession(),
+                ),
+            ),
+        );
     }
 }

@@ -18,9 +18,7 @@ use Amble\Core\Green\Surface;
 final readonly class MeasureCount
 {
     /** @param array<string, positive-int> $leftOut how many, by reason */
-    private function __construct(public string $measure, public int $counted, public array $leftOut)
-    {
-    }
+    private function __construct(public string $measure, public int $counted, public array $leftOut) {}
 
     /**
      * @param list<RolledBall> $balls of one session and student

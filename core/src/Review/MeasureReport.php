@@ -34,8 +34,7 @@ final readonly class MeasureReport
         public array $parts,
         public array $answers,
         public array $balls,
-    ) {
-    }
+    ) {}
 
     /** @param BallSelection $asked everything there is: what can be picked is told from it, and answers from what is picked */
     public static function of(BallSelection $asked, BallFilter $filter): self
@@ -51,7 +50,10 @@ final readonly class MeasureReport
 
         return new self(
             n: count($picked->balls),
-            lengths: array_map(static fn(array $class): array => [$class[0], max(1, count($class[1]->balls))], $asked->byLength()),
+            lengths: array_map(
+                static fn(array $class): array => [$class[0], max(1, count($class[1]->balls))],
+                $asked->byLength(),
+            ),
             slopes: self::counted($asked, static fn(RolledBall $ball): string => SlopeClass::of($ball)->value),
             drills: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->drill),
             putters: self::counted($asked, static fn(RolledBall $ball): ?string => $ball->putter),

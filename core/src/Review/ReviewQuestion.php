@@ -77,7 +77,9 @@ enum ReviewQuestion: string
     {
         $first = self::tryFrom($begin);
 
-        return $first === null ? self::cases() : [$first, ...array_values(array_filter(self::cases(), static fn(self $each): bool => $each !== $first))];
+        return $first === null
+            ? self::cases()
+            : [$first, ...array_values(array_filter(self::cases(), static fn(self $each): bool => $each !== $first))];
     }
 
     /** @return non-empty-array<string, class-string<Measure>> by key, the one to read first first */
@@ -102,10 +104,29 @@ enum ReviewQuestion: string
                 'face_path' => FacePath::class,
                 'start_missed' => ThroughButMissed::class,
             ],
-            self::Reads => ['low_side' => LowSide::class, 'read_error' => ReadError::class, 'read_share' => ReadShare::class, 'reads_by_way' => ReadErrorByMethod::class, 'aim_ball' => AimBall::class, 'ground_told' => GroundCalledRight::class, 'implied_slope' => ImpliedSlope::class],
+            self::Reads => [
+                'low_side' => LowSide::class,
+                'read_error' => ReadError::class,
+                'read_share' => ReadShare::class,
+                'reads_by_way' => ReadErrorByMethod::class,
+                'aim_ball' => AimBall::class,
+                'ground_told' => GroundCalledRight::class,
+                'implied_slope' => ImpliedSlope::class,
+            ],
             self::Feel => ['feel' => FeelAgreement::class],
-            self::Stroke => ['stroke_evenness' => StrokeEvenness::class, 'stroke_source' => StrokeSource::class, 'stroke_times' => StrokeTimes::class, 'spread_by_word' => SpreadByObservation::class],
-            self::Why => ['causes' => Causes::class, 'marks' => Marks::class, 'same_each_time' => RoutineRegularity::class, 'with_without' => WithAndWithout::class, 'disturbed' => DisturbedBalls::class],
+            self::Stroke => [
+                'stroke_evenness' => StrokeEvenness::class,
+                'stroke_source' => StrokeSource::class,
+                'stroke_times' => StrokeTimes::class,
+                'spread_by_word' => SpreadByObservation::class,
+            ],
+            self::Why => [
+                'causes' => Causes::class,
+                'marks' => Marks::class,
+                'same_each_time' => RoutineRegularity::class,
+                'with_without' => WithAndWithout::class,
+                'disturbed' => DisturbedBalls::class,
+            ],
             self::Change => ['parts' => SessionPartsCompared::class, 'first_last' => FirstAndLast::class],
             self::Outcome => ['holed' => HoledShare::class],
         };

@@ -22,6 +22,5 @@ final readonly class ReviewedBall
         public ?float $weight,
         public bool $isOdd,
         public bool $isToday,
-    ) {
-    }
+    ) {}
 }

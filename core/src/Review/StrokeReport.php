@@ -34,8 +34,7 @@ final readonly class StrokeReport
         public ?SessionOffset $today,
         public array $leftOut,
         public array $balls,
-    ) {
-    }
+    ) {}
 
     /** @param list<RolledBall> $balls all of one student's, oldest first */
     public static function of(array $balls, ?Surface $surface, string $sessionId, StrokePrior $prior): self
@@ -45,7 +44,11 @@ final readonly class StrokeReport
         $verdicts = $selection->verdicts($balls);
         $putts = $selection->putts($balls, $verdicts);
         $fit = (new StrokeFitter(new FitOptions($prior)))->fit(array_values($putts));
-        $todays = array_filter($putts, static fn(int $i): bool => $balls[$i]->sessionId === $sessionId, ARRAY_FILTER_USE_KEY);
+        $todays = array_filter(
+            $putts,
+            static fn(int $i): bool => $balls[$i]->sessionId === $sessionId,
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return new self(
             $prior,
@@ -94,8 +97,13 @@ final readonly class StrokeReport
      *
      * @return list<ReviewedBall>
      */
-    private static function drawn(array $balls, array $verdicts, array $places, StrokeFit $fit, string $sessionId): array
-    {
+    private static function drawn(
+        array $balls,
+        array $verdicts,
+        array $places,
+        StrokeFit $fit,
+        string $sessionId,
+    ): array {
         $fitted = array_flip($places);
         $odd = array_flip($fit->marked);
         $first = max(0, count($balls) - self::MOST_DRAWN);

@@ -27,11 +27,23 @@ final class StudentReminders
      *
      * @return list<array{string, string}> what it is about, and the line
      */
-    public static function lines(StudentProfile $about, CurrentGoals $inWork, array $cards, array $checks, ?string $exception, ?int $weeksAway, ?string $task, HomeworkReport $home, string $today): array
-    {
+    public static function lines(
+        StudentProfile $about,
+        CurrentGoals $inWork,
+        array $cards,
+        array $checks,
+        ?string $exception,
+        ?int $weeksAway,
+        ?string $task,
+        HomeworkReport $home,
+        string $today,
+    ): array {
         $lines = [];
         if ($about->lacksConsent()) {
-            $lines[] = ['Consent', 'Under age: a guardian’s consent is not noted. Keep no more than is needed until it is.'];
+            $lines[] = [
+                'Consent',
+                'Under age: a guardian’s consent is not noted. Keep no more than is needed until it is.',
+            ];
         }
         $retention = Retention::of($about);
         if ($retention?->isPast($today) === true) {
@@ -45,7 +57,14 @@ final class StudentReminders
         }
         $away = max($about->layOffWeeks ?? 0, $weeksAway ?? 0);
         if ($away >= self::LONG_LAY_OFF) {
-            $lines[] = ['Lay-off', sprintf('%d weeks without real greens%s: begin with the read and the pace.', $away, $about->layOffWork === null ? '' : " ($about->layOffWork)")];
+            $lines[] = [
+                'Lay-off',
+                sprintf(
+                    '%d weeks without real greens%s: begin with the read and the pace.',
+                    $away,
+                    $about->layOffWork === null ? '' : " ($about->layOffWork)",
+                ),
+            ];
         }
         if ($task !== null) {
             $lines[] = ['At home', $task];

@@ -15,9 +15,7 @@ final readonly class TableLength
     private const USUAL_FEET = [3, 6, 9, 12, 18, 24, 30, 40];
     private const USUAL_METRES = [1, 2, 3, 4, 6, 8, 10, 12];
 
-    public function __construct(public Length $length, public Grade $grade, public bool $isStation)
-    {
-    }
+    public function __construct(public Length $length, public Grade $grade, public bool $isStation) {}
 
     /**
      * A session's stations and the usual lengths of a unit, shortest first, each once.

@@ -24,8 +24,7 @@ final readonly class Trend
         public array $points,
         public string $sentence,
         public ?PeriodChange $change,
-    ) {
-    }
+    ) {}
 
     /**
      * @param class-string<ChartedMeasure> $measure
@@ -38,7 +37,13 @@ final readonly class Trend
         foreach ($asked->bySession() as $session => $balls) {
             $finding = $measure::of($balls);
             if ($finding?->value !== null) {
-                $points[] = new TrendPoint($session, $balls->balls[0]->atMilliseconds ?? 0, $finding->value, $finding->interval, $finding->n);
+                $points[] = new TrendPoint(
+                    $session,
+                    $balls->balls[0]->atMilliseconds ?? 0,
+                    $finding->value,
+                    $finding->interval,
+                    $finding->n,
+                );
                 $last = $finding;
             }
         }
@@ -46,7 +51,9 @@ final readonly class Trend
             return null;
         }
         // Of what is only drawn no change is called: the last session's own sentence stands.
-        [$change, $sentence] = !is_subclass_of($measure, ComparableMeasure::class) ? [null, $last->sentence] : self::told($measure, $asked, $points, $sessionsForTrend);
+        [$change, $sentence] = !is_subclass_of($measure, ComparableMeasure::class)
+            ? [null, $last->sentence]
+            : self::told($measure, $asked, $points, $sessionsForTrend);
 
         return new self($key, $last->question, $last->unit, $points, $sentence, $change);
     }
@@ -62,17 +69,32 @@ final readonly class Trend
         $needed = max(2, $sessionsForTrend);
         $told = count(MeasureChange::figures($measure, $asked));
         if ($told < $needed) {
-            return [null, $told < count($points)
-                ? sprintf('%d of %d sessions have enough balls to compare; a trend is told from %d.', $told, count($points), $needed)
-                : sprintf('%s so far; a trend is told from %d.', $told === 1 ? 'One session' : "$told sessions", $needed)];
+            return [
+                null,
+                $told < count($points)
+                    ? sprintf(
+                        '%d of %d sessions have enough balls to compare; a trend is told from %d.',
+                        $told,
+                        count($points),
+                        $needed,
+                    )
+                    : sprintf(
+                        '%s so far; a trend is told from %d.',
+                        $told === 1 ? 'One session' : "$told sessions",
+                        $needed,
+                    ),
+            ];
         }
         [$change, $earlier, $later] = MeasureChange::trend($measure, $asked);
 
-        return [$change, sprintf(
-            'The latest %s against the %s before: %s.',
-            $later === 1 ? 'session' : "$later sessions",
-            $earlier === 1 ? 'one' : (string) $earlier,
-            $change->inWords(...$measure::words()),
-        )];
+        return [
+            $change,
+            sprintf(
+                'The latest %s against the %s before: %s.',
+                $later === 1 ? 'session' : "$later sessions",
+                $earlier === 1 ? 'one' : (string) $earlier,
+                $change->inWords(...$measure::words()),
+            ),
+        ];
     }
 }

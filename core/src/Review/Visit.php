@@ -21,6 +21,5 @@ final readonly class Visit
         public array $conditions = [],
         public array $putters = [],
         public array $tempos = [],
-    ) {
-    }
+    ) {}
 }

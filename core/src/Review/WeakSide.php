@@ -14,9 +14,7 @@ final readonly class WeakSide
     private const FEWEST = 6;
 
     /** @param 'left'|'right' $curving */
-    private function __construct(public string $curving, public string $words)
-    {
-    }
+    private function __construct(public string $curving, public string $words) {}
 
     /** Null where too few were seen, or neither side is worse. */
     public static function of(BallSelection $asked): ?self
@@ -40,14 +38,17 @@ final readonly class WeakSide
         }
         [$curving, $worse, $better] = $difference < 0.0 ? ['left', $left, $right] : ['right', $right, $left];
 
-        return new self($curving, sprintf(
-            '%s: %d of %d were holed or missed high; the other way %d of %d.',
-            LowSide::curving($curving, $asked->hand),
-            $good($worse),
-            count($worse),
-            $good($better),
-            count($better),
-        ));
+        return new self(
+            $curving,
+            sprintf(
+                '%s: %d of %d were holed or missed high; the other way %d of %d.',
+                LowSide::curving($curving, $asked->hand),
+                $good($worse),
+                count($worse),
+                $good($better),
+                count($better),
+            ),
+        );
     }
 
     /** Whether a breaking putt was enough read; null where it does not break, or nobody said how it went by. */

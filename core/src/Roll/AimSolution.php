@@ -22,8 +22,7 @@ final readonly class AimSolution
         private float $startSpeed,
         private float $speedAtHole,
         private float $levelDeceleration,
-    ) {
-    }
+    ) {}
 
     /** @internal built by the reader */
     public static function solved(
@@ -62,7 +61,7 @@ final readonly class AimSolution
     /** The aim offset in hole widths, positive right; null if unsolved. */
     public function aimInHoles(): ?float
     {
-        return $this->ifSolved($this->lengthMetres * tan($this->startLine) / (2.0 * Physics::HOLE_RADIUS));
+        return $this->ifSolved(($this->lengthMetres * tan($this->startLine)) / (2.0 * Physics::HOLE_RADIUS));
     }
 
     /** Start speed, m/s; null if unsolved. */

@@ -61,9 +61,9 @@ final readonly class AimSolver
         if ($this->surface->tier === null && !$this->surface->planeHolds()) {
             return AimSolution::refused(NoAimReason::RunsAway);
         }
-        $found = $this->newton($this->surface, $this->straightGuess($this->surface))
-            ?? $this->growSlopes()
-            ?? $this->polished($this->walkSpeeds());
+        $found =
+            $this->newton($this->surface, $this->straightGuess($this->surface)) ??
+            ($this->growSlopes() ?? $this->polished($this->walkSpeeds()));
         if ($found instanceof NoAimReason) {
             return AimSolution::refused($found);
         }

@@ -13,9 +13,7 @@ final readonly class Grain
     /** Strongest grain the model is meant for. */
     private const STRONGEST = 0.15;
 
-    private function __construct(public float $strength, public float $towardX, public float $towardY)
-    {
-    }
+    private function __construct(public float $strength, public float $towardX, public float $towardY) {}
 
     /**
      * @param float $strength k, share of the deceleration taken off when rolling with the grain

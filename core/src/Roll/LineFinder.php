@@ -21,9 +21,7 @@ final readonly class LineFinder
     private const LONGEST_MOVE = 0.2;
 
     /** @param float $tolerance how close to the wanted pass counts as found, metres */
-    public function __construct(private Roller $roller, private float $hole, private float $tolerance)
-    {
-    }
+    public function __construct(private Roller $roller, private float $hole, private float $tolerance) {}
 
     /** Start line over the hole's centre, searched from a first guess; null if none is found. */
     public function throughCentre(float $speed, float $near): ?float
@@ -44,7 +42,7 @@ final readonly class LineFinder
     /** For a dying ball the edge is where it no longer arrives: halved out, as nothing is smooth there. */
     private function lastCaught(float $speed, float $centre, int $side): float
     {
-        [$caught, $missed] = [$centre, $centre + $side * 4.0 * Physics::HOLE_RADIUS / $this->hole];
+        [$caught, $missed] = [$centre, $centre + ($side * 4.0 * Physics::HOLE_RADIUS) / $this->hole];
         while (abs($missed - $caught) * $this->hole > $this->tolerance) {
             $middle = 0.5 * ($caught + $missed);
             $isHoled = $this->roller->rollToHole($speed, $middle, $this->hole)->isHoled();

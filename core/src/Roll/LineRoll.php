@@ -35,12 +35,12 @@ final readonly class LineRoll
     /** Level roll that needs the same start speed, D a / a0, metres; null where no ball stops. */
     public function playsLike(Length $roll): ?float
     {
-        return $this->stops() ? $roll->metres() * $this->deceleration / $this->levelDeceleration : null;
+        return $this->stops() ? ($roll->metres() * $this->deceleration) / $this->levelDeceleration : null;
     }
 
     /** Roll on this grade of a ball that would roll so far on the level, metres; null where none stops. */
     public function rollOf(float $levelMetres): ?float
     {
-        return $this->stops() ? $levelMetres * $this->levelDeceleration / $this->deceleration : null;
+        return $this->stops() ? ($levelMetres * $this->levelDeceleration) / $this->deceleration : null;
     }
 }

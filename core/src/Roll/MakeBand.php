@@ -20,8 +20,7 @@ final readonly class MakeBand
         public float $leftmost,
         public float $centre,
         public float $rightmost,
-    ) {
-    }
+    ) {}
 
     public function width(): float
     {

@@ -28,9 +28,7 @@ final readonly class MakeWindow
     private const FASTEST = 0.98 * Physics::CAPTURE_SPEED;
 
     /** @param list<MakeBand> $bands slowest first; empty when nothing would be caught */
-    private function __construct(public array $bands)
-    {
-    }
+    private function __construct(public array $bands) {}
 
     public static function around(Ground $surface, Length $length, AimSolution $read): self
     {
@@ -47,7 +45,13 @@ final readonly class MakeWindow
         );
         $bands = [];
         for ($i = 0; $i < self::FAN; ++$i) {
-            $band = self::band($roller, $lines, $hole, $slowest + ($fastest - $slowest) * $i / (self::FAN - 1), $line);
+            $band = self::band(
+                $roller,
+                $lines,
+                $hole,
+                $slowest + (($fastest - $slowest) * $i) / (self::FAN - 1),
+                $line,
+            );
             if ($band !== null) {
                 $bands[] = $band;
                 $line = $band->centre;
@@ -78,9 +82,18 @@ final readonly class MakeWindow
      * is nearly the same for every ball, so the squares of start speed and arrival move together; where that does not
      * settle (a tier, a ball that does not get there) it is halved out.
      */
-    private static function startFor(Roller $roller, LineFinder $lines, float $hole, AimSolution $read, float $arrival): float
-    {
-        [$line, $speed, $arrives] = [(float) $read->startLine(), (float) $read->startSpeed(), (float) $read->speedAtHole()];
+    private static function startFor(
+        Roller $roller,
+        LineFinder $lines,
+        float $hole,
+        AimSolution $read,
+        float $arrival,
+    ): float {
+        [$line, $speed, $arrives] = [
+            (float) $read->startLine(),
+            (float) $read->startSpeed(),
+            (float) $read->speedAtHole(),
+        ];
         $squared = $speed ** 2;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $squared += $arrival ** 2 - $arrives ** 2;
@@ -111,8 +124,8 @@ final readonly class MakeWindow
         for ($round = 0; $round < self::HALVINGS; ++$round) {
             $middle = 0.5 * ($slow + $fast);
             $through = $lines->throughCentre($middle, $line);
-            $isTooSlow = $through === null
-                || $roller->rollToHole($middle, $through, $hole)->closest->speed() < $arrival;
+            $isTooSlow =
+                $through === null || $roller->rollToHole($middle, $through, $hole)->closest->speed() < $arrival;
             [$slow, $fast] = $isTooSlow ? [$middle, $fast] : [$slow, $middle];
             $line = $through ?? $line;
         }

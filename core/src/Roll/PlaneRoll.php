@@ -54,15 +54,16 @@ final readonly class PlaneRoll
         $down = $x * $this->downX + $y * $this->downY;
         // The larger of the half-angle's two by the root, the other from it: straight up and down are exactly that.
         $larger = sqrt(0.5 * (1.0 + abs($down)));
-        $smaller = 0.5 * abs($across) / $larger;
+        $smaller = (0.5 * abs($across)) / $larger;
         [$this->cosine, $this->sine] = $down >= 0.0 ? [$larger, $smaller] : [$smaller, $larger];
     }
 
     /** Whether a surface is a plane on which a ball surely comes to rest, and nothing else. */
     public static function fits(Ground $surface): bool
     {
-        return $surface->tier === null && $surface->grain === null
-            && hypot($surface->pullX, $surface->pullY) < self::STEEPEST * $surface->deceleration;
+        return $surface->tier === null &&
+            $surface->grain === null &&
+            hypot($surface->pullX, $surface->pullY) < self::STEEPEST * $surface->deceleration;
     }
 
     /**
@@ -77,10 +78,17 @@ final readonly class PlaneRoll
         [$c2, $s2, $q] = [$this->cosine ** 2, $this->sine ** 2, $this->ratio];
         [$a, $b] = $this->powers($w);
         $reach = $this->speed ** 2 / (2.0 * $this->surface->deceleration);
-        $down = $reach * ($c2 * $c2 * (1.0 - $a * $a) / (1.0 - $q) - $s2 * $s2 * (1.0 - $b * $b) / (1.0 + $q));
-        $across = 2.0 * $reach * $this->sine * $this->cosine
-            * ($c2 * (1.0 - $w * $a) / (1.0 - 0.5 * $q) + $s2 * (1.0 - $w * $b) / (1.0 + 0.5 * $q));
-        [$vDown, $vAcross] = [$this->speed * ($c2 * $a - $s2 * $b), 2.0 * $this->speed * $this->sine * $this->cosine * $w];
+        $down = $reach * (($c2 * $c2 * (1.0 - $a * $a)) / (1.0 - $q) - ($s2 * $s2 * (1.0 - $b * $b)) / (1.0 + $q));
+        $across =
+            2.0 *
+            $reach *
+            $this->sine *
+            $this->cosine *
+            (($c2 * (1.0 - $w * $a)) / (1.0 - 0.5 * $q) + ($s2 * (1.0 - $w * $b)) / (1.0 + 0.5 * $q));
+        [$vDown, $vAcross] = [
+            $this->speed * ($c2 * $a - $s2 * $b),
+            2.0 * $this->speed * $this->sine * $this->cosine * $w,
+        ];
 
         return [
             $down * $this->downX + $across * $this->acrossX,
@@ -96,8 +104,8 @@ final readonly class PlaneRoll
         [$c2, $s2, $q] = [$this->cosine ** 2, $this->sine ** 2, $this->ratio];
         [$a, $b] = $this->powers($w);
 
-        return $this->speed ** 2 / (2.0 * $this->surface->deceleration)
-            * ($c2 * $c2 * $a * $a / (1.0 - $q) + 2.0 * $c2 * $s2 * $w * $w + $s2 * $s2 * $b * $b / (1.0 + $q));
+        return ($this->speed ** 2 / (2.0 * $this->surface->deceleration)) *
+            (($c2 * $c2 * $a * $a) / (1.0 - $q) + 2.0 * $c2 * $s2 * $w * $w + ($s2 * $s2 * $b * $b) / (1.0 + $q));
     }
 
     /**
@@ -147,22 +155,24 @@ final readonly class PlaneRoll
     {
         $a = $w ** (1.0 - $this->ratio);
 
-        return [$a, $a === 0.0 ? 0.0 : $w * $w / $a];
+        return [$a, $a === 0.0 ? 0.0 : ($w * $w) / $a];
     }
 
     private function secondsAt(float $w): float
     {
         [$a, $b] = $this->powers($w);
 
-        return $this->speed / $this->surface->deceleration
-            * ($this->cosine ** 2 * (1.0 - $a) / (1.0 - $this->ratio) + $this->sine ** 2 * (1.0 - $b) / (1.0 + $this->ratio));
+        return ($this->speed / $this->surface->deceleration) *
+            (($this->cosine ** 2 * (1.0 - $a)) / (1.0 - $this->ratio) +
+                ($this->sine ** 2 * (1.0 - $b)) / (1.0 + $this->ratio));
     }
 
     /** The place at a time, by Newton from a little earlier: dt/dw = −v / (a0 w). */
     private function whereAt(float $time, float $w): float
     {
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $step = ($this->secondsAt($w) - $time) * $this->surface->deceleration * $w / max(1e-12, $this->speedAt($w));
+            $step =
+                (($this->secondsAt($w) - $time) * $this->surface->deceleration * $w) / max(1e-12, $this->speedAt($w));
             $w = min(1.0, max(0.1 * $w, $w + $step));
             if (abs($step) < 1e-9) {
                 break;
@@ -184,7 +194,7 @@ final readonly class PlaneRoll
     {
         $w = $past;
         for ($round = 0; $round < self::ROUNDS && $before - $past > self::CLOSE * $before; ++$round) {
-            $w = $past - $fPast * ($before - $past) / ($fBefore - $fPast);
+            $w = $past - ($fPast * ($before - $past)) / ($fBefore - $fPast);
             $f = $this->closing($w, $holeX);
             if (abs($f) < self::CLOSE) {
                 return $w;

@@ -32,9 +32,7 @@ final readonly class Roller
     private const FURTHEST_METRES = 10.0;
 
     /** @param float $longestStep seconds; 10 ms wherever the answer is to be held against a reference */
-    public function __construct(private Ground $surface, private float $longestStep = self::STEP)
-    {
-    }
+    public function __construct(private Ground $surface, private float $longestStep = self::STEP) {}
 
     /**
      * Rolls to rest past a hole on the line.
@@ -69,7 +67,7 @@ final readonly class Roller
         $beyond = 0.0;
         $steps = 0;
         $furthest = self::FURTHEST_HOLES * $holeX + self::FURTHEST_METRES;
-        for ($time = 0.0; $time < self::LONGEST_SECONDS;) {
+        for ($time = 0.0; $time < self::LONGEST_SECONDS; ) {
             $dt = $this->nextStep($ball);
             if ($dt === null) {
                 return $this->atRest($ball, $closest, $beyond, $holeX, [...$path, [$ball[0], $ball[1]]]);
@@ -131,7 +129,7 @@ final readonly class Roller
         $slowing = $this->surface->deceleration + ($pullX * $vx + $this->surface->pullY * $vy) / $v;
         if ($slowing > 0.0 && $v < 2.0 * $dt * $slowing) {
             // Halving onto rest keeps the stages of one step on the same side of zero speed.
-            $dt = min($dt, 0.5 * $v / $slowing);
+            $dt = min($dt, (0.5 * $v) / $slowing);
         }
         if ($tier !== null && $vx !== 0.0) {
             foreach ([$tier->start, $tier->end()] as $edge) {
@@ -157,7 +155,11 @@ final readonly class Roller
         [$x, $y, $vx, $vy] = $ball;
         $surface = $this->surface;
         [$a0, $pullX, $pullY, $tier, $grain] = [
-            $surface->deceleration, $surface->pullX, $surface->pullY, $surface->tier, $surface->grain,
+            $surface->deceleration,
+            $surface->pullX,
+            $surface->pullY,
+            $surface->tier,
+            $surface->grain,
         ];
         $sumX = $sumY = $sumVx = $sumVy = 0.0;
         [$sx, $svx, $svy] = [$x, $vx, $vy];
@@ -165,7 +167,7 @@ final readonly class Roller
             $v = sqrt($svx * $svx + $svy * $svy) ?: 1e-12;
             $drag = $a0 / $v;
             if ($grain !== null) {
-                $drag *= 1.0 - $grain->strength * ($svx * $grain->towardX + $svy * $grain->towardY) / $v;
+                $drag *= 1.0 - ($grain->strength * ($svx * $grain->towardX + $svy * $grain->towardY)) / $v;
             }
             $ax = -$drag * $svx - $pullX;
             if ($tier !== null) {
@@ -195,7 +197,7 @@ final readonly class Roller
         [$low, $fLow] = [0.0, self::closing($ball, $holeX)];
         [$high, $fHigh] = [$dt, self::closing($this->step($ball, $dt), $holeX)];
         for ($round = 0; $round < 12 && $high - $low > 1e-13; ++$round) {
-            $t = $low - $fLow * ($high - $low) / ($fHigh - $fLow);
+            $t = $low - ($fLow * ($high - $low)) / ($fHigh - $fLow);
             $f = self::closing($this->step($ball, $t), $holeX);
             if (abs($f) < 1e-13) {
                 return $t;
@@ -234,7 +236,7 @@ final readonly class Roller
         $speeds = sqrt(($from[2] ** 2 + $from[3] ** 2) * ($to[2] ** 2 + $to[3] ** 2));
         $sine = $speeds > 0.0 ? ($from[2] * $to[3] - $from[3] * $to[2]) / $speeds : 0.0;
 
-        return $chord * (1.0 + $sine * $sine / 24.0);
+        return $chord * (1.0 + ($sine * $sine) / 24.0);
     }
 
     /**

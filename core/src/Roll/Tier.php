@@ -19,9 +19,7 @@ final readonly class Tier
      * @param float $run metres along the line from foot to top, above 0
      * @param float $start metres along the line from the ball to where it begins
      */
-    private function __construct(public float $height, public float $run, public float $start)
-    {
-    }
+    private function __construct(public float $height, public float $run, public float $start) {}
 
     /**
      * @throws InvalidInput If a number is not finite, the run is not above 0, or it is shorter than the
@@ -45,7 +43,7 @@ final readonly class Tier
     {
         $t = ($x - $this->start) / $this->run;
 
-        return $t <= 0.0 || $t >= 1.0 ? 0.0 : 6.0 * $this->height / $this->run * $t * (1.0 - $t);
+        return $t <= 0.0 || $t >= 1.0 ? 0.0 : ((6.0 * $this->height) / $this->run) * $t * (1.0 - $t);
     }
 
     public function end(): float

@@ -23,8 +23,7 @@ final readonly class Trajectory
         public ?BallState $rest,
         public ?float $beyond,
         public array $path,
-    ) {
-    }
+    ) {}
 
     /**
      * Whether the hole catches the ball: δ ≤ R_h and v ≤ v_c (1 − (δ/R_h)²) (Penner 2002, eq. for a

@@ -25,7 +25,11 @@ enum BenchmarkFigure: string
     {
         $class = null;
         foreach ($play->classes as $each) {
-            if ($length !== null && $length->metres() > $each->low && ($each->high === null || $length->metres() <= $each->high)) {
+            if (
+                $length !== null &&
+                $length->metres() > $each->low &&
+                ($each->high === null || $length->metres() <= $each->high)
+            ) {
                 $class = $each;
             }
         }

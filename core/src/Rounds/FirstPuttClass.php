@@ -24,6 +24,5 @@ final readonly class FirstPuttClass
         public float $threePutt,
         public Interval $threePuttInterval,
         public ?float $meanLeave,
-    ) {
-    }
+    ) {}
 }

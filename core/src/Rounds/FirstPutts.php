@@ -27,9 +27,7 @@ final readonly class FirstPutts
      * @param list<float> $lengths metres, shortest first
      * @param non-empty-list<float> $ends of the classes, metres
      */
-    private function __construct(public array $lengths, private array $ends)
-    {
-    }
+    private function __construct(public array $lengths, private array $ends) {}
 
     /**
      * @param list<Hole> $holes
@@ -37,10 +35,18 @@ final readonly class FirstPutts
      */
     public static function of(array $holes, Unit $unit): self
     {
-        $lengths = array_values(array_filter(array_map(static fn(Hole $hole): ?float => $hole->first?->metres(), $holes), static fn(?float $metres): bool => $metres !== null));
+        $lengths = array_values(
+            array_filter(
+                array_map(static fn(Hole $hole): ?float => $hole->first?->metres(), $holes),
+                static fn(?float $metres): bool => $metres !== null,
+            ),
+        );
         sort($lengths);
 
-        $ends = $unit === Unit::Metres ? self::METRES : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
+        $ends =
+            $unit === Unit::Metres
+                ? self::METRES
+                : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
 
         return new self($lengths, $ends);
     }
@@ -77,7 +83,10 @@ final readonly class FirstPutts
         }
         $mix = [];
         foreach ($this->classes() as [$low, $high, $n]) {
-            $in = array_filter($this->lengths, static fn(float $metres): bool => $metres > $low && ($high === null || $metres <= $high));
+            $in = array_filter(
+                $this->lengths,
+                static fn(float $metres): bool => $metres > $low && ($high === null || $metres <= $high),
+            );
             if ($n > 0) {
                 $mix[] = [Length::ofMetres(array_sum($in) / $n), (float) $n];
             }
@@ -93,7 +102,16 @@ final readonly class FirstPutts
         $classes = [];
         foreach ([0.0, ...$this->ends] as $i => $low) {
             $high = $this->ends[$i] ?? null;
-            $classes[] = [$low, $high, count(array_filter($this->lengths, static fn(float $metres): bool => $metres > $low && ($high === null || $metres <= $high)))];
+            $classes[] = [
+                $low,
+                $high,
+                count(
+                    array_filter(
+                        $this->lengths,
+                        static fn(float $metres): bool => $metres > $low && ($high === null || $metres <= $high),
+                    ),
+                ),
+            ];
         }
 
         return $classes;

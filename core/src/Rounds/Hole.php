@@ -25,18 +25,30 @@ final readonly class Hole
         public ?Length $leave,
         public ?MissSide $side,
         public bool $isExtreme,
-    ) {
-    }
+    ) {}
 
-    public static function of(?Length $first, ?int $putts, ?Length $leave = null, ?MissSide $side = null, bool $isExtreme = false): self
-    {
-        return new self($first, $putts === null ? null : max(0, min(self::MOST_PUTTS, $putts)), $leave, $side, $isExtreme);
+    public static function of(
+        ?Length $first,
+        ?int $putts,
+        ?Length $leave = null,
+        ?MissSide $side = null,
+        bool $isExtreme = false,
+    ): self {
+        return new self(
+            $first,
+            $putts === null ? null : max(0, min(self::MOST_PUTTS, $putts)),
+            $leave,
+            $side,
+            $isExtreme,
+        );
     }
 
     /** @throws InvalidInput If a field is unusable. */
     public static function read(JsonInput $hole): self
     {
-        $length = static fn(string $field): ?Length => $hole->has($field) ? Length::ofMetres($hole->number($field), $hole->path($field)) : null;
+        $length = static fn(string $field): ?Length => $hole->has($field)
+            ? Length::ofMetres($hole->number($field), $hole->path($field))
+            : null;
 
         return self::of(
             $length('first_m'),

@@ -11,9 +11,7 @@ final readonly class PlayedRound
      * @param list<Hole> $holes
      * @param bool $isFromMemory whether it was written down later
      */
-    public function __construct(public array $holes, public bool $isFromMemory)
-    {
-    }
+    public function __construct(public array $holes, public bool $isFromMemory) {}
 
     /** @return list<Hole> those whose putts were counted */
     public function counted(): array

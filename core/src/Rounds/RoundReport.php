@@ -33,8 +33,7 @@ final readonly class RoundReport
         public ?int $avoidable,
         public FirstPutts $firstPutts,
         public array $classes,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<PlayedRound> $rounds
@@ -45,7 +44,9 @@ final readonly class RoundReport
     {
         $holes = array_merge(...array_map(static fn(PlayedRound $round): array => $round->holes, $rounds));
         $counted = array_merge(...array_map(static fn(PlayedRound $round): array => $round->counted(), $rounds));
-        $many = static fn(int $putts): int => count(array_filter($counted, static fn(Hole $hole): bool => $hole->putts === $putts));
+        $many = static fn(int $putts): int => count(
+            array_filter($counted, static fn(Hole $hole): bool => $hole->putts === $putts),
+        );
         $four = count(array_filter($counted, static fn(Hole $hole): bool => $hole->putts >= 4));
         $three = $many(3);
 
@@ -58,7 +59,9 @@ final readonly class RoundReport
             threePutts: $three,
             fourPutts: $four,
             strokesLost: $three + 2 * $four,
-            avoidable: $inside === null ? null : count(array_filter($counted, static fn(Hole $hole): bool => self::isAvoidable($hole, $inside))),
+            avoidable: $inside === null
+                ? null
+                : count(array_filter($counted, static fn(Hole $hole): bool => self::isAvoidable($hole, $inside))),
             firstPutts: FirstPutts::of($holes, $unit),
             classes: self::classes($counted, $unit),
         );
@@ -66,13 +69,16 @@ final readonly class RoundReport
 
     public static function isAvoidable(Hole $hole, Length $inside): bool
     {
-        return $hole->isThreePutt() && !$hole->isExtreme && $hole->first !== null && $hole->first->metres() <= $inside->metres();
+        return $hole->isThreePutt() &&
+            !$hole->isExtreme &&
+            $hole->first !== null &&
+            $hole->first->metres() <= $inside->metres();
     }
 
     /** Figures as of a whole round; null before a hole was counted. */
     public function per18(int $count): ?float
     {
-        return $this->holes === 0 ? null : self::HOLES * $count / $this->holes;
+        return $this->holes === 0 ? null : (self::HOLES * $count) / $this->holes;
     }
 
     /**
@@ -84,20 +90,35 @@ final readonly class RoundReport
     {
         $classes = [];
         foreach (FirstPutts::of($holes, $unit)->classes() as [$low, $high, $n]) {
-            $in = array_values(array_filter($holes, static fn(Hole $hole): bool => $hole->first !== null && $hole->first->metres() > $low && ($high === null || $hole->first->metres() <= $high)));
+            $in = array_values(
+                array_filter(
+                    $holes,
+                    static fn(Hole $hole): bool => $hole->first !== null &&
+                        $hole->first->metres() > $low &&
+                        ($high === null || $hole->first->metres() <= $high),
+                ),
+            );
             if ($n > 0 && $in !== []) {
                 $share = static fn(\Closure $counts): array => [
                     count(array_filter($in, $counts)) / count($in),
                     Interval::wilson(count(array_filter($in, $counts)), count($in), self::LEVEL),
                 ];
-                $leaves = array_filter(array_map(static fn(Hole $hole): ?float => $hole->leave?->metres(), $in), static fn(?float $metres): bool => $metres !== null);
+                $leaves = array_filter(
+                    array_map(static fn(Hole $hole): ?float => $hole->leave?->metres(), $in),
+                    static fn(?float $metres): bool => $metres !== null,
+                );
+                [$onePutts, $oneInterval] = $share(static fn(Hole $hole): bool => $hole->putts === 1);
+                [$threePutts, $threeInterval] = $share(static fn(Hole $hole): bool => $hole->isThreePutt());
+                $meanLeave = $leaves === [] ? null : array_sum($leaves) / count($leaves);
                 $classes[] = new FirstPuttClass(
                     $low,
                     $high,
                     count($in),
-                    ...$share(static fn(Hole $hole): bool => $hole->putts === 1),
-                    ...$share(static fn(Hole $hole): bool => $hole->isThreePutt()),
-                    meanLeave: $leaves === [] ? null : array_sum($leaves) / count($leaves),
+                    $onePutts,
+                    $oneInterval,
+                    $threePutts,
+                    $threeInterval,
+                    $meanLeave,
                 );
             }
         }

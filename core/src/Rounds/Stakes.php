@@ -40,8 +40,7 @@ final readonly class Stakes
         public int $lineBalls,
         public ?float $readSpread,
         private float $readShare,
-    ) {
-    }
+    ) {}
 
     /** @return array{pace: float, line: float, read: float} strokes a round by what is worked at: a misread is part of the start line's spread, by its share of the variance */
     public function bySkill(): array
@@ -62,13 +61,18 @@ final readonly class Stakes
         [$control, $line, $read] = [Pace::control($asked), StartLines::fit($asked), ReadError::spread($asked)];
         $player = $control === null ? null : self::told($control, $line, $read ?? 0.0, $asked->pace);
         if ($control === null || $player === null) {
-            return $control?->spread === null || Pace::told($control) < self::FEWEST ? StakesMissing::Pace : StakesMissing::StartLine;
+            return $control?->spread === null || Pace::told($control) < self::FEWEST
+                ? StakesMissing::Pace
+                : StakesMissing::StartLine;
         }
         $expected = new ExpectedPutts($player, $speed);
 
         return new self(
             StrokesAtStake::of($player, $speed, $firstPutts->mix()),
-            array_map(static fn(float $metres): LengthOutcome => $expected->from(Length::ofMetres($metres)), self::LENGTHS),
+            array_map(
+                static fn(float $metres): LengthOutcome => $expected->from(Length::ofMetres($metres)),
+                self::LENGTHS,
+            ),
             Pace::told($control),
             $line->n,
             $read,
@@ -81,14 +85,20 @@ final readonly class Stakes
     {
         $control = Pace::control($asked);
 
-        return $control === null ? null : self::told($control, StartLines::fit($asked), ReadError::spread($asked) ?? 0.0, $asked->pace);
+        return $control === null
+            ? null
+            : self::told($control, StartLines::fit($asked), ReadError::spread($asked) ?? 0.0, $asked->pace);
     }
 
     /** @param float $read a misread and a stroke off line are chance apart, so they add in quadrature, radians */
     private static function told(DistanceControl $control, DirectionFit $line, float $read, float $pace): ?Player
     {
-        return $control->bias === null || $control->spread === null || $line->bias === null || $line->spread === null
-            || Pace::told($control) < self::FEWEST || $line->n < self::FEWEST
+        return $control->bias === null ||
+            $control->spread === null ||
+            $line->bias === null ||
+            $line->spread === null ||
+            Pace::told($control) < self::FEWEST ||
+            $line->n < self::FEWEST
             ? null
             : Player::of($line->bias, hypot($line->spread, $read), $control->bias, $control->spread, $pace);
     }

@@ -14,7 +14,8 @@ enum StakesMissing: string
     {
         return match ($this) {
             self::Pace => 'Not told yet: it takes a dozen balls at targets to know the pace.',
-            self::StartLine => 'Not told yet: it takes a dozen balls past a checked gate, with misses on both sides, to know the start line.',
+            self::StartLine
+                => 'Not told yet: it takes a dozen balls past a checked gate, with misses on both sides, to know the start line.',
         };
     }
 }

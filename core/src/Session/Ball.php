@@ -32,8 +32,7 @@ final readonly class Ball
         public Observations $sight,
         public ?Length $runOn,
         public Grade $across,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidInput If a ball that was not holed has no roll. */
     public static function seen(
@@ -49,7 +48,10 @@ final readonly class Ball
         ?Grade $across = null,
     ): self {
         if ($roll === null && !$stop->mayLackRoll()) {
-            throw InvalidInput::at($rollField, 'Say how far the ball rolled; only a holed or unmeasured one may go without.');
+            throw InvalidInput::at(
+                $rollField,
+                'Say how far the ball rolled; only a holed or unmeasured one may go without.',
+            );
         }
 
         return new self(

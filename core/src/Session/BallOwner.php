@@ -20,8 +20,7 @@ final readonly class BallOwner
         public ?string $student = null,
         public ?string $putter = null,
         public ?int $tempo = null,
-    ) {
-    }
+    ) {}
 
     /** The same ball in another's hands. */
     public function givenTo(BallReassigned $to): self

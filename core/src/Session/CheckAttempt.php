@@ -19,6 +19,5 @@ final readonly class CheckAttempt
         public ?string $student,
         public string $kind,
         public array $answers,
-    ) {
-    }
+    ) {}
 }

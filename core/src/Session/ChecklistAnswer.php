@@ -21,8 +21,7 @@ final readonly class ChecklistAnswer
         public string $point,
         public ?PointAnswer $sight,
         public ?string $word,
-    ) {
-    }
+    ) {}
 
     /** What it is the latest look of. */
     public function place(): string

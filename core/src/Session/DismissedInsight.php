@@ -11,7 +11,5 @@ final readonly class DismissedInsight
      * @param string|null $evidence the stamp of what it rested on; null when unknown, so that it stays away
      *                              for this session only
      */
-    public function __construct(public string $key, public ?string $evidence, public ?string $reason)
-    {
-    }
+    public function __construct(public string $key, public ?string $evidence, public ?string $reason) {}
 }

@@ -15,6 +15,5 @@ final readonly class LoggedBall
         public int $corrections,
         public BallOwner $belonging = new BallOwner(),
         public RollContext $during = new RollContext(),
-    ) {
-    }
+    ) {}
 }

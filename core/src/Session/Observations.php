@@ -36,8 +36,12 @@ final readonly class Observations
         return new self(array_filter($answers, static fn(mixed $answer): bool => $answer !== null));
     }
 
-    public static function of(?float $side = null, ?GateResult $gate = null, ?LengthCall $call = null, ?bool $hit = null): self
-    {
+    public static function of(
+        ?float $side = null,
+        ?GateResult $gate = null,
+        ?LengthCall $call = null,
+        ?bool $hit = null,
+    ): self {
         return self::answered(['side_m' => $side, 'gate' => $gate?->value, 'call' => $call?->value, 'hit' => $hit]);
     }
 

@@ -8,7 +8,5 @@ namespace Amble\Core\Session;
 final readonly class Remarks
 {
     /** @param Cause|null $cause why it missed; null while nobody said */
-    public function __construct(public ?BallMark $mark = null, public ?Cause $cause = null)
-    {
-    }
+    public function __construct(public ?BallMark $mark = null, public ?Cause $cause = null) {}
 }

@@ -8,9 +8,7 @@ namespace Amble\Core\Session;
 final readonly class RollContext
 {
     /** @param list<Disturbance> $disturbances in the order they were noted */
-    public function __construct(public ?SessionPart $part = null, public array $disturbances = [])
-    {
-    }
+    public function __construct(public ?SessionPart $part = null, public array $disturbances = []) {}
 
     /** Another part begins: what goes on around goes on. */
     public function begin(?SessionPart $part): self
@@ -20,7 +18,9 @@ final readonly class RollContext
 
     public function note(Disturbance $what, bool $isOn): self
     {
-        $others = array_values(array_filter($this->disturbances, static fn(Disturbance $each): bool => $each !== $what));
+        $others = array_values(
+            array_filter($this->disturbances, static fn(Disturbance $each): bool => $each !== $what),
+        );
 
         return new self($this->part, $isOn ? [...$others, $what] : $others);
     }

@@ -11,9 +11,7 @@ final readonly class RunChanges
      * @param array<string, non-negative-int> $joined the station each began at, by student, in the order they came
      * @param int|null $endedAt Unix milliseconds; null while nobody ended it
      */
-    public function __construct(public array $joined = [], public ?int $endedAt = null)
-    {
-    }
+    public function __construct(public array $joined = [], public ?int $endedAt = null) {}
 
     /** @param non-negative-int $station */
     public function withStudent(string $student, int $station): self

@@ -22,8 +22,7 @@ final readonly class SafetyContext
         public int $balls = 0,
         public bool $hasMinor = false,
         public bool $looksElsewhere = false,
-    ) {
-    }
+    ) {}
 
     public function has(Condition|Disturbance ...$any): bool
     {

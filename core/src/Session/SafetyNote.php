@@ -47,36 +47,34 @@ enum SafetyNote: string
     {
         $when = static fn(bool $is, self ...$cautions): array => $is ? $cautions : [];
 
-        return array_values(match ($step) {
-            SessionStep::Arrive => [
-                ...$when($now->has(Condition::Storm), self::Storm),
-                ...$when($now->has(Condition::Sun), self::Sun),
-                ...$when($now->has(Condition::Cold), self::Cold),
-                ...$when($now->hasMinor, self::Consent),
-                ...$when($now->hasMinor && $now->isGroup, self::Supervise),
-                ...$when(!$now->isGrass, self::Indoors),
-            ],
-            SessionStep::Green => [
-                ...$when($now->isGrass, self::Local),
-                ...$when($now->has(Condition::Cored, Condition::Rain, Condition::TopDressed), self::WeakTurf),
-            ],
-            SessionStep::SetOut => [
-                self::Pacing,
-                self::Trip,
-                ...$when($now->isGrass, self::Stakes, self::Wear),
-            ],
-            SessionStep::Roll => [
-                ...$when($now->has(Condition::Storm), self::Storm),
-                ...$when($now->looksElsewhere, self::Elsewhere),
-                ...$when($now->has(Disturbance::Players), self::Others),
-                ...$when($now->has(Disturbance::Insects), self::Insects),
-                ...$when($now->balls >= self::MANY, self::ManyBalls),
-                ...$when($now->isGroup || $now->balls > 0, self::Underfoot),
-                ...$when($now->isGrass, self::Swings),
-                self::Backs,
-            ],
-            SessionStep::LookBack => [],
-            SessionStep::CarryOn => [self::Practice],
-        });
+        return array_values(
+            match ($step) {
+                SessionStep::CheckIn => [
+                    ...$when($now->has(Condition::Storm), self::Storm),
+                    ...$when($now->has(Condition::Sun), self::Sun),
+                    ...$when($now->has(Condition::Cold), self::Cold),
+                    ...$when($now->hasMinor, self::Consent),
+                    ...$when($now->hasMinor && $now->isGroup, self::Supervise),
+                    ...$when(!$now->isGrass, self::Indoors),
+                ],
+                SessionStep::GreenSpeed => [
+                    ...$when($now->isGrass, self::Local),
+                    ...$when($now->has(Condition::Cored, Condition::Rain, Condition::TopDressed), self::WeakTurf),
+                ],
+                SessionStep::Stations => [self::Pacing, self::Trip, ...$when($now->isGrass, self::Stakes, self::Wear)],
+                SessionStep::Putt => [
+                    ...$when($now->has(Condition::Storm), self::Storm),
+                    ...$when($now->looksElsewhere, self::Elsewhere),
+                    ...$when($now->has(Disturbance::Players), self::Others),
+                    ...$when($now->has(Disturbance::Insects), self::Insects),
+                    ...$when($now->balls >= self::MANY, self::ManyBalls),
+                    ...$when($now->isGroup || $now->balls > 0, self::Underfoot),
+                    ...$when($now->isGrass, self::Swings),
+                    self::Backs,
+                ],
+                SessionStep::Review => [],
+                SessionStep::WrapUp => [self::Practice],
+            },
+        );
     }
 }

@@ -44,8 +44,7 @@ final readonly class SessionLog
         public array $points = [],
         public RollContext $during = new RollContext(),
         public int $latestMilliseconds = 0,
-    ) {
-    }
+    ) {}
 
     /** @param iterable<SessionEvent> $events of one id the first stands, as in the database */
     public static function fold(iterable $events): self
@@ -60,13 +59,26 @@ final readonly class SessionLog
             $event->apply($fold);
         }
 
-        return $fold->log($byId === [] ? 0 : max(array_map(static fn(SessionEvent $event): int => $event->atMilliseconds, $byId)));
+        return $fold->log(
+            $byId === [] ? 0 : max(array_map(static fn(SessionEvent $event): int => $event->atMilliseconds, $byId)),
+        );
     }
 
     /** The card alone, as of a session that is put away. */
     public function withoutBalls(): self
     {
-        return new self([], $this->counts, $this->stations, $this->conditions, $this->setAside, $this->groupMembers, $this->runs, $this->readingId, during: $this->during, latestMilliseconds: $this->latestMilliseconds);
+        return new self(
+            [],
+            $this->counts,
+            $this->stations,
+            $this->conditions,
+            $this->setAside,
+            $this->groupMembers,
+            $this->runs,
+            $this->readingId,
+            during: $this->during,
+            latestMilliseconds: $this->latestMilliseconds,
+        );
     }
 
     /**
@@ -93,7 +105,9 @@ final readonly class SessionLog
     public function ofRun(string $runId): self
     {
         return new self(
-            array_values(array_filter($this->putts, static fn(LoggedBall $putt): bool => $putt->belonging->runId === $runId)),
+            array_values(
+                array_filter($this->putts, static fn(LoggedBall $putt): bool => $putt->belonging->runId === $runId),
+            ),
             array_values(array_filter($this->counts, static fn(SetupCounted $count): bool => $count->runId === $runId)),
             $this->stations,
             $this->conditions,
@@ -123,7 +137,9 @@ final readonly class SessionLog
         }
         $known = [];
 
-        return array_values(array_filter($byId, static fn(SessionEvent $event): bool => self::stands($event->id, $undoneBy, $known)));
+        return array_values(
+            array_filter($byId, static fn(SessionEvent $event): bool => self::stands($event->id, $undoneBy, $known)),
+        );
     }
 
     /**

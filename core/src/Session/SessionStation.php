@@ -21,6 +21,5 @@ final readonly class SessionStation
         public string $said,
         public ?Grade $grade,
         public ?Grade $across,
-    ) {
-    }
+    ) {}
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
-/** The waypoints of a session, in the order people work. */
+/** The steps of a session, in the order people work. */
 enum SessionStep: string
 {
-    case Arrive = 'arrive';
-    case Green = 'green';
-    case SetOut = 'set-out';
-    case Roll = 'roll';
-    case LookBack = 'look-back';
-    case CarryOn = 'carry-on';
+    case CheckIn = 'check-in';
+    case GreenSpeed = 'green-speed';
+    case Stations = 'stations';
+    case Putt = 'putt';
+    case Review = 'review';
+    case WrapUp = 'wrap-up';
 }

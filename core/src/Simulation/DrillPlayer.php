@@ -42,8 +42,7 @@ final readonly class DrillPlayer
         private SimulatedStudent $student,
         private GreenSpeed $speed,
         private RandomSource $random,
-    ) {
-    }
+    ) {}
 
     /** @return array{DrillState, list<BallLogged>} the state at the end and the balls that led to it */
     public function play(DrillRules $drill, int $seed): array
@@ -64,19 +63,27 @@ final readonly class DrillPlayer
     public function ball(DrillRules $drill, CallOut $callOut): Ball
     {
         $target = Length::ofMetres($callOut->lengthMetres);
-        $putt = $callOut->backstroke === null
-            ? $this->student->puttTo(
-                Length::ofMetres($callOut->lengthMetres + $this->meantPast($drill, $callOut)),
-                $this->speed,
-                $this->speed,
-                Grade::level(),
-                $this->random,
-            )
-            : $this->student->strike(Length::ofMetres($callOut->backstroke), $this->speed, Grade::level(), $this->random);
+        $putt =
+            $callOut->backstroke === null
+                ? $this->student->puttTo(
+                    Length::ofMetres($callOut->lengthMetres + $this->meantPast($drill, $callOut)),
+                    $this->speed,
+                    $this->speed,
+                    Grade::level(),
+                    $this->random,
+                )
+                : $this->student->strike(
+                    Length::ofMetres($callOut->backstroke),
+                    $this->speed,
+                    Grade::level(),
+                    $this->random,
+                );
         assert($putt !== null);
         [$past, $aside] = [$putt->rollMetres - $target->metres(), $target->metres() * tan($putt->startLine)];
-        $isHoled = $drill->target->canBeHoled() && $past >= 0.0
-            && Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
+        $isHoled =
+            $drill->target->canBeHoled() &&
+            $past >= 0.0 &&
+            Capture::catches($aside, sqrt(2.0 * $this->speed->deceleration() * $past));
         $isHit = $drill->target->canBeHit() && $past >= 0.0 && abs($aside) <= self::HALF_OBJECT;
         // Struck, a thing that stands keeps the ball; another ball goes on its way.
         $isKept = $isHit && !in_array('hit', $drill->needs(), true) && in_array('roll_m', $drill->needs(), true);
@@ -97,7 +104,11 @@ final readonly class DrillPlayer
                 gate: $this->gate($drill, $putt->startLine),
                 call: $drill->isCalledFirst ? $this->student->call($putt, $target, 0.1) : null,
                 hit: $drill->target->canBeHit() ? $isHit : null,
-            )->with($this->answers($drill, $callOut, $putt, $past, $aside) + ['putts_to_finish' => $isHoled ? null : (hypot($past, $aside) < 1.2 ? 1 : 2)]),
+            )->with(
+                $this->answers($drill, $callOut, $putt, $past, $aside) + [
+                    'putts_to_finish' => $isHoled ? null : (hypot($past, $aside) < 1.2 ? 1 : 2),
+                ],
+            ),
         );
     }
 
@@ -106,7 +117,12 @@ final readonly class DrillPlayer
     {
         $tier = $drill->stations[$callOut->station]->tier;
         $answers = [
-            'contact' => $past < 0.0 || abs($aside) > self::HALF_OBJECT ? 'miss' : (abs($aside) > 0.5 * self::HALF_OBJECT ? 'graze' : 'full'),
+            'contact' =>
+                $past < 0.0 || abs($aside) > self::HALF_OBJECT
+                    ? 'miss'
+                    : (abs($aside) > 0.5 * self::HALF_OBJECT
+                        ? 'graze'
+                        : 'full'),
             'strike' => $putt->isMishit || $this->random->uniform() < self::OFF_THE_MIDDLE ? 'toe' : 'middle',
             'held' => $this->random->uniform() >= self::OFF_THE_MIDDLE,
             'level' => $tier === null || $putt->rollMetres >= $tier->start + $tier->run ? 2 : 1,
@@ -127,7 +143,9 @@ final readonly class DrillPlayer
             BallTask::RehearseStrong => 0.3 * $callOut->lengthMetres,
             BallTask::Exact => 0.0,
             // Where a stretch is asked for that lies to one side, its middle is aimed at.
-            default => $callOut->acceptance?->rollBetween === null || $callOut->acceptance->holed === null || $drill->target->canBeHoled()
+            default => $callOut->acceptance?->rollBetween === null ||
+            $callOut->acceptance->holed === null ||
+            $drill->target->canBeHoled()
                 ? self::MEANT_PAST
                 : 0.5 * array_sum($callOut->acceptance->rollBetween) - $callOut->lengthMetres,
         };

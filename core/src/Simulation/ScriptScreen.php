@@ -7,14 +7,14 @@ namespace Amble\Core\Simulation;
 /** Where a step of a walk along is seen. */
 enum ScriptScreen: string
 {
-    case Arrive = 'arrive';
-    case Green = 'green';
-    case SetOut = 'set-out';
+    case CheckIn = 'check-in';
+    case GreenSpeed = 'green-speed';
+    case Stations = 'stations';
     case Aim = 'checks/aim';
-    case Roll = 'roll';
+    case Putt = 'putt';
 
     /** The drill that is being rolled. */
     case Drill = 'drill';
-    case LookBack = 'look-back';
-    case CarryOn = 'carry-on';
+    case Review = 'review';
+    case WrapUp = 'wrap-up';
 }

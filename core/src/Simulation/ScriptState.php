@@ -26,11 +26,12 @@ final readonly class ScriptState
         public bool $hasNotes,
         public bool $isEnded,
         public array $seen,
-    ) {
-    }
+    ) {}
 
     public function ballsOutsideDrills(): int
     {
-        return count(array_filter($this->log->putts, static fn(LoggedBall $putt): bool => $putt->belonging->runId === null));
+        return count(
+            array_filter($this->log->putts, static fn(LoggedBall $putt): bool => $putt->belonging->runId === null),
+        );
     }
 }

@@ -24,6 +24,5 @@ final readonly class ScriptStep
         public bool $begins = false,
         public ?array $notes = null,
         public bool $ends = false,
-    ) {
-    }
+    ) {}
 }

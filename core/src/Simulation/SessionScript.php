@@ -30,21 +30,28 @@ final readonly class SessionScript
     private const STATIONS = [2.0, 4.0, 6.0];
 
     /** Rolled three times each, metres. */
-    private const BACKSTROKES = [0.15, 0.22, 0.30];
+    private const BACKSTROKES = [0.15, 0.22, 0.3];
     private const BALLS_EACH = 3;
 
     /** How much shorter than meant this student rolls, and to which side the face is aimed, radians. */
     private const SHORT = -0.12;
     private const AIM = -0.012;
 
-    public function __construct(private SimulatedGreen $green, private DrillRules $drill, private string $drillName, private int $seed)
-    {
-    }
+    public function __construct(
+        private SimulatedGreen $green,
+        private DrillRules $drill,
+        private string $drillName,
+        private int $seed,
+    ) {}
 
     /** Who is simulated: somebody who rolls short and aims left, so that there is something to find. */
     public static function student(): SimulatedStudent
     {
-        return SimulatedStudent::ordinary()->changed(['lengthBias' => self::SHORT, 'aimBias' => self::AIM, 'mishitShare' => 0.0]);
+        return SimulatedStudent::ordinary()->changed([
+            'lengthBias' => self::SHORT,
+            'aimBias' => self::AIM,
+            'mishitShare' => 0.0,
+        ]);
     }
 
     /** What comes next; null once the session has ended. */
@@ -52,23 +59,50 @@ final readonly class SessionScript
     {
         return match (true) {
             $state->isEnded => null,
-            $this->isNew('arrive', $state) => new ScriptStep('arrive', ScriptScreen::Arrive, 'A student comes. The complaint: long putts stay short. Whether that is so, and why, is what the session is to find.'),
-            !$state->isMeasured && min(count($state->ramp[0]), count($state->ramp[1])) < self::ROLLS_EACH_WAY => $this->roll($state),
+            $this->isNew('arrive', $state) => new ScriptStep(
+                'arrive',
+                ScriptScreen::CheckIn,
+                'A student comes. The complaint: long putts stay short. Whether that is so, and why, is what the session is to find.',
+            ),
+            !$state->isMeasured && min(count($state->ramp[0]), count($state->ramp[1])) < self::ROLLS_EACH_WAY
+                => $this->roll($state),
             count($state->log->stations) < count(self::STATIONS) => $this->station($state),
             $this->aims($state) < self::AIMS => $this->aim($state),
             $state->ballsOutsideDrills() < count(self::BACKSTROKES) * self::BALLS_EACH => $this->ball($state),
-            $this->isNew('stroke', $state) => new ScriptStep('stroke', ScriptScreen::LookBack, 'From nine balls there is a line: so much backstroke, so much roll. It says how sure it is, and no length beyond those that were rolled.'),
-            $state->drill === null => new ScriptStep('begin', ScriptScreen::Roll, "Now a drill: $this->drillName. Amble says each putt, judges each ball by the drill's rule, and keeps the count.", begins: true),
-            $this->drill->aid !== null && !$this->isAidSeen($state) => new ScriptStep('aid', ScriptScreen::Drill, 'What tests the start line is looked at from behind first: unseen, it tells nothing.', [
-                ['type' => 'set_out_counted', 'item' => 'check', 'name' => SetupSheet::GATE_SEEN, 'count' => 1],
-            ]),
+            $this->isNew('stroke', $state) => new ScriptStep(
+                'stroke',
+                ScriptScreen::Review,
+                'From nine balls there is a line: so much backstroke, so much roll. It says how sure it is, and no length beyond those that were rolled.',
+            ),
+            $state->drill === null => new ScriptStep(
+                'begin',
+                ScriptScreen::Putt,
+                "Now a drill: $this->drillName. Amble says each putt, judges each ball by the drill's rule, and keeps the count.",
+                begins: true,
+            ),
+            $this->drill->aid !== null && !$this->isAidSeen($state) => new ScriptStep(
+                'aid',
+                ScriptScreen::Drill,
+                'What tests the start line is looked at from behind first: unseen, it tells nothing.',
+                [['type' => 'set_out_counted', 'item' => 'check', 'name' => SetupSheet::GATE_SEEN, 'count' => 1]],
+            ),
             !$state->drill->phase->isOver() => $this->drillBall($state),
-            $this->isNew('look', $state) => new ScriptStep('look', ScriptScreen::LookBack, self::truth()),
-            !$state->hasNotes => new ScriptStep('notes', ScriptScreen::CarryOn, 'What was found becomes one thing to work on, and what to begin with next time.', notes: [
-                'Long putts stay short: take the putter back a little further, with the same beat.',
-                'Begin with length; check the aim again before the start line is touched.',
-            ]),
-            default => new ScriptStep('end', ScriptScreen::CarryOn, 'The session ends. Next time Amble begins where it stood.', ends: true),
+            $this->isNew('look', $state) => new ScriptStep('look', ScriptScreen::Review, self::truth()),
+            !$state->hasNotes => new ScriptStep(
+                'notes',
+                ScriptScreen::WrapUp,
+                'What was found becomes one thing to work on, and what to begin with next time.',
+                notes: [
+                    'Long putts stay short: take the putter back a little further, with the same beat.',
+                    'Begin with length; check the aim again before the start line is touched.',
+                ],
+            ),
+            default => new ScriptStep(
+                'end',
+                ScriptScreen::WrapUp,
+                'The session ends. Next time Amble begins where it stood.',
+                ends: true,
+            ),
         };
     }
 
@@ -79,7 +113,10 @@ final readonly class SessionScript
 
     private function isAidSeen(ScriptState $state): bool
     {
-        return array_filter($state->log->counts, static fn(SetupCounted $count): bool => $count->item === SetupItem::Check) !== [];
+        return array_filter(
+            $state->log->counts,
+            static fn(SetupCounted $count): bool => $count->item === SetupItem::Check,
+        ) !== [];
     }
 
     private static function truth(): string
@@ -101,12 +138,16 @@ final readonly class SessionScript
         [$there, $back] = $state->ramp;
         $isThere = count($there) < self::ROLLS_EACH_WAY;
         [$rolledThere, $rolledBack] = $this->green->rampRolls(1, $this->random('ramp', count($there) + count($back)));
-        $rolls = $isThere ? [[...$there, round($rolledThere[0], 2)], $back] : [$there, [...$back, round($rolledBack[0], 2)]];
+        $rolls = $isThere
+            ? [[...$there, round($rolledThere[0], 2)], $back]
+            : [$there, [...$back, round($rolledBack[0], 2)]];
 
         return new ScriptStep(
             sprintf('ramp %d %d', count($there), count($back)),
-            ScriptScreen::Green,
-            $isThere ? 'First the green: a ramp, three balls along one line.' : 'And back along the same line, so that the slope falls out of the figure.',
+            ScriptScreen::GreenSpeed,
+            $isThere
+                ? 'First the green: a ramp, three balls along one line.'
+                : 'And back along the same line, so that the slope falls out of the figure.',
             ramp: $rolls,
         );
     }
@@ -115,8 +156,15 @@ final readonly class SessionScript
     {
         $length = self::STATIONS[count($state->log->stations)];
 
-        return new ScriptStep("station $length", ScriptScreen::SetOut, 'Three stations are set out; a tee at each.', [
-            ['type' => 'station_set', 'station_id' => sprintf('walk-%02d', count($state->log->stations)), 'length_m' => $length, 'said' => rtrim(rtrim(sprintf('%.1f', $length), '0'), '.') . ' m', 'grade_percent' => null, 'across_percent' => null],
+        return new ScriptStep("station $length", ScriptScreen::Stations, 'Three stations are set out; a tee at each.', [
+            [
+                'type' => 'station_set',
+                'station_id' => sprintf('walk-%02d', count($state->log->stations)),
+                'length_m' => $length,
+                'said' => rtrim(rtrim(sprintf('%.1f', $length), '0'), '.') . ' m',
+                'grade_percent' => null,
+                'across_percent' => null,
+            ],
         ]);
     }
 
@@ -129,30 +177,69 @@ final readonly class SessionScript
     {
         $made = $this->aims($state);
         $light = new SimulatedAimingLight(self::student(), $this->random('aim', $made));
-        $read = $light->read(new DeviceScene($this->green->speed, Length::ofMetres(self::AIM_AT), Grade::level(), Grade::level()));
+        $read = $light->read(
+            new DeviceScene($this->green->speed, Length::ofMetres(self::AIM_AT), Grade::level(), Grade::level()),
+        );
 
-        return new ScriptStep("aim $made", ScriptScreen::Aim, 'Before the stroke is blamed: where does the face point? Six looks tell a habit from one look.', [
-            ['type' => 'check_tried', 'check' => 'aim', 'student' => null, 'answers' => (object) ($read + ['by' => 'simulated', 'break' => 'straight'])],
-        ]);
+        return new ScriptStep(
+            "aim $made",
+            ScriptScreen::Aim,
+            'Before the stroke is blamed: where does the face point? Six looks tell a habit from one look.',
+            [
+                [
+                    'type' => 'check_tried',
+                    'check' => 'aim',
+                    'student' => null,
+                    'answers' => (object) ($read + ['by' => 'simulated', 'break' => 'straight']),
+                ],
+            ],
+        );
     }
 
     private function ball(ScriptState $state): ScriptStep
     {
         $number = $state->ballsOutsideDrills();
         $backstroke = Length::ofMetres(self::BACKSTROKES[intdiv($number, self::BALLS_EACH)]);
-        $putt = self::student()->strike($backstroke, $this->green->speed, Grade::level(), $this->random('ball', $number), $this->green->bumps);
+        $putt = self::student()->strike(
+            $backstroke,
+            $this->green->speed,
+            Grade::level(),
+            $this->random('ball', $number),
+            $this->green->bumps,
+        );
         assert($putt !== null);
         $ball = Ball::seen($backstroke, Length::ofMetres($putt->rollMetres), Stop::Free, null, Grade::level());
 
-        return new ScriptStep("ball $number", ScriptScreen::Roll, sprintf('Three balls from each of three backstrokes, to open ground: %s now.', FigureText::small($backstroke->metres())), [BallWriter::event($ball)]);
+        return new ScriptStep(
+            "ball $number",
+            ScriptScreen::Putt,
+            sprintf(
+                'Three balls from each of three backstrokes, to open ground: %s now.',
+                FigureText::small($backstroke->metres()),
+            ),
+            [BallWriter::event($ball)],
+        );
     }
 
     private function drillBall(ScriptState $state): ScriptStep
     {
         $next = $state->drill->next ?? throw new \LogicException('A drill that is not over has a next ball.');
         $number = $state->drill->balls;
-        $ball = (new DrillPlayer(self::student(), $this->green->speed, $this->random('drill', $number)))->ball($this->drill, $next);
+        $ball = (new DrillPlayer(self::student(), $this->green->speed, $this->random('drill', $number)))->ball(
+            $this->drill,
+            $next,
+        );
 
-        return new ScriptStep("drill $number", ScriptScreen::Drill, sprintf('Ball %d of the drill: from %s.%s', $number + 1, FigureText::metres($next->lengthMetres), $number % 6 === 0 ? ' Take over whenever you like, and touch the lane yourself.' : ''), [BallWriter::event($ball)]);
+        return new ScriptStep(
+            "drill $number",
+            ScriptScreen::Drill,
+            sprintf(
+                'Ball %d of the drill: from %s.%s',
+                $number + 1,
+                FigureText::metres($next->lengthMetres),
+                $number % 6 === 0 ? ' Take over whenever you like, and touch the lane yourself.' : '',
+            ),
+            [BallWriter::event($ball)],
+        );
     }
 }

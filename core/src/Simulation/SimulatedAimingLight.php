@@ -16,9 +16,7 @@ final readonly class SimulatedAimingLight implements Device
     /** Spread of the aim from look to look, radians. */
     private const AIM_SPREAD = 0.008;
 
-    public function __construct(private SimulatedStudent $student, private RandomSource $random)
-    {
-    }
+    public function __construct(private SimulatedStudent $student, private RandomSource $random) {}
 
     public function kind(): DeviceKind
     {
@@ -33,7 +31,9 @@ final readonly class SimulatedAimingLight implements Device
     public function read(DeviceScene $scene): array
     {
         $aim = $this->student->aimBias + self::AIM_SPREAD * $this->random->normal();
-        $offset = $scene->target->metres() * tan($aim) + DeviceKind::AimingLight->errorOf('offset_m') * $this->random->normal();
+        $offset =
+            $scene->target->metres() * tan($aim) +
+            DeviceKind::AimingLight->errorOf('offset_m') * $this->random->normal();
 
         return ['offset_m' => round($offset, 3), 'at_m' => round($scene->target->metres(), 2)];
     }

@@ -17,9 +17,7 @@ final readonly class SimulatedGreen
      * @param Grade $grade of the measured line, positive uphill in direction 1
      * @param float $bumps spread of the log roll from the surface
      */
-    public function __construct(public GreenSpeed $speed, public Grade $grade, public float $bumps)
-    {
-    }
+    public function __construct(public GreenSpeed $speed, public Grade $grade, public float $bumps) {}
 
     /**
      * Lengths of ramp rolls both ways, metres.
@@ -28,7 +26,10 @@ final readonly class SimulatedGreen
      */
     public function rampRolls(int $eachWay, RandomSource $random): array
     {
-        return [$this->ramp($this->grade, $eachWay, $random), $this->ramp($this->grade->times(-1.0), $eachWay, $random)];
+        return [
+            $this->ramp($this->grade, $eachWay, $random),
+            $this->ramp($this->grade->times(-1.0), $eachWay, $random),
+        ];
     }
 
     /**

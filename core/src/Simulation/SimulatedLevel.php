@@ -13,9 +13,7 @@ use Amble\Core\Numeric\RandomSource;
 /** A level laid on the line of a putt. */
 final readonly class SimulatedLevel implements Device
 {
-    public function __construct(private RandomSource $random)
-    {
-    }
+    public function __construct(private RandomSource $random) {}
 
     public function kind(): DeviceKind
     {
@@ -29,7 +27,10 @@ final readonly class SimulatedLevel implements Device
 
     public function read(DeviceScene $scene): array
     {
-        $read = fn(string $field, float $percent): float => round($percent + DeviceKind::Level->errorOf($field) * $this->random->normal(), 1);
+        $read = fn(string $field, float $percent): float => round(
+            $percent + DeviceKind::Level->errorOf($field) * $this->random->normal(),
+            1,
+        );
 
         return [
             'along_percent' => $read('along_percent', $scene->along->percent()),

@@ -13,6 +13,5 @@ final readonly class SimulatedPutt
         public float $startLine,
         public float $feltMetres,
         public bool $isMishit,
-    ) {
-    }
+    ) {}
 }

@@ -16,9 +16,7 @@ final readonly class SimulatedRamp implements Device
     /** Spread of the log roll that the surface adds. */
     private const BUMPS = 0.015;
 
-    public function __construct(private RandomSource $random)
-    {
-    }
+    public function __construct(private RandomSource $random) {}
 
     public function kind(): DeviceKind
     {
@@ -33,8 +31,14 @@ final readonly class SimulatedRamp implements Device
     public function read(DeviceScene $scene): array
     {
         [$there, $back] = (new SimulatedGreen($scene->speed, $scene->along, self::BUMPS))->rampRolls(1, $this->random);
-        $read = fn(string $field, float $rolled): float => round($rolled + DeviceKind::Ramp->errorOf($field) * $this->random->normal(), 2);
+        $read = fn(string $field, float $rolled): float => round(
+            $rolled + DeviceKind::Ramp->errorOf($field) * $this->random->normal(),
+            2,
+        );
 
-        return ['direction_1_m' => $read('direction_1_m', $there[0]), 'direction_2_m' => $read('direction_2_m', $back[0])];
+        return [
+            'direction_1_m' => $read('direction_1_m', $there[0]),
+            'direction_2_m' => $read('direction_2_m', $back[0]),
+        ];
     }
 }

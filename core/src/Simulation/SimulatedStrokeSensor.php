@@ -22,9 +22,7 @@ final readonly class SimulatedStrokeSensor implements Device
     /** How far past its target a putt is meant to roll, metres. */
     private const PAST = 0.3;
 
-    public function __construct(private SimulatedStudent $student, private RandomSource $random)
-    {
-    }
+    public function __construct(private SimulatedStudent $student, private RandomSource $random) {}
 
     public function kind(): DeviceKind
     {
@@ -38,7 +36,13 @@ final readonly class SimulatedStrokeSensor implements Device
 
     public function read(DeviceScene $scene): array
     {
-        $putt = $this->student->puttTo(Length::ofMetres($scene->target->metres() + self::PAST), $scene->speed, $scene->speed, $scene->along, $this->random);
+        $putt = $this->student->puttTo(
+            Length::ofMetres($scene->target->metres() + self::PAST),
+            $scene->speed,
+            $scene->speed,
+            $scene->along,
+            $this->random,
+        );
 
         return $putt === null ? [] : $this->of($putt, $scene);
     }

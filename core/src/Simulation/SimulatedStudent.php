@@ -50,8 +50,7 @@ final readonly class SimulatedStudent
         public float $readShare = 1.0,
         public float $readScatter = 0.15,
         public float $feelBias = 0.0,
-    ) {
-    }
+    ) {}
 
     /**
      * A stroke that needs a known backstroke for a known relative roll.
@@ -66,7 +65,13 @@ final readonly class SimulatedStudent
     /** Somebody who putts tolerably, aims a little left, and comes back through the face. */
     public static function ordinary(): self
     {
-        return self::calibrated(0.32, 1.8, 0.08)->changed(['aimBias' => -0.008, 'faceBias' => 0.014, 'lineSpread' => 0.018, 'mishitShare' => 0.05, 'readShare' => 0.75]);
+        return self::calibrated(0.32, 1.8, 0.08)->changed([
+            'aimBias' => -0.008,
+            'faceBias' => 0.014,
+            'lineSpread' => 0.018,
+            'mishitShare' => 0.05,
+            'readShare' => 0.75,
+        ]);
     }
 
     /**
@@ -101,8 +106,10 @@ final readonly class SimulatedStudent
         float $bumps = 0.0,
     ): ?SimulatedPutt {
         $isMishit = $random->uniform() < $this->mishitShare;
-        $strike = $this->strikeScatter * $random->normal() + $bumps * $random->normal()
-            - ($isMishit ? 0.2 + 0.2 * $random->uniform() : 0.0);
+        $strike =
+            $this->strikeScatter * $random->normal() +
+            $bumps * $random->normal() -
+            ($isMishit ? 0.2 + 0.2 * $random->uniform() : 0.0);
         $relative = $this->alpha + $this->beta * log($backstroke->metres()) + $strike;
         $line = $this->aimBias + $this->faceBias + $this->lineSpread * $random->normal();
         $felt = exp($relative + $this->feelScatter * $random->normal()) * $speed->metres();

@@ -20,9 +20,7 @@ final readonly class Ladder
      * @param non-negative-int $step where the student is
      * @param list<bool> $recent passes and misses at this step, oldest first, at most ten
      */
-    private function __construct(private int $steps, public int $step, private array $recent, private StepRule $rule)
-    {
-    }
+    private function __construct(private int $steps, public int $step, private array $recent, private StepRule $rule) {}
 
     /**
      * @param positive-int $steps
@@ -42,7 +40,12 @@ final readonly class Ladder
 
         return match (true) {
             count($recent) < self::LOOK_BACK => new self($this->steps, $this->step, $recent, $this->rule),
-            $passes >= $this->rule->earn && $this->step < $this->steps - 1 => new self($this->steps, $this->step + 1, [], $this->rule),
+            $passes >= $this->rule->earn && $this->step < $this->steps - 1 => new self(
+                $this->steps,
+                $this->step + 1,
+                [],
+                $this->rule,
+            ),
             $passes <= $this->rule->lose && $this->step > 0 => new self($this->steps, $this->step - 1, [], $this->rule),
             default => new self($this->steps, $this->step, $recent, $this->rule),
         };
@@ -55,7 +58,11 @@ final readonly class Ladder
      */
     public static function due(array $passes): int
     {
-        return array_reduce($passes, static fn(self $ladder, bool $passed): self => $ladder->after($passed), self::of(3, 1))->step - 1;
+        return array_reduce(
+            $passes,
+            static fn(self $ladder, bool $passed): self => $ladder->after($passed),
+            self::of(3, 1),
+        )->step - 1;
     }
 
     /** Balls counted at this step so far, at most ten. */

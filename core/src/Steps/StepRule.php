@@ -17,9 +17,7 @@ final readonly class StepRule
      * @param positive-int $earn passes of ten from which on it goes tighter
      * @param non-negative-int $lose passes of ten up to which it goes wider
      */
-    private function __construct(public int $earn, public int $lose)
-    {
-    }
+    private function __construct(public int $earn, public int $lose) {}
 
     public static function usual(): self
     {
@@ -33,13 +31,20 @@ final readonly class StepRule
         $earn = max(1, $told->wholeNumber('earn', 1, Ladder::LOOK_BACK));
         $lose = max(0, $told->wholeNumber('lose', 0, Ladder::LOOK_BACK - 1));
 
-        return $lose < $earn ? new self($earn, $lose) : throw InvalidInput::at($told->path('lose'), 'It must be lost with fewer than it is earned with.');
+        return $lose < $earn
+            ? new self($earn, $lose)
+            : throw InvalidInput::at($told->path('lose'), 'It must be lost with fewer than it is earned with.');
     }
 
     /** As a sentence would say it. */
     public function words(): string
     {
-        return sprintf('earned with %d of the last %d, lost with %d or fewer', $this->earn, Ladder::LOOK_BACK, $this->lose);
+        return sprintf(
+            'earned with %d of the last %d, lost with %d or fewer',
+            $this->earn,
+            Ladder::LOOK_BACK,
+            $this->lose,
+        );
     }
 
     /** @return array{earn: int, lose: int} ready for JSON */

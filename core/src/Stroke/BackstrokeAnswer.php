@@ -8,7 +8,5 @@ namespace Amble\Core\Stroke;
 final readonly class BackstrokeAnswer
 {
     /** @param bool $isExtrapolated whether the backstroke lies outside the lengths fitted */
-    public function __construct(public float $metres, public bool $isExtrapolated)
-    {
-    }
+    public function __construct(public float $metres, public bool $isExtrapolated) {}
 }

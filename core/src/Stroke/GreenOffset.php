@@ -11,9 +11,7 @@ final readonly class GreenOffset
     public const FEWEST_STUDENTS = 2;
 
     /** @param float $offset log units, positive: the green runs faster than measured */
-    private function __construct(public float $offset, public float $standardError, public int $students)
-    {
-    }
+    private function __construct(public float $offset, public float $standardError, public int $students) {}
 
     /**
      * The plain means are pooled; the believed parts would be pulled to none twice.

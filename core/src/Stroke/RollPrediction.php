@@ -13,6 +13,5 @@ final readonly class RollPrediction
         public float $lowMetres,
         public float $highMetres,
         public bool $isExtrapolated,
-    ) {
-    }
+    ) {}
 }

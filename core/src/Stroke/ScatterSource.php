@@ -24,7 +24,7 @@ final readonly class ScatterSource
     private const ERRORS = 1.28;
 
     /** A joint term above this share of the whole is named. */
-    private const NOT_SMALL = 0.10;
+    private const NOT_SMALL = 0.1;
 
     /**
      * @param float|null $logRatio ln of the backstroke's variance over the strike's; null where one of them is 0
@@ -37,8 +37,7 @@ final readonly class ScatterSource
         public float $together,
         public ?float $logRatio,
         public ?float $logRatioError,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<array{StrokePutt, float}> $putts each with ln(T/S), T the target's plays-like length and S the green
@@ -61,7 +60,7 @@ final readonly class ScatterSource
         [$meanD, $meanR] = [Sample::mean($d), Sample::mean($r)];
         $covariance = 0.0;
         foreach ($d as $i => $di) {
-            $covariance += ($di - $meanD) * ($r[$i] - $meanR) / ($n - 1);
+            $covariance += (($di - $meanD) * ($r[$i] - $meanR)) / ($n - 1);
         }
         [$varianceD, $varianceR] = [(float) Sample::variance($d), (float) Sample::variance($r)];
         [$back, $together] = [$beta ** 2 * $varianceD, 2.0 * $beta * $covariance];
@@ -90,8 +89,11 @@ final readonly class ScatterSource
     /** Whether it is mostly the backstroke (true) or mostly strike and tempo (false); null while that may not be said. */
     public function isMostlyBackstroke(): ?bool
     {
-        $isTold = $this->n >= self::FEWEST_FOR_A_WORD && $this->logRatio !== null && $this->logRatioError !== null
-            && abs($this->logRatio) > self::ERRORS * $this->logRatioError;
+        $isTold =
+            $this->n >= self::FEWEST_FOR_A_WORD &&
+            $this->logRatio !== null &&
+            $this->logRatioError !== null &&
+            abs($this->logRatio) > self::ERRORS * $this->logRatioError;
 
         return $isTold ? $this->logRatio > 0.0 : null;
     }

@@ -43,8 +43,7 @@ final readonly class SessionOffset
         public float $dayToDay,
         public float $believed,
         private float $beta,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<list<StrokePutt>> $earlier session by session; those without putts are not counted
@@ -61,13 +60,30 @@ final readonly class SessionOffset
         if ($today === [] || $sessions === [] || $sigma === null || $beta === null) {
             return null;
         }
-        $tau2 = BetweenGroups::heldVariance([array_map(static fn(array $putts): array => [self::mean($putts, $line), $sigma / sqrt(count($putts))], $sessions)], $dayToDay, self::SHIPPED_SESSIONS);
+        $tau2 = BetweenGroups::heldVariance(
+            [
+                array_map(
+                    static fn(array $putts): array => [self::mean($putts, $line), $sigma / sqrt(count($putts))],
+                    $sessions,
+                ),
+            ],
+            $dayToDay,
+            self::SHIPPED_SESSIONS,
+        );
         $offset = self::mean($today, $line);
         $n = count($today);
         $meanLog = Sample::mean(array_map(static fn(StrokePutt $putt): float => $putt->logBackstroke, $today));
         $variance = $sigma ** 2 / $n + (float) $line->lineVarianceAt($meanLog) + $tau2 * (1.0 + 1.0 / count($sessions));
 
-        return new self($n, count($sessions), $offset, sqrt($variance), sqrt($tau2), $offset * $tau2 / $variance, $beta);
+        return new self(
+            $n,
+            count($sessions),
+            $offset,
+            sqrt($variance),
+            sqrt($tau2),
+            ($offset * $tau2) / $variance,
+            $beta,
+        );
     }
 
     /** Whether the offset is worth a remark: from four balls on, and more than two standard errors from none. */

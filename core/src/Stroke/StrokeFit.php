@@ -46,12 +46,22 @@ final readonly class StrokeFit
         public array $marked,
         public ?float $shortestMetres,
         public ?float $longestMetres,
-    ) {
-    }
+    ) {}
 
     public static function none(int $n): self
     {
-        return new self(state: FitState::None, n: $n, line: null, sigma: null, degreesOfFreedom: null, weights: [], residuals: [], marked: [], shortestMetres: null, longestMetres: null);
+        return new self(
+            state: FitState::None,
+            n: $n,
+            line: null,
+            sigma: null,
+            degreesOfFreedom: null,
+            weights: [],
+            residuals: [],
+            marked: [],
+            shortestMetres: null,
+            longestMetres: null,
+        );
     }
 
     /**
@@ -105,15 +115,34 @@ final readonly class StrokeFit
     /** The line alone, without what each putt was to it: small enough to be kept for a while. */
     public function lineOnly(): self
     {
-        return new self(state: $this->state, n: $this->n, line: $this->line, sigma: $this->sigma, degreesOfFreedom: $this->degreesOfFreedom, weights: [], residuals: [], marked: [], shortestMetres: $this->shortestMetres, longestMetres: $this->longestMetres);
+        return new self(
+            state: $this->state,
+            n: $this->n,
+            line: $this->line,
+            sigma: $this->sigma,
+            degreesOfFreedom: $this->degreesOfFreedom,
+            weights: [],
+            residuals: [],
+            marked: [],
+            shortestMetres: $this->shortestMetres,
+            longestMetres: $this->longestMetres,
+        );
     }
 
     /** What this fit tells a workspace's prior; null until it is fitted. */
     public function summary(): ?StrokeSummary
     {
-        return $this->state !== FitState::Fitted || $this->line === null || $this->sigma === null || $this->degreesOfFreedom === null
+        return $this->state !== FitState::Fitted ||
+            $this->line === null ||
+            $this->sigma === null ||
+            $this->degreesOfFreedom === null
             ? null
-            : StrokeSummary::of($this->line->beta, $this->sigma / sqrt($this->line->spreadX), $this->sigma, $this->degreesOfFreedom);
+            : StrokeSummary::of(
+                $this->line->beta,
+                $this->sigma / sqrt($this->line->spreadX),
+                $this->sigma,
+                $this->degreesOfFreedom,
+            );
     }
 
     /**
@@ -136,8 +165,10 @@ final readonly class StrokeFit
         }
         $x = log($backstroke->metres());
         $centre = $this->line->at($x);
-        $variance = $speedError ** 2 + $this->sigma ** 2
-            * (1.0 + 1.0 / $this->line->sumWeights + ($x - $this->line->meanX) ** 2 / $this->line->spreadX);
+        $variance =
+            $speedError ** 2 +
+            $this->sigma ** 2 *
+                (1.0 + 1.0 / $this->line->sumWeights + ($x - $this->line->meanX) ** 2 / $this->line->spreadX);
         $half = StudentT::halfWidth(Check::share($band, 'band'), $this->degreesOfFreedom) * sqrt($variance);
         $ground = new LineRoll($speed, $grade);
         $roll = static fn(float $log): ?float => $ground->rollOf(exp($log) * $speed->metres());
@@ -168,9 +199,10 @@ final readonly class StrokeFit
     /** Whether a backstroke lies outside the lengths that were fitted. */
     public function isExtrapolated(float $backstrokeMetres): bool
     {
-        return $this->shortestMetres === null || $this->longestMetres === null
-            || $backstrokeMetres < $this->shortestMetres - Check::SLACK
-            || $backstrokeMetres > $this->longestMetres + Check::SLACK;
+        return $this->shortestMetres === null ||
+            $this->longestMetres === null ||
+            $backstrokeMetres < $this->shortestMetres - Check::SLACK ||
+            $backstrokeMetres > $this->longestMetres + Check::SLACK;
     }
 
     /** Residual of a putt that need not be among those fitted: positive is long. Null in state none. */
@@ -184,7 +216,8 @@ final readonly class StrokeFit
     {
         return $this->line === null || $this->sigma === null
             ? null
-            : $this->sigma ** 2 * (1.0 / $this->line->sumWeights + ($logBackstroke - $this->line->meanX) ** 2 / $this->line->spreadX);
+            : $this->sigma ** 2 *
+                    (1.0 / $this->line->sumWeights + ($logBackstroke - $this->line->meanX) ** 2 / $this->line->spreadX);
     }
 
     /** @param non-empty-list<float> $metres */

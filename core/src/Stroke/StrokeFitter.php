@@ -73,7 +73,13 @@ final readonly class StrokeFitter
      */
     private function line(array $x, array $y, array $weights): WeightedLine
     {
-        return WeightedLine::through($x, $y, $weights, $this->options->prior->lambda ?? 0.0, $this->options->prior->beta ?? 0.0);
+        return WeightedLine::through(
+            $x,
+            $y,
+            $weights,
+            $this->options->prior->lambda ?? 0.0,
+            $this->options->prior->beta ?? 0.0,
+        );
     }
 
     /**

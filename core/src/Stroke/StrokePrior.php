@@ -17,7 +17,7 @@ final readonly class StrokePrior
 {
     private const BETA = 1.8;
     private const LAMBDA = 0.0625;
-    private const SIGMA = 0.10;
+    private const SIGMA = 0.1;
     private const NU = 2.0;
 
     /** Fewer students than this tell nothing of a workspace. */
@@ -55,8 +55,7 @@ final readonly class StrokePrior
         public float $sigma,
         public float $nu,
         public int $students,
-    ) {
-    }
+    ) {}
 
     public static function shipped(): self
     {
@@ -87,7 +86,10 @@ final readonly class StrokePrior
         if (count($students) < self::FEWEST_STUDENTS) {
             return self::shipped();
         }
-        $betas = array_map(static fn(StrokeSummary $student): array => [$student->beta, $student->betaError], $students);
+        $betas = array_map(
+            static fn(StrokeSummary $student): array => [$student->beta, $student->betaError],
+            $students,
+        );
         $tau2 = BetweenGroups::heldVariance([$betas], self::USUAL_TAU, self::SHIPPED_STUDENTS);
         [$mean, $weights] = BetweenGroups::mean($betas, $tau2);
         $shipped = self::SHIPPED_STUDENTS / ($tau2 + self::USUAL_TAU ** 2);
@@ -116,12 +118,15 @@ final readonly class StrokePrior
     {
         $k = count($students);
         $logs = array_map(static fn(StrokeSummary $student): float => log($student->sigma), $students);
-        $within = Sample::mean(array_map(static fn(StrokeSummary $student): float => 0.5 / $student->degreesOfFreedom, $students));
+        $within = Sample::mean(
+            array_map(static fn(StrokeSummary $student): float => 0.5 / $student->degreesOfFreedom, $students),
+        );
         $variance = max(self::LEAST_LOG_VARIANCE, (float) Sample::variance($logs) - $within);
 
         return [
             exp((array_sum($logs) + self::SHIPPED_STUDENTS * log(self::SIGMA)) / ($k + self::SHIPPED_STUDENTS)),
-            (($k - 1) * $variance + self::SHIPPED_STUDENTS * self::USUAL_LOG_SPREAD ** 2) / ($k - 1 + self::SHIPPED_STUDENTS),
+            (($k - 1) * $variance + self::SHIPPED_STUDENTS * self::USUAL_LOG_SPREAD ** 2) /
+            ($k - 1 + self::SHIPPED_STUDENTS),
         ];
     }
 }

@@ -22,9 +22,7 @@ final readonly class StrokePutt
      * @param float $logBackstroke ln of the putter head's travel back from the ball, in metres
      * @param float $logRelativeRoll ln(D_level / S), both in metres (maths.md 3.1)
      */
-    private function __construct(public float $logBackstroke, public float $logRelativeRoll)
-    {
-    }
+    private function __construct(public float $logBackstroke, public float $logRelativeRoll) {}
 
     /** @throws InvalidInput If no ball could have stopped on this grade at this speed. */
     public static function of(
@@ -36,11 +34,14 @@ final readonly class StrokePutt
     ): self {
         $level = (new LineRoll($speed, $grade))->playsLike($roll);
         if ($level === null) {
-            throw InvalidInput::at($gradeField, sprintf(
-                'No ball could stop on a grade of %.1f %% at green speed %.1f ft.',
-                $grade->percent(),
-                $speed->feet(),
-            ));
+            throw InvalidInput::at(
+                $gradeField,
+                sprintf(
+                    'No ball could stop on a grade of %.1f %% at green speed %.1f ft.',
+                    $grade->percent(),
+                    $speed->feet(),
+                ),
+            );
         }
 
         return new self(log($backstroke->metres()), log($level / $speed->metres()));

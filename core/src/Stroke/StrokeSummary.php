@@ -20,12 +20,16 @@ final readonly class StrokeSummary
         public float $betaError,
         public float $sigma,
         public float $degreesOfFreedom,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidInput If a figure is not a finite number above 0. */
-    public static function of(float $beta, float $betaError, float $sigma, float $degreesOfFreedom, string $path = ''): self
-    {
+    public static function of(
+        float $beta,
+        float $betaError,
+        float $sigma,
+        float $degreesOfFreedom,
+        string $path = '',
+    ): self {
         return new self(
             Check::within(Check::positive($beta, "{$path}beta"), ...[...StrokePrior::BETAS, "{$path}beta"]),
             Check::within(Check::positive($betaError, "{$path}se_beta"), ...[...StrokePrior::SIGMAS, "{$path}se_beta"]),

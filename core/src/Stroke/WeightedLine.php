@@ -24,8 +24,7 @@ final readonly class WeightedLine
         public float $sumWeights,
         public float $meanX,
         public float $spreadX,
-    ) {
-    }
+    ) {}
 
     /**
      * @param non-empty-list<float> $x

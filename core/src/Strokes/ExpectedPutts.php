@@ -49,7 +49,9 @@ final class ExpectedPutts
         if ($this->expected === null || $this->onePutt === null) {
             return new LengthOutcome($metres, null, null, null);
         }
-        [$holed, $leaves] = ($first === null ? $this->transition : self::transition($first, $this->speed))->from($metres);
+        [$holed, $leaves] = ($first === null ? $this->transition : self::transition($first, $this->speed))->from(
+            $metres,
+        );
         $expected = 1.0;
         $threeOrMore = 0.0;
         foreach ($leaves as [$leave, $chance]) {
@@ -173,7 +175,9 @@ final class ExpectedPutts
      */
     private static function position(float $metres): array
     {
-        $at = log(min($metres, self::FURTHEST) / self::NEAREST) / log(self::FURTHEST / self::NEAREST) * (self::GRID - 1);
+        $at =
+            (log(min($metres, self::FURTHEST) / self::NEAREST) / log(self::FURTHEST / self::NEAREST)) *
+            (self::GRID - 1);
         $j = max(0, min(self::GRID - 2, (int) $at));
 
         return [$j, $at - $j];

@@ -18,6 +18,5 @@ final readonly class LengthOutcome
         public ?float $onePutt,
         public ?float $threeOrMore,
         public ?float $expected,
-    ) {
-    }
+    ) {}
 }

@@ -27,8 +27,7 @@ final readonly class Player
         public float $paceBias,
         public float $paceSpread,
         public float $pace,
-    ) {
-    }
+    ) {}
 
     /** An ordinary player, who holes two 6-footers in five: 2.2° and 12 % (maths.md 6). */
     public static function ordinary(float $pace): self
@@ -37,13 +36,8 @@ final readonly class Player
     }
 
     /** @throws InvalidInput If a figure is not finite, or a spread or the pace is below 0. */
-    public static function of(
-        float $lineBias,
-        float $lineSpread,
-        float $paceBias,
-        float $paceSpread,
-        float $pace,
-    ): self {
+    public static function of(float $lineBias, float $lineSpread, float $paceBias, float $paceSpread, float $pace): self
+    {
         return new self(
             Check::within($lineBias, -0.5 * M_PI, 0.5 * M_PI, 'start_line.bias_deg'),
             Check::within(Check::notNegative($lineSpread, 'start_line.spread_deg'), 0.0, M_PI, 'start_line.spread_deg'),
@@ -56,7 +50,13 @@ final readonly class Player
     /** The same player with a steady fault more: radians to the right, share of length long. */
     public function off(float $line, float $pace): self
     {
-        return new self($this->lineBias + $line, $this->lineSpread, $this->paceBias + $pace, $this->paceSpread, $this->pace);
+        return new self(
+            $this->lineBias + $line,
+            $this->lineSpread,
+            $this->paceBias + $pace,
+            $this->paceSpread,
+            $this->pace,
+        );
     }
 
     /** The same player with one figure multiplied by a factor of at least 0. */

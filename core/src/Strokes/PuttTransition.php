@@ -33,9 +33,7 @@ final readonly class PuttTransition
     private const NODES_LINE = 4;
 
     /** @param float $reach metres; a leave no longer than this is as good as holed */
-    public function __construct(private Player $player, private float $levelDeceleration, private float $reach)
-    {
-    }
+    public function __construct(private Player $player, private float $levelDeceleration, private float $reach) {}
 
     /**
      * @param float $distance metres to the hole
@@ -56,7 +54,7 @@ final readonly class PuttTransition
             foreach ($lines as [$line, $share]) {
                 $aside = $rolled * tan($line);
                 // Scaled to what the caught band leaves, so that chances add up to one exactly.
-                $chance = $weight * $share / $sum * (1.0 - $caught);
+                $chance = (($weight * $share) / $sum) * (1.0 - $caught);
                 $leaves[] = [sqrt(($distance - $rolled) ** 2 + $aside * $aside), $chance];
             }
         }
@@ -79,10 +77,17 @@ final readonly class PuttTransition
 
         return array_map(
             static fn(array $node): array => [max(0.0, $meant * (1.0 + $mean + $spread * $node[0])), $node[1]],
-            $this->normalNodes([
-                $score(0.0), $score($distance), $score($tooFast), $score($distance - $this->reach), $score($distance + $this->reach),
-                ...array_map($score, $this->jumpsOfOneLine($distance)),
-            ], self::NODES_D),
+            $this->normalNodes(
+                [
+                    $score(0.0),
+                    $score($distance),
+                    $score($tooFast),
+                    $score($distance - $this->reach),
+                    $score($distance + $this->reach),
+                    ...array_map($score, $this->jumpsOfOneLine($distance)),
+                ],
+                self::NODES_D,
+            ),
         );
     }
 
@@ -101,14 +106,18 @@ final readonly class PuttTransition
         $jumps = [];
         foreach ($spread > 0.0 ? [$mean - 3.0 * $spread, $mean, $mean + 3.0 * $spread] : [$mean] as $line) {
             $tan = tan(min(1.5, abs($line)));
-            $speed = Physics::CAPTURE_SPEED * (1.0 - ($distance * $tan / Physics::HOLE_RADIUS) ** 2);
+            $speed = Physics::CAPTURE_SPEED * (1.0 - (($distance * $tan) / Physics::HOLE_RADIUS) ** 2);
             if ($speed > 0.0) {
                 $jumps[] = $distance + $speed ** 2 / (2.0 * $this->levelDeceleration);
             }
             // (d − D)² + (D tan ψ)² = reach², solved for D.
             $root = $distance ** 2 - (1.0 + $tan ** 2) * ($distance ** 2 - $this->reach ** 2);
             if ($root > 0.0) {
-                array_push($jumps, ($distance - sqrt($root)) / (1.0 + $tan ** 2), ($distance + sqrt($root)) / (1.0 + $tan ** 2));
+                array_push(
+                    $jumps,
+                    ($distance - sqrt($root)) / (1.0 + $tan ** 2),
+                    ($distance + sqrt($root)) / (1.0 + $tan ** 2),
+                );
             }
         }
 
@@ -159,7 +168,7 @@ final readonly class PuttTransition
         }
         $edges = [];
         foreach ([$limit, $near] as $edge) {
-            array_push($edges, ...($edge === null ? [] : [(-$edge - $mean) / $spread, ($edge - $mean) / $spread]));
+            array_push($edges, ...$edge === null ? [] : [(-$edge - $mean) / $spread, ($edge - $mean) / $spread]);
         }
         $lines = [];
         foreach ($this->normalNodes($edges, self::NODES_LINE) as [$z, $weight]) {

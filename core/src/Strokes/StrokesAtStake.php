@@ -20,9 +20,7 @@ final readonly class StrokesAtStake
      * @param float|null $expectedPer18 null for a pace nobody can hole
      * @param array<string, float> $stakes putts per 18 by skill, largest first; none is negative
      */
-    private function __construct(public ?float $expectedPer18, public array $stakes)
-    {
-    }
+    private function __construct(public ?float $expectedPer18, public array $stakes) {}
 
     /** @param non-empty-list<array{Length, float}> $mix first-putt lengths and their weights */
     public static function of(Player $player, GreenSpeed $speed, array $mix): self

@@ -30,8 +30,7 @@ final readonly class CurrentGoals
         public ?string $goal,
         public array $focuses,
         public array $faults,
-    ) {
-    }
+    ) {}
 
     public static function nothing(): self
     {
@@ -41,25 +40,35 @@ final readonly class CurrentGoals
     /** @throws InvalidInput If a focus beyond the cap has no reason, or a text is missing or too long. */
     public static function read(JsonInput $given): self
     {
-        $text = static fn(JsonInput $from, string $field): ?string => $from->has($field) ? $from->text($field, self::LONGEST) : null;
+        $text = static fn(JsonInput $from, string $field): ?string => $from->has($field)
+            ? $from->text($field, self::LONGEST)
+            : null;
         $focuses = [];
         foreach (array_slice($given->objectsOrNone('focuses'), 0, self::MOST) as $i => $focus) {
             $reason = $text($focus, 'reason');
             if ($i >= self::CAP && $reason === null) {
-                throw InvalidInput::at($focus->path('reason'), sprintf('Beyond %d at once, say why this one too.', self::CAP));
+                throw InvalidInput::at(
+                    $focus->path('reason'),
+                    sprintf('Beyond %d at once, say why this one too.', self::CAP),
+                );
             }
             $focuses[] = new Focus($focus->text('text', self::LONGEST), $reason);
         }
-        $faults = array_map(static fn(JsonInput $fault): Fault => new Fault(
-            $fault->text('fault', self::LONGEST),
-            $text($fault, 'shows'),
-            $text($fault, 'cure'),
-            $fault->flagOr('is_open', true),
-        ), array_slice($given->objectsOrNone('faults'), 0, self::MOST));
+        $faults = array_map(
+            static fn(JsonInput $fault): Fault => new Fault(
+                $fault->text('fault', self::LONGEST),
+                $text($fault, 'shows'),
+                $text($fault, 'cure'),
+                $fault->flagOr('is_open', true),
+            ),
+            array_slice($given->objectsOrNone('faults'), 0, self::MOST),
+        );
 
         return new self(
             $text($given, 'complaint'),
-            Complaint::tryFrom($given->has('about') ? $given->word('about', array_column(Complaint::cases(), 'value')) : ''),
+            Complaint::tryFrom(
+                $given->has('about') ? $given->word('about', array_column(Complaint::cases(), 'value')) : '',
+            ),
             $text($given, 'goal'),
             $focuses,
             $faults,
@@ -73,10 +82,19 @@ final readonly class CurrentGoals
             'complaint' => $this->complaint,
             'about' => $this->about?->value,
             'goal' => $this->goal,
-            'focuses' => array_map(static fn(Focus $focus): array => ['text' => $focus->text, 'reason' => $focus->reason], $this->focuses),
-            'faults' => array_map(static fn(Fault $fault): array => [
-                'fault' => $fault->fault, 'shows' => $fault->shows, 'cure' => $fault->cure, 'is_open' => $fault->isOpen,
-            ], $this->faults),
+            'focuses' => array_map(
+                static fn(Focus $focus): array => ['text' => $focus->text, 'reason' => $focus->reason],
+                $this->focuses,
+            ),
+            'faults' => array_map(
+                static fn(Fault $fault): array => [
+                    'fault' => $fault->fault,
+                    'shows' => $fault->shows,
+                    'cure' => $fault->cure,
+                    'is_open' => $fault->isOpen,
+                ],
+                $this->faults,
+            ),
         ];
     }
 }

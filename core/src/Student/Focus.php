@@ -8,7 +8,5 @@ namespace Amble\Core\Student;
 final readonly class Focus
 {
     /** @param string|null $reason why it is worked at besides two others; null within the cap */
-    public function __construct(public string $text, public ?string $reason)
-    {
-    }
+    public function __construct(public string $text, public ?string $reason) {}
 }

@@ -11,7 +11,5 @@ final readonly class Prompt
      * @param float|null $from shortest length it holds at, metres; null from the hole on
      * @param float|null $to longest; null without end
      */
-    public function __construct(public string $text, public ?float $from = null, public ?float $to = null)
-    {
-    }
+    public function __construct(public string $text, public ?float $from = null, public ?float $to = null) {}
 }

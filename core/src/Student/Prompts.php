@@ -24,27 +24,36 @@ final class Prompts
      *
      * @return list<Prompt> before the ball first
      */
-    public static function of(StudentProfile $about, TeachingPreferences $schools, ?Checklist $recipe, array $shoePlaces = [], ?Checklist $views = null): array
-    {
-        return array_values(array_filter([
-            $views === null ? null : self::steps($views),
-            $about->readFrom === null ? null : new Prompt(sprintf('Read from %s behind the ball.', FigureText::metres($about->readFrom))),
-            $recipe === null ? null : self::steps($recipe),
-            match ($schools->answer('rehearse')) {
-                'behind' => new Prompt('Rehearse behind the ball.'),
-                'nowhere' => new Prompt('No rehearsal.'),
-                default => null,
-            },
-            ...($schools->answer('feet') === 'regulator' ? self::shoe($shoePlaces) : []),
-            ...self::mark($about, $schools),
-            match ($schools->answer('path')) {
-                'arc' => new Prompt('A slight arc is this student’s own.'),
-                'straight' => new Prompt('A straight path is this student’s own.'),
-                'gravity' => new Prompt('Let gravity swing it.'),
-                default => null,
-            },
-            self::after($schools),
-        ]));
+    public static function of(
+        StudentProfile $about,
+        TeachingPreferences $schools,
+        ?Checklist $recipe,
+        array $shoePlaces = [],
+        ?Checklist $views = null,
+    ): array {
+        return array_values(
+            array_filter([
+                $views === null ? null : self::steps($views),
+                $about->readFrom === null
+                    ? null
+                    : new Prompt(sprintf('Read from %s behind the ball.', FigureText::metres($about->readFrom))),
+                $recipe === null ? null : self::steps($recipe),
+                match ($schools->answer('rehearse')) {
+                    'behind' => new Prompt('Rehearse behind the ball.'),
+                    'nowhere' => new Prompt('No rehearsal.'),
+                    default => null,
+                },
+                ...$schools->answer('feet') === 'regulator' ? self::shoe($shoePlaces) : [],
+                ...self::mark($about, $schools),
+                match ($schools->answer('path')) {
+                    'arc' => new Prompt('A slight arc is this student’s own.'),
+                    'straight' => new Prompt('A straight path is this student’s own.'),
+                    'gravity' => new Prompt('Let gravity swing it.'),
+                    default => null,
+                },
+                self::after($schools),
+            ]),
+        );
     }
 
     /**
@@ -67,14 +76,20 @@ final class Prompts
      */
     private static function shoe(array $places): array
     {
-        return $places === [] ? [new Prompt('The trail shoe stops the backstroke: find its places under Check something.')] : array_map(
-            static fn(array $place): Prompt => new Prompt(
-                sprintf('The trail shoe %s from the ball, for %s.', FigureText::small($place[1]), FigureText::metres($place[0])),
-                (1.0 - self::ABOUT) * $place[0],
-                (1.0 + self::ABOUT) * $place[0],
-            ),
-            $places,
-        );
+        return $places === []
+            ? [new Prompt('The trail shoe stops the backstroke: find its places under Check something.')]
+            : array_map(
+                static fn(array $place): Prompt => new Prompt(
+                    sprintf(
+                        'The trail shoe %s from the ball, for %s.',
+                        FigureText::small($place[1]),
+                        FigureText::metres($place[0]),
+                    ),
+                    (1.0 - self::ABOUT) * $place[0],
+                    (1.0 + self::ABOUT) * $place[0],
+                ),
+                $places,
+            );
     }
 
     /** @return list<Prompt> */
@@ -84,7 +99,9 @@ final class Prompts
             'line' => [new Prompt('Set the line on the ball on the start line, not at the hole.')],
             'near' => [
                 new Prompt('Set the line on the ball on the start line.', null, $about->markTo),
-                ...($about->markTo === null ? [] : [new Prompt('Aim over a spot; no line at this length.', $about->markTo)]),
+                ...$about->markTo === null
+                    ? []
+                    : [new Prompt('Aim over a spot; no line at this length.', $about->markTo)],
             ],
             'ahead' => [new Prompt('Aim over a spot just ahead of the ball.')],
             'part' => [new Prompt('Aim over a spot part of the way.')],
@@ -95,14 +112,16 @@ final class Prompts
     /** Counting, waiting and watching exclude each other: only one is asked. */
     private static function after(TeachingPreferences $schools): Prompt
     {
-        return new Prompt(match ($schools->answer('after')) {
-            'rest' => 'Then hold still until the ball rests.',
-            'stroke' => 'Then eyes down while the stroke lasts.',
-            'call' => 'Then call it before looking.',
-            'follow' => 'Then follow it closely.',
-            'hole' => 'The hole in view throughout.',
-            default => 'Then hold still for a count of three.',
-        });
+        return new Prompt(
+            match ($schools->answer('after')) {
+                'rest' => 'Then hold still until the ball rests.',
+                'stroke' => 'Then eyes down while the stroke lasts.',
+                'call' => 'Then call it before looking.',
+                'follow' => 'Then follow it closely.',
+                'hole' => 'The hole in view throughout.',
+                default => 'Then hold still for a count of three.',
+            },
+        );
     }
 
     private static function steps(Checklist $card): Prompt
@@ -112,6 +131,8 @@ final class Prompts
 
     private static function point(ChecklistPoint $point): string
     {
-        return $point->times === null || $point->times === 0 ? $point->text : sprintf('%s, %d', $point->text, $point->times);
+        return $point->times === null || $point->times === 0
+            ? $point->text
+            : sprintf('%s, %d', $point->text, $point->times);
     }
 }

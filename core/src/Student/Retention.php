@@ -13,15 +13,26 @@ final readonly class Retention
     /** As long as what is put away can be brought back. */
     public const GRACE_DAYS = 30;
 
-    private const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+    private const MONTHS = [
+        'January',
+        'February',
+        'March',
+        'April',
+        'May',
+        'June',
+        'July',
+        'August',
+        'September',
+        'October',
+        'November',
+        'December',
+    ];
 
     /**
      * @param string $until the last day on which they may be kept, "2027-11-26"
      * @param string $goneOn the day on which they are erased
      */
-    private function __construct(public string $until, public string $goneOn)
-    {
-    }
+    private function __construct(public string $until, public string $goneOn) {}
 
     /** Null where no day is set: they may be kept. */
     public static function of(StudentProfile $about): ?self
@@ -56,7 +67,11 @@ final readonly class Retention
     /** What is said while they are past their day. */
     public function words(): string
     {
-        return sprintf('These may be kept until %s, which is past. On %s they are erased for good, unless a later day is set on the card.', self::said($this->until), self::said($this->goneOn));
+        return sprintf(
+            'These may be kept until %s, which is past. On %s they are erased for good, unless a later day is set on the card.',
+            self::said($this->until),
+            self::said($this->goneOn),
+        );
     }
 
     /** "27 November 2026". */

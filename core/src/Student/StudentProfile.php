@@ -57,8 +57,7 @@ final readonly class StudentProfile
         public ?string $keepUntil,
         public ?StepRule $stepRule,
         public array $schools,
-    ) {
-    }
+    ) {}
 
     public static function nothing(): self
     {
@@ -69,7 +68,9 @@ final readonly class StudentProfile
     public static function read(JsonInput $given): self
     {
         $text = static fn(string $field): ?string => $given->has($field) ? $given->text($field, self::LONGEST) : null;
-        $number = static fn(string $field, float $least, float $most): ?float => $given->has($field) ? self::within($given, $field, $least, $most) : null;
+        $number = static fn(string $field, float $least, float $most): ?float => $given->has($field)
+            ? self::within($given, $field, $least, $most)
+            : null;
         $keepUntil = $text('keep_until');
         if ($keepUntil !== null && preg_match(self::DAY, $keepUntil) !== 1) {
             throw InvalidInput::at($given->path('keep_until'), 'Give the day as 2027-11-26.');
@@ -112,7 +113,10 @@ final readonly class StudentProfile
     public function demandConsent(string $field): void
     {
         if ($this->lacksConsent()) {
-            throw InvalidInput::at($field, 'Under age, and a guardian’s consent is not noted on the card: no link is made and no letter written until it is.');
+            throw InvalidInput::at(
+                $field,
+                'Under age, and a guardian’s consent is not noted on the card: no link is made and no letter written until it is.',
+            );
         }
     }
 
@@ -145,13 +149,17 @@ final readonly class StudentProfile
     {
         $address = $given->text('email', self::LONGEST);
 
-        return filter_var($address, FILTER_VALIDATE_EMAIL) === false ? throw InvalidInput::at($given->path('email'), 'This is no e-mail address: mara@example.org, say.') : $address;
+        return filter_var($address, FILTER_VALIDATE_EMAIL) === false
+            ? throw InvalidInput::at($given->path('email'), 'This is no e-mail address: mara@example.org, say.')
+            : $address;
     }
 
     private static function within(JsonInput $given, string $field, float $least, float $most): float
     {
         $value = $given->number($field);
 
-        return $value >= $least && $value <= $most ? $value : throw InvalidInput::outside($given->path($field), $value, sprintf('from %g to %g', $least, $most));
+        return $value >= $least && $value <= $most
+            ? $value
+            : throw InvalidInput::outside($given->path($field), $value, sprintf('from %g to %g', $least, $most));
     }
 }

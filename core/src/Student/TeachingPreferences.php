@@ -14,9 +14,7 @@ final readonly class TeachingPreferences
      * @param array<string, string> $own answers of the student's card, by question
      * @param array<string, string> $coachs those the coach takes where the card does not say
      */
-    private function __construct(private array $own, private array $coachs)
-    {
-    }
+    private function __construct(private array $own, private array $coachs) {}
 
     /**
      * @param array<string, string> $own answers of the student's card, by question
@@ -47,6 +45,6 @@ final readonly class TeachingPreferences
     /** The answer that holds: the card's, else the coach's, else the one that ships. */
     public function answer(string $question): string
     {
-        return $this->own[$question] ?? $this->coachs[$question] ?? PreferenceQuestion::all()[$question]->default;
+        return $this->own[$question] ?? ($this->coachs[$question] ?? PreferenceQuestion::all()[$question]->default);
     }
 }

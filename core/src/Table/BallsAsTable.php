@@ -23,15 +23,16 @@ final class BallsAsTable
     public static function row(RolledBall $rolled, string $at): array
     {
         $ball = $rolled->ball;
-        $cells = [
-            'at' => $at,
-            'backstroke_m' => $ball->backstroke?->metres(),
-            'roll_m' => $ball->roll?->metres(),
-            'target_m' => $ball->target?->metres(),
-            'stop' => $ball->stop->value,
-            'grade_percent' => $ball->grade->percent(),
-            'across_percent' => $ball->across->percent(),
-        ] + $ball->sight->answers;
+        $cells =
+            [
+                'at' => $at,
+                'backstroke_m' => $ball->backstroke?->metres(),
+                'roll_m' => $ball->roll?->metres(),
+                'target_m' => $ball->target?->metres(),
+                'stop' => $ball->stop->value,
+                'grade_percent' => $ball->grade->percent(),
+                'across_percent' => $ball->across->percent(),
+            ] + $ball->sight->answers;
 
         return array_map(static fn(string $head): string|int|float|bool|null => $cells[$head] ?? null, self::heads());
     }

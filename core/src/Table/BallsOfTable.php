@@ -20,9 +20,7 @@ final readonly class BallsOfTable
      * @param list<array<string, mixed>> $balls events as {@see EventReader} takes them, in the order of their rows
      * @param list<array{row: int, column: string, reason: string}> $refused by the line of a sheet
      */
-    private function __construct(public array $balls, public array $refused)
-    {
-    }
+    private function __construct(public array $balls, public array $refused) {}
 
     /**
      * @param string $whose part of each ball's id, so that the same table gives the same balls again
@@ -43,9 +41,20 @@ final readonly class BallsOfTable
             $same = implode("\t", $cells);
             $times[$same] = ($times[$same] ?? 0) + 1;
             try {
-                $balls[] = self::ball($cells, $map, $table->heads, "$whose $same {$times[$same]}", $start + ($number - 2) * self::APART, $moment);
+                $balls[] = self::ball(
+                    $cells,
+                    $map,
+                    $table->heads,
+                    "$whose $same {$times[$same]}",
+                    $start + ($number - 2) * self::APART,
+                    $moment,
+                );
             } catch (InvalidInput $error) {
-                $refused[] = ['row' => $number, 'column' => self::columnOf($error, $map, $table->heads), 'reason' => $error->getMessage()];
+                $refused[] = [
+                    'row' => $number,
+                    'column' => self::columnOf($error, $map, $table->heads),
+                    'reason' => $error->getMessage(),
+                ];
             }
         }
 
@@ -61,8 +70,14 @@ final readonly class BallsOfTable
      *
      * @throws InvalidInput If the row tells no ball.
      */
-    private static function ball(array $cells, ColumnMap $map, array $heads, string $key, int $at, \Closure $moment): array
-    {
+    private static function ball(
+        array $cells,
+        ColumnMap $map,
+        array $heads,
+        string $key,
+        int $at,
+        \Closure $moment,
+    ): array {
         $told = [];
         $seen = [];
         foreach ($map->columns as $place => $column) {
@@ -72,7 +87,9 @@ final readonly class BallsOfTable
                 continue;
             }
             if ($field->name === 'at') {
-                $at = $moment($cell) ?? throw InvalidInput::at($heads[$place], "“{$cell}” is no day and time: write 2026-11-26 09:30.");
+                $at =
+                    $moment($cell) ??
+                    throw InvalidInput::at($heads[$place], "“{$cell}” is no day and time: write 2026-11-26 09:30.");
             } elseif ($field->isSeen) {
                 $seen[$field->name] = $field->read($cell, $column->unit, $heads[$place]);
             } else {
@@ -81,9 +98,10 @@ final readonly class BallsOfTable
         }
         $seen += isset($told['backstroke_m']) ? ['backstroke_by' => FigureSource::File->value] : [];
         $sensed = array_column(DeviceKind::StrokeSensor->fields(), 'name');
-        $seen += array_intersect_key($seen, array_flip($sensed)) === [] ? [] : ['measured_by' => FigureSource::File->value];
-        $event = ['id' => self::id($at, $key), 'type' => 'putt_logged', 'version' => 2, 'at_ms' => $at]
-            + $told + ['stop' => isset($told['roll_m']) ? 'free' : 'unseen', 'seen' => (object) $seen];
+        $seen +=
+            array_intersect_key($seen, array_flip($sensed)) === [] ? [] : ['measured_by' => FigureSource::File->value];
+        $event = ['id' => self::id($at, $key), 'type' => 'putt_logged', 'version' => 2, 'at_ms' => $at] +
+            $told + ['stop' => isset($told['roll_m']) ? 'free' : 'unseen', 'seen' => (object) $seen];
         EventReader::arriving(JsonInput::fromArray($event));
 
         return $event;

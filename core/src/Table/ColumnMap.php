@@ -11,9 +11,7 @@ use Amble\Core\Json\JsonInput;
 final readonly class ColumnMap
 {
     /** @param array<int, Column> $columns by place, 0-based; a column that is not there is left aside */
-    private function __construct(public array $columns)
-    {
-    }
+    private function __construct(public array $columns) {}
 
     /** Guess from the heads: those Amble itself writes, and a field's own words, where the first cell is such a figure. */
     public static function guess(Table $table): self
@@ -62,7 +60,10 @@ final readonly class ColumnMap
             $place = $one->wholeNumber('place', 0, max(0, $width - 1));
             $field = TableField::all()[$one->word('field', array_keys(TableField::all()))];
             if (isset($taken[$field->name])) {
-                throw InvalidInput::at($one->path('field'), "Two columns are said to be “{$field->label}”; one of them can be.");
+                throw InvalidInput::at(
+                    $one->path('field'),
+                    "Two columns are said to be “{$field->label}”; one of them can be.",
+                );
             }
             $taken[$field->name] = true;
             $units = array_keys($field->units);
@@ -76,7 +77,11 @@ final readonly class ColumnMap
     public function toArray(): array
     {
         return array_map(
-            static fn(int $place, Column $column): array => ['place' => $place, 'field' => $column->field->name, 'unit' => $column->unit],
+            static fn(int $place, Column $column): array => [
+                'place' => $place,
+                'field' => $column->field->name,
+                'unit' => $column->unit,
+            ],
             array_keys($this->columns),
             array_values($this->columns),
         );

@@ -17,9 +17,7 @@ final readonly class Table
      * @param list<string> $heads
      * @param array<int, list<string>> $rows by the number of their line in a sheet, the heads being line 1
      */
-    private function __construct(public array $heads, public array $rows)
-    {
-    }
+    private function __construct(public array $heads, public array $rows) {}
 
     /**
      * @param iterable<int, list<string|null>> $lines by their number in a sheet, from 1
@@ -30,7 +28,10 @@ final readonly class Table
     {
         $rows = [];
         foreach ($lines as $number => $cells) {
-            $rows[$number] = array_map(static fn(?string $cell): string => mb_substr(trim((string) $cell), 0, self::LONGEST_CELL), $cells);
+            $rows[$number] = array_map(
+                static fn(?string $cell): string => mb_substr(trim((string) $cell), 0, self::LONGEST_CELL),
+                $cells,
+            );
         }
         $heads = $rows[1] ?? [];
         unset($rows[1]);
@@ -38,7 +39,10 @@ final readonly class Table
             throw InvalidInput::at($field, 'The first line must name at least two columns.');
         }
         if (count($heads) > self::MOST_COLUMNS || count($rows) > self::MOST_ROWS) {
-            throw InvalidInput::at($field, sprintf('At most %d rows of %d columns are taken at once.', self::MOST_ROWS, self::MOST_COLUMNS));
+            throw InvalidInput::at(
+                $field,
+                sprintf('At most %d rows of %d columns are taken at once.', self::MOST_ROWS, self::MOST_COLUMNS),
+            );
         }
 
         return new self($heads, array_filter($rows, static fn(array $cells): bool => implode('', $cells) !== ''));

@@ -33,8 +33,7 @@ final readonly class TableField
         public bool $isSeen = false,
         private bool $isWhole = false,
         private array $said = [],
-    ) {
-    }
+    ) {}
 
     /** @return non-empty-array<string, self> by name, in the order a screen offers them */
     public static function all(): array
@@ -72,7 +71,15 @@ final readonly class TableField
             $words[mb_strtolower($label)] = $answer;
         }
 
-        return new self($name, $question, $units, $words, true, $answers->kind === AnswerKind::Count, array_map(lcfirst(...), array_values($answers->words)));
+        return new self(
+            $name,
+            $question,
+            $units,
+            $words,
+            true,
+            $answers->kind === AnswerKind::Count,
+            array_map(lcfirst(...), array_values($answers->words)),
+        );
     }
 
     /** @return array<string, string> */
@@ -91,11 +98,8 @@ final readonly class TableField
     public function read(string $cell, string $unit, string $column): string|bool|int|float
     {
         if ($this->units === []) {
-            return $this->words[mb_strtolower($cell)] ?? throw InvalidInput::at($column, sprintf(
-                '“%s” is none of: %s.',
-                $cell,
-                implode(', ', $this->said),
-            ));
+            return $this->words[mb_strtolower($cell)] ??
+                throw InvalidInput::at($column, sprintf('“%s” is none of: %s.', $cell, implode(', ', $this->said)));
         }
         // A comma as the decimal mark is read as one; thousands are not written in a table of putts.
         $number = str_replace(',', '.', $cell);

@@ -13,9 +13,7 @@ final readonly class Grade
     /** Steeper is a wall, rise over run. */
     private const STEEPEST = 1.0;
 
-    private function __construct(private float $ratio)
-    {
-    }
+    private function __construct(private float $ratio) {}
 
     /** @throws InvalidInput If the grade is not a finite number, or a wall. */
     public static function ofPercent(float $percent, string $field = 'grade_percent'): self

@@ -17,9 +17,7 @@ final readonly class Length
     public const SHORTEST = 1e-4;
     public const LONGEST = 300.0;
 
-    private function __construct(private float $metres)
-    {
-    }
+    private function __construct(private float $metres) {}
 
     /** @throws InvalidInput If the length is not a finite number above 0, or none a green has. */
     public static function ofMetres(float $metres, string $field = 'length_m'): self

@@ -14,12 +14,14 @@ final readonly class UnitsSlip
     public const TOLERATED = 0.15;
 
     /** Units that slip in speech, metres. */
-    private const UNITS = ['feet' => Length::METRES_PER_FOOT, 'yards' => 3.0 * Length::METRES_PER_FOOT, 'metres' => 1.0];
+    private const UNITS = [
+        'feet' => Length::METRES_PER_FOOT,
+        'yards' => 3.0 * Length::METRES_PER_FOOT,
+        'metres' => 1.0,
+    ];
 
     /** @param string|null $likely the unit in which the stated number would fit the paces; null when none does */
-    private function __construct(public Length $paced, public ?string $likely)
-    {
-    }
+    private function __construct(public Length $paced, public ?string $likely) {}
 
     /**
      * @param Length $stated as it was said

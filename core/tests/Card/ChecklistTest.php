@@ -22,7 +22,13 @@ final class ChecklistTest extends TestCase
         foreach (BuiltInChecklists::all() as $key => $card) {
             self::assertEquals($card, Checklist::read($key, self::input($card->toArray())));
         }
-        self::assertCount(7, array_filter(array_keys(BuiltInChecklists::all()), static fn(string $key): bool => str_starts_with($key, 'routine_')));
+        self::assertCount(
+            7,
+            array_filter(
+                array_keys(BuiltInChecklists::all()),
+                static fn(string $key): bool => str_starts_with($key, 'routine_'),
+            ),
+        );
     }
 
     /** @param array<string, mixed> $given */
@@ -30,7 +36,12 @@ final class ChecklistTest extends TestCase
     public function testACardThatIsNoneIsRefusedAtItsField(string $field, array $given): void
     {
         try {
-            Checklist::read('own', self::input($given + ['kind' => 'set_up', 'title' => 'Mine', 'points' => [['key' => 'a', 'text' => 'A']]]));
+            Checklist::read(
+                'own',
+                self::input(
+                    $given + ['kind' => 'set_up', 'title' => 'Mine', 'points' => [['key' => 'a', 'text' => 'A']]],
+                ),
+            );
             self::fail('It was taken.');
         } catch (InvalidInput $refusal) {
             self::assertSame($field, $refusal->field());
@@ -43,31 +54,59 @@ final class ChecklistTest extends TestCase
         yield 'no title' => ['title', ['title' => ' ']];
         yield 'no kind of card' => ['kind', ['kind' => 'poster']];
         yield 'no points' => ['points', ['points' => []]];
-        yield 'too many' => ['points', ['points' => array_map(static fn(int $i): array => ['key' => "p$i", 'text' => 'A'], range(1, 21))]];
-        yield 'two of one key' => ['points.1.key', ['points' => [['key' => 'a', 'text' => 'A'], ['key' => 'a', 'text' => 'B']]]];
+        yield 'too many' => [
+            'points',
+            ['points' => array_map(static fn(int $i): array => ['key' => "p$i", 'text' => 'A'], range(1, 21))],
+        ];
+        yield 'two of one key' => [
+            'points.1.key',
+            ['points' => [['key' => 'a', 'text' => 'A'], ['key' => 'a', 'text' => 'B']]],
+        ];
         yield 'a point of no words' => ['points.0.text', ['points' => [['key' => 'a', 'text' => '']]]];
-        yield 'more often than one does' => ['points.0.times', ['points' => [['key' => 'a', 'text' => 'A', 'times' => 21]]]];
+        yield 'more often than one does' => [
+            'points.0.times',
+            ['points' => [['key' => 'a', 'text' => 'A', 'times' => 21]]],
+        ];
     }
 
     public function testTheLastLookCountsWithTheOneBeforeAndItsAttentionIsSaid(): void
     {
         $card = BuiltInChecklists::all()['stance'];
-        $seen = static fn(string $point, PointAnswer $sight, string $session, ?string $word = null): PointInSession => new PointInSession('stance', $point, $sight, $word, $session, 1);
+        $seen = static fn(
+            string $point,
+            PointAnswer $sight,
+            string $session,
+            ?string $word = null,
+        ): PointInSession => new PointInSession('stance', $point, $sight, $word, $session, 1);
         $look = ChecklistReport::of($card, [
-            $seen('hang', PointAnswer::Attention, 'A'), $seen('hang', PointAnswer::Good, 'B'),
-            $seen('hinge', PointAnswer::Good, 'A'), $seen('hinge', PointAnswer::Attention, 'B', 'upright'),
+            $seen('hang', PointAnswer::Attention, 'A'),
+            $seen('hang', PointAnswer::Good, 'B'),
+            $seen('hinge', PointAnswer::Good, 'A'),
+            $seen('hinge', PointAnswer::Attention, 'B', 'upright'),
             new PointInSession('mirror', 'shoulders', PointAnswer::Attention, null, 'B', 1),
         ]);
-        self::assertSame([PointAnswer::Good, PointAnswer::Attention], [$look->last('hang')?->sight, $look->before('hang')]);
+        self::assertSame(
+            [PointAnswer::Good, PointAnswer::Attention],
+            [$look->last('hang')?->sight, $look->before('hang')],
+        );
         self::assertNull($look->last('shoulders'));
         self::assertSame(['Hinge at the hips; the club keeps its gap to the chest: upright'], $look->attention());
     }
 
     public function testASchoolThatDoesNotLookAtTheFeetIsNotAskedAboutThem(): void
     {
-        $keys = static fn(Checklist $card): array => array_map(static fn(ChecklistPoint $point): string => $point->key, $card->points);
-        self::assertSame(['hang', 'chest', 'shoulders', 'hinge'], $keys(BuiltInChecklists::all()['stance']->withoutFeet()));
-        self::assertSame($keys(BuiltInChecklists::all()['grip']), $keys(BuiltInChecklists::all()['grip']->withoutFeet()));
+        $keys = static fn(Checklist $card): array => array_map(
+            static fn(ChecklistPoint $point): string => $point->key,
+            $card->points,
+        );
+        self::assertSame(
+            ['hang', 'chest', 'shoulders', 'hinge'],
+            $keys(BuiltInChecklists::all()['stance']->withoutFeet()),
+        );
+        self::assertSame(
+            $keys(BuiltInChecklists::all()['grip']),
+            $keys(BuiltInChecklists::all()['grip']->withoutFeet()),
+        );
     }
 
     /** @param array<string, mixed> $given */

@@ -19,26 +19,33 @@ final class ChangeTest extends PropertyTestCase
         self::assertNull($halved->furtherBalls);
         self::assertNear(log(2), $halved->difference);
         self::assertNear(1.2815515655446 * sqrt(1 / 29), ($halved->interval->high - $halved->interval->low) / 2, 1e-9);
-        self::assertFalse(Change::ofSpread(0.12, 8, 0.10, 8)->isClear());
+        self::assertFalse(Change::ofSpread(0.12, 8, 0.1, 8)->isClear());
     }
 
     public function testTheFurtherBallsNamedAreJustEnoughAndNeverMoreThanSixty(): void
     {
-        $now = Change::ofSpread(0.12, 200, 0.10, 40);
+        $now = Change::ofSpread(0.12, 200, 0.1, 40);
         self::assertNotNull($now->furtherBalls);
-        self::assertTrue(Change::ofSpread(0.12, 200, 0.10, 40 + $now->furtherBalls)->isClear());
-        self::assertFalse(Change::ofSpread(0.12, 200, 0.10, 39 + $now->furtherBalls)->isClear());
+        self::assertTrue(Change::ofSpread(0.12, 200, 0.1, 40 + $now->furtherBalls)->isClear());
+        self::assertFalse(Change::ofSpread(0.12, 200, 0.1, 39 + $now->furtherBalls)->isClear());
         // With so few balls then, no number of balls now can settle it.
         self::assertNull(Change::ofSpread(0.12, 3, 0.11, 10)->furtherBalls);
         self::assertSame('no clear change', Change::ofSpread(0.12, 3, 0.11, 10)->inWords('smaller', 'larger'));
-        self::assertSame(sprintf('probably smaller; about %d more balls would make it clear', $now->furtherBalls), $now->inWords('smaller', 'larger'));
+        self::assertSame(
+            sprintf('probably smaller; about %d more balls would make it clear', $now->furtherBalls),
+            $now->inWords('smaller', 'larger'),
+        );
     }
 
     public function testSharesAreComparedAsLogitsWithAHalfAddedToBothCounts(): void
     {
         $change = Change::ofShares(4, 20, 14, 20);
         self::assertNear(log(14.5 / 6.5) - log(4.5 / 16.5), $change->difference, 1e-12);
-        self::assertNear(1.2815515655446 * sqrt(1 / 14.5 + 1 / 6.5 + 1 / 4.5 + 1 / 16.5), ($change->interval->high - $change->interval->low) / 2, 1e-9);
+        self::assertNear(
+            1.2815515655446 * sqrt(1 / 14.5 + 1 / 6.5 + 1 / 4.5 + 1 / 16.5),
+            ($change->interval->high - $change->interval->low) / 2,
+            1e-9,
+        );
         self::assertSame('clearly more', $change->inWords('more', 'fewer'));
         self::assertSame('clearly fewer', Change::ofShares(12, 12, 0, 12)->inWords('more', 'fewer'));
     }
@@ -74,7 +81,10 @@ final class ChangeTest extends PropertyTestCase
         self::assertNear(1.2815515655446 * sqrt(0.02), ($change->interval->high - $change->interval->low) / 2, 1e-9);
         self::assertNear(1.9599639845401 * sqrt(0.02), ($change->wide->high - $change->wide->low) / 2, 1e-9);
         self::assertTrue($change->isClear());
-        self::assertSame('probably longer', substr(Change::ofEstimates(0.3, 0.1, 0.5, 0.1, 20)->inWords('longer', 'shorter'), 0, 15));
+        self::assertSame(
+            'probably longer',
+            substr(Change::ofEstimates(0.3, 0.1, 0.5, 0.1, 20)->inWords('longer', 'shorter'), 0, 15),
+        );
     }
 
     /** Half-widths worked out here from what the docblock says; the number named is the first whose is below the difference. */
@@ -85,7 +95,7 @@ final class ChangeTest extends PropertyTestCase
         for ($step = 1; $step <= 120; ++$step) {
             $difference = 0.002 * $step;
             $change = Change::ofEstimates(0.5, 0.05, 0.5 + $difference, 0.15, 10);
-            $half = static fn(int $more): float => $z * sqrt(0.05 ** 2 + 0.15 ** 2 * 10 / (10 + $more));
+            $half = static fn(int $more): float => $z * sqrt(0.05 ** 2 + (0.15 ** 2 * 10) / (10 + $more));
             if ($change->isClear()) {
                 self::assertGreaterThan($half(0), $difference);
                 continue;
@@ -106,7 +116,10 @@ final class ChangeTest extends PropertyTestCase
 
     public function testErrorsThatAreNoneAreRefusedAtTheirField(): void
     {
-        foreach ([[0.0, 0.1, 'then_error'], [0.1, 0.0, 'now_error'], [-0.1, 0.1, 'then_error']] as [$then, $now, $field]) {
+        foreach (
+            [[0.0, 0.1, 'then_error'], [0.1, 0.0, 'now_error'], [-0.1, 0.1, 'then_error']]
+            as [$then, $now, $field]
+        ) {
             try {
                 Change::ofEstimates(0.1, $then, 0.2, $now, 5);
                 self::fail('It was compared.');

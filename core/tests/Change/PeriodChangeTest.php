@@ -18,7 +18,10 @@ final class PeriodChangeTest extends PropertyTestCase
     /** @return list<SessionFigure> */
     private static function figures(float ...$values): array
     {
-        return array_map(static fn(float $value): SessionFigure => SessionFigure::of($value, 0.02), array_values($values));
+        return array_map(
+            static fn(float $value): SessionFigure => SessionFigure::of($value, 0.02),
+            array_values($values),
+        );
     }
 
     public function testTwoSessionsDifferByTheShippedDayToDaySpreadAndFourDegrees(): void
@@ -27,7 +30,11 @@ final class PeriodChangeTest extends PropertyTestCase
         self::assertNear(-0.2, $change->difference);
         self::assertNear(0.05, $change->tau);
         self::assertNear(sqrt(2 * (0.0004 + 0.0025)), $change->standardError, 1e-12);
-        self::assertNear(StudentT::halfWidth(0.8, 4) * $change->standardError, $change->interval(0.8)->high + 0.2, 1e-9);
+        self::assertNear(
+            StudentT::halfWidth(0.8, 4) * $change->standardError,
+            $change->interval(0.8)->high + 0.2,
+            1e-9,
+        );
         self::assertSame('probably shorter', substr($change->inWords('longer', 'shorter'), 0, 16));
     }
 
@@ -39,7 +46,8 @@ final class PeriodChangeTest extends PropertyTestCase
             [$earlier, $difference] = [self::figures(0.01, -0.01, 0.0, 0.005), 0.002 * $step];
             $change = PeriodChange::of($earlier, self::figures($difference, $difference), 0.05);
             $tau2 = $change->tau ** 2;
-            $half = static fn(int $more): float => StudentT::halfWidth(0.95, 6 + $more + 2) * sqrt(($tau2 + 0.0004) / 4 + ($tau2 + 0.0004) / (2 + $more));
+            $half = static fn(int $more): float => StudentT::halfWidth(0.95, 6 + $more + 2) *
+                sqrt(($tau2 + 0.0004) / 4 + ($tau2 + 0.0004) / (2 + $more));
             $further = $change->furtherSessions();
             if ($change->call() === ChangeCall::Clear) {
                 self::assertNull($further);
@@ -64,8 +72,15 @@ final class PeriodChangeTest extends PropertyTestCase
         $random = new SeededRandom(81);
         [$clear, $probable, $n] = [0, 0, 2000];
         for ($i = 0; $i < $n; ++$i) {
-            $session = static fn(): SessionFigure => SessionFigure::of(0.05 * $random->normal() + 0.1 / sqrt(20) * $random->normal(), 0.1 / sqrt(20));
-            $call = PeriodChange::of([$session(), $session(), $session(), $session()], [$session(), $session()], PeriodChange::PACE)->call();
+            $session = static fn(): SessionFigure => SessionFigure::of(
+                0.05 * $random->normal() + (0.1 / sqrt(20)) * $random->normal(),
+                0.1 / sqrt(20),
+            );
+            $call = PeriodChange::of(
+                [$session(), $session(), $session(), $session()],
+                [$session(), $session()],
+                PeriodChange::PACE,
+            )->call();
             $clear += $call === ChangeCall::Clear ? 1 : 0;
             $probable += $call === ChangeCall::None ? 0 : 1;
         }
@@ -77,14 +92,23 @@ final class PeriodChangeTest extends PropertyTestCase
     public function testAStepIsFoundWhereItIsAndStationsRolledOneAfterTheOtherTellNone(): void
     {
         $random = new SeededRandom(83);
-        $balls = array_map(static fn(int $i): array => [($i > 22 ? -0.15 : 0.0) + 0.1 * ($i % 2) + 0.04 * $random->normal(), 'station ' . ($i % 2)], range(1, 40));
+        $balls = array_map(
+            static fn(int $i): array => [
+                ($i > 22 ? -0.15 : 0.0) + 0.1 * ($i % 2) + 0.04 * $random->normal(),
+                'station ' . $i % 2,
+            ],
+            range(1, 40),
+        );
         $within = WithinSession::of($balls);
         self::assertTrue($within->isRemarkable());
         self::assertEqualsWithDelta(22, $within->split, 1.0);
         self::assertEqualsWithDelta(-0.15, $within->step, 0.04);
         self::assertTrue($within->range()?->contains(-0.13));
         // The station tells all of it: no step is told apart from it.
-        $oneAfterTheOther = array_map(static fn(int $i): array => [$i > 10 ? -0.3 : 0.0, $i > 10 ? 'b' : 'a'], range(1, 20));
+        $oneAfterTheOther = array_map(
+            static fn(int $i): array => [$i > 10 ? -0.3 : 0.0, $i > 10 ? 'b' : 'a'],
+            range(1, 20),
+        );
         self::assertNull(WithinSession::of($oneAfterTheOther)->t);
         self::assertNull(WithinSession::of(array_slice($balls, 0, 15))->split);
         self::assertNull(WithinSession::of(array_fill(0, 20, [0.1, 'a']))->split);
@@ -95,7 +119,10 @@ final class PeriodChangeTest extends PropertyTestCase
     /** With few degrees a large t is less than it seems. */
     public function testTheNormalScoreIsAsUnlikelyAsTheT(): void
     {
-        $balls = static fn(int $stations): array => array_map(static fn(int $i): array => [($i > 10 ? -0.2 : 0.0) + 0.05 * sin(7 * $i), (string) ($i % $stations)], range(1, 20));
+        $balls = static fn(int $stations): array => array_map(
+            static fn(int $i): array => [($i > 10 ? -0.2 : 0.0) + 0.05 * sin(7 * $i), (string) ($i % $stations)],
+            range(1, 20),
+        );
         [$few, $many] = [WithinSession::of($balls(8)), WithinSession::of($balls(1))];
         self::assertLessThan(abs((float) $few->t), $few->normalScore());
         self::assertLessThan(abs((float) $many->t), $many->normalScore());

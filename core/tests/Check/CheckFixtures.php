@@ -20,8 +20,12 @@ final class CheckFixtures
     private static int $number = 0;
 
     /** @param array<string, string|bool|int|float> $answers */
-    public static function try(string $kind, array $answers, string $session = 'S', ?GreenSpeed $speed = null): MadeAttempt
-    {
+    public static function try(
+        string $kind,
+        array $answers,
+        string $session = 'S',
+        ?GreenSpeed $speed = null,
+    ): MadeAttempt {
         $id = sprintf('T%05d', ++self::$number);
 
         return new MadeAttempt(new CheckAttempt($id, 1000 * self::$number, null, $kind, $answers), $session, $speed);
@@ -30,13 +34,19 @@ final class CheckFixtures
     /** @param list<MadeAttempt> $tries */
     public static function finding(array $tries, ?TeachingPreferences $schools = null): ?Finding
     {
-        return CheckKinds::all()[$tries[0]->try->kind]->findings(new CheckAttempts($tries), new StudentChecks($tries, $schools))[0] ?? null;
+        return CheckKinds::all()[$tries[0]->try->kind]->findings(
+            new CheckAttempts($tries),
+            new StudentChecks($tries, $schools),
+        )[0] ?? null;
     }
 
     /** @param list<MadeAttempt> $tries */
     public static function look(array $tries, ?TeachingPreferences $schools = null): CheckReport
     {
-        $look = CheckReport::of(CheckKinds::all()[$tries[count($tries) - 1]->try->kind], new StudentChecks($tries, $schools));
+        $look = CheckReport::of(
+            CheckKinds::all()[$tries[count($tries) - 1]->try->kind],
+            new StudentChecks($tries, $schools),
+        );
         assert($look !== null);
 
         return $look;

@@ -30,7 +30,10 @@ final class CheckKindsTest extends TestCase
         self::assertSame([2, 2], [$look->n, count($look->marks)]);
         self::assertNotSame([null, null], [$look->marks[0]->value, $look->marks[0]->word]);
         self::assertNotSame([], $kind->steps);
-        self::assertSame(count($kind->fields), count(array_unique(array_map(static fn(CheckField $field): string => $field->name, $kind->fields))));
+        self::assertSame(
+            count($kind->fields),
+            count(array_unique(array_map(static fn(CheckField $field): string => $field->name, $kind->fields))),
+        );
     }
 
     #[DataProvider('kinds')]
@@ -38,11 +41,22 @@ final class CheckKindsTest extends TestCase
     {
         foreach ($kind->fields as $field) {
             $without = array_diff_key(self::answers($kind), [$field->name => true]);
-            self::assertSame($field->isNeeded ? "events.0.answers.$field->name" : null, self::refusedAt($kind, $without));
-            $wild = in_array($field->answers->kind, [AnswerKind::Metres, AnswerKind::Number, AnswerKind::Count], true) ? $field->answers->most + 1 : 'nonsense';
-            self::assertSame("events.0.answers.$field->name", self::refusedAt($kind, [$field->name => $wild] + self::answers($kind)));
+            self::assertSame(
+                $field->isNeeded ? "events.0.answers.$field->name" : null,
+                self::refusedAt($kind, $without),
+            );
+            $wild = in_array($field->answers->kind, [AnswerKind::Metres, AnswerKind::Number, AnswerKind::Count], true)
+                ? $field->answers->most + 1
+                : 'nonsense';
+            self::assertSame(
+                "events.0.answers.$field->name",
+                self::refusedAt($kind, [$field->name => $wild] + self::answers($kind)),
+            );
         }
-        self::assertSame('events.0.answers.height_m', self::refusedAt($kind, ['height_m' => 1.0] + self::answers($kind)));
+        self::assertSame(
+            'events.0.answers.height_m',
+            self::refusedAt($kind, ['height_m' => 1.0] + self::answers($kind)),
+        );
     }
 
     public function testThereIsNoCheckOfAnotherName(): void
@@ -91,9 +105,18 @@ final class CheckKindsTest extends TestCase
     public function testATempoDriftsOnlyOverEnoughTapsAtLengthsApart(): void
     {
         $questions = static function (int $taps, float $apart): array {
-            $tries = array_map(static fn(int $i): MadeAttempt => CheckFixtures::try('tempo', ['bpm' => 76 + 2 * $i, 'length_m' => 3.0 * $apart ** ($i / ($taps - 1))]), range(0, $taps - 1));
+            $tries = array_map(
+                static fn(int $i): MadeAttempt => CheckFixtures::try('tempo', [
+                    'bpm' => 76 + 2 * $i,
+                    'length_m' => 3.0 * $apart ** ($i / ($taps - 1)),
+                ]),
+                range(0, $taps - 1),
+            );
 
-            return array_map(static fn(Finding $finding): string => $finding->question, CheckKinds::all()['tempo']->findings(new CheckAttempts($tries), new StudentChecks($tries)));
+            return array_map(
+                static fn(Finding $finding): string => $finding->question,
+                CheckKinds::all()['tempo']->findings(new CheckAttempts($tries), new StudentChecks($tries)),
+            );
         };
         $drift = 'Does the tempo drift with length?';
         self::assertContains($drift, $questions(5, 1.51));

@@ -28,7 +28,12 @@ final class ReferenceCasesTest extends TestCase
 
             return;
         }
-        self::assertAgrees($case['expect'], $kind->computation()->answer(JsonInput::parse($input)), $case['tolerance'], '');
+        self::assertAgrees(
+            $case['expect'],
+            $kind->computation()->answer(JsonInput::parse($input)),
+            $case['tolerance'],
+            '',
+        );
     }
 
     /** @return iterable<string, array{Kind, array<string, mixed>}> */
@@ -57,7 +62,12 @@ final class ReferenceCasesTest extends TestCase
         } elseif (is_float($expected) || is_int($expected)) {
             $allowed = $tolerance['field'][$field] ?? $tolerance['default'];
             self::assertIsNumeric($actual, $field);
-            self::assertEqualsWithDelta($expected, $actual, max($allowed['abs'], $allowed['rel'] * abs($expected)), $field);
+            self::assertEqualsWithDelta(
+                $expected,
+                $actual,
+                max($allowed['abs'], $allowed['rel'] * abs($expected)),
+                $field,
+            );
         } else {
             self::assertSame($expected, $actual, $field);
         }

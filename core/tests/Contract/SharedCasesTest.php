@@ -23,7 +23,9 @@ final class SharedCasesTest extends TestCase
     #[DataProvider('acceptances')]
     public function testWhetherABallMeetsWhatIsAsked(\stdClass $case): void
     {
-        $event = JsonInput::fromArray(['id' => 'A', 'type' => 'putt_logged', 'version' => 2, 'at_ms' => 1] + get_object_vars($case->ball));
+        $event = JsonInput::fromArray(
+            ['id' => 'A', 'type' => 'putt_logged', 'version' => 2, 'at_ms' => 1] + get_object_vars($case->ball),
+        );
         $putt = SessionLog::fold([EventReader::read($event)])->putts[0];
         self::assertSame($case->meets, self::acceptance($case->passes_if)->admits($putt->ball));
     }
@@ -35,12 +37,14 @@ final class SharedCasesTest extends TestCase
             $asked->roll_m !== null => Acceptance::roll($asked->roll_m[0], $asked->roll_m[1], $asked->holed),
             $asked->struck => Acceptance::struckOrRing($asked->ring_m[0], $asked->ring_m[1]),
             $asked->ring_m !== null => Acceptance::ring($asked->ring_m[0], $asked->ring_m[1]),
-            default => Acceptance::seen(...array_map(
-                static fn(\stdClass $seen): ObservationCondition => $seen->one_of === null
-                    ? ObservationCondition::between($seen->name, $seen->between[0], $seen->between[1])
-                    : ObservationCondition::oneOf($seen->name, $seen->one_of),
-                $asked->seen,
-            )),
+            default => Acceptance::seen(
+                ...array_map(
+                    static fn(\stdClass $seen): ObservationCondition => $seen->one_of === null
+                        ? ObservationCondition::between($seen->name, $seen->between[0], $seen->between[1])
+                        : ObservationCondition::oneOf($seen->name, $seen->one_of),
+                    $asked->seen,
+                ),
+            ),
         };
     }
 
@@ -55,22 +59,32 @@ final class SharedCasesTest extends TestCase
     /** @param list<\stdClass> $events */
     private static function shown(array $events): \stdClass
     {
-        $log = SessionLog::fold(array_map(
-            static fn(\stdClass $event): SessionEvent => EventReader::read(JsonInput::fromArray(get_object_vars($event))),
-            $events,
-        ));
+        $log = SessionLog::fold(
+            array_map(
+                static fn(\stdClass $event): SessionEvent => EventReader::read(
+                    JsonInput::fromArray(get_object_vars($event)),
+                ),
+                $events,
+            ),
+        );
 
         return (object) [
-            'putts' => array_map(static fn(LoggedBall $putt): \stdClass => (object) [
-                'id' => $putt->id,
-                'roll_m' => $putt->ball->roll?->metres(),
-                'stop' => $putt->ball->stop->value,
-                'mark' => $putt->ball->remarks->mark?->value,
-                'cause' => $putt->ball->remarks->cause?->value,
-                'seen' => (object) $putt->ball->sight->answers,
-                'corrections' => $putt->corrections,
-            ], $log->putts),
-            'stations' => array_map(static fn(SessionStation $station): array => [$station->id, $station->length->metres()], $log->stations),
+            'putts' => array_map(
+                static fn(LoggedBall $putt): \stdClass => (object) [
+                    'id' => $putt->id,
+                    'roll_m' => $putt->ball->roll?->metres(),
+                    'stop' => $putt->ball->stop->value,
+                    'mark' => $putt->ball->remarks->mark?->value,
+                    'cause' => $putt->ball->remarks->cause?->value,
+                    'seen' => (object) $putt->ball->sight->answers,
+                    'corrections' => $putt->corrections,
+                ],
+                $log->putts,
+            ),
+            'stations' => array_map(
+                static fn(SessionStation $station): array => [$station->id, $station->length->metres()],
+                $log->stations,
+            ),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
             'dismissed_insights' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
         ];
@@ -91,7 +105,15 @@ final class SharedCasesTest extends TestCase
     /** @return iterable<string, array{\stdClass}> */
     private static function cases(string $file): iterable
     {
-        foreach (json_decode((string) file_get_contents(dirname(__DIR__, 3) . "/contract/cases/$file.json"), false, 32, JSON_THROW_ON_ERROR) as $case) {
+        foreach (
+            json_decode(
+                (string) file_get_contents(dirname(__DIR__, 3) . "/contract/cases/$file.json"),
+                false,
+                32,
+                JSON_THROW_ON_ERROR,
+            )
+            as $case
+        ) {
             yield $case->name => [$case];
         }
     }

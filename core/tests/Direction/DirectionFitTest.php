@@ -83,26 +83,28 @@ final class DirectionFitTest extends PropertyTestCase
 
     public function testMirroringMirrorsScalingScalesAndOrderIsNothing(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 10_000), self::between(0.2, 5.0))->then(function (int $seed, float $scale): void {
-            $bounds = self::throughGate(new SeededRandom($seed), 40, 0.004, 0.02, 0.018);
-            $bounds[] = Bound::exactly(0.011);
-            $bounds[] = Bound::exactly(-0.03);
-            $finite = static fn(float $end, float $by): ?float => is_infinite($end) ? null : $by * $end;
-            $turn = static fn(float $by): array => array_map(
-                static fn(Bound $b): Bound => match (true) {
-                    $b->isExact() => Bound::exactly($by * $b->low),
-                    $by > 0 => Bound::between($finite($b->low, $by), $finite($b->high, $by)),
-                    default => Bound::between($finite($b->high, $by), $finite($b->low, $by)),
-                },
-                $bounds,
-            );
-            $fit = self::fit($bounds);
-            self::assertSame(DirectionState::Estimated, $fit->state);
-            self::assertEqualsWithDelta(-(float) $fit->bias, (float) self::fit($turn(-1.0))->bias, 1e-9);
-            self::assertNear((float) $fit->spread, (float) self::fit($turn(-1.0))->spread, 1e-7);
-            self::assertNear($scale * (float) $fit->spread, (float) self::fit($turn($scale))->spread, 1e-6);
-            self::assertSame($fit->spread, self::fit(array_reverse($bounds))->spread);
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(1, 10_000), self::between(0.2, 5.0))
+            ->then(function (int $seed, float $scale): void {
+                $bounds = self::throughGate(new SeededRandom($seed), 40, 0.004, 0.02, 0.018);
+                $bounds[] = Bound::exactly(0.011);
+                $bounds[] = Bound::exactly(-0.03);
+                $finite = static fn(float $end, float $by): ?float => is_infinite($end) ? null : $by * $end;
+                $turn = static fn(float $by): array => array_map(
+                    static fn(Bound $b): Bound => match (true) {
+                        $b->isExact() => Bound::exactly($by * $b->low),
+                        $by > 0 => Bound::between($finite($b->low, $by), $finite($b->high, $by)),
+                        default => Bound::between($finite($b->high, $by), $finite($b->low, $by)),
+                    },
+                    $bounds,
+                );
+                $fit = self::fit($bounds);
+                self::assertSame(DirectionState::Estimated, $fit->state);
+                self::assertEqualsWithDelta(-(float) $fit->bias, (float) self::fit($turn(-1.0))->bias, 1e-9);
+                self::assertNear((float) $fit->spread, (float) self::fit($turn(-1.0))->spread, 1e-7);
+                self::assertNear($scale * (float) $fit->spread, (float) self::fit($turn($scale))->spread, 1e-6);
+                self::assertSame($fit->spread, self::fit(array_reverse($bounds))->spread);
+            });
     }
 
     public function testWhatCannotBeIdentifiedIsOnlyBounded(): void
@@ -119,7 +121,10 @@ final class DirectionFitTest extends PropertyTestCase
         $oneSide = [...array_fill(0, 8, $gate), Bound::between(0.015, null), Bound::between(0.015, null)];
         self::assertSame(DirectionState::Bounded, self::fit($oneSide)->state);
         self::assertNull(self::fit($oneSide)->spreadUpperBound);
-        self::assertSame(DirectionState::Bounded, self::fit([Bound::between(null, -0.01), Bound::between(0.01, null)])->state);
+        self::assertSame(
+            DirectionState::Bounded,
+            self::fit([Bound::between(null, -0.01), Bound::between(0.01, null)])->state,
+        );
         self::assertSame(DirectionState::Bounded, self::fit([Bound::exactly(0.01), Bound::exactly(0.01)])->state);
         $misses = OneSidedMisses::in($oneSide);
         self::assertSame([Side::Right, 2, 10], [$misses?->side, $misses?->missed, $misses?->n]);
@@ -130,10 +135,16 @@ final class DirectionFitTest extends PropertyTestCase
 
     public function testAnExtremeStartDoesNotLoseTheMaximum(): void
     {
-        $bounds = [...array_fill(0, 30, Bound::between(-0.001, 0.001)), Bound::between(0.2, null), Bound::between(null, -0.2)];
+        $bounds = [
+            ...array_fill(0, 30, Bound::between(-0.001, 0.001)),
+            Bound::between(0.2, null),
+            Bound::between(null, -0.2),
+        ];
         $fit = self::fit($bounds);
         self::assertSame(DirectionState::Estimated, $fit->state);
-        self::assertTrue(is_finite((float) $fit->spread) && $fit->spread > 0.0 && is_finite((float) $fit->logSpreadError));
+        self::assertTrue(
+            is_finite((float) $fit->spread) && $fit->spread > 0.0 && is_finite((float) $fit->logSpreadError),
+        );
     }
 
     public function testEachTestOnTheGroundBoundsTheAngleItsOwnWay(): void
@@ -170,14 +181,23 @@ final class DirectionFitTest extends PropertyTestCase
         self::assertTrue($split->cancels());
         self::assertFalse((new AimAndStroke(0.02, 0.002, 0.015, 0.002))->cancels());
         // Each of the two lies beyond its own 80 % interval, or nothing is said: 1.28 standard errors.
-        $cancels = static fn(float $stroke, float $strokeError, float $aim, float $aimError): bool => (new AimAndStroke($aim + $stroke, sqrt($strokeError ** 2 - $aimError ** 2), $aim, $aimError))->cancels();
+        $cancels = static fn(float $stroke, float $strokeError, float $aim, float $aimError): bool => (new AimAndStroke(
+            $aim + $stroke,
+            sqrt($strokeError ** 2 - $aimError ** 2),
+            $aim,
+            $aimError,
+        ))->cancels();
         self::assertTrue($cancels(-0.0129, 0.01, 0.0129, 0.00999));
         self::assertFalse($cancels(-0.0127, 0.01, 0.0129, 0.00999));
         self::assertFalse($cancels(-0.0129, 0.01, 0.0127, 0.00999));
         $impact = ImpactModel::ofFaceShare();
         [$face, $path] = [0.02, -0.01];
         $bias = $impact->startLine($face, $path);
-        self::assertEqualsWithDelta(0.0, $impact->startLine($face + $impact->turnOfWholeStroke($bias), $path + $impact->turnOfWholeStroke($bias)), 1e-12);
+        self::assertEqualsWithDelta(
+            0.0,
+            $impact->startLine($face + $impact->turnOfWholeStroke($bias), $path + $impact->turnOfWholeStroke($bias)),
+            1e-12,
+        );
         self::assertEqualsWithDelta(0.0, $impact->startLine($face + $impact->turnOfFace($bias), $path), 1e-12);
         self::assertLessThan(0.003, abs($impact->startLine(0.0, 0.01)));
     }

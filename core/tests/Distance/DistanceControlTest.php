@@ -21,11 +21,19 @@ final class DistanceControlTest extends PropertyTestCase
 
     public function testByHand(): void
     {
-        $control = DistanceControl::of([self::stopped(5, 5.5), self::stopped(10, 9), self::stopped(4, 4), self::stopped(2, 2.6)]);
+        $control = DistanceControl::of([
+            self::stopped(5, 5.5),
+            self::stopped(10, 9),
+            self::stopped(4, 4),
+            self::stopped(2, 2.6),
+        ]);
         self::assertNear(0.075, (float) $control->bias);
         // Errors 0.1, −0.1, 0, 0.3 around 0.075: squares sum to 0.0875.
         self::assertNear(sqrt(0.0875 / 3), (float) $control->spread);
-        self::assertSame([4, 4, 0.75, 1, 2], [$control->n, $control->nMeasured, $control->insideShare, $control->short, $control->long]);
+        self::assertSame(
+            [4, 4, 0.75, 1, 2],
+            [$control->n, $control->nMeasured, $control->insideShare, $control->short, $control->long],
+        );
     }
 
     public function testAHoledBallIsInsideAndEntersTheFiguresOnlyWithAJudgedPace(): void
@@ -43,7 +51,12 @@ final class DistanceControlTest extends PropertyTestCase
     public function testABallCutShortBeyondTheWindowIsOutsideAndBeforeItsEndIsNotKnown(): void
     {
         $six = Length::ofMetres(6.0);
-        $control = DistanceControl::of([self::stopped(6, 6.1), self::stopped(6, 5.8), DistancePutt::cutShortAt($six, 6.7), DistancePutt::cutShortAt($six, 6.3)]);
+        $control = DistanceControl::of([
+            self::stopped(6, 6.1),
+            self::stopped(6, 5.8),
+            DistancePutt::cutShortAt($six, 6.7),
+            DistancePutt::cutShortAt($six, 6.3),
+        ]);
         self::assertSame([4, 2, 2], [$control->n, $control->nMeasured, $control->nCutShort]);
         // Two inside and one certainly outside; of the fourth nobody knows.
         self::assertNear(2 / 3, (float) $control->insideShare);
@@ -76,17 +89,27 @@ final class DistanceControlTest extends PropertyTestCase
 
     public function testScalingEveryLengthChangesNothing(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 10_000), self::between(0.2, 8.0))->then(function (int $seed, float $scale): void {
-            $random = new SeededRandom($seed);
-            $putts = array_map(static fn(): array => [2.0 + 8.0 * $random->uniform(), 1.0 + 0.1 * $random->normal()], range(1, 12));
-            $at = static fn(float $by): DistanceControl => DistanceControl::of(array_map(
-                static fn(array $putt): DistancePutt => self::stopped($by * $putt[0], $by * $putt[0] * max(0.0, $putt[1])),
-                $putts,
-            ));
-            self::assertNear((float) $at(1.0)->bias, (float) $at($scale)->bias, 1e-7);
-            self::assertNear((float) $at(1.0)->spread, (float) $at($scale)->spread, 1e-9);
-            self::assertSame($at(1.0)->insideShare, $at($scale)->insideShare);
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(1, 10_000), self::between(0.2, 8.0))
+            ->then(function (int $seed, float $scale): void {
+                $random = new SeededRandom($seed);
+                $putts = array_map(
+                    static fn(): array => [2.0 + 8.0 * $random->uniform(), 1.0 + 0.1 * $random->normal()],
+                    range(1, 12),
+                );
+                $at = static fn(float $by): DistanceControl => DistanceControl::of(
+                    array_map(
+                        static fn(array $putt): DistancePutt => self::stopped(
+                            $by * $putt[0],
+                            $by * $putt[0] * max(0.0, $putt[1]),
+                        ),
+                        $putts,
+                    ),
+                );
+                self::assertNear((float) $at(1.0)->bias, (float) $at($scale)->bias, 1e-7);
+                self::assertNear((float) $at(1.0)->spread, (float) $at($scale)->spread, 1e-9);
+                self::assertSame($at(1.0)->insideShare, $at($scale)->insideShare);
+            });
     }
 
     public function testItsIntervalsHoldTheTruthAsOftenAsTheySay(): void
@@ -94,10 +117,12 @@ final class DistanceControlTest extends PropertyTestCase
         $random = new SeededRandom(90);
         [$bias, $spread, $share] = [0, 0, 0];
         for ($i = 0; $i < 500; ++$i) {
-            $control = DistanceControl::of(array_map(
-                static fn(): DistancePutt => self::stopped(6.0, 6.0 * (1.0 - 0.04 + 0.1 * $random->normal())),
-                range(1, 15),
-            ));
+            $control = DistanceControl::of(
+                array_map(
+                    static fn(): DistancePutt => self::stopped(6.0, 6.0 * (1.0 - 0.04 + 0.1 * $random->normal())),
+                    range(1, 15),
+                ),
+            );
             $bias += $control->biasInterval?->contains(-0.04) ? 1 : 0;
             $spread += $control->spreadInterval?->contains(0.1) ? 1 : 0;
             // Φ(1.4) − Φ(−0.6) of a normal at −0.04 with spread 0.1 lies within a tenth.

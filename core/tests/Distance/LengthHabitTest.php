@@ -24,7 +24,10 @@ final class LengthHabitTest extends PropertyTestCase
         $putts = [];
         for ($i = 0; $i < $n; ++$i) {
             $length = $lengths[$i % count($lengths)];
-            $putts[] = DistancePutt::stoppedAt(Length::ofMetres($length), ($length * (1.0 + $bias) + $past) * exp($spread * $random->normal() - 0.5 * $spread ** 2));
+            $putts[] = DistancePutt::stoppedAt(
+                Length::ofMetres($length),
+                ($length * (1.0 + $bias) + $past) * exp($spread * $random->normal() - 0.5 * $spread ** 2),
+            );
         }
 
         return $putts;

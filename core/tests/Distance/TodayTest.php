@@ -20,12 +20,17 @@ final class TodayTest extends PropertyTestCase
         $random = new SeededRandom(11);
         $noticed = 0;
         for ($day = 0; $day < 600; ++$day) {
-            $today = Today::of(array_map(static function () use ($random, $green): StudentToday {
-                $ownDay = Today::DAY_TO_DAY * $random->normal();
-                $errors = array_map(static fn(): Bound => Bound::exactly($green + $ownDay + 0.1 * $random->normal()), range(1, 6));
+            $today = Today::of(
+                array_map(static function () use ($random, $green): StudentToday {
+                    $ownDay = Today::DAY_TO_DAY * $random->normal();
+                    $errors = array_map(
+                        static fn(): Bound => Bound::exactly($green + $ownDay + 0.1 * $random->normal()),
+                        range(1, 6),
+                    );
 
-                return StudentToday::of($errors, new UsualBias(0.0, 0.02), 0.1);
-            }, range(1, $students)));
+                    return StudentToday::of($errors, new UsualBias(0.0, 0.02), 0.1);
+                }, range(1, $students)),
+            );
             $noticed += $today->green?->isRemarkable() === true ? 1 : 0;
         }
 
@@ -35,8 +40,8 @@ final class TodayTest extends PropertyTestCase
     public function testASlowGreenIsNoticedTheMoreStudentsRollOnIt(): void
     {
         self::assertLessThan(0.08, self::noticed(0.0, 3));
-        self::assertEqualsWithDelta(0.20, self::noticed(-0.08, 1), 0.06);
-        self::assertEqualsWithDelta(0.80, self::noticed(-0.08, 6), 0.08);
+        self::assertEqualsWithDelta(0.2, self::noticed(-0.08, 1), 0.06);
+        self::assertEqualsWithDelta(0.8, self::noticed(-0.08, 6), 0.08);
     }
 
     public function testOneStudentCannotTellGreenFromStudentAndTwoCan(): void
@@ -58,6 +63,9 @@ final class TodayTest extends PropertyTestCase
         $steady = array_fill(0, 4, [0.02, 0.03]);
         self::assertNear(sqrt(4 * (0.03 ** 2 + 0.05 ** 2)) / 4, (float) UsualBias::of($steady)?->standardError);
         // Five alike sessions: the student's days hardly differ, though never taken to differ by less than 2 %.
-        self::assertNear(sqrt(5 * (0.03 ** 2 + 0.02 ** 2)) / 5, (float) UsualBias::of([...$steady, [0.02, 0.03]])?->standardError);
+        self::assertNear(
+            sqrt(5 * (0.03 ** 2 + 0.02 ** 2)) / 5,
+            (float) UsualBias::of([...$steady, [0.02, 0.03]])?->standardError,
+        );
     }
 }

@@ -13,7 +13,7 @@ final class UsualBiasTest extends TestCase
     public function testFewSessionsAreTakenToDifferAsDaysOrdinarilyDo(): void
     {
         self::assertNull(UsualBias::of([]));
-        $usual = UsualBias::of([[0.04, 0.01], [-0.02, 0.03], [0.10, 0.02]], 0.05);
+        $usual = UsualBias::of([[0.04, 0.01], [-0.02, 0.03], [0.1, 0.02]], 0.05);
         self::assertEqualsWithDelta(0.04, $usual?->bias, 1e-12);
         // Each session errs by its own and by the day: 0.0001 + 0.0009 + 0.0004 + 3 · 0.0025 over three squared.
         self::assertEqualsWithDelta(sqrt(0.0089) / 3, $usual?->standardError, 1e-12);
@@ -29,7 +29,11 @@ final class UsualBiasTest extends TestCase
         self::assertEqualsWithDelta([0.2, sqrt(5 * 0.025) / 5], [$usual?->bias, $usual?->standardError], 1e-12);
         // Days that are alike still differ by a little.
         $alike = UsualBias::of(array_fill(0, 5, [0.1, 0.01]), 0.9);
-        self::assertEqualsWithDelta([0.1, sqrt(5 * (0.0001 + 0.0004)) / 5], [$alike?->bias, $alike?->standardError], 1e-12);
+        self::assertEqualsWithDelta(
+            [0.1, sqrt(5 * (0.0001 + 0.0004)) / 5],
+            [$alike?->bias, $alike?->standardError],
+            1e-12,
+        );
         // With four the ordinary day is still taken.
         self::assertGreaterThan(0.4, UsualBias::of(array_fill(0, 4, [0.1, 0.01]), 0.9)?->standardError);
     }

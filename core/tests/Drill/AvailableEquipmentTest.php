@@ -13,7 +13,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class AvailableEquipmentTest extends DrillTestCase
 {
     private const CARD = [
-        'trains' => ['speed'], 'purpose' => 'play', 'minutes' => 8, 'places' => ['green'], 'group' => false,
+        'trains' => ['speed'],
+        'purpose' => 'play',
+        'minutes' => 8,
+        'places' => ['green'],
+        'group' => false,
         'kit' => [['piece' => 'ball'], ['piece' => 'tee', 'count' => 3], ['piece' => 'rod', 'count' => 1]],
     ];
 
@@ -38,9 +42,15 @@ final class AvailableEquipmentTest extends DrillTestCase
         yield 'for a group' => [new AvailableEquipment(isGroup: true), false];
         yield 'as on the course' => [new AvailableEquipment(purpose: Purpose::Play), true];
         yield 'to warm up' => [new AvailableEquipment(purpose: Purpose::WarmUp), false];
-        yield 'tees and a rod, balls go without saying' => [new AvailableEquipment(bag: [EquipmentType::Rod, EquipmentType::Tee]), true];
+        yield 'tees and a rod, balls go without saying' => [
+            new AvailableEquipment(bag: [EquipmentType::Rod, EquipmentType::Tee]),
+            true,
+        ];
         yield 'no rod' => [new AvailableEquipment(bag: [EquipmentType::Tee]), false];
         yield 'an empty bag' => [new AvailableEquipment(bag: []), false];
-        yield 'all of it at once' => [new AvailableEquipment('speed', 10, 'green', true, false, EquipmentType::cases(), Purpose::Play), true];
+        yield 'all of it at once' => [
+            new AvailableEquipment('speed', 10, 'green', true, false, EquipmentType::cases(), Purpose::Play),
+            true,
+        ];
     }
 }

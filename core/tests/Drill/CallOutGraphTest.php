@@ -24,8 +24,12 @@ final class CallOutGraphTest extends DrillTestCase
         foreach ($library->objects('drills') as $drill) {
             yield $drill->text('key', 60) => [DrillRulesReader::read($drill)];
         }
-        yield 'restarts where only the ball before can tell' => [self::drill(['pass' => ['kind' => 'nearer_than_last'], 'on_miss' => 'restart_station'])];
-        yield 'restarts while the window steps' => [self::drill(['on_miss' => 'restart_all', 'steps_m' => [1.0, 0.5, 0.2]])];
+        yield 'restarts where only the ball before can tell' => [
+            self::drill(['pass' => ['kind' => 'nearer_than_last'], 'on_miss' => 'restart_station']),
+        ];
+        yield 'restarts while the window steps' => [
+            self::drill(['on_miss' => 'restart_all', 'steps_m' => [1.0, 0.5, 0.2]]),
+        ];
     }
 
     #[DataProvider('shipped')]
@@ -38,14 +42,21 @@ final class CallOutGraphTest extends DrillTestCase
             for ($ball = 0; $ball < 70 && $at !== null && $state->next !== null; ++$ball) {
                 $leg = $course->legs[$at];
                 self::assertSame(self::called($state->next), self::called($leg->callOut), "ball $ball");
-                $events[] = $event = self::ball($ball, $state->next->lengthMetres * (0.85 + 0.3 * mt_rand() / mt_getrandmax()), [
-                    'side_m' => 2.0 * mt_rand() / mt_getrandmax() - 1.0,
-                    'gate' => GateResult::cases()[mt_rand(0, 2)]->value,
-                    'hit' => mt_rand(0, 1) === 1,
-                    'stop' => mt_rand(0, 3) === 0 ? 'holed' : 'free',
-                ]);
+                $events[] = $event = self::ball(
+                    $ball,
+                    $state->next->lengthMetres * (0.85 + (0.3 * mt_rand()) / mt_getrandmax()),
+                    [
+                        'side_m' => (2.0 * mt_rand()) / mt_getrandmax() - 1.0,
+                        'gate' => GateResult::cases()[mt_rand(0, 2)]->value,
+                        'hit' => mt_rand(0, 1) === 1,
+                        'stop' => mt_rand(0, 3) === 0 ? 'holed' : 'free',
+                    ],
+                );
                 $state = DrillRun::fold($drill, $events, self::SEED);
-                self::assertTrue($ball < $course->certain - 1 ? !$state->phase->isOver() : true, 'a certain ball was not rolled');
+                self::assertTrue(
+                    $ball < $course->certain - 1 ? !$state->phase->isOver() : true,
+                    'a certain ball was not rolled',
+                );
                 if ($leg->callOut->acceptance !== null) {
                     self::assertSame($state->last?->passed, $leg->callOut->acceptance->admits($event->ball));
                 }
@@ -84,7 +95,10 @@ final class CallOutGraphTest extends DrillTestCase
         $course = DrillRun::fold($drill, [], 1)->course;
         self::assertSame(2, $course->certain);
         self::assertCount(30, $course->legs);
-        self::assertContainsOnlyInstancesOf(CallOut::class, array_map(static fn($leg): CallOut => $leg->callOut, $course->legs));
+        self::assertContainsOnlyInstancesOf(
+            CallOut::class,
+            array_map(static fn($leg): CallOut => $leg->callOut, $course->legs),
+        );
     }
 
     public function testNothingIsLaidOutOnceItIsOver(): void

@@ -16,7 +16,10 @@ final class CompilerTest extends TestCase
 
     public function testTheServedCompilerFoldsDrillsAsPlainPhpDoes(): void
     {
-        $flags = (array) file(dirname(__DIR__, 3) . '/scripts/php-flags', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES);
+        $flags = (array) file(
+            dirname(__DIR__, 3) . '/scripts/php-flags',
+            FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES,
+        );
         self::assertContains('-dopcache.jit=function', $flags);
         $plain = self::digest(['-dopcache.enable_cli=0']);
         self::assertMatchesRegularExpression('/^[0-9a-f]{16}$/', $plain);
@@ -26,7 +29,11 @@ final class CompilerTest extends TestCase
     /** @param array<string> $flags */
     private static function digest(array $flags): string
     {
-        $process = proc_open([PHP_BINARY, ...$flags, __DIR__ . '/fold-digest.php', (string) self::ROUNDS], [1 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, ...$flags, __DIR__ . '/fold-digest.php', (string) self::ROUNDS],
+            [1 => ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         $digest = trim((string) stream_get_contents($pipes[1]));
         proc_close($process);

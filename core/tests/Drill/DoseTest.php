@@ -23,13 +23,18 @@ final class DoseTest extends TestCase
         foreach ([1, 5, 12, 40, 500] as $balls) {
             foreach ([null, 1, 30] as $minutes) {
                 $within = ShortenedDrill::within($drill, $balls, $minutes);
-                DrillReader::read(JsonInput::parse(json_encode($within, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+                DrillReader::read(
+                    JsonInput::parse(json_encode($within, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+                );
                 self::assertSame(array_diff_key($drill, ['cap' => 0]), array_diff_key($within, ['cap' => 0]));
                 self::assertLessThanOrEqual($drill['cap']['balls'] ?? INF, $within['cap']['balls'] ?? INF);
                 self::assertLessThanOrEqual($drill['cap']['minutes'] ?? INF, $within['cap']['minutes'] ?? INF);
             }
         }
-        self::assertSame(min(500, $drill['cap']['balls'] ?? 500), ShortenedDrill::within($drill, 500, null)['cap']['balls'] ?? null);
+        self::assertSame(
+            min(500, $drill['cap']['balls'] ?? 500),
+            ShortenedDrill::within($drill, 500, null)['cap']['balls'] ?? null,
+        );
         self::assertSame($drill, ShortenedDrill::within($drill, null, null));
     }
 
@@ -37,7 +42,12 @@ final class DoseTest extends TestCase
     public static function library(): iterable
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
-        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+        $library = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         foreach ($library['drills'] as $drill) {
             yield (string) $drill['key'] => [$drill];
         }

@@ -28,8 +28,13 @@ abstract class DrillTestCase extends PropertyTestCase
     protected static function rules(array $changes = []): array
     {
         $rules = $changes + [
-            'key' => 'test', 'name' => 'Test', 'stations' => [['length_m' => 4], ['length_m' => 6]], 'target' => 'hole',
-            'balls_per_station' => 3, 'pass' => ['kind' => 'share'], 'end' => ['kind' => 'all_stations'],
+            'key' => 'test',
+            'name' => 'Test',
+            'stations' => [['length_m' => 4], ['length_m' => 6]],
+            'target' => 'hole',
+            'balls_per_station' => 3,
+            'pass' => ['kind' => 'share'],
+            'end' => ['kind' => 'all_stations'],
             'cap' => ['balls' => 40],
         ];
 
@@ -55,9 +60,16 @@ abstract class DrillTestCase extends PropertyTestCase
      */
     protected static function ball(int $number, float $roll, array $fields = []): SessionEvent
     {
-        return EventReader::read(JsonInput::fromArray($fields + [
-            'id' => sprintf('B%04d', $number), 'type' => 'putt_logged', 'at_ms' => 30_000 * $number, 'roll_m' => $roll,
-        ]));
+        return EventReader::read(
+            JsonInput::fromArray(
+                $fields + [
+                    'id' => sprintf('B%04d', $number),
+                    'type' => 'putt_logged',
+                    'at_ms' => 30_000 * $number,
+                    'roll_m' => $roll,
+                ],
+            ),
+        );
     }
 
     /**

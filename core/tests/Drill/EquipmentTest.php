@@ -27,10 +27,22 @@ final class EquipmentTest extends TestCase
         yield 'any number' => [['piece' => 'ball'], 'balls', 'balls'];
         yield 'one' => [['piece' => 'rod', 'count' => 1], 'rod', 'rod'];
         yield 'several' => [['piece' => 'tee', 'count' => 3], '3 tees', 'tees'];
-        yield 'for something' => [['piece' => 'tee', 'count' => 8, 'for' => 'the ring'], '8 tees for the ring', 'tees for the ring'];
-        yield 'one for something' => [['piece' => 'ball', 'count' => 1, 'for' => 'aiming'], 'ball for aiming', 'ball for aiming'];
+        yield 'for something' => [
+            ['piece' => 'tee', 'count' => 8, 'for' => 'the ring'],
+            '8 tees for the ring',
+            'tees for the ring',
+        ];
+        yield 'one for something' => [
+            ['piece' => 'ball', 'count' => 1, 'for' => 'aiming'],
+            'ball for aiming',
+            'ball for aiming',
+        ];
         yield 'in two words' => [['piece' => 'putty', 'count' => 2], '2 lumps of putty', 'lumps of putty'];
-        yield 'of one’s own' => [['piece' => 'other', 'name' => 'beach towel', 'count' => 1], 'beach towel', 'beach towel'];
+        yield 'of one’s own' => [
+            ['piece' => 'other', 'name' => 'beach towel', 'count' => 1],
+            'beach towel',
+            'beach towel',
+        ];
     }
 
     public function testEveryPieceHasWordsForOneAndForSeveral(): void

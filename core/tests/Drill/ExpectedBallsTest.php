@@ -30,7 +30,11 @@ final class ExpectedBallsTest extends DrillTestCase
         self::assertNull(ExpectedBalls::inARow([0.9, 0.0]));
         // Feller's formula for equal rates.
         $this->forAll(self::between(0.2, 0.98))->then(function (float $p): void {
-            self::assertNear((1 - $p ** 5) / ((1 - $p) * $p ** 5), (float) ExpectedBalls::inARow(array_fill(0, 5, $p)), 1e-9);
+            self::assertNear(
+                (1 - $p ** 5) / ((1 - $p) * $p ** 5),
+                (float) ExpectedBalls::inARow(array_fill(0, 5, $p)),
+                1e-9,
+            );
         });
     }
 
@@ -67,8 +71,12 @@ final class ExpectedBallsTest extends DrillTestCase
 
     /** @param array<string, mixed> $rules */
     #[DataProvider('forecasts')]
-    public function testWhatAForecastRestsOnOrWhyThereIsNone(array $rules, PassChances $skill, ?float $balls, ForecastBasis $basis): void
-    {
+    public function testWhatAForecastRestsOnOrWhyThereIsNone(
+        array $rules,
+        PassChances $skill,
+        ?float $balls,
+        ForecastBasis $basis,
+    ): void {
         $drill = self::drill($rules);
         $told = Expectation::of($drill, DrillRun::firstRound($drill, 1), $skill, 8);
         self::assertSame($basis, $told->basis);
@@ -85,40 +93,90 @@ final class ExpectedBallsTest extends DrillTestCase
         $both = new PassChances(0.0, 0.1, 0.0, deg2rad(2.0));
         // Half of all starts pass a gate whose half-angle is the quartile of a normal spread.
         $half = 2.0 * (0.5 * tan(0.6744897502 * deg2rad(2.0)) + Physics::BALL_RADIUS);
-        $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => $half, 'distance_m' => 0.5]];
+        $gate = [
+            'pass' => ['kind' => 'through_gate'],
+            'aid' => ['kind' => 'gate', 'width_m' => $half, 'distance_m' => 0.5],
+        ];
         $again = ['on_miss' => 'restart_station', 'balls_per_station' => 1, 'target' => 'tee'];
-        $quartile = ['pass' => ['kind' => 'share', 'share' => 0.0674489750]];
-        $points = ['points' => ['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.6], 'end' => ['kind' => 'points', 'points' => 12]];
+        $quartile = ['pass' => ['kind' => 'share', 'share' => 0.067448975]];
+        $points = [
+            'points' => ['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.6],
+            'end' => ['kind' => 'points', 'points' => 12],
+        ];
         yield 'two stations of three balls each are six, whoever putts' => [[], $nothing, 6.0, ForecastBasis::Count];
-        yield 'thirty balls are thirty, whatever the rule' => [$gate + ['end' => ['kind' => 'balls', 'balls' => 30]], $nothing, 30.0, ForecastBasis::Count];
+        yield 'thirty balls are thirty, whatever the rule' => [
+            $gate + ['end' => ['kind' => 'balls', 'balls' => 30]],
+            $nothing,
+            30.0,
+            ForecastBasis::Count,
+        ];
         // Half of all balls pass within a window as wide as the quartiles: two balls for each of two stations.
         yield 'a restart takes the student’s own rate' => [$again + $quartile, $length, 4.0, ForecastBasis::Rate];
-        yield 'the same ball again, likewise' => [['on_miss' => 'again'] + $again + $quartile, $length, 4.0, ForecastBasis::Rate];
+        yield 'the same ball again, likewise' => [
+            ['on_miss' => 'again'] + $again + $quartile,
+            $length,
+            4.0,
+            ForecastBasis::Rate,
+        ];
         // (1/2)⁻¹ + (1/2)⁻²: two in a row.
-        yield 'everything again takes both in a row' => [['on_miss' => 'restart_all'] + $again + $quartile, $length, 6.0, ForecastBasis::Rate];
+        yield 'everything again takes both in a row' => [
+            ['on_miss' => 'restart_all'] + $again + $quartile,
+            $length,
+            6.0,
+            ForecastBasis::Rate,
+        ];
         yield 'which few putts do not tell' => [$again, $nothing, null, ForecastBasis::FewPutts];
         yield 'a gate is told by starts' => [$again + $gate, $line, 4.0, ForecastBasis::Rate];
         yield 'and not by lengths' => [$again + $gate, $length, null, ForecastBasis::FewStarts];
-        yield 'what two balls do is told by neither' => [['target' => 'ball', 'pass' => ['kind' => 'hit']] + $again, $both, null, ForecastBasis::Unknown];
-        yield 'the hole by both' => [['target' => 'hole', 'pass' => ['kind' => 'holed']] + $again, $length, null, ForecastBasis::FewStarts];
+        yield 'what two balls do is told by neither' => [
+            ['target' => 'ball', 'pass' => ['kind' => 'hit']] + $again,
+            $both,
+            null,
+            ForecastBasis::Unknown,
+        ];
+        yield 'the hole by both' => [
+            ['target' => 'hole', 'pass' => ['kind' => 'holed']] + $again,
+            $length,
+            null,
+            ForecastBasis::FewStarts,
+        ];
         yield 'points by both' => [$points, $line, null, ForecastBasis::FewPutts];
-        yield 'the clock by nothing' => [['end' => ['kind' => 'minutes', 'minutes' => 5]], $both, null, ForecastBasis::OpenEnd];
+        yield 'the clock by nothing' => [
+            ['end' => ['kind' => 'minutes', 'minutes' => 5]],
+            $both,
+            null,
+            ForecastBasis::OpenEnd,
+        ];
     }
 
     public function testChancesFollowFromLengthAndLine(): void
     {
         $skill = new PassChances(0.0, 0.1, 0.0, deg2rad(2.0), GreenSpeed::ofFeet(9.5));
-        $at = static fn(float $metres, bool $canBeHoled = false): PassContext => new PassContext(Length::ofMetres($metres), canBeHoled: $canBeHoled);
+        $at = static fn(float $metres, bool $canBeHoled = false): PassContext => new PassContext(
+            Length::ofMetres($metres),
+            canBeHoled: $canBeHoled,
+        );
         // A roll scatters by a factor: within one spread of its middle either way lie 68.27 %, whatever the length.
         foreach ([4.0, 9.0] as $metres) {
             $middle = $metres * exp(-0.5 * 0.1 ** 2);
-            self::assertNear(0.6826894921, (float) $skill->chanceBetween($at($metres), $middle * exp(-0.1) - $metres, $middle * exp(0.1) - $metres), 1e-9);
+            self::assertNear(
+                0.6826894921,
+                (float) $skill->chanceBetween(
+                    $at($metres),
+                    $middle * exp(-0.1) - $metres,
+                    $middle * exp(0.1) - $metres,
+                ),
+                1e-9,
+            );
         }
         self::assertNear(0.6826894921, (float) $skill->chanceOnLine(deg2rad(2.0)), 1e-9);
         // A ring so wide that only length decides, and one so long that only the line does.
         self::assertNear(1.0, (float) $skill->chanceInRing($at(3.0), 2.5), 1e-4);
         // At a hole one may drop on its way past: that passes too.
-        self::assertGreaterThan((float) $skill->chanceBetween($at(4.0), 0.0, 0.3), (float) $skill->chanceBetween($at(4.0, true), 0.0, 0.3));
+        self::assertGreaterThan(
+            (float) $skill->chanceBetween($at(4.0), 0.0, 0.3),
+            (float) $skill->chanceBetween($at(4.0, true), 0.0, 0.3),
+        );
         $split = (array) $skill->chancesAtHole($at(3.0, true), 0.6);
         self::assertNear(1.0, (float) array_sum($split), 1e-3);
         // Its mean is as meant, so its middle, and more than half of all, is short of it by a hair.
@@ -130,7 +188,12 @@ final class ExpectedBallsTest extends DrillTestCase
     #[DataProvider('played')]
     public function testForecastsLieWithinATenthOfTheMean(string $key, float $scatter, float $degrees): void
     {
-        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
+        $library = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         $card = array_column($library['drills'], null, 'key')[$key];
         $drill = self::drill($card);
         $student = new SimulatedStudent(2.2, 1.75, $scatter, $scatter / 4, lineSpread: deg2rad($degrees));
@@ -143,7 +206,9 @@ final class ExpectedBallsTest extends DrillTestCase
                 $forecast = Expectation::of($drill, $round, ForecastCheck::skill($student, $round), 400)->forecast;
             }
             $foretold += $forecast->capped / $games;
-            $played += (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($game)))->play($drill, $game)[0]->balls / $games;
+            $played +=
+                (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($game)))->play($drill, $game)[0]
+                    ->balls / $games;
         }
         self::assertEqualsWithDelta($played, $foretold, 0.1 * $played);
     }
@@ -152,7 +217,10 @@ final class ExpectedBallsTest extends DrillTestCase
     public static function played(): iterable
     {
         foreach (['lip-and-rod', 'whole-ladder', 'in-a-row-short', 'past-short-true', 'loose-tees'] as $key) {
-            foreach (['good' => [0.06, 1.35], 'average' => [0.1, 2.0], 'poor' => [0.14, 3.0]] as $who => [$scatter, $degrees]) {
+            foreach (
+                ['good' => [0.06, 1.35], 'average' => [0.1, 2.0], 'poor' => [0.14, 3.0]]
+                as $who => [$scatter, $degrees]
+            ) {
                 yield "$key, $who" => [$key, $scatter, $degrees];
             }
         }

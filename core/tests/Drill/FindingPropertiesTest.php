@@ -47,14 +47,23 @@ final class FindingPropertiesTest extends DrillTestCase
         $random = new SeededRandom(crc32($card->key));
         for ($run = 0; $run < self::RUNS; ++$run) {
             $putts = SessionLog::fold(self::ofEverySort($card, $random))->putts;
-            $found = FindingKinds::of(FindingBalls::of($card, $putts, DrillRun::ofPutts($card->rules, $putts, $run), null));
+            $found = FindingKinds::of(
+                FindingBalls::of($card, $putts, DrillRun::ofPutts($card->rules, $putts, $run), null),
+            );
             foreach ($found as $kind => $finding) {
                 self::holds($finding, count($putts), "$card->key $kind");
                 $kept = FindingShape::toArray($kind, $finding);
                 $json = JsonInput::parse(json_encode($kept, JSON_THROW_ON_ERROR));
-                self::assertEquals([$finding->unit, $finding->value, $finding->interval, $finding->n], self::figure(FindingShape::figure($json)));
+                self::assertEquals(
+                    [$finding->unit, $finding->value, $finding->interval, $finding->n],
+                    self::figure(FindingShape::figure($json)),
+                );
                 // The same figure against itself is never a change.
-                self::assertNotSame(ChangeCall::Clear, FindingChange::between($finding, $finding)?->call(), "$card->key $kind");
+                self::assertNotSame(
+                    ChangeCall::Clear,
+                    FindingChange::between($finding, $finding)?->call(),
+                    "$card->key $kind",
+                );
             }
         }
     }
@@ -72,7 +81,10 @@ final class FindingPropertiesTest extends DrillTestCase
         self::assertDoesNotMatchRegularExpression('/\bnan\b|\binf\b|%[a-z]/i', $finding->sentence, $what);
         self::assertDoesNotMatchRegularExpression('/\{(?!-?\d+\.\d{3} m\})/', $finding->sentence, $what);
         self::assertMatchesRegularExpression('/[?:]$/', $finding->question, $what);
-        $rows = array_map(static fn(FindingRow $row): array => [$row->unit, $row->value, $row->interval, $row->n], [...$finding->rows, ...($finding->first === null ? [] : [$finding->first])]);
+        $rows = array_map(static fn(FindingRow $row): array => [$row->unit, $row->value, $row->interval, $row->n], [
+            ...$finding->rows,
+            ...$finding->first === null ? [] : [$finding->first],
+        ]);
         foreach ([self::figure($finding), ...$rows] as [$unit, $value, $interval, $n]) {
             self::assertTrue($value === null || is_finite($value), $what);
             self::assertGreaterThanOrEqual(0, $n, $what);
@@ -80,7 +92,10 @@ final class FindingPropertiesTest extends DrillTestCase
                 self::assertTrue($value >= 0.0 && $value <= 1.0, $what);
             }
             if ($interval !== null && $value !== null) {
-                self::assertTrue($interval->low <= $value + 1e-9 && $interval->high >= $value - 1e-9, "$what: the figure lies in its interval");
+                self::assertTrue(
+                    $interval->low <= $value + 1e-9 && $interval->high >= $value - 1e-9,
+                    "$what: the figure lies in its interval",
+                );
             }
         }
     }
@@ -92,15 +107,24 @@ final class FindingPropertiesTest extends DrillTestCase
         $balls = (int) (self::MOST_BALLS * $random->uniform());
         for ($i = 0; $i < $balls; ++$i) {
             $length = $card->rules->stations[$i % count($card->rules->stations)]->length()->metres();
-            $stop = ['free', 'free', 'free', 'holed', 'unseen', 'edge', 'ball', 'target'][(int) (8 * $random->uniform())];
+            $stop = ['free', 'free', 'free', 'holed', 'unseen', 'edge', 'ball', 'target'][
+                (int) (8 * $random->uniform())
+            ];
             $roll = max(0.05, $length * (1.0 + 0.3 * $random->normal()));
-            $events[] = self::ball($i, $roll, [
-                'roll_m' => $stop === 'unseen' || ($stop === 'holed' && $random->uniform() < 0.7) ? null : min(80.0, $roll),
-                'stop' => $stop,
-                'mark' => $random->uniform() < 0.1 ? 'mishit' : null,
-                'backstroke_m' => $random->uniform() < 0.5 ? 0.1 + 0.1 * (int) (4 * $random->uniform()) : null,
-                'grade_percent' => [-1.5, 0.0, 1.5][(int) (3 * $random->uniform())],
-            ] + ($card->rules->target === TargetKind::None ? [] : ['target_m' => $length]) + self::answers($random));
+            $events[] = self::ball(
+                $i,
+                $roll,
+                [
+                    'roll_m' =>
+                        $stop === 'unseen' || ($stop === 'holed' && $random->uniform() < 0.7) ? null : min(80.0, $roll),
+                    'stop' => $stop,
+                    'mark' => $random->uniform() < 0.1 ? 'mishit' : null,
+                    'backstroke_m' => $random->uniform() < 0.5 ? 0.1 + 0.1 * (int) (4 * $random->uniform()) : null,
+                    'grade_percent' => [-1.5, 0.0, 1.5][(int) (3 * $random->uniform())],
+                ] +
+                    ($card->rules->target === TargetKind::None ? [] : ['target_m' => $length]) +
+                    self::answers($random),
+            );
         }
 
         return $events;
@@ -118,8 +142,10 @@ final class FindingPropertiesTest extends DrillTestCase
             $answers[$name] = match ($kind->answers->kind) {
                 AnswerKind::Words => $words[(int) (count($words) * $random->uniform())],
                 AnswerKind::YesNo => $random->uniform() < 0.5,
-                AnswerKind::Metres, AnswerKind::Number => $kind->answers->least + ($kind->answers->most - $kind->answers->least) * $random->uniform(),
-                AnswerKind::Count => (int) ($kind->answers->least + ($kind->answers->most - $kind->answers->least) * $random->uniform()),
+                AnswerKind::Metres, AnswerKind::Number => $kind->answers->least +
+                    ($kind->answers->most - $kind->answers->least) * $random->uniform(),
+                AnswerKind::Count => (int) ($kind->answers->least +
+                    ($kind->answers->most - $kind->answers->least) * $random->uniform()),
             };
         }
 

@@ -21,7 +21,24 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** The shipped drills: each can be run to its end, says what it is for, and is not another renamed. */
 final class LibraryTest extends DrillTestCase
 {
-    private const WORDS = ['key', 'name', 'why', 'meaning', 'trains', 'places', 'minutes', 'dose', 'kit', 'cautions', 'group', 'schools', 'purpose', 'asks', 'finds', 'progression'];
+    private const WORDS = [
+        'key',
+        'name',
+        'why',
+        'meaning',
+        'trains',
+        'places',
+        'minutes',
+        'dose',
+        'kit',
+        'cautions',
+        'group',
+        'schools',
+        'purpose',
+        'asks',
+        'finds',
+        'progression',
+    ];
 
     private static function text(): string
     {
@@ -37,7 +54,7 @@ final class LibraryTest extends DrillTestCase
     /** @return iterable<string, array{array<string, mixed>, float, float, bool}> */
     public static function players(): iterable
     {
-        $players = ['good' => [0.06, 1.35], 'average' => [0.10, 2.0], 'poor' => [0.14, 3.0]];
+        $players = ['good' => [0.06, 1.35], 'average' => [0.1, 2.0], 'poor' => [0.14, 3.0]];
         foreach (self::drills() as $drill) {
             foreach ($players as $level => [$scatter, $degrees]) {
                 yield "{$drill['key']}, $level" => [$drill, $scatter, $degrees, $level === 'average'];
@@ -47,13 +64,20 @@ final class LibraryTest extends DrillTestCase
 
     /** @param array<string, mixed> $json */
     #[DataProvider('players')]
-    public function testASimulatedStudentPlaysItToItsEnd(array $json, float $scatter, float $degrees, bool $isAverage): void
-    {
+    public function testASimulatedStudentPlaysItToItsEnd(
+        array $json,
+        float $scatter,
+        float $degrees,
+        bool $isAverage,
+    ): void {
         $drill = DrillRulesReader::read(JsonInput::parse(json_encode($json, JSON_THROW_ON_ERROR)));
         $minutes = 0.0;
         for ($seed = 1; $seed <= 6; ++$seed) {
             $student = new SimulatedStudent(2.2, 1.75, $scatter, $scatter / 4, lineSpread: deg2rad($degrees));
-            [$state, $events] = (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play($drill, $seed);
+            [$state, $events] = (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play(
+                $drill,
+                $seed,
+            );
             self::assertTrue($state->phase->isOver());
             self::assertSame($state->balls, count($events));
             self::assertLessThanOrEqual($drill->cap->balls ?? 500, $state->balls);
@@ -77,7 +101,10 @@ final class LibraryTest extends DrillTestCase
         $drills = self::drills();
         self::assertGreaterThanOrEqual(30, count($drills));
         $rules = array_map(
-            static fn(array $drill): string => json_encode(array_diff_key($drill, array_flip(self::WORDS)), JSON_THROW_ON_ERROR),
+            static fn(array $drill): string => json_encode(
+                array_diff_key($drill, array_flip(self::WORDS)),
+                JSON_THROW_ON_ERROR,
+            ),
             $drills,
         );
         self::assertSame($rules, array_values(array_unique($rules)));
@@ -89,19 +116,27 @@ final class LibraryTest extends DrillTestCase
     public function testItCoversEveryKindOfRule(): void
     {
         $drills = self::drills();
-        $kinds = static fn(string $field): array => array_unique(array_map(
-            static fn(array $drill): string => $drill[$field]['kind'] ?? $drill[$field] ?? '',
-            $drills,
-        ));
+        $kinds = static fn(string $field): array => array_unique(
+            array_map(static fn(array $drill): string => $drill[$field]['kind'] ?? ($drill[$field] ?? ''), $drills),
+        );
         self::assertSame([], array_diff(array_keys(PassRules::all()), $kinds('pass')));
         self::assertSame([], array_diff(array_keys(Orders::all()), [...$kinds('order'), 'as_laid']));
         self::assertSame([], array_diff(array_keys(Ends::all()), $kinds('end')));
-        self::assertSame([], array_diff(array_keys(FindingKinds::KINDS), array_merge(...array_column($drills, 'finds'))));
+        self::assertSame(
+            [],
+            array_diff(array_keys(FindingKinds::KINDS), array_merge(...array_column($drills, 'finds'))),
+        );
         self::assertSame([], array_diff(array_column(Purpose::cases(), 'value'), array_column($drills, 'purpose')));
         self::assertSame([], array_diff(['again', 'restart_station', 'restart_all'], $kinds('on_miss')));
-        self::assertSame([], array_diff(['hole', 'edge', 'ring', 'rail', 'stand', 'ball', 'tee', 'none'], $kinds('target')));
+        self::assertSame(
+            [],
+            array_diff(['hole', 'edge', 'ring', 'rail', 'stand', 'ball', 'tee', 'none'], $kinds('target')),
+        );
         $trained = array_merge(...array_column($drills, 'trains'));
-        self::assertSame([], array_diff(['speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike'], $trained));
+        self::assertSame(
+            [],
+            array_diff(['speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike'], $trained),
+        );
         self::assertContains('mat', array_merge(...array_column($drills, 'places')));
         foreach ($drills as $drill) {
             self::assertNotSame([], $drill['kit'], $drill['key']);

@@ -15,24 +15,26 @@ final class OrdersTest extends PropertyTestCase
 {
     public function testEveryOrderGivesEachStationItsBalls(): void
     {
-        $this->forAll(Generators::choose(1, 8), Generators::choose(1, 6), Generators::choose(0, 9_999))->then(
-            function (int $stations, int $balls, int $seed): void {
-                $lengths = array_map(static fn(int $i): float => 1.0 + ($i * 7) % 5, range(1, $stations));
-                foreach (array_keys(Orders::all()) as $kind) {
-                    $order = self::order($kind);
-                    $round = $order->round($lengths, $balls, new SeededRandom($seed));
-                    $each = match ($kind) {
-                        'blocked_then_shuffled' => 2 * $balls,
-                        'blocked_then_lap' => $balls + 1,
-                        default => $balls,
-                    };
-                    $counts = array_count_values($round);
-                    ksort($counts);
-                    self::assertSame(array_fill(0, $stations, $each), array_values($counts), $kind);
-                    self::assertSame($round, $order->round($lengths, $balls, new SeededRandom($seed)), $kind);
-                }
-            },
-        );
+        $this->forAll(Generators::choose(1, 8), Generators::choose(1, 6), Generators::choose(0, 9_999))->then(function (
+            int $stations,
+            int $balls,
+            int $seed,
+        ): void {
+            $lengths = array_map(static fn(int $i): float => 1.0 + (($i * 7) % 5), range(1, $stations));
+            foreach (array_keys(Orders::all()) as $kind) {
+                $order = self::order($kind);
+                $round = $order->round($lengths, $balls, new SeededRandom($seed));
+                $each = match ($kind) {
+                    'blocked_then_shuffled' => 2 * $balls,
+                    'blocked_then_lap' => $balls + 1,
+                    default => $balls,
+                };
+                $counts = array_count_values($round);
+                ksort($counts);
+                self::assertSame(array_fill(0, $stations, $each), array_values($counts), $kind);
+                self::assertSame($round, $order->round($lengths, $balls, new SeededRandom($seed)), $kind);
+            }
+        });
     }
 
     public function testShuffledNeverGivesTheSameStationTwiceRunning(): void
@@ -63,7 +65,11 @@ final class OrdersTest extends PropertyTestCase
     public function testLaddersClimbAndTheMiddleComesFirst(): void
     {
         $random = new SeededRandom(1);
-        $round = static fn(string $kind, int $balls): array => self::order($kind)->round([9.0, 3.0, 6.0], $balls, $random);
+        $round = static fn(string $kind, int $balls): array => self::order($kind)->round(
+            [9.0, 3.0, 6.0],
+            $balls,
+            $random,
+        );
         self::assertSame([0, 0, 1, 1, 2, 2], $round('as_laid', 2));
         self::assertSame([1, 1, 2, 2, 0, 0], $round('ladder', 2));
         self::assertSame([2, 1, 0, 2, 1, 0], $round('middle_short_long', 2));

@@ -59,8 +59,12 @@ final class PassRulesTest extends TestCase
         );
     }
 
-    private static function on(?BallTask $task = null, ?float $step = null, ?float $last = null, ?float $first = null): PassContext
-    {
+    private static function on(
+        ?BallTask $task = null,
+        ?float $step = null,
+        ?float $last = null,
+        ?float $first = null,
+    ): PassContext {
         return new PassContext(Length::ofMetres(self::LENGTH), $task, $step, $last, $first);
     }
 
@@ -68,7 +72,12 @@ final class PassRulesTest extends TestCase
     #[DataProvider('balls')]
     public function testABallAtTheRulesEdge(array $rule, Ball $ball, bool $passes, ?PassContext $context = null): void
     {
-        self::assertSame($passes, self::rule($rule)->acceptance($context ?? self::on())->admits($ball));
+        self::assertSame(
+            $passes,
+            self::rule($rule)
+                ->acceptance($context ?? self::on())
+                ->admits($ball),
+        );
     }
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: Ball, 2: bool, 3?: PassContext}> */
@@ -101,10 +110,22 @@ final class PassRulesTest extends TestCase
         yield 'over the rod' => [$rod, self::free(5.6), false];
         yield 'stopped by the rod' => [$rod, self::stopped(Stop::Rod, 5.5), false];
         yield 'stopped by the rod before the lip' => [$rod, self::stopped(Stop::Rod, 4.9), false];
-        yield 'stopped by another ball inside, it would have rolled on' => [$share, self::stopped(Stop::Ball, 5.0), false];
+        yield 'stopped by another ball inside, it would have rolled on' => [
+            $share,
+            self::stopped(Stop::Ball, 5.0),
+            false,
+        ];
         yield 'over the edge at the target is not the target' => [$share, self::stopped(Stop::Edge, 5.0), false];
-        yield 'cut short, and seen that it would have died there' => [$share, self::stopped(Stop::Post, 4.9, runOn: 0.1), true];
-        yield 'cut short, and seen that it would have run by' => [$share, self::stopped(Stop::Post, 4.9, runOn: 1.0), false];
+        yield 'cut short, and seen that it would have died there' => [
+            $share,
+            self::stopped(Stop::Post, 4.9, runOn: 0.1),
+            true,
+        ];
+        yield 'cut short, and seen that it would have run by' => [
+            $share,
+            self::stopped(Stop::Post, 4.9, runOn: 1.0),
+            false,
+        ];
         yield 'holed before the rod' => [$rod, $holed, true];
 
         $past = ['kind' => 'past_only', 'within_m' => 0.6];
@@ -114,11 +135,23 @@ final class PassRulesTest extends TestCase
         yield 'three feet past' => [$past, self::free(5.9), false];
 
         yield 'unmeasured is not past' => [$past, self::stopped(Stop::Unseen, null), false];
-        yield 'unmeasured, through the gate' => [['kind' => 'through_gate'], self::stopped(Stop::Unseen, null, gate: GateResult::Through), true];
+        yield 'unmeasured, through the gate' => [
+            ['kind' => 'through_gate'],
+            self::stopped(Stop::Unseen, null, gate: GateResult::Through),
+            true,
+        ];
         yield 'on the line' => [['kind' => 'on_line'], self::free(2.0, gate: GateResult::Through), true];
         yield 'left of the line' => [['kind' => 'on_line'], self::free(5.0, gate: GateResult::Left), false];
-        yield 'through and far too long' => [['kind' => 'through_gate'], self::free(9.0, gate: GateResult::Through), true];
-        yield 'holed round the gate' => [['kind' => 'through_gate'], self::stopped(Stop::Holed, null, gate: GateResult::Right), false];
+        yield 'through and far too long' => [
+            ['kind' => 'through_gate'],
+            self::free(9.0, gate: GateResult::Through),
+            true,
+        ];
+        yield 'holed round the gate' => [
+            ['kind' => 'through_gate'],
+            self::stopped(Stop::Holed, null, gate: GateResult::Right),
+            false,
+        ];
         yield 'holed' => [['kind' => 'holed'], $holed, true];
         yield 'on the lip' => [['kind' => 'holed'], self::free(5.0), false];
         yield 'struck' => [['kind' => 'hit'], self::free(5.0, hit: true), true];
@@ -153,17 +186,36 @@ final class PassRulesTest extends TestCase
         yield 'soft, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), false, self::on(BallTask::Soft)];
         yield 'firm, and far apart' => [$part, $seen(['hit' => true, 'gap_m' => 0.5]), true, self::on(BallTask::Firm)];
         yield 'firm, and close' => [$part, $seen(['hit' => true, 'gap_m' => 0.2]), false, self::on(BallTask::Firm)];
-        yield 'firm, and out of sight' => [$part, $seen(['hit' => true, 'gap_m' => 1.0]), false, self::on(BallTask::Firm)];
+        yield 'firm, and out of sight' => [
+            $part,
+            $seen(['hit' => true, 'gap_m' => 1.0]),
+            false,
+            self::on(BallTask::Firm),
+        ];
         yield 'never struck' => [$part, $seen(['hit' => false]), false, self::on(BallTask::Soft)];
 
         $step = ['kind' => 'level', 'level' => 2];
-        $rolled = static fn(float $roll, int $level): Ball => self::stopped(Stop::Free, $roll, answers: ['level' => $level]);
+        $rolled = static fn(float $roll, int $level): Ball => self::stopped(
+            Stop::Free,
+            $roll,
+            answers: ['level' => $level],
+        );
         yield 'up on its level' => [$step, $rolled(4.0, 2), true, self::on(BallTask::RehearseBetween)];
         yield 'back down' => [$step, $rolled(2.0, 1), false, self::on(BallTask::RehearseBetween)];
         yield 'told to be too soft, and below' => [$step, $rolled(2.0, 1), true, self::on(BallTask::RehearseSoft)];
         yield 'told to be too soft, and up' => [$step, $rolled(4.0, 2), false, self::on(BallTask::RehearseSoft)];
-        yield 'told to be too strong, up and past' => [$step, $rolled(6.0, 2), true, self::on(BallTask::RehearseStrong)];
-        yield 'told to be too strong, up and not past' => [$step, $rolled(4.5, 2), false, self::on(BallTask::RehearseStrong)];
+        yield 'told to be too strong, up and past' => [
+            $step,
+            $rolled(6.0, 2),
+            true,
+            self::on(BallTask::RehearseStrong),
+        ];
+        yield 'told to be too strong, up and not past' => [
+            $step,
+            $rolled(4.5, 2),
+            false,
+            self::on(BallTask::RehearseStrong),
+        ];
 
         $alike = ['kind' => 'like_first', 'share' => 0.1];
         yield 'the first of a set is its measure' => [$alike, self::free(1.0), true];
@@ -188,12 +240,27 @@ final class PassRulesTest extends TestCase
         yield 'told to be firm, and well past' => [$task, self::free(6.4), true, self::on(BallTask::Firm)];
         yield 'told to be firm, and only a little past' => [$task, self::free(5.4), false, self::on(BallTask::Firm)];
         yield 'firmer than firm' => [$task, self::free(6.6), false, self::on(BallTask::Firm)];
-        yield 'firm to the drill’s own measure' => [['firm_m' => 0.8] + $task, self::free(5.9), false, self::on(BallTask::Firm)];
+        yield 'firm to the drill’s own measure' => [
+            ['firm_m' => 0.8] + $task,
+            self::free(5.9),
+            false,
+            self::on(BallTask::Firm),
+        ];
         yield 'told to be firm, and holed' => [$task, $holed, true, self::on(BallTask::Firm)];
-        yield 'told to be too soft, and far too soft' => [$task, self::free(2.0), true, self::on(BallTask::RehearseSoft)];
+        yield 'told to be too soft, and far too soft' => [
+            $task,
+            self::free(2.0),
+            true,
+            self::on(BallTask::RehearseSoft),
+        ];
         yield 'told to be too soft, and there' => [$task, self::free(5.0), false, self::on(BallTask::RehearseSoft)];
         yield 'told to be too soft, and holed' => [$task, $holed, false, self::on(BallTask::RehearseSoft)];
-        yield 'told to be too strong, and far too strong' => [$task, self::free(9.0), true, self::on(BallTask::RehearseStrong)];
+        yield 'told to be too strong, and far too strong' => [
+            $task,
+            self::free(9.0),
+            true,
+            self::on(BallTask::RehearseStrong),
+        ];
         yield 'told to be too strong, and there' => [$task, self::free(5.0), false, self::on(BallTask::RehearseStrong)];
         yield 'between the two is exact' => [$task, self::free(5.3), false, self::on(BallTask::RehearseBetween)];
         yield 'exact' => [$task, self::free(5.25), true, self::on(BallTask::Exact)];
@@ -203,9 +270,18 @@ final class PassRulesTest extends TestCase
 
     /** @param array<string, mixed> $rule */
     #[DataProvider('words')]
-    public function testTheWordForABallIsItsRulesOwn(array $rule, Ball $ball, ?LengthCall $word, ?PassContext $context = null): void
-    {
-        self::assertSame($word, self::rule($rule)->acceptance($context ?? self::on())->word($ball));
+    public function testTheWordForABallIsItsRulesOwn(
+        array $rule,
+        Ball $ball,
+        ?LengthCall $word,
+        ?PassContext $context = null,
+    ): void {
+        self::assertSame(
+            $word,
+            self::rule($rule)
+                ->acceptance($context ?? self::on())
+                ->word($ball),
+        );
     }
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: Ball, 2: LengthCall|null, 3?: PassContext}> */
@@ -218,13 +294,27 @@ final class PassRulesTest extends TestCase
         yield 'a step narrows it' => [$rod, self::free(5.2), LengthCall::Long, self::on(step: 0.1)];
         $task = ['kind' => 'task', 'little_m' => 0.5, 'exact_share' => 0.05];
         yield 'told to be past and past is on' => [$task, self::free(5.4), LengthCall::On, self::on(BallTask::Past)];
-        yield 'told to be short and on the target is long' => [$task, self::free(5.0), LengthCall::Long, self::on(BallTask::Short)];
-        yield 'told to be short and holed is long' => [$task, self::stopped(Stop::Holed, null), LengthCall::Long, self::on(BallTask::Short)];
+        yield 'told to be short and on the target is long' => [
+            $task,
+            self::free(5.0),
+            LengthCall::Long,
+            self::on(BallTask::Short),
+        ];
+        yield 'told to be short and holed is long' => [
+            $task,
+            self::stopped(Stop::Holed, null),
+            LengthCall::Long,
+            self::on(BallTask::Short),
+        ];
         yield 'cut short before its end: nobody knows' => [$rod, self::stopped(Stop::Ball, 4.6), null];
         yield 'cut short beyond it: long' => [$rod, self::stopped(Stop::Post, 5.4), LengthCall::Long];
         yield 'a ring by its length' => [['kind' => 'radius', 'radius_m' => 0.5], self::free(5.6), LengthCall::Long];
         yield 'a gate asks for no length' => [['kind' => 'through_gate'], self::free(2.0), null];
-        yield 'the target itself stopped it' => [['kind' => 'hit_or_near', 'radius_m' => 1], self::stopped(Stop::Target, 5.0), LengthCall::On];
+        yield 'the target itself stopped it' => [
+            ['kind' => 'hit_or_near', 'radius_m' => 1],
+            self::stopped(Stop::Target, 5.0),
+            LengthCall::On,
+        ];
         yield 'nobody measured it' => [$rod, self::stopped(Stop::Unseen, null), null];
     }
 
@@ -236,35 +326,38 @@ final class PassRulesTest extends TestCase
             $rule = self::rule(['kind' => $kind] + ($figures[$kind] ?? []));
             $told[$kind] = [$rule->axis(), $rule->needs()];
         }
-        self::assertEquals([
-            'share' => [Axis::Length, ['roll_m']],
-            'radius' => [Axis::Both, ['roll_m', 'side_m']],
-            'between' => [Axis::Length, ['roll_m']],
-            'past_only' => [Axis::Length, ['roll_m']],
-            'on_line' => [Axis::Line, ['gate']],
-            'through_gate' => [Axis::Line, ['gate']],
-            'holed' => [Axis::Both, []],
-            'hit' => [Axis::Both, ['hit']],
-            'nearer_than_last' => [Axis::Both, ['roll_m']],
-            'task' => [Axis::Length, ['roll_m']],
-            'short_only' => [Axis::Length, ['roll_m']],
-            'hit_or_near' => [Axis::Both, ['roll_m']],
-            'hit_gap' => [Axis::Both, ['hit', 'gap_m']],
-            'contact' => [Axis::Line, ['contact']],
-            'middle' => [Axis::Both, ['strike']],
-            'held' => [Axis::Both, ['held']],
-            'level' => [Axis::Length, ['level', 'roll_m']],
-            'like_first' => [Axis::Length, ['roll_m']],
-            'open' => [Axis::Length, ['roll_m']],
-        ], $told);
+        self::assertEquals(
+            [
+                'share' => [Axis::Length, ['roll_m']],
+                'radius' => [Axis::Both, ['roll_m', 'side_m']],
+                'between' => [Axis::Length, ['roll_m']],
+                'past_only' => [Axis::Length, ['roll_m']],
+                'on_line' => [Axis::Line, ['gate']],
+                'through_gate' => [Axis::Line, ['gate']],
+                'holed' => [Axis::Both, []],
+                'hit' => [Axis::Both, ['hit']],
+                'nearer_than_last' => [Axis::Both, ['roll_m']],
+                'task' => [Axis::Length, ['roll_m']],
+                'short_only' => [Axis::Length, ['roll_m']],
+                'hit_or_near' => [Axis::Both, ['roll_m']],
+                'hit_gap' => [Axis::Both, ['hit', 'gap_m']],
+                'contact' => [Axis::Line, ['contact']],
+                'middle' => [Axis::Both, ['strike']],
+                'held' => [Axis::Both, ['held']],
+                'level' => [Axis::Length, ['level', 'roll_m']],
+                'like_first' => [Axis::Length, ['roll_m']],
+                'open' => [Axis::Length, ['roll_m']],
+            ],
+            $told,
+        );
     }
 
     #[DataProvider('worths')]
     public function testWhatABallIsWorth(Ball $ball, int $worth): void
     {
-        $points = Points::read(JsonInput::fromArray(
-            ['holed' => 5, 'past' => 2, 'long' => -1, 'short' => -3, 'past_within_m' => 0.5],
-        ));
+        $points = Points::read(
+            JsonInput::fromArray(['holed' => 5, 'past' => 2, 'long' => -1, 'short' => -3, 'past_within_m' => 0.5]),
+        );
         self::assertSame($worth, $points->of($ball, self::on()));
         self::assertSame([5, 2], [$points->most(canBeHoled: true), $points->most(canBeHoled: false)]);
     }

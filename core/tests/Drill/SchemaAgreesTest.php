@@ -22,7 +22,12 @@ final class SchemaAgreesTest extends DrillTestCase
     private static function isOfSchema(array $drill): bool
     {
         $schema = (string) file_get_contents(dirname(__DIR__, 2) . '/drills/drill.schema.json');
-        $library = json_decode(json_encode(['format' => 'amble-drills', 'version' => 2, 'drills' => [$drill]], JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+        $library = json_decode(
+            json_encode(['format' => 'amble-drills', 'version' => 2, 'drills' => [$drill]], JSON_THROW_ON_ERROR),
+            false,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
 
         return (self::$validator ??= new Validator())->validate($library, $schema)->isValid();
     }
@@ -42,7 +47,15 @@ final class SchemaAgreesTest extends DrillTestCase
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function shipped(): iterable
     {
-        foreach (json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR)['drills'] as $card) {
+        foreach (
+            json_decode(
+                (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'),
+                true,
+                64,
+                JSON_THROW_ON_ERROR,
+            )['drills']
+            as $card
+        ) {
             yield $card['key'] => [$card];
         }
     }
@@ -83,7 +96,9 @@ final class SchemaAgreesTest extends DrillTestCase
 
             return $value;
         }
-        $value[$key] = [-1, 0, 0.37, 99, 1e6, '', 'word', true, [], ['x' => 1], [[]], str_repeat('long ', 200)][(int) (12 * $random->uniform())];
+        $value[$key] = [-1, 0, 0.37, 99, 1e6, '', 'word', true, [], ['x' => 1], [[]], str_repeat('long ', 200)][
+            (int) (12 * $random->uniform())
+        ];
 
         return $value;
     }

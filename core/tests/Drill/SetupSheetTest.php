@@ -41,10 +41,16 @@ final class SetupSheetTest extends DrillTestCase
 
     public function testChecksAreOnlyThoseItsResultsDependOn(): void
     {
-        $gate = ['pass' => ['kind' => 'through_gate'], 'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5]];
+        $gate = [
+            'pass' => ['kind' => 'through_gate'],
+            'aid' => ['kind' => 'gate', 'width_m' => 0.1, 'distance_m' => 0.5],
+        ];
         $keys = static fn(array $changes): array => array_keys(SetupSheet::of(self::card($changes))->checks());
         self::assertEqualsCanonicalizing(['gate_seen', 'straight'], $keys($gate));
-        self::assertEqualsCanonicalizing(['gate_seen', 'line_chosen'], $keys($gate + ['stations' => [['length_m' => 4.0, 'across_percent' => 1.5]]]));
+        self::assertEqualsCanonicalizing(
+            ['gate_seen', 'line_chosen'],
+            $keys($gate + ['stations' => [['length_m' => 4.0, 'across_percent' => 1.5]]]),
+        );
         self::assertSame(['lengths'], $keys([]));
         self::assertSame([], $keys(['pass' => ['kind' => 'holed']]));
         self::assertSame(['lengths', 'short_ones'], $keys(['putt_out' => 'passed']));
@@ -52,16 +58,31 @@ final class SetupSheetTest extends DrillTestCase
 
     public function testKitIsCountedAndWhatTripsIsSaid(): void
     {
-        $sheet = SetupSheet::of(self::card(['kit' => [
-            ['piece' => 'ball'], ['piece' => 'tee', 'count' => 3], ['piece' => 'rod', 'count' => 1], ['piece' => 'tee', 'count' => 8, 'for' => 'the ring'],
-            ['piece' => 'other', 'name' => 'beach towel', 'count' => 1],
-        ]]));
+        $sheet = SetupSheet::of(
+            self::card([
+                'kit' => [
+                    ['piece' => 'ball'],
+                    ['piece' => 'tee', 'count' => 3],
+                    ['piece' => 'rod', 'count' => 1],
+                    ['piece' => 'tee', 'count' => 8, 'for' => 'the ring'],
+                    ['piece' => 'other', 'name' => 'beach towel', 'count' => 1],
+                ],
+            ]),
+        );
         self::assertSame([null, 3, 1, 8, 1], array_column($sheet->kit(), 'pieces'));
-        self::assertSame(['balls', '3 tees', 'rod', '8 tees for the ring', 'beach towel'], array_column($sheet->kit(), 'words'));
+        self::assertSame(
+            ['balls', '3 tees', 'rod', '8 tees for the ring', 'beach towel'],
+            array_column($sheet->kit(), 'words'),
+        );
         self::assertSame('tees for the ring', $sheet->kit()[3]['name']);
         self::assertCount(2, $sheet->cautions());
-        self::assertSame([], SetupSheet::of(self::card(['kit' => [['piece' => 'ball'], ['piece' => 'disc', 'count' => 1]]]))->cautions());
-        $called = static fn(string $piece): array => SetupSheet::of(self::card(['kit' => [['piece' => $piece, 'count' => 1]]]))->cautions();
+        self::assertSame(
+            [],
+            SetupSheet::of(self::card(['kit' => [['piece' => 'ball'], ['piece' => 'disc', 'count' => 1]]]))->cautions(),
+        );
+        $called = static fn(string $piece): array => SetupSheet::of(
+            self::card(['kit' => [['piece' => $piece, 'count' => 1]]]),
+        )->cautions();
         self::assertSame([SafetyNote::Ricochet->value], $called('bucket'));
         self::assertSame([SafetyNote::Trip->value, SafetyNote::Cord->value], $called('string'));
         self::assertSame([SafetyNote::Trip->value, SafetyNote::Chalk->value], $called('chalk'));
@@ -70,7 +91,10 @@ final class SetupSheetTest extends DrillTestCase
         self::assertSame([SafetyNote::Trip->value, SafetyNote::Stakes->value], $called('stake'));
         // What the drill says itself is not said again in other words.
         $own = ['Flag the rod: it trips people.'];
-        self::assertSame($own, SetupSheet::of(self::card(['kit' => [['piece' => 'rod', 'count' => 1]], 'cautions' => $own]))->cautions());
+        self::assertSame(
+            $own,
+            SetupSheet::of(self::card(['kit' => [['piece' => 'rod', 'count' => 1]], 'cautions' => $own]))->cautions(),
+        );
     }
 
     /** @param array<string, mixed> $drill */
@@ -87,10 +111,12 @@ final class SetupSheetTest extends DrillTestCase
             // Rounding to a foot moves nothing by more than half of one.
             self::assertEqualsWithDelta($before->stations[$i]->from->feet(), $feet, 0.501);
         }
-        $lengths = static fn($of): int => count(array_unique(array_map(static fn($station): string => serialize($station->from), $of->stations)));
+        $lengths = static fn($of): int => count(
+            array_unique(array_map(static fn($station): string => serialize($station->from), $of->stations)),
+        );
         self::assertSame($lengths($before), $lengths($read), 'two stations became one');
         foreach (DrillRun::fold($read, [], 3)->stations as $tally) {
-            $quarters = 4.0 * $tally->lengthMetres / Length::METRES_PER_FOOT;
+            $quarters = (4.0 * $tally->lengthMetres) / Length::METRES_PER_FOOT;
             self::assertEqualsWithDelta(round($quarters), $quarters, 0.01, 'a drawn length is round too');
         }
     }
@@ -98,21 +124,42 @@ final class SetupSheetTest extends DrillTestCase
     public function testInFeetTheFiguresOfARuleAndItsLevelsAreRoundTooAndSharesAreLeftAlone(): void
     {
         $round = RoundNumbers::feet()->of([
-            'stations' => [['length_m' => 3.0, 'backstroke_m' => 0.16]], 'pass' => ['kind' => 'between', 'behind_m' => 0.5],
-            'progression' => [['says' => 'Nearer.', 'figure' => 0.4], ['says' => 'Further.', 'lengths_m' => [5.0, 7.0], 'width_m' => 0.065]],
+            'stations' => [['length_m' => 3.0, 'backstroke_m' => 0.16]],
+            'pass' => ['kind' => 'between', 'behind_m' => 0.5],
+            'progression' => [
+                ['says' => 'Nearer.', 'figure' => 0.4],
+                ['says' => 'Further.', 'lengths_m' => [5.0, 7.0], 'width_m' => 0.065],
+            ],
         ]);
         $inch = 0.0254;
         // Three inches on the green, a quarter of one for a width, two for a backstroke, a foot for a length.
-        self::assertEqualsWithDelta([21 * $inch, 15 * $inch], [$round['pass']['behind_m'], $round['progression'][0]['figure']], 1e-4);
+        self::assertEqualsWithDelta(
+            [21 * $inch, 15 * $inch],
+            [$round['pass']['behind_m'], $round['progression'][0]['figure']],
+            1e-4,
+        );
         self::assertEqualsWithDelta([192 * $inch, 276 * $inch], $round['progression'][1]['lengths_m'], 1e-4);
-        self::assertEqualsWithDelta([2.5 * $inch, 6 * $inch], [$round['progression'][1]['width_m'], $round['stations'][0]['backstroke_m']], 1e-4);
-        $share = ['stations' => [], 'pass' => ['kind' => 'share', 'share' => 0.1], 'progression' => [['says' => 'Tighter.', 'figure' => 0.05]]];
+        self::assertEqualsWithDelta(
+            [2.5 * $inch, 6 * $inch],
+            [$round['progression'][1]['width_m'], $round['stations'][0]['backstroke_m']],
+            1e-4,
+        );
+        $share = [
+            'stations' => [],
+            'pass' => ['kind' => 'share', 'share' => 0.1],
+            'progression' => [['says' => 'Tighter.', 'figure' => 0.05]],
+        ];
         self::assertSame($share, RoundNumbers::feet()->of($share));
     }
 
     public function testInPacesLengthsAreWholePaces(): void
     {
-        $round = RoundNumbers::paces(Length::ofMetres(0.8))->of(['stations' => [['length_m' => 3.0], ['from_m' => 1.5, 'to_m' => 9.0], ['length_m' => 0.4]]]);
-        self::assertSame([['length_m' => 3.2], ['from_m' => 1.524, 'to_m' => 8.8, 'step_m' => 0.8], ['length_m' => 0.381]], $round['stations']);
+        $round = RoundNumbers::paces(Length::ofMetres(0.8))->of([
+            'stations' => [['length_m' => 3.0], ['from_m' => 1.5, 'to_m' => 9.0], ['length_m' => 0.4]],
+        ]);
+        self::assertSame(
+            [['length_m' => 3.2], ['from_m' => 1.524, 'to_m' => 8.8, 'step_m' => 0.8], ['length_m' => 0.381]],
+            $round['stations'],
+        );
     }
 }

@@ -33,7 +33,14 @@ final class SkillTest extends DrillTestCase
 
     private static function skill(): PassChances
     {
-        return new PassChances(self::BIAS, self::SPREAD, self::LINE, self::LINE_SPREAD, GreenSpeed::ofFeet(9.5), self::PAST);
+        return new PassChances(
+            self::BIAS,
+            self::SPREAD,
+            self::LINE,
+            self::LINE_SPREAD,
+            GreenSpeed::ofFeet(9.5),
+            self::PAST,
+        );
     }
 
     /** Ball after ball of a student with just that skill. */
@@ -44,8 +51,10 @@ final class SkillTest extends DrillTestCase
         $roll = $mean * exp(self::SPREAD * $random->normal() - 0.5 * self::SPREAD ** 2);
         $line = self::LINE + self::LINE_SPREAD * $random->normal();
         $past = $roll - $length;
-        $isHoled = $context->canBeHoled && $past >= 0.0
-            && Capture::catches($length * tan($line), sqrt(2.0 * GreenSpeed::ofFeet(9.5)->deceleration() * $past));
+        $isHoled =
+            $context->canBeHoled &&
+            $past >= 0.0 &&
+            Capture::catches($length * tan($line), sqrt(2.0 * GreenSpeed::ofFeet(9.5)->deceleration() * $past));
 
         return Ball::seen(
             null,
@@ -55,7 +64,11 @@ final class SkillTest extends DrillTestCase
             Grade::level(),
             sight: Observations::of(
                 side: $isHoled ? null : $roll * tan($line),
-                gate: $context->aidHalfAngle === null ? null : (abs($line) <= $context->aidHalfAngle ? GateResult::Through : GateResult::Right),
+                gate: $context->aidHalfAngle === null
+                    ? null
+                    : (abs($line) <= $context->aidHalfAngle
+                        ? GateResult::Through
+                        : GateResult::Right),
             ),
         );
     }
@@ -74,18 +87,22 @@ final class SkillTest extends DrillTestCase
         self::assertGreaterThan(0.03, $share, 'the case tells something');
         self::assertLessThan(0.99, $share, 'the case tells something');
         // Three standard errors of so many balls.
-        self::assertEqualsWithDelta($share, (float) $pass->chance($context, self::skill()), 3.0 * sqrt($share * (1.0 - $share) / self::BALLS) + 1e-3);
+        self::assertEqualsWithDelta(
+            $share,
+            (float) $pass->chance($context, self::skill()),
+            3.0 * sqrt(($share * (1.0 - $share)) / self::BALLS) + 1e-3,
+        );
     }
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: PassContext, 2?: float}> */
     public static function cases(): iterable
     {
-        $at = static fn(float $metres, bool $hole = true, ?BallTask $task = null, ?float $half = null): PassContext => new PassContext(
-            Length::ofMetres($metres),
-            $task,
-            aidHalfAngle: $half,
-            canBeHoled: $hole,
-        );
+        $at = static fn(
+            float $metres,
+            bool $hole = true,
+            ?BallTask $task = null,
+            ?float $half = null,
+        ): PassContext => new PassContext(Length::ofMetres($metres), $task, aidHalfAngle: $half, canBeHoled: $hole);
         yield 'a tenth of 3 m at a hole' => [['kind' => 'share', 'share' => 0.1], $at(3.0)];
         yield 'a tenth of 8 m to an edge' => [['kind' => 'share', 'share' => 0.1], $at(8.0, false)];
         yield 'past, not far' => [['kind' => 'past_only', 'within_m' => 0.4], $at(4.0)];
@@ -103,7 +120,9 @@ final class SkillTest extends DrillTestCase
 
     public function testWhatABallBringsIsTheMeanOfManyBalls(): void
     {
-        $points = Points::read(JsonInput::fromArray(['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.5]));
+        $points = Points::read(
+            JsonInput::fromArray(['holed' => 3, 'past' => 1, 'long' => -1, 'short' => -2, 'past_within_m' => 0.5]),
+        );
         foreach ([1.5, 4.0, 8.0] as $metres) {
             $context = new PassContext(Length::ofMetres($metres), canBeHoled: true);
             $random = new SeededRandom(9);
@@ -111,7 +130,12 @@ final class SkillTest extends DrillTestCase
             for ($i = 0; $i < self::BALLS; ++$i) {
                 $sum += $points->of(self::rolledAt($context, $random), $context);
             }
-            $foretold = array_sum(array_map(static fn(array $bring): float => $bring[0] * $bring[1], (array) $points->chances($context, self::skill())));
+            $foretold = array_sum(
+                array_map(
+                    static fn(array $bring): float => $bring[0] * $bring[1],
+                    (array) $points->chances($context, self::skill()),
+                ),
+            );
             self::assertEqualsWithDelta($sum / self::BALLS, $foretold, 0.08, "$metres m");
         }
     }
@@ -119,15 +143,28 @@ final class SkillTest extends DrillTestCase
     public function testWhereEvidenceIsMissingNoChanceIsTold(): void
     {
         $context = new PassContext(Length::ofMetres(3.0), aidHalfAngle: 0.02, canBeHoled: true);
-        $pass = static fn(string $kind): mixed => Kinds::shipped()->pass(JsonInput::fromArray(['kind' => $kind, 'radius_m' => 0.5] + [], 'pass'));
+        $pass = static fn(string $kind): mixed => Kinds::shipped()->pass(
+            JsonInput::fromArray(['kind' => $kind, 'radius_m' => 0.5] + [], 'pass'),
+        );
         $length = new PassChances(0.0, 0.1, null, null);
         $line = new PassChances(null, null, 0.0, 0.02);
-        self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'holed'], 'pass'))->chance($context, $length));
-        self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'share'], 'pass'))->chance($context, $line));
-        self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'through_gate'], 'pass'))->chance($context, $length));
+        self::assertNull(
+            Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'holed'], 'pass'))->chance($context, $length),
+        );
+        self::assertNull(
+            Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'share'], 'pass'))->chance($context, $line),
+        );
+        self::assertNull(
+            Kinds::shipped()->pass(JsonInput::fromArray(['kind' => 'through_gate'], 'pass'))->chance($context, $length),
+        );
         self::assertNull($pass('radius')->chance($context, $length));
         foreach (['middle', 'held', 'contact', 'nearer_than_last', 'like_first'] as $kind) {
-            self::assertNull(Kinds::shipped()->pass(JsonInput::fromArray(['kind' => $kind], 'pass'))->chance($context, self::skill()), $kind);
+            self::assertNull(
+                Kinds::shipped()
+                    ->pass(JsonInput::fromArray(['kind' => $kind], 'pass'))
+                    ->chance($context, self::skill()),
+                $kind,
+            );
         }
     }
 }

@@ -33,21 +33,38 @@ final class GreenHistoryTest extends TestCase
 
     public function testABallRolledBeforeItsSessionsFirstReadingBelongsToThatOne(): void
     {
-        $history = GreenHistory::of([self::reading(9, 'A', 9.0), self::reading(12, 'B', 11.0), self::reading(13, 'B', 12.0)]);
+        $history = GreenHistory::of([
+            self::reading(9, 'A', 9.0),
+            self::reading(12, 'B', 11.0),
+            self::reading(13, 'B', 12.0),
+        ]);
         self::assertEqualsWithDelta(11.0, $history->at(11 * self::HOUR, 'B')?->reading->speed?->feet(), 1e-9);
         self::assertEqualsWithDelta(9.0, $history->at(11 * self::HOUR, 'C')?->reading->speed?->feet(), 1e-9);
     }
 
     public function testAnothersLaterReadingTakesThePlaceOfASessionsOwnOnlyWhenItIsChosen(): void
     {
-        $readings = [self::reading(9, 'A', 9.0), new MeasurementAt(12 * self::HOUR, 'B', GreenSpeed::ofFeet(11.0), 0.03, 'theirs')];
-        $feet = static fn(GreenHistory $history, string $session): float => (float) $history->at(13 * self::HOUR, $session)?->reading->speed?->feet();
-        self::assertEqualsWithDelta([9.0, 11.0, 11.0], array_map(fn(string $session): float => $feet(GreenHistory::of($readings), $session), ['A', 'B', 'C']), 1e-9);
+        $readings = [
+            self::reading(9, 'A', 9.0),
+            new MeasurementAt(12 * self::HOUR, 'B', GreenSpeed::ofFeet(11.0), 0.03, 'theirs'),
+        ];
+        $feet = static fn(GreenHistory $history, string $session): float => (float) $history
+            ->at(13 * self::HOUR, $session)
+            ?->reading->speed?->feet();
+        self::assertEqualsWithDelta(
+            [9.0, 11.0, 11.0],
+            array_map(fn(string $session): float => $feet(GreenHistory::of($readings), $session), ['A', 'B', 'C']),
+            1e-9,
+        );
         $chosen = GreenHistory::of($readings, ['A' => 'theirs']);
         self::assertEqualsWithDelta(11.0, $feet($chosen, 'A'), 1e-9);
         // Of two of its own the later one stands from then on.
         $again = GreenHistory::of([...$readings, self::reading(11, 'A', 10.0)]);
-        self::assertEqualsWithDelta([10.0, 9.0], [$feet($again, 'A'), (float) $again->at(10 * self::HOUR, 'A')?->reading->speed?->feet()], 1e-9);
+        self::assertEqualsWithDelta(
+            [10.0, 9.0],
+            [$feet($again, 'A'), (float) $again->at(10 * self::HOUR, 'A')?->reading->speed?->feet()],
+            1e-9,
+        );
         // For the whole session: its balls before that reading too.
         self::assertEqualsWithDelta(11.0, $chosen->at(10 * self::HOUR, 'A')?->reading->speed?->feet(), 1e-9);
     }
@@ -59,7 +76,11 @@ final class GreenHistoryTest extends TestCase
         $stands = 0;
         for ($hour = 9; $hour < 9 + 60; ++$hour) {
             $at = $history->at($hour * self::HOUR, 'T');
-            self::assertSame($at?->isOfTheDay === true ? 0 : max(1, (int) round(($hour - 9) / 24)), $at?->days, "after $hour hours");
+            self::assertSame(
+                $at?->isOfTheDay === true ? 0 : max(1, (int) round(($hour - 9) / 24)),
+                $at?->days,
+                "after $hour hours",
+            );
             $stands += $at?->isOfTheDay === true ? 1 : 0;
         }
         // Some hours, and never through the night.
@@ -84,11 +105,20 @@ final class GreenHistoryTest extends TestCase
     public function testItFindsWhatLookingAtEveryReadingFinds(): void
     {
         $random = new SeededRandom(3);
-        $readings = array_map(static fn(): MeasurementAt => self::reading((int) (2000 * $random->uniform())), range(1, 60));
+        $readings = array_map(
+            static fn(): MeasurementAt => self::reading((int) (2000 * $random->uniform())),
+            range(1, 60),
+        );
         $history = GreenHistory::of($readings);
         for ($hour = 0; $hour < 2000; $hour += 7) {
-            $before = array_filter($readings, static fn(MeasurementAt $reading): bool => $reading->atMilliseconds <= $hour * self::HOUR);
-            $last = $before === [] ? null : max(array_map(static fn(MeasurementAt $reading): int => $reading->atMilliseconds, $before));
+            $before = array_filter(
+                $readings,
+                static fn(MeasurementAt $reading): bool => $reading->atMilliseconds <= $hour * self::HOUR,
+            );
+            $last =
+                $before === []
+                    ? null
+                    : max(array_map(static fn(MeasurementAt $reading): int => $reading->atMilliseconds, $before));
             self::assertSame($last, $history->at($hour * self::HOUR)?->reading->atMilliseconds);
         }
     }

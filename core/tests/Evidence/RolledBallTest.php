@@ -12,9 +12,16 @@ final class RolledBallTest extends TestCase
 {
     /** The low side is where the ground falls: left where it rises to the right. */
     #[DataProvider('sides')]
-    public function testTheSideOfABreakingPuttIsAsNotedElseAsItLay(float $across, ?float $side, ?string $noted, ?string $stayed): void
-    {
-        self::assertSame($stayed, BallFixtures::one(3.2, 3.0, ['side_m' => $side, 'high_low' => $noted], across: $across)->highOrLow());
+    public function testTheSideOfABreakingPuttIsAsNotedElseAsItLay(
+        float $across,
+        ?float $side,
+        ?string $noted,
+        ?string $stayed,
+    ): void {
+        self::assertSame(
+            $stayed,
+            BallFixtures::one(3.2, 3.0, ['side_m' => $side, 'high_low' => $noted], across: $across)->highOrLow(),
+        );
     }
 
     /** @return iterable<string, array{float, float|null, string|null, string|null}> */

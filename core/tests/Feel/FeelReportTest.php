@@ -16,8 +16,16 @@ final class FeelReportTest extends TestCase
         // Ten calls: off by 0+0+0+0+0+0+1+1+1+2 = 5 steps. Calls s3 o4 l3, results s5 o3 l2:
         // by chance (3·(3·1 + 2·2) + 4·(5 + 2) + 3·(5·2 + 3·1)) / 10 = (21 + 28 + 39) / 10 = 8.8.
         $report = FeelReport::of([
-            [$s, $s], [$s, $s], [$o, $o], [$o, $o], [$l, $l], [$l, $l],
-            [$s, $o], [$o, $s], [$o, $s], [$l, $s],
+            [$s, $s],
+            [$s, $s],
+            [$o, $o],
+            [$o, $o],
+            [$l, $l],
+            [$l, $l],
+            [$s, $o],
+            [$o, $s],
+            [$o, $s],
+            [$l, $s],
         ]);
         self::assertNotNull($report);
         self::assertSame(0.6, $report->agreement);
@@ -35,10 +43,7 @@ final class FeelReportTest extends TestCase
 
     public function testCallingEverythingOnTellsNothingBeyondLuck(): void
     {
-        $pairs = array_map(
-            static fn(int $i): array => [LengthCall::On, LengthCall::cases()[$i % 3]],
-            range(0, 29),
-        );
+        $pairs = array_map(static fn(int $i): array => [LengthCall::On, LengthCall::cases()[$i % 3]], range(0, 29));
         $report = FeelReport::of($pairs);
         self::assertEqualsWithDelta(1 / 3, $report?->agreement, 1e-12);
         self::assertEqualsWithDelta(0.0, $report->kappa, 1e-12);
@@ -47,10 +52,7 @@ final class FeelReportTest extends TestCase
 
     public function testCallingTheOppositeIsWorseThanLuck(): void
     {
-        $report = FeelReport::of([
-            [LengthCall::Short, LengthCall::Long],
-            [LengthCall::Long, LengthCall::Short],
-        ]);
+        $report = FeelReport::of([[LengthCall::Short, LengthCall::Long], [LengthCall::Long, LengthCall::Short]]);
         self::assertSame(0.0, $report?->agreement);
         self::assertEqualsWithDelta(-1.0, $report->kappa, 1e-12);
     }

@@ -16,8 +16,11 @@ final class FeltLengthTest extends TestCase
     private const WINDOW = 0.1;
 
     #[DataProvider('students')]
-    public function testBiasAndSpreadOfTheFeelAreFoundWhateverTheBallsDo(float $bias, float $spread, float $rollsLong): void
-    {
+    public function testBiasAndSpreadOfTheFeelAreFoundWhateverTheBallsDo(
+        float $bias,
+        float $spread,
+        float $rollsLong,
+    ): void {
         $random = new SeededRandom(8);
         $calls = array_map(static function () use ($random, $bias, $spread, $rollsLong): array {
             $error = $rollsLong + 0.12 * $random->normal();

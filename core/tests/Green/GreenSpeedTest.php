@@ -20,7 +20,10 @@ final class GreenSpeedTest extends PropertyTestCase
 {
     public function testTheTwoWaySpeedLiesBetweenTheOneWayOnesWhicheverWayIsFirst(): void
     {
-        $this->forAll(self::between(1.0, 6.0), self::between(1.0, 6.0))->then(function (float $there, float $back): void {
+        $this->forAll(self::between(1.0, 6.0), self::between(1.0, 6.0))->then(function (
+            float $there,
+            float $back,
+        ): void {
             $reading = RampRolls::of([$there], [$back])->reading();
             $turned = RampRolls::of([$back], [$there])->reading();
             self::assertGreaterThanOrEqual(min($there, $back) - 1e-12, $reading->speed->metres());
@@ -32,7 +35,10 @@ final class GreenSpeedTest extends PropertyTestCase
 
     public function testARampOnAnEvenSlopeFindsBothSpeedAndSlope(): void
     {
-        $this->forAll(self::between(4.0, 16.0), self::between(-2.0, 2.0))->then(function (float $feet, float $percent): void {
+        $this->forAll(self::between(4.0, 16.0), self::between(-2.0, 2.0))->then(function (
+            float $feet,
+            float $percent,
+        ): void {
             $green = new SimulatedGreen(GreenSpeed::ofFeet($feet), Grade::ofPercent($percent), 0.0);
             if (GreenSpeed::ofFeet($feet)->decelerationOn(Grade::ofPercent(-abs($percent))) <= 0.0) {
                 return;
@@ -65,7 +71,10 @@ final class GreenSpeedTest extends PropertyTestCase
         $green = new SimulatedGreen(GreenSpeed::ofFeet(9.5), Grade::ofPercent(0.8), 0.01);
         $inside = ['stopwatch' => 0, 'ramp' => 0];
         for ($i = 0; $i < 300; ++$i) {
-            $timed = static fn(bool $there): array => array_map(static fn() => $green->timedRoll(2.4, $there, 0.05, $random), range(1, 4));
+            $timed = static fn(bool $there): array => array_map(
+                static fn() => $green->timedRoll(2.4, $there, 0.05, $random),
+                range(1, 4),
+            );
             $ranges = [
                 'stopwatch' => StopwatchRolls::of($timed(true), $timed(false))->reading()->gradeRange(0.8),
                 'ramp' => RampRolls::of(...$green->rampRolls(4, $random))->reading()->gradeRange(0.8),
@@ -76,8 +85,16 @@ final class GreenSpeedTest extends PropertyTestCase
         }
         self::assertEqualsWithDelta(0.8, $inside['stopwatch'] / 300, 0.08);
         self::assertEqualsWithDelta(0.8, $inside['ramp'] / 300, 0.08);
-        self::assertNull(RampRolls::of([3.0], [2.8])->reading()->gradeRange(0.8));
-        self::assertNull(RampRolls::of([3.0, 2.9], [])->reading()->gradeRange(0.8));
+        self::assertNull(
+            RampRolls::of([3.0], [2.8])
+                ->reading()
+                ->gradeRange(0.8),
+        );
+        self::assertNull(
+            RampRolls::of([3.0, 2.9], [])
+                ->reading()
+                ->gradeRange(0.8),
+        );
     }
 
     public function testARollIsAskedAboutWhenItIsShortOrFarFromTheOthersThatWay(): void
@@ -107,11 +124,17 @@ final class GreenSpeedTest extends PropertyTestCase
     /** Eighteen inches between the ways show a slope, and each way takes one roll of what the scatter is told from. */
     public function testTheWaysOfARampDifferByAHandAndAHalfBeforeASlopeIsSaid(): void
     {
-        $reading = static fn(float $inches): array => RampRolls::of([3.0, 3.0], [3.0 + $inches * 0.0254, 3.0 + $inches * 0.0254])->reading()->warnings;
+        $reading = static fn(float $inches): array => RampRolls::of(
+            [3.0, 3.0],
+            [3.0 + $inches * 0.0254, 3.0 + $inches * 0.0254],
+        )->reading()->warnings;
         self::assertNotContains(Warning::Sloped, $reading(17.9));
         self::assertContains(Warning::Sloped, $reading(18.1));
         $free = static fn(array $there, array $back): int => RampRolls::of($there, $back)->reading()->degreesOfFreedom;
-        self::assertSame([1, 3, 1, 0], [$free([3.0, 3.1], [3.1]), $free([3.0, 3.1], [3.1, 3.2, 3.0]), $free([3.0, 3.1], []), $free([3.0], [3.1])]);
+        self::assertSame(
+            [1, 3, 1, 0],
+            [$free([3.0, 3.1], [3.1]), $free([3.0, 3.1], [3.1, 3.2, 3.0]), $free([3.0, 3.1], []), $free([3.0], [3.1])],
+        );
     }
 
     public function testASingleRollEachWayLeavesTheErrorUnknown(): void
@@ -124,8 +147,12 @@ final class GreenSpeedTest extends PropertyTestCase
     public function testAHomeMadeRampScalesEveryLength(): void
     {
         self::assertNear(
-            RampRolls::of([2.5, 2.6], [2.7, 2.6])->reading()->speed->metres(),
-            RampRolls::of([2.0, 2.08], [2.16, 2.08], 1.25)->reading()->speed->metres(),
+            RampRolls::of([2.5, 2.6], [2.7, 2.6])
+                ->reading()
+                ->speed->metres(),
+            RampRolls::of([2.0, 2.08], [2.16, 2.08], 1.25)
+                ->reading()
+                ->speed->metres(),
         );
     }
 

@@ -21,18 +21,34 @@ final class HomeworkReportTest extends TestCase
 
     public function testWhatWasCountedAddsUpAndIsSaidToBeTheStudents(): void
     {
-        $look = HomeworkReport::of([self::entry(['balls' => 15, 'passes' => 9]), self::entry(['balls' => 15, 'passes' => 12]), self::entry(['kind' => 'question', 'text' => 'On a carpet?'])]);
+        $look = HomeworkReport::of([
+            self::entry(['balls' => 15, 'passes' => 9]),
+            self::entry(['balls' => 15, 'passes' => 12]),
+            self::entry(['kind' => 'question', 'text' => 'On a carpet?']),
+        ]);
 
         self::assertSame([2, 0.7, 30], [$look->times, $look->finding?->value, $look->finding?->n]);
-        self::assertSame('2 times at home, counted by the student: 21 of 30 as they should, likely 58 to 79 %.', $look->finding->sentence);
+        self::assertSame(
+            '2 times at home, counted by the student: 21 of 30 as they should, likely 58 to 79 %.',
+            $look->finding->sentence,
+        );
         self::assertSame('On a carpet?', $look->question);
     }
 
     public function testAnAnswerClosesAQuestionAndNothingDoneTellsNothing(): void
     {
         $asked = self::entry(['kind' => 'question', 'text' => 'How far?']);
-        self::assertNull(HomeworkReport::of([$asked, self::entry(['kind' => 'answer', 'text' => 'Ten feet.'])])->question);
-        self::assertSame('How far?', HomeworkReport::of([self::entry(['kind' => 'answer', 'text' => 'Ten feet.']), $asked, self::entry(['balls' => 3, 'passes' => 0])])->question);
+        self::assertNull(
+            HomeworkReport::of([$asked, self::entry(['kind' => 'answer', 'text' => 'Ten feet.'])])->question,
+        );
+        self::assertSame(
+            'How far?',
+            HomeworkReport::of([
+                self::entry(['kind' => 'answer', 'text' => 'Ten feet.']),
+                $asked,
+                self::entry(['balls' => 3, 'passes' => 0]),
+            ])->question,
+        );
         self::assertNull(HomeworkReport::of([$asked])->finding);
     }
 

@@ -40,8 +40,15 @@ final class HomeworkTaskTest extends TestCase
     public function testWithoutATargetNothingIsReachedOrMissed(): void
     {
         self::assertNull((new HomeworkTask('Mat', 12))->isReachedBy(self::done(12, 12)));
-        self::assertNull((new HomeworkTask('Mat', 12, 8))->isReachedBy(HomeworkEntry::kept('question', self::NOW, null, null, 'Why?')));
-        self::assertSame('In the last 7 days on 1 day.', (new HomeworkTask('Mat'))->lately([self::done(5, 5)], self::NOW));
+        self::assertNull(
+            (new HomeworkTask('Mat', 12, 8))->isReachedBy(
+                HomeworkEntry::kept('question', self::NOW, null, null, 'Why?'),
+            ),
+        );
+        self::assertSame(
+            'In the last 7 days on 1 day.',
+            (new HomeworkTask('Mat'))->lately([self::done(5, 5)], self::NOW),
+        );
     }
 
     public function testWhatWasDoneOfItIsCountedByDaysOfTheLastSeven(): void
@@ -49,7 +56,16 @@ final class HomeworkTaskTest extends TestCase
         $task = new HomeworkTask('Mat.', 12, 8, 3, 'One beat');
         self::assertSame('Mat; aim for 8 of 12; 3 days a week; cue: One beat.', $task->line());
         self::assertNull($task->lately([self::done(12, 9, 7.1)], self::NOW));
-        self::assertSame('In the last 7 days on 2 of 3 days, 8 of 12 reached 1 time.', $task->lately([self::done(12, 9, 8.0), self::done(12, 9, 2.0), self::done(12, 3, 1.0), self::done(12, 3, 1.0)], self::NOW));
-        self::assertSame('In the last 7 days on 1 of 3 days, 8 of 12 reached never.', $task->lately([self::done(12, 3)], self::NOW));
+        self::assertSame(
+            'In the last 7 days on 2 of 3 days, 8 of 12 reached 1 time.',
+            $task->lately(
+                [self::done(12, 9, 8.0), self::done(12, 9, 2.0), self::done(12, 3, 1.0), self::done(12, 3, 1.0)],
+                self::NOW,
+            ),
+        );
+        self::assertSame(
+            'In the last 7 days on 1 of 3 days, 8 of 12 reached never.',
+            $task->lately([self::done(12, 3)], self::NOW),
+        );
     }
 }

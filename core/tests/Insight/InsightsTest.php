@@ -40,11 +40,14 @@ final class InsightsTest extends PropertyTestCase
     private static function fit(int $n, bool $withOddBall = false): StrokeFit
     {
         $random = new SeededRandom(3);
-        $putts = array_map(static function (int $i) use ($random) {
-            $back = 0.15 + 0.02 * ($i % 10);
+        $putts = array_map(
+            static function (int $i) use ($random) {
+                $back = 0.15 + 0.02 * ($i % 10);
 
-            return self::putt($back, 30.0 * $back ** 1.8 * exp(0.05 * $random->normal()));
-        }, $n === 0 ? [] : range(1, $n));
+                return self::putt($back, 30.0 * $back ** 1.8 * exp(0.05 * $random->normal()));
+            },
+            $n === 0 ? [] : range(1, $n),
+        );
 
         return (new StrokeFitter())->fit($withOddBall ? [...$putts, self::putt(0.3, 0.5)] : $putts);
     }
@@ -54,8 +57,12 @@ final class InsightsTest extends PropertyTestCase
      *
      * @return list<string> keys of the notes
      */
-    private static function keys(StrokeFit $fit, MeasurementMethod $method = MeasurementMethod::Ramp, ?array $today = null, int $leftOut = 0): array
-    {
+    private static function keys(
+        StrokeFit $fit,
+        MeasurementMethod $method = MeasurementMethod::Ramp,
+        ?array $today = null,
+        int $leftOut = 0,
+    ): array {
         return array_map(static fn(Insight $note): string => $note->key, self::notes($fit, $method, $today, $leftOut));
     }
 
@@ -85,7 +92,11 @@ final class InsightsTest extends PropertyTestCase
         BackstrokeCue $school = BackstrokeCue::Rule,
         ?array $reasons = null,
     ): InsightFacts {
-        $standing = new MeasurementInForce(new MeasurementAt(0, 'S', GreenSpeed::ofMetres(3.0), 0.03), $readingAge === 0, $readingAge);
+        $standing = new MeasurementInForce(
+            new MeasurementAt(0, 'S', GreenSpeed::ofMetres(3.0), 0.03),
+            $readingAge === 0,
+            $readingAge,
+        );
 
         return new InsightFacts(
             $fit,
@@ -107,8 +118,17 @@ final class InsightsTest extends PropertyTestCase
     private static function offset(array $residuals): ?SessionOffset
     {
         $random = new SeededRandom(4);
-        $putt = static fn(int $i, float $off): StrokePutt => self::putt(0.15 + 0.02 * ($i % 10), 30.0 * (0.15 + 0.02 * ($i % 10)) ** 1.8 * exp($off));
-        $earlier = array_map(static fn(): array => array_map(static fn(int $i): StrokePutt => $putt($i, 0.06 * $random->normal()), range(1, 20)), range(1, 4));
+        $putt = static fn(int $i, float $off): StrokePutt => self::putt(
+            0.15 + 0.02 * ($i % 10),
+            30.0 * (0.15 + 0.02 * ($i % 10)) ** 1.8 * exp($off),
+        );
+        $earlier = array_map(
+            static fn(): array => array_map(
+                static fn(int $i): StrokePutt => $putt($i, 0.06 * $random->normal()),
+                range(1, 20),
+            ),
+            range(1, 4),
+        );
 
         return SessionOffset::of($earlier, array_map($putt, array_keys($residuals), $residuals));
     }
@@ -121,7 +141,10 @@ final class InsightsTest extends PropertyTestCase
     /** @return list<string> keys of the notes */
     private static function said(InsightFacts $facts, DismissedInsight ...$aside): array
     {
-        return array_map(static fn(Insight $note): string => $note->key, Insights::of(Rules::all(), $facts, array_values($aside)));
+        return array_map(
+            static fn(Insight $note): string => $note->key,
+            Insights::of(Rules::all(), $facts, array_values($aside)),
+        );
     }
 
     public function testFirstTriesFurtherOffThanLaterOnesAreSaidOnlyOfEnoughBalls(): void
@@ -131,7 +154,13 @@ final class InsightsTest extends PropertyTestCase
                 "B$i-$attempt",
                 $i,
                 'S',
-                Ball::seen(null, Length::ofMetres($isInside ? 4.1 : 5.5), Stop::Free, Length::ofMetres(4.0), Grade::level()),
+                Ball::seen(
+                    null,
+                    Length::ofMetres($isInside ? 4.1 : 5.5),
+                    Stop::Free,
+                    Length::ofMetres(4.0),
+                    Grade::level(),
+                ),
                 surface: Surface::Grass,
                 attempt: $attempt,
             );
@@ -139,11 +168,24 @@ final class InsightsTest extends PropertyTestCase
                 ...array_map(static fn(int $i): RolledBall => $ball($i, 1, $i < $firstInside), range(0, $first - 1)),
                 ...array_map(static fn(int $i): RolledBall => $ball($i, 2, $i < $laterInside), range(0, $later - 1)),
             ];
-            $facts = new InsightFacts(fit: self::fit(20), method: MeasurementMethod::Ramp, reading: null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: BackstrokeCue::Rule, tries: FirstAttempts::of($balls, Surface::Grass));
+            $facts = new InsightFacts(
+                fit: self::fit(20),
+                method: MeasurementMethod::Ramp,
+                reading: null,
+                strokeToday: null,
+                today: null,
+                ballsToday: 0,
+                leftOut: [],
+                school: BackstrokeCue::Rule,
+                tries: FirstAttempts::of($balls, Surface::Grass),
+            );
 
             return (new LaterAttemptsCloser())->note($facts);
         };
-        self::assertSame('Within a tenth of the length: 2 of 10 first tries, 8 of 10 later ones.', $note(10, 2, 10, 8)?->evidence);
+        self::assertSame(
+            'Within a tenth of the length: 2 of 10 first tries, 8 of 10 later ones.',
+            $note(10, 2, 10, 8)?->evidence,
+        );
         self::assertNull($note(5, 0, 10, 10), 'five say nothing');
         self::assertNull($note(10, 2, 5, 5), 'nor do five later ones');
         self::assertNull($note(10, 6, 10, 7), 'a tenth apart is nothing to say');
@@ -157,8 +199,19 @@ final class InsightsTest extends PropertyTestCase
         self::assertSame('pace.either', $either->key);
         self::assertStringContainsString('25 % short', $either->seen);
         self::assertStringStartsWith('Look at the green first', (string) $either->try);
-        self::assertSame(['pace.green'], self::said(self::facts($fit, students: [self::day(-0.2), self::day(-0.15), self::day(-0.18)])));
-        self::assertSame(['pace.student'], self::said(self::facts($fit, students: [self::day(-0.35), self::day(0.02), self::day(0.03), self::day(0.05), self::day(0.06)])));
+        self::assertSame(
+            ['pace.green'],
+            self::said(self::facts($fit, students: [self::day(-0.2), self::day(-0.15), self::day(-0.18)])),
+        );
+        self::assertSame(
+            ['pace.student'],
+            self::said(
+                self::facts(
+                    $fit,
+                    students: [self::day(-0.35), self::day(0.02), self::day(0.03), self::day(0.05), self::day(0.06)],
+                ),
+            ),
+        );
         self::assertSame([], self::said(self::facts($fit, students: [self::day(-0.03)])));
         // Two balls say nothing of a day, however far off.
         $two = StudentToday::of([Bound::exactly(-0.6), Bound::exactly(-0.6)], new UsualBias(0.0, 0.01), 0.08);
@@ -191,21 +244,49 @@ final class InsightsTest extends PropertyTestCase
 
     public function testAtMostThreeStandTheDearestAndSurestFirstAndNoOtherSchoolSpeaks(): void
     {
-        $note = static fn(string $key, float $cost, float $sureness, ?BackstrokeCue $school = null): Rule => new class ($key, $cost, $sureness, $school) implements Rule {
-            public function __construct(private string $key, private float $cost, private float $sureness, private ?BackstrokeCue $school)
-            {
-            }
+        $note = static fn(string $key, float $cost, float $sureness, ?BackstrokeCue $school = null): Rule => new class (
+            $key,
+            $cost,
+            $sureness,
+            $school,
+        ) implements Rule {
+            public function __construct(
+                private string $key,
+                private float $cost,
+                private float $sureness,
+                private ?BackstrokeCue $school,
+            ) {}
 
             public function note(InsightFacts $facts): ?Insight
             {
-                return new Insight($this->key, 'Seen.', 'Evidence.', $this->cost, $this->sureness, '', school: $this->school);
+                return new Insight(
+                    $this->key,
+                    'Seen.',
+                    'Evidence.',
+                    $this->cost,
+                    $this->sureness,
+                    '',
+                    school: $this->school,
+                );
             }
         };
-        $rules = [$note('a', 0.2, 1.0), $note('b', 0.9, 0.5), $note('c', 0.8, 0.9), $note('foot', 1.0, 1.0, BackstrokeCue::Foot), $note('d', 0.1, 1.0)];
+        $rules = [
+            $note('a', 0.2, 1.0),
+            $note('b', 0.9, 0.5),
+            $note('c', 0.8, 0.9),
+            $note('foot', 1.0, 1.0, BackstrokeCue::Foot),
+            $note('d', 0.1, 1.0),
+        ];
         $keys = static fn(array $notes): array => array_map(static fn(Insight $each): string => $each->key, $notes);
         self::assertSame(['c', 'b', 'a'], $keys(Insights::of($rules, self::facts(self::fit(20)), [])));
-        self::assertSame(['foot', 'c', 'b'], $keys(Insights::of($rules, self::facts(self::fit(20), school: BackstrokeCue::Foot), [])));
-        self::assertSame(['student.exception', 'c', 'b'], $keys(Insights::of($rules, self::facts(self::fit(20)), [], 'Ball well forward on purpose.')));
+        self::assertSame(
+            ['foot', 'c', 'b'],
+            $keys(Insights::of($rules, self::facts(self::fit(20), school: BackstrokeCue::Foot), [])),
+        );
+        self::assertSame(
+            ['student.exception', 'c', 'b'],
+            $keys(Insights::of($rules, self::facts(self::fit(20)), [], 'Ball well forward on purpose.')),
+        );
     }
 
     public function testSilenceIsAGoodMargin(): void
@@ -223,9 +304,19 @@ final class InsightsTest extends PropertyTestCase
         self::assertSame(['stroke.left_out'], self::keys(self::fit(8), leftOut: 9));
         self::assertSame([], self::keys(self::fit(8), leftOut: 8));
         // The reason told is that of most of them.
-        $told = static fn(array $leftOut): Insight => Insights::of(Rules::all(), self::facts(self::fit(8), reasons: $leftOut), [])[0];
-        self::assertStringContainsString('most of them, 9: no backstroke was noted', $told(['stopped' => 3, 'no_backstroke' => 9])->evidence);
-        self::assertStringContainsString('Note the backstroke', (string) $told(['stopped' => 3, 'no_backstroke' => 9])->try);
+        $told = static fn(array $leftOut): Insight => Insights::of(
+            Rules::all(),
+            self::facts(self::fit(8), reasons: $leftOut),
+            [],
+        )[0];
+        self::assertStringContainsString(
+            'most of them, 9: no backstroke was noted',
+            $told(['stopped' => 3, 'no_backstroke' => 9])->evidence,
+        );
+        self::assertStringContainsString(
+            'Note the backstroke',
+            (string) $told(['stopped' => 3, 'no_backstroke' => 9])->try,
+        );
         self::assertStringContainsString('open ground', (string) $told(['stopped' => 9, 'mishit' => 1])->try);
         self::assertNull($told(['mishit' => 9])->try);
     }
@@ -241,7 +332,10 @@ final class InsightsTest extends PropertyTestCase
         [$note] = self::notes(self::fit(20), MeasurementMethod::Ramp, array_fill(0, 8, -0.35));
         self::assertSame('Today the same backstroke rolls shorter than on earlier days.', $note->seen);
         // No sentence contradicts its own figure: what is said lies outside what a quiet day stays within.
-        self::assertMatchesRegularExpression('/^8 balls against the line of 4 earlier sessions: (2[89]|3\d) % short\. A quiet day stays within 1\d %\.$/', $note->evidence);
+        self::assertMatchesRegularExpression(
+            '/^8 balls against the line of 4 earlier sessions: (2[89]|3\d) % short\. A quiet day stays within 1\d %\.$/',
+            $note->evidence,
+        );
         self::assertStringStartsWith('Look at the green first', (string) $note->try);
         self::assertStringStartsWith('If the green is right', (string) $note->otherWay);
         [$long] = self::notes(self::fit(20), MeasurementMethod::Ramp, array_fill(0, 8, 0.35));
@@ -255,7 +349,17 @@ final class InsightsTest extends PropertyTestCase
         $offset = self::offset(array_fill(0, 8, -0.2));
         assert($offset !== null);
         $standing = new MeasurementInForce(new MeasurementAt(0, 'S', GreenSpeed::ofMetres(3.0), 0.03), true, 0);
-        $facts = static fn(SessionOffset ...$others): InsightFacts => new InsightFacts(self::fit(20), MeasurementMethod::Ramp, $standing, $offset, null, 0, [], BackstrokeCue::Rule, strokesOfOthers: array_values($others));
+        $facts = static fn(SessionOffset ...$others): InsightFacts => new InsightFacts(
+            self::fit(20),
+            MeasurementMethod::Ramp,
+            $standing,
+            $offset,
+            null,
+            0,
+            [],
+            BackstrokeCue::Rule,
+            strokesOfOthers: array_values($others),
+        );
         [$note] = Insights::of(Rules::all(), $facts($offset, $offset), []);
         self::assertSame('stroke.green', $note->key);
         self::assertStringStartsWith('The green rolls slower than measured', $note->seen);
@@ -268,7 +372,21 @@ final class InsightsTest extends PropertyTestCase
     {
         $standing = new MeasurementInForce(new MeasurementAt(0, 'S', GreenSpeed::ofMetres(3.0), 0.03), true, 0);
         $new = StudentToday::of(array_fill(0, 8, Bound::exactly(-0.35)), null, 0.08);
-        $seen = static fn(bool $hasHistory): string => Insights::of(Rules::all(), new InsightFacts(self::fit(20), MeasurementMethod::Ramp, $standing, null, Today::of([$new]), 8, [], BackstrokeCue::Rule, hasHistory: $hasHistory), [])[0]->seen;
+        $seen = static fn(bool $hasHistory): string => Insights::of(
+            Rules::all(),
+            new InsightFacts(
+                self::fit(20),
+                MeasurementMethod::Ramp,
+                $standing,
+                null,
+                Today::of([$new]),
+                8,
+                [],
+                BackstrokeCue::Rule,
+                hasHistory: $hasHistory,
+            ),
+            [],
+        )[0]->seen;
         self::assertSame("Today's balls finish 35 % short of where they should.", $seen(false));
         self::assertStringContainsString('usual for this student', $seen(true));
     }
@@ -285,7 +403,10 @@ final class InsightsTest extends PropertyTestCase
             ...self::notes(self::fit(1), MeasurementMethod::Estimated, null),
             ...self::notes(self::fit(20, withOddBall: true), MeasurementMethod::Ramp, array_fill(0, 6, -0.4), 40),
         ];
-        self::assertStringContainsString('1 ball so far', implode(' ', array_map(static fn(Insight $n): string => $n->evidence, $notes)));
+        self::assertStringContainsString(
+            '1 ball so far',
+            implode(' ', array_map(static fn(Insight $n): string => $n->evidence, $notes)),
+        );
         foreach ($notes as $note) {
             foreach ([$note->seen, $note->evidence, (string) $note->try] as $sentence) {
                 self::assertDoesNotMatchRegularExpression('/fail|bad|wrong|!|poor/i', $sentence);

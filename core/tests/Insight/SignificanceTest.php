@@ -58,7 +58,9 @@ final class SignificanceTest extends TestCase
         [$means, $shares] = [0, 0];
         for ($try = 0; $try < self::TRIES; ++$try) {
             $values = array_map(static fn(): float => $random->normal(), range(1, 12));
-            $means += Significance::says(Sample::mean($values), sqrt((float) Sample::variance($values) / 12), 1e-9, 11) ? 1 : 0;
+            $means += Significance::says(Sample::mean($values), sqrt((float) Sample::variance($values) / 12), 1e-9, 11)
+                ? 1
+                : 0;
             $hits = count(array_filter(range(1, 40), static fn(): bool => $random->uniform() < 0.5));
             $shares += Significance::shareAbove($hits, 40) ? 1 : 0;
         }

@@ -52,14 +52,14 @@ final class DistributionsTest extends PropertyTestCase
 
     public function testQuantilesInvertTheirDistributions(): void
     {
-        $this->limitTo(300)->forAll(self::between(0.0005, 0.9995), self::between(1.0, 300.0))->then(
-            function (float $p, float $degrees): void {
+        $this->limitTo(300)
+            ->forAll(self::between(0.0005, 0.9995), self::between(1.0, 300.0))
+            ->then(function (float $p, float $degrees): void {
                 self::assertNear($p, Normal::cdf(Normal::quantile($p)), 1e-13);
                 self::assertNear($p, StudentT::cdf(StudentT::quantile($p, $degrees), $degrees), 1e-10);
                 self::assertNear($p, ChiSquare::cdf(ChiSquare::quantile($p, $degrees), $degrees), 1e-9);
                 self::assertNear(-StudentT::quantile($p, $degrees), StudentT::quantile(1.0 - $p, $degrees), 1e-8);
-            },
-        );
+            });
     }
 
     public function testAnIntervalsLogChanceStaysFiniteFarOut(): void
@@ -104,7 +104,14 @@ final class DistributionsTest extends PropertyTestCase
         self::assertSame($values, $draw(4));
         self::assertNotSame($values, $draw(5));
         self::assertEqualsWithDelta(0.0, array_sum($values) / 20_000, 4 / sqrt(20_000));
-        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn(float $z): float => $z * $z, $values)) / 20_000, 4 * sqrt(2 / 20_000));
-        self::assertGreaterThanOrEqual(0.0, min(array_map(static fn(): float => (new SeededRandom(9))->uniform(), range(1, 3))));
+        self::assertEqualsWithDelta(
+            1.0,
+            array_sum(array_map(static fn(float $z): float => $z * $z, $values)) / 20_000,
+            4 * sqrt(2 / 20_000),
+        );
+        self::assertGreaterThanOrEqual(
+            0.0,
+            min(array_map(static fn(): float => (new SeededRandom(9))->uniform(), range(1, 3))),
+        );
     }
 }

@@ -26,14 +26,15 @@ final class SampleTest extends PropertyTestCase
 
     public function testShiftingMovesTheMeanAndLeavesTheVariance(): void
     {
-        $this->forAll(Generators::vector(8, self::between(-5.0, 5.0)), self::between(-100.0, 100.0))->then(
-            function (array $values, float $by): void {
-                $moved = array_map(static fn(float $x): float => $x + $by, $values);
-                self::assertEqualsWithDelta(Sample::mean($values) + $by, Sample::mean($moved), 1e-9);
-                self::assertEqualsWithDelta((float) Sample::variance($values), (float) Sample::variance($moved), 1e-9);
-                self::assertEqualsWithDelta(Sample::median($values) + $by, Sample::median($moved), 1e-9);
-            },
-        );
+        $this->forAll(Generators::vector(8, self::between(-5.0, 5.0)), self::between(-100.0, 100.0))->then(function (
+            array $values,
+            float $by,
+        ): void {
+            $moved = array_map(static fn(float $x): float => $x + $by, $values);
+            self::assertEqualsWithDelta(Sample::mean($values) + $by, Sample::mean($moved), 1e-9);
+            self::assertEqualsWithDelta((float) Sample::variance($values), (float) Sample::variance($moved), 1e-9);
+            self::assertEqualsWithDelta(Sample::median($values) + $by, Sample::median($moved), 1e-9);
+        });
     }
 
     public function testWilsonStaysInsideZeroAndOneAndHoldsTheShare(): void
@@ -45,7 +46,11 @@ final class SampleTest extends PropertyTestCase
                 self::assertLessThanOrEqual(1.0, $interval->high);
                 self::assertTrue($interval->contains($hits / $n));
                 // Hits and misses are the same question turned round.
-                self::assertEqualsWithDelta(1.0 - $interval->high, Interval::wilson($n - $hits, $n, $level)->low, 1e-12);
+                self::assertEqualsWithDelta(
+                    1.0 - $interval->high,
+                    Interval::wilson($n - $hits, $n, $level)->low,
+                    1e-12,
+                );
             }
         });
     }

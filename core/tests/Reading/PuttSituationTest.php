@@ -17,10 +17,19 @@ final class PuttSituationTest extends PropertyTestCase
     /** @param array<string, mixed> $with */
     private static function told(array $with = []): PuttSituation
     {
-        return PuttSituation::read(JsonInput::parse(json_encode($with + [
-            'length_m' => 5.0, 'speed_m' => 3.0, 'pace_m' => 0.3,
-            'slope' => ['by' => 'grades', 'along_percent' => -1.0, 'across_percent' => 2.0],
-        ], JSON_THROW_ON_ERROR)));
+        return PuttSituation::read(
+            JsonInput::parse(
+                json_encode(
+                    $with + [
+                        'length_m' => 5.0,
+                        'speed_m' => 3.0,
+                        'pace_m' => 0.3,
+                        'slope' => ['by' => 'grades', 'along_percent' => -1.0, 'across_percent' => 2.0],
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+            ),
+        );
     }
 
     /** @param array<string, mixed> $with */
@@ -67,7 +76,10 @@ final class PuttSituationTest extends PropertyTestCase
         yield 'no stance' => [['slope' => ['stance_m' => 0.09] + self::FEET], 'slope.stance_m'];
         yield 'nobody’s stance' => [['slope' => ['stance_m' => 2.01] + self::FEET], 'slope.stance_m'];
         yield 'a foot below the ground' => [['slope' => ['by_m' => -0.01] + self::FEET], 'slope.by_m'];
-        yield 'thirteen o’clock' => [['slope' => ['by' => 'clock', 'hour' => 12.01, 'steep_percent' => 1.0]], 'slope.hour'];
+        yield 'thirteen o’clock' => [
+            ['slope' => ['by' => 'clock', 'hour' => 12.01, 'steep_percent' => 1.0]],
+            'slope.hour',
+        ];
         yield 'said in no known way' => [['slope' => ['by' => 'nose']], 'slope.by'];
         yield 'grain from nowhere' => [['grain' => ['worn' => 'middle']], 'grain.worn'];
     }
@@ -75,7 +87,9 @@ final class PuttSituationTest extends PropertyTestCase
     /** 0.8 cm over 40 cm is 2 %; a wider stance makes the same step of the feet a lesser slope. */
     public function testFeetTellASlopeOverTheWidthBetweenThem(): void
     {
-        $across = static fn(array $feet): float => self::told(['slope' => $feet + self::FEET])->surface->across->percent();
+        $across = static fn(array $feet): float => self::told([
+            'slope' => $feet + self::FEET,
+        ])->surface->across->percent();
         self::assertEqualsWithDelta(2.0, $across([]), 1e-9);
         self::assertEqualsWithDelta(-2.0, $across(['higher' => 'left']), 1e-9);
         self::assertEqualsWithDelta(1.0, $across(['stance_m' => 0.8]), 1e-9);
@@ -85,10 +99,18 @@ final class PuttSituationTest extends PropertyTestCase
 
     public function testWhatIsKeptOfAPuttIsTheSamePutt(): void
     {
-        $this->forAll(self::between(0.2, 20.0), self::between(-6.0, 6.0), self::between(-6.0, 6.0), self::between(0.0, 3.0))->then(static function (float $length, float $along, float $across, float $pace): void {
+        $this->forAll(
+            self::between(0.2, 20.0),
+            self::between(-6.0, 6.0),
+            self::between(-6.0, 6.0),
+            self::between(0.0, 3.0),
+        )->then(static function (float $length, float $along, float $across, float $pace): void {
             $said = self::told([
-                'length_m' => $length, 'pace_m' => $pace, 'slope' => ['by' => 'grades', 'along_percent' => $along, 'across_percent' => $across],
-                'tier' => ['height_m' => 0.2, 'run_m' => 1.0, 'start_m' => 1.0], 'grain' => ['worn' => 'left', 'strength' => 0.05],
+                'length_m' => $length,
+                'pace_m' => $pace,
+                'slope' => ['by' => 'grades', 'along_percent' => $along, 'across_percent' => $across],
+                'tier' => ['height_m' => 0.2, 'run_m' => 1.0, 'start_m' => 1.0],
+                'grain' => ['worn' => 'left', 'strength' => 0.05],
             ])->said();
             $again = self::told($said)->said();
             foreach (['length_m', 'pace_m', 'speed_m'] as $field) {
@@ -102,7 +124,12 @@ final class PuttSituationTest extends PropertyTestCase
 
     public function testOnlyGradesCanHaveComeFromADevice(): void
     {
-        $level = ['by' => 'grades', 'along_percent' => 1.0, 'across_percent' => 1.0, 'measured_by' => 'A simulated level'];
+        $level = [
+            'by' => 'grades',
+            'along_percent' => 1.0,
+            'across_percent' => 1.0,
+            'measured_by' => 'A simulated level',
+        ];
         self::assertSame('A simulated level', self::told(['slope' => $level])->slopeBy);
         self::assertNull(self::told(['slope' => ['measured_by' => 'A simulated level'] + self::FEET])->slopeBy);
         self::assertNull(self::told()->slopeBy);

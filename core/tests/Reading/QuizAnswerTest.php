@@ -20,7 +20,13 @@ final class QuizAnswerTest extends PropertyTestCase
 {
     private static function breaking(float $across = 2.0): PuttSituation
     {
-        return PuttSituation::plain(Length::ofMetres(5.0), GreenSpeed::ofMetres(3.0), Grade::ofPercent(-1.0), Grade::ofPercent($across), 0.3);
+        return PuttSituation::plain(
+            Length::ofMetres(5.0),
+            GreenSpeed::ofMetres(3.0),
+            Grade::ofPercent(-1.0),
+            Grade::ofPercent($across),
+            0.3,
+        );
     }
 
     private static function guess(PuttSituation $putt, float $aim, float $plays): QuizAnswer
@@ -56,10 +62,20 @@ final class QuizAnswerTest extends PropertyTestCase
         $soft = self::guess(self::breaking(), (float) $firm?->aimOffset(), (float) $look->lines[0]->read?->playsLike());
         self::assertGreaterThan(0.0, $soft->underread());
         self::assertStringContainsString('Too little break.', QuizWords::of($soft)[0]);
-        self::assertStringContainsString('Too much break.', QuizWords::of(self::guess(self::breaking(), 1.4 * $soft->needed, $soft->plays))[0]);
-        self::assertStringContainsString('break the other way', QuizWords::of(self::guess(self::breaking(), -0.4, $soft->plays))[0]);
+        self::assertStringContainsString(
+            'Too much break.',
+            QuizWords::of(self::guess(self::breaking(), 1.4 * $soft->needed, $soft->plays))[0],
+        );
+        self::assertStringContainsString(
+            'break the other way',
+            QuizWords::of(self::guess(self::breaking(), -0.4, $soft->plays))[0],
+        );
         // Mirrored, it is under-read just as much.
-        self::assertEqualsWithDelta($soft->underread(), self::guess(self::breaking(-2.0), -$soft->aim, $soft->plays)->underread(), 1e-3);
+        self::assertEqualsWithDelta(
+            $soft->underread(),
+            self::guess(self::breaking(-2.0), -$soft->aim, $soft->plays)->underread(),
+            1e-3,
+        );
     }
 
     public function testABallThatDoesNotGetThereIsHeldAgainstThePaceThatIsMeant(): void
@@ -67,7 +83,19 @@ final class QuizAnswerTest extends PropertyTestCase
         $guess = self::guess(self::breaking(), 0.3, 1.0);
         self::assertEqualsWithDelta((float) $guess->real->aimOffset(), $guess->needed, 1e-9);
         self::assertFalse($guess->isPaceRight());
-        self::assertNull(QuizAnswer::of(PuttSituation::plain(Length::ofMetres(5.0), GreenSpeed::ofMetres(3.0), Grade::ofPercent(-12.0), Grade::level(), 0.3), 0.1, 4.0));
+        self::assertNull(
+            QuizAnswer::of(
+                PuttSituation::plain(
+                    Length::ofMetres(5.0),
+                    GreenSpeed::ofMetres(3.0),
+                    Grade::ofPercent(-12.0),
+                    Grade::level(),
+                    0.3,
+                ),
+                0.1,
+                4.0,
+            ),
+        );
     }
 
     public function testTenPuttsAreAsHardAsTheLevelAndAsBlockedAsAsked(): void
@@ -82,7 +110,12 @@ final class QuizAnswerTest extends PropertyTestCase
                 self::assertNotSame(0.0, $putt->surface->across->ratio());
             }
         }
-        $longest = static fn(int $level): float => max(array_map(static fn(PuttSituation $putt): float => $putt->length->metres(), QuizOfTen::of($level, $speed, 0.3, false, new SeededRandom(5))));
+        $longest = static fn(int $level): float => max(
+            array_map(
+                static fn(PuttSituation $putt): float => $putt->length->metres(),
+                QuizOfTen::of($level, $speed, 0.3, false, new SeededRandom(5)),
+            ),
+        );
         self::assertLessThanOrEqual(2.0, $longest(0));
         self::assertGreaterThan(5.0, $longest(5));
         $blocked = QuizOfTen::of(2, $speed, 0.3, true, new SeededRandom(1));
@@ -97,13 +130,34 @@ final class QuizAnswerTest extends PropertyTestCase
         foreach (QuizOfTen::of(0, $speed, 0.3, false, new SeededRandom(3), $own) as $putt) {
             self::assertContainsEquals($putt, $own);
         }
-        self::assertSame([0, 1, 0], [QuizOfTen::level(array_fill(0, 9, true))->step, QuizOfTen::level(array_fill(0, 10, true))->step, QuizOfTen::level([...array_fill(0, 10, true), ...array_fill(0, 10, false)])->step]);
+        self::assertSame(
+            [0, 1, 0],
+            [
+                QuizOfTen::level(array_fill(0, 9, true))->step,
+                QuizOfTen::level(array_fill(0, 10, true))->step,
+                QuizOfTen::level([...array_fill(0, 10, true), ...array_fill(0, 10, false)])->step,
+            ],
+        );
     }
 
     public function testTheShareOfTheBreakThatIsCalledIsFound(): void
     {
-        self::assertNull(ReadHabit::of([[0.1, 0.2, 'Left'], [0.1, 0.2, 'Left'], [0.1, 0.2, 'Left'], [0.1, 0.2, 'Left'], [0.0, 0.01, 'Left']]));
-        $calls = [[0.07, 0.1, 'Left'], [0.14, 0.2, 'Left'], [-0.21, -0.3, 'Right'], [0.28, 0.4, 'Left'], [-0.35, -0.5, 'Right']];
+        self::assertNull(
+            ReadHabit::of([
+                [0.1, 0.2, 'Left'],
+                [0.1, 0.2, 'Left'],
+                [0.1, 0.2, 'Left'],
+                [0.1, 0.2, 'Left'],
+                [0.0, 0.01, 'Left'],
+            ]),
+        );
+        $calls = [
+            [0.07, 0.1, 'Left'],
+            [0.14, 0.2, 'Left'],
+            [-0.21, -0.3, 'Right'],
+            [0.28, 0.4, 'Left'],
+            [-0.35, -0.5, 'Right'],
+        ];
         $habit = ReadHabit::of($calls);
         self::assertEqualsWithDelta(-0.3, (float) $habit?->value, 1e-9);
         self::assertSame('Calls come to 70 % of the break: 30 % too little.', $habit?->sentence);
@@ -112,6 +166,6 @@ final class QuizAnswerTest extends PropertyTestCase
         $noisy = ReadHabit::of([[0.1, 0.1, 'L'], [0.1, 0.2, 'L'], [0.3, 0.3, 'L'], [0.3, 0.4, 'L'], [0.5, 0.5, 'L']]);
         self::assertEqualsWithDelta(0.49 / 0.55 - 1.0, (float) $noisy?->value, 1e-9);
         // 0.1 to 0.5 needed; with b = 0.890909 the sum of (n r / (1 − n²/0.55))² is 0.0039343.
-        self::assertEqualsWithDelta(1.5332 * sqrt(0.0039343) / 0.55, $noisy->interval->high - $noisy->value, 1e-4);
+        self::assertEqualsWithDelta((1.5332 * sqrt(0.0039343)) / 0.55, $noisy->interval->high - $noisy->value, 1e-4);
     }
 }

@@ -17,9 +17,19 @@ final class ReadingHintsTest extends TestCase
 {
     public function testGrainComesUpOnlyWhereTheGrassLeansAndTheSchoolLooksAtIt(): void
     {
-        $told = static fn(?Grass $grass, string $school): array => array_map(static fn(Checklist $card): int => count($card->points), array_column(ReadingHints::of(BuiltInChecklists::all(), $grass, TeachingPreferences::of(['grain' => $school])), null, 'title'));
+        $told = static fn(?Grass $grass, string $school): array => array_map(
+            static fn(Checklist $card): int => count($card->points),
+            array_column(
+                ReadingHints::of(BuiltInChecklists::all(), $grass, TeachingPreferences::of(['grain' => $school])),
+                null,
+                'title',
+            ),
+        );
         foreach (Grass::cases() as $grass) {
-            self::assertSame($grass->isOfWarmSeason() ? ['Picture water' => 4, 'Look at the grass' => 3] : ['Picture water' => 4], $told($grass, 'edge'));
+            self::assertSame(
+                $grass->isOfWarmSeason() ? ['Picture water' => 4, 'Look at the grass' => 3] : ['Picture water' => 4],
+                $told($grass, 'edge'),
+            );
         }
         self::assertSame(['Picture water' => 4], $told(null, 'edge'));
         self::assertSame(['Picture water' => 4], $told(Grass::Bermuda, 'part'));
@@ -29,7 +39,9 @@ final class ReadingHintsTest extends TestCase
 
     public function testTheCoachsOwnCardsAreTheHints(): void
     {
-        $own = new Checklist('own', ChecklistKind::Ground, 'Here', [new ChecklistPoint('lake', 'Everything leans to the lake')]);
+        $own = new Checklist('own', ChecklistKind::Ground, 'Here', [
+            new ChecklistPoint('lake', 'Everything leans to the lake'),
+        ]);
         $hints = ReadingHints::of(['water' => $own] + BuiltInChecklists::all(), null, TeachingPreferences::of());
         self::assertSame([$own], $hints);
     }

@@ -59,7 +59,16 @@ final class BallFixtures
     ): RolledBall {
         ++self::$number;
         $length = static fn(?float $metres): ?Length => $metres === null ? null : Length::ofMetres($metres);
-        $ball = Ball::seen($length($back), $length($roll), $stop, $length($target), Grade::ofPercent($grade), new Remarks($mark, $cause), sight: Observations::answered($seen), across: Grade::ofPercent($across));
+        $ball = Ball::seen(
+            $length($back),
+            $length($roll),
+            $stop,
+            $length($target),
+            Grade::ofPercent($grade),
+            new Remarks($mark, $cause),
+            sight: Observations::answered($seen),
+            across: Grade::ofPercent($across),
+        );
 
         return new RolledBall(
             sprintf('B%06d', self::$number),
@@ -70,7 +79,9 @@ final class BallFixtures
             reading: new MeasurementInForce(new MeasurementAt(0, $session, GreenSpeed::ofFeet(9.5), 0.02), true, 0),
             putter: $putter,
             drill: $drill,
-            word: $target === null ? null : Acceptance::usual(Length::ofMetres($target + ($isAtHole ? $finishPast : 0.0)))->word($ball),
+            word: $target === null
+                ? null
+                : Acceptance::usual(Length::ofMetres($target + ($isAtHole ? $finishPast : 0.0)))->word($ball),
             attempt: $attempt,
             block: $block,
             aid: $gate === null ? null : AidKind::Gate,
@@ -85,8 +96,12 @@ final class BallFixtures
     }
 
     /** @param list<RolledBall> $balls */
-    public static function asked(array $balls, float $pace = 0.3, Hand $hand = Hand::Right, StudentChecks $checked = new StudentChecks([])): BallSelection
-    {
+    public static function asked(
+        array $balls,
+        float $pace = 0.3,
+        Hand $hand = Hand::Right,
+        StudentChecks $checked = new StudentChecks([]),
+    ): BallSelection {
         return new BallSelection($balls, Surface::Grass, $pace, $hand, checked: $checked);
     }
 
@@ -100,9 +115,12 @@ final class BallFixtures
     public static function practice(int $n, array $changes = [], int $seed = 1, string $session = 'S'): array
     {
         $speed = GreenSpeed::ofFeet(9.5);
-        $student = SimulatedStudent::calibrated(0.30, 1.7, 0.08)->changed($changes);
+        $student = SimulatedStudent::calibrated(0.3, 1.7, 0.08)->changed($changes);
         $rolled = [];
-        foreach ((new SimulatedPractice($student, $speed, new SeededRandom($seed), self::GATE))->balls($n) as [$ball, $isGated]) {
+        foreach (
+            (new SimulatedPractice($student, $speed, new SeededRandom($seed), self::GATE))->balls($n)
+            as [$ball, $isGated]
+        ) {
             ++self::$number;
             $rolled[] = new RolledBall(
                 sprintf('B%06d', self::$number),
@@ -111,7 +129,11 @@ final class BallFixtures
                 $ball,
                 surface: Surface::Grass,
                 reading: new MeasurementInForce(new MeasurementAt(0, $session, $speed, 0.02), true, 0),
-                word: $ball->target === null ? null : Acceptance::usual(Length::ofMetres($ball->target->metres() + ($isGated ? 0.3 : 0.0)))->word($ball),
+                word: $ball->target === null
+                    ? null
+                    : Acceptance::usual(Length::ofMetres($ball->target->metres() + ($isGated ? 0.3 : 0.0)))->word(
+                        $ball,
+                    ),
                 aid: $isGated ? AidKind::Gate : null,
                 aidWidth: $isGated ? self::GATE : null,
                 aidDistance: $isGated ? SimulatedPractice::GATE_DISTANCE : null,

@@ -43,14 +43,29 @@ final class MeasurePropertiesTest extends TestCase
             $target = $maybe(0.3 + 12.0 * $random->uniform());
             $stop = $one(Stop::Free, Stop::Free, Stop::Free, Stop::Holed, Stop::Edge, Stop::Unseen);
             $balls[] = BallFixtures::one(
-                $stop === Stop::Unseen || ($stop === Stop::Holed && $random->uniform() < 0.5) ? null : ($target ?? 3.0) * (0.2 + 1.6 * $random->uniform()),
+                $stop === Stop::Unseen || ($stop === Stop::Holed && $random->uniform() < 0.5)
+                    ? null
+                    : ($target ?? 3.0) * (0.2 + 1.6 * $random->uniform()),
                 $target,
-                array_filter([
-                    'gate' => $maybe($one('left', 'through', 'right')), 'start' => $maybe($one('left', 'on', 'right')), 'call' => $maybe($one('short', 'on', 'long')),
-                    'high_low' => $maybe($one('high', 'low')), 'read_amount_m' => $maybe($random->uniform()), 'aim_offset_m' => $maybe($random->uniform() - 0.5),
-                    'side_m' => $maybe($random->uniform() - 0.5), 'held' => $maybe($random->uniform() < 0.5), 'doubt' => $maybe($random->uniform() < 0.5),
-                    'read_side' => $maybe($one('left', 'straight', 'right')), 'higher_foot' => $maybe($one('left', 'even', 'right')), 'views_taken' => $maybe($one(1, 2, 3, 4)), 'aim_by' => $maybe($one('line', 'spot')), 'routine' => $maybe($random->uniform() < 0.5),
-                ], static fn(mixed $answer): bool => $answer !== null),
+                array_filter(
+                    [
+                        'gate' => $maybe($one('left', 'through', 'right')),
+                        'start' => $maybe($one('left', 'on', 'right')),
+                        'call' => $maybe($one('short', 'on', 'long')),
+                        'high_low' => $maybe($one('high', 'low')),
+                        'read_amount_m' => $maybe($random->uniform()),
+                        'aim_offset_m' => $maybe($random->uniform() - 0.5),
+                        'side_m' => $maybe($random->uniform() - 0.5),
+                        'held' => $maybe($random->uniform() < 0.5),
+                        'doubt' => $maybe($random->uniform() < 0.5),
+                        'read_side' => $maybe($one('left', 'straight', 'right')),
+                        'higher_foot' => $maybe($one('left', 'even', 'right')),
+                        'views_taken' => $maybe($one(1, 2, 3, 4)),
+                        'aim_by' => $maybe($one('line', 'spot')),
+                        'routine' => $maybe($random->uniform() < 0.5),
+                    ],
+                    static fn(mixed $answer): bool => $answer !== null,
+                ),
                 session: $one('A', 'B', 'C'),
                 across: $one(0.0, 0.0, 2.0, -2.0),
                 grade: $one(0.0, 2.0, -2.0),
@@ -99,7 +114,15 @@ final class MeasurePropertiesTest extends TestCase
                     self::assertJson(json_encode(FindingShape::toArray($key, $finding), JSON_THROW_ON_ERROR));
                 }
             }
-            self::assertSame(array_keys($look->answers), array_values(array_intersect(array_map(static fn(ReviewQuestion $each): string => $each->value, ReviewQuestion::cases()), array_keys($look->answers))));
+            self::assertSame(
+                array_keys($look->answers),
+                array_values(
+                    array_intersect(
+                        array_map(static fn(ReviewQuestion $each): string => $each->value, ReviewQuestion::cases()),
+                        array_keys($look->answers),
+                    ),
+                ),
+            );
         }
     }
 
@@ -108,9 +131,30 @@ final class MeasurePropertiesTest extends TestCase
         for ($seed = 1; $seed <= self::CASES; ++$seed) {
             $asked = BallFixtures::asked(self::wild(new SeededRandom($seed)));
             $whole = MeasureReport::of($asked, new BallFilter());
-            self::assertSame(count(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null)), array_sum(array_column($whole->lengths, 1)));
-            self::assertSame($whole->n, array_sum(array_map(static fn(SlopeClass $slope): int => MeasureReport::of($asked, new BallFilter(slope: $slope))->n, SlopeClass::cases())));
-            self::assertSame($whole->n, array_sum(array_map(static fn(string $session): int => MeasureReport::of($asked, new BallFilter(session: $session))->n, ['A', 'B', 'C'])));
+            self::assertSame(
+                count(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->target !== null)),
+                array_sum(array_column($whole->lengths, 1)),
+            );
+            self::assertSame(
+                $whole->n,
+                array_sum(
+                    array_map(
+                        static fn(SlopeClass $slope): int => MeasureReport::of($asked, new BallFilter(slope: $slope))
+                            ->n,
+                        SlopeClass::cases(),
+                    ),
+                ),
+            );
+            self::assertSame(
+                $whole->n,
+                array_sum(
+                    array_map(
+                        static fn(string $session): int => MeasureReport::of($asked, new BallFilter(session: $session))
+                            ->n,
+                        ['A', 'B', 'C'],
+                    ),
+                ),
+            );
             foreach ($whole->putters as $putter => $n) {
                 self::assertSame($n, MeasureReport::of($asked, new BallFilter(putter: $putter))->n);
             }
@@ -124,7 +168,20 @@ final class MeasurePropertiesTest extends TestCase
             $asked = BallFixtures::asked($balls);
             $fit = (new StrokeFitter())->fit(array_values((new ForStroke(Surface::Grass))->putts($balls)));
             $school = BackstrokeCue::cases()[$seed % count(BackstrokeCue::cases())];
-            $facts = new InsightFacts(fit: $fit, method: MeasurementMethod::Ramp, reading: $balls[0]->reading ?? null, strokeToday: null, today: null, ballsToday: 0, leftOut: [], school: $school, tries: null, lately: $asked, session: $asked, path: $asked);
+            $facts = new InsightFacts(
+                fit: $fit,
+                method: MeasurementMethod::Ramp,
+                reading: $balls[0]->reading ?? null,
+                strokeToday: null,
+                today: null,
+                ballsToday: 0,
+                leftOut: [],
+                school: $school,
+                tries: null,
+                lately: $asked,
+                session: $asked,
+                path: $asked,
+            );
             $notes = Insights::of(Rules::all(), $facts, []);
             $keys = array_map(static fn(Insight $note): string => $note->key, $notes);
             self::assertLessThanOrEqual(Insights::MOST, count($notes));

@@ -42,7 +42,10 @@ final class StartMeasuresTest extends TestCase
         self::assertGreaterThan(0.8, StartSpread::of($asked)?->value);
         $right = StartAverage::of(BallFixtures::asked(self::gated(16, 2, 22)));
         self::assertGreaterThan(0.4, $right?->interval?->low);
-        self::assertMatchesRegularExpression('/^On average \d\.\d° right, likely \d\.\d° to \d\.\d°\.$/', (string) $right?->sentence);
+        self::assertMatchesRegularExpression(
+            '/^On average \d\.\d° right, likely \d\.\d° to \d\.\d°\.$/',
+            (string) $right?->sentence,
+        );
     }
 
     public function testAllThroughTellsABoundAndTheGateThatWouldTellMore(): void
@@ -51,7 +54,10 @@ final class StartMeasuresTest extends TestCase
         self::assertNull(StartAverage::of($asked)?->value);
         $spread = StartSpread::of($asked);
         self::assertNull($spread?->value);
-        self::assertMatchesRegularExpression('/^All 20 came through: the spread is below \d\.\d°.* would tell more\.$/', (string) $spread?->sentence);
+        self::assertMatchesRegularExpression(
+            '/^All 20 came through: the spread is below \d\.\d°.* would tell more\.$/',
+            (string) $spread?->sentence,
+        );
     }
 
     public function testMissesOnOneSideOnlySayThatAndNoAngle(): void
@@ -65,7 +71,10 @@ final class StartMeasuresTest extends TestCase
 
     public function testStartsByEyeAreCountedAndGiveNoAngle(): void
     {
-        $look = static fn(string $word, int $n): array => array_map(static fn(): RolledBall => BallFixtures::one(3.0, 3.0, ['start' => $word]), range(1, $n));
+        $look = static fn(string $word, int $n): array => array_map(
+            static fn(): RolledBall => BallFixtures::one(3.0, 3.0, ['start' => $word]),
+            range(1, $n),
+        );
         $asked = BallFixtures::asked([...$look('left', 2), ...$look('right', 7), ...$look('on', 11)]);
         self::assertSame([0, 0], StartLines::sides($asked));
         self::assertSame('By eye: 2 left, 11 on line, 7 right.', StartLines::eyeInWords($asked));
@@ -78,14 +87,32 @@ final class StartMeasuresTest extends TestCase
     /** A gate at 2.5 times the spread covers the true bias one time in five: it says so instead of a bias. */
     public function testAGateMuchWiderThanTheStartsScatterTellsNoBias(): void
     {
-        $through = static fn(float $width, string $came, int $n): array => array_map(static fn(): RolledBall => BallFixtures::one(3.0, 3.0, ['gate' => $came], gate: $width), range(1, $n));
-        $wide = BallFixtures::asked([...$through(0.12, 'through', 40), ...$through(0.12, 'left', 1), ...$through(0.12, 'right', 3)]);
+        $through = static fn(float $width, string $came, int $n): array => array_map(
+            static fn(): RolledBall => BallFixtures::one(3.0, 3.0, ['gate' => $came], gate: $width),
+            range(1, $n),
+        );
+        $wide = BallFixtures::asked([
+            ...$through(0.12, 'through', 40),
+            ...$through(0.12, 'left', 1),
+            ...$through(0.12, 'right', 3),
+        ]);
         $average = StartAverage::of($wide);
         self::assertNull($average?->value);
         self::assertNull($average?->interval);
-        self::assertStringStartsWith('The gate is much wider than these starts scatter, so an average cannot be told. A gate {', (string) $average?->sentence);
+        self::assertStringStartsWith(
+            'The gate is much wider than these starts scatter, so an average cannot be told. A gate {',
+            (string) $average?->sentence,
+        );
         self::assertNull(StartAverage::figure($wide));
-        self::assertNotNull(StartAverage::of(BallFixtures::asked([...$through(0.06, 'through', 24), ...$through(0.06, 'left', 6), ...$through(0.06, 'right', 14)]))?->value);
+        self::assertNotNull(
+            StartAverage::of(
+                BallFixtures::asked([
+                    ...$through(0.06, 'through', 24),
+                    ...$through(0.06, 'left', 6),
+                    ...$through(0.06, 'right', 14),
+                ]),
+            )?->value,
+        );
     }
 
     public function testAGateNobodyCheckedOrOfNoSizeTellsNothing(): void
@@ -98,7 +125,9 @@ final class StartMeasuresTest extends TestCase
         $aimed = static fn(float $offset): RolledBall => BallFixtures::one(3.0, 3.0, ['aim_offset_m' => $offset]);
         $starts = self::gated(16, 10, 10);
         self::assertNull(AimSplit::of(BallFixtures::asked([...$starts, $aimed(-0.1), $aimed(-0.12), $aimed(-0.11)])));
-        $split = AimSplit::of(BallFixtures::asked([...$starts, $aimed(-0.1), $aimed(-0.12), $aimed(-0.11), $aimed(-0.09)]));
+        $split = AimSplit::of(
+            BallFixtures::asked([...$starts, $aimed(-0.1), $aimed(-0.12), $aimed(-0.11), $aimed(-0.09)]),
+        );
         self::assertEqualsWithDelta(rad2deg(atan(-0.105 / 3.0)), $split?->rows[0]->value, 0.01);
         self::assertEqualsWithDelta(-(float) $split?->rows[0]->value, $split?->value, 1e-3);
         self::assertStringContainsString('One makes up for the other', (string) $split?->sentence);
@@ -108,15 +137,23 @@ final class StartMeasuresTest extends TestCase
     public function testWhereAimAndStrokeAgreeNothingMakesUpForAnything(): void
     {
         $aimed = static fn(float $offset): RolledBall => BallFixtures::one(3.0, 3.0, ['aim_offset_m' => $offset]);
-        $split = AimSplit::of(BallFixtures::asked([...self::gated(10, 2, 24), $aimed(0.01), $aimed(0.02), $aimed(0.015), $aimed(0.012)]));
+        $split = AimSplit::of(
+            BallFixtures::asked([...self::gated(10, 2, 24), $aimed(0.01), $aimed(0.02), $aimed(0.015), $aimed(0.012)]),
+        );
         self::assertStringNotContainsString('makes up', (string) $split?->sentence);
         self::assertGreaterThan(0.0, $split?->value);
     }
 
     public function testAnAimCheckOfTheSameSessionsOnAStraightPuttIsAnAimToo(): void
     {
-        $check = static fn(string $session, string $break = 'straight') => CheckFixtures::try('aim', ['offset_m' => -0.07, 'at_m' => 2.0, 'by' => 'mirror', 'break' => $break], $session);
-        $split = static fn(array $tries): ?float => AimSplit::split(BallFixtures::asked(self::gated(20, 6, 6), checked: new StudentChecks($tries)))?->aimBias;
+        $check = static fn(string $session, string $break = 'straight') => CheckFixtures::try(
+            'aim',
+            ['offset_m' => -0.07, 'at_m' => 2.0, 'by' => 'mirror', 'break' => $break],
+            $session,
+        );
+        $split = static fn(array $tries): ?float => AimSplit::split(
+            BallFixtures::asked(self::gated(20, 6, 6), checked: new StudentChecks($tries)),
+        )?->aimBias;
         self::assertEqualsWithDelta(-atan(0.035), $split([$check('S'), $check('S'), $check('S'), $check('S')]), 1e-9);
         self::assertNull($split([$check('S'), $check('S'), $check('S'), $check('Another')]));
         self::assertNull($split([$check('S'), $check('S'), $check('S'), $check('S', 'left')]));
@@ -124,10 +161,25 @@ final class StartMeasuresTest extends TestCase
 
     public function testWhatWasAimedWithStandsBesideTheOtherWhereBothWereNoted(): void
     {
-        $gated = static fn(string $aligned, int $through, int $left): array => array_map(static fn(int $i): RolledBall => BallFixtures::one(3.0, 3.0, ['gate' => $i < $through ? 'through' : 'left', 'aligned' => $aligned], gate: BallFixtures::GATE), range(0, $through + $left - 1));
-        $names = static fn(array $balls): array => array_map(static fn($row): string => "$row->name {$row->count()} of $row->n", StartThrough::of(BallFixtures::asked($balls))->rows ?? []);
+        $gated = static fn(string $aligned, int $through, int $left): array => array_map(
+            static fn(int $i): RolledBall => BallFixtures::one(
+                3.0,
+                3.0,
+                ['gate' => $i < $through ? 'through' : 'left', 'aligned' => $aligned],
+                gate: BallFixtures::GATE,
+            ),
+            range(0, $through + $left - 1),
+        );
+        $names = static fn(array $balls): array => array_map(
+            static fn($row): string => "$row->name {$row->count()} of $row->n",
+            StartThrough::of(BallFixtures::asked($balls))->rows ?? [],
+        );
         self::assertSame(
-            ['Gate or line {0.0620 w} wide 9 of 12', 'Aimed with: Line on the ball 6 of 7', 'Aimed with: A spot 3 of 5'],
+            [
+                'Gate or line {0.0620 w} wide 9 of 12',
+                'Aimed with: Line on the ball 6 of 7',
+                'Aimed with: A spot 3 of 5',
+            ],
             $names([...$gated('line', 6, 1), ...$gated('spot', 3, 2)]),
         );
         self::assertCount(1, $names($gated('line', 6, 1)));
@@ -135,17 +187,39 @@ final class StartMeasuresTest extends TestCase
 
     public function testPushesAreCountedByTheSideAPuttBreaksToForTheHandThatRolledThem(): void
     {
-        $started = static fn(string $word, float $across, int $n): array => array_map(static fn(): RolledBall => BallFixtures::one(3.0, 3.0, ['gate' => $word], across: $across, gate: BallFixtures::GATE), range(1, $n));
+        $started = static fn(string $word, float $across, int $n): array => array_map(
+            static fn(): RolledBall => BallFixtures::one(
+                3.0,
+                3.0,
+                ['gate' => $word],
+                across: $across,
+                gate: BallFixtures::GATE,
+            ),
+            range(1, $n),
+        );
         // Ground that rises to the right curves the ball left. A level putt is not counted.
-        $balls = [...$started('right', 2.0, 5), ...$started('through', 2.0, 3), ...$started('right', -2.0, 1), ...$started('left', -2.0, 2), ...$started('through', -2.0, 7), ...$started('right', 0.0, 4)];
+        $balls = [
+            ...$started('right', 2.0, 5),
+            ...$started('through', 2.0, 3),
+            ...$started('right', -2.0, 1),
+            ...$started('left', -2.0, 2),
+            ...$started('through', -2.0, 7),
+            ...$started('right', 0.0, 4),
+        ];
         $found = StartByBreak::of(BallFixtures::asked($balls));
-        self::assertStringStartsWith('6 of 18 starts on breaking putts were pushed, 2 pulled', (string) $found?->sentence);
+        self::assertStringStartsWith(
+            '6 of 18 starts on breaking putts were pushed, 2 pulled',
+            (string) $found?->sentence,
+        );
         self::assertSame(
             [['Curving left, towards the feet', 5, 8], ['Curving right, away from the feet', 1, 10]],
             array_map(static fn(FindingRow $row): array => [$row->name, $row->count(), $row->n], $found->rows ?? []),
         );
         $left = StartByBreak::of(BallFixtures::asked($balls, hand: Hand::Left));
-        self::assertStringStartsWith('2 of 18 starts on breaking putts were pushed, 6 pulled', (string) $left?->sentence);
+        self::assertStringStartsWith(
+            '2 of 18 starts on breaking putts were pushed, 6 pulled',
+            (string) $left?->sentence,
+        );
         self::assertSame('Curving left, away from the feet', $left?->rows[0]->name);
         self::assertNull(StartByBreak::of(BallFixtures::asked($started('right', 0.0, 4))));
     }

@@ -26,32 +26,68 @@ final class TrendTest extends TestCase
     /** @return list<RolledBall> */
     private static function session(string $name, float $spread, int $n = 20): array
     {
-        return array_map(static fn(int $i): RolledBall => BallFixtures::one(3.0 * (1.0 + $spread * (($i % 5) - 2)), session: $name), range(1, $n));
+        return array_map(
+            static fn(int $i): RolledBall => BallFixtures::one(3.0 * (1.0 + $spread * (($i % 5) - 2)), session: $name),
+            range(1, $n),
+        );
     }
 
     public function testEachSessionIsAPointAndATrendTakesTheCoachsNumberOfThem(): void
     {
-        $balls = [...self::session('A', 0.10), ...self::session('B', 0.10), ...self::session('C', 0.03), ...self::session('D', 0.03)];
+        $balls = [
+            ...self::session('A', 0.1),
+            ...self::session('B', 0.1),
+            ...self::session('C', 0.03),
+            ...self::session('D', 0.03),
+        ];
         $line = Trend::of('pace_spread', PaceSpread::class, BallFixtures::asked($balls), 3);
-        self::assertSame(['A', 'B', 'C', 'D'], array_map(static fn(TrendPoint $point): string => $point->sessionId, $line->points ?? []));
-        self::assertSame([20, true], [$line?->points[0]->n, $line?->points[0]->interval?->contains($line->points[0]->value)]);
-        self::assertSame('The latest session against the 3 before: probably smaller; about 3 more sessions would make it clear.', $line?->sentence);
+        self::assertSame(
+            ['A', 'B', 'C', 'D'],
+            array_map(static fn(TrendPoint $point): string => $point->sessionId, $line->points ?? []),
+        );
+        self::assertSame(
+            [20, true],
+            [$line?->points[0]->n, $line?->points[0]->interval?->contains($line->points[0]->value)],
+        );
+        self::assertSame(
+            'The latest session against the 3 before: probably smaller; about 3 more sessions would make it clear.',
+            $line?->sentence,
+        );
         $early = Trend::of('pace_spread', PaceSpread::class, BallFixtures::asked(array_slice($balls, 0, 40)), 3);
         self::assertSame(['2 sessions so far; a trend is told from 3.', null], [$early?->sentence, $early?->change]);
-        $same = Trend::of('pace_spread', PaceSpread::class, BallFixtures::asked([...self::session('A', 0.1), ...self::session('B', 0.1), ...self::session('C', 0.1)]), 3);
+        $same = Trend::of(
+            'pace_spread',
+            PaceSpread::class,
+            BallFixtures::asked([...self::session('A', 0.1), ...self::session('B', 0.1), ...self::session('C', 0.1)]),
+            3,
+        );
         self::assertSame(ChangeCall::None, $same?->change?->call());
         self::assertNull(Trend::of('start_average', StartAverage::class, BallFixtures::asked($balls), 3));
     }
 
     public function testEveryTrackedMeasureSaysWhichWayItWent(): void
     {
-        $sessions = static fn(string $name, array $changes): array => array_merge(...array_map(static fn(int $i): array => BallFixtures::practice(80, $changes, 10 * strlen($name) + $i, "$name $i"), range(1, 6)));
+        $sessions = static fn(string $name, array $changes): array => array_merge(
+            ...array_map(
+                static fn(int $i): array => BallFixtures::practice(80, $changes, 10 * strlen($name) + $i, "$name $i"),
+                range(1, 6),
+            ),
+        );
         $then = $sessions('then', []);
         $now = $sessions('now', [
-            'lengthBias' => -0.12, 'strikeScatter' => 0.03, 'backstrokeScatter' => 0.02, 'faceBias' => 0.03, 'lineSpread' => 0.045, 'readShare' => 0.4, 'feelScatter' => 0.01,
+            'lengthBias' => -0.12,
+            'strikeScatter' => 0.03,
+            'backstrokeScatter' => 0.02,
+            'faceBias' => 0.03,
+            'lineSpread' => 0.045,
+            'readShare' => 0.4,
+            'feelScatter' => 0.01,
         ]);
         $rows = MeasureComparison::of([BallFixtures::asked($then), BallFixtures::asked($now)]);
-        $verdicts = array_combine(array_map(static fn(MeasureComparison $row): string => $row->key, $rows), array_map(static fn(MeasureComparison $row): ?string => $row->verdicts[1], $rows));
+        $verdicts = array_combine(
+            array_map(static fn(MeasureComparison $row): string => $row->key, $rows),
+            array_map(static fn(MeasureComparison $row): ?string => $row->verdicts[1], $rows),
+        );
         self::assertSame(array_keys(ReviewQuestion::drawn()), array_keys($verdicts));
         self::assertNull($verdicts['gate_width']);
         self::assertSame('clearly shorter', $verdicts['pace_average']);
@@ -75,14 +111,27 @@ final class TrendTest extends TestCase
             }
         }
         $line = Trend::of('gate_width', GateWidth::class, BallFixtures::asked($balls), 2);
-        self::assertSame([0.075, 0.06], array_map(static fn(TrendPoint $point): float => $point->value, $line->points ?? []));
+        self::assertSame(
+            [0.075, 0.06],
+            array_map(static fn(TrendPoint $point): float => $point->value, $line->points ?? []),
+        );
         self::assertSame([4, 4], array_map(static fn(TrendPoint $point): int => $point->n, $line->points ?? []));
-        self::assertSame(['The narrowest was {0.0600 w} wide; 3 of 4 came through it.', null], [$line?->sentence, $line?->change]);
+        self::assertSame(
+            ['The narrowest was {0.0600 w} wide; 3 of 4 came through it.', null],
+            [$line?->sentence, $line?->change],
+        );
     }
 
     public function testStilesStandWhereSomethingBroke(): void
     {
-        $visit = static fn(string $id, int $day, string $green = 'Boathouse', array $conditions = [], array $putters = [], array $tempos = []): Visit => new Visit($id, $day * self::DAY, $green, $conditions, $putters, $tempos);
+        $visit = static fn(
+            string $id,
+            int $day,
+            string $green = 'Boathouse',
+            array $conditions = [],
+            array $putters = [],
+            array $tempos = [],
+        ): Visit => new Visit($id, $day * self::DAY, $green, $conditions, $putters, $tempos);
         $changeMarkers = ChangeMarker::all([
             $visit('A', 0, putters: ['Blade'], tempos: [80]),
             $visit('B', 7, tempos: [80]),
@@ -90,10 +139,19 @@ final class TrendTest extends TestCase
             $visit('D', 40, 'Slipway', [Condition::Cored, Condition::Dew], ['Mallet']),
             $visit('E', 67, 'Slipway'),
         ]);
-        self::assertSame([
-            'C lay_off: 4 weeks without a session', 'C putter: other putter: Mallet', 'C tempo: other tempo: 76 beats a minute',
-            'D green: other green: Slipway', 'D green_work: the green was cored',
-        ], array_map(static fn(ChangeMarker $stile): string => "$stile->sessionId $stile->kind: $stile->words", $changeMarkers));
+        self::assertSame(
+            [
+                'C lay_off: 4 weeks without a session',
+                'C putter: other putter: Mallet',
+                'C tempo: other tempo: 76 beats a minute',
+                'D green: other green: Slipway',
+                'D green_work: the green was cored',
+            ],
+            array_map(
+                static fn(ChangeMarker $stile): string => "$stile->sessionId $stile->kind: $stile->words",
+                $changeMarkers,
+            ),
+        );
         self::assertSame([], ChangeMarker::all([]));
     }
 }

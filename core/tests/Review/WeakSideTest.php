@@ -40,23 +40,52 @@ final class WeakSideTest extends TestCase
         $feared = WeakSide::of(BallFixtures::asked([...self::balls(2.0, 6, 1, 1), ...self::balls(-2.0, 2, 2, 4)]));
 
         self::assertSame('left', $feared?->curving);
-        self::assertSame('Curving left, towards the feet: 2 of 8 were holed or missed high; the other way 6 of 8.', $feared->words);
-        self::assertSame('right', WeakSide::of(BallFixtures::asked([...self::balls(2.0, 2, 2, 4), ...self::balls(-2.0, 6, 1, 1)]))?->curving);
+        self::assertSame(
+            'Curving left, towards the feet: 2 of 8 were holed or missed high; the other way 6 of 8.',
+            $feared->words,
+        );
+        self::assertSame(
+            'right',
+            WeakSide::of(BallFixtures::asked([...self::balls(2.0, 2, 2, 4), ...self::balls(-2.0, 6, 1, 1)]))?->curving,
+        );
     }
 
     public function testFewBallsEvenSidesAndSpoiltPuttsNameNone(): void
     {
-        self::assertSame('left', WeakSide::of(BallFixtures::asked([...self::balls(2.0, 6, 0, 0), ...self::balls(-2.0, 0, 3, 3)]))?->curving);
-        self::assertNull(WeakSide::of(BallFixtures::asked([...self::balls(2.0, 6, 0, 0), ...self::balls(-2.0, 0, 3, 2)])));
-        self::assertNull(WeakSide::of(BallFixtures::asked([...self::balls(2.0, 5, 0, 0), ...self::balls(-2.0, 0, 4, 4)])));
-        self::assertNull(WeakSide::of(BallFixtures::asked([...self::balls(2.0, 3, 3, 0), ...self::balls(-2.0, 3, 3, 0)])));
-        $spoilt = array_map(static fn(): RolledBall => BallFixtures::one(3.2, 3.0, ['high_low' => 'low'], across: 2.0, mark: BallMark::Bumps), range(1, 8));
+        self::assertSame(
+            'left',
+            WeakSide::of(BallFixtures::asked([...self::balls(2.0, 6, 0, 0), ...self::balls(-2.0, 0, 3, 3)]))?->curving,
+        );
+        self::assertNull(
+            WeakSide::of(BallFixtures::asked([...self::balls(2.0, 6, 0, 0), ...self::balls(-2.0, 0, 3, 2)])),
+        );
+        self::assertNull(
+            WeakSide::of(BallFixtures::asked([...self::balls(2.0, 5, 0, 0), ...self::balls(-2.0, 0, 4, 4)])),
+        );
+        self::assertNull(
+            WeakSide::of(BallFixtures::asked([...self::balls(2.0, 3, 3, 0), ...self::balls(-2.0, 3, 3, 0)])),
+        );
+        $spoilt = array_map(
+            static fn(): RolledBall => BallFixtures::one(
+                3.2,
+                3.0,
+                ['high_low' => 'low'],
+                across: 2.0,
+                mark: BallMark::Bumps,
+            ),
+            range(1, 8),
+        );
         self::assertNull(WeakSide::of(BallFixtures::asked([...$spoilt, ...self::balls(-2.0, 0, 4, 4)])));
     }
 
     #[DataProvider('lies')]
-    public function testOffTheGreenTheSlopeDecidesFirst(string $advice, string $slope, string $lie, float $rough, float $room): void
-    {
+    public function testOffTheGreenTheSlopeDecidesFirst(
+        string $advice,
+        string $slope,
+        string $lie,
+        float $rough,
+        float $room,
+    ): void {
         $told = RollOrChip::of($slope, $lie, $rough, $room);
 
         self::assertSame($advice, $told->advice);
@@ -67,10 +96,22 @@ final class WeakSideTest extends TestCase
 
     public function testWhereSchoolsDifferTheStudentsDecides(): void
     {
-        $told = static fn(string $school, string $slope, string $lie, float $rough): array => [($one = RollOrChip::of($slope, $lie, $rough, 8.0, $school))->advice, $one->why[0]];
-        self::assertSame(['chip', 'By this school much longer grass is chipped over.'], $told('grass', 'falls', 'fringe', 2.0));
-        self::assertSame(['roll', 'By this school little longer grass is rolled through.'], $told('grass', 'levels', 'fringe', 0.3));
-        self::assertSame(['roll', 'By this school the putter goes wherever it can.'], $told('touch', 'levels', 'fringe', 3.0));
+        $told = static fn(string $school, string $slope, string $lie, float $rough): array => [
+            ($one = RollOrChip::of($slope, $lie, $rough, 8.0, $school))->advice,
+            $one->why[0],
+        ];
+        self::assertSame(
+            ['chip', 'By this school much longer grass is chipped over.'],
+            $told('grass', 'falls', 'fringe', 2.0),
+        );
+        self::assertSame(
+            ['roll', 'By this school little longer grass is rolled through.'],
+            $told('grass', 'levels', 'fringe', 0.3),
+        );
+        self::assertSame(
+            ['roll', 'By this school the putter goes wherever it can.'],
+            $told('touch', 'levels', 'fringe', 3.0),
+        );
         self::assertSame('chip', $told('touch', 'falls', 'rough', 0.3)[0]);
     }
 

@@ -22,9 +22,20 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AimSolverTest extends PropertyTestCase
 {
-    private static function surface(float $feet, float $along, float $across, ?Tier $tier = null, ?Grain $grain = null): Ground
-    {
-        return new Ground(GreenSpeed::ofFeet($feet), Grade::ofPercent($along), Grade::ofPercent($across), $tier, $grain);
+    private static function surface(
+        float $feet,
+        float $along,
+        float $across,
+        ?Tier $tier = null,
+        ?Grain $grain = null,
+    ): Ground {
+        return new Ground(
+            GreenSpeed::ofFeet($feet),
+            Grade::ofPercent($along),
+            Grade::ofPercent($across),
+            $tier,
+            $grain,
+        );
     }
 
     private static function read(Ground $surface, float $metres, float $pace): AimSolution
@@ -34,53 +45,80 @@ final class AimSolverTest extends PropertyTestCase
 
     public function testASolvedReadRollsOverTheCentreAndRunsOutItsPace(): void
     {
-        $this->limitTo(60)->forAll(
-            self::between(7.0, 12.0),
-            self::between(-2.5, 4.0),
-            self::between(-3.0, 3.0),
-            self::between(1.0, 10.0),
-            self::between(0.0, 0.6),
-            self::between(-0.3, 0.4),
-        )->then(function (float $feet, float $along, float $across, float $metres, float $pace, float $height): void {
-            $surface = self::surface($feet, $along, $across, $height > 0.1 ? Tier::of($height, 1.5, 0.3 * $metres) : null);
-            $read = self::read($surface, $metres, $pace);
-            if (!$read->isSolved()) {
-                self::assertContains($read->reason, NoAimReason::cases());
+        $this->limitTo(60)
+            ->forAll(
+                self::between(7.0, 12.0),
+                self::between(-2.5, 4.0),
+                self::between(-3.0, 3.0),
+                self::between(1.0, 10.0),
+                self::between(0.0, 0.6),
+                self::between(-0.3, 0.4),
+            )
+            ->then(function (
+                float $feet,
+                float $along,
+                float $across,
+                float $metres,
+                float $pace,
+                float $height,
+            ): void {
+                $surface = self::surface(
+                    $feet,
+                    $along,
+                    $across,
+                    $height > 0.1 ? Tier::of($height, 1.5, 0.3 * $metres) : null,
+                );
+                $read = self::read($surface, $metres, $pace);
+                if (!$read->isSolved()) {
+                    self::assertContains($read->reason, NoAimReason::cases());
 
-                return;
-            }
-            $trajectory = (new Roller($surface))->roll((float) $read->startSpeed(), (float) $read->startLine(), $metres);
-            self::assertEqualsWithDelta(0.0, $trajectory->offset, 1e-4);
-            self::assertEqualsWithDelta($pace, (float) $trajectory->beyond, 1e-4);
-            self::assertTrue($surface->holdsAt((float) $trajectory->rest?->x));
-        });
+                    return;
+                }
+                $trajectory = (new Roller($surface))->roll(
+                    (float) $read->startSpeed(),
+                    (float) $read->startLine(),
+                    $metres,
+                );
+                self::assertEqualsWithDelta(0.0, $trajectory->offset, 1e-4);
+                self::assertEqualsWithDelta($pace, (float) $trajectory->beyond, 1e-4);
+                self::assertTrue($surface->holdsAt((float) $trajectory->rest?->x));
+            });
     }
 
     public function testAMirroredGreenMirrorsTheRead(): void
     {
-        $this->limitTo(30)->forAll(self::between(-2.0, 3.0), self::between(0.2, 3.0), self::between(2.0, 9.0))->then(
-            function (float $along, float $across, float $metres): void {
+        $this->limitTo(30)
+            ->forAll(self::between(-2.0, 3.0), self::between(0.2, 3.0), self::between(2.0, 9.0))
+            ->then(function (float $along, float $across, float $metres): void {
                 $right = self::read(self::surface(10.0, $along, $across), $metres, 0.3);
                 $left = self::read(self::surface(10.0, $along, -$across), $metres, 0.3);
                 self::assertEqualsWithDelta((float) $right->startLine(), -(float) $left->startLine(), 1e-7);
                 self::assertEqualsWithDelta((float) $right->startSpeed(), (float) $left->startSpeed(), 1e-7);
                 // The ball falls away from the high side, so the start line lies toward it.
                 self::assertGreaterThan(0.0, $right->startLine());
-            },
-        );
+            });
     }
 
     public function testFirmerIsStraighter(): void
     {
-        $line = static fn(float $pace): float => (float) self::read(self::surface(10.0, 0.0, 2.0), 5.0, $pace)->startLine();
+        $line = static fn(float $pace): float => (float) self::read(
+            self::surface(10.0, 0.0, 2.0),
+            5.0,
+            $pace,
+        )->startLine();
         self::assertGreaterThan($line(0.3), $line(0.05));
         self::assertGreaterThan($line(0.8), $line(0.3));
     }
 
     /** @param array{float, float, float}|null $tier */
     #[DataProvider('refused')]
-    public function testARefusalGivesItsReason(NoAimReason $reason, float $along, float $across, ?array $tier, float $pace): void
-    {
+    public function testARefusalGivesItsReason(
+        NoAimReason $reason,
+        float $along,
+        float $across,
+        ?array $tier,
+        float $pace,
+    ): void {
         $surface = self::surface(10.0, $along, $across, $tier === null ? null : Tier::of(...$tier));
         $read = self::read($surface, 4.0, $pace);
         self::assertSame($reason, $read->reason);
@@ -104,7 +142,7 @@ final class AimSolverTest extends PropertyTestCase
         // a = a0 + κ g s with a0 = 0.54864 at 10 ft: −7.8 % leaves 0.0023 m/s².
         $read = self::read(self::surface(10.0, -7.8, 0.0), 3.0, 0.3);
         self::assertTrue($read->isSolved());
-        self::assertNear(sqrt(2 * (0.54864 - 5 / 7 * 9.80665 * 0.078) * 3.3), (float) $read->startSpeed(), 1e-4);
+        self::assertNear(sqrt(2 * (0.54864 - (5 / 7) * 9.80665 * 0.078) * 3.3), (float) $read->startSpeed(), 1e-4);
     }
 
     public function testAMetreAndFortyMetresAreBothRead(): void
@@ -126,7 +164,9 @@ final class AimSolverTest extends PropertyTestCase
         foreach ($bands as $i => $band) {
             self::assertLessThan($band->centre, $band->leftmost);
             self::assertGreaterThan($band->centre, $band->rightmost);
-            $inside = fn(float $share): bool => $roller->rollToHole($band->startSpeed, $band->centre + $share * ($band->rightmost - $band->centre), 4.0)->isHoled();
+            $inside = fn(float $share): bool => $roller
+                ->rollToHole($band->startSpeed, $band->centre + $share * ($band->rightmost - $band->centre), 4.0)
+                ->isHoled();
             self::assertTrue($inside(0.97));
             self::assertFalse($inside(1.05));
             if ($i >= 2) {

@@ -19,7 +19,7 @@ use Amble\Core\Units\Length;
 final class GroundTest extends PropertyTestCase
 {
     /** κ g in m/s² per unit of grade, and a0 at 10 ft: the grade that just holds a ball. */
-    private const HOLDING_GRADE = 0.54864 / (5 / 7 * 9.80665);
+    private const HOLDING_GRADE = 0.54864 / ((5 / 7) * 9.80665);
 
     private static function plane(float $along, float $across, ?Tier $tier = null): Ground
     {
@@ -48,27 +48,35 @@ final class GroundTest extends PropertyTestCase
 
     public function testATierRisesByItsHeightAndIsFlatAtItsEdges(): void
     {
-        $this->forAll(self::between(-0.5, 0.5), self::between(0.5, 3.0), self::between(-2.0, 8.0))->then(
-            function (float $height, float $run, float $start): void {
-                $tier = Tier::of($height, $run, $start);
-                $risen = 0.0;
-                foreach (GaussLegendre::on($start, $tier->end(), 4) as [$x, $weight]) {
-                    $risen += $weight * $tier->slopeAt($x);
-                }
-                self::assertEqualsWithDelta($height, $risen, 1e-12);
-                self::assertEqualsWithDelta(0.0, $tier->slopeAt($start), 1e-12);
-                self::assertEqualsWithDelta(0.0, $tier->slopeAt($tier->end()), 1e-9);
-                self::assertSame(0.0, $tier->slopeAt($start - 0.1));
-                self::assertSame(0.0, $tier->slopeAt($tier->end() + 0.1));
-                self::assertEqualsWithDelta(0.5 * $height, 0.5 * $tier->times(1.0)->height, 1e-12);
-            },
-        );
+        $this->forAll(self::between(-0.5, 0.5), self::between(0.5, 3.0), self::between(-2.0, 8.0))->then(function (
+            float $height,
+            float $run,
+            float $start,
+        ): void {
+            $tier = Tier::of($height, $run, $start);
+            $risen = 0.0;
+            foreach (GaussLegendre::on($start, $tier->end(), 4) as [$x, $weight]) {
+                $risen += $weight * $tier->slopeAt($x);
+            }
+            self::assertEqualsWithDelta($height, $risen, 1e-12);
+            self::assertEqualsWithDelta(0.0, $tier->slopeAt($start), 1e-12);
+            self::assertEqualsWithDelta(0.0, $tier->slopeAt($tier->end()), 1e-9);
+            self::assertSame(0.0, $tier->slopeAt($start - 0.1));
+            self::assertSame(0.0, $tier->slopeAt($tier->end() + 0.1));
+            self::assertEqualsWithDelta(0.5 * $height, 0.5 * $tier->times(1.0)->height, 1e-12);
+        });
     }
 
     public function testFlatteningLeavesSpeedAndGrainAndScalesTheRest(): void
     {
         $grain = Grain::of(0.1, 45.0);
-        $surface = new Ground(GreenSpeed::ofFeet(9.0), Grade::ofPercent(2.0), Grade::ofPercent(-3.0), Tier::of(0.4, 1.0, 2.0), $grain);
+        $surface = new Ground(
+            GreenSpeed::ofFeet(9.0),
+            Grade::ofPercent(2.0),
+            Grade::ofPercent(-3.0),
+            Tier::of(0.4, 1.0, 2.0),
+            $grain,
+        );
         $half = $surface->flattened(0.5);
         self::assertNear(1.0, $half->along->percent());
         self::assertNear(-1.5, $half->across->percent());
@@ -82,7 +90,10 @@ final class GroundTest extends PropertyTestCase
     {
         self::assertNear(1.0, Grain::of(0.15, 0.0)->towardX);
         self::assertNear(1.0, Grain::of(0.1, 90.0)->towardY);
-        foreach ([[0.151, 0.0, 'strength'], [-0.2, 0.0, 'strength'], [NAN, 0.0, 'strength'], [0.1, INF, 'direction_deg']] as [$k, $angle, $field]) {
+        foreach (
+            [[0.151, 0.0, 'strength'], [-0.2, 0.0, 'strength'], [NAN, 0.0, 'strength'], [0.1, INF, 'direction_deg']]
+            as [$k, $angle, $field]
+        ) {
             try {
                 Grain::of($k, $angle);
                 self::fail("Grain $k at $angle was taken.");
@@ -94,19 +105,21 @@ final class GroundTest extends PropertyTestCase
 
     public function testPlaysLikeAndRollUndoEachOther(): void
     {
-        $this->forAll(self::between(5.0, 14.0), self::between(-3.0, 8.0), self::between(0.2, 20.0))->then(
-            function (float $feet, float $percent, float $metres): void {
-                $line = new LineRoll(GreenSpeed::ofFeet($feet), Grade::ofPercent($percent));
-                $level = $line->playsLike(Length::ofMetres($metres));
-                if ($level === null) {
-                    self::assertFalse($line->stops());
+        $this->forAll(self::between(5.0, 14.0), self::between(-3.0, 8.0), self::between(0.2, 20.0))->then(function (
+            float $feet,
+            float $percent,
+            float $metres,
+        ): void {
+            $line = new LineRoll(GreenSpeed::ofFeet($feet), Grade::ofPercent($percent));
+            $level = $line->playsLike(Length::ofMetres($metres));
+            if ($level === null) {
+                self::assertFalse($line->stops());
 
-                    return;
-                }
-                self::assertNear($metres, (float) $line->rollOf($level), 1e-9);
-                self::assertSame($percent > 0.0, $level > $metres);
-            },
-        );
+                return;
+            }
+            self::assertNear($metres, (float) $line->rollOf($level), 1e-9);
+            self::assertSame($percent > 0.0, $level > $metres);
+        });
     }
 
     public function testWhereNoBallStopsThereIsNoFigure(): void

@@ -17,30 +17,49 @@ use Amble\Core\Units\Length;
 
 final class RollerTest extends PropertyTestCase
 {
-    private static function surface(float $feet, float $along, float $across, ?Tier $tier = null, ?Grain $grain = null): Ground
-    {
-        return new Ground(GreenSpeed::ofFeet($feet), Grade::ofPercent($along), Grade::ofPercent($across), $tier, $grain);
+    private static function surface(
+        float $feet,
+        float $along,
+        float $across,
+        ?Tier $tier = null,
+        ?Grain $grain = null,
+    ): Ground {
+        return new Ground(
+            GreenSpeed::ofFeet($feet),
+            Grade::ofPercent($along),
+            Grade::ofPercent($across),
+            $tier,
+            $grain,
+        );
     }
 
     public function testAStraightRollAgreesWithTheClosedForm(): void
     {
-        $this->limitTo(60)->forAll(self::between(6.0, 14.0), self::between(-2.5, 5.0), self::between(0.5, 15.0))->then(
-            function (float $feet, float $percent, float $metres): void {
-                $speed = (float) (new LineRoll(GreenSpeed::ofFeet($feet), Grade::ofPercent($percent)))->startSpeed(Length::ofMetres($metres));
+        $this->limitTo(60)
+            ->forAll(self::between(6.0, 14.0), self::between(-2.5, 5.0), self::between(0.5, 15.0))
+            ->then(function (float $feet, float $percent, float $metres): void {
+                $speed = (float) (new LineRoll(GreenSpeed::ofFeet($feet), Grade::ofPercent($percent)))->startSpeed(
+                    Length::ofMetres($metres),
+                );
                 $rest = (new Roller(self::surface($feet, $percent, 0.0)))->roll($speed, 0.0, 2.0 * $metres)->rest;
                 self::assertNotNull($rest);
                 self::assertEqualsWithDelta($metres, $rest->x, 1e-6);
                 self::assertSame(0.0, $rest->y);
-            },
-        );
+            });
     }
 
     public function testOnAPlaneTheClosedFormIsWhatSteppingComesTo(): void
     {
         // A step of no height has nothing to say, but is stepped over.
         $flat = Tier::of(0.0, 1.0, -9.0);
-        $this->limitTo(400)->forAll(self::between(-2.5, 4.0), self::between(-4.0, 4.0), self::between(0.3, 2.2), self::between(-0.7, 0.7))->then(
-            static function (float $along, float $across, float $speed, float $line) use ($flat): void {
+        $this->limitTo(400)
+            ->forAll(
+                self::between(-2.5, 4.0),
+                self::between(-4.0, 4.0),
+                self::between(0.3, 2.2),
+                self::between(-0.7, 0.7),
+            )
+            ->then(static function (float $along, float $across, float $speed, float $line) use ($flat): void {
                 $sums = (new Roller(self::surface(9.0, $along, $across)))->trace($speed, $line, 1.5);
                 $stepped = (new Roller(self::surface(9.0, $along, $across, $flat)))->trace($speed, $line, 1.5);
                 if ($stepped->isLevelWithHole !== $sums->isLevelWithHole) {
@@ -58,33 +77,42 @@ final class RollerTest extends PropertyTestCase
                 // Further on, steps are cut short and no longer 50 ms apart.
                 self::assertEqualsWithDelta($stepped->path[2][0], $sums->path[2][0], 1e-6);
                 self::assertEqualsWithDelta($stepped->path[2][1], $sums->path[2][1], 1e-6);
-            },
-        );
+            });
     }
 
     public function testRoughStepsErrByLessThanATenthOfAMillimetreAtTheHole(): void
     {
-        $this->limitTo(60)->forAll(self::between(-2.0, 3.0), self::between(-3.0, 3.0), self::between(-0.15, 0.3), self::between(-0.2, 0.2))->then(
-            static function (float $along, float $across, float $height, float $line): void {
+        $this->limitTo(60)
+            ->forAll(
+                self::between(-2.0, 3.0),
+                self::between(-3.0, 3.0),
+                self::between(-0.15, 0.3),
+                self::between(-0.2, 0.2),
+            )
+            ->then(static function (float $along, float $across, float $height, float $line): void {
                 $surface = self::surface(9.0, $along, $across, Tier::of($height, 1.0, 1.5));
                 $speed = 3.2;
                 $fine = (new Roller($surface))->rollToHole($speed, $line, 5.0);
                 $rough = (new Roller($surface, Roller::ROUGH_STEP))->rollToHole($speed, $line, 5.0);
                 self::assertSame($fine->isLevelWithHole, $rough->isLevelWithHole);
                 self::assertEqualsWithDelta($fine->offset, $rough->offset, 1e-4);
-            },
-        );
+            });
     }
 
     public function testAFasterGreenRollsFurtherAndUphillShorter(): void
     {
-        $this->forAll(self::between(4.0, 15.0), self::between(0.1, 1.0), self::between(-1.5, 6.0))->then(
-            function (float $feet, float $more, float $percent): void {
-                $roll = static fn(float $speed, float $grade): float => (float) (new LineRoll(GreenSpeed::ofFeet($speed), Grade::ofPercent($grade)))->rollOf(GreenSpeed::ofFeet($speed)->metres());
-                self::assertGreaterThan($roll($feet, $percent), $roll($feet + $more, $percent));
-                self::assertLessThan($roll($feet, $percent), $roll($feet, $percent + $more));
-            },
-        );
+        $this->forAll(self::between(4.0, 15.0), self::between(0.1, 1.0), self::between(-1.5, 6.0))->then(function (
+            float $feet,
+            float $more,
+            float $percent,
+        ): void {
+            $roll = static fn(float $speed, float $grade): float => (float) (new LineRoll(
+                GreenSpeed::ofFeet($speed),
+                Grade::ofPercent($grade),
+            ))->rollOf(GreenSpeed::ofFeet($speed)->metres());
+            self::assertGreaterThan($roll($feet, $percent), $roll($feet + $more, $percent));
+            self::assertLessThan($roll($feet, $percent), $roll($feet, $percent + $more));
+        });
     }
 
     public function testATierTakesTheEnergyOfItsHeightWhereverItStands(): void
@@ -92,7 +120,7 @@ final class RollerTest extends PropertyTestCase
         // On the straight line v² falls by 2 a0 D + 2 κ g h, whatever the shape of the climb.
         foreach ([[0.3, 1.2, 2.0], [0.15, 0.5, 3.3], [-0.2, 1.5, 1.0]] as [$height, $run, $start]) {
             $surface = self::surface(10.0, 0.0, 0.0, Tier::of($height, $run, $start));
-            $square = 2 * $surface->deceleration * 9.0 + 2 * 5 / 7 * 9.80665 * $height;
+            $square = 2 * $surface->deceleration * 9.0 + ((2 * 5) / 7) * 9.80665 * $height;
             $rest = (new Roller($surface))->roll(sqrt($square), 0.0, 6.0)->rest;
             self::assertEqualsWithDelta(9.0, (float) $rest?->x, 1e-4);
         }
@@ -100,7 +128,9 @@ final class RollerTest extends PropertyTestCase
 
     public function testRollingWithTheGrainGoesFurtherThanAgainstIt(): void
     {
-        $rest = static fn(float $degrees): float => (float) (new Roller(self::surface(10.0, 0.0, 0.0, null, Grain::of(0.1, $degrees))))->roll(2.0, 0.0, 8.0)->rest?->x;
+        $rest = static fn(float $degrees): float => (float) (new Roller(
+            self::surface(10.0, 0.0, 0.0, null, Grain::of(0.1, $degrees)),
+        ))->roll(2.0, 0.0, 8.0)->rest?->x;
         self::assertEqualsWithDelta(0.9 / 1.1, $rest(180.0) / $rest(0.0), 1e-6);
     }
 

@@ -16,14 +16,35 @@ final class HoleTest extends TestCase
 {
     public function testWhatWasNotedIsReadAndTheRestIsUnknown(): void
     {
-        $whole = Hole::read(JsonInput::fromArray(['first_m' => 5.5, 'putts' => 3, 'leave_m' => 0.9, 'side' => 'short', 'is_extreme' => true], 'hole'));
-        self::assertSame([5.5, 3, 0.9, MissSide::Short, true, true], [
-            $whole->first?->metres(), $whole->putts, $whole->leave?->metres(), $whole->side, $whole->isExtreme, $whole->isThreePutt(),
-        ]);
+        $whole = Hole::read(
+            JsonInput::fromArray(
+                ['first_m' => 5.5, 'putts' => 3, 'leave_m' => 0.9, 'side' => 'short', 'is_extreme' => true],
+                'hole',
+            ),
+        );
+        self::assertSame(
+            [5.5, 3, 0.9, MissSide::Short, true, true],
+            [
+                $whole->first?->metres(),
+                $whole->putts,
+                $whole->leave?->metres(),
+                $whole->side,
+                $whole->isExtreme,
+                $whole->isThreePutt(),
+            ],
+        );
         $nothing = Hole::read(JsonInput::fromArray([], 'hole'));
-        self::assertSame([null, null, null, null, false, false], [
-            $nothing->first, $nothing->putts, $nothing->leave, $nothing->side, $nothing->isExtreme, $nothing->isThreePutt(),
-        ]);
+        self::assertSame(
+            [null, null, null, null, false, false],
+            [
+                $nothing->first,
+                $nothing->putts,
+                $nothing->leave,
+                $nothing->side,
+                $nothing->isExtreme,
+                $nothing->isThreePutt(),
+            ],
+        );
     }
 
     /** @param array<string, mixed> $hole */

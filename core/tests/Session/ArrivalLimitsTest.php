@@ -17,9 +17,21 @@ final class ArrivalLimitsTest extends TestCase
     #[DataProvider('slips')]
     public function testASlipOfThePenIsToldAtItsField(array $fields, string $field, string $says): void
     {
-        $event = $fields + ['id' => 'A', 'type' => 'putt_logged', 'version' => 2, 'at_ms' => 1, 'stop' => 'free', 'roll_m' => 3];
+        $event = $fields + [
+            'id' => 'A',
+            'type' => 'putt_logged',
+            'version' => 2,
+            'at_ms' => 1,
+            'stop' => 'free',
+            'roll_m' => 3,
+        ];
         try {
-            EventReader::arriving(JsonInput::fromArray(array_filter($event, static fn(mixed $value): bool => $value !== null), 'events.0'));
+            EventReader::arriving(
+                JsonInput::fromArray(
+                    array_filter($event, static fn(mixed $value): bool => $value !== null),
+                    'events.0',
+                ),
+            );
             self::fail('It was taken.');
         } catch (InvalidInput $refused) {
             self::assertSame("events.0.$field", $refused->field());
@@ -37,7 +49,11 @@ final class ArrivalLimitsTest extends TestCase
         yield 'a cliff' => [['grade_percent' => 40], 'grade_percent', 'A slope is between'];
         yield 'a cliff to the side' => [['across_percent' => -40], 'across_percent', 'A slope across'];
         yield 'no word of why it stopped' => [['stop' => null], 'stop', 'missing'];
-        yield 'a station out of sight' => [['type' => 'station_set', 'version' => 1, 'station_id' => 'a', 'said' => 'far', 'length_m' => 61], 'length_m', 'A station is between'];
+        yield 'a station out of sight' => [
+            ['type' => 'station_set', 'version' => 1, 'station_id' => 'a', 'said' => 'far', 'length_m' => 61],
+            'length_m',
+            'A station is between',
+        ];
         yield 'something nobody can see' => [['seen' => (object) ['aura' => 'green']], 'seen.aura', 'No such thing'];
         yield 'more looks than anybody has' => [['seen' => (object) ['looks' => 21]], 'seen.looks', '0 to 20'];
         yield 'an offset off the green' => [['seen' => (object) ['side_m' => 31]], 'seen.side_m', '-30 to 30'];

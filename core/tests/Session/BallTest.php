@@ -16,7 +16,15 @@ final class BallTest extends TestCase
 {
     private static function ball(Stop $stop, ?float $runOn): Ball
     {
-        return Ball::seen(null, Length::ofMetres(3.0), $stop, null, Grade::level(), new Remarks(null, null), runOn: $runOn === null ? null : Length::ofMetres($runOn));
+        return Ball::seen(
+            null,
+            Length::ofMetres(3.0),
+            $stop,
+            null,
+            Grade::level(),
+            new Remarks(null, null),
+            runOn: $runOn === null ? null : Length::ofMetres($runOn),
+        );
     }
 
     /** A ball that came to rest ran on nowhere: a guess left standing on the screen must not lengthen its roll. */

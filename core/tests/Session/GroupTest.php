@@ -50,7 +50,13 @@ final class GroupTest extends DrillTestCase
         $out = self::said(4, 'company_noted', ['student' => 'ann', 'standing' => 'sits_out']);
         self::assertSame(['ann', 'bea', 'cai'], self::state($rolled, ['ann', 'bea', 'cai'])['turns']);
         self::assertSame(['bea', 'cai'], self::state([...$rolled, $out], ['ann', 'bea', 'cai'])['turns']);
-        self::assertSame(['cai'], self::state([...$rolled, $out, self::said(5, 'company_noted', ['student' => 'bea', 'standing' => 'gone'])], ['ann', 'bea', 'cai'])['turns']);
+        self::assertSame(
+            ['cai'],
+            self::state(
+                [...$rolled, $out, self::said(5, 'company_noted', ['student' => 'bea', 'standing' => 'gone'])],
+                ['ann', 'bea', 'cai'],
+            )['turns'],
+        );
         $back = [...$rolled, $out, self::said(6, 'company_noted', ['student' => 'ann', 'standing' => 'here'])];
         self::assertSame(['ann', 'bea', 'cai'], self::state($back, ['ann', 'bea', 'cai'])['turns']);
     }
@@ -58,13 +64,23 @@ final class GroupTest extends DrillTestCase
     public function testALatecomerBeginsAtTheStationInWorkAndMakesOneStudentsDrillAGroups(): void
     {
         // Ann alone has done the first station; Bea joins at the second.
-        $events = [self::rolled(1, null), self::rolled(2, null), self::rolled(3, null), self::said(4, 'run_joined', ['student' => 'bea', 'station' => 1])];
+        $events = [
+            self::rolled(1, null),
+            self::rolled(2, null),
+            self::rolled(3, null),
+            self::said(4, 'run_joined', ['student' => 'bea', 'station' => 1]),
+        ];
         $state = self::state($events);
         self::assertSame(['ann', 'bea'], array_column($state['students'], 'student'));
         self::assertSame([3, 0], [self::of($state, 'ann')['balls'], self::of($state, 'bea')['balls']]);
         self::assertSame([1, 1], [self::of($state, 'bea')['next']['station'], self::of($state, 'bea')['next']['ball']]);
         // She is done with that station, not before it.
-        $done = self::state([...$events, self::rolled(5, 'bea', 6.0), self::rolled(6, 'bea', 6.0), self::rolled(7, 'bea', 6.0)]);
+        $done = self::state([
+            ...$events,
+            self::rolled(5, 'bea', 6.0),
+            self::rolled(6, 'bea', 6.0),
+            self::rolled(7, 'bea', 6.0),
+        ]);
         self::assertSame(['done', 3], [self::of($done, 'bea')['phase'], self::of($done, 'bea')['passes']]);
         // Coming again makes no second beginning.
         $again = self::state([...$events, self::said(8, 'run_joined', ['student' => 'bea', 'station' => 0])]);
@@ -75,7 +91,10 @@ final class GroupTest extends DrillTestCase
     {
         $state = self::state([self::rolled(1, null), self::rolled(2, 'bea')]);
         self::assertSame(['ann', 'bea'], array_column($state['students'], 'student'));
-        self::assertSame([['B0001'], ['B0002']], [self::of($state, 'ann')['counted'], self::of($state, 'bea')['counted']]);
+        self::assertSame(
+            [['B0001'], ['B0002']],
+            [self::of($state, 'ann')['counted'], self::of($state, 'bea')['counted']],
+        );
         // Named all the same, a ball of whoever the run is of makes no group.
         self::assertArrayNotHasKey('students', self::state([self::rolled(1, 'ann')]));
     }
@@ -92,17 +111,30 @@ final class GroupTest extends DrillTestCase
         $atOnce = self::state([self::rolled(1, null), self::rolled(2, null), self::rolled(3, null), $end]);
         self::assertSame(['stopped', 3], [$atOnce['phase'], $atOnce['balls']]);
         // A drill that was done stays done.
-        $done = array_map(static fn(int $at): SessionEvent => self::rolled($at, null, $at <= 3 ? 4.0 : 6.0), range(1, 6));
+        $done = array_map(
+            static fn(int $at): SessionEvent => self::rolled($at, null, $at <= 3 ? 4.0 : 6.0),
+            range(1, 6),
+        );
         self::assertSame('done', self::state([...$done, self::said(7, 'run_ended', [])])['phase']);
     }
 
     public function testAGivenBallIsTheOthersWithAllThatWasSeenOfIt(): void
     {
-        $events = [self::rolled(1, 'ann', 4.0), self::rolled(2, 'ann', 9.0), self::said(3, 'putt_given', ['putt_id' => 'B0002', 'student' => 'bea', 'putter' => 'Mallet'])];
+        $events = [
+            self::rolled(1, 'ann', 4.0),
+            self::rolled(2, 'ann', 9.0),
+            self::said(3, 'putt_given', ['putt_id' => 'B0002', 'student' => 'bea', 'putter' => 'Mallet']),
+        ];
         $state = self::state($events, ['ann', 'bea']);
-        self::assertSame([['B0001'], ['B0002']], [self::of($state, 'ann')['counted'], self::of($state, 'bea')['counted']]);
+        self::assertSame(
+            [['B0001'], ['B0002']],
+            [self::of($state, 'ann')['counted'], self::of($state, 'bea')['counted']],
+        );
         self::assertSame([1, 0], [self::of($state, 'ann')['passes'], self::of($state, 'bea')['passes']]);
         $putt = SessionLog::fold($events)->putts[1];
-        self::assertSame([9.0, 60_000, 'run', 'Mallet'], [$putt->ball->roll?->metres(), $putt->atMilliseconds, $putt->belonging->runId, $putt->belonging->putter]);
+        self::assertSame(
+            [9.0, 60_000, 'run', 'Mallet'],
+            [$putt->ball->roll?->metres(), $putt->atMilliseconds, $putt->belonging->runId, $putt->belonging->putter],
+        );
     }
 }

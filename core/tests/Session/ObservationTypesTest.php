@@ -14,7 +14,10 @@ final class ObservationTypesTest extends TestCase
     {
         $told = 0;
         foreach (ObservationTypes::all() as $kind) {
-            foreach ([...array_values(self::pairs($kind->tells)), ...array_values(self::pairs($kind->tellsOfNext))] as [$name, $answer, $other]) {
+            foreach (
+                [...array_values(self::pairs($kind->tells)), ...array_values(self::pairs($kind->tellsOfNext))]
+                as [$name, $answer, $other]
+            ) {
                 self::assertArrayHasKey($answer, $kind->answers->words);
                 self::assertArrayHasKey($other, ObservationTypes::all()[$name]->answers->words);
                 self::assertTrue(ObservationTypes::all()[$name]->isBefore);
@@ -27,11 +30,23 @@ final class ObservationTypesTest extends TestCase
     /** Seen from the other end, left is right and up is down. */
     public function testThePuttBackIsTheMirrorOfHowTheBallRanPast(): void
     {
-        self::assertSame(['left' => 'right', 'straight' => 'straight', 'right' => 'left'], ObservationTypes::all()['curved_beyond']->tellsOfNext['read_side']);
-        self::assertSame(['up' => 'down', 'level' => 'level', 'down' => 'up'], ObservationTypes::all()['sloped_beyond']->tellsOfNext['read_grade']);
+        self::assertSame(
+            ['left' => 'right', 'straight' => 'straight', 'right' => 'left'],
+            ObservationTypes::all()['curved_beyond']->tellsOfNext['read_side'],
+        );
+        self::assertSame(
+            ['up' => 'down', 'level' => 'level', 'down' => 'up'],
+            ObservationTypes::all()['sloped_beyond']->tellsOfNext['read_grade'],
+        );
         // It breaks to the lower foot, and where water runs.
         self::assertSame('left', ObservationTypes::all()['higher_foot']->tells['read_side']['right']);
-        self::assertSame(['left', 'down'], [ObservationTypes::all()['water']->tells['read_side']['left'], ObservationTypes::all()['water']->tells['read_grade']['on']]);
+        self::assertSame(
+            ['left', 'down'],
+            [
+                ObservationTypes::all()['water']->tells['read_side']['left'],
+                ObservationTypes::all()['water']->tells['read_grade']['on'],
+            ],
+        );
     }
 
     /**

@@ -28,9 +28,20 @@ use Eris\Generators;
 
 final class SessionLogTest extends PropertyTestCase
 {
-    private static function ball(float $roll, Stop $stop = Stop::Free, ?BallMark $mark = null, float $percent = 0.0): Ball
-    {
-        return Ball::seen(Length::ofMetres(0.2), Length::ofMetres($roll), $stop, null, Grade::ofPercent($percent), new Remarks($mark));
+    private static function ball(
+        float $roll,
+        Stop $stop = Stop::Free,
+        ?BallMark $mark = null,
+        float $percent = 0.0,
+    ): Ball {
+        return Ball::seen(
+            Length::ofMetres(0.2),
+            Length::ofMetres($roll),
+            $stop,
+            null,
+            Grade::ofPercent($percent),
+            new Remarks($mark),
+        );
     }
 
     /**
@@ -41,32 +52,42 @@ final class SessionLogTest extends PropertyTestCase
     private static function folded(array $events): array
     {
         return array_map(
-            static fn(LoggedBall $putt): array => [$putt->id, $putt->ball->roll?->metres(), $putt->corrections, $putt->ball->sight->count('rehearsals')],
+            static fn(LoggedBall $putt): array => [
+                $putt->id,
+                $putt->ball->roll?->metres(),
+                $putt->corrections,
+                $putt->ball->sight->count('rehearsals'),
+            ],
             SessionLog::fold($events)->putts,
         );
     }
 
     public function testAnyOrderAndAnyRepeatsFoldToTheSameBalls(): void
     {
-        $this->limitTo(200)->forAll(
-            Generators::vector(14, Generators::tuple(Generators::choose(0, 4), Generators::choose(0, 13), Generators::choose(0, 4))),
-            Generators::vector(30, Generators::choose(0, 13)),
-        )->then(function (array $recipe, array $shuffle): void {
-            $events = [];
-            foreach ($recipe as $i => [$kind, $target, $gap]) {
-                $id = sprintf('E%02d', $i);
-                $of = sprintf('E%02d', $target % ($i + 1));
-                $at = 10 * $i + $gap;
-                $events[] = match ($kind) {
-                    0, 1 => new BallLogged($id, $at, self::ball(1.0 + $i)),
-                    2 => new BallCorrected($id, $at, $of, self::ball(50.0 + $i)),
-                    3 => new BallRemarked($id, $at, $of, new Remarks(), ['rehearsals' => $i]),
-                    default => new EventUndone($id, $at, $of),
-                };
-            }
-            $mixed = [...array_map(static fn(int $i) => $events[$i], $shuffle), ...array_reverse($events)];
-            self::assertSame(self::folded($events), self::folded($mixed));
-        });
+        $this->limitTo(200)
+            ->forAll(
+                Generators::vector(
+                    14,
+                    Generators::tuple(Generators::choose(0, 4), Generators::choose(0, 13), Generators::choose(0, 4)),
+                ),
+                Generators::vector(30, Generators::choose(0, 13)),
+            )
+            ->then(function (array $recipe, array $shuffle): void {
+                $events = [];
+                foreach ($recipe as $i => [$kind, $target, $gap]) {
+                    $id = sprintf('E%02d', $i);
+                    $of = sprintf('E%02d', $target % ($i + 1));
+                    $at = 10 * $i + $gap;
+                    $events[] = match ($kind) {
+                        0, 1 => new BallLogged($id, $at, self::ball(1.0 + $i)),
+                        2 => new BallCorrected($id, $at, $of, self::ball(50.0 + $i)),
+                        3 => new BallRemarked($id, $at, $of, new Remarks(), ['rehearsals' => $i]),
+                        default => new EventUndone($id, $at, $of),
+                    };
+                }
+                $mixed = [...array_map(static fn(int $i) => $events[$i], $shuffle), ...array_reverse($events)];
+                self::assertSame(self::folded($events), self::folded($mixed));
+            });
     }
 
     public function testUndoCorrectionAndUndoOfEach(): void
@@ -79,7 +100,10 @@ final class SessionLogTest extends PropertyTestCase
         self::assertSame([['A', 1.5, 1, null], ['B', 2.0, 0, null]], self::folded($log));
         $undone = new EventUndone('D', 4, 'C');
         self::assertSame([['A', 1.0, 0, null], ['B', 2.0, 0, null]], self::folded([...$log, $undone]));
-        self::assertSame([['A', 1.5, 1, null], ['B', 2.0, 0, null]], self::folded([...$log, $undone, new EventUndone('E', 5, 'D')]));
+        self::assertSame(
+            [['A', 1.5, 1, null], ['B', 2.0, 0, null]],
+            self::folded([...$log, $undone, new EventUndone('E', 5, 'D')]),
+        );
         self::assertSame([['B', 2.0, 0, null]], self::folded([...$log, new EventUndone('D', 4, 'A')]));
         // An undo comes after what it takes back whatever a clock says; one that names itself takes nothing back.
         self::assertCount(1, self::folded([...$log, new EventUndone('D', 0, 'B'), new EventUndone('F', 9, 'F')]));
@@ -92,7 +116,10 @@ final class SessionLogTest extends PropertyTestCase
             new BallRemarked('B', 2, 'A', new Remarks(BallMark::Bumps, Cause::Luck)),
         ];
         $remarked = SessionLog::fold($log)->putts[0];
-        self::assertSame([BallMark::Bumps, Cause::Luck, 0], [$remarked->ball->remarks->mark, $remarked->ball->remarks->cause, $remarked->corrections]);
+        self::assertSame(
+            [BallMark::Bumps, Cause::Luck, 0],
+            [$remarked->ball->remarks->mark, $remarked->ball->remarks->cause, $remarked->corrections],
+        );
         self::assertSame(['R', 'Ada'], [$remarked->belonging->runId, $remarked->belonging->student]);
         $undone = SessionLog::fold([...$log, new EventUndone('C', 3, 'B')])->putts[0];
         self::assertSame(BallMark::Mishit, $undone->ball->remarks->mark);
@@ -103,13 +130,25 @@ final class SessionLogTest extends PropertyTestCase
 
     public function testOfEachThingCountedTheLatestStandsAndRunsAreKeptApart(): void
     {
-        $count = static fn(string $id, int $at, string $run, string $name, int $count): SetupCounted
-            => new SetupCounted($id, $at, $run, SetupItem::KitOut, $name, $count);
+        $count = static fn(
+            string $id,
+            int $at,
+            string $run,
+            string $name,
+            int $count,
+        ): SetupCounted => new SetupCounted($id, $at, $run, SetupItem::KitOut, $name, $count);
         $log = SessionLog::fold([
-            $count('C', 3, 'R', 'tees', 2), $count('A', 1, 'R', 'tees', 3), $count('B', 2, 'R', 'rod', 1), $count('D', 4, 'S', 'tees', 9),
+            $count('C', 3, 'R', 'tees', 2),
+            $count('A', 1, 'R', 'tees', 3),
+            $count('B', 2, 'R', 'rod', 1),
+            $count('D', 4, 'S', 'tees', 9),
             new BallLogged('E', 5, self::ball(1.0), new BallOwner('S')),
         ]);
-        $counted = array_column(array_map(static fn(SetupCounted $each): array => [$each->name, $each->count], $log->ofRun('R')->counts), 1, 0);
+        $counted = array_column(
+            array_map(static fn(SetupCounted $each): array => [$each->name, $each->count], $log->ofRun('R')->counts),
+            1,
+            0,
+        );
         self::assertSame(['tees' => 2, 'rod' => 1], $counted);
         self::assertSame([[], 1], [$log->ofRun('R')->putts, count($log->ofRun('S')->putts)]);
     }
@@ -135,7 +174,12 @@ final class SessionLogTest extends PropertyTestCase
             return new SetupCounted(sprintf('E%02d', $at), $at, $run, $item, $name, $count);
         };
         $out = static fn(SetupCounted ...$events): array => SessionLog::fold(array_values($events))->kitStillOut();
-        $first = [$count('R', SetupItem::KitOut, 'tees', 4), $count('R', SetupItem::KitBack, 'tees', 3), $count('R', SetupItem::KitOut, 'rod', 1), $count('R', SetupItem::KitBack, 'rod', 1)];
+        $first = [
+            $count('R', SetupItem::KitOut, 'tees', 4),
+            $count('R', SetupItem::KitBack, 'tees', 3),
+            $count('R', SetupItem::KitOut, 'rod', 1),
+            $count('R', SetupItem::KitBack, 'rod', 1),
+        ];
         self::assertSame(['tees' => 1], $out(...$first));
         // The tee that was left is one of the next drill's two.
         $second = [...$first, $count('S', SetupItem::Check, 'straight', 1), $count('S', SetupItem::KitOut, 'tees', 2)];
@@ -146,14 +190,23 @@ final class SessionLogTest extends PropertyTestCase
         self::assertSame(['tees' => 4], $out(...$same));
         self::assertSame([], $out(...$same, ...[$count('S', SetupItem::KitBack, 'tees', 4)]));
         // Counted anew, the later count of one drill stands; more back than lay out hides nothing that goes out after.
-        self::assertSame(['tees' => 1], $out(...$same, ...[$count('S', SetupItem::KitBack, 'tees', 1), $count('S', SetupItem::KitBack, 'tees', 3)]));
-        self::assertSame(['tees' => 1], $out(...$same, ...[$count('S', SetupItem::KitBack, 'tees', 9), $count('T', SetupItem::KitOut, 'tees', 1)]));
+        self::assertSame(
+            ['tees' => 1],
+            $out(...$same, ...[$count('S', SetupItem::KitBack, 'tees', 1), $count('S', SetupItem::KitBack, 'tees', 3)]),
+        );
+        self::assertSame(
+            ['tees' => 1],
+            $out(...$same, ...[$count('S', SetupItem::KitBack, 'tees', 9), $count('T', SetupItem::KitOut, 'tees', 1)]),
+        );
     }
 
     /** Each device stamps no earlier than what it has seen, however wrong its clock; the log then tells what was done, in the order it was. */
     public function testClocksOfTwoDevicesThatDisagreeChangeNothing(): void
     {
-        $this->forAll(Generators::choose(0, 1_000_000), Generators::choose(-90_000, 90_000))->then(function (int $seed, int $skew): void {
+        $this->forAll(Generators::choose(0, 1_000_000), Generators::choose(-90_000, 90_000))->then(function (
+            int $seed,
+            int $skew,
+        ): void {
             $random = new SeededRandom($seed);
             [$events, $latest, $truth, $undone] = [[], 0, [], []];
             for ($step = 0; $step < 24; ++$step) {
@@ -189,8 +242,14 @@ final class SessionLogTest extends PropertyTestCase
     {
         $ball = new BallLogged('B', 2000, self::ball(3.0), new BallOwner());
         self::assertSame([], SessionLog::fold([$ball, new EventUndone('U', 1000, 'B')])->putts);
-        self::assertCount(1, SessionLog::fold([$ball, new EventUndone('U', 1000, 'B'), new EventUndone('V', 500, 'U')])->putts);
-        self::assertCount(1, SessionLog::fold([$ball, new EventUndone('U', 1000, 'V'), new EventUndone('V', 500, 'U')])->putts);
+        self::assertCount(
+            1,
+            SessionLog::fold([$ball, new EventUndone('U', 1000, 'B'), new EventUndone('V', 500, 'U')])->putts,
+        );
+        self::assertCount(
+            1,
+            SessionLog::fold([$ball, new EventUndone('U', 1000, 'V'), new EventUndone('V', 500, 'U')])->putts,
+        );
         self::assertSame(2000, SessionLog::fold([$ball, new EventUndone('U', 1000, 'B')])->latestMilliseconds);
     }
 }

@@ -29,12 +29,22 @@ final class DrillPlayerTest extends DrillTestCase
      */
     private static function play(array $changes, SimulatedStudent $student, int $seed = 1): array
     {
-        return (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play(self::drill($changes), $seed);
+        return (new DrillPlayer($student, GreenSpeed::ofFeet(9.5), new SeededRandom($seed)))->play(
+            self::drill($changes),
+            $seed,
+        );
     }
 
     private static function student(float $scatter, float $degrees, float $bias = 0.0): SimulatedStudent
     {
-        return new SimulatedStudent(2.2, 1.75, $scatter, $scatter / 4, faceBias: deg2rad($bias), lineSpread: deg2rad($degrees));
+        return new SimulatedStudent(
+            2.2,
+            1.75,
+            $scatter,
+            $scatter / 4,
+            faceBias: deg2rad($bias),
+            lineSpread: deg2rad($degrees),
+        );
     }
 
     public function testABetterStudentPassesMoreAndNeedsFewerBalls(): void
@@ -61,18 +71,26 @@ final class DrillPlayerTest extends DrillTestCase
     public function testAGateDrillFindsTheStudentsStartLine(): void
     {
         $gate = ['kind' => 'gate', 'width_m' => 0.085, 'distance_m' => 0.8];
-        [, $events] = self::play([
-            'pass' => ['kind' => 'through_gate'], 'aid' => $gate, 'end' => ['kind' => 'balls', 'balls' => 400], 'cap' => ['balls' => 400],
-        ], self::student(0.1, 1.8, 0.6));
+        [, $events] = self::play(
+            [
+                'pass' => ['kind' => 'through_gate'],
+                'aid' => $gate,
+                'end' => ['kind' => 'balls', 'balls' => 400],
+                'cap' => ['balls' => 400],
+            ],
+            self::student(0.1, 1.8, 0.6),
+        );
         $test = StartLineTest::gate(Length::ofMetres(0.085), Length::ofMetres(0.8));
-        $fit = (new DirectionFitter())->fit(array_map(
-            static fn(BallLogged $event): Bound => match ($event->ball->sight->gate) {
-                GateResult::Left => $test->missed(Side::Left),
-                GateResult::Right => $test->missed(Side::Right),
-                default => $test->passed(),
-            },
-            $events,
-        ));
+        $fit = (new DirectionFitter())->fit(
+            array_map(
+                static fn(BallLogged $event): Bound => match ($event->ball->sight->gate) {
+                    GateResult::Left => $test->missed(Side::Left),
+                    GateResult::Right => $test->missed(Side::Right),
+                    default => $test->passed(),
+                },
+                $events,
+            ),
+        );
         self::assertEqualsWithDelta(0.6, rad2deg((float) $fit->bias), 0.25);
         self::assertEqualsWithDelta(1.8, rad2deg((float) $fit->spread), 0.3);
     }
@@ -89,28 +107,53 @@ final class DrillPlayerTest extends DrillTestCase
         }
         [, $struck] = self::play(['target' => 'stand', 'pass' => ['kind' => 'hit']], self::student(0.1, 2.0));
         self::assertNotNull($struck[0]->ball->sight->hit);
-        self::assertSame([], array_filter($struck, static fn(BallLogged $event): bool => $event->ball->stop === Stop::Holed));
+        self::assertSame(
+            [],
+            array_filter($struck, static fn(BallLogged $event): bool => $event->ball->stop === Stop::Holed),
+        );
     }
 
     public function testWhatANewRuleWantsSeenIsSeenAndNothingElse(): void
     {
         $asked = static function (array $changes): array {
-            [, $events] = self::play($changes + ['end' => ['kind' => 'balls', 'balls' => 12], 'cap' => ['balls' => 12]], self::student(0.1, 2.0));
-            $names = array_merge(...array_map(static fn(BallLogged $event): array => array_keys($event->ball->sight->answers), $events));
+            [, $events] = self::play(
+                $changes + ['end' => ['kind' => 'balls', 'balls' => 12], 'cap' => ['balls' => 12]],
+                self::student(0.1, 2.0),
+            );
+            $names = array_merge(
+                ...array_map(static fn(BallLogged $event): array => array_keys($event->ball->sight->answers), $events),
+            );
 
             return array_values(array_diff(array_unique($names), ['side_m', 'putts_to_finish', 'hit']));
         };
         self::assertSame(['contact'], $asked(['target' => 'tee', 'pass' => ['kind' => 'contact']]));
         self::assertSame(['strike'], $asked(['target' => 'none', 'pass' => ['kind' => 'middle']]));
         self::assertSame(['held'], $asked(['target' => 'none', 'pass' => ['kind' => 'held']]));
-        self::assertSame(['gap_m'], $asked(['target' => 'ball', 'pass' => ['kind' => 'hit_gap'], 'tasks' => ['soft', 'firm']]));
+        self::assertSame(
+            ['gap_m'],
+            $asked(['target' => 'ball', 'pass' => ['kind' => 'hit_gap'], 'tasks' => ['soft', 'firm']]),
+        );
         $tier = [['length_m' => 9, 'tier' => ['height_m' => 0.3, 'run_m' => 1.2, 'start_m' => 4]]];
-        self::assertSame(['level'], $asked(['stations' => $tier, 'pass' => ['kind' => 'level', 'level' => 2], 'tasks' => ['rehearse_soft', 'rehearse_strong']]));
+        self::assertSame(
+            ['level'],
+            $asked([
+                'stations' => $tier,
+                'pass' => ['kind' => 'level', 'level' => 2],
+                'tasks' => ['rehearse_soft', 'rehearse_strong'],
+            ]),
+        );
     }
 
     public function testACalledBackstrokeIsTheOneStruckAndOpenGroundHasNoTarget(): void
     {
-        [$state, $events] = self::play(['target' => 'none', 'pass' => ['kind' => 'open'], 'stations' => [['length_m' => 8, 'backstroke_m' => 0.2]]], self::student(0.1, 2.0));
+        [$state, $events] = self::play(
+            [
+                'target' => 'none',
+                'pass' => ['kind' => 'open'],
+                'stations' => [['length_m' => 8, 'backstroke_m' => 0.2]],
+            ],
+            self::student(0.1, 2.0),
+        );
         foreach ($events as $event) {
             self::assertEqualsWithDelta(0.2, $event->ball->backstroke?->metres(), 1e-9);
             self::assertNull($event->ball->target);
@@ -121,10 +164,17 @@ final class DrillPlayerTest extends DrillTestCase
 
     public function testToldToBeSoftOrStrongAStudentGoesThere(): void
     {
-        $long = ['stations' => [['length_m' => 9]], 'balls_per_station' => 30, 'cap' => ['balls' => 60], 'pass' => ['kind' => 'task']];
+        $long = [
+            'stations' => [['length_m' => 9]],
+            'balls_per_station' => 30,
+            'cap' => ['balls' => 60],
+            'pass' => ['kind' => 'task'],
+        ];
         $mean = static function (string $task) use ($long): float {
             [, $events] = self::play($long + ['tasks' => [$task]], self::student(0.05, 1.0));
-            $rolls = array_filter(array_map(static fn(BallLogged $event): ?float => $event->ball->rollMetres(), $events));
+            $rolls = array_filter(
+                array_map(static fn(BallLogged $event): ?float => $event->ball->rollMetres(), $events),
+            );
 
             return array_sum($rolls) / count($rolls);
         };

@@ -48,7 +48,14 @@ final class SessionScriptTest extends TestCase
             $this->do($step);
         }
 
-        self::assertSame(array_column(ScriptScreen::cases(), 'value'), array_values(array_unique(array_map(static fn(ScriptScreen $place): string => $place->value, self::inOrder($places)))));
+        self::assertSame(
+            array_column(ScriptScreen::cases(), 'value'),
+            array_values(
+                array_unique(
+                    array_map(static fn(ScriptScreen $place): string => $place->value, self::inOrder($places)),
+                ),
+            ),
+        );
         self::assertTrue($this->drillState($drill)->phase->isOver());
         self::assertCount(3, $this->ramp[1]);
     }
@@ -56,7 +63,10 @@ final class SessionScriptTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function drills(): iterable
     {
-        foreach (['never-twice', 'closing-gate', 'loose-tees', 'toe-and-heel', 'round-the-hole', 'three-backstrokes'] as $key) {
+        foreach (
+            ['never-twice', 'closing-gate', 'loose-tees', 'toe-and-heel', 'round-the-hole', 'three-backstrokes']
+            as $key
+        ) {
             yield $key => [$key];
         }
     }
@@ -64,26 +74,49 @@ final class SessionScriptTest extends TestCase
     public function testTheSameStateHasTheSameNextStepAndWhatSomebodyElseDidIsNotDoneAgain(): void
     {
         $drill = self::drill('never-twice');
-        while (($step = $this->walk($drill)->next($this->state($drill))) !== null && $step->place !== ScriptScreen::Roll) {
+        while (
+            ($step = $this->walk($drill)->next($this->state($drill))) !== null &&
+            $step->place !== ScriptScreen::Putt
+        ) {
             self::assertEquals($step, $this->walk($drill)->next($this->state($drill)));
             $this->do($step);
         }
         self::assertSame('ball 0', $step?->key);
         // Somebody takes over for five balls.
         for ($i = 0; $i < 5; ++$i) {
-            $this->log(['type' => 'putt_logged', 'version' => 2, 'backstroke_m' => 0.2, 'roll_m' => 3.0, 'stop' => 'free', 'seen' => (object) []]);
+            $this->log([
+                'type' => 'putt_logged',
+                'version' => 2,
+                'backstroke_m' => 0.2,
+                'roll_m' => 3.0,
+                'stop' => 'free',
+                'seen' => (object) [],
+            ]);
         }
         self::assertSame('ball 5', $this->walk($drill)->next($this->state($drill))?->key);
     }
 
     private function walk(DrillRules $drill): SessionScript
     {
-        return new SessionScript(new SimulatedGreen(GreenSpeed::ofFeet(9.4), Grade::ofPercent(0.5), 0.02), $drill, 'A drill', 7);
+        return new SessionScript(
+            new SimulatedGreen(GreenSpeed::ofFeet(9.4), Grade::ofPercent(0.5), 0.02),
+            $drill,
+            'A drill',
+            7,
+        );
     }
 
     private function state(DrillRules $drill): ScriptState
     {
-        return new ScriptState(SessionLog::fold($this->events), $this->ramp, false, $this->isBegun ? $this->drillState($drill) : null, $this->hasNotes, $this->isEnded, $this->seen);
+        return new ScriptState(
+            SessionLog::fold($this->events),
+            $this->ramp,
+            false,
+            $this->isBegun ? $this->drillState($drill) : null,
+            $this->hasNotes,
+            $this->isEnded,
+            $this->seen,
+        );
     }
 
     private function drillState(DrillRules $drill): \Amble\Core\Drill\DrillState
@@ -109,7 +142,11 @@ final class SessionScriptTest extends TestCase
     private function log(array $event): void
     {
         $number = count($this->events);
-        $read = EventReader::arriving(JsonInput::fromArray($event + ['id' => sprintf('%026d', $number), 'at_ms' => 1_763_000_000_000 + 1000 * $number]));
+        $read = EventReader::arriving(
+            JsonInput::fromArray(
+                $event + ['id' => sprintf('%026d', $number), 'at_ms' => 1_763_000_000_000 + 1000 * $number],
+            ),
+        );
         self::assertInstanceOf(SessionEvent::class, $read);
         $this->events[] = $read;
     }
@@ -117,12 +154,16 @@ final class SessionScriptTest extends TestCase
     /**
      * @param list<ScriptScreen> $places
      *
-     * @return list<ScriptScreen> as the waypoints follow each other
+     * @return list<ScriptScreen> as the steps follow each other
      */
     private static function inOrder(array $places): array
     {
         $order = ScriptScreen::cases();
-        usort($places, static fn(ScriptScreen $a, ScriptScreen $b): int => array_search($a, $order, true) <=> array_search($b, $order, true));
+        usort(
+            $places,
+            static fn(ScriptScreen $a, ScriptScreen $b): int => array_search($a, $order, true) <=>
+                array_search($b, $order, true),
+        );
 
         return $places;
     }
@@ -130,9 +171,18 @@ final class SessionScriptTest extends TestCase
     private static function drill(string $key): DrillRules
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
-        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
-        $found = array_values(array_filter($library['drills'], static fn(array $drill): bool => $drill['key'] === $key));
+        $library = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
+        $found = array_values(
+            array_filter($library['drills'], static fn(array $drill): bool => $drill['key'] === $key),
+        );
 
-        return DrillReader::read(JsonInput::parse(json_encode($found[0], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))->rules;
+        return DrillReader::read(
+            JsonInput::parse(json_encode($found[0], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+        )->rules;
     }
 }

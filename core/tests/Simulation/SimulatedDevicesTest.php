@@ -33,16 +33,22 @@ final class SimulatedDevicesTest extends TestCase
         $values = array_column(self::readings($make), $field);
 
         self::assertCount(self::READINGS, $values);
-        self::assertEqualsWithDelta($truth, Sample::mean($values), 4.0 * $spread / sqrt(self::READINGS));
+        self::assertEqualsWithDelta($truth, Sample::mean($values), (4.0 * $spread) / sqrt(self::READINGS));
         self::assertEqualsWithDelta($spread, sqrt((float) Sample::variance($values)), 0.15 * $spread);
     }
 
     /** @return iterable<string, array{\Closure, string, float, float}> */
     public static function devices(): iterable
     {
-        $light = static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedAimingLight($student, $random);
+        $light = static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedAimingLight(
+            $student,
+            $random,
+        );
         $level = static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedLevel($random);
-        $sensor = static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedStrokeSensor($student, $random);
+        $sensor = static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedStrokeSensor(
+            $student,
+            $random,
+        );
         // At 4 m an aim of −0.008 rad is 32 mm left; from look to look it moves by 0.008 rad, and the light errs by 5 mm.
         yield 'aiming light' => [$light, 'offset_m', -0.032, hypot(0.032, 0.005)];
         yield 'level along' => [$level, 'along_percent', 1.0, 0.2];
@@ -54,23 +60,38 @@ final class SimulatedDevicesTest extends TestCase
 
     public function testFaceAndPathOfASensorAddUpToItsStartLine(): void
     {
-        $readings = self::readings(static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedStrokeSensor($student, $random));
+        $readings = self::readings(
+            static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedStrokeSensor(
+                $student,
+                $random,
+            ),
+        );
         $model = ImpactModel::ofFaceShare();
         $off = array_map(
-            static fn(array $read): float => rad2deg($model->startLine(deg2rad($read['face_deg']), deg2rad($read['path_deg']))) - $read['start_deg'],
+            static fn(array $read): float => rad2deg(
+                $model->startLine(deg2rad($read['face_deg']), deg2rad($read['path_deg'])),
+            ) - $read['start_deg'],
             $readings,
         );
         $error = hypot(hypot(0.85 * 0.3, 0.15 * 0.6), 0.3);
 
-        self::assertEqualsWithDelta(0.0, Sample::mean($off), 4.0 * $error / sqrt(self::READINGS));
+        self::assertEqualsWithDelta(0.0, Sample::mean($off), (4.0 * $error) / sqrt(self::READINGS));
         self::assertEqualsWithDelta($error, sqrt((float) Sample::variance($off)), 0.15 * $error);
     }
 
     public function testARampReadBothWaysGivesTheGreensSpeed(): void
     {
-        $readings = self::readings(static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedRamp($random));
+        $readings = self::readings(
+            static fn(SimulatedStudent $student, SeededRandom $random): Device => new SimulatedRamp($random),
+        );
 
-        self::assertEqualsWithDelta(10.0, RampRolls::of(array_column($readings, 'direction_1_m'), array_column($readings, 'direction_2_m'))->reading()->speed?->feet(), 0.1);
+        self::assertEqualsWithDelta(
+            10.0,
+            RampRolls::of(array_column($readings, 'direction_1_m'), array_column($readings, 'direction_2_m'))
+                ->reading()
+                ->speed?->feet(),
+            0.1,
+        );
     }
 
     /**
@@ -81,7 +102,12 @@ final class SimulatedDevicesTest extends TestCase
     private static function readings(\Closure $make): array
     {
         $device = $make(SimulatedStudent::ordinary()->changed(['mishitShare' => 0.0]), new SeededRandom(11));
-        $scene = new DeviceScene(GreenSpeed::ofFeet(10.0), Length::ofMetres(4.0), Grade::ofPercent(1.0), Grade::ofPercent(-2.0));
+        $scene = new DeviceScene(
+            GreenSpeed::ofFeet(10.0),
+            Length::ofMetres(4.0),
+            Grade::ofPercent(1.0),
+            Grade::ofPercent(-2.0),
+        );
 
         return array_map(static fn(): array => $device->read($scene), range(1, self::READINGS));
     }

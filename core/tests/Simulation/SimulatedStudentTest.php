@@ -29,7 +29,7 @@ final class SimulatedStudentTest extends PropertyTestCase
         $slower = GreenSpeed::ofFeet(9.0);
         [$lengths, $lines] = [[], []];
         for ($i = 0; $i < 600; ++$i) {
-            $target = Length::ofMetres(3.0 + $i % 7);
+            $target = Length::ofMetres(3.0 + ($i % 7));
             $putt = $student->puttTo($target, $speed, $slower, Grade::level(), $random);
             assert($putt !== null);
             $lengths[] = DistancePutt::stoppedAt($target, $putt->rollMetres);
@@ -52,7 +52,13 @@ final class SimulatedStudentTest extends PropertyTestCase
             $pairs = [];
             for ($i = 0; $i < 400; ++$i) {
                 $target = Length::ofMetres(5.0);
-                $putt = $student->puttTo($target, GreenSpeed::ofFeet(10.0), GreenSpeed::ofFeet(10.0), Grade::level(), $random);
+                $putt = $student->puttTo(
+                    $target,
+                    GreenSpeed::ofFeet(10.0),
+                    GreenSpeed::ofFeet(10.0),
+                    Grade::level(),
+                    $random,
+                );
                 assert($putt !== null);
                 $pairs[] = [$student->call($putt, $target, 0.1), LengthCall::of($putt->rollMetres / 5.0 - 1.0, 0.1)];
             }

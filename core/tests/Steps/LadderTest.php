@@ -26,7 +26,11 @@ final class LadderTest extends TestCase
 
     public function testARuleOfItsOwnMovesTheSameBallsOtherwise(): void
     {
-        $after = static fn(string $balls, ?StepRule $rule): int => array_reduce(str_split($balls), static fn(Ladder $ladder, string $ball): Ladder => $ladder->after($ball === 'o'), Ladder::of(4, 1, $rule))->step;
+        $after = static fn(string $balls, ?StepRule $rule): int => array_reduce(
+            str_split($balls),
+            static fn(Ladder $ladder, string $ball): Ladder => $ladder->after($ball === 'o'),
+            Ladder::of(4, 1, $rule),
+        )->step;
         $rule = StepRule::read(JsonInput::fromArray(['earn' => 9, 'lose' => 7]));
         self::assertSame([2, 1], [$after('xxoooooooo', null), $after('xxoooooooo', $rule)]);
         self::assertSame([1, 0], [$after('xxxooooooo', null), $after('xxxooooooo', $rule)]);
@@ -36,7 +40,14 @@ final class LadderTest extends TestCase
     /** The same balls cannot earn a step and lose it. */
     public function testAStepIsLostWithFewerThanItIsEarnedWith(): void
     {
-        foreach ([['earn' => 5, 'lose' => 5, 'at' => 'lose'], ['earn' => 11, 'lose' => 5, 'at' => 'earn'], ['earn' => 8, 'lose' => -1, 'at' => 'lose']] as $told) {
+        foreach (
+            [
+                ['earn' => 5, 'lose' => 5, 'at' => 'lose'],
+                ['earn' => 11, 'lose' => 5, 'at' => 'earn'],
+                ['earn' => 8, 'lose' => -1, 'at' => 'lose'],
+            ]
+            as $told
+        ) {
             try {
                 StepRule::read(JsonInput::fromArray(array_diff_key($told, ['at' => 0])));
                 self::fail('It was taken.');
@@ -54,8 +65,13 @@ final class LadderTest extends TestCase
     /** It says one step however many balls speak for it, and takes it back when the last ten do. */
     public function testWhichWayBallsCallForIsOneStepAtMost(): void
     {
-        $due = static fn(string $balls): int => Ladder::due($balls === '' ? [] : array_map(static fn(string $ball): bool => $ball === 'o', str_split($balls)));
-        self::assertSame([0, 0, 1, 1, -1, -1], array_map($due, ['', 'ooooooooo', 'oooooooooo', str_repeat('o', 60), 'xxxxxooooo', str_repeat('x', 60)]));
+        $due = static fn(string $balls): int => Ladder::due(
+            $balls === '' ? [] : array_map(static fn(string $ball): bool => $ball === 'o', str_split($balls)),
+        );
+        self::assertSame(
+            [0, 0, 1, 1, -1, -1],
+            array_map($due, ['', 'ooooooooo', 'oooooooooo', str_repeat('o', 60), 'xxxxxooooo', str_repeat('x', 60)]),
+        );
         self::assertSame(0, $due('oooooooooo' . 'xxxxxxxxxx'));
         self::assertSame(0, $due('xxxooooooo'));
     }

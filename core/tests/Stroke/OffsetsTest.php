@@ -20,11 +20,18 @@ final class OffsetsTest extends PropertyTestCase
      */
     private static function sessions(SeededRandom $random, array $offsets, int $n, float $scatter = 0.08): array
     {
-        return array_map(static fn(float $offset): array => array_map(static function () use ($random, $offset, $scatter): StrokePutt {
-            $back = 0.12 + 0.3 * $random->uniform();
+        return array_map(
+            static fn(float $offset): array => array_map(static function () use (
+                $random,
+                $offset,
+                $scatter,
+            ): StrokePutt {
+                $back = 0.12 + 0.3 * $random->uniform();
 
-            return self::putt($back, 30.0 * $back ** 1.8 * exp($offset + $scatter * $random->normal()));
-        }, range(1, $n)), $offsets);
+                return self::putt($back, 30.0 * $back ** 1.8 * exp($offset + $scatter * $random->normal()));
+            }, range(1, $n)),
+            $offsets,
+        );
     }
 
     public function testTodayIsHeldAgainstEarlierSessionsWithTheirDaysInTheError(): void
@@ -38,9 +45,9 @@ final class OffsetsTest extends PropertyTestCase
         self::assertEqualsWithDelta(-0.4, $offset->offset, 0.08);
         self::assertTrue($offset->isRemarkable());
         // Days that never differed still do not differ by less than the shipped share of it: (3·0 + 4·0.08²)/7.
-        self::assertGreaterThanOrEqual(sqrt(4 * 0.08 ** 2 / 7) - 1e-9, $offset->dayToDay);
+        self::assertGreaterThanOrEqual(sqrt((4 * 0.08 ** 2) / 7) - 1e-9, $offset->dayToDay);
         self::assertGreaterThan($offset->dayToDay * sqrt(1.25), $offset->standardError);
-        self::assertNear($offset->offset * $offset->dayToDay ** 2 / $offset->standardError ** 2, $offset->believed);
+        self::assertNear(($offset->offset * $offset->dayToDay ** 2) / $offset->standardError ** 2, $offset->believed);
         self::assertNear(3.0 * exp($offset->believed), $offset->effectiveSpeed(3.0));
         self::assertGreaterThan(1.0, $offset->backstrokeFactor());
         // Three balls are worth no remark, and sessions without balls are not counted.
@@ -58,7 +65,8 @@ final class OffsetsTest extends PropertyTestCase
         for ($i = 0; $i < 300; ++$i) {
             $days = array_map(static fn(): float => 0.08 * $random->normal(), range(1, 5));
             $sessions = self::sessions($random, $days, 12);
-            $remarked += SessionOffset::of(array_slice($sessions, 0, 4), $sessions[4])?->isRemarkable() === true ? 1 : 0;
+            $remarked +=
+                SessionOffset::of(array_slice($sessions, 0, 4), $sessions[4])?->isRemarkable() === true ? 1 : 0;
         }
         self::assertLessThan(0.09, $remarked / 300);
         self::assertGreaterThan(0.01, $remarked / 300);
@@ -78,9 +86,20 @@ final class OffsetsTest extends PropertyTestCase
         self::assertSame(3, $pooled->students);
         self::assertTrue($pooled->isRemarkable());
         self::assertFalse(GreenOffset::pool([$offsets[0]])->isRemarkable());
-        $weights = array_sum(array_map(static fn(SessionOffset $offset): float => 1.0 / $offset->standardError ** 2, $offsets));
+        $weights = array_sum(
+            array_map(static fn(SessionOffset $offset): float => 1.0 / $offset->standardError ** 2, $offsets),
+        );
         self::assertNear(1.0 / sqrt($weights), $pooled->standardError, 1e-12);
-        self::assertNear(array_sum(array_map(static fn(SessionOffset $offset): float => $offset->offset / $offset->standardError ** 2, $offsets)) / $weights, $pooled->offset, 1e-12);
+        self::assertNear(
+            array_sum(
+                array_map(
+                    static fn(SessionOffset $offset): float => $offset->offset / $offset->standardError ** 2,
+                    $offsets,
+                ),
+            ) / $weights,
+            $pooled->offset,
+            1e-12,
+        );
     }
 
     public function testTheScatterIsSharedOutBetweenBackstrokeAndStrikeWhateverTheGreenAndSlope(): void
@@ -92,7 +111,10 @@ final class OffsetsTest extends PropertyTestCase
                 // Targets, greens and slopes differ: what the line calls for differs with them.
                 $logTarget = log([0.4, 0.8, 1.6, 2.5][$i % 4]);
                 $backstroke = exp(($logTarget - log(30.0)) / 1.8 + $back * $random->normal());
-                $putts[] = [self::putt($backstroke, 3.0 * 30.0 * $backstroke ** 1.8 * exp($strike * $random->normal())), $logTarget];
+                $putts[] = [
+                    self::putt($backstroke, 3.0 * 30.0 * $backstroke ** 1.8 * exp($strike * $random->normal())),
+                    $logTarget,
+                ];
             }
             $source = ScatterSource::of($putts, log(30.0), 1.8);
             assert($source !== null);

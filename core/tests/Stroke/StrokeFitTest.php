@@ -48,7 +48,7 @@ final class StrokeFitTest extends PropertyTestCase
     public function testEightNewRollsInTenFallInsideTheBandAndTheExponentIsFound(float $beta): void
     {
         $random = new SeededRandom(8_200 + (int) (100 * $beta));
-        $student = SimulatedStudent::calibrated(0.28, $beta, 0.10);
+        $student = SimulatedStudent::calibrated(0.28, $beta, 0.1);
         $speed = GreenSpeed::ofFeet(10.0);
         [$inside, $exponents] = [0, 0.0];
         for ($seed = 0; $seed < 400; ++$seed) {
@@ -76,56 +76,76 @@ final class StrokeFitTest extends PropertyTestCase
 
     public function testShufflingChangesNothing(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 10_000))->then(function (int $seed): void {
-            $putts = self::putts($seed, 14);
-            $turned = array_reverse($putts);
-            self::assertNear((float) self::fit($putts)->beta(), (float) self::fit($turned)->beta(), 1e-9);
-            self::assertNear((float) self::fit($putts)->sigma, (float) self::fit($turned)->sigma, 1e-9);
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(1, 10_000))
+            ->then(function (int $seed): void {
+                $putts = self::putts($seed, 14);
+                $turned = array_reverse($putts);
+                self::assertNear((float) self::fit($putts)->beta(), (float) self::fit($turned)->beta(), 1e-9);
+                self::assertNear((float) self::fit($putts)->sigma, (float) self::fit($turned)->sigma, 1e-9);
+            });
     }
 
     public function testScalingTheGreenScalesTheRollsAndNothingElse(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 10_000), self::between(0.5, 1.6))->then(function (int $seed, float $factor): void {
-            $on = static fn(float $scale): StrokeFit => self::fit(array_map(
-                static fn(StrokePutt $p): StrokePutt => self::putt(exp($p->logBackstroke), exp($p->logRelativeRoll) * $scale * 3.048, 10.0 * $scale),
-                self::putts($seed, 12),
-            ));
-            [$fit, $scaled] = [$on(1.0), $on($factor)];
-            self::assertNear((float) $fit->alpha(), (float) $scaled->alpha(), 1e-8);
-            $roll = static fn(StrokeFit $fit, float $feet): float => (float) $fit->predict(Length::ofMetres(0.25), GreenSpeed::ofFeet($feet), Grade::level())?->rollMetres;
-            self::assertNear($factor * $roll($fit, 10.0), $roll($scaled, 10.0 * $factor), 1e-8);
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(1, 10_000), self::between(0.5, 1.6))
+            ->then(function (int $seed, float $factor): void {
+                $on = static fn(float $scale): StrokeFit => self::fit(
+                    array_map(
+                        static fn(StrokePutt $p): StrokePutt => self::putt(
+                            exp($p->logBackstroke),
+                            exp($p->logRelativeRoll) * $scale * 3.048,
+                            10.0 * $scale,
+                        ),
+                        self::putts($seed, 12),
+                    ),
+                );
+                [$fit, $scaled] = [$on(1.0), $on($factor)];
+                self::assertNear((float) $fit->alpha(), (float) $scaled->alpha(), 1e-8);
+                $roll = static fn(StrokeFit $fit, float $feet): float => (float) $fit->predict(
+                    Length::ofMetres(0.25),
+                    GreenSpeed::ofFeet($feet),
+                    Grade::level(),
+                )?->rollMetres;
+                self::assertNear($factor * $roll($fit, 10.0), $roll($scaled, 10.0 * $factor), 1e-8);
+            });
     }
 
     public function testTheTableInvertsTheCurveOnAnyGradeAndSpeed(): void
     {
         $fit = self::fit(self::putts(3, 18));
-        $this->forAll(self::between(0.5, 15.0), self::between(6.0, 13.0), self::between(-2.0, 6.0))->then(
-            function (float $metres, float $feet, float $percent) use ($fit): void {
-                [$speed, $grade] = [GreenSpeed::ofFeet($feet), Grade::ofPercent($percent)];
-                $answer = $fit->backstrokeFor(Length::ofMetres($metres), $speed, $grade);
-                self::assertNotNull($answer);
-                $roll = $fit->predict(Length::ofMetres($answer->metres), $speed, $grade);
-                self::assertNear($metres, (float) $roll?->rollMetres, 1e-9);
-            },
-        );
+        $this->forAll(self::between(0.5, 15.0), self::between(6.0, 13.0), self::between(-2.0, 6.0))->then(function (
+            float $metres,
+            float $feet,
+            float $percent,
+        ) use ($fit): void {
+            [$speed, $grade] = [GreenSpeed::ofFeet($feet), Grade::ofPercent($percent)];
+            $answer = $fit->backstrokeFor(Length::ofMetres($metres), $speed, $grade);
+            self::assertNotNull($answer);
+            $roll = $fit->predict(Length::ofMetres($answer->metres), $speed, $grade);
+            self::assertNear($metres, (float) $roll?->rollMetres, 1e-9);
+        });
     }
 
     public function testAFarOutlierMovesTheFitLessThanLeastSquares(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 10_000))->then(function (int $seed): void {
-            $clean = self::putts($seed, 15);
-            $spoilt = [...$clean, self::putt(0.39, 0.4)];
-            $moved = static function (bool $robust) use ($clean, $spoilt): float {
-                $fitter = new StrokeFitter(new FitOptions(StrokePrior::shipped(), $robust));
-                $at = static fn(array $putts): float => (float) $fitter->fit($putts)->predict(Length::ofMetres(0.35), GreenSpeed::ofFeet(10.0), Grade::level())?->rollMetres;
+        $this->limitTo(40)
+            ->forAll(Generators::choose(1, 10_000))
+            ->then(function (int $seed): void {
+                $clean = self::putts($seed, 15);
+                $spoilt = [...$clean, self::putt(0.39, 0.4)];
+                $moved = static function (bool $robust) use ($clean, $spoilt): float {
+                    $fitter = new StrokeFitter(new FitOptions(StrokePrior::shipped(), $robust));
+                    $at = static fn(array $putts): float => (float) $fitter
+                        ->fit($putts)
+                        ->predict(Length::ofMetres(0.35), GreenSpeed::ofFeet(10.0), Grade::level())?->rollMetres;
 
-                return abs($at($spoilt) - $at($clean));
-            };
-            self::assertLessThan($moved(false), $moved(true));
-            self::assertContains(15, self::fit($spoilt)->marked);
-        });
+                    return abs($at($spoilt) - $at($clean));
+                };
+                self::assertLessThan($moved(false), $moved(true));
+                self::assertContains(15, self::fit($spoilt)->marked);
+            });
     }
 
     public function testMoreOfTheSameDataNarrowsTheBand(): void
@@ -133,7 +153,11 @@ final class StrokeFitTest extends PropertyTestCase
         $width = static function (int $n): float {
             $sum = 0.0;
             for ($seed = 1; $seed <= 60; ++$seed) {
-                $band = self::fit(self::putts($seed, $n))->predict(Length::ofMetres(0.2), GreenSpeed::ofFeet(10.0), Grade::level());
+                $band = self::fit(self::putts($seed, $n))->predict(
+                    Length::ofMetres(0.2),
+                    GreenSpeed::ofFeet(10.0),
+                    Grade::level(),
+                );
                 $sum += $band === null ? NAN : log($band->highMetres / $band->lowMetres);
             }
 
@@ -148,14 +172,23 @@ final class StrokeFitTest extends PropertyTestCase
     {
         self::assertSame(FitState::None, self::fit([])->state);
         self::assertSame(FitState::Provisional, self::fit(array_slice(self::putts(1, 6), 0, 5))->state);
-        $twoLengths = array_map(static fn(int $i): StrokePutt => self::putt($i % 2 === 0 ? 0.2 : 0.3, 3.0 + $i / 10), range(0, 9));
+        $twoLengths = array_map(
+            static fn(int $i): StrokePutt => self::putt($i % 2 === 0 ? 0.2 : 0.3, 3.0 + $i / 10),
+            range(0, 9),
+        );
         self::assertSame(FitState::Provisional, self::fit($twoLengths)->state);
         // 0.200, 0.215, 0.230 are two lengths, not three: 0.215 lies within 2 cm of the first.
-        $close = array_map(static fn(int $i): StrokePutt => self::putt(0.2 + 0.015 * ($i % 3), 3.0 + $i / 10), range(0, 9));
+        $close = array_map(
+            static fn(int $i): StrokePutt => self::putt(0.2 + 0.015 * ($i % 3), 3.0 + $i / 10),
+            range(0, 9),
+        );
         self::assertSame(FitState::Provisional, self::fit($close)->state);
         $plain = new StrokeFitter(new FitOptions(null));
         self::assertSame(FitState::None, $plain->fit(array_slice($twoLengths, 0, 2))->state);
-        self::assertSame(FitState::None, $plain->fit([self::putt(0.2, 3.0), self::putt(0.2, 3.1), self::putt(0.2, 2.9)])->state);
+        self::assertSame(
+            FitState::None,
+            $plain->fit([self::putt(0.2, 3.0), self::putt(0.2, 3.1), self::putt(0.2, 2.9)])->state,
+        );
     }
 
     #[DataProvider('edges')]
@@ -176,15 +209,24 @@ final class StrokeFitTest extends PropertyTestCase
     public static function edges(): iterable
     {
         yield 'one putt' => [self::putt(0.2, 3.0)];
-        yield 'equal backstrokes' => array_map(static fn(int $i): StrokePutt => self::putt(0.2, 3.0 + $i / 50), range(1, 8));
+        yield 'equal backstrokes' => array_map(
+            static fn(int $i): StrokePutt => self::putt(0.2, 3.0 + $i / 50),
+            range(1, 8),
+        );
         yield 'the same putt eight times' => array_fill(0, 8, self::putt(0.2, 3.0));
         yield '3 cm and 40 m' => [self::putt(0.01, 0.03), self::putt(1.2, 40.0, 16.0)];
-        yield 'slopes near running away' => array_map(static fn(int $i): StrokePutt => self::putt(0.1 * $i, 2.0 * $i, 10.0, -7.8), range(1, 7));
+        yield 'slopes near running away' => array_map(
+            static fn(int $i): StrokePutt => self::putt(0.1 * $i, 2.0 * $i, 10.0, -7.8),
+            range(1, 7),
+        );
     }
 
     public function testAPerfectStrokeIsFittedExactlyAndNobodyIsMarked(): void
     {
-        $exact = array_map(static fn(int $i): StrokePutt => self::putt(0.1 * $i, 30.0 * (0.1 * $i) ** 1.8), range(1, 8));
+        $exact = array_map(
+            static fn(int $i): StrokePutt => self::putt(0.1 * $i, 30.0 * (0.1 * $i) ** 1.8),
+            range(1, 8),
+        );
         $fit = self::fit($exact);
         self::assertNear(1.8, (float) $fit->beta(), 1e-9);
         self::assertSame([], $fit->marked);

@@ -16,8 +16,13 @@ use Amble\Core\Units\Length;
 
 final class ExpectedPuttsTest extends PropertyTestCase
 {
-    private static function player(float $spreadDegrees, float $paceSpread, float $pace = 0.3, float $biasDegrees = 0.0, float $paceBias = 0.0): Player
-    {
+    private static function player(
+        float $spreadDegrees,
+        float $paceSpread,
+        float $pace = 0.3,
+        float $biasDegrees = 0.0,
+        float $paceBias = 0.0,
+    ): Player {
         return Player::of(deg2rad($biasDegrees), deg2rad($spreadDegrees), $paceBias, $paceSpread, $pace);
     }
 
@@ -43,7 +48,10 @@ final class ExpectedPuttsTest extends PropertyTestCase
     private static function puttOut(float $distance, Player $player, float $slowing, SeededRandom $random): int
     {
         for ($putts = 1; $putts < 50 && $distance > 0.15; ++$putts) {
-            $rolled = max(0.0, ($distance + $player->pace) * (1.0 + $player->paceBias + $player->paceSpread * $random->normal()));
+            $rolled = max(
+                0.0,
+                ($distance + $player->pace) * (1.0 + $player->paceBias + $player->paceSpread * $random->normal()),
+            );
             $line = $player->lineBias + $player->lineSpread * $random->normal();
             $reaches = $rolled >= $distance;
             if ($reaches && Capture::catches($distance * tan($line), sqrt(2 * $slowing * ($rolled - $distance)))) {
@@ -57,7 +65,10 @@ final class ExpectedPuttsTest extends PropertyTestCase
 
     public function testTheShippedPairsGiveTheRatesTheyStandFor(): void
     {
-        $rate = static fn(Player $player, float $feet): float => (float) (new ExpectedPutts($player, GreenSpeed::ofFeet(10.0)))->from(Length::ofFeet($feet))->onePutt;
+        $rate = static fn(Player $player, float $feet): float => (float) (new ExpectedPutts(
+            $player,
+            GreenSpeed::ofFeet(10.0),
+        ))->from(Length::ofFeet($feet))->onePutt;
         self::assertEqualsWithDelta(0.5, $rate(self::player(1.35, 0.065), 8.0), 0.03);
         self::assertEqualsWithDelta(0.4, $rate(self::player(2.2, 0.12), 6.0), 0.05);
     }
@@ -81,21 +92,33 @@ final class ExpectedPuttsTest extends PropertyTestCase
         self::assertEqualsWithDelta(1.0, (float) $perfect->from(Length::ofMetres(12.0))->expected, 1e-9);
         $tooFast = new ExpectedPutts(self::player(1.0, 0.0, 9.0), GreenSpeed::ofFeet(10.0));
         self::assertNull($tooFast->from(Length::ofMetres(3.0))->expected);
-        self::assertNull(StrokesAtStake::of(self::player(1.0, 0.0, 9.0), GreenSpeed::ofFeet(10.0), [[Length::ofMetres(3.0), 1.0]])->expectedPer18);
+        self::assertNull(
+            StrokesAtStake::of(self::player(1.0, 0.0, 9.0), GreenSpeed::ofFeet(10.0), [[Length::ofMetres(3.0), 1.0]])
+                ->expectedPer18,
+        );
     }
 
     public function testAStakeIsTheFallOver18HolesWithASkillAQuarterBetter(): void
     {
         $speed = GreenSpeed::ofFeet(10.0);
         $mix = [[Length::ofMetres(3.0), 1.0]];
-        $putts = static fn(float $lineSpread): float => (float) (new ExpectedPutts(self::player($lineSpread, 0.12), $speed))->over($mix);
-        self::assertEqualsWithDelta(18.0 * ($putts(1.8) - $putts(0.75 * 1.8)), StrokesAtStake::of(self::player(1.8, 0.12), $speed, $mix)->stakes[PlayerFigure::LineSpread->value], 1e-6);
+        $putts = static fn(float $lineSpread): float => (float) (new ExpectedPutts(
+            self::player($lineSpread, 0.12),
+            $speed,
+        ))->over($mix);
+        self::assertEqualsWithDelta(
+            18.0 * ($putts(1.8) - $putts(0.75 * 1.8)),
+            StrokesAtStake::of(self::player(1.8, 0.12), $speed, $mix)->stakes[PlayerFigure::LineSpread->value],
+            1e-6,
+        );
     }
 
     public function testWhatIsAtStakeFollowsTheLengthsPlayed(): void
     {
         $player = self::player(1.8, 0.12, 0.3, 0.8);
-        $stakes = static fn(float $metres): array => StrokesAtStake::of($player, GreenSpeed::ofFeet(10.0), [[Length::ofMetres($metres), 1.0]])->stakes;
+        $stakes = static fn(float $metres): array => StrokesAtStake::of($player, GreenSpeed::ofFeet(10.0), [
+            [Length::ofMetres($metres), 1.0],
+        ])->stakes;
         [$near, $far] = [$stakes(1.8), $stakes(14.0)];
         self::assertGreaterThan($near[PlayerFigure::PaceSpread->value], $near[PlayerFigure::LineSpread->value]);
         self::assertGreaterThan($far[PlayerFigure::LineSpread->value], $far[PlayerFigure::PaceSpread->value]);

@@ -23,9 +23,18 @@ final class CurrentGoalsTest extends TestCase
     public function testWhatWasSaidIsKeptAndReadBackTheSame(): void
     {
         $given = [
-            'complaint' => 'Everything comes up short', 'about' => 'pace', 'goal' => 'No three-putt from 25 ft',
-            'focuses' => [['text' => 'Same beat', 'reason' => null], ['text' => 'Eyes down', 'reason' => null], ['text' => 'Routine', 'reason' => 'Asked for it']],
-            'faults' => [['fault' => 'Quickens', 'shows' => 'long ones fly', 'cure' => 'metronome', 'is_open' => true], ['fault' => 'Grip', 'shows' => null, 'cure' => null, 'is_open' => false]],
+            'complaint' => 'Everything comes up short',
+            'about' => 'pace',
+            'goal' => 'No three-putt from 25 ft',
+            'focuses' => [
+                ['text' => 'Same beat', 'reason' => null],
+                ['text' => 'Eyes down', 'reason' => null],
+                ['text' => 'Routine', 'reason' => 'Asked for it'],
+            ],
+            'faults' => [
+                ['fault' => 'Quickens', 'shows' => 'long ones fly', 'cure' => 'metronome', 'is_open' => true],
+                ['fault' => 'Grip', 'shows' => null, 'cure' => null, 'is_open' => false],
+            ],
         ];
         $inWork = self::read($given);
         self::assertSame(Complaint::Pace, $inWork->about);

@@ -31,16 +31,24 @@ final class RetentionTest extends TestCase
 
     public function testADayIsSaidAsPeopleSayIt(): void
     {
-        self::assertStringContainsString('until 4 January 2027, which is past. On 3 February 2027 they', self::until('2027-01-04')->words());
+        self::assertStringContainsString(
+            'until 4 January 2027, which is past. On 3 February 2027 they',
+            self::until('2027-01-04')->words(),
+        );
     }
 
     /** Held against PHP's own calendar, over the ends of months, of years, and leap days. */
     public function testTheDayTheyGoIsThirtyDaysOn(): void
     {
-        $this->limitTo(400)->forAll(Generators::choose(0, 60_000))->then(static function (int $days): void {
-            $until = (new \DateTimeImmutable('1995-01-01'))->modify("+$days days");
-            self::assertSame($until->modify('+30 days')->format('Y-m-d'), self::until($until->format('Y-m-d'))->goneOn);
-        });
+        $this->limitTo(400)
+            ->forAll(Generators::choose(0, 60_000))
+            ->then(static function (int $days): void {
+                $until = (new \DateTimeImmutable('1995-01-01'))->modify("+$days days");
+                self::assertSame(
+                    $until->modify('+30 days')->format('Y-m-d'),
+                    self::until($until->format('Y-m-d'))->goneOn,
+                );
+            });
     }
 
     private static function until(string $day): Retention

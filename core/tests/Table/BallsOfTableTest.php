@@ -40,13 +40,19 @@ final class BallsOfTableTest extends TestCase
         self::assertEqualsWithDelta(0.225, $ball->ball->backstroke?->metres(), 1e-9);
         self::assertEqualsWithDelta(3.048, $ball->ball->roll?->metres(), 1e-9);
         self::assertSame('rod', $ball->ball->stop->value);
-        self::assertSame(['face_deg' => -1.5, 'backstroke_by' => 'file', 'measured_by' => 'file'], $ball->ball->sight->answers);
+        self::assertSame(
+            ['face_deg' => -1.5, 'backstroke_by' => 'file', 'measured_by' => 'file'],
+            $ball->ball->sight->answers,
+        );
         self::assertSame(self::moment('2026-11-20 09:30'), $ball->atMilliseconds);
     }
 
     #[DataProvider('badRows')]
-    public function testARowThatTellsNoBallIsRefusedAtItsColumnAndTheOthersStand(string $column, string $says, string ...$cells): void
-    {
+    public function testARowThatTellsNoBallIsRefusedAtItsColumnAndTheOthersStand(
+        string $column,
+        string $says,
+        string ...$cells,
+    ): void {
         $good = ['2026-11-20 09:30', '22', '10', '', ''];
         $balls = self::read([$good, array_values($cells), $good]);
 
@@ -59,7 +65,15 @@ final class BallsOfTableTest extends TestCase
     /** @return iterable<string, list<string>> column, what it says, cells */
     public static function badRows(): iterable
     {
-        yield 'a word for a number' => ['Back (cm)', '“wide” is not a number', '2026-11-20 09:31', 'wide', '10', '', ''];
+        yield 'a word for a number' => [
+            'Back (cm)',
+            '“wide” is not a number',
+            '2026-11-20 09:31',
+            'wide',
+            '10',
+            '',
+            '',
+        ];
         yield 'longer than an arm' => ['Back (cm)', 'between 1 cm', '2026-11-20 09:31', '900', '10', '', ''];
         yield 'a day that is none' => ['When', 'no day and time', '2026-02-31 09:31', '20', '10', '', ''];
         yield 'no such reason to stop' => ['Why', 'none of', '2026-11-20 09:31', '20', '10', '', 'tired'];
@@ -79,15 +93,32 @@ final class BallsOfTableTest extends TestCase
 
     public function testEveryBallWrittenReadsBack(): void
     {
-        $practice = new SimulatedPractice(SimulatedStudent::ordinary(), GreenSpeed::ofFeet(10.0), new SeededRandom(3), 0.1);
+        $practice = new SimulatedPractice(
+            SimulatedStudent::ordinary(),
+            GreenSpeed::ofFeet(10.0),
+            new SeededRandom(3),
+            0.1,
+        );
         $written = array_map(
-            static fn(array $one, int $i): RolledBall => new RolledBall((string) $i, 1_763_000_000_000 + 25_000 * $i, 'S', $one[0]),
+            static fn(array $one, int $i): RolledBall => new RolledBall(
+                (string) $i,
+                1_763_000_000_000 + 25_000 * $i,
+                'S',
+                $one[0],
+            ),
             $balls = $practice->balls(60),
             array_keys($balls),
         );
         $lines = [1 => BallsAsTable::heads()];
         foreach ($written as $i => $ball) {
-            $lines[$i + 2] = array_map(static fn(string|int|float|bool|null $cell): string => is_bool($cell) ? ($cell ? 'yes' : 'no') : (string) $cell, BallsAsTable::row($ball, gmdate('Y-m-d H:i:s', intdiv($ball->atMilliseconds, 1000))));
+            $lines[$i + 2] = array_map(
+                static fn(string|int|float|bool|null $cell): string => is_bool($cell)
+                    ? ($cell
+                        ? 'yes'
+                        : 'no')
+                    : (string) $cell,
+                BallsAsTable::row($ball, gmdate('Y-m-d H:i:s', intdiv($ball->atMilliseconds, 1000))),
+            );
         }
         $table = Table::of($lines);
         $read = BallsOfTable::read($table, ColumnMap::guess($table), 'T', 0, self::moment(...));
@@ -98,7 +129,11 @@ final class BallsOfTableTest extends TestCase
             $ball = self::ball($event);
             [$old, $new] = [$written[$i]->ball, $ball->ball];
             self::assertSame($written[$i]->atMilliseconds, $ball->atMilliseconds);
-            self::assertEqualsWithDelta([$old->backstroke?->metres(), $old->roll?->metres(), $old->target?->metres()], [$new->backstroke?->metres(), $new->roll?->metres(), $new->target?->metres()], 1e-6);
+            self::assertEqualsWithDelta(
+                [$old->backstroke?->metres(), $old->roll?->metres(), $old->target?->metres()],
+                [$new->backstroke?->metres(), $new->roll?->metres(), $new->target?->metres()],
+                1e-6,
+            );
             self::assertSame($old->stop, $new->stop);
             self::assertEqualsWithDelta($old->across->percent(), $new->across->percent(), 1e-6);
             self::assertEquals($old->sight->answers + ['backstroke_by' => 'file'], $new->sight->answers);
@@ -107,7 +142,10 @@ final class BallsOfTableTest extends TestCase
 
     public function testAHeadIsTakenForAFieldOnlyWhereItsCellsAreSuch(): void
     {
-        $guess = static fn(string $cell): array => array_column(ColumnMap::guess(Table::of([1 => ['Start', 'Roll'], 2 => ['', '3'], 3 => [$cell, '3']]))->toArray(), 'field');
+        $guess = static fn(string $cell): array => array_column(
+            ColumnMap::guess(Table::of([1 => ['Start', 'Roll'], 2 => ['', '3'], 3 => [$cell, '3']]))->toArray(),
+            'field',
+        );
 
         self::assertSame(['roll_m'], $guess('0.4'));
         self::assertSame(['start', 'roll_m'], $guess('Left'));
@@ -116,7 +154,10 @@ final class BallsOfTableTest extends TestCase
     public function testOneFieldIsFilledByOneColumn(): void
     {
         $this->expectExceptionMessage('Two columns are said to be “Roll”');
-        self::map([['place' => 0, 'field' => 'roll_m', 'unit' => 'm'], ['place' => 1, 'field' => 'roll_m', 'unit' => 'm']]);
+        self::map([
+            ['place' => 0, 'field' => 'roll_m', 'unit' => 'm'],
+            ['place' => 1, 'field' => 'roll_m', 'unit' => 'm'],
+        ]);
     }
 
     public function testATableOfNothingAboutBallsIsRefused(): void
@@ -136,9 +177,15 @@ final class BallsOfTableTest extends TestCase
 
     private static function moment(string $text): ?int
     {
-        $moment = \DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', strlen($text) === 16 ? "$text:00" : $text, new \DateTimeZone('UTC'));
+        $moment = \DateTimeImmutable::createFromFormat(
+            '!Y-m-d H:i:s',
+            strlen($text) === 16 ? "$text:00" : $text,
+            new \DateTimeZone('UTC'),
+        );
 
-        return $moment === false || \DateTimeImmutable::getLastErrors() !== false ? null : 1000 * $moment->getTimestamp();
+        return $moment === false || \DateTimeImmutable::getLastErrors() !== false
+            ? null
+            : 1000 * $moment->getTimestamp();
     }
 
     /** @param list<list<string>> $rows */
@@ -152,7 +199,10 @@ final class BallsOfTableTest extends TestCase
     /** @param list<array<string, mixed>> $columns */
     private static function map(array $columns): ColumnMap
     {
-        return ColumnMap::read(JsonInput::parse(json_encode(['columns' => $columns], JSON_THROW_ON_ERROR)), count(self::HEADS));
+        return ColumnMap::read(
+            JsonInput::parse(json_encode(['columns' => $columns], JSON_THROW_ON_ERROR)),
+            count(self::HEADS),
+        );
     }
 
     /** @param array<string, mixed> $event */

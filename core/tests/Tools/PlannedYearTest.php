@@ -18,9 +18,25 @@ final class PlannedYearTest extends TestCase
     private static function year(bool $byRules, int $weeks): array
     {
         /** @var array{drills: list<array<string, mixed>>} $library */
-        $library = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'), true, 64, JSON_THROW_ON_ERROR);
-        $drills = array_map(static fn(array $drill): Candidate => Candidate::unlearned(DrillReader::read(JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)))), $library['drills']);
-        $year = new PlannedYear(SimulatedStudent::calibrated(0.3, 1.8, 0.12)->changed(['lineSpread' => 0.03]), $drills, new SeededRandom(4));
+        $library = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/drills/library.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
+        $drills = array_map(
+            static fn(array $drill): Candidate => Candidate::unlearned(
+                DrillReader::read(
+                    JsonInput::parse(json_encode($drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+                ),
+            ),
+            $library['drills'],
+        );
+        $year = new PlannedYear(
+            SimulatedStudent::calibrated(0.3, 1.8, 0.12)->changed(['lineSpread' => 0.03]),
+            $drills,
+            new SeededRandom(4),
+        );
         $before = $year->expected();
         $year->walk($byRules, $weeks);
 

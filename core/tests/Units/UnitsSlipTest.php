@@ -13,8 +13,13 @@ final class UnitsSlipTest extends TestCase
 {
     /** @param float $unit metres in the unit that was said */
     #[DataProvider('counts')]
-    public function testACountOfPacesAgainstAStatedLength(float $said, float $unit, float $paces, bool $slips, ?string $likely): void
-    {
+    public function testACountOfPacesAgainstAStatedLength(
+        float $said,
+        float $unit,
+        float $paces,
+        bool $slips,
+        ?string $likely,
+    ): void {
         $slip = UnitsSlip::between(Length::ofMetres($said * $unit), $unit, $paces, Length::ofMetres(0.76));
         self::assertSame($slips, $slip !== null);
         self::assertSame($likely, $slip?->likely);

@@ -2499,7 +2499,7 @@ during: RollContext
 checks: CheckAttempt[]
 checklist_answers: ChecklistAnswer[]
 /**
- * What to take care of, by waypoint.
+ * What to take care of, by step.
  */
 care: {
 [k: string]: string[]
@@ -2565,7 +2565,7 @@ is_here: boolean
 export interface SimulationNext {
 step: (null | {
 key: string
-place: ("arrive" | "green" | "set-out" | "checks/aim" | "roll" | "drill" | "look-back" | "carry-on")
+place: ("check-in" | "green-speed" | "stations" | "checks/aim" | "putt" | "drill" | "review" | "wrap-up")
 /**
  * The drill under way.
  */

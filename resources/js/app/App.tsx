@@ -32,7 +32,7 @@ const GreenReadingScreen = later(
 );
 const RoundScreen = later(async () => (await import('../pages/rounds/RoundScreen')).RoundScreen);
 const Settings = later(async () => (await import('../pages/account/Settings')).Settings);
-const LibraryDrill = later(async () => (await import('../pages/drills/DrillPage')).LibraryDrill);
+const DrillPage = later(async () => (await import('../pages/drills/DrillPage')).DrillPage);
 const DrillEditor = later(async () => (await import('../pages/drills/DrillEditor')).DrillEditor);
 const DrillFiles = later(async () => (await import('../pages/drills/DrillFiles')).DrillFiles);
 const DrillList = later(async () => (await import('../pages/drills/Drills')).DrillList);
@@ -46,6 +46,14 @@ const SessionScreen = later(async () => (await import('./SessionScreen')).Sessio
 const StudentPage = later(async () => (await import('../pages/students/StudentPage')).StudentPage);
 const StudentScreen = later(async () => (await import('../pages/students/StudentForm')).StudentScreen);
 const Students = later(async () => (await import('../pages/students/Students')).Students);
+
+/** Places as earlier versions called them, for bookmarks. */
+const FORMER = [
+  ['week', '/calendar'],
+  ['reader', '/green-reading'],
+  ['ledger', '/sessions'],
+  ['cards', '/checklists'],
+] as const;
 
 const router = createBrowserRouter([
   {
@@ -100,15 +108,15 @@ const router = createBrowserRouter([
               { path: 'drills', element: <DrillList /> },
               { path: 'drills/new', element: <DrillEditor as="new" /> },
               { path: 'drills/files', element: <DrillFiles /> },
-              { path: 'drills/:key', element: <LibraryDrill /> },
+              { path: 'drills/:key', element: <DrillPage /> },
               { path: 'drills/:key/copy', element: <DrillEditor as="copy" /> },
               { path: 'drills/:key/change', element: <DrillEditor as="change" /> },
               { path: 'sessions/:id/drills/:key', element: <DrillSetupScreen /> },
               { path: 'sessions/:id/drill/:runId', element: <RunScreen /> },
               { path: 'greens', element: <Greens /> },
               { path: 'calendar', element: <CalendarScreen /> },
-              { path: 'putt-read', element: <GreenReadingScreen /> },
-              { path: 'ledger', element: <Sessions /> },
+              { path: 'green-reading', element: <GreenReadingScreen /> },
+              { path: 'sessions', element: <Sessions /> },
               { path: 'settings', element: <Settings /> },
               { path: 'sessions/:id/plan', element: <PlanScreen /> },
               { path: 'sessions/:id/checks', element: <ChecksScreen /> },
@@ -117,7 +125,8 @@ const router = createBrowserRouter([
               { path: 'checklists', element: <ChecklistsScreen /> },
               { path: 'checklists/:key', element: <ChecklistEditor /> },
               { path: 'sessions/:id', element: <SessionScreen /> },
-              { path: 'sessions/:id/:waypoint', element: <SessionScreen /> },
+              { path: 'sessions/:id/:step', element: <SessionScreen /> },
+              ...FORMER.map(([path, to]) => ({ path, element: <Navigate to={to} replace /> })),
               { path: 'sign-in', element: <Navigate to="/" replace /> },
               { path: '*', element: <NotHere /> },
             ],

@@ -11,29 +11,39 @@ import { StationsStep } from '../pages/session/StationsStep';
 import { WrapUpStep } from '../pages/session/WrapUpStep';
 
 const SCREENS: Record<StepKey, ComponentType<StepProps>> = {
-  arrive: CheckInStep,
-  green: GreenSpeedStep,
-  'set-out': StationsStep,
-  roll: PuttStep,
-  'look-back': Review,
-  'carry-on': WrapUpStep,
+  'check-in': CheckInStep,
+  'green-speed': GreenSpeedStep,
+  stations: StationsStep,
+  putt: PuttStep,
+  review: Review,
+  'wrap-up': WrapUpStep,
 };
 
-/** One session at one of its waypoints. */
+/** Steps as earlier versions called them: bookmarks, and where a device says a coach stood. */
+const FORMER: Readonly<Record<string, StepKey>> = {
+  arrive: 'check-in',
+  green: 'green-speed',
+  'set-out': 'stations',
+  roll: 'putt',
+  'look-back': 'review',
+  'carry-on': 'wrap-up',
+};
+
+/** One session at one of its steps. */
 export function SessionScreen() {
-  const { id = '', waypoint } = useParams();
+  const { id = '', step } = useParams();
   useEffect(() => {
-    if (isStep(waypoint)) {
-      remember(id, { path: `/sessions/${id}/${waypoint}` });
+    if (isStep(step)) {
+      remember(id, { path: `/sessions/${id}/${step}` });
     }
-  }, [id, waypoint]);
-  if (!isStep(waypoint)) {
-    return <Navigate to={`/sessions/${id}/arrive`} replace />;
+  }, [id, step]);
+  if (!isStep(step)) {
+    return <Navigate to={`/sessions/${id}/${FORMER[step ?? ''] ?? 'check-in'}`} replace />;
   }
-  const Screen = SCREENS[waypoint];
+  const Screen = SCREENS[step];
   return (
-    <WithSession id={id} at={waypoint}>
-      {(session) => <Screen key={`${id} ${waypoint}`} session={session} />}
+    <WithSession id={id} at={step}>
+      {(session) => <Screen key={`${id} ${step}`} session={session} />}
     </WithSession>
   );
 }

@@ -38,12 +38,12 @@ const Foot = styled.footer`
 
 const PLACES = [
   { to: '/', label: 'Bench' },
-  { to: '/week', label: 'Week' },
+  { to: '/calendar', label: 'Week' },
   { to: '/students', label: 'Students' },
   { to: '/greens', label: 'Greens' },
   { to: '/drills', label: 'Drills' },
-  { to: '/reader', label: 'Reader' },
-  { to: '/ledger', label: 'Ledger' },
+  { to: '/green-reading', label: 'Reader' },
+  { to: '/sessions', label: 'Ledger' },
   { to: '/settings', label: 'Settings' },
 ] as const;
 
@@ -51,7 +51,7 @@ const PLACES = [
 export function Shell() {
   useAcceptedEntries();
   const isDrill = useMatch('/sessions/:id/drill/:runId') !== null;
-  const isFree = useMatch('/sessions/:id/roll') !== null;
+  const isFree = useMatch('/sessions/:id/putt') !== null;
   const isRolling = isDrill || isFree;
   const { pathname } = useLocation();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new page is read from its top.

@@ -26,7 +26,7 @@ test('what changed is laid over what was remembered, a session for itself', () =
   remember('B', { path: '/sessions/B/drill/R' });
   expect(resumeStateOf('A')).toMatchObject({ station: 'P1', backstroke: 0.2, roll: '18' });
   expect(resumeStateOf('B').station).toBeUndefined();
-  expect(resumePath('A')).toBe('/sessions/A/roll');
+  expect(resumePath('A')).toBe('/sessions/A/putt');
   expect(resumePath('B')).toBe('/sessions/B/drill/R');
 });
 

@@ -63,5 +63,5 @@ export function deleteOldResumeStates(now = Date.now()): void {
 
 /** Where "Go on" leads: the screen last worked at, else rolling. */
 export function resumePath(sessionId: string): string {
-  return resumeStateOf(sessionId).path ?? `/sessions/${sessionId}/roll`;
+  return resumeStateOf(sessionId).path ?? `/sessions/${sessionId}/putt`;
 }

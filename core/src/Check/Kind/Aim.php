@@ -38,7 +38,16 @@ final readonly class Aim extends CheckKind
             [
                 new CheckField('offset_m', 'Beside the mark', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
                 new CheckField('at_m', 'Distance of the mark', AnswerFormat::metres(0.3, 12.0)),
-                new CheckField('by', 'Read by', AnswerFormat::words(['mirror' => 'A mirror', 'light' => 'An aiming light', 'line' => 'A drawn line', 'simulated' => 'A simulated light'])),
+                new CheckField(
+                    'by',
+                    'Read by',
+                    AnswerFormat::words([
+                        'mirror' => 'A mirror',
+                        'light' => 'An aiming light',
+                        'line' => 'A drawn line',
+                        'simulated' => 'A simulated light',
+                    ]),
+                ),
                 new CheckField('break', 'The putt is', AnswerFormat::words(self::BREAKS), isNeeded: false),
             ],
             Picture::Beside,
@@ -50,7 +59,18 @@ final readonly class Aim extends CheckKind
     {
         $angles = self::degrees($tries);
 
-        return $angles === [] ? [] : [Figures::mean($this->question, FindingUnit::Angle, $angles, $this->inWords(...), static fn(float $degrees): string => sprintf('%.1f°', $degrees), self::parts($tries))];
+        return $angles === []
+            ? []
+            : [
+                Figures::mean(
+                    $this->question,
+                    FindingUnit::Angle,
+                    $angles,
+                    $this->inWords(...),
+                    static fn(float $degrees): string => sprintf('%.1f°', $degrees),
+                    self::parts($tries),
+                ),
+            ];
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
@@ -69,7 +89,11 @@ final readonly class Aim extends CheckKind
 
     public function mark(MadeAttempt $try): PictureMark
     {
-        return new PictureMark($try->try->id, rad2deg(self::angle($try)), self::BREAKS[$try->word('break') ?? ''] ?? null);
+        return new PictureMark(
+            $try->try->id,
+            rad2deg(self::angle($try)),
+            self::BREAKS[$try->word('break') ?? ''] ?? null,
+        );
     }
 
     /** Radians, positive right. */
@@ -81,9 +105,18 @@ final readonly class Aim extends CheckKind
     /** @return list<FindingRow> each break, and what a drawn line says, which is rougher */
     private static function parts(CheckAttempts $tries): array
     {
-        $parts = array_map(static fn(string $break): CheckAttempts => $tries->saying('break', $break), array_combine(array_keys(self::BREAKS), array_keys(self::BREAKS)));
+        $parts = array_map(
+            static fn(string $break): CheckAttempts => $tries->saying('break', $break),
+            array_combine(array_keys(self::BREAKS), array_keys(self::BREAKS)),
+        );
         $rows = [];
-        foreach ([...array_combine(array_values(self::BREAKS), $parts), 'On a drawn line, rougher' => $tries->saying('by', 'line')] as $name => $part) {
+        foreach (
+            [
+                ...array_combine(array_values(self::BREAKS), $parts),
+                'On a drawn line, rougher' => $tries->saying('by', 'line'),
+            ]
+            as $name => $part
+        ) {
             $angles = self::degrees($part);
             if ($angles !== [] && count($angles) < $tries->n()) {
                 $rows[] = Means::row($name, FindingUnit::Angle, $angles);

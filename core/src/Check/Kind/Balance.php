@@ -14,16 +14,31 @@ use Amble\Core\Session\Observation\AnswerFormat;
 /** Where the weight is during the stroke, by how the ball lies to the feet. */
 final readonly class Balance extends WordCheck
 {
-    private const LIES = ['level' => 'Ball level with the feet', 'above' => 'Ball above the feet', 'below' => 'Ball below the feet'];
+    private const LIES = [
+        'level' => 'Ball level with the feet',
+        'above' => 'Ball above the feet',
+        'below' => 'Ball below the feet',
+    ];
 
     public function __construct()
     {
         parent::__construct(
             'balance',
             'Where is the weight?',
-            ['The student putts as ever, on level ground first, then with the ball above and below the feet.', 'After each ball they say where they felt the weight at contact; you watch the heels and toes.'],
             [
-                new CheckField('weight', 'The weight was', AnswerFormat::words(['toes' => 'On the toes', 'middle' => 'In the middle', 'heels' => 'On the heels'])),
+                'The student putts as ever, on level ground first, then with the ball above and below the feet.',
+                'After each ball they say where they felt the weight at contact; you watch the heels and toes.',
+            ],
+            [
+                new CheckField(
+                    'weight',
+                    'The weight was',
+                    AnswerFormat::words([
+                        'toes' => 'On the toes',
+                        'middle' => 'In the middle',
+                        'heels' => 'On the heels',
+                    ]),
+                ),
                 new CheckField('lie', 'The ball lay', AnswerFormat::words(self::LIES), isNeeded: false),
             ],
             'middle',

@@ -18,15 +18,24 @@ final readonly class BallPosition extends SideCheck
         parent::__construct(
             'ball_place',
             'Where does the ball lie in the stance?',
-            ['The student sets up as ever.', 'Lay a rod from the middle between the heels toward the ball, and measure beside it.'],
-            [new CheckField('forward_m', 'From the middle of the stance', AnswerFormat::metres(-0.3, 0.3), ['Back', 'Forward'])],
+            [
+                'The student sets up as ever.',
+                'Lay a rod from the middle between the heels toward the ball, and measure beside it.',
+            ],
+            [
+                new CheckField('forward_m', 'From the middle of the stance', AnswerFormat::metres(-0.3, 0.3), [
+                    'Back',
+                    'Forward',
+                ]),
+            ],
         );
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return match ($this->clearSide($tries, $checked)) {
-            1 => 'Well forward the face looks up more, and the ball may hop. Only where the roll is poor does that want mending.',
+            1
+                => 'Well forward the face looks up more, and the ball may hop. Only where the roll is poor does that want mending.',
             -1 => 'Well back the ball is pressed into the turf. Only where the roll is poor does that want mending.',
             default => null,
         };

@@ -19,8 +19,21 @@ final readonly class Cord extends WordCheck
         parent::__construct(
             'cord',
             'Where does the cord seem to lie?',
-            ['Raise a cord over the line, high enough to putt under.', 'The student sets up and says, without moving, where the cord crosses the ball.'],
-            [new CheckField('sees', 'The cord lies', AnswerFormat::words(['inside' => 'Inside the middle', 'on' => 'On the middle', 'outside' => 'Outside the middle']))],
+            [
+                'Raise a cord over the line, high enough to putt under.',
+                'The student sets up and says, without moving, where the cord crosses the ball.',
+            ],
+            [
+                new CheckField(
+                    'sees',
+                    'The cord lies',
+                    AnswerFormat::words([
+                        'inside' => 'Inside the middle',
+                        'on' => 'On the middle',
+                        'outside' => 'Outside the middle',
+                    ]),
+                ),
+            ],
             'on',
             [SafetyNote::Cord, SafetyNote::Sore],
             15,

@@ -31,7 +31,10 @@ final readonly class EyeLine extends CheckKind
         parent::__construct(
             'eye_line',
             'Where are the eyes over the ball?',
-            ['The student sets up as ever.', 'Hold a ball or a plumb line at the bridge of the nose, or at the eye in question, and see where it falls.'],
+            [
+                'The student sets up as ever.',
+                'Hold a ball or a plumb line at the bridge of the nose, or at the eye in question, and see where it falls.',
+            ],
             [
                 new CheckField('offset_m', 'The eyes are', AnswerFormat::metres(-0.2, 0.2), EyePosition::SIDES),
                 new CheckField('eye', 'Measured from', AnswerFormat::words(self::EYES)),
@@ -46,7 +49,18 @@ final readonly class EyeLine extends CheckKind
     {
         $values = $tries->numbers('offset_m');
 
-        return $values === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $values, EyePosition::say(...), FigureText::small(...), [...self::fromOwnPlace($values, $checked), ...self::parts($tries)])];
+        return $values === []
+            ? []
+            : [
+                Figures::mean(
+                    $this->question,
+                    FindingUnit::Small,
+                    $values,
+                    EyePosition::say(...),
+                    FigureText::small(...),
+                    [...self::fromOwnPlace($values, $checked), ...self::parts($tries)],
+                ),
+            ];
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): string
@@ -54,7 +68,10 @@ final readonly class EyeLine extends CheckKind
         $school = $checked->school('eyes');
         $best = EyePosition::best($checked);
         if ($school !== 'found') {
-            return sprintf('%s: that is what this student is taught.', PreferenceQuestion::all()['eyes']->answers[$school]);
+            return sprintf(
+                '%s: that is what this student is taught.',
+                PreferenceQuestion::all()['eyes']->answers[$school],
+            );
         }
 
         return $best === null
@@ -81,11 +98,15 @@ final readonly class EyeLine extends CheckKind
     {
         $best = $checked->school('eyes') === 'found' ? EyePosition::best($checked) : 0.0;
 
-        return $best === null ? [] : [Means::row(
-            'Outward of where they are meant to be',
-            FindingUnit::Small,
-            array_map(static fn(float $value): float => $value - $best, $values),
-        )];
+        return $best === null
+            ? []
+            : [
+                Means::row(
+                    'Outward of where they are meant to be',
+                    FindingUnit::Small,
+                    array_map(static fn(float $value): float => $value - $best, $values),
+                ),
+            ];
     }
 
     /** @return list<FindingRow> by the eye it was measured from, and by where along the line it falls, where they differ */

@@ -51,12 +51,24 @@ final readonly class EyePosition extends CheckKind
     {
         $straight = $tries->saying('seen', 'straight')->numbers('offset_m');
 
-        return $straight === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $straight, $this->inWords(...), FigureText::small(...))];
+        return $straight === []
+            ? []
+            : [
+                Figures::mean(
+                    $this->question,
+                    FindingUnit::Small,
+                    $straight,
+                    $this->inWords(...),
+                    FigureText::small(...),
+                ),
+            ];
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
-        return self::best($checked) === null ? 'No place looked straight yet: move in or out a little at a time.' : null;
+        return self::best($checked) === null
+            ? 'No place looked straight yet: move in or out a little at a time.'
+            : null;
     }
 
     public function inWords(float $value): string

@@ -26,7 +26,10 @@ final readonly class Frame extends CheckKind
         parent::__construct(
             'frame',
             'How often was the frame rehearsed?',
-            ['Elbows in; arms and shoulders keep their triangle; wrists, legs and head stay quiet.', 'Then one-handed strokes, the free hand steadying the far elbow.'],
+            [
+                'Elbows in; arms and shoulders keep their triangle; wrists, legs and head stay quiet.',
+                'Then one-handed strokes, the free hand steadying the far elbow.',
+            ],
             [
                 new CheckField('times', 'Repetitions', AnswerFormat::count(1, 60)),
                 new CheckField('with', 'With', AnswerFormat::words(self::HANDS), isNeeded: false),
@@ -41,7 +44,16 @@ final readonly class Frame extends CheckKind
     {
         $times = (int) array_sum($tries->numbers('times'));
 
-        return [new Finding($this->question, sprintf('%d times in %d sets.', $times, $tries->n()), FindingUnit::Number, (float) $times, null, $tries->n())];
+        return [
+            new Finding(
+                $this->question,
+                sprintf('%d times in %d sets.', $times, $tries->n()),
+                FindingUnit::Number,
+                (float) $times,
+                null,
+                $tries->n(),
+            ),
+        ];
     }
 
     public function mark(MadeAttempt $try): PictureMark

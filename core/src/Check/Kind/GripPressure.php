@@ -27,7 +27,10 @@ final readonly class GripPressure extends CheckKind
         parent::__construct(
             'grip_pressure',
             'Does the grip tighten in the stroke?',
-            ['On a scale from 1, barely held, to 10, as firm as can be.', 'The student says how firm it is before the stroke, and how firm it was at contact.'],
+            [
+                'On a scale from 1, barely held, to 10, as firm as can be.',
+                'The student says how firm it is before the stroke, and how firm it was at contact.',
+            ],
             [
                 new CheckField('address', 'Before the stroke', AnswerFormat::count(1, 10)),
                 new CheckField('impact', 'At contact', AnswerFormat::count(1, 10)),
@@ -40,17 +43,30 @@ final readonly class GripPressure extends CheckKind
     {
         $rise = array_map(self::rise(...), $tries->all);
 
-        return $rise === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $rise, $this->inWords(...), static fn(float $step): string => sprintf('%.1f', $step), [
-            Means::row('Before the stroke', FindingUnit::Number, $tries->numbers('address') ?: [0.0]),
-            Means::row('At contact', FindingUnit::Number, $tries->numbers('impact') ?: [0.0]),
-        ])];
+        return $rise === []
+            ? []
+            : [
+                Figures::mean(
+                    $this->question,
+                    FindingUnit::Number,
+                    $rise,
+                    $this->inWords(...),
+                    static fn(float $step): string => sprintf('%.1f', $step),
+                    [
+                        Means::row('Before the stroke', FindingUnit::Number, $tries->numbers('address') ?: [0.0]),
+                        Means::row('At contact', FindingUnit::Number, $tries->numbers('impact') ?: [0.0]),
+                    ],
+                ),
+            ];
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         $rise = $this->findings($tries, $checked)[0] ?? null;
 
-        return $rise?->interval === null || $rise->interval->low <= 0.0 || (float) $rise->value < self::LEAST ? null : 'It tightens on the way: where distances scatter, keep it as it was at address. How firm that is matters less.';
+        return $rise?->interval === null || $rise->interval->low <= 0.0 || (float) $rise->value < self::LEAST
+            ? null
+            : 'It tightens on the way: where distances scatter, keep it as it was at address. How firm that is matters less.';
     }
 
     public function inWords(float $value): string

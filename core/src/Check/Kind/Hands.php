@@ -16,8 +16,17 @@ final readonly class Hands extends WordCheck
         parent::__construct(
             'hands',
             'Where are the hands at address?',
-            ['Look from square on, when the student is set.', 'See whether the hands stand ahead of the ball, above it, or behind it.'],
-            [new CheckField('stand', 'The hands are', AnswerFormat::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']))],
+            [
+                'Look from square on, when the student is set.',
+                'See whether the hands stand ahead of the ball, above it, or behind it.',
+            ],
+            [
+                new CheckField(
+                    'stand',
+                    'The hands are',
+                    AnswerFormat::words(['pressed' => 'Pressed forward', 'level' => 'Level', 'behind' => 'Behind']),
+                ),
+            ],
             'pressed',
         );
     }

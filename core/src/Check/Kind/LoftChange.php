@@ -11,7 +11,14 @@ final readonly class LoftChange extends SensorNumber
 {
     public function __construct()
     {
-        parent::__construct('loft_change', 'Does the loft change on the way?', 'loft_deg', 'Loft at contact against address', AnswerFormat::number('°', -10.0, 10.0), '%.1f°');
+        parent::__construct(
+            'loft_change',
+            'Does the loft change on the way?',
+            'loft_deg',
+            'Loft at contact against address',
+            AnswerFormat::number('°', -10.0, 10.0),
+            '%.1f°',
+        );
     }
 
     public function inWords(float $value): string

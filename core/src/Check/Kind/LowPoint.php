@@ -23,9 +23,16 @@ final readonly class LowPoint extends WordCheck
         parent::__construct(
             'low_point',
             'Does the putter come down, or up?',
-            ['Watch from square on, close to the ground.', 'A measured place of the lowest point may be noted; without one the word is enough.'],
             [
-                new CheckField('struck', 'It met the ball', AnswerFormat::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up'])),
+                'Watch from square on, close to the ground.',
+                'A measured place of the lowest point may be noted; without one the word is enough.',
+            ],
+            [
+                new CheckField(
+                    'struck',
+                    'It met the ball',
+                    AnswerFormat::words(['down' => 'Going down', 'level' => 'Level', 'up' => 'Going up']),
+                ),
                 new CheckField('low_m', 'Lowest point', AnswerFormat::metres(-0.2, 0.2), self::SIDES, false),
             ],
             'level',
@@ -39,14 +46,25 @@ final readonly class LowPoint extends WordCheck
 
         return [
             ...parent::findings($tries, $checked),
-            ...($measured === [] ? [] : [Figures::mean('Where is the lowest point?', FindingUnit::Small, $measured, $say, FigureText::small(...))]),
+            ...$measured === []
+                ? []
+                : [
+                    Figures::mean(
+                        'Where is the lowest point?',
+                        FindingUnit::Small,
+                        $measured,
+                        $say,
+                        FigureText::small(...),
+                    ),
+                ],
         ];
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return match ($this->mostly($tries)) {
-            'down' => 'Mostly going down: the ball may be pressed, hop, and roll late. See the loft and where the ball lies.',
+            'down'
+                => 'Mostly going down: the ball may be pressed, hop, and roll late. See the loft and where the ball lies.',
             'up' => 'Mostly going up: a ball struck thin skids. See where the ball lies.',
             default => null,
         };

@@ -18,14 +18,29 @@ final readonly class Rehearsal extends WordCheck
         parent::__construct(
             'rehearsal',
             'Do the rehearsals have a target?',
-            ['Watch the rehearsals before each putt, not the putt.', 'Note whether they were of one length, made for this putt.'],
-            [new CheckField('was', 'The rehearsal was', AnswerFormat::words(['aimed' => 'Made for this putt', 'varied' => 'A different one each time', 'empty' => 'Without a target']))],
+            [
+                'Watch the rehearsals before each putt, not the putt.',
+                'Note whether they were of one length, made for this putt.',
+            ],
+            [
+                new CheckField(
+                    'was',
+                    'The rehearsal was',
+                    AnswerFormat::words([
+                        'aimed' => 'Made for this putt',
+                        'varied' => 'A different one each time',
+                        'empty' => 'Without a target',
+                    ]),
+                ),
+            ],
             'aimed',
         );
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
-        return in_array($this->mostly($tries), ['varied', 'empty'], true) ? 'Build it anew: choose a recipe on the student’s card, and tick it ball by ball.' : null;
+        return in_array($this->mostly($tries), ['varied', 'empty'], true)
+            ? 'Build it anew: choose a recipe on the student’s card, and tick it ball by ball.'
+            : null;
     }
 }

@@ -23,12 +23,22 @@ abstract readonly class SensorNumber extends CheckKind
      * @param string $name as the screen asks it
      * @param string $format as one is written, with its unit
      */
-    protected function __construct(string $key, string $question, private string $field, string $name, AnswerFormat $number, private string $format)
-    {
+    protected function __construct(
+        string $key,
+        string $question,
+        private string $field,
+        string $name,
+        AnswerFormat $number,
+        private string $format,
+    ) {
         parent::__construct(
             $key,
             $question,
-            ['Put the sensor where its maker says, and leave it there.', 'The student putts as ever; type what it shows, with the length of the putt where lengths differ.', 'Sensors of two makes do not agree: keep to one.'],
+            [
+                'Put the sensor where its maker says, and leave it there.',
+                'The student putts as ever; type what it shows, with the length of the putt where lengths differ.',
+                'Sensors of two makes do not agree: keep to one.',
+            ],
             [
                 new CheckField($field, $name, $number),
                 new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0), isNeeded: false),
@@ -41,7 +51,9 @@ abstract readonly class SensorNumber extends CheckKind
     {
         $numbers = $tries->numbers($this->field);
 
-        return $numbers === [] ? [] : [Figures::mean($this->question, FindingUnit::Number, $numbers, $this->inWords(...), $this->size(...))];
+        return $numbers === []
+            ? []
+            : [Figures::mean($this->question, FindingUnit::Number, $numbers, $this->inWords(...), $this->size(...))];
     }
 
     public function mark(MadeAttempt $try): PictureMark

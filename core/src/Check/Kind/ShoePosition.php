@@ -41,11 +41,20 @@ final readonly class ShoePosition extends CheckKind
         parent::__construct(
             'shoe_place',
             'Where does the trail shoe stand for each length?',
-            ['Set out measured tees.', 'Put the inside of the trail shoe as the stop of the backstroke, and measure from the ball to it.', 'Same smooth stroke each time; measure the roll.'],
+            [
+                'Set out measured tees.',
+                'Put the inside of the trail shoe as the stop of the backstroke, and measure from the ball to it.',
+                'Same smooth stroke each time; measure the roll.',
+            ],
             [
                 new CheckField('shoe_m', 'Ball to the inside of the shoe', AnswerFormat::metres(0.02, 1.0)),
                 new CheckField('roll_m', 'It rolled', AnswerFormat::metres(0.2, 30.0)),
-                new CheckField('ground', 'Over', AnswerFormat::words(['level' => 'Level ground', 'down' => 'A quick downhill']), isNeeded: false),
+                new CheckField(
+                    'ground',
+                    'Over',
+                    AnswerFormat::words(['level' => 'Level ground', 'down' => 'A quick downhill']),
+                    isNeeded: false,
+                ),
             ],
             Picture::ByLength,
         );
@@ -56,15 +65,22 @@ final readonly class ShoePosition extends CheckKind
         $downhill = $tries->saying('ground', 'down');
         $level = $tries->where(static fn(MadeAttempt $try): bool => $try->word('ground') !== 'down');
 
-        return array_values(array_filter([
-            $this->table($this->question, $level, $checked->unit),
-            $this->table('And on a quick downhill?', $downhill, $checked->unit),
-        ]));
+        return array_values(
+            array_filter([
+                $this->table($this->question, $level, $checked->unit),
+                $this->table('And on a quick downhill?', $downhill, $checked->unit),
+            ]),
+        );
     }
 
     public function mark(MadeAttempt $try): PictureMark
     {
-        return new PictureMark($try->try->id, $try->number('shoe_m'), $try->word('ground') === 'down' ? 'Quick downhill' : null, $try->number('roll_m'));
+        return new PictureMark(
+            $try->try->id,
+            $try->number('shoe_m'),
+            $try->word('ground') === 'down' ? 'Quick downhill' : null,
+            $try->number('roll_m'),
+        );
     }
 
     private function table(string $question, CheckAttempts $tries, Unit $unit): ?Finding
@@ -74,18 +90,35 @@ final readonly class ShoePosition extends CheckKind
         }
         $usable = self::usable($tries);
         if ($usable->n() === 0) {
-            return self::tooLittle($question, $tries->n(), 'Measure the green: without its speed the places tell nothing.');
+            return self::tooLittle(
+                $question,
+                $tries->n(),
+                'Measure the green: without its speed the places tell nothing.',
+            );
         }
         $rows = array_map(
-            static fn(array $place): FindingRow => new FindingRow(FigureText::metres($place[0]), FindingUnit::Small, $place[1], $usable->n()),
+            static fn(array $place): FindingRow => new FindingRow(
+                FigureText::metres($place[0]),
+                FindingUnit::Small,
+                $place[1],
+                $usable->n(),
+            ),
             self::placesOf($usable, $unit),
         );
 
         return $rows === []
-            ? self::tooLittle($question, $usable->n(), sprintf('%d rolls at different places draw the curve.', self::FEWEST))
+            ? self::tooLittle(
+                $question,
+                $usable->n(),
+                sprintf('%d rolls at different places draw the curve.', self::FEWEST),
+            )
             : new Finding(
                 $question,
-                sprintf('On the green as it was measured last, for %s: %s.', $rows[0]->name, FigureText::small((float) $rows[0]->value)),
+                sprintf(
+                    'On the green as it was measured last, for %s: %s.',
+                    $rows[0]->name,
+                    FigureText::small((float) $rows[0]->value),
+                ),
                 FindingUnit::Small,
                 $rows[0]->value,
                 null,
@@ -119,14 +152,21 @@ final readonly class ShoePosition extends CheckKind
      */
     public static function places(StudentChecks $checked, ?GreenSpeed $speed = null): array
     {
-        $level = $checked->of('shoe_place')->where(static fn(MadeAttempt $try): bool => $try->word('ground') !== 'down')->latest();
+        $level = $checked
+            ->of('shoe_place')
+            ->where(static fn(MadeAttempt $try): bool => $try->word('ground') !== 'down')
+            ->latest();
 
         return self::placesOf(self::usable($level), $checked->unit, $speed);
     }
 
     private static function usable(CheckAttempts $tries): CheckAttempts
     {
-        return $tries->where(static fn(MadeAttempt $try): bool => $try->speed !== null && $try->number('shoe_m') > 0.0 && $try->number('roll_m') > 0.0);
+        return $tries->where(
+            static fn(MadeAttempt $try): bool => $try->speed !== null &&
+                $try->number('shoe_m') > 0.0 &&
+                $try->number('roll_m') > 0.0,
+        );
     }
 
     /** @return list<array{float, float}> */
@@ -138,10 +178,16 @@ final readonly class ShoePosition extends CheckKind
             return [];
         }
         $fit = (new StrokeFitter())->fit(array_map(self::putt(...), $usable->all));
-        $lengths = $unit === Unit::Metres ? self::METRES : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
+        $lengths =
+            $unit === Unit::Metres
+                ? self::METRES
+                : array_map(static fn(float $feet): float => $feet * Length::METRES_PER_FOOT, self::FEET);
         $places = [];
         foreach ($lengths as $length) {
-            $answer = $length < 0.9 * min($rolls) || $length > 1.1 * max($rolls) ? null : $fit->backstrokeFor(Length::ofMetres($length), $speed, Grade::level());
+            $answer =
+                $length < 0.9 * min($rolls) || $length > 1.1 * max($rolls)
+                    ? null
+                    : $fit->backstrokeFor(Length::ofMetres($length), $speed, Grade::level());
             if ($answer !== null) {
                 $places[] = [$length, $answer->metres];
             }

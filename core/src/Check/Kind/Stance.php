@@ -26,7 +26,10 @@ final readonly class Stance extends CheckKind
         parent::__construct(
             'stance',
             'How wide is the stance?',
-            ['The student sets up as ever.', 'Measure between the insides of the heels; say for which length where width follows it.'],
+            [
+                'The student sets up as ever.',
+                'Measure between the insides of the heels; say for which length where width follows it.',
+            ],
             [
                 new CheckField('width_m', 'Between the heels', AnswerFormat::metres(0.0, 1.2)),
                 new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0), isNeeded: false),
@@ -39,7 +42,18 @@ final readonly class Stance extends CheckKind
     {
         $widths = $tries->numbers('width_m');
 
-        return $widths === [] ? [] : [Figures::mean($this->question, FindingUnit::Small, $widths, FigureText::small(...), FigureText::small(...), self::byLength($tries))];
+        return $widths === []
+            ? []
+            : [
+                Figures::mean(
+                    $this->question,
+                    FindingUnit::Small,
+                    $widths,
+                    FigureText::small(...),
+                    FigureText::small(...),
+                    self::byLength($tries),
+                ),
+            ];
     }
 
     public function mark(MadeAttempt $try): PictureMark
@@ -57,7 +71,11 @@ final readonly class Stance extends CheckKind
         ksort($lengths, SORT_NUMERIC);
 
         return array_map(
-            static fn(string|int $length, array $widths): FindingRow => Means::row('At ' . FigureText::metres((float) $length), FindingUnit::Small, $widths),
+            static fn(string|int $length, array $widths): FindingRow => Means::row(
+                'At ' . FigureText::metres((float) $length),
+                FindingUnit::Small,
+                $widths,
+            ),
             array_keys($lengths),
             $lengths,
         );

@@ -25,7 +25,11 @@ final readonly class StraightPutt extends SideCheck
         parent::__construct(
             'straight_putt',
             'Is there a straight putt here?',
-            ['Roll a ball gently at the hole along a rod or a cord.', 'Measure how far it curved from the straight line.', 'Move round the hole toward the high side and roll again, until it hardly curves.'],
+            [
+                'Roll a ball gently at the hole along a rod or a cord.',
+                'Measure how far it curved from the straight line.',
+                'Move round the hole toward the high side and roll again, until it hardly curves.',
+            ],
             [
                 new CheckField('break_m', 'It curved', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
                 new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 10.0)),
@@ -39,20 +43,22 @@ final readonly class StraightPutt extends SideCheck
         $last = $tries->all[$tries->n() - 1];
         $break = (float) $last->number('break_m');
 
-        return [new Finding(
-            $this->question,
-            sprintf(
-                '%s: the last of %s curved %s over %s.',
-                self::isStraight($break) ? 'Yes' : 'Not yet',
-                FigureText::counted($tries->n(), 'trial', 'trials'),
-                FigureText::small(abs($break)),
-                FigureText::metres((float) $last->number('length_m')),
+        return [
+            new Finding(
+                $this->question,
+                sprintf(
+                    '%s: the last of %s curved %s over %s.',
+                    self::isStraight($break) ? 'Yes' : 'Not yet',
+                    FigureText::counted($tries->n(), 'trial', 'trials'),
+                    FigureText::small(abs($break)),
+                    FigureText::metres((float) $last->number('length_m')),
+                ),
+                FindingUnit::Small,
+                $break,
+                null,
+                $tries->n(),
             ),
-            FindingUnit::Small,
-            $break,
-            null,
-            $tries->n(),
-        )];
+        ];
     }
 
     public function cue(CheckAttempts $tries, StudentChecks $checked): string

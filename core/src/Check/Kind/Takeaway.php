@@ -21,9 +21,16 @@ final readonly class Takeaway extends WordCheck
         parent::__construct(
             'takeaway',
             'Which way does the putter go back?',
-            ['Stand behind the ball, on the line.', 'Watch the first foot of the takeaway against a rod on the ground.'],
             [
-                new CheckField('went', 'It went back', AnswerFormat::words(['inside' => 'Inside', 'straight' => 'Straight', 'outside' => 'Outside'])),
+                'Stand behind the ball, on the line.',
+                'Watch the first foot of the takeaway against a rod on the ground.',
+            ],
+            [
+                new CheckField(
+                    'went',
+                    'It went back',
+                    AnswerFormat::words(['inside' => 'Inside', 'straight' => 'Straight', 'outside' => 'Outside']),
+                ),
                 new CheckField('from_ball_m', 'Toes to the ball', AnswerFormat::metres(0.1, 0.8), isNeeded: false),
             ],
             'straight',
@@ -36,7 +43,17 @@ final readonly class Takeaway extends WordCheck
 
         return [
             ...parent::findings($tries, $checked),
-            ...($apart === [] ? [] : [Figures::mean('How far from the ball?', FindingUnit::Small, $apart, FigureText::small(...), FigureText::small(...))]),
+            ...$apart === []
+                ? []
+                : [
+                    Figures::mean(
+                        'How far from the ball?',
+                        FindingUnit::Small,
+                        $apart,
+                        FigureText::small(...),
+                        FigureText::small(...),
+                    ),
+                ],
         ];
     }
 

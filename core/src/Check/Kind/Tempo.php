@@ -32,7 +32,11 @@ final readonly class Tempo extends CheckKind
         parent::__construct(
             'tempo',
             'Is the tempo the same at every length?',
-            ['The student putts as ever; no metronome.', 'Tap along: once as the putter starts back, once at contact, through several strokes.', 'Tap at a short putt, a middle one and a long one.'],
+            [
+                'The student putts as ever; no metronome.',
+                'Tap along: once as the putter starts back, once at contact, through several strokes.',
+                'Tap at a short putt, a middle one and a long one.',
+            ],
             [
                 new CheckField('bpm', 'Beats a minute', AnswerFormat::count(30, 160)),
                 new CheckField('length_m', 'Length of the putt', AnswerFormat::metres(0.3, 30.0)),
@@ -50,8 +54,14 @@ final readonly class Tempo extends CheckKind
         $drift = self::drift($tries);
 
         return [
-            Figures::mean('What is the tempo?', FindingUnit::Number, $beats, $this->inWords(...), static fn(float $bpm): string => sprintf('%.1f', $bpm)),
-            ...($drift === null ? [] : [$drift]),
+            Figures::mean(
+                'What is the tempo?',
+                FindingUnit::Number,
+                $beats,
+                $this->inWords(...),
+                static fn(float $bpm): string => sprintf('%.1f', $bpm),
+            ),
+            ...$drift === null ? [] : [$drift],
         ];
     }
 
@@ -71,7 +81,13 @@ final readonly class Tempo extends CheckKind
      */
     public static function drift(CheckAttempts $tries): ?Finding
     {
-        $points = array_map(static fn(MadeAttempt $try): array => [log(max(0.1, (float) $try->number('length_m'))), log(max(1.0, (float) $try->number('bpm')))], $tries->all);
+        $points = array_map(
+            static fn(MadeAttempt $try): array => [
+                log(max(0.1, (float) $try->number('length_m'))),
+                log(max(1.0, (float) $try->number('bpm'))),
+            ],
+            $tries->all,
+        );
         $n = count($points);
         [$x, $y] = [array_column($points, 0), array_column($points, 1)];
         [$least, $most] = $x === [] ? [0.0, 0.0] : [min($x), max($x)];
@@ -81,8 +97,11 @@ final readonly class Tempo extends CheckKind
         }
         [$meanX, $meanY] = [array_sum($x) / $n, array_sum($y) / $n];
         $sxx = array_sum(array_map(static fn(float $each): float => ($each - $meanX) ** 2, $x));
-        $slope = array_sum(array_map(static fn(float $a, float $b): float => ($a - $meanX) * ($b - $meanY), $x, $y)) / $sxx;
-        $rest = array_sum(array_map(static fn(float $a, float $b): float => ($b - $meanY - $slope * ($a - $meanX)) ** 2, $x, $y));
+        $slope =
+            array_sum(array_map(static fn(float $a, float $b): float => ($a - $meanX) * ($b - $meanY), $x, $y)) / $sxx;
+        $rest = array_sum(
+            array_map(static fn(float $a, float $b): float => ($b - $meanY - $slope * ($a - $meanX)) ** 2, $x, $y),
+        );
         $half = StudentT::halfWidth(Shares::LEVEL, $n - 2) * sqrt($rest / ($n - 2) / $sxx);
         $share = static fn(float $exponent): float => exp($exponent * $span) - 1.0;
         $interval = new Interval($share($slope - $half), $share($slope + $half));
@@ -95,7 +114,13 @@ final readonly class Tempo extends CheckKind
                 FigureText::metres(exp($most)),
                 (int) round(100.0 * abs($share($slope))),
                 $slope >= 0.0 ? 'quicker' : 'slower',
-                $interval->contains(0.0) ? ', which is not clearly a drift' : sprintf(', likely %+d to %+d %%', (int) round(100.0 * $interval->low), (int) round(100.0 * $interval->high)),
+                $interval->contains(0.0)
+                    ? ', which is not clearly a drift'
+                    : sprintf(
+                        ', likely %+d to %+d %%',
+                        (int) round(100.0 * $interval->low),
+                        (int) round(100.0 * $interval->high),
+                    ),
             ),
             FindingUnit::Difference,
             $share($slope),

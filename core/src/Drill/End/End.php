@@ -22,8 +22,7 @@ final readonly class End
         private \Closure $expectedBalls,
         public bool $repeatsRounds = true,
         public ?int $goal = null,
-    ) {
-    }
+    ) {}
 
     public function isReached(DrillProgress $progress): bool
     {

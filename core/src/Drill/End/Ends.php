@@ -17,10 +17,31 @@ final class Ends
     public static function all(): array
     {
         return [
-            'all_stations' => RuleKind::of(new KindDescription('When all are done', 'ends when all are done'), static fn(): End => self::oneRound()),
-            'balls' => self::kind('After so many balls', 'ends after {balls} balls', 'Balls', FigureKind::Balls, self::balls(...)),
-            'points' => self::kind('At so many points', 'ends at {points} points', 'Points', FigureKind::Points, self::points(...)),
-            'minutes' => self::kind('After so many minutes', 'ends after {minutes} minutes', 'Minutes', FigureKind::Minutes, self::minutes(...)),
+            'all_stations' => RuleKind::of(
+                new KindDescription('When all are done', 'ends when all are done'),
+                static fn(): End => self::oneRound(),
+            ),
+            'balls' => self::kind(
+                'After so many balls',
+                'ends after {balls} balls',
+                'Balls',
+                FigureKind::Balls,
+                self::balls(...),
+            ),
+            'points' => self::kind(
+                'At so many points',
+                'ends at {points} points',
+                'Points',
+                FigureKind::Points,
+                self::points(...),
+            ),
+            'minutes' => self::kind(
+                'After so many minutes',
+                'ends after {minutes} minutes',
+                'Minutes',
+                FigureKind::Minutes,
+                self::minutes(...),
+            ),
         ];
     }
 
@@ -29,9 +50,17 @@ final class Ends
      *
      * @return RuleKind<End>
      */
-    private static function kind(string $label, string $words, string $figure, FigureKind $unit, \Closure $make): RuleKind
-    {
-        return RuleKind::of(new KindDescription($label, $words, [new Figure($unit->value, $figure, $unit)]), static fn(array $figures): End => $make((int) $figures[$unit->value]));
+    private static function kind(
+        string $label,
+        string $words,
+        string $figure,
+        FigureKind $unit,
+        \Closure $make,
+    ): RuleKind {
+        return RuleKind::of(
+            new KindDescription($label, $words, [new Figure($unit->value, $figure, $unit)]),
+            static fn(array $figures): End => $make((int) $figures[$unit->value]),
+        );
     }
 
     /** Every ball of every station. */
@@ -58,7 +87,9 @@ final class Ends
     {
         return new End(
             static fn(DrillProgress $progress): bool => $progress->points >= $goal,
-            static fn(DrillProgress $progress, int $leftInRound, int $mostPoints): int => $mostPoints > 0 ? (int) ceil(($goal - $progress->points) / $mostPoints) : 1,
+            static fn(DrillProgress $progress, int $leftInRound, int $mostPoints): int => $mostPoints > 0
+                ? (int) ceil(($goal - $progress->points) / $mostPoints)
+                : 1,
             static fn(): ?float => null,
             goal: $goal,
         );

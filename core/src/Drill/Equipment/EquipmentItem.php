@@ -18,9 +18,12 @@ final readonly class EquipmentItem
      * @param string|null $name of a thing of the coach's own
      * @param string|null $for what it makes: "the ring"
      */
-    private function __construct(public EquipmentType $piece, public ?int $count, private ?string $name, private ?string $for)
-    {
-    }
+    private function __construct(
+        public EquipmentType $piece,
+        public ?int $count,
+        private ?string $name,
+        private ?string $for,
+    ) {}
 
     /** @throws InvalidInput If the piece is unheard of, or the count out of range, or a thing of one's own has no name. */
     public static function read(JsonInput $item): self
@@ -39,7 +42,8 @@ final readonly class EquipmentItem
     /** What it is called, without its number: "tees for the ring". */
     public function name(): string
     {
-        return ($this->name ?? $this->piece->words()[$this->count === 1 ? 0 : 1]) . ($this->for === null ? '' : " for $this->for");
+        return ($this->name ?? $this->piece->words()[$this->count === 1 ? 0 : 1]) .
+            ($this->for === null ? '' : " for $this->for");
     }
 
     /** With its number in front where there is more than one: "8 tees for the ring". */

@@ -21,12 +21,19 @@ final class AimObjectResult implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $linked = array_values(array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null
-            && $ball->ball->sight->word('object') !== null && $ball->ball->hasDropped() !== null));
+        $linked = array_values(
+            array_filter(
+                $run->balls,
+                static fn(FindingBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null &&
+                    $ball->ball->sight->word('object') !== null &&
+                    $ball->ball->hasDropped() !== null,
+            ),
+        );
         if ($linked === []) {
             return null;
         }
-        $aimed = static fn(FindingBall $ball): bool => abs((float) $ball->ball->sight->number('aim_offset_m')) <= self::AT_THE_MARK;
+        $aimed = static fn(FindingBall $ball): bool => abs((float) $ball->ball->sight->number('aim_offset_m')) <=
+            self::AT_THE_MARK;
         $outer = static fn(FindingBall $ball): bool => $ball->ball->sight->word('object') === 'outer';
         $holed = static fn(FindingBall $ball): bool => $ball->ball->hasDropped() === true;
         $missed = array_filter($linked, static fn(FindingBall $ball): bool => !$holed($ball));

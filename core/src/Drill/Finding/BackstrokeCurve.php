@@ -19,7 +19,11 @@ final class BackstrokeCurve implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $groups = $run->by(static fn(FindingBall $ball): ?string => $ball->ball->backstroke === null || $ball->roll() === null ? null : sprintf('%.4f', $ball->ball->backstroke->metres()));
+        $groups = $run->by(
+            static fn(FindingBall $ball): ?string => $ball->ball->backstroke === null || $ball->roll() === null
+                ? null
+                : sprintf('%.4f', $ball->ball->backstroke->metres()),
+        );
         ksort($groups);
         $sets = [];
         foreach ($groups as $backstroke => $balls) {
@@ -33,16 +37,31 @@ final class BackstrokeCurve implements FindingKind
 
         return new Finding(
             'What does each backstroke roll?',
-            implode('; ', array_map(
-                static fn(FindingRow $row): string => sprintf('%s rolls %s', str_replace(': mean roll', '', $row->name), FigureText::metres((float) $row->value)),
-                $means,
-            )) . ($alike->spread === null ? '.' : sprintf('. One backstroke again and again spreads by %s.', FigureText::percent($alike->spread))),
+            implode(
+                '; ',
+                array_map(
+                    static fn(FindingRow $row): string => sprintf(
+                        '%s rolls %s',
+                        str_replace(': mean roll', '', $row->name),
+                        FigureText::metres((float) $row->value),
+                    ),
+                    $means,
+                ),
+            ) .
+                ($alike->spread === null
+                    ? '.'
+                    : sprintf('. One backstroke again and again spreads by %s.', FigureText::percent($alike->spread))),
             FindingUnit::Spread,
             $alike->spread,
             $alike->interval,
             $alike->n,
             null,
-            array_values(array_filter($alike->rows, static fn(FindingRow $row): bool => !str_ends_with($row->name, ': backstroke'))),
+            array_values(
+                array_filter(
+                    $alike->rows,
+                    static fn(FindingRow $row): bool => !str_ends_with($row->name, ': backstroke'),
+                ),
+            ),
         );
     }
 }

@@ -27,7 +27,12 @@ final class BallCluster implements FindingKind
         if ($alike === null) {
             return null;
         }
-        $ranges = array_values(array_filter($alike->rows, static fn(FindingRow $row): bool => str_ends_with($row->name, 'longest less shortest')));
+        $ranges = array_values(
+            array_filter(
+                $alike->rows,
+                static fn(FindingRow $row): bool => str_ends_with($row->name, 'longest less shortest'),
+            ),
+        );
 
         return new Finding(
             'How alike do they roll?',
@@ -35,9 +40,21 @@ final class BallCluster implements FindingKind
                 ? 'One ball a set so far: nothing to hold it against.'
                 : sprintf(
                     'Longest less shortest %s; within a set they spread by %s of their roll%s.',
-                    implode(', ', array_map(static fn(FindingRow $row): string => FigureText::metres((float) $row->value), $ranges)),
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn(FindingRow $row): string => FigureText::metres((float) $row->value),
+                            $ranges,
+                        ),
+                    ),
                     FigureText::percent($alike->spread),
-                    $alike->interval === null ? '' : sprintf(', likely %s to %s', FigureText::percent($alike->interval->low), FigureText::percent($alike->interval->high)),
+                    $alike->interval === null
+                        ? ''
+                        : sprintf(
+                            ', likely %s to %s',
+                            FigureText::percent($alike->interval->low),
+                            FigureText::percent($alike->interval->high),
+                        ),
                 ),
             FindingUnit::Spread,
             $alike->spread,

@@ -15,9 +15,7 @@ use Amble\Core\Units\Length;
 final readonly class FindingBall
 {
     /** @param float $finishPast how far past its target it was meant to finish, metres: at a hole */
-    public function __construct(public Ball $ball, public JudgedBall $judged, private float $finishPast = 0.0)
-    {
-    }
+    public function __construct(public Ball $ball, public JudgedBall $judged, private float $finishPast = 0.0) {}
 
     public function hasPassed(): bool
     {
@@ -31,7 +29,10 @@ final readonly class FindingBall
         $roll = $this->ball->rollMetres();
 
         return match (true) {
-            $target === null, $this->judged->task?->movesTheTarget() === true, $this->ball->stop === Stop::Unseen => null,
+            $target === null,
+            $this->judged->task?->movesTheTarget() === true,
+            $this->ball->stop === Stop::Unseen
+                => null,
             $this->ball->stop === Stop::Holed => DistancePutt::holed($target, $roll),
             $roll === null => null,
             $this->ball->isAtLeast() => DistancePutt::cutShortAt($target, $roll),

@@ -25,22 +25,34 @@ final readonly class FindingBalls
         public array $balls,
         public ?UsualLength $usual,
         public array $lengths,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<LoggedBall> $putts the student's of this run
      * @param DrillState $state folded from them
      * @param float $finishPast how far past a hole the student plays for, metres
      */
-    public static function of(Drill $card, array $putts, DrillState $state, ?UsualLength $usual, float $finishPast = 0.0): self
-    {
+    public static function of(
+        Drill $card,
+        array $putts,
+        DrillState $state,
+        ?UsualLength $usual,
+        float $finishPast = 0.0,
+    ): self {
         $balls = [];
         foreach ($putts as $putt) {
             $judged = $state->judged[$putt->id] ?? null;
             // A mark says that it was nobody's fault or nobody's stroke: it teaches nothing here either.
-            if ($judged !== null && in_array($judged->verdict, [Verdict::Passed, Verdict::Missed, Verdict::Noted], true) && $putt->ball->remarks->mark === null) {
-                $balls[] = new FindingBall($putt->ball, $judged, $card->rules->target->canBeHoled() ? $finishPast : 0.0);
+            if (
+                $judged !== null &&
+                in_array($judged->verdict, [Verdict::Passed, Verdict::Missed, Verdict::Noted], true) &&
+                $putt->ball->remarks->mark === null
+            ) {
+                $balls[] = new FindingBall(
+                    $putt->ball,
+                    $judged,
+                    $card->rules->target->canBeHoled() ? $finishPast : 0.0,
+                );
             }
         }
         $lengths = array_column($state->stations, 'lengthMetres');
@@ -62,13 +74,17 @@ final readonly class FindingBalls
      */
     public static function judgedOf(array $balls): array
     {
-        return array_values(array_filter($balls, static fn(FindingBall $ball): bool => $ball->judged->verdict !== Verdict::Noted));
+        return array_values(
+            array_filter($balls, static fn(FindingBall $ball): bool => $ball->judged->verdict !== Verdict::Noted),
+        );
     }
 
     /** @return list<FindingBall> the first ball at each putt */
     public function firstTries(): array
     {
-        return array_values(array_filter($this->balls, static fn(FindingBall $ball): bool => $ball->judged->attempt === 1));
+        return array_values(
+            array_filter($this->balls, static fn(FindingBall $ball): bool => $ball->judged->attempt === 1),
+        );
     }
 
     /**
@@ -93,7 +109,14 @@ final readonly class FindingBalls
     public function byStation(): array
     {
         $groups = [];
-        foreach ($this->by(static fn(FindingBall $ball): ?string => $ball->judged->station === null ? null : (string) $ball->judged->station) as $station => $balls) {
+        foreach (
+            $this->by(
+                static fn(FindingBall $ball): ?string => $ball->judged->station === null
+                    ? null
+                    : (string) $ball->judged->station,
+            )
+            as $station => $balls
+        ) {
             $groups[(int) $station] = $balls;
         }
         ksort($groups);

@@ -47,7 +47,7 @@ final class FindingKinds
             default => 'passed',
         };
 
-        return array_values(array_unique([$own, ...($rules->pass->judges() ? ['passed'] : [])]));
+        return array_values(array_unique([$own, ...$rules->pass->judges() ? ['passed'] : []]));
     }
 
     /**

@@ -22,32 +22,53 @@ final class GapAfterStrike implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $hit = array_values(array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->hit === true && $ball->ball->sight->number('gap_m') !== null));
+        $hit = array_values(
+            array_filter(
+                $run->balls,
+                static fn(FindingBall $ball): bool => $ball->ball->sight->hit === true &&
+                    $ball->ball->sight->number('gap_m') !== null,
+            ),
+        );
         if ($hit === []) {
             return null;
         }
         $rows = $parts = [];
         foreach (['soft' => BallTask::Soft, 'firm' => BallTask::Firm] as $name => $task) {
-            $told = array_values(array_filter($hit, static fn(FindingBall $ball): bool => $ball->judged->task === $task));
+            $told = array_values(
+                array_filter($hit, static fn(FindingBall $ball): bool => $ball->judged->task === $task),
+            );
             if ($told === []) {
                 continue;
             }
-            $gap = Sample::mean(array_map(static fn(FindingBall $ball): float => (float) $ball->ball->sight->number('gap_m'), $told));
+            $gap = Sample::mean(
+                array_map(static fn(FindingBall $ball): float => (float) $ball->ball->sight->number('gap_m'), $told),
+            );
             $rows[] = new FindingRow("Apart, $name", FindingUnit::Metres, $gap, count($told));
-            $rows[] = Shares::row("Inside its band, $name", $told, static fn(FindingBall $ball): bool => $ball->hasPassed());
+            $rows[] = Shares::row(
+                "Inside its band, $name",
+                $told,
+                static fn(FindingBall $ball): bool => $ball->hasPassed(),
+            );
             $parts[] = sprintf('struck %s they lie %s apart', $name, FigureText::metres($gap));
         }
         $inside = Shares::row('', $hit, static fn(FindingBall $ball): bool => $ball->hasPassed());
 
-        return $parts === [] ? null : new Finding(
-            'How do the two part?',
-            sprintf('%s; %d of %d as told.', ucfirst(implode(', ', $parts)), (int) round((float) $inside->value * $inside->n), $inside->n),
-            FindingUnit::Share,
-            $inside->value,
-            $inside->interval,
-            $inside->n,
-            null,
-            $rows,
-        );
+        return $parts === []
+            ? null
+            : new Finding(
+                'How do the two part?',
+                sprintf(
+                    '%s; %d of %d as told.',
+                    ucfirst(implode(', ', $parts)),
+                    (int) round((float) $inside->value * $inside->n),
+                    $inside->n,
+                ),
+                FindingUnit::Share,
+                $inside->value,
+                $inside->interval,
+                $inside->n,
+                null,
+                $rows,
+            );
     }
 }

@@ -36,7 +36,9 @@ final class GateWidthReached implements FindingKind
                 FigureText::metres($width),
                 $place + 1,
                 count($steps->widths),
-                $held === null ? 'None was held yet: eight of ten are.' : sprintf('Held with eight of ten: %s.', FigureText::metres($held)),
+                $held === null
+                    ? 'None was held yet: eight of ten are.'
+                    : sprintf('Held with eight of ten: %s.', FigureText::metres($held)),
             ),
             FindingUnit::Metres,
             $width,

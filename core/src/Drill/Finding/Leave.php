@@ -30,7 +30,13 @@ final class Leave implements FindingKind
             $rows[] = self::row($name, self::control($balls));
         }
         if ($control->spread !== null) {
-            $rows[] = new FindingRow('Spread, whatever the length', FindingUnit::Spread, $control->spread, $control->nMeasured, $control->spreadInterval);
+            $rows[] = new FindingRow(
+                'Spread, whatever the length',
+                FindingUnit::Spread,
+                $control->spread,
+                $control->nMeasured,
+                $control->spreadInterval,
+            );
         }
 
         return new Finding(
@@ -81,6 +87,12 @@ final class Leave implements FindingKind
 
     public static function row(string $name, ?DistanceControl $control): FindingRow
     {
-        return new FindingRow($name, FindingUnit::OfLength, $control?->bias, ($control->nMeasured ?? 0) + ($control->nCutShort ?? 0), $control?->biasInterval);
+        return new FindingRow(
+            $name,
+            FindingUnit::OfLength,
+            $control?->bias,
+            ($control->nMeasured ?? 0) + ($control->nCutShort ?? 0),
+            $control?->biasInterval,
+        );
     }
 }

@@ -29,17 +29,34 @@ final class LeaveAgainstUsual implements FindingKind
             return null;
         }
         $n = $today->nMeasured + $today->nCutShort;
-        $bounds = array_values(array_filter(array_map(static fn(FindingBall $ball) => $ball->putt()?->error, $run->balls)));
-        $day = StudentToday::of(array_slice($bounds, 0, StudentToday::MOST_BALLS), $run->usual?->bias, $run->usual?->spread);
+        $bounds = array_values(
+            array_filter(array_map(static fn(FindingBall $ball) => $ball->putt()?->error, $run->balls)),
+        );
+        $day = StudentToday::of(
+            array_slice($bounds, 0, StudentToday::MOST_BALLS),
+            $run->usual?->bias,
+            $run->usual?->spread,
+        );
         $offset = $run->usual === null ? null : $day->offset(Today::DAY_TO_DAY);
 
         return new Finding(
             'Short, long or as usual today?',
             match (true) {
                 $day->mean === null => 'Too few balls were measured to say.',
-                $offset === null => sprintf('Today %s, from %s. What is usual is not known yet.', FigureText::ofLength($day->mean), FigureText::counted($day->n, 'ball', 'balls')),
-                $offset->isRemarkable() => sprintf('Today balls stop %s %s than usual.', FigureText::percent(abs($offset->value)), $offset->value > 0.0 ? 'longer' : 'shorter'),
-                default => sprintf('As usual, as far as %s can tell on a day.', FigureText::counted($day->n, 'ball', 'balls')),
+                $offset === null => sprintf(
+                    'Today %s, from %s. What is usual is not known yet.',
+                    FigureText::ofLength($day->mean),
+                    FigureText::counted($day->n, 'ball', 'balls'),
+                ),
+                $offset->isRemarkable() => sprintf(
+                    'Today balls stop %s %s than usual.',
+                    FigureText::percent(abs($offset->value)),
+                    $offset->value > 0.0 ? 'longer' : 'shorter',
+                ),
+                default => sprintf(
+                    'As usual, as far as %s can tell on a day.',
+                    FigureText::counted($day->n, 'ball', 'balls'),
+                ),
             },
             FindingUnit::Difference,
             $offset?->value,
@@ -48,7 +65,20 @@ final class LeaveAgainstUsual implements FindingKind
             null,
             [
                 Leave::row('Today', $today),
-                ...($run->usual === null ? [] : [new FindingRow('Usually', FindingUnit::OfLength, $run->usual->bias->bias, $run->usual->balls, Interval::around($run->usual->bias->bias, Normal::quantile(0.9) * $run->usual->bias->standardError))]),
+                ...$run->usual === null
+                    ? []
+                    : [
+                        new FindingRow(
+                            'Usually',
+                            FindingUnit::OfLength,
+                            $run->usual->bias->bias,
+                            $run->usual->balls,
+                            Interval::around(
+                                $run->usual->bias->bias,
+                                Normal::quantile(0.9) * $run->usual->bias->standardError,
+                            ),
+                        ),
+                    ],
             ],
         );
     }

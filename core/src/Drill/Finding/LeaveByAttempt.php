@@ -16,11 +16,16 @@ final class LeaveByAttempt implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        return LeaveByGroup::of('Do later tries at the same putt come closer?', $run->by(static fn(FindingBall $ball): ?string => match ($ball->judged->attempt) {
-            null => null,
-            1 => 'first tries',
-            2 => 'second tries',
-            default => 'later tries',
-        }));
+        return LeaveByGroup::of(
+            'Do later tries at the same putt come closer?',
+            $run->by(
+                static fn(FindingBall $ball): ?string => match ($ball->judged->attempt) {
+                    null => null,
+                    1 => 'first tries',
+                    2 => 'second tries',
+                    default => 'later tries',
+                },
+            ),
+        );
     }
 }

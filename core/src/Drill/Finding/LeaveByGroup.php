@@ -29,17 +29,35 @@ final class LeaveByGroup
             $rows[] = Leave::row($name, $control);
             $n += $control->nMeasured + $control->nCutShort;
             if ($control->bias !== null) {
-                $parts[] = sprintf('%s %s%s', $name, FigureText::ofLength($control->bias), $control->spread === null ? '' : ' (spread ' . FigureText::percent($control->spread) . ')');
+                $parts[] = sprintf(
+                    '%s %s%s',
+                    $name,
+                    FigureText::ofLength($control->bias),
+                    $control->spread === null ? '' : ' (spread ' . FigureText::percent($control->spread) . ')',
+                );
             }
         }
         [$first, $last] = [array_values($controls)[0], array_values($controls)[count($controls) - 1]];
-        $change = (float) $first->biasError <= 0.0 || (float) $last->biasError <= 0.0
-            ? null
-            : Change::ofEstimates((float) $first->bias, (float) $first->biasError, (float) $last->bias, (float) $last->biasError, max(1, $last->nMeasured));
+        $change =
+            (float) $first->biasError <= 0.0 || (float) $last->biasError <= 0.0
+                ? null
+                : Change::ofEstimates(
+                    (float) $first->bias,
+                    (float) $first->biasError,
+                    (float) $last->bias,
+                    (float) $last->biasError,
+                    max(1, $last->nMeasured),
+                );
         $adverb = $change?->call()->adverb();
         $verdict = match (true) {
             $change === null => 'Too few to tell them apart.',
-            $adverb !== null => sprintf('%s stops %s %s than %s.', ucfirst(array_key_last($controls)), $adverb, $change->difference > 0.0 ? 'longer' : 'shorter', array_key_first($controls)),
+            $adverb !== null => sprintf(
+                '%s stops %s %s than %s.',
+                ucfirst(array_key_last($controls)),
+                $adverb,
+                $change->difference > 0.0 ? 'longer' : 'shorter',
+                array_key_first($controls),
+            ),
             default => 'No clear difference in length between the first and the last.',
         };
 

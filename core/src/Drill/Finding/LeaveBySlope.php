@@ -16,10 +16,15 @@ final class LeaveBySlope implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        return LeaveByGroup::of('Are uphill and downhill as good as level?', $run->by(static fn(FindingBall $ball): string => match (true) {
-            $ball->ball->grade->ratio() > 0.0 => 'uphill',
-            $ball->ball->grade->ratio() < 0.0 => 'downhill',
-            default => 'level',
-        }));
+        return LeaveByGroup::of(
+            'Are uphill and downhill as good as level?',
+            $run->by(
+                static fn(FindingBall $ball): string => match (true) {
+                    $ball->ball->grade->ratio() > 0.0 => 'uphill',
+                    $ball->ball->grade->ratio() < 0.0 => 'downhill',
+                    default => 'level',
+                },
+            ),
+        );
     }
 }

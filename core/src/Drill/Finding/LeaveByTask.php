@@ -11,9 +11,15 @@ use Amble\Core\Report\Finding;
 final class LeaveByTask implements FindingKind
 {
     private const WORDS = [
-        'look_at_target' => 'looking at the target', 'look_at_ball' => 'looking at the ball', 'stance_narrow' => 'narrow stance',
-        'stance_middle' => 'middling stance', 'stance_wide' => 'wide stance', 'exact' => 'exact', 'aim_wider' => 'with a wider aim',
-        'more_pace' => 'with more pace', 'rehearse_between' => 'between the two',
+        'look_at_target' => 'looking at the target',
+        'look_at_ball' => 'looking at the ball',
+        'stance_narrow' => 'narrow stance',
+        'stance_middle' => 'middling stance',
+        'stance_wide' => 'wide stance',
+        'exact' => 'exact',
+        'aim_wider' => 'with a wider aim',
+        'more_pace' => 'with more pace',
+        'rehearse_between' => 'between the two',
     ];
 
     public static function label(): string
@@ -23,7 +29,9 @@ final class LeaveByTask implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $groups = $run->by(static fn(FindingBall $ball): ?string => self::WORDS[$ball->judged->task->value ?? ''] ?? null);
+        $groups = $run->by(
+            static fn(FindingBall $ball): ?string => self::WORDS[$ball->judged->task->value ?? ''] ?? null,
+        );
         $finding = LeaveByGroup::of('Does what they were told to do make a difference?', $groups);
         $controls = array_values(array_filter(array_map(Leave::control(...), $groups)));
         if ($finding === null || count($controls) !== 2) {
@@ -31,7 +39,11 @@ final class LeaveByTask implements FindingKind
         }
         [$one, $other] = $controls;
         // Balls cut short may give a spread where too few were measured to compare it.
-        if (min($one->nMeasured, $other->nMeasured) < 2 || (float) $one->spread <= 0.0 || (float) $other->spread <= 0.0) {
+        if (
+            min($one->nMeasured, $other->nMeasured) < 2 ||
+            (float) $one->spread <= 0.0 ||
+            (float) $other->spread <= 0.0
+        ) {
             return $finding;
         }
         $change = Change::ofSpread((float) $one->spread, $one->nMeasured, (float) $other->spread, $other->nMeasured);
@@ -40,9 +52,11 @@ final class LeaveByTask implements FindingKind
 
         return new Finding(
             $finding->question,
-            $finding->sentence . ' ' . ($adverb === null
-                ? 'Their spreads do not clearly differ.'
-                : sprintf('Balls lie %s closer together %s.', $adverb, $names[$change->difference > 0.0 ? 1 : 0])),
+            $finding->sentence .
+                ' ' .
+                ($adverb === null
+                    ? 'Their spreads do not clearly differ.'
+                    : sprintf('Balls lie %s closer together %s.', $adverb, $names[$change->difference > 0.0 ? 1 : 0])),
             $finding->unit,
             $finding->value,
             $finding->interval,

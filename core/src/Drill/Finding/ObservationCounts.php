@@ -25,22 +25,39 @@ final class ObservationCounts
     {
         $findings = [];
         foreach (ObservationTypes::all() as $name => $kind) {
-            $mean = in_array($kind->answers->kind, [AnswerKind::Metres, AnswerKind::Number], true) && $run->card->asks($name) && !in_array($name, self::ELSEWHERE, true) ? self::mean($run, $kind) : null;
+            $mean =
+                in_array($kind->answers->kind, [AnswerKind::Metres, AnswerKind::Number], true) &&
+                $run->card->asks($name) &&
+                !in_array($name, self::ELSEWHERE, true)
+                    ? self::mean($run, $kind)
+                    : null;
             if ($mean !== null) {
                 $findings[$name] = $mean;
             }
             $isCounted = in_array($kind->answers->kind, [AnswerKind::Words, AnswerKind::YesNo], true);
-            $answered = $isCounted && $run->card->asks($name) && !in_array($name, self::ELSEWHERE, true)
-                ? array_values(array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->has($name)))
-                : [];
+            $answered =
+                $isCounted && $run->card->asks($name) && !in_array($name, self::ELSEWHERE, true)
+                    ? array_values(
+                        array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->has($name)),
+                    )
+                    : [];
             if ($answered === []) {
                 continue;
             }
             $rows = [];
             foreach ($kind->answers->words as $word => $label) {
-                $rows[] = Shares::row($label, $answered, static fn(FindingBall $ball): bool => self::answer($ball, $name) === $word);
+                $rows[] = Shares::row(
+                    $label,
+                    $answered,
+                    static fn(FindingBall $ball): bool => self::answer($ball, $name) === $word,
+                );
             }
-            $findings[$name] = self::finding($kind->question, count($answered), [...$rows, ...self::bySide($run, $name, $kind, $answered)], count($rows));
+            $findings[$name] = self::finding(
+                $kind->question,
+                count($answered),
+                [...$rows, ...self::bySide($run, $name, $kind, $answered)],
+                count($rows),
+            );
         }
 
         return $findings;
@@ -65,7 +82,11 @@ final class ObservationCounts
         $rows = [];
         foreach (count($sides) < 2 ? [] : $sides as $side => $balls) {
             foreach ($kind->answers->words as $word => $label) {
-                $row = Shares::row("$side: " . lcfirst($label), $balls, static fn(FindingBall $ball): bool => self::answer($ball, $name) === $word);
+                $row = Shares::row(
+                    "$side: " . lcfirst($label),
+                    $balls,
+                    static fn(FindingBall $ball): bool => self::answer($ball, $name) === $word,
+                );
                 // What was never seen from a side is not a line of its own.
                 if ((float) $row->value > 0.0) {
                     $rows[] = $row;
@@ -96,7 +117,14 @@ final class ObservationCounts
             default => [sprintf('%.2f %s', $mean, $kind->answers->unit), FindingUnit::Number],
         };
 
-        return new Finding("$kind->question:", sprintf('On average %s, of %d.', $said, count($values)), $unit, $mean, null, count($values));
+        return new Finding(
+            "$kind->question:",
+            sprintf('On average %s, of %d.', $said, count($values)),
+            $unit,
+            $mean,
+            null,
+            count($values),
+        );
     }
 
     /**
@@ -108,7 +136,10 @@ final class ObservationCounts
         $count = static fn(FindingRow $row): int => (int) round((float) $row->value * $row->n);
         $parts = array_map(
             static fn(FindingRow $row): string => $count($row) . ' ' . lcfirst($row->name),
-            array_filter(array_slice($rows, 0, $answers), static fn(FindingRow $row): bool => (float) $row->value > 0.0),
+            array_filter(
+                array_slice($rows, 0, $answers),
+                static fn(FindingRow $row): bool => (float) $row->value > 0.0,
+            ),
         );
 
         return new Finding(

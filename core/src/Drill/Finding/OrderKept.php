@@ -43,7 +43,12 @@ final class OrderKept implements FindingKind
             'Did the order hold?',
             $held === $pairs
                 ? sprintf('Each of %d steps went the way it was meant to.', $pairs)
-                : sprintf('%d of %d steps went the way they were meant to, %s.', $held, $pairs, FigureText::likelyShare($interval, $pairs)),
+                : sprintf(
+                    '%d of %d steps went the way they were meant to, %s.',
+                    $held,
+                    $pairs,
+                    FigureText::likelyShare($interval, $pairs),
+                ),
             FindingUnit::Share,
             $held / $pairs,
             $interval,

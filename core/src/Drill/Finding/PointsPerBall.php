@@ -28,12 +28,18 @@ final class PointsPerBall implements FindingKind
         }
         $brought = [];
         foreach ($run->balls as $ball) {
-            $brought[] = (float) $points->of($ball->ball, $run->card->rules->context($ball->ball->target ?? $run->card->rules->stations[0]->length(), 0, null));
+            $brought[] = (float) $points->of(
+                $ball->ball,
+                $run->card->rules->context($ball->ball->target ?? $run->card->rules->stations[0]->length(), 0, null),
+            );
         }
         $n = count($brought);
         $mean = Sample::mean($brought);
         $variance = Sample::variance($brought);
-        $interval = $variance === null ? null : Interval::around($mean, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($variance / $n));
+        $interval =
+            $variance === null
+                ? null
+                : Interval::around($mean, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($variance / $n));
 
         return new Finding(
             'What does a ball bring?',

@@ -23,21 +23,36 @@ final class SecondPutts implements FindingKind
     public static function of(FindingBalls $run): ?Finding
     {
         $inside = count(array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->hasPassed()));
-        $asked = array_values(array_filter(
-            $run->balls,
-            static fn(FindingBall $ball): bool => $run->card->rules->putOut->allows($ball->hasPassed())
-                && $ball->ball->stop !== Stop::Holed && $ball->ball->sight->has('putts_to_finish'),
-        ));
+        $asked = array_values(
+            array_filter(
+                $run->balls,
+                static fn(FindingBall $ball): bool => $run->card->rules->putOut->allows($ball->hasPassed()) &&
+                    $ball->ball->stop !== Stop::Holed &&
+                    $ball->ball->sight->has('putts_to_finish'),
+            ),
+        );
         if ($asked === [] || $run->card->rules->putOut === PutOut::None) {
             return null;
         }
         $n = count($asked);
-        $next = count(array_filter($asked, static fn(FindingBall $ball): bool => $ball->ball->sight->count('putts_to_finish') === 1));
+        $next = count(
+            array_filter(
+                $asked,
+                static fn(FindingBall $ball): bool => $ball->ball->sight->count('putts_to_finish') === 1,
+            ),
+        );
         $interval = Interval::wilson($next, $n, Shares::LEVEL);
 
         return new Finding(
             'Does the next putt go in?',
-            sprintf('%d of %d stopped inside. Of %d putted out, %d went in with the next, %s.', $inside, count($run->balls), $n, $next, FigureText::likelyShare($interval, $n)),
+            sprintf(
+                '%d of %d stopped inside. Of %d putted out, %d went in with the next, %s.',
+                $inside,
+                count($run->balls),
+                $n,
+                $next,
+                FigureText::likelyShare($interval, $n),
+            ),
             FindingUnit::Share,
             $next / $n,
             $interval,

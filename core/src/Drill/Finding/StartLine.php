@@ -26,11 +26,14 @@ final class StartLine implements FindingKind
 
     public static function of(FindingBalls $run): ?Finding
     {
-        $seen = array_values(array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->gate !== null));
+        $seen = array_values(
+            array_filter($run->balls, static fn(FindingBall $ball): bool => $ball->ball->sight->gate !== null),
+        );
         if ($seen === []) {
             return null;
         }
-        $is = static fn(GateResult $result): \Closure => static fn(FindingBall $ball): bool => $ball->ball->sight->gate === $result;
+        $is = static fn(GateResult $result): \Closure => static fn(FindingBall $ball): bool => $ball->ball->sight
+            ->gate === $result;
         $n = count($seen);
         [$through, $left, $right] = array_map(
             static fn(GateResult $result): int => count(array_filter($seen, $is($result))),
@@ -39,13 +42,35 @@ final class StartLine implements FindingKind
         $interval = Interval::wilson($through, $n, Shares::LEVEL);
         $fit = self::fit($run, $seen);
         $rows = [
-            new FindingRow('Started left', FindingUnit::Share, $left / $n, $n, Interval::wilson($left, $n, Shares::LEVEL)),
-            new FindingRow('Started right', FindingUnit::Share, $right / $n, $n, Interval::wilson($right, $n, Shares::LEVEL)),
+            new FindingRow(
+                'Started left',
+                FindingUnit::Share,
+                $left / $n,
+                $n,
+                Interval::wilson($left, $n, Shares::LEVEL),
+            ),
+            new FindingRow(
+                'Started right',
+                FindingUnit::Share,
+                $right / $n,
+                $n,
+                Interval::wilson($right, $n, Shares::LEVEL),
+            ),
             ...self::angles($fit),
         ];
-        $dropped = array_values(array_filter($seen, static fn(FindingBall $ball): bool => $is(GateResult::Through)($ball) && $ball->ball->hasDropped() !== null));
+        $dropped = array_values(
+            array_filter(
+                $seen,
+                static fn(FindingBall $ball): bool => $is(GateResult::Through)($ball) &&
+                    $ball->ball->hasDropped() !== null,
+            ),
+        );
         if ($dropped !== [] && $run->card->rules->target->canBeHoled()) {
-            $rows[] = Shares::row('Of good starts that were followed, holed', $dropped, static fn(FindingBall $ball): bool => $ball->ball->hasDropped() === true);
+            $rows[] = Shares::row(
+                'Of good starts that were followed, holed',
+                $dropped,
+                static fn(FindingBall $ball): bool => $ball->ball->hasDropped() === true,
+            );
         }
 
         return new Finding(
@@ -55,24 +80,47 @@ final class StartLine implements FindingKind
             $through / $n,
             $interval,
             $n,
-            Shares::row('First tries', array_values(array_filter($run->firstTries(), static fn(FindingBall $ball): bool => $ball->ball->sight->gate !== null)), $is(GateResult::Through)),
+            Shares::row(
+                'First tries',
+                array_values(
+                    array_filter(
+                        $run->firstTries(),
+                        static fn(FindingBall $ball): bool => $ball->ball->sight->gate !== null,
+                    ),
+                ),
+                $is(GateResult::Through),
+            ),
             $rows,
         );
     }
 
-    private static function sentence(int $n, int $through, int $left, int $right, Interval $interval, DirectionFit $fit): string
-    {
+    private static function sentence(
+        int $n,
+        int $through,
+        int $left,
+        int $right,
+        Interval $interval,
+        DirectionFit $fit,
+    ): string {
         $sides = match (true) {
             $through === $n => '',
             $left === 0 => '; the others went right',
             $right === 0 => '; the others went left',
             default => "; $left left, $right right",
         };
-        $angle = $fit->bias === null || $fit->spread === null
-            ? ''
-            : sprintf(' On average %s, spread %.1f°.', FigureText::degrees($fit->bias), rad2deg($fit->spread));
+        $angle =
+            $fit->bias === null || $fit->spread === null
+                ? ''
+                : sprintf(' On average %s, spread %.1f°.', FigureText::degrees($fit->bias), rad2deg($fit->spread));
 
-        return sprintf('%d of %d started on line, %s%s.%s', $through, $n, FigureText::likelyShare($interval, $n), $sides, $angle);
+        return sprintf(
+            '%d of %d started on line, %s%s.%s',
+            $through,
+            $n,
+            FigureText::likelyShare($interval, $n),
+            $sides,
+            $angle,
+        );
     }
 
     /** @return list<FindingRow> */
@@ -80,10 +128,24 @@ final class StartLine implements FindingKind
     {
         $degrees = static fn(?Interval $interval): ?Interval => $interval?->times(180.0 / M_PI);
 
-        return $fit->bias === null || $fit->spread === null ? [] : [
-            new FindingRow('Average start', FindingUnit::Angle, rad2deg($fit->bias), $fit->n, $degrees($fit->biasInterval(Shares::LEVEL))),
-            new FindingRow('Spread of starts', FindingUnit::Degrees, rad2deg($fit->spread), $fit->n, $degrees($fit->spreadInterval(Shares::LEVEL))),
-        ];
+        return $fit->bias === null || $fit->spread === null
+            ? []
+            : [
+                new FindingRow(
+                    'Average start',
+                    FindingUnit::Angle,
+                    rad2deg($fit->bias),
+                    $fit->n,
+                    $degrees($fit->biasInterval(Shares::LEVEL)),
+                ),
+                new FindingRow(
+                    'Spread of starts',
+                    FindingUnit::Degrees,
+                    rad2deg($fit->spread),
+                    $fit->n,
+                    $degrees($fit->spreadInterval(Shares::LEVEL)),
+                ),
+            ];
     }
 
     /** @param non-empty-list<FindingBall> $seen */

@@ -17,9 +17,12 @@ final readonly class Figure
      * @param string $label as an editor names it
      * @param float|null $usual where a drill does not say; null where it must
      */
-    public function __construct(public string $field, public string $label, public FigureKind $kind, public ?float $usual = null)
-    {
-    }
+    public function __construct(
+        public string $field,
+        public string $label,
+        public FigureKind $kind,
+        public ?float $usual = null,
+    ) {}
 
     /** @throws InvalidInput If it is missing and has no usual value, or is out of range. */
     public function read(JsonInput $rule): float
@@ -34,7 +37,9 @@ final readonly class Figure
             return Check::share($value, $path);
         }
 
-        return Check::positive($value, $path) <= DrillRules::longest()->metres() ? $value : throw InvalidInput::outside($path, $value, 'at most 60 m');
+        return Check::positive($value, $path) <= DrillRules::longest()->metres()
+            ? $value
+            : throw InvalidInput::outside($path, $value, 'at most 60 m');
     }
 
     /** @return array<string, mixed> its part of the JSON Schema */

@@ -19,9 +19,7 @@ final readonly class KindDescription
      *                      for the drill's gate, line, rule or spot, {width} for how wide that is
      * @param list<Figure> $figures
      */
-    public function __construct(public string $label, public string $words, public array $figures = [])
-    {
-    }
+    public function __construct(public string $label, public string $words, public array $figures = []) {}
 
     /**
      * Reads the figures of a rule of this kind.

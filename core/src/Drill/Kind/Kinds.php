@@ -23,9 +23,11 @@ final class Kinds
      * @param non-empty-array<string, RuleKind<Order>> $orders
      * @param non-empty-array<string, RuleKind<End>> $ends
      */
-    public function __construct(public readonly array $passes, public readonly array $orders, public readonly array $ends)
-    {
-    }
+    public function __construct(
+        public readonly array $passes,
+        public readonly array $orders,
+        public readonly array $ends,
+    ) {}
 
     /** Those that ship. */
     public static function shipped(): self
@@ -68,7 +70,11 @@ final class Kinds
     {
         ['pass' => $passes, 'order' => $orders, 'end' => $ends] = $this->cards();
 
-        return ['pass' => self::either($passes), 'order' => ['enum' => array_keys($orders)], 'end' => self::either($ends)];
+        return [
+            'pass' => self::either($passes),
+            'order' => ['enum' => array_keys($orders)],
+            'end' => self::either($ends),
+        ];
     }
 
     /**

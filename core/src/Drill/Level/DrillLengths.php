@@ -18,9 +18,14 @@ final class DrillLengths
      */
     public static function laidInto(array $drill, array $lengths): array
     {
-        $stations = array_values(array_filter(is_array($drill['stations'] ?? null) ? $drill['stations'] : [], is_array(...)));
+        $stations = array_values(
+            array_filter(is_array($drill['stations'] ?? null) ? $drill['stations'] : [], is_array(...)),
+        );
         $lies = array_map(
-            static fn(array $station): array => array_diff_key($station, array_flip(['length_m', 'from_m', 'to_m', 'step_m'])),
+            static fn(array $station): array => array_diff_key(
+                $station,
+                array_flip(['length_m', 'from_m', 'to_m', 'step_m']),
+            ),
             $stations,
         );
         $isVaried = count(array_unique($lies, SORT_REGULAR)) > 1;
@@ -32,7 +37,7 @@ final class DrillLengths
         $cap = is_array($drill['cap'] ?? null) ? $drill['cap'] : [];
         if (is_int($cap['balls'] ?? null) && $stations !== []) {
             // The cap keeps its room: as many balls for each station as before.
-            $cap['balls'] = min(500, (int) ceil($cap['balls'] * $count / count($stations)));
+            $cap['balls'] = min(500, (int) ceil(($cap['balls'] * $count) / count($stations)));
             $drill['cap'] = $cap;
         }
 

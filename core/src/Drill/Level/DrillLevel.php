@@ -30,8 +30,7 @@ final readonly class DrillLevel
         private array $lengths,
         private ?float $figure,
         private ?float $width,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidInput If it says nothing, changes nothing, or a figure is no length. */
     public static function read(JsonInput $level): self
@@ -44,9 +43,14 @@ final readonly class DrillLevel
             }
         }
         if (count($lengths) > self::MOST_LENGTHS) {
-            throw InvalidInput::at($level->path('lengths_m'), 'A drill has at most ' . self::MOST_LENGTHS . ' stations.');
+            throw InvalidInput::at(
+                $level->path('lengths_m'),
+                'A drill has at most ' . self::MOST_LENGTHS . ' stations.',
+            );
         }
-        $width = $level->has('width_m') ? Length::ofMetres($level->number('width_m'), $level->path('width_m'))->metres() : null;
+        $width = $level->has('width_m')
+            ? Length::ofMetres($level->number('width_m'), $level->path('width_m'))->metres()
+            : null;
         $read = new self(
             $level->text('says', 120),
             $level->has('order') ? $level->text('order', 40) : null,
@@ -56,7 +60,10 @@ final readonly class DrillLevel
         );
 
         return $read->order === null && $read->lengths === [] && $read->figure === null && $read->width === null
-            ? throw InvalidInput::at($level->here(), 'A level changes something: the order, the lengths, the figure or the width.')
+            ? throw InvalidInput::at(
+                $level->here(),
+                'A level changes something: the order, the lengths, the figure or the width.',
+            )
             : $read;
     }
 

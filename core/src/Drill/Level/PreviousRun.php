@@ -12,7 +12,5 @@ final readonly class PreviousRun
      * @param list<bool> $recent passes and misses of the last ten balls that were judged, oldest first
      * @param non-negative-int|null $rung of the widths it steps through, from the widest; null where it does not step
      */
-    public function __construct(public int $level, public array $recent, public ?int $rung)
-    {
-    }
+    public function __construct(public int $level, public array $recent, public ?int $rung) {}
 }

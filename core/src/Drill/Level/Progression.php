@@ -20,9 +20,13 @@ final readonly class Progression
      * @param StepRule|null $own this student's, in place of the drill's
      * @param int|null $stood the level it was left at; null where it never was rolled
      */
-    private function __construct(public int $level, public ?int $rung, public ?string $why, private ?StepRule $own = null, private ?int $stood = null)
-    {
-    }
+    private function __construct(
+        public int $level,
+        public ?int $rung,
+        public ?string $why,
+        private ?StepRule $own = null,
+        private ?int $stood = null,
+    ) {}
 
     /** The same where it was left: what was earned since is offered, and taken by nobody but the coach. */
     public function standing(): self
@@ -41,12 +45,24 @@ final readonly class Progression
      *
      * @param StepRule|null $own the student's; null for what the drill says
      */
-    public static function of(Drill $card, ?PreviousRun $last, ?StudentLevel $student = null, ?StepRule $own = null): self
-    {
+    public static function of(
+        Drill $card,
+        ?PreviousRun $last,
+        ?StudentLevel $student = null,
+        ?StepRule $own = null,
+    ): self {
         $begins = self::begins($card, $last, $student, $own ?? $card->rules->stepRule);
         $isAsked = $own !== null && ($card->levels !== [] || $card->rules->steps !== null);
 
-        return $isAsked ? new self($begins->level, $begins->rung, trim(sprintf('%s For this student a step is %s.', $begins->why, $own->words())), $own, $begins->stood) : $begins;
+        return $isAsked
+            ? new self(
+                $begins->level,
+                $begins->rung,
+                trim(sprintf('%s For this student a step is %s.', $begins->why, $own->words())),
+                $own,
+                $begins->stood,
+            )
+            : $begins;
     }
 
     private static function begins(Drill $card, ?PreviousRun $last, ?StudentLevel $student, StepRule $rule): self
@@ -68,16 +84,41 @@ final readonly class Progression
         $why = match (true) {
             $card->levels === [] => null,
             $now > $before => sprintf('%s: next, %s', $said, self::ended($card->levels[$now - 1]->says)),
-            $now < $before => sprintf('%s: one level back%s', $said, $now === 0 ? ', as it began.' : ', ' . self::ended($card->levels[$now - 1]->says)),
+            $now < $before => sprintf(
+                '%s: one level back%s',
+                $said,
+                $now === 0 ? ', as it began.' : ', ' . self::ended($card->levels[$now - 1]->says),
+            ),
             $now === count($card->levels) => "$said. This is the last level.",
-            $of < Ladder::LOOK_BACK => sprintf('%s: a level is earned by %d of %d. The next would be: %s', $said, $rule->earn, Ladder::LOOK_BACK, self::ended($card->levels[$now]->says)),
-            default => sprintf('%s: stay at this level. The next, at %d of %d: %s', $said, $rule->earn, Ladder::LOOK_BACK, self::ended($card->levels[$now]->says)),
+            $of < Ladder::LOOK_BACK => sprintf(
+                '%s: a level is earned by %d of %d. The next would be: %s',
+                $said,
+                $rule->earn,
+                Ladder::LOOK_BACK,
+                self::ended($card->levels[$now]->says),
+            ),
+            default => sprintf(
+                '%s: stay at this level. The next, at %d of %d: %s',
+                $said,
+                $rule->earn,
+                Ladder::LOOK_BACK,
+                self::ended($card->levels[$now]->says),
+            ),
         };
-        $rung = $last->rung !== null && $card->rules->steps !== null ? min($last->rung, count($card->rules->steps->widths) - 1) : null;
+        $rung =
+            $last->rung !== null && $card->rules->steps !== null
+                ? min($last->rung, count($card->rules->steps->widths) - 1)
+                : null;
 
         $width = $rung === null || $rung === 0 ? null : $card->rules->steps->widths[$rung]->metres();
 
-        return new self($now, $rung, $why ?? ($width === null ? null : sprintf('It starts where it was left: {%.4f w} wide.', $width)), null, $before);
+        return new self(
+            $now,
+            $rung,
+            $why ?? ($width === null ? null : sprintf('It starts where it was left: {%.4f w} wide.', $width)),
+            null,
+            $before,
+        );
     }
 
     /** A first time starts as wide as this student's level wants it, and leaves at least one step to earn. */
@@ -88,7 +129,11 @@ final readonly class Progression
 
         return $rung === 0 || $student === null
             ? new self(0, null, null)
-            : new self(0, $rung, sprintf('The first time, for %s: {%.4f w} wide.', $student->words(), $widths[$rung]->metres()));
+            : new self(
+                0,
+                $rung,
+                sprintf('The first time, for %s: {%.4f w} wide.', $student->words(), $widths[$rung]->metres()),
+            );
     }
 
     private static function ended(string $says): string
@@ -109,6 +154,9 @@ final readonly class Progression
             $drill = $level->on($drill, $figures === [] ? null : $figures[0]->field);
         }
 
-        return ($this->own === null ? [] : ['step_rule' => $this->own->toArray()]) + $drill + ($this->level === 0 ? [] : ['level' => $this->level]) + ($this->rung === null || $this->rung === 0 ? [] : ['start_step' => $this->rung]);
+        return ($this->own === null ? [] : ['step_rule' => $this->own->toArray()]) +
+            $drill +
+            ($this->level === 0 ? [] : ['level' => $this->level]) +
+            ($this->rung === null || $this->rung === 0 ? [] : ['start_step' => $this->rung]);
     }
 }

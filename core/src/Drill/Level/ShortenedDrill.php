@@ -25,7 +25,8 @@ final class ShortenedDrill
     {
         $cap = is_array($drill['cap'] ?? null) ? $drill['cap'] : [];
         foreach (array_filter(['balls' => $balls, 'minutes' => $minutes]) as $of => $room) {
-            $narrower = ['cap' => [$of => is_numeric($cap[$of] ?? null) ? min($cap[$of], $room) : $room] + $cap] + $drill;
+            $narrower =
+                ['cap' => [$of => is_numeric($cap[$of] ?? null) ? min($cap[$of], $room) : $room] + $cap] + $drill;
             if (self::canBeRun($narrower)) {
                 [$drill, $cap] = [$narrower, $narrower['cap']];
             }
@@ -38,7 +39,9 @@ final class ShortenedDrill
     private static function canBeRun(array $drill): bool
     {
         try {
-            DrillReader::read(JsonInput::parse(json_encode((object) $drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+            DrillReader::read(
+                JsonInput::parse(json_encode((object) $drill, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+            );
         } catch (InvalidInput) {
             return false;
         }

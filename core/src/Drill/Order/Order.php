@@ -14,9 +14,7 @@ final readonly class Order
      * @param bool $keepsStationsTogether whether all balls of a station follow one another, so that a station can be restarted
      * @param \Closure(non-empty-list<float>, positive-int, RandomSource): non-empty-list<non-negative-int> $round
      */
-    public function __construct(public string $words, public bool $keepsStationsTogether, private \Closure $round)
-    {
-    }
+    public function __construct(public string $words, public bool $keepsStationsTogether, private \Closure $round) {}
 
     /**
      * One round: a station index (0-based) for every ball.

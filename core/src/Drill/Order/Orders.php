@@ -16,20 +16,46 @@ final class Orders
     {
         return [
             // Blocked practice.
-            'as_laid' => self::kind('Station by station', 'station by station', self::blocked(...), keepsStationsTogether: true),
-            'ladder' => self::kind('Shortest first', 'shortest first', self::shortestFirst(...), keepsStationsTogether: true),
-            'middle_short_long' => self::kind('Middle, short, long', 'middle, short, long in turn', self::middleShortLong(...)),
+            'as_laid' => self::kind(
+                'Station by station',
+                'station by station',
+                self::blocked(...),
+                keepsStationsTogether: true,
+            ),
+            'ladder' => self::kind(
+                'Shortest first',
+                'shortest first',
+                self::shortestFirst(...),
+                keepsStationsTogether: true,
+            ),
+            'middle_short_long' => self::kind(
+                'Middle, short, long',
+                'middle, short, long in turn',
+                self::middleShortLong(...),
+            ),
             'shuffled' => self::kind('Shuffled', 'mixed, never the same twice running', self::shuffled(...)),
-            'shuffled_in_halves' => self::kind('First half shuffled, then the second', 'the first half of the stations mixed, then the second half', self::shuffledInHalves(...)),
+            'shuffled_in_halves' => self::kind(
+                'First half shuffled, then the second',
+                'the first half of the stations mixed, then the second half',
+                self::shuffledInHalves(...),
+            ),
             // The stroke is built first; then the stations are mixed, as on the course.
-            'blocked_then_shuffled' => self::kind('In blocks, then shuffled', 'station by station, then mixed', static fn(array $lengths, int $ballsEach, RandomSource $random): array => [
-                ...self::blocked($lengths, $ballsEach),
-                ...self::shuffled($lengths, $ballsEach, $random),
-            ]),
-            'blocked_then_lap' => self::kind('In blocks, then one lap', 'station by station, then one lap with a single ball from each', static fn(array $lengths, int $ballsEach, RandomSource $random): array => [
-                ...self::blocked($lengths, $ballsEach),
-                ...self::shuffled($lengths, 1, $random),
-            ]),
+            'blocked_then_shuffled' => self::kind(
+                'In blocks, then shuffled',
+                'station by station, then mixed',
+                static fn(array $lengths, int $ballsEach, RandomSource $random): array => [
+                    ...self::blocked($lengths, $ballsEach),
+                    ...self::shuffled($lengths, $ballsEach, $random),
+                ],
+            ),
+            'blocked_then_lap' => self::kind(
+                'In blocks, then one lap',
+                'station by station, then one lap with a single ball from each',
+                static fn(array $lengths, int $ballsEach, RandomSource $random): array => [
+                    ...self::blocked($lengths, $ballsEach),
+                    ...self::shuffled($lengths, 1, $random),
+                ],
+            ),
         ];
     }
 
@@ -38,9 +64,16 @@ final class Orders
      *
      * @return RuleKind<Order>
      */
-    private static function kind(string $label, string $words, \Closure $round, bool $keepsStationsTogether = false): RuleKind
-    {
-        return RuleKind::of(new KindDescription($label, $words), static fn(): Order => new Order($words, $keepsStationsTogether, $round));
+    private static function kind(
+        string $label,
+        string $words,
+        \Closure $round,
+        bool $keepsStationsTogether = false,
+    ): RuleKind {
+        return RuleKind::of(
+            new KindDescription($label, $words),
+            static fn(): Order => new Order($words, $keepsStationsTogether, $round),
+        );
     }
 
     /**
@@ -53,7 +86,9 @@ final class Orders
      */
     private static function blocked(array $lengths, int $ballsEach): array
     {
-        return array_merge(...array_map(static fn(int $station): array => array_fill(0, $ballsEach, $station), array_keys($lengths)));
+        return array_merge(
+            ...array_map(static fn(int $station): array => array_fill(0, $ballsEach, $station), array_keys($lengths)),
+        );
     }
 
     /**
@@ -67,7 +102,10 @@ final class Orders
         asort($lengths);
         $upward = array_keys($lengths);
 
-        return array_map(static fn(int $place): int => $upward[$place], self::blocked(array_values($lengths), $ballsEach));
+        return array_map(
+            static fn(int $place): int => $upward[$place],
+            self::blocked(array_values($lengths), $ballsEach),
+        );
     }
 
     /**
@@ -133,7 +171,10 @@ final class Orders
 
         return [
             ...self::shuffled($first, $ballsEach, $random),
-            ...array_map(static fn(int $station): int => max(0, $half + $station), $second === [] ? [] : self::shuffled($second, $ballsEach, $random)),
+            ...array_map(
+                static fn(int $station): int => max(0, $half + $station),
+                $second === [] ? [] : self::shuffled($second, $ballsEach, $random),
+            ),
         ];
     }
 
@@ -144,7 +185,13 @@ final class Orders
      */
     private static function draw(array $left, ?int $last, int $remaining, RandomSource $random): int
     {
-        $open = array_keys(array_filter($left, static fn(int $balls, int $station): bool => $balls > 0 && $station !== $last, ARRAY_FILTER_USE_BOTH));
+        $open = array_keys(
+            array_filter(
+                $left,
+                static fn(int $balls, int $station): bool => $balls > 0 && $station !== $last,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         if ($open === []) {
             // A single station, which no shuffling can keep apart from itself.
             return array_keys($left, max($left), true)[0];

@@ -36,8 +36,7 @@ final readonly class Acceptance
         public ?array $rollBetween = null,
         public ?array $ring = null,
         public array $seen = [],
-    ) {
-    }
+    ) {}
 
     public static function anything(): self
     {
@@ -132,7 +131,13 @@ final readonly class Acceptance
         }
         [$least, $most] = $stretch;
         // Beside the ring it is no ball that lies inside: short or past by where it lies along the line.
-        if ($this->ring !== null && !$ball->isAtLeast() && $roll >= $least && $roll <= $most && !$this->admitsLie($ball)) {
+        if (
+            $this->ring !== null &&
+            !$ball->isAtLeast() &&
+            $roll >= $least &&
+            $roll <= $most &&
+            !$this->admitsLie($ball)
+        ) {
             return $roll < $this->ring[0] ? LengthCall::Short : LengthCall::Long;
         }
 
@@ -149,7 +154,8 @@ final readonly class Acceptance
     /** @return array{float, float}|null from the ball: what passes along the line */
     public function stretch(): ?array
     {
-        return $this->rollBetween ?? ($this->ring === null ? null : [$this->ring[0] - $this->ring[1], $this->ring[0] + $this->ring[1]]);
+        return $this->rollBetween ??
+            ($this->ring === null ? null : [$this->ring[0] - $this->ring[1], $this->ring[0] + $this->ring[1]]);
     }
 
     /** Where nobody measured it, or something cut it short, no condition of place is met. */

@@ -16,9 +16,7 @@ final readonly class BetweenLipAndRod extends PassRule implements ReadsFigures
 {
     use JudgedByLength;
 
-    private function __construct(private float $behind)
-    {
-    }
+    private function __construct(private float $behind) {}
 
     public static function card(): KindDescription
     {

@@ -17,23 +17,28 @@ use Amble\Core\Json\JsonInput;
 /** The other ball was struck, and how far the two lie apart afterwards fits what was told: soft or firm. */
 final readonly class HitAndGap extends PassRule implements ReadsFigures
 {
-    private function __construct(private float $soft, private float $firm)
-    {
-    }
+    private function __construct(private float $soft, private float $firm) {}
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Strikes it, soft or firm as told', 'strikes it and the two lie apart as told: {soft_m} at most when soft, {soft_m} to {firm_m} when firm', [
-            new Figure('soft_m', 'Soft: apart by at most', FigureKind::Roll, 0.3),
-            new Figure('firm_m', 'Firm: apart by at most', FigureKind::Roll, 0.9),
-        ]);
+        return new KindDescription(
+            'Strikes it, soft or firm as told',
+            'strikes it and the two lie apart as told: {soft_m} at most when soft, {soft_m} to {firm_m} when firm',
+            [
+                new Figure('soft_m', 'Soft: apart by at most', FigureKind::Roll, 0.3),
+                new Figure('firm_m', 'Firm: apart by at most', FigureKind::Roll, 0.9),
+            ],
+        );
     }
 
     public static function of(array $figures, JsonInput $rule): self
     {
         return $figures['firm_m'] > $figures['soft_m']
             ? new self($figures['soft_m'], $figures['firm_m'])
-            : throw InvalidInput::at($rule->path('firm_m'), 'Struck firmly, the balls lie further apart than struck softly.');
+            : throw InvalidInput::at(
+                $rule->path('firm_m'),
+                'Struck firmly, the balls lie further apart than struck softly.',
+            );
     }
 
     public function acceptance(PassContext $context): Acceptance

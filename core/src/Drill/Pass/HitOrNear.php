@@ -14,9 +14,7 @@ use Amble\Core\Json\JsonInput;
 /** The object was struck, or the ball stopped inside a ring around it. */
 final readonly class HitOrNear extends PassRule implements ReadsFigures
 {
-    private function __construct(private float $radius)
-    {
-    }
+    private function __construct(private float $radius) {}
 
     public static function card(): KindDescription
     {

@@ -21,9 +21,7 @@ final readonly class LevelReached extends PassRule implements ReadsFigures
     /** A ball further past its target than this share of the length was no answer to it. */
     private const FURTHEST_PAST = 0.15;
 
-    private function __construct(private int $level)
-    {
-    }
+    private function __construct(private int $level) {}
 
     public static function card(): KindDescription
     {
@@ -41,10 +39,18 @@ final readonly class LevelReached extends PassRule implements ReadsFigures
     {
         // One that drops reached the level of the hole; told to be too soft, it did not do as told.
         return match ($context->task) {
-            BallTask::RehearseSoft => Acceptance::seen(ObservationCondition::between('level', 0.0, $this->level - 1.0))->holedIs(false),
-            BallTask::RehearseStrong => Acceptance::seenBeyond($context->length->metres(), ObservationCondition::oneOf('level', [$this->level]))->holedIs(true),
+            BallTask::RehearseSoft => Acceptance::seen(
+                ObservationCondition::between('level', 0.0, $this->level - 1.0),
+            )->holedIs(false),
+            BallTask::RehearseStrong => Acceptance::seenBeyond(
+                $context->length->metres(),
+                ObservationCondition::oneOf('level', [$this->level]),
+            )->holedIs(true),
             // On its level, and not rolled far across it.
-            default => Acceptance::seenWithin($context->length->metres() * (1.0 + self::FURTHEST_PAST), ObservationCondition::oneOf('level', [$this->level]))->holedIs(true),
+            default => Acceptance::seenWithin(
+                $context->length->metres() * (1.0 + self::FURTHEST_PAST),
+                ObservationCondition::oneOf('level', [$this->level]),
+            )->holedIs(true),
         };
     }
 

@@ -15,15 +15,15 @@ use Amble\Core\Json\JsonInput;
 /** As far as the first ball of its set, by a share of that; the first is the measure of the others. */
 final readonly class LikeFirst extends PassRule implements ReadsFigures
 {
-    private function __construct(private float $share)
-    {
-    }
+    private function __construct(private float $share) {}
 
     public static function card(): KindDescription
     {
-        return new KindDescription('As far as the first of its set', 'stops as far as the first of its set, within {share}', [
-            new Figure('share', 'Off the first ball by at most', FigureKind::Share, DistanceControl::DEFAULT_WINDOW),
-        ]);
+        return new KindDescription(
+            'As far as the first of its set',
+            'stops as far as the first of its set, within {share}',
+            [new Figure('share', 'Off the first ball by at most', FigureKind::Share, DistanceControl::DEFAULT_WINDOW)],
+        );
     }
 
     public static function of(array $figures, JsonInput $rule): self

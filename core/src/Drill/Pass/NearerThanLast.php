@@ -28,8 +28,8 @@ final readonly class NearerThanLast extends PassRule implements ReadsFigures
     {
         return $context->lastDistance === null
             ? Acceptance::anything()
-            // Nearer, not as near: less by more than the slack that a ring grants.
-            : Acceptance::ring($context->length->metres(), $context->lastDistance - 2.0 * Check::SLACK);
+            : // Nearer, not as near: less by more than the slack that a ring grants.
+            Acceptance::ring($context->length->metres(), $context->lastDistance - 2.0 * Check::SLACK);
     }
 
     public function axis(): Axis

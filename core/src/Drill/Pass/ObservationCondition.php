@@ -15,9 +15,7 @@ final readonly class ObservationCondition
      * @param list<string|bool|int>|null $oneOf answers that will do; null where a range decides
      * @param array{float, float}|null $between both ends count
      */
-    private function __construct(public string $name, public ?array $oneOf, public ?array $between)
-    {
-    }
+    private function __construct(public string $name, public ?array $oneOf, public ?array $between) {}
 
     /** @param list<string|bool|int> $answers */
     public static function oneOf(string $name, array $answers): self

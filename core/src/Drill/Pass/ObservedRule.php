@@ -22,8 +22,7 @@ final readonly class ObservedRule extends PassRule
         private Axis $axis,
         private ?\Closure $fits = null,
         private ?string $refusal = null,
-    ) {
-    }
+    ) {}
 
     /** A rule about the target: it must be one that can be struck. */
     public static function atTarget(string $observation, string|bool ...$passing): self
@@ -40,13 +39,19 @@ final readonly class ObservedRule extends PassRule
     /** Through the gate without touching it. */
     public static function throughGate(): self
     {
-        return self::onAid(static fn(PassSetting $setting): bool => $setting->aid?->kind === AidKind::Gate, 'Through the gate needs a gate.');
+        return self::onAid(
+            static fn(PassSetting $setting): bool => $setting->aid?->kind === AidKind::Gate,
+            'Through the gate needs a gate.',
+        );
     }
 
     /** On the chalk or shadow line, the rail or over the spot. */
     public static function onLine(): self
     {
-        return self::onAid(static fn(PassSetting $setting): bool => $setting->aid !== null && $setting->aid->kind !== AidKind::Gate, 'On line needs a rail, a chalk line or a spot.');
+        return self::onAid(
+            static fn(PassSetting $setting): bool => $setting->aid !== null && $setting->aid->kind !== AidKind::Gate,
+            'On line needs a rail, a chalk line or a spot.',
+        );
     }
 
     public function acceptance(PassContext $context): Acceptance
@@ -72,7 +77,9 @@ final readonly class ObservedRule extends PassRule
     /** Only the start line has a spread that a chance can be told from. */
     public function chance(PassContext $context, PassChances $skill): ?float
     {
-        return $this->observation !== 'gate' || $context->aidHalfAngle === null ? null : $skill->chanceOnLine($context->aidHalfAngle);
+        return $this->observation !== 'gate' || $context->aidHalfAngle === null
+            ? null
+            : $skill->chanceOnLine($context->aidHalfAngle);
     }
 
     /** @param \Closure(PassSetting): bool $fits */

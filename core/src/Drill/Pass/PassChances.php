@@ -66,10 +66,17 @@ final readonly class PassChances
             return $inside;
         }
 
-        return $inside
-            + $this->integral($context, max($high, 0.0), INF, fn(float $past): float => $this->chanceCaught($context, $past))
+        return $inside +
+            $this->integral(
+                $context,
+                max($high, 0.0),
+                INF,
+                fn(float $past): float => $this->chanceCaught($context, $past),
+            ) +
             // One that drops on its way to where it would have been short of what was asked passes as well.
-            + ($low > 0.0 ? $this->integral($context, 0.0, $low, fn(float $past): float => $this->chanceCaught($context, $past)) : 0.0);
+            ($low > 0.0
+                ? $this->integral($context, 0.0, $low, fn(float $past): float => $this->chanceCaught($context, $past))
+                : 0.0);
     }
 
     /**
@@ -81,7 +88,13 @@ final readonly class PassChances
         if ($this->spread === null) {
             return null;
         }
-        $aimed = new self(0.5 * ($low + $high) / $context->length->metres(), $this->spread, $this->lineBias, $this->lineSpread, $this->speed);
+        $aimed = new self(
+            (0.5 * ($low + $high)) / $context->length->metres(),
+            $this->spread,
+            $this->lineBias,
+            $this->lineSpread,
+            $this->speed,
+        );
         $inside = $aimed->chanceBetween($context, $low, $high);
 
         return $mayDrop || $inside === null || !$context->canBeHoled
@@ -94,7 +107,8 @@ final readonly class PassChances
     {
         return $this->lineBias === null || $this->lineSpread === null
             ? null
-            : Normal::cdf(($halfAngle - $this->lineBias) / $this->lineSpread) - Normal::cdf((-$halfAngle - $this->lineBias) / $this->lineSpread);
+            : Normal::cdf(($halfAngle - $this->lineBias) / $this->lineSpread) -
+                    Normal::cdf((-$halfAngle - $this->lineBias) / $this->lineSpread);
     }
 
     /** To drop: to get there, on a line that the hole takes at that pace (maths.md 2.4). */
@@ -119,9 +133,15 @@ final readonly class PassChances
             return (float) $this->chanceOnLine($half);
         });
 
-        return $inside + ($context->canBeHoled
-            ? $this->integral($context, $radius, INF, fn(float $past): float => $this->chanceCaught($context, $past))
-            : 0.0);
+        return $inside +
+            ($context->canBeHoled
+                ? $this->integral(
+                    $context,
+                    $radius,
+                    INF,
+                    fn(float $past): float => $this->chanceCaught($context, $past),
+                )
+                : 0.0);
     }
 
     /**
@@ -137,9 +157,19 @@ final readonly class PassChances
             return null;
         }
         $short = Normal::cdf($this->score($context, 0.0));
-        $past = $this->integral($context, 0.0, $pastWithin, fn(float $past): float => 1.0 - $this->chanceCaught($context, $past));
+        $past = $this->integral(
+            $context,
+            0.0,
+            $pastWithin,
+            fn(float $past): float => 1.0 - $this->chanceCaught($context, $past),
+        );
 
-        return ['holed' => $holed, 'past' => $past, 'long' => max(0.0, 1.0 - $short - $holed - $past), 'short' => $short];
+        return [
+            'holed' => $holed,
+            'past' => $past,
+            'long' => max(0.0, 1.0 - $short - $holed - $past),
+            'short' => $short,
+        ];
     }
 
     private function chanceCaught(PassContext $context, float $past): float
@@ -160,7 +190,8 @@ final readonly class PassChances
     /** The middle of this student's rolls at a length, metres: half are longer. */
     private function middle(PassContext $context): float
     {
-        return max(0.01, $context->length->metres() * (1.0 + (float) $this->bias) + $this->past) * exp(-0.5 * (float) $this->spread ** 2);
+        return max(0.01, $context->length->metres() * (1.0 + (float) $this->bias) + $this->past) *
+            exp(-0.5 * (float) $this->spread ** 2);
     }
 
     /** @param \Closure(float): float $chance by metres past, weighed by how often a ball comes to lie there */
@@ -171,7 +202,9 @@ final readonly class PassChances
         [$middle, $spread, $length] = [$this->middle($context), (float) $this->spread, $context->length->metres()];
         $sum = 0.0;
         foreach ($from < $to ? GaussLegendre::on($from, $to, self::NODES) : [] as [$score, $weight]) {
-            $sum += $weight * exp(-0.5 * $score * $score) / sqrt(2.0 * M_PI) * $chance($middle * exp($spread * $score) - $length);
+            $sum +=
+                (($weight * exp(-0.5 * $score * $score)) / sqrt(2.0 * M_PI)) *
+                $chance($middle * exp($spread * $score) - $length);
         }
 
         return $sum;

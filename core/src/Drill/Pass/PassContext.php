@@ -33,8 +33,7 @@ final readonly class PassContext
         public bool $canBeHoled = false,
         public float $finishPast = 0.0,
         public bool $isAtEdge = false,
-    ) {
-    }
+    ) {}
 
     /**
      * How far past (positive) or short (negative) of the target the ball stopped; 0 when holed

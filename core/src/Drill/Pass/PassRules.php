@@ -27,11 +27,27 @@ final class PassRules
             'hit_or_near' => self::ofClass(HitOrNear::class),
             'hit_gap' => self::ofClass(HitAndGap::class),
             // A ball that grazes it would have been holed.
-            'contact' => self::observed('Meets it fully or grazes it', 'meets it, fully or grazing', ObservedRule::atTarget('contact', 'full', 'graze')),
-            'middle' => self::observed('Struck with the middle', 'is struck with the middle of the face', new ObservedRule('strike', ['middle'], Axis::Both)),
-            'held' => self::observed('The finish is held', 'is followed from a finish held still', new ObservedRule('held', [true], Axis::Both)),
+            'contact' => self::observed(
+                'Meets it fully or grazes it',
+                'meets it, fully or grazing',
+                ObservedRule::atTarget('contact', 'full', 'graze'),
+            ),
+            'middle' => self::observed(
+                'Struck with the middle',
+                'is struck with the middle of the face',
+                new ObservedRule('strike', ['middle'], Axis::Both),
+            ),
+            'held' => self::observed(
+                'The finish is held',
+                'is followed from a finish held still',
+                new ObservedRule('held', [true], Axis::Both),
+            ),
             'level' => self::ofClass(LevelReached::class),
-            'through_gate' => self::observed('Through the gate', 'starts through the gate{width}', ObservedRule::throughGate()),
+            'through_gate' => self::observed(
+                'Through the gate',
+                'starts through the gate{width}',
+                ObservedRule::throughGate(),
+            ),
             'on_line' => self::observed('On the line', 'starts on {aid}', ObservedRule::onLine()),
             'nearer_than_last' => self::ofClass(NearerThanLast::class),
             'like_first' => self::ofClass(LikeFirst::class),

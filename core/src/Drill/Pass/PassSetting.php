@@ -12,7 +12,5 @@ use Amble\Core\Drill\TargetKind;
 final readonly class PassSetting
 {
     /** @param list<BallTask> $tasks */
-    public function __construct(public TargetKind $target, public ?Aid $aid, public array $tasks)
-    {
-    }
+    public function __construct(public TargetKind $target, public ?Aid $aid, public array $tasks) {}
 }

@@ -15,9 +15,7 @@ final readonly class PastOnly extends PassRule implements ReadsFigures
 {
     use JudgedByLength;
 
-    private function __construct(private float $within)
-    {
-    }
+    private function __construct(private float $within) {}
 
     public static function card(): KindDescription
     {

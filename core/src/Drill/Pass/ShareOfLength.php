@@ -16,9 +16,7 @@ final readonly class ShareOfLength extends PassRule implements ReadsFigures
 {
     use JudgedByLength;
 
-    private function __construct(private float $share)
-    {
-    }
+    private function __construct(private float $share) {}
 
     public static function card(): KindDescription
     {

@@ -18,9 +18,7 @@ final readonly class ShortOnly extends PassRule implements ReadsFigures
         contradiction as private needsATarget;
     }
 
-    private function __construct(private float $within)
-    {
-    }
+    private function __construct(private float $within) {}
 
     public static function card(): KindDescription
     {

@@ -18,17 +18,19 @@ use Amble\Core\Units\Length;
 /** Each ball does what it was told: a little past, firmer than that, a little short, too soft, too strong, exact. */
 final readonly class TaskDone extends PassRule implements ReadsFigures
 {
-    private function __construct(private float $little, private float $firm, private float $exactShare)
-    {
-    }
+    private function __construct(private float $little, private float $firm, private float $exactShare) {}
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Does its task', 'does what it was told: a little is at most {little_m}, exact within {exact_share}', [
-            new Figure('little_m', 'A little is at most', FigureKind::Roll, 0.6),
-            new Figure('firm_m', 'Firm runs past by at most', FigureKind::Roll, 1.8),
-            new Figure('exact_share', 'Exact is within', FigureKind::Share, 0.05),
-        ]);
+        return new KindDescription(
+            'Does its task',
+            'does what it was told: a little is at most {little_m}, exact within {exact_share}',
+            [
+                new Figure('little_m', 'A little is at most', FigureKind::Roll, 0.6),
+                new Figure('firm_m', 'Firm runs past by at most', FigureKind::Roll, 1.8),
+                new Figure('exact_share', 'Exact is within', FigureKind::Share, 0.05),
+            ],
+        );
     }
 
     public static function of(array $figures, JsonInput $rule): self
@@ -44,7 +46,11 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
     {
         [$low, $high] = $this->window($context);
 
-        return Acceptance::roll($context->length->metres() + $low, $context->length->metres() + $high, self::mayDrop($context));
+        return Acceptance::roll(
+            $context->length->metres() + $low,
+            $context->length->metres() + $high,
+            self::mayDrop($context),
+        );
     }
 
     /** @return array{float, float} metres past the target that a ball may stop, low and high */
@@ -61,7 +67,10 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
             BallTask::RehearseSoft => [-$length, -$off],
             BallTask::RehearseStrong => [$off, Length::LONGEST - $length],
             BallTask::Short => [-$this->little, -$off],
-            default => [$context->finishPast - $length * $this->exactShare, $context->finishPast + $length * $this->exactShare],
+            default => [
+                $context->finishPast - $length * $this->exactShare,
+                $context->finishPast + $length * $this->exactShare,
+            ],
         };
     }
 

@@ -15,13 +15,13 @@ use Amble\Core\Json\JsonInput;
 /** Inside a ring around the target, in any direction. */
 final readonly class WithinRadius extends PassRule implements ReadsFigures
 {
-    private function __construct(private float $radius)
-    {
-    }
+    private function __construct(private float $radius) {}
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Inside a ring', 'stops within {radius_m}', [new Figure('radius_m', 'Radius of the ring', FigureKind::Roll)]);
+        return new KindDescription('Inside a ring', 'stops within {radius_m}', [
+            new Figure('radius_m', 'Radius of the ring', FigureKind::Roll),
+        ]);
     }
 
     public static function of(array $figures, JsonInput $rule): self

@@ -29,23 +29,31 @@ final class AgainstComplaint implements Rule
 
     public function note(InsightFacts $facts): ?Insight
     {
-        $evidence = $facts->lately === null || $facts->complaint === null ? null : self::inOrder($facts->complaint, $facts->lately);
+        $evidence =
+            $facts->lately === null || $facts->complaint === null
+                ? null
+                : self::inOrder($facts->complaint, $facts->lately);
 
-        return $evidence === null ? null : new Insight(
-            key: 'complaint.against',
-            seen: sprintf('The balls do not bear out the complaint: %s is in order.', match ($facts->complaint) {
-                Complaint::Pace => 'the pace',
-                Complaint::StartLine => 'the start line',
-                default => 'the read',
-            }),
-            evidence: $evidence,
-            cost: 0.6,
-            sureness: 0.8,
-            stamp: $facts->complaint->value ?? '',
-            try: 'Start from what the balls show, and say so kindly: a feared stroke often turns out to be a read.',
-            otherWay: 'Or the course shows what practice does not: a round noted hole by hole would tell.',
-            refutedBy: 'The same figures from a round, or under a score.',
-        );
+        return $evidence === null
+            ? null
+            : new Insight(
+                key: 'complaint.against',
+                seen: sprintf(
+                    'The balls do not bear out the complaint: %s is in order.',
+                    match ($facts->complaint) {
+                        Complaint::Pace => 'the pace',
+                        Complaint::StartLine => 'the start line',
+                        default => 'the read',
+                    },
+                ),
+                evidence: $evidence,
+                cost: 0.6,
+                sureness: 0.8,
+                stamp: $facts->complaint->value ?? '',
+                try: 'Start from what the balls show, and say so kindly: a feared stroke often turns out to be a read.',
+                otherWay: 'Or the course shows what practice does not: a round noted hole by hole would tell.',
+                refutedBy: 'The same figures from a round, or under a score.',
+            );
     }
 
     /** What says that it is in order; null where that is not so, or not known. */
@@ -68,7 +76,12 @@ final class AgainstComplaint implements Rule
 
         return max(abs($bias->low), abs($bias->high)) > self::PACE || $spread->high > self::PACE_SPREAD
             ? null
-            : sprintf('%d balls: on average %s, two in three within %s of it.', Pace::told($control), FigureText::ofLength((float) $control->bias), FigureText::percent((float) $control->spread));
+            : sprintf(
+                '%d balls: on average %s, two in three within %s of it.',
+                Pace::told($control),
+                FigureText::ofLength((float) $control->bias),
+                FigureText::percent((float) $control->spread),
+            );
     }
 
     private static function start(BallSelection $lately): ?string
@@ -81,7 +94,12 @@ final class AgainstComplaint implements Rule
 
         return max(abs($bias->low), abs($bias->high)) > self::START || $spread->high > self::START_SPREAD
             ? null
-            : sprintf('%d starts: on average %s, two in three within %.1f° of it.', $fit->n, FigureText::degrees((float) $fit->bias), rad2deg((float) $fit->spread));
+            : sprintf(
+                '%d starts: on average %s, two in three within %.1f° of it.',
+                $fit->n,
+                FigureText::degrees((float) $fit->bias),
+                rad2deg((float) $fit->spread),
+            );
     }
 
     private static function read(BallSelection $lately): ?string
@@ -93,6 +111,8 @@ final class AgainstComplaint implements Rule
         }
         $interval = Interval::wilson($low, count($misses), 0.8);
 
-        return $interval->low > 0.5 || $interval->high < 0.5 ? null : sprintf('%d of %d misses low, the others high: neither side.', $low, count($misses));
+        return $interval->low > 0.5 || $interval->high < 0.5
+            ? null
+            : sprintf('%d of %d misses low, the others high: neither side.', $low, count($misses));
     }
 }

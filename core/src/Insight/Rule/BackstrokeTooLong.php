@@ -39,7 +39,10 @@ final class BackstrokeTooLong implements Rule
         // How even the backstrokes are, how well the curve itself is known there, and that the curve's days differ.
         $beta = (float) $facts->fit->beta();
         $days = $facts->lately === null ? 0.0 : Significance::daysApart($facts->lately);
-        $error = sqrt(((float) Sample::variance($off) + ((float) $facts->fit->sigma / $beta) ** 2) / count($off) + ($days / $beta) ** 2);
+        $error = sqrt(
+            ((float) Sample::variance($off) + ((float) $facts->fit->sigma / $beta) ** 2) / count($off) +
+                ($days / $beta) ** 2,
+        );
         if (!Significance::says($mean, $error, self::LEAST, count($off) - 1)) {
             return null;
         }
@@ -47,7 +50,11 @@ final class BackstrokeTooLong implements Rule
 
         return new Insight(
             key: 'stroke.too_long',
-            seen: sprintf('Backstrokes are %.0f %% %s than these lengths ask for by this student\'s own curve.', 100.0 * abs(exp($mean) - 1.0), $mean > 0.0 ? 'longer' : 'shorter'),
+            seen: sprintf(
+                'Backstrokes are %.0f %% %s than these lengths ask for by this student\'s own curve.',
+                100.0 * abs(exp($mean) - 1.0),
+                $mean > 0.0 ? 'longer' : 'shorter',
+            ),
             evidence: sprintf(
                 '%d balls at targets; from %s %s was taken where the curve says %s.',
                 count($off),
@@ -58,9 +65,15 @@ final class BackstrokeTooLong implements Rule
             cost: 0.78 * min(1.0, abs($mean) / 0.05),
             sureness: Significance::sureness($mean, $error),
             stamp: sprintf('%+.0f', 20.0 * $mean),
-            try: sprintf('Take %.2f times the backstroke, at the same tempo; do not %s the through-swing.', exp(-$mean), $mean > 0.0 ? 'slow' : 'quicken'),
+            try: sprintf(
+                'Take %.2f times the backstroke, at the same tempo; do not %s the through-swing.',
+                exp(-$mean),
+                $mean > 0.0 ? 'slow' : 'quicken',
+            ),
             otherWay: null,
-            refutedBy: 'Balls at the curve\'s own backstroke still finishing ' . ($mean > 0.0 ? 'long' : 'short') . ': then it is the green or the strike.',
+            refutedBy: 'Balls at the curve\'s own backstroke still finishing ' .
+                ($mean > 0.0 ? 'long' : 'short') .
+                ': then it is the green or the strike.',
             school: null,
             balls: array_map(static fn(array $pair): RolledBall => $pair[0], $rolled),
             instead: ['pace.habit', 'pace.target'],
@@ -71,7 +84,14 @@ final class BackstrokeTooLong implements Rule
     private static function needed(InsightFacts $facts, RolledBall $ball): ?float
     {
         [$speed, $meant] = [$ball->speed(), $ball->meant()];
-        if ($facts->fit->state !== FitState::Fitted || $speed === null || $meant === null || $ball->ball->remarks->mark !== null || $ball->task?->movesTheTarget() === true || $ball->isMeasuringStroke) {
+        if (
+            $facts->fit->state !== FitState::Fitted ||
+            $speed === null ||
+            $meant === null ||
+            $ball->ball->remarks->mark !== null ||
+            $ball->task?->movesTheTarget() === true ||
+            $ball->isMeasuringStroke
+        ) {
             return null;
         }
 

@@ -30,8 +30,19 @@ final class BallLineReach implements Rule
         if ($reach === null) {
             return null;
         }
-        $told = array_slice(array_values(array_filter($facts->lately->balls ?? [], static fn(RolledBall $ball): bool => self::tells($ball, $reach))), -Ladder::LOOK_BACK);
-        $isThrough = array_map(static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through', $told);
+        $told = array_slice(
+            array_values(
+                array_filter(
+                    $facts->lately->balls ?? [],
+                    static fn(RolledBall $ball): bool => self::tells($ball, $reach),
+                ),
+            ),
+            -Ladder::LOOK_BACK,
+        );
+        $isThrough = array_map(
+            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through',
+            $told,
+        );
         $due = Ladder::due($isThrough);
         if ($due === 0) {
             return null;
@@ -40,12 +51,21 @@ final class BallLineReach implements Rule
 
         return new Insight(
             key: 'mark.reach',
-            seen: $isFurther ? sprintf('The line on the ball holds up to %s.', FigureText::metres($reach)) : sprintf('The line on the ball does not hold at %s.', FigureText::metres($reach)),
-            evidence: sprintf('%d of the last %d near that length came through.', count(array_filter($isThrough)), count($told)),
+            seen: $isFurther
+                ? sprintf('The line on the ball holds up to %s.', FigureText::metres($reach))
+                : sprintf('The line on the ball does not hold at %s.', FigureText::metres($reach)),
+            evidence: sprintf(
+                '%d of the last %d near that length came through.',
+                count(array_filter($isThrough)),
+                count($told),
+            ),
             cost: 0.2,
             sureness: 0.9,
             stamp: sprintf('%.2f %s', $reach, $isFurther ? 'further' : 'nearer'),
-            try: sprintf('Set it up to %s on the card, and a spot beyond.', FigureText::metres($isFurther ? $reach * self::STEP : $reach / self::STEP)),
+            try: sprintf(
+                'Set it up to %s on the card, and a spot beyond.',
+                FigureText::metres($isFurther ? $reach * self::STEP : $reach / self::STEP),
+            ),
             otherWay: null,
             refutedBy: 'As many through with a spot alone.',
             school: null,
@@ -57,7 +77,10 @@ final class BallLineReach implements Rule
     {
         $target = $ball->ball->target?->metres();
 
-        return $ball->ball->sight->word('aligned') === 'line' && $ball->ball->sight->word('gate') !== null
-            && $target !== null && $target >= self::NEAR * $reach && $target <= self::BEYOND * $reach;
+        return $ball->ball->sight->word('aligned') === 'line' &&
+            $ball->ball->sight->word('gate') !== null &&
+            $target !== null &&
+            $target >= self::NEAR * $reach &&
+            $target <= self::BEYOND * $reach;
     }
 }

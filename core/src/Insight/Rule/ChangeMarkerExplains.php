@@ -24,30 +24,45 @@ final class ChangeMarkerExplains implements Rule
 
     public function note(InsightFacts $facts): ?Insight
     {
-        $changeMarkers = array_values(array_filter($facts->changeMarkers, static fn(ChangeMarker $stile): bool => in_array($stile->kind, ['putter', 'lay_off', 'tempo'], true)));
+        $changeMarkers = array_values(
+            array_filter(
+                $facts->changeMarkers,
+                static fn(ChangeMarker $stile): bool => in_array($stile->kind, ['putter', 'lay_off', 'tempo'], true),
+            ),
+        );
         $stile = $changeMarkers === [] ? null : $changeMarkers[count($changeMarkers) - 1];
         if ($stile === null || $facts->path === null) {
             return null;
         }
-        $before = $facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds < $stile->atMilliseconds);
-        $since = $facts->path->where(static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $stile->atMilliseconds);
+        $before = $facts->path->where(
+            static fn(RolledBall $ball): bool => $ball->atMilliseconds < $stile->atMilliseconds,
+        );
+        $since = $facts->path->where(
+            static fn(RolledBall $ball): bool => $ball->atMilliseconds >= $stile->atMilliseconds,
+        );
         [$lean, $error, $fewest] = self::moved($before, $since);
 
-        return $fewest < self::FEWEST || !Significance::says($lean, $error, self::LEAST) ? null : new Insight(
-            key: 'change.stile',
-            seen: sprintf('Starts have moved %s since then: %s.', $lean > 0.0 ? 'right' : 'left', $stile->words),
-            evidence: sprintf('Before: %s. Since: %s.', self::said($before), self::said($since)),
-            cost: 0.82,
-            sureness: Significance::sureness($lean, $error),
-            stamp: sprintf('%+.0f', 5.0 * $lean),
-            try: $stile->kind === 'putter' ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.' : 'Give it a few sessions before anything of the stroke is mended.',
-            otherWay: null,
-            refutedBy: $stile->kind === 'putter' ? 'Ten with the putter before, starting as they do now.' : 'Three sessions that start as before.',
-            school: null,
-            balls: (new ForStartLine())->of($since->balls),
-            instead: ['start.side'],
-            isOfRecord: true,
-        );
+        return $fewest < self::FEWEST || !Significance::says($lean, $error, self::LEAST)
+            ? null
+            : new Insight(
+                key: 'change.stile',
+                seen: sprintf('Starts have moved %s since then: %s.', $lean > 0.0 ? 'right' : 'left', $stile->words),
+                evidence: sprintf('Before: %s. Since: %s.', self::said($before), self::said($since)),
+                cost: 0.82,
+                sureness: Significance::sureness($lean, $error),
+                stamp: sprintf('%+.0f', 5.0 * $lean),
+                try: $stile->kind === 'putter'
+                    ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.'
+                    : 'Give it a few sessions before anything of the stroke is mended.',
+                otherWay: null,
+                refutedBy: $stile->kind === 'putter'
+                    ? 'Ten with the putter before, starting as they do now.'
+                    : 'Three sessions that start as before.',
+                school: null,
+                balls: (new ForStartLine())->of($since->balls),
+                instead: ['start.side'],
+                isOfRecord: true,
+            );
     }
 
     /**
@@ -81,6 +96,10 @@ final class ChangeMarkerExplains implements Rule
         [$left, $right] = StartLines::sides($some);
         $eye = ForStartLine::countsByEye((new ForStartLine())->byEyeAlone($some->balls));
 
-        return [$left + $eye['left'], $right + $eye['right'], count((new ForStartLine())->of($some->balls)) + array_sum($eye)];
+        return [
+            $left + $eye['left'],
+            $right + $eye['right'],
+            count((new ForStartLine())->of($some->balls)) + array_sum($eye),
+        ];
     }
 }

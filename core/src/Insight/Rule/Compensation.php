@@ -21,9 +21,10 @@ final class Compensation implements Rule
     {
         $split = $facts->lately === null ? null : AimSplit::split($facts->lately);
         if (
-            $split === null || !$split->cancels()
-            || !Significance::says($split->aimBias, $split->aimError, self::LEAST)
-            || !Significance::says($split->strokeBias(), $split->strokeError(), self::LEAST)
+            $split === null ||
+            !$split->cancels() ||
+            !Significance::says($split->aimBias, $split->aimError, self::LEAST) ||
+            !Significance::says($split->strokeBias(), $split->strokeError(), self::LEAST)
         ) {
             return null;
         }
@@ -31,9 +32,17 @@ final class Compensation implements Rule
         return new Insight(
             key: 'start.compensation',
             seen: sprintf('The face is set %s, and the stroke brings it back.', FigureText::degrees($split->aimBias)),
-            evidence: sprintf('Aim %s, stroke %s, balls start %s.', FigureText::degrees($split->aimBias), FigureText::degrees($split->strokeBias()), FigureText::degrees($split->startBias)),
+            evidence: sprintf(
+                'Aim %s, stroke %s, balls start %s.',
+                FigureText::degrees($split->aimBias),
+                FigureText::degrees($split->strokeBias()),
+                FigureText::degrees($split->startBias),
+            ),
             cost: 0.85,
-            sureness: min(Significance::sureness($split->aimBias, $split->aimError), Significance::sureness($split->strokeBias(), $split->strokeError())),
+            sureness: min(
+                Significance::sureness($split->aimBias, $split->aimError),
+                Significance::sureness($split->strokeBias(), $split->strokeError()),
+            ),
             stamp: sprintf('%+.0f', rad2deg($split->aimBias)),
             try: 'Mend neither alone. Square the aim and let the stroke follow in the same session, with a gate to see both.',
             otherWay: 'Some leave a pair that has held for years alone: it is the student\'s note that decides.',

@@ -25,18 +25,41 @@ final class FeltLengthOff implements Rule
 
     public function note(InsightFacts $facts): ?Insight
     {
-        $called = array_values(array_filter($facts->lately === null ? [] : (new ForFeel())->of($facts->lately->balls), self::isByTheUsualWindow(...)));
-        $fit = count($called) < self::FEWEST ? null : FeltLength::fit(array_map(self::pair(...), $called), DistanceControl::DEFAULT_WINDOW);
+        $called = array_values(
+            array_filter(
+                $facts->lately === null ? [] : (new ForFeel())->of($facts->lately->balls),
+                self::isByTheUsualWindow(...),
+            ),
+        );
+        $fit =
+            count($called) < self::FEWEST
+                ? null
+                : FeltLength::fit(array_map(self::pair(...), $called), DistanceControl::DEFAULT_WINDOW);
         if ($fit === null || !Significance::says($fit->mean, $fit->meanError, self::LEAST, count($called) - 1)) {
             return null;
         }
         $interval = $fit->meanInterval(0.8);
-        $right = count(array_filter($called, static fn(RolledBall $ball): bool => $ball->ball->sight->call === $ball->lengthWord()));
+        $right = count(
+            array_filter(
+                $called,
+                static fn(RolledBall $ball): bool => $ball->ball->sight->call === $ball->lengthWord(),
+            ),
+        );
 
         return new Insight(
             key: 'feel.off',
-            seen: sprintf('Balls are felt %.0f %% %s than they are.', 100.0 * abs($fit->mean), $fit->mean > 0.0 ? 'longer' : 'shorter'),
-            evidence: sprintf('%d calls, %d of them right; likely %.0f to %.0f %%.', count($called), $right, 100.0 * min(abs($interval->low), abs($interval->high)), 100.0 * max(abs($interval->low), abs($interval->high))),
+            seen: sprintf(
+                'Balls are felt %.0f %% %s than they are.',
+                100.0 * abs($fit->mean),
+                $fit->mean > 0.0 ? 'longer' : 'shorter',
+            ),
+            evidence: sprintf(
+                '%d calls, %d of them right; likely %.0f to %.0f %%.',
+                count($called),
+                $right,
+                100.0 * min(abs($interval->low), abs($interval->high)),
+                100.0 * max(abs($interval->low), abs($interval->high)),
+            ),
             cost: 0.5 * min(1.0, abs($fit->mean) / 0.15),
             sureness: Significance::sureness($fit->mean, $fit->meanError),
             stamp: sprintf('%+.0f', 20.0 * $fit->mean),
@@ -53,7 +76,10 @@ final class FeltLengthOff implements Rule
     {
         $meant = $ball->meant();
 
-        return $meant !== null && $ball->ball->rollMetres() !== null && !$ball->ball->isAtLeast() && Acceptance::usual($meant)->word($ball->ball) === $ball->lengthWord();
+        return $meant !== null &&
+            $ball->ball->rollMetres() !== null &&
+            !$ball->ball->isAtLeast() &&
+            Acceptance::usual($meant)->word($ball->ball) === $ball->lengthWord();
     }
 
     /** @return array{LengthCall, float} */

@@ -30,7 +30,11 @@ final class FewBalls implements Rule
             FitState::Provisional => new Insight(
                 'stroke.provisional',
                 'The line is provisional: it leans on what other strokes do.',
-                sprintf('%d %s so far; six at three lengths make it the student\'s own.', $facts->fit->n, $facts->fit->n === 1 ? 'ball' : 'balls'),
+                sprintf(
+                    '%d %s so far; six at three lengths make it the student\'s own.',
+                    $facts->fit->n,
+                    $facts->fit->n === 1 ? 'ball' : 'balls',
+                ),
                 0.5,
                 1.0,
                 'provisional',

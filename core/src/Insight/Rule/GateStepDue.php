@@ -16,10 +16,22 @@ final class GateStepDue implements Rule
 {
     public function note(InsightFacts $facts): ?Insight
     {
-        $gated = array_values(array_filter($facts->session->balls ?? [], static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') !== null && $ball->aidWidth !== null));
+        $gated = array_values(
+            array_filter(
+                $facts->session->balls ?? [],
+                static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') !== null &&
+                    $ball->aidWidth !== null,
+            ),
+        );
         $width = $gated === [] ? null : $gated[count($gated) - 1]->aidWidth;
-        $here = array_slice(array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth === $width)), -Ladder::LOOK_BACK);
-        $isThrough = array_map(static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through', $here);
+        $here = array_slice(
+            array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth === $width)),
+            -Ladder::LOOK_BACK,
+        );
+        $isThrough = array_map(
+            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through',
+            $here,
+        );
         $due = Ladder::due($isThrough);
         if ($width === null || $due === 0) {
             return null;
@@ -28,12 +40,18 @@ final class GateStepDue implements Rule
 
         return new Insight(
             key: 'gate.due',
-            seen: sprintf('The gate of %s is due to step %s.', FigureText::metres($width), $isTighter ? 'tighter' : 'wider'),
+            seen: sprintf(
+                'The gate of %s is due to step %s.',
+                FigureText::metres($width),
+                $isTighter ? 'tighter' : 'wider',
+            ),
             evidence: sprintf('%d of the last %d came through.', count(array_filter($isThrough)), count($here)),
             cost: 0.2,
             sureness: 0.9,
             stamp: sprintf('%.3f %s', $width, $isTighter ? 'tighter' : 'wider'),
-            try: $isTighter ? 'One step narrower; the count starts anew there.' : 'One step wider until eight of ten pass again.',
+            try: $isTighter
+                ? 'One step narrower; the count starts anew there.'
+                : 'One step wider until eight of ten pass again.',
             otherWay: null,
             refutedBy: null,
             school: null,

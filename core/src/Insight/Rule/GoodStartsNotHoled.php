@@ -21,16 +21,18 @@ final class GoodStartsNotHoled implements Rule
         }
         $missed = $row->count();
 
-        return !Significance::shareAbove($missed, $row->n) ? null : new Insight(
-            key: 'start.through_missed',
-            seen: 'Starts are good, and the ball still does not drop.',
-            evidence: sprintf('%d of %d good starts that were followed missed.', $missed, $row->n),
-            cost: 0.5,
-            sureness: min(1.0, $row->n / 20.0),
-            stamp: (string) (int) round(5.0 * $row->value),
-            try: 'Leave the start alone. Pace first, then the read.',
-            otherWay: null,
-            refutedBy: 'The same putt with its pace inside a tenth, dropping.',
-        );
+        return !Significance::shareAbove($missed, $row->n)
+            ? null
+            : new Insight(
+                key: 'start.through_missed',
+                seen: 'Starts are good, and the ball still does not drop.',
+                evidence: sprintf('%d of %d good starts that were followed missed.', $missed, $row->n),
+                cost: 0.5,
+                sureness: min(1.0, $row->n / 20.0),
+                stamp: (string) (int) round(5.0 * $row->value),
+                try: 'Leave the start alone. Pace first, then the read.',
+                otherWay: null,
+                refutedBy: 'The same putt with its pace inside a tenth, dropping.',
+            );
     }
 }

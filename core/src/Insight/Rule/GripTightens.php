@@ -24,11 +24,17 @@ final class GripTightens implements Rule
         $lately = $facts->lately;
         $control = $lately === null ? null : Pace::control($lately);
         $tries = $lately?->checked->of('grip_pressure')->latest();
-        $rise = $tries === null || $tries->n() === 0 ? null : CheckKinds::all()['grip_pressure']->findings($tries, $lately->checked)[0] ?? null;
+        $rise =
+            $tries === null || $tries->n() === 0
+                ? null
+                : CheckKinds::all()['grip_pressure']->findings($tries, $lately->checked)[0] ?? null;
         if (
-            $control?->spread === null || $rise?->value === null || $rise->interval === null || $rise->value <= 0.0
-            || !Significance::says($rise->value, $rise->interval->error(), GripPressure::LEAST)
-            || !Significance::spreadAbove($control->spread, Pace::told($control), self::ORDINARY)
+            $control?->spread === null ||
+            $rise?->value === null ||
+            $rise->interval === null ||
+            $rise->value <= 0.0 ||
+            !Significance::says($rise->value, $rise->interval->error(), GripPressure::LEAST) ||
+            !Significance::spreadAbove($control->spread, Pace::told($control), self::ORDINARY)
         ) {
             return null;
         }
@@ -36,7 +42,12 @@ final class GripTightens implements Rule
         return new Insight(
             key: 'stroke.grip',
             seen: 'Distances scatter, and the grip tightens during the stroke.',
-            evidence: sprintf('%s Spread %s from %d balls.', $rise->sentence, FigureText::percent($control->spread), Pace::told($control)),
+            evidence: sprintf(
+                '%s Spread %s from %d balls.',
+                $rise->sentence,
+                FigureText::percent($control->spread),
+                Pace::told($control),
+            ),
             cost: 0.5,
             sureness: Significance::sureness($rise->value, $rise->interval->error()),
             stamp: sprintf('%.0f', $rise->value),

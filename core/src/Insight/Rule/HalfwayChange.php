@@ -52,12 +52,25 @@ final class HalfwayChange implements Rule
             key: 'pace.halfway',
             seen: sprintf('From about ball %d on, balls finish %s.', $number, $isShorter ? 'shorter' : 'longer'),
             evidence: $range->contains(0.0)
-                ? sprintf('By up to %.0f %% of the length; %d balls before, %d since.', 100.0 * max($ends), $within->split, count($since))
-                : sprintf('By %.0f to %.0f %% of the length; %d balls before, %d since.', 100.0 * min($ends), 100.0 * max($ends), $within->split, count($since)),
+                ? sprintf(
+                    'By up to %.0f %% of the length; %d balls before, %d since.',
+                    100.0 * max($ends),
+                    $within->split,
+                    count($since),
+                )
+                : sprintf(
+                    'By %.0f to %.0f %% of the length; %d balls before, %d since.',
+                    100.0 * min($ends),
+                    100.0 * max($ends),
+                    $within->split,
+                    count($since),
+                ),
             cost: 0.76,
             sureness: min(1.0, abs((float) $within->t) / 5.0),
             stamp: sprintf('%d %+.0f', intdiv($number, 5), 20.0 * (float) $within->step),
-            try: $isShorter ? 'Rest for a few minutes, then six balls at one length: tired arms and a hurried stroke both roll short.' : 'Look whether the stroke has quickened, then six balls at one length.',
+            try: $isShorter
+                ? 'Rest for a few minutes, then six balls at one length: tired arms and a hurried stroke both roll short.'
+                : 'Look whether the stroke has quickened, then six balls at one length.',
             otherWay: 'The green may have changed: dew, sun or wind. Measure it again.',
             refutedBy: 'The next dozen balls finishing as the first ones did.',
             school: null,
@@ -80,12 +93,19 @@ final class HalfwayChange implements Rule
             return $byBall->isRemarkable() ? $byBall : null;
         }
         $byBackstroke = WithinSession::of($backstrokes);
-        $agree = static fn(?WithinSession $one, ?WithinSession $other): bool => $one?->t !== null && $other?->t !== null && $one->t * $other->t > 0.0 && abs($other->t) >= self::AGREES;
+        $agree = static fn(?WithinSession $one, ?WithinSession $other): bool => $one?->t !== null &&
+            $other?->t !== null &&
+            $one->t * $other->t > 0.0 &&
+            abs($other->t) >= self::AGREES;
         $atBackstroke = $byBackstroke->split === null ? null : WithinSession::after($errors, $byBackstroke->split);
 
         return match (true) {
-            $byBall->isRemarkable() && $byBall->normalScore() >= ($agree($byBall, WithinSession::after($backstrokes, $byBall->split)) ? self::BY_BALL : self::ALONE) => $byBall,
-            $byBackstroke->normalScore() >= self::BY_BACKSTROKE && $agree($byBackstroke, $atBackstroke) => $atBackstroke,
+            $byBall->isRemarkable() &&
+                $byBall->normalScore() >=
+                    ($agree($byBall, WithinSession::after($backstrokes, $byBall->split)) ? self::BY_BALL : self::ALONE)
+                => $byBall,
+            $byBackstroke->normalScore() >= self::BY_BACKSTROKE && $agree($byBackstroke, $atBackstroke)
+                => $atBackstroke,
             default => null,
         };
     }
@@ -124,7 +144,11 @@ final class HalfwayChange implements Rule
         foreach ($selection->of($session->balls) as $ball) {
             $error = $selection->putts([$ball])[0]->error ?? null;
             if ($error?->isExact() === true) {
-                $balls[] = [$ball, $error->low, sprintf('%.2f %.3f %d', BallSelection::length($ball), $ball->ball->grade->ratio(), $ball->isAtHole)];
+                $balls[] = [
+                    $ball,
+                    $error->low,
+                    sprintf('%.2f %.3f %d', BallSelection::length($ball), $ball->ball->grade->ratio(), $ball->isAtHole),
+                ];
             }
         }
 

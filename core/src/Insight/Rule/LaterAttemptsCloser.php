@@ -25,22 +25,24 @@ final class LaterAttemptsCloser implements Rule
         }
         $apart = $tries->laterInside / $tries->later - $tries->firstInside / $tries->first;
 
-        return $apart < self::APART ? null : new Insight(
-            key: 'pace.first_attempts',
-            seen: 'First tries at a putt finish further off than later ones.',
-            evidence: sprintf(
-                'Within a tenth of the length: %d of %d first tries, %d of %d later ones.',
-                $tries->firstInside,
-                $tries->first,
-                $tries->laterInside,
-                $tries->later,
-            ),
-            cost: 0.4,
-            sureness: min(1.0, $tries->first / 20.0),
-            stamp: (string) (int) round(10.0 * $apart),
-            try: 'Use one ball and a new putt each time: a round gives no second try.',
-            otherWay: 'Repeats build a stroke; while one is being built they are wanted.',
-            refutedBy: 'First tries as close as later ones, at lengths that were never rolled twice running.',
-        );
+        return $apart < self::APART
+            ? null
+            : new Insight(
+                key: 'pace.first_attempts',
+                seen: 'First tries at a putt finish further off than later ones.',
+                evidence: sprintf(
+                    'Within a tenth of the length: %d of %d first tries, %d of %d later ones.',
+                    $tries->firstInside,
+                    $tries->first,
+                    $tries->laterInside,
+                    $tries->later,
+                ),
+                cost: 0.4,
+                sureness: min(1.0, $tries->first / 20.0),
+                stamp: (string) (int) round(10.0 * $apart),
+                try: 'Use one ball and a new putt each time: a round gives no second try.',
+                otherWay: 'Repeats build a stroke; while one is being built they are wanted.',
+                refutedBy: 'First tries as close as later ones, at lengths that were never rolled twice running.',
+            );
     }
 }

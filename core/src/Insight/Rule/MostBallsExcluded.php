@@ -23,7 +23,13 @@ final class MostBallsExcluded implements Rule
         return new Insight(
             'stroke.left_out',
             'More balls were left out than counted.',
-            sprintf('%d left out, %d counted; most of them, %d: %s.', $out, $facts->fit->n, $facts->leftOut[$reason->value], $reason->reason()),
+            sprintf(
+                '%d left out, %d counted; most of them, %d: %s.',
+                $out,
+                $facts->fit->n,
+                $facts->leftOut[$reason->value],
+                $reason->reason(),
+            ),
             0.3,
             0.8,
             'most ' . $reason->value,
@@ -36,9 +42,11 @@ final class MostBallsExcluded implements Rule
     private static function remedy(ExcludedBalls $reason): ?string
     {
         return match ($reason) {
-            ExcludedBalls::CutShort => 'Balls cut short say only "at least this far". Roll to open ground, away from hole and edge.',
+            ExcludedBalls::CutShort
+                => 'Balls cut short say only "at least this far". Roll to open ground, away from hole and edge.',
             ExcludedBalls::HoledUnjudged => 'Say how far a holed ball would have rolled, or roll to open ground.',
-            ExcludedBalls::NoBackstroke => 'Note the backstroke of each ball: it stays at the last one, so one touch does for many.',
+            ExcludedBalls::NoBackstroke
+                => 'Note the backstroke of each ball: it stays at the last one, so one touch does for many.',
             ExcludedBalls::NoSpeed, ExcludedBalls::NotOfTheDay => 'Measure the green before the first ball.',
             ExcludedBalls::Unmeasured => 'Touch the lane where each ball stops.',
             default => null,

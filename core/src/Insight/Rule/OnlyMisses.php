@@ -30,7 +30,10 @@ final class OnlyMisses implements Rule
     {
         $balls = array_values(array_filter($facts->lately->balls ?? [], self::isShortPutt(...)));
         $n = count($balls);
-        if ($n < self::FEWEST || array_filter($balls, static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === true) !== []) {
+        if (
+            $n < self::FEWEST ||
+            array_filter($balls, static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === true) !== []
+        ) {
             return null;
         }
         $none = 1.0;
@@ -38,32 +41,57 @@ final class OnlyMisses implements Rule
         $chances = [];
         foreach ($balls as $ball) {
             $key = sprintf('%.1f', BallSelection::length($ball));
-            $chance = $chances[$key] ??= ExpectedPutts::chanceToHole($facts->level->player($facts->lately->pace ?? 0.0), $ball->speed() ?? GreenSpeed::ordinary(), Length::ofMetres((float) $key));
+            $chance = $chances[$key] ??= ExpectedPutts::chanceToHole(
+                $facts->level->player($facts->lately->pace ?? 0.0),
+                $ball->speed() ?? GreenSpeed::ordinary(),
+                Length::ofMetres((float) $key),
+            );
             $none *= 1.0 - $chance;
             $expected += $chance;
         }
 
-        return $none >= self::CHANCE ? null : new Insight(
-            key: 'log.only_misses',
-            seen: sprintf('Of %d putts at holes from inside %s not one is logged as holed.', $n, FigureText::metres(self::WITHIN_M)),
-            evidence: sprintf('Of the same putts about %d are holed at this student\'s level.', (int) round($expected)),
-            cost: 0.95,
-            sureness: 1.0,
-            stamp: (string) intdiv($n, 10),
-            try: 'Log the holed ones too: misses alone make every start look off and every spread look wide.',
-            otherWay: null,
-            refutedBy: 'A holed ball in the log.',
-            school: null,
-            balls: $balls,
-            instead: ['start.side', 'start.scatter', 'start.compensation', 'start.through_missed', 'read.low', 'read.high', 'read.pace'],
-            isOfRecord: true,
-        );
+        return $none >= self::CHANCE
+            ? null
+            : new Insight(
+                key: 'log.only_misses',
+                seen: sprintf(
+                    'Of %d putts at holes from inside %s not one is logged as holed.',
+                    $n,
+                    FigureText::metres(self::WITHIN_M),
+                ),
+                evidence: sprintf(
+                    'Of the same putts about %d are holed at this student\'s level.',
+                    (int) round($expected),
+                ),
+                cost: 0.95,
+                sureness: 1.0,
+                stamp: (string) intdiv($n, 10),
+                try: 'Log the holed ones too: misses alone make every start look off and every spread look wide.',
+                otherWay: null,
+                refutedBy: 'A holed ball in the log.',
+                school: null,
+                balls: $balls,
+                instead: [
+                    'start.side',
+                    'start.scatter',
+                    'start.compensation',
+                    'start.through_missed',
+                    'read.low',
+                    'read.high',
+                    'read.pace',
+                ],
+                isOfRecord: true,
+            );
     }
 
     private static function isShortPutt(RolledBall $ball): bool
     {
         $length = BallSelection::length($ball);
 
-        return $ball->isAtHole && $length > 0.0 && $length <= self::WITHIN_M && HoledShare::hasDropped($ball) !== null && $ball->ball->remarks->mark === null;
+        return $ball->isAtHole &&
+            $length > 0.0 &&
+            $length <= self::WITHIN_M &&
+            HoledShare::hasDropped($ball) !== null &&
+            $ball->ball->remarks->mark === null;
     }
 }

@@ -15,15 +15,22 @@ final class Outliers implements Rule
     {
         $odd = count($facts->fit->marked);
 
-        return $odd === 0 ? null : new Insight(
-            'stroke.odd',
-            $odd === 1 ? 'One ball lies far off this student\'s line.' : "$odd balls lie far off this student's line.",
-            sprintf('More than three spreads away, of %d balls fitted. They count for little, but are not dropped.', $facts->fit->n),
-            0.3,
-            1.0,
-            (string) $odd,
-            'Look at them in the list: a mishit or a slip of the pen can be marked or corrected.',
-            isOfRecord: true,
-        );
+        return $odd === 0
+            ? null
+            : new Insight(
+                'stroke.odd',
+                $odd === 1
+                    ? 'One ball lies far off this student\'s line.'
+                    : "$odd balls lie far off this student's line.",
+                sprintf(
+                    'More than three spreads away, of %d balls fitted. They count for little, but are not dropped.',
+                    $facts->fit->n,
+                ),
+                0.3,
+                1.0,
+                (string) $odd,
+                'Look at them in the list: a mishit or a slip of the pen can be marked or corrected.',
+                isOfRecord: true,
+            );
     }
 }

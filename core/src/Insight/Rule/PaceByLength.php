@@ -36,11 +36,19 @@ final class PaceByLength implements Rule
         return new Insight(
             key: 'pace.lengths',
             seen: sprintf('Long putts finish %s than short ones.', $apart < 0.0 ? 'shorter' : 'longer'),
-            evidence: sprintf('From %s on average %s, from %s %s.', FigureText::metres($far), FigureText::ofLength($farBias), FigureText::metres($near), FigureText::ofLength($nearBias)),
+            evidence: sprintf(
+                'From %s on average %s, from %s %s.',
+                FigureText::metres($far),
+                FigureText::ofLength($farBias),
+                FigureText::metres($near),
+                FigureText::ofLength($nearBias),
+            ),
             cost: 0.6 * min(1.0, abs($apart) / 0.15),
             sureness: Significance::sureness($apart, $error),
             stamp: sprintf('%+.0f', 20.0 * $apart),
-            try: $apart < 0.0 ? 'Let the backstroke grow with the length, and keep the tempo: long ones are often only hit harder.' : 'Keep the long ones to the backstroke the curve says; the through-swing tends to quicken.',
+            try: $apart < 0.0
+                ? 'Let the backstroke grow with the length, and keep the tempo: long ones are often only hit harder.'
+                : 'Keep the long ones to the backstroke the curve says; the through-swing tends to quicken.',
             otherWay: null,
             refutedBy: 'The same lengths, shuffled, all finishing alike.',
         );
@@ -52,7 +60,12 @@ final class PaceByLength implements Rule
         $told = [];
         foreach ($facts->lately?->byLength() ?? [] as [$length, $some]) {
             $control = Pace::control($some);
-            if ($control !== null && $control->bias !== null && $control->spread !== null && $control->nMeasured >= self::FEWEST) {
+            if (
+                $control !== null &&
+                $control->bias !== null &&
+                $control->spread !== null &&
+                $control->nMeasured >= self::FEWEST
+            ) {
                 $told[] = [$length, $control->bias, $control->spread / sqrt($control->nMeasured), $control->nMeasured];
             }
         }

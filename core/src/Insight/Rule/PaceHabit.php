@@ -37,7 +37,13 @@ final class PaceHabit implements Rule
     {
         $lately = $facts->lately;
         $control = $lately === null ? null : Pace::control($lately);
-        if ($lately === null || $control === null || $control->bias === null || $control->biasInterval === null || Pace::told($control) < self::FEWEST) {
+        if (
+            $lately === null ||
+            $control === null ||
+            $control->bias === null ||
+            $control->biasInterval === null ||
+            Pace::told($control) < self::FEWEST
+        ) {
             return null;
         }
         [$bias, $error] = self::overSessions($lately);
@@ -50,7 +56,11 @@ final class PaceHabit implements Rule
 
         return new Insight(
             key: 'pace.habit',
-            seen: sprintf('Balls finish %s%s.', FigureText::ofLength($bias), $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : ''),
+            seen: sprintf(
+                'Balls finish %s%s.',
+                FigureText::ofLength($bias),
+                $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : '',
+            ),
             evidence: sprintf(
                 '%d balls over %s; likely %s to %s; %d short, %d long.',
                 Pace::told($control),
@@ -64,9 +74,15 @@ final class PaceHabit implements Rule
             sureness: Significance::sureness($bias, $error),
             stamp: sprintf('%+.0f', 20.0 * $bias),
             try: $sessions < self::SESSIONS && $agree >= 2
-                ? sprintf('Look at the green first: it would be rolling %.2f of what is meant. Until it is measured again, play each putt as %.2f times its length.', 1.0 + $bias, 1.0 / (1.0 + $bias))
+                ? sprintf(
+                    'Look at the green first: it would be rolling %.2f of what is meant. Until it is measured again, play each putt as %.2f times its length.',
+                    1.0 + $bias,
+                    1.0 / (1.0 + $bias),
+                )
                 : self::stroke($isShort),
-            otherWay: $sessions < self::SESSIONS && $agree >= 2 ? 'If the green is right, it is the stroke. ' . self::stroke($isShort) : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
+            otherWay: $sessions < self::SESSIONS && $agree >= 2
+                ? 'If the green is right, it is the stroke. ' . self::stroke($isShort)
+                : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
             refutedBy: 'The next dozen at the usual lengths finishing on both sides of where they are meant.',
             school: null,
             balls: (new ForDistance($lately->surface))->of($lately->balls),
@@ -91,7 +107,9 @@ final class PaceHabit implements Rule
 
     private static function stroke(bool $isShort): string
     {
-        return $isShort ? 'A longer backstroke at the same tempo, not a harder hit.' : 'A shorter backstroke at the same tempo, not a slower through-swing.';
+        return $isShort
+            ? 'A longer backstroke at the same tempo, not a harder hit.'
+            : 'A shorter backstroke at the same tempo, not a slower through-swing.';
     }
 
     /** How many lengths lean the same way. */
@@ -100,7 +118,7 @@ final class PaceHabit implements Rule
         $agree = 0;
         foreach ($lately->byLength() as [, $some]) {
             $bias = Pace::control($some)?->bias;
-            $agree += $bias !== null && ($bias < 0.0) === $isShort ? 1 : 0;
+            $agree += $bias !== null && $bias < 0.0 === $isShort ? 1 : 0;
         }
 
         return $agree;

@@ -42,7 +42,11 @@ final class ReadMisses implements Rule
         $hits = $isLow ? $low : $n - $low;
         $called = self::calledShare($lately);
         // Where breaks were called they decide: sides alone may come from the pace or a slope told wrong.
-        $isClear = $called === null ? Significance::shareAbove($hits, $n) : ($called[0] < 0.0) === $isLow && Significance::says($called[0], $called[1], self::LEAST_SHARE, $called[2] - 1);
+        $isClear =
+            $called === null
+                ? Significance::shareAbove($hits, $n)
+                : $called[0] < 0.0 === $isLow &&
+                    Significance::says($called[0], $called[1], self::LEAST_SHARE, $called[2] - 1);
 
         return $isClear ? self::told($lately, $misses, $isLow, $hits, $called) : null;
     }
@@ -57,19 +61,34 @@ final class ReadMisses implements Rule
         $side = $isLow ? 'low' : 'high';
         $sides = [];
         foreach (LowSide::bySide($lately, $misses) as $name => $balls) {
-            $sides[] = sprintf('%s %d of %d', lcfirst($name), count(array_filter($balls, static fn(RolledBall $ball): bool => LowSide::isLow($ball) === $isLow)), count($balls));
+            $sides[] = sprintf(
+                '%s %d of %d',
+                lcfirst($name),
+                count(array_filter($balls, static fn(RolledBall $ball): bool => LowSide::isLow($ball) === $isLow)),
+                count($balls),
+            );
         }
 
         return new Insight(
             key: "read.$side",
             seen: "Breaking putts go by on the $side side.",
-            evidence: sprintf('%d of %d misses that were not short: %s.', $hits, $n, implode('; ', $sides))
-                . ($called === null ? '' : sprintf(' Of the break of %d called putts %.0f %% was called.', $called[2], 100.0 * (1.0 + $called[0]))),
+            evidence: sprintf('%d of %d misses that were not short: %s.', $hits, $n, implode('; ', $sides)) .
+                ($called === null
+                    ? ''
+                    : sprintf(
+                        ' Of the break of %d called putts %.0f %% was called.',
+                        $called[2],
+                        100.0 * (1.0 + $called[0]),
+                    )),
             cost: 0.7,
             sureness: min(1.0, ($hits / $n - 0.5) / (4.0 * sqrt(0.25 / $n)) + 0.2),
-            stamp: (string) (int) round(5.0 * $hits / $n),
-            try: $isLow ? self::more($lately->checked->school('over_read')) : 'Read less break, or let the ball die at the hole: check the pace first, then the line.',
-            otherWay: $isLow ? 'Some take a firmer pace on the line they see: choose one of the two.' : 'Some keep the line and roll softer: choose one of the two.',
+            stamp: (string) (int) round((5.0 * $hits) / $n),
+            try: $isLow
+                ? self::more($lately->checked->school('over_read'))
+                : 'Read less break, or let the ball die at the hole: check the pace first, then the line.',
+            otherWay: $isLow
+                ? 'Some take a firmer pace on the line they see: choose one of the two.'
+                : 'Some keep the line and roll softer: choose one of the two.',
             refutedBy: 'The next ten breaking putts missing on both sides.',
             school: null,
             balls: $misses,
@@ -79,7 +98,8 @@ final class ReadMisses implements Rule
     private static function more(string $school): string
     {
         return match ($school) {
-            'more' => 'Lean to more break than is seen, and aim there; a line aimed too straight tempts one to hit hard.',
+            'more'
+                => 'Lean to more break than is seen, and aim there; a line aimed too straight tempts one to hit hard.',
             'tests' => 'Roll test putts and add break until one drops; the last aim is the read of that hole.',
             default => 'Read more break, and aim there; a line aimed too straight tempts one to hit hard.',
         };
@@ -103,6 +123,8 @@ final class ReadMisses implements Rule
             }
         }
 
-        return count($shares) < self::FEWEST ? null : [Sample::mean($shares), sqrt((float) Sample::variance($shares) / count($shares)), count($shares)];
+        return count($shares) < self::FEWEST
+            ? null
+            : [Sample::mean($shares), sqrt((float) Sample::variance($shares) / count($shares)), count($shares)];
     }
 }

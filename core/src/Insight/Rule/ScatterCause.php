@@ -27,10 +27,18 @@ final class ScatterCause implements Rule
             return null;
         }
         [$back, $strike, $n] = [sqrt($source->fromBackstroke), sqrt($source->fromStrike), $source->n];
-        if (!Significance::spreadAbove($isBack ? $back : $strike, $n, self::ORDINARY) || self::isMended($facts, $isBack)) {
+        if (
+            !Significance::spreadAbove($isBack ? $back : $strike, $n, self::ORDINARY) ||
+            self::isMended($facts, $isBack)
+        ) {
             return null;
         }
-        $evidence = sprintf('%d balls at targets: %s from uneven backstrokes, %s from strike and tempo.', $n, FigureText::percent($back), FigureText::percent($strike));
+        $evidence = sprintf(
+            '%d balls at targets: %s from uneven backstrokes, %s from strike and tempo.',
+            $n,
+            FigureText::percent($back),
+            FigureText::percent($strike),
+        );
         $cost = 0.7 * min(1.0, max($back, $strike) / 0.18);
         $sure = Significance::sureness(log(max($back, $strike) / self::ORDINARY), sqrt(0.5 / ($n - 1)));
 
@@ -43,9 +51,11 @@ final class ScatterCause implements Rule
                 sureness: $sure,
                 stamp: sprintf('%.0f', 20.0 * $back),
                 try: match ($facts->school) {
-                    BackstrokeCue::Foot => 'Give the backstroke its stop at the trail shoe, and roll three from each place.',
+                    BackstrokeCue::Foot
+                        => 'Give the backstroke its stop at the trail shoe, and roll three from each place.',
                     BackstrokeCue::Eye => 'Rehearse with the eyes on where the ball should end, then go at once.',
-                    BackstrokeCue::Rule => 'Three balls from one mark on the rule, then the next; the mark, not the ball, is looked at.',
+                    BackstrokeCue::Rule
+                        => 'Three balls from one mark on the rule, then the next; the mark, not the ball, is looked at.',
                 },
                 otherWay: null,
                 refutedBy: 'Backstrokes held to the mark that scatter as widely: then it is the strike.',
@@ -68,6 +78,8 @@ final class ScatterCause implements Rule
     {
         $today = $facts->session === null ? null : StrokeSource::source($facts->session);
 
-        return $today !== null && $today->n >= StrokeSource::FEWEST && sqrt($isBack ? $today->fromBackstroke : $today->fromStrike) < self::ORDINARY;
+        return $today !== null &&
+            $today->n >= StrokeSource::FEWEST &&
+            sqrt($isBack ? $today->fromBackstroke : $today->fromStrike) < self::ORDINARY;
     }
 }

@@ -14,15 +14,17 @@ final class SpeedEstimated implements Rule
 {
     public function note(InsightFacts $facts): ?Insight
     {
-        return $facts->method === MeasurementMethod::Estimated ? new Insight(
-            'stroke.speed_estimated',
-            'Today\'s green speed is an estimate, so the ranges are wider.',
-            'An estimate by eye is taken to be good to about a foot.',
-            0.3,
-            0.9,
-            'estimated',
-            'A few rolls each way narrow it.',
-            isOfRecord: true,
-        ) : null;
+        return $facts->method === MeasurementMethod::Estimated
+            ? new Insight(
+                'stroke.speed_estimated',
+                'Today\'s green speed is an estimate, so the ranges are wider.',
+                'An estimate by eye is taken to be good to about a foot.',
+                0.3,
+                0.9,
+                'estimated',
+                'A few rolls each way narrow it.',
+                isOfRecord: true,
+            )
+            : null;
     }
 }

@@ -28,7 +28,10 @@ final class SpeedOfAnotherDay implements Rule
                 $reading->days === 1 ? 'day' : 'days',
                 $reading->reading->speed->metres() / Length::METRES_PER_FOOT,
             ),
-            sprintf('Greens change by about %.0f %% from day to day, so every range here is widened by that.', 100.0 * MeasurementInForce::DAY_TO_DAY),
+            sprintf(
+                'Greens change by about %.0f %% from day to day, so every range here is widened by that.',
+                100.0 * MeasurementInForce::DAY_TO_DAY,
+            ),
             0.8,
             1.0,
             (string) $reading->days,

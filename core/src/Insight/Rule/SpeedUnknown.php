@@ -14,15 +14,17 @@ final class SpeedUnknown implements Rule
 {
     public function note(InsightFacts $facts): ?Insight
     {
-        return $facts->method === MeasurementMethod::Unknown ? new Insight(
-            'stroke.speed_unknown',
-            'The green speed is unknown, so today\'s lengths cannot be said.',
-            'Backstrokes are told for one green speed; there is no reading for this green.',
-            0.9,
-            1.0,
-            'none',
-            'Roll three balls each way under Green, off a ramp or timed by hand.',
-            isOfRecord: true,
-        ) : null;
+        return $facts->method === MeasurementMethod::Unknown
+            ? new Insight(
+                'stroke.speed_unknown',
+                'The green speed is unknown, so today\'s lengths cannot be said.',
+                'Backstrokes are told for one green speed; there is no reading for this green.',
+                0.9,
+                1.0,
+                'none',
+                'Roll three balls each way under Green, off a ramp or timed by hand.',
+                isOfRecord: true,
+            )
+            : null;
     }
 }

@@ -37,7 +37,13 @@ final class StartScatter implements Rule
         return new Insight(
             key: 'start.scatter',
             seen: 'Starts scatter widely.',
-            evidence: sprintf('%d balls: two in three within %.1f°, likely %.1f° to %.1f°.', $fit->n, rad2deg($fit->spread), rad2deg($interval->low ?? $fit->spread), rad2deg($interval->high ?? $fit->spread)),
+            evidence: sprintf(
+                '%d balls: two in three within %.1f°, likely %.1f° to %.1f°.',
+                $fit->n,
+                rad2deg($fit->spread),
+                rad2deg($interval->low ?? $fit->spread),
+                rad2deg($interval->high ?? $fit->spread),
+            ),
             cost: 0.72 * min(1.0, $fit->spread / 0.045),
             sureness: max(0.75, Significance::sureness($beyond, $fit->logSpreadError)),
             stamp: sprintf('%.0f', rad2deg($fit->spread) * 2.0),
@@ -64,10 +70,16 @@ final class StartScatter implements Rule
         if ($test === null) {
             return false;
         }
-        $count = static fn(GateResult $result): int => count(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate === $result));
+        $count = static fn(GateResult $result): int => count(
+            array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate === $result),
+        );
         [$left, $right] = [$count(GateResult::Left), $count(GateResult::Right)];
 
-        return 4 * min($left, $right) >= $left + $right
-            && Significance::shareAbove($left + $right, count($balls), 2.0 * Normal::cdf(-$test->halfAngle() / self::ORDINARY));
+        return 4 * min($left, $right) >= $left + $right &&
+            Significance::shareAbove(
+                $left + $right,
+                count($balls),
+                2.0 * Normal::cdf(-$test->halfAngle() / self::ORDINARY),
+            );
     }
 }

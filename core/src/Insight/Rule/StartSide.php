@@ -37,9 +37,15 @@ final class StartSide implements Rule
         $isClearBySides = Significance::shareAbove(max($left, $right), $left + $right);
 
         return match (true) {
-            $isClearBySides && ($fit->bias === null || StartLines::isGateTooWide($lately)) => self::oneSided($lately, $left, $right),
+            $isClearBySides && ($fit->bias === null || StartLines::isGateTooWide($lately)) => self::oneSided(
+                $lately,
+                $left,
+                $right,
+            ),
             $fit->bias === null => self::byEye($lately),
-            abs($fit->bias) >= self::LEAST && ($isClearBySides || Significance::says($fit->bias, (float) $fit->biasError, self::LEAST)) => self::estimated($facts, $lately, $fit, $left, $right),
+            abs($fit->bias) >= self::LEAST &&
+                ($isClearBySides || Significance::says($fit->bias, (float) $fit->biasError, self::LEAST))
+                => self::estimated($facts, $lately, $fit, $left, $right),
             default => self::byEye($lately),
         };
     }
@@ -55,15 +61,22 @@ final class StartSide implements Rule
         return new Insight(
             key: 'start.side',
             seen: sprintf('By eye, balls start %s of the line.', $right > $left ? 'right' : 'left'),
-            evidence: sprintf('%d left, %d on line, %d right by eye; by how much, a gate would tell.', $left, $on, $right),
-            cost: 0.7 * max($left, $right) / ($left + $on + $right),
+            evidence: sprintf(
+                '%d left, %d on line, %d right by eye; by how much, a gate would tell.',
+                $left,
+                $on,
+                $right,
+            ),
+            cost: (0.7 * max($left, $right)) / ($left + $on + $right),
             sureness: Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
             stamp: $right > $left ? 'right' : 'left',
             try: 'Check first where the face points before the stroke. Then twenty through a gate that half of them pass.',
             otherWay: null,
             refutedBy: 'Twenty through a gate, with misses on both sides.',
             school: null,
-            balls: array_values(array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null)),
+            balls: array_values(
+                array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null),
+            ),
         );
     }
 
@@ -76,8 +89,13 @@ final class StartSide implements Rule
         return new Insight(
             key: 'start.side',
             seen: sprintf('Balls start %s of the line.', $right > $left ? 'right' : 'left'),
-            evidence: sprintf('Of %d balls %d started right and %d left; by how much shows once some miss on both sides.', $n, $right, $left),
-            cost: 0.8 * min(1.0, 2.0 * max($left, $right) / $n),
+            evidence: sprintf(
+                'Of %d balls %d started right and %d left; by how much shows once some miss on both sides.',
+                $n,
+                $right,
+                $left,
+            ),
+            cost: 0.8 * min(1.0, (2.0 * max($left, $right)) / $n),
             sureness: Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
             stamp: $right > $left ? 'right' : 'left',
             try: 'Check first where the face points before the stroke. Then move the gate half its width to that side.',
@@ -88,8 +106,13 @@ final class StartSide implements Rule
         );
     }
 
-    private static function estimated(InsightFacts $facts, BallSelection $lately, DirectionFit $fit, int $left, int $right): Insight
-    {
+    private static function estimated(
+        InsightFacts $facts,
+        BallSelection $lately,
+        DirectionFit $fit,
+        int $left,
+        int $right,
+    ): Insight {
         [$bias, $error, $interval] = [(float) $fit->bias, (float) $fit->biasError, $fit->biasInterval(0.8)];
         $split = AimSplit::split($lately);
 
@@ -104,14 +127,24 @@ final class StartSide implements Rule
                 FigureText::degrees($bias),
                 rad2deg($interval->low ?? $bias),
                 rad2deg($interval->high ?? $bias),
-                $split === null ? '' : sprintf('; the face is set %s and the stroke adds %s', FigureText::degrees($split->aimBias), FigureText::degrees($split->strokeBias())),
+                $split === null
+                    ? ''
+                    : sprintf(
+                        '; the face is set %s and the stroke adds %s',
+                        FigureText::degrees($split->aimBias),
+                        FigureText::degrees($split->strokeBias()),
+                    ),
             ),
             cost: 0.8 * min(1.0, abs($bias) / 0.02),
-            sureness: max(Significance::sureness($bias, $error), Significance::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left)))),
+            sureness: max(
+                Significance::sureness($bias, $error),
+                Significance::sureness(($right - $left) / max(1, $right + $left), 1.0 / sqrt(max(1, $right + $left))),
+            ),
             stamp: sprintf('%+.0f', rad2deg($bias) * 2.0),
             try: match (true) {
                 $split === null => 'Check first where the face points before the stroke: it may be all aim.',
-                abs($split->aimBias) > abs($split->strokeBias()) => 'It is mostly aim: set the face square to the line, and leave the stroke.',
+                abs($split->aimBias) > abs($split->strokeBias())
+                    => 'It is mostly aim: set the face square to the line, and leave the stroke.',
                 default => self::cure($facts->cure, $bias, $lately->hand),
             },
             otherWay: null,
@@ -125,10 +158,13 @@ final class StartSide implements Rule
     {
         $model = ImpactModel::ofFaceShare();
         // Away from the feet is a push: to the right for a right-hander.
-        $isPush = ($bias > 0.0) === ($hand === Hand::Right);
+        $isPush = $bias > 0.0 === ($hand === Hand::Right);
 
         return match ($cure) {
-            LineCure::Turn => sprintf('Turn the whole stroke %s.', FigureText::degrees($model->turnOfWholeStroke($bias))),
+            LineCure::Turn => sprintf(
+                'Turn the whole stroke %s.',
+                FigureText::degrees($model->turnOfWholeStroke($bias)),
+            ),
             LineCure::Face => sprintf(
                 'The face alone, %s: %s.',
                 FigureText::degrees($model->turnOfFace($bias)),

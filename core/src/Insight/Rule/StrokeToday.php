@@ -32,7 +32,11 @@ final class StrokeToday implements Rule
 
         return match (true) {
             $green->isRemarkable() => self::green($green, $speed->metres()),
-            $today->isRemarkable() && abs($today->offset) > self::ERRORS * $today->standardError => self::either($today, $speed->metres(), $facts->school),
+            $today->isRemarkable() && abs($today->offset) > self::ERRORS * $today->standardError => self::either(
+                $today,
+                $speed->metres(),
+                $facts->school,
+            ),
             default => null,
         };
     }
@@ -41,12 +45,23 @@ final class StrokeToday implements Rule
     {
         return new Insight(
             key: 'stroke.green',
-            seen: sprintf('The green rolls %s than measured: the same backstrokes of several students roll %s.', $green->offset < 0.0 ? 'slower' : 'faster', self::share($green->offset)),
-            evidence: sprintf('%d students, each against their own line; give or take %.0f %%.', $green->students, 100.0 * SessionOffset::REMARK * $green->standardError),
+            seen: sprintf(
+                'The green rolls %s than measured: the same backstrokes of several students roll %s.',
+                $green->offset < 0.0 ? 'slower' : 'faster',
+                self::share($green->offset),
+            ),
+            evidence: sprintf(
+                '%d students, each against their own line; give or take %.0f %%.',
+                $green->students,
+                100.0 * SessionOffset::REMARK * $green->standardError,
+            ),
             cost: 0.9,
             sureness: min(1.0, abs($green->offset) / (4.0 * $green->standardError)),
             stamp: sprintf('%+.0f', 20.0 * $green->offset),
-            try: sprintf('It acts like %.1f ft. Measure the green again.', $speedM * exp($green->offset) / Length::METRES_PER_FOOT),
+            try: sprintf(
+                'It acts like %.1f ft. Measure the green again.',
+                ($speedM * exp($green->offset)) / Length::METRES_PER_FOOT,
+            ),
             otherWay: null,
             refutedBy: 'A fresh measurement that agrees with the old one.',
             instead: ['stroke.offset', 'pace.habit', ...self::INSTEAD],
@@ -57,7 +72,10 @@ final class StrokeToday implements Rule
     {
         return new Insight(
             key: 'stroke.offset',
-            seen: sprintf('Today the same backstroke rolls %s than on earlier days.', $today->offset < 0.0 ? 'shorter' : 'further'),
+            seen: sprintf(
+                'Today the same backstroke rolls %s than on earlier days.',
+                $today->offset < 0.0 ? 'shorter' : 'further',
+            ),
             evidence: sprintf(
                 '%d balls against the line of %s: %s. A quiet day stays within %.0f %%.',
                 $today->n,
@@ -68,7 +86,10 @@ final class StrokeToday implements Rule
             cost: 0.8,
             sureness: min(1.0, abs($today->offset) / (4.0 * $today->standardError)),
             stamp: sprintf('%+.0f', 20.0 * $today->offset),
-            try: sprintf('Look at the green first: it would be rolling like %.1f ft. Measure it again.', $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT),
+            try: sprintf(
+                'Look at the green first: it would be rolling like %.1f ft. Measure it again.',
+                $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT,
+            ),
             otherWay: sprintf(
                 'If the green is right, it is the strike: %s times %.2f make up for it today.',
                 $school === BackstrokeCue::Foot ? 'shoe places' : 'backstrokes',

@@ -25,24 +25,41 @@ final class TargetPace implements Rule
     {
         $lately = $facts->lately;
         $finding = $lately === null ? null : FinishPastHole::of($lately);
-        if ($lately === null || $finding?->value === null || $finding->interval === null || $finding->n < self::FEWEST) {
+        if (
+            $lately === null ||
+            $finding?->value === null ||
+            $finding->interval === null ||
+            $finding->n < self::FEWEST
+        ) {
             return null;
         }
         $off = $finding->value - $lately->pace;
         // Days differ by a share of the length, and few sessions average little of it out.
-        $lengths = array_map(BallSelection::length(...), array_filter($lately->balls, static fn(RolledBall $ball): bool => $ball->isAtHole));
-        $error = hypot($finding->interval->error(), Significance::daysApart($lately) * array_sum($lengths) / max(1, count($lengths)));
-
-        return !Significance::says($off, $error, self::LEAST, $finding->n - 1) ? null : new Insight(
-            key: 'pace.target',
-            seen: sprintf('Balls finish %s the %s past the hole that is played for.', $off < 0.0 ? 'short of' : 'beyond', FigureText::metres($lately->pace)),
-            evidence: $finding->sentence,
-            cost: 0.4 * min(1.0, abs($off) / 0.3),
-            sureness: Significance::sureness($off, $error),
-            stamp: sprintf('%+.0f', 5.0 * $off),
-            try: 'Set a tee where the ball should finish, and roll to it instead of the hole.',
-            otherWay: 'Or play for what is rolled: change the run-out on the card.',
-            refutedBy: 'A dozen that finish on both sides of it.',
+        $lengths = array_map(
+            BallSelection::length(...),
+            array_filter($lately->balls, static fn(RolledBall $ball): bool => $ball->isAtHole),
         );
+        $error = hypot(
+            $finding->interval->error(),
+            (Significance::daysApart($lately) * array_sum($lengths)) / max(1, count($lengths)),
+        );
+
+        return !Significance::says($off, $error, self::LEAST, $finding->n - 1)
+            ? null
+            : new Insight(
+                key: 'pace.target',
+                seen: sprintf(
+                    'Balls finish %s the %s past the hole that is played for.',
+                    $off < 0.0 ? 'short of' : 'beyond',
+                    FigureText::metres($lately->pace),
+                ),
+                evidence: $finding->sentence,
+                cost: 0.4 * min(1.0, abs($off) / 0.3),
+                sureness: Significance::sureness($off, $error),
+                stamp: sprintf('%+.0f', 5.0 * $off),
+                try: 'Set a tee where the ball should finish, and roll to it instead of the hole.',
+                otherWay: 'Or play for what is rolled: change the run-out on the card.',
+                refutedBy: 'A dozen that finish on both sides of it.',
+            );
     }
 }

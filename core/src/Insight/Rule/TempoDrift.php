@@ -20,14 +20,20 @@ final class TempoDrift implements Rule
     public function note(InsightFacts $facts): ?Insight
     {
         $drift = $facts->lately === null ? null : Tempo::drift($facts->lately->checked->of('tempo')->latest());
-        if ($drift?->value === null || $drift->interval === null || !Significance::says($drift->value, $drift->interval->error(), self::LEAST, $drift->n - 2)) {
+        if (
+            $drift?->value === null ||
+            $drift->interval === null ||
+            !Significance::says($drift->value, $drift->interval->error(), self::LEAST, $drift->n - 2)
+        ) {
             return null;
         }
         $isQuicker = $drift->value > 0.0;
 
         return new Insight(
             key: 'stroke.tempo_drift',
-            seen: $isQuicker ? 'Longer putts are struck at a quicker tempo.' : 'Longer putts are struck at a slower tempo.',
+            seen: $isQuicker
+                ? 'Longer putts are struck at a quicker tempo.'
+                : 'Longer putts are struck at a slower tempo.',
             evidence: sprintf('%d taps. %s', $drift->n, $drift->sentence),
             cost: 0.6,
             sureness: Significance::sureness($drift->value, $drift->interval->error()),

@@ -24,7 +24,13 @@ final class ThreePutts implements Rule
         return new Insight(
             key: 'play.three_putts',
             seen: sprintf('%d three-putts came from where they should not.', $play->avoidable),
-            evidence: sprintf('%d rounds, %d three-putts and %d of four or more: %d strokes.', $play->rounds, $play->threePutts, $play->fourPutts, $play->strokesLost),
+            evidence: sprintf(
+                '%d rounds, %d three-putts and %d of four or more: %d strokes.',
+                $play->rounds,
+                $play->threePutts,
+                $play->fourPutts,
+                $play->strokesLost,
+            ),
             cost: 0.65,
             sureness: min(1.0, $play->avoidable / 8.0),
             stamp: (string) intdiv($play->avoidable, 3),

@@ -34,9 +34,16 @@ final class TodayAgainstUsual implements Rule
         $own = $today->own[0] ?? null;
 
         return match (true) {
-            $today->isSeparable() && $today->green->isRemarkable() => self::green($today->green, count(array_filter($today->students))),
+            $today->isSeparable() && $today->green->isRemarkable() => self::green(
+                $today->green,
+                count(array_filter($today->students)),
+            ),
             $today->isSeparable() && $own !== null && self::isFarOff($own) => self::student($own, $facts->ballsToday),
-            !$today->isSeparable() && self::isFarOff($today->green) => self::either($today->green, $facts->ballsToday, $facts->hasHistory),
+            !$today->isSeparable() && self::isFarOff($today->green) => self::either(
+                $today->green,
+                $facts->ballsToday,
+                $facts->hasHistory,
+            ),
             default => null,
         };
     }
@@ -50,12 +57,23 @@ final class TodayAgainstUsual implements Rule
     {
         return new Insight(
             key: 'pace.green',
-            seen: sprintf('The green rolls %s today: balls of several students finish %s.', $green->value < 0.0 ? 'slower' : 'faster', self::share($green)),
-            evidence: sprintf('%d students against their own usual; give or take %.0f %%.', $students, self::giveOrTake($green)),
+            seen: sprintf(
+                'The green rolls %s today: balls of several students finish %s.',
+                $green->value < 0.0 ? 'slower' : 'faster',
+                self::share($green),
+            ),
+            evidence: sprintf(
+                '%d students against their own usual; give or take %.0f %%.',
+                $students,
+                self::giveOrTake($green),
+            ),
             cost: 0.9,
             sureness: min(1.0, abs($green->value) / (4.0 * $green->standardError)),
             stamp: self::stamp($green),
-            try: sprintf('A putt plays %.2f times its length today. Measure the green again.', 1.0 / (1.0 + $green->value)),
+            try: sprintf(
+                'A putt plays %.2f times its length today. Measure the green again.',
+                1.0 / (1.0 + $green->value),
+            ),
             otherWay: null,
             refutedBy: 'A fresh reading that agrees with the old one.',
             instead: self::INSTEAD,
@@ -67,11 +85,17 @@ final class TodayAgainstUsual implements Rule
         return new Insight(
             key: 'pace.student',
             seen: sprintf('This student finishes %s today, and the others on this green do not.', self::share($own)),
-            evidence: sprintf('%d balls, the others\' green taken off; give or take %.0f %%.', $balls, self::giveOrTake($own)),
+            evidence: sprintf(
+                '%d balls, the others\' green taken off; give or take %.0f %%.',
+                $balls,
+                self::giveOrTake($own),
+            ),
             cost: 0.7,
             sureness: min(1.0, abs($own->value) / (4.0 * $own->standardError)),
             stamp: self::stamp($own),
-            try: $own->value < 0.0 ? 'Look at the strike and the tempo before the backstroke.' : 'Look whether the stroke has quickened.',
+            try: $own->value < 0.0
+                ? 'Look at the strike and the tempo before the backstroke.'
+                : 'Look whether the stroke has quickened.',
             otherWay: null,
             refutedBy: 'The next ten balls at the usual length.',
         );
@@ -81,12 +105,19 @@ final class TodayAgainstUsual implements Rule
     {
         return new Insight(
             key: 'pace.either',
-            seen: sprintf('Today\'s balls finish %s%s.', self::share($offset), $hasHistory ? ', against what is usual for this student' : ' of where they should'),
+            seen: sprintf(
+                'Today\'s balls finish %s%s.',
+                self::share($offset),
+                $hasHistory ? ', against what is usual for this student' : ' of where they should',
+            ),
             evidence: sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),
             cost: 0.7,
             sureness: min(1.0, abs($offset->value) / (4.0 * $offset->standardError)),
             stamp: self::stamp($offset),
-            try: sprintf('Look at the green first: it would be rolling %.2f of what is meant. Measure it again.', 1.0 + $offset->value),
+            try: sprintf(
+                'Look at the green first: it would be rolling %.2f of what is meant. Measure it again.',
+                1.0 + $offset->value,
+            ),
             otherWay: 'If the green is right, it is the strike or the tempo.',
             refutedBy: 'A second student\'s balls, or a fresh reading.',
             instead: self::INSTEAD,

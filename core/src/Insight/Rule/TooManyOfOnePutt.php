@@ -20,17 +20,26 @@ final class TooManyOfOnePutt implements Rule
     {
         $balls = $facts->session->balls ?? [];
         $last = $balls === [] ? null : $balls[count($balls) - 1];
-        $block = $last === null ? [] : array_values(array_filter($balls, static fn($ball): bool => $ball->block === $last->block));
+        $block =
+            $last === null
+                ? []
+                : array_values(array_filter($balls, static fn($ball): bool => $ball->block === $last->block));
 
-        return $last?->ball->target === null || count($block) <= self::DOSE ? null : new Insight(
-            'dose.past',
-            sprintf('%d balls running of one putt, from %s.', count($block), FigureText::metres(BallSelection::length($last))),
-            'Ten to fifteen of one putt are a dose; what is rolled beyond it teaches the repeat.',
-            0.3,
-            1.0,
-            (string) intdiv(count($block), 5),
-            'Another length, or another place on the green. One ball, one putt.',
-            'A stroke that is being built wants its repeats.',
-        );
+        return $last?->ball->target === null || count($block) <= self::DOSE
+            ? null
+            : new Insight(
+                'dose.past',
+                sprintf(
+                    '%d balls running of one putt, from %s.',
+                    count($block),
+                    FigureText::metres(BallSelection::length($last)),
+                ),
+                'Ten to fifteen of one putt are a dose; what is rolled beyond it teaches the repeat.',
+                0.3,
+                1.0,
+                (string) intdiv(count($block), 5),
+                'Another length, or another place on the green. One ball, one putt.',
+                'A stroke that is being built wants its repeats.',
+            );
     }
 }

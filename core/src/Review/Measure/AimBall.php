@@ -16,10 +16,13 @@ final class AimBall implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = array_values(array_filter(
-            $asked->balls,
-            static fn(RolledBall $ball): bool => $ball->ball->sight->word('aim_ball') !== null && $ball->ball->across->ratio() !== 0.0,
-        ));
+        $balls = array_values(
+            array_filter(
+                $asked->balls,
+                static fn(RolledBall $ball): bool => $ball->ball->sight->word('aim_ball') !== null &&
+                    $ball->ball->across->ratio() !== 0.0,
+            ),
+        );
         if ($balls === []) {
             return null;
         }
@@ -27,11 +30,28 @@ final class AimBall implements Measure
         $rows = $parts = [];
         foreach (LowSide::bySide($asked, $balls) as $side => $some) {
             $rows[] = Shares::row($side, $some, $isGood);
-            $met = array_count_values(array_map(static fn(RolledBall $ball): string => (string) $ball->ball->sight->word('aim_ball'), $some));
-            $parts[] = sprintf('%s: %d hard, %d just right, %d short and low', $side, $met['hard'] ?? 0, $met['good'] ?? 0, $met['soft'] ?? 0);
+            $met = array_count_values(
+                array_map(static fn(RolledBall $ball): string => (string) $ball->ball->sight->word('aim_ball'), $some),
+            );
+            $parts[] = sprintf(
+                '%s: %d hard, %d just right, %d short and low',
+                $side,
+                $met['hard'] ?? 0,
+                $met['good'] ?? 0,
+                $met['soft'] ?? 0,
+            );
         }
         $whole = Shares::row('', $balls, $isGood);
 
-        return new Finding('How is the aim ball met?', implode('. ', $parts) . '.', FindingUnit::Share, $whole->value, $whole->interval, $whole->n, null, count($rows) < 2 ? [] : $rows);
+        return new Finding(
+            'How is the aim ball met?',
+            implode('. ', $parts) . '.',
+            FindingUnit::Share,
+            $whole->value,
+            $whole->interval,
+            $whole->n,
+            null,
+            count($rows) < 2 ? [] : $rows,
+        );
     }
 }

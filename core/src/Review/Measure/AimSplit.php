@@ -78,19 +78,40 @@ final class AimSplit implements Measure
             return null;
         }
 
-        return new AimAndStroke($fit->bias, $fit->biasError, Sample::mean($aims), sqrt((float) Sample::variance($aims) / count($aims)));
+        return new AimAndStroke(
+            $fit->bias,
+            $fit->biasError,
+            Sample::mean($aims),
+            sqrt((float) Sample::variance($aims) / count($aims)),
+        );
     }
 
     /** @return list<float> radians, positive right: before putts, and in checks of the same sessions on straight ones */
     private static function aims(BallSelection $asked): array
     {
         $sessions = $asked->bySession();
-        $tries = $asked->checked->of('aim')->where(static fn(MadeAttempt $try): bool => isset($sessions[$try->session]) && in_array($try->word('break'), [null, 'straight'], true));
-        $checked = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null && $ball->ball->target !== null);
+        $tries = $asked->checked
+            ->of('aim')
+            ->where(
+                static fn(MadeAttempt $try): bool => isset($sessions[$try->session]) &&
+                    in_array($try->word('break'), [null, 'straight'], true),
+            );
+        $checked = array_filter(
+            $asked->balls,
+            static fn(RolledBall $ball): bool => $ball->ball->sight->number('aim_offset_m') !== null &&
+                $ball->ball->target !== null,
+        );
 
-        return [...array_map(Aim::angle(...), $tries->all), ...array_values(array_map(
-            static fn(RolledBall $ball): float => atan((float) $ball->ball->sight->number('aim_offset_m') / BallSelection::length($ball)),
-            $checked,
-        ))];
+        return [
+            ...array_map(Aim::angle(...), $tries->all),
+            ...array_values(
+                array_map(
+                    static fn(RolledBall $ball): float => atan(
+                        (float) $ball->ball->sight->number('aim_offset_m') / BallSelection::length($ball),
+                    ),
+                    $checked,
+                ),
+            ),
+        ];
     }
 }

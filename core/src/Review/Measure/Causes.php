@@ -16,18 +16,29 @@ use Amble\Core\Session\Cause;
 final class Causes implements Measure
 {
     private const WORDS = [
-        'strike' => 'strike', 'luck' => 'luck or surface', 'start_line' => 'start line', 'pace' => 'pace', 'read' => 'read', 'unknown' => 'not known',
+        'strike' => 'strike',
+        'luck' => 'luck or surface',
+        'start_line' => 'start line',
+        'pace' => 'pace',
+        'read' => 'read',
+        'unknown' => 'not known',
     ];
 
     public static function of(BallSelection $asked): ?Finding
     {
-        $given = array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->remarks->cause !== null));
+        $given = array_values(
+            array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->ball->remarks->cause !== null),
+        );
         if ($given === []) {
             return null;
         }
         $rows = [];
         foreach (Cause::cases() as $cause) {
-            $row = Shares::row(ucfirst(self::WORDS[$cause->value]), $given, static fn(RolledBall $ball): bool => $ball->ball->remarks->cause === $cause);
+            $row = Shares::row(
+                ucfirst(self::WORDS[$cause->value]),
+                $given,
+                static fn(RolledBall $ball): bool => $ball->ball->remarks->cause === $cause,
+            );
             if ((float) $row->value > 0.0) {
                 $rows[] = $row;
             }

@@ -17,7 +17,12 @@ use Amble\Core\Session\Disturbance;
 final class DisturbedBalls implements Measure
 {
     private const WORDS = [
-        'filmed' => 'filmed', 'watched' => 'watched', 'players' => 'others on the green', 'chatter' => 'chatter', 'wind' => 'wind', 'insects' => 'insects',
+        'filmed' => 'filmed',
+        'watched' => 'watched',
+        'players' => 'others on the green',
+        'chatter' => 'chatter',
+        'wind' => 'wind',
+        'insects' => 'insects',
     ];
 
     public static function of(BallSelection $asked): ?Finding
@@ -40,23 +45,30 @@ final class DisturbedBalls implements Measure
             }
         }
 
-        return $rows === [] ? null : new Finding(
-            'What went on around',
-            implode(' ', $parts) . ' All of them stay in the figures.',
-            FindingUnit::Share,
-            $rows[0]->value,
-            $rows[0]->interval,
-            $rows[0]->n,
-            null,
-            $rows,
-        );
+        return $rows === []
+            ? null
+            : new Finding(
+                'What went on around',
+                implode(' ', $parts) . ' All of them stay in the figures.',
+                FindingUnit::Share,
+                $rows[0]->value,
+                $rows[0]->interval,
+                $rows[0]->n,
+                null,
+                $rows,
+            );
     }
 
     /** @return array{FindingRow, FindingRow}|null with and without; null where a side is empty */
     private static function pair(BallSelection $asked, Disturbance $disturbance): ?array
     {
-        $side = static fn(bool $is): BallSelection => $asked->where(static fn(RolledBall $ball): bool => in_array($disturbance, $ball->during->disturbances, true) === $is);
-        [$with, $without] = [Pace::inside(ucfirst(self::WORDS[$disturbance->value]), $side(true)), Pace::inside('Without', $side(false))];
+        $side = static fn(bool $is): BallSelection => $asked->where(
+            static fn(RolledBall $ball): bool => in_array($disturbance, $ball->during->disturbances, true) === $is,
+        );
+        [$with, $without] = [
+            Pace::inside(ucfirst(self::WORDS[$disturbance->value]), $side(true)),
+            Pace::inside('Without', $side(false)),
+        ];
 
         return $with === null || $without === null ? null : [$with, $without];
     }

@@ -73,7 +73,13 @@ final class EffectiveHoleWidth implements Measure
     private static function speedAtHole(RolledBall $ball): ?float
     {
         [$speed, $roll] = [$ball->speed(), $ball->ball->rollMetres()];
-        if ($speed === null || $roll === null || !$ball->isAtHole || $ball->ball->isAtLeast() || $roll <= BallSelection::length($ball)) {
+        if (
+            $speed === null ||
+            $roll === null ||
+            !$ball->isAtHole ||
+            $ball->ball->isAtLeast() ||
+            $roll <= BallSelection::length($ball)
+        ) {
             return null;
         }
         $loss = $speed->decelerationOn($ball->ball->grade);

@@ -19,15 +19,21 @@ final class FacePath implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = array_values(array_filter(
-            $asked->balls,
-            static fn(RolledBall $ball): bool => $ball->ball->remarks->mark === null
-                && $ball->ball->sight->number('face_deg') !== null && $ball->ball->sight->number('path_deg') !== null,
-        ));
+        $balls = array_values(
+            array_filter(
+                $asked->balls,
+                static fn(RolledBall $ball): bool => $ball->ball->remarks->mark === null &&
+                    $ball->ball->sight->number('face_deg') !== null &&
+                    $ball->ball->sight->number('path_deg') !== null,
+            ),
+        );
         if ($balls === []) {
             return null;
         }
-        $values = static fn(string $name): array => array_map(static fn(RolledBall $ball): float => (float) $ball->ball->sight->number($name), $balls);
+        $values = static fn(string $name): array => array_map(
+            static fn(RolledBall $ball): float => (float) $ball->ball->sight->number($name),
+            $balls,
+        );
         [$face, $path] = [$values('face_deg'), $values('path_deg')];
         $row = Means::row('Face', FindingUnit::Angle, $face);
         $start = ImpactModel::ofFaceShare()->startLine(deg2rad(Sample::mean($face)), deg2rad(Sample::mean($path)));

@@ -29,10 +29,18 @@ final class FirstAndLast implements Measure
         }
         [$first, $last] = self::parts($asked);
         [$then, $now] = [Pace::control($first), Pace::control($last)];
-        if ($then?->spread === null || $now?->spread === null || $then->spread <= 0.0 || min($then->nMeasured, $now->nMeasured) < self::FEWEST) {
+        if (
+            $then?->spread === null ||
+            $now?->spread === null ||
+            $then->spread <= 0.0 ||
+            min($then->nMeasured, $now->nMeasured) < self::FEWEST
+        ) {
             return null;
         }
-        $spread = $now->spread <= 0.0 ? null : Change::ofSpread($then->spread, $then->nMeasured, $now->spread, $now->nMeasured);
+        $spread =
+            $now->spread <= 0.0
+                ? null
+                : Change::ofSpread($then->spread, $then->nMeasured, $now->spread, $now->nMeasured);
         $average = Pace::averageOfOneDay($first, $last);
 
         return new Finding(
@@ -52,10 +60,34 @@ final class FirstAndLast implements Measure
             $then->nMeasured + $now->nMeasured,
             null,
             [
-                new FindingRow('First balls, spread', FindingUnit::Spread, $then->spread, $then->nMeasured, $then->spreadInterval),
-                new FindingRow('Last balls, spread', FindingUnit::Spread, $now->spread, $now->nMeasured, $now->spreadInterval),
-                new FindingRow('First balls, average', FindingUnit::OfLength, $then->bias, $then->nMeasured, $then->biasInterval),
-                new FindingRow('Last balls, average', FindingUnit::OfLength, $now->bias, $now->nMeasured, $now->biasInterval),
+                new FindingRow(
+                    'First balls, spread',
+                    FindingUnit::Spread,
+                    $then->spread,
+                    $then->nMeasured,
+                    $then->spreadInterval,
+                ),
+                new FindingRow(
+                    'Last balls, spread',
+                    FindingUnit::Spread,
+                    $now->spread,
+                    $now->nMeasured,
+                    $now->spreadInterval,
+                ),
+                new FindingRow(
+                    'First balls, average',
+                    FindingUnit::OfLength,
+                    $then->bias,
+                    $then->nMeasured,
+                    $then->biasInterval,
+                ),
+                new FindingRow(
+                    'Last balls, average',
+                    FindingUnit::OfLength,
+                    $now->bias,
+                    $now->nMeasured,
+                    $now->biasInterval,
+                ),
             ],
         );
     }
@@ -73,7 +105,7 @@ final class FirstAndLast implements Measure
         foreach ($asked->with((new ForDistance($asked->surface))->of($asked->balls))->byLength() as [, $some]) {
             $half = intdiv(count($some->balls), 2);
             $first = [...$first, ...array_slice($some->balls, 0, $half)];
-            $last = [...$last, ...($half === 0 ? [] : array_slice($some->balls, -$half))];
+            $last = [...$last, ...$half === 0 ? [] : array_slice($some->balls, -$half)];
         }
         $inOrder = static fn(RolledBall $a, RolledBall $b): int => $a->atMilliseconds <=> $b->atMilliseconds;
         usort($first, $inOrder);

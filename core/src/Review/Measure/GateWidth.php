@@ -22,20 +22,35 @@ final class GateWidth implements ChartedMeasure
 
     public static function of(BallSelection $asked): ?Finding
     {
-        $gated = array_values(array_filter(
-            (new ForStartLine())->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->aid === AidKind::Gate && $ball->aidWidth !== null && $ball->ball->sight->word('gate') !== null,
-        ));
+        $gated = array_values(
+            array_filter(
+                (new ForStartLine())->of($asked->balls),
+                static fn(RolledBall $ball): bool => $ball->aid === AidKind::Gate &&
+                    $ball->aidWidth !== null &&
+                    $ball->ball->sight->word('gate') !== null,
+            ),
+        );
         if ($gated === []) {
             return null;
         }
         $width = min(array_map(static fn(RolledBall $ball): float => (float) $ball->aidWidth, $gated));
-        $narrowest = array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth - $width < self::ALIKE));
-        $through = Shares::row('Through it', $narrowest, static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through');
+        $narrowest = array_values(
+            array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth - $width < self::ALIKE),
+        );
+        $through = Shares::row(
+            'Through it',
+            $narrowest,
+            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through',
+        );
 
         return new Finding(
             'How narrow was the gate?',
-            sprintf('The narrowest was %s wide; %d of %d came through it.', FigureText::width($width), $through->count(), $through->n),
+            sprintf(
+                'The narrowest was %s wide; %d of %d came through it.',
+                FigureText::width($width),
+                $through->count(),
+                $through->n,
+            ),
             FindingUnit::Width,
             $width,
             null,

@@ -17,7 +17,9 @@ final class HoledShare implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => self::hasDropped($ball) !== null));
+        $balls = array_values(
+            array_filter($asked->balls, static fn(RolledBall $ball): bool => self::hasDropped($ball) !== null),
+        );
         if ($balls === []) {
             return null;
         }
@@ -30,7 +32,12 @@ final class HoledShare implements Measure
 
         return new Finding(
             question: 'How many dropped?',
-            sentence: sprintf('%d of %d%s.', $whole->count(), $whole->n, $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n)),
+            sentence: sprintf(
+                '%d of %d%s.',
+                $whole->count(),
+                $whole->n,
+                $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n),
+            ),
             unit: FindingUnit::Share,
             value: $whole->value,
             interval: $whole->interval,

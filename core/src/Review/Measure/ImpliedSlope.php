@@ -36,18 +36,29 @@ final class ImpliedSlope implements Measure
     public static function of(BallSelection $asked): ?Finding
     {
         $places = self::told($asked);
-        $rows = array_map(static fn(ImpliedStationSlope $place): FindingRow => new FindingRow(self::name($place), FindingUnit::Metres, $place->aim, $place->n, $place->likely), $places);
-
-        return $places === [] ? null : new Finding(
-            'What do the misses say of the ground?',
-            implode(' ', array_map(self::sentence(...), $places)),
-            FindingUnit::Metres,
-            null,
-            null,
-            array_sum(array_column($places, 'n')),
-            null,
-            $rows,
+        $rows = array_map(
+            static fn(ImpliedStationSlope $place): FindingRow => new FindingRow(
+                self::name($place),
+                FindingUnit::Metres,
+                $place->aim,
+                $place->n,
+                $place->likely,
+            ),
+            $places,
         );
+
+        return $places === []
+            ? null
+            : new Finding(
+                'What do the misses say of the ground?',
+                implode(' ', array_map(self::sentence(...), $places)),
+                FindingUnit::Metres,
+                null,
+                null,
+                array_sum(array_column($places, 'n')),
+                null,
+                $rows,
+            );
     }
 
     /** @return list<ImpliedStationSlope> of each place that several balls tell of */
@@ -76,7 +87,16 @@ final class ImpliedSlope implements Measure
         foreach ($asked->balls as $ball) {
             if (self::tells($ball)) {
                 // On another green, or another day's, the same length is another putt.
-                $places[sprintf('%s %d %.2f %.2f %.2f', $ball->sessionId, $ball->isAtHole, BallSelection::length($ball), $ball->ball->grade->percent(), $ball->ball->across->percent())][] = $ball;
+                $places[
+                    sprintf(
+                        '%s %d %.2f %.2f %.2f',
+                        $ball->sessionId,
+                        $ball->isAtHole,
+                        BallSelection::length($ball),
+                        $ball->ball->grade->percent(),
+                        $ball->ball->across->percent(),
+                    )
+                ][] = $ball;
             }
         }
 
@@ -88,8 +108,11 @@ final class ImpliedSlope implements Measure
         $sight = $ball->ball->sight;
         $side = $sight->word('read_side');
 
-        return $ball->ball->remarks->mark === null && $sight->number('read_amount_m') !== null && ($side === 'left' || $side === 'right')
-            && ($sight->number('side_m') !== null || $ball->ball->hasDropped() === true) && ReadError::hasSoundPace($ball);
+        return $ball->ball->remarks->mark === null &&
+            $sight->number('read_amount_m') !== null &&
+            ($side === 'left' || $side === 'right') &&
+            ($sight->number('side_m') !== null || $ball->ball->hasDropped() === true) &&
+            ReadError::hasSoundPace($ball);
     }
 
     /** The aim it would have needed, metres beside the middle of the hole, positive right. */
@@ -110,18 +133,32 @@ final class ImpliedSlope implements Measure
         if ($speed === null || $target === null) {
             return null;
         }
-        $asks = static fn(float $across): ?float => self::aim($speed, $target, $ball->ball->grade, $across, $ball->isAtHole ? $pace : 0.0);
+        $asks = static fn(float $across): ?float => self::aim(
+            $speed,
+            $target,
+            $ball->ball->grade,
+            $across,
+            $ball->isAtHole ? $pace : 0.0,
+        );
         [$low, $high] = [$asks(-self::STEEPEST), $asks(self::STEEPEST)];
         if ($low === null || $high === null || $aim <= $low || $aim >= $high) {
             return null;
         }
 
-        return 100.0 * RootFinder::brent(static fn(float $across): float => ($asks($across) ?? $aim) - $aim, -self::STEEPEST, self::STEEPEST, 1e-5);
+        return 100.0 *
+            RootFinder::brent(
+                static fn(float $across): float => ($asks($across) ?? $aim) - $aim,
+                -self::STEEPEST,
+                self::STEEPEST,
+                1e-5,
+            );
     }
 
     private static function aim(GreenSpeed $speed, Length $target, Grade $along, float $across, float $pace): ?float
     {
-        return (new AimSolver(new Ground($speed, $along, Grade::ofRatio($across)), $target, $pace))->read()->aimOffset();
+        return (new AimSolver(new Ground($speed, $along, Grade::ofRatio($across)), $target, $pace))
+            ->read()
+            ->aimOffset();
     }
 
     private static function name(ImpliedStationSlope $place): string
@@ -138,8 +175,23 @@ final class ImpliedSlope implements Measure
             self::name($place),
             FigureText::metres(abs($place->aim)),
             $place->aim > 0.0 ? 'right' : 'left',
-            $likely === null ? '' : sprintf(', give or take %s', FigureText::metres(0.5 * ($likely->high - $likely->low))),
-            $slope === null ? '' : sprintf(': %.1f %% rising to the %s%s', abs($slope), $slope > 0.0 ? 'right' : 'left', $card === 0.0 ? ', where nobody said a slope' : sprintf(', where the station says %.1f %% to the %s', abs($card), $card > 0.0 ? 'right' : 'left')),
+            $likely === null
+                ? ''
+                : sprintf(', give or take %s', FigureText::metres(0.5 * ($likely->high - $likely->low))),
+            $slope === null
+                ? ''
+                : sprintf(
+                    ': %.1f %% rising to the %s%s',
+                    abs($slope),
+                    $slope > 0.0 ? 'right' : 'left',
+                    $card === 0.0
+                        ? ', where nobody said a slope'
+                        : sprintf(
+                            ', where the station says %.1f %% to the %s',
+                            abs($card),
+                            $card > 0.0 ? 'right' : 'left',
+                        ),
+                ),
         );
     }
 }

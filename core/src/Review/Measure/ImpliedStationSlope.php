@@ -23,6 +23,5 @@ final readonly class ImpliedStationSlope
         public ?Interval $likely,
         public ?float $across,
         public int $n,
-    ) {
-    }
+    ) {}
 }

@@ -18,15 +18,27 @@ final class LeaveAlongAndAcross implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = array_values(array_filter(
-            (new ForDistance($asked->surface))->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->ball->sight->side !== null && $ball->ball->rollMetres() !== null && !$ball->ball->isAtLeast(),
-        ));
+        $balls = array_values(
+            array_filter(
+                (new ForDistance($asked->surface))->of($asked->balls),
+                static fn(RolledBall $ball): bool => $ball->ball->sight->side !== null &&
+                    $ball->ball->rollMetres() !== null &&
+                    !$ball->ball->isAtLeast(),
+            ),
+        );
         if ($balls === []) {
             return null;
         }
         $n = count($balls);
-        $along = array_sum(array_map(static fn(RolledBall $ball): float => abs((float) $ball->ball->rollMetres() - BallSelection::length($ball)), $balls)) / $n;
+        $along =
+            array_sum(
+                array_map(
+                    static fn(RolledBall $ball): float => abs(
+                        (float) $ball->ball->rollMetres() - BallSelection::length($ball),
+                    ),
+                    $balls,
+                ),
+            ) / $n;
         $sides = array_map(static fn(RolledBall $ball): float => (float) $ball->ball->sight->side, $balls);
         $across = array_sum(array_map(abs(...), $sides)) / $n;
         $left = count(array_filter($sides, static fn(float $side): bool => $side < 0.0));

@@ -71,10 +71,12 @@ final class LowSide implements ComparableMeasure
     /** @return list<RolledBall> misses on breaking putts whose side was noted */
     public static function misses(BallSelection $asked): array
     {
-        return array_values(array_filter(
-            (new ForReads())->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->highOrLow() !== null && $ball->ball->hasDropped() !== true,
-        ));
+        return array_values(
+            array_filter(
+                (new ForReads())->of($asked->balls),
+                static fn(RolledBall $ball): bool => $ball->highOrLow() !== null && $ball->ball->hasDropped() !== true,
+            ),
+        );
     }
 
     public static function isLow(RolledBall $ball): bool

@@ -20,7 +20,10 @@ final class Pace
     /** @return list<DistancePutt> */
     public static function putts(BallSelection $asked): array
     {
-        return $asked->once('putts', static fn(BallSelection $some): array => (new ForDistance($some->surface))->putts($some->balls));
+        return $asked->once(
+            'putts',
+            static fn(BallSelection $some): array => (new ForDistance($some->surface))->putts($some->balls),
+        );
     }
 
     /** Null where no ball tells a length. */
@@ -38,7 +41,15 @@ final class Pace
     {
         $control = self::control($asked);
 
-        return $control?->shownInside() === null ? null : new FindingRow($name, FindingUnit::Share, $control->shownInside(), $control->n, $control->shownInsideInterval());
+        return $control?->shownInside() === null
+            ? null
+            : new FindingRow(
+                $name,
+                FindingUnit::Share,
+                $control->shownInside(),
+                $control->n,
+                $control->shownInsideInterval(),
+            );
     }
 
     /**
@@ -57,7 +68,13 @@ final class Pace
 
         return (float) $before->biasError <= 0.0 || (float) $after->biasError <= 0.0
             ? null
-            : Change::ofEstimates((float) $before->bias, (float) $before->biasError, (float) $after->bias, (float) $after->biasError, max(1, $after->nMeasured));
+            : Change::ofEstimates(
+                (float) $before->bias,
+                (float) $before->biasError,
+                (float) $after->bias,
+                (float) $after->biasError,
+                max(1, $after->nMeasured),
+            );
     }
 
     /** @return list<float> shares of length of the balls that rolled out */

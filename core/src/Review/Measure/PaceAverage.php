@@ -43,7 +43,9 @@ final class PaceAverage implements ComparableMeasure
     {
         $control = Pace::control($session);
 
-        return $control?->bias === null || (float) $control->biasError <= 0.0 ? null : SessionFigure::of($control->bias, (float) $control->biasError);
+        return $control?->bias === null || (float) $control->biasError <= 0.0
+            ? null
+            : SessionFigure::of($control->bias, (float) $control->biasError);
     }
 
     public static function dayToDay(): float
@@ -60,6 +62,11 @@ final class PaceAverage implements ComparableMeasure
     {
         $atHole = array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole);
 
-        return $asked->pace <= 0.0 || $atHole === [] ? '' : sprintf(' At a hole it is measured from %s past it, which is played for.', FigureText::metres($asked->pace));
+        return $asked->pace <= 0.0 || $atHole === []
+            ? ''
+            : sprintf(
+                ' At a hole it is measured from %s past it, which is played for.',
+                FigureText::metres($asked->pace),
+            );
     }
 }

@@ -32,8 +32,18 @@ final class PaceInside implements ComparableMeasure
             sentence: sprintf(
                 '%s; %d shorter than meant, %d longer.',
                 $control->isInsideEstimated()
-                    ? sprintf('About %s within a tenth, %s: some of %d were cut short before it could be seen', FigureText::percent($share), FigureText::likelyShare($interval, $control->n), $control->n)
-                    : sprintf('%d of %d within a tenth, %s', (int) round($share * $control->n), $control->n, FigureText::likelyShare($interval, $control->n)),
+                    ? sprintf(
+                        'About %s within a tenth, %s: some of %d were cut short before it could be seen',
+                        FigureText::percent($share),
+                        FigureText::likelyShare($interval, $control->n),
+                        $control->n,
+                    )
+                    : sprintf(
+                        '%d of %d within a tenth, %s',
+                        (int) round($share * $control->n),
+                        $control->n,
+                        FigureText::likelyShare($interval, $control->n),
+                    ),
                 $control->short,
                 $control->long,
             ),
@@ -72,16 +82,30 @@ final class PaceInside implements ComparableMeasure
     private static function estimatedFigure(DistanceControl $control): ?SessionFigure
     {
         [$share, $interval] = [(float) $control->shownInside(), $control->shownInsideInterval()];
-        if ($interval === null || $interval->low <= 0.0 || $interval->high >= 1.0 || $interval->high <= $interval->low) {
+        if (
+            $interval === null ||
+            $interval->low <= 0.0 ||
+            $interval->high >= 1.0 ||
+            $interval->high <= $interval->low
+        ) {
             return null;
         }
         $logit = static fn(float $p): float => log($p / (1.0 - $p));
 
-        return SessionFigure::of($logit($share), (new Interval($logit($interval->low), $logit($interval->high)))->error());
+        return SessionFigure::of(
+            $logit($share),
+            (new Interval($logit($interval->low), $logit($interval->high)))->error(),
+        );
     }
 
     private static function row(string $name, DistanceControl $control): FindingRow
     {
-        return new FindingRow($name, FindingUnit::Share, $control->shownInside(), $control->n, $control->shownInsideInterval());
+        return new FindingRow(
+            $name,
+            FindingUnit::Share,
+            $control->shownInside(),
+            $control->n,
+            $control->shownInsideInterval(),
+        );
     }
 }

@@ -30,7 +30,13 @@ final class PaceSpread implements ComparableMeasure
             sprintf(
                 'Two balls in three finish within %s of their average%s.',
                 FigureText::percent($control->spread),
-                $control->spreadInterval === null ? '' : sprintf(', likely %s to %s', FigureText::percent($control->spreadInterval->low), FigureText::percent($control->spreadInterval->high)),
+                $control->spreadInterval === null
+                    ? ''
+                    : sprintf(
+                        ', likely %s to %s',
+                        FigureText::percent($control->spreadInterval->low),
+                        FigureText::percent($control->spreadInterval->high),
+                    ),
             ),
             FindingUnit::Spread,
             $control->spread,
@@ -45,7 +51,9 @@ final class PaceSpread implements ComparableMeasure
     {
         $control = Pace::control($session);
 
-        return (float) $control?->spread <= 0.0 || $control?->logSpreadError === null ? null : SessionFigure::of(log((float) $control->spread), $control->logSpreadError);
+        return (float) $control?->spread <= 0.0 || $control?->logSpreadError === null
+            ? null
+            : SessionFigure::of(log((float) $control->spread), $control->logSpreadError);
     }
 
     public static function dayToDay(): float
@@ -60,6 +68,12 @@ final class PaceSpread implements ComparableMeasure
 
     private static function row(string $name, DistanceControl $control): FindingRow
     {
-        return new FindingRow($name, FindingUnit::Spread, $control->spread, Pace::told($control), $control->spreadInterval);
+        return new FindingRow(
+            $name,
+            FindingUnit::Spread,
+            $control->spread,
+            Pace::told($control),
+            $control->spreadInterval,
+        );
     }
 }

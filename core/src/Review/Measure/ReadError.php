@@ -68,7 +68,10 @@ final class ReadError implements Measure
      */
     public static function spread(BallSelection $asked): ?float
     {
-        $angles = array_map(static fn(array $told): float => atan(($told[0] - $told[1]) / $told[2]), array_merge(...array_values(self::told($asked))));
+        $angles = array_map(
+            static fn(array $told): float => atan(($told[0] - $told[1]) / $told[2]),
+            array_merge(...array_values(self::told($asked))),
+        );
 
         return count($angles) < self::FEWEST ? null : sqrt((float) Sample::variance($angles));
     }
@@ -76,7 +79,10 @@ final class ReadError implements Measure
     /** @return array<string, non-empty-list<float>> by the way the putt curves */
     private static function errors(BallSelection $asked): array
     {
-        return array_map(static fn(array $side): array => array_map(static fn(array $told): float => $told[0] - $told[1], $side), self::told($asked));
+        return array_map(
+            static fn(array $side): array => array_map(static fn(array $told): float => $told[0] - $told[1], $side),
+            self::told($asked),
+        );
     }
 
     /** @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the hole to the high side, metres to it, and the ball, by the way the putt curves */
@@ -86,9 +92,18 @@ final class ReadError implements Measure
         $called = array_values(array_filter((new ForReads())->of($asked->balls), self::tells(...)));
         foreach (LowSide::bySide($asked, array_reverse($called)) as $side => $balls) {
             foreach ($balls as $ball) {
-                $putt = sprintf('%.2f %.4f %.4f %.3f', BallSelection::length($ball), $ball->ball->grade->ratio(), $ball->ball->across->ratio(), (float) $ball->speed()?->metres());
+                $putt = sprintf(
+                    '%.2f %.4f %.4f %.3f',
+                    BallSelection::length($ball),
+                    $ball->ball->grade->ratio(),
+                    $ball->ball->across->ratio(),
+                    (float) $ball->speed()?->metres(),
+                );
                 if (!array_key_exists($putt, $real)) {
-                    $real[$putt] = count($real) < self::MOST_PUTTS ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0) : null;
+                    $real[$putt] =
+                        count($real) < self::MOST_PUTTS
+                            ? self::break($ball, $ball->isAtHole ? $asked->pace : 0.0)
+                            : null;
                 }
                 if ($real[$putt] !== null) {
                     $told[$side][] = [self::called($ball), $real[$putt], BallSelection::length($ball), $ball];
@@ -104,7 +119,7 @@ final class ReadError implements Measure
     {
         $amount = (float) $ball->ball->sight->number('read_amount_m');
         $side = $ball->ball->sight->word('read_side');
-        $isOther = $side !== null && $side !== 'straight' && ($side === 'left') !== ($ball->ball->across->ratio() > 0.0);
+        $isOther = $side !== null && $side !== 'straight' && ($side === 'left') !== $ball->ball->across->ratio() > 0.0;
 
         return $isOther ? -$amount : $amount;
     }
@@ -113,8 +128,11 @@ final class ReadError implements Measure
     public static function hasSoundPace(RolledBall $ball): bool
     {
         [$target, $roll] = [$ball->ball->target, $ball->ball->rollMetres()];
-        $isInside = $ball->ball->hasDropped() === true
-            || ($target !== null && $roll !== null && abs($roll - $target->metres()) <= DistanceControl::DEFAULT_WINDOW * $target->metres());
+        $isInside =
+            $ball->ball->hasDropped() === true ||
+            ($target !== null &&
+                $roll !== null &&
+                abs($roll - $target->metres()) <= DistanceControl::DEFAULT_WINDOW * $target->metres());
 
         return $isInside && $target !== null && $ball->speed() !== null;
     }

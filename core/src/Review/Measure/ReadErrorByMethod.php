@@ -37,11 +37,25 @@ final class ReadErrorByMethod implements Measure
             return null;
         }
         ksort($ways);
-        $rows = array_map(static fn(string $way, array $off): FindingRow => Means::row($way, FindingUnit::Metres, $off), array_keys($ways), array_values($ways));
+        $rows = array_map(
+            static fn(string $way, array $off): FindingRow => Means::row($way, FindingUnit::Metres, $off),
+            array_keys($ways),
+            array_values($ways),
+        );
 
         return new Finding(
             'Which way of reading comes closest?',
-            implode('; ', array_map(static fn(FindingRow $row): string => sprintf('%s, %s off', $row->name, FigureText::metres((float) $row->value)), $rows)) . '.',
+            implode(
+                '; ',
+                array_map(
+                    static fn(FindingRow $row): string => sprintf(
+                        '%s, %s off',
+                        $row->name,
+                        FigureText::metres((float) $row->value),
+                    ),
+                    $rows,
+                ),
+            ) . '.',
             FindingUnit::Metres,
             Sample::mean(array_values($all)),
             null,
@@ -59,7 +73,12 @@ final class ReadErrorByMethod implements Measure
      */
     private static function middle(array $told): ?float
     {
-        $from = array_values(array_filter(array_map(static fn(array $one): ?float => $one[3]->ball->sight->number('read_from_m'), $told), is_float(...)));
+        $from = array_values(
+            array_filter(
+                array_map(static fn(array $one): ?float => $one[3]->ball->sight->number('read_from_m'), $told),
+                is_float(...),
+            ),
+        );
 
         return $from === [] || min($from) === max($from) ? null : 0.5 * (min($from) + max($from));
     }
@@ -74,14 +93,25 @@ final class ReadErrorByMethod implements Measure
         $from = $ball->ball->sight->number('read_from_m');
         $views = $ball->ball->sight->number('views_taken');
 
-        return array_values(array_filter([
-            $from === null || $far === null ? null : sprintf($from < $far ? 'Read from nearer than %s' : 'Read from %s behind or further', FigureText::metres($far)),
-            $views === null ? null : ($views >= self::SEVERAL ? 'Read from three places or more' : 'Read from one or two places'),
-            match ($ball->ball->sight->word('aim_by')) {
-                'line' => 'Aimed by a line',
-                'spot' => 'Aimed by a spot',
-                default => null,
-            },
-        ]));
+        return array_values(
+            array_filter([
+                $from === null || $far === null
+                    ? null
+                    : sprintf(
+                        $from < $far ? 'Read from nearer than %s' : 'Read from %s behind or further',
+                        FigureText::metres($far),
+                    ),
+                $views === null
+                    ? null
+                    : ($views >= self::SEVERAL
+                        ? 'Read from three places or more'
+                        : 'Read from one or two places'),
+                match ($ball->ball->sight->word('aim_by')) {
+                    'line' => 'Aimed by a line',
+                    'spot' => 'Aimed by a spot',
+                    default => null,
+                },
+            ]),
+        );
     }
 }

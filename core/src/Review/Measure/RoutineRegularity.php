@@ -30,16 +30,18 @@ final class RoutineRegularity implements Measure
             }
         }
 
-        return $rows === [] ? null : new Finding(
-            'Is the routine the same each time?',
-            implode('; ', $parts) . '.',
-            FindingUnit::Share,
-            $rows[0]->value,
-            $rows[0]->interval,
-            $rows[0]->n,
-            null,
-            $rows,
-        );
+        return $rows === []
+            ? null
+            : new Finding(
+                'Is the routine the same each time?',
+                implode('; ', $parts) . '.',
+                FindingUnit::Share,
+                $rows[0]->value,
+                $rows[0]->interval,
+                $rows[0]->n,
+                null,
+                $rows,
+            );
     }
 
     /** @return list<FindingRow> how many balls had each number, the commonest first, of equals the smaller */
@@ -53,7 +55,11 @@ final class RoutineRegularity implements Measure
         $question = ObservationTypes::all()[$name]->question;
 
         return array_map(
-            static fn(int $number): FindingRow => Shares::row("$question $number", $counted, static fn(RolledBall $ball): bool => $count($ball) === $number),
+            static fn(int $number): FindingRow => Shares::row(
+                "$question $number",
+                $counted,
+                static fn(RolledBall $ball): bool => $count($ball) === $number,
+            ),
             array_keys($numbers),
         );
     }

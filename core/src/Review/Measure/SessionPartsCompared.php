@@ -37,18 +37,30 @@ final class SessionPartsCompared implements Measure
 
         return new Finding(
             'Baseline against tried again',
-            implode(' ', array_filter([
-                self::pace($then, $now),
-                $words,
-                self::low($then, $now),
-                $fewest < self::HANDFUL ? sprintf('That is %d balls against %d: a handful proves little.', count($now->balls), count($then->balls)) : '',
-            ])),
+            implode(
+                ' ',
+                array_filter([
+                    self::pace($then, $now),
+                    $words,
+                    self::low($then, $now),
+                    $fewest < self::HANDFUL
+                        ? sprintf(
+                            'That is %d balls against %d: a handful proves little.',
+                            count($now->balls),
+                            count($then->balls),
+                        )
+                        : '',
+                ]),
+            ),
             FindingUnit::Difference,
             $rows === [] ? null : (float) $rows[1]->value - (float) $rows[0]->value,
             $apart,
             count($then->balls) + count($now->balls),
             null,
-            [...$rows, ...array_filter([Pace::inside('Baseline, inside', $then), Pace::inside('Tried again, inside', $now)])],
+            [
+                ...$rows,
+                ...array_filter([Pace::inside('Baseline, inside', $then), Pace::inside('Tried again, inside', $now)]),
+            ],
         );
     }
 
@@ -59,29 +71,44 @@ final class SessionPartsCompared implements Measure
      */
     private static function holes(BallSelection $then, BallSelection $now): array
     {
-        $told = static fn(BallSelection $asked): array => array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => $ball->isAtHole || $ball->ball->hasDropped() !== null));
+        $told = static fn(BallSelection $asked): array => array_values(
+            array_filter(
+                $asked->balls,
+                static fn(RolledBall $ball): bool => $ball->isAtHole || $ball->ball->hasDropped() !== null,
+            ),
+        );
         $dropped = static fn(RolledBall $ball): bool => $ball->ball->hasDropped() === true;
-        [$before, $after] = [Shares::row('Baseline, holed', $told($then), $dropped), Shares::row('Tried again, holed', $told($now), $dropped)];
+        [$before, $after] = [
+            Shares::row('Baseline, holed', $told($then), $dropped),
+            Shares::row('Tried again, holed', $told($now), $dropped),
+        ];
         if ($before->n === 0 || $after->n === 0) {
             return [[], null, ''];
         }
         $apart = Shares::apart($after, $before);
 
-        return [[$before, $after], $apart, sprintf(
-            'Holed %d of %d, then %d of %d: %s.',
-            $before->count(),
-            $before->n,
-            $after->count(),
-            $after->n,
-            Change::ofShares($before->count(), $before->n, $after->count(), $after->n)->inWords('more', 'fewer'),
-        )];
+        return [
+            [$before, $after],
+            $apart,
+            sprintf(
+                'Holed %d of %d, then %d of %d: %s.',
+                $before->count(),
+                $before->n,
+                $after->count(),
+                $after->n,
+                Change::ofShares($before->count(), $before->n, $after->count(), $after->n)->inWords('more', 'fewer'),
+            ),
+        ];
     }
 
     /** The latest session with balls of both parts: balls of different days are never held against each other. */
     private static function latestWithBoth(BallSelection $asked): ?BallSelection
     {
         foreach (array_reverse($asked->bySession()) as $session) {
-            if (self::part($session, SessionPart::Baseline)->balls !== [] && self::part($session, SessionPart::Retest)->balls !== []) {
+            if (
+                self::part($session, SessionPart::Baseline)->balls !== [] &&
+                self::part($session, SessionPart::Retest)->balls !== []
+            ) {
                 return $session;
             }
         }
@@ -99,24 +126,28 @@ final class SessionPartsCompared implements Measure
         $average = Pace::averageOfOneDay($then, $now);
         [$before, $after] = [Pace::control($then), Pace::control($now)];
 
-        return $before?->bias === null || $after?->bias === null ? '' : sprintf(
-            'On average %s, then %s: %s.',
-            FigureText::ofLength($before->bias),
-            FigureText::ofLength($after->bias),
-            $average?->inWords(...PaceAverage::words()) ?? 'not enough balls yet',
-        );
+        return $before?->bias === null || $after?->bias === null
+            ? ''
+            : sprintf(
+                'On average %s, then %s: %s.',
+                FigureText::ofLength($before->bias),
+                FigureText::ofLength($after->bias),
+                $average?->inWords(...PaceAverage::words()) ?? 'not enough balls yet',
+            );
     }
 
     private static function low(BallSelection $then, BallSelection $now): string
     {
         [$before, $after] = [LowSide::misses($then), LowSide::misses($now)];
 
-        return $before === [] || $after === [] ? '' : sprintf(
-            'Low side %d of %d misses, then %d of %d.',
-            count(array_filter($before, LowSide::isLow(...))),
-            count($before),
-            count(array_filter($after, LowSide::isLow(...))),
-            count($after),
-        );
+        return $before === [] || $after === []
+            ? ''
+            : sprintf(
+                'Low side %d of %d misses, then %d of %d.',
+                count(array_filter($before, LowSide::isLow(...))),
+                count($before),
+                count(array_filter($after, LowSide::isLow(...))),
+                count($after),
+            );
     }
 }

@@ -28,20 +28,33 @@ final class SpreadByObservation implements Measure
             $kind = self::rows($asked, $name);
             if (count($kind) > 1) {
                 $rows = [...$rows, ...$kind];
-                $parts[] = implode(', ', array_map(static fn(FindingRow $row): string => sprintf('%s %s (%d)', $row->name, FigureText::percent((float) $row->value), $row->n), $kind));
+                $parts[] = implode(
+                    ', ',
+                    array_map(
+                        static fn(FindingRow $row): string => sprintf(
+                            '%s %s (%d)',
+                            $row->name,
+                            FigureText::percent((float) $row->value),
+                            $row->n,
+                        ),
+                        $kind,
+                    ),
+                );
             }
         }
 
-        return $rows === [] ? null : new Finding(
-            'How wide, by what was seen?',
-            implode('. ', $parts) . '.',
-            FindingUnit::Spread,
-            $rows[0]->value,
-            $rows[0]->interval,
-            $rows[0]->n,
-            null,
-            $rows,
-        );
+        return $rows === []
+            ? null
+            : new Finding(
+                'How wide, by what was seen?',
+                implode('. ', $parts) . '.',
+                FindingUnit::Spread,
+                $rows[0]->value,
+                $rows[0]->interval,
+                $rows[0]->n,
+                null,
+                $rows,
+            );
     }
 
     /** @return list<FindingRow> one a word that enough balls have */
@@ -50,9 +63,17 @@ final class SpreadByObservation implements Measure
         $kind = ObservationTypes::all()[$name];
         $rows = [];
         foreach ($kind->answers->words as $word => $label) {
-            $control = Pace::control($asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->word($name) === $word));
+            $control = Pace::control(
+                $asked->where(static fn(RolledBall $ball): bool => $ball->ball->sight->word($name) === $word),
+            );
             if ($control?->spread !== null && $control->nMeasured >= self::FEWEST) {
-                $rows[] = new FindingRow("$kind->question: " . lcfirst($label), FindingUnit::Spread, $control->spread, $control->nMeasured, $control->spreadInterval);
+                $rows[] = new FindingRow(
+                    "$kind->question: " . lcfirst($label),
+                    FindingUnit::Spread,
+                    $control->spread,
+                    $control->nMeasured,
+                    $control->spreadInterval,
+                );
             }
         }
 

@@ -30,12 +30,20 @@ final class StartAverage implements ComparableMeasure
 
         return new Finding(
             'To which side do they start?',
-            trim(($fit->bias === null || $interval === null ? self::untold($asked, $fit) : sprintf(
-                'On average %s%s.%s',
-                FigureText::degrees($fit->bias),
-                $interval->contains(0.0) ? ', which is not clearly off' : sprintf(', likely %.1f° to %.1f°', $interval->low, $interval->high),
-                StartLines::few($fit->n),
-            )) . ' ' . StartLines::eyeInWords($asked)),
+            trim(
+                ($fit->bias === null || $interval === null
+                    ? self::untold($asked, $fit)
+                    : sprintf(
+                        'On average %s%s.%s',
+                        FigureText::degrees($fit->bias),
+                        $interval->contains(0.0)
+                            ? ', which is not clearly off'
+                            : sprintf(', likely %.1f° to %.1f°', $interval->low, $interval->high),
+                        StartLines::few($fit->n),
+                    )) .
+                    ' ' .
+                    StartLines::eyeInWords($asked),
+            ),
             FindingUnit::Angle,
             $fit->bias === null || !$isTold ? null : rad2deg($fit->bias),
             $interval,
@@ -47,7 +55,9 @@ final class StartAverage implements ComparableMeasure
     {
         $fit = StartLines::fit($session);
 
-        return $fit->bias === null || (float) $fit->biasError <= 0.0 || StartLines::isGateTooWide($session) ? null : SessionFigure::of(rad2deg($fit->bias), rad2deg((float) $fit->biasError));
+        return $fit->bias === null || (float) $fit->biasError <= 0.0 || StartLines::isGateTooWide($session)
+            ? null
+            : SessionFigure::of(rad2deg($fit->bias), rad2deg((float) $fit->biasError));
     }
 
     public static function dayToDay(): float
@@ -64,10 +74,17 @@ final class StartAverage implements ComparableMeasure
     {
         $n = $fit->n;
         if ($fit->spread !== null) {
-            return sprintf('The gate is much wider than these starts scatter, so an average cannot be told. %s', StartSpread::gate($fit, $fit->spread));
+            return sprintf(
+                'The gate is much wider than these starts scatter, so an average cannot be told. %s',
+                StartSpread::gate($fit, $fit->spread),
+            );
         }
         $oneSided = OneSidedMisses::in((new ForStartLine())->bounds($asked->balls));
 
-        return $oneSided?->sentence() ?? sprintf('%s that tell a side; bounds on both sides are needed before an average can be told.', FigureText::counted($n, 'ball', 'balls'));
+        return $oneSided?->sentence() ??
+            sprintf(
+                '%s that tell a side; bounds on both sides are needed before an average can be told.',
+                FigureText::counted($n, 'ball', 'balls'),
+            );
     }
 }

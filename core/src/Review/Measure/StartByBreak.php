@@ -21,10 +21,13 @@ final class StartByBreak implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $balls = array_values(array_filter(
-            $asked->balls,
-            static fn(RolledBall $ball): bool => $ball->ball->across->ratio() !== 0.0 && in_array((new ForStartLine())->leavesOut($ball), [null, ExcludedBalls::ByEye], true),
-        ));
+        $balls = array_values(
+            array_filter(
+                $asked->balls,
+                static fn(RolledBall $ball): bool => $ball->ball->across->ratio() !== 0.0 &&
+                    in_array((new ForStartLine())->leavesOut($ball), [null, ExcludedBalls::ByEye], true),
+            ),
+        );
         if ($balls === []) {
             return null;
         }
@@ -43,7 +46,12 @@ final class StartByBreak implements Measure
                 '%d of %d starts on breaking putts were pushed, %d pulled%s.',
                 $whole->count(),
                 $whole->n,
-                count(array_filter($balls, static fn(RolledBall $ball): bool => !in_array(StartLines::side($ball), [$push, null], true))),
+                count(
+                    array_filter(
+                        $balls,
+                        static fn(RolledBall $ball): bool => !in_array(StartLines::side($ball), [$push, null], true),
+                    ),
+                ),
                 $whole->interval === null ? '' : '; pushed ' . FigureText::likelyShare($whole->interval, $whole->n),
             ),
             FindingUnit::Share,

@@ -19,7 +19,12 @@ final class StartLines
 {
     public static function fit(BallSelection $asked): DirectionFit
     {
-        return $asked->once('start line', static fn(BallSelection $some): DirectionFit => (new DirectionFitter())->fit((new ForStartLine())->bounds($some->balls)));
+        return $asked->once(
+            'start line',
+            static fn(BallSelection $some): DirectionFit => (new DirectionFitter())->fit(
+                (new ForStartLine())->bounds($some->balls),
+            ),
+        );
     }
 
     /** Whether the gates let nearly all of these starts pass, so that no bias can be told: a narrower one would tell it. */
@@ -42,7 +47,9 @@ final class StartLines
     {
         $counts = ForStartLine::countsByEye($asked->balls);
 
-        return array_sum($counts) === 0 ? '' : sprintf('By eye: %d left, %d on line, %d right.', $counts['left'], $counts['on'], $counts['right']);
+        return array_sum($counts) === 0
+            ? ''
+            : sprintf('By eye: %d left, %d on line, %d right.', $counts['left'], $counts['on'], $counts['right']);
     }
 
     /** @return array{int, int} balls certainly left of the line, and right of it */

@@ -34,9 +34,19 @@ final class StartSpread implements ComparableMeasure
         return new Finding(
             'How widely do starts scatter?',
             ($fit->spread === null || $interval === null
-                ? sprintf('All %d came through: the spread is below %.1f°, and more cannot be told.', $fit->n, rad2deg($spread))
-                : sprintf('Two starts in three within %.1f° of their average, likely %.1f° to %.1f°.', rad2deg($spread), $interval->low, $interval->high))
-                . ' ' . self::gate($fit, $spread),
+                ? sprintf(
+                    'All %d came through: the spread is below %.1f°, and more cannot be told.',
+                    $fit->n,
+                    rad2deg($spread),
+                )
+                : sprintf(
+                    'Two starts in three within %.1f° of their average, likely %.1f° to %.1f°.',
+                    rad2deg($spread),
+                    $interval->low,
+                    $interval->high,
+                )) .
+                ' ' .
+                self::gate($fit, $spread),
             FindingUnit::Degrees,
             $fit->spread === null ? null : rad2deg($fit->spread),
             $interval,
@@ -48,7 +58,9 @@ final class StartSpread implements ComparableMeasure
     {
         $fit = StartLines::fit($session);
 
-        return $fit->spread === null || (float) $fit->logSpreadError <= 0.0 || StartLines::isGateTooWide($session) ? null : SessionFigure::of(log($fit->spread), (float) $fit->logSpreadError);
+        return $fit->spread === null || (float) $fit->logSpreadError <= 0.0 || StartLines::isGateTooWide($session)
+            ? null
+            : SessionFigure::of(log($fit->spread), (float) $fit->logSpreadError);
     }
 
     public static function dayToDay(): float

@@ -21,8 +21,12 @@ final class StartThrough implements Measure
     public static function of(BallSelection $asked): ?Finding
     {
         $balls = (new ForStartLine())->of($asked->balls);
-        $gated = array_values(array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate !== null));
-        $looked = array_values(array_filter($asked->balls, static fn(RolledBall $ball): bool => self::look($ball) !== null));
+        $gated = array_values(
+            array_filter($balls, static fn(RolledBall $ball): bool => $ball->ball->sight->gate !== null),
+        );
+        $looked = array_values(
+            array_filter($asked->balls, static fn(RolledBall $ball): bool => self::look($ball) !== null),
+        );
         if ($gated === [] && $looked === []) {
             return null;
         }
@@ -30,7 +34,10 @@ final class StartThrough implements Measure
         $isOn = static fn(RolledBall $ball): bool => in_array(self::look($ball), ['on', 'over'], true);
         $widths = self::byWidth($gated, $isThrough);
         // Shares of different widths are never merged: what most balls were rolled at stands for itself.
-        $whole = $gated === [] ? Shares::row('Started on line, by eye', $looked, $isOn) : self::most($widths) ?? Shares::row('Through', $gated, $isThrough);
+        $whole =
+            $gated === []
+                ? Shares::row('Started on line, by eye', $looked, $isOn)
+                : self::most($widths) ?? Shares::row('Through', $gated, $isThrough);
 
         return new Finding(
             'How many started on line?',
@@ -103,7 +110,12 @@ final class StartThrough implements Measure
     {
         $rows = [];
         foreach (ObservationTypes::all()['aligned']->answers->words as $word => $label) {
-            $balls = array_values(array_filter($gated, static fn(RolledBall $ball): bool => $ball->ball->sight->word('aligned') === $word));
+            $balls = array_values(
+                array_filter(
+                    $gated,
+                    static fn(RolledBall $ball): bool => $ball->ball->sight->word('aligned') === $word,
+                ),
+            );
             if ($balls !== []) {
                 $rows[] = Shares::row("Aimed with: $label", $balls, $isThrough);
             }
@@ -119,9 +131,15 @@ final class StartThrough implements Measure
      */
     private static function byEye(array $looked): array
     {
-        return $looked === [] ? [] : array_map(
-            static fn(string $side): FindingRow => Shares::row("By eye, $side", $looked, static fn(RolledBall $ball): bool => self::look($ball) === $side),
-            ['left', 'right'],
-        );
+        return $looked === []
+            ? []
+            : array_map(
+                static fn(string $side): FindingRow => Shares::row(
+                    "By eye, $side",
+                    $looked,
+                    static fn(RolledBall $ball): bool => self::look($ball) === $side,
+                ),
+                ['left', 'right'],
+            );
     }
 }

@@ -26,7 +26,8 @@ final class StrokeEvenness implements ComparableMeasure
         if ($fit === null || $fit->sigma === null || $fit->degreesOfFreedom === null) {
             return null;
         }
-        $end = static fn(float $p): float => $fit->sigma * sqrt($fit->degreesOfFreedom / ChiSquare::quantile($p, $fit->degreesOfFreedom));
+        $end = static fn(float $p): float => $fit->sigma *
+            sqrt($fit->degreesOfFreedom / ChiSquare::quantile($p, $fit->degreesOfFreedom));
         $interval = new Interval($end(0.9), $end(0.1));
 
         return new Finding(
@@ -48,7 +49,9 @@ final class StrokeEvenness implements ComparableMeasure
     {
         $fit = Strokes::fit($session);
 
-        return $fit === null || (float) $fit->sigma <= 0.0 ? null : SessionFigure::ofSpread((float) $fit->sigma, $fit->n, self::SCALE_ERROR);
+        return $fit === null || (float) $fit->sigma <= 0.0
+            ? null
+            : SessionFigure::ofSpread((float) $fit->sigma, $fit->n, self::SCALE_ERROR);
     }
 
     public static function dayToDay(): float

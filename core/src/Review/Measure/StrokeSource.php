@@ -37,11 +37,19 @@ final class StrokeSource implements Measure
                     true => 'Mostly the backstroke:',
                     false => 'Mostly strike and tempo:',
                     null => $source->n < ScatterSource::FEWEST_FOR_A_WORD
-                        ? sprintf('Not enough balls yet (%d of about %d):', $source->n, ScatterSource::FEWEST_FOR_A_WORD)
+                        ? sprintf(
+                            'Not enough balls yet (%d of about %d):',
+                            $source->n,
+                            ScatterSource::FEWEST_FOR_A_WORD,
+                        )
                         : 'Not clearly one of the two:',
                 },
                 FigureText::percent($back),
-                $source->namesJoint() ? ($source->together > 0.0 ? ' Longer backstrokes were also struck harder.' : ' Longer backstrokes were struck softer, which hides some of it.') : '',
+                $source->namesJoint()
+                    ? ($source->together > 0.0
+                        ? ' Longer backstrokes were also struck harder.'
+                        : ' Longer backstrokes were struck softer, which hides some of it.')
+                    : '',
             ),
             FindingUnit::Share,
             $back,
@@ -49,7 +57,12 @@ final class StrokeSource implements Measure
             $source->n,
             null,
             [
-                new FindingRow('From uneven backstrokes', FindingUnit::Spread, sqrt($source->fromBackstroke), $source->n),
+                new FindingRow(
+                    'From uneven backstrokes',
+                    FindingUnit::Spread,
+                    sqrt($source->fromBackstroke),
+                    $source->n,
+                ),
                 new FindingRow('From strike and tempo', FindingUnit::Spread, sqrt($source->fromStrike), $source->n),
             ],
         );
@@ -60,7 +73,13 @@ final class StrokeSource implements Measure
     {
         $line = Strokes::line($asked);
 
-        return $line === null || $line->beta() === 0.0 ? null : ScatterSource::of(self::withoutDays(Strokes::atTargets($asked), $line), (float) $line->alpha(), (float) $line->beta());
+        return $line === null || $line->beta() === 0.0
+            ? null
+            : ScatterSource::of(
+                self::withoutDays(Strokes::atTargets($asked), $line),
+                (float) $line->alpha(),
+                (float) $line->beta(),
+            );
     }
 
     /**

@@ -18,15 +18,26 @@ final class StrokeTimes implements Measure
 {
     public static function of(BallSelection $asked): ?Finding
     {
-        $rows = array_values(array_filter([self::row('Back', 'back_s', $asked), self::row('To the ball', 'through_s', $asked)]));
+        $rows = array_values(
+            array_filter([self::row('Back', 'back_s', $asked), self::row('To the ball', 'through_s', $asked)]),
+        );
         if ($rows === []) {
             return null;
         }
 
         return new Finding(
             'How long does the stroke take?',
-            implode(', ', array_map(static fn(FindingRow $row): string => sprintf('%s %.2f s', $row === $rows[0] ? $row->name : lcfirst($row->name), (float) $row->value), $rows))
-                . sprintf('; %s', self::spread($asked)),
+            implode(
+                ', ',
+                array_map(
+                    static fn(FindingRow $row): string => sprintf(
+                        '%s %.2f s',
+                        $row === $rows[0] ? $row->name : lcfirst($row->name),
+                        (float) $row->value,
+                    ),
+                    $rows,
+                ),
+            ) . sprintf('; %s', self::spread($asked)),
             FindingUnit::Number,
             $rows[0]->value,
             $rows[0]->interval,
@@ -48,12 +59,18 @@ final class StrokeTimes implements Measure
         $times = self::times('back_s', $asked) ?: self::times('through_s', $asked);
         $variance = $times === [] ? null : Sample::variance($times);
 
-        return $variance === null ? 'from one ball.' : sprintf('two in three within %.2f s of that, from %d.', sqrt($variance), count($times));
+        return $variance === null
+            ? 'from one ball.'
+            : sprintf('two in three within %.2f s of that, from %d.', sqrt($variance), count($times));
     }
 
     /** @return list<float> */
     private static function times(string $seen, BallSelection $asked): array
     {
-        return array_values(array_filter(array_map(static fn(RolledBall $ball): ?float => $ball->ball->sight->number($seen), $asked->balls)));
+        return array_values(
+            array_filter(
+                array_map(static fn(RolledBall $ball): ?float => $ball->ball->sight->number($seen), $asked->balls),
+            ),
+        );
     }
 }

@@ -19,13 +19,21 @@ final class Strokes
     /** The line through all of these balls, those that only measured the backstroke too; null before there is one. */
     public static function line(BallSelection $asked): ?StrokeFit
     {
-        return $asked->once('stroke line', static fn(BallSelection $some): ?StrokeFit => self::fitted(array_values((new ForStroke($some->surface))->putts($some->balls))));
+        return $asked->once(
+            'stroke line',
+            static fn(BallSelection $some): ?StrokeFit => self::fitted(
+                array_values((new ForStroke($some->surface))->putts($some->balls)),
+            ),
+        );
     }
 
     /** The line through the balls putted at targets alone: how even putting is; null before there is one. */
     public static function fit(BallSelection $asked): ?StrokeFit
     {
-        return $asked->once('stroke', static fn(BallSelection $some): ?StrokeFit => self::fitted(array_column(self::atTargets($some), 0)));
+        return $asked->once(
+            'stroke',
+            static fn(BallSelection $some): ?StrokeFit => self::fitted(array_column(self::atTargets($some), 0)),
+        );
     }
 
     /**
@@ -37,12 +45,21 @@ final class Strokes
     public static function atTargets(BallSelection $asked): array
     {
         return $asked->once('stroke at targets', static function (BallSelection $some): array {
-            $balls = array_values(array_filter($some->balls, static fn(RolledBall $ball): bool => $ball->meant() !== null
-                && !$ball->isMeasuringStroke && $ball->task?->movesTheTarget() !== true));
+            $balls = array_values(
+                array_filter(
+                    $some->balls,
+                    static fn(RolledBall $ball): bool => $ball->meant() !== null &&
+                        !$ball->isMeasuringStroke &&
+                        $ball->task?->movesTheTarget() !== true,
+                ),
+            );
             $putts = [];
             foreach ((new ForStroke($some->surface))->putts($balls) as $i => $putt) {
                 [$meant, $speed] = [$balls[$i]->meant(), $balls[$i]->speed()];
-                $level = $meant === null || $speed === null ? null : (new LineRoll($speed, $balls[$i]->ball->grade))->playsLike($meant);
+                $level =
+                    $meant === null || $speed === null
+                        ? null
+                        : (new LineRoll($speed, $balls[$i]->ball->grade))->playsLike($meant);
                 if ($level !== null) {
                     $putts[] = [$putt, log($level / $speed->metres()), $balls[$i]->sessionId];
                 }

@@ -48,18 +48,30 @@ final class ThroughButMissed implements Measure
     /** Null where no good start was followed to a hole. */
     public static function row(BallSelection $asked): ?FindingRow
     {
-        $balls = array_values(array_filter(
-            (new ForStartLine())->of($asked->balls),
-            static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through' && HoledShare::hasDropped($ball) !== null && self::isCleared($ball),
-        ));
+        $balls = array_values(
+            array_filter(
+                (new ForStartLine())->of($asked->balls),
+                static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through' &&
+                    HoledShare::hasDropped($ball) !== null &&
+                    self::isCleared($ball),
+            ),
+        );
 
-        return $balls === [] ? null : Shares::row('Did not drop', $balls, static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === false);
+        return $balls === []
+            ? null
+            : Shares::row(
+                'Did not drop',
+                $balls,
+                static fn(RolledBall $ball): bool => HoledShare::hasDropped($ball) === false,
+            );
     }
 
     private static function isCleared(RolledBall $ball): bool
     {
         [$test, $target] = [$ball->startLineTest(), $ball->ball->target];
 
-        return $test !== null && $target !== null && AgainstHole::of($test->halfAngle(), AgainstHole::holeHalfAngle($target)) !== AgainstHole::Wider;
+        return $test !== null &&
+            $target !== null &&
+            AgainstHole::of($test->halfAngle(), AgainstHole::holeHalfAngle($target)) !== AgainstHole::Wider;
     }
 }

@@ -55,7 +55,18 @@ final class WithAndWithout implements Measure
             }
         }
 
-        return $rows === [] ? null : new Finding('With it and without', implode(' ', $parts), FindingUnit::Difference, $difference, $interval, $n, null, $rows);
+        return $rows === []
+            ? null
+            : new Finding(
+                'With it and without',
+                implode(' ', $parts),
+                FindingUnit::Difference,
+                $difference,
+                $interval,
+                $n,
+                null,
+                $rows,
+            );
     }
 
     /**
@@ -70,10 +81,17 @@ final class WithAndWithout implements Measure
             return null;
         }
         $isWith = self::isWith($asked, $name);
-        $side = static fn(bool $is): BallSelection => $asked->where(static fn(RolledBall $ball): bool => $isWith($ball) === $is);
-        [$with, $without] = [Pace::inside('With ' . self::PAIRS[$name][0], $side(true)), Pace::inside('With ' . self::PAIRS[$name][1], $side(false))];
+        $side = static fn(bool $is): BallSelection => $asked->where(
+            static fn(RolledBall $ball): bool => $isWith($ball) === $is,
+        );
+        [$with, $without] = [
+            Pace::inside('With ' . self::PAIRS[$name][0], $side(true)),
+            Pace::inside('With ' . self::PAIRS[$name][1], $side(false)),
+        ];
 
-        return $with === null || $without === null ? null : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];
+        return $with === null || $without === null
+            ? null
+            : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];
     }
 
     /** @return \Closure(RolledBall): bool of balls that have the answer; a number counts above the middle one of them */
@@ -83,6 +101,8 @@ final class WithAndWithout implements Measure
         $numbers = array_values(array_filter(array_map($number, $asked->balls), is_float(...)));
         $middle = $numbers === [] ? 0.0 : Sample::median($numbers);
 
-        return static fn(RolledBall $ball): bool => $ball->ball->sight->flag($name) ?? ($number($ball) ?? 0.0) > $middle;
+        return static fn(
+            RolledBall $ball,
+        ): bool => $ball->ball->sight->flag($name) ?? ($number($ball) ?? 0.0) > $middle;
     }
 }

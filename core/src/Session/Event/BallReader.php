@@ -29,7 +29,10 @@ final class BallReader
         $length = static fn(string $field): ?Length => $event->has($field)
             ? Length::ofMetres($event->number($field), $event->path($field))
             : null;
-        $grade = static fn(string $field): Grade => Grade::ofPercent($event->numberOr($field, 0.0), $event->path($field));
+        $grade = static fn(string $field): Grade => Grade::ofPercent(
+            $event->numberOr($field, 0.0),
+            $event->path($field),
+        );
 
         return Ball::seen(
             $length('backstroke_m'),

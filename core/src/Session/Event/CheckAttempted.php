@@ -33,13 +33,17 @@ final readonly class CheckAttempted extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self($id, $at, new CheckAttempt(
+        return new self(
             $id,
             $at,
-            $event->has('student') ? $event->text('student', 80) : null,
-            $event->text('check', 40),
-            $event->scalars('answers', self::MOST_ANSWERS, self::LONGEST_ANSWER),
-        ));
+            new CheckAttempt(
+                $id,
+                $at,
+                $event->has('student') ? $event->text('student', 80) : null,
+                $event->text('check', 40),
+                $event->scalars('answers', self::MOST_ANSWERS, self::LONGEST_ANSWER),
+            ),
+        );
     }
 
     public function apply(SessionFold $fold): void

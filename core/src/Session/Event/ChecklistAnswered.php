@@ -31,14 +31,20 @@ final readonly class ChecklistAnswered extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self($id, $at, new ChecklistAnswer(
+        return new self(
+            $id,
             $at,
-            $event->has('student') ? $event->text('student', 80) : null,
-            $event->text('card', 40),
-            $event->text('point', 40),
-            $event->has('sight') ? PointAnswer::from($event->word('sight', array_column(PointAnswer::cases(), 'value'))) : null,
-            $event->has('word') ? $event->text('word', self::LONGEST_WORD) : null,
-        ));
+            new ChecklistAnswer(
+                $at,
+                $event->has('student') ? $event->text('student', 80) : null,
+                $event->text('card', 40),
+                $event->text('point', 40),
+                $event->has('sight')
+                    ? PointAnswer::from($event->word('sight', array_column(PointAnswer::cases(), 'value')))
+                    : null,
+                $event->has('word') ? $event->text('word', self::LONGEST_WORD) : null,
+            ),
+        );
     }
 
     public function apply(SessionFold $fold): void

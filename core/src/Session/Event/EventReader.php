@@ -59,6 +59,11 @@ final class EventReader
     /** @param class-string<SessionEvent> $class */
     private static function of(string $class, JsonInput $event, int $version): SessionEvent
     {
-        return $class::read($event, $event->text('id', 40), $event->wholeNumber('at_ms', 0, 9_999_999_999_999), $version);
+        return $class::read(
+            $event,
+            $event->text('id', 40),
+            $event->wholeNumber('at_ms', 0, 9_999_999_999_999),
+            $version,
+        );
     }
 }

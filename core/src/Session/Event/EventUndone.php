@@ -36,7 +36,5 @@ final readonly class EventUndone extends SessionEvent
     }
 
     /** What it took back is settled before anything is laid over anything. */
-    public function apply(SessionFold $fold): void
-    {
-    }
+    public function apply(SessionFold $fold): void {}
 }

@@ -28,11 +28,16 @@ final readonly class InsightDismissed extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self($id, $at, new DismissedInsight(
-            $event->text('key', 60),
-            $event->has('evidence') ? $event->text('evidence', 120) : null,
-            $event->has('reason') ? $event->text('reason', 300) : null,
-        ), $event->flagOr('is_aside', true));
+        return new self(
+            $id,
+            $at,
+            new DismissedInsight(
+                $event->text('key', 60),
+                $event->has('evidence') ? $event->text('evidence', 120) : null,
+                $event->has('reason') ? $event->text('reason', 300) : null,
+            ),
+            $event->flagOr('is_aside', true),
+        );
     }
 
     public function apply(SessionFold $fold): void

@@ -29,10 +29,14 @@ final readonly class PresenceNoted extends SessionEvent
 
     public static function read(JsonInput $event, string $id, int $at, int $version): self
     {
-        return new self($id, $at, new GroupMember(
-            $event->text('student', 80),
-            Presence::from($event->word('standing', array_column(Presence::cases(), 'value'))),
-        ));
+        return new self(
+            $id,
+            $at,
+            new GroupMember(
+                $event->text('student', 80),
+                Presence::from($event->word('standing', array_column(Presence::cases(), 'value'))),
+            ),
+        );
     }
 
     public function apply(SessionFold $fold): void

@@ -13,8 +13,13 @@ final readonly class RunJoined extends SessionEvent
     private const MOST_STATIONS = 99;
 
     /** @param non-negative-int $station its place in the drill, from 0 */
-    public function __construct(string $id, int $atMilliseconds, public string $runId, public string $student, public int $station)
-    {
+    public function __construct(
+        string $id,
+        int $atMilliseconds,
+        public string $runId,
+        public string $student,
+        public int $station,
+    ) {
         parent::__construct($id, $atMilliseconds);
     }
 

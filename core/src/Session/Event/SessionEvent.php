@@ -20,9 +20,7 @@ abstract readonly class SessionEvent
      * @param string $id a ULID
      * @param int $atMilliseconds when it happened, Unix time
      */
-    public function __construct(public string $id, public int $atMilliseconds)
-    {
-    }
+    public function __construct(public string $id, public int $atMilliseconds) {}
 
     /** What a line of the log says it is. */
     abstract public static function type(): string;

@@ -34,13 +34,17 @@ final readonly class StationSet extends SessionEvent
             ? Grade::ofPercent($event->number($field), $event->path($field))
             : null;
 
-        return new self($id, $at, new SessionStation(
-            $event->text('station_id', 40),
-            Length::ofMetres($event->number('length_m'), $event->path('length_m')),
-            $event->text('said', 40),
-            $grade('grade_percent'),
-            $grade('across_percent'),
-        ));
+        return new self(
+            $id,
+            $at,
+            new SessionStation(
+                $event->text('station_id', 40),
+                Length::ofMetres($event->number('length_m'), $event->path('length_m')),
+                $event->text('said', 40),
+                $grade('grade_percent'),
+                $grade('across_percent'),
+            ),
+        );
     }
 
     public function apply(SessionFold $fold): void

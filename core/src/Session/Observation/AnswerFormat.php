@@ -25,8 +25,7 @@ final readonly class AnswerFormat
         public float $least = 0.0,
         public float $most = 0.0,
         public bool $isSmall = false,
-    ) {
-    }
+    ) {}
 
     /** @param non-empty-array<string, string> $words what is shown, by the answer */
     public static function words(array $words): self
@@ -80,6 +79,10 @@ final readonly class AnswerFormat
 
         return $value >= $this->least && $value <= $this->most
             ? $value
-            : throw InvalidInput::outside($seen->path($name), $value, sprintf('from %g to %g %s', $this->least, $this->most, $this->unit));
+            : throw InvalidInput::outside(
+                $seen->path($name),
+                $value,
+                sprintf('from %g to %g %s', $this->least, $this->most, $this->unit),
+            );
     }
 }

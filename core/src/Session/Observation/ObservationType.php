@@ -27,6 +27,5 @@ final readonly class ObservationType
         public bool $isBefore = false,
         public array $tells = [],
         public array $tellsOfNext = [],
-    ) {
-    }
+    ) {}
 }

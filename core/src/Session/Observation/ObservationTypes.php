@@ -24,7 +24,15 @@ final class ObservationTypes
     public static function all(): array
     {
         return self::$byName ??= array_column(
-            [...self::start(), ...self::beyond(), ...self::stroke(), ...self::aim(), ...self::read(), ...self::end(), ...self::measured()],
+            [
+                ...self::start(),
+                ...self::beyond(),
+                ...self::stroke(),
+                ...self::aim(),
+                ...self::read(),
+                ...self::end(),
+                ...self::measured(),
+            ],
             null,
             'name',
         );
@@ -61,21 +69,72 @@ final class ObservationTypes
     {
         return [
             // How a ball met its gate, rail, line or spot.
-            new ObservationType('gate', 'It started', AnswerFormat::words(['left' => 'Left', 'through' => 'Through', 'right' => 'Right']), ObservedFigure::StartLine, isOfAnyBall: false, key: 'g'),
+            new ObservationType(
+                'gate',
+                'It started',
+                AnswerFormat::words(['left' => 'Left', 'through' => 'Through', 'right' => 'Right']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+                key: 'g',
+            ),
             // How far beside the line a ball stopped, positive right.
-            new ObservationType('side_m', 'Beside the line', AnswerFormat::metres(-30.0, 30.0), ObservedFigure::Distance, isOfAnyBall: false),
+            new ObservationType(
+                'side_m',
+                'Beside the line',
+                AnswerFormat::metres(-30.0, 30.0),
+                ObservedFigure::Distance,
+                isOfAnyBall: false,
+            ),
             // What the student called before looking.
-            new ObservationType('call', 'Called before looking', AnswerFormat::words(['short' => 'Short', 'on' => 'On', 'long' => 'Long']), ObservedFigure::Feel, isOfAnyBall: false, key: 'c'),
+            new ObservationType(
+                'call',
+                'Called before looking',
+                AnswerFormat::words(['short' => 'Short', 'on' => 'On', 'long' => 'Long']),
+                ObservedFigure::Feel,
+                isOfAnyBall: false,
+                key: 'c',
+            ),
             // Whether a ball struck what stood there.
-            new ObservationType('hit', 'What it did', AnswerFormat::yesNo('Struck it', 'Missed it'), ObservedFigure::StartLine, isOfAnyBall: false, key: 'y'),
+            new ObservationType(
+                'hit',
+                'What it did',
+                AnswerFormat::yesNo('Struck it', 'Missed it'),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+                key: 'y',
+            ),
             // How a ball met a small target. A ball that grazes it would have been holed.
-            new ObservationType('contact', 'How it met the small target', AnswerFormat::words(['full' => 'Full hit', 'graze' => 'Graze', 'miss' => 'Miss']), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'contact',
+                'How it met the small target',
+                AnswerFormat::words(['full' => 'Full hit', 'graze' => 'Graze', 'miss' => 'Miss']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
             // Whether the line on the ball rolled true. It does when path and face agree.
-            new ObservationType('tumble', 'How the line on the ball turned', AnswerFormat::words(['true' => 'True', 'wobble' => 'Wobbled']), ObservedFigure::Cause, isOfAnyBall: true),
+            new ObservationType(
+                'tumble',
+                'How the line on the ball turned',
+                AnswerFormat::words(['true' => 'True', 'wobble' => 'Wobbled']),
+                ObservedFigure::Cause,
+                isOfAnyBall: true,
+            ),
             // Where a ball started by eye, whatever its end.
-            new ObservationType('start', 'It started, by eye', AnswerFormat::words(['left' => 'Left', 'on' => 'On line', 'right' => 'Right']), ObservedFigure::StartLine, isOfAnyBall: true),
+            new ObservationType(
+                'start',
+                'It started, by eye',
+                AnswerFormat::words(['left' => 'Left', 'on' => 'On line', 'right' => 'Right']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: true,
+            ),
             // How a ball passed a spot ahead of it.
-            new ObservationType('spot', 'Over the spot', AnswerFormat::words(['left' => 'Left of it', 'over' => 'Over it', 'right' => 'Right of it']), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'spot',
+                'Over the spot',
+                AnswerFormat::words(['left' => 'Left of it', 'over' => 'Over it', 'right' => 'Right of it']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
         ];
     }
 
@@ -84,13 +143,39 @@ final class ObservationTypes
     {
         return [
             // On which side of a breaking putt a ball passed or stopped.
-            new ObservationType('high_low', 'High or low', AnswerFormat::words(['high' => 'High side', 'low' => 'Low side']), ObservedFigure::Reads, isOfAnyBall: true),
+            new ObservationType(
+                'high_low',
+                'High or low',
+                AnswerFormat::words(['high' => 'High side', 'low' => 'Low side']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+            ),
             // How the ball laid at the aim of a short breaking putt was met.
-            new ObservationType('aim_ball', 'The aim ball', AnswerFormat::words(['hard' => 'Hit hard', 'good' => 'Just right', 'soft' => 'Short and low of it']), ObservedFigure::Reads, isOfAnyBall: false),
+            new ObservationType(
+                'aim_ball',
+                'The aim ball',
+                AnswerFormat::words(['hard' => 'Hit hard', 'good' => 'Just right', 'soft' => 'Short and low of it']),
+                ObservedFigure::Reads,
+                isOfAnyBall: false,
+            ),
             // How a ball that went past curved beyond the hole, seen from where it was struck. The putt back curves the other way.
-            new ObservationType('curved_beyond', 'Beyond the hole it curved', AnswerFormat::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']), ObservedFigure::Reads, isOfAnyBall: true, tellsOfNext: ['read_side' => ['left' => 'right', 'straight' => 'straight', 'right' => 'left']]),
+            new ObservationType(
+                'curved_beyond',
+                'Beyond the hole it curved',
+                AnswerFormat::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                tellsOfNext: ['read_side' => ['left' => 'right', 'straight' => 'straight', 'right' => 'left']],
+            ),
             // How the ground lay beyond the hole where a ball went past. The putt back goes the other way.
-            new ObservationType('sloped_beyond', 'Beyond the hole the ground went', AnswerFormat::words(['up' => 'Up', 'level' => 'Level', 'down' => 'Down']), ObservedFigure::Reads, isOfAnyBall: true, tellsOfNext: ['read_grade' => ['up' => 'down', 'level' => 'level', 'down' => 'up']]),
+            new ObservationType(
+                'sloped_beyond',
+                'Beyond the hole the ground went',
+                AnswerFormat::words(['up' => 'Up', 'level' => 'Level', 'down' => 'Down']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                tellsOfNext: ['read_grade' => ['up' => 'down', 'level' => 'level', 'down' => 'up']],
+            ),
         ];
     }
 
@@ -99,23 +184,81 @@ final class ObservationTypes
     {
         return [
             // Where on the face a ball was struck.
-            new ObservationType('strike', 'Struck with the', AnswerFormat::words(['middle' => 'Middle', 'toe' => 'Toe', 'heel' => 'Heel']), ObservedFigure::Stroke, isOfAnyBall: true),
+            new ObservationType(
+                'strike',
+                'Struck with the',
+                AnswerFormat::words(['middle' => 'Middle', 'toe' => 'Toe', 'heel' => 'Heel']),
+                ObservedFigure::Stroke,
+                isOfAnyBall: true,
+            ),
             // How far the putter went through.
-            new ObservationType('through', 'The through-swing', AnswerFormat::words(['equal' => 'As long as the backstroke', 'compact' => 'Compact', 'past' => 'Past the lead shoe']), ObservedFigure::Stroke, isOfAnyBall: true),
+            new ObservationType(
+                'through',
+                'The through-swing',
+                AnswerFormat::words([
+                    'equal' => 'As long as the backstroke',
+                    'compact' => 'Compact',
+                    'past' => 'Past the lead shoe',
+                ]),
+                ObservedFigure::Stroke,
+                isOfAnyBall: true,
+            ),
             // Whether the stroke had a late hit.
-            new ObservationType('flow', 'The stroke flowed', AnswerFormat::words(['even' => 'Evenly', 'jab' => 'With a jab']), ObservedFigure::Stroke, isOfAnyBall: true),
+            new ObservationType(
+                'flow',
+                'The stroke flowed',
+                AnswerFormat::words(['even' => 'Evenly', 'jab' => 'With a jab']),
+                ObservedFigure::Stroke,
+                isOfAnyBall: true,
+            ),
             // Whether the finish was held.
-            new ObservationType('held', 'The finish', AnswerFormat::yesNo('Held still', 'Up early'), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'held',
+                'The finish',
+                AnswerFormat::yesNo('Held still', 'Up early'),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // Whether the routine was followed.
-            new ObservationType('routine', 'The routine', AnswerFormat::yesNo('Kept', 'Not kept'), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'routine',
+                'The routine',
+                AnswerFormat::yesNo('Kept', 'Not kept'),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // How many looks along the line.
-            new ObservationType('looks', 'Looks', AnswerFormat::count(0, 20), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'looks',
+                'Looks',
+                AnswerFormat::count(0, 20),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // How long the student looked at the target for distance before the stroke, seconds.
-            new ObservationType('look_s', 'Looked at the target for', AnswerFormat::number('s', 0.0, 60.0), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'look_s',
+                'Looked at the target for',
+                AnswerFormat::number('s', 0.0, 60.0),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // How many rehearsals before a ball.
-            new ObservationType('rehearsals', 'Rehearsals', AnswerFormat::count(0, 20), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'rehearsals',
+                'Rehearsals',
+                AnswerFormat::count(0, 20),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // Whether the student pictured line and drop before the stroke.
-            new ObservationType('pictured', 'Line and drop', AnswerFormat::yesNo('Pictured', 'Not pictured'), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'pictured',
+                'Line and drop',
+                AnswerFormat::yesNo('Pictured', 'Not pictured'),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
         ];
     }
 
@@ -124,13 +267,37 @@ final class ObservationTypes
     {
         return [
             // What the student aimed with.
-            new ObservationType('aligned', 'Aimed with', AnswerFormat::words(['line' => 'Line on the ball', 'spot' => 'A spot', 'none' => 'Neither']), ObservedFigure::StartLine, isOfAnyBall: true),
+            new ObservationType(
+                'aligned',
+                'Aimed with',
+                AnswerFormat::words(['line' => 'Line on the ball', 'spot' => 'A spot', 'none' => 'Neither']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: true,
+            ),
             // How far beside the mark the face pointed, at the mark, positive right.
-            new ObservationType('aim_offset_m', 'The face pointed beside the mark', AnswerFormat::metres(-1.0, 1.0), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'aim_offset_m',
+                'The face pointed beside the mark',
+                AnswerFormat::metres(-1.0, 1.0),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
             // On which side of an object part-way a ball passed.
-            new ObservationType('object', 'It passed the object', AnswerFormat::words(['inner' => 'On its inner side', 'outer' => 'On its outer side']), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'object',
+                'It passed the object',
+                AnswerFormat::words(['inner' => 'On its inner side', 'outer' => 'On its outer side']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
             // The level of a tiered green that a ball reached, counted from the ball.
-            new ObservationType('level', 'It stopped on level (1 is the ball’s own)', AnswerFormat::count(0, 5), ObservedFigure::Distance, isOfAnyBall: false),
+            new ObservationType(
+                'level',
+                'It stopped on level (1 is the ball’s own)',
+                AnswerFormat::count(0, 5),
+                ObservedFigure::Distance,
+                isOfAnyBall: false,
+            ),
         ];
     }
 
@@ -139,23 +306,96 @@ final class ObservationTypes
     {
         return [
             // Which foot stood higher when the student stood astride the line. It breaks to the lower foot.
-            new ObservationType('higher_foot', 'Higher foot, astride the line', AnswerFormat::words(['left' => 'Left', 'even' => 'Even', 'right' => 'Right']), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true, tells: ['read_side' => ['left' => 'right', 'even' => 'straight', 'right' => 'left']]),
+            new ObservationType(
+                'higher_foot',
+                'Higher foot, astride the line',
+                AnswerFormat::words(['left' => 'Left', 'even' => 'Even', 'right' => 'Right']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+                tells: ['read_side' => ['left' => 'right', 'even' => 'straight', 'right' => 'left']],
+            ),
             // From how many places the student read it: behind the ball, behind the hole, the high side, the low side.
-            new ObservationType('views_taken', 'Read from so many places', AnswerFormat::count(1, 6), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'views_taken',
+                'Read from so many places',
+                AnswerFormat::count(1, 6),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
             // How far behind the ball the student stood to read it.
-            new ObservationType('read_from_m', 'Read from so far behind the ball', AnswerFormat::metres(0.0, 30.0), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'read_from_m',
+                'Read from so far behind the ball',
+                AnswerFormat::metres(0.0, 30.0),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
             // Where water poured beside the hole would run, seen from the ball.
-            new ObservationType('water', 'Poured here, water would run', AnswerFormat::words(['left' => 'To the left', 'on' => 'On past the hole', 'back' => 'Back to the ball', 'right' => 'To the right']), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true, tells: ['read_side' => ['left' => 'left', 'right' => 'right'], 'read_grade' => ['on' => 'down', 'back' => 'up']]),
+            new ObservationType(
+                'water',
+                'Poured here, water would run',
+                AnswerFormat::words([
+                    'left' => 'To the left',
+                    'on' => 'On past the hole',
+                    'back' => 'Back to the ball',
+                    'right' => 'To the right',
+                ]),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+                tells: [
+                    'read_side' => ['left' => 'left', 'right' => 'right'],
+                    'read_grade' => ['on' => 'down', 'back' => 'up'],
+                ],
+            ),
             // To which side the student read the ball to break.
-            new ObservationType('read_side', 'Read to break', AnswerFormat::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'read_side',
+                'Read to break',
+                AnswerFormat::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
             // Whether the putt was read to go up or down.
-            new ObservationType('read_grade', 'It goes', AnswerFormat::words(['up' => 'Up', 'level' => 'Level', 'down' => 'Down']), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'read_grade',
+                'It goes',
+                AnswerFormat::words(['up' => 'Up', 'level' => 'Level', 'down' => 'Down']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
             // How much break the student read: the aim beside the hole.
-            new ObservationType('read_amount_m', 'Read this much beside the hole', AnswerFormat::smallMetres(0.0, 10.0), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'read_amount_m',
+                'Read this much beside the hole',
+                AnswerFormat::smallMetres(0.0, 10.0),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
             // The pace of the read: how far past a covered hole.
-            new ObservationType('read_pace_m', 'Read with a pace past the hole of', AnswerFormat::smallMetres(0.0, 3.0), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'read_pace_m',
+                'Read with a pace past the hole of',
+                AnswerFormat::smallMetres(0.0, 3.0),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
             // Whether the student aimed along a line or over a spot.
-            new ObservationType('aim_by', 'Aimed by', AnswerFormat::words(['line' => 'A line', 'spot' => 'A spot']), ObservedFigure::Reads, isOfAnyBall: true, isBefore: true),
+            new ObservationType(
+                'aim_by',
+                'Aimed by',
+                AnswerFormat::words(['line' => 'A line', 'spot' => 'A spot']),
+                ObservedFigure::Reads,
+                isOfAnyBall: true,
+                isBefore: true,
+            ),
         ];
     }
 
@@ -164,21 +404,70 @@ final class ObservationTypes
     {
         return [
             // Whether the student was in doubt over the ball.
-            new ObservationType('doubt', 'Over the ball', AnswerFormat::yesNo('In doubt', 'Sure'), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'doubt',
+                'Over the ball',
+                AnswerFormat::yesNo('In doubt', 'Sure'),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // Whether the student stepped away and began again.
-            new ObservationType('stepped_off', 'Before the stroke', AnswerFormat::yesNo('Stepped off', 'Went on'), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'stepped_off',
+                'Before the stroke',
+                AnswerFormat::yesNo('Stepped off', 'Went on'),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // Further putts until holed, for a ball that was putted out.
-            new ObservationType('putts_to_finish', 'Putted out in', AnswerFormat::count(1, 20), ObservedFigure::SecondPutts, isOfAnyBall: false),
+            new ObservationType(
+                'putts_to_finish',
+                'Putted out in',
+                AnswerFormat::count(1, 20),
+                ObservedFigure::SecondPutts,
+                isOfAnyBall: false,
+            ),
             // Whether a ball judged by another rule was holed in the end: a second outcome.
-            new ObservationType('dropped', 'In the end', AnswerFormat::yesNo('Holed', 'Not holed'), ObservedFigure::SecondPutts, isOfAnyBall: false, key: 'd'),
+            new ObservationType(
+                'dropped',
+                'In the end',
+                AnswerFormat::yesNo('Holed', 'Not holed'),
+                ObservedFigure::SecondPutts,
+                isOfAnyBall: false,
+                key: 'd',
+            ),
             // On which side a ball passed the target.
-            new ObservationType('missed_side', 'It went by', AnswerFormat::words(['left' => 'Left', 'right' => 'Right', 'short' => 'Short']), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'missed_side',
+                'It went by',
+                AnswerFormat::words(['left' => 'Left', 'right' => 'Right', 'short' => 'Short']),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
             // How far apart two balls lie after one struck the other.
-            new ObservationType('gap_m', 'Then they lie apart', AnswerFormat::metres(0.0, 10.0), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'gap_m',
+                'Then they lie apart',
+                AnswerFormat::metres(0.0, 10.0),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
             // The club. Only the putter says anything about a putting stroke.
-            new ObservationType('club', 'Played with', AnswerFormat::words(['putter' => 'The putter', 'wedge' => 'A wedge']), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'club',
+                'Played with',
+                AnswerFormat::words(['putter' => 'The putter', 'wedge' => 'A wedge']),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
             // What a ball off the green lay on.
-            new ObservationType('lie', 'Off the green, it lay on', AnswerFormat::words(['fringe' => 'Fringe', 'rough' => 'Rough', 'bare' => 'Bare ground']), ObservedFigure::Routine, isOfAnyBall: true),
+            new ObservationType(
+                'lie',
+                'Off the green, it lay on',
+                AnswerFormat::words(['fringe' => 'Fringe', 'rough' => 'Rough', 'bare' => 'Bare ground']),
+                ObservedFigure::Routine,
+                isOfAnyBall: true,
+            ),
         ];
     }
 
@@ -187,25 +476,88 @@ final class ObservationTypes
     {
         return [
             // How far outside the ball line the eyes were when the line looked straight, positive away from the player.
-            new ObservationType('eye_offset_m', 'Eyes outside the line by', AnswerFormat::metres(-0.2, 0.2), ObservedFigure::StartLine, isOfAnyBall: false),
+            new ObservationType(
+                'eye_offset_m',
+                'Eyes outside the line by',
+                AnswerFormat::metres(-0.2, 0.2),
+                ObservedFigure::StartLine,
+                isOfAnyBall: false,
+            ),
             // Where a ball started as a sensor measured it, degrees from the line, positive right.
-            new ObservationType('start_deg', 'Start line, right is positive', AnswerFormat::number('°', -15.0, 15.0), ObservedFigure::StartLine, isOfAnyBall: true),
+            new ObservationType(
+                'start_deg',
+                'Start line, right is positive',
+                AnswerFormat::number('°', -15.0, 15.0),
+                ObservedFigure::StartLine,
+                isOfAnyBall: true,
+            ),
             // Where the face pointed at contact, degrees from the line, positive right.
-            new ObservationType('face_deg', 'Face at contact, right is positive', AnswerFormat::number('°', -15.0, 15.0), ObservedFigure::StartLine, isOfAnyBall: true),
+            new ObservationType(
+                'face_deg',
+                'Face at contact, right is positive',
+                AnswerFormat::number('°', -15.0, 15.0),
+                ObservedFigure::StartLine,
+                isOfAnyBall: true,
+            ),
             // Which way the head moved at contact, degrees from the line, positive right.
-            new ObservationType('path_deg', 'Path at contact, right is positive', AnswerFormat::number('°', -20.0, 20.0), ObservedFigure::StartLine, isOfAnyBall: true),
+            new ObservationType(
+                'path_deg',
+                'Path at contact, right is positive',
+                AnswerFormat::number('°', -20.0, 20.0),
+                ObservedFigure::StartLine,
+                isOfAnyBall: true,
+            ),
             // How long the stroke went back, seconds.
-            new ObservationType('back_s', 'Time back', AnswerFormat::number('s', 0.1, 3.0), ObservedFigure::Stroke, isOfAnyBall: true),
+            new ObservationType(
+                'back_s',
+                'Time back',
+                AnswerFormat::number('s', 0.1, 3.0),
+                ObservedFigure::Stroke,
+                isOfAnyBall: true,
+            ),
             // How long the stroke took from its turn to the ball, seconds.
-            new ObservationType('through_s', 'Time to the ball', AnswerFormat::number('s', 0.05, 2.0), ObservedFigure::Stroke, isOfAnyBall: true),
+            new ObservationType(
+                'through_s',
+                'Time to the ball',
+                AnswerFormat::number('s', 0.05, 2.0),
+                ObservedFigure::Stroke,
+                isOfAnyBall: true,
+            ),
             // How fast the ball left, metres per second.
-            new ObservationType('ball_speed_m_s', 'Ball speed', AnswerFormat::number('m/s', 0.2, 8.0), ObservedFigure::Stroke, isOfAnyBall: true),
+            new ObservationType(
+                'ball_speed_m_s',
+                'Ball speed',
+                AnswerFormat::number('m/s', 0.2, 8.0),
+                ObservedFigure::Stroke,
+                isOfAnyBall: true,
+            ),
             // The source of numbers that were not read off a ruler. Set by the device, never asked.
-            new ObservationType('measured_by', 'Its numbers come from', AnswerFormat::words(FigureSource::labels()), ObservedFigure::Stroke, isOfAnyBall: false),
+            new ObservationType(
+                'measured_by',
+                'Its numbers come from',
+                AnswerFormat::words(FigureSource::labels()),
+                ObservedFigure::Stroke,
+                isOfAnyBall: false,
+            ),
             // The source of a backstroke that the coach did not enter. Set by the device, never asked.
-            new ObservationType('backstroke_by', 'Its backstroke comes from', AnswerFormat::words(FigureSource::labels()), ObservedFigure::Stroke, isOfAnyBall: false),
+            new ObservationType(
+                'backstroke_by',
+                'Its backstroke comes from',
+                AnswerFormat::words(FigureSource::labels()),
+                ObservedFigure::Stroke,
+                isOfAnyBall: false,
+            ),
             // What a ball outside a drill was rolled for. Set by the putting screen, never asked.
-            new ObservationType('purpose', 'Rolled to', AnswerFormat::words(['target' => 'Putt at a target', self::MEASURE_BACKSTROKE => 'Measure the backstroke']), ObservedFigure::Stroke, isOfAnyBall: false),
+            new ObservationType(
+                'purpose',
+                'Rolled to',
+                AnswerFormat::words([
+                    'target' => 'Putt at a target',
+                    self::MEASURE_BACKSTROKE => 'Measure the backstroke',
+                ]),
+                ObservedFigure::Stroke,
+                isOfAnyBall: false,
+            ),
         ];
     }
 }

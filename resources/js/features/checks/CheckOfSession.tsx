@@ -9,7 +9,7 @@ import { WithSession } from '../session-steps/WithSession';
 export function OfSession({ children }: { children: (session: Session) => ReactNode }) {
   const { id = '' } = useParams();
   return (
-    <WithSession id={id} at="set-out">
+    <WithSession id={id} at="stations">
       {children}
     </WithSession>
   );

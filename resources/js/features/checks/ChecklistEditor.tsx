@@ -68,7 +68,7 @@ function EditorOf({ id, card }: { id: string; card: Checklist | undefined }) {
   );
   const error = keep.error ?? drop.error;
   useFirstError(keep.error);
-  const toCards = () => void navigate('/cards');
+  const toCards = () => void navigate('/checklists');
   const submit = (event: React.FormEvent) => {
     event.preventDefault();
     keep.mutate({ key: id, card: draft }, { onSuccess: toCards });
@@ -78,7 +78,7 @@ function EditorOf({ id, card }: { id: string; card: Checklist | undefined }) {
       <Stack $gap="l" as="form" onSubmit={submit} noValidate>
         <Row style={{ justifyContent: 'space-between' }}>
           <Title page={card?.title ?? 'A new card'}>{card?.title ?? 'A card of your own'}</Title>
-          <ButtonLink to="/cards">All cards</ButtonLink>
+          <ButtonLink to="/checklists">All cards</ButtonLink>
         </Row>
         {error !== null && <Notice kind="wrong">{error.message}</Notice>}
         <Entry

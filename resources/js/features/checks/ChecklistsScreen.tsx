@@ -29,7 +29,7 @@ export function ChecklistsScreen() {
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
           <Title page="Cards">Cards of points</Title>
-          <ButtonLink look="main" to={`/cards/${newId()}`}>
+          <ButtonLink look="main" to={`/checklists/${newId()}`}>
             A card of your own
           </ButtonLink>
         </Row>
@@ -46,7 +46,7 @@ export function ChecklistsScreen() {
                 .filter((card) => card.kind === kind)
                 .map((card) => (
                   <li key={card.key}>
-                    <Link to={`/cards/${card.key}`}>{card.title}</Link>
+                    <Link to={`/checklists/${card.key}`}>{card.title}</Link>
                     <QuietText>
                       {card.points.map(({ text }) => text).join(' · ')}
                       {card.is_own && card.is_shipped ? ' (changed by you)' : ''}

@@ -54,8 +54,8 @@ function ListOf({ session }: { session: Session }) {
             {name === undefined ? 'Checks' : <Name>Check {name}</Name>}
           </Title>
           <Row>
-            <ButtonLink to={`/sessions/${session.id}/set-out`}>Set out</ButtonLink>
-            <ButtonLink to={`/sessions/${session.id}/roll`}>Roll</ButtonLink>
+            <ButtonLink to={`/sessions/${session.id}/stations`}>Set out</ButtonLink>
+            <ButtonLink to={`/sessions/${session.id}/putt`}>Roll</ButtonLink>
           </Row>
         </Row>
         <WhoIsChecked who={who} />
@@ -89,7 +89,7 @@ function ListOf({ session }: { session: Session }) {
               ))}
             </Lines>
             <QuietText>
-              <Link to="/cards">Change the cards</Link>
+              <Link to="/checklists">Change the cards</Link>
             </QuietText>
           </Part>
         </ComparedSelection>

@@ -40,7 +40,7 @@ export function EntryLines({ entries, mine, others, hasSessions = false }: Entry
                 <>
                   {mine} counted {passes} of {balls} as they should{text === null ? '.' : `: ${text}.`}{' '}
                   {session_id !== null && hasSessions && (
-                    <Link to={`/sessions/${session_id}/look-back`}>See the balls</Link>
+                    <Link to={`/sessions/${session_id}/review`}>See the balls</Link>
                   )}
                 </>
               ) : (

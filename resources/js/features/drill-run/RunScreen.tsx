@@ -18,7 +18,7 @@ export function RunScreen() {
   }
   return (
     <>
-      <StepPath session={sight.session} at="roll" />
+      <StepPath session={sight.session} at="putt" />
       <Running key={run.data.id} session={sight.session} run={run.data} />
     </>
   );

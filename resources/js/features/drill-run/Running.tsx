@@ -56,7 +56,7 @@ export function Running({ session: begun, run }: RunningProps) {
       margin={
         <>
           <RuleInMargin run={run} isOver={isOver} units={units} />
-          <SafetyNotes session={session} at="roll" />
+          <SafetyNotes session={session} at="putt" />
         </>
       }
     />
@@ -160,7 +160,7 @@ function RunningFoot({ session, run, rolling, units, isGentle }: PartProps) {
       {isOver && <Results run={run} progress={rolling.progress} isGentle={isGentle} names={names} units={units} />}
       {isOver && <CollectEquipment run={run} rolling={rolling} />}
       <Row>
-        <ButtonLink look={isOver ? 'main' : 'bare'} to={`/sessions/${session.id}/look-back`}>
+        <ButtonLink look={isOver ? 'main' : 'bare'} to={`/sessions/${session.id}/review`}>
           Look back
         </ButtonLink>
         <ButtonLink look={isOver ? 'plain' : 'bare'} to={`/drills?session=${session.id}`}>

@@ -97,7 +97,7 @@ function Line({ line, span, change_markers, units }: LineProps) {
               {points.map((point) => (
                 <tr key={point.session_id}>
                   <th scope="row">
-                    <Link to={`/sessions/${point.session_id}/look-back`}>{dated(point.at_ms)}</Link>
+                    <Link to={`/sessions/${point.session_id}/review`}>{dated(point.at_ms)}</Link>
                   </th>
                   <td>
                     {figureWords({ unit, value: point.value }, units)}

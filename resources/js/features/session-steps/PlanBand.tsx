@@ -97,13 +97,13 @@ function GoTo({ session, block }: { session: Session; block: Block }) {
   }
   switch (block.kind) {
     case 'measure':
-      return <ButtonLink to={`${at}/green`}>Measure it</ButtonLink>;
+      return <ButtonLink to={`${at}/green-speed`}>Measure it</ButtonLink>;
     case 'check':
       return <ButtonLink to={`${at}/checks/aim`}>Check it</ButtonLink>;
     default:
       return (
         <span onClickCapture={() => void log.beginPart(block.kind === 'baseline' ? 'baseline' : 'retest')}>
-          <ButtonLink to={`${at}/roll`}>Roll it</ButtonLink>
+          <ButtonLink to={`${at}/putt`}>Roll it</ButtonLink>
         </span>
       );
   }

@@ -5,7 +5,7 @@ import type { StepKey } from './steps';
 /** More than these are one touch further away. */
 const MOST = 2;
 
-/** What to take care of at this waypoint, the most pressing in sight. */
+/** What to take care of at this step, the most pressing in sight. */
 export function SafetyNotes({ session, at }: { session: Session; at: StepKey }) {
   const cautions = session.care[at] ?? [];
   const [first, more] = [cautions.slice(0, MOST), cautions.slice(MOST)];

@@ -56,7 +56,7 @@ export function StepPath({ session, at }: { session: Session; at: StepKey }) {
   ]);
   return (
     <Ground>
-      <Path aria-label="Session waypoints">
+      <Path aria-label="Session steps">
         {back !== null && (
           <Link to={`/sessions/${session.id}/${back.key}`} aria-label={`Back to ${back.label}`}>
             <ArrowLeft size={22} aria-hidden="true" />

@@ -7,7 +7,7 @@ import type { StepKey } from './steps';
 
 interface WithSessionProps {
   id: string;
-  /** The waypoint that the screen belongs to. */
+  /** The step that the screen belongs to. */
   at: StepKey;
   children: (session: Session) => ReactNode;
 }

@@ -38,12 +38,12 @@ const empty: Session = {
 };
 
 describe('the walk', () => {
-  test('has six waypoints in the order people work', () => {
+  test('has six steps in the order people work', () => {
     expect(STEPS.map(({ label }) => label)).toEqual(['Arrive', 'Green', 'Set out', 'Roll', 'Look back', 'Carry on']);
   });
 
   test('knows its own addresses', () => {
-    expect(isStep('look-back')).toBe(true);
+    expect(isStep('review')).toBe(true);
     expect(isStep('lookback')).toBe(false);
     expect(isStep(undefined)).toBe(false);
   });
@@ -56,24 +56,24 @@ describe('the walk', () => {
     const student = { id: 'A' } as Session['student'];
     const green = { id: 'G' } as Session['green'];
     expect([...visitedSteps({ ...empty, student })]).toEqual([]);
-    expect([...visitedSteps({ ...empty, student, green })]).toEqual(['arrive']);
+    expect([...visitedSteps({ ...empty, student, green })]).toEqual(['check-in']);
   });
 
-  test('waypoints can be trodden in any order', () => {
+  test('steps can be trodden in any order', () => {
     const station = { id: 'a', length_m: 3, said: '3 m', grade_percent: null, across_percent: null };
     const putts = [{ id: 'P' }] as Session['putts'];
-    expect([...visitedSteps({ ...empty, putts })]).toEqual(['roll']);
-    expect([...visitedSteps({ ...empty, putts, stations: [station] })]).toEqual(['set-out', 'roll']);
+    expect([...visitedSteps({ ...empty, putts })]).toEqual(['putt']);
+    expect([...visitedSteps({ ...empty, putts, stations: [station] })]).toEqual(['stations', 'putt']);
   });
 
   test('ending a session leaves the last two behind', () => {
     const ended = visitedSteps({ ...empty, ended_at: '2026-11-23T11:00:00Z' });
-    expect([...ended]).toEqual(['look-back', 'carry-on']);
-    expect([...visitedSteps({ ...empty, note_for_next: 'Longer.' })]).toEqual(['carry-on']);
+    expect([...ended]).toEqual(['review', 'wrap-up']);
+    expect([...visitedSteps({ ...empty, note_for_next: 'Longer.' })]).toEqual(['wrap-up']);
   });
 });
 
-test('each waypoint carries what happened there, and leads on and back', () => {
+test('each step carries what happened there, and leads on and back', () => {
   const feet = unitsFor({ unit: 'feet', paceLength: null });
   expect(Object.values(factsOf(empty, 0, feet)).join('')).toBe('');
   const walked = {
@@ -86,19 +86,19 @@ test('each waypoint carries what happened there, and leads on and back', () => {
     note_for_next: 'Longer.',
   } as unknown as Session;
   expect(factsOf(walked, 12, feet)).toEqual({
-    arrive: 'Ann +2',
-    green: '9.5 ft',
-    'set-out': '1 post',
-    roll: '12 balls',
-    'look-back': '',
-    'carry-on': 'noted',
+    'check-in': 'Ann +2',
+    'green-speed': '9.5 ft',
+    stations: '1 post',
+    putt: '12 balls',
+    review: '',
+    'wrap-up': 'noted',
   });
   // A reading of another day is no fact of this one.
-  expect(factsOf({ ...walked, measurement_is_of_the_day: false }, 12, feet).green).toBe('');
-  expect([before('arrive'), before('roll')?.key, after('roll')?.key, after('carry-on')]).toEqual([
+  expect(factsOf({ ...walked, measurement_is_of_the_day: false }, 12, feet)['green-speed']).toBe('');
+  expect([before('check-in'), before('putt')?.key, after('putt')?.key, after('wrap-up')]).toEqual([
     null,
-    'set-out',
-    'look-back',
+    'stations',
+    'review',
     null,
   ]);
 });

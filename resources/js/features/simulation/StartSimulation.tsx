@@ -14,7 +14,7 @@ export function StartSimulation({ drill, label }: BeginWalkProps) {
   const navigate = useNavigate();
   const begin = useStartSimulation((sessionId) => {
     remember(sessionId, { walk: { isOn: true, seen: [], drill } });
-    void navigate(`/sessions/${sessionId}/arrive`);
+    void navigate(`/sessions/${sessionId}/check-in`);
   });
   return (
     <>

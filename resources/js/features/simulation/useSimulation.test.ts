@@ -9,7 +9,7 @@ import { useSimulation } from './useSimulation';
 const walk = vi.hoisted(() => ({
   steps: [] as unknown[],
   fails: null as Error | null,
-  pathname: '/sessions/s1/arrive',
+  pathname: '/sessions/s1/check-in',
   waiting: [] as unknown[],
   asked: [] as unknown[][],
   did: [] as unknown[][],
@@ -48,7 +48,7 @@ function go(path: string): void {
 const step = (part: Partial<SimulationStep>): SimulationStep =>
   ({
     key: 'k',
-    place: 'arrive',
+    place: 'check-in',
     says: 'Look.',
     events: [],
     ramp: null,
@@ -69,7 +69,7 @@ beforeEach(() => {
   Object.assign(walk, {
     steps: [],
     fails: null,
-    pathname: '/sessions/s1/arrive',
+    pathname: '/sessions/s1/check-in',
     waiting: [],
     asked: [],
     did: [],
@@ -82,20 +82,20 @@ afterEach(() => {
 
 test('steps are gone to, said with their lengths, and done one after the other, to the end', async () => {
   walk.steps = [
-    step({ place: 'green', ramp: [[2.9], [3.1]], says: 'The ramp: {3.000 m}.' }),
+    step({ place: 'green-speed', ramp: [[2.9], [3.1]], says: 'The ramp: {3.000 m}.' }),
     step({ key: 'roll', place: 'drill', run_id: 'r1', events: [{ type: 'putt_logged' }] as never }),
-    step({ key: 'end', place: 'carry-on', ends: true, notes: { for_student: 'a', for_next: 'b' } as never }),
+    step({ key: 'end', place: 'wrap-up', ends: true, notes: { for_student: 'a', for_next: 'b' } as never }),
   ];
   const { result } = watch();
   await pass(1);
   expect(result.current.said).toBe('The ramp: 3 m.');
   await pass(40);
   expect(walk.did).toEqual([
-    ['go', '/sessions/s1/green'],
+    ['go', '/sessions/s1/green-speed'],
     ['reading', { id: 'new', method: 'ramp', direction_1_m: [2.9], direction_2_m: [3.1], read_by: 'simulated' }],
     ['go', '/sessions/s1/drill/r1'],
     ['event', { type: 'putt_logged', run_id: 'r1' }],
-    ['go', '/sessions/s1/carry-on'],
+    ['go', '/sessions/s1/wrap-up'],
     ['change', { note_for_student: 'a' }],
     ['change', { note_for_next: 'b' }],
     ['change', { ended: true }],
@@ -129,7 +129,7 @@ test('no step is asked for while one before it waits to be sent', async () => {
 });
 
 test('a hand that goes elsewhere takes over, until it is told to go on', async () => {
-  walk.steps = [step({ key: 'a', place: 'green' }), step({ key: 'b', place: 'roll' })];
+  walk.steps = [step({ key: 'a', place: 'green-speed' }), step({ key: 'b', place: 'putt' })];
   const { result, rerender } = watch();
   await pass(4);
   expect(walk.asked).toHaveLength(1);
@@ -139,7 +139,7 @@ test('a hand that goes elsewhere takes over, until it is told to go on', async (
   expect([result.current.isOn, walk.asked.length]).toEqual([false, 1]);
   act(() => result.current.turn(true));
   await pass(4);
-  expect(walk.did.at(-1)).toEqual(['go', '/sessions/s1/roll']);
+  expect(walk.did.at(-1)).toEqual(['go', '/sessions/s1/putt']);
 });
 
 test('halted it stays so over a reload; at once it hardly rests', async () => {

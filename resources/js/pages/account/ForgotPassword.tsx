@@ -39,7 +39,7 @@ export function ForgotPasswordPart({ isDemo, onBack }: { isDemo: boolean; onBack
           </SentenceText>
           {isDemo && (
             <p>
-              The demo sends no mail. <Link to="/outbox">What it would have sent</Link> is on a page.
+              The demo sends no mail. <Link to="/mail">What it would have sent</Link> is on a page.
             </p>
           )}
         </>

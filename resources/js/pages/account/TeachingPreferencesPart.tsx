@@ -38,7 +38,7 @@ export function TeachingPreferencesPart() {
       </Columns>
       <QuietText>It holds for every student whose card does not say otherwise.</QuietText>
       <Row>
-        <ButtonLink to="/cards">Cards of points</ButtonLink>
+        <ButtonLink to="/checklists">Cards of points</ButtonLink>
       </Row>
     </Part>
   );

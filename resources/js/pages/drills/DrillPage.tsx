@@ -1,6 +1,6 @@
 import { useNavigate, useParams } from 'react-router';
 import { useDeleteDrill, useToday } from '../../api/queries';
-import type { Drill, LibraryDrill as DrillCardData } from '../../api/types';
+import type { Drill, LibraryDrill } from '../../api/types';
 import {
   Button,
   ButtonLink,
@@ -24,7 +24,7 @@ import { useUnits } from '../../units/useUnits';
 import { useDrill } from './useDrill';
 
 /** One drill: drawn on its lane, its rule, why it exists, and the ways to start, copy or change it. */
-export function LibraryDrill() {
+export function DrillPage() {
   const { key } = useParams();
   const found = useDrill(key);
   if (found.status !== 'found') {
@@ -33,7 +33,7 @@ export function LibraryDrill() {
   return <SessionNotes card={found.card} />;
 }
 
-function SessionNotes({ card }: { card: DrillCardData }) {
+function SessionNotes({ card }: { card: LibraryDrill }) {
   const { drill, own_id: ownId } = card;
   const units = useUnits();
   const drop = useDeleteDrill();

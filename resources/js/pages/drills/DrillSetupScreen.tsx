@@ -90,7 +90,7 @@ export function DrillSetupScreen() {
   }
   return (
     <Sheet>
-      <StepPath session={sight.session} at="set-out" />
+      <StepPath session={sight.session} at="stations" />
       <SettingOut key={found.card.drill.key} session={sight.session} card={{ ...card, own_id: found.card.own_id }} />
     </Sheet>
   );

@@ -97,7 +97,7 @@ function Trainer({ student }: { student: Student }) {
         {stands !== null && <Presence stands={stands} units={units} />}
         <MarginWord>
           <p>An aim is held against what its own pace needs. Rolled on even ground, struck as called.</p>
-          <ButtonLink to={`/reader?student=${student.id}`}>To the reader</ButtonLink>
+          <ButtonLink to={`/green-reading?student=${student.id}`}>To the reader</ButtonLink>
         </MarginWord>
       </InsightCard>
     </Page>

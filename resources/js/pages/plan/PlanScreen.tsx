@@ -44,7 +44,7 @@ function Planning({ session }: { session: Session }) {
   const take = () => {
     void change({ minutes: planning.minutes, plan: planning.kept() });
     announce('The plan is kept');
-    void navigate(`/sessions/${session.id}/${session.measurement_is_of_the_day ? 'set-out' : 'green'}`);
+    void navigate(`/sessions/${session.id}/${session.measurement_is_of_the_day ? 'stations' : 'green-speed'}`);
   };
   return (
     <Page data-margin>
@@ -87,7 +87,7 @@ function Planning({ session }: { session: Session }) {
                   Do without a plan
                 </Button>
               )}
-              <ButtonLink look="bare" to={`/sessions/${session.id}/arrive`}>
+              <ButtonLink look="bare" to={`/sessions/${session.id}/check-in`}>
                 Back to arriving
               </ButtonLink>
             </Row>

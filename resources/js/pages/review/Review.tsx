@@ -58,7 +58,7 @@ function StudentAndGreen({ session, units }: StepProps & { units: Units }) {
         <Title page="Look back">Whose stroke is it?</Title>
         <QuietText>Choose the student under Arrive; the balls stay, and will be theirs.</QuietText>
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/arrive`}>
+          <ButtonLink look="main" to={`/sessions/${session.id}/check-in`}>
             Go to Arrive
           </ButtonLink>
         </Row>
@@ -149,7 +149,7 @@ function Spread({ session, student, whose }: SpreadProps) {
         <Measures report={report} when={when} />
         <FoundInSession session={session} units={units} />
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/carry-on`}>
+          <ButtonLink look="main" to={`/sessions/${session.id}/wrap-up`}>
             Carry on
           </ButtonLink>
         </Row>

@@ -68,11 +68,11 @@ export function CheckInStep({ session }: StepProps) {
           <WhoAndWhere session={session} />
         )}
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/green`}>
+          <ButtonLink look="main" to={`/sessions/${session.id}/green-speed`}>
             On to the green
           </ButtonLink>
           {session.measurement_is_of_the_day && (
-            <ButtonLink to={`/sessions/${session.id}/set-out`}>Straight to setting out</ButtonLink>
+            <ButtonLink to={`/sessions/${session.id}/stations`}>Straight to setting out</ButtonLink>
           )}
           <ButtonLink to={`/sessions/${session.id}/plan`}>{session.plan === null ? 'Plan it' : 'The plan'}</ButtonLink>
           {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Check something</ButtonLink>}
@@ -367,7 +367,7 @@ function minutesWrong(text: string, whole: number | null): string | null {
 function ArriveMargin({ session }: StepProps) {
   return (
     <InsightCard notes={[]}>
-      <SafetyNotes session={session} at="arrive" />
+      <SafetyNotes session={session} at="check-in" />
     </InsightCard>
   );
 }

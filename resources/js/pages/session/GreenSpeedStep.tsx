@@ -63,7 +63,7 @@ function WhichGreen({ session }: StepProps) {
           value={null}
           onChange={(id) => void change({ green_id: id })}
           newLabel="A new green"
-          newForm={() => <ButtonLink to={`/sessions/${session.id}/arrive`}>Make it under Arrive</ButtonLink>}
+          newForm={() => <ButtonLink to={`/sessions/${session.id}/check-in`}>Make it under Arrive</ButtonLink>}
         />
       </Stack>
     </Page>
@@ -111,7 +111,7 @@ function Measured({ session }: StepProps) {
           </>
         )}
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/set-out`}>
+          <ButtonLink look="main" to={`/sessions/${session.id}/stations`}>
             On to setting out
           </ButtonLink>
         </Row>
@@ -129,7 +129,7 @@ function Measured({ session }: StepProps) {
             figure is not today's.
           </p>
         </MarginWord>
-        <SafetyNotes session={session} at="green" />
+        <SafetyNotes session={session} at="green-speed" />
       </InsightCard>
     </Page>
   );

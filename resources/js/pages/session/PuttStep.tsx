@@ -117,7 +117,7 @@ export function PuttStep({ session }: StepProps) {
       }
       foot={
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/look-back`}>
+          <ButtonLink look="main" to={`/sessions/${session.id}/review`}>
             Look back
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
@@ -151,7 +151,7 @@ export function PuttStep({ session }: StepProps) {
               </p>
             </MarginWord>
           )}
-          <SafetyNotes session={session} at="roll" />
+          <SafetyNotes session={session} at="putt" />
         </>
       }
     />
@@ -278,7 +278,7 @@ function WhatIsMissing({ session }: { session: Session }) {
           {session.reading === null ? 'No green speed yet.' : 'This green was not measured today.'} Balls tell of the
           stroke once it is.
         </span>
-        <ButtonLink look="bare" to={`/sessions/${session.id}/green`}>
+        <ButtonLink look="bare" to={`/sessions/${session.id}/green-speed`}>
           Measure the green
         </ButtonLink>
       </Row>

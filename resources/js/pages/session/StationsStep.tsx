@@ -49,7 +49,7 @@ export function StationsStep({ session }: StepProps) {
         <SetBefore session={session} units={units} onAdd={(station) => void log.setStation(station)} />
         <AddStation stations={stations} units={units} onAdd={(station) => void log.setStation(station)} />
         <Row>
-          <ButtonLink look="main" to={`/sessions/${session.id}/roll`}>
+          <ButtonLink look="main" to={`/sessions/${session.id}/putt`}>
             On to rolling
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
@@ -266,7 +266,7 @@ function readAt({ student, green }: Session, station: Station): string {
       query.set(name, String(value));
     }
   }
-  return `/reader?${query.toString()}`;
+  return `/green-reading?${query.toString()}`;
 }
 
 /** Paces counted to a station, where a coach wants them held against its length. */
@@ -402,8 +402,8 @@ function ReadsKept({ green, units }: { green: Green; units: Units }) {
       <h2>Read here before</h2>
       {kept.map(({ id, name, putt, word }) => (
         <p key={id}>
-          <Link to={`/reader?green=${green.id}&read=${id}`}>{name}</Link>, {units.show(putt.length_m, 'station')} at{' '}
-          {units.show(putt.pace_m, 'roll')} past. {inWords(word, units)}
+          <Link to={`/green-reading?green=${green.id}&read=${id}`}>{name}</Link>, {units.show(putt.length_m, 'station')}{' '}
+          at {units.show(putt.pace_m, 'roll')} past. {inWords(word, units)}
         </p>
       ))}
     </MarginWord>
@@ -431,7 +431,7 @@ function SetOutMargin({ units, session }: { units: Units; session: Session }) {
           station.
         </p>
       </MarginWord>
-      <SafetyNotes session={session} at="set-out" />
+      <SafetyNotes session={session} at="stations" />
     </InsightCard>
   );
 }

@@ -80,7 +80,7 @@ export function WrapUpStep({ session }: StepProps) {
                 onPress={() =>
                   putAway.mutate(
                     { record: `sessions/${session.id}`, isAway: true },
-                    { onSuccess: () => void navigate('/ledger') },
+                    { onSuccess: () => void navigate('/sessions') },
                   )
                 }
               >
@@ -100,7 +100,7 @@ export function WrapUpStep({ session }: StepProps) {
             <li>End on a few short ones that go in.</li>
           </ul>
         </MarginWord>
-        <SafetyNotes session={session} at="carry-on" />
+        <SafetyNotes session={session} at="wrap-up" />
         {session.group_members.length > 1 && (
           <MarginWord>
             <h2>Who was here</h2>

@@ -129,7 +129,7 @@ function Line({ line }: { line: SessionHistoryLine }) {
   ].filter((part) => part !== '');
   return (
     <li>
-      <Link to={ended_at === null ? resumePath(id) : `/sessions/${id}/look-back`}>
+      <Link to={ended_at === null ? resumePath(id) : `/sessions/${id}/review`}>
         <span>{dayOf(started_at)}</span>
         <span>
           <strong>

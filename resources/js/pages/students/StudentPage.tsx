@@ -72,7 +72,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <ButtonLink to={`/students/${student.id}/guess`}>Guess first</ButtonLink>
             <ButtonLink to={`/students/${student.id}/take-home-card`}>Pocket card</ButtonLink>
             <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
-            <ButtonLink to={`/ledger?student=${student.id}`}>Past sessions</ButtonLink>
+            <ButtonLink to={`/sessions?student=${student.id}`}>Past sessions</ButtonLink>
           </Row>
         </Row>
         <QuietText>{factsOf(student, about.data)}</QuietText>
@@ -175,7 +175,7 @@ function Rolled({ student }: { student: Student }) {
   return (
     <Part>
       <Row>
-        <ButtonLink to={`/ledger?student=${student.id}`}>Every session of {student.name}</ButtonLink>
+        <ButtonLink to={`/sessions?student=${student.id}`}>Every session of {student.name}</ButtonLink>
       </Row>
       {found.data === undefined || found.data.length === 0 ? (
         <SentenceText>No drill yet.</SentenceText>

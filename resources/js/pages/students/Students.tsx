@@ -82,7 +82,7 @@ export function Students() {
                     <td data-wide>{student.putter ?? 'not noted'}</td>
                     <td>
                       <Row>
-                        <ButtonLink look="bare" to={`/ledger?student=${student.id}`}>
+                        <ButtonLink look="bare" to={`/sessions?student=${student.id}`}>
                           Past
                         </ButtonLink>
                         <Button

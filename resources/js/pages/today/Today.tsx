@@ -290,7 +290,7 @@ function StudentLine({ student, sessions, onStart }: StudentLineProps) {
       </span>
       <Row>
         {last !== undefined && (
-          <ButtonLink look="bare" to={`/ledger?student=${student.id}`}>
+          <ButtonLink look="bare" to={`/sessions?student=${student.id}`}>
             Past
           </ButtonLink>
         )}
