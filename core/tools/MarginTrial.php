@@ -45,7 +45,7 @@ final readonly class MarginTrial
         'stroke.speed_unknown',
         'gate.due',
         'dose.past',
-        'pace.first_attempts',
+        'pace.first_tries',
     ];
 
     private const SHORT = ['pace.habit', 'stroke.too_long', 'pace.either'];

@@ -16,7 +16,7 @@ class StrokeReportRequest extends WorkspaceRequest
         return ['student_id' => ['sometimes', 'string', $this->inWorkspace(Student::class)]];
     }
 
-    /** Whose figures they are: the session's own student's, unless another of the group_members is asked for. */
+    /** Whose figures they are: the session's own student's, unless another of the group is asked for. */
     public function student(): Student
     {
         $session = $this->route('session');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
-/** Where somebody of a session's group_members is just now. */
+/** Where somebody of a session's group is just now. */
 enum Presence: string
 {
     case Here = 'here';

@@ -857,7 +857,7 @@ final class HabitsTest extends TestCase
             return array_values(
                 array_filter(
                     array_map(static fn($rule): ?Insight => $rule->note($facts), Rules::all()),
-                    static fn(?Insight $note): bool => $note?->key === 'pace.first_attempts',
+                    static fn(?Insight $note): bool => $note?->key === 'pace.first_tries',
                 ),
             )[0] ?? null;
         };

@@ -27,7 +27,7 @@ export type Task = NonNullable<CallOut['task']>;
 export type StationPlace = Pick<Station, 'length_m' | 'grade_percent'>;
 export type Gate = 'left' | 'through' | 'right';
 export type Call = NonNullable<Ball['outcome']>;
-/** Where somebody of the group_members is. */
+/** Where somebody of the group is. */
 export type Presence = GroupMember['standing'];
 export type SetupItem = 'check' | 'kit_out' | 'kit_back';
 

@@ -28,7 +28,7 @@ final class LaterAttemptsCloser implements Rule
         return $apart < self::APART
             ? null
             : new Insight(
-                key: 'pace.first_attempts',
+                key: 'pace.first_tries',
                 seen: 'First tries at a putt finish further off than later ones.',
                 evidence: sprintf(
                     'Within a tenth of the length: %d of %d first tries, %d of %d later ones.',

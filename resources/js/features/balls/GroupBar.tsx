@@ -54,7 +54,7 @@ interface WhoIsHereProps {
   /** Everybody that may be asked to come. */
   students: readonly Student[];
   onStanding: (student: string, standing: Presence) => void;
-  /** Those of the group_members that roll in the drill; null where all do. */
+  /** Those of the group that roll in the drill; null where all do. */
   rollers?: readonly string[] | null;
 }
 

@@ -22,7 +22,7 @@ export function useCheckedStudent(session: Session) {
 
 export type CheckedStudent = ReturnType<typeof useCheckedStudent>;
 
-/** One touch to another of the group_members. */
+/** One touch to another of the group. */
 export function WhoIsChecked({ who }: { who: CheckedStudent }) {
   return who.here.length < 2 ? null : (
     <OneOf

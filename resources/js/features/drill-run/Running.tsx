@@ -63,7 +63,7 @@ export function Running({ session: begun, run }: RunningProps) {
   );
 }
 
-/** A session whose group_members has everybody of the run: whoever rolls in it is here, though nobody said so. */
+/** A session whose group has everybody of the run: whoever rolls in it is here, though nobody said so. */
 function withRoster(session: Session, roster: readonly string[], students: readonly Student[]): Session {
   const missing = roster.filter((id) => !session.group_members.some(({ student }) => student === id));
   const came = missing.map(
@@ -76,7 +76,7 @@ function withRoster(session: Session, roster: readonly string[], students: reado
   return { ...session, group_members: [...session.group_members, ...came] };
 }
 
-/** Names by student, of the group_members and of the bench. */
+/** Names by student, of the group and of the bench. */
 function useNames(session: Session): ReadonlyMap<string, string> {
   const today = useToday();
   return new Map([
