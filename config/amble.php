@@ -14,7 +14,8 @@ return [
     /*
      * Mail
      *
-     * Whether a forgotten password can be mended by mail: where a mail server is set, and in the demo, which has a stand-in.
+     * Whether a forgotten password can be mended by mail: where a mail server is set, and in the demo, which has a
+     * stand-in.
      */
     'sends_mail' => env('MAIL_MAILER') !== null || (bool) env('AMBLE_DEMO', false),
 

@@ -9,7 +9,8 @@ return [
         'failover' => ['driver' => 'failover', 'stores' => [env('CACHE_STORE', 'file'), 'array']],
         'array' => ['driver' => 'array', 'serialize' => false],
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
-        // For several web servers on one database: what one worked out, and how often somebody knocked, the others know.
+        // For several web servers on one database: what one worked out, and how often somebody knocked, the others
+        // know.
         'database' => [
             'driver' => 'database',
             'connection' => null,

@@ -55,7 +55,9 @@ function play(DrillRules $drill, string $name): string
     );
 }
 
-/** The forecast beside what was played: balls until done or capped, and how far apart; null where none hangs on chances. */
+/**
+ * The forecast beside what was played: balls until done or capped, and how far apart; null where none hangs on chances.
+ */
 function forecast(DrillRules $drill, string $name): ?string
 {
     [$foretold, $played] = [0.0, 0.0];

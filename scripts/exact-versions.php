@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /**
- * Holds what is installed against the exact versions that are committed: composer.versions for PHP, package-lock.json for npm.
+ * Holds what is installed against the exact versions that are committed: composer.versions for PHP, package-lock.json
+ * for npm.
  * Prints what differs, and ends with 1 where anything does.
  *
  *   php scripts/exact-versions.php [composer|npm]

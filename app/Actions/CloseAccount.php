@@ -51,8 +51,9 @@ final readonly class CloseAccount
     /**
      * What is deleted: the workspaces nobody else works at. Records in a workspace of several stay with the workspace.
      *
-     * @return array{students: int, sessions: int, balls: int, workspaces_left: list<string>, named_in: array{places: list<array{where: string, text: string}>, count: int}} the
-     *                                                                                       last two: workspaces that go on without the coach, and where in their notes the coach's name stays
+     * @return array{students: int, sessions: int, balls: int, workspaces_left: list<string>, named_in: array{places: list<array{where: string, text: string}>, count: int}}
+     *     the
+     * last two: workspaces that go on without the coach, and where in their notes the coach's name stays
      */
     public function goes(): array
     {
@@ -77,7 +78,10 @@ final readonly class CloseAccount
         ];
     }
 
-    /** Delete the account and what is its alone, all or nothing; refused while others would be left in a workspace without an owner. */
+    /**
+     * Delete the account and what is its alone, all or nothing; refused while others would be left in a workspace
+     * without an owner.
+     */
     public function close(): void
     {
         DB::transaction(function (): void {

@@ -9,7 +9,10 @@ use Carbon\CarbonImmutable;
 /** When something happened, as the device that saw it said: what is sent late did not happen late. */
 final class DeviceTime
 {
-    /** Rules for such a time in a request: since this app is there, and not in the future but for a clock that goes wrong. */
+    /**
+     * Rules for such a time in a request: since this app is there, and not in the future but for a clock that goes
+     * wrong.
+     */
     public const RULES = ['sometimes', 'integer', 'between:1577836800000,9999999999999'];
 
     /** @param mixed $milliseconds Unix time, validated; anything else is now, and so is a time to come */

@@ -25,8 +25,9 @@ final readonly class EraseStudent
     /**
      * What is erased.
      *
-     * @return array{sessions: int, shared_sessions: int, balls: int, rounds: int, putters: int, guesses: int, named_in: array{places: list<array{where: string, text: string}>, count: int}} the
-     *                                                                                       second: sessions with others, of which theirs stay; the last: where others' records name them, and will
+     * @return array{sessions: int, shared_sessions: int, balls: int, rounds: int, putters: int, guesses: int, named_in: array{places: list<array{where: string, text: string}>, count: int}}
+     *     the
+     * second: sessions with others, of which theirs stay; the last: where others' records name them, and will
      */
     public function goes(): array
     {

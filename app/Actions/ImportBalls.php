@@ -16,7 +16,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * Takes the balls of a table in, a session for each day: all of them or none, and what is there already not a second time.
+ * Takes the balls of a table in, a session for each day: all of them or none, and what is there already not a second
+ * time.
  */
 final readonly class ImportBalls
 {

@@ -40,7 +40,8 @@ final class ProjectSession
     public function __construct(private readonly EventStore $events, private readonly DrillFindings $findings) {}
 
     /**
-     * Two devices may write to one session at once. SQLite lets one writer in at a time; elsewhere the second waits here, and
+     * Two devices may write to one session at once. SQLite lets one writer in at a time; elsewhere the second waits
+     * here, and
      * then sees what the first wrote: folded each without the other's, a ball would be in the log and on no screen. The keys
      * are left alone, as both lines already point at the row.
      */
@@ -153,7 +154,9 @@ final class ProjectSession
         }
     }
 
-    /** Judge anew what a student rolled at holes: where a ball should finish past one has changed. Inside a transaction. */
+    /**
+     * Judge anew what a student rolled at holes: where a ball should finish past one has changed. Inside a transaction.
+     */
     public function projectAtHoles(Student $student): void
     {
         $sessions = BallRecord::query()
@@ -224,7 +227,8 @@ final class ProjectSession
     /**
      * @param list<SessionBall> $balls
      *
-     * @return array{list<string>, list<string>, bool, list<string>} ids of changed and of removed balls, whether the others kept their
+     * @return array{list<string>, list<string>, bool, list<string>} ids of changed and of removed balls, whether the
+     *     others kept their
      *                                                               places, and the runs of changed ones
      */
     private function writeBalls(PracticeSession $session, array $balls): array
@@ -386,7 +390,9 @@ final class ProjectSession
         return true;
     }
 
-    /** What a database hands back as text, and how it spaces JSON, is its own affair; a space in a word is the coach's. */
+    /**
+     * What a database hands back as text, and how it spaces JSON, is its own affair; a space in a word is the coach's.
+     */
     private static function plain(mixed $cell): string
     {
         $text = is_scalar($cell) ? (string) $cell : '';

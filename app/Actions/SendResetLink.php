@@ -12,7 +12,10 @@ use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 
-/** Sends the link to a new password, where there is an account of that address. The link is made here: no queue holds it. */
+/**
+ * Sends the link to a new password, where there is an account of that address. The link is made here: no queue holds
+ * it.
+ */
 final class SendResetLink implements ShouldBeEncrypted, ShouldQueue
 {
     use Queueable;

@@ -25,7 +25,9 @@ use App\Reports\SessionLogs;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** Sessions with a simulated student on a simulated green: made, brought on a step at a time, and cleared away for good. */
+/**
+ * Sessions with a simulated student on a simulated green: made, brought on a step at a time, and cleared away for good.
+ */
 final class SimulatedSession
 {
     private const DRILL = 'never-twice';

@@ -17,7 +17,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** Starts the drill of a take-home card: the student rolls it at home with the card's link, and the same engine judges it. */
+/**
+ * Starts the drill of a take-home card: the student rolls it at home with the card's link, and the same engine judges it.
+ */
 final class StartHomeDrill
 {
     /** More in one day nobody does: a link in wrong hands fills no workspace. */
@@ -26,7 +28,8 @@ final class StartHomeDrill
     public function __construct(private readonly DrillLibrary $library, private readonly DrillStart $runs) {}
 
     /**
-     * The drill as it would begin now, under ids that are kept once it is begun: so it begins without a network as well.
+     * The drill as it would begin now, under ids that are kept once it is begun: so it begins without a network as
+     * well.
      *
      * @return array{PracticeSession, PracticeRun}|null null where the task is no drill of this workspace
      */

@@ -44,7 +44,9 @@ final class SignedInDevices
         'Linux' => 'Linux',
     ];
 
-    /** Note that a coach is here on this device; where nothing can be written they are told who they are all the same. */
+    /**
+     * Note that a coach is here on this device; where nothing can be written they are told who they are all the same.
+     */
     public static function seen(Request $request, Coach $coach): void
     {
         try {

@@ -22,7 +22,9 @@ final readonly class TwoStepSignIn
     private const SPARE_BYTES = 8;
     private const SPARE_LETTERS = 12;
 
-    /** Wrong codes with the right password: at this pace it takes years to hit one of the three of a million that open. */
+    /**
+     * Wrong codes with the right password: at this pace it takes years to hit one of the three of a million that open.
+     */
     private const TRIES = 10;
     private const TRIES_SECONDS = 3_600;
 
@@ -153,7 +155,8 @@ final readonly class TwoStepSignIn
         try {
             $secret = Crypt::decryptString((string) $this->coach->second_factor);
         } catch (DecryptException $error) {
-            // A database brought to a machine with another key: the spare codes are lost as well, and only its keeper can help.
+            // A database brought to a machine with another key: the spare codes are lost as well, and only its keeper
+            // can help.
             report($error);
 
             return false;

@@ -8,7 +8,8 @@ use Amble\Core\Exception\InvalidInput;
 use Sabre\VObject\Recur\RRuleIterator;
 
 /**
- * A walk along a rule of recurrence that ends: the library itself looks for the next day of "the 30th of February" up to the year
+ * A walk along a rule of recurrence that ends: the library itself looks for the next day of "the 30th of February" up
+ * to the year
  * 9999, or for ever.
  */
 final class BoundedWalk extends RRuleIterator
@@ -65,7 +66,8 @@ final class BoundedWalk extends RRuleIterator
             throw self::noTime();
         }
 
-        // The library looks through the first month whether the rule names it or not, and through every month by a monthly rule.
+        // The library looks through the first month whether the rule names it or not, and through every month by a
+        // monthly rule.
         return $this->byMonth === null ||
             in_array((int) $this->at()->format('n'), array_map(intval(...), $this->byMonth), true)
             ? parent::getMonthlyOccurrences()

@@ -37,7 +37,10 @@ final readonly class CalendarEvent
         public bool $isOff,
     ) {}
 
-    /** @throws InvalidInput If it is no session: of a whole day, without an end, or one that changes all that comes after it. */
+    /**
+     * @throws InvalidInput If it is no session: of a whole day, without an end, or one that changes all that comes
+     *     after it.
+     */
     public static function read(VEvent $event, string $zone): self
     {
         $start = self::property($event, 'DTSTART');

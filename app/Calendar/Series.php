@@ -11,7 +11,8 @@ use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\Property\ICalendar\Recur;
 
 /**
- * The times of one booking, once or by a rule of recurrence (RFC 5545), in wall-clock time. Every walk along a rule has a limit
+ * The times of one booking, once or by a rule of recurrence (RFC 5545), in wall-clock time. Every walk along a rule has
+ * a limit
  * of steps and of time; the part of a rule long before the days that are asked for is jumped over. Immutable.
  */
 final readonly class Series
@@ -36,7 +37,8 @@ final readonly class Series
     private const DAYS = ['DAILY' => 1, 'WEEKLY' => 7];
 
     /**
-     * @param \DateTimeImmutable $start on the wall clock, held as if it were UTC: a change of the clocks moves no later time
+     * @param \DateTimeImmutable $start on the wall clock, held as if it were UTC: a change of the clocks moves no later
+     *     time
      * @param array<string, string|list<string>> $rule its parts without COUNT and UNTIL; empty for a single time
      * @param string|null $lastAt the last time, or a time after the last; null for a series without end
      */
@@ -149,7 +151,10 @@ final readonly class Series
         }
     }
 
-    /** The start, moved on by whole periods of the rule to at least one period before a time; itself where that would change the rule. */
+    /**
+     * The start, moved on by whole periods of the rule to at least one period before a time; itself where that would
+     * change the rule.
+     */
     private function jumpTo(\DateTimeImmutable $first): \DateTimeImmutable
     {
         $frequency = self::single($this->rule['FREQ']);

@@ -8,7 +8,10 @@ use Illuminate\Database\QueryException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
-/** What a failed statement becomes as an answer and in the log, where what it was given does not belong: hashes, notes of students. */
+/**
+ * What a failed statement becomes as an answer and in the log, where what it was given does not belong: hashes, notes
+ * of students.
+ */
 final class DatabaseFailure
 {
     /** A writer waited as long as it does, or two waited for each other: SQLite's words, PostgreSQL's states. */

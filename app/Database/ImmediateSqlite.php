@@ -7,7 +7,8 @@ namespace App\Database;
 use Illuminate\Database\Connectors\SQLiteConnector;
 
 /**
- * Opens SQLite so that two writers wait for each other. On a full disk, where SQLite cannot lay the files beside the database that it
+ * Opens SQLite so that two writers wait for each other. On a full disk, where SQLite cannot lay the files beside the
+ * database that it
  * opens it with, it is opened to be read alone.
  */
 final class ImmediateSqlite extends SQLiteConnector

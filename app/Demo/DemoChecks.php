@@ -16,7 +16,9 @@ use App\Models\Putter;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 
-/** What the clinic's coach keeps of the students besides balls: checks, looked-at cards, putters, the rest of the card. */
+/**
+ * What the clinic's coach keeps of the students besides balls: checks, looked-at cards, putters, the rest of the card.
+ */
 final class DemoChecks
 {
     /** By first name; those that are left out have nothing but their card. */
@@ -244,7 +246,9 @@ final class DemoChecks
         ];
     }
 
-    /** @return list<array<string, mixed>> shoe places whose roll follows 11 times their power of 1.75, in green speeds */
+    /**
+     * @return list<array<string, mixed>> shoe places whose roll follows 11 times their power of 1.75, in green speeds
+     */
     private function shoes(GreenSpeed $speed): array
     {
         return array_map(

@@ -15,7 +15,8 @@ final readonly class DemoStudent
      * @param list<int> $sessionDays days before today, oldest first
      * @param list<string> $notes for next time, one a session
      * @param int $ballsEach at each backstroke
-     * @param bool $puttsFromStations whether a round from the stations, and putts past a gate and across a slope, follow
+     * @param bool $puttsFromStations whether a round from the stations, and putts past a gate and across a slope,
+     *     follow
      * @param list<array<string, float>> $story what is other about the stroke, visit by visit; the last one goes on
      * @param list<int> $roundDays days before today of rounds that were noted, oldest first
      * @param list<string> $putters used, visit by visit; the last one goes on

@@ -24,7 +24,9 @@ final class HomeDrillAnswers
         private readonly DrillFindings $findings,
     ) {}
 
-    /** @return array{session: SessionResource, run: RunResource}|null null where the card's task is no drill of this workspace */
+    /**
+     * @return array{session: SessionResource, run: RunResource}|null null where the card's task is no drill of this workspace
+     */
     public function offered(TakeHomeCard $card): ?array
     {
         $offered = $this->start->offered($card);

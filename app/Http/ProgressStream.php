@@ -9,7 +9,8 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /**
- * An answer that tells, a JSON object a line, how far something long has come, and at last what came of it: {"result": …}, or
+ * An answer that tells, a JSON object a line, how far something long has come, and at last what came of it: {"result": …},
+ * or
  * {"message": …, "errors": …} as any refusal. Whoever closes the connection cancels it.
  */
 final class ProgressStream
@@ -39,7 +40,8 @@ final class ProgressStream
                 while (PHP_SAPI !== 'cli' && ob_get_level() > 0) {
                     ob_end_flush();
                 }
-                // Cut off in the middle it would leave what it has begun; it ends by itself where nobody listens any more.
+                // Cut off in the middle it would leave what it has begun; it ends by itself where nobody listens any
+                // more.
                 ignore_user_abort(true);
                 set_time_limit(self::LONGEST_S);
                 try {

@@ -12,7 +12,10 @@ use Illuminate\Mail\Mailables\Attachment;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 
-/** When and where somebody is to come, with the time for their calendar; or that they wait for one, and which is offered. */
+/**
+ * When and where somebody is to come, with the time for their calendar; or that they wait for one, and which is
+ * offered.
+ */
 final class BookingMail extends Mailable
 {
     /**

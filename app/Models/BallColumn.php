@@ -6,12 +6,16 @@ namespace App\Models;
 
 use Amble\Core\Evidence\SessionBall;
 
-/** One column of the table of balls: how it is written, how it is read back, and under which name a screen gets it. Immutable. */
+/**
+ * One column of the table of balls: how it is written, how it is read back, and under which name a screen gets it.
+ * Immutable.
+ */
 final readonly class BallColumn
 {
     /**
      * @param string $type 'text', 'integer', 'float', 'flag' or 'json'
-     * @param \Closure(SessionBall): (string|int|float|bool|null)|null $value null for what the session and the place say
+     * @param \Closure(SessionBall): (string|int|float|bool|null)|null $value null for what the session and the place
+     *     say
      * @param string|null $shownAs field of the answer a screen gets; null where no screen asks for it
      * @param bool $isEvidence whether a figure may rest on it, so that it is read with every ball
      */

@@ -10,7 +10,8 @@ use Amble\Core\Units\Length;
 
 /**
  * The one list of a ball's columns. ProjectSession writes rows by it, BallRepository and BallResource read them by it, and a
- * test holds the table and the schema of the answer against it. A new field is one line here, its migration and its schema.
+ * test holds the table and the schema of the answer against it. A new field is one line here, its migration and its
+ * schema.
  */
 final class BallColumns
 {

@@ -8,7 +8,8 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Reading\QuizAnswer;
 
 /**
- * A putt whose aim and pace were called before it rolled. What was needed is worked out again; whether it was right is kept.
+ * A putt whose aim and pace were called before it rolled. What was needed is worked out again; whether it was right is
+ * kept.
  *
  * @property string $student_id
  * @property array<string, mixed> $putt

@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * An import of records that is being written. Its rows belong to a workspace of the same id, which has no member, until all are there.
+ * An import of records that is being written. Its rows belong to a workspace of the same id, which has no member, until
+ * all are there.
  *
  * @property string $id
  * @property string $workspace_id the workspace they will belong to

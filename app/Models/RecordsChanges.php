@@ -6,7 +6,10 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\SoftDeletes;
 
-/** Notes who changed, put away, brought back or deleted a record. What is folded from a log has the log itself to tell it. */
+/**
+ * Notes who changed, put away, brought back or deleted a record. What is folded from a log has the log itself to tell
+ * it.
+ */
 trait RecordsChanges
 {
     protected static function bootRecordsChanges(): void

@@ -12,7 +12,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
 
 /**
- * One printed side for a student, and the private link to it. Whoever holds the link is authenticated as the card itself: as no
+ * One printed side for a student, and the private link to it. Whoever holds the link is authenticated as the card
+ * itself: as no
  * coach, and as no student.
  *
  * @property string $student_id
@@ -94,7 +95,10 @@ final class TakeHomeCard extends WorkspaceModel implements Authenticatable
         $this->update(['link_hash' => null, 'link_until' => null]);
     }
 
-    /** The card a link opens now; null for one that was withdrawn, ran out, or never was, or whose student was put away or waits for a guardian's word. */
+    /**
+     * The card a link opens now; null for one that was withdrawn, ran out, or never was, or whose student was put away
+     * or waits for a guardian's word.
+     */
     public static function behind(string $link): ?self
     {
         $card = self::query()

@@ -36,7 +36,10 @@ final class BallReport
         );
     }
 
-    /** @return list<array{station_id: string, across_percent: float, n: int}> slopes that the misses ask for, other than the stations say */
+    /**
+     * @return list<array{station_id: string, across_percent: float, n: int}> slopes that the misses ask for, other than
+     *     the stations say
+     */
     public function slopes(PracticeSession $session, Student $student): array
     {
         $slopes = [];
@@ -64,7 +67,10 @@ final class BallReport
         return $slopes;
     }
 
-    /** @return array{MeasureReport, Surface|null, list<Surface>} with the surface it is told of, and those there are balls of */
+    /**
+     * @return array{MeasureReport, Surface|null, list<Surface>} with the surface it is told of, and those there are
+     *     balls of
+     */
     public function ofStudent(Student $student, ?Surface $surface, BallFilter $filter): array
     {
         $balls = $this->evidence->ofStudent($student);
@@ -88,8 +94,9 @@ final class BallReport
     }
 
     /**
-     * @return array{list<Trend>, list<ChangeMarker>, Surface|null, list<Surface>, string|null} with the surface it is told of, those
-     *                                                                                       there are balls of, and the last session with some
+     * @return array{list<Trend>, list<ChangeMarker>, Surface|null, list<Surface>, string|null} with the surface it is
+     *     told of, those
+     * there are balls of, and the last session with some
      */
     public function course(Student $student, ?Surface $surface, BallFilter $filter, int $sessionsForTrend): array
     {

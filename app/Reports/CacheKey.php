@@ -12,7 +12,8 @@ final class CacheKey
 {
     /**
      * The evidence's version stands for balls, measurements, rounds, checks, greens and schools; the records given stand for
-     * themselves with everything written on them: a student's hand, unit and finish past the hole, a coach's preferences.
+     * themselves with everything written on them: a student's hand, unit and finish past the hole, a coach's
+     * preferences.
      *
      * @param string $kind of answer
      * @param list<Model|null> $records that the answer rests on besides the evidence

@@ -58,7 +58,8 @@ final class CalendarFile
     /**
      * What a calendar from elsewhere says, event by event.
      *
-     * @return array{list<CalendarEvent>, list<array{event: string, reason: string}>} with those that cannot be used, and why
+     * @return array{list<CalendarEvent>, list<array{event: string, reason: string}>} with those that cannot be used,
+     *     and why
      *
      * @throws InvalidInput If it is no calendar at all.
      */

@@ -37,8 +37,9 @@ final class CalendarWeek
     /**
      * What falls into some days, and the bookings whose times cannot be told.
      *
-     * @return array{list<array{booking: Booking, at: \DateTimeImmutable, clashes: list<string>}>, list<array{booking: Booking, reason: string}>} the
-     *                                                                                                                                         first in order
+     * @return array{list<array{booking: Booking, at: \DateTimeImmutable, clashes: list<string>}>, list<array{booking: Booking, reason: string}>}
+     *     the
+     * first in order
      */
     public static function items(Coach $coach, CarbonImmutable $from, CarbonImmutable $to): array
     {
@@ -81,7 +82,8 @@ final class CalendarWeek
     }
 
     /**
-     * What cannot fall into these days is not read; a day more on either side covers every zone, and one before them a long booking.
+     * What cannot fall into these days is not read; a day more on either side covers every zone, and one before them a
+     * long booking.
      *
      * @return Collection<int, Booking>
      */

@@ -83,7 +83,10 @@ final class CheckHistory
         return $cards;
     }
 
-    /** @return list<ChecklistReport> every card as this student was last looked at by it, without what their school does not look at */
+    /**
+     * @return list<ChecklistReport> every card as this student was last looked at by it, without what their school does
+     *     not look at
+     */
     public function cardLooks(Student $student): array
     {
         return $this->seen($student, $this->cards($student->workspace_id), $student->schools());
@@ -92,8 +95,9 @@ final class CheckHistory
     /**
      * What to remember of a student today, and what is said beside the lane.
      *
-     * @return array{lines: list<array{string, string}>, recipe: Checklist|null, prompts: list<Prompt>, after_miss: list<string>} a line is what it is about and the words;
-     *                                                                                          the recipe is null where none was chosen, or it is gone
+     * @return array{lines: list<array{string, string}>, recipe: Checklist|null, prompts: list<Prompt>, after_miss: list<string>}
+     *     a line is what it is about and the words;
+     * the recipe is null where none was chosen, or it is gone
      */
     public function remembered(Student $student): array
     {

@@ -54,7 +54,10 @@ final class DrillLibrary
         return array_map(DrillDefinition::fromArray(...), $drills);
     }
 
-    /** @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the coach's own */
+    /**
+     * @return array<string, \stdClass> by key: the shelf's, where one of the coach's own does not stand for it, and the
+     *     coach's own
+     */
     public function ofWorkspace(Coach $coach): array
     {
         $own = array_map(

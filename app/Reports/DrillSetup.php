@@ -22,7 +22,8 @@ final readonly class DrillSetup
      * @param list<float|null> $stepped paces counted to each station
      * @param Expectation|null $expectation null where it is only looked at
      * @param Progression|null $progression where it begins for the session's student; null where nothing says so
-     * @param list<array{student: string, name: string, balls: float|null}> $group who takes turns, each with the balls to expect
+     * @param list<array{student: string, name: string, balls: float|null}> $group who takes turns, each with the balls
+     *     to expect
      */
     public function __construct(
         public SetupSheet $sheet,

@@ -36,7 +36,8 @@ final class EventStore
     /**
      * Read one session's log with the place of each event in it.
      *
-     * @return array{list<SessionEvent>, array<string, int>} events in order of arrival, and the position of every event by its id, those
+     * @return array{list<SessionEvent>, array<string, int>} events in order of arrival, and the position of every event
+     *     by its id, those
      *                                                       that cannot be read as well
      */
     public function log(string $sessionId): array

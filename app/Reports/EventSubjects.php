@@ -33,7 +33,8 @@ final class EventSubjects
     private array $whose = [];
 
     /**
-     * @param iterable<array{id: string, session: string, type: string, payload: array<string, mixed>}> $events in order of arrival
+     * @param iterable<array{id: string, session: string, type: string, payload: array<string, mixed>}> $events in order
+     *     of arrival
      * @param array<string, string|null> $begunFor students by session
      * @param array<string, string|null> $balls students by ball, as they ended up
      */

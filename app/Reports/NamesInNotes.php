@@ -8,7 +8,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Where in the notes of a workspace a name stands: what erasing its owner leaves, for somebody to read and to change. */
+/**
+ * Where in the notes of a workspace a name stands: what erasing its owner leaves, for somebody to read and to change.
+ */
 final class NamesInNotes
 {
     /** Free text by table: its columns, and what such a record is called. */
@@ -49,7 +51,8 @@ final class NamesInNotes
     /**
      * @param string|null $student whose own records are left out, as they go with them; null for nobody's
      *
-     * @return array{places: list<array{where: string, text: string}>, count: int} the first of them, and how many there are
+     * @return array{places: list<array{where: string, text: string}>, count: int} the first of them, and how many there
+     *     are
      */
     public static function of(string $workspaceId, string $name, ?string $student): array
     {
@@ -151,7 +154,8 @@ final class NamesInNotes
     private static function holding(Builder $some, array $columns, array $names): Builder
     {
         foreach ($names as $name) {
-            // Databases and JSON write letters beyond the English alphabet each in a way of their own: the rest of the name is enough to look closer.
+            // Databases and JSON write letters beyond the English alphabet each in a way of their own: the rest of the
+            // name is enough to look closer.
             preg_match_all('/[A-Za-z0-9]+/', $name, $runs);
             $longest = array_reduce(
                 $runs[0],

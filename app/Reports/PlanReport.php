@@ -136,7 +136,9 @@ final class PlanReport
         );
     }
 
-    /** @return list<Drill> the plan's drills in their order, one a station, from the first again where there are more stations; none without a plan */
+    /**
+     * @return list<Drill> the plan's drills in their order, one a station, from the first again where there are more stations; none without a plan
+     */
     public function atStations(PracticeSession $session, Coach $coach, int $stations): array
     {
         $shelf = $this->library->ofWorkspace($coach);
@@ -237,7 +239,9 @@ final class PlanReport
         );
     }
 
-    /** @return array<string, float>|null strokes a round by skill; half a second's work, so it is kept while no ball was rolled */
+    /**
+     * @return array<string, float>|null strokes a round by skill; half a second's work, so it is kept while no ball was rolled
+     */
     private function atStake(Student $student): ?array
     {
         $key = CacheKey::of('at stake', $student->workspace_id, [$student]);
@@ -299,7 +303,10 @@ final class PlanReport
         return $candidates;
     }
 
-    /** @return array<string, list<float>> minutes of the latest runs in this workspace that came to their end, by key of the drill */
+    /**
+     * @return array<string, list<float>> minutes of the latest runs in this workspace that came to their end, by key of
+     *     the drill
+     */
     private static function took(Coach $coach): array
     {
         $rows = DB::table('findings')

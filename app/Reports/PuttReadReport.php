@@ -19,7 +19,10 @@ final class PuttReadReport
 {
     private const KEPT_MINUTES = 60;
 
-    /** Rates are solved for green speeds this far apart, metres: between them they hardly move, and a dragged speed asks often. */
+    /**
+     * Rates are solved for green speeds this far apart, metres: between them they hardly move, and a dragged speed asks
+     * often.
+     */
     private const SPEED_STEP = 0.15;
 
     public function __construct(private readonly StrokeLines $lines, private readonly RoundStatistics $play) {}

@@ -131,7 +131,9 @@ final class ReadingQuiz
         return WeakSide::of($this->looks->all($student));
     }
 
-    /** The drill with its weak-break stations turned to this student's weak side, by their balls where those say, else by hand. */
+    /**
+     * The drill with its weak-break stations turned to this student's weak side, by their balls where those say, else by hand.
+     */
     public function turned(\stdClass $definition, ?Student $student): \stdClass
     {
         return $student === null || !WeakBreak::isIn($definition)

@@ -10,7 +10,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Everything that was entered in a workspace, or of one student, to be kept elsewhere and brought back to the same state. */
+/**
+ * Everything that was entered in a workspace, or of one student, to be kept elsewhere and brought back to the same
+ * state.
+ */
 final readonly class RecordFile
 {
     /**

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Reports;
 
 /**
- * What the records of a workspace consist of, table by table, in the order in which they are taken in: what was entered, not
+ * What the records of a workspace consist of, table by table, in the order in which they are taken in: what was
+ * entered, not
  * what is worked out from it. Accounts, private links and who logged what are no part of it.
  */
 final class RecordTables
 {
-    /** Kinds of columns: t text, j JSON, n number, i whole number, b yes or no, d a moment, and k a key that must be known. */
+    /**
+     * Kinds of columns: t text, j JSON, n number, i whole number, b yes or no, d a moment, and k a key that must be
+     * known.
+     */
     public const TABLES = [
         'students' => [
             'name' => 't',
@@ -182,7 +186,9 @@ final class RecordTables
         'practice_session_id' => 'practice_sessions',
     ];
 
-    /** Columns that no two records of a workspace share besides the id: where one is there, a second is not taken in. */
+    /**
+     * Columns that no two records of a workspace share besides the id: where one is there, a second is not taken in.
+     */
     public const ALIKE = [
         'take_home_cards' => [['student_id']],
         'cards' => [['key']],

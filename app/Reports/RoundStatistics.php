@@ -55,7 +55,8 @@ final class RoundStatistics
     /**
      * What would save most; half a second's work.
      *
-     * @return array{Stakes|StakesMissing, GreenSpeed, bool, bool} with the green it is told for, whether that was measured, and
+     * @return array{Stakes|StakesMissing, GreenSpeed, bool, bool} with the green it is told for, whether that was
+     *     measured, and
      *                                                             whether the first putts are the student's own
      */
     public function stakes(Student $student): array

@@ -18,7 +18,8 @@ final class SessionHistory
     public const PAGE = 30;
 
     /**
-     * @param array{student_id?: string, green_id?: string, before?: string} $wanted a student finds sessions they rolled in as well as their own
+     * @param array{student_id?: string, green_id?: string, before?: string} $wanted a student finds sessions they
+     *     rolled in as well as their own
      *
      * @return list<SessionHistoryLine> the latest first
      */

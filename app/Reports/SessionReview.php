@@ -177,7 +177,10 @@ final class SessionReview
         return [$stands->standing, $stands->reading->method ?? MeasurementMethod::Unknown];
     }
 
-    /** @return array{list<StudentToday>, list<SessionOffset>} first balls at targets, and backstrokes against their own line, of the others on this green */
+    /**
+     * @return array{list<StudentToday>, list<SessionOffset>} first balls at targets, and backstrokes against their own
+     *     line, of the others on this green
+     */
     private function others(PracticeSession $session, Student $student, int $until): array
     {
         if ($session->green === null) {

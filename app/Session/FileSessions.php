@@ -7,7 +7,8 @@ namespace App\Session;
 use Illuminate\Session\FileSessionHandler;
 
 /**
- * Sessions in files that are exchanged whole: where the disk is full the session of before stays, and whoever reads stays signed in.
+ * Sessions in files that are exchanged whole: where the disk is full the session of before stays, and whoever reads
+ * stays signed in.
  */
 final class FileSessions extends FileSessionHandler
 {

@@ -12,7 +12,10 @@ use PhpParser\ParserFactory;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Folders stand in layers: a class refers to its own layer and to those below, and no two folders refer to each other round about. */
+/**
+ * Folders stand in layers: a class refers to its own layer and to those below, and no two folders refer to each other
+ * round about.
+ */
 final class LayersTest extends TestCase
 {
     /** The lowest layer first, as docs/architecture.md draws them. */

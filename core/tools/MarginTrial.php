@@ -31,7 +31,10 @@ use Amble\Core\Student\Hand;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
-/** A simulated student with known faults on ordinary days, and what the advice should say first. This class is immutable. */
+/**
+ * A simulated student with known faults on ordinary days, and what the advice should say first. This class is
+ * immutable.
+ */
 final readonly class MarginTrial
 {
     /** Notes of the state of the evidence, not of a habit or of the day. */
@@ -63,7 +66,8 @@ final readonly class MarginTrial
      * @param array<string, float> $fault what is other about the student, by the name of the parameter
      * @param array<string, float> $fromHalfway what changes besides from half-way of the last session on
      * @param array<string, float> $before what is other in the sessions before the last: a student who has learnt since
-     * @param bool $isGateForAll whether every ball is rolled past the gate, as where the start line is what is looked at
+     * @param bool $isGateForAll whether every ball is rolled past the gate, as where the start line is what is looked
+     *     at
      * @param float $dayToDay spread of days, log units of the roll
      * @param list<float> $greensFeet speeds of the days in turn
      * @param bool $isByEyeAlone whether starts are told by eye alone; $isByGateAlone by gates alone
@@ -224,7 +228,9 @@ final readonly class MarginTrial
         return $this->notes($n, $random)[0] ?? null;
     }
 
-    /** @return list<Insight> notes of habits and of the day after so many balls of a new practice, the first one first */
+    /**
+     * @return list<Insight> notes of habits and of the day after so many balls of a new practice, the first one first
+     */
     public function notes(int $n, RandomSource $random): array
     {
         $asked = $this->asked($n, $random);

@@ -20,7 +20,8 @@ use Amble\Core\Units\Length;
 /**
  * A year of weekly sessions of one simulated student, planned by the rules or at random with the same minutes.
  *
- * The learning is assumed, not known: so many minutes at a skill halve the way to its floor, and each week loses a little of
+ * The learning is assumed, not known: so many minutes at a skill halve the way to its floor, and each week loses a
+ * little of
  * what was won. What comes of it is what these assumptions make of the plans, and nothing about people.
  */
 final class PlannedYear
@@ -28,7 +29,10 @@ final class PlannedYear
     private const WEEKS = 52;
     private const MINUTES = 45;
 
-    /** Minutes at a skill that halve the way to its floor, the floor as a share of the start, and what a week loses of what was won. */
+    /**
+     * Minutes at a skill that halve the way to its floor, the floor as a share of the start, and what a week loses of
+     * what was won.
+     */
     public const HALVES = 240.0;
     public const FLOOR = 0.5;
     public const FORGETS = 0.02;

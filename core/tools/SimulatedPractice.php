@@ -21,7 +21,8 @@ use Amble\Core\Units\Length;
 
 /**
  * A practice as a coach would log it of a simulated student whose faults are known: putts at lengths on level ground
- * and across a slope, every other one past a gate at a hole and the rest at a post, with where they started, ended, on which side, and what was called.
+ * and across a slope, every other one past a gate at a hole and the rest at a post, with where they started, ended, on
+ * which side, and what was called.
  */
 final class SimulatedPractice
 {

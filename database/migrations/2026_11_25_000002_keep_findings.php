@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What each run found, for its session, its student and the next time; rewritten with each ball, like all that screens read. */
+/**
+ * What each run found, for its session, its student and the next time; rewritten with each ball, like all that screens
+ * read.
+ */
 return new class extends Migration {
     public function up(): void
     {

@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Who comes when and where; a time is kept as the clock on the wall says it, with its zone, so that it stays when clocks change. */
+/**
+ * Who comes when and where; a time is kept as the clock on the wall says it, with its zone, so that it stays when
+ * clocks change.
+ */
 return new class extends Migration {
     public function up(): void
     {

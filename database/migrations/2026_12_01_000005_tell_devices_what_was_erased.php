@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Ids, and nothing else, of students and sessions that were erased for good: devices that were away throw away what they kept of them. */
+/**
+ * Ids, and nothing else, of students and sessions that were erased for good: devices that were away throw away what
+ * they kept of them.
+ */
 return new class extends Migration {
     public function up(): void
     {

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Tests\TestCase;
 
 /**
- * Nasty values at every field of every door that writes: nothing is answered by a stumble, and whatever was taken, every
+ * Nasty values at every field of every door that writes: nothing is answered by a stumble, and whatever was taken,
+ * every
  * reader still answers. AMBLE_FUZZ=all tries every value at every field, AMBLE_FUZZ_SEED begins elsewhere.
  */
 final class FuzzTest extends TestCase
@@ -145,7 +146,8 @@ final class FuzzTest extends TestCase
         $stumbles = [];
         $tried = 0;
         foreach ($doors->bodies() as $door => $body) {
-            // Only here: a way back for who forgot the password is sent after the answer, and in one test after every later one too.
+            // Only here: a way back for who forgot the password is sent after the answer, and in one test after every
+            // later one too.
             config(['amble.sends_mail' => str_contains($door, '/message')]);
             foreach (self::places($body) as $place) {
                 $values = self::nasty();

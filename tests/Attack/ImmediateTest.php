@@ -12,7 +12,9 @@ use PHPUnit\Framework\Attributes\RequiresPhpExtension;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Tests\TestCase;
 
-/** A transaction has the write lock from its beginning: one that reads first waits then, and never fails at its write. */
+/**
+ * A transaction has the write lock from its beginning: one that reads first waits then, and never fails at its write.
+ */
 #[RequiresPhpExtension('pdo_sqlite')]
 final class ImmediateTest extends TestCase
 {

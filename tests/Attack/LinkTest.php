@@ -9,7 +9,10 @@ use App\Models\RecordChange;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
-/** Whoever holds a private address is nobody's coach: what it opens begins no session, ends none, and is done in no coach's name. */
+/**
+ * Whoever holds a private address is nobody's coach: what it opens begins no session, ends none, and is done in no coach's
+ * name.
+ */
 final class LinkTest extends TestCase
 {
     public function testACoachWhoOpensAnotherCoachsLinkStaysSignedInAndIsNotTheUserOfIt(): void

@@ -14,7 +14,9 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
-/** Several devices write at once, each a process of its own on one database file: nothing fails, is lost or made twice. */
+/**
+ * Several devices write at once, each a process of its own on one database file: nothing fails, is lost or made twice.
+ */
 final class WritersTest extends TestCase
 {
     private const AT_ONCE = 4;
@@ -152,7 +154,9 @@ final class WritersTest extends TestCase
         self::assertSame(self::AT_ONCE - 1, $statuses[422] ?? 0);
     }
 
-    /** @return iterable<string, array{string, \Closure(string, PracticeSession): array{string, string, array<string, mixed>}}> */
+    /**
+     * @return iterable<string, array{string, \Closure(string, PracticeSession): array{string, string, array<string, mixed>}}>
+     */
     public static function creates(): iterable
     {
         yield 'sessions' => [

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /**
- * One coach's device in a process of its own: sends requests to the app one after another and prints each answer's status.
+ * One coach's device in a process of its own: sends requests to the app one after another and prints each answer's
+ * status.
  *
  *   php tests/Attack/writer.php REQUESTS.json   DB_DATABASE names the database
  *

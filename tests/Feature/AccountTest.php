@@ -222,7 +222,9 @@ final class AccountTest extends TestCase
             ->assertSuccessful();
     }
 
-    /** @return array<string, mixed> what the session of a device knows that has just signed in and asked nothing since */
+    /**
+     * @return array<string, mixed> what the session of a device knows that has just signed in and asked nothing since
+     */
     private function deviceSignedIn(string $password): array
     {
         $this->useDevice([]);

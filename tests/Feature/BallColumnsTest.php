@@ -9,7 +9,9 @@ use App\Models\BallColumns;
 use Illuminate\Support\Facades\Schema;
 use Tests\TestCase;
 
-/** The list of a ball's columns is the table, and the fields of the answer: a new field that stands in one of them alone fails here. */
+/**
+ * The list of a ball's columns is the table, and the fields of the answer: a new field that stands in one of them alone fails here.
+ */
 final class BallColumnsTest extends TestCase
 {
     public function testTheMigratedTableHasTheseColumnsAndNoOthers(): void

@@ -137,7 +137,9 @@ final class CalendarTest extends TestCase
         $this->get($path)->assertNotFound();
     }
 
-    /** A jump to the days that are asked for must not change what a series means: the library's own walk, from its start, is the measure. */
+    /**
+     * A jump to the days that are asked for must not change what a series means: the library's own walk, from its start, is the measure.
+     */
     #[DataProvider('rules')]
     public function testALongSeriesHasInAWeekTheTimesThatAWalkFromItsStartComesTo(
         string $rule,
@@ -430,10 +432,15 @@ final class CalendarTest extends TestCase
             ->json('id');
     }
 
-    /** @return array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>} */
+    /**
+     * @return array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>}
+     */
     private function week(string $from, int $days): array
     {
-        /** @var array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>} $week */
+        /**
+         * @var array{items: list<array<string, mixed>>, waiting: list<array<string, mixed>>, unreadable: list<array<string, mixed>>}
+         *     $week
+         */
         $week = $this->getJson("/api/calendar?from=$from&days=$days&zone=Europe/Zurich")
             ->assertOk()
             ->json();

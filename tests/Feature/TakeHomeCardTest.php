@@ -10,7 +10,10 @@ use App\Models\TakeHomeCard;
 use Illuminate\Support\Facades\Auth;
 use Tests\TestCase;
 
-/** A pocket card and the private link to it: unguessable, ends, can be withdrawn, and nothing of the record is behind it. */
+/**
+ * A pocket card and the private link to it: unguessable, ends, can be withdrawn, and nothing of the record is behind
+ * it.
+ */
 final class TakeHomeCardTest extends TestCase
 {
     private Coach $coach;

@@ -11,7 +11,9 @@ use App\Reports\RecordTables;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** A file of records as rows, each value of its column's kind, and no id in it that points out of the file and its workspace. */
+/**
+ * A file of records as rows, each value of its column's kind, and no id in it that points out of the file and its workspace.
+ */
 final readonly class ImportFile
 {
     /** No workspace has more rows in one table. */
@@ -215,7 +217,8 @@ final readonly class ImportFile
     }
 
     /**
-     * Every id in the file points to a record of the file, or one this workspace has: in columns, in events, and in who rolls a drill.
+     * Every id in the file points to a record of the file, or one this workspace has: in columns, in events, and in who
+     * rolls a drill.
      *
      * @param array<string, list<array<string, mixed>>> $tables
      *

@@ -21,7 +21,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * Takes a file of records in: all of it or nothing, and what is there already a second time not at all. The file is read, held to the
+ * Takes a file of records in: all of it or nothing, and what is there already a second time not at all. The file is
+ * read, held to the
  * rules of the forms, folded and shown in a database of its own first; only then is it written, in pieces.
  */
 final readonly class ImportRecords
@@ -40,7 +41,8 @@ final readonly class ImportRecords
     /**
      * Take it in, or only see what would be.
      *
-     * @return \Generator<int, ImportProgress, void, array<string, array{new: int, there: int}>> how far it has come, and at the end what came, by
+     * @return \Generator<int, ImportProgress, void, array<string, array{new: int, there: int}>> how far it has come,
+     *     and at the end what came, by
      *                                                                                           table
      *
      * @throws InvalidInput At the field of the file that cannot be used.
@@ -60,7 +62,8 @@ final readonly class ImportRecords
             $counts[$table] = ['new' => count($new[$table]), 'there' => count($rows) - count($new[$table])];
         }
         yield new ImportProgress('reading', $count, $count);
-        // Cached answers are kept by workspace: what is worked out of records that may never be kept is kept under an id of its own.
+        // Cached answers are kept by workspace: what is worked out of records that may never be kept is kept under an
+        // id of its own.
         $import = new ImportScope((string) Str::ulid(), $coach, $new, $places);
         $this->staging->open();
         try {

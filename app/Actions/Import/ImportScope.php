@@ -18,7 +18,10 @@ final class ImportScope
     /** @var list<string> sessions of the workspace to which it adds lines, drills or measurements */
     public readonly array $touched;
 
-    /** @var array<string, array<string, true>> ids by table of what hangs on students, greens and sessions the workspace has: it would be seen at once */
+    /**
+     * @var array<string, array<string, true>> ids by table of what hangs on students, greens and sessions the workspace
+     *     has: it would be seen at once
+     */
     private array $late = [];
 
     /**

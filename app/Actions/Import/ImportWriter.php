@@ -18,7 +18,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Writes what an import brings, folded as it is, in pieces between which others write. Until all are there they belong to a workspace
+ * Writes what an import brings, folded as it is, in pieces between which others write. Until all are there they belong
+ * to a workspace
  * that has no member; then they become the workspace's in one step. An import that ends before is taken back.
  */
 final readonly class ImportWriter
@@ -27,8 +28,10 @@ final readonly class ImportWriter
     private const SESSIONS_A_PIECE = 10;
 
     /**
-     * Others who wait for the database get in between two pieces: a pause as long as the piece took, and at least so many
-     * microseconds. SQLite looks every tenth of a second whether its turn has come, and would miss a short one again and again.
+     * Others who wait for the database get in between two pieces: a pause as long as the piece took, and at least so
+     * many
+     * microseconds. SQLite looks every tenth of a second whether its turn has come, and would miss a short one again
+     * and again.
      */
     private const PAUSE_US = 20_000;
 
@@ -142,7 +145,8 @@ final readonly class ImportWriter
     }
 
     /**
-     * @return iterable<array{int, \Closure(): array<string, list<array<string, mixed>>>}> how many rows of the file, and what reads them, folded as
+     * @return iterable<array{int, \Closure(): array<string, list<array<string, mixed>>>}> how many rows of the file,
+     *     and what reads them, folded as
      *                                                                                    they are, by table
      */
     private static function pieces(ImportScope $scope): iterable
@@ -180,7 +184,8 @@ final readonly class ImportWriter
     }
 
     /**
-     * What hangs on students, greens and sessions that the workspace has, as its own: by table, in the order in which it is written.
+     * What hangs on students, greens and sessions that the workspace has, as its own: by table, in the order in which
+     * it is written.
      *
      * @return array<string, list<array<string, mixed>>>
      */

@@ -8,7 +8,9 @@ use Amble\Core\Exception\InvalidInput;
 use App\Models\Coach;
 use App\Models\PracticeSession;
 
-/** Builds the answers that screens ask for, from records that are not written yet: what cannot be shown is not imported. */
+/**
+ * Builds the answers that screens ask for, from records that are not written yet: what cannot be shown is not imported.
+ */
 interface PageCheck
 {
     public function session(PracticeSession $session): void;

@@ -8,7 +8,8 @@ use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A database in memory, of the same tables as the real one, in which an import is folded and shown before any of it is written:
+ * A database in memory, of the same tables as the real one, in which an import is folded and shown before any of it is
+ * written:
  * what takes long holds up nobody who logs.
  */
 final readonly class StagingDatabase

@@ -13,7 +13,9 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** One JSON object on standard input, one on standard output; refusals on standard error, exit status 2. */
 trait AnswersJson
 {
-    /** @param \Closure(string): Computation $computation made from the input's text, so that its refusal is answered like any other */
+    /**
+     * @param \Closure(string): Computation $computation made from the input's text, so that its refusal is answered like any other
+     */
     private function answer(\Closure $computation): int
     {
         $text = (string) stream_get_contents(STDIN);

@@ -9,7 +9,9 @@ use App\Models\Coach;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 
-/** For who runs an Amble that sends no mail: gives a coach who forgot theirs a password to sign in with once and change. */
+/**
+ * For who runs an Amble that sends no mail: gives a coach who forgot theirs a password to sign in with once and change.
+ */
 final class NewPasswordCommand extends Command
 {
     protected $signature = 'amble:new-password {email}';

@@ -22,7 +22,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
-/** The questions of looking back: of a session, of a student, over time, side by side; each as figures to take along too. */
+/**
+ * The questions of looking back: of a session, of a student, over time, side by side; each as figures to take along
+ * too.
+ */
 final class BallReportController
 {
     public function __construct(private readonly BallReport $looks) {}

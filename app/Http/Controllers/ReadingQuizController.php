@@ -81,7 +81,9 @@ final class ReadingQuizController
         ]);
     }
 
-    /** @return array{level: int, levels: int, counted: int, guesses: int, right: int, findings: list<array<string, mixed>>} */
+    /**
+     * @return array{level: int, levels: int, counted: int, guesses: int, right: int, findings: list<array<string, mixed>>}
+     */
     private function standing(Student $student): array
     {
         [$ladder, $n, $right, $findings] = $this->guesses->standing($student);

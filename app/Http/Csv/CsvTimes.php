@@ -12,7 +12,10 @@ final readonly class CsvTimes
     /** @param string $zone where a time that names no zone was told */
     public function __construct(private string $zone) {}
 
-    /** Unix milliseconds; null where it is no moment there was. Only what is written one way: 3/4/26 is another day in another country. */
+    /**
+     * Unix milliseconds; null where it is no moment there was. Only what is written one way: 3/4/26 is another day in
+     * another country.
+     */
     public function read(string $text): ?int
     {
         $text = preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 ? "$text 12:00:00" : $text;

@@ -43,7 +43,10 @@ final class FiguresCsv
         return implode('', $lines);
     }
 
-    /** @return list<list<string|int|float|null>> the figure itself, its first tries, its parts; lengths in words are in metres */
+    /**
+     * @return list<list<string|int|float|null>> the figure itself, its first tries, its parts; lengths in words are in
+     *     metres
+     */
     public static function rowsOf(Finding $finding): array
     {
         $rows = [

@@ -36,7 +36,8 @@ final class SignInRequest extends FormRequest
     }
 
     /**
-     * Whether whoever knows the password may come in; asked after it alone, so that nobody else learns what an account asks for.
+     * Whether whoever knows the password may come in; asked after it alone, so that nobody else learns what an account
+     * asks for.
      *
      * @throws ValidationException At the code, if one is due.
      */

@@ -46,7 +46,9 @@ final class UpdateSessionRequest extends WorkspaceRequest
         ];
     }
 
-    /** @return list<\Closure(Validator): void> nothing made up becomes somebody's; what went out comes back before a session ends, or a word says why not */
+    /**
+     * @return list<\Closure(Validator): void> nothing made up becomes somebody's; what went out comes back before a session ends, or a word says why not
+     */
     public function after(): array
     {
         return [

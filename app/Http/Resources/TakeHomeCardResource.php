@@ -22,7 +22,8 @@ final class TakeHomeCardResource extends JsonResource
     /**
      * @param list<BackstrokeTable> $tables
      * @param list<HomeworkRecord> $entries what was noted at home and answered, oldest first
-     * @param array{session: SessionResource, run: RunResource}|null $offered the drill at home as it would begin now; null without one
+     * @param array{session: SessionResource, run: RunResource}|null $offered the drill at home as it would begin now;
+     *     null without one
      */
     public function __construct(
         TakeHomeCard $card,

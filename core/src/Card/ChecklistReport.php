@@ -9,7 +9,9 @@ use Amble\Core\Session\PointAnswer;
 /** A card as it was last looked at, each point against the look before. This class is immutable. */
 final readonly class ChecklistReport
 {
-    /** @param array<string, list<PointInSession>> $seen by point, in the card's order, oldest first; only points that were looked at */
+    /**
+     * @param array<string, list<PointInSession>> $seen by point, in the card's order, oldest first; only points that were looked at
+     */
     private function __construct(public Checklist $card, public array $seen) {}
 
     /** @param list<PointInSession> $points of one student, oldest first, of whatever card */

@@ -11,7 +11,10 @@ use Amble\Core\Report\FindingUnit;
 /** How a finding stands to the same finding of an earlier session, each as a period of one day (maths.md 8.2). */
 final class FindingChange
 {
-    /** The change from the earlier finding to the later; null where either has too few balls or the unit has no shipped τ₀. */
+    /**
+     * The change from the earlier finding to the later; null where either has too few balls or the unit has no shipped
+     * τ₀.
+     */
     public static function between(Finding $earlier, Finding $later): ?PeriodChange
     {
         [$then, $now, $dayToDay] = [self::asSession($earlier), self::asSession($later), self::dayToDay($later->unit)];

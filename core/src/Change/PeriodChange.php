@@ -18,7 +18,10 @@ use Amble\Core\Numeric\StudentT;
  */
 final readonly class PeriodChange
 {
-    /** τ₀, how far days usually lie apart: pace average (share of length), ln of a spread, a logit, start direction (degrees). */
+    /**
+     * τ₀, how far days usually lie apart: pace average (share of length), ln of a spread, a logit, start direction
+     * (degrees).
+     */
     public const PACE = 0.05;
     public const LOG_SPREAD = 0.15;
     public const LOGIT = 0.3;

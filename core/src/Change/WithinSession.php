@@ -134,7 +134,10 @@ final readonly class WithinSession
         return max(0.0, -Normal::quantile(min(0.5, $tail)));
     }
 
-    /** Range of the step at 80 %, taken back by the fifth that the largest of many steps is too large by; null without one. */
+    /**
+     * Range of the step at 80 %, taken back by the fifth that the largest of many steps is too large by; null without
+     * one.
+     */
     public function range(): ?Interval
     {
         if ($this->step === null || $this->t === null || $this->degreesOfFreedom === null) {

@@ -12,7 +12,8 @@ final readonly class CheckField
     /**
      * @param string $name in events and exports; a length ends in its unit
      * @param string $question as a screen asks it
-     * @param array{string, string}|null $sides what a negative number is called, and a positive one; null where it has no side
+     * @param array{string, string}|null $sides what a negative number is called, and a positive one; null where it has
+     *     no side
      * @param bool $isNeeded whether a try without it says nothing
      */
     public function __construct(

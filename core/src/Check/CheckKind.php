@@ -10,7 +10,9 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Session\CheckAttempt;
 use Amble\Core\Session\SafetyNote;
 
-/** Something about a student that is checked by trying and measuring. One file a kind; listed in CheckKinds. Immutable. */
+/**
+ * Something about a student that is checked by trying and measuring. One file a kind; listed in CheckKinds. Immutable.
+ */
 abstract readonly class CheckKind
 {
     /**

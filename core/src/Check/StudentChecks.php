@@ -7,7 +7,10 @@ namespace Amble\Core\Check;
 use Amble\Core\Student\TeachingPreferences;
 use Amble\Core\Units\Unit;
 
-/** Everything that was checked of one student, by kind: what one check found may be what another is held against. Immutable. */
+/**
+ * Everything that was checked of one student, by kind: what one check found may be what another is held against.
+ * Immutable.
+ */
 final readonly class StudentChecks
 {
     /** @var array<string, CheckAttempts> by kind, oldest first */

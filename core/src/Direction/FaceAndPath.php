@@ -6,7 +6,9 @@ namespace Amble\Core\Direction;
 
 use Amble\Core\Exception\InvalidInput;
 
-/** Where a ball starts from a face and a path, and what takes it out: one cure, the student's (maths.md 4.3). Immutable. */
+/**
+ * Where a ball starts from a face and a path, and what takes it out: one cure, the student's (maths.md 4.3). Immutable.
+ */
 final readonly class FaceAndPath
 {
     /** A changed path does not cancel a face that stays put; a sum done in the head says it does. */

@@ -31,7 +31,8 @@ final readonly class DistanceControl
      * @param int $nMeasured those whose error is exact
      * @param int $nCutShort those that would have rolled further
      * @param float|null $insideShare of those that tell; null where none does
-     * @param float|null $insideShareEstimated of all, by the fitted normal law, where some do not tell (5.1); null where
+     * @param float|null $insideShareEstimated of all, by the fitted normal law, where some do not tell (5.1); null
+     *     where
      *                                         all tell, or bias and spread are unknown
      * @param float|null $biasError standard error of the bias
      * @param float|null $logSpreadError standard error of ln(spread)

@@ -15,7 +15,9 @@ enum AidKind: string
     case Chalk = 'chalk';
     case Spot = 'spot';
 
-    /** What a ball that passes it, or misses it, says of its start: a gate takes off the ball's own width, a line does not. */
+    /**
+     * What a ball that passes it, or misses it, says of its start: a gate takes off the ball's own width, a line does not.
+     */
     public function test(Length $width, Length $distance): StartLineTest
     {
         return $this === self::Gate ? StartLineTest::gate($width, $distance) : StartLineTest::rail($width, $distance);

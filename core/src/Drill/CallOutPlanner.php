@@ -6,7 +6,9 @@ namespace Amble\Core\Drill;
 
 use Amble\Core\Steps\Ladder;
 
-/** Lays out the balls to come of a run: those that are certain, and the graph for a device without a network. Immutable. */
+/**
+ * Lays out the balls to come of a run: those that are certain, and the graph for a device without a network. Immutable.
+ */
 final readonly class CallOutPlanner
 {
     /** Call-outs given as certain, at most. */
@@ -87,7 +89,8 @@ final readonly class CallOutPlanner
     }
 
     /**
-     * Every place of the round, each with the place a miss sends it back to. What comes after the round, where the drill
+     * Every place of the round, each with the place a miss sends it back to. What comes after the round, where the
+     * drill
      * does not end there, is not laid out.
      *
      * @return non-empty-list<CallOutNode>

@@ -211,7 +211,9 @@ final class DrillRun
             : $acceptance->word($ball);
     }
 
-    /** By the drill's own stretch of lengths where it has one, else within the usual share; null when nobody can tell. */
+    /**
+     * By the drill's own stretch of lengths where it has one, else within the usual share; null when nobody can tell.
+     */
     private function isInsidePace(Ball $ball, Acceptance $acceptance, PassContext $context): ?bool
     {
         if ($ball->stop === Stop::Holed) {

@@ -17,7 +17,8 @@ final readonly class DrillState
      * @param list<StationTally> $stations
      * @param int $passes all balls that passed
      * @param int $streak passes in a row at the end
-     * @param non-negative-int $judgedBalls those that passed or missed: a ball that only measured what the next are held against does neither
+     * @param non-negative-int $judgedBalls those that passed or missed: a ball that only measured what the next are
+     *     held against does neither
      * @param int|null $points null where none are given
      * @param int $throughButMissed started through the gate or on line, but not holed or not as asked
      * @param int $putOuts balls that were putted out: the base of the next figure

@@ -7,7 +7,8 @@ namespace Amble\Core\Evidence;
 /**
  * Whether balls from one station were struck with several backstrokes on purpose, to measure how far each rolls.
  *
- * Nobody who putts at a target keeps to one backstroke for some balls and then changes it by a sixth: such a change rolls
+ * Nobody who putts at a target keeps to one backstroke for some balls and then changes it by a sixth: such a change
+ * rolls
  * the ball a third further. A steady climb of one backstroke after another is a measurement too.
  */
 final class ChosenBackstrokes
@@ -25,7 +26,10 @@ final class ChosenBackstrokes
     private const FEWEST_OF_A_CLIMB = 5;
     private const LEAST_STEP = 0.08;
 
-    /** @param list<float|null> $backstrokes metres, of one stretch of like balls in their order; null where none was noted */
+    /**
+     * @param list<float|null> $backstrokes metres, of one stretch of like balls in their order; null where none was
+     *     noted
+     */
     public static function areIn(array $backstrokes): bool
     {
         $noted = array_values(array_filter($backstrokes, static fn(?float $metres): bool => $metres !== null));

@@ -19,7 +19,8 @@ final class ForDistance extends Selection
 
     /**
      * @param Surface|null $surface null where no green was chosen
-     * @param bool $isFromTarget whether errors are told from the target itself, as a forecast needs them; else a ball at
+     * @param bool $isFromTarget whether errors are told from the target itself, as a forecast needs them; else a ball
+     *     at
      *                           a hole is told from where the student plays to finish past it (maths.md 5)
      */
     public function __construct(private readonly ?Surface $surface, private readonly bool $isFromTarget = false) {}

@@ -92,7 +92,8 @@ final readonly class RolledBall
     }
 
     /**
-     * On which side of a breaking putt it stayed, 'high' or 'low': as it was noted, else from where it lay beside the line.
+     * On which side of a breaking putt it stayed, 'high' or 'low': as it was noted, else from where it lay beside the
+     * line.
      * Null on a putt that does not break, and where neither is known.
      */
     public function highOrLow(): ?string

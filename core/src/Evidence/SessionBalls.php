@@ -109,7 +109,8 @@ final class SessionBalls
     }
 
     /**
-     * A stretch of like balls struck with several backstrokes on purpose measures the backstroke, whatever its station says.
+     * A stretch of like balls struck with several backstrokes on purpose measures the backstroke, whatever its station
+     * says.
      *
      * @param list<SessionBall> $balls
      *

@@ -19,7 +19,8 @@ final class FeltLength
      * @param list<array{LengthCall, float}> $calls the call, and the true error as a share of the length, positive long
      * @param float $window share of the length inside which a ball is on, above 0
      *
-     * @return CensoredNormal|null mean and spread of felt less true, positive felt long; null where the calls cannot tell both
+     * @return CensoredNormal|null mean and spread of felt less true, positive felt long; null where the calls cannot
+     *     tell both
      */
     public static function fit(array $calls, float $window): ?CensoredNormal
     {

@@ -19,7 +19,10 @@ final readonly class TimedRoll
     /** Below this a slip of the thumb weighs too much, seconds. */
     public const SHORT_SECONDS = 3.0;
 
-    /** Rolls one way seldom part by more than this share in how fast they slow down: a slip of a tenth of a second is a tenth of that. */
+    /**
+     * Rolls one way seldom part by more than this share in how fast they slow down: a slip of a tenth of a second is a
+     * tenth of that.
+     */
     private const FAR = 0.25;
 
     private function __construct(public float $distanceMetres, public float $seconds) {}

@@ -30,7 +30,8 @@ final readonly class HomeworkTask
     ) {}
 
     /**
-     * Whether what was done reaches the target: as many as were asked for, and in no worse a share. Null without a target.
+     * Whether what was done reaches the target: as many as were asked for, and in no worse a share. Null without a
+     * target.
      * More balls than the dose do not make up for what went wrong.
      */
     public function isReachedBy(HomeworkEntry $done): ?bool

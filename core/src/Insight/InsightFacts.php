@@ -28,7 +28,8 @@ final readonly class InsightFacts
      * @param non-negative-int $ballsToday those of this student that it rests on
      * @param array<string, positive-int> $leftOut balls the fit left out, by reason
      * @param FirstAttempts|null $tries today's, first ones apart; null where none tells a length
-     * @param BallSelection|null $lately the latest balls on this kind of surface, from which habits are told; null where nobody looked
+     * @param BallSelection|null $lately the latest balls on this kind of surface, from which habits are told; null
+     *     where nobody looked
      * @param BallSelection|null $session this session's
      * @param BallSelection|null $path balls on this kind of surface as far back as breaks are looked for
      * @param list<ChangeMarker> $changeMarkers breaks across the student's path, oldest first

@@ -23,7 +23,8 @@ final readonly class SessionReport
      * @param list<MeasureCount> $counts what today's balls tell, measure by measure
      * @param list<Insight> $notes
      * @param FirstAttempts $tries today's, first ones at each putt apart
-     * @param list<array{float, float}> $shoePlaces length and distance from ball to trail shoe, metres, from the shoe measurements alone
+     * @param list<array{float, float}> $shoePlaces length and distance from ball to trail shoe, metres, from the shoe
+     *     measurements alone
      */
     public function __construct(
         public StrokeReport $stroke,

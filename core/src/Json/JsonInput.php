@@ -75,7 +75,8 @@ final readonly class JsonInput
      *
      * @return array<string, string|bool|int|float> by field; what is null is left out
      *
-     * @throws InvalidInput If it is no object, has more fields, or one that is no text of at most so many letters, number or flag.
+     * @throws InvalidInput If it is no object, has more fields, or one that is no text of at most so many letters,
+     *     number or flag.
      */
     public function scalars(string $field, int $most, int $longest): array
     {

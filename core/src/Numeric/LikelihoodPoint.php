@@ -51,7 +51,10 @@ final readonly class LikelihoodPoint
         return 1.0 / sqrt(-$this->dMuMu);
     }
 
-    /** @return array{float, float, float} standard errors of μ and ln σ and their covariance, from the inverse of the observed information */
+    /**
+     * @return array{float, float, float} standard errors of μ and ln σ and their covariance, from the inverse of the
+     *     observed information
+     */
     public function errors(): array
     {
         $determinant = $this->dMuMu * $this->dLogLog - $this->dMuLog ** 2;

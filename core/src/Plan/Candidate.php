@@ -81,7 +81,8 @@ final readonly class Candidate
     }
 
     /**
-     * Lengths over the band that matters, as many as the drill has; null where its own lie in it, or are part of what it is.
+     * Lengths over the band that matters, as many as the drill has; null where its own lie in it, or are part of what
+     * it is.
      *
      * @param array{float, float} $band metres
      * @param float $step whole numbers of it, metres

@@ -6,7 +6,9 @@ namespace Amble\Core\Plan;
 
 use Amble\Core\Numeric\Sample;
 
-/** How long a drill takes with one coach, minutes: what it says of itself, and what their own sessions took. Immutable. */
+/**
+ * How long a drill takes with one coach, minutes: what it says of itself, and what their own sessions took. Immutable.
+ */
 final readonly class DrillMinutes
 {
     /** What a drill says of itself counts as much as so many sessions. */

@@ -8,7 +8,8 @@ use Amble\Core\Drill\Purpose;
 use Amble\Core\Student\CurrentGoals;
 
 /**
- * Plans a session from what is at hand and what a student needs. The same input gives the same plan; what the coach has set
+ * Plans a session from what is at hand and what a student needs. The same input gives the same plan; what the coach has
+ * set
  * stands, and the rest is planned round it. Weights, minutes and shares are ours.
  */
 final readonly class Planner
@@ -39,7 +40,8 @@ final readonly class Planner
     public function __construct(private SessionLimits $day, private StudentNeed $need, private array $candidates) {}
 
     /**
-     * @param list<Block> $kept what the coach has set, in their order; balls that are not said are reckoned from the minutes
+     * @param list<Block> $kept what the coach has set, in their order; balls that are not said are reckoned from the
+     *     minutes
      * @param list<string> $without kinds and drills that the coach has dropped
      */
     public function plan(array $kept = [], array $without = []): Plan

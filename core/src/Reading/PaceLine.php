@@ -49,7 +49,9 @@ final readonly class PaceLine
         );
     }
 
-    /** The dying line beside this one. Where even this pace cannot be held no slower one can, so it is not looked for. */
+    /**
+     * The dying line beside this one. Where even this pace cannot be held no slower one can, so it is not looked for.
+     */
     public function slower(PuttSituation $putt): self
     {
         return $this->reason === NoAimReason::CannotHold->sentence() && $putt->pacePoint === null
@@ -80,7 +82,8 @@ final readonly class PaceLine
     }
 
     /**
-     * Where the ball begins to die: metres of the line before the hole, negative past it. From there to rest it is slower
+     * Where the ball begins to die: metres of the line before the hole, negative past it. From there to rest it is
+     * slower
      * than half a step a second. Null without a line.
      *
      * @param float $hole metres from ball to hole

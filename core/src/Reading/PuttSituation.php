@@ -29,7 +29,8 @@ final readonly class PuttSituation
 
     /**
      * @param float $pace metres past a covered hole that is meant
-     * @param float|null $pacePoint metres before the hole where the ball is to be spent, as the ground falls away from there;
+     * @param float|null $pacePoint metres before the hole where the ball is to be spent, as the ground falls away from
+     *     there;
      *                              it then decides instead of the pace
      * @param WornSide|null $worn side of the hole; in the surface only where a strength is given
      * @param string|null $slopeBy what device the grades were read by; null where somebody judged them

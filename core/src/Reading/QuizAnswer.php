@@ -13,7 +13,8 @@ use Amble\Core\Roll\LineFinder;
 use Amble\Core\Roll\Roller;
 
 /**
- * A putt whose aim and pace were called before anything was shown, and what such a ball does. An aim is held against the
+ * A putt whose aim and pace were called before anything was shown, and what such a ball does. An aim is held against
+ * the
  * one its own pace needs: aims of different paces are never compared. This class is immutable.
  */
 final readonly class QuizAnswer
@@ -27,7 +28,8 @@ final readonly class QuizAnswer
      * @param float $aim called, metres beside the middle of the hole, positive right
      * @param float $plays called: the level roll it is struck for, metres
      * @param AimSolution $real at the pace that is meant
-     * @param float $needed aim that the called pace needs, metres; that of the meant pace where the called one does not get there
+     * @param float $needed aim that the called pace needs, metres; that of the meant pace where the called one does not
+     *     get there
      */
     private function __construct(
         public PuttSituation $putt,

@@ -10,7 +10,10 @@ use Amble\Core\Steps\Ladder;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
 
-/** Ten putts to be guessed at: as hard as the guesser is good, from where they have putted, or curving the side they fear. */
+/**
+ * Ten putts to be guessed at: as hard as the guesser is good, from where they have putted, or curving the side they
+ * fear.
+ */
 final class QuizOfTen
 {
     public const COUNT = 10;

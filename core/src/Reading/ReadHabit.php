@@ -30,7 +30,8 @@ final class ReadHabit
     private const STRAIGHT = 0.02;
 
     /**
-     * @param list<array{float, float, string}> $calls called and needed aim, metres, positive to the same side, and how the putt curves
+     * @param list<array{float, float, string}> $calls called and needed aim, metres, positive to the same side, and how
+     *     the putt curves
      */
     public static function of(array $calls): ?Finding
     {

@@ -7,7 +7,8 @@ namespace Amble\Core\Reading;
 use Amble\Core\Session\SafetyNote;
 
 /**
- * From beside the green: roll it, or chip it. Guidance after what coaches say of the slope, the lie and the room, and no
+ * From beside the green: roll it, or chip it. Guidance after what coaches say of the slope, the lie and the room, and
+ * no
  * computation of it; schools differ, and touch decides in the end. Immutable.
  */
 final readonly class RollOrChip

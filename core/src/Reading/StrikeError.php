@@ -22,7 +22,8 @@ final readonly class StrikeError
     /**
      * @param string $key 'left' or 'right' by a degree, 'short' or 'long' by a tenth
      * @param BallState|null $rest null where it does not come to rest
-     * @param Grade|null $backAlong of the way back to the hole, as it is played, on the plane; a step that lies between is not
+     * @param Grade|null $backAlong of the way back to the hole, as it is played, on the plane; a step that lies between
+     *     is not
      *                              told. Null for one that dropped
      */
     private function __construct(

@@ -10,7 +10,8 @@ use Amble\Core\Green\Surface;
 use Amble\Core\Student\Hand;
 
 /**
- * Balls of one student that something is asked of: those of a session, of weeks, of one length. This class is immutable.
+ * Balls of one student that something is asked of: those of a session, of weeks, of one length. This class is
+ * immutable.
  */
 final readonly class BallSelection
 {
@@ -90,7 +91,8 @@ final readonly class BallSelection
     /**
      * By length of the target: those within a tenth of the shortest of a class are one.
      *
-     * @return list<array{float, self}> the length of each class that most of its balls were rolled from, metres, shortest first
+     * @return list<array{float, self}> the length of each class that most of its balls were rolled from, metres,
+     *     shortest first
      */
     public function byLength(): array
     {

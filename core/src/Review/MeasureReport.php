@@ -21,7 +21,8 @@ final readonly class MeasureReport
      * @param array<string, positive-int> $putters balls by putter
      * @param array<int, positive-int> $tempos balls by beats a minute
      * @param array<string, positive-int> $parts balls by part of their session
-     * @param array<string, array<string, Finding>> $answers by question, then by measure; only those that somebody looked for
+     * @param array<string, array<string, Finding>> $answers by question, then by measure; only those that somebody
+     *     looked for
      * @param list<RolledBall> $balls those drawn, oldest first
      */
     private function __construct(
@@ -36,7 +37,10 @@ final readonly class MeasureReport
         public array $balls,
     ) {}
 
-    /** @param BallSelection $asked everything there is: what can be picked is told from it, and answers from what is picked */
+    /**
+     * @param BallSelection $asked everything there is: what can be picked is told from it, and answers from what is
+     *     picked
+     */
     public static function of(BallSelection $asked, BallFilter $filter): self
     {
         $picked = $filter->of($asked);

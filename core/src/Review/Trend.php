@@ -15,7 +15,8 @@ final readonly class Trend
      * @param string $question it answers
      * @param non-empty-list<TrendPoint> $points oldest first
      * @param string $sentence what may be said of its change
-     * @param PeriodChange|null $change of the latest third of the sessions against the rest; null where a trend may not be told
+     * @param PeriodChange|null $change of the latest third of the sessions against the rest; null where a trend may not
+     *     be told
      */
     private function __construct(
         public string $key,

@@ -17,7 +17,8 @@ namespace Amble\Core\Roll;
  *   path still to come  v0²/2a0 (C⁴ A²/(1−q) + 2 C² S² w² + S⁴ B²/(1+q))
  *   time since start    v0/a0 (C² (1−A)/(1−q) + S² (1−B)/(1+q))
  *
- * One roll costs some thirty of these sums instead of some hundred steps of four slopes, which a make window needs while
+ * One roll costs some thirty of these sums instead of some hundred steps of four slopes, which a make window needs
+ * while
  * a slope is dragged. This class is immutable.
  *
  * @internal used by the roller, which steps where there is a tier or grain

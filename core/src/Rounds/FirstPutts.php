@@ -75,7 +75,9 @@ final readonly class FirstPutts
         return $this->areEnough() ? [$this->at(self::BAND[0]), $this->at(self::BAND[1])] : null;
     }
 
-    /** @return non-empty-list<array{Length, float}> lengths and weights: the student's own, or an even spread for want of them */
+    /**
+     * @return non-empty-list<array{Length, float}> lengths and weights: the student's own, or an even spread for want of them
+     */
     public function mix(): array
     {
         if (!$this->areEnough()) {
@@ -96,7 +98,10 @@ final readonly class FirstPutts
         return $mix;
     }
 
-    /** @return list<array{float, float|null, int}> ends of each class in metres, the last one open, and how many lie in it */
+    /**
+     * @return list<array{float, float|null, int}> ends of each class in metres, the last one open, and how many lie in
+     *     it
+     */
     public function classes(): array
     {
         $classes = [];

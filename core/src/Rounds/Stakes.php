@@ -18,7 +18,9 @@ use Amble\Core\Strokes\PlayerFigure;
 use Amble\Core\Strokes\StrokesAtStake;
 use Amble\Core\Units\Length;
 
-/** What would save most: expected putts by length and the fall of each skill a quarter better (maths.md 6). Immutable. */
+/**
+ * What would save most: expected putts by length and the fall of each skill a quarter better (maths.md 6). Immutable.
+ */
 final readonly class Stakes
 {
     /** Told at these lengths, metres. */
@@ -42,7 +44,10 @@ final readonly class Stakes
         private float $readShare,
     ) {}
 
-    /** @return array{pace: float, line: float, read: float} strokes a round by what is worked at: a misread is part of the start line's spread, by its share of the variance */
+    /**
+     * @return array{pace: float, line: float, read: float} strokes a round by what is worked at: a misread is part of
+     *     the start line's spread, by its share of the variance
+     */
     public function bySkill(): array
     {
         $at = fn(PlayerFigure $skill): float => $this->atStake->stakes[$skill->value] ?? 0.0;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Amble\Core\Session;
 
-/** What happened to one drill run besides its balls: who joined it late, and whether somebody ended it. This class is immutable. */
+/**
+ * What happened to one drill run besides its balls: who joined it late, and whether somebody ended it. This class is
+ * immutable.
+ */
 final readonly class RunChanges
 {
     /**

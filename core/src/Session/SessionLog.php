@@ -82,7 +82,8 @@ final readonly class SessionLog
     }
 
     /**
-     * What one drill left lying is among what the next one counts out: a piece is counted once, whatever it was set out for.
+     * What one drill left lying is among what the next one counts out: a piece is counted once, whatever it was set out
+     * for.
      *
      * @return array<string, positive-int> pieces that were counted out and not back, by name
      */

@@ -7,7 +7,10 @@ namespace Amble\Core\Steps;
 use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 
-/** How many of the last ten earn a step, and with how few one is lost (maths.md 9, where nobody says otherwise). Immutable. */
+/**
+ * How many of the last ten earn a step, and with how few one is lost (maths.md 9, where nobody says otherwise).
+ * Immutable.
+ */
 final readonly class StepRule
 {
     private const EARN = 8;

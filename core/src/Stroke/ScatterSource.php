@@ -86,7 +86,9 @@ final readonly class ScatterSource
         return $apart > 0.0 ? $this->fromBackstroke / $apart : null;
     }
 
-    /** Whether it is mostly the backstroke (true) or mostly strike and tempo (false); null while that may not be said. */
+    /**
+     * Whether it is mostly the backstroke (true) or mostly strike and tempo (false); null while that may not be said.
+     */
     public function isMostlyBackstroke(): ?bool
     {
         $isTold =

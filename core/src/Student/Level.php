@@ -34,7 +34,10 @@ enum Level: string
         };
     }
 
-    /** What such a player putts like: spread of the start line and of the length (maths.md 6), playing to finish so far past a hole. */
+    /**
+     * What such a player putts like: spread of the start line and of the length (maths.md 6), playing to finish so far
+     * past a hole.
+     */
     public function player(float $finishPastM): Player
     {
         [$degrees, $share] = match ($this) {

@@ -20,7 +20,8 @@ final class Prompts
     /**
      * @param Checklist|null $recipe the student's routine
      * @param Checklist|null $views the places from which they read
-     * @param list<array{float, float}> $shoePlaces length and distance from ball to shoe, metres, where the feet regulate it
+     * @param list<array{float, float}> $shoePlaces length and distance from ball to shoe, metres, where the feet
+     *     regulate it
      *
      * @return list<Prompt> before the ball first
      */

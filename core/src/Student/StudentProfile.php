@@ -8,7 +8,9 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Steps\StepRule;
 
-/** What a coach keeps of a student besides the card's few measures: all of it may be missing. This class is immutable. */
+/**
+ * What a coach keeps of a student besides the card's few measures: all of it may be missing. This class is immutable.
+ */
 final readonly class StudentProfile
 {
     private const LONGEST = 300;

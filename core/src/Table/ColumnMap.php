@@ -13,7 +13,9 @@ final readonly class ColumnMap
     /** @param array<int, Column> $columns by place, 0-based; a column that is not there is left aside */
     private function __construct(public array $columns) {}
 
-    /** Guess from the heads: those Amble itself writes, and a field's own words, where the first cell is such a figure. */
+    /**
+     * Guess from the heads: those Amble itself writes, and a field's own words, where the first cell is such a figure.
+     */
     public static function guess(Table $table): self
     {
         $columns = [];

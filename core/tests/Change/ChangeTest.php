@@ -87,7 +87,10 @@ final class ChangeTest extends PropertyTestCase
         );
     }
 
-    /** Half-widths worked out here from what the docblock says; the number named is the first whose is below the difference. */
+    /**
+     * Half-widths worked out here from what the docblock says; the number named is the first whose is below the
+     * difference.
+     */
     public function testTheFurtherBallsOfEstimatesAreTheFewestThatSettleIt(): void
     {
         $z = 1.9599639845401;

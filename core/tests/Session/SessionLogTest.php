@@ -200,7 +200,10 @@ final class SessionLogTest extends PropertyTestCase
         );
     }
 
-    /** Each device stamps no earlier than what it has seen, however wrong its clock; the log then tells what was done, in the order it was. */
+    /**
+     * Each device stamps no earlier than what it has seen, however wrong its clock; the log then tells what was done,
+     * in the order it was.
+     */
     public function testClocksOfTwoDevicesThatDisagreeChangeNothing(): void
     {
         $this->forAll(Generators::choose(0, 1_000_000), Generators::choose(-90_000, 90_000))->then(function (

@@ -49,7 +49,8 @@ final class SimulatedDevicesTest extends TestCase
             $student,
             $random,
         );
-        // At 4 m an aim of −0.008 rad is 32 mm left; from look to look it moves by 0.008 rad, and the light errs by 5 mm.
+        // At 4 m an aim of −0.008 rad is 32 mm left; from look to look it moves by 0.008 rad, and the light errs by 5
+        // mm.
         yield 'aiming light' => [$light, 'offset_m', -0.032, hypot(0.032, 0.005)];
         yield 'level along' => [$level, 'along_percent', 1.0, 0.2];
         yield 'level across' => [$level, 'across_percent', -2.0, 0.2];

@@ -109,7 +109,9 @@ final readonly class EyeLine extends CheckKind
             ];
     }
 
-    /** @return list<FindingRow> by the eye it was measured from, and by where along the line it falls, where they differ */
+    /**
+     * @return list<FindingRow> by the eye it was measured from, and by where along the line it falls, where they differ
+     */
     private static function parts(CheckAttempts $tries): array
     {
         $rows = [];

@@ -13,7 +13,9 @@ use Amble\Core\Report\FigureText;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Session\Observation\AnswerFormat;
 
-/** Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured. */
+/**
+ * Whether the putter meets the ball going down, level or up: a coach's note, and a number only where it was measured.
+ */
 final readonly class LowPoint extends WordCheck
 {
     private const SIDES = ['Before the ball', 'After the ball'];

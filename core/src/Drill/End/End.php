@@ -14,7 +14,8 @@ final readonly class End
      * @param \Closure(DrillProgress, int, int): int $certainBalls
      * @param \Closure(float|null): (float|null) $expectedBalls
      * @param bool $repeatsRounds whether rounds follow one another until the end is reached
-     * @param int|null $goal the points it is reached by, which the drill must then give; null where points do not end it
+     * @param int|null $goal the points it is reached by, which the drill must then give; null where points do not end
+     *     it
      */
     public function __construct(
         private \Closure $isReached,

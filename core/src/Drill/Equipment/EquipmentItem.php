@@ -25,7 +25,9 @@ final readonly class EquipmentItem
         private ?string $for,
     ) {}
 
-    /** @throws InvalidInput If the piece is unheard of, or the count out of range, or a thing of one's own has no name. */
+    /**
+     * @throws InvalidInput If the piece is unheard of, or the count out of range, or a thing of one's own has no name.
+     */
     public static function read(JsonInput $item): self
     {
         $item->only(['piece', 'count', 'name', 'for']);

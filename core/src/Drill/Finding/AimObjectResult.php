@@ -8,7 +8,9 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingUnit;
 use Amble\Core\Report\Shares;
 
-/** Where the face pointed, which side of the object the ball passed, and the result, laid together: which part failed? */
+/**
+ * Where the face pointed, which side of the object the ball passed, and the result, laid together: which part failed?
+ */
 final class AimObjectResult implements FindingKind
 {
     /** The face points at the mark within this, metres. */

@@ -61,7 +61,10 @@ final readonly class FindingBalls
         return new self($card, $state, $balls, $usual, $lengths);
     }
 
-    /** @return list<FindingBall> those that passed or missed: a ball that only measured what the next is held against does neither */
+    /**
+     * @return list<FindingBall> those that passed or missed: a ball that only measured what the next is held against
+     *     does neither
+     */
     public function judged(): array
     {
         return self::judgedOf($this->balls);

@@ -7,7 +7,9 @@ namespace Amble\Core\Drill\Finding;
 use Amble\Core\Change\Change;
 use Amble\Core\Report\Finding;
 
-/** Balls told one thing beside balls told another: looking at the target, and at the ball; a wider aim, and more pace. */
+/**
+ * Balls told one thing beside balls told another: looking at the target, and at the ball; a wider aim, and more pace.
+ */
 final class LeaveByTask implements FindingKind
 {
     private const WORDS = [

@@ -9,7 +9,10 @@ use Amble\Core\Exception\InvalidInput;
 use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 
-/** One figure of a kind of rule: what it is called, what it is measured in, what it is where a drill says nothing. Immutable. */
+/**
+ * One figure of a kind of rule: what it is called, what it is measured in, what it is where a drill says nothing.
+ * Immutable.
+ */
 final readonly class Figure
 {
     /**

@@ -55,7 +55,10 @@ final class Kinds
         return $this->ends[$rule->word('kind', array_keys($this->ends))]->read($rule);
     }
 
-    /** @return array{pass: array<string, KindDescription>, order: array<string, KindDescription>, end: array<string, KindDescription>} by name */
+    /**
+     * @return array{pass: array<string, KindDescription>, order: array<string, KindDescription>, end: array<string, KindDescription>}
+     *     by name
+     */
     public function cards(): array
     {
         return [

@@ -14,7 +14,10 @@ use Amble\Core\Json\JsonInput;
  */
 final readonly class RuleKind
 {
-    /** @param \Closure(array<string, float>, JsonInput): Rule $make from the figures by field, as the card reads them, and where they stand */
+    /**
+     * @param \Closure(array<string, float>, JsonInput): Rule $make from the figures by field, as the card reads them,
+     *     and where they stand
+     */
     private function __construct(public KindDescription $card, private \Closure $make) {}
 
     /**

@@ -11,7 +11,8 @@ final readonly class Order
 {
     /**
      * @param string $words as a drill's one line says it
-     * @param bool $keepsStationsTogether whether all balls of a station follow one another, so that a station can be restarted
+     * @param bool $keepsStationsTogether whether all balls of a station follow one another, so that a station can be
+     *     restarted
      * @param \Closure(non-empty-list<float>, positive-int, RandomSource): non-empty-list<non-negative-int> $round
      */
     public function __construct(public string $words, public bool $keepsStationsTogether, private \Closure $round) {}

@@ -13,7 +13,8 @@ final readonly class ObservedRule extends PassRule
     /**
      * @param string $observation name of its type
      * @param non-empty-list<string|bool> $passing answers that pass
-     * @param \Closure(PassSetting): bool|null $fits whether the drill has what the rule needs; null where it needs nothing
+     * @param \Closure(PassSetting): bool|null $fits whether the drill has what the rule needs; null where it needs
+     *     nothing
      * @param string|null $refusal what is said where it does not
      */
     public function __construct(

@@ -14,7 +14,9 @@ use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\ChangeMarker;
 use Amble\Core\Review\Measure\StartLines;
 
-/** A new putter, a lay-off or another tempo that came with a change of the start line: it is named before the stroke. */
+/**
+ * A new putter, a lay-off or another tempo that came with a change of the start line: it is named before the stroke.
+ */
 final class ChangeMarkerExplains implements Rule
 {
     private const FEWEST = 10;

@@ -54,7 +54,10 @@ final class PaceByLength implements Rule
         );
     }
 
-    /** @return array{array{float, float, float, int}, array{float, float, float, int}}|null the shortest and the longest length told: metres, bias, its error, balls */
+    /**
+     * @return array{array{float, float, float, int}, array{float, float, float, int}}|null the shortest and the longest
+     *     length told: metres, bias, its error, balls
+     */
     private static function ends(InsightFacts $facts): ?array
     {
         $told = [];

@@ -16,7 +16,10 @@ use Amble\Core\Review\Measure\Pace;
 use Amble\Core\Review\Measure\PaceAverage;
 use Amble\Core\Review\MeasureChange;
 
-/** Short or long as a whole: the green first while the balls are of one day and several lengths agree; else both readings. */
+/**
+ * Short or long as a whole: the green first while the balls are of one day and several lengths agree; else both
+ * readings.
+ */
 final class PaceHabit implements Rule
 {
     private const FEWEST = 12;

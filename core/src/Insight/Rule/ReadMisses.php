@@ -16,7 +16,8 @@ use Amble\Core\Review\Measure\LowSide;
 use Amble\Core\Review\Measure\ReadError;
 
 /**
- * Misses on breaking putts that go by on one side with sound pace: low, and too little break is read; high, and too much.
+ * Misses on breaking putts that go by on one side with sound pace: low, and too little break is read; high, and too
+ * much.
  * A green speed that was measured wrong makes the calculated break wrong by as much, so calls say so only beyond that.
  */
 final class ReadMisses implements Rule
@@ -113,7 +114,10 @@ final class ReadMisses implements Rule
         return $roll === null || $meant === null || $roll >= (1.0 - DistanceControl::DEFAULT_WINDOW) * $meant;
     }
 
-    /** @return array{float, float, int}|null mean error of the called break as a share of it, its standard error, and calls; null while they are few */
+    /**
+     * @return array{float, float, int}|null mean error of the called break as a share of it, its standard error, and
+     *     calls; null while they are few
+     */
     private static function calledShare(BallSelection $lately): ?array
     {
         $shares = [];

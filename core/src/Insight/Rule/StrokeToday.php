@@ -12,7 +12,10 @@ use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Student\BackstrokeCue;
 use Amble\Core\Units\Length;
 
-/** Today's balls against the student's own line from backstroke to roll; several students together point at the green (maths.md 3.6). */
+/**
+ * Today's balls against the student's own line from backstroke to roll; several students together point at the green
+ * (maths.md 3.6).
+ */
 final class StrokeToday implements Rule
 {
     /** An insight stands beside others, so it asks for more than the remark beside the table does (maths.md 8.4). */

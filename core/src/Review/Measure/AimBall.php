@@ -11,7 +11,10 @@ use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
-/** How the ball laid at the aim of a breaking putt was met, by the way the putt curves: hard, just right, or short and low. */
+/**
+ * How the ball laid at the aim of a breaking putt was met, by the way the putt curves: hard, just right, or short and
+ * low.
+ */
 final class AimBall implements Measure
 {
     public static function of(BallSelection $asked): ?Finding

@@ -86,7 +86,9 @@ final class AimSplit implements Measure
         );
     }
 
-    /** @return list<float> radians, positive right: before putts, and in checks of the same sessions on straight ones */
+    /**
+     * @return list<float> radians, positive right: before putts, and in checks of the same sessions on straight ones
+     */
     private static function aims(BallSelection $asked): array
     {
         $sessions = $asked->bySession();

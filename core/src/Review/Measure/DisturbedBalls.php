@@ -13,7 +13,9 @@ use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 use Amble\Core\Session\Disturbance;
 
-/** Balls rolled while something went on around them, beside the others: told, and never a reason to leave a ball out. */
+/**
+ * Balls rolled while something went on around them, beside the others: told, and never a reason to leave a ball out.
+ */
 final class DisturbedBalls implements Measure
 {
     private const WORDS = [

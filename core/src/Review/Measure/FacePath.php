@@ -14,7 +14,9 @@ use Amble\Core\Report\Means;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
-/** Face and path as a sensor measured them, and the start that they add up to (maths.md 4.3), degrees, positive right. */
+/**
+ * Face and path as a sensor measured them, and the start that they add up to (maths.md 4.3), degrees, positive right.
+ */
 final class FacePath implements Measure
 {
     public static function of(BallSelection $asked): ?Finding

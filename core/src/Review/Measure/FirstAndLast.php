@@ -15,7 +15,10 @@ use Amble\Core\Report\FindingUnit;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
-/** The first balls of these against the last, at the lengths that both have; a change is called only by maths.md 8.1, and of one session alone. */
+/**
+ * The first balls of these against the last, at the lengths that both have; a change is called only by maths.md 8.1,
+ * and of one session alone.
+ */
 final class FirstAndLast implements Measure
 {
     /** A part with fewer balls says nothing. */
@@ -98,7 +101,10 @@ final class FirstAndLast implements Measure
         return $change?->inWords($more, $less) ?? 'not enough balls yet';
     }
 
-    /** @return array{BallSelection, BallSelection} the earlier and the later half at each length, so that lengths are alike in both */
+    /**
+     * @return array{BallSelection, BallSelection} the earlier and the later half at each length, so that lengths are
+     *     alike in both
+     */
     private static function parts(BallSelection $asked): array
     {
         $first = $last = [];

@@ -14,7 +14,9 @@ use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\ChartedMeasure;
 
-/** The narrowest gate that was rolled at, and how many came through it: a level reached, so no change is called of it. */
+/**
+ * The narrowest gate that was rolled at, and how many came through it: a level reached, so no change is called of it.
+ */
 final class GateWidth implements ChartedMeasure
 {
     /** Widths closer than this are one, metres. */

@@ -13,7 +13,10 @@ use Amble\Core\Report\Shares;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
-/** How often the ground was told right, by the way it was told: with the feet, by picturing water, by looking. Only where the ground is known. */
+/**
+ * How often the ground was told right, by the way it was told: with the feet, by picturing water, by looking. Only
+ * where the ground is known.
+ */
 final class GroundCalledRight implements Measure
 {
     private const WAYS = [

@@ -85,7 +85,10 @@ final class ReadError implements Measure
         );
     }
 
-    /** @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the hole to the high side, metres to it, and the ball, by the way the putt curves */
+    /**
+     * @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the
+     *     hole to the high side, metres to it, and the ball, by the way the putt curves
+     */
     public static function told(BallSelection $asked): array
     {
         $real = $told = [];
@@ -124,7 +127,10 @@ final class ReadError implements Measure
         return $isOther ? -$amount : $amount;
     }
 
-    /** Whether it stopped within a tenth of its length, or dropped, on a green of known speed: only then its line tells the read. */
+    /**
+     * Whether it stopped within a tenth of its length, or dropped, on a green of known speed: only then its line tells
+     * the read.
+     */
     public static function hasSoundPace(RolledBall $ball): bool
     {
         [$target, $roll] = [$ball->ball->target, $ball->ball->rollMetres()];

@@ -14,7 +14,10 @@ use Amble\Core\Report\Means;
 use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
-/** How far off calls are by the way the putt was read: from near or far, from few places or several, by a line or a spot. */
+/**
+ * How far off calls are by the way the putt was read: from near or far, from few places or several, by a line or a
+ * spot.
+ */
 final class ReadErrorByMethod implements Measure
 {
     /** From here on it was read from several places. */
@@ -84,7 +87,8 @@ final class ReadErrorByMethod implements Measure
     }
 
     /**
-     * @param float|null $far metres behind the ball from which on it was read from afar; null where nobody read near and far
+     * @param float|null $far metres behind the ball from which on it was read from afar; null where nobody read near
+     *     and far
      *
      * @return list<string>
      */

@@ -67,7 +67,8 @@ final class SessionPartsCompared implements Measure
     /**
      * Of balls at a hole, or that somebody saw drop or not.
      *
-     * @return array{array{}|array{FindingRow, FindingRow}, Interval|null, string} then and now, how far apart, and in words; empty where nobody looked
+     * @return array{array{}|array{FindingRow, FindingRow}, Interval|null, string} then and now, how far apart, and in
+     *     words; empty where nobody looked
      */
     private static function holes(BallSelection $then, BallSelection $now): array
     {

@@ -14,7 +14,10 @@ use Amble\Core\Numeric\Interval;
 use Amble\Core\Report\Finding;
 use Amble\Core\Review\BallSelection;
 
-/** What the measures of the start line share: gates, rails and sensors together, and what an eye told beside them (maths.md 4.2). */
+/**
+ * What the measures of the start line share: gates, rails and sensors together, and what an eye told beside them
+ * (maths.md 4.2).
+ */
 final class StartLines
 {
     public static function fit(BallSelection $asked): DirectionFit
@@ -27,7 +30,9 @@ final class StartLines
         );
     }
 
-    /** Whether the gates let nearly all of these starts pass, so that no bias can be told: a narrower one would tell it. */
+    /**
+     * Whether the gates let nearly all of these starts pass, so that no bias can be told: a narrower one would tell it.
+     */
     public static function isGateTooWide(BallSelection $asked): bool
     {
         $spread = self::fit($asked)->spread;

@@ -68,7 +68,10 @@ final class StrokeSource implements Measure
         );
     }
 
-    /** The split over the putts at targets, each against the backstroke its green and slope called for; null without a line. */
+    /**
+     * The split over the putts at targets, each against the backstroke its green and slope called for; null without a
+     * line.
+     */
     public static function source(BallSelection $asked): ?ScatterSource
     {
         $line = Strokes::line($asked);

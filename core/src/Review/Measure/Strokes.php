@@ -13,7 +13,9 @@ use Amble\Core\Stroke\StrokeFit;
 use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePutt;
 
-/** What the measures of the stroke share: the student's own line through these balls, and the balls that tell how even it is. */
+/**
+ * What the measures of the stroke share: the student's own line through these balls, and the balls that tell how even it is.
+ */
 final class Strokes
 {
     /** The line through all of these balls, those that only measured the backstroke too; null before there is one. */
@@ -39,7 +41,8 @@ final class Strokes
     /**
      * Balls of the backstroke fit that were putted at a target: strokes of a chosen length tell nothing of a student's choice.
      *
-     * @return list<array{StrokePutt, float, string}> each with ln(T/S), where it should finish as its level length over the
+     * @return list<array{StrokePutt, float, string}> each with ln(T/S), where it should finish as its level length over
+     *     the
      *                                                speed, and its session
      */
     public static function atTargets(BallSelection $asked): array

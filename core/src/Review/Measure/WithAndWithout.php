@@ -15,7 +15,8 @@ use Amble\Core\Review\BallSelection;
 use Amble\Core\Review\Measure;
 
 /**
- * Whether balls with a finish held, a routine kept or a longer look at the target finish nearer than those without: the share
+ * Whether balls with a finish held, a routine kept or a longer look at the target finish nearer than those without: the
+ * share
  * inside a tenth of the length. A look is long above the middle one of these balls.
  */
 final class WithAndWithout implements Measure
@@ -72,7 +73,8 @@ final class WithAndWithout implements Measure
     /**
      * The share inside with it and without, and how much more it is with.
      *
-     * @return array{FindingRow, FindingRow, float, Interval}|null with, without, how much more with; null where a side is empty
+     * @return array{FindingRow, FindingRow, float, Interval}|null with, without, how much more with; null where a side
+     *     is empty
      */
     public static function pair(BallSelection $asked, string $name): ?array
     {
@@ -94,7 +96,9 @@ final class WithAndWithout implements Measure
             : [$with, $without, (float) $with->value - (float) $without->value, Shares::apart($with, $without)];
     }
 
-    /** @return \Closure(RolledBall): bool of balls that have the answer; a number counts above the middle one of them */
+    /**
+     * @return \Closure(RolledBall): bool of balls that have the answer; a number counts above the middle one of them
+     */
     private static function isWith(BallSelection $asked, string $name): \Closure
     {
         $number = static fn(RolledBall $ball): ?float => $ball->ball->sight->number($name);

@@ -13,7 +13,8 @@ final readonly class ObservationType
      * @param bool $isOfAnyBall whether a coach may say it of any ball, or only where a drill wants it
      * @param bool $isBefore whether it is said while walking on, before the ball is rolled: a point of the read card
      * @param string|null $key the key that asks for it while a drill is rolled; null for none
-     * @param array<string, array<string, string>> $tells what an answer says of another kind as well, by that kind and the
+     * @param array<string, array<string, string>> $tells what an answer says of another kind as well, by that kind and
+     *     the
      *                                                    answer: taken where nobody said otherwise
      * @param array<string, array<string, string>> $tellsOfNext the same, of the ball that comes next
      */

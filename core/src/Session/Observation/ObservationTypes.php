@@ -158,7 +158,8 @@ final class ObservationTypes
                 ObservedFigure::Reads,
                 isOfAnyBall: false,
             ),
-            // How a ball that went past curved beyond the hole, seen from where it was struck. The putt back curves the other way.
+            // How a ball that went past curved beyond the hole, seen from where it was struck. The putt back curves the
+            // other way.
             new ObservationType(
                 'curved_beyond',
                 'Beyond the hole it curved',
