@@ -79,7 +79,7 @@ async function addresses(context) {
   assert.ok((await api(context, 'POST', 'students', card)).status < 300);
   const link = (await api(context, 'POST', `students/${student}/take-home-card/link`, { days: 7 })).body.link.replace(/^.*\//, '');
   const calendar = (await api(context, 'POST', 'calendar/feed')).body.path.replace(/^.*\/|\.ics$/g, '');
-  assert.equal((await api(context, 'POST', 'forgotten', { email: 'wren@amble.example' })).status, 204);
+  assert.equal((await api(context, 'POST', 'password-reset', { email: 'wren@amble.example' })).status, 204);
   const token = await arrived(/new-password\\?\/([0-9a-f]{64})/);
   const paths = [`/pocket/${link}`, `/api/pocket/${link}`, `/api/pocket/${link}/seen?asked=1`, `/%70ocket/${link}`, `/api/calendar/${calendar}.ics`, `/new-password/${token}?email=wren%40amble.example`];
   for (const path of paths) {
@@ -87,7 +87,7 @@ async function addresses(context) {
     // What fails is logged as well.
     await context.request.get(`${path}/nothing-there`);
   }
-  const renewed = await api(context, 'POST', 'forgotten/new', { email: 'wren@amble.example', token, password: 'another long one' });
+  const renewed = await api(context, 'POST', 'password-reset/new', { email: 'wren@amble.example', token, password: 'another long one' });
   assert.equal(renewed.status, 204, JSON.stringify(renewed.body));
   const logs = filesUnder(place).filter((file) => /\.log$|\.out$|\/logs\//.test(file));
   const lines = logs.map((file) => readFileSync(file, 'utf8')).join('\n');

@@ -175,6 +175,8 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   const session = ulid();
   const student = today.students.find(({ name }) => name.startsWith('Tobin'))?.id;
   await ask(page, 'PUT', `students/${student}/profile`, { schools: { after: 'follow' } });
+  // Changed elsewhere: this page hears of it when it is opened again.
+  await page.reload();
   await ask(page, 'POST', 'sessions', {
     id: session,
     student_id: student,

@@ -74,7 +74,7 @@ for (const [name, width, size] of [
 
 test('page titles name student and place, focus goes to the heading, the skip link skips', async ({ page }) => {
   await openDemo(page);
-  const arrive = (await screens(page)).find((path) => path.endsWith('/arrive')) ?? '';
+  const arrive = (await screens(page)).find((path) => path.endsWith('/check-in')) ?? '';
   await page.goto(arrive);
   await expect(page).toHaveTitle('Arrive · Tobin Askerley · Amble');
   await page.getByRole('link', { name: /^Look back/ }).click();
@@ -91,7 +91,7 @@ test('page titles name student and place, focus goes to the heading, the skip li
 test('single letters can be turned off, and “?” lists the keys of every screen', async ({ page }) => {
   await openDemo(page);
   const paths = await screens(page);
-  await page.goto(paths.find((path) => path.endsWith('/roll')) ?? '');
+  await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(/^Ball \d+:/)).toBeVisible();
   const last = (await page.getByText(/^Ball \d+:/).textContent()) ?? '';
   await page.keyboard.press('?');
@@ -103,7 +103,7 @@ test('single letters can be turned off, and “?” lists the keys of every scre
   await page.getByRole('radiogroup', { name: 'Single letters act while rolling' }).getByText('Off').click();
   await page.keyboard.press('?');
   await expect(sheet.getByRole('row', { name: '? this sheet' })).toBeVisible();
-  await page.goto(paths.find((path) => path.endsWith('/roll')) ?? '');
+  await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(last)).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText(last)).toBeVisible();

@@ -43,7 +43,7 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   await ask(page, 'PUT', `students/${id}/profile`, { email: 'mara@example.org' });
   await waiting.click();
   await expect(page.getByText(/^Written to mara@example.org on /)).toBeVisible();
-  expect(JSON.stringify(await ask(page, 'GET', 'outbox'))).toContain('A time has become free');
+  expect(JSON.stringify(await ask(page, 'GET', 'mail'))).toContain('A time has become free');
   await page.getByRole('button', { name: 'The week after' }).click();
   await expect(visits.filter({ hasText: '10:15' })).toBeVisible();
 

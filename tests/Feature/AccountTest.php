@@ -132,7 +132,8 @@ final class AccountTest extends TestCase
         foreach (['BEA@example.test', 'Ann@Example.test'] as $old) {
             $this->coach($old);
         }
-        require base_path('database/migrations/2026_11_26_000007_tell_addresses_apart_without_case.php')->up();
+        $migration = require base_path('database/migrations/2026_11_26_000007_tell_addresses_apart_without_case.php');
+        $migration->up();
         self::assertEqualsCanonicalizing(
             ['ann@example.test', 'Ann@Example.test', 'bea@example.test'],
             Coach::query()->pluck('email')->all(),

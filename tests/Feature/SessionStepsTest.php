@@ -384,7 +384,7 @@ final class SessionStepsTest extends TestCase
             self::event('condition_noted', ['condition' => 'dew']),
         ]);
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath(
-            'care.arrive.0',
+            'care.check-in.0',
             'Lightning or a storm about: leave the green at once.',
         );
         $mat = $this->practiceSession($this->coach, null, $this->green($this->coach, 'mat'));

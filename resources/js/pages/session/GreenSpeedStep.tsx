@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import type { Pending } from '../../api/pending';
+import { isMeasurement } from '../../api/pending';
 import { useChangeSession, useToday } from '../../api/queries';
 import type { GreenSpeedMeasurement, MeasurementMethod, Session } from '../../api/types';
 import { useLog } from '../../api/useOutbox';
@@ -137,7 +138,7 @@ function Measured({ session }: StepProps) {
 
 /** A reading that was refused at its fields is mended there. */
 function isOfReading({ write, fields }: Pending): boolean {
-  return write?.path.endsWith('/reading') === true && Object.keys(fields ?? {}).length > 0;
+  return write !== undefined && isMeasurement(write.path) && Object.keys(fields ?? {}).length > 0;
 }
 
 function Estimate({ reading, units }: { reading: ReadingWork; units: Units }) {
