@@ -19,7 +19,10 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
-foreach (['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array'] as $name => $value) {
+foreach (
+    ['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array']
+    as $name => $value
+) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -34,26 +37,66 @@ $coach = $app->make(DemoSeeder::class)->seed($now);
 Auth::login($coach);
 
 $ids = static fn(string $table): array => DB::table($table)->orderBy('id')->limit(12)->pluck('id')->all();
-$known = ['student' => $ids('students'), 'green' => $ids('greens'), 'session' => $ids('practice_sessions'), 'device' => ['ramp', 'level']];
-$runs = DB::table('drill_runs')->orderBy('id')->limit(8)->get(['id', 'practice_session_id']);
-$balls = DB::table('balls')->orderBy('id')->limit(8)->get(['id', 'practice_session_id']);
+$known = [
+    'student' => $ids('students'),
+    'green' => $ids('greens'),
+    'session' => $ids('practice_sessions'),
+    'device' => ['ramp', 'level'],
+];
+$runs = DB::table('drill_runs')
+    ->orderBy('id')
+    ->limit(8)
+    ->get(['id', 'practice_session_id']);
+$balls = DB::table('balls')
+    ->orderBy('id')
+    ->limit(8)
+    ->get(['id', 'practice_session_id']);
 $paths = [];
 foreach (Route::getRoutes() as $route) {
     $uri = $route->uri();
-    if (!in_array('GET', $route->methods(), true) || !str_starts_with($uri, 'api/') || preg_match('#\{(any|link|token|key|read|set|drill)\}|readings$#', $uri) === 1) {
+    if (
+        !in_array('GET', $route->methods(), true) ||
+        !str_starts_with($uri, 'api/') ||
+        preg_match('#\{(any|link|token|key|read|set|drill)\}|readings$#', $uri) === 1
+    ) {
         continue;
     }
-    $paths = [...$paths, ...match (true) {
-        str_contains($uri, '{run}') => $runs->map(static fn(stdClass $run): string => strtr($uri, ['{session}' => $run->practice_session_id, '{run}' => $run->id]))->all(),
-        str_contains($uri, '{ball}') => $balls->map(static fn(stdClass $ball): string => strtr($uri, ['{session}' => $ball->practice_session_id, '{ball}' => $ball->id]))->all(),
-        preg_match('#\{(\w+)\}#', $uri, $name) === 1 => array_map(static fn(string $id): string => strtr($uri, [$name[0] => $id]), $known[$name[1]] ?? []),
-        default => [$uri],
-    }];
+    $paths = [
+        ...$paths,
+        ...match (true) {
+            str_contains($uri, '{run}') => $runs
+                ->map(
+                    static fn(stdClass $run): string => strtr($uri, [
+                        '{session}' => $run->practice_session_id,
+                        '{run}' => $run->id,
+                    ]),
+                )
+                ->all(),
+            str_contains($uri, '{ball}') => $balls
+                ->map(
+                    static fn(stdClass $ball): string => strtr($uri, [
+                        '{session}' => $ball->practice_session_id,
+                        '{ball}' => $ball->id,
+                    ]),
+                )
+                ->all(),
+            preg_match('#\{(\w+)\}#', $uri, $name) === 1 => array_map(
+                static fn(string $id): string => strtr($uri, [$name[0] => $id]),
+                $known[$name[1]] ?? [],
+            ),
+            default => [$uri],
+        },
+    ];
 }
 $answers = [];
 foreach ($paths as $path) {
-    $response = $app->make(Kernel::class)->handle(Request::create("/$path", 'GET', server: ['HTTP_ACCEPT' => 'application/json']));
-    $answers[$path] = ['status' => $response->getStatusCode(), 'body' => json_decode((string) $response->getContent(), true)];
+    $response = $app
+        ->make(Kernel::class)
+        ->handle(Request::create("/$path", 'GET', server: ['HTTP_ACCEPT' => 'application/json']));
+    $answers[$path] = [
+        'status' => $response->getStatusCode(),
+        'body' => json_decode((string) $response->getContent(), true),
+    ];
 }
 ksort($answers);
 echo json_encode($answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
