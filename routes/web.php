@@ -41,10 +41,13 @@ use App\Http\Controllers\TakeHomeCardController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TwoStepSignInController;
 use App\Http\Middleware\CacheResponse;
-use App\Http\Middleware\SetEntityTag;
+use Illuminate\Http\Middleware\SetCacheHeaders;
 use Illuminate\Support\Facades\Route;
 
-Route::prefix('api')->group(function (): void {
+// Kept by the browser alone, and asked about each time: what has not changed is not sent again.
+$asksEachTime = SetCacheHeaders::using(['private', 'no_cache', 'etag']);
+
+Route::prefix('api')->group(function () use ($asksEachTime): void {
     Route::get('health', HealthController::class)->middleware('throttle:api');
     Route::get('me', [AccountController::class, 'show']);
     Route::middleware('throttle:sign-in')->group(function (): void {
@@ -56,7 +59,7 @@ Route::prefix('api')->group(function (): void {
     Route::get('mail', [PasswordResetController::class, 'outbox'])->middleware('throttle:api');
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:api');
 
-    Route::middleware(['auth', 'throttle:api'])->group(function (): void {
+    Route::middleware(['auth', 'throttle:api'])->group(function () use ($asksEachTime): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
         Route::put('me', [AccountController::class, 'update']);
         Route::get('me/devices', [AccountController::class, 'signIns']);
@@ -154,7 +157,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('reads/{read}', [SavedReadController::class, 'update'])->can('update', 'read');
         Route::delete('reads/{read}', [SavedReadController::class, 'destroy'])->can('delete', 'read');
         Route::get('face-and-path', [CheckController::class, 'faceAndPath']);
-        Route::get('checks', [CheckController::class, 'book'])->middleware(SetEntityTag::class);
+        Route::get('checks', [CheckController::class, 'book'])->middleware($asksEachTime);
         Route::put('teaching-preferences', [StudentProfileController::class, 'schools']);
         Route::put('checklists/{key}', [ChecklistController::class, 'update'])->where('key', '[0-9A-Za-z_]{1,40}');
         Route::delete('checklists/{key}', [ChecklistController::class, 'destroy'])->where('key', '[0-9A-Za-z_]{1,40}');
@@ -175,12 +178,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('simulation', [SimulationController::class, 'store']);
         Route::get('simulation/{session}', [SimulationController::class, 'next'])->can('view', 'session');
         Route::delete('simulation/{session}', [SimulationController::class, 'destroy'])->can('delete', 'session');
-        Route::get('devices', [DeviceController::class, 'index'])->middleware(SetEntityTag::class);
+        Route::get('devices', [DeviceController::class, 'index'])->middleware($asksEachTime);
         Route::get('devices/{device}/readings', [DeviceController::class, 'read']);
-        Route::get('observation-types', ObservationTypeController::class)->middleware(SetEntityTag::class);
+        Route::get('observation-types', ObservationTypeController::class)->middleware($asksEachTime);
 
         Route::get('drills', [DrillController::class, 'index']);
-        Route::get('drills/kinds', [DrillController::class, 'kinds'])->middleware(SetEntityTag::class);
+        Route::get('drills/kinds', [DrillController::class, 'kinds'])->middleware($asksEachTime);
         Route::post('drills/lengths', [DrillController::class, 'lengths']);
         Route::post('drills/import/preview', [DrillController::class, 'preview']);
         Route::get('drills/fitting', [DrillController::class, 'fitting']);
@@ -202,8 +205,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('green-speed/doubts', [GreenSpeedController::class, 'doubts']);
         Route::middleware('can:view,session')
             ->prefix('sessions/{session}')
-            ->group(function (): void {
-                Route::middleware(SetEntityTag::class)->group(function (): void {
+            ->group(function () use ($asksEachTime): void {
+                Route::middleware($asksEachTime)->group(function (): void {
                     Route::get('/', [PracticeSessionController::class, 'show']);
                     Route::get('runs/{run}', [DrillRunController::class, 'show'])
                         ->can('view', 'run')

@@ -50,7 +50,7 @@ abstract class WorkspaceModel extends Model
         $query = in_array(SoftDeletes::class, class_uses_recursive(static::class), true)
             ? static::query()->withoutGlobalScope(SoftDeletingScope::class)
             : static::query();
-        $record = $id === null ? null : $query->whereKey($id)->get()->first();
+        $record = $id === null ? null : $query->whereKey($id)->first();
         abort_if($record !== null && $record->workspace_id !== $workspaceId, 404);
 
         return $record;

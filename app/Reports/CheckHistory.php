@@ -108,7 +108,7 @@ final class CheckHistory
         $last = PracticeSession::ballsSeenOf($student)->max('at_ms');
         $today = CarbonImmutable::now();
         /** @var TakeHomeCard|null $pocket */
-        $pocket = TakeHomeCard::query()->where('student_id', $student->id)->get()->first();
+        $pocket = TakeHomeCard::query()->where('student_id', $student->id)->first();
 
         return [
             'lines' => StudentReminders::lines(

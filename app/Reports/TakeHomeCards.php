@@ -24,7 +24,7 @@ final class TakeHomeCards
     public function cardOf(Student $student): TakeHomeCard
     {
         /** @var TakeHomeCard|null $card */
-        $card = TakeHomeCard::query()->where('student_id', $student->id)->get()->first();
+        $card = TakeHomeCard::query()->where('student_id', $student->id)->first();
 
         return $card ?? new TakeHomeCard(['student_id' => $student->id, 'workspace_id' => $student->workspace_id]);
     }

@@ -175,7 +175,7 @@ final class CalendarController
     public function feed(string $token): Response
     {
         return self::calendar(
-            Coach::query()->where('calendar_hash', hash('sha256', $token))->get()->first() ??
+            Coach::query()->where('calendar_hash', hash('sha256', $token))->first() ??
                 abort(404, 'There is no calendar at this address: it was withdrawn.'),
         );
     }

@@ -31,7 +31,7 @@ final class HomeworkController
         $entries = array_map(static fn(HomeworkRecord $row): HomeworkEntry => $row->entry(), $rows);
         $look = HomeworkReport::of($entries);
         /** @var TakeHomeCard|null $card */
-        $card = TakeHomeCard::query()->where('student_id', $student->id)->get()->first();
+        $card = TakeHomeCard::query()->where('student_id', $student->id)->first();
         $task = $card?->task();
 
         return new JsonResponse([
