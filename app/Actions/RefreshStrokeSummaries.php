@@ -8,6 +8,7 @@ use Amble\Core\Evidence\ForStroke;
 use Amble\Core\Green\Surface;
 use Amble\Core\Stroke\StrokeFitter;
 use App\Models\PracticeSession;
+use App\Models\StrokeSummaryRecord;
 use App\Models\Student;
 use App\Models\Workspace;
 use App\Reports\BallRepository;
@@ -42,8 +43,8 @@ final class RefreshStrokeSummaries
             $summary = (new StrokeFitter())->fit(array_values((new ForStroke($surface))->putts($balls)))->summary();
             $key = ['student_id' => $student->id, 'surface' => $surface->value];
             $summary === null
-                ? DB::table('stroke_summaries')->where($key)->delete()
-                : DB::table('stroke_summaries')->updateOrInsert($key, [
+                ? StrokeSummaryRecord::query()->where($key)->delete()
+                : StrokeSummaryRecord::query()->updateOrCreate($key, [
                     'workspace_id' => $student->workspace_id,
                     'beta' => $summary->beta,
                     'beta_error' => $summary->betaError,

@@ -6,10 +6,11 @@ namespace App\Auth;
 
 use App\Database\DatabaseFailure;
 use App\Models\Coach;
+use App\Models\SignedInDevice;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 
 /** Where a coach is signed in: each device by what its browser says of itself, and when it was last here. */
@@ -61,11 +62,11 @@ final class SignedInDevices
         $id = $request->session()->get(self::HELD);
         $now = CarbonImmutable::now();
         $known = is_string($id)
-            ? DB::table('signed_in_devices')->where('id', $id)->where('coach_id', $coach->id)->value('seen_at')
+            ? SignedInDevice::query()->where('id', $id)->where('coach_id', $coach->id)->value('seen_at')
             : null;
-        if (is_string($known)) {
-            if (CarbonImmutable::parse($known)->addMinutes(self::PAUSE_MINUTES)->lessThan($now)) {
-                DB::table('signed_in_devices')
+        if ($known instanceof CarbonImmutable) {
+            if ($known->addMinutes(self::PAUSE_MINUTES)->lessThan($now)) {
+                SignedInDevice::query()
                     ->where('id', $id)
                     ->update(['seen_at' => $now]);
             }
@@ -73,7 +74,7 @@ final class SignedInDevices
             return;
         }
         $id = (string) Str::ulid();
-        DB::table('signed_in_devices')->insert([
+        SignedInDevice::query()->insert([
             'id' => $id,
             'coach_id' => $coach->id,
             'device' => self::device((string) $request->userAgent()),
@@ -88,14 +89,14 @@ final class SignedInDevices
     {
         $id = $request->session()->get(self::HELD);
         if (is_string($id)) {
-            DB::table('signed_in_devices')->where('id', $id)->delete();
+            SignedInDevice::query()->where('id', $id)->delete();
         }
     }
 
     /** Every other device was signed out. */
     public static function onlyHere(Request $request, Coach $coach): void
     {
-        DB::table('signed_in_devices')
+        SignedInDevice::query()
             ->where('coach_id', $coach->id)
             ->where('id', '!=', (string) $request->session()->get(self::HELD))
             ->delete();
@@ -106,17 +107,20 @@ final class SignedInDevices
     {
         $here = $request->session()->get(self::HELD);
 
+        /** @var Collection<int, SignedInDevice> $devices */
+        $devices = SignedInDevice::query()
+            ->where('coach_id', $coach->id)
+            ->where('seen_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
+            ->orderByDesc('seen_at')
+            ->get();
+
         return array_values(
-            DB::table('signed_in_devices')
-                ->where('coach_id', $coach->id)
-                ->where('seen_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
-                ->orderByDesc('seen_at')
-                ->get()
+            $devices
                 ->map(
-                    static fn(\stdClass $row): array => [
+                    static fn(SignedInDevice $row): array => [
                         'device' => $row->device,
-                        'began_at' => CarbonImmutable::parse($row->began_at)->toIso8601ZuluString(),
-                        'seen_at' => CarbonImmutable::parse($row->seen_at)->toIso8601ZuluString(),
+                        'began_at' => $row->began_at->toIso8601ZuluString(),
+                        'seen_at' => $row->seen_at->toIso8601ZuluString(),
                         'is_here' => $row->id === $here,
                     ],
                 )

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Auth;
 
 use App\Models\Coach;
+use App\Models\RecoveryCode;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Support\Facades\Crypt;
@@ -40,7 +41,7 @@ final readonly class TwoStepSignIn
     {
         return [
             'since' => $this->coach->second_factor_since?->toIso8601ZuluString(),
-            'spare_left' => DB::table('recovery_codes')->where('coach_id', $this->coach->id)->count(),
+            'spare_left' => RecoveryCode::query()->where('coach_id', $this->coach->id)->count(),
         ];
     }
 
@@ -83,7 +84,7 @@ final readonly class TwoStepSignIn
             $this->coach
                 ->forceFill(['second_factor' => null, 'second_factor_since' => null, 'second_factor_step' => 0])
                 ->save();
-            DB::table('recovery_codes')->where('coach_id', $this->coach->id)->delete();
+            RecoveryCode::query()->where('coach_id', $this->coach->id)->delete();
         });
     }
 
@@ -101,8 +102,8 @@ final readonly class TwoStepSignIn
             range(1, self::SPARE_CODES),
         );
         DB::transaction(function () use ($codes): void {
-            DB::table('recovery_codes')->where('coach_id', $this->coach->id)->delete();
-            DB::table('recovery_codes')->insert(
+            RecoveryCode::query()->where('coach_id', $this->coach->id)->delete();
+            RecoveryCode::query()->insert(
                 array_map(
                     fn(string $code): array => ['coach_id' => $this->coach->id, 'hash' => self::hash($code)],
                     $codes,
@@ -173,7 +174,7 @@ final readonly class TwoStepSignIn
 
     private function takesSpare(string $code): bool
     {
-        return DB::table('recovery_codes')
+        return RecoveryCode::query()
             ->where('coach_id', $this->coach->id)
             ->where('hash', self::hash($code))
             ->delete() === 1;

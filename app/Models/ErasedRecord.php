@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Eloquent\Model;
 
 /** Ids of what was erased for good, told to every device of the workspace until none can still hold anything of it. */
-final class ErasedRecord
+final class ErasedRecord extends Model
 {
+    public $timestamps = false;
+
+    public $incrementing = false;
+
     /** No device keeps an answer or a resume state for longer, days; then some. */
     private const TOLD_DAYS = 60;
 
     /** @param list<string> $ids */
     public static function note(string $workspaceId, array $ids): void
     {
-        DB::table('erased_records')->insertOrIgnore(
+        self::query()->insertOrIgnore(
             array_map(
                 static fn(string $id): array => [
                     'workspace_id' => $workspaceId,
@@ -32,7 +36,7 @@ final class ErasedRecord
     public static function of(string $workspaceId): array
     {
         return array_values(
-            DB::table('erased_records')
+            self::query()
                 ->where('workspace_id', $workspaceId)
                 ->where('erased_at', '>', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
                 ->orderBy('record_id')
@@ -46,13 +50,13 @@ final class ErasedRecord
     public static function forget(string $workspaceId, array $ids): void
     {
         foreach (array_chunk($ids, 500) as $some) {
-            DB::table('erased_records')->where('workspace_id', $workspaceId)->whereIn('record_id', $some)->delete();
+            self::query()->where('workspace_id', $workspaceId)->whereIn('record_id', $some)->delete();
         }
     }
 
     public static function forgetOld(): void
     {
-        DB::table('erased_records')
+        self::query()
             ->where('erased_at', '<=', CarbonImmutable::now()->subDays(self::TOLD_DAYS))
             ->delete();
     }

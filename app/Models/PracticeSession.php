@@ -172,19 +172,22 @@ final class PracticeSession extends WorkspaceModel
     /** @return list<array<string, mixed>> tries at checks, in the order they were made */
     public function checkTries(): array
     {
+        /** @var Collection<int, CheckAttemptRecord> $attempts */
+        $attempts = CheckAttemptRecord::query()
+            ->where('practice_session_id', $this->id)
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get();
+
         return array_values(
-            DB::table('check_attempts')
-                ->where('practice_session_id', $this->id)
-                ->orderBy('at_ms')
-                ->orderBy('id')
-                ->get()
+            $attempts
                 ->map(
-                    static fn(\stdClass $row): array => [
+                    static fn(CheckAttemptRecord $row): array => [
                         'id' => $row->id,
-                        'at_ms' => (int) $row->at_ms,
+                        'at_ms' => $row->at_ms,
                         'student' => $row->student_id,
                         'check' => $row->kind,
-                        'answers' => json_decode((string) $row->answers),
+                        'answers' => (object) $row->answers,
                     ],
                 )
                 ->all(),
@@ -194,13 +197,13 @@ final class PracticeSession extends WorkspaceModel
     /** @return list<array<string, mixed>> the latest look at each point of a card */
     public function cardSights(): array
     {
+        /** @var Collection<int, ChecklistAnswerRecord> $answers */
+        $answers = ChecklistAnswerRecord::query()->where('practice_session_id', $this->id)->orderBy('id')->get();
+
         return array_values(
-            DB::table('checklist_answers')
-                ->where('practice_session_id', $this->id)
-                ->orderBy('id')
-                ->get()
+            $answers
                 ->map(
-                    static fn(\stdClass $row): array => [
+                    static fn(ChecklistAnswerRecord $row): array => [
                         'student' => $row->student_id,
                         'card' => $row->card,
                         'point' => $row->point,

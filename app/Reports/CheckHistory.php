@@ -13,18 +13,17 @@ use Amble\Core\Check\Kind\ShoePosition;
 use Amble\Core\Check\MadeAttempt;
 use Amble\Core\Check\StudentChecks;
 use Amble\Core\Review\StudentReminders;
-use Amble\Core\Session\CheckAttempt;
-use Amble\Core\Session\PointAnswer;
 use Amble\Core\Student\Prompt;
 use Amble\Core\Student\Prompts;
 use Amble\Core\Student\TeachingPreferences;
+use App\Models\CheckAttemptRecord;
+use App\Models\ChecklistAnswerRecord;
 use App\Models\OwnChecklist;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use App\Models\TakeHomeCard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 
 /** Gathers what was checked of a student, and what of it is to be remembered. */
 final class CheckHistory
@@ -34,28 +33,20 @@ final class CheckHistory
     /** Everything that was checked of a student by measuring. */
     public function checked(Student $student): StudentChecks
     {
-        $rows = array_values(
-            DB::table('check_attempts')
-                ->where('student_id', $student->id)
-                ->orderBy('at_ms')
-                ->orderBy('id')
-                ->get()
-                ->all(),
+        /** @var Collection<int, CheckAttemptRecord> $found */
+        $found = CheckAttemptRecord::query()->where('student_id', $student->id)->orderBy('at_ms')->orderBy('id')->get();
+        $rows = array_values($found->all());
+        $speeds = $this->evidence->speeds(
+            array_map(static fn(CheckAttemptRecord $row): \stdClass => (object) $row->getAttributes(), $rows),
         );
-        $speeds = $this->evidence->speeds($rows);
 
         return new StudentChecks(
             array_map(
-                static function (\stdClass $row, int $i) use ($speeds): MadeAttempt {
-                    /** @var array<string, string|bool|int|float> $answers */
-                    $answers = json_decode((string) $row->answers, true, 4, JSON_THROW_ON_ERROR);
-
-                    return new MadeAttempt(
-                        new CheckAttempt($row->id, (int) $row->at_ms, $row->student_id, $row->kind, $answers),
-                        $row->practice_session_id,
-                        $speeds[$i],
-                    );
-                },
+                static fn(CheckAttemptRecord $row, int $i): MadeAttempt => new MadeAttempt(
+                    $row->attempt(),
+                    $row->practice_session_id,
+                    $speeds[$i],
+                ),
                 $rows,
                 array_keys($rows),
             ),
@@ -156,23 +147,15 @@ final class CheckHistory
     /** @return list<PointInSession> oldest first */
     private function seenPoints(Student $student): array
     {
+        /** @var Collection<int, ChecklistAnswerRecord> $answers */
+        $answers = ChecklistAnswerRecord::query()
+            ->where('student_id', $student->id)
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get();
+
         return array_values(
-            DB::table('checklist_answers')
-                ->where('student_id', $student->id)
-                ->orderBy('at_ms')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn(\stdClass $row): PointInSession => new PointInSession(
-                        $row->card,
-                        $row->point,
-                        PointAnswer::from($row->sight),
-                        $row->word,
-                        $row->practice_session_id,
-                        (int) $row->at_ms,
-                    ),
-                )
-                ->all(),
+            $answers->map(static fn(ChecklistAnswerRecord $row): PointInSession => $row->inSession())->all(),
         );
     }
 }

@@ -29,6 +29,7 @@ use Amble\Core\Student\Focus;
 use Amble\Core\Student\PreferenceQuestion;
 use Amble\Core\Units\Length;
 use Amble\Core\Units\Unit;
+use App\Models\CheckAttemptRecord;
 use App\Models\Coach;
 use App\Models\DrillDefinition;
 use App\Models\DrillFindingRecord;
@@ -110,7 +111,7 @@ final class PlanReport
             new SessionProgress(
                 max(0.0, $session->started_at->diffInSeconds($until) / 60.0),
                 $this->isMeasured($session),
-                DB::table('check_attempts')->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
+                CheckAttemptRecord::query()->where('practice_session_id', $session->id)->where('kind', 'aim')->count(),
                 self::drills($session),
                 self::parts($session),
                 $session->ended_at !== null,
@@ -226,7 +227,7 @@ final class PlanReport
             school: $student->school->value,
             band: $this->play->of($student, null)->band,
             isGentle: $student->is_gentle,
-            isAimKnown: DB::table('check_attempts')
+            isAimKnown: CheckAttemptRecord::query()
                 ->where('student_id', $student->id)
                 ->where('kind', 'aim')
                 ->where('at_ms', '>', $now->subDays(self::AIM_KNOWN)->getTimestampMs())

@@ -24,11 +24,12 @@ use Amble\Core\Session\DismissedInsight;
 use Amble\Core\Stroke\SessionOffset;
 use Amble\Core\Units\Grade;
 use Amble\Core\Units\Length;
+use App\Models\DismissedInsightRecord;
 use App\Models\PracticeSession;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Collection;
 
 /** Gathers what the core needs to look back on a session. */
 final class SessionReview
@@ -207,11 +208,12 @@ final class SessionReview
      */
     private static function setAside(PracticeSession $session, Student $student): array
     {
-        $rows = DB::table('dismissed_insights')->where('student_id', $student->id)->orderBy('id')->get();
+        /** @var Collection<int, DismissedInsightRecord> $rows */
+        $rows = DismissedInsightRecord::query()->where('student_id', $student->id)->orderBy('id')->get();
         $aside = [];
         foreach ($rows as $row) {
             if ($row->evidence !== null || $row->practice_session_id === $session->id) {
-                $aside[] = new DismissedInsight($row->note, $row->evidence, $row->reason);
+                $aside[] = $row->insight();
             }
         }
 

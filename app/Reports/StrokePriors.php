@@ -7,8 +7,9 @@ namespace App\Reports;
 use Amble\Core\Green\Surface;
 use Amble\Core\Stroke\StrokePrior;
 use Amble\Core\Stroke\StrokeSummary;
+use App\Models\StrokeSummaryRecord;
 use App\Models\Student;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Collection;
 
 /** What the strokes of a workspace's other students say of a new student's first balls (maths.md 3.8). */
 final class StrokePriors
@@ -16,7 +17,8 @@ final class StrokePriors
     /** The prior this workspace's other students make on a kind of surface. */
     public function of(Student $student, Surface $surface): StrokePrior
     {
-        $others = DB::table('stroke_summaries')
+        /** @var Collection<int, StrokeSummaryRecord> $others */
+        $others = StrokeSummaryRecord::query()
             ->where('workspace_id', $student->workspace_id)
             // Made up, they tell nothing of anybody.
             ->whereNotIn(
@@ -32,18 +34,7 @@ final class StrokePriors
             ->get();
 
         return StrokePrior::ofWorkspace(
-            array_values(
-                $others
-                    ->map(
-                        static fn(object $row): StrokeSummary => StrokeSummary::of(
-                            (float) $row->beta,
-                            (float) $row->beta_error,
-                            (float) $row->sigma,
-                            (float) $row->degrees_of_freedom,
-                        ),
-                    )
-                    ->all(),
-            ),
+            array_values($others->map(static fn(StrokeSummaryRecord $row): StrokeSummary => $row->summary())->all()),
         );
     }
 }
