@@ -104,7 +104,7 @@ ball says whose it is (`"student"`), and the answer has a state for each and who
 2. Run `php scripts/drill-schema.php`, and add a row to the tests' tables; `LibraryTest` asks for a shipped
    drill of every kind.
 
-The kind describes itself (`KindCard`): the editor's choice and figures, the rule's one line, rounding, and the
+The kind describes itself (`KindDescription`): the editor's choice and figures, the rule's one line, rounding, and the
 schema's part come from that. `KindsTest` adds one of each without touching anything else.
 
 ## What each takes
