@@ -77,6 +77,11 @@ test('page titles name student and place, focus goes to the heading, the skip li
   const arrive = (await screens(page)).find((path) => path.endsWith('/check-in')) ?? '';
   await page.goto(arrive);
   await expect(page).toHaveTitle('Arrive · Tobin Askerley · Amble');
+  // The list of sessions is another place.
+  await expect(page.getByRole('navigation').getByRole('link', { name: 'Ledger' })).not.toHaveAttribute(
+    'aria-current',
+    'page',
+  );
   await page.getByRole('link', { name: /^Look back/ }).click();
   await expect(page).toHaveTitle('Look back · Tobin Askerley · Amble');
   await expect(page.getByRole('heading', { level: 1 })).toBeFocused();

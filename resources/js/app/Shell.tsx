@@ -66,7 +66,8 @@ export function Shell() {
         <strong>Amble</strong>
         <nav aria-label="Places">
           {PLACES.map(({ to, label }) => (
-            <NavLink key={to} to={to} end={to === '/'}>
+            // A session is no part of their list: its path begins like the list's.
+            <NavLink key={to} to={to} end={to === '/' || to === '/sessions'}>
               {label}
             </NavLink>
           ))}
