@@ -22,6 +22,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
@@ -141,7 +142,8 @@ final class CalendarController
             'state' => MessageState::Waiting,
         ]);
         try {
-            SendBookingMail::dispatch($letter->id);
+            // Not by the job's own dispatch(), which works in a destructor: compiled functions do not catch what that throws.
+            Bus::dispatch(new SendBookingMail($letter->id));
         } catch (TransportExceptionInterface $failed) {
             // Sent at once, where no worker is set up: what became of it is told as with one.
             report($failed);
