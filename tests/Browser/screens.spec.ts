@@ -9,6 +9,7 @@ import {
   startWithSomebodyNew,
   walkTo,
 } from './people';
+import { ask } from './screen';
 
 async function signUp(page: Page, name: string, email: string): Promise<void> {
   await page.goto('/');
@@ -212,4 +213,23 @@ test('paces counted to a station are held against its length, where the coach wa
   await counted.fill('many');
   await expect(page.getByText('A number of paces, like 7.')).toBeVisible();
   await expectAccessible(page);
+});
+
+test('addresses of earlier versions lead to the places of today', async ({ page }) => {
+  test.skip(test.info().project.name === 'phone');
+  await openDemo(page);
+  const { sessions } = (await ask(page, 'GET', 'today')) as { sessions: { id: string }[] };
+  const session = `/sessions/${sessions[0]?.id}`;
+  for (const [former, place] of [
+    ['/ledger', '/sessions'],
+    ['/week', '/calendar'],
+    ['/reader', '/green-reading'],
+    ['/cards', '/checklists'],
+    [`${session}/look-back`, `${session}/review`],
+    [`${session}/roll`, `${session}/putt`],
+    [`${session}/nothing`, `${session}/check-in`],
+  ] as const) {
+    await page.goto(former);
+    await expect(page).toHaveURL(place);
+  }
 });
