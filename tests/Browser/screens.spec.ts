@@ -216,7 +216,6 @@ test('paces counted to a station are held against its length, where the coach wa
 });
 
 test('addresses of earlier versions lead to the places of today', async ({ page }) => {
-  test.skip(test.info().project.name === 'phone');
   await openDemo(page);
   const { sessions } = (await ask(page, 'GET', 'today')) as { sessions: { id: string }[] };
   const session = `/sessions/${sessions[0]?.id}`;
