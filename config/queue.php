@@ -7,8 +7,7 @@ return [
      * Queue
      *
      * Mail waits in the database where a worker takes it (deploy/ sets one up): a mail server that does not answer
-     * holds nobody up,
-     * and it is tried again. Without a worker, as in the demo, it is sent at once.
+     * holds nobody up, and it is tried again. Without a worker, as in the demo, it is sent at once.
      */
     'default' => env('QUEUE_CONNECTION', 'sync'),
 

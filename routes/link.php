@@ -11,8 +11,7 @@ use App\Http\Middleware\AuthenticateLink;
 use Illuminate\Support\Facades\Route;
 
 // What a private address opens. The address is the credential: no session is begun or read, no cookie is sent, and no
-// coach is the
-// user of such a request, even where one is signed in on the same device.
+// coach is the user of such a request, even where one is signed in on the same device.
 
 Route::prefix('pocket/{link}')
     ->where(['link' => '[0-9A-Za-z]{40}'])

@@ -1,8 +1,8 @@
 <?php
 
 /**
- * Prints every answer that the API gives of the demo, by path: run before and after a change that must not change answers,
- * and compare the two.
+ * Prints every answer that the API gives of the demo, by path: run before and after a change that must not change
+ * answers, and compare the two.
  *
  *   php scripts/answers.php > answers.json
  */

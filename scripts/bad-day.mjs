@@ -1,7 +1,7 @@
 /**
- * A bad day: the server killed under four writers, a file of 30,000 balls taken in under four writers and killed in the middle, the
- * database held by somebody else, the disk full. Prints what was sent and kept; each line that is printed is a condition, and one
- * that does not hold ends it with 1.
+ * A bad day: the server killed under four writers, a file of 30,000 balls taken in under four writers and killed in the
+ * middle, the database held by somebody else, the disk full. Prints what was sent and kept; each line that is printed
+ * is a condition, and one that does not hold ends it with 1.
  *
  *   node scripts/bad-day.mjs [BALLS]        10,000 unless said; the full disk as root alone, who may mount one
  */

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 /*
  * Writes docs/margin.md to standard output: how often the first insight names the fault of a simulated student, how
- * often
- * insights speak of students without one, and how often each insight is false. Seeded, so it prints the same every
- * time.
+ * often insights speak of students without one, and how often each insight is false. Seeded, so it prints the same
+ * every time.
  */
 
 use Amble\Core\Insight\Insight;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Writes docs/year.md to standard output: a year of weekly sessions of the demo's simulated students, planned by the rules
- * against drawn at random. Seeded, so it prints the same every time.
+ * Writes docs/year.md to standard output: a year of weekly sessions of the demo's simulated students, planned by the
+ * rules against drawn at random. Seeded, so it prints the same every time.
  */
 
 use Amble\Core\Numeric\SeededRandom;

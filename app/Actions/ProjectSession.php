@@ -41,9 +41,8 @@ final class ProjectSession
 
     /**
      * Two devices may write to one session at once. SQLite lets one writer in at a time; elsewhere the second waits
-     * here, and
-     * then sees what the first wrote: folded each without the other's, a ball would be in the log and on no screen. The keys
-     * are left alone, as both lines already point at the row.
+     * here, and then sees what the first wrote: folded each without the other's, a ball would be in the log and on no
+     * screen. The keys are left alone, as both lines already point at the row.
      */
     private static function lockSession(PracticeSession $session): void
     {

@@ -18,7 +18,8 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /**
- * Starts the drill of a take-home card: the student rolls it at home with the card's link, and the same engine judges it.
+ * Starts the drill of a take-home card: the student rolls it at home with the card's link, and the same engine judges
+ * it.
  */
 final class StartHomeDrill
 {

@@ -8,8 +8,7 @@ use ParagonIE\ConstantTime\Base32;
 
 /**
  * Codes that change by the clock, as any authenticator shows them: RFC 6238 (TOTP) over RFC 4226 (HOTP), with SHA-1,
- * six
- * digits and steps of half a minute counted from 1970.
+ * six digits and steps of half a minute counted from 1970.
  */
 final class TimeCode
 {

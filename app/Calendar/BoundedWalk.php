@@ -9,8 +9,7 @@ use Sabre\VObject\Recur\RRuleIterator;
 
 /**
  * A walk along a rule of recurrence that ends: the library itself looks for the next day of "the 30th of February" up
- * to the year
- * 9999, or for ever.
+ * to the year 9999, or for ever.
  */
 final class BoundedWalk extends RRuleIterator
 {

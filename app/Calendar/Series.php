@@ -12,8 +12,7 @@ use Sabre\VObject\Property\ICalendar\Recur;
 
 /**
  * The times of one booking, once or by a rule of recurrence (RFC 5545), in wall-clock time. Every walk along a rule has
- * a limit
- * of steps and of time; the part of a rule long before the days that are asked for is jumped over. Immutable.
+ * a limit of steps and of time; the part of a rule long before the days that are asked for is jumped over. Immutable.
  */
 final readonly class Series
 {

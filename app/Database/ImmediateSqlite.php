@@ -8,8 +8,7 @@ use Illuminate\Database\Connectors\SQLiteConnector;
 
 /**
  * Opens SQLite so that two writers wait for each other. On a full disk, where SQLite cannot lay the files beside the
- * database that it
- * opens it with, it is opened to be read alone.
+ * database that it opens it with, it is opened to be read alone.
  */
 final class ImmediateSqlite extends SQLiteConnector
 {

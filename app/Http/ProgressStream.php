@@ -9,9 +9,8 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /**
- * An answer that tells, a JSON object a line, how far something long has come, and at last what came of it: {"result": …},
- * or
- * {"message": …, "errors": …} as any refusal. Whoever closes the connection cancels it.
+ * An answer that tells, a JSON object a line, how far something long has come, and at last what came of it: {"result":
+ * …}, or {"message": …, "errors": …} as any refusal. Whoever closes the connection cancels it.
  */
 final class ProgressStream
 {
@@ -36,7 +35,8 @@ final class ProgressStream
 
         return new StreamedResponse(
             static function () use ($run, $line, $result): void {
-                // Every buffer on the way would hold the lines back, a setting of PHP's own too. On the command line nobody waits for them.
+                // Every buffer on the way would hold the lines back, a setting of PHP's own too. On the command line
+                // nobody waits for them.
                 while (PHP_SAPI !== 'cli' && ob_get_level() > 0) {
                     ob_end_flush();
                 }

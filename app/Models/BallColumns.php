@@ -9,9 +9,9 @@ use Amble\Core\Session\Disturbance;
 use Amble\Core\Units\Length;
 
 /**
- * The one list of a ball's columns. ProjectSession writes rows by it, BallRepository and BallResource read them by it, and a
- * test holds the table and the schema of the answer against it. A new field is one line here, its migration and its
- * schema.
+ * The one list of a ball's columns. ProjectSession writes rows by it, BallRepository and BallResource read them by it,
+ * and a test holds the table and the schema of the answer against it. A new field is one line here, its migration and
+ * its schema.
  */
 final class BallColumns
 {

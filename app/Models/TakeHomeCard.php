@@ -13,8 +13,7 @@ use Illuminate\Support\Str;
 
 /**
  * One printed side for a student, and the private link to it. Whoever holds the link is authenticated as the card
- * itself: as no
- * coach, and as no student.
+ * itself: as no coach, and as no student.
  *
  * @property string $student_id
  * @property float|null $speed_1_m the first of two greens it is told for; null for the one rolled on last

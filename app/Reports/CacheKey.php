@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 final class CacheKey
 {
     /**
-     * The evidence's version stands for balls, measurements, rounds, checks, greens and schools; the records given stand for
-     * themselves with everything written on them: a student's hand, unit and finish past the hole, a coach's
+     * The evidence's version stands for balls, measurements, rounds, checks, greens and schools; the records given
+     * stand for themselves with everything written on them: a student's hand, unit and finish past the hole, a coach's
      * preferences.
      *
      * @param string $kind of answer

@@ -105,8 +105,8 @@ final class HomeworkLog
     }
 
     /**
-     * Keep an entry under the client's id; the same id again changes nothing. What a student notes has a limit of its own, and what
-     * the coach answers none.
+     * Keep an entry under the client's id; the same id again changes nothing. What a student notes has a limit of its
+     * own, and what the coach answers none.
      *
      * @throws ValidationException If the student noted too much that day.
      */

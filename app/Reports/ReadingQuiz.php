@@ -132,7 +132,8 @@ final class ReadingQuiz
     }
 
     /**
-     * The drill with its weak-break stations turned to this student's weak side, by their balls where those say, else by hand.
+     * The drill with its weak-break stations turned to this student's weak side, by their balls where those say, else
+     * by hand.
      */
     public function turned(\stdClass $definition, ?Student $student): \stdClass
     {

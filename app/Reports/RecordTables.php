@@ -6,8 +6,7 @@ namespace App\Reports;
 
 /**
  * What the records of a workspace consist of, table by table, in the order in which they are taken in: what was
- * entered, not
- * what is worked out from it. Accounts, private links and who logged what are no part of it.
+ * entered, not what is worked out from it. Accounts, private links and who logged what are no part of it.
  */
 final class RecordTables
 {

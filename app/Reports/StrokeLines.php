@@ -13,7 +13,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * Each student's backstroke line on one kind of surface, kept while nothing new was rolled: questions come by the dozen.
+ * Each student's backstroke line on one kind of surface, kept while nothing new was rolled: questions come by the
+ * dozen.
  */
 final class StrokeLines
 {

@@ -21,8 +21,7 @@ use Amble\Core\Units\Length;
  * A year of weekly sessions of one simulated student, planned by the rules or at random with the same minutes.
  *
  * The learning is assumed, not known: so many minutes at a skill halve the way to its floor, and each week loses a
- * little of
- * what was won. What comes of it is what these assumptions make of the plans, and nothing about people.
+ * little of what was won. What comes of it is what these assumptions make of the plans, and nothing about people.
  */
 final class PlannedYear
 {

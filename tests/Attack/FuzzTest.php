@@ -11,8 +11,7 @@ use Tests\TestCase;
 
 /**
  * Nasty values at every field of every door that writes: nothing is answered by a stumble, and whatever was taken,
- * every
- * reader still answers. AMBLE_FUZZ=all tries every value at every field, AMBLE_FUZZ_SEED begins elsewhere.
+ * every reader still answers. AMBLE_FUZZ=all tries every value at every field, AMBLE_FUZZ_SEED begins elsewhere.
  */
 final class FuzzTest extends TestCase
 {

@@ -10,8 +10,8 @@ use Illuminate\Support\Str;
 use Tests\TestCase;
 
 /**
- * Whoever holds a private address is nobody's coach: what it opens begins no session, ends none, and is done in no coach's
- * name.
+ * Whoever holds a private address is nobody's coach: what it opens begins no session, ends none, and is done in no
+ * coach's name.
  */
 final class LinkTest extends TestCase
 {

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Schema;
 use Tests\TestCase;
 
 /**
- * The list of a ball's columns is the table, and the fields of the answer: a new field that stands in one of them alone fails here.
+ * The list of a ball's columns is the table, and the fields of the answer: a new field that stands in one of them alone
+ * fails here.
  */
 final class BallColumnsTest extends TestCase
 {

@@ -138,7 +138,8 @@ final class CalendarTest extends TestCase
     }
 
     /**
-     * A jump to the days that are asked for must not change what a series means: the library's own walk, from its start, is the measure.
+     * A jump to the days that are asked for must not change what a series means: the library's own walk, from its
+     * start, is the measure.
      */
     #[DataProvider('rules')]
     public function testALongSeriesHasInAWeekTheTimesThatAWalkFromItsStartComesTo(

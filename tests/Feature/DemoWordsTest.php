@@ -78,7 +78,8 @@ final class DemoWordsTest extends TestCase
     }
 
     /**
-     * 'brace' where a length's place is of no unit the screens show, 'number' or 'empty' where a figure is none; else null.
+     * 'brace' where a length's place is of no unit the screens show, 'number' or 'empty' where a figure is none; else
+     * null.
      */
     private static function wrongWith(string $text): ?string
     {

@@ -12,7 +12,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * A file of records as rows, each value of its column's kind, and no id in it that points out of the file and its workspace.
+ * A file of records as rows, each value of its column's kind, and no id in it that points out of the file and its
+ * workspace.
  */
 final readonly class ImportFile
 {
@@ -67,7 +68,8 @@ final readonly class ImportFile
     }
 
     /**
-     * Ids of a table's rows that are in the workspace already; of bookings and the like those too that are there under another id.
+     * Ids of a table's rows that are in the workspace already; of bookings and the like those too that are there under
+     * another id.
      *
      * @return array<string, true>
      *

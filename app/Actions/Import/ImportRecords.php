@@ -22,8 +22,8 @@ use Illuminate\Support\Str;
 
 /**
  * Takes a file of records in: all of it or nothing, and what is there already a second time not at all. The file is
- * read, held to the
- * rules of the forms, folded and shown in a database of its own first; only then is it written, in pieces.
+ * read, held to the rules of the forms, folded and shown in a database of its own first; only then is it written, in
+ * pieces.
  */
 final readonly class ImportRecords
 {

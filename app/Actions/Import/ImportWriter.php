@@ -19,8 +19,8 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * Writes what an import brings, folded as it is, in pieces between which others write. Until all are there they belong
- * to a workspace
- * that has no member; then they become the workspace's in one step. An import that ends before is taken back.
+ * to a workspace that has no member; then they become the workspace's in one step. An import that ends before is taken
+ * back.
  */
 final readonly class ImportWriter
 {
@@ -29,9 +29,8 @@ final readonly class ImportWriter
 
     /**
      * Others who wait for the database get in between two pieces: a pause as long as the piece took, and at least so
-     * many
-     * microseconds. SQLite looks every tenth of a second whether its turn has come, and would miss a short one again
-     * and again.
+     * many microseconds. SQLite looks every tenth of a second whether its turn has come, and would miss a short one
+     * again and again.
      */
     private const PAUSE_US = 20_000;
 

@@ -49,8 +49,7 @@ final class ForgetCommand extends Command
 
     /**
      * Those whose day is so long past that whoever keeps them was asked for weeks; put away or not. A card that cannot
-     * be
-     * read holds up nobody else's.
+     * be read holds up nobody else's.
      *
      * @return array{int, array<string, string>} how many went, and why a card could not be read, by the student's id
      */

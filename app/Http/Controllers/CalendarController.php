@@ -142,7 +142,8 @@ final class CalendarController
             'state' => MessageState::Waiting,
         ]);
         try {
-            // Not by the job's own dispatch(), which works in a destructor: compiled functions do not catch what that throws.
+            // Not by the job's own dispatch(), which works in a destructor: compiled functions do not catch what that
+            // throws.
             Bus::dispatch(new SendBookingMail($letter->id));
         } catch (TransportExceptionInterface $failed) {
             // Sent at once, where no worker is set up: what became of it is told as with one.

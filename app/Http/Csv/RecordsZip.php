@@ -9,7 +9,8 @@ use App\Reports\RecordTables;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Records as a zip of tables (RFC 4180) with a description of each column (Frictionless Data Package, a datapackage.json).
+ * Records as a zip of tables (RFC 4180) with a description of each column (Frictionless Data Package, a
+ * datapackage.json).
  */
 final class RecordsZip
 {

@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets whoever holds a student's private link to what was begun behind it, and to nothing else. The user of such a request is the
- * card, even where a coach is signed in on the same device.
+ * Lets whoever holds a student's private link to what was begun behind it, and to nothing else. The user of such a
+ * request is the card, even where a coach is signed in on the same device.
  */
 final class AuthenticateLink
 {

@@ -9,8 +9,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /**
- * Refuses what one coach entered and another's cookie brings: two tabs of one browser share the cookie, and not the hand.
- * A request that does not say whose it is is whoever's is signed in.
+ * Refuses what one coach entered and another's cookie brings: two tabs of one browser share the cookie, and not the
+ * hand. A request that does not say whose it is is whoever's is signed in.
  */
 final class EnsureRequestMatchesCoach
 {

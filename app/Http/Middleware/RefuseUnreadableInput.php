@@ -10,8 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Refuses what no field can hold, before any field is read: a number beyond all numbers ("1e999" is one in JSON), and
- * text that is
- * no text (a NUL, bytes that are no UTF-8), in values and in names of fields.
+ * text that is no text (a NUL, bytes that are no UTF-8), in values and in names of fields.
  */
 final class RefuseUnreadableInput
 {

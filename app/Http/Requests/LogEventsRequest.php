@@ -100,8 +100,7 @@ final class LogEventsRequest extends WorkspaceRequest
 
     /**
      * A clock that is years off loses no ball, and keeps none the last for ever: what it says is taken for the moment
-     * it
-     * arrived, in the order it was sent.
+     * it arrived, in the order it was sent.
      */
     private static function believable(mixed $at, int|string $place): mixed
     {

@@ -12,9 +12,9 @@ use Amble\Core\Numeric\StudentT;
 /**
  * Whether a figure has changed from the earlier sessions to the later ones (maths.md 8.2).
  *
- * Each session gives one figure x_j with its own standard error s_j. Days differ by τ, estimated within the two
- * periods (k − 2 degrees) and held by four sessions' worth of the shipped τ₀ ({@see BetweenGroups}). Period means have weights 1/(s_j² + τ²); their difference has
- * Student's t with k + 2 degrees. This class is immutable.
+ * Each session gives one figure x_j with its own standard error s_j. Days differ by τ, estimated within the two periods
+ * (k − 2 degrees) and held by four sessions' worth of the shipped τ₀ ({@see BetweenGroups}). Period means have weights
+ * 1/(s_j² + τ²); their difference has Student's t with k + 2 degrees. This class is immutable.
  */
 final readonly class PeriodChange
 {

@@ -174,7 +174,8 @@ final readonly class WithinSession
     }
 
     /**
-     * Sum of squares of the step column with the stations taken out: Σ m (1 − m/n) for m of a station's n balls after it.
+     * Sum of squares of the step column with the stations taken out: Σ m (1 − m/n) for m of a station's n balls after
+     * it.
      *
      * @param array<int, int> $after
      * @param array<int, int> $sizes

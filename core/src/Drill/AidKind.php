@@ -16,7 +16,8 @@ enum AidKind: string
     case Spot = 'spot';
 
     /**
-     * What a ball that passes it, or misses it, says of its start: a gate takes off the ball's own width, a line does not.
+     * What a ball that passes it, or misses it, says of its start: a gate takes off the ball's own width, a line does
+     * not.
      */
     public function test(Length $width, Length $distance): StartLineTest
     {

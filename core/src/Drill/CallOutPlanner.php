@@ -90,8 +90,7 @@ final readonly class CallOutPlanner
 
     /**
      * Every place of the round, each with the place a miss sends it back to. What comes after the round, where the
-     * drill
-     * does not end there, is not laid out.
+     * drill does not end there, is not laid out.
      *
      * @return non-empty-list<CallOutNode>
      */

@@ -12,8 +12,7 @@ use Amble\Core\Units\Length;
 
 /**
  * The round of a drill that is being rolled: a station for each ball, which of them were rolled, and the place of the
- * next
- * ball. A copy can be walked ahead without changing the run.
+ * next ball. A copy can be walked ahead without changing the run.
  */
 final class DrillRound
 {

@@ -8,8 +8,7 @@ namespace Amble\Core\Evidence;
  * Whether balls from one station were struck with several backstrokes on purpose, to measure how far each rolls.
  *
  * Nobody who putts at a target keeps to one backstroke for some balls and then changes it by a sixth: such a change
- * rolls
- * the ball a third further. A steady climb of one backstroke after another is a measurement too.
+ * rolls the ball a third further. A steady climb of one backstroke after another is a measurement too.
  */
 final class ChosenBackstrokes
 {

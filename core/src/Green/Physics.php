@@ -26,8 +26,8 @@ final class Physics
     public const HOLE_RADIUS = 0.054;
 
     /**
-     * Fastest dead-centre speed a level hole can catch, m/s
-     * (Holmes 1991, Am. J. Phys. 59, 129; Penner 2002, Can. J. Phys. 80, 83).
+     * Fastest dead-centre speed a level hole can catch, m/s (Holmes 1991, Am. J. Phys. 59, 129; Penner 2002, Can. J.
+     * Phys. 80, 83).
      */
     public const CAPTURE_SPEED = 1.63;
 }

@@ -10,8 +10,7 @@ use Amble\Core\Review\MeasureReport;
 
 /**
  * What is said at the end of a session: one sentence an axis, one thing to work at, something for home, and what to
- * begin
- * with next time. A draft, which the coach changes as they like; lengths stand in braces. Immutable.
+ * begin with next time. A draft, which the coach changes as they like; lengths stand in braces. Immutable.
  */
 final readonly class Debrief
 {

@@ -9,7 +9,8 @@ use Amble\Core\Exception\InvalidInput;
 /**
  * What one putt says about a figure: exactly this, or somewhere between these.
  *
- * A start-line angle in radians, or a length error as a share of the length. Ends are closed and may be infinite; low < high, or low = high for an exact angle.
+ * A start-line angle in radians, or a length error as a share of the length. Ends are closed and may be infinite; low <
+ * high, or low = high for an exact angle.
  */
 final readonly class Bound
 {

@@ -9,8 +9,7 @@ use Amble\Core\Student\CurrentGoals;
 
 /**
  * Plans a session from what is at hand and what a student needs. The same input gives the same plan; what the coach has
- * set
- * stands, and the rest is planned round it. Weights, minutes and shares are ours.
+ * set stands, and the rest is planned round it. Weights, minutes and shares are ours.
  */
 final readonly class Planner
 {

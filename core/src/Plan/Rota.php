@@ -8,8 +8,7 @@ use Amble\Core\Exception\InvalidInput;
 
 /**
  * Who is where when: several students over several stations, so that nobody is idle, each comes to each station once,
- * and
- * each is first as often as any other, give or take once. Immutable.
+ * and each is first as often as any other, give or take once. Immutable.
  */
 final readonly class Rota
 {

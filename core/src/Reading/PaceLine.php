@@ -83,8 +83,7 @@ final readonly class PaceLine
 
     /**
      * Where the ball begins to die: metres of the line before the hole, negative past it. From there to rest it is
-     * slower
-     * than half a step a second. Null without a line.
+     * slower than half a step a second. Null without a line.
      *
      * @param float $hole metres from ball to hole
      */

@@ -15,9 +15,8 @@ use Amble\Core\Units\Length;
  * A pace point before the hole: where the ball is to be spent, because the ground beyond takes it on.
  *
  * Its start speed is that of a ball that would stop at the point if the ground did not fall away; its line is the one
- * over
- * the hole's centre at that speed on the ground as it is. A point right at the brow leaves the ball there: it lies a
- * little beyond. This class is immutable.
+ * over the hole's centre at that speed on the ground as it is. A point right at the brow leaves the ball there: it lies
+ * a little beyond. This class is immutable.
  */
 final readonly class PacePoint
 {

@@ -14,8 +14,7 @@ use Amble\Core\Roll\Roller;
 
 /**
  * A putt whose aim and pace were called before anything was shown, and what such a ball does. An aim is held against
- * the
- * one its own pace needs: aims of different paces are never compared. This class is immutable.
+ * the one its own pace needs: aims of different paces are never compared. This class is immutable.
  */
 final readonly class QuizAnswer
 {

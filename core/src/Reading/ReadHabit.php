@@ -16,8 +16,8 @@ use Amble\Core\Report\Shares;
  * How much of the break is called: the slope of called against needed through the origin, less one, b = Σ c n / Σ n².
  *
  * Who misreads misreads much of a big break and little of a small one, so the usual error is too small; this one takes
- * each call's own miss, r = c − b n, with its leverage h = n² / Σ n² (HC3, MacKinnon & White 1985, J. Econometrics 29, 305):
- * √(Σ (n r / (1 − h))²) / Σ n², and Student's interval.
+ * each call's own miss, r = c − b n, with its leverage h = n² / Σ n² (HC3, MacKinnon & White 1985, J. Econometrics 29,
+ * 305): √(Σ (n r / (1 − h))²) / Σ n², and Student's interval.
  */
 final class ReadHabit
 {

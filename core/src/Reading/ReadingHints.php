@@ -11,7 +11,8 @@ use Amble\Core\Green\Grass;
 use Amble\Core\Student\TeachingPreferences;
 
 /**
- * What the coach's own cards say to look for before a putt is read. The words are theirs; which of them come up is a rule.
+ * What the coach's own cards say to look for before a putt is read. The words are theirs; which of them come up is a
+ * rule.
  */
 final class ReadingHints
 {

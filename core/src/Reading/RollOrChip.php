@@ -8,8 +8,7 @@ use Amble\Core\Session\SafetyNote;
 
 /**
  * From beside the green: roll it, or chip it. Guidance after what coaches say of the slope, the lie and the room, and
- * no
- * computation of it; schools differ, and touch decides in the end. Immutable.
+ * no computation of it; schools differ, and touch decides in the end. Immutable.
  */
 final readonly class RollOrChip
 {

@@ -34,6 +34,33 @@ final readonly class Finding
         public bool $isScore = false,
     ) {}
 
+    /**
+     * A finding whose figure is that of its first row.
+     *
+     * @param string $sentence as the constructor takes it
+     * @param list<FindingRow> $rows its parts; without any, the finding has no figure
+     * @param int|null $n balls behind it where they are more than the first row's
+     */
+    public static function ofRows(
+        string $question,
+        string $sentence,
+        FindingUnit $unit,
+        array $rows,
+        ?int $n = null,
+    ): self {
+        $first = $rows[0] ?? null;
+
+        return new self(
+            $question,
+            $sentence,
+            $unit,
+            $first?->value,
+            $first?->interval,
+            $n ?? ($first->n ?? 0),
+            rows: $rows,
+        );
+    }
+
     /** The standard error that the interval comes to; null without one of any width. */
     public function error(): ?float
     {

@@ -61,7 +61,8 @@ final readonly class StrokeReport
     }
 
     /**
-     * A student's session against the line of the sessions before it, and nothing else of the report; null without either.
+     * A student's session against the line of the sessions before it, and nothing else of the report; null without
+     * either.
      *
      * @param list<RolledBall> $balls of one student, oldest first
      */

@@ -79,9 +79,8 @@ final readonly class MakeWindow
 
     /**
      * Start speed whose ball arrives with a given speed on its own line through the centre. What friction and climb
-     * take
-     * is nearly the same for every ball, so the squares of start speed and arrival move together; where that does not
-     * settle (a tier, a ball that does not get there) it is halved out.
+     * take is nearly the same for every ball, so the squares of start speed and arrival move together; where that does
+     * not settle (a tier, a ball that does not get there) it is halved out.
      */
     private static function startFor(
         Roller $roller,

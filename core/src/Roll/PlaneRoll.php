@@ -7,9 +7,9 @@ namespace Amble\Core\Roll;
 /**
  * One ball on a plane that holds it, in closed form: the equation of maths.md 2.3 without tier and grain, integrated.
  *
- * With φ between the velocity and straight downhill, G = κ g |∇z| and q = G / a0 < 1, the equation gives φ' = −G sin φ / v
- * and v' = −a0 + G cos φ. So tan(φ/2) = tan(φ0/2) w^q, where w falls from 1 at the start to 0 at rest, and every figure
- * is a sum of powers of w (separate the two equations; C = cos(φ0/2), S = sin(φ0/2), A = w^(1−q), B = w^(1+q)):
+ * With φ between the velocity and straight downhill, G = κ g |∇z| and q = G / a0 < 1, the equation gives φ' = −G sin φ
+ * / v and v' = −a0 + G cos φ. So tan(φ/2) = tan(φ0/2) w^q, where w falls from 1 at the start to 0 at rest, and every
+ * figure is a sum of powers of w (separate the two equations; C = cos(φ0/2), S = sin(φ0/2), A = w^(1−q), B = w^(1+q)):
  *
  *   velocity downhill   v0 (C² A − S² B)             across   2 v0 S C w
  *   way downhill        v0²/2a0 (C⁴ (1−A²)/(1−q) − S⁴ (1−B²)/(1+q))
@@ -18,8 +18,7 @@ namespace Amble\Core\Roll;
  *   time since start    v0/a0 (C² (1−A)/(1−q) + S² (1−B)/(1+q))
  *
  * One roll costs some thirty of these sums instead of some hundred steps of four slopes, which a make window needs
- * while
- * a slope is dragged. This class is immutable.
+ * while a slope is dragged. This class is immutable.
  *
  * @internal used by the roller, which steps where there is a tier or grain
  */

@@ -69,8 +69,8 @@ final class ExpectedPutts
     }
 
     /**
-     * Expected putts from a leave, between the distances solved for: as exact as what every longer putt's sum takes of it.
-     * Null without convergence.
+     * Expected putts from a leave, between the distances solved for: as exact as what every longer putt's sum takes of
+     * it. Null without convergence.
      */
     public function after(Length $leave): ?float
     {

@@ -25,7 +25,8 @@ final class UsualBiasTest extends TestCase
     {
         $means = [0.0, 0.1, 0.2, 0.3, 0.4];
         $usual = UsualBias::of(array_map(static fn(float $mean): array => [$mean, 0.03], $means), 0.9);
-        // Their variance is 0.025; what each session errs by itself, 0.0009, is no day's doing, and comes back as its own.
+        // Their variance is 0.025; what each session errs by itself, 0.0009, is no day's doing, and comes back as its
+        // own.
         self::assertEqualsWithDelta([0.2, sqrt(5 * 0.025) / 5], [$usual?->bias, $usual?->standardError], 1e-12);
         // Days that are alike still differ by a little.
         $alike = UsualBias::of(array_fill(0, 5, [0.1, 0.01]), 0.9);

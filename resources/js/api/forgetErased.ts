@@ -11,7 +11,8 @@ const DONE = 'amble-erased';
 const STAYS = /^amble-(theme$|keys-off$|reading-method$|at-home )/;
 
 /**
- * Removes every answer, entry and note with one of these ids. An id is dealt with once: nothing of it comes from the server any more.
+ * Removes every answer, entry and note with one of these ids. An id is dealt with once: nothing of it comes from the
+ * server any more.
  *
  * @param erased ids, as the server tells them
  */

@@ -63,7 +63,8 @@ export function useKeys(acts: readonly KeyAction[]): void {
     latest.current = acts;
   });
   const names = acts.map(({ key, does }) => key + does).join();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the sheet lists names; which function acts may change with every ball.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the sheet lists names; which function acts may change with
+  // every ball.
   useEffect(() => {
     parts.add(acts);
     show();

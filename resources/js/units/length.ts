@@ -69,7 +69,8 @@ export function parseLength(text: string, kind: LengthKind, choice: UnitChoice):
       return { status: 'unreadable' };
     }
     const part: number = Number((match[1] ?? '').replace(',', '.')) * size;
-    // Parts of one length grow smaller, and none is as large as one of the unit before it: "7 paces 25 ft" are two lengths.
+    // Parts of one length grow smaller, and none is as large as one of the unit before it: "7 paces 25 ft" are two
+    // lengths.
     if (before !== null && (size >= before || Math.abs(part) >= before - SLACK || !isPartOf(size, before))) {
       return { status: 'two', first: metres, second: part };
     }

@@ -133,24 +133,20 @@ final class ObservationCounts
      */
     private static function finding(string $question, int $n, array $rows, int $answers): Finding
     {
-        $count = static fn(FindingRow $row): int => (int) round((float) $row->value * $row->n);
         $parts = array_map(
-            static fn(FindingRow $row): string => $count($row) . ' ' . lcfirst($row->name),
+            static fn(FindingRow $row): string => $row->count() . ' ' . lcfirst($row->name),
             array_filter(
                 array_slice($rows, 0, $answers),
                 static fn(FindingRow $row): bool => (float) $row->value > 0.0,
             ),
         );
 
-        return new Finding(
+        return Finding::ofRows(
             "$question:",
             sprintf('Of %d: %s.', $n, implode(', ', $parts)),
             FindingUnit::Share,
-            $rows[0]->value ?? null,
-            $rows[0]->interval ?? null,
-            $n,
-            null,
             $rows,
+            $n,
         );
     }
 

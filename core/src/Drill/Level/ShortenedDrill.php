@@ -12,8 +12,8 @@ use Amble\Core\Json\JsonInput;
 final class ShortenedDrill
 {
     /**
-     * The drill's own cap stands where it is less; one whose single round is longer than the dose stays as it is, as half a
-     * round is none.
+     * The drill's own cap stands where it is less; one whose single round is longer than the dose stays as it is, as
+     * half a round is none.
      *
      * @param array<string, mixed> $drill as decoded from its JSON
      * @param int|null $balls null for no matter

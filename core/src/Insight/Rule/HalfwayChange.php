@@ -18,13 +18,13 @@ use Amble\Core\Stroke\StrokeFit;
  * Balls that finish shorter, or longer, from some ball of the session on (maths.md 8.3).
  *
  * Where backstrokes were noted they must not speak against it, and a step of theirs speaks for it: they scatter less
- * than
- * balls do, so a student who takes less back is seen earlier.
+ * than balls do, so a student who takes less back is seen earlier.
  */
 final class HalfwayChange implements Rule
 {
     /**
-     * Normal scores of |t|: with few degrees a large t is less than it seems. What the balls need besides 8.3's own limit.
+     * Normal scores of |t|: with few degrees a large t is less than it seems. What the balls need besides 8.3's own
+     * limit.
      */
     private const BY_BALL = 3.0;
 

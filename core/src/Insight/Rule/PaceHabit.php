@@ -94,7 +94,8 @@ final class PaceHabit implements Rule
     }
 
     /**
-     * Days differ by more than balls do, so the sessions' means are averaged, with the spread between days in the error.
+     * Days differ by more than balls do, so the sessions' means are averaged, with the spread between days in the
+     * error.
      *
      * @return array{float, float} mean as a share of length, and its standard error
      */

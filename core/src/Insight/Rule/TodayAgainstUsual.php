@@ -20,8 +20,8 @@ final class TodayAgainstUsual implements Rule
     private const INSTEAD = ['pace.habit', 'stroke.too_long', 'pace.target', 'read.low', 'read.high'];
 
     /**
-     * One student's day is noted only this many standard errors from usual: days of some students differ by more than the
-     * shipped day-to-day spread, which two standard errors would take for a finding.
+     * One student's day is noted only this many standard errors from usual: days of some students differ by more than
+     * the shipped day-to-day spread, which two standard errors would take for a finding.
      */
     private const ERRORS_OF_ONE = 3.6;
 

@@ -46,15 +46,12 @@ final class Causes implements Measure
         usort($rows, static fn($a, $b): int => $b->value <=> $a->value);
         $parts = array_map(static fn($row): string => $row->count() . ' ' . lcfirst($row->name), $rows);
 
-        return new Finding(
+        return Finding::ofRows(
             'Causes given',
             sprintf('Of %d misses with a cause: %s.', count($given), implode(', ', $parts)),
             FindingUnit::Share,
-            $rows[0]->value ?? null,
-            $rows[0]->interval ?? null,
-            count($given),
-            null,
             $rows,
+            count($given),
         );
     }
 }

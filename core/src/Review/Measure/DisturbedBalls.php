@@ -49,14 +49,10 @@ final class DisturbedBalls implements Measure
 
         return $rows === []
             ? null
-            : new Finding(
+            : Finding::ofRows(
                 'What went on around',
                 implode(' ', $parts) . ' All of them stay in the figures.',
                 FindingUnit::Share,
-                $rows[0]->value,
-                $rows[0]->interval,
-                $rows[0]->n,
-                null,
                 $rows,
             );
     }

@@ -21,9 +21,8 @@ use Amble\Core\Units\Length;
 
 /**
  * What the misses say of the ground: a ball aimed beside the hole whose pace was sound needed that aim less what it
- * missed
- * by. The mean of several is the aim of the place, and the slope across it that asks for such an aim is offered as its
- * read.
+ * missed by. The mean of several is the aim of the place, and the slope across it that asks for such an aim is offered
+ * as its read.
  *
  * Starts off the aimed line are in its error, not taken out; so it is told with its interval and from several balls
  * only.

@@ -40,7 +40,7 @@ final class Marks implements Measure
 
         return $rows === []
             ? null
-            : new Finding(
+            : Finding::ofRows(
                 'Balls marked',
                 sprintf(
                     'Of %d balls: %s. They are left out of the figures above.',
@@ -48,11 +48,8 @@ final class Marks implements Measure
                     implode(', ', $parts),
                 ),
                 FindingUnit::Share,
-                $rows[0]->value,
-                $rows[0]->interval,
-                count($asked->balls),
-                null,
                 $rows,
+                count($asked->balls),
             );
     }
 }

@@ -53,8 +53,8 @@ final class Pace
     }
 
     /**
-     * Average of two lots of balls of one day: Welch's test; with balls cut short, the two estimates by their own errors.
-     * Null where either has too few.
+     * Average of two lots of balls of one day: Welch's test; with balls cut short, the two estimates by their own
+     * errors. Null where either has too few.
      */
     public static function averageOfOneDay(BallSelection $then, BallSelection $now): ?Comparison
     {

@@ -32,14 +32,10 @@ final class RoutineRegularity implements Measure
 
         return $rows === []
             ? null
-            : new Finding(
+            : Finding::ofRows(
                 'Is the routine the same each time?',
                 implode('; ', $parts) . '.',
                 FindingUnit::Share,
-                $rows[0]->value,
-                $rows[0]->interval,
-                $rows[0]->n,
-                null,
                 $rows,
             );
     }

@@ -45,16 +45,7 @@ final class SpreadByObservation implements Measure
 
         return $rows === []
             ? null
-            : new Finding(
-                'How wide, by what was seen?',
-                implode('. ', $parts) . '.',
-                FindingUnit::Spread,
-                $rows[0]->value,
-                $rows[0]->interval,
-                $rows[0]->n,
-                null,
-                $rows,
-            );
+            : Finding::ofRows('How wide, by what was seen?', implode('. ', $parts) . '.', FindingUnit::Spread, $rows);
     }
 
     /** @return list<FindingRow> one a word that enough balls have */

@@ -25,7 +25,7 @@ final class StrokeTimes implements Measure
             return null;
         }
 
-        return new Finding(
+        return Finding::ofRows(
             'How long does the stroke take?',
             implode(
                 ', ',
@@ -39,10 +39,6 @@ final class StrokeTimes implements Measure
                 ),
             ) . sprintf('; %s', self::spread($asked)),
             FindingUnit::Number,
-            $rows[0]->value,
-            $rows[0]->interval,
-            $rows[0]->n,
-            null,
             $rows,
         );
     }

@@ -14,7 +14,8 @@ use Amble\Core\Stroke\StrokeFitter;
 use Amble\Core\Stroke\StrokePutt;
 
 /**
- * What the measures of the stroke share: the student's own line through these balls, and the balls that tell how even it is.
+ * What the measures of the stroke share: the student's own line through these balls, and the balls that tell how even
+ * it is.
  */
 final class Strokes
 {
@@ -39,7 +40,8 @@ final class Strokes
     }
 
     /**
-     * Balls of the backstroke fit that were putted at a target: strokes of a chosen length tell nothing of a student's choice.
+     * Balls of the backstroke fit that were putted at a target: strokes of a chosen length tell nothing of a student's
+     * choice.
      *
      * @return list<array{StrokePutt, float, string}> each with ln(T/S), where it should finish as its level length over
      *     the

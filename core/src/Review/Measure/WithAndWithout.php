@@ -16,8 +16,7 @@ use Amble\Core\Review\Measure;
 
 /**
  * Whether balls with a finish held, a routine kept or a longer look at the target finish nearer than those without: the
- * share
- * inside a tenth of the length. A look is long above the middle one of these balls.
+ * share inside a tenth of the length. A look is long above the middle one of these balls.
  */
 final class WithAndWithout implements Measure
 {

@@ -24,8 +24,8 @@ const SIMULATED: Readonly<Record<DeviceKind, Device>> = {
 };
 
 /**
- * The device of a kind that is at hand: this phone's own where it has one; a simulated one only in the demo and in simulated
- * sessions, where nothing is anybody's record. Null where there is none.
+ * The device of a kind that is at hand: this phone's own where it has one; a simulated one only in the demo and in
+ * simulated sessions, where nothing is anybody's record. Null where there is none.
  */
 export function deviceAtHand(kind: DeviceKind, isSimulated: boolean): Device | null {
   if (kind === 'level' && hasOrientation()) {

@@ -4,8 +4,8 @@ import type { DeviceKind } from '../../api/types';
 import { type Device, deviceAtHand } from './deviceReadings';
 
 /**
- * The device of a kind that is at hand; null where a real account has none. Simulated ones are offered in the demo, and in
- * the simulated session while one stands in it.
+ * The device of a kind that is at hand; null where a real account has none. Simulated ones are offered in the demo, and
+ * in the simulated session while one stands in it.
  */
 export function useDevice(kind: DeviceKind): Device | null {
   const isDemo = useMe().data?.demo === true;
