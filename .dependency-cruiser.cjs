@@ -9,6 +9,7 @@ const FEATURES = {
   checks: ['balls', 'drill-results', 'sensors', 'session-steps'],
   'drill-results': [],
   'drill-run': ['balls', 'drill-results', 'sensors', 'session-steps'],
+  'form-choices': [],
   reports: ['drill-results'],
   sensors: [],
   'session-steps': [],

@@ -1,6 +1,6 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
 import { describe, expect, test, vi } from 'vitest';
-import { follow } from './applyAccepted';
+import { applyAccepted } from './applyAccepted';
 import { keys, REMINDERS } from './keys';
 import type { Pending } from './pending';
 import type { SessionLog } from './types';
@@ -12,10 +12,10 @@ test.each([
   ['report', keys.stroke('S')],
   ['history of a ball', keys.balls('S')],
   ['run', keys.runs('S')],
-  ['finding', keys.found],
-  ['sheet', keys.setOut],
-  ['ledger', keys.ledger],
-  ['review', keys.allLooks],
+  ['finding', keys.drillResults],
+  ['sheet', keys.drillSetups],
+  ['ledger', keys.sessions],
+  ['review', keys.allReports],
   ['plan', keys.plans('S')],
 ])('a first %s that was asked before the last balls does not stay on screen', async (_, key) => {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
@@ -31,7 +31,7 @@ test.each([
   const stop = answer.subscribe(() => undefined);
   // The last two balls are taken while the first answer is on its way.
   balls = 12;
-  follow(client, { kind: 'events', sessionId: 'S', sent: [], log: whole() });
+  applyAccepted(client, { kind: 'events', sessionId: 'S', sent: [], log: whole() });
   await vi.waitFor(() => expect(answers).toHaveLength(2));
   for (const arrive of answers) {
     arrive();
@@ -48,7 +48,7 @@ test('an answer that was asked before the balls does not land on top of what the
     .fetchQuery({ queryKey: keys.session('S'), queryFn: () => new Promise((resolve) => (arrive = resolve)) })
     .catch(() => undefined);
   await vi.waitFor(() => expect(client.isFetching({ queryKey: keys.session('S') })).toBe(1));
-  follow(client, {
+  applyAccepted(client, {
     kind: 'events',
     sessionId: 'S',
     sent: [],
@@ -72,7 +72,7 @@ test('a reading that was chosen stays chosen between its acceptance and the next
   });
   const sent = (event: object) => [{ session_id: 'S', refused: null, event }] as unknown as Pending[];
   const accept = (event: object) =>
-    follow(client, {
+    applyAccepted(client, {
       kind: 'events',
       sessionId: 'S',
       sent: sent(event),
@@ -88,7 +88,7 @@ test('a reading that was chosen stays chosen between its acceptance and the next
 test('somebody added here is on the bench before it is asked again', () => {
   const client = new QueryClient();
   client.setQueryData(keys.today, { students: [{ id: 'ann' }], greens: [], sessions: [] });
-  follow(client, {
+  applyAccepted(client, {
     kind: 'write',
     sessionId: '',
     write: { id: 'W', method: 'POST', path: 'students', body: {}, what: '' },
@@ -107,7 +107,7 @@ describe('an answer that tells the changes alone', () => {
     client.setQueryData([...keys.runs('S'), 'other'], 'old');
     const log = { version: 8, since: 7, putts: [], removed: [], runs: [], ...change } as unknown as SessionLog;
     const sent = [{ session_id: 'S', refused: null, event: { id: 'E', type, run_id: 'R' } }] as unknown as Pending[];
-    follow(client, { kind: 'events', sessionId: 'S', sent, log });
+    applyAccepted(client, { kind: 'events', sessionId: 'S', sent, log });
     return client;
   };
   const isAskedAgain = (client: QueryClient) => client.getQueryState(keys.session('S'))?.isInvalidated;
@@ -133,11 +133,11 @@ describe('an answer that tells the changes alone', () => {
     ['check_tried', true],
   ])('asks for the reminders after %s: %s', async (type, isAsked) => {
     const client = take({}, type);
-    client.setQueryData([...keys.looks('ann'), REMINDERS], 'old');
-    client.setQueryData([...keys.looks('ann'), 'checks'], 'old');
+    client.setQueryData([...keys.reports('ann'), REMINDERS], 'old');
+    client.setQueryData([...keys.reports('ann'), 'checks'], 'old');
     const sent = [{ session_id: 'S', refused: null, event: { id: 'F', type } }] as unknown as Pending[];
-    follow(client, { kind: 'events', sessionId: 'S', sent, log: whole() });
-    const asked = (what: string) => client.getQueryState([...keys.looks('ann'), what])?.isInvalidated;
+    applyAccepted(client, { kind: 'events', sessionId: 'S', sent, log: whole() });
+    const asked = (what: string) => client.getQueryState([...keys.reports('ann'), what])?.isInvalidated;
     await vi.waitFor(() => expect(asked('checks')).toBe(true));
     expect(asked(REMINDERS)).toBe(isAsked);
   });

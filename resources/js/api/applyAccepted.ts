@@ -8,9 +8,9 @@ import { withEvents } from './shownSession';
 import type { GreenSpeedMeasurement, Session, SessionLog, Today } from './types';
 
 /** Lays an answer over what is known, and asks again for what rests on it. */
-export function follow(client: QueryClient, accepted: Accepted): void {
+export function applyAccepted(client: QueryClient, accepted: Accepted): void {
   if (accepted.kind === 'write') {
-    followWrite(client, accepted);
+    applyWrite(client, accepted);
     return;
   }
   const { sessionId, sent, log } = accepted;
@@ -32,14 +32,14 @@ export function follow(client: QueryClient, accepted: Accepted): void {
   askAgain(client, keys.stroke(sessionId));
   askAgain(client, keys.balls(sessionId));
   // What drills found, and where they begin next time, rests on these balls too.
-  askAgain(client, keys.found);
-  askAgain(client, keys.setOut);
+  askAgain(client, keys.drillResults);
+  askAgain(client, keys.drillSetups);
   // Reminders rest on checks and checklists, not on balls.
   const areReminded = sent.some(({ event }) => event?.type === 'check_tried' || event?.type === 'card_point_seen');
-  askAgain(client, keys.allLooks, ({ queryKey }) => areReminded || queryKey.at(-1) !== REMINDERS);
+  askAgain(client, keys.allReports, ({ queryKey }) => areReminded || queryKey.at(-1) !== REMINDERS);
   askAgain(client, keys.runs(sessionId), ({ queryKey }) => !log.runs.some(({ id }) => id === queryKey.at(-1)));
   askAgain(client, keys.plans(sessionId));
-  askAgain(client, keys.ledger);
+  askAgain(client, keys.sessions);
 }
 
 /** Events of which the answer tells all that a session shows of them. */
@@ -84,13 +84,13 @@ function askAgain(
   void client.cancelQueries({ queryKey, predicate }).then(() => client.invalidateQueries({ queryKey, predicate }));
 }
 
-function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted & { kind: 'write' }): void {
+function applyWrite(client: QueryClient, { sessionId, write, answer }: Accepted & { kind: 'write' }): void {
   const { path } = write;
   if (path === 'students' || path === 'greens') {
     // Known at once: the next screen may choose it before the bench is asked again.
     client.setQueryData<Today>(keys.today, (today) => today && withRecord(today, path, answer));
   } else if (path.endsWith('/rounds')) {
-    askAgain(client, keys.allLooks);
+    askAgain(client, keys.allReports);
   } else {
     void client.cancelQueries({ queryKey: keys.session(sessionId), exact: true });
     client.setQueryData<Session>(keys.session(sessionId), (session) =>
@@ -101,7 +101,7 @@ function followWrite(client: QueryClient, { sessionId, write, answer }: Accepted
     void client.invalidateQueries({ queryKey: keys.session(sessionId), exact: true });
     askAgain(client, keys.stroke(sessionId));
     askAgain(client, keys.plans(sessionId));
-    askAgain(client, keys.ledger);
+    askAgain(client, keys.sessions);
   }
   askAgain(client, keys.today);
 }

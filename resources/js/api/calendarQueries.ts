@@ -8,7 +8,7 @@ import type { Booking, BookingMessage, CalendarFeed, CalendarImportResult, Calen
 /** The coach's own clock. */
 export const zoneHere = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-const KEY = ['week'] as const;
+const KEY = ['calendar'] as const;
 
 const LETTER_MS = 4000;
 
@@ -73,7 +73,7 @@ export function useBooking() {
 }
 
 /** Writes to whoever comes: of the booking's own time, or offering one to somebody who waits. */
-export function useLetter() {
+export function useSendBookingMessage() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ id, offered }: { id: string; offered: string | null }) =>

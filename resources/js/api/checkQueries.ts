@@ -31,7 +31,7 @@ export function useCheckCatalogue() {
 /** What was checked of a student. */
 export function useStudentChecks(student: string | null) {
   return useQuery({
-    queryKey: [...keys.looks(student ?? ''), 'checks'],
+    queryKey: [...keys.reports(student ?? ''), 'checks'],
     queryFn: () => request<StudentChecks>('GET', `students/${student}/checks`),
     enabled: student !== null,
   });
@@ -39,7 +39,7 @@ export function useStudentChecks(student: string | null) {
 
 export const reminderOptions = (student: string) =>
   queryOptions({
-    queryKey: [...keys.looks(student), REMINDERS],
+    queryKey: [...keys.reports(student), REMINDERS],
     queryFn: () => request<Reminders>('GET', `students/${student}/reminders`),
   });
 
@@ -48,7 +48,7 @@ export function useReminders(student: string | null) {
   return useQuery({ ...reminderOptions(student ?? ''), enabled: student !== null && link === null });
 }
 
-const aboutKey = (student: string) => [...keys.looks(student), 'about'];
+const aboutKey = (student: string) => [...keys.reports(student), 'profile'];
 
 export function useStudentProfile(student: string) {
   return useQuery({
@@ -76,7 +76,7 @@ export function useSavePreferences() {
       request<PreferenceQuestion[]>('PUT', 'teaching-preferences', answers),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: catalogueOptions.queryKey });
-      await client.invalidateQueries({ queryKey: keys.allLooks });
+      await client.invalidateQueries({ queryKey: keys.allReports });
     },
   });
 }
@@ -103,10 +103,10 @@ export function useDeleteChecklist() {
 
 async function cardsChanged(client: ReturnType<typeof useQueryClient>) {
   await client.invalidateQueries({ queryKey: catalogueOptions.queryKey });
-  await client.invalidateQueries({ queryKey: keys.allLooks });
+  await client.invalidateQueries({ queryKey: keys.allReports });
 }
 
-const puttersKey = (student: string) => [...keys.looks(student), 'putters'];
+const puttersKey = (student: string) => [...keys.reports(student), 'putters'];
 
 export function usePutters(student: string) {
   return useQuery({
@@ -152,7 +152,7 @@ async function puttersAre(client: ReturnType<typeof useQueryClient>, student: st
 }
 
 async function restsOnStudent(client: ReturnType<typeof useQueryClient>, student: string) {
-  await client.invalidateQueries({ queryKey: keys.looks(student) });
+  await client.invalidateQueries({ queryKey: keys.reports(student) });
   await client.invalidateQueries({ queryKey: ['stroke'] });
 }
 

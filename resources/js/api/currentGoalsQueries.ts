@@ -5,7 +5,7 @@ import { request } from './api';
 import { keys } from './keys';
 import type { CurrentGoals } from './types';
 
-const keyOf = (student: string) => [...keys.looks(student), 'in-work'];
+const keyOf = (student: string) => [...keys.reports(student), 'current-goals'];
 
 export function useCurrentGoals(student: string) {
   return useQuery({

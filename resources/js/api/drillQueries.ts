@@ -82,7 +82,7 @@ export function useDrillSetup(
   students: readonly string[],
 ) {
   return useQuery({
-    queryKey: [...keys.setOut, drill, runId, sessionId, stepped, isChosen, students],
+    queryKey: [...keys.drillSetups, drill, runId, sessionId, stepped, isChosen, students],
     queryFn: () =>
       request<DrillSetup>('POST', 'drills/setup', {
         drill,
@@ -122,7 +122,7 @@ export interface PlannedDrill {
 /** A drill as a plan lays it out; nothing is asked where none does. */
 export function useLaidOut(drill: Drill | null, planned: PlannedDrill | null) {
   return useQuery({
-    queryKey: [...keys.setOut, 'planned', drill?.key, planned],
+    queryKey: [...keys.drillSetups, 'planned', drill?.key, planned],
     queryFn: () => request<LibraryDrill>('POST', 'drills/lengths', { drill, ...planned }),
     enabled: drill !== null && planned !== null,
     staleTime: Number.POSITIVE_INFINITY,
@@ -155,7 +155,7 @@ export function useDeleteLengthSet() {
 /** What drills found, of a session or of a student. */
 export function useDrillResults(place: 'sessions' | 'students', id: string) {
   return useQuery({
-    queryKey: [...keys.found, place, id],
+    queryKey: [...keys.drillResults, place, id],
     queryFn: () => request<DrillResult[]>('GET', `${place}/${id}/findings`),
     staleTime: 0,
   });

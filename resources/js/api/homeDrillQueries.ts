@@ -10,8 +10,8 @@ import { observationOptions } from './sessionQueries';
 import { outboxOwner } from './takeHomeLink';
 import type { TakeHomeCard } from './types';
 
-/** What was begun, by its ids. */
-export interface Begun {
+/** The session and the drill run that were started, by their ids. */
+export interface StartedHomeDrill {
   session: string;
   run: string;
 }
@@ -26,10 +26,10 @@ export function useLinkedSession(): void {
 }
 
 /** Begins the drill that was offered, with a network or without. */
-export function useBeginAtHome() {
+export function useStartHomeDrill() {
   const client = useQueryClient();
   return useCallback(
-    ({ session, run }: NonNullable<TakeHomeCard['offered']>): Begun => {
+    ({ session, run }: NonNullable<TakeHomeCard['offered']>): StartedHomeDrill => {
       client.setQueryData(keys.session(session.id), session);
       client.setQueryData(runOptions(session.id, run.id).queryKey, run);
       void outbox.write(session.id, {

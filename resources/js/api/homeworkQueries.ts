@@ -8,7 +8,7 @@ import type { Homework, HomeworkEntry } from './types';
 
 export function useHomework(student: string) {
   return useQuery({
-    queryKey: [...keys.looks(student), 'home'],
+    queryKey: [...keys.reports(student), 'homework'],
     queryFn: () => request<Homework>('GET', `students/${student}/homework`),
   });
 }
@@ -24,7 +24,7 @@ export function useAnswerHomework(student: string) {
         text,
       }),
     onSuccess: (told) => {
-      client.setQueryData([...keys.looks(student), 'home'], told);
+      client.setQueryData([...keys.reports(student), 'homework'], told);
       void client.invalidateQueries({ queryKey: keys.today });
     },
   });

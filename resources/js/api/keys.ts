@@ -1,25 +1,25 @@
 /** Server state by key. */
 
 /** Last part of the key of what to remember about a student. */
-export const REMINDERS = 'remember';
+export const REMINDERS = 'reminders';
 
 export const keys = {
   me: ['me'] as const,
-  goes: ['goes'] as const,
-  signIns: ['sign-ins'] as const,
-  secondFactor: ['second-factor'] as const,
+  deletionPreview: ['deletion-preview'] as const,
+  signedInDevices: ['signed-in-devices'] as const,
+  twoStepSignIn: ['two-step-sign-in'] as const,
   today: ['today'] as const,
   session: (id: string) => ['session', id] as const,
   stroke: (id: string) => ['stroke', id] as const,
-  allLooks: ['looks'] as const,
-  looks: (studentId: string) => ['looks', studentId] as const,
+  allReports: ['reports'] as const,
+  reports: (studentId: string) => ['reports', studentId] as const,
   balls: (sessionId: string) => ['ball', sessionId] as const,
   drills: ['drills'] as const,
   runs: (sessionId: string) => ['run', sessionId] as const,
-  found: ['found'] as const,
-  setOut: ['set-out'] as const,
+  drillResults: ['drill-results'] as const,
+  drillSetups: ['drill-setup'] as const,
   plans: (sessionId: string) => ['plan', sessionId] as const,
-  ledger: ['ledger'] as const,
+  sessions: ['sessions'] as const,
 };
 
 /**

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { withClient } from '../../../tests/withClient';
 import { ApiError } from './api';
 import { keys } from './keys';
-import { followSignIn, useChangeAccount, useDoor, useMe, useSaveSettings } from './meQueries';
+import { followSignIn, useAuthentication, useChangeAccount, useMe, useSaveSettings } from './meQueries';
 import type { Me } from './types';
 
 const server = vi.hoisted(() => ({
@@ -56,16 +56,16 @@ const me = () => client.getQueryData<Me>(keys.me);
 
 test('signing in is asked alone, its answer says who it is, and nothing of whoever was here is left', async () => {
   server.answer = { id: 'ben', name: 'Ben Okafor' };
-  const { result } = within(useDoor);
+  const { result } = within(useAuthentication);
   await act(() => result.current.mutateAsync({ path: 'sign-in', body: { email: 'b@example.org' } }));
   expect(server.asked).toEqual([['POST', 'sign-in', { email: 'b@example.org' }, 'alone']]);
   expect(me()).toEqual({ coach: { id: 'ben', name: 'Ben Okafor' }, demo: true, erased: [] });
   expect(client.getQueryData(keys.today)).toBeUndefined();
-  expect(server.told).toEqual(['door']);
+  expect(server.told).toEqual(['sign-in']);
 });
 
 test('signed out, nobody is in; refused, everything stays as it was', async () => {
-  const { result } = within(useDoor);
+  const { result } = within(useAuthentication);
   server.answer = new ApiError(422, 'No.', { email: 'Not these.' });
   await act(() => result.current.mutateAsync({ path: 'sign-in' }).catch(() => undefined));
   expect(me()?.coach).toEqual(ADA);
@@ -78,14 +78,14 @@ test('signed out, nobody is in; refused, everything stays as it was', async () =
 });
 
 test('a deleted account is at the door; any other change asks again where one is signed in', async () => {
-  client.setQueryData(keys.signIns, []);
-  client.setQueryData(keys.secondFactor, { since: null, spare_left: 0 });
+  client.setQueryData(keys.signedInDevices, []);
+  client.setQueryData(keys.twoStepSignIn, { since: null, spare_left: 0 });
   const changed = within(() => useChangeAccount('offerFactor'));
   server.answer = { secret: 'AB', uri: 'otpauth://' };
   const told = await act(() => changed.result.current.mutateAsync({ password: 'p' }));
   expect(told).toEqual({ secret: 'AB', uri: 'otpauth://' });
   expect(server.asked).toEqual([['POST', 'me/two-step', { password: 'p' }, 'beside']]);
-  for (const queryKey of [keys.signIns, keys.secondFactor]) {
+  for (const queryKey of [keys.signedInDevices, keys.twoStepSignIn]) {
     expect(client.getQueryState(queryKey)?.isInvalidated).toBe(true);
   }
   expect(me()?.coach).toEqual(ADA);
@@ -95,7 +95,7 @@ test('a deleted account is at the door; any other change asks again where one is
   expect(server.asked.at(-1)).toEqual(['DELETE', 'me', { password: 'p' }, 'beside']);
   expect(me()?.coach).toBeNull();
   expect(client.getQueryData(keys.today)).toBeUndefined();
-  expect(server.told).toEqual(['door']);
+  expect(server.told).toEqual(['sign-in']);
 });
 
 test.each([

@@ -62,15 +62,17 @@ export function useChangeAccount<Way extends AccountChange>(way: Way) {
     mutationFn: (body: Record<string, string>) => request<ImpliedBy<Way>>(method, path, body),
     onSuccess: () =>
       way === 'close'
-        ? atTheDoor(client, null)
-        : Promise.all([keys.signIns, keys.secondFactor].map((queryKey) => client.invalidateQueries({ queryKey }))),
+        ? becomeCoach(client, null)
+        : Promise.all(
+            [keys.signedInDevices, keys.twoStepSignIn].map((queryKey) => client.invalidateQueries({ queryKey })),
+          ),
   });
 }
 
 /** What is asked for at sign-in besides the password. */
 export function useTwoStepSignIn() {
   return useQuery({
-    queryKey: keys.secondFactor,
+    queryKey: keys.twoStepSignIn,
     queryFn: () => request<TwoStepSignIn>('GET', 'me/two-step'),
     refetchOnMount: 'always',
   });
@@ -79,7 +81,7 @@ export function useTwoStepSignIn() {
 /** Where this coach is signed in. */
 export function useSignedInDevices() {
   return useQuery({
-    queryKey: keys.signIns,
+    queryKey: keys.signedInDevices,
     queryFn: () => request<SignedInDevice[]>('GET', 'me/devices'),
     refetchOnMount: 'always',
   });
@@ -88,36 +90,36 @@ export function useSignedInDevices() {
 /** What would be deleted with the account. */
 export function useDeletionPreview() {
   return useQuery({
-    queryKey: keys.goes,
+    queryKey: keys.deletionPreview,
     queryFn: () => request<DeletionPreview>('GET', 'me/deletion-preview'),
     refetchOnMount: 'always',
   });
 }
 
-type Door = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<string, string> };
+type Authentication = { path: 'sign-in' | 'sign-up' | 'demo' | 'sign-out'; body?: Record<string, string> };
 
 /** Signs in or out; everything known about the coach before is forgotten. */
-export function useDoor() {
+export function useAuthentication() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ path, body }: Door) => requestAlone<Coach | undefined>('POST', path, body),
-    onSuccess: (coach) => atTheDoor(client, coach ?? null),
+    mutationFn: ({ path, body }: Authentication) => requestAlone<Coach | undefined>('POST', path, body),
+    onSuccess: (coach) => becomeCoach(client, coach ?? null),
   });
 }
 
-/** The answer says who it is now: asking once more could fail, and leave the door shut without a word. */
-function atTheDoor(client: QueryClient, coach: Coach | null): void {
+/** The answer says who it is now: asking once more could fail, and leave the coach at the sign-in form without a word. */
+function becomeCoach(client: QueryClient, coach: Coach | null): void {
   client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
   if (coach === null) {
     forgetPerson();
   }
   client.setQueryData<Me>(keys.me, (me) => me && { ...me, coach, erased: [] });
-  tell('door');
+  tell('sign-in');
 }
 
 /** Another tab signed in or out: what this one knows is of somebody else. Use once, in the shell. @returns the end of it */
 export function followSignIn(client: QueryClient): () => void {
-  return onNews('door', () => {
+  return onNews('sign-in', () => {
     client.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.me[0] });
     void client.invalidateQueries({ queryKey: keys.me });
   });

@@ -16,9 +16,9 @@ export function useNewPassword() {
 }
 
 /** What the demo would have sent. */
-export function useLetters() {
+export function useMailMessages() {
   return useQuery({
-    queryKey: ['behind', 'outbox'],
+    queryKey: ['linked', 'outbox'],
     queryFn: () => request<MailMessage[]>('GET', 'mail'),
     // A message is laid there after its asker was answered.
     refetchInterval: 1500,

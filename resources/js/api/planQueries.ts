@@ -33,7 +33,7 @@ const LOOK_AGAIN_MS = 20_000;
 /** @param isPlanned whether the session has a plan at all */
 export function usePlanProgress(session: string, isPlanned: boolean) {
   return useQuery({
-    queryKey: [...keys.plans(session), 'told'],
+    queryKey: [...keys.plans(session), 'progress'],
     queryFn: () => request<PlanProgress>('GET', `sessions/${session}/plan`),
     enabled: isPlanned,
     refetchInterval: LOOK_AGAIN_MS,

@@ -15,7 +15,7 @@ export function useRead(putt: PuttSituation | null, student: string | null, surf
   const wanted = putt === null ? null : readPath(putt, student, surface);
   const [asked, setAsked] = useState(wanted);
   const read = useQuery({
-    queryKey: ['read', asked],
+    queryKey: ['putt-read', asked],
     queryFn: () => request<PuttRead>('GET', asked ?? ''),
     enabled: asked !== null,
     placeholderData: keepPreviousData,
@@ -42,7 +42,7 @@ function readPath(putt: PuttSituation, student: string | null, surface: string |
   return `putt-read?${query.toString()}`;
 }
 
-const keptKey = (green: string) => ['kept-reads', green];
+const keptKey = (green: string) => ['saved-reads', green];
 
 /** Reads kept at a green; none where none is chosen. */
 export function useSavedReads(green: string | null) {
@@ -79,7 +79,6 @@ export function useDeleteRead() {
   });
 }
 
-/** What the misses of a session say of the slope at its stations. */
 /** Whether the paces counted to a station agree with its length; null counts nothing. */
 export function useUnitsSlip(lengthMetres: number, paces: number | null) {
   return useQuery({
@@ -93,6 +92,7 @@ export function useUnitsSlip(lengthMetres: number, paces: number | null) {
   });
 }
 
+/** What the misses of a session say of the slope at its stations. */
 export function useStationSlopes(session: string) {
   return useQuery({
     queryKey: [...keys.stroke(session), 'slopes'],

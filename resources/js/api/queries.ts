@@ -6,7 +6,7 @@ export {
   useCalendarWeek,
   useFeed,
   useImportCalendar,
-  useLetter,
+  useSendBookingMessage,
 } from './calendarQueries';
 export {
   type CardDraft,
@@ -56,7 +56,7 @@ export {
   useSaveLengthSet,
   useStartRun,
 } from './drillQueries';
-export { type Begun, clearLinkedData, useBeginAtHome, useLinkedSession } from './homeDrillQueries';
+export { clearLinkedData, type StartedHomeDrill, useLinkedSession, useStartHomeDrill } from './homeDrillQueries';
 export { sendHome, useAnswerHomework, useHomework } from './homeworkQueries';
 export { isOfEarlierVisit, keys } from './keys';
 export {
@@ -64,15 +64,15 @@ export {
   followSignIn,
   type ImpliedBy,
   type Settings,
+  useAuthentication,
   useChangeAccount,
   useDeletionPreview,
-  useDoor,
   useMe,
   useSaveSettings,
   useSignedInDevices,
   useTwoStepSignIn,
 } from './meQueries';
-export { useLetters, useNewPassword, usePasswordReset } from './passwordResetQueries';
+export { useMailMessages, useNewPassword, usePasswordReset } from './passwordResetQueries';
 export { type PlanWanted, useDebrief, usePlanProgress, useProposedPlan, useRota } from './planQueries';
 export { Cancelled } from './progress';
 export {
@@ -86,7 +86,7 @@ export {
   useStationSlopes,
   useUnitsSlip,
 } from './puttReadQueries';
-export { type Called, type TenWanted, useQuiz, useQuizAnswer } from './readingQuizQueries';
+export { type Called, type QuizRequest, useQuiz, useQuizAnswer } from './readingQuizQueries';
 export {
   useEraseStudent,
   useImportRecords,
@@ -112,7 +112,7 @@ export {
   useDeleteRound,
   useRoundSummary,
   useSaveBenchmark,
-  useStakes,
+  useStrokesAtStake,
 } from './roundQueries';
 export {
   addGreen,
@@ -129,10 +129,10 @@ export {
   useBallHistory,
   useChangeSession,
   useObservationTypes,
+  usePrefetchSessions,
   useSaveMeasurement,
   useSession,
   useStrokeReport,
-  useTakeAlong,
   useToday,
   useWhatIf,
 } from './sessionQueries';
@@ -140,9 +140,9 @@ export { nextStep, useDeleteSimulation, useStartSimulation } from './simulationQ
 export {
   type TakeHomeCardDraft,
   useLinkedCard,
-  usePocketLink,
   useSaveTakeHomeCard,
   useTakeHomeCard,
+  useTakeHomeCardLink,
 } from './takeHomeCardQueries';
 export {
   type Record,

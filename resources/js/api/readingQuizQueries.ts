@@ -5,16 +5,16 @@ import { request } from './api';
 import { newId } from './outbox';
 import type { PuttSituation, Quiz, QuizAnswer } from './types';
 
-export interface TenWanted {
+export interface QuizRequest {
   from: 'level' | 'history' | 'feared' | 'left' | 'right';
   order: 'blocked' | 'shuffled';
   /** The same turn brings the same ten. */
   turn: number;
 }
 
-export function useQuiz(student: string, { from, order, turn }: TenWanted) {
+export function useQuiz(student: string, { from, order, turn }: QuizRequest) {
   return useQuery({
-    queryKey: ['guess', student, from, order, turn],
+    queryKey: ['reading-quiz', student, from, order, turn],
     queryFn: () => request<Quiz>('GET', `students/${student}/quiz?from=${from}&order=${order}&turn=${turn}`),
     staleTime: Number.POSITIVE_INFINITY,
   });

@@ -58,7 +58,7 @@ function saveFile(file: Blob, name: string): void {
 
 export function useStudentDeletionPreview(student: string, isAsked: boolean) {
   return useQuery({
-    queryKey: [...keys.looks(student), 'goes'],
+    queryKey: [...keys.reports(student), 'deletion-preview'],
     queryFn: () => request<StudentDeletionPreview>('GET', `students/${student}/deletion-preview`),
     enabled: isAsked,
   });

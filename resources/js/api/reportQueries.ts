@@ -43,9 +43,9 @@ function askedOf(filter: BallFilter): URLSearchParams {
 
 export function useMeasureReport(of: ReportOf, filter: BallFilter, isAsked = true) {
   const path = reportPath(of, filter);
-  const key = 'session' in of ? keys.stroke(of.session) : keys.looks(of.student);
+  const key = 'session' in of ? keys.stroke(of.session) : keys.reports(of.student);
   return useQuery({
-    queryKey: [...key, 'look', path],
+    queryKey: [...key, 'measure', path],
     queryFn: () => request<MeasureReport>('GET', path),
     enabled: isAsked,
     placeholderData: keepPreviousData,
@@ -56,7 +56,7 @@ export function useMeasureReport(of: ReportOf, filter: BallFilter, isAsked = tru
 export function useTrend(student: string, filter: BallFilter) {
   const path = `students/${student}/trend?${askedOf(filter)}`;
   return useQuery({
-    queryKey: [...keys.looks(student), 'course', path],
+    queryKey: [...keys.reports(student), 'trend', path],
     queryFn: () => request<Trend>('GET', path),
     placeholderData: keepPreviousData,
   });
@@ -84,7 +84,7 @@ export function comparePath(
 export function useComparison(student: string, beside: ComparedSelection) {
   const path = comparePath(student, beside);
   return useQuery({
-    queryKey: [...keys.looks(student), 'beside', path],
+    queryKey: [...keys.reports(student), 'comparison', path],
     queryFn: () => request<Comparison>('GET', path),
     enabled: beside.with.length > 0 || beside.then_from !== undefined || beside.then_to !== undefined,
     placeholderData: keepPreviousData,

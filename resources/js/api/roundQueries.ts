@@ -8,15 +8,15 @@ import type { Benchmark, Hole, Round, RoundSummary, Stakes } from './types';
 
 export function useRoundSummary(student: string) {
   return useQuery({
-    queryKey: [...keys.looks(student), 'play'],
+    queryKey: [...keys.reports(student), 'rounds'],
     queryFn: () => request<RoundSummary>('GET', `students/${student}/rounds`),
   });
 }
 
 /** What would save most; it takes the server longer than the rest. */
-export function useStakes(student: string) {
+export function useStrokesAtStake(student: string) {
   return useQuery({
-    queryKey: [...keys.looks(student), 'stakes'],
+    queryKey: [...keys.reports(student), 'strokes-at-stake'],
     queryFn: () => request<Stakes>('GET', `students/${student}/stakes`),
   });
 }
@@ -38,7 +38,7 @@ export function useDeleteRound(student: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: string) => request<unknown>('DELETE', `rounds/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.looks(student) }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.reports(student) }),
   });
 }
 
@@ -51,7 +51,7 @@ export function useSaveBenchmark() {
       id === null
         ? request<Benchmark>('POST', 'benchmarks', draft)
         : request<Benchmark>('PUT', `benchmarks/${id}`, draft),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.allLooks }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.allReports }),
   });
 }
 
@@ -59,6 +59,6 @@ export function useDeleteBenchmark() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: string) => request<unknown>('DELETE', `benchmarks/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.allLooks }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.allReports }),
   });
 }

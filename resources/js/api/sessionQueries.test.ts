@@ -14,10 +14,10 @@ import {
   startSession,
   useAskedLength,
   useChangeSession,
+  usePrefetchSessions,
   useSaveMeasurement,
   useSession,
   useStrokeReport,
-  useTakeAlong,
   useWhatIf,
 } from './sessionQueries';
 import type { Session, SessionSummary, Today } from './types';
@@ -141,7 +141,7 @@ test('three sessions are taken along, each with its drill and what to remember o
     device.answers[`sessions/${id}`] = { id, student: { id: `of-${id}` }, run: { id: `run-${id}` } };
   }
   device.answers['sessions/s2'] = { id: 's2', student: null, run: null };
-  within(() => useTakeAlong(['s1', 's2', 's3', 's4']));
+  within(() => usePrefetchSessions(['s1', 's2', 's3', 's4']));
   await waitFor(() => expect(device.asked).toContain('GET sessions/s3/runs/run-s3'));
   await waitFor(() => expect(device.asked).toContain('GET students/of-s1/reminders'));
   expect(device.asked.filter((asked) => asked.includes('s4'))).toEqual([]);

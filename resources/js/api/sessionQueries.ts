@@ -78,12 +78,12 @@ function useSessionQuery(id: string) {
 }
 
 /** The latest few: a coach does not go out with more at once. */
-const MOST_TAKEN_ALONG = 3;
+const MOST_PREFETCHED = 3;
 
 /** Fetches what is needed to go on with these sessions, the latest first, should the network be lost on the way out. */
-export function useTakeAlong(sessionIds: readonly string[]) {
+export function usePrefetchSessions(sessionIds: readonly string[]) {
   const client = useQueryClient();
-  const ids = sessionIds.slice(0, MOST_TAKEN_ALONG).join(' ');
+  const ids = sessionIds.slice(0, MOST_PREFETCHED).join(' ');
   useEffect(() => {
     for (const id of ids.split(' ').filter((each) => each !== '')) {
       void client.prefetchQuery(sessionOptions(id)).then(() => {
@@ -147,7 +147,7 @@ export function useWhatIf(id: string, studentId: string | null, speedMetres: num
 
 /** Everything that can be seen of a ball. */
 export const observationOptions = queryOptions({
-  queryKey: ['seen'],
+  queryKey: ['observation-types'],
   queryFn: () => request<ObservationType[]>('GET', 'observation-types'),
   staleTime: 3_600_000,
 });

@@ -1,7 +1,7 @@
 /** What tabs of one browser tell each other: they share a cookie and what waits, and see neither change by themselves. */
 
 /** Somebody signed in or out, or what waits to be sent has changed. */
-export type News = 'door' | 'outbox';
+export type News = 'sign-in' | 'outbox';
 
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('amble');
 

@@ -11,7 +11,7 @@ export type TakeHomeCardDraft = Pick<TakeHomeCardSettings, 'speed_1_m' | 'speed_
     'work_on' | 'home_task' | 'home_balls' | 'home_drill' | 'home_cue' | 'home_target' | 'home_days' | 'next_on'
   >;
 
-const keyOf = (student: string) => [...keys.looks(student), 'pocket'];
+const keyOf = (student: string) => [...keys.reports(student), 'take-home-card'];
 
 export function useTakeHomeCard(student: string) {
   return useQuery({
@@ -30,7 +30,7 @@ export function useSaveTakeHomeCard(student: string) {
 }
 
 /** Makes a link for so many days, or withdraws the one there is. */
-export function usePocketLink(student: string) {
+export function useTakeHomeCardLink(student: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (days: number | null) =>
@@ -38,7 +38,7 @@ export function usePocketLink(student: string) {
         ? request<TakeHomeCardSettings>('DELETE', `students/${student}/take-home-card/link`)
         : request<TakeHomeCardSettings>('POST', `students/${student}/take-home-card/link`, { days }),
     // The link itself is told once and kept nowhere, on this device neither.
-    onSuccess: (pocket) => client.setQueryData(keyOf(student), { ...pocket, link: null }),
+    onSuccess: (card) => client.setQueryData(keyOf(student), { ...card, link: null }),
   });
 }
 
@@ -50,7 +50,7 @@ export function usePocketLink(student: string) {
 export function useLinkedCard(link: string, known: TakeHomeCard | null) {
   return useQuery({
     ...(known !== null && { placeholderData: known }),
-    queryKey: ['behind', link],
+    queryKey: ['linked', link],
     queryFn: () => request<TakeHomeCard>('GET', `pocket/${link}`),
     gcTime: 0,
     retry: false,

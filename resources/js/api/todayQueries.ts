@@ -33,7 +33,7 @@ export function useDelete() {
       isAway ? request<unknown>('DELETE', record) : request<unknown>('POST', `${record}/restore`),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: keys.today });
-      await client.invalidateQueries({ queryKey: keys.ledger });
+      await client.invalidateQueries({ queryKey: keys.sessions });
     },
   });
 }
@@ -49,7 +49,7 @@ export interface Wanted {
 /** Past sessions, the latest first, a page at a time. */
 export function useSessionHistory({ before, ...wanted }: Wanted) {
   return useInfiniteQuery({
-    queryKey: [...keys.ledger, wanted, before],
+    queryKey: [...keys.sessions, wanted, before],
     queryFn: ({ pageParam }) => {
       const asked = Object.entries({ ...wanted, before: pageParam }).filter(
         (pair): pair is [string, string] => pair[1] !== null,
@@ -67,7 +67,7 @@ const PAGE = 30;
 /** What was put away and can be brought back. */
 export function useDeletedRecords() {
   return useQuery({
-    queryKey: [...keys.ledger, 'away'],
+    queryKey: [...keys.sessions, 'deleted'],
     queryFn: () => request<DeletedRecords>('GET', 'deleted'),
   });
 }

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
-import { follow } from './applyAccepted';
+import { applyAccepted } from './applyAccepted';
 import { keys } from './keys';
 import { newId, outbox, type Pending } from './outbox';
 import { type ShownPutt, shownLog } from './shownLog';
@@ -32,7 +32,7 @@ export function useAcceptedEntries(): void {
   const client = useQueryClient();
   useEffect(() => {
     outbox.versionOf = (sessionId) => client.getQueryData<Session>(keys.session(sessionId))?.version ?? null;
-    return outbox.onAccepted((accepted) => follow(client, accepted));
+    return outbox.onAccepted((accepted) => applyAccepted(client, accepted));
   }, [client]);
 }
 

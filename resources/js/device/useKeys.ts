@@ -63,8 +63,8 @@ export function useKeys(acts: readonly KeyAction[]): void {
     latest.current = acts;
   });
   const names = acts.map(({ key, does }) => key + does).join();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the sheet lists names; which function acts may change with
-  // every ball.
+  // The sheet lists names; which function acts may change with every ball.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of names changes the sheet.
   useEffect(() => {
     parts.add(acts);
     show();

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { type Begun, useRun, useSession } from '../../api/queries';
+import { type StartedHomeDrill, useRun, useSession } from '../../api/queries';
 import type { RunState, Session } from '../../api/types';
 import type { ShownPutt } from '../../api/useOutbox';
 import { Button, Notice, Page, Row, SentenceText, Title } from '../../design';
@@ -14,7 +14,7 @@ import { RunStatus } from './RunStatus';
 import { ballsOf, useDrillRun } from './useDrillRun';
 
 interface RunAloneProps {
-  begun: Begun;
+  begun: StartedHomeDrill;
   /** What to think of, and no more; null for nothing. */
   cue: string | null;
   onClose: () => void;

@@ -1,4 +1,4 @@
-import { useDeletionPreview, useDoor, useMe, useSignedInDevices } from '../../api/queries';
+import { useAuthentication, useDeletionPreview, useMe, useSignedInDevices } from '../../api/queries';
 import { Button, Fold, Notice, Part, QuietText, Row, SentenceText, Stack } from '../../design';
 import { NamedIn } from '../../features/drill-results/NamedIn';
 import { clock, day } from '../../units/dates';
@@ -8,7 +8,7 @@ import { TwoStepSignInPart } from './TwoStepSignInPart';
 /** Who is signed in, the way out, and what the password is asked for again before. */
 export function AccountPart() {
   const coach = useMe().data?.coach;
-  const door = useDoor();
+  const door = useAuthentication();
   return (
     <Part>
       <h2>Account</h2>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { fieldError } from '../../api/api';
-import { useLetters, useNewPassword, usePasswordReset } from '../../api/queries';
+import { useMailMessages, useNewPassword, usePasswordReset } from '../../api/queries';
 import {
   Button,
   ButtonLink,
@@ -122,7 +122,7 @@ export function NewPassword() {
 
 /** What the demo would have sent by mail. */
 export function OutboxPage() {
-  const letters = useLetters();
+  const letters = useMailMessages();
   return (
     <Page>
       <NarrowPage $gap="l">

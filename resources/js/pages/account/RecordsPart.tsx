@@ -21,7 +21,7 @@ const NAMES: Readonly<Record<string, [string, string]>> = {
   cards: ['card of points', 'cards of points'],
   putters: ['putter', 'putters'],
   saved_reads: ['read', 'reads'],
-  guesses: ['guess', 'guesses'],
+  guesses: ['reading-quiz', 'guesses'],
   bookings: ['booking', 'bookings'],
   homework_entries: ['note from home', 'notes from home'],
 };

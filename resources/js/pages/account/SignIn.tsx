@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { fieldError } from '../../api/api';
-import { useDoor, useMe } from '../../api/queries';
+import { useAuthentication, useMe } from '../../api/queries';
 import { usePendingCount } from '../../api/usePending';
 import { Button, Entry, Notice, Page, Part, QuietText, Row, SentenceText, Title, useFirstError } from '../../design';
 import { ForgotPasswordPart } from './ForgotPassword';
@@ -9,7 +9,7 @@ import { NarrowPage } from './NarrowPage';
 /** The way in: the demo bench where it is offered, an account otherwise. */
 export function SignIn() {
   const me = useMe();
-  const door = useDoor();
+  const door = useAuthentication();
   const [isNew, setNew] = useState(false);
   const [isForgotten, setForgotten] = useState(false);
   const [name, setName] = useState('');

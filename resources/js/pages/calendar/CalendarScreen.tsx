@@ -2,7 +2,15 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { fieldError } from '../../api/api';
-import { lastNote, startSession, useBooking, useCalendarWeek, useLetter, useMe, useToday } from '../../api/queries';
+import {
+  lastNote,
+  startSession,
+  useBooking,
+  useCalendarWeek,
+  useMe,
+  useSendBookingMessage,
+  useToday,
+} from '../../api/queries';
 import type { Booking, BookingMessage, CalendarWeek } from '../../api/types';
 import {
   Button,
@@ -223,7 +231,7 @@ function Pending({ week, freed, onOpen }: WaitingProps) {
 /** Writes to whoever comes, where a mail server is set; to whom it went, or why not, stands beside it. */
 function MailMessage({ booking, offered = null }: { booking: Booking; offered?: string | null }) {
   const me = useMe();
-  const letter = useLetter();
+  const letter = useSendBookingMessage();
   if (booking.student_id === null || me.data?.sends_mail !== true) {
     return null;
   }

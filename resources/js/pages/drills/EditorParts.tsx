@@ -18,6 +18,7 @@ import {
   Row,
   Stack,
 } from '../../design';
+import { BACKSTROKE_CUES } from '../../features/form-choices/formChoices';
 import type { Units } from '../../units/useUnits';
 import {
   type DrillDraft,
@@ -30,7 +31,7 @@ import {
   type StationDraft,
   stationDraft,
 } from './draft';
-import { BREAKS, PLACES, POINTS, PURPOSES, PUT_OUTS, SCHOOLS, TASKS, TRAINS } from './editorChoices';
+import { BREAKS, PLACES, POINTS, PURPOSES, PUT_OUTS, TASKS, TRAINS } from './editorChoices';
 
 export interface EditorPartProps {
   draft: DrillDraft;
@@ -441,7 +442,7 @@ export function CardWords({ draft, set, errorAt }: EditorPartProps) {
         />
         <AnyOf
           label="Whose way, where schools differ"
-          options={SCHOOLS}
+          options={BACKSTROKE_CUES}
           values={draft.schools}
           onChange={(schools) => set({ schools })}
         />

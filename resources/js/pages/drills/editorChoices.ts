@@ -71,11 +71,6 @@ export const PLACES = [
   { value: 'green', label: 'A green' },
   { value: 'mat', label: 'A mat' },
 ] as const;
-export const SCHOOLS = [
-  { value: 'rule', label: 'By the rule' },
-  { value: 'foot', label: 'By the foot' },
-  { value: 'eye', label: 'By eye' },
-] as const;
 /** Which way the ground across a station falls. */
 export const BREAKS = [
   { value: '', label: 'As typed' },

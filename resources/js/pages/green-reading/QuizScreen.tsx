@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type TenWanted, useQuiz, useQuizAnswer } from '../../api/queries';
+import { type QuizRequest, useQuiz, useQuizAnswer } from '../../api/queries';
 import type { Finding, PuttSituation, QuizAnswer, QuizProgress, Student } from '../../api/types';
 import {
   Button,
@@ -46,7 +46,7 @@ const ORDER = [
 
 function Trainer({ student }: { student: Student }) {
   const units = useUnits();
-  const [wanted, setWanted] = useState<TenWanted>({ from: 'level', order: 'shuffled', turn: newTurn() });
+  const [wanted, setWanted] = useState<QuizRequest>({ from: 'level', order: 'shuffled', turn: newTurn() });
   const ten = useQuiz(student.id, wanted);
   const [standing, setStanding] = useState<QuizProgress | null>(null);
   const stands = standing ?? ten.data?.standing ?? null;

@@ -18,13 +18,9 @@ import {
   Title,
   useFirstError,
 } from '../../design';
+import { SURFACES } from '../../features/form-choices/formChoices';
 import { greenWords } from '../../units/reading';
 import { useUnits } from '../../units/useUnits';
-
-const SURFACES = [
-  { value: 'grass', label: 'Grass' },
-  { value: 'mat', label: 'Mat' },
-] as const;
 
 /** The greens and mats in use, each with the speed that stands. */
 export function Greens() {

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { useDeleteRound, useMe, useRoundSummary, useStakes, useStudentProfile } from '../../api/queries';
+import { useDeleteRound, useMe, useRoundSummary, useStrokesAtStake, useStudentProfile } from '../../api/queries';
 import type { Round, RoundSummary, Student } from '../../api/types';
 import {
   Button,
@@ -97,7 +97,7 @@ const SKILLS = {
 
 /** The ranked answer to what would save most, and what it rests on. */
 function AtStake({ student, units }: { student: Student; units: Units }) {
-  const query = useStakes(student.id);
+  const query = useStrokesAtStake(student.id);
   const stakes = query.data;
   if (stakes === undefined) {
     return (

@@ -21,6 +21,7 @@ import {
   Title,
 } from '../../design';
 import { OutboxNotices } from '../../features/balls/OutboxNotices';
+import { HANDS, SURFACES } from '../../features/form-choices/formChoices';
 import { SafetyNotes } from '../../features/session-steps/SafetyNotes';
 import type { StepProps } from '../../features/session-steps/steps';
 import { readNumber } from '../../units/format';
@@ -226,15 +227,7 @@ function NewStudent({ onAdd, onLeave }: NewProps) {
   return (
     <Stack $gap="s">
       <Entry label="Name of the student" value={name} onChange={setName} onEnter={add} error={error} autoFocus />
-      <OneOf
-        label="Hand"
-        options={[
-          { value: 'right', label: 'Right' },
-          { value: 'left', label: 'Left' },
-        ]}
-        value={hand}
-        onChange={setHand}
-      />
+      <OneOf label="Hand" options={HANDS} value={hand} onChange={setHand} />
       <Row>
         <Button look="main" onPress={add}>
           Add and choose
@@ -261,15 +254,7 @@ function NewGreen({ onAdd, onLeave }: NewProps) {
   return (
     <Stack $gap="s">
       <Entry label="Name of the green" value={name} onChange={setName} onEnter={add} error={error} autoFocus />
-      <OneOf
-        label="Surface"
-        options={[
-          { value: 'grass', label: 'Grass' },
-          { value: 'mat', label: 'Mat' },
-        ]}
-        value={surface}
-        onChange={setSurface}
-      />
+      <OneOf label="Surface" options={SURFACES} value={surface} onChange={setSurface} />
       <Row>
         <Button look="main" onPress={add}>
           Add and choose

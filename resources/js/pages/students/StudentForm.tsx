@@ -20,13 +20,13 @@ import {
   Title,
   useFirstError,
 } from '../../design';
+import { BACKSTROKE_CUES, CURES, HANDS, LEVELS, UNITS } from '../../features/form-choices/formChoices';
 import { readNumber } from '../../units/format';
 import { METRES_PER_FOOT } from '../../units/length';
 import { useUnits } from '../../units/useUnits';
 import { ProfilePart } from './ProfilePart';
 import { PuttersPart } from './PuttersPart';
 import { RecordsOfStudent } from './RecordsOfStudent';
-import { CURES, HANDS, LEVELS, SCHOOLS, UNITS } from './words';
 
 const NEW: StudentDraft = {
   name: '',
@@ -197,7 +197,7 @@ function HowTheyPutt({ form }: FormPartProps) {
       </Columns>
       <OneOf
         label="Learns the backstroke"
-        options={SCHOOLS}
+        options={BACKSTROKE_CUES}
         value={form.draft.school}
         onChange={(school) => form.set({ school })}
       />

@@ -12,6 +12,7 @@ import {
 import type { Student, StudentProfile, Trend } from '../../api/types';
 import { ButtonLink, Name, Notice, OneOf, Page, Part, QuietText, Row, SentenceText, Stack, Title } from '../../design';
 import { FoundRuns } from '../../features/drill-results/DrillResults';
+import { BACKSTROKE_CUES, HANDS, SURFACES } from '../../features/form-choices/formChoices';
 import { ComparePart } from '../../features/reports/ComparePart';
 import { Insights } from '../../features/reports/Insights';
 import { ReportPart } from '../../features/reports/ReportPart';
@@ -23,7 +24,6 @@ import { useUnitsOf } from '../../units/useUnits';
 import { ChecksPart } from './ChecksPart';
 import { CurrentGoalsPart } from './CurrentGoalsPart';
 import { HomeworkPart } from './HomeworkPart';
-import { HANDS, SCHOOLS } from './words';
 
 /** One place that answers how a student is doing. */
 export function StudentPage() {
@@ -113,7 +113,7 @@ function Doing({ student, others }: { student: Student; others: readonly Student
 function factsOf({ hand, putter, school, tempo_bpm }: Student, about: StudentProfile | undefined): string {
   return [
     HANDS.find(({ value }) => value === hand)?.label.concat('-handed'),
-    SCHOOLS.find(({ value }) => value === school)?.label.toLowerCase(),
+    BACKSTROKE_CUES.find(({ value }) => value === school)?.label.toLowerCase(),
     putter ?? 'putter not noted',
     tempo_bpm === null ? null : `${tempo_bpm} beats a minute`,
     about?.dominant_eye == null ? null : `${about.dominant_eye} eye dominant`,
@@ -130,10 +130,7 @@ function SurfaceChoice({ course, onFilter }: { course: Trend | undefined; onFilt
       label="On"
       isLabelHidden
       isRow
-      options={[
-        { value: 'grass', label: 'Grass' },
-        { value: 'mat', label: 'Mat' },
-      ]}
+      options={SURFACES}
       value={course.surface}
       onChange={(chosen) => onFilter({ surface: chosen })}
     />

@@ -2,7 +2,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { ApiError } from '../../api/api';
-import { type Begun, clearLinkedData, useBeginAtHome, useLinkedCard, useLinkedSession } from '../../api/queries';
+import {
+  clearLinkedData,
+  type StartedHomeDrill,
+  useLinkedCard,
+  useLinkedSession,
+  useStartHomeDrill,
+} from '../../api/queries';
 import { useAcceptedEntries } from '../../api/useOutbox';
 import { Button, Notice, Page, Row, Stack, Title } from '../../design';
 import { RunAlone } from '../../features/drill-run/RunAlone';
@@ -15,11 +21,11 @@ export function StudentLinkPage() {
   const { link = '' } = useParams();
   const [known] = useState(() => atHome(link).card);
   const [begun, set] = useState(() => atHome(link).begun);
-  const setBegun = (next: Begun | null) => {
+  const setBegun = (next: StartedHomeDrill | null) => {
     saveHomeEntry(link, { begun: next });
     set(next);
   };
-  const begin = useBeginAtHome();
+  const begin = useStartHomeDrill();
   const client = useQueryClient();
   useLinkedSession();
   useAcceptedEntries();

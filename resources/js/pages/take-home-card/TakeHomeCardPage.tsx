@@ -1,7 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { fieldError } from '../../api/api';
-import { isOfEarlierVisit, useDrills, usePocketLink, useSaveTakeHomeCard, useTakeHomeCard } from '../../api/queries';
+import {
+  isOfEarlierVisit,
+  useDrills,
+  useSaveTakeHomeCard,
+  useTakeHomeCard,
+  useTakeHomeCardLink,
+} from '../../api/queries';
 import type { Student, TakeHomeCardSettings } from '../../api/types';
 import {
   Button,
@@ -217,7 +223,7 @@ const DAYS = ['7', '30', '90'].map((value) => ({ value, label: `${value} days` }
 
 /** A link to this card alone: it cannot be guessed, it ends, and it can be withdrawn. */
 function PrivateLink({ student, pocket }: PocketPartProps) {
-  const link = usePocketLink(student.id);
+  const link = useTakeHomeCardLink(student.id);
   const [days, setDays] = useState('30');
   const made = link.data?.link ?? null;
   return (

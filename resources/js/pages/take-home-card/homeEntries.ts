@@ -1,6 +1,6 @@
 /** What a student noted on their own phone and what of it is not sent yet: it outlives a reload and a lost network. */
 
-import type { Begun } from '../../api/queries';
+import type { StartedHomeDrill } from '../../api/queries';
 import type { HomeworkEntry, TakeHomeCard } from '../../api/types';
 
 /** The task as it is being counted. */
@@ -18,7 +18,7 @@ export interface AtHome {
   /** Noted and not sent yet, oldest first. */
   waiting: HomeworkEntry[];
   /** The drill that is being rolled here; null while none is. */
-  begun: Begun | null;
+  begun: StartedHomeDrill | null;
   /** As it was last told, for a phone without a network. */
   card: TakeHomeCard | null;
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { decodeTime } from 'ulid';
-import { lastNote, startSession, useCalendarWeek, useTakeAlong, useToday } from '../../api/queries';
+import { lastNote, startSession, useCalendarWeek, usePrefetchSessions, useToday } from '../../api/queries';
 import type { Green, SessionSummary, Student, Today as TodayData } from '../../api/types';
 import {
   Button,
@@ -51,7 +51,7 @@ export function Today() {
   const navigate = useNavigate();
   const begin = (studentId: string | null) =>
     void navigate(`/sessions/${startSession({ student_id: studentId })}/arrive`);
-  useTakeAlong((today.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
+  usePrefetchSessions((today.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
   const date = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   if (today.data === undefined) {
     return (

@@ -1,4 +1,4 @@
-/** The choices of a student's card, as they are called. */
+/** Choices that several forms offer, with their labels. */
 
 export const HANDS = [
   { value: 'right', label: 'Right' },
@@ -15,7 +15,8 @@ export const UNITS = [
   { value: 'metres', label: 'Metres' },
   { value: 'paces', label: 'Paces' },
 ] as const;
-export const SCHOOLS = [
+/** How a backstroke is told to a student. */
+export const BACKSTROKE_CUES = [
   { value: 'rule', label: 'By the rule' },
   { value: 'foot', label: 'By the foot' },
   { value: 'eye', label: 'By eye' },
@@ -24,4 +25,8 @@ export const CURES = [
   { value: 'open', label: 'Not chosen' },
   { value: 'turn', label: 'Turning the whole stroke' },
   { value: 'face', label: 'Closing the face' },
+] as const;
+export const SURFACES = [
+  { value: 'grass', label: 'Grass' },
+  { value: 'mat', label: 'Mat' },
 ] as const;
