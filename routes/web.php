@@ -64,7 +64,7 @@ Route::prefix('api')->group(function () use ($asksEachTime): void {
         Route::put('me', [AccountController::class, 'update']);
         Route::get('me/devices', [AccountController::class, 'signIns']);
         Route::get('me/two-step', [TwoStepSignInController::class, 'show']);
-        Route::get('me/deletion-preview', [AccountController::class, 'goes']);
+        Route::get('me/deletion-preview', [AccountController::class, 'deletionPreview']);
         Route::middleware('throttle:account')->group(function (): void {
             Route::put('me/password', [AccountController::class, 'changePassword']);
             Route::post('me/elsewhere', [AccountController::class, 'hashAnew']);
@@ -112,7 +112,7 @@ Route::prefix('api')->group(function () use ($asksEachTime): void {
                 Route::get('reminders', [CheckController::class, 'remember']);
                 Route::get('records', [RecordsController::class, 'ofStudent']);
                 Route::get('records.zip', [RecordsController::class, 'ofStudentAsTables']);
-                Route::get('deletion-preview', [RecordsController::class, 'goes']);
+                Route::get('deletion-preview', [RecordsController::class, 'deletionPreview']);
                 Route::get('balls.csv', [BallsTableController::class, 'show']);
                 Route::post('balls/preview', [BallsTableController::class, 'preview'])->can('update', 'student');
                 Route::post('balls', [BallsTableController::class, 'store'])->can('update', 'student');

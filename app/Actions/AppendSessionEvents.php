@@ -45,7 +45,7 @@ final class AppendSessionEvents
         foreach ($events as $i => $fields) {
             $event = self::asObjects($fields);
             $read = EventReader::arriving(JsonInput::fromArray($event, "events.$i"));
-            self::refuseCompanyOfNobody($session, $event, $i);
+            self::refuseOthersInSimulation($session, $event, $i);
             if ($read instanceof CheckAttempted) {
                 CheckKinds::accept($read->try, "events.$i");
             }
@@ -83,19 +83,19 @@ final class AppendSessionEvents
     }
 
     /**
-     * Whoever is made up has nobody real beside them, or made-up balls would be told of people.
+     * A simulation has no real student in it, or simulated balls would count as theirs.
      *
      * @param array<string, mixed> $event
      *
-     * @throws InvalidInput If it says somebody else.
+     * @throws InvalidInput If it names another student.
      */
-    private static function refuseCompanyOfNobody(PracticeSession $session, array $event, int $i): void
+    private static function refuseOthersInSimulation(PracticeSession $session, array $event, int $i): void
     {
-        $somebody = $event['student'] ?? null;
-        if ($somebody !== null && $somebody !== $session->student_id && $session->student?->is_simulated === true) {
+        $student = $event['student'] ?? null;
+        if ($student !== null && $student !== $session->student_id && $session->student?->is_simulated === true) {
             throw InvalidInput::at(
                 "events.$i.student",
-                'In a walk along nobody real takes part. Clear it away, and begin a session.',
+                'Only the simulated student takes part in a simulation. Delete it and start a session.',
             );
         }
     }

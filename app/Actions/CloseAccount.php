@@ -55,7 +55,7 @@ final readonly class CloseAccount
      *     the
      * last two: workspaces that go on without the coach, and where in their notes the coach's name stays
      */
-    public function goes(): array
+    public function deletionPreview(): array
     {
         $workspaces = $this->workspaces(isAlone: true)->pluck('id');
         $left = $this->workspaces(isAlone: false)->get();

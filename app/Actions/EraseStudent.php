@@ -29,7 +29,7 @@ final readonly class EraseStudent
      *     the
      * second: sessions with others, of which theirs stay; the last: where others' records name them, and will
      */
-    public function goes(): array
+    public function deletionPreview(): array
     {
         $sessions = $this->sessions();
         $said = self::said($sessions);

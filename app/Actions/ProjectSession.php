@@ -87,9 +87,9 @@ final class ProjectSession
         if ($isWhole || $removed !== []) {
             $this->findings->forget($session, $shown);
         }
-        $this->writeSetAsides($session, $log->setAside);
+        $this->writeDismissedInsights($session, $log->dismissedInsights);
         $hasChanged = [
-            self::writeList('check_attempts', $session, self::tries($session, $shown)),
+            self::writeList('check_attempts', $session, self::checkAttempts($session, $shown)),
             self::writeList('checklist_answers', $session, self::checklistAnswers($session, $shown)),
         ];
         if (in_array(true, $hasChanged, true)) {
@@ -98,14 +98,17 @@ final class ProjectSession
         $session->forceFill([
             'stations' => array_map(self::station(...), $log->stations),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
-            'dismissed_insights' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
+            'dismissed_insights' => array_map(
+                static fn(DismissedInsight $note): string => $note->key,
+                $log->dismissedInsights,
+            ),
             'group_members' => array_map(
                 static fn(GroupMember $one): array => ['student' => $one->student, 'standing' => $one->standing->value],
                 $log->groupMembers,
             ),
             'chosen_measurement_id' => $log->readingId,
             'latest_ms' => $log->latestMilliseconds,
-            'kit_out' => $log->kitStillOut(),
+            'kit_out' => $log->equipmentInUse(),
             'during' => ['part' => $log->during->part?->value, 'disturbances' => self::disturbances($log->during)],
         ]);
         if ($session->isDirty(['chosen_measurement_id', 'conditions'])) {
@@ -289,7 +292,7 @@ final class ProjectSession
     }
 
     /** @param list<DismissedInsight> $notes */
-    private function writeSetAsides(PracticeSession $session, array $notes): void
+    private function writeDismissedInsights(PracticeSession $session, array $notes): void
     {
         self::writeList(
             'dismissed_insights',
@@ -308,13 +311,13 @@ final class ProjectSession
     }
 
     /** @return list<array<string, mixed>> tries at checks; those of nobody wait until somebody has come */
-    private static function tries(PracticeSession $session, SessionLog $log): array
+    private static function checkAttempts(PracticeSession $session, SessionLog $log): array
     {
         $checks = $log->checks;
         // As they are read back: by clocks that differ they may stand otherwise, and would seem changed for ever.
         usort($checks, static fn(CheckAttempt $one, CheckAttempt $other): int => strcmp($one->id, $other->id));
 
-        return self::ofSomebody(
+        return self::withStudent(
             array_map(
                 static fn(CheckAttempt $try): array => [
                     'id' => $try->id,
@@ -333,7 +336,7 @@ final class ProjectSession
     /** @return list<array<string, mixed>> */
     private static function checklistAnswers(PracticeSession $session, SessionLog $log): array
     {
-        return self::ofSomebody(
+        return self::withStudent(
             array_map(
                 static fn(ChecklistAnswer $point): array => [
                     'practice_session_id' => $session->id,
@@ -354,7 +357,7 @@ final class ProjectSession
      *
      * @return list<array<string, mixed>>
      */
-    private static function ofSomebody(array $rows): array
+    private static function withStudent(array $rows): array
     {
         return array_values(array_filter($rows, static fn(array $row): bool => $row['student_id'] !== null));
     }

@@ -37,7 +37,7 @@ final readonly class TwoStepSignIn
     }
 
     /** @return array{since: string|null, spare_left: int} */
-    public function told(): array
+    public function status(): array
     {
         return [
             'since' => $this->coach->second_factor_since?->toIso8601ZuluString(),

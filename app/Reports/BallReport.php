@@ -44,7 +44,7 @@ final class BallReport
     {
         $slopes = [];
         foreach (
-            ImpliedSlope::told(
+            ImpliedSlope::stationSlopes(
                 $this->asked($student, $this->evidence->ofStudentIn($student, $session), $session->green?->surface),
             )
             as $place

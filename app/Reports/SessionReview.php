@@ -120,7 +120,7 @@ final class SessionReview
             // A baseline is watched, and nothing is said to it.
             notes: $session->isBaseline()
                 ? []
-                : Insights::of(Rules::all(), $facts, self::setAside($session, $student), $student->exception),
+                : Insights::of(Rules::all(), $facts, self::dismissedInsights($session, $student), $student->exception),
             tries: $tries,
             shoePlaces: $speed === null ? [] : ShoePosition::places($path->checked, $speed),
         );
@@ -206,7 +206,7 @@ final class SessionReview
      *
      * @return list<DismissedInsight>
      */
-    private static function setAside(PracticeSession $session, Student $student): array
+    private static function dismissedInsights(PracticeSession $session, Student $student): array
     {
         /** @var Collection<int, DismissedInsightRecord> $rows */
         $rows = DismissedInsightRecord::query()->where('student_id', $student->id)->orderBy('id')->get();

@@ -105,9 +105,9 @@ final class AccountController
     }
 
     /** What would go with the account. */
-    public function goes(#[CurrentUser] Coach $coach): JsonResponse
+    public function deletionPreview(#[CurrentUser] Coach $coach): JsonResponse
     {
-        return new JsonResponse((new CloseAccount($coach))->goes());
+        return new JsonResponse((new CloseAccount($coach))->deletionPreview());
     }
 
     /** Delete the account and what is its alone. */

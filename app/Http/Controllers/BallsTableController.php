@@ -23,7 +23,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class BallsTableController
 {
     /** Refused rows of one column that are told one by one; of more only how many. */
-    private const TOLD = 6;
+    private const MOST_PER_COLUMN = 6;
 
     /** Kinds of table a workspace knows again, the latest. */
     private const MAPS = 40;
@@ -65,7 +65,7 @@ final class BallsTableController
             'rows' => count($table->rows),
             'taken' => count($balls->balls ?? []),
             'there' => $balls === null ? 0 : $this->taking->there($balls),
-            'refused' => self::told($balls->refused ?? []),
+            'refused' => self::firstOfEachColumn($balls->refused ?? []),
             'refused_count' => count($balls->refused ?? []),
         ]);
     }
@@ -110,18 +110,18 @@ final class BallsTableController
      *
      * @return list<array{row: int, column: string, reason: string}>
      */
-    private static function told(array $refused): array
+    private static function firstOfEachColumn(array $refused): array
     {
-        $told = [];
+        $first = [];
         $times = [];
         foreach ($refused as $one) {
             $times[$one['column']] = ($times[$one['column']] ?? 0) + 1;
-            if ($times[$one['column']] <= self::TOLD) {
-                $told[] = $one;
+            if ($times[$one['column']] <= self::MOST_PER_COLUMN) {
+                $first[] = $one;
             }
         }
 
-        return $told;
+        return $first;
     }
 
     /** @return list<array<string, mixed>> each with the first cell that is not empty */

@@ -79,13 +79,13 @@ final class CheckController
     /** Where a ball starts from a face and a path, and what takes it out. */
     public function faceAndPath(FaceAndPathRequest $request): JsonResponse
     {
-        $told = $request->told();
+        $faceAndPath = $request->faceAndPath();
         $degrees = static fn(?float $radians): ?float => $radians === null ? null : rad2deg($radians);
 
         return new JsonResponse([
-            'start_deg' => $degrees($told->start),
-            'turn_stroke_deg' => $degrees($told->wholeStroke),
-            'turn_face_deg' => $degrees($told->face),
+            'start_deg' => $degrees($faceAndPath->start),
+            'turn_stroke_deg' => $degrees($faceAndPath->wholeStroke),
+            'turn_face_deg' => $degrees($faceAndPath->face),
             'caution' => FaceAndPath::CAUTION,
         ]);
     }

@@ -19,7 +19,7 @@ final class ChecklistController
     public function update(JsonRequest $request, string $key): JsonResponse
     {
         $coach = $request->coach();
-        $card = Checklist::read($key, $request->told());
+        $card = Checklist::read($key, $request->jsonInput());
         OwnChecklist::query()->updateOrCreate(
             ['workspace_id' => $coach->workspace_id, 'key' => $key],
             ['coach_id' => $coach->id, 'content' => $card->toArray()],

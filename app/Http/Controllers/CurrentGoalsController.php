@@ -20,7 +20,7 @@ final class CurrentGoalsController
     /** Keep it whole, as the screen has it; the core reads it and names the field of what it refuses. */
     public function update(JsonRequest $request, Student $student): JsonResponse
     {
-        $inWork = CurrentGoals::read($request->told());
+        $inWork = CurrentGoals::read($request->jsonInput());
         $student->update(['current_goals' => $inWork->toArray()]);
 
         return self::answer($inWork);

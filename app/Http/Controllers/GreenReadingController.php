@@ -47,13 +47,13 @@ final class GreenReadingController
     /** Whether a ball beside the green is rolled or chipped; guidance, and nothing is kept. */
     public function rollOrChip(RollOrChipRequest $request): JsonResponse
     {
-        $told = $request->told();
+        $rollOrChip = $request->rollOrChip();
 
         return new JsonResponse([
-            'advice' => $told->advice,
-            'why' => $told->why,
-            'limits' => $told->limits,
-            'cautions' => $told->cautions,
+            'advice' => $rollOrChip->advice,
+            'why' => $rollOrChip->why,
+            'limits' => $rollOrChip->limits,
+            'cautions' => $rollOrChip->cautions,
         ]);
     }
 }

@@ -52,9 +52,9 @@ final class RecordsController
         return $this->take($request, false);
     }
 
-    public function goes(Student $student): JsonResponse
+    public function deletionPreview(Student $student): JsonResponse
     {
-        return new JsonResponse((new EraseStudent($student))->goes());
+        return new JsonResponse((new EraseStudent($student))->deletionPreview());
     }
 
     public function erase(EraseStudentRequest $request, Student $student, ProjectSession $projector): Response
@@ -68,7 +68,7 @@ final class RecordsController
     /** All at once; or, where it is asked for so, line by line how far it has come. */
     private function take(JsonRequest $request, bool $isTrial): Response
     {
-        $run = $this->import->run($request->coach(), $request->told(), $isTrial);
+        $run = $this->import->run($request->coach(), $request->jsonInput(), $isTrial);
         if (in_array(ProgressStream::TYPE, $request->getAcceptableContentTypes(), true)) {
             return ProgressStream::of(
                 $run,

@@ -24,7 +24,7 @@ final class StudentProfileController
     /** Keep it whole, as the screen has it; the core reads it and names the field of what it refuses. */
     public function update(JsonRequest $request, Student $student): JsonResponse
     {
-        $about = StudentProfile::read($request->told());
+        $about = StudentProfile::read($request->jsonInput());
         $student->update(['about' => $about->toArray()]);
 
         return new JsonResponse($about->toArray());
@@ -34,7 +34,7 @@ final class StudentProfileController
     public function schools(JsonRequest $request): JsonResponse
     {
         $coach = $request->coach();
-        $answers = TeachingPreferences::read($request->told());
+        $answers = TeachingPreferences::read($request->jsonInput());
         Workspace::query()
             ->findOrFail($coach->workspace_id)
             ->update(['schools' => $answers]);

@@ -27,12 +27,12 @@ final class TakeHomeCardController
 
     public function show(Student $student): JsonResponse
     {
-        return $this->told($student, $this->pocket->cardOf($student));
+        return $this->answer($student, $this->pocket->cardOf($student));
     }
 
     public function update(TakeHomeCardRequest $request, Student $student): JsonResponse
     {
-        return $this->told($student, $this->pocket->keep($student, $request->validated(), $request->coach()->id));
+        return $this->answer($student, $this->pocket->keep($student, $request->validated(), $request->coach()->id));
     }
 
     /** Make a link; it is told this once, and one made before opens nothing any more. */
@@ -41,7 +41,7 @@ final class TakeHomeCardController
         $student->facts()->demandConsent('days');
         $card = $this->pocket->keep($student, [], $request->coach()->id);
 
-        return $this->told($student, $card, $card->open($request->until()));
+        return $this->answer($student, $card, $card->open($request->until()));
     }
 
     public function withdraw(Student $student): JsonResponse
@@ -51,7 +51,7 @@ final class TakeHomeCardController
             $card->withdraw();
         }
 
-        return $this->told($student, $card);
+        return $this->answer($student, $card);
     }
 
     /** Show the card to whoever holds its link. */
@@ -75,7 +75,7 @@ final class TakeHomeCardController
     }
 
     /** @param string|null $link told where it has just been made */
-    private function told(Student $student, TakeHomeCard $card, ?string $link = null): JsonResponse
+    private function answer(Student $student, TakeHomeCard $card, ?string $link = null): JsonResponse
     {
         return new JsonResponse([
             'card' => new TakeHomeCardResource(

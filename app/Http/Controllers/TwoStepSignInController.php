@@ -22,7 +22,7 @@ final class TwoStepSignInController
 
     public function show(#[CurrentUser] Coach $coach): JsonResponse
     {
-        return new JsonResponse((new TwoStepSignIn($coach))->told());
+        return new JsonResponse((new TwoStepSignIn($coach))->status());
     }
 
     /** Offer a secret for an authenticator; nothing is asked for before its first code has come. */

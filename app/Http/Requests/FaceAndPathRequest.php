@@ -23,7 +23,7 @@ final class FaceAndPathRequest extends WorkspaceRequest
         ];
     }
 
-    public function told(): FaceAndPath
+    public function faceAndPath(): FaceAndPath
     {
         return FaceAndPath::of(
             deg2rad($this->float('face_deg')),

@@ -17,7 +17,7 @@ final class JsonRequest extends WorkspaceRequest
     }
 
     /** @throws InvalidInput If it is no JSON object. */
-    public function told(): JsonInput
+    public function jsonInput(): JsonInput
     {
         return JsonInput::parse($this->getContent());
     }

@@ -25,7 +25,7 @@ final class RollOrChipRequest extends WorkspaceRequest
         ];
     }
 
-    public function told(): RollOrChip
+    public function rollOrChip(): RollOrChip
     {
         return RollOrChip::of(
             $this->string('slope')->toString(),

@@ -26,8 +26,8 @@ final class ObservationTypeResource extends JsonResource
             'of_any_ball' => $this->resource->isOfAnyBall,
             'before' => $this->resource->isBefore,
             'key' => $this->resource->key,
-            'tells' => self::told($this->resource->tells),
-            'tells_of_next' => self::told($this->resource->tellsOfNext),
+            'tells' => self::answersByName($this->resource->tells),
+            'tells_of_next' => self::answersByName($this->resource->tellsOfNext),
         ];
     }
 
@@ -36,7 +36,7 @@ final class ObservationTypeResource extends JsonResource
      *
      * @return list<array{name: string, answers: object}>
      */
-    private static function told(array $told): array
+    private static function answersByName(array $told): array
     {
         return array_map(
             static fn(string $name, array $answers): array => ['name' => $name, 'answers' => (object) $answers],

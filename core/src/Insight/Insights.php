@@ -15,17 +15,17 @@ final class Insights
 
     /**
      * @param list<Rule> $rules
-     * @param list<DismissedInsight> $setAside what this student's coach put away, with the evidence of then
+     * @param list<DismissedInsight> $dismissed those this student's coach dismissed, with the evidence of then
      * @param string|null $exception what holds for this student whatever a template says; it comes first
      *
      * @return list<Insight> at most three
      */
-    public static function of(array $rules, InsightFacts $facts, array $setAside, ?string $exception = null): array
+    public static function of(array $rules, InsightFacts $facts, array $dismissed, ?string $exception = null): array
     {
         $notes = [];
         foreach ($rules as $rule) {
             $note = $rule->note($facts);
-            if ($note !== null && self::isOfSchool($note, $facts->school) && !self::isAside($note, $setAside)) {
+            if ($note !== null && self::isOfSchool($note, $facts->school) && !self::isAside($note, $dismissed)) {
                 $notes[] = $note;
             }
         }
@@ -70,10 +70,10 @@ final class Insights
         return $note->school === null || $note->school === $school;
     }
 
-    /** @param list<DismissedInsight> $setAside */
-    private static function isAside(Insight $note, array $setAside): bool
+    /** @param list<DismissedInsight> $dismissed */
+    private static function isAside(Insight $note, array $dismissed): bool
     {
-        foreach ($setAside as $aside) {
+        foreach ($dismissed as $aside) {
             if ($aside->key === $note->key && ($aside->evidence === null || $aside->evidence === $note->stamp)) {
                 return true;
             }

@@ -54,7 +54,7 @@ final readonly class Trend
         // Of what is only drawn no change is called: the last session's own sentence stands.
         [$change, $sentence] = !is_subclass_of($measure, ComparableMeasure::class)
             ? [null, $last->sentence]
-            : self::told($measure, $asked, $points, $sessionsForTrend);
+            : self::changeAndSentence($measure, $asked, $points, $sessionsForTrend);
 
         return new self($key, $last->question, $last->unit, $points, $sentence, $change);
     }
@@ -65,8 +65,12 @@ final readonly class Trend
      *
      * @return array{PeriodChange|null, string}
      */
-    private static function told(string $measure, BallSelection $asked, array $points, int $sessionsForTrend): array
-    {
+    private static function changeAndSentence(
+        string $measure,
+        BallSelection $asked,
+        array $points,
+        int $sessionsForTrend,
+    ): array {
         $needed = max(2, $sessionsForTrend);
         $told = count(MeasureChange::figures($measure, $asked));
         if ($told < $needed) {

@@ -64,9 +64,9 @@ final readonly class Stakes
     public static function of(BallSelection $asked, GreenSpeed $speed, FirstPutts $firstPutts): self|StakesMissing
     {
         [$control, $line, $read] = [Pace::control($asked), StartLines::fit($asked), ReadError::spread($asked)];
-        $player = $control === null ? null : self::told($control, $line, $read ?? 0.0, $asked->pace);
+        $player = $control === null ? null : self::measuredPlayer($control, $line, $read ?? 0.0, $asked->pace);
         if ($control === null || $player === null) {
-            return $control?->spread === null || Pace::told($control) < self::FEWEST
+            return $control?->spread === null || Pace::countKnownErrors($control) < self::FEWEST
                 ? StakesMissing::Pace
                 : StakesMissing::StartLine;
         }
@@ -78,7 +78,7 @@ final readonly class Stakes
                 static fn(float $metres): LengthOutcome => $expected->from(Length::ofMetres($metres)),
                 self::LENGTHS,
             ),
-            Pace::told($control),
+            Pace::countKnownErrors($control),
             $line->n,
             $read,
             $read === null ? 0.0 : $read ** 2 / ($read ** 2 + (float) $line->spread ** 2),
@@ -92,17 +92,21 @@ final readonly class Stakes
 
         return $control === null
             ? null
-            : self::told($control, StartLines::fit($asked), ReadError::spread($asked) ?? 0.0, $asked->pace);
+            : self::measuredPlayer($control, StartLines::fit($asked), ReadError::spread($asked) ?? 0.0, $asked->pace);
     }
 
     /** @param float $read a misread and a stroke off line are chance apart, so they add in quadrature, radians */
-    private static function told(DistanceControl $control, DirectionFit $line, float $read, float $pace): ?Player
-    {
+    private static function measuredPlayer(
+        DistanceControl $control,
+        DirectionFit $line,
+        float $read,
+        float $pace,
+    ): ?Player {
         return $control->bias === null ||
             $control->spread === null ||
             $line->bias === null ||
             $line->spread === null ||
-            Pace::told($control) < self::FEWEST ||
+            Pace::countKnownErrors($control) < self::FEWEST ||
             $line->n < self::FEWEST
             ? null
             : Player::of($line->bias, hypot($line->spread, $read), $control->bias, $control->spread, $pace);

@@ -40,7 +40,7 @@ final class SessionFold
     private array $conditions = [];
 
     /** @var array<string, DismissedInsight> by key */
-    private array $setAside = [];
+    private array $dismissedInsights = [];
 
     /** @var array<string, BallReassigned> the last of each ball */
     private array $given = [];
@@ -113,11 +113,11 @@ final class SessionFold
         }
     }
 
-    public function setAside(DismissedInsight $note, bool $isAside): void
+    public function dismissInsight(DismissedInsight $note, bool $isAside): void
     {
-        unset($this->setAside[$note->key]);
+        unset($this->dismissedInsights[$note->key]);
         if ($isAside) {
-            $this->setAside[$note->key] = $note;
+            $this->dismissedInsights[$note->key] = $note;
         }
     }
 
@@ -190,7 +190,7 @@ final class SessionFold
             counts: array_values($this->counts),
             stations: array_values($this->stations),
             conditions: array_values($this->conditions),
-            setAside: array_values($this->setAside),
+            dismissedInsights: array_values($this->dismissedInsights),
             groupMembers: array_values($this->groupMembers),
             runs: $this->runs,
             readingId: $this->readingId,

@@ -22,7 +22,7 @@ final readonly class SessionLog
      * @param list<SetupCounted> $counts the latest of each thing in each run
      * @param list<SessionStation> $stations in the order they were first set
      * @param list<Condition> $conditions
-     * @param list<DismissedInsight> $setAside
+     * @param list<DismissedInsight> $dismissedInsights
      * @param list<GroupMember> $groupMembers in the order they came; whoever the session was begun for may be missing
      * @param array<string, RunChanges> $runs what happened to each run besides its balls, by id
      * @param string|null $readingId of the reading chosen to stand; null for the session's own
@@ -36,7 +36,7 @@ final readonly class SessionLog
         public array $counts,
         public array $stations,
         public array $conditions,
-        public array $setAside,
+        public array $dismissedInsights,
         public array $groupMembers = [],
         public array $runs = [],
         public ?string $readingId = null,
@@ -72,7 +72,7 @@ final readonly class SessionLog
             $this->counts,
             $this->stations,
             $this->conditions,
-            $this->setAside,
+            $this->dismissedInsights,
             $this->groupMembers,
             $this->runs,
             $this->readingId,
@@ -87,7 +87,7 @@ final readonly class SessionLog
      *
      * @return array<string, positive-int> pieces that were counted out and not back, by name
      */
-    public function kitStillOut(): array
+    public function equipmentInUse(): array
     {
         $out = [];
         foreach ($this->counts as $count) {
@@ -112,7 +112,7 @@ final readonly class SessionLog
             array_values(array_filter($this->counts, static fn(SetupCounted $count): bool => $count->runId === $runId)),
             $this->stations,
             $this->conditions,
-            $this->setAside,
+            $this->dismissedInsights,
             $this->groupMembers,
             array_intersect_key($this->runs, [$runId => true]),
             $this->readingId,

@@ -86,7 +86,10 @@ final class SharedCasesTest extends TestCase
                 $log->stations,
             ),
             'conditions' => array_map(static fn(Condition $condition): string => $condition->value, $log->conditions),
-            'dismissed_insights' => array_map(static fn(DismissedInsight $note): string => $note->key, $log->setAside),
+            'dismissed_insights' => array_map(
+                static fn(DismissedInsight $note): string => $note->key,
+                $log->dismissedInsights,
+            ),
         ];
     }
 

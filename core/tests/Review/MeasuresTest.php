@@ -425,7 +425,7 @@ final class MeasuresTest extends PropertyTestCase
             (string) $told?->sentence,
         );
         self::assertGreaterThan(0.0, $told->rows[0]->interval->high - $told->rows[0]->interval->low);
-        [$place] = ImpliedSlope::told(BallFixtures::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01, -0.01])));
+        [$place] = ImpliedSlope::stationSlopes(BallFixtures::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01, -0.01])));
         self::assertEqualsWithDelta(
             [4.0, 0.0, 2.0, 5],
             [$place->length, $place->card, $place->across, $place->n],
@@ -549,7 +549,7 @@ final class MeasuresTest extends PropertyTestCase
     /** The same putts seen in a mirror need the same aim on the other side. */
     public function testAnAimThatIsNeededIsTheOtherWayRoundOnTheOtherSide(): void
     {
-        $aim = static fn(int $turned): float => ImpliedSlope::told(
+        $aim = static fn(int $turned): float => ImpliedSlope::stationSlopes(
             BallFixtures::asked(
                 array_map(
                     static fn(float $off): RolledBall => BallFixtures::one(

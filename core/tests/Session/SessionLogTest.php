@@ -173,7 +173,7 @@ final class SessionLogTest extends PropertyTestCase
 
             return new SetupCounted(sprintf('E%02d', $at), $at, $run, $item, $name, $count);
         };
-        $out = static fn(SetupCounted ...$events): array => SessionLog::fold(array_values($events))->kitStillOut();
+        $out = static fn(SetupCounted ...$events): array => SessionLog::fold(array_values($events))->equipmentInUse();
         $first = [
             $count('R', SetupItem::KitOut, 'tees', 4),
             $count('R', SetupItem::KitBack, 'tees', 3),

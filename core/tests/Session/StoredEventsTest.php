@@ -83,7 +83,7 @@ final class StoredEventsTest extends TestCase
         self::assertSame(['wind'], array_map(static fn($condition): string => $condition->value, $log->conditions));
         self::assertSame(
             [['pace.short', '8 short', 'he knows']],
-            array_map(static fn($note): array => [$note->key, $note->evidence, $note->reason], $log->setAside),
+            array_map(static fn($note): array => [$note->key, $note->evidence, $note->reason], $log->dismissedInsights),
         );
         self::assertSame([1], array_map(static fn($count): int => $count->count, $log->counts));
         $given = $balls['01BALL3']->belonging;

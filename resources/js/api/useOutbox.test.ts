@@ -85,8 +85,8 @@ test('what waits, what was refused and what could not be stored are told apart, 
 
 test('a note set aside without evidence says none, and a station keeps its id where only its slope is new', () => {
   const { result } = renderHook(() => useLog(session));
-  void result.current.setAside({ key: 'pace.habit', stamp: '' } as never, null);
-  void result.current.setAside({ key: 'pace.habit', stamp: '8 balls' } as never, 'known');
+  void result.current.dismissInsight({ key: 'pace.habit', stamp: '' } as never, null);
+  void result.current.dismissInsight({ key: 'pace.habit', stamp: '8 balls' } as never, 'known');
   void result.current.slopeStation(
     { id: 'p1', length_m: 3, said: '3 m', grade_percent: 1, across_percent: null } as never,
     2,

@@ -81,7 +81,7 @@ export function useLog(session: Session) {
     removeStation: (stationId: string) => add({ ...stamp(), type: 'station_removed', station_id: stationId }),
     noteCondition: (condition: string, isSeen: boolean) =>
       add({ ...stamp(), type: 'condition_noted', condition, is_seen: isSeen }),
-    setAside: (note: Insight, reason: string | null) =>
+    dismissInsight: (note: Insight, reason: string | null) =>
       add({
         ...stamp(),
         type: 'note_set_aside',

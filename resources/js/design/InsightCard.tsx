@@ -30,17 +30,22 @@ export interface InsightRow {
   refuted_by: string | null;
 }
 
-interface MarginProps<Note extends InsightRow> {
+interface InsightCardProps<Note extends InsightRow> {
   notes: readonly Note[];
   /** Puts a note away, with the coach's reason if there is one. */
-  onSetAside?: (note: Note, reason: string | null) => void;
+  onDismiss?: (note: Note, reason: string | null) => void;
   /** What a note rests on, to be opened. */
   evidenceOf?: (note: Note) => ReactNode;
   children?: ReactNode;
 }
 
 /** The right-hand column: what the rules see, what it rests on, what to try. */
-export function InsightCard<Note extends InsightRow>({ notes, onSetAside, evidenceOf, children }: MarginProps<Note>) {
+export function InsightCard<Note extends InsightRow>({
+  notes,
+  onDismiss,
+  evidenceOf,
+  children,
+}: InsightCardProps<Note>) {
   return (
     <Column aria-label="Margin notes">
       {notes.map((note) => (
@@ -51,7 +56,7 @@ export function InsightCard<Note extends InsightRow>({ notes, onSetAside, eviden
           {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
           {note.refuted_by !== null && <p>What would show it wrong: {lowerFirst(note.refuted_by)}</p>}
           {evidenceOf?.(note)}
-          {onSetAside !== undefined && note.stamp !== '' && <SetAside note={note} onSetAside={onSetAside} />}
+          {onDismiss !== undefined && note.stamp !== '' && <DismissInsight note={note} onDismiss={onDismiss} />}
         </Pencil>
       ))}
       {children}
@@ -60,20 +65,20 @@ export function InsightCard<Note extends InsightRow>({ notes, onSetAside, eviden
 }
 
 /** Put away at once, or with a reason that is kept; it comes back when its evidence has changed. */
-function SetAside<Note extends InsightRow>({
+function DismissInsight<Note extends InsightRow>({
   note,
-  onSetAside,
+  onDismiss,
 }: {
   note: Note;
-  onSetAside: NonNullable<MarginProps<Note>['onSetAside']>;
+  onDismiss: NonNullable<InsightCardProps<Note>['onDismiss']>;
 }) {
   const [isAsked, ask] = useState(false);
   const [reason, setReason] = useState('');
-  const putAway = () => onSetAside(note, reason.trim() === '' ? null : reason.trim());
+  const dismiss = () => onDismiss(note, reason.trim() === '' ? null : reason.trim());
   return isAsked ? (
     <>
-      <Entry label="Why? It may stay empty" value={reason} onChange={setReason} onEnter={putAway} autoFocus />
-      <Button look="bare" onPress={putAway} aria-label={`Put away: ${note.seen}`}>
+      <Entry label="Why? It may stay empty" value={reason} onChange={setReason} onEnter={dismiss} autoFocus />
+      <Button look="bare" onPress={dismiss} aria-label={`Put away: ${note.seen}`}>
         Put it away until this changes
       </Button>
     </>

@@ -70,7 +70,12 @@ final class AgainstComplaint implements Rule
     {
         $control = Pace::control($lately);
         [$bias, $spread] = [$control?->biasInterval, $control?->spreadInterval];
-        if ($control === null || $bias === null || $spread === null || Pace::told($control) < self::FEWEST) {
+        if (
+            $control === null ||
+            $bias === null ||
+            $spread === null ||
+            Pace::countKnownErrors($control) < self::FEWEST
+        ) {
             return null;
         }
 
@@ -78,7 +83,7 @@ final class AgainstComplaint implements Rule
             ? null
             : sprintf(
                 '%d balls: on average %s, two in three within %s of it.',
-                Pace::told($control),
+                Pace::countKnownErrors($control),
                 FigureText::ofLength((float) $control->bias),
                 FigureText::percent((float) $control->spread),
             );

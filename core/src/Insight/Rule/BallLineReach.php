@@ -34,7 +34,7 @@ final class BallLineReach implements Rule
             array_values(
                 array_filter(
                     $facts->lately->balls ?? [],
-                    static fn(RolledBall $ball): bool => self::tells($ball, $reach),
+                    static fn(RolledBall $ball): bool => self::isUsable($ball, $reach),
                 ),
             ),
             -Ladder::LOOK_BACK,
@@ -73,7 +73,7 @@ final class BallLineReach implements Rule
         );
     }
 
-    private static function tells(RolledBall $ball, float $reach): bool
+    private static function isUsable(RolledBall $ball, float $reach): bool
     {
         $target = $ball->ball->target?->metres();
 

@@ -34,7 +34,7 @@ final class GripTightens implements Rule
             $rise->interval === null ||
             $rise->value <= 0.0 ||
             !Significance::says($rise->value, $rise->interval->error(), GripPressure::LEAST) ||
-            !Significance::spreadAbove($control->spread, Pace::told($control), self::ORDINARY)
+            !Significance::spreadAbove($control->spread, Pace::countKnownErrors($control), self::ORDINARY)
         ) {
             return null;
         }
@@ -46,7 +46,7 @@ final class GripTightens implements Rule
                 '%s Spread %s from %d balls.',
                 $rise->sentence,
                 FigureText::percent($control->spread),
-                Pace::told($control),
+                Pace::countKnownErrors($control),
             ),
             cost: 0.5,
             sureness: Significance::sureness($rise->value, $rise->interval->error()),

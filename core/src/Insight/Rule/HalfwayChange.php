@@ -40,7 +40,7 @@ final class HalfwayChange implements Rule
     public function note(InsightFacts $facts): ?Insight
     {
         $balls = $facts->session === null ? [] : self::balls($facts->session);
-        $within = self::told($balls, $facts->fit);
+        $within = self::change($balls, $facts->fit);
         $range = $within?->range();
         if ($facts->session === null || $within?->split === null || $range === null) {
             return null;
@@ -87,7 +87,7 @@ final class HalfwayChange implements Rule
      *
      * @return WithinSession|null the step of the balls, where it is worth a remark
      */
-    private static function told(array $balls, StrokeFit $fit): ?WithinSession
+    private static function change(array $balls, StrokeFit $fit): ?WithinSession
     {
         $errors = array_map(static fn(array $ball): array => [$ball[1], $ball[2]], $balls);
         $byBall = WithinSession::of($errors);

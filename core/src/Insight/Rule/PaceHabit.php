@@ -45,7 +45,7 @@ final class PaceHabit implements Rule
             $control === null ||
             $control->bias === null ||
             $control->biasInterval === null ||
-            Pace::told($control) < self::FEWEST
+            Pace::countKnownErrors($control) < self::FEWEST
         ) {
             return null;
         }
@@ -66,7 +66,7 @@ final class PaceHabit implements Rule
             ),
             evidence: sprintf(
                 '%d balls over %s; likely %s to %s; %d short, %d long.',
-                Pace::told($control),
+                Pace::countKnownErrors($control),
                 $sessions === 1 ? 'one session' : "$sessions sessions",
                 FigureText::ofLength($bias - self::HALF_WIDTH * $error),
                 FigureText::ofLength($bias + self::HALF_WIDTH * $error),

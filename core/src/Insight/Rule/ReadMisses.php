@@ -49,15 +49,20 @@ final class ReadMisses implements Rule
                 : $called[0] < 0.0 === $isLow &&
                     Significance::says($called[0], $called[1], self::LEAST_SHARE, $called[2] - 1);
 
-        return $isClear ? self::told($lately, $misses, $isLow, $hits, $called) : null;
+        return $isClear ? self::insight($lately, $misses, $isLow, $hits, $called) : null;
     }
 
     /**
      * @param list<RolledBall> $misses
      * @param array{float, float, int}|null $called
      */
-    private static function told(BallSelection $lately, array $misses, bool $isLow, int $hits, ?array $called): Insight
-    {
+    private static function insight(
+        BallSelection $lately,
+        array $misses,
+        bool $isLow,
+        int $hits,
+        ?array $called,
+    ): Insight {
         $n = count($misses);
         $side = $isLow ? 'low' : 'high';
         $sides = [];
@@ -121,7 +126,7 @@ final class ReadMisses implements Rule
     private static function calledShare(BallSelection $lately): ?array
     {
         $shares = [];
-        foreach (array_merge(...array_values(ReadError::told($lately))) as [$called, $real]) {
+        foreach (array_merge(...array_values(ReadError::calledAndReal($lately))) as [$called, $real]) {
             if ($real >= self::LEAST_BREAK_M) {
                 $shares[] = $called / $real - 1.0;
             }

@@ -37,7 +37,7 @@ final class ImpliedSlope implements Measure
 
     public static function of(BallSelection $asked): ?Finding
     {
-        $places = self::told($asked);
+        $places = self::stationSlopes($asked);
         $rows = array_map(
             static fn(ImpliedStationSlope $place): FindingRow => new FindingRow(
                 self::name($place),
@@ -64,7 +64,7 @@ final class ImpliedSlope implements Measure
     }
 
     /** @return list<ImpliedStationSlope> of each place that several balls tell of */
-    public static function told(BallSelection $asked): array
+    public static function stationSlopes(BallSelection $asked): array
     {
         return array_map(static function (array $balls) use ($asked): ImpliedStationSlope {
             $row = Means::row('', FindingUnit::Metres, array_map(self::needed(...), $balls));
@@ -87,7 +87,7 @@ final class ImpliedSlope implements Measure
     {
         $places = [];
         foreach ($asked->balls as $ball) {
-            if (self::tells($ball)) {
+            if (self::isUsable($ball)) {
                 // On another green, or another day's, the same length is another putt.
                 $places[
                     sprintf(
@@ -105,7 +105,7 @@ final class ImpliedSlope implements Measure
         return array_values(array_filter($places, static fn(array $balls): bool => count($balls) >= self::FEWEST));
     }
 
-    private static function tells(RolledBall $ball): bool
+    private static function isUsable(RolledBall $ball): bool
     {
         $sight = $ball->ball->sight;
         $side = $sight->word('read_side');

@@ -91,7 +91,7 @@ final class Pace
     }
 
     /** Balls whose error is known, exactly or at least. */
-    public static function told(DistanceControl $control): int
+    public static function countKnownErrors(DistanceControl $control): int
     {
         return $control->nMeasured + $control->nCutShort;
     }

@@ -22,7 +22,7 @@ final class PaceAverage implements ComparableMeasure
     public static function of(BallSelection $asked): ?Finding
     {
         $control = Pace::control($asked);
-        if ($control === null || Pace::told($control) === 0) {
+        if ($control === null || Pace::countKnownErrors($control) === 0) {
             return null;
         }
         $first = Pace::control($asked->firstTries());
@@ -33,7 +33,7 @@ final class PaceAverage implements ComparableMeasure
             FindingUnit::OfLength,
             $control->bias,
             $control->biasInterval,
-            Pace::told($control),
+            Pace::countKnownErrors($control),
             $first === null || $first->n === $control->n ? null : Leave::row('First tries', $first),
             Pace::rows($asked, static fn(string $name, DistanceControl $some): FindingRow => Leave::row($name, $some)),
         );

@@ -41,7 +41,7 @@ final class PaceSpread implements ComparableMeasure
             FindingUnit::Spread,
             $control->spread,
             $control->spreadInterval,
-            Pace::told($control),
+            Pace::countKnownErrors($control),
             $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
             Pace::rows($asked, self::row(...)),
         );
@@ -72,7 +72,7 @@ final class PaceSpread implements ComparableMeasure
             $name,
             FindingUnit::Spread,
             $control->spread,
-            Pace::told($control),
+            Pace::countKnownErrors($control),
             $control->spreadInterval,
         );
     }

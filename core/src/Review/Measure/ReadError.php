@@ -70,7 +70,7 @@ final class ReadError implements Measure
     {
         $angles = array_map(
             static fn(array $told): float => atan(($told[0] - $told[1]) / $told[2]),
-            array_merge(...array_values(self::told($asked))),
+            array_merge(...array_values(self::calledAndReal($asked))),
         );
 
         return count($angles) < self::FEWEST ? null : sqrt((float) Sample::variance($angles));
@@ -81,7 +81,7 @@ final class ReadError implements Measure
     {
         return array_map(
             static fn(array $side): array => array_map(static fn(array $told): float => $told[0] - $told[1], $side),
-            self::told($asked),
+            self::calledAndReal($asked),
         );
     }
 
@@ -89,10 +89,10 @@ final class ReadError implements Measure
      * @return array<string, non-empty-list<array{float, float, float, RolledBall}>> called and real, metres beside the
      *     hole to the high side, metres to it, and the ball, by the way the putt curves
      */
-    public static function told(BallSelection $asked): array
+    public static function calledAndReal(BallSelection $asked): array
     {
         $real = $told = [];
-        $called = array_values(array_filter((new ForReads())->of($asked->balls), self::tells(...)));
+        $called = array_values(array_filter((new ForReads())->of($asked->balls), self::isUsable(...)));
         foreach (LowSide::bySide($asked, array_reverse($called)) as $side => $balls) {
             foreach ($balls as $ball) {
                 $putt = sprintf(
@@ -143,7 +143,7 @@ final class ReadError implements Measure
         return $isInside && $target !== null && $ball->speed() !== null;
     }
 
-    private static function tells(RolledBall $ball): bool
+    private static function isUsable(RolledBall $ball): bool
     {
         return self::hasSoundPace($ball) && $ball->ball->sight->number('read_amount_m') !== null;
     }

@@ -26,7 +26,7 @@ final class ReadErrorByMethod implements Measure
     public static function of(BallSelection $asked): ?Finding
     {
         $ways = $all = [];
-        $sides = ReadError::told($asked);
+        $sides = ReadError::calledAndReal($asked);
         $far = self::middle(array_merge(...array_values($sides)));
         foreach ($sides as $told) {
             foreach ($told as [$called, $real, , $ball]) {

@@ -15,7 +15,7 @@ final class ReadShare implements Measure
     public static function of(BallSelection $asked): ?Finding
     {
         $calls = [];
-        foreach (ReadError::told($asked) as $side => $told) {
+        foreach (ReadError::calledAndReal($asked) as $side => $told) {
             foreach ($told as [$called, $real]) {
                 $calls[] = [$called, $real, $side];
             }

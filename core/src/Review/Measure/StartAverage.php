@@ -32,7 +32,7 @@ final class StartAverage implements ComparableMeasure
             'To which side do they start?',
             trim(
                 ($fit->bias === null || $interval === null
-                    ? self::untold($asked, $fit)
+                    ? self::sentenceWithoutAverage($asked, $fit)
                     : sprintf(
                         'On average %s%s.%s',
                         FigureText::degrees($fit->bias),
@@ -70,7 +70,7 @@ final class StartAverage implements ComparableMeasure
         return ['further right', 'further left'];
     }
 
-    private static function untold(BallSelection $asked, DirectionFit $fit): string
+    private static function sentenceWithoutAverage(BallSelection $asked, DirectionFit $fit): string
     {
         $n = $fit->n;
         if ($fit->spread !== null) {

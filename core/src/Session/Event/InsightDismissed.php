@@ -42,6 +42,6 @@ final readonly class InsightDismissed extends SessionEvent
 
     public function apply(SessionFold $fold): void
     {
-        $fold->setAside($this->note, $this->isAside);
+        $fold->dismissInsight($this->note, $this->isAside);
     }
 }

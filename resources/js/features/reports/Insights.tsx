@@ -12,14 +12,14 @@ const Sans = styled.div`
   td, tbody th { font-size: 0.95rem; padding: 5px 8px 5px 0; }
 `;
 
-interface PencilNotesProps {
+interface InsightsProps {
   notes: readonly Insight[];
   units: Units;
-  onSetAside?: (note: Insight, reason: string | null) => void;
+  onDismiss?: (note: Insight, reason: string | null) => void;
 }
 
 /** The margin in the coach's own unit, each note with the very balls it rests on one touch away. */
-export function Insights({ notes, units, onSetAside }: PencilNotesProps) {
+export function Insights({ notes, units, onDismiss }: InsightsProps) {
   const said = (text: string | null) => (text === null ? null : inWords(text, units));
   return (
     <InsightCard
@@ -31,7 +31,7 @@ export function Insights({ notes, units, onSetAside }: PencilNotesProps) {
         other_way: said(note.other_way),
         refuted_by: said(note.refuted_by),
       }))}
-      {...(onSetAside === undefined ? {} : { onSetAside })}
+      {...(onDismiss === undefined ? {} : { onDismiss })}
       evidenceOf={({ balls }) => (balls.length === 0 ? null : <TheBalls balls={balls} units={units} />)}
     />
   );

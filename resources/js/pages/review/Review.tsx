@@ -154,7 +154,7 @@ function Spread({ session, student, whose }: SpreadProps) {
           </ButtonLink>
         </Row>
       </Stack>
-      {notes.length > 0 && <Insights notes={notes} units={units} onSetAside={log.setAside} />}
+      {notes.length > 0 && <Insights notes={notes} units={units} onDismiss={log.dismissInsight} />}
     </Page>
   );
 }
