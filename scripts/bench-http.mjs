@@ -109,7 +109,7 @@ try {
   }
   print('Side by side with another', await timed(10, () => api.get(`/api/${one}/beside?with[]=${today.students.find(({ id }) => id !== open.student_id).id}`)), null);
   await drawing(api, open.student_id);
-  print('What if the green ran another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
+  print('If the green speed were another speed', await timed(40, (i) => api.get(`/api/sessions/${open.id}/stroke/what-if?speed_m=${3 + i / 100}`)), null);
   print('Starting a drill', await timed(30, (i) => send(`sessions/${open.id}/runs`, { id: id(i, 'R'), drill })), 50);
   print(
     'Posting a ball',

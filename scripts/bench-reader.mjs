@@ -19,8 +19,8 @@ try {
     await browser.newContext({ baseURL: `http://127.0.0.1:${PORT}`, viewport: { width: 1280, height: 800 } })
   ).newPage();
   await page.goto('/');
-  await page.getByRole('button', { name: 'Open the demo bench' }).click();
-  await page.getByRole('heading', { name: 'Who comes' }).waitFor();
+  await page.getByRole('button', { name: 'Open the demo' }).click();
+  await page.getByRole('heading', { name: 'Students' }).waitFor();
   const today = await page.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
   await page.goto(`/green-reading?student=${today.students[0].id}&length=6&along=-1&across=1.5`);
   const ball = page.getByRole('slider', { name: 'Ball: length of the putt' });

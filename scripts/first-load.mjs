@@ -36,8 +36,8 @@ try {
     const page = await context.newPage();
     if (isKnown) {
       await page.goto('/');
-      await page.getByRole('button', { name: 'Open the demo bench' }).click();
-      await page.getByRole('heading', { name: 'Who comes' }).waitFor();
+      await page.getByRole('button', { name: 'Open the demo' }).click();
+      await page.getByRole('heading', { name: 'Students' }).waitFor();
     }
     const devtools = await context.newCDPSession(page);
     await devtools.send('Network.enable');
@@ -52,13 +52,13 @@ try {
     });
     const start = Date.now();
     await page.goto('/', { waitUntil: 'commit' });
-    await page.getByRole(isKnown ? 'heading' : 'button', { name: isKnown ? 'Who comes' : 'Open the demo bench' }).waitFor();
+    await page.getByRole(isKnown ? 'heading' : 'button', { name: isKnown ? 'Students' : 'Open the demo' }).waitFor();
     console.log(`${name}: useful after ${((Date.now() - start) / 1000).toFixed(1)} s, ${(bytes / 1000).toFixed(0)} kB over the network`);
     await context.close();
   };
   for (let i = 0; i < 3; ++i) {
     await visit('The way in', false);
-    await visit('The bench', true);
+    await visit('Today', true);
   }
   await browser.close();
 } finally {

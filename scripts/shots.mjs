@@ -48,7 +48,7 @@ async function findAgain(page, session) {
       await page.mouse.click(box.x + box.width * (0.5 + 0.1 * (ball % 3)), box.y + box.height * (1 - share));
       await page.getByText(new RegExp(`^Ball ${ball + 1}:`)).waitFor();
     }
-    await page.getByRole('heading', { name: 'What it found' }).waitFor();
+    await page.getByRole('heading', { name: 'Result' }).waitFor();
     await page.getByRole('heading', { name: 'Was the pace right?' }).waitFor();
   }
   await page.evaluate(() => scrollTo(0, 0));
@@ -57,12 +57,12 @@ async function findAgain(page, session) {
 /** Some balls of a drill rolled by nobody. */
 async function walkAlong(page) {
   await page.goto('/');
-  await page.getByRole('button', { name: 'Watch a session' }).click();
-  const bar = page.getByRole('region', { name: 'Walk along' });
-  await bar.getByText('At once').click();
+  await page.getByRole('button', { name: 'Try a simulated session' }).click();
+  const bar = page.getByRole('region', { name: 'Simulated student' });
+  await bar.getByText('Instant').click();
   await page.waitForURL(/\/drill\//);
   await page.getByText(/^Ball [4-9]:/).waitFor();
-  await bar.getByText('At a walk').click();
+  await bar.getByText('Slow').click();
 }
 
 /** One putt called and rolled. */
@@ -73,7 +73,7 @@ async function guessOne(page, _session, students) {
   for (let step = 0; step < 4; step += 1) {
     await page.keyboard.press('ArrowRight');
   }
-  await page.getByRole('button', { name: 'Roll it' }).click();
+  await page.getByRole('button', { name: 'Putt' }).click();
   await page.getByRole('button', { name: 'Next' }).waitFor();
   await page.waitForTimeout(1200);
 }
@@ -81,10 +81,10 @@ async function guessOne(page, _session, students) {
 /** The card as it comes out of the printer: a sheet of 105 by 148 mm less its margins. */
 async function printCard(page, _session, students) {
   await page.goto(`/students/${students.Tobin}/take-home-card`);
-  await page.getByLabel('One thing or two in work').fill('Same beat from every length. Eyes on the spot until the ball is gone.');
-  await page.getByLabel('At home').fill('Ten minutes on the mat: three backstrokes, five balls each.');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await page.getByText('Kept.').waitFor();
+  await page.getByLabel('Working on (one or two things)').fill('Same beat from every length. Eyes on the spot until the ball is gone.');
+  await page.getByLabel('Homework').fill('Ten minutes on the mat: three backstrokes, five balls each.');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByText('Saved.').waitFor();
   await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => scrollTo(0, 0));
 }
@@ -97,8 +97,8 @@ try {
   const settings = { baseURL: `http://127.0.0.1:${PORT}`, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block' };
   const laptop = await browser.newPage(settings);
   await laptop.goto('/');
-  await laptop.getByRole('button', { name: 'Open the demo bench' }).click();
-  await laptop.getByRole('heading', { name: 'Who comes' }).waitFor();
+  await laptop.getByRole('button', { name: 'Open the demo' }).click();
+  await laptop.getByRole('heading', { name: 'Students' }).waitFor();
   const today = await laptop.evaluate(() => fetch('/api/today').then((answer) => answer.json()));
   const latest = (name) => {
     const student = today.students.find((each) => each.name.startsWith(name));

@@ -143,7 +143,7 @@ async function offline(context, page) {
     throw new Error(`${late.message}\n${await page.locator('body').innerText()}`);
   });
   await page.getByRole('button', { name: 'Log', exact: true }).click();
-  await page.getByText('not sent yet', { exact: false }).first().waitFor();
+  await page.getByText('not synced yet', { exact: false }).first().waitFor();
   await context.setOffline(false);
   const until = Date.now() + 30_000;
   while ((await api(context, 'GET', `sessions/${session}`)).body.putts.length !== 1) {

@@ -120,7 +120,7 @@ final readonly class CloseAccount
             ->where('role', Role::Owner)
             ->first() ??
             throw ValidationException::withMessages([
-                'password' => "$workspace->name would be left without an owner. Make somebody else its owner first.",
+                'password' => "$workspace->name would be left without an owner. Make another member its owner first.",
             ]);
     }
 

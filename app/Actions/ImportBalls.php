@@ -50,7 +50,7 @@ final readonly class ImportBalls
         string $zone,
     ): int {
         if ($balls->balls === []) {
-            throw InvalidInput::at('text', 'No row of this table tells of a ball.');
+            throw InvalidInput::at('text', 'No row of this table is a ball.');
         }
         $days = [];
         foreach ($balls->balls as $ball) {
@@ -102,7 +102,7 @@ final readonly class ImportBalls
         $session = $coach->practiceSessions()->create([
             'student_id' => $student->id,
             'green_id' => $green?->id,
-            'purpose' => 'Balls taken in from a table',
+            'purpose' => 'Balls imported from a table',
             'started_at' => CarbonImmutable::createFromTimestampMsUTC(min($times)),
             'ended_at' => CarbonImmutable::createFromTimestampMsUTC(max($times)),
         ]);

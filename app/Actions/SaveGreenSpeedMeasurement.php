@@ -31,7 +31,7 @@ final class SaveGreenSpeedMeasurement
     public function keep(PracticeSession $session, array $fields): GreenSpeedMeasurement
     {
         if ($session->green_id === null) {
-            throw ValidationException::withMessages(['green_id' => 'Choose the green first, under Arrive.']);
+            throw ValidationException::withMessages(['green_id' => 'Choose the green in Check-in first.']);
         }
         $method = MeasurementMethod::from(self::word($fields['method'] ?? null));
         $entries = array_diff_key($fields, array_flip(['id', 'method', 'taken_at_ms']));

@@ -32,7 +32,7 @@ final class SendResetLink implements ShouldBeEncrypted, ShouldQueue
         Password::sendResetLink(['email' => $this->email], static function (Coach $coach, string $token): void {
             Mail::raw(
                 self::text($coach, $token),
-                static fn(Message $mail) => $mail->to($coach->email)->subject('A new password for Amble'),
+                static fn(Message $mail) => $mail->to($coach->email)->subject('Your new password for Amble'),
             );
         });
     }
@@ -45,6 +45,6 @@ final class SendResetLink implements ShouldBeEncrypted, ShouldQueue
             "/new-password/$token?" .
             http_build_query(['email' => $coach->email]);
 
-        return "Somebody asked for a new password for $coach->email at Amble.\n\nIf that was you, choose one here within an hour:\n$link\n\nIf it was not, do nothing: the password stays as it is.\n";
+        return "A new password was requested for $coach->email at Amble.\n\nIf you asked for it, choose one here within an hour:\n$link\n\nIf you did not, do nothing: your password does not change.\n";
     }
 }

@@ -76,7 +76,7 @@ final class SimulatedSession
                 'school' => 'rule',
             ]);
             $student->forceFill(['is_simulated' => true])->save();
-            $green = $coach->greens()->make(['name' => 'A green that is not there', 'surface' => 'grass']);
+            $green = $coach->greens()->make(['name' => 'Simulated green', 'surface' => 'grass']);
             $green->forceFill(['is_simulated' => true])->save();
 
             return $coach->practiceSessions()->create([
@@ -84,7 +84,7 @@ final class SimulatedSession
                 'student_id' => $student->id,
                 'green_id' => $green->id,
                 'started_at' => now(),
-                'purpose' => 'A walk along',
+                'purpose' => 'A simulated session',
             ]);
         });
     }

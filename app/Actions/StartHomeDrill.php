@@ -57,10 +57,10 @@ final class StartHomeDrill
         $drill =
             $this->drill($card) ??
             throw ValidationException::withMessages([
-                'id' => 'Your coach has taken this drill back: load the card again.',
+                'id' => 'Your coach has changed this drill. Load the card again.',
             ]);
         if (PracticeSession::madeBefore($id, $card->workspace_id) === null && $this->today($card) >= self::A_DAY) {
-            throw ValidationException::withMessages(['id' => 'That is enough for one day: nothing more was kept.']);
+            throw ValidationException::withMessages(['id' => 'That is enough for one day: nothing more was saved.']);
         }
 
         return DB::transaction(function () use ($card, $id, $runId, $at, $drill): PracticeSession {

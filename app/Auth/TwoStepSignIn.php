@@ -61,7 +61,7 @@ final readonly class TwoStepSignIn
             TimeCode::step($secret, self::plain($code), CarbonImmutable::now()->getTimestamp()) ??
             throw ValidationException::withMessages([
                 'code' =>
-                    'That is not what it shows now. Look whether the clock of the device is right, and type the next one.',
+                    'This code is not valid. Check that the clock of the device is right, then type the next code.',
             ]);
 
         return DB::transaction(function () use ($secret, $step): array {
@@ -126,7 +126,7 @@ final readonly class TwoStepSignIn
         }
         if ($code === null) {
             throw ValidationException::withMessages([
-                'code' => 'Type the six digits your authenticator shows now, or a spare code.',
+                'code' => 'Type the six digits from your authenticator, or a recovery code.',
             ]);
         }
         if ($this->takesSpare($code)) {
@@ -136,7 +136,7 @@ final readonly class TwoStepSignIn
         if (RateLimiter::tooManyAttempts($tries, self::TRIES)) {
             throw ValidationException::withMessages([
                 'code' => sprintf(
-                    'Too many wrong codes. A spare code still opens, or wait %d minutes.',
+                    'Too many wrong codes. Use a recovery code, or wait %d minutes.',
                     (int) ceil(RateLimiter::availableIn($tries) / 60),
                 ),
             ]);
@@ -145,7 +145,7 @@ final readonly class TwoStepSignIn
             RateLimiter::hit($tries, self::TRIES_SECONDS);
 
             throw ValidationException::withMessages([
-                'code' => 'That is not what it shows now, or it was used already. Type the next one.',
+                'code' => 'This code is not valid, or it was used already. Type the next code.',
             ]);
         }
         RateLimiter::clear($tries);

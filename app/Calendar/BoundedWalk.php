@@ -46,7 +46,7 @@ final class BoundedWalk extends RRuleIterator
     {
         $this->months = 0;
         if (++$this->times > self::MOST_TIMES || hrtime(true) > $this->endsAtNs) {
-            throw InvalidInput::at('rule', 'It has more times than can be looked through.');
+            throw InvalidInput::at('rule', 'It has too many dates.');
         }
         parent::next();
         if ($this->currentDate === null) {

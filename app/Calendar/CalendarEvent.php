@@ -49,7 +49,7 @@ final readonly class CalendarEvent
             throw InvalidInput::at('event', 'It has no start, or no name of its own (UID).');
         }
         if (!$start->hasTime()) {
-            throw InvalidInput::at('event', 'It lasts whole days: that is no session.');
+            throw InvalidInput::at('event', 'It lasts whole days, so it is not a lesson.');
         }
         $standsFor = self::standsFor($event, $zone);
         // A floating time is the coach's own wall clock.
@@ -123,7 +123,7 @@ final readonly class CalendarEvent
         if (!($of instanceof TimeProperty) || !$of->hasTime() || isset($of['RANGE'])) {
             throw InvalidInput::at(
                 'event',
-                'It changes a repeated event from one day on; end the one here, and book the rest anew.',
+                'It changes a repeated event from one day on; end the one here, and book the rest again.',
             );
         }
 

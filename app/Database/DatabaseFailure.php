@@ -34,11 +34,11 @@ final class DatabaseFailure
         return match (1) {
             preg_match(self::BUSY, $said) => new ServiceUnavailableHttpException(
                 self::AGAIN_S,
-                'The records are being written to. Nothing was changed; try again in a moment.',
+                'The database is busy. Nothing was changed; try again in a moment.',
             ),
             preg_match(self::FULL, $said) => new HttpException(
                 507,
-                'The disk of the server is full or cannot be written to: nothing new can be kept. What is kept can be read.',
+                'The disk of the server is full or cannot be written to. Nothing new can be saved; saved records can be read.',
             ),
             default => new \RuntimeException(
                 ($failed instanceof QueryException ? $failed->getSql() : 'A statement') . ' failed.',

@@ -62,7 +62,7 @@ final class ProgressStream
                 } catch (\Throwable $error) {
                     report($error);
                     self::say([
-                        'message' => 'The server stumbled. Nothing was changed; try again.',
+                        'message' => 'The server failed. Nothing was changed; try again.',
                         'errors' => (object) [],
                     ]);
                 }

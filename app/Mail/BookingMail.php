@@ -32,9 +32,9 @@ final class BookingMail extends Mailable
     {
         return new Envelope(
             subject: match (true) {
-                $this->booking->starts !== null => 'Your session',
+                $this->booking->starts !== null => 'Your lesson',
                 $this->offered !== null => 'A time has become free',
-                default => 'You are on the list',
+                default => 'You are on the waiting list',
             },
         );
     }
@@ -66,13 +66,11 @@ final class BookingMail extends Mailable
         $told = match (true) {
             $booking->starts !== null => [
                 sprintf('%s: %s.', self::at(CarbonImmutable::parse($booking->starts, $booking->zone)), $for),
-                ...$booking->rule === null
-                    ? []
-                    : ['It comes again; every time of it is in the calendar that goes with this.'],
+                ...$booking->rule === null ? [] : ['It repeats; every date is in the attached calendar file.'],
                 ...$booking->note === null ? [] : [$booking->note],
             ],
-            $this->offered !== null => [sprintf('%s: %s. Write back if you can come.', self::at($this->offered), $for)],
-            default => ["You wait for a time of $for. You hear from me when there is one."],
+            $this->offered !== null => [sprintf('%s: %s. Reply if you can come.', self::at($this->offered), $for)],
+            default => ["You are on the waiting list for $for. I will write to you when a time is free."],
         };
 
         return ["Dear {$booking->summary()},", ...$told, $this->coach];

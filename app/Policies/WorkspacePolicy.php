@@ -45,7 +45,7 @@ final class WorkspacePolicy
         return match (true) {
             $role === null => Response::denyAsNotFound(),
             $role->mayChange() => Response::allow(),
-            default => Response::deny('You may look in this workspace, but not change it.'),
+            default => Response::deny('You can view this workspace, but not change it.'),
         };
     }
 }

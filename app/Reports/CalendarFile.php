@@ -66,20 +66,20 @@ final class CalendarFile
     public static function read(string $text, string $zone): array
     {
         if (strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8')) {
-            throw InvalidInput::at('text', 'This is no calendar: it is too long, or no text.');
+            throw InvalidInput::at('text', 'This is not a calendar file: it is too long, or not text.');
         }
 
         try {
             $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
         } catch (ParseException | \ValueError | \TypeError) {
-            throw InvalidInput::at('text', 'This is no calendar: it cannot be read as iCalendar.');
+            throw InvalidInput::at('text', 'This is not a calendar file: it cannot be read as iCalendar.');
         }
         if (!($calendar instanceof VCalendar)) {
-            throw InvalidInput::at('text', 'This is no calendar: it holds something else.');
+            throw InvalidInput::at('text', 'This is not a calendar file: it holds something else.');
         }
         $events = $calendar->select('VEVENT');
         if (count($events) > self::MOST) {
-            throw InvalidInput::at('text', sprintf('At most %d events are taken at once.', self::MOST));
+            throw InvalidInput::at('text', sprintf('At most %d events can be imported at once.', self::MOST));
         }
         $told = $refused = $changed = [];
         $endsAtNs = hrtime(true) + self::LONGEST_NS;
@@ -90,14 +90,14 @@ final class CalendarFile
                 if (hrtime(true) > $endsAtNs) {
                     throw InvalidInput::at(
                         'event',
-                        'The rules of this calendar take too long to look through; bring it in parts.',
+                        'The rules of this calendar take too long to work out; import it in parts.',
                     );
                 }
                 $one = CalendarEvent::read($event, $zone);
                 if ($one->standsFor !== null) {
                     $changed[$one->series][] = [$one->standsFor, $one];
                 } elseif ($one->isOff) {
-                    throw InvalidInput::at('event', 'It was called off.');
+                    throw InvalidInput::at('event', 'It was cancelled.');
                 } else {
                     $told[$one->uid()] = $one;
                 }

@@ -50,7 +50,7 @@ final class CalendarWeek
                 $times =
                     hrtime(true) < $endsAtNs
                         ? $booking->between($from, $to)
-                        : throw InvalidInput::at('rule', 'The series before it took too long to look through.');
+                        : throw InvalidInput::at('rule', 'The series before it took too long to work out.');
             } catch (InvalidInput $error) {
                 $unreadable[] = ['booking' => $booking, 'reason' => $error->getMessage()];
                 continue;

@@ -115,7 +115,7 @@ final class HomeworkLog
         // No later than now: a clock that runs ahead would stand last for ever.
         $at = (int) min($entry->atMilliseconds, CarbonImmutable::now()->getTimestampMs());
         if ($entry->kind !== HomeworkEntryKind::Answer && $this->notedToday($student) >= self::A_DAY) {
-            throw ValidationException::withMessages(['kind' => 'That is enough for one day: nothing more was kept.']);
+            throw ValidationException::withMessages(['kind' => 'That is enough for one day: nothing more was saved.']);
         }
 
         $kept = HomeworkRecord::once(

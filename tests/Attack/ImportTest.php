@@ -261,7 +261,7 @@ final class ImportTest extends TestCase
             iterator_count(app(ImportRecords::class)->run($this->coach, $file, false));
             self::fail('Two at once.');
         } catch (InvalidInput $refused) {
-            self::assertStringContainsString('Another file of records is being taken in', $refused->getMessage());
+            self::assertStringContainsString('Another import is running', $refused->getMessage());
         }
         $this->travel(3)->minutes();
         iterator_count(app(ImportRecords::class)->run($this->coach, $file, false));

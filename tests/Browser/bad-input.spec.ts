@@ -5,58 +5,58 @@ test('a form says what is wrong at the field and keeps the rest', async ({ page 
   await openDemo(page);
   await page.getByRole('link', { name: 'Add a student' }).click();
   await page.getByLabel('Putter').fill('Old faithful');
-  await page.getByLabel('Length of a pace').fill('a stride');
-  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await page.getByLabel('Length of a step').fill('a stride');
+  await page.getByRole('button', { name: 'Add student' }).click();
   await expect(page.getByText('“a stride” is not a length.', { exact: false })).toBeVisible();
-  await page.getByLabel('Length of a pace').fill('-3');
-  await page.getByLabel('Run-out past the hole').fill('90');
-  await page.getByRole('button', { name: 'Add to the bench' }).click();
-  await expect(page.getByText('Please give the name.')).toBeVisible();
+  await page.getByLabel('Length of a step').fill('-3');
+  await page.getByLabel('Finish past the hole').fill('90');
+  await page.getByRole('button', { name: 'Add student' }).click();
+  await expect(page.getByText('Enter the name.')).toBeVisible();
   await expect(page.getByText('A pace is between 0.3 m and 1.5 m', { exact: false })).toBeVisible();
-  await expect(page.getByText('The run-out past the hole is between', { exact: false })).toBeVisible();
+  await expect(page.getByText('The finish past the hole is between', { exact: false })).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await expect(page.getByLabel('Putter')).toHaveValue('Old faithful');
-  await expect(page.getByLabel('Length of a pace')).toHaveValue('-3');
+  await expect(page.getByLabel('Length of a step')).toHaveValue('-3');
 });
 
 test('the walk refuses nonsense in words and writes nothing', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Sunniva Crake');
-  await enter(page, 'Minutes at hand', 'an hour');
+  await enter(page, 'Minutes', 'an hour');
   await expect(page.getByText('“an hour” is not a number of minutes.', { exact: false })).toBeVisible();
-  await enter(page, 'Minutes at hand', '100000');
+  await enter(page, 'Minutes', '100000');
   await expect(page.getByText('A session is between 1 and 480 minutes.')).toBeVisible();
-  await choose(page, 'Green', 'Slipway green');
+  await choose(page, 'Green speed', 'Slipway green');
 
-  await walkTo(page, 'Green');
+  await walkTo(page, 'Green speed');
   await enter(page, 'There, roll 1', '0');
   await expect(page.getByText('A ramp roll is between', { exact: false })).toBeVisible();
   await enter(page, 'There, roll 1', 'ten');
   await expect(page.getByText('“ten” is not a length.', { exact: false })).toBeVisible();
-  await choose(page, 'How will you know?', 'Stopwatch');
+  await choose(page, 'Method', 'Stopwatch');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('Time the roll, or type its seconds.', { exact: true })).toBeVisible();
-  await expect(page.getByText('How far did it roll?', { exact: true })).toBeVisible();
-  await choose(page, 'How will you know?', 'Estimate');
-  await enter(page, 'Green speed, by eye', '99');
+  await expect(page.getByText('Enter how far the ball rolled.', { exact: true })).toBeVisible();
+  await choose(page, 'Method', 'Estimate');
+  await enter(page, 'Estimated green speed', '99');
   await expect(page.getByText('A green speed is between 2 and 20 ft.').first()).toBeVisible();
 
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await enter(page, 'Distance from the target', '0');
   await expect(page.getByText('A station is between 0.1 m', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Distance from the target').fill('10');
-  await enter(page, 'Slope, if it has one', 'steep');
+  await enter(page, 'Slope (optional)', 'steep');
   await expect(page.getByText('“steep” is not a slope.', { exact: false }).first()).toBeVisible();
   await expect(page.getByLabel('Distance from the target')).toHaveValue('10');
 
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await page.getByLabel('Backstroke', { exact: true }).last().fill('0');
-  await enter(page, 'Roll', '8');
+  await enter(page, 'Putt', '8');
   await expect(page.getByText('A backstroke is between', { exact: false }).first()).toBeVisible();
   await page.getByLabel('Backstroke', { exact: true }).last().fill('8');
-  await enter(page, 'Roll', '');
-  await expect(page.getByText('How far did it roll? Type it', { exact: false })).toBeVisible();
-  await enter(page, 'Roll', '0');
+  await enter(page, 'Putt', '');
+  await expect(page.getByText('Enter how far the ball rolled. Type it', { exact: false })).toBeVisible();
+  await enter(page, 'Putt', '0');
   await expect(page.getByText('A roll is between', { exact: false })).toBeVisible();
   await expect(page.getByText('None yet. Every ball will be listed here', { exact: false })).toBeVisible();
 
@@ -70,7 +70,7 @@ test('names made to do harm are shown as text', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Add a student' }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await page.getByRole('button', { name: 'Add student' }).click();
   await expect(page.getByText(name)).toBeVisible();
   // The script it holds would have renamed the page.
   await expect(page).toHaveTitle(/ · Amble$/);
@@ -79,13 +79,13 @@ test('names made to do harm are shown as text', async ({ page }) => {
 test('a ball whose session is gone is shown with its reason and kept until put away', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await takeBack(page, '8 in');
   await page.route('**/events', (route) => route.fulfill({ status: 404, json: {} }));
-  await enter(page, 'Roll', '7');
+  await enter(page, 'Putt', '7');
   await expect(page.getByRole('alert')).toContainText(/^A ball was not taken \(.*\): This is not on your bench\./);
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('A ball was not taken');
-  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: 'Dismiss' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
 });

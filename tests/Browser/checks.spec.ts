@@ -47,37 +47,37 @@ test('an aim is checked, drawn and compared; a try is taken back, and one withou
   await openDemo(page);
   await startWithSomebodyNew(page);
   const session = sessionOf(page);
-  await page.getByRole('link', { name: 'Check something' }).click();
+  await page.getByRole('link', { name: 'Checks' }).click();
   await page.getByRole('link', { name: /^Where does the face point/ }).click();
-  await expect(page.getByText('What is measured is drawn here.')).toBeVisible();
+  await expect(page.getByText('The picture appears with the first attempt.')).toBeVisible();
   await expect(page.getByText(/^An aiming light: lowest class/)).toBeVisible();
 
-  await page.getByLabel('Beside the mark', { exact: true }).fill('1');
+  await page.getByLabel('Off the mark', { exact: true }).fill('1');
   await page.getByLabel('Distance of the mark').fill('6');
   await choose(page, 'Read by', 'A mirror');
-  await page.getByRole('button', { name: 'Keep this try' }).click();
-  await expect(page.getByText('Say which side: left or right.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save attempt' }).click();
+  await expect(page.getByText('Choose a side: left or right.')).toBeVisible();
   await expect.poll(async () => (await kept(page, session)).checks).toEqual([]);
 
   await choose(page, 'Which side: beside the mark', 'Left');
-  await page.getByRole('button', { name: 'Keep this try' }).click();
+  await page.getByRole('button', { name: 'Save attempt' }).click();
   // How and where stay; what was measured is measured anew.
-  await expect(page.getByLabel('Beside the mark', { exact: true })).toHaveValue('');
+  await expect(page.getByLabel('Off the mark', { exact: true })).toHaveValue('');
   await expect(page.getByLabel('Distance of the mark')).toHaveValue('6');
   for (const inches of ['1.25', '0.75', '1']) {
-    await enter(page, 'Beside the mark', inches);
+    await enter(page, 'Off the mark', inches);
   }
-  await expect(page.getByRole('heading', { name: 'Tries of this session: 4' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Attempts in this session: 4' })).toBeVisible();
   // An inch at six feet is 0.8 degrees.
   await expect(page.getByRole('img', { name: /^0\.8° left, likely/ })).toBeVisible();
   await expect(page.getByText(/See where balls start before either is mended/)).toBeVisible();
 
   await page.getByRole('button', { name: /^Take back 1¼ in left/ }).click();
-  await expect(page.getByRole('heading', { name: 'Tries of this session: 3' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Attempts in this session: 3' })).toBeVisible();
   await expect(page.getByText(/from 3; two in three/).first()).toBeVisible();
   await expect.poll(async () => (await kept(page, session)).checks).toHaveLength(3);
 
-  await page.getByRole('button', { name: 'Reckon face and path' }).click();
+  await page.getByRole('button', { name: 'Work out face and path' }).click();
   await page.getByLabel('Face at contact').fill('2');
   await page.getByLabel('Path at contact').fill('-4');
   await expect(page.getByText(/^The ball starts 1\.1° right\./)).toBeVisible();
@@ -89,7 +89,7 @@ test('a tempo is tapped by keys alone, and its drift with length is said', async
   await openDemo(page);
   await startWithSomebodyNew(page);
   await goWithin(page, `/sessions/${sessionOf(page)}/checks/tempo`);
-  const tap = page.getByRole('button', { name: 'Tap along' });
+  const tap = page.getByRole('button', { name: 'Tap the tempo' });
   await expect(tap).toBeVisible();
   // Beats by a clock that stands still between them: a busy machine makes nobody hurry.
   await page.clock.install();
@@ -103,7 +103,7 @@ test('a tempo is tapped by keys alone, and its drift with length is said', async
   }
   await expect(page.getByLabel('Beats a minute')).toHaveValue('80');
   await page.clock.resume();
-  await tabTo(page, page.getByRole('button', { name: 'Keep this try' }));
+  await tabTo(page, page.getByRole('button', { name: 'Save attempt' }));
   await page.keyboard.press('Enter');
   for (const [bpm, feet] of [
     ['80', '6'],
@@ -122,14 +122,14 @@ test('checks and looks made without a network are there at once, and arrive when
   await startWithSomebodyNew(page);
   const session = sessionOf(page);
   await goWithin(page, `/sessions/${session}/checks/cord`);
-  await expect(page.getByRole('heading', { name: 'Where does the cord seem to lie?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Where does the cord cross the ball?' })).toBeVisible();
   await page.route('**/api/**', (route) => route.abort());
   for (const seen of ['Inside the middle', 'On the middle', 'Inside the middle']) {
     await choose(page, 'The cord lies', seen);
-    await page.getByRole('button', { name: 'Keep this try' }).click();
+    await page.getByRole('button', { name: 'Save attempt' }).click();
   }
-  await expect(page.getByRole('heading', { name: 'Tries of this session: 3 of at most 15' })).toBeVisible();
-  await expect(page.getByText('Drawn once it is sent.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Attempts in this session: 3 of at most 15' })).toBeVisible();
+  await expect(page.getByText('The picture appears once the attempt is synced.')).toBeVisible();
   await page.unroute('**/api/**');
   await page.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(page.getByRole('img', { name: 'Of 3: 2 inside the middle, 1 on the middle.' })).toBeVisible();
@@ -153,7 +153,7 @@ test('what wants attention on a card shows at the next start, in one glance on a
 
   await page.setViewportSize({ width: 390, height: 844 });
   await startWith(page, 'Rafe Dunmallow');
-  const remember = page.getByRole('region', { name: 'To remember' });
+  const remember = page.getByRole('region', { name: 'Reminders' });
   await expect(remember).toContainText('Both hands work as one: trail hand pushes');
   await expect(remember).toContainText('Aim first: the mirror at every visit');
   const box = await remember.boundingBox();
@@ -169,16 +169,16 @@ test('a card is made one’s own by keys: reordered, added to, and back to how i
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Point 2', { exact: true })).toHaveValue('Looks at the aim and the spot');
   await page.getByRole('button', { name: 'Add a point' }).click();
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('This must be text of 1 to 160 letters.').first()).toBeVisible();
   await page.getByLabel('Point 4', { exact: true }).fill('Breathe out');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(
     page.getByText(/No rehearsal · Looks at the aim and the spot · Go · Breathe out \(changed by you\)/),
   ).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Aim and go' }).click();
-  await page.getByRole('button', { name: 'Back to how it ships' }).click();
+  await page.getByRole('button', { name: 'Restore default' }).click();
   await expect(page.getByText(/Looks at the aim and the spot · No rehearsal · Go$/)).toBeVisible();
 });
 
@@ -190,22 +190,22 @@ test('a routine chosen on the card stands beside the lane, and is kept or not in
   await touchLane(page, 0.4);
   await expect(page.getByText(/^Ball 1:/)).toBeVisible();
   // Of nobody without a routine is it asked.
-  await expect(page.getByRole('group', { name: 'The routine' })).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'Routine followed' })).toHaveCount(0);
   await page.goto(`/students/${await studentId(page, name)}/card`);
-  await pick(page, 'Routine', 'One and go');
+  await pick(page, 'Routine', 'One rehearsal and go');
   await pick(page, 'After contact?', 'Call it, then look');
   await page.getByLabel('Handicap now').fill('many');
-  await page.getByRole('button', { name: 'Keep the rest of the card' }).click();
+  await page.getByRole('button', { name: 'Save details' }).click();
   await expect(page.getByText('“many” is not a number.')).toBeVisible();
   await page.getByLabel('Handicap now').fill('14.2');
-  await page.getByRole('button', { name: 'Keep the rest of the card' }).click();
-  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save details' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
   await expectAccessible(page);
 
   await page.goto(`/sessions/${session}/putt`);
   await expect(page.getByText(/^One and go: Rehearsal, 1;/)).toBeVisible();
   await expect(page.getByText('Then call it before looking.')).toBeVisible();
-  await page.getByRole('group', { name: 'The routine' }).getByRole('button', { name: 'Not kept' }).click();
+  await page.getByRole('group', { name: 'Routine followed' }).getByRole('button', { name: 'No' }).click();
   await expect
     .poll(async () => ((await ask(page, 'GET', `sessions/${session}`)) as { putts: { seen: object }[] }).putts[0]?.seen)
     .toMatchObject({ routine: false });
@@ -215,17 +215,17 @@ test('a baseline is watched, tried again at the end, and held against it', async
   await openDemo(page);
   await startWithSomebodyNew(page);
   const session = sessionOf(page);
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
-  await walkTo(page, 'Roll');
-  await page.getByRole('button', { name: 'This stretch' }).click();
-  await choose(page, 'What these balls are for', 'Baseline: watched, nothing said');
-  await page.getByRole('group', { name: 'What goes on around them' }).getByText('Filmed').click();
+  await walkTo(page, 'Putt');
+  await page.getByRole('button', { name: 'These balls' }).click();
+  await choose(page, 'Purpose of these balls', 'Baseline: watch only, no coaching');
+  await page.getByRole('group', { name: 'Surroundings' }).getByText('Filmed').click();
   await expect(page.getByRole('button', { name: 'This stretch: baseline, filmed' })).toBeVisible();
   for (const share of [0.3, 0.34, 0.32, 0.36]) {
     await touchLane(page, share);
   }
-  await choose(page, 'What these balls are for', 'Tried again');
+  await choose(page, 'Purpose of these balls', 'Re-test');
   for (const share of [0.5, 0.52, 0.49, 0.51]) {
     await touchLane(page, share);
   }
@@ -253,12 +253,12 @@ test('a straight putt that was found becomes a station, and comes up again on it
   }
   await expect(page.getByText(/^Yes: the last of 2 trials curved ½ in/)).toBeVisible();
   await page.getByRole('button', { name: /^Set it out as a station/ }).click();
-  await expect(page.getByRole('button', { name: 'It is a station' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Added as a station' })).toBeDisabled();
   await expect.poll(async () => (await kept(page, first)).stations.length).toBe(1);
 
   await startWith(page, 'Ilse Varnholt');
   await chooseGreen(page, 'Slipway green');
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await page
     .getByRole('group', { name: 'Stations of this green' })
     .getByRole('button', { name: /straight/ })
@@ -269,16 +269,16 @@ test('a straight putt that was found becomes a station, and comes up again on it
 test('another putter is taken, and balls carry it; the card does not take it back', async ({ page }) => {
   await openDemo(page);
   await goWithin(page, `/students/${await studentId(page, 'Tobin')}/card`);
-  await page.getByRole('button', { name: 'Measure a putter' }).click();
-  await page.getByLabel('What it is called').fill('Blade, 34 in');
-  await page.getByRole('button', { name: 'Keep this putter' }).click();
+  await page.getByRole('button', { name: 'Add a putter' }).click();
+  await page.getByLabel('Name').fill('Blade, 34 in');
+  await page.getByRole('button', { name: 'Save putter' }).click();
   await expect(page.getByText('This student already has a putter of that name.')).toBeVisible();
-  await page.getByLabel('What it is called').fill('Long one');
-  await page.getByRole('group', { name: 'A putter' }).getByLabel('Length').fill('48');
-  await page.getByRole('button', { name: 'Keep this putter' }).click();
+  await page.getByLabel('Name').fill('Long one');
+  await page.getByRole('group', { name: 'Putter' }).getByLabel('Length').fill('48');
+  await page.getByRole('button', { name: 'Save putter' }).click();
   await page.getByRole('button', { name: 'Take Long one' }).click();
   await expect(page.getByText('Long one · in use')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   // Opened by its address: what was before it in the browser is none of ours.
   await expect(page).toHaveURL(/\/students\/[^/]+$/);
   await expect
@@ -302,18 +302,18 @@ test('somebody new is taken in: a name is enough, and what an intake takes is co
   };
   await goWithin(page, '/students/new');
   await type('Name', 'Intake Quick');
-  await touch(page.getByRole('button', { name: 'Add to the bench' }));
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await touch(page.getByRole('button', { name: 'Add student' }));
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await goWithin(page, `/students/${await studentId(page, 'Intake Quick')}/card`);
   await type('Handicap now', '18');
   await type('Handicap wanted', '12');
-  await type('Three-putts a round, as told', '4');
-  await type('Weeks without real greens', '10');
+  await type('Three-putts a round, as the student says', '4');
+  await type('Weeks without putting on greens', '10');
   await touch(page.getByRole('radiogroup', { name: 'Dominant eye' }).getByText('The lead eye'));
-  await touch(page.getByRole('button', { name: 'Keep the rest of the card' }));
-  await expect(page.getByText('Kept.')).toBeVisible();
+  await touch(page.getByRole('button', { name: 'Save details' }));
+  await expect(page.getByText('Saved.')).toBeVisible();
   console.log(`Intake of somebody new: ${touches} touches and fields`);
   expect(touches).toBeLessThanOrEqual(10);
   await startWith(page, 'Intake Quick');
-  await expect(page.getByRole('region', { name: 'To remember' })).toContainText('10 weeks without real greens');
+  await expect(page.getByRole('region', { name: 'Reminders' })).toContainText('10 weeks without real greens');
 });

@@ -36,22 +36,24 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
   await pick(page, 'What Stamp tells', 'Day and time');
   await pick(page, 'What Back tells', 'Backstroke');
   await pick(page, 'Unit of Back', 'cm');
-  await pick(page, 'What Dist tells', 'Roll');
+  await pick(page, 'What Dist tells', 'Putt');
   await pick(page, 'What FaceAng tells', 'Face at contact, right is positive');
-  await pick(page, 'Green', 'Boathouse green');
-  await page.getByLabel('Its green speed then, estimated').fill('9.5');
+  await pick(page, 'Green speed', 'Boathouse green');
+  await page.getByLabel('Green speed that day (estimate)').fill('9.5');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('Of 200 rows 197 tell of a ball; 3 cannot be read and stay out.')).toBeVisible();
+  await expect(page.getByText('Of 200 rows 197 are balls; 3 cannot be read and are skipped.')).toBeVisible();
   await expect(page.getByRole('row', { name: '19 Back “wide” is not a number.' })).toBeVisible();
   await expect(page.getByRole('row', { name: /^62 Back A backstroke is between/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^123 FaceAng .* -15 to 15/ })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take in 197 balls' }).click();
-  await expect(page.getByText('197 balls were taken in, in a session of their own. 3 rows stayed out.')).toBeVisible();
+  await expect(
+    page.getByText('197 balls were taken in, in a session of their own. 3 rows were skipped.'),
+  ).toBeVisible();
 
   // Known again, and nothing new in it.
   await choose();
-  await expect(page.getByText(/197 tell of a ball, 197 of them here already/)).toBeVisible();
+  await expect(page.getByText(/197 are balls, 197 of them imported already/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take in 0 balls' })).toBeDisabled();
 
   await goWithin(page, '/sessions');
@@ -60,12 +62,12 @@ test('a sensor’s file is named, seen with its three bad rows, taken in once, a
 
 test('a sensor fills what the coach does not say, and says where it came from', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('link', { name: 'Go on' }).first().click();
+  await page.getByRole('link', { name: 'Continue' }).first().click();
   await page.getByRole('link', { name: /^Roll/ }).click();
   const session = sessionOf(page);
   const before = (await keptBalls(page, session)).length;
   await page.getByRole('button', { name: 'Turn on the simulated stroke sensor' }).click();
-  const sensor = page.getByRole('status', { name: 'The sensor' });
+  const sensor = page.getByRole('status', { name: 'Sensor' });
   await expect(sensor).toContainText('face');
   const read = (await sensor.textContent())?.match(/Sensor: (.*) back/)?.[1] ?? 'nothing';
   await touchLane(page, 0.5);
@@ -91,14 +93,14 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
 }) => {
   await openDemo(page);
   const today = await ask(page, 'GET', 'today');
-  await page.getByRole('button', { name: 'Watch a session' }).click();
-  const bar = page.getByRole('region', { name: 'Walk along' });
+  await page.getByRole('button', { name: 'Try a simulated session' }).click();
+  const bar = page.getByRole('region', { name: 'Simulated student' });
   await expect(bar).toContainText('long putts stay short');
   await expectAccessible(page);
-  await bar.getByText('At once').click();
+  await bar.getByText('Instant').click();
   await page.waitForURL(/\/drill\//);
   await bar.getByRole('button', { name: 'Take over' }).click();
-  await expect(bar.getByRole('button', { name: 'Let it go on' })).toBeVisible();
+  await expect(bar.getByRole('button', { name: 'Continue' })).toBeVisible();
 
   // A hand on the lane: one ball of its own, and the walk goes on from there.
   const session = page.url().match(/sessions\/(\w+)/)?.[1];
@@ -118,16 +120,16 @@ test('a simulated session is watched, taken over, handed back, and comes to its 
   await touchLane(page, 0.5);
   await expect.poll(rolled).toBe(then + 1);
   await page.reload();
-  await expect(bar).toContainText('It waits where you took over.');
+  await expect(bar).toContainText('Paused. You have taken over.');
   expect(await rolled()).toBe(then + 1);
-  await bar.getByText('At once').click();
-  await bar.getByRole('button', { name: 'Let it go on' }).click();
+  await bar.getByText('Instant').click();
+  await bar.getByRole('button', { name: 'Continue' }).click();
   await expect(bar).toContainText('That was a whole session.');
   await page.getByRole('link', { name: /^Look back/ }).click();
   await expect(page.getByRole('heading', { name: /Wren Tallow/ })).toBeVisible();
 
-  await bar.getByRole('button', { name: 'Clear it away' }).click();
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await bar.getByRole('button', { name: 'Delete simulation' }).click();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await expect(bar).toHaveCount(0);
   expect(await ask(page, 'GET', 'today')).toEqual(today);
 });

@@ -28,7 +28,7 @@ test('a touch that rests logs one ball; swipes, taps in passing, slides off and 
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
   const session = sessionOf(page);
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await takeBack(page, '8 in');
   const finger = await Finger.on(page);
   const [near, far] = [await onLane(page, 0.3), await onLane(page, 0.6)];
@@ -57,14 +57,14 @@ test('a touch that rests logs one ball; swipes, taps in passing, slides off and 
 test('a touch without a backstroke says so, and one touch adds it', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Jun Petterkin');
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await (await Finger.on(page)).touch(await onLane(page, 0.4));
   await page
-    .getByRole('group', { name: 'Add its backstroke' })
+    .getByRole('group', { name: 'Add the backstroke' })
     .getByRole('button', { name: '10 in', exact: true })
     .click();
   await expect(page.getByText(/^Ball 1: 10 in back/)).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Add its backstroke' })).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'Add the backstroke' })).toHaveCount(0);
 });
 
 /** Types into what holds the focus already. */
@@ -83,24 +83,24 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
       .or(page.getByRole('link', { name, exact: typeof name === 'string' }))
       .last()
       .tap();
-  await tap('I am new here');
+  await tap('Create account');
   for (const [field, text] of [
     ['Your name', 'Brid Aldane'],
-    ['E-mail address', `brid${Date.now()}@example.test`],
+    ['Email address', `brid${Date.now()}@example.test`],
     ['Password', 'a password of my own'],
   ] as const) {
     await page.getByLabel(field).tap();
     await page.keyboard.insertText(text);
   }
-  await tap('Make the account');
+  await tap('Create account');
   await tap('Start a session');
-  await tap('Somebody new');
+  await tap('New student');
   await typeAndEnter(page, 'Orla Fennimark');
   await expect(page.getByRole('heading', { name: 'Orla Fennimark has come' })).toBeVisible();
-  await tap('A new green');
+  await tap('New green');
   await typeAndEnter(page, 'Upper lawn');
-  await tap('On to the green');
-  await page.getByRole('radiogroup', { name: 'How will you know?' }).getByText('Stopwatch').tap();
+  await tap('Green speed');
+  await page.getByRole('radiogroup', { name: 'Method' }).getByText('Stopwatch').tap();
   for (const [roll, distance] of ['14', '13 ft 8', '14\' 3"', '14', '13.5', '14 ft 2'].entries()) {
     await timed(page, 3.2, () => tap(/Press as it (leaves the hand|comes to rest)/));
     await expect(page.getByLabel('Distance', { exact: true })).toBeFocused();
@@ -110,11 +110,11 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
   // There and back turned by themselves, and the figure is in sight under the watch.
   await expect(page.getByRole('list', { name: 'Rolls so far' }).getByText(/^Back:/)).toHaveCount(3);
   await expect(page.getByText(/Level figure from both directions, give or take/)).toBeInViewport();
-  await tap('On to setting out');
+  await tap('Continue to Stations');
   for (const length of ['6 ft', '12 ft', '18 ft']) {
     await tap(length);
   }
-  await tap('On to rolling');
+  await tap('Start putting');
   const finger = await Finger.on(page);
   let ball = 0;
   for (const [backstroke, share] of [
@@ -124,7 +124,7 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
     ['12 in', 0.8],
   ] as const) {
     await page
-      .getByRole('group', { name: 'Backstrokes used lately' })
+      .getByRole('group', { name: 'Recent backstrokes' })
       .getByRole('button', { name: backstroke, exact: true })
       .tap();
     for (let i = 0; i < 3; ++i) {
@@ -132,7 +132,7 @@ test('a newcomer comes from signing up to a first own table in at most 45 touche
       await expect(page.getByText(new RegExp(`^Ball ${++ball}:`))).toBeVisible();
     }
   }
-  await tap('Look back');
+  await tap('Review');
   await expect(page.getByText('12 balls fitted, 12 of them today')).toBeVisible();
   await expect(page.getByRole('row', { name: /^6 ft/ })).toContainText(' in');
   const touches = await counted(page, 'touches');
@@ -150,14 +150,14 @@ test.describe('a group', () => {
     await openDemo(page);
     await page.evaluate(() => sessionStorage.clear());
     await page.getByRole('button', { name: 'Start a session with Sunniva Crake' }).tap();
-    const others = page.getByRole('group', { name: 'And with them' });
+    const others = page.getByRole('group', { name: 'Group' });
     for (const name of ['Rafe', 'Ilse', 'Jun', 'Tobin', 'Marguerite']) {
       await others.getByText(name).first().tap();
     }
     await page.getByRole('link', { name: /^Roll/ }).tap();
     const session = sessionOf(page);
     const finger = await Finger.on(page);
-    const turn = page.getByRole('radiogroup', { name: 'Whose ball is next' });
+    const turn = page.getByRole('radiogroup', { name: 'Who putts next' });
     await expect(turn.getByRole('radio')).toHaveCount(6);
     await finger.touch(await onLane(page, 0.4, 0.4));
     await expect(page.getByText('Ball 1: Sunniva Crake', { exact: false })).toBeVisible();
@@ -172,25 +172,25 @@ test.describe('a group', () => {
 
     // It was Ilse's: two touches, at its own station and time.
     await page.getByRole('button', { name: /^Correct ball 2/ }).tap();
-    await page.getByRole('radiogroup', { name: 'Whose' }).getByText('Ilse Varnholt').tap();
+    await page.getByRole('radiogroup', { name: 'Student' }).getByText('Ilse Varnholt').tap();
     await expect(page.getByText('Ball 2: Ilse Varnholt', { exact: false })).toBeVisible();
 
-    await startDrill(page, 'Never the same twice', ['Sunniva Crake', 'Rafe Dunmallow', 'Ilse Varnholt']);
+    await startDrill(page, 'Shuffled lengths', ['Sunniva Crake', 'Rafe Dunmallow', 'Ilse Varnholt']);
     await finger.touch(await onLane(page, 0.5, 0.4));
     await expect(page.getByText('Ball 1: Sunniva Crake', { exact: false })).toBeVisible();
     const who = page.getByRole('dialog', { name: 'Who is here' });
     await page.getByRole('button', { name: 'Who is here' }).tap();
-    await who.getByRole('radiogroup', { name: 'Rafe Dunmallow' }).getByText('Gone').tap();
+    await who.getByRole('radiogroup', { name: 'Rafe Dunmallow' }).getByText('Gone home').tap();
     await who.getByRole('button', { name: 'Close' }).tap();
     await expect(turn.getByRole('radio', { name: /^Ilse/ })).toBeChecked();
     await page.getByRole('button', { name: 'Who is here' }).tap();
-    await who.getByRole('radiogroup', { name: 'Jun Petterkin' }).getByText('Joins').tap();
+    await who.getByRole('radiogroup', { name: 'Jun Petterkin' }).getByText('Join').tap();
     await who.getByRole('button', { name: 'Close' }).tap();
     await finger.touch(await onLane(page, 0.45, 0.7));
     await expect(page.getByText('Ball 2: Ilse Varnholt', { exact: false })).toBeVisible();
-    await page.getByRole('button', { name: 'That’s enough' }).tap();
-    await expect(page.getByText('Ended here. What was done counts.')).toBeVisible();
-    await expect(page.getByText('Who did what')).toBeVisible();
+    await page.getByRole('button', { name: 'End drill' }).tap();
+    await expect(page.getByText('Ended. What was done counts.')).toBeVisible();
+    await expect(page.getByText('Results by student')).toBeVisible();
     await page.goto(`/sessions/${session}/putt`);
     await expect(page.getByRole('link', { name: /^Go on with/ })).toHaveCount(0);
   });

@@ -34,8 +34,8 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
   };
   await countHands(page);
   await page.goto('/');
-  await expect(page.getByRole('button', { name: 'I am new here' })).toBeVisible();
-  await tabTo(page, /^I am new here$/);
+  await expect(page.getByRole('button', { name: 'Create account' })).toBeVisible();
+  await tabTo(page, /^Create account$/);
   await press('Enter');
   await press('Shift+Tab', 'Shift+Tab', 'Shift+Tab', 'Shift+Tab');
   await tabTo(page, /^Your name$/);
@@ -48,13 +48,13 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
   await expect(page.getByRole('button', { name: 'Start a session' })).toBeVisible();
   await tabTo(page, /^Start a session$/);
   await press('Enter');
-  await expect(page.getByRole('heading', { name: 'Who has come?' })).toBeFocused();
-  await tabTo(page, /^Somebody new$/);
+  await expect(page.getByRole('heading', { name: 'Check-in' })).toBeFocused();
+  await tabTo(page, /^New student$/);
   await press('Enter');
   await write(page, 'Nell Rowan');
   await press('Enter');
   await expect(page.getByRole('heading', { name: 'Nell Rowan has come' })).toBeVisible();
-  await tabTo(page, /^A new green$/);
+  await tabTo(page, /^New green$/);
   await press('Enter');
   await write(page, 'Upper lawn');
   await press('Enter');
@@ -62,7 +62,7 @@ test('a newcomer comes from signing up to a first own table by keys alone, in at
   await press('>');
   await expect(page.getByRole('heading', { name: 'How fast is Upper lawn?' })).toBeFocused();
   await press('Tab', 'ArrowRight');
-  await tabTo(page, /Press as it leaves the hand/);
+  await tabTo(page, /Press when the ball leaves the hand/);
   for (const [roll, distance] of ['14', '15', '14', '15', '14', '15'].entries()) {
     await timed(page, 3.2, () => press('Space'));
     await expect(page.getByLabel('Distance', { exact: true })).toBeFocused();

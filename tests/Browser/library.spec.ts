@@ -21,22 +21,22 @@ test('what a drill found opens again from its session and its student, beside th
   await chooseGreen(page, 'Boathouse green');
   const session = sessionOf(page);
   for (const through of [2, 3]) {
-    await startDrill(page, 'On the rule');
+    await startDrill(page, 'Along a ruler');
     for (let ball = 1; ball <= 3; ++ball) {
-      await choose(page, 'It started', ball <= through ? 'Through' : 'Left');
+      await choose(page, 'Start line', ball <= through ? 'Through' : 'Left');
       await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
     }
     await goWithin(page, `/sessions/${session}/review`);
     await expect(page.getByText(`${through} of 3 started on line`, { exact: false }).last()).toBeVisible();
   }
   await expect(page.getByText(/Last time 67 %, from 3/).last()).toBeVisible();
-  await page.getByRole('link', { name: 'On the rule', exact: true }).first().click();
-  await expect(page.getByRole('heading', { level: 1, name: 'On the rule' })).toBeVisible();
+  await page.getByRole('link', { name: 'Along a ruler', exact: true }).first().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Along a ruler' })).toBeVisible();
   await expect(callOut(page)).toContainText('5 ft');
   await goWithin(page, '/students');
   await page.getByRole('link', { name }).click();
-  await choose(page, 'What is looked at', 'Sessions and drills');
-  await expect(page.getByRole('heading', { name: 'What the drills found' })).toBeVisible();
+  await choose(page, 'Show', 'Sessions and drills');
+  await expect(page.getByRole('heading', { name: 'Drill results' })).toBeVisible();
   await expect(page.getByText('3 of 3 started on line', { exact: false })).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
@@ -45,13 +45,13 @@ test('what a drill found opens again from its session and its student, beside th
 test('a student treated gently sees what was done and no score', async ({ page }) => {
   await openDemo(page);
   await startWithSomebodyNew(page, true);
-  await startDrill(page, 'Six before the round');
+  await startDrill(page, 'Six putts before a round');
   for (let ball = 1; ball <= 6; ++ball) {
     await touchLane(page, 0.5);
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
   }
   await expect(page.getByText('6 balls rolled', { exact: false })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Was the pace right?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'How close did they finish?' })).toBeVisible();
   await expect(page.getByText(/\d of \d passed/)).toHaveCount(0);
 });
 
@@ -60,21 +60,21 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
   await startWith(page, 'Ilse Varnholt');
   const session = sessionOf(page);
   await goWithin(page, `/sessions/${session}/drills/never-twice`);
-  await choose(page, 'At which lengths', 'Others');
-  await page.getByLabel('Lengths, with commas').fill('4, near, 8 paces');
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await choose(page, 'Lengths', 'Other');
+  await page.getByLabel('Lengths, separated by commas').fill('4, near, 8 paces');
+  await page.getByRole('button', { name: 'Use these lengths' }).click();
   await expect(page.getByText('is not a length', { exact: false })).toBeVisible();
-  await page.getByLabel('Lengths, with commas').fill('4, 6, 8 paces');
+  await page.getByLabel('Lengths, separated by commas').fill('4, 6, 8 paces');
   const name = `Posts ${Date.now()}`;
-  await page.getByLabel('Keep them as a set called').fill(name);
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await page.getByLabel('Save as a set called').fill(name);
+  await page.getByRole('button', { name: 'Use these lengths' }).click();
   await expect(page.getByRole('row')).toHaveCount(4);
   await expect(page.getByRole('cell', { name: '4 paces', exact: true })).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   // The same set in another drill, which keeps its own rule.
   await goWithin(page, `/sessions/${session}/drills/round-the-hole`);
-  await choose(page, 'At which lengths', `${name}: 4, 6, 8 paces`);
+  await choose(page, 'Lengths', `${name}: 4, 6, 8 paces`);
   await expect(page.getByRole('cell', { name: '6 paces', exact: true })).toBeVisible();
   await expect(page.getByRole('row')).toHaveCount(5);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -84,9 +84,9 @@ test('any drill takes a set of lengths, typed in paces and kept', async ({ page 
 test('a level that was earned is offered next time, and taken by the coach', async ({ page }) => {
   await openDemo(page);
   await startWithSomebodyNew(page);
-  await startDrill(page, 'Through, on the weak break');
+  await startDrill(page, 'Gate on the weak side');
   for (let ball = 1; ball <= 10; ++ball) {
-    await choose(page, 'It started', 'Through');
+    await choose(page, 'Start line', 'Through');
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
     if (ball === 6) {
       // The last balls are on their way still when the sheet is asked for, which then stands on six.
@@ -94,23 +94,23 @@ test('a level that was earned is offered next time, and taken by the coach', asy
       await page.route('**/events', (route) => route.abort());
     }
   }
-  await page.getByRole('link', { name: 'How it is set out' }).click();
+  await page.getByRole('link', { name: 'Set-up' }).click();
   await expect(page.getByText('Last time 6 of the last 6 passed', { exact: false })).toBeVisible();
   await page.unroute('**/events');
   await expect(page.getByText('Last time 10 of the last 10 passed: next, a tighter gate: 6.5 cm.')).toBeVisible();
   // Offered, and not taken unasked.
   await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take the next level' }).click();
+  await page.getByRole('button', { name: 'Go up to the next level' }).click();
   await expect(page.getByText(/starts through the gate, 2½ in wide/)).toBeVisible();
-  await page.getByRole('button', { name: 'Begin at the first level instead' }).click();
+  await page.getByRole('button', { name: 'Begin at the first level' }).click();
   await expect(page.getByText(/starts through the gate, 3 in wide/)).toBeVisible();
 });
 
 test('a second outcome is asked apart, and a good start stays one', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Tobin Askerley');
-  await startDrill(page, 'Over the spot');
-  await choose(page, 'It started', 'Through');
+  await startDrill(page, 'Over a spot');
+  await choose(page, 'Start line', 'Through');
   await expect(page.getByText(/^Ball 1: on line/)).toBeVisible();
   await expect(page.getByText('1 of 1 passed', { exact: false })).toBeVisible();
   await expect(page.getByText('started well but missed', { exact: false })).toHaveCount(0);
@@ -123,7 +123,7 @@ test('drills go out as a file and come in told one by one, and nothing is half t
   await openDemo(page);
   await goWithin(page, '/drills/files');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as a file' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const file = JSON.parse(readFileSync(await (await download).path(), 'utf8'));
   expect(file.format).toBe('amble-drills');
   const [own] = file.drills;
@@ -140,12 +140,12 @@ test('drills go out as a file and come in told one by one, and nothing is half t
   const choosing = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Choose a file' }).click();
   await (await choosing).setFiles(path);
-  await expect(page.getByRole('row', { name: /You have it so/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Unchanged/ })).toBeVisible();
   await expect(page.getByRole('row', { name: new RegExp(`Rope ${key} New`) })).toBeVisible();
-  await expect(page.getByRole('row', { name: /Broken Cannot be taken The cap: One round is/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Broken Not valid The cap: One round is/ })).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
-  await page.getByRole('button', { name: 'Take in one drill, leave the rest' }).click();
+  await page.getByRole('button', { name: 'Take in one drill, skip the rest' }).click();
   await expect(page.getByText('One drill was taken in', { exact: false })).toBeVisible();
   await goWithin(page, `/drills/${key}`);
   await expect(page.getByRole('heading', { level: 1, name: `Rope ${key}` })).toBeVisible();
@@ -160,17 +160,17 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await goWithin(page, '/drills/new');
   const name = `Rope and rail ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await choose(page, 'A ball passes when it', 'Strikes it or stops near');
-  await expect(page.getByText('Nothing can be struck at this target.').first()).toBeVisible();
-  await choose(page, 'Target', 'Something standing');
-  await expect(page.getByText('2 ft 11 in where nothing is said.', { exact: false })).toBeVisible();
-  await page.getByText('What is noted, and what it tells', { exact: true }).click();
+  await choose(page, 'A ball passes when it', 'Hits it or stops near');
+  await expect(page.getByText('Nothing can be hit at this target.').first()).toBeVisible();
+  await choose(page, 'Target', 'Another object');
+  await expect(page.getByText('2 ft 11 in if empty.', { exact: false })).toBeVisible();
+  await page.getByText('Observations and results', { exact: true }).click();
   const noted = page.getByRole('group', { name: /^Noted of each ball/ });
   await noted.getByText(/^It went by: left, right, short/).click();
   const tells = page.getByRole('group', { name: /^What it tells/ });
   await tells.getByText('How many passed', { exact: true }).click();
-  await tells.getByText('How far off they stopped', { exact: true }).click();
-  await page.getByText('Kit', { exact: true }).click();
+  await tells.getByText('Distance from the target', { exact: true }).click();
+  await page.getByText('Equipment', { exact: true }).click();
   await page.getByRole('button', { name: 'Add a piece of kit' }).click();
   const third = page.getByRole('listitem', { name: 'Piece of kit 3' });
   await third.getByRole('button', { name: /What/ }).click();
@@ -178,25 +178,25 @@ test('the editor makes a drill with kit, what is noted, what it tells, and level
   await third.getByLabel('How many').fill('none');
   await expect(page.getByText('“none” is not a number.').first()).toBeVisible();
   await third.getByLabel('How many').fill('1');
-  await page.getByText('How it goes on', { exact: true }).click();
+  await page.getByText('Progression', { exact: true }).click();
   await page.getByRole('button', { name: 'Add a level' }).click();
-  await page.getByLabel('What is new').fill('Further out');
+  await page.getByLabel('Edit').fill('Further out');
   await expect(page.getByText('A level changes something', { exact: false }).first()).toBeVisible();
-  await page.getByLabel('Lengths, with commas').fill('15, 20, 25');
+  await page.getByLabel('Lengths, separated by commas').fill('15, 20, 25');
   await expect(page.getByText('It cannot be run like this', { exact: false })).toHaveCount(0);
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
-  await page.getByRole('button', { name: 'Keep this drill' }).click();
+  await page.getByRole('button', { name: 'Save drill' }).click();
 
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   await expect(page.getByText('balls, 3 tees, bucket')).toBeVisible();
   await expect(page.getByText('Further out')).toBeVisible();
   await goWithin(page, `/sessions/${session}/putt`);
   await startDrill(page, name);
-  await page.getByRole('button', { name: 'Struck it' }).click();
+  await page.getByRole('button', { name: 'Hit it' }).click();
   await expect(page.getByText(/^Ball 1: .*stopped by the target/)).toBeVisible();
   await touchLane(page, 0.95);
-  await page.getByRole('group', { name: 'It went by' }).getByRole('button', { name: 'Right' }).click();
+  await page.getByRole('group', { name: 'Missed' }).getByRole('button', { name: 'Right' }).click();
   await expect(page.getByText(/^Ball 2: .*missed side right/)).toBeVisible();
   await expect(page.getByText('1 of 2 passed', { exact: false })).toBeVisible();
 });

@@ -37,8 +37,8 @@ test('a session answers its questions beside the balls; a length is picked by it
   await expect(lane).toBeVisible();
   // What was done comes before what dropped.
   const titles = await page.locator('section > h3').filter({ hasText: /\?$/ }).allTextContents();
-  expect(titles[0]).toBe('Was the pace right?');
-  expect(titles.at(-1)).toBe('Did they drop?');
+  expect(titles[0]).toBe('How close did they finish?');
+  expect(titles.at(-1)).toBe('Holed');
   await expect(page.getByText(/misses went by on the low side/).first()).toBeVisible();
 
   const box = await lane.boundingBox();
@@ -51,14 +51,14 @@ test('a session answers its questions beside the balls; a length is picked by it
   await expect(page.getByRole('radio', { name: /^5 ft 11 in/ })).toBeChecked();
 
   await page.getByRole('button', { name: 'Figures' }).first().click();
-  await expect(page.getByRole('heading', { name: 'How far do they spread?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'How consistent is the distance?' })).toBeVisible();
   await expectAccessible(page);
-  expect(await download(page, 'Figures as a file')).toContain('Was the pace right?,How far off on average?,of_length');
+  expect(await download(page, 'Export figures (CSV)')).toContain('How close did they finish?,Short or long?,of_length');
 
-  await choose(page, 'Which side of the spread', 'The stroke');
+  await choose(page, 'Side of the spread', 'Backstroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('radio', { name: 'The stroke' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Backstroke' })).toBeChecked();
 });
 
 test('a student over time, the breaks, the notes with their balls, and two side by side', async ({ page }) => {
@@ -68,25 +68,25 @@ test('a student over time, the breaks, the notes with their balls, and two side 
   await expect(page.getByRole('img', { name: /^How far do they spread\? The latest/ })).toBeVisible();
   // The note in the margin says it too, once it has come.
   await expect(page.getByText(/^\d+ [A-Z][a-z]+: other putter: Mallet, 33 in$/)).toBeVisible();
-  const margin = page.getByRole('complementary', { name: 'Margin notes' });
+  const margin = page.getByRole('complementary', { name: 'Insights' });
   await expect(margin.getByText(/^Starts have moved right since then: other putter/)).toBeVisible();
   await margin
-    .getByRole('button', { name: /balls behind it$/ })
+    .getByRole('button', { name: /balls$/ })
     .first()
     .click();
   await expect(margin.getByRole('row').first()).toContainText(/started/);
-  await page.getByRole('button', { name: 'Session by session' }).first().click();
+  await page.getByRole('button', { name: 'Figures by session' }).first().click();
   await expectAccessible(page);
-  expect(await download(page, 'Figures as a file')).toContain('How far do they spread?');
+  expect(await download(page, 'Export figures (CSV)')).toContain('How consistent is the distance?');
 
-  await choose(page, 'What is looked at', 'Side by side');
-  await choose(page, 'What is laid beside', 'Other students');
-  await page.getByRole('button', { name: 'Beside' }).click();
+  await choose(page, 'Show', 'Compare');
+  await choose(page, 'Compare', 'Other students');
+  await page.getByRole('button', { name: 'With' }).click();
   await page.getByRole('option', { name: 'Sunniva Crake' }).click();
   await expect(page.getByRole('columnheader', { name: /^Sunniva Crake/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^To which side do they start/ })).toContainText('right');
   await expectAccessible(page);
-  await choose(page, 'What is looked at', 'The stroke');
+  await choose(page, 'Show', 'Backstroke');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
 });
 
@@ -94,23 +94,23 @@ test('one thing or two are in work; a third says why, and Arrive shows them', as
   await openDemo(page);
   const { id } = await whoIs(page, 'Sunniva');
   await goWithin(page, `/students/${id}`);
-  await choose(page, 'What is looked at', 'In work');
+  await choose(page, 'Show', 'Working on');
   await page.getByLabel('The goal').fill('Two putts from the far shore');
   for (const [index, thing] of ['Same beat', 'Eyes down', 'Full routine'].entries()) {
-    await page.getByRole('button', { name: index < 2 ? 'Add a thing to work at' : 'Add another beyond 2' }).click();
+    await page.getByRole('button', { name: index < 2 ? 'Add a focus' : 'Add another beyond 2' }).click();
     await page.getByLabel(`Thing ${index + 1}`).fill(thing);
   }
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Beyond 2 at once, say why this one too.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('More than 2 at once: enter why this one too.').first()).toBeVisible();
   await page.getByLabel('Why this one too').fill('She asked for it');
   await page.getByRole('button', { name: 'Add a fault' }).click();
   await page.getByLabel('Fault 1', { exact: true }).fill('Quickens on long ones');
-  await page.getByLabel('What cures it').fill('the metronome');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.getByLabel('Cure').fill('the metronome');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
   await expectAccessible(page);
   await startWith(page, 'Sunniva Crake');
-  const remember = page.getByRole('region', { name: 'To remember' });
+  const remember = page.getByRole('region', { name: 'Reminders' });
   await expect(remember.getByText('Full routine')).toBeVisible();
   await expect(remember.getByText('Quickens on long ones: the metronome')).toBeVisible();
 });
@@ -120,7 +120,7 @@ test('a student with two balls, and one with none, are told what is missing', as
   const { id } = await whoIs(page, 'Jun');
   await goWithin(page, `/students/${id}`);
   await expect(page.getByText(/each measure stands here/)).toBeVisible();
-  await choose(page, 'What is looked at', 'The balls');
+  await choose(page, 'Show', 'Balls');
   await expect(page.getByText(/spreads by|Nothing yet: roll at a station/).first()).toBeVisible();
   await goWithin(page, `/students/${id}/rounds`);
   await expect(page.getByText(/Not told yet: it takes a dozen balls at targets/)).toBeVisible();
@@ -132,7 +132,7 @@ test('a round is noted in two touches a hole, without a network, and priced', as
   await openDemo(page);
   const { id } = await whoIs(page, 'Sunniva');
   await goWithin(page, `/students/${id}/rounds`);
-  await page.getByRole('link', { name: 'Note a round' }).click();
+  await page.getByRole('link', { name: 'Add a round' }).click();
   await expect(page.getByRole('heading', { name: 'Sunniva Crake, hole 1' })).toBeVisible();
   await context.setOffline(true);
   const first = page.getByRole('radiogroup', { name: 'First putt' });
@@ -158,13 +158,13 @@ test('a yardstick stands with its source, and one without is not kept', async ({
   await openDemo(page);
   const { id } = await whoIs(page, 'Tobin');
   await goWithin(page, `/students/${id}/rounds`);
-  await expect(page.getByRole('row', { name: /^starts a quarter less scattered/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Add a figure to hold beside' }).click();
+  await expect(page.getByRole('row', { name: /^a quarter less spread in start line/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Add a benchmark' }).click();
   await page.getByLabel('Value').fill('31');
-  await page.getByRole('button', { name: 'Hold it beside' }).click();
-  await expect(page.getByText('Say where the figure comes from.').first()).toBeVisible();
-  await enter(page, 'Where it comes from', 'Heard in the loft');
-  await page.getByRole('button', { name: 'Hold it beside' }).click();
+  await page.getByRole('button', { name: 'Add benchmark' }).click();
+  await expect(page.getByText('Enter the source of the figure.').first()).toBeVisible();
+  await enter(page, 'Source', 'Heard in the loft');
+  await page.getByRole('button', { name: 'Add benchmark' }).click();
   await expect(page.getByRole('row', { name: /31\.0\s*Heard in the loft/ })).toBeVisible();
   await expectAccessible(page);
 });
@@ -176,19 +176,19 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
   await openDemo(page);
   const { id } = await whoIs(page, 'Tobin');
   await goWithin(page, `/students/${id}/take-home-card`);
-  const card = page.getByRole('article', { name: 'Pocket card of Tobin Askerley' });
+  const card = page.getByRole('article', { name: 'Take-home card of Tobin Askerley' });
   await expect(card.getByRole('row', { name: /^12 ft/ })).toBeVisible();
-  await page.getByLabel('One thing or two in work').fill('Same beat from every length.');
-  await page.getByLabel('Next time').fill('40/13');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('“40/13” is not a day. Type 3/12, say.')).toBeVisible();
-  await page.getByLabel('Next time').fill('');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByLabel('Working on (one or two things)').fill('Same beat from every length.');
+  await page.getByLabel('Next lesson').fill('40/13');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('“40/13” is not a date. Type a date like 3/12.')).toBeVisible();
+  await page.getByLabel('Next lesson').fill('');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(card.getByText('Same beat from every length.')).toBeVisible();
   await expectAccessible(page);
 
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(card).toBeVisible();
   // One side: nothing else takes room on the paper.
   await page.setViewportSize({ width: 344, height: 506 });
@@ -196,16 +196,16 @@ test('a pocket card prints alone, and its link opens it for anybody until it is 
   await page.emulateMedia({ media: 'screen' });
   await page.setViewportSize({ width: 1280, height: 800 });
 
-  await page.getByRole('button', { name: 'Make a link' }).click();
-  const link = await page.getByLabel('The link, to be copied now').inputValue();
+  await page.getByRole('button', { name: 'Create link' }).click();
+  const link = await page.getByLabel('The link: copy it now').inputValue();
   const elsewhere = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const anybody = await elsewhere.newPage();
   await anybody.goto(link);
   await expect(anybody.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await expect(anybody.getByText('Same beat from every length.')).toBeVisible();
   await expectAccessible(anybody);
-  await page.getByRole('button', { name: 'Withdraw it' }).click();
-  await expect(page.getByText('No link opens this card.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove link' }).click();
+  await expect(page.getByText('No link is active.')).toBeVisible();
   await anybody.reload();
   await expect(anybody.getByText(/There is no card behind this link/)).toBeVisible();
   await elsewhere.close();

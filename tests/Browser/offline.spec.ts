@@ -8,8 +8,8 @@ test('balls entered without a network are kept, shown as waiting, and sent once 
 }) => {
   await openDemo(page);
   await startWith(page, 'Jun Petterkin');
-  await choose(page, 'Green', 'Slipway green');
-  await walkTo(page, 'Roll');
+  await choose(page, 'Green speed', 'Slipway green');
+  await walkTo(page, 'Putt');
   await takeBack(page, '8 in');
   await touchLane(page, 0.3);
   await expect(page.getByText(/^Ball 1: 8 in back/)).toBeVisible();
@@ -18,7 +18,7 @@ test('balls entered without a network are kept, shown as waiting, and sent once 
   await context.setOffline(true);
   await touchLane(page, 0.35);
   await touchLane(page, 0.4);
-  await enter(page, 'Roll', '9');
+  await enter(page, 'Putt', '9');
   await expect(page.getByText('3 not sent yet.', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Undo ball 4' }).click();
   await expect(page.getByText(/^Ball 3: 8 in back/)).toBeVisible();
@@ -35,7 +35,7 @@ test('balls entered without a network are kept, shown as waiting, and sent once 
 test('the screen waits for no answer of the server', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await takeBack(page, '8 in');
   const letGo = await holdRequests(page, '**/events');
   await timeTouches(page);

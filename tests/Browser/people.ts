@@ -14,7 +14,7 @@ export async function openDemo(page: Page): Promise<void> {
   });
   expect(answer.ok()).toBe(true);
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 }
 
 /** Begins a session with a student of the bench, on the green already or not, and lands on Arrive. */
@@ -45,7 +45,7 @@ export async function startWithSomebodyNew(page: Page, isGentle = false): Promis
 
 /** At Arrive: says which green it is, and waits until that is kept, as a page loaded anew would wait for nobody. */
 export async function chooseGreen(page: Page, green: string): Promise<void> {
-  await choose(page, 'Green', green);
+  await choose(page, 'Green speed', green);
   await expect
     .poll(async () => {
       const answer = await page.request.get(`/api/sessions/${sessionOf(page)}`);
@@ -79,7 +79,7 @@ export async function pick(page: Page, label: string, option: string): Promise<v
 /** Takes a backstroke from those offered. */
 export async function takeBack(page: Page, backstroke: string): Promise<void> {
   const chip = page
-    .getByRole('group', { name: 'Backstrokes used lately' })
+    .getByRole('group', { name: 'Recent backstrokes' })
     .getByRole('button', { name: backstroke, exact: true });
   await chip.click();
   await expect(chip).toHaveAttribute('aria-pressed', 'true');
@@ -90,8 +90,8 @@ export async function startDrill(page: Page, name: string, group: readonly strin
   const session = sessionOf(page);
   await goWithin(page, `/drills?session=${session}`);
   await page.getByRole('link', { name, exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Where to stand, where to walk' })).toBeVisible();
-  const others = page.getByRole('button', { name: 'Others of the bench' });
+  await expect(page.getByRole('heading', { name: 'Where to stand and walk' })).toBeVisible();
+  const others = page.getByRole('button', { name: 'Other students' });
   if (group.length > 0 && (await others.isVisible())) {
     await others.click();
   }

@@ -22,10 +22,10 @@ test('a session is planned, a block moved by keys, and the plan leads through th
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
   await page.getByText('Slipway green', { exact: true }).click();
-  await page.getByRole('link', { name: 'Plan it' }).click();
+  await page.getByRole('link', { name: 'Plan' }).click();
   await page.getByText('45', { exact: true }).click();
   await expect(page.getByText(/^4[0-5] of 45 minutes$/)).toBeVisible();
-  const rows = page.getByRole('grid', { name: 'The plan' }).getByRole('row');
+  const rows = page.getByRole('grid', { name: 'Plan' }).getByRole('row');
   await expect(rows.first()).toContainText('Measure the green');
   await expectAccessible(page);
 
@@ -46,17 +46,17 @@ test('a session is planned, a block moved by keys, and the plan leads through th
   const before = await balls();
   await pace.getByRole('button', { name: /^Shorten/ }).click();
   await expect.poll(balls).toBeLessThan(before);
-  await page.getByRole('button', { name: 'Take this plan' }).click();
+  await page.getByRole('button', { name: 'Use this plan' }).click();
 
-  const band = page.getByRole('region', { name: 'The plan' });
+  const band = page.getByRole('region', { name: 'Plan' });
   await expect(band).toContainText('Next: Measure the green');
   await page.getByText('Estimate', { exact: true }).click();
-  await page.getByLabel('Green speed, by eye').fill('9');
+  await page.getByLabel('Estimated green speed').fill('9');
   await page.keyboard.press('Tab');
   await expect(band).not.toContainText('Next: Measure the green');
 
   // The baseline is rolled where the plan leads, and counts as done.
-  const roll = band.getByRole('link', { name: 'Roll it' });
+  const roll = band.getByRole('link', { name: 'Putt' });
   await expect(roll).toBeVisible();
   await roll.click();
   await expect(page.getByText('This stretch: baseline')).toBeVisible();
@@ -72,18 +72,18 @@ test('where time runs short the least worth is let go by a touch, and the end is
 }) => {
   await openDemo(page);
   // Tobin’s session has been on for half an hour.
-  await page.getByRole('link', { name: 'Go on' }).first().click();
-  await walkTo(page, 'Arrive');
-  await page.getByRole('link', { name: 'Plan it' }).click();
+  await page.getByRole('link', { name: 'Continue' }).first().click();
+  await walkTo(page, 'Check-in');
+  await page.getByRole('link', { name: 'Plan' }).click();
   await page.getByText('60', { exact: true }).click();
-  await page.getByRole('button', { name: 'Take this plan' }).click();
-  const band = page.getByRole('region', { name: 'The plan' });
+  await page.getByRole('button', { name: 'Use this plan' }).click();
+  const band = page.getByRole('region', { name: 'Plan' });
   await expect(band).toContainText(/Short by \d+ minutes: “.*” is worth least/);
   const least = /“(.*?)”/.exec((await band.textContent()) ?? '')?.[1] ?? '';
   await band.getByRole('button', { name: `Let “${least}” go` }).click();
   await expect(band.getByRole('status')).not.toContainText(`“${least}”`);
-  await walkTo(page, 'Carry on');
-  await page.getByRole('button', { name: 'End the session' }).click();
+  await walkTo(page, 'Wrap-up');
+  await page.getByRole('button', { name: 'End session' }).click();
   await goWithin(page, '/sessions');
   await page.getByRole('link', { name: /Tobin/ }).first().click();
   // The page under it may say the same once it has loaded.

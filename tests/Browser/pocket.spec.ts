@@ -46,20 +46,20 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await kill(server);
 
   await page.getByRole('button', { name: 'Start a session', exact: true }).click();
-  await page.getByRole('button', { name: 'Somebody new' }).click();
+  await page.getByRole('button', { name: 'New student' }).click();
   await enter(page, 'Name of the student', 'Nell Offgrid');
-  await page.getByRole('button', { name: 'A new green' }).click();
+  await page.getByRole('button', { name: 'New green' }).click();
   await enter(page, 'Name of the green', 'Far lawn');
   await expect(page.getByRole('heading', { name: 'Nell Offgrid has come' })).toBeVisible();
-  await enter(page, 'Minutes at hand', '45');
-  await enter(page, 'What for', 'No bars down here');
-  await page.getByRole('group', { name: 'What you see' }).getByText('Dew').click();
-  await walkTo(page, 'Green');
-  await choose(page, 'How will you know?', 'Ramp');
+  await enter(page, 'Minutes', '45');
+  await enter(page, 'Focus', 'No bars down here');
+  await page.getByRole('group', { name: 'Conditions' }).getByText('Dew').click();
+  await walkTo(page, 'Green speed');
+  await choose(page, 'Method', 'Ramp');
   await enter(page, 'There, roll 1', '10');
   await enter(page, 'There, roll 2', '10 ft 2');
   await expect(page.getByText('what it comes to is told when the server answers', { exact: false })).toBeVisible();
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await page.getByRole('button', { name: '18 ft', exact: true }).click();
   const session = sessionOf(page);
@@ -68,19 +68,19 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
   await page.reload();
   await expect(page.getByRole('row', { name: /^18 ft/ })).toBeVisible();
   await expect(notSent(page)).toBeVisible();
-  await walkTo(page, 'Arrive');
-  await expect(page.getByLabel('Minutes at hand')).toHaveValue('45');
+  await walkTo(page, 'Check-in');
+  await expect(page.getByLabel('Minutes')).toHaveValue('45');
   await expect(page.getByRole('checkbox', { name: 'Dew' })).toBeChecked();
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await touchLane(page, 0.5);
   await expect(page.getByText(/^Ball 1:/)).toBeVisible();
-  await walkTo(page, 'Carry on');
+  await walkTo(page, 'Wrap-up');
   await page.getByLabel('For next time').fill('Find a signal.');
   await page.getByLabel('For next time').blur();
-  await expect(page.getByText('On this device, not sent yet.')).toBeVisible();
-  await expect(page.getByText('Kept.', { exact: true })).toHaveCount(0);
-  await page.getByRole('button', { name: 'End the session' }).click();
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await expect(page.getByText('Saved on this device, not synced yet.')).toBeVisible();
+  await expect(page.getByText('Saved.', { exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'End session' }).click();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 
   server = serve(PORT, database);
   await answering(PORT);
@@ -104,7 +104,7 @@ test('a whole walk without a network, a reload in the middle: all of it is on th
 test('stations added while the network is away on one device meet those of another', async ({ page, browser }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Start a session with Sunniva Crake' }).click();
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '6 ft', exact: true }).click();
   await expect(notSent(page)).toHaveCount(0);
   const context = await browser.newContext({
@@ -136,18 +136,22 @@ test('Amble remembers where it stood: station, backstroke, half a figure; and go
 }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Start a session with Rafe Dunmallow' }).click();
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   for (const length of ['6 ft', '12 ft']) {
     await page.getByRole('button', { name: length, exact: true }).click();
   }
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   // The first station is chosen where none was.
   await expect(page.getByRole('heading', { name: 'From 6 ft' })).toBeVisible();
   await choose(page, 'Station', '12 ft');
   await enter(page, 'Backstroke', '9.5');
   await page.getByLabel(/^Roll/).fill('11 ft');
-  await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await page.getByRole('listitem').filter({ hasText: 'Rafe Dunmallow' }).getByRole('link', { name: 'Go on' }).click();
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Rafe Dunmallow' })
+    .getByRole('link', { name: 'Continue' })
+    .click();
   const isAsItWas = async () => {
     await expect(page.getByRole('heading', { name: 'From 12 ft' })).toBeVisible();
     await expect(page.getByLabel('Backstroke', { exact: true })).toHaveValue('9.5');
@@ -165,8 +169,8 @@ test('two readings of one green: whose, when, both figures, and the coach choose
   const measure = async (student: string, rolls: string) => {
     await page.getByRole('button', { name: `Start a session with ${student}` }).click();
     await chooseGreen(page, 'Slipway green');
-    await walkTo(page, 'Green');
-    await choose(page, 'How will you know?', 'Ramp');
+    await walkTo(page, 'Green speed');
+    await choose(page, 'Method', 'Ramp');
     await enter(page, 'There, roll 1', rolls);
     await expect(page.getByTestId('green-speed')).toHaveText(new RegExp(`^${rolls}`));
     await expect(notSent(page)).toHaveCount(0);

@@ -43,13 +43,13 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
   await page.keyboard.press('ArrowRight');
   await expect(words(page)).toContainText('It breaks right');
 
-  const pace = page.getByRole('slider', { name: 'Pace: how far past a covered hole it stops' });
+  const pace = page.getByRole('slider', { name: 'Finish: how far past a covered hole it stops' });
   await pace.focus();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByLabel('Pace: past the hole')).toHaveValue('1.25');
+  await expect(page.getByLabel('Finish past the hole')).toHaveValue('1.25');
 
-  await chooseByKeys(page, 'Green', 'Boathouse');
-  await page.getByRole('button', { name: 'Keep this read' }).focus();
+  await chooseByKeys(page, 'Green speed', 'Boathouse');
+  await page.getByRole('button', { name: 'Save this read' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('By the slipway');
   await page.keyboard.press('Enter');
@@ -69,9 +69,9 @@ test('a putt is read by keyboard alone, kept at a green with its pace, and comes
     'aria-valuetext',
     '13 ft',
   );
-  await expect(page.getByLabel('Pace: past the hole')).toHaveValue('1.25');
-  await page.getByRole('button', { name: 'Let it go' }).click();
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByLabel('Finish past the hole')).toHaveValue('1.25');
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('button', { name: /By the slipway/ })).toBeVisible();
 });
 
@@ -184,21 +184,21 @@ test('a read card is kept with the next ball, on a station that breaks, and look
   });
   await goWithin(page, `/sessions/${session}/stations`);
   await page.getByLabel('Distance from the target').fill('12');
-  await page.getByLabel('Rising to the right, if it does').fill('2');
-  await page.getByRole('button', { name: 'Add this station' }).click();
+  await page.getByLabel('Cross slope, rising to the right (optional)').fill('2');
+  await page.getByRole('button', { name: 'Add station' }).click();
   await expect(page.getByText('level, breaks left')).toBeVisible();
   await goWithin(page, `/sessions/${session}/putt`);
-  await page.getByRole('button', { name: 'Read card' }).click();
+  await page.getByRole('button', { name: 'Read before the putt' }).click();
   await expect(page.getByText('Where would water poured here run?')).toBeVisible();
-  await page.getByRole('radiogroup', { name: 'Higher foot, astride the line' }).getByText('Right').click();
+  await page.getByRole('radiogroup', { name: 'Higher foot, standing astride the line' }).getByText('Right').click();
   // It breaks to the lower foot, which is said with it.
   await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Left')).toBeChecked();
-  await page.getByLabel('Read this much beside the hole').fill('8 in');
+  await page.getByLabel('Aim read, from the hole').fill('8 in');
   await page.getByRole('radiogroup', { name: 'Aimed by' }).getByText('A spot').click();
   await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
   await touchLane(page, 0.6);
   // It went with that ball, and asks nothing of the next one.
-  await expect(page.getByRole('button', { name: 'Read card', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Read before the putt', exact: true })).toBeVisible();
   await expect
     .poll(() => keptBalls(page, session))
     .toMatchObject([
@@ -208,18 +208,18 @@ test('a read card is kept with the next ball, on a station that breaks, and look
       },
     ]);
   await touchLane(page, 0.95);
-  await page.getByRole('group', { name: 'Beyond the hole it curved' }).getByText('Left').click();
-  await page.getByRole('group', { name: 'Beyond the hole the ground went' }).getByText('Up').click();
-  await page.getByRole('button', { name: 'The putt back, as it ran past' }).click();
+  await page.getByRole('group', { name: 'Curve beyond the hole' }).getByText('Left').click();
+  await page.getByRole('group', { name: 'Slope beyond the hole' }).getByText('Up').click();
+  await page.getByRole('button', { name: 'The putt back, as the ball rolled past' }).click();
   await expect(page.getByRole('radiogroup', { name: 'Read to break' }).getByLabel('Right')).toBeChecked();
-  await expect(page.getByRole('radiogroup', { name: 'It goes' }).getByLabel('Down')).toBeChecked();
+  await expect(page.getByRole('radiogroup', { name: 'Slope' }).getByLabel('Down')).toBeChecked();
   await page.getByRole('button', { name: 'Undo ball 2' }).click();
   await page.reload();
-  await page.getByRole('button', { name: 'Read card' }).click();
-  await page.getByRole('button', { name: 'As for the last ball' }).click();
+  await page.getByRole('button', { name: 'Read before the putt' }).click();
+  await page.getByRole('button', { name: 'Same as the last ball' }).click();
   await expect(page.getByRole('button', { name: 'Read card: 4 noted for the next ball' })).toBeVisible();
   await expectAccessible(page);
   await goWithin(page, `/sessions/${session}/review`);
-  await page.getByText('Was it read?').first().click();
+  await page.getByText('Green reading').first().click();
   await expect(page.getByText('Told right: with the feet 1 of 1', { exact: false })).toBeVisible();
 });

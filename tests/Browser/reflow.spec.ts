@@ -78,7 +78,7 @@ test('page titles name student and place, focus goes to the heading, the skip li
   await page.goto(arrive);
   await expect(page).toHaveTitle('Arrive · Tobin Askerley · Amble');
   // The list of sessions is another place.
-  await expect(page.getByRole('navigation').getByRole('link', { name: 'Ledger' })).not.toHaveAttribute(
+  await expect(page.getByRole('navigation').getByRole('link', { name: 'Sessions' })).not.toHaveAttribute(
     'aria-current',
     'page',
   );
@@ -90,7 +90,7 @@ test('page titles name student and place, focus goes to the heading, the skip li
   await page.goto('/settings');
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
+  await expect(page.getByRole('link', { name: 'Skip to main content' })).toBeFocused();
 });
 
 test('single letters can be turned off, and “?” lists the keys of every screen', async ({ page }) => {
@@ -99,14 +99,14 @@ test('single letters can be turned off, and “?” lists the keys of every scre
   await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(/^Ball \d+:/)).toBeVisible();
   const last = (await page.getByText(/^Ball \d+:/).textContent()) ?? '';
-  await page.keyboard.press('?');
-  const sheet = page.getByRole('dialog', { name: 'Keys of this screen' });
+  await page.keyboard.press('.');
+  const sheet = page.getByRole('dialog', { name: 'Keyboard shortcuts' });
   await expect(sheet.getByRole('row', { name: 'u undo the last ball' })).toBeVisible();
   await expect(sheet.getByRole('row', { name: '> on to Look back' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.goto('/settings');
-  await page.getByRole('radiogroup', { name: 'Single letters act while rolling' }).getByText('Off').click();
-  await page.keyboard.press('?');
+  await page.getByRole('radiogroup', { name: 'Single-letter shortcuts while putting' }).getByText('Off').click();
+  await page.keyboard.press('.');
   await expect(sheet.getByRole('row', { name: '? this sheet' })).toBeVisible();
   await page.goto(paths.find((path) => path.endsWith('/putt')) ?? '');
   await expect(page.getByText(last)).toBeVisible();
@@ -119,9 +119,9 @@ test('what was put away is found under Settings and comes back; past sessions ar
   const name = `Wren Halloway ${Date.now()}`;
   await page.goto('/students/new');
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await page.getByRole('button', { name: 'Add student' }).click();
   await page.getByRole('button', { name: `Start a session with ${name}` }).click();
-  await startDrill(page, 'Six before the round');
+  await startDrill(page, 'Six putts before a round');
   await page.goto('/students');
   const find = page.getByLabel(/^Find one of/);
   if (await find.isVisible()) {
@@ -135,11 +135,11 @@ test('what was put away is found under Settings and comes back; past sessions ar
   await page.goto('/students');
   await page
     .getByRole('row', { name: new RegExp(name) })
-    .getByRole('link', { name: 'Past' })
+    .getByRole('link', { name: 'Sessions' })
     .click();
   await expect(page.getByRole('link', { name: new RegExp(`${name}.*still open`) })).toBeVisible();
   await expectAccessible(page);
-  await page.getByLabel('Until').fill('31/31');
-  await page.getByLabel('Until').press('Enter');
+  await page.getByLabel('Up to').fill('31/31');
+  await page.getByLabel('Up to').press('Enter');
   await expect(page.getByText('“31/31” is not a day.', { exact: false })).toBeVisible();
 });

@@ -91,7 +91,7 @@ test.describe('with a server of its own', () => {
     expect(entered).toHaveLength(20);
     // Another way in, as after the browser was closed: the bench opens too.
     await page.goto('/');
-    await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 
     server = serve(port(project.name), database);
     await answering(port(project.name));
@@ -184,7 +184,7 @@ test('what the server will not take is shown with its reason and kept until it i
   await expect(page.getByText(/^A ball was not taken .* A roll is between/)).toBeVisible();
   await page.unroute('**/events');
   await rollBalls(page, 1);
-  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: 'Dismiss' }).click();
   await expect(page.getByText(/^A ball was not taken/)).toHaveCount(0);
   await expect(async () => expect(await keptBalls(page, session)).toHaveLength(1)).toPass();
 });
@@ -215,7 +215,7 @@ test('a drill by keys alone', async ({ page }, { project }) => {
   test.skip(project.name === 'phone', 'A phone has no keys.');
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await startDrill(page, 'Say it first');
+  await startDrill(page, 'Call the distance before looking');
   const press = async (...keys: string[]) => {
     for (const key of keys) {
       await page.keyboard.press(key);
@@ -232,8 +232,8 @@ test('a drill by keys alone', async ({ page }, { project }) => {
       await expect(page.getByText('of 1 passed', { exact: false })).toBeVisible();
       await press('s', 'h');
       await expect(page.getByText('of 2 passed', { exact: false })).toBeVisible();
-      await press('?');
-      await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible();
+      await press('.');
+      await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
       await press('Escape');
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
@@ -241,7 +241,7 @@ test('a drill by keys alone', async ({ page }, { project }) => {
   await expect(page.getByText('Done.', { exact: true })).toBeVisible();
   expect(new Set(lengths.map((words) => words.split('ball')[0])).size).toBe(3);
 
-  await startDrill(page, 'The gate that tells');
+  await startDrill(page, 'Gate, fixed width');
   await press('k', 'j', 'k', 'l');
   await expect(page.getByText('2 of 4 passed', { exact: false })).toBeVisible();
   await press('t', 'c');
@@ -253,7 +253,7 @@ test('a drill by keys alone', async ({ page }, { project }) => {
 test('backstrokes by the wheel, by digits, by those used lately', async ({ page }, { project }) => {
   await openDemo(page);
   await startWith(page, 'Sunniva Crake');
-  await startDrill(page, 'Three alike');
+  await startDrill(page, 'Three with the same roll');
   const field = page.getByLabel('Backstroke', { exact: true });
   await expect(field).toHaveValue('');
   await field.fill('8');
@@ -272,8 +272,8 @@ test('backstrokes by the wheel, by digits, by those used lately', async ({ page 
   await expect(page.getByText(/^Ball 3: 8 in back/)).toBeVisible();
   if (project.name === 'laptop') {
     await page.getByText('Tempo and routine').click();
-    await page.getByRole('button', { name: 'Rehearsed', exact: true }).click();
-    await page.getByRole('button', { name: 'Rehearsed', exact: true }).click();
+    await page.getByRole('button', { name: 'Rehearsal', exact: true }).click();
+    await page.getByRole('button', { name: 'Rehearsal', exact: true }).click();
     await page.getByRole('button', { name: 'Faster' }).click();
     await page.getByRole('button', { name: /^Keep as Sunniva Crake/ }).click();
     await expect(page.getByText('beats a minute', { exact: false }).first()).toBeVisible();
@@ -281,7 +281,7 @@ test('backstrokes by the wheel, by digits, by those used lately', async ({ page 
     await expect(page.getByRole('img', { name: 'Beat: ball' })).toBeVisible();
     await expect(page.getByRole('img', { name: 'Beat: back' })).toBeVisible();
     await page.getByRole('button', { name: 'Stop the beat' }).click();
-    await page.getByRole('button', { name: 'Count the hold' }).click();
+    await page.getByRole('button', { name: 'Time the finish' }).click();
     await expect(page.getByText('3 of 3')).toBeVisible();
     await touchLane(page, 0.5);
     const session = sessionOf(page);
@@ -300,7 +300,7 @@ test('every set-out sheet prints on one page', async ({ page }, { project }) => 
   test.skip(project.name === 'phone', 'Paper is the same everywhere.');
   await openDemo(page);
   await startWith(page, 'Marguerite Oyelaran-Fitzwarden');
-  await choose(page, 'Green', 'Boathouse green');
+  await choose(page, 'Green speed', 'Boathouse green');
   const session = sessionOf(page);
   const { library } = (await ask(page, 'GET', 'drills')) as {
     library: { drill: { key: string; name: string } }[];
@@ -309,7 +309,7 @@ test('every set-out sheet prints on one page', async ({ page }, { project }) => 
   for (const { key, name } of library.map(({ drill }) => drill)) {
     await goWithin(page, `/sessions/${session}/drills/${key}`);
     await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
-    await expect(page.getByRole('heading', { name: 'Kit out' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Equipment' })).toBeVisible();
     const paper = (await page.pdf({ format: 'A4' })).toString('latin1');
     pages[key] = Number(/\/Count (\d+)/.exec(paper)?.[1] ?? 0);
   }

@@ -13,11 +13,11 @@ import { ask } from './screen';
 
 async function signUp(page: Page, name: string, email: string): Promise<void> {
   await page.goto('/');
-  await page.getByRole('button', { name: 'I am new here' }).click();
+  await page.getByRole('button', { name: 'Create account' }).click();
   await page.getByLabel('Your name').fill(name);
-  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill('a password of my own');
-  await page.getByRole('button', { name: 'Make the account' }).click();
+  await page.getByRole('button', { name: 'Create account' }).click();
 }
 
 test('a new coach finds empty screens that say what will be here', async ({ page }) => {
@@ -29,13 +29,13 @@ test('a new coach finds empty screens that say what will be here', async ({ page
   await expect(page.getByText('Nobody yet.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Greens', exact: true }).click();
   await expect(page.getByText('None yet.', { exact: false })).toBeVisible();
-  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('link', { name: 'Today' }).click();
   await page.getByRole('button', { name: 'Start a session' }).click();
-  await expect(page.getByRole('heading', { name: 'Who has come?' })).toBeVisible();
-  await walkTo(page, 'Green');
-  await expect(page.getByRole('heading', { name: 'Which green is it?' })).toBeVisible();
-  await walkTo(page, 'Look back');
-  await expect(page.getByRole('heading', { name: 'Whose stroke is it?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Check-in' })).toBeVisible();
+  await walkTo(page, 'Green speed');
+  await expect(page.getByRole('heading', { name: 'No green chosen' })).toBeVisible();
+  await walkTo(page, 'Review');
+  await expect(page.getByRole('heading', { name: 'No student chosen' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'Sign out' }).click();
@@ -50,7 +50,7 @@ test('the door stands still under a hand, and opens at one touch though nothing 
     await route.continue();
   });
   await page.goto('/');
-  const door = page.getByRole('button', { name: 'Open the demo bench' });
+  const door = page.getByRole('button', { name: 'Open the demo' });
   await expect(door).toBeVisible();
   // The sentence above it takes a line less in its own face.
   expect(await page.evaluate(() => document.fonts.check("italic 400 1em 'Source Serif 4'"))).toBe(true);
@@ -58,12 +58,12 @@ test('the door stands still under a hand, and opens at one touch though nothing 
   await page.waitForTimeout(1000);
   await page.route('**/api/me', (route) => route.abort());
   await door.click();
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 
   await page.unroute('**/api/me');
   await page.addInitScript(() => {
     new MutationObserver(() => {
-      if (document.body?.textContent?.includes('Open the demo bench') === true) {
+      if (document.body?.textContent?.includes('Open the demo') === true) {
         document.documentElement.dataset.doorShown = 'yes';
       }
     }).observe(document, { childList: true, subtree: true });
@@ -75,36 +75,36 @@ test('the door stands still under a hand, and opens at one touch though nothing 
 
 test('signing in with the wrong password says so at the field and keeps the address', async ({ page }) => {
   await page.goto('/');
-  await page.getByLabel('E-mail address').fill('nobody@example.test');
+  await page.getByLabel('Email address').fill('nobody@example.test');
   await page.getByLabel('Password').fill('wrong');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('E-mail address and password do not go together.')).toBeVisible();
-  await expect(page.getByLabel('E-mail address')).toHaveValue('nobody@example.test');
+  await expect(page.getByText('Email address and password do not go together.')).toBeVisible();
+  await expect(page.getByLabel('Email address')).toHaveValue('nobody@example.test');
 });
 
 test('a coach who works in metres, or in paces, meets them everywhere', async ({ page }) => {
   await signUp(page, 'Cass Ferrin', 'cass@example.test');
   await page.getByRole('link', { name: 'Settings' }).click();
-  await choose(page, 'Lengths in', 'Paces, and feet');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('To work in paces, measure your pace first.')).toBeVisible();
-  await page.getByLabel('Length of your pace').fill('80 cm');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('Kept.')).toBeVisible();
-  await page.getByRole('link', { name: 'Bench' }).click();
+  await choose(page, 'Units', 'Steps and feet');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('To work in steps, measure your step first.')).toBeVisible();
+  await page.getByLabel('Length of your step').fill('80 cm');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).click();
   await page.getByRole('button', { name: 'Start a session' }).click();
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await enter(page, 'Distance from the target', '7 paces 1 ft');
   await expect(page.getByRole('rowheader', { name: '7 paces and a foot' })).toBeVisible();
 
   const session = page.url();
   await page.getByRole('link', { name: 'Settings' }).click();
-  await choose(page, 'Lengths in', 'Metres');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('Kept.')).toBeVisible();
+  await choose(page, 'Units', 'Metres');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
   await page.goto(session);
   await expect(page.getByRole('rowheader', { name: '5.9 m' })).toBeVisible();
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await page.getByLabel('Backstroke', { exact: true }).last().fill('25');
   await enter(page, /^Roll/, '4,2');
   await expect(page.getByText('Ball 1: 25 cm back, 4.20 m', { exact: false })).toBeVisible();
@@ -116,8 +116,8 @@ test('a very long name fits a phone', async ({ page }) => {
   await expectNoSidewaysScroll(page);
   const name = 'Marguerite Oyelaran-Fitzwarden';
   await startWith(page, name);
-  await choose(page, 'Green', 'Slipway green');
-  for (const step of ['Green', 'Set out', 'Roll', 'Look back', 'Carry on']) {
+  await choose(page, 'Green speed', 'Slipway green');
+  for (const step of ['Green speed', 'Stations', 'Putt', 'Review', 'Wrap-up']) {
     await walkTo(page, step);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expectNoSidewaysScroll(page);
@@ -127,13 +127,13 @@ test('a very long name fits a phone', async ({ page }) => {
 test('a green by stopwatch: the space bar times, a roll can be taken back and mended', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await choose(page, 'Green', 'Boathouse green');
-  await walkTo(page, 'Green');
-  await choose(page, 'How will you know?', 'Stopwatch');
-  const watch = page.getByRole('button', { name: /Press as it leaves the hand/ });
+  await choose(page, 'Green speed', 'Boathouse green');
+  await walkTo(page, 'Green speed');
+  await choose(page, 'Method', 'Stopwatch');
+  const watch = page.getByRole('button', { name: /Press when the ball leaves the hand/ });
   await watch.focus();
   await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: /Press as it comes to rest/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Press when the ball stops/ })).toBeVisible();
   await page.waitForTimeout(300);
   await page.keyboard.press('Space');
   await expect(page.getByLabel('Time', { exact: true })).not.toHaveValue('');
@@ -146,7 +146,7 @@ test('a green by stopwatch: the space bar times, a roll can be taken back and me
   // It is asked about before it counts.
   await expect(page.getByText('It took under 3 seconds', { exact: false })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Rolls so far' }).getByRole('listitem')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Count it all the same' }).click();
+  await page.getByRole('button', { name: 'Keep it anyway' }).click();
   await expect(page.getByText('A roll took under 3 seconds', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Take out back, roll 1' }).click();
   await expect(page.getByLabel('Time', { exact: true })).toHaveValue('2.1');
@@ -161,12 +161,12 @@ test('a green by stopwatch: the space bar times, a roll can be taken back and me
 test('a note set aside stays aside, and an unknown speed tells no lengths', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Jun Petterkin');
-  await choose(page, 'Green', 'Boathouse green');
-  await walkTo(page, 'Look back');
-  const margin = page.getByRole('complementary', { name: 'Margin notes' });
+  await choose(page, 'Green speed', 'Boathouse green');
+  await walkTo(page, 'Review');
+  const margin = page.getByRole('complementary', { name: 'Insights' });
   await expect(margin.getByText('The line is provisional', { exact: false })).toBeVisible();
   await margin.getByRole('button', { name: /^Set aside: The line is provisional/ }).click();
-  await enter(page, 'Why? It may stay empty', 'He has only just come.');
+  await enter(page, 'Reason (optional)', 'He has only just come.');
   await expect(margin.getByText('The line is provisional', { exact: false })).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('Provisional: few balls so far', { exact: false })).toBeVisible();
@@ -176,8 +176,8 @@ test('a note set aside stays aside, and an unknown speed tells no lengths', asyn
 test('two browsers on one session come to the same balls', async ({ browser, page }) => {
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
-  await choose(page, 'Green', 'Slipway green');
-  await walkTo(page, 'Roll');
+  await choose(page, 'Green speed', 'Slipway green');
+  await walkTo(page, 'Putt');
   const other = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
   await openDemo(other);
   await other.goto(page.url());
@@ -187,7 +187,7 @@ test('two browsers on one session come to the same balls', async ({ browser, pag
     [page, '7'],
   ] as const) {
     await device.getByLabel('Backstroke', { exact: true }).last().fill('8');
-    await enter(device, 'Roll', roll);
+    await enter(device, 'Putt', roll);
     await expect(device.getByText(`8 in back, ${roll} ft`, { exact: false }).first()).toBeVisible();
     await expect(device.getByText(/not sent yet/)).toHaveCount(0);
   }
@@ -199,10 +199,10 @@ test('two browsers on one session come to the same balls', async ({ browser, pag
 test('paces counted to a station are held against its length, where the coach wants it', async ({ page }) => {
   await openDemo(page);
   await startWithSomebodyNew(page);
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await page.getByRole('group', { name: 'Usual lengths' }).getByRole('button', { name: '12 ft' }).click();
   await page.getByRole('button', { name: 'I stepped to 12 ft' }).click();
-  const counted = page.getByLabel('Paces counted to 12 ft');
+  const counted = page.getByLabel('Steps counted to 12 ft');
   await counted.fill('5');
   await expect(page.getByText('That fits.')).toBeVisible();
   // "Twelve" in metres, and stepped so.
@@ -211,7 +211,7 @@ test('paces counted to a station are held against its length, where the coach wa
     page.getByText(/^Your count makes 38 ft 11 in, not 12 ft\. The same number in metres would fit/),
   ).toBeVisible();
   await counted.fill('many');
-  await expect(page.getByText('A number of paces, like 7.')).toBeVisible();
+  await expect(page.getByText('A number of steps, like 7.')).toBeVisible();
   await expectAccessible(page);
 });
 

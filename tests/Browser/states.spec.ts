@@ -48,7 +48,7 @@ test('capped reads as capped, keeps what was done, and looks different from done
   await expect(page.getByText('Back to the start: ball 1 at 10 ft.')).toBeVisible();
   await touchLane(page, 0.5);
   await touchLane(page, 0.1);
-  await expect(page.getByText('The cap of 4 balls is reached. What was done counts; leave it there.')).toBeVisible();
+  await expect(page.getByText('The cap of 4 balls is reached. What was done counts; stop here.')).toBeVisible();
   await expect(page.getByText('2 of 4 passed', { exact: false }).first()).toBeVisible();
   await expect(page.getByText('Done.', { exact: true })).toHaveCount(0);
   await expect(page.getByRole('img', { name: /^Lane from/ })).toHaveCount(0);
@@ -68,9 +68,9 @@ test('only what stopped inside the ring is putted out, and both counts are told'
   });
   await touchLane(page, 0.9);
   await expect(page.getByText('0 of 1 passed', { exact: false })).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Putted out in' })).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'Putts to hole out' })).toHaveCount(0);
   await touchLane(page, 0.5);
-  await page.getByRole('group', { name: 'Putted out in' }).getByRole('button', { name: '2' }).click();
+  await page.getByRole('group', { name: 'Putts to hole out' }).getByRole('button', { name: '2' }).click();
   await expect(page.getByText(/^Ball 2: .*out in 2/)).toBeVisible();
   await expect(page.getByText('Of 1 putted out, 0 went in with the next', { exact: false })).toBeVisible();
 });
@@ -78,10 +78,10 @@ test('only what stopped inside the ring is putted out, and both counts are told'
 test('a gate that steps says how wide it is now', async ({ page }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await startDrill(page, 'The closing gate');
+  await startDrill(page, 'Gate, narrowing');
   await expect(callOut(page)).toContainText('gate 4 in now');
   for (let ball = 1; ball <= 10; ++ball) {
-    await choose(page, 'It started', 'Through');
+    await choose(page, 'Start line', 'Through');
     await expect(page.getByText(new RegExp(`^Ball ${ball}:`))).toBeVisible();
   }
   // Ten in a row earn the narrower gate, whatever the rule of the last ten counts.
@@ -95,23 +95,23 @@ test('nothing is asked that the drill does not ask', async ({ page }) => {
     await startDrill(page, drill);
     return {
       lane: await page.getByRole('img', { name: /^Lane from/ }).count(),
-      gate: await page.getByRole('radiogroup', { name: 'It started' }).count(),
-      call: await page.getByRole('radiogroup', { name: 'Called before looking' }).count(),
-      strike: await page.getByRole('radio', { name: 'Struck it' }).count(),
+      gate: await page.getByRole('radiogroup', { name: 'Start line' }).count(),
+      call: await page.getByRole('radiogroup', { name: 'Call before looking' }).count(),
+      strike: await page.getByRole('radio', { name: 'Hit it' }).count(),
       backstroke: await page.getByLabel('Backstroke', { exact: true }).count(),
-      rod: await page.getByRole('button', { name: 'At the rod' }).count(),
+      rod: await page.getByRole('button', { name: 'Stopped at the rod' }).count(),
     };
   };
   const nothing = { lane: 0, gate: 0, call: 0, strike: 0, backstroke: 0, rod: 0 };
-  expect(await asked('Standing cup, every side')).toEqual({ ...nothing, strike: 1 });
+  expect(await asked('Standing cup, four sides')).toEqual({ ...nothing, strike: 1 });
   expect(await asked('Bucket from far')).toEqual({ ...nothing, lane: 1 });
-  expect(await asked('On the rule')).toEqual({ ...nothing, gate: 1 });
-  expect(await asked('Three in a row, twice over')).toEqual(nothing);
-  expect(await asked('Round the hole')).toEqual({ ...nothing, lane: 1 });
-  expect(await asked('Say it first')).toEqual({ ...nothing, call: 1, lane: 1 });
-  expect(await asked('Between lip and rod')).toEqual({ ...nothing, lane: 1, rod: 1 });
-  expect(await asked('Gate, then lengths')).toEqual({ ...nothing, gate: 1, lane: 1 });
-  expect(await asked('Steps on the mat')).toEqual({ ...nothing, lane: 1, backstroke: 1 });
+  expect(await asked('Along a ruler')).toEqual({ ...nothing, gate: 1 });
+  expect(await asked('Three in a row, two short lengths')).toEqual(nothing);
+  expect(await asked('Round the hole, four sides')).toEqual({ ...nothing, lane: 1 });
+  expect(await asked('Call the distance before looking')).toEqual({ ...nothing, call: 1, lane: 1 });
+  expect(await asked('Ladder to a back rod')).toEqual({ ...nothing, lane: 1, rod: 1 });
+  expect(await asked('Gate, blocked then shuffled')).toEqual({ ...nothing, gate: 1, lane: 1 });
+  expect(await asked('Short ladder on the mat')).toEqual({ ...nothing, lane: 1, backstroke: 1 });
 });
 
 test('by digits: a whole roll, past and short of the target, beside it, and what cannot be read', async ({ page }) => {
@@ -122,7 +122,7 @@ test('by digits: a whole roll, past and short of the target, beside it, and what
     balls_per_station: 5,
     pass: { kind: 'radius', radius_m: 0.9144 },
   });
-  const [roll, beside] = [page.getByLabel('Roll, or +/- from the target'), page.getByLabel('Beside, l or r')];
+  const [roll, beside] = [page.getByLabel('Roll, or +/- from the target'), page.getByLabel('Sideways, l or r')];
   const type = async (first: string, second: string) => {
     await roll.fill(first);
     await roll.press('Enter');
@@ -148,9 +148,9 @@ test('in the evening the live screens are accessible too', async ({ page }) => {
     document.documentElement.dataset.theme = 'evening';
   });
   await expectAccessible(page);
-  await choose(page, 'Called before looking', 'Short');
+  await choose(page, 'Call before looking', 'Short');
   await touchLane(page, 0.1);
-  await expect(page.getByRole('group', { name: 'Why it missed' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Cause of the miss' })).toBeVisible();
   await page.getByText('Tempo and routine').click();
   await expectAccessible(page);
 });

@@ -16,11 +16,11 @@ test.beforeEach(() => {
 
 /** From the settings of somebody signed out. */
 async function signUp(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'I am new here' }).click();
+  await page.getByRole('button', { name: 'Create account' }).click();
   await page.getByLabel('Your name').fill('Bea Second');
-  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill(PASSWORD);
-  await page.getByRole('button', { name: 'Make the account' }).click();
+  await page.getByRole('button', { name: 'Create account' }).click();
   await expect(page.getByText(`Bea Second, ${email}`)).toBeVisible();
 }
 
@@ -31,7 +31,7 @@ test('another coach signs in in a second tab: the first’s ball waits for them,
   await openDemo(page);
   await startWith(page, 'Ilse Varnholt');
   const session = sessionOf(page);
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   await page.route('**/events', (route) => route.abort());
   await touchLane(page, 0.5);
   await expect(page.getByText(/not sent yet/).first()).toBeVisible();
@@ -50,10 +50,10 @@ test('another coach signs in in a second tab: the first’s ball waits for them,
 
   await page.goto('/settings');
   await page.getByRole('button', { name: 'Sign out' }).click();
-  await page.getByRole('button', { name: 'Open the demo bench' }).click();
+  await page.getByRole('button', { name: 'Open the demo' }).click();
   await expect(page.getByText(/Hedda Quillmark/).first()).toBeVisible();
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await expect
     .poll(async () => ((await ask(page, 'GET', `sessions/${session}`)) as { putts: object[] }).putts.length)
     .toBe(1);
@@ -67,18 +67,18 @@ test('a changed password signs the lost phone out; a deleted account says what g
   await signUp(page);
   const phone = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
   await phone.goto('/settings');
-  await phone.getByLabel('E-mail address').fill(email);
+  await phone.getByLabel('Email address').fill(email);
   await phone.getByLabel('Password').fill(PASSWORD);
   await phone.getByRole('button', { name: 'Sign in' }).click();
   await expect(phone.getByText(`Bea Second, ${email}`)).toBeVisible();
 
   await page.getByRole('button', { name: 'Change the password' }).click();
-  await page.getByLabel('Password of now').fill('not this one');
+  await page.getByLabel('Current password').fill('not this one');
   await page.getByLabel('New password').fill('one nobody has');
-  await page.getByRole('button', { name: 'Change it' }).click();
+  await page.getByRole('button', { name: 'Change password' }).click();
   await expect(page.getByText('This is not your password.')).toBeVisible();
-  await page.getByLabel('Password of now').fill(PASSWORD);
-  await page.getByRole('button', { name: 'Change it' }).click();
+  await page.getByLabel('Current password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Change password' }).click();
   await expect(page.getByText('Changed.', { exact: true })).toBeVisible();
   await expectAccessible(page);
 
@@ -86,15 +86,15 @@ test('a changed password signs the lost phone out; a deleted account says what g
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 
   await page.reload();
-  await page.getByRole('button', { name: 'Delete the account' }).click();
+  await page.getByRole('button', { name: 'Delete account' }).click();
   await expect(page.getByText('Students: 0. Sessions: 0. Balls: 0.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Your password' }).fill('one nobody has');
-  await page.getByRole('button', { name: 'Delete for good' }).click();
+  await page.getByRole('button', { name: 'Delete permanently' }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill('one nobody has');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('E-mail address and password do not go together.')).toBeVisible();
+  await expect(page.getByText('Email address and password do not go together.')).toBeVisible();
 });
 
 test('a code of the moment is asked for at sign-in, a spare one opens once, and the password alone does again', async ({
@@ -102,31 +102,31 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
 }) => {
   await page.goto('/settings');
   await signUp(page);
-  await page.getByRole('button', { name: 'A code at sign-in' }).click();
+  await page.getByRole('button', { name: 'Two-step sign-in' }).click();
   await page.getByRole('textbox', { name: 'Your password' }).first().fill('not this one');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: 'Set up', exact: true }).click();
   await expect(page.getByText('This is not your password.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Your password' }).first().fill(PASSWORD);
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: 'Set up', exact: true }).click();
   await expect(page.getByRole('img', { name: 'The letters below, for a camera' })).toBeVisible();
   await expectAccessible(page);
   const secret = ((await page.getByText(/^([A-Z2-7]{4} ?){8}$/).textContent()) ?? '').replaceAll(' ', '');
   const authenticator = new TOTP({ secret });
-  await page.getByLabel('The six digits it shows now').fill('000 000');
-  await page.getByRole('button', { name: 'Ask for it at sign-in' }).click();
+  await page.getByLabel('The six-digit code').fill('000 000');
+  await page.getByRole('button', { name: 'Turn on two-step sign-in' }).click();
   await expect(page.getByText('That is not what it shows now.', { exact: false })).toBeVisible();
-  await page.getByLabel('The six digits it shows now').fill(authenticator.generate());
-  await page.getByRole('button', { name: 'Ask for it at sign-in' }).click();
+  await page.getByLabel('The six-digit code').fill(authenticator.generate());
+  await page.getByRole('button', { name: 'Turn on two-step sign-in' }).click();
   const spare = page.getByText(/^[A-Z2-7]{4}-[A-Z2-7]{4}-[A-Z2-7]{4}$/);
   await expect(spare).toHaveCount(8);
   const [first] = await spare.allTextContents();
-  await page.getByRole('button', { name: 'I have them' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('Spare codes left: 8.', { exact: false })).toBeVisible();
   await expectAccessible(page);
 
   const signIn = async (code: string) => {
     await page.getByRole('button', { name: 'Sign out' }).click();
-    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Email address').fill(email);
     await page.getByLabel('Password').fill(PASSWORD);
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByLabel('Code')).toBeFocused();
@@ -143,48 +143,50 @@ test('a code of the moment is asked for at sign-in, a spare one opens once, and 
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByText(`Bea Second, ${email}`)).toBeVisible();
   await signIn(first ?? '');
-  await page.getByRole('button', { name: 'A code at sign-in' }).click();
+  await page.getByRole('button', { name: 'Two-step sign-in' }).click();
   await expect(page.getByText('Spare codes left: 7.', { exact: false })).toBeVisible();
   await page.getByRole('textbox', { name: 'Your password' }).nth(1).fill(PASSWORD);
-  await page.getByRole('button', { name: 'Ask for the password alone' }).click();
-  await expect(page.getByRole('button', { name: 'Begin', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Turn off two-step sign-in' }).click();
+  await expect(page.getByRole('button', { name: 'Set up', exact: true })).toBeVisible();
 });
 
 test('a forgotten password is mended by the link that was sent; a used one says so', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'I am new here' }).click();
+  await page.getByRole('button', { name: 'Create account' }).click();
   await page.getByLabel('Your name').fill('Forgetful');
-  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill('a long password');
-  await page.getByRole('button', { name: 'Make the account' }).click();
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await page.getByRole('button', { name: 'Create account' }).click();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await page.goto('/settings');
   await page.getByRole('button', { name: 'Sign out' }).click();
-  await page.getByRole('button', { name: 'I forgot the password' }).click();
-  await page.getByLabel('E-mail address').fill(email);
-  await page.getByRole('button', { name: 'Send me a link' }).click();
+  await page.getByRole('button', { name: 'Forgot password' }).click();
+  await page.getByLabel('Email address').fill(email);
+  await page.getByRole('button', { name: 'Send link' }).click();
   await expect(page.getByText(/^If there is an account with this address/)).toBeVisible();
-  await page.getByRole('link', { name: 'What it would have sent' }).click();
+  await page.getByRole('link', { name: 'The email it would have sent' }).click();
   await expect(page.getByText(`To ${email}`)).toBeVisible();
   await expectAccessible(page);
   const link = page.getByRole('link', { name: /new-password/ }).first();
   const address = new URL((await link.getAttribute('href')) ?? '');
   await page.goto(address.pathname + address.search);
   await page.getByLabel('New password').fill('short');
-  await page.getByRole('button', { name: 'Set it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('The password must be at least 10 letters long.')).toBeVisible();
   await page.getByLabel('New password').fill('another long one');
-  await page.getByRole('button', { name: 'Set it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText(/^It is set/)).toBeVisible();
   await page.goto(address.pathname + address.search);
   await page.getByLabel('New password').fill('a third long one');
-  await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(page.getByText('This link is used up, or older than an hour. Ask for a new one.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(
+    page.getByText('This link was used already, or is older than an hour. Ask for a new one.'),
+  ).toBeVisible();
   await page.goto('/');
-  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Email address').fill(email);
   await page.getByLabel('Password').fill('another long one');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Who comes' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
 });
 
 /** Whether a device keeps a text anywhere: in databases of the browser, or in its storage. */
@@ -212,7 +214,7 @@ test('records go out as a file and are taken in again; a student is erased by na
   await openDemo(page);
   await page.goto('/settings');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Keep all records as a file' }).click();
+  await page.getByRole('button', { name: 'Export all records' }).click();
   const file = await (await download).path();
   const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
   const gone = today.students.find(({ name }) => name.startsWith('Ilse'));
@@ -224,13 +226,13 @@ test('records go out as a file and are taken in again; a student is erased by na
   await phone.evaluate((id) => localStorage.setItem('amble-stand x', JSON.stringify({ student: id })), gone?.id);
   await away.setOffline(true);
   await page.goto(`/students/${gone?.id}/card`);
-  await page.getByRole('button', { name: 'Erase for good', exact: true }).click();
-  await expect(page.getByText(/^What goes: the card, \d+ sessions, \d+ balls/)).toBeVisible();
+  await page.getByRole('button', { name: 'Delete permanently', exact: true }).click();
+  await expect(page.getByText(/^This deletes the profile, \d+ sessions, \d+ balls/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByLabel('Type the name as it stands on the card').fill('Ilse');
+  await page.getByLabel('Type the name as on the profile').fill('Ilse');
   await page.getByRole('button', { name: /^Erase Ilse/ }).click();
-  await expect(page.getByText('Type the name as it stands on the card. Nothing was erased.')).toBeVisible();
-  await page.getByLabel('Type the name as it stands on the card').fill(gone?.name ?? '');
+  await expect(page.getByText('Type the name as on the profile. Nothing was erased.')).toBeVisible();
+  await page.getByLabel('Type the name as on the profile').fill(gone?.name ?? '');
   await page.getByRole('button', { name: /^Erase Ilse/ }).click();
   await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
   await expect(page.getByText(gone?.name ?? 'nobody')).toHaveCount(0);
@@ -243,10 +245,10 @@ test('records go out as a file and are taken in again; a student is erased by na
   expect(await keepsOn(page, gone?.name ?? '')).toBe(false);
   await page.goto('/settings');
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Take in a file of records' }).click();
+  await page.getByRole('button', { name: 'Import records' }).click();
   await (await chooser).setFiles(file);
-  await expect(page.getByText(/^It would bring 1 student, .* are here already/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.getByText(/^This file adds 1 student, .* are here already/)).toBeVisible();
+  await page.getByRole('button', { name: 'Import' }).click();
   await expect(page.getByText(/^Taken in: 1 student/)).toBeVisible();
   await page.goto('/students');
   await expect(page.getByText(gone?.name ?? 'nobody').first()).toBeVisible();

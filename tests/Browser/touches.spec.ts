@@ -24,18 +24,18 @@ function asked({ drill, needs, asks }: Shipped): string[] {
 }
 
 const BY_TOUCH: Record<string, (page: Page) => Promise<void>> = {
-  call: (page) => choose(page, 'Called before looking', 'On'),
-  gate: (page) => choose(page, 'It started', 'Through'),
-  hit: (page) => choose(page, 'What it did', 'Struck it'),
-  contact: (page) => choose(page, 'How it met the small target', 'Full hit'),
-  strike: (page) => choose(page, 'Struck with the', 'Middle'),
-  held: (page) => choose(page, 'The finish', 'Held still'),
-  level: (page) => choose(page, 'It stopped on level (1 is the ball’s own)', '1'),
+  call: (page) => choose(page, 'Call before looking', 'On target'),
+  gate: (page) => choose(page, 'Start line', 'Through'),
+  hit: (page) => choose(page, 'Result', 'Hit it'),
+  contact: (page) => choose(page, 'Contact with the small target', 'Full hit'),
+  strike: (page) => choose(page, 'Strike', 'Middle'),
+  held: (page) => choose(page, 'Finish', 'Finish held'),
+  level: (page) => choose(page, 'Level where it stopped (1 is the ball’s level)', '1'),
   gap_m: async (page) => {
-    await page.getByLabel('Then they lie apart').fill('1');
+    await page.getByLabel('Gap between the balls').fill('1');
     await page.getByRole('button', { name: 'Log' }).click();
   },
-  holed: (page) => choose(page, 'What it did', 'Holed'),
+  holed: (page) => choose(page, 'Result', 'Holed'),
   length: (page) => touchLane(page, 0.5),
   // The same touch on the lane.
   side: async () => undefined,

@@ -90,7 +90,7 @@ test('a newer version of the app waits to be asked for, and strands nothing that
 }) => {
   await openDemo(page);
   await startWith(page, 'Rafe Dunmallow');
-  await startDrill(page, 'Six before the round');
+  await startDrill(page, 'Six putts before a round');
   const session = sessionOf(page);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await page.waitForTimeout(1000);
@@ -102,12 +102,12 @@ test('a newer version of the app waits to be asked for, and strands nothing that
   version = 2;
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
   await expect(
-    page.getByText('A newer Amble lies ready. What waits to be sent is kept.', { exact: false }),
+    page.getByText('A new version of Amble is ready. Entries that are not synced yet are kept.', { exact: false }),
   ).toBeVisible();
   // It does not reload by itself: the next ball can be rolled first.
   await touchLane(page, 0.5);
   await expect(page.getByText('3 not sent yet', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Load it' }).click();
+  await page.getByRole('button', { name: 'Reload' }).click();
   await expect(page.getByText(/A newer Amble/)).toHaveCount(0);
   await expect(page.getByText('3 not sent yet', { exact: false })).toBeVisible();
   await expect(callOut(page)).toContainText('ft');
@@ -121,7 +121,7 @@ test('a newer version of the app waits to be asked for, and strands nothing that
 test('signed out while balls wait: they are kept, and sent when the same coach is back', async ({ page, context }) => {
   await openDemo(page);
   await startWith(page, 'Tobin Askerley');
-  await startDrill(page, 'Six before the round');
+  await startDrill(page, 'Six putts before a round');
   const session = sessionOf(page);
   const address = page.url();
   await cutNetwork(page);
@@ -129,12 +129,12 @@ test('signed out while balls wait: they are kept, and sent when the same coach i
   await expect(page.getByText('1 not sent yet', { exact: false })).toBeVisible();
   await context.clearCookies();
   isReachable = true;
-  await expect(page.getByText('One entry waits on this device.', { exact: false })).toBeVisible({
+  await expect(page.getByText('One entry is not synced yet on this device.', { exact: false })).toBeVisible({
     timeout: 20_000,
   });
-  await page.getByRole('button', { name: 'Open the demo bench' }).click();
+  await page.getByRole('button', { name: 'Open the demo' }).click();
   // Asked any earlier, this question's own answer would bring a visitor's cookie and sign the coach out again.
-  await expect(page.getByRole('button', { name: 'Open the demo bench' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Open the demo' })).toHaveCount(0);
   await expect(async () => expect(await keptBalls(page, session)).toHaveLength(1)).toPass({
     timeout: 20_000,
   });

@@ -19,7 +19,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
     await expectNoSidewaysScroll(page);
   };
   await page.goto('/');
-  await expect(page.getByRole('button', { name: 'Open the demo bench' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Open the demo' })).toBeVisible();
   await look();
   await openDemo(page);
   await look();
@@ -28,10 +28,10 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await page.getByRole('link', { name: 'Add a student' }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
   await choose(page, 'Hand', 'Left');
-  await choose(page, 'Level', 'Able');
+  await choose(page, 'Level', 'Advanced');
   await page.getByLabel('Putter').fill('Blade');
   await look();
-  await page.getByRole('button', { name: 'Add to the bench' }).click();
+  await page.getByRole('button', { name: 'Add student' }).click();
   await expect(page.getByText(name)).toBeVisible();
 
   await page.getByRole('link', { name: 'Greens', exact: true }).click();
@@ -40,20 +40,20 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await page.getByRole('button', { name: 'Add this green' }).click();
   await expect(page.getByRole('rowheader', { name: `Upper lawn ${info.project.name}` })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('link', { name: 'Today' }).click();
   await page.getByRole('button', { name: `Start a session with ${name}` }).click();
-  await choose(page, 'Green', `Upper lawn ${info.project.name}`);
-  await enter(page, 'Minutes at hand', '45');
-  await enter(page, 'What for', 'A first look at the stroke');
-  await page.getByRole('group', { name: 'What you see' }).getByText('Dew').click();
+  await choose(page, 'Green speed', `Upper lawn ${info.project.name}`);
+  await enter(page, 'Minutes', '45');
+  await enter(page, 'Focus', 'A first look at the stroke');
+  await page.getByRole('group', { name: 'Conditions' }).getByText('Dew').click();
   await expect(page.getByRole('checkbox', { name: 'Dew' })).toBeChecked();
   await look();
 
-  await walkTo(page, 'Green');
+  await walkTo(page, 'Green speed');
   await measureByRamp(page);
   await look();
 
-  await walkTo(page, 'Set out');
+  await walkTo(page, 'Stations');
   await page.getByRole('button', { name: '12 ft', exact: true }).click();
   await enter(page, 'Distance from the target', '18');
   // Typed straight after the touch: the second station must not overtake the first.
@@ -61,7 +61,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   await expect(page.getByRole('row', { name: /^12 ft/ })).toBeVisible();
   await look();
 
-  await walkTo(page, 'Roll');
+  await walkTo(page, 'Putt');
   if (isPhone) {
     await rollByTouch(page);
   } else {
@@ -69,7 +69,7 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   }
   await look();
 
-  await walkTo(page, 'Look back');
+  await walkTo(page, 'Review');
   await expect(page.getByText('9 balls fitted, 9 of them today')).toBeVisible();
   const twelve = page.getByRole('row', { name: /^12 ft/ });
   await expect(twelve).toContainText(' in');
@@ -78,16 +78,16 @@ test('a coach walks one session from arriving to a stroke table', async ({ page 
   for (let i = 0; i < 12; ++i) {
     await page.keyboard.press('ArrowRight');
   }
-  await expect(page.getByText(/What if the green ran/)).toBeVisible();
+  await expect(page.getByText(/If the green speed were/)).toBeVisible();
   await expect(twelve).not.toHaveText(before ?? '');
   // Nobody measured where the shoe stands: no putter-head figure is told as one of the shoe.
-  await expect(page.getByRole('radiogroup', { name: 'Told as' })).toHaveCount(0);
+  await expect(page.getByRole('radiogroup', { name: 'Shown as' })).toHaveCount(0);
   await expect(page.getByRole('columnheader', { name: /^Trail shoe/ })).toHaveCount(0);
   await look();
 
-  await walkTo(page, 'Carry on');
+  await walkTo(page, 'Wrap-up');
   await page.getByLabel('For next time').fill('Longer backstrokes.');
-  await page.getByRole('button', { name: 'End the session' }).click();
+  await page.getByRole('button', { name: 'End session' }).click();
   await expect(page.getByText('Longer backstrokes.')).toBeVisible();
 });
 
@@ -130,8 +130,8 @@ async function rollByKeys(page: Page): Promise<void> {
   await expect(page.getByText(/^Ball 9: 12 in back, 11 ft/)).toBeVisible();
   // An undone ball is history, not a hole: the next one is corrected by hand.
   await page.getByRole('button', { name: /^Correct ball 9/ }).click();
-  await page.getByRole('dialog').getByLabel('Roll', { exact: true }).fill('11 ft 6');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('dialog').getByLabel('Putt', { exact: true }).fill('11 ft 6');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText(/12 in back, 11 ft 6 in.* · corrected/)).toBeVisible();
 }
 
@@ -157,7 +157,7 @@ async function rollByTouch(page: Page): Promise<void> {
 test('an evening screen and a sheet of keys are accessible too', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Settings' }).click();
-  await choose(page, 'Colours for', 'Evening');
+  await choose(page, 'Theme', 'Dark');
   await expectAccessible(page);
   const today = (await ask(page, 'GET', 'today')) as {
     students: { id: string; name: string }[];
@@ -169,11 +169,11 @@ test('an evening screen and a sheet of keys are accessible too', async ({ page }
   await page.goto(`/sessions/${own?.id}/putt`);
   // What is still arriving moves the foot of the page, and a press there would be lost.
   await expect(page.locator('svg[role="img"]').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Keys' }).click();
-  await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keyboard shortcuts' }).click();
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
-  await walkTo(page, 'Look back');
+  await walkTo(page, 'Review');
   await expect(page.getByRole('img', { name: /^Backstrokes and the rolls/ })).toBeVisible();
   await expectAccessible(page);
 });

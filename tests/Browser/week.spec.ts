@@ -11,20 +11,20 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
 }) => {
   await openDemo(page);
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
-  await page.getByRole('link', { name: 'Week' }).click();
-  await expect(page.getByRole('heading', { name: 'Waiting for a time' })).toBeVisible();
+  await page.getByRole('link', { name: 'Calendar' }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting list' })).toBeVisible();
   await expectAccessible(page);
 
-  await page.getByRole('button', { name: 'Book a time' }).click();
-  await pick(page, 'Who', 'Jun Petterkin');
+  await page.getByRole('button', { name: 'Book a lesson' }).click();
+  await pick(page, 'Student', 'Jun Petterkin');
   await page.getByLabel('Time', { exact: true }).fill('25:90');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('“25:90” is not a time. Type 10:30.')).toBeVisible();
   // In the middle of Ilse’s hour, every week.
   await page.getByLabel('Time', { exact: true }).fill('10:15');
   await page.getByText('Every week', { exact: true }).click();
-  await page.getByLabel('How many times').fill('3');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByLabel('Number of lessons').fill('3');
+  await page.getByRole('button', { name: 'Save' }).click();
   const visits = page.getByRole('article').filter({ hasText: 'Jun Petterkin' });
   await expect(visits.filter({ hasText: '10:15' })).toContainText('It overlaps with Ilse Varnholt.');
   await visits
@@ -36,7 +36,7 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   await expect(page.getByText(/, 10:15 has become free\./)).toBeVisible();
   const waiting = page.getByRole('button', { name: /^Offer it to / });
   await waiting.click();
-  await expect(page.getByText('There is no e-mail address on this student’s card.')).toBeVisible();
+  await expect(page.getByText('This student’s profile has no email address.')).toBeVisible();
   const today = (await ask(page, 'GET', 'today')) as { students: { id: string; name: string }[] };
   const name = ((await waiting.getAttribute('aria-label')) ?? '').replace('Offer it to ', '');
   const id = today.students.find((each) => each.name === name)?.id;
@@ -44,23 +44,23 @@ test('a time is booked, clashes are said, one of a series falls out, and the cal
   await waiting.click();
   await expect(page.getByText(/^Written to mara@example.org on /)).toBeVisible();
   expect(JSON.stringify(await ask(page, 'GET', 'mail'))).toContain('A time has become free');
-  await page.getByRole('button', { name: 'The week after' }).click();
+  await page.getByRole('button', { name: 'Next week' }).click();
   await expect(visits.filter({ hasText: '10:15' })).toBeVisible();
 
   // Who waits is given a time by typing it.
-  await page.getByRole('button', { name: 'Give a time' }).click();
-  await page.getByRole('textbox', { name: 'Day' }).fill('24/12');
+  await page.getByRole('button', { name: 'Schedule' }).click();
+  await page.getByRole('textbox', { name: 'Light' }).fill('24/12');
   await page.getByLabel('Time', { exact: true }).fill('9:30');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('heading', { name: 'Waiting for a time' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting list' })).toHaveCount(0);
 
-  await page.getByRole('button', { name: 'Calendars out and in' }).click();
+  await page.getByRole('button', { name: 'Calendar files and link' }).click();
   const saving = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'All of it as a calendar file' }).click();
+  await page.getByRole('link', { name: 'Export calendar file' }).click();
   const file = await (await saving).path();
   expect(readFileSync(file, 'utf8')).toContain('SUMMARY:Jun Petterkin');
   await page.setInputFiles('input[type=file]', file);
-  await expect(page.getByText(/It would bring: 0 new, 0 changed, 7 as they are here\./)).toBeVisible();
+  await expect(page.getByText(/This file adds: 0 new, 0 changed, 7 unchanged\./)).toBeVisible();
   await page.setInputFiles('input[type=file]', {
     name: 'x.ics',
     mimeType: 'text/calendar',

@@ -10,7 +10,7 @@ test('no sentence about anybody in the demo shows a brace, a NaN or an empty fig
   for (const { id, name } of invented) {
     await goWithin(page, `/students/${id}`);
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
-    for (const part of await page.getByRole('radiogroup', { name: 'What is looked at' }).getByRole('radio').all()) {
+    for (const part of await page.getByRole('radiogroup', { name: 'Show' }).getByRole('radio').all()) {
       await part.check({ force: true });
       // What stands in the part is asked of the server first.
       await page.waitForLoadState('networkidle');

@@ -58,7 +58,7 @@ final class BallReportTest extends TestCase
                 ),
             ],
         );
-        self::assertSame('Was the pace right?', $look['questions'][0]['title']);
+        self::assertSame('Distance control', $look['questions'][0]['title']);
         $near = $this->getJson("api/sessions/{$this->session->id}/review?near_m=6")
             ->assertSuccessful()
             ->json();
@@ -85,10 +85,7 @@ final class BallReportTest extends TestCase
         $csv = $this->get("api/sessions/{$this->session->id}/review.csv")->assertSuccessful();
         self::assertSame('text/csv; charset=utf-8', $csv->headers->get('Content-Type'));
         self::assertStringContainsString("question,part,unit,value,low,high,n\r\n", (string) $csv->getContent());
-        self::assertStringContainsString(
-            'Was the pace right?,How far off on average?,of_length,0,',
-            (string) $csv->getContent(),
-        );
+        self::assertStringContainsString('Distance control,Short or long?,of_length,0,', (string) $csv->getContent());
         $this->student->update(['name' => '=HYPERLINK("x")']);
         $other = $this->student($this->coach);
         $beside = (string) $this->get("api/students/{$this->student->id}/comparison.csv?with[]=$other->id")
@@ -129,7 +126,7 @@ final class BallReportTest extends TestCase
         self::assertStringContainsString('no clear change', $course['lines'][0]['sentence']);
         $this->putJson('api/me', ['unit' => 'feet', 'trend_sessions' => 4])->assertSuccessful();
         self::assertStringContainsString(
-            'a trend is told from 4',
+            'a trend needs 4',
             $this->getJson("api/students/{$this->student->id}/trend?surface=grass")->json('lines.0.sentence'),
         );
         self::assertSame(

@@ -79,7 +79,7 @@ final class CalendarTest extends TestCase
         self::assertSame(['Fourth'], array_column($week['waiting'], 'name'));
         $this->postJson('/api/bookings', ['minutes' => 45, 'zone' => 'Europe/Zurich'])
             ->assertStatus(422)
-            ->assertJsonValidationErrors(['student_id' => 'who comes']);
+            ->assertJsonValidationErrors(['student_id' => 'Choose a student']);
         $this->postJson('/api/bookings', ['title' => 'x', 'minutes' => 45, 'zone' => 'Nowhere', 'starts' => 'soon'])
             ->assertStatus(422)
             ->assertJsonValidationErrors(['zone', 'starts']);
@@ -232,7 +232,7 @@ final class CalendarTest extends TestCase
         $waits = $this->book(['student_id' => $student->id, 'starts' => null]);
         $this->postJson("/api/bookings/$booking/message")
             ->assertStatus(422)
-            ->assertJsonPath('errors.email.0', 'There is no e-mail address on this student’s card.');
+            ->assertJsonPath('errors.email.0', 'This student’s profile has no email address.');
         $this->putJson("/api/students/$student->id/profile", ['email' => 'mara@example.org'])->assertOk();
         $this->postJson("/api/bookings/$booking/message")
             ->assertOk()
@@ -244,18 +244,18 @@ final class CalendarTest extends TestCase
         $letters = Mail::sent(BookingMail::class)->all();
         self::assertCount(2, $letters);
         $letters[0]->assertSeeInText('Thursday 3 December 2026, 10:00: 45 minutes, The grass.');
-        $letters[0]->assertHasSubject('Your session');
+        $letters[0]->assertHasSubject('Your lesson');
         self::assertStringContainsString(
             'DTSTART;TZID=Europe/Zurich:20261203T100000',
             CalendarFile::of([Booking::query()->findOrFail($booking)])->serialize(),
         );
         self::assertCount(1, $letters[0]->attachments());
-        $letters[1]->assertSeeInText('Thursday 10 December 2026, 10:00: 45 minutes. Write back if you can come.');
+        $letters[1]->assertSeeInText('Thursday 10 December 2026, 10:00: 45 minutes. Reply if you can come.');
         self::assertSame([], $letters[1]->attachments());
         config(['amble.sends_mail' => false]);
         $this->postJson("/api/bookings/$booking/message")
             ->assertStatus(422)
-            ->assertJsonPath('errors.email.0', 'No mail server is set here, so nothing was sent.');
+            ->assertJsonPath('errors.email.0', 'No mail server is set up, so no email was sent.');
         $this->actingAs($this->coach('other@example.test'))
             ->postJson("/api/bookings/$booking/message")
             ->assertNotFound();
@@ -339,8 +339,8 @@ final class CalendarTest extends TestCase
         )->json('refused');
         self::assertSame(
             [
-                'It was called off.',
-                'It changes a repeated event from one day on; end the one here, and book the rest anew.',
+                'It was cancelled.',
+                'It changes a repeated event from one day on; end the one here, and book the rest again.',
             ],
             array_column($refused, 'reason'),
         );

@@ -349,7 +349,7 @@ final class CheckTest extends TestCase
             ->assertSuccessful()
             ->assertJsonPath('recipe', 'routine_d');
         self::assertStringStartsWith(
-            'One and go',
+            'One rehearsal and go',
             (string) $this->getJson("api/students/{$this->student->id}/reminders")->json('prompts.0.text'),
         );
     }
@@ -422,8 +422,8 @@ final class CheckTest extends TestCase
             ['name' => 'retest', 'n' => 14],
         ]);
         $questions = array_column((array) $look->json('questions'), 'findings', 'key');
-        self::assertContains('Baseline against tried again', array_column($questions['change'], 'question'));
-        self::assertContains('What went on around', array_column($questions['why'], 'question'));
+        self::assertContains('Baseline and re-test', array_column($questions['change'], 'question'));
+        self::assertContains('Disturbances', array_column($questions['why'], 'question'));
         $this->getJson("api/sessions/{$this->session->id}/review?part=baseline")->assertJsonPath('n', 14);
     }
 

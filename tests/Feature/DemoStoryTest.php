@@ -59,7 +59,7 @@ final class DemoStoryTest extends TestCase
     {
         $lines = array_column($this->getJson("api/students/{$this->idOf('Tobin')}/trend")->json('lines'), null, 'key');
         self::assertStringContainsString('smaller', $lines['pace_spread']['sentence']);
-        self::assertStringContainsString('more alike', $lines['stroke_evenness']['sentence']);
+        self::assertStringContainsString('more even', $lines['stroke_evenness']['sentence']);
     }
 
     private function aNewPutterBrokeTheLineOfAnother(): void
@@ -90,7 +90,7 @@ final class DemoStoryTest extends TestCase
         $jun = $this->idOf('Jun');
         self::assertSame([], $this->getJson("api/students/$jun/trend")->json('lines'));
         self::assertSame(2, $this->getJson("api/students/$jun/review")->json('n'));
-        self::assertStringContainsString('dozen balls', $this->getJson("api/students/$jun/stakes")->json('missing'));
+        self::assertStringContainsString('twelve balls', $this->getJson("api/students/$jun/stakes")->json('missing'));
     }
 
     private function roundsSayWhatWouldSaveMost(): void

@@ -270,7 +270,7 @@ final class DrillFindingTest extends TestCase
         ])->assertSuccessful();
 
         self::assertMatchesRegularExpression(
-            '/^Today balls stop \d+ % longer than usual\.$/',
+            '/^Today balls finish \d+ % longer than usual\.$/',
             $sentence(...$this->rolled([1.45, 1.46, 1.44, 1.47], $quick, 9)),
         );
     }

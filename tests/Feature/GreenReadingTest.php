@@ -256,12 +256,12 @@ final class GreenReadingTest extends TestCase
                 ->json(),
             'title',
         );
-        self::assertSame(['Picture water'], $titles(''));
-        self::assertSame(['Picture water', 'Look at the grass'], $titles("green=$green"));
+        self::assertSame(['Imagine water'], $titles(''));
+        self::assertSame(['Imagine water', 'Look at the grass'], $titles("green=$green"));
         $this->putJson("/api/students/$student->id/profile", [
             'schools' => ['grain' => 'part', 'off_green' => 'grass'],
         ])->assertOk();
-        self::assertSame(['Picture water'], $titles("green=$green&student=$student->id"));
+        self::assertSame(['Imagine water'], $titles("green=$green&student=$student->id"));
         // The same school decides off the green.
         $this->getJson(
             "/api/roll-or-chip?slope=levels&lie=fringe&rough_m=0.2&room_m=6&student=$student->id",

@@ -29,7 +29,7 @@ final class HomeworkTest extends TestCase
         $this->student = $this->student($this->coach);
         $this->actingAs($this->coach);
         $this->putJson("/api/students/{$this->student->id}/take-home-card", [
-            'home_task' => 'Steps on the mat',
+            'home_task' => 'Short ladder on the mat',
             'home_balls' => 12,
         ])->assertOk();
         $url = (string) $this->postJson("/api/students/{$this->student->id}/take-home-card/link", ['days' => 7])
@@ -43,7 +43,7 @@ final class HomeworkTest extends TestCase
     {
         $this->getJson("/api/pocket/$this->link")
             ->assertOk()
-            ->assertJson(['home_task' => 'Steps on the mat', 'home_balls' => 12, 'entries' => []]);
+            ->assertJson(['home_task' => 'Short ladder on the mat', 'home_balls' => 12, 'entries' => []]);
         $id = (string) Str::ulid();
         $done = ['id' => $id, 'kind' => 'done', 'at_ms' => (int) now()->getTimestampMs(), 'balls' => 12, 'passes' => 8];
         $this->note($done)->assertOk();
@@ -159,7 +159,10 @@ final class HomeworkTest extends TestCase
             [$run['balls'], $run['passes'], $begin['id']],
             [$told->json('entries.0.balls'), $told->json('entries.0.passes'), $told->json('entries.0.session_id')],
         );
-        self::assertSame('Steps on the mat; aim for 8 of 12; 3 days a week; cue: One beat.', $told->json('task.line'));
+        self::assertSame(
+            'Short ladder on the mat; aim for 8 of 12; 3 days a week; cue: One beat.',
+            $told->json('task.line'),
+        );
         self::assertStringContainsString('on 1 of 3 days, 8 of 12 reached 1 time', $told->json('task.lately'));
         // What the student noted alone is looked back on as theirs, and tells nothing of what a coach saw.
         self::assertNotSame(
@@ -276,7 +279,7 @@ final class HomeworkTest extends TestCase
         $path = "/api/students/{$this->student->id}/take-home-card";
         $this->putJson($path, ['home_target' => 9, 'home_balls' => 8])
             ->assertStatus(422)
-            ->assertJsonPath('errors.home_target.0', 'No more than the balls of a day can be asked for.');
+            ->assertJsonPath('errors.home_target.0', 'The target cannot be more than the balls of a day.');
         $this->putJson($path, ['home_target' => 9, 'home_balls' => null])
             ->assertStatus(422)
             ->assertJsonValidationErrors('home_balls');
@@ -288,7 +291,7 @@ final class HomeworkTest extends TestCase
         app('auth')->forgetGuards();
         $this->getJson("/api/pocket/$this->link")
             ->assertOk()
-            ->assertJson(['home_task' => 'Steps on the mat', 'offered' => null]);
+            ->assertJson(['home_task' => 'Short ladder on the mat', 'offered' => null]);
     }
 
     /**

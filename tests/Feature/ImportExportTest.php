@@ -75,7 +75,7 @@ final class ImportExportTest extends TestCase
         $told = $this->send('import/preview', $file)->assertSuccessful()->json();
         self::assertSame(['same', 'changed', 'new', 'refused', 'refused', 'refused'], array_column($told, 'what'));
         self::assertSame(
-            ['cap.balls', 'One round is 4 balls; the cap comes before its end.'],
+            ['cap.balls', 'One round is 4 balls; the limit comes before its end.'],
             [$told[3]['field'], $told[3]['why']],
         );
         self::assertStringContainsString('same key', $told[4]['why']);

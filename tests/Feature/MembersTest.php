@@ -54,7 +54,7 @@ final class MembersTest extends TestCase
         $session = $this->practiceSession($this->owner, $student, $this->green($this->owner));
         $this->join('observer');
         $this->getJson("api/sessions/$session->id")->assertSuccessful();
-        $said = 'You may look in this workspace, but not change it.';
+        $said = 'You can view this workspace, but not change it.';
         $this->postJson("api/sessions/$session->id/events", ['events' => [self::putt()]])
             ->assertForbidden()
             ->assertJsonPath('message', $said);

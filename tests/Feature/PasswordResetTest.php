@@ -50,7 +50,7 @@ final class PasswordResetTest extends TestCase
         $before = DB::table('coaches')->value('remember_token');
         $this->postJson('/api/password-reset', ['email' => ' Hedda@Example.test '])->assertNoContent();
         self::assertSame(
-            ['hedda@example.test', 'A new password for Amble'],
+            ['hedda@example.test', 'Your new password for Amble'],
             [self::letters()[0]['to'], self::letters()[0]['subject']],
         );
         self::assertStringNotContainsString(

@@ -51,7 +51,7 @@ final class PlanTest extends TestCase
         // Half an hour on, what is left does not fit, and the least worth is named.
         $this->travelTo(CarbonImmutable::now()->addMinutes(30));
         $late = $this->getJson($this->path('plan'))->assertOk();
-        self::assertStringContainsString('is worth least', $late->json('progress.says'));
+        self::assertStringContainsString('matters least', $late->json('progress.says'));
         self::assertNotSame([], $late->json('progress.let_go'));
         $this->patchJson($this->path(), ['ended' => true])->assertOk();
         self::assertStringStartsWith(

@@ -498,7 +498,7 @@ final class RecordsTest extends TestCase
         self::assertSame(
             [
                 ['where' => 'Notes of the session on 3 November 2026', 'text' => 'Rolls better beside änna than alone'],
-                ['where' => 'Card of Ben Okafor', 'text' => 'Not as long as Änna Lund; pace'],
+                ['where' => 'Profile of Ben Okafor', 'text' => 'Not as long as Änna Lund; pace'],
                 ['where' => 'Log of the session on 3 November 2026', 'text' => 'pace.habit; x; Änna stood in the way'],
             ],
             $named()['places'],

@@ -61,7 +61,7 @@ final class RoundTest extends TestCase
             [$play()['avoidable'], array_column($play()['rounds'][0]['holes'], 'is_avoidable')],
         );
         self::assertStringContainsString(
-            'dozen balls at targets',
+            'twelve balls at targets',
             $this->getJson("api/students/{$this->student->id}/stakes")
                 ->assertSuccessful()
                 ->json('missing'),

@@ -385,7 +385,7 @@ final class SessionStepsTest extends TestCase
         ]);
         $this->getJson("api/sessions/{$this->session->id}")->assertJsonPath(
             'care.check-in.0',
-            'Lightning or a storm about: leave the green at once.',
+            'Lightning or a thunderstorm nearby: leave the green at once.',
         );
         $mat = $this->practiceSession($this->coach, null, $this->green($this->coach, 'mat'));
         $onMat = json_encode($this->getJson("api/sessions/$mat->id")->json('care'), JSON_THROW_ON_ERROR);

@@ -87,7 +87,7 @@ final class SimulationTest extends TestCase
         // Nothing made up becomes anybody's.
         $this->patchJson("/api/sessions/$second", ['student_id' => $real->student_id])
             ->assertStatus(422)
-            ->assertJsonValidationErrors(['student_id' => 'made-up']);
+            ->assertJsonValidationErrors(['student_id' => 'A simulated session keeps']);
         $ball = [
             'type' => 'putt_logged',
             'version' => 2,
@@ -98,7 +98,7 @@ final class SimulationTest extends TestCase
         ];
         $this->postJson("/api/sessions/$second/events", ['events' => [$ball + ['student' => $real->student_id]]])
             ->assertStatus(422)
-            ->assertJsonValidationErrors(['events.0.student' => 'nobody real']);
+            ->assertJsonValidationErrors(['events.0.student' => 'Only the simulated student']);
         $this->postJson("/api/sessions/$second/events", ['events' => [$ball]])->assertOk();
         $this->actingAs($this->coach('other@example.test'));
         $this->getJson("/api/simulation/$second")->assertNotFound();

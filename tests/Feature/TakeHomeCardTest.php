@@ -124,7 +124,7 @@ final class TakeHomeCardTest extends TestCase
         $this->travel(8)->days();
         $this->getJson("api/pocket/$new")
             ->assertNotFound()
-            ->assertJsonPath('message', 'There is no card behind this link: it was withdrawn, or its time is over.');
+            ->assertJsonPath('message', 'This link no longer works: the card was withdrawn, or the link has expired.');
         $third = $this->open(7);
         $this->deleteJson("api/students/{$this->student->id}/take-home-card/link")
             ->assertSuccessful()

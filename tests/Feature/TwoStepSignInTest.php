@@ -59,7 +59,7 @@ final class TwoStepSignInTest extends TestCase
     {
         $this->actingAs($this->coach());
         $this->postJson('api/me/two-step', ['password' => 'not it'])->assertJsonValidationErrors('password');
-        $this->putJson('api/me/two-step', ['code' => '123456'])->assertJsonValidationErrors(['code' => 'Begin again']);
+        $this->putJson('api/me/two-step', ['code' => '123456'])->assertJsonValidationErrors(['code' => 'Start again']);
         $secret = $this->postJson('api/me/two-step', ['password' => self::PASSWORD])
             ->assertOk()
             ->json('secret');
@@ -144,7 +144,7 @@ final class TwoStepSignInTest extends TestCase
         for ($try = 0; $try < 10; ++$try) {
             $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])
                 ->signIn('000000')
-                ->assertJsonValidationErrors(['code' => 'Type the next one']);
+                ->assertJsonValidationErrors(['code' => 'ype the next code']);
         }
         $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.99']);
         $this->travel(1)->minutes();
@@ -162,7 +162,7 @@ final class TwoStepSignInTest extends TestCase
             for ($try = 0; $try < 9; ++$try) {
                 $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$round$try"])
                     ->signIn('000000')
-                    ->assertJsonValidationErrors(['code' => 'Type the next one']);
+                    ->assertJsonValidationErrors(['code' => 'ype the next code']);
             }
             $this->travel(1)->minutes();
             $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.$round"])

@@ -38,7 +38,7 @@ final readonly class ImportFile
     public static function read(JsonInput $file, string $workspaceId): self
     {
         if ($file->text('format', 40) !== RecordTables::FORMAT) {
-            throw InvalidInput::at('format', 'This is no file of records made by Amble.');
+            throw InvalidInput::at('format', 'This file is not an Amble export.');
         }
         $isFormer = $file->wholeNumber('version', 1, RecordTables::VERSION) < 2;
         $told = $file->object('tables');
@@ -90,7 +90,7 @@ final readonly class ImportFile
                 if ($workspace !== $workspaceId) {
                     throw InvalidInput::at(
                         "tables.$table",
-                        'A record of this file belongs to another workspace here, and cannot be taken in twice.',
+                        'A record of this file belongs to another workspace here, and cannot be imported twice.',
                     );
                 }
                 $there[(string) $id] = true;
@@ -189,7 +189,7 @@ final readonly class ImportFile
 
         return $isMoment
             ? $text
-            : throw InvalidInput::at($told->path($field), 'This is no day or moment: 2026-11-26 09:30:00.');
+            : throw InvalidInput::at($told->path($field), 'This is not a date and time like 2026-11-26 09:30:00.');
     }
 
     /** As a device's own event is read, its id in capitals: in other letters the same one would be another ball. */

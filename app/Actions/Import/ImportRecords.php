@@ -104,7 +104,7 @@ final readonly class ImportRecords
 
             throw InvalidInput::at(
                 'tables',
-                'A record of this file says what Amble cannot show. Nothing was taken in.',
+                'A record of this file has a value that Amble cannot use. Nothing was imported.',
             );
         }
         yield new ImportProgress('checking', $of, $of);
@@ -149,7 +149,7 @@ final readonly class ImportRecords
 
                 throw InvalidInput::at(
                     "tables.$table",
-                    sprintf('A record of this file lacks %s.', $lacks[1] ?? 'what it must say'),
+                    sprintf('A record of this file lacks %s.', $lacks[1] ?? 'a required value'),
                 );
             }
         }

@@ -101,7 +101,7 @@ final readonly class ImportWriter
             if ($import->updated_at->addSeconds(self::ABANDONED_AFTER_S)->isFuture()) {
                 throw InvalidInput::at(
                     'tables',
-                    'Another file of records is being taken in in this workspace. Wait until it is, and try again.',
+                    'Another import is running in this workspace. Wait until it ends, then try again.',
                 );
             }
             self::takeBack($import);

@@ -20,7 +20,7 @@ final class ForgetCommand extends Command
 {
     protected $signature = 'amble:forget';
 
-    protected $description = 'Throw away for good what was put away longer ago than it may be brought back, and students whose records may be kept no longer';
+    protected $description = 'Delete permanently what can no longer be restored, and students whose records may no longer be kept';
 
     public function handle(ProjectSession $projector): int
     {
@@ -37,10 +37,10 @@ final class ForgetCommand extends Command
         ImportWriter::takeBackAll();
         ErasedRecord::forgetOld();
         [$erased, $unread] = $this->eraseStudents($projector, CarbonImmutable::today()->format('Y-m-d'));
-        $this->components->info("Gone for good: sessions $count, students $erased.");
+        $this->components->info("Deleted permanently: sessions $count, students $erased.");
         foreach ($unread as $student => $why) {
             $this->components->error(
-                "The card of student $student cannot be read, so nobody knows until when it may be kept: $why",
+                "The profile of student $student cannot be read, so the date until which it may be kept is not known: $why",
             );
         }
 

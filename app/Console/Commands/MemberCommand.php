@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 
 final class MemberCommand extends Command
 {
-    protected $signature = 'amble:member {workspace : e-mail address of somebody who works in the workspace} {coach : e-mail address of whoever joins it} {role=coach : owner, coach or observer}';
+    protected $signature = 'amble:member {workspace : email address of a coach who works in the workspace} {coach : email address of the coach who joins it} {role=coach : owner, coach or observer}';
 
     protected $description = 'Let a coach work in another workspace, an academy\'s for one';
 

@@ -44,7 +44,7 @@ final class AccountController
     public function signIn(SignInRequest $request): CoachResource
     {
         if (!Auth::attemptWhen($request->credentials(), $request->passes(...), true)) {
-            throw ValidationException::withMessages(['email' => 'E-mail address and password do not go together.']);
+            throw ValidationException::withMessages(['email' => 'The email address and password do not match.']);
         }
 
         return $this->begin($request);

@@ -116,7 +116,7 @@ final class CalendarController
     {
         $fields = $request->validate(
             ['wall' => ['bail', 'required', 'string', 'date_format:Y-m-d H:i']],
-            ['wall.*' => 'Say which time falls out: 2026-12-03 10:00.'],
+            ['wall.*' => 'Give the lesson to cancel, like 2026-12-03 10:00.'],
         );
         $booking->update(['skipped' => array_values(array_unique([...$booking->skipped, $fields['wall']]))]);
 
@@ -127,12 +127,12 @@ final class CalendarController
     public function write(BookingMessageRequest $request, Booking $booking): BookingMessageResource
     {
         if (!config('amble.sends_mail')) {
-            throw InvalidInput::at('email', 'No mail server is set here, so nothing was sent.');
+            throw InvalidInput::at('email', 'No mail server is set up, so no email was sent.');
         }
         $booking->student?->facts()->demandConsent('email');
         $email =
             $booking->student?->facts()->email ??
-            throw InvalidInput::at('email', 'There is no e-mail address on this student’s card.');
+            throw InvalidInput::at('email', 'This student’s profile has no email address.');
         $letter = BookingMessage::query()->create([
             'workspace_id' => $booking->workspace_id,
             'coach_id' => $request->coach()->id,
@@ -179,7 +179,7 @@ final class CalendarController
     {
         return self::calendar(
             Coach::query()->where('calendar_hash', hash('sha256', $token))->first() ??
-                abort(404, 'There is no calendar at this address: it was withdrawn.'),
+                abort(404, 'There is no calendar at this address: the link was removed.'),
         );
     }
 

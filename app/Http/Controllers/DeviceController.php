@@ -44,7 +44,7 @@ final class DeviceController
         abort_unless(
             (bool) config('amble.demo') || $request->student()?->is_simulated === true,
             403,
-            'Simulated devices are there in the demo and in simulated sessions only.',
+            'Simulated devices are available in the demo and in simulated sessions only.',
         );
         $random = new SeededRandom(crc32($device->value . $request->string('number')->toString()));
         $at = $devices->of($device, $request->student(), $random);

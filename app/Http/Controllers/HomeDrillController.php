@@ -81,7 +81,7 @@ final class HomeDrillController
                 in_array($event['student'] ?? null, [null, $session->student_id], true);
             if (!$isTheirs) {
                 throw ValidationException::withMessages([
-                    "events.$i.type" => 'At home only the balls of the drill are noted.',
+                    "events.$i.type" => 'At home only balls of the drill are logged.',
                 ]);
             }
         }
@@ -90,7 +90,7 @@ final class HomeDrillController
             self::MOST_EVENTS
         ) {
             throw ValidationException::withMessages([
-                'events' => 'That is enough of one drill: nothing more was kept.',
+                'events' => 'That is enough of one drill: nothing more was saved.',
             ]);
         }
         $appended = $append->append($session, AuthenticateLink::card($request)->coach_id, $events, $request->version());

@@ -50,7 +50,7 @@ final class HomeworkController
     {
         $entry = $request->entry();
         if ($entry->kind !== HomeworkEntryKind::Answer) {
-            throw InvalidInput::at('kind', 'What is done and asked is the student’s to note.');
+            throw InvalidInput::at('kind', 'Only the student can log homework and questions.');
         }
         $this->home->keep($student, $request->entryId(), $coach->id, $entry);
 
@@ -63,7 +63,7 @@ final class HomeworkController
         $card = AuthenticateLink::card($request);
         $entry = $request->entry();
         if ($entry->kind === HomeworkEntryKind::Answer) {
-            throw InvalidInput::at('kind', 'Answers are the coach’s.');
+            throw InvalidInput::at('kind', 'Only the coach can answer.');
         }
 
         return new JsonResponse(

@@ -44,7 +44,7 @@ final class PasswordResetController
         });
         if ($answer !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages([
-                'token' => 'This link is used up, or older than an hour. Ask for a new one.',
+                'token' => 'This link was used already, or is older than an hour. Ask for a new one.',
             ]);
         }
 

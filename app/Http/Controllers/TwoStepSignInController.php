@@ -38,7 +38,7 @@ final class TwoStepSignInController
     {
         $secret = $request->session()->get(self::OFFERED);
         if (!is_string($secret)) {
-            throw ValidationException::withMessages(['code' => 'Nothing was offered in this visit. Begin again.']);
+            throw ValidationException::withMessages(['code' => 'This set-up has ended. Start again.']);
         }
         $spare = (new TwoStepSignIn($request->coach()))->turnOn($secret, $request->validated('code'));
         $request->session()->forget(self::OFFERED);
@@ -51,7 +51,7 @@ final class TwoStepSignInController
         $factor = new TwoStepSignIn($request->coach());
         if (!$factor->isOn()) {
             throw ValidationException::withMessages([
-                'password' => 'No code is asked for at sign-in: spare ones would open nothing.',
+                'password' => 'Two-step sign-in is off, so recovery codes are not used.',
             ]);
         }
 

@@ -29,7 +29,7 @@ final class RecordsZip
         $path = (string) tempnam(sys_get_temp_dir(), 'amble');
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::OVERWRITE) !== true) {
-            throw new \RuntimeException('A file of tables cannot be written here.');
+            throw new \RuntimeException('The file of tables cannot be written.');
         }
         $resources = [];
         foreach ($file->tables as $table => $rows) {

@@ -133,7 +133,7 @@ final readonly class RowRules implements RowCheck
                 $refused->getMessage(),
             );
         } catch (\JsonException | \TypeError | \ValueError) {
-            throw InvalidInput::at($at, 'This record lacks what it must say.');
+            throw InvalidInput::at($at, 'This record lacks a required value.');
         }
     }
 

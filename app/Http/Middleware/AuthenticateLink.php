@@ -29,7 +29,7 @@ final class AuthenticateLink
         $guard->forgetUser();
         $card = $guard->setRequest($request)->user();
         if (!($card instanceof TakeHomeCard)) {
-            abort(404, 'There is no card behind this link: it was withdrawn, or its time is over.');
+            abort(404, 'This link no longer works: the card was withdrawn, or the link has expired.');
         }
         [$session, $run] = [$request->route('session'), $request->route('run')];
         abort_if(

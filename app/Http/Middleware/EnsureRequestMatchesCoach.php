@@ -23,7 +23,7 @@ final class EnsureRequestMatchesCoach
         $coach = $request->user()?->getAuthIdentifier();
         if ($said !== null && $coach !== null && $said !== $coach) {
             throw new ConflictHttpException(
-                'Somebody else is signed in on this device now. What you entered waits here for you.',
+                'Another coach is signed in on this device now. Your entries stay here until you sign in.',
             );
         }
 

@@ -104,7 +104,7 @@ final class BallReportRequest extends StrokeReportRequest
             'then_from' => 'first day before',
             'then_to' => 'last day before',
             'tempo_bpm' => 'tempo',
-            'with' => 'students beside',
+            'with' => 'students to compare',
         ];
     }
 
@@ -113,7 +113,7 @@ final class BallReportRequest extends StrokeReportRequest
     {
         return [
             'date' => 'The :attribute must be a date, like 2026-11-26.',
-            'with.max' => 'At most two others can be laid beside.',
+            'with.max' => 'At most two other students can be compared.',
         ] + parent::messages();
     }
 }

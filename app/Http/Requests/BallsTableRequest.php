@@ -61,7 +61,7 @@ final class BallsTableRequest extends WorkspaceRequest
     public function start(): int
     {
         return $this->moments()->read($this->string('day')->toString()) ??
-            throw InvalidInput::at('day', 'This is no day.');
+            throw InvalidInput::at('day', 'This is not a date.');
     }
 
     public function moments(): CsvTimes

@@ -37,14 +37,14 @@ final class BenchmarkRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'source.required' => 'Say where the figure comes from.',
-            'length_m.required' => 'Say from which length.',
+            'source.required' => 'Enter the source of the figure.',
+            'length_m.required' => 'Enter the length.',
         ] + parent::messages();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['length_m' => 'length', 'sample' => 'putts behind it'];
+        return ['length_m' => 'length', 'sample' => 'number of putts'];
     }
 }

@@ -18,7 +18,7 @@ final class BookingMessageRequest extends WorkspaceRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['offered.date_format' => 'Say the time that is offered: 2026-12-03 10:00.'] + parent::messages();
+        return ['offered.date_format' => 'Give the time that is offered, like 2026-12-03 10:00.'] + parent::messages();
     }
 
     /** By the clock of the booking. */

@@ -58,7 +58,7 @@ final class BookingRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'student_id.required_without' => 'Say who comes, or what it is.',
+            'student_id.required_without' => 'Choose a student, or enter a title.',
             'starts.date_format' => 'The time must be a day and a time: 2026-12-03 10:00.',
             'before' => 'The :attribute is too far off.',
         ] + parent::messages();

@@ -29,7 +29,7 @@ final class DrillSetupRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['session_id' => 'session', 'stepped.*' => 'count of paces', 'students.*' => 'student'];
+        return ['session_id' => 'session', 'stepped.*' => 'number of steps', 'students.*' => 'student'];
     }
 
     public function definition(): \stdClass

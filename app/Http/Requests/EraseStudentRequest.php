@@ -22,6 +22,6 @@ final class EraseStudentRequest extends WorkspaceRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['name.in' => 'Type the name as it stands on the card. Nothing was erased.'] + parent::messages();
+        return ['name.in' => 'Type the name as on the profile. Nothing was deleted.'] + parent::messages();
     }
 }

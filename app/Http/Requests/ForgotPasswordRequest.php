@@ -26,8 +26,8 @@ final class ForgotPasswordRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'Please give your e-mail address.',
-            'email' => 'This does not look like an e-mail address.',
+            'required' => 'Enter your email address.',
+            'email' => 'This is not an email address.',
         ];
     }
 }

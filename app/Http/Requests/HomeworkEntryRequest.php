@@ -27,7 +27,7 @@ final class HomeworkEntryRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['id.required' => 'Please give the id.', 'id.ulid' => 'This is not an id.'];
+        return ['id.required' => 'The id is missing.', 'id.ulid' => 'This is not an id.'];
     }
 
     /** @throws InvalidInput At the field that cannot be used. */

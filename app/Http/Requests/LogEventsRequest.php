@@ -133,7 +133,7 @@ final class LogEventsRequest extends WorkspaceRequest
                 $student !== null => is_string($student) && isset($known[$student])
                     ? null
                     : 'That student is not in your workspace.',
-                ($event['type'] ?? null) === 'putt_logged' && $isOfGroup => 'Say whose ball it was.',
+                ($event['type'] ?? null) === 'putt_logged' && $isOfGroup => 'Choose whose ball it was.',
                 default => null,
             };
             if ($problem !== null) {

@@ -15,6 +15,6 @@ final class NewPasswordRequest extends AccountRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['current' => 'password of now', 'password' => 'new password'];
+        return ['current' => 'current password', 'password' => 'new password'];
     }
 }

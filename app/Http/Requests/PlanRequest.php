@@ -68,6 +68,6 @@ final class PlanRequest extends WorkspaceRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['bag.*' => 'piece of kit'];
+        return ['bag.*' => 'piece of equipment'];
     }
 }

@@ -21,6 +21,6 @@ final class QuizAnswerRequest extends WorkspaceRequest
     public function guess(): QuizAnswer
     {
         return QuizAnswer::read(JsonInput::parse($this->getContent())) ??
-            throw InvalidInput::at('putt', 'Nobody can hole this putt: no ball comes to rest there.');
+            throw InvalidInput::at('putt', 'This putt cannot be holed: no ball comes to rest there.');
     }
 }

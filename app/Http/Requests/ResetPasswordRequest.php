@@ -30,12 +30,12 @@ final class ResetPasswordRequest extends FormRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['required' => 'Please give the :attribute.'] + self::aboutPasswords();
+        return ['required' => 'Enter the :attribute.'] + self::aboutPasswords();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['email' => 'e-mail address', 'token' => 'link', 'password' => 'new password'];
+        return ['email' => 'email address', 'token' => 'link', 'password' => 'new password'];
     }
 }

@@ -50,10 +50,10 @@ final class RoundRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'holes.required' => 'Note at least one hole.',
-            'holes.min' => 'Note at least one hole.',
+            'holes.required' => 'Enter at least one hole.',
+            'holes.min' => 'Enter at least one hole.',
             'played_on.date_format' => 'The day must be a date, like 2026-11-26.',
-            'played_on.before_or_equal' => 'A round of a day to come cannot be kept.',
+            'played_on.before_or_equal' => 'The date of a round cannot be in the future.',
             'holes.*.first_m.between' => 'A first putt is between 5 cm and 60 m (2 in and 197 ft).',
             'holes.*.putts.between' => 'Putts on a hole are between 0 and ' . Hole::MOST_PUTTS . '.',
         ] + parent::messages();

@@ -24,8 +24,8 @@ final class SettingsRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'stride_m.required_if' => 'To work in paces, measure your pace first.',
-            'stride_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+            'stride_m.required_if' => 'To work in steps, measure your step first.',
+            'stride_m.between' => 'A step is between 0.3 m and 1.5 m (1 and 5 ft).',
         ] + parent::messages();
     }
 
@@ -33,9 +33,9 @@ final class SettingsRequest extends WorkspaceRequest
     public function attributes(): array
     {
         return [
-            'stride_m' => 'pace length',
+            'stride_m' => 'length of your step',
             'trend_sessions' => 'sessions for a trend',
-            'three_putt_inside_m' => 'length inside which three putts should not come',
+            'three_putt_inside_m' => 'length for flagged three-putts',
         ];
     }
 }

@@ -51,12 +51,12 @@ final class SignInRequest extends FormRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return ['required' => 'Please give your :attribute.'];
+        return ['required' => 'Enter your :attribute.'];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['email' => 'e-mail address'];
+        return ['email' => 'email address'];
     }
 }

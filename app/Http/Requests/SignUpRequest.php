@@ -39,16 +39,16 @@ final class SignUpRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'Please give your :attribute.',
-            'email' => 'This does not look like an e-mail address.',
-            'unique' => 'There is already an account with this e-mail address. Sign in instead.',
-            'not_in' => 'This address is the demo’s own.',
+            'required' => 'Enter your :attribute.',
+            'email' => 'This is not an email address.',
+            'unique' => 'There is already an account with this email address. Sign in instead.',
+            'not_in' => 'This address belongs to the demo.',
         ] + self::aboutPasswords();
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['email' => 'e-mail address'];
+        return ['email' => 'email address'];
     }
 }

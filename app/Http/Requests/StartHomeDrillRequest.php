@@ -25,6 +25,6 @@ final class StartHomeDrillRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['required' => 'Please give the :attribute.', 'ulid' => 'This is not an id.'];
+        return ['required' => 'The :attribute is missing.', 'ulid' => 'This is not an id.'];
     }
 }

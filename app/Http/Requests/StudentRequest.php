@@ -51,13 +51,13 @@ final class StudentRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'stride_m.required_if' => 'To work in paces, give the length of one.',
-            'stride_m.between' => 'A pace is between 0.3 m and 1.5 m (1 and 5 ft).',
+            'stride_m.required_if' => 'To work in steps, enter the length of one.',
+            'stride_m.between' => 'A step is between 0.3 m and 1.5 m (1 and 5 ft).',
             'band_low_m.required_with' => 'Give both ends of the lengths to practise.',
             'band_high_m.required_with' => 'Give both ends of the lengths to practise.',
             'band_high_m.gte' => 'The longest length to practise must not be below the shortest.',
             'tempo_bpm.between' => 'A tempo is between 30 and 160 beats a minute.',
-            'finish_past_m.between' => 'The run-out past the hole is between 0 and 2 m (6 ft 6 in).',
+            'finish_past_m.between' => 'The finish past the hole is between 0 and 2 m (6 ft 6 in).',
         ] + parent::messages();
     }
 
@@ -65,8 +65,8 @@ final class StudentRequest extends WorkspaceRequest
     public function attributes(): array
     {
         return [
-            'stride_m' => 'pace length',
-            'finish_past_m' => 'run-out past the hole',
+            'stride_m' => 'length of a step',
+            'finish_past_m' => 'finish past the hole',
             'tempo_bpm' => 'tempo',
             'band_low_m' => 'shortest length to practise',
             'band_high_m' => 'longest length to practise',

@@ -21,7 +21,7 @@ final class TakeHomeCardRequest extends WorkspaceRequest
     }
 
     /**
-     * What a task at home may say besides its words.
+     * What a homework may say besides its words.
      *
      * @param string $at before each field
      *
@@ -44,9 +44,9 @@ final class TakeHomeCardRequest extends WorkspaceRequest
         return [
             'speed_1_m.between' => 'A green speed is between 2 and 20 ft.',
             'speed_2_m.between' => 'A green speed is between 2 and 20 ft.',
-            'home_target.lte' => 'No more than the balls of a day can be asked for.',
-            'home_balls.required_with' => 'A target is of so many balls: say how many.',
-            'next_on.date_format' => 'The next date must be a date, like 2026-12-03.',
+            'home_target.lte' => 'The target cannot be more than the balls of a day.',
+            'home_balls.required_with' => 'A target needs the number of balls.',
+            'next_on.date_format' => 'The next lesson must be a date, like 2026-12-03.',
         ] + parent::messages();
     }
 
@@ -57,13 +57,13 @@ final class TakeHomeCardRequest extends WorkspaceRequest
             'speed_1_m' => 'first green speed',
             'speed_2_m' => 'second green speed',
             'work_on' => 'thing to work on',
-            'home_task' => 'task at home',
-            'home_balls' => 'count of balls',
+            'home_task' => 'homework',
+            'home_balls' => 'number of balls',
             'home_drill' => 'drill',
             'home_cue' => 'cue',
             'home_target' => 'target',
             'home_days' => 'days a week',
-            'next_on' => 'next date',
+            'next_on' => 'next lesson',
         ];
     }
 }

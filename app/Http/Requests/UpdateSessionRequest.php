@@ -64,7 +64,7 @@ final class UpdateSessionRequest extends WorkspaceRequest
                 ) {
                     $validator
                         ->errors()
-                        ->add('kit_word', 'Some kit was counted out and not back: count it in, or say why it stays.');
+                        ->add('kit_word', 'Some equipment is not collected: count it, or enter why it stays.');
                 }
                 if (
                     $session instanceof PracticeSession &&
@@ -75,7 +75,7 @@ final class UpdateSessionRequest extends WorkspaceRequest
                         ->errors()
                         ->add(
                             'student_id',
-                            'A walk along keeps its made-up student and green. Clear it away, and begin a session.',
+                            'A simulated session keeps its student and green. Delete it and start a session.',
                         );
                 }
             },
@@ -112,7 +112,7 @@ final class UpdateSessionRequest extends WorkspaceRequest
     public function messages(): array
     {
         return [
-            'missing' => 'This app is older than the server. Load it again; what was entered is kept.',
+            'missing' => 'This app is older than the server. Reload it; your entries are saved.',
             'minutes.between' => 'A session is between :min and :max minutes.',
         ] + parent::messages();
     }
@@ -123,7 +123,7 @@ final class UpdateSessionRequest extends WorkspaceRequest
         return [
             'student_id' => 'student',
             'green_id' => 'green',
-            'kit_word' => 'word on the kit',
+            'kit_word' => 'reason the equipment stays',
             'note_for_student' => 'note for the student',
             'note_for_next' => 'note for next time',
         ];

@@ -73,10 +73,10 @@ abstract class WorkspaceRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'Please give the :attribute.',
-            'required_with' => 'Please give the :attribute.',
-            'timezone' => 'The :attribute is none there is.',
-            'date_format' => 'The :attribute must be a day: 2026-11-26.',
+            'required' => 'Enter the :attribute.',
+            'required_with' => 'Enter the :attribute.',
+            'timezone' => 'The :attribute does not exist.',
+            'date_format' => 'The :attribute must be a date like 2026-11-26.',
             'before_or_equal' => 'The :attribute is still to come.',
             'after' => 'The :attribute is too long ago.',
             'string' => 'The :attribute must be text.',
@@ -87,7 +87,7 @@ abstract class WorkspaceRequest extends FormRequest
             // By what it measures; the framework looks for a sentence of each.
             'max' => [
                 'string' => 'The :attribute must be at most :max letters long.',
-                'array' => 'At most :max :attribute can be kept.',
+                'array' => 'At most :max :attribute can be saved.',
                 'numeric' => 'The :attribute must be at most :max.',
             ],
             'min' => [
@@ -95,7 +95,7 @@ abstract class WorkspaceRequest extends FormRequest
                 'array' => 'At least :min :attribute are needed.',
                 'numeric' => 'The :attribute must be at least :min.',
             ],
-            'email' => 'This does not look like an e-mail address.',
+            'email' => 'This is not an email address.',
             'unique' => 'There is already an account with this :attribute.',
             'in' => 'The :attribute is not one of the choices.',
             'enum' => 'The :attribute is not one of the choices.',

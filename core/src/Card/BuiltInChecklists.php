@@ -26,17 +26,17 @@ final class BuiltInChecklists
                 new ChecklistPoint('hang', 'The club hangs at arm’s length'),
                 new ChecklistPoint('chest', 'Club to the breastbone, elbows low'),
                 new ChecklistPoint('shoulders', 'Shoulders settled back and down'),
-                new ChecklistPoint('hinge', 'Hinge at the hips; the club keeps its gap to the chest'),
-                new ChecklistPoint('feet', 'Feet as far apart as on the card', isOfFeet: true),
+                new ChecklistPoint('hinge', 'Bend at the hips; the club keeps its distance from the chest'),
+                new ChecklistPoint('feet', 'Feet as far apart as on the profile', isOfFeet: true),
                 new ChecklistPoint('weight', 'Weight quiet between heels and toes', isOfFeet: true),
             ]),
             new Checklist('grip', ChecklistKind::SetUp, 'Grip', [
-                new ChecklistPoint('kind', 'The grip that was agreed'),
+                new ChecklistPoint('kind', 'The agreed grip'),
                 new ChecklistPoint('one', 'Both hands work as one'),
                 new ChecklistPoint('wrists', 'Wrists quiet'),
                 new ChecklistPoint('pressure', 'As firm at contact as at address'),
             ]),
-            new Checklist('mirror', ChecklistKind::SetUp, 'Before the mirror', [
+            new Checklist('mirror', ChecklistKind::SetUp, 'In front of the mirror', [
                 new ChecklistPoint('shoulders', 'Shoulders square to the line'),
                 new ChecklistPoint('feet', 'Feet square to the line', isOfFeet: true),
                 new ChecklistPoint('eyes', 'Eyes along the line'),
@@ -45,10 +45,10 @@ final class BuiltInChecklists
             ]),
             new Checklist('arms', ChecklistKind::SetUp, 'Arms and shaft', [
                 new ChecklistPoint('hang', 'Arms hang'),
-                new ChecklistPoint('shaft', 'The shaft goes on from the forearms'),
-                new ChecklistPoint('height', 'Stands as tall as on the card'),
+                new ChecklistPoint('shaft', 'The shaft continues the line of the forearms'),
+                new ChecklistPoint('height', 'Stands as tall as on the profile'),
                 new ChecklistPoint('heel', 'Heel of the putter raised only on purpose'),
-                new ChecklistPoint('elbow', 'Elbows in, the triangle kept'),
+                new ChecklistPoint('elbow', 'Elbows in, arms and shoulders keep their triangle'),
             ]),
         ];
     }
@@ -71,22 +71,22 @@ final class BuiltInChecklists
                 new ChecklistPoint('imagine', 'Rehearsals seen and heard to drop', 2),
                 new ChecklistPoint('go', 'Step in and go'),
             ]),
-            new Checklist('routine_d', ChecklistKind::Routine, 'One and go', [
+            new Checklist('routine_d', ChecklistKind::Routine, 'One rehearsal and go', [
                 new ChecklistPoint('rehearse', 'Rehearsal', 1),
                 new ChecklistPoint('eyes', 'Eyes to the target, back to the ball'),
                 new ChecklistPoint('go', 'Stroke at once'),
             ]),
-            new Checklist('routine_e', ChecklistKind::Routine, 'Soft, strong, between', [
+            new Checklist('routine_e', ChecklistKind::Routine, 'Too soft, too strong, in between', [
                 new ChecklistPoint('soft', 'One felt too soft', 1),
                 new ChecklistPoint('strong', 'One felt too strong', 1),
-                new ChecklistPoint('between', 'The one between, trusted as it is', 1),
+                new ChecklistPoint('between', 'The one in between: trust it', 1),
             ]),
             new Checklist('routine_f', ChecklistKind::Routine, 'Aim and go', [
                 new ChecklistPoint('aim', 'Looks at the aim and the spot', 2),
                 new ChecklistPoint('none', 'No rehearsal', 0),
                 new ChecklistPoint('go', 'Go'),
             ]),
-            new Checklist('routine_whole', ChecklistKind::Routine, 'The whole way to the ball', [
+            new Checklist('routine_whole', ChecklistKind::Routine, 'Full routine', [
                 new ChecklistPoint('mark', 'Mark, lift and clean'),
                 new ChecklistPoint('read', 'Read'),
                 new ChecklistPoint('line', 'Line on the ball set on the start line, and seen from behind', 1),
@@ -101,7 +101,7 @@ final class BuiltInChecklists
     private static function others(): array
     {
         return [
-            new Checklist('views', ChecklistKind::Views, 'Looking at a putt', [
+            new Checklist('views', ChecklistKind::Views, 'Where to look at a putt from', [
                 new ChecklistPoint('far', 'Well back behind the ball'),
                 new ChecklistPoint('ball', 'Behind the ball'),
                 new ChecklistPoint('low', 'From the low side'),
@@ -109,7 +109,7 @@ final class BuiltInChecklists
                 new ChecklistPoint('half', 'From half-way, on long ones'),
                 new ChecklistPoint('feet', 'With the feet, beside the line'),
             ]),
-            new Checklist('water', ChecklistKind::Ground, 'Picture water', [
+            new Checklist('water', ChecklistKind::Ground, 'Imagine water', [
                 new ChecklistPoint('poured', 'Where would water poured here run?'),
                 new ChecklistPoint('pond', 'Towards the pond, the ditch or the lake'),
                 new ChecklistPoint('bunker', 'Away from the bunkers'),
@@ -120,10 +120,10 @@ final class BuiltInChecklists
                 new ChecklistPoint('shine', 'Shining, it leans away from you; dull, towards you'),
                 new ChecklistPoint('sign', 'Along it faster, into it slower, across it a drift at the end'),
             ]),
-            new Checklist('all_clear', ChecklistKind::Safety, 'All clear', [
+            new Checklist('all_clear', ChecklistKind::Safety, 'Area clear', [
                 new ChecklistPoint('people', 'Nobody stands beyond the target or beside the line'),
                 new ChecklistPoint('balls', 'No ball underfoot'),
-                new ChecklistPoint('word', 'Everybody knows that eyes will be elsewhere'),
+                new ChecklistPoint('word', 'Everybody knows that the student will not be looking'),
             ]),
         ];
     }

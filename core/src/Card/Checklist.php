@@ -41,7 +41,10 @@ final readonly class Checklist
             );
         }
         if ($points === [] || count($points) > self::MOST_POINTS) {
-            throw InvalidInput::at($given->path('points'), sprintf('A card has 1 to %d points.', self::MOST_POINTS));
+            throw InvalidInput::at(
+                $given->path('points'),
+                sprintf('A checklist has 1 to %d points.', self::MOST_POINTS),
+            );
         }
 
         return new self(

@@ -51,9 +51,7 @@ enum ChangeCall: string
             self::Clear => "{$this->adverb()} $what",
             self::Likely => "{$this->adverb()} $what" .
                 ($further === null ? '' : "; about $further would make it clear"),
-            self::None => $further === null
-                ? 'no clear change'
-                : "no clear change yet; about $further would settle it",
+            self::None => $further === null ? 'no clear change' : "no clear change yet; about $further would show one",
         };
     }
 }

@@ -52,7 +52,7 @@ final class FindingChange
     public static function sentence(Finding $earlier, Finding $later, ?string $earlierText = null): string
     {
         if ($earlier->value === null) {
-            return 'Last time there was too little to tell.';
+            return 'Last time there were not enough balls.';
         }
         $change = self::between($earlier, $later);
 

@@ -47,7 +47,7 @@ final class Figures
                     $say((float) $row->value),
                     $interval === null ? '' : sprintf(', likely %s to %s', $say($interval->low), $say($interval->high)),
                     count($values),
-                    $variance === null ? '' : sprintf('; two in three within %s of that', $size(sqrt($variance))),
+                    $variance === null ? '' : sprintf('; two in three within %s of it', $size(sqrt($variance))),
                 ),
             ),
             $unit,

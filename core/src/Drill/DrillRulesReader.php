@@ -220,7 +220,7 @@ final class DrillRulesReader
     {
         $cap->only(['balls', 'minutes']);
         if (!$cap->has('balls') && !$cap->has('minutes')) {
-            throw InvalidInput::at($cap->here(), 'Every drill has a cap, in balls or in minutes.');
+            throw InvalidInput::at($cap->here(), 'Every drill has a limit, in balls or in minutes.');
         }
 
         return new DrillLimit(
@@ -232,16 +232,16 @@ final class DrillRulesReader
     private static function refuseWhatNeverEnds(JsonInput $json, DrillRules $drill, End $end): void
     {
         if ($end->goal !== null && $drill->points === null) {
-            throw InvalidInput::at($json->path('points'), 'The drill ends on points, but no ball is given any.');
+            throw InvalidInput::at($json->path('points'), 'The drill ends on points, but no ball scores any.');
         }
         if ($end->goal !== null && $drill->mostPoints() <= 0) {
-            throw InvalidInput::at($json->path('points'), 'No ball brings points, so the goal can never be reached.');
+            throw InvalidInput::at($json->path('points'), 'No ball scores points, so the goal can never be reached.');
         }
         $round = count($drill->stations) * $drill->ballsEach;
         if (!$end->repeatsRounds && $drill->cap->balls !== null && $drill->cap->balls < $round) {
             throw InvalidInput::at(
                 $json->path('cap.balls'),
-                "One round is $round balls; the cap comes before its end.",
+                "One round is $round balls; the limit comes before its end.",
             );
         }
     }

@@ -26,10 +26,10 @@ final class DrillSchema
                 'purpose' => ['enum' => array_column(Purpose::cases(), 'value')],
                 'schools' => $words(array_column(BackstrokeCue::cases(), 'value')),
                 'asks' => $words(DrillReader::askable()) + [
-                    'description' => 'What is noted of each ball besides what its rule needs.',
+                    'description' => 'Observations of each ball, besides what its rule needs.',
                 ],
                 'finds' => $words(array_keys(FindingKinds::KINDS)) + [
-                    'description' => 'What a run tells when it is over, the drill\'s own figure first.',
+                    'description' => 'Results of a run when it is over, the drill\'s own figure first.',
                 ],
                 'target' => ['enum' => array_column(TargetKind::cases(), 'value')],
                 'on_miss' => ['enum' => array_column(OnMiss::cases(), 'value')],

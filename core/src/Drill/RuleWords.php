@@ -23,17 +23,17 @@ final readonly class RuleWords
         'edge' => ' at the edge',
         'ring' => ' at the ring',
         'rail' => ' at the hole with a rod behind',
-        'stand' => ' at what stands there',
+        'stand' => ' at the object',
         'ball' => ' at the other ball',
         'tee' => ' at the tee',
         'none' => ', to open ground',
     ];
-    private const AIDS = ['gate' => 'the gate', 'rail' => 'the rule', 'chalk' => 'the line', 'spot' => 'the spot'];
+    private const AIDS = ['gate' => 'the gate', 'rail' => 'the ruler', 'chalk' => 'the line', 'spot' => 'the spot'];
     private const MISSES = [
         'nothing' => '',
-        'again' => 'a miss is rolled again',
-        'restart_station' => 'a miss starts the station again',
-        'restart_all' => 'a miss starts everything again',
+        'again' => 'a miss is repeated',
+        'restart_station' => 'a miss restarts the station',
+        'restart_all' => 'a miss restarts the drill',
     ];
 
     /**

@@ -20,12 +20,11 @@ final readonly class SetupSheet
     public const SHORT_ONES = 'short_ones';
 
     private const SENTENCES = [
-        self::GATE_SEEN => 'Seen from behind the ball, the gate stands square, and its middle is on the line.',
+        self::GATE_SEEN => 'Seen from behind the ball, the gate is square and its middle is on the line.',
         self::STRAIGHT => 'Two or three balls rolled along the line did not break: the putt is straight.',
         self::LINE_CHOSEN => 'The start line was chosen from behind the ball, and the mark lies on it.',
-        self::LENGTHS => 'Each length was taped, or paced there and back with the same count.',
-        self::SHORT_ONES =>
-            'The putt that is left from the edge of what passes goes in most times; if not, that one comes first.',
+        self::LENGTHS => 'Each length was measured with a tape, or stepped out and back with the same count.',
+        self::SHORT_ONES => 'A putt from the edge of the window is holed most times. If not, practise that putt first.',
     ];
 
     /** What pieces call for which caution, and how a drill says it in words of its own. */

@@ -13,7 +13,7 @@ enum RollDoubt: string
     public function sentence(): string
     {
         return match ($this) {
-            self::ShortTime => 'It took under 3 seconds, where a small slip of the thumb weighs heavily.',
+            self::ShortTime => 'It took under 3 seconds, so a small timing error matters.',
             self::FarFromOthers
                 => 'It lies far from the other rolls this way: was the watch late, or did the ball bump?',
         };

@@ -19,11 +19,11 @@ enum Warning: string
         return match ($this) {
             self::Spread => 'Rolls in one direction lie more than 8 inches apart. Roll that direction again.',
             self::Sloped => 'The two directions differ by more than 18 inches, so this line is sloped. ' .
-                'The two-way figure stands; a flatter line is better.',
+                'The two-way figure is used; a flatter line is better.',
             self::OneDirection => 'Rolled one way only. A slope would bias this, so it is not a level figure. ' .
                 'Roll back along the same line.',
-            self::SingleRoll => 'One direction has a single roll. Two or three more show how even they are.',
-            self::ShortTime => 'A roll took under 3 seconds, where a small timing slip weighs heavily. Roll longer.',
+            self::SingleRoll => 'One direction has a single roll. Two or three more show the accuracy.',
+            self::ShortTime => 'A roll took under 3 seconds, so a small timing error matters. Roll longer.',
         };
     }
 }

@@ -37,7 +37,7 @@ final readonly class HomeworkEntry
             ? new self($kind, $at, $balls, $passes, $text)
             : throw InvalidInput::at(
                 $told->path('passes'),
-                sprintf('No more than the %d that were rolled can have gone as they should.', $balls),
+                sprintf('At most the %d balls that were putted can be successful.', $balls),
             );
     }
 

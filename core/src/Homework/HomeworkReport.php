@@ -33,7 +33,7 @@ final readonly class HomeworkReport
                 : new Finding(
                     'What was done at home?',
                     sprintf(
-                        '%s at home, counted by the student: %d of %d as they should, %s.',
+                        '%s at home, counted by the student: %d of %d successful, %s.',
                         FigureText::counted(count($done), 'time', 'times'),
                         $passes,
                         $balls,

@@ -72,8 +72,8 @@ final readonly class Debrief
             $drill[1] ?? null,
             $drill[2] ?? null,
             $first === null
-                ? sprintf('Begin with the %s.', $skill->words())
-                : sprintf('%s Look at that first, then at the %s.', $first->seen, $skill->words()),
+                ? sprintf('Start with the %s.', $skill->words())
+                : sprintf('%s Check that first, then the %s.', $first->seen, $skill->words()),
         );
     }
 
@@ -83,7 +83,7 @@ final readonly class Debrief
         return implode("\n", [
             ...$this->axes,
             ...$this->workOn === null ? [] : ["To work on: {$this->workOn}"],
-            ...$this->home === null ? [] : ["At home: {$this->home}"],
+            ...$this->home === null ? [] : ["Homework: {$this->home}"],
         ]);
     }
 

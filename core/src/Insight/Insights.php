@@ -40,7 +40,7 @@ final class Insights
                 new Insight(
                     'student.exception',
                     $exception,
-                    'Written on the student\'s card; it wins over any template.',
+                    'From the student\'s profile: this comes before any insight.',
                     1.0,
                     1.0,
                     '',

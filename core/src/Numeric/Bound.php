@@ -33,7 +33,7 @@ final readonly class Bound
     public static function between(?float $low, ?float $high, string $lowField = 'low', string $field = 'putt'): self
     {
         if ($low === null && $high === null) {
-            throw InvalidInput::at($field, 'This putt says nothing: give at least one end.');
+            throw InvalidInput::at($field, 'This putt has no bound: give at least one end.');
         }
         $bound = new self(
             $low === null ? -INF : Check::finite($low, $lowField),

@@ -22,15 +22,15 @@ enum BlockKind: string
     {
         return match ($this) {
             self::Measure => 'Measure the green',
-            self::Baseline => 'Baseline: watch, say nothing',
+            self::Baseline => 'Baseline test: watch, say nothing',
             self::Check => 'Check the aim',
             self::Line => 'Start line',
-            self::Pace => 'Pace, blocked',
-            self::Mixed => 'Pace, mixed',
-            self::Read => 'Reads',
-            self::Pressure => 'Under pressure',
-            self::Retest => 'The same again',
-            self::Close => 'Close short',
+            self::Pace => 'Distance, blocked',
+            self::Mixed => 'Distance, mixed',
+            self::Read => 'Green reading',
+            self::Pressure => 'Pressure',
+            self::Retest => 'Re-test',
+            self::Close => 'Finish with short putts',
         };
     }
 

@@ -119,25 +119,25 @@ final readonly class Candidate
     {
         $against = [];
         if (!in_array($day->place, $this->card->places, true)) {
-            $against[] = $day->place === 'mat' ? 'It is no drill for a mat.' : 'It is a drill for a mat.';
+            $against[] = $day->place === 'mat' ? 'It is not a drill for a mat.' : 'It is a drill for a mat.';
         }
         if (!$day->hasHole && $day->place === 'green' && $this->card->rules->target->canBeHoled()) {
-            $against[] = 'It is played to a hole, and none is free.';
+            $against[] = 'It needs a hole, and none is available.';
         }
         if ($day->bag !== null && !(new AvailableEquipment(bag: $day->bag))->fits($this->card)) {
-            $against[] = 'Its kit is not in the bag.';
+            $against[] = 'Its equipment is not available.';
         }
         if ($this->card->schools !== [] && !in_array($need->school, $this->card->schools, true)) {
-            $against[] = 'It belongs to another school of distance than this student’s.';
+            $against[] = 'It does not fit this student’s teaching preference.';
         }
         if ($day->people > 1 && !$this->card->isForGroup) {
-            $against[] = sprintf('It is no drill for %d at once.', $day->people);
+            $against[] = sprintf('It is not a drill for %d students at once.', $day->people);
         }
         if ($need->isGentle && $this->card->purpose === Purpose::Pressure) {
-            $against[] = 'It adds pressure, and scores are kept out of sight here.';
+            $against[] = 'It adds pressure, and scores are hidden for this student.';
         }
         if ($day->isWeakTurf && ($this->card->rules->cap->balls ?? 0) > 24) {
-            $against[] = 'The turf is weak, and it takes many balls from one spot.';
+            $against[] = 'The turf is weak, and it uses many balls from one spot.';
         }
 
         return $against;

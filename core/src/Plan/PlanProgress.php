@@ -143,14 +143,14 @@ final readonly class PlanProgress
         $names = array_column($plan->blocks, 'name', 'id');
 
         return match (true) {
-            !in_array('to_come', $states, true) && !in_array('now', $states, true) => 'All of it is done.',
+            !in_array('to_come', $states, true) && !in_array('now', $states, true) => 'All blocks are done.',
             $letGo !== [] => sprintf(
-                'Short by %d minutes: “%s” is worth least%s.',
+                '%d minutes too many: “%s” matters least%s.',
                 (int) ceil($over),
                 $names[$letGo[0]],
                 count($letGo) === 1 ? '' : sprintf(', then %d more', count($letGo) - 1),
             ),
-            $over > self::SLACK => sprintf('Short by %d minutes, and nothing is left to let go.', (int) ceil($over)),
+            $over > self::SLACK => sprintf('%d minutes too many, and nothing is left to skip.', (int) ceil($over)),
             default => sprintf('%d of %d minutes left.', (int) floor($left), $plan->minutes),
         };
     }

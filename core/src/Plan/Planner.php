@@ -48,7 +48,7 @@ final readonly class Planner
         $kept = array_map($this->counted(...), $kept);
         if ($this->day->isStormy && $this->day->place === 'green') {
             return new Plan($this->day->minutes, $kept, [
-                new Clash(null, 'A storm is about: no plan for the green. Go in.'),
+                new Clash(null, 'Thunderstorm: no plan for the green. Go inside.'),
             ]);
         }
         $blocks = $kept;
@@ -102,10 +102,10 @@ final readonly class Planner
         $skills = array_slice($this->need->inOrder(), 0, CurrentGoals::CAP);
         $slots = [];
         if ($isOnGreen && !$this->day->isMeasured && $minutes >= self::FOR_MEASURE) {
-            $slots[] = Slot::fixed(BlockKind::Measure, self::MEASURE, 'Every length told today rests on it.');
+            $slots[] = Slot::fixed(BlockKind::Measure, self::MEASURE, 'Every length today depends on it.');
         }
         if ($minutes >= self::FOR_CLOSE) {
-            $slots[] = Slot::drill(BlockKind::Close, null, 'End on a few short ones that go in.', 4);
+            $slots[] = Slot::drill(BlockKind::Close, null, 'Finish with a few short putts that go in.', 4);
         }
         foreach ($skills as $at => $skill) {
             array_push($slots, ...$this->work($skill, $at === 0));
@@ -114,13 +114,13 @@ final readonly class Planner
             $slots[] = Slot::fixed(
                 BlockKind::Baseline,
                 self::BASELINE,
-                'Watched before anything is said, so that the end can be held against it.',
+                'Watch before you say anything, so that the end can be compared with it.',
                 6,
             );
             $slots[] = Slot::fixed(
                 BlockKind::Retest,
                 self::RETEST,
-                'On a fresh hole, beside the baseline: few balls, so no more than a hint.',
+                'On a new hole, compared with the baseline: few balls, so only a hint.',
                 6,
                 BlockKind::Baseline,
             );
@@ -129,12 +129,12 @@ final readonly class Planner
             $slots[] = Slot::fixed(
                 BlockKind::Check,
                 self::CHECK,
-                'Before the start line is worked at: where does the face point?',
+                'Before work on the start line: where does the face point?',
                 6,
             );
         }
         if ($minutes >= self::FOR_PRESSURE && $this->need->wantsPressure()) {
-            $slots[] = Slot::drill(BlockKind::Pressure, null, 'What holds alone is tried where it counts.');
+            $slots[] = Slot::drill(BlockKind::Pressure, null, 'What works alone is tested under pressure.');
         }
         // What is left goes to the skills again, with other drills.
         for ($round = 0; $round < 3; ++$round) {
@@ -384,11 +384,7 @@ final readonly class Planner
         if ($minutes > $this->day->minutes) {
             $clashes[] = new Clash(
                 null,
-                sprintf(
-                    'What is set takes %d of %d minutes: shorten or drop something.',
-                    $minutes,
-                    $this->day->minutes,
-                ),
+                sprintf('Locked blocks take %d of %d minutes: shorten or remove one.', $minutes, $this->day->minutes),
             );
         }
         $skills = [];
@@ -401,7 +397,7 @@ final readonly class Planner
                 $clashes[] = new Clash(
                     $block->id,
                     sprintf(
-                        '%d balls are more than the dose of %d: rest, move, or split it.',
+                        '%d balls are more than the limit of %d: rest, move, or split the block.',
                         $block->balls,
                         $block->kind->dose(),
                     ),
@@ -415,7 +411,7 @@ final readonly class Planner
         if (count($skills) > CurrentGoals::CAP) {
             $clashes[] = new Clash(
                 null,
-                sprintf('%d things at once are nobody’s focus: keep to %d.', count($skills), CurrentGoals::CAP),
+                sprintf('%d focus points are too many: keep to %d.', count($skills), CurrentGoals::CAP),
             );
         }
 

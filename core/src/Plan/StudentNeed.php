@@ -92,28 +92,28 @@ final readonly class StudentNeed
 
         return match (true) {
             $this->wasAway() && $skill !== PuttingSkill::Line => sprintf(
-                '%d weeks away from greens: %s comes first.',
+                '%d weeks away from greens: start with %s.',
                 $this->weeksAway,
                 $skill->words(),
             ),
             // The sentence follows the figures; where the complaint decides the order it is the reason.
             $strokes !== null && $strokes >= max([0.0, ...array_values($this->atStake ?? [])]) => sprintf(
-                'Most is at stake in the %s: %.1f strokes a round.',
+                'The %s costs most: %.1f strokes a round.',
                 $skill->words(),
                 $strokes,
             ),
             $strokes !== null && $this->complaint === $skill => sprintf(
-                'The complaint is about the %s: %.1f strokes a round are at stake there.',
+                'The complaint is about the %s, which costs %.1f strokes a round.',
                 $skill->words(),
                 $strokes,
             ),
             $this->complaint === $skill => sprintf('The complaint is about the %s.', $skill->words()),
-            $strokes !== null => sprintf('%.1f strokes a round are at stake in the %s.', $strokes, $skill->words()),
+            $strokes !== null => sprintf('%.1f strokes a round are lost by the %s.', $strokes, $skill->words()),
             $this->inOrder()[0] === $skill => sprintf(
-                'What is at stake is not known yet: %s first, where most begin.',
+                'The cost of each fault is not known yet: start with %s, as most do.',
                 $skill->words(),
             ),
-            default => sprintf('And the %s with it: what is at stake is not known yet.', $skill->words()),
+            default => sprintf('And %s: the cost of each fault is not known yet.', $skill->words()),
         };
     }
 }

@@ -20,7 +20,7 @@ use Amble\Core\Units\Length;
  */
 final readonly class PacePoint
 {
-    private const STOPS_THERE = 'A ball spent at that point stays there: nothing takes it on to the hole.';
+    private const STOPS_THERE = 'A ball that stops at that point stays there: it does not reach the hole.';
     private const CLOSE = 1e-5;
 
     /**

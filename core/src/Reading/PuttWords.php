@@ -95,7 +95,7 @@ final class PuttWords
         return $putt->pacePoint === null
             ? sprintf('%s, to stop %s past.', $said, FigureText::metres((float) $line->pace))
             : sprintf(
-                '%s. Spent %s before the hole, it is taken on and stops %s past.',
+                '%s. It nearly stops %s before the hole, rolls on and stops %s past.',
                 $said,
                 FigureText::metres($putt->pacePoint),
                 FigureText::metres((float) $line->pace),

@@ -41,7 +41,7 @@ final class QuizWords
             $called,
             self::beside($guess->needed),
             match (true) {
-                $guess->aim * $guess->needed < 0.0 => 'It was read to break the other way.',
+                $guess->aim * $guess->needed < 0.0 => 'The call broke the other way.',
                 $guess->underread() > 0.0 => 'Too little break.',
                 default => 'Too much break.',
             },

@@ -35,7 +35,7 @@ final class ReadHint
                     ? 'Very short: stay inside the hole.'
                     : null,
                 $isStraight && abs($along) <= SlopeWords::LEVEL && $putt->surface->tier === null
-                    ? 'No slope seen: play it straight, and let the pace be the work.'
+                    ? 'No slope seen: play it straight, and concentrate on distance.'
                     : null,
                 $isStraight && $along > SlopeWords::LEVEL ? 'Straight uphill: it may be firm.' : null,
                 $isStraight && $along < -SlopeWords::LEVEL
@@ -48,7 +48,7 @@ final class ReadHint
                     ? 'Long: look once more from half-way, at the length and at where it turns.'
                     : null,
                 $aim !== null && abs($aim) > self::MUCH * $putt->length->metres()
-                    ? 'So much break is mostly called too small: look once more from the low side.'
+                    ? 'This much break is usually read too small: look once more from the low side.'
                     : null,
             ]),
         );

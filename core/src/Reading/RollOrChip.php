@@ -14,7 +14,7 @@ final readonly class RollOrChip
 {
     public const SLOPES = [
         'room' => 'Room to run, level or up',
-        'levels' => 'Down, then it levels',
+        'levels' => 'Downhill, then level',
         'falls' => 'It falls away all along',
     ];
     public const LIES = ['fringe' => 'Fringe', 'rough' => 'Rough', 'bare' => 'Bare ground'];
@@ -25,7 +25,7 @@ final readonly class RollOrChip
     /** From the landing to the hole a chipped ball wants at least this, metres. */
     private const ROOM = 3.0;
 
-    private const LIMITS = 'A rule of thumb: the lie, the grass and who holds the club decide. Such balls are logged with club and lie, and tell nothing of putts from the green.';
+    private const LIMITS = 'A rule of thumb: the lie, the grass and the player decide. These balls are logged with club and lie, and do not count as putts from the green.';
 
     /**
      * @param 'roll'|'chip' $advice
@@ -75,13 +75,13 @@ final readonly class RollOrChip
         $taught = match ($school) {
             'grass' => [
                 $isMuch
-                    ? 'By this school much longer grass is chipped over.'
-                    : 'By this school little longer grass is rolled through.',
+                    ? 'By your preference much longer grass is chipped over.'
+                    : 'By your preference little longer grass is putted through.',
             ],
             'touch' => [
                 $rolls
-                    ? 'By this school the putter goes wherever it can.'
-                    : 'By this school the putter goes wherever it can, and here it cannot.',
+                    ? 'By your preference the putter is used wherever it can be.'
+                    : 'By your preference the putter is used wherever it can be, and here it cannot.',
             ],
             default => [],
         };

@@ -32,14 +32,12 @@ final class FigureText
         return sprintf('%d %%', (int) round(100.0 * $share));
     }
 
-    /** "4 % long", "as long as meant". */
+    /** "4 % long", "on target". */
     public static function ofLength(float $share): string
     {
         $percent = (int) round(100.0 * $share);
 
-        return $percent === 0
-            ? 'as long as meant'
-            : sprintf('%d %% %s', abs($percent), $percent > 0 ? 'long' : 'short');
+        return $percent === 0 ? 'on target' : sprintf('%d %% %s', abs($percent), $percent > 0 ? 'long' : 'short');
     }
 
     /** "0.6° right". */

@@ -74,7 +74,7 @@ final readonly class BallSelection
     public function firstTries(): self
     {
         return $this->once(
-            'first tries',
+            'first attempts',
             static fn(self $asked): self => $asked->where(static fn(RolledBall $ball): bool => $ball->attempt === 1),
         );
     }

@@ -55,14 +55,14 @@ enum ReviewQuestion: string
     public function title(): string
     {
         return match ($this) {
-            self::Pace => 'Was the pace right?',
-            self::Start => 'Did it start on line?',
-            self::Reads => 'Was it read?',
-            self::Feel => 'Does the feel agree?',
-            self::Stroke => 'How even is the stroke?',
-            self::Why => 'Why did they miss?',
-            self::Change => 'Did it change on the way?',
-            self::Outcome => 'Did they drop?',
+            self::Pace => 'Distance control',
+            self::Start => 'Start line',
+            self::Reads => 'Green reading',
+            self::Feel => 'Feel',
+            self::Stroke => 'Backstroke',
+            self::Why => 'Causes of misses',
+            self::Change => 'Change during the session',
+            self::Outcome => 'Holed',
         };
     }
 

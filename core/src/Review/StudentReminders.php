@@ -42,7 +42,7 @@ final class StudentReminders
         if ($about->lacksConsent()) {
             $lines[] = [
                 'Consent',
-                'Under age: a guardian’s consent is not noted. Keep no more than is needed until it is.',
+                'Under age: a guardian’s consent is not noted. Until it is, keep only what is needed.',
             ];
         }
         $retention = Retention::of($about);
@@ -53,24 +53,24 @@ final class StudentReminders
             $lines[] = ['Always', $exception];
         }
         foreach ($inWork->focuses as $focus) {
-            $lines[] = ['In work', $focus->text];
+            $lines[] = ['Working on', $focus->text];
         }
         $away = max($about->layOffWeeks ?? 0, $weeksAway ?? 0);
         if ($away >= self::LONG_LAY_OFF) {
             $lines[] = [
-                'Lay-off',
+                'Break',
                 sprintf(
-                    '%d weeks without real greens%s: begin with the read and the pace.',
+                    '%d weeks without putting on greens%s: start with reading and distance.',
                     $away,
                     $about->layOffWork === null ? '' : " ($about->layOffWork)",
                 ),
             ];
         }
         if ($task !== null) {
-            $lines[] = ['At home', $task];
+            $lines[] = ['Homework', $task];
         }
         if ($home->finding !== null) {
-            $lines[] = ['At home', $home->finding->sentence];
+            $lines[] = ['Homework', $home->finding->sentence];
         }
         if ($home->question !== null) {
             $lines[] = ['Asks', $home->question];

@@ -78,16 +78,12 @@ final readonly class Trend
                 null,
                 $told < count($points)
                     ? sprintf(
-                        '%d of %d sessions have enough balls to compare; a trend is told from %d.',
+                        '%d of %d sessions have enough balls to compare; a trend needs %d.',
                         $told,
                         count($points),
                         $needed,
                     )
-                    : sprintf(
-                        '%s so far; a trend is told from %d.',
-                        $told === 1 ? 'One session' : "$told sessions",
-                        $needed,
-                    ),
+                    : sprintf('%s so far; a trend needs %d.', $told === 1 ? 'One session' : "$told sessions", $needed),
             ];
         }
         [$change, $earlier, $later] = MeasureChange::trend($measure, $asked);
@@ -95,7 +91,7 @@ final readonly class Trend
         return [
             $change,
             sprintf(
-                'The latest %s against the %s before: %s.',
+                'The latest %s compared with the %s before: %s.',
                 $later === 1 ? 'session' : "$later sessions",
                 $earlier === 1 ? 'one' : (string) $earlier,
                 $change->inWords(...$measure::words()),

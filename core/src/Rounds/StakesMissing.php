@@ -13,9 +13,9 @@ enum StakesMissing: string
     public function sentence(): string
     {
         return match ($this) {
-            self::Pace => 'Not told yet: it takes a dozen balls at targets to know the pace.',
+            self::Pace => 'Not enough balls yet: distance control needs twelve balls at targets.',
             self::StartLine
-                => 'Not told yet: it takes a dozen balls past a checked gate, with misses on both sides, to know the start line.',
+                => 'Not enough balls yet: the start line needs twelve balls at a checked gate, with misses on both sides.',
         };
     }
 }

@@ -50,7 +50,7 @@ final readonly class Ball
         if ($roll === null && !$stop->mayLackRoll()) {
             throw InvalidInput::at(
                 $rollField,
-                'Say how far the ball rolled; only a holed or unmeasured one may go without.',
+                'Enter how far the ball rolled. Only a holed or unmeasured ball needs no roll.',
             );
         }
 

@@ -62,7 +62,7 @@ final readonly class SessionScript
             $this->isNew('arrive', $state) => new ScriptStep(
                 'arrive',
                 ScriptScreen::CheckIn,
-                'A student comes. The complaint: long putts stay short. Whether that is so, and why, is what the session is to find.',
+                'A student arrives. The complaint: long putts finish short. The session shows whether that is true, and why.',
             ),
             !$state->isMeasured && min(count($state->ramp[0]), count($state->ramp[1])) < self::ROLLS_EACH_WAY
                 => $this->roll($state),
@@ -72,18 +72,18 @@ final readonly class SessionScript
             $this->isNew('stroke', $state) => new ScriptStep(
                 'stroke',
                 ScriptScreen::Review,
-                'From nine balls there is a line: so much backstroke, so much roll. It says how sure it is, and no length beyond those that were rolled.',
+                'Nine balls give a curve of backstroke and roll. It shows how sure it is, and marks longer putts as estimated.',
             ),
             $state->drill === null => new ScriptStep(
                 'begin',
                 ScriptScreen::Putt,
-                "Now a drill: $this->drillName. Amble says each putt, judges each ball by the drill's rule, and keeps the count.",
+                "Now a drill: $this->drillName. Amble calls each putt, judges each ball by the drill's rule, and counts.",
                 begins: true,
             ),
             $this->drill->aid !== null && !$this->isAidSeen($state) => new ScriptStep(
                 'aid',
                 ScriptScreen::Drill,
-                'What tests the start line is looked at from behind first: unseen, it tells nothing.',
+                'Check the start line aid from behind first.',
                 [['type' => 'set_out_counted', 'item' => 'check', 'name' => SetupSheet::GATE_SEEN, 'count' => 1]],
             ),
             !$state->drill->phase->isOver() => $this->drillBall($state),
@@ -91,16 +91,16 @@ final readonly class SessionScript
             !$state->hasNotes => new ScriptStep(
                 'notes',
                 ScriptScreen::WrapUp,
-                'What was found becomes one thing to work on, and what to begin with next time.',
+                'The result becomes one thing to work on, and a note for next time.',
                 notes: [
-                    'Long putts stay short: take the putter back a little further, with the same beat.',
-                    'Begin with length; check the aim again before the start line is touched.',
+                    'Long putts finish short: take the putter back a little further, at the same tempo.',
+                    'Start with distance; check the aim again before you work on the start line.',
                 ],
             ),
             default => new ScriptStep(
                 'end',
                 ScriptScreen::WrapUp,
-                'The session ends. Next time Amble begins where it stood.',
+                'The session ends. Next time Amble continues from here.',
                 ends: true,
             ),
         };
@@ -122,7 +122,7 @@ final readonly class SessionScript
     private static function truth(): string
     {
         return sprintf(
-            'Look back: this student was made to roll %d %% short and to aim %s. See what the figures and the margin found of it, and with how many balls.',
+            'Review: this simulated student putts %d %% short and aims %s. See what the figures and insights found, and with how many balls.',
             (int) round(-100.0 * self::SHORT),
             FigureText::degrees(self::AIM),
         );
@@ -146,8 +146,8 @@ final readonly class SessionScript
             sprintf('ramp %d %d', count($there), count($back)),
             ScriptScreen::GreenSpeed,
             $isThere
-                ? 'First the green: a ramp, three balls along one line.'
-                : 'And back along the same line, so that the slope falls out of the figure.',
+                ? 'First the green speed: a ramp, three balls along one line.'
+                : 'And back along the same line, so that the slope cancels out.',
             ramp: $rolls,
         );
     }
@@ -156,7 +156,7 @@ final readonly class SessionScript
     {
         $length = self::STATIONS[count($state->log->stations)];
 
-        return new ScriptStep("station $length", ScriptScreen::Stations, 'Three stations are set out; a tee at each.', [
+        return new ScriptStep("station $length", ScriptScreen::Stations, 'Three stations with a tee at each.', [
             [
                 'type' => 'station_set',
                 'station_id' => sprintf('walk-%02d', count($state->log->stations)),
@@ -184,7 +184,7 @@ final readonly class SessionScript
         return new ScriptStep(
             "aim $made",
             ScriptScreen::Aim,
-            'Before the stroke is blamed: where does the face point? Six looks tell a habit from one look.',
+            'Before the stroke: where does the face point? Six attempts show a habit.',
             [
                 [
                     'type' => 'check_tried',
@@ -237,7 +237,7 @@ final readonly class SessionScript
                 'Ball %d of the drill: from %s.%s',
                 $number + 1,
                 FigureText::metres($next->lengthMetres),
-                $number % 6 === 0 ? ' Take over whenever you like, and touch the lane yourself.' : '',
+                $number % 6 === 0 ? ' Take over whenever you like, and tap the lane yourself.' : '',
             ),
             [BallWriter::event($ball)],
         );

@@ -36,14 +36,17 @@ final readonly class StepRule
 
         return $lose < $earn
             ? new self($earn, $lose)
-            : throw InvalidInput::at($told->path('lose'), 'It must be lost with fewer than it is earned with.');
+            : throw InvalidInput::at(
+                $told->path('lose'),
+                'The number to go down must be smaller than the number to go up.',
+            );
     }
 
     /** As a sentence would say it. */
     public function words(): string
     {
         return sprintf(
-            'earned with %d of the last %d, lost with %d or fewer',
+            'gained with %d of the last %d, lost with %d or fewer',
             $this->earn,
             Ladder::LOOK_BACK,
             $this->lose,

@@ -49,7 +49,7 @@ final readonly class CurrentGoals
             if ($i >= self::CAP && $reason === null) {
                 throw InvalidInput::at(
                     $focus->path('reason'),
-                    sprintf('Beyond %d at once, say why this one too.', self::CAP),
+                    sprintf('More than %d at once: enter why this one too.', self::CAP),
                 );
             }
             $focuses[] = new Focus($focus->text('text', self::LONGEST), $reason);

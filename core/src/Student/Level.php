@@ -27,9 +27,9 @@ enum Level: string
     public function words(): string
     {
         return match ($this) {
-            self::New => 'new to it',
+            self::New => 'a beginner',
             self::Club => 'a club player',
-            self::Able => 'an able player',
+            self::Able => 'an advanced player',
             self::Tournament => 'a tournament player',
         };
     }

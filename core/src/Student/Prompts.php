@@ -47,8 +47,8 @@ final class Prompts
                 ...$schools->answer('feet') === 'regulator' ? self::shoe($shoePlaces) : [],
                 ...self::mark($about, $schools),
                 match ($schools->answer('path')) {
-                    'arc' => new Prompt('A slight arc is this student’s own.'),
-                    'straight' => new Prompt('A straight path is this student’s own.'),
+                    'arc' => new Prompt('This student’s path is a slight arc.'),
+                    'straight' => new Prompt('This student’s path is straight.'),
                     'gravity' => new Prompt('Let gravity swing it.'),
                     default => null,
                 },
@@ -78,7 +78,7 @@ final class Prompts
     private static function shoe(array $places): array
     {
         return $places === []
-            ? [new Prompt('The trail shoe stops the backstroke: find its places under Check something.')]
+            ? [new Prompt('The trail shoe marks the end of the backstroke: measure its positions in Checks.')]
             : array_map(
                 static fn(array $place): Prompt => new Prompt(
                     sprintf(

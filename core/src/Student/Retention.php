@@ -68,7 +68,7 @@ final readonly class Retention
     public function words(): string
     {
         return sprintf(
-            'These may be kept until %s, which is past. On %s they are erased for good, unless a later day is set on the card.',
+            'The records may be kept until %s, which is past. On %s they are deleted permanently, unless you set a later date on the profile.',
             self::said($this->until),
             self::said($this->goneOn),
         );

@@ -75,7 +75,7 @@ final readonly class StudentProfile
             : null;
         $keepUntil = $text('keep_until');
         if ($keepUntil !== null && preg_match(self::DAY, $keepUntil) !== 1) {
-            throw InvalidInput::at($given->path('keep_until'), 'Give the day as 2027-11-26.');
+            throw InvalidInput::at($given->path('keep_until'), 'Give the date as 2027-11-26.');
         }
 
         return new self(
@@ -117,7 +117,7 @@ final readonly class StudentProfile
         if ($this->lacksConsent()) {
             throw InvalidInput::at(
                 $field,
-                'Under age, and a guardian’s consent is not noted on the card: no link is made and no letter written until it is.',
+                'Under age, and a guardian’s consent is not noted on the profile. Until it is, no link is created and no email is sent.',
             );
         }
     }
@@ -152,7 +152,7 @@ final readonly class StudentProfile
         $address = $given->text('email', self::LONGEST);
 
         return filter_var($address, FILTER_VALIDATE_EMAIL) === false
-            ? throw InvalidInput::at($given->path('email'), 'This is no e-mail address: mara@example.org, say.')
+            ? throw InvalidInput::at($given->path('email'), 'This is not an email address like mara@example.org.')
             : $address;
     }
 

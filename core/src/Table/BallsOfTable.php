@@ -33,7 +33,7 @@ final readonly class BallsOfTable
     {
         $names = array_map(static fn(Column $column): string => $column->field->name, $map->columns);
         if (array_diff($names, ['at']) === []) {
-            throw InvalidInput::at('columns', 'Say of at least one column what it tells of a ball.');
+            throw InvalidInput::at('columns', 'Set the meaning of at least one column.');
         }
         $balls = $refused = $times = [];
         foreach ($table->rows as $number => $cells) {
@@ -89,7 +89,7 @@ final readonly class BallsOfTable
             if ($field->name === 'at') {
                 $at =
                     $moment($cell) ??
-                    throw InvalidInput::at($heads[$place], "“{$cell}” is no day and time: write 2026-11-26 09:30.");
+                    throw InvalidInput::at($heads[$place], "“{$cell}” is not a date and time like 2026-11-26 09:30.");
             } elseif ($field->isSeen) {
                 $seen[$field->name] = $field->read($cell, $column->unit, $heads[$place]);
             } else {

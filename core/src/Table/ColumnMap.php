@@ -64,7 +64,7 @@ final readonly class ColumnMap
             if (isset($taken[$field->name])) {
                 throw InvalidInput::at(
                     $one->path('field'),
-                    "Two columns are said to be “{$field->label}”; one of them can be.",
+                    "Two columns are set to “{$field->label}”; only one can be.",
                 );
             }
             $taken[$field->name] = true;

@@ -41,7 +41,7 @@ final readonly class Table
         if (count($heads) > self::MOST_COLUMNS || count($rows) > self::MOST_ROWS) {
             throw InvalidInput::at(
                 $field,
-                sprintf('At most %d rows of %d columns are taken at once.', self::MOST_ROWS, self::MOST_COLUMNS),
+                sprintf('At most %d rows of %d columns can be imported at once.', self::MOST_ROWS, self::MOST_COLUMNS),
             );
         }
 

@@ -43,7 +43,7 @@ final readonly class TableField
             new self('backstroke_m', 'Backstroke', self::LENGTHS),
             new self('roll_m', 'Roll', self::LENGTHS),
             new self('target_m', 'Target', self::LENGTHS),
-            new self('stop', 'Why it stopped', [], self::stops(), said: array_keys(self::stops())),
+            new self('stop', 'How it stopped', [], self::stops(), said: array_keys(self::stops())),
             new self('grade_percent', 'Uphill', ['%' => 1.0]),
             new self('across_percent', 'Rising to the right', ['%' => 1.0]),
         ];

@@ -90,7 +90,7 @@ final class ChecklistTest extends TestCase
             [$look->last('hang')?->sight, $look->before('hang')],
         );
         self::assertNull($look->last('shoulders'));
-        self::assertSame(['Hinge at the hips; the club keeps its gap to the chest: upright'], $look->attention());
+        self::assertSame(['Bend at the hips; the club keeps its distance from the chest: upright'], $look->attention());
     }
 
     public function testASchoolThatDoesNotLookAtTheFeetIsNotAskedAboutThem(): void

@@ -42,12 +42,12 @@ final class MeasuredChecksTest extends TestCase
             $look->findings[0]->rows,
         );
         self::assertSame(
-            [['Straight', 3, -1.43], ['Curving left', 1, 0.57], ['On a drawn line, rougher', 1, 0.57]],
+            [['Straight', 3, -1.43], ['Curving left', 1, 0.57], ['On a drawn line (less exact)', 1, 0.57]],
             $rows,
         );
         self::assertNull(CheckFixtures::look([$aim(-0.04), $aim(0.04)])->cue);
         self::assertStringContainsString(
-            'before either is mended',
+            'before you correct either',
             (string) CheckFixtures::look([$aim(-0.04), $aim(-0.05), $aim(-0.06)])->cue,
         );
         self::assertEqualsWithDelta(-1.1458, $look->marks[0]->value, 0.001);
@@ -79,7 +79,7 @@ final class MeasuredChecksTest extends TestCase
         );
         $again = CheckFixtures::look([...$tries, $place(0.03, 'straight', 'C')]);
         self::assertStringStartsWith('Last time {0.025 s} inside the ball, from 2', (string) $again->since);
-        self::assertStringContainsString('find out from where', (string) CheckFixtures::look([$eyes])->cue);
+        self::assertStringContainsString('find out where', (string) CheckFixtures::look([$eyes])->cue);
         $lead = CheckFixtures::try('eye_line', ['offset_m' => 0.03, 'eye' => 'lead', 'over' => 'back'], 'B');
         self::assertSame(
             [['Between the eyes', 0.01], ['The lead eye', 0.03], ['Over the back edge', 0.03]],
@@ -248,7 +248,7 @@ final class MeasuredChecksTest extends TestCase
         self::assertNull(CheckFixtures::finding(array_slice($tries, 0, 3))?->value);
         $unmeasured = CheckFixtures::finding([CheckFixtures::try('shoe_place', ['shoe_m' => 0.2, 'roll_m' => 3.0])]);
         self::assertSame(
-            [null, 'Measure the green: without its speed the places tell nothing.'],
+            [null, 'Measure the green: the positions need its speed.'],
             [$unmeasured?->value, $unmeasured?->sentence],
         );
         $downhill = CheckFixtures::look([
@@ -382,7 +382,7 @@ final class MeasuredChecksTest extends TestCase
         ]);
         self::assertEqualsWithDelta(2.0, $look->findings[0]->value, 1e-9);
         self::assertMatchesRegularExpression(
-            '#^2\.00 m/s, likely 1\.8\d m/s to 2\.1\d m/s, from 3; two in three within 0\.10 m/s of that\.$#',
+            '#^2\.00 m/s, likely 1\.8\d m/s to 2\.1\d m/s, from 3; two in three within 0\.10 m/s of it\.$#',
             (string) $look->findings[0]->sentence,
         );
         self::assertStringStartsWith('Last time 1.45 m/s, from 2', (string) $look->since);

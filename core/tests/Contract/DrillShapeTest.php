@@ -48,7 +48,7 @@ final class DrillShapeTest extends DrillTestCase
         self::assertSame(['roll_m', 'call'], $shape['needs']);
         self::assertSame(['roll_m', 'call', 'backstroke_m', 'strike'], $shape['asks']);
         self::assertSame(
-            ['How far off they stopped', 'How many passed'],
+            ['Distance from the target', 'How many passed'],
             $shape['finds'],
             'where it does not say, by what it looks at',
         );

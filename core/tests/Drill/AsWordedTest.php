@@ -108,7 +108,7 @@ final class AsWordedTest extends DrillTestCase
                 [$rolled(6.8), 'passed on'],
             ],
         ];
-        // Between the lip and a rod half a metre behind, three in a row; a miss starts the station again.
+        // Between the lip and a rod half a metre behind, three in a row; a miss restarts the station.
         yield 'lip and rod: at the lip, short of it, against the rod' => [
             'lip-and-rod',
             [

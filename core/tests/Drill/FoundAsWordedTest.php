@@ -148,22 +148,22 @@ final class FoundAsWordedTest extends DrillTestCase
                 ['times' => 0.8, 'call' => 'short'],
                 ['times' => 1.0, 'call' => 'on'],
             ],
-            ['feel' => '3 of 4 calls were right, from 4 only', 'leave' => 'On average as long as meant'],
+            ['feel' => '3 of 4 calls were right, from 4 only', 'leave' => 'On average on target'],
         ];
         yield 'past, short, true' => [
             'past-short-true',
             [['roll_m' => 4.3], ['roll_m' => 4.3], ['roll_m' => 3.7]],
-            ['passed' => '2 of 3 passed', 'restarts' => 'On the way, 3 balls, no restart, most misses at {4.000 m}.'],
+            ['passed' => '2 of 3 passed', 'restarts' => 'Not finished, 3 balls, no restart, most misses at {4.000 m}.'],
         ];
         yield 'lip and rod' => [
             'lip-and-rod',
             [['roll_m' => 3.2], ['roll_m' => 2.9], ['roll_m' => 3.2]],
-            ['restarts' => 'On the way, 3 balls, 1 restart, most misses at {3.000 m}.', 'passed' => '2 of 3 passed'],
+            ['restarts' => 'Not finished, 3 balls, 1 restart, most misses at {3.000 m}.', 'passed' => '2 of 3 passed'],
         ];
         yield 'the whole ladder' => [
             'whole-ladder',
             [['roll_m' => 2.6], ['roll_m' => 2.6], ['roll_m' => 3.0]],
-            ['restarts' => 'On the way, 3 balls, 1 restart, most misses at {4.000 m}.'],
+            ['restarts' => 'Not finished, 3 balls, 1 restart, most misses at {4.000 m}.'],
         ];
         yield 'never twice' => [
             'never-twice',
@@ -188,7 +188,7 @@ final class FoundAsWordedTest extends DrillTestCase
                 ),
             ],
             [
-                'by_slope' => 'Level as long as meant (spread 0 %), downhill 34 % long',
+                'by_slope' => 'Level on target (spread 0 %), downhill 34 % long',
             ],
         ];
         yield 'ring, then out' => [
@@ -196,7 +196,7 @@ final class FoundAsWordedTest extends DrillTestCase
             [['roll_m' => 10.5, 'putts_to_finish' => 1], ['roll_m' => 9.5, 'putts_to_finish' => 2], ['roll_m' => 12.0]],
             [
                 'passed' => '2 of 3 passed',
-                'second_putts' => '2 of 3 stopped inside. Of 2 putted out, 1 went in with the next',
+                'second_putts' => '2 of 3 stopped inside. Of 2 putted out, the next putt holed 1',
             ],
         ];
         yield 'one ball, ring and home' => [
@@ -204,7 +204,7 @@ final class FoundAsWordedTest extends DrillTestCase
             [['times' => 1.01, 'putts_to_finish' => 1], $holed],
             [
                 'passed' => '2 of 2 passed',
-                'second_putts' => '2 of 2 stopped inside. Of 1 putted out, 1 went in with the next',
+                'second_putts' => '2 of 2 stopped inside. Of 1 putted out, the next putt holed 1',
             ],
         ];
         yield 'loose tees' => [
@@ -225,7 +225,7 @@ final class FoundAsWordedTest extends DrillTestCase
                 ['roll_m' => 5.2, 'backstroke_m' => 0.2],
             ],
             [
-                'cluster' => 'Longest less shortest {0.400 m}; within a set they spread by 4 %',
+                'cluster' => 'Longest minus shortest {0.400 m}; within a set they spread by 4 %',
                 'passed' => '2 of 2 passed',
             ],
         ];
@@ -233,8 +233,8 @@ final class FoundAsWordedTest extends DrillTestCase
             'one-line-three-lengths',
             array_map(static fn(array $ball): array => $ball + ['start' => 'left'], $even),
             [
-                'leave' => 'On average as long as meant',
-                'by_attempt' => 'First tries',
+                'leave' => 'On average on target',
+                'by_attempt' => 'First attempts',
                 'seen_start' => 'Of 6: 6 left.',
             ],
         ];
@@ -285,7 +285,8 @@ final class FoundAsWordedTest extends DrillTestCase
                 $unseen + ['hit' => false],
             ],
             [
-                'gap' => 'Struck soft they lie {0.200 m} apart, struck firm they lie {1.000 m} apart; 2 of 2 as told.',
+                'gap' =>
+                    'Struck soft they finish {0.200 m} apart, struck firm they finish {1.000 m} apart; 2 of 2 as told.',
                 'passed' => '2 of 3 passed',
             ],
         ];
@@ -297,7 +298,7 @@ final class FoundAsWordedTest extends DrillTestCase
         yield 'up and firm' => [
             'up-and-firm',
             [['roll_m' => 3.6], ['roll_m' => 3.2]],
-            ['leave' => 'On average 15 % short, but 2 balls cannot tell it from none: 2 short, 0 long of 2 measured.'],
+            ['leave' => 'On average 15 % short; not enough balls yet to be sure (2): 2 short, 0 long of 2 measured.'],
         ];
         yield 'up and down' => [
             'up-down-in-turn',
@@ -321,7 +322,7 @@ final class FoundAsWordedTest extends DrillTestCase
             'closing-gate',
             $starts('tttttttttt'),
             [
-                'step' => 'It ended at {0.080 m}, step 2 of 5. Held with eight of ten: {0.100 m}.',
+                'step' => 'It ended at {0.080 m}, step 2 of 5. Held with 8 of 10: {0.100 m}.',
                 'start' => '10 of 10 started on line',
             ],
         ];
@@ -352,7 +353,7 @@ final class FoundAsWordedTest extends DrillTestCase
                 2.4,
                 2.0,
             ]),
-            ['start' => '5 of 5 started on line', 'order_held' => '3 of 4 steps went the way they were meant to'],
+            ['start' => '5 of 5 started on line', 'order_held' => '3 of 4 steps went the right way'],
         ];
         yield 'on the rule' => ['on-the-rule', $starts('ttr'), ['start' => '2 of 3 started on line']];
         yield 'between two lumps of putty' => [
@@ -404,7 +405,7 @@ final class FoundAsWordedTest extends DrillTestCase
         yield 'in a row' => [
             'in-a-row-short',
             [$holed, $holed, $holed, $unseen],
-            ['restarts' => 'On the way, 4 balls, 1 restart, most misses at {1.300 m}.'],
+            ['restarts' => 'Not finished, 4 balls, 1 restart, most misses at {1.300 m}.'],
         ];
         yield 'three backstrokes' => [
             'three-backstrokes',
@@ -415,7 +416,7 @@ final class FoundAsWordedTest extends DrillTestCase
             ],
             [
                 'curve' =>
-                    'Backstroke {0.150 m} rolls {2.100 m}; Backstroke {0.250 m} rolls {6.000 m}. One backstroke again and again spreads by 7 %.',
+                    'Backstroke {0.150 m} rolls {2.100 m}; Backstroke {0.250 m} rolls {6.000 m}. Rolls of one backstroke spread by 7 %.',
             ],
         ];
         yield 'the shoe as the stop' => [
@@ -432,7 +433,7 @@ final class FoundAsWordedTest extends DrillTestCase
             'bucket-over-ridge',
             array_map(static fn(float $metres): array => ['roll_m' => $metres], [8.0, 10.0, 8.2, 10.2, 7.8, 9.8]),
             [
-                'by_task' => 'With a wider aim 20 % short (spread 2 %), with more pace as long as meant (spread 2 %).',
+                'by_task' => 'With a wider aim 20 % short (spread 2 %), with more pace on target (spread 2 %).',
                 'passed' => '3 of 6 passed',
             ],
         ];
@@ -441,7 +442,7 @@ final class FoundAsWordedTest extends DrillTestCase
             $long(1.1, 0.9, 1.0, 1.2, 1.3, 1.4),
             [
                 'by_task' =>
-                    'Looking at the target as long as meant (spread 10 %), looking at the ball 30 % long (spread 10 %). Looking at the ball stops clearly longer than looking at the target. Their spreads do not clearly differ.',
+                    'Looking at the target on target (spread 10 %), looking at the ball 30 % long (spread 10 %). Looking at the ball finishes clearly longer than looking at the target. Their spreads do not clearly differ.',
             ],
         ];
         yield 'start it straight' => ['start-it-straight', $starts('ttl'), ['start' => '2 of 3 started on line']];
@@ -464,7 +465,7 @@ final class FoundAsWordedTest extends DrillTestCase
             ],
             [
                 'parts' =>
-                    'Of 3 missed, 1 were aimed beside the mark, 1 aimed well but started inside the object, 1 passed it and missed by pace or read.',
+                    'Of 3 missed: aimed off the mark 1, aimed well but started inside the object 1, passed it and missed by distance or read 1.',
             ],
         ];
         yield 'soft line, firm line' => [
@@ -494,7 +495,7 @@ final class FoundAsWordedTest extends DrillTestCase
         yield 'steps on the mat' => [
             'mat-steps',
             $even,
-            ['leave' => 'On average as long as meant', 'passed' => '3 of 6 passed'],
+            ['leave' => 'On average on target', 'passed' => '3 of 6 passed'],
         ];
         yield 'mug on the carpet' => ['mug-on-the-carpet', $hits('hhn'), ['passed' => '2 of 3 passed']];
     }
@@ -538,8 +539,8 @@ final class FoundAsWordedTest extends DrillTestCase
             $usual,
         )['usual']->sentence;
         // Usually 3 % short; today 12 % long, beyond what days differ by: SE = √(0.05²/6 + 0.02² + 0.05²) = 0.058.
-        self::assertSame('Today balls stop 15 % longer than usual.', $said(1.11, 1.12, 1.13, 1.11, 1.12, 1.13));
-        self::assertSame('As usual, as far as 6 balls can tell on a day.', $said(1.06, 1.07, 1.08, 1.06, 1.07, 1.08));
+        self::assertSame('Today balls finish 15 % longer than usual.', $said(1.11, 1.12, 1.13, 1.11, 1.12, 1.13));
+        self::assertSame('As usual, as far as 6 balls can show on one day.', $said(1.06, 1.07, 1.08, 1.06, 1.07, 1.08));
         self::assertSame(
             'Today 12 % long, from 6 balls. What is usual is not known yet.',
             self::found(
@@ -568,7 +569,7 @@ final class FoundAsWordedTest extends DrillTestCase
             FindingChange::sentence($passed(10, 10), $passed(11, 9)),
         );
         $nothing = new Finding('', '', $passed(1, 1)->unit, null, null, 0);
-        self::assertSame('Last time there was too little to tell.', FindingChange::sentence($nothing, $passed(1, 1)));
+        self::assertSame('Last time there were not enough balls.', FindingChange::sentence($nothing, $passed(1, 1)));
     }
 
     public function testTheSideOfAMissIsToldForEachSideItWasRolledFrom(): void

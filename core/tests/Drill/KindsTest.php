@@ -204,11 +204,11 @@ final class KindsTest extends DrillTestCase
             ]),
         );
         self::assertStringContainsString(
-            'to open ground; each is rolled and measured',
+            'to open ground; each is measured',
             $words(['target' => 'none', 'pass' => ['kind' => 'open']]),
         );
         self::assertStringContainsString(
-            'a miss is rolled again; ends after 7 minutes.',
+            'a miss is repeated; ends after 7 minutes.',
             $words(['on_miss' => 'again', 'end' => ['kind' => 'minutes', 'minutes' => 7]]),
         );
     }

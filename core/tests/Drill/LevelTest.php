@@ -64,14 +64,14 @@ final class LevelTest extends DrillTestCase
             5,
             10,
             0,
-            'Last time 5 of the last 10 passed: one level back, as it began.',
+            'Last time 5 of the last 10 passed: one level back, the first one.',
         ];
         yield 'all of nine are too few' => [
             0,
             9,
             9,
             0,
-            'Last time 9 of the last 9 passed: a level is earned by 8 of 10. The next would be: mixed.',
+            'Last time 9 of the last 9 passed: 8 of 10 are needed to go up. The next level would be: mixed.',
         ];
         yield 'the last level has no next' => [
             3,
@@ -124,7 +124,7 @@ final class LevelTest extends DrillTestCase
         self::assertSame([2, 0], [$level(7, $own), $level(6, $own)]);
         $begins = Progression::of($card, null, null, $own);
         self::assertSame(
-            'For this student a step is earned with 7 of the last 10, lost with 6 or fewer.',
+            'For this student a step is gained with 7 of the last 10, lost with 6 or fewer.',
             $begins->why,
         );
         self::assertSame(
@@ -144,7 +144,7 @@ final class LevelTest extends DrillTestCase
         ];
         $card = self::card($gate);
         $begins = Progression::of($card, new PreviousRun(0, [], 1));
-        self::assertSame('It starts where it was left: {0.0800 w} wide.', $begins->why);
+        self::assertSame('It starts where it stopped: {0.0800 w} wide.', $begins->why);
         $drill = self::drill($begins->laidInto(self::rules($gate), $card));
         self::assertSame(0.08, DrillRun::fold($drill, [], 1)->step);
         $through = array_map(static fn(int $i) => self::ball($i, 4.0, ['gate' => 'through']), range(0, 9));
@@ -198,7 +198,7 @@ final class LevelTest extends DrillTestCase
             array_map(static fn(Level $level): ?int => $rung([0.1, 0.08, 0.06], $level), Level::cases()),
         );
         self::assertSame(
-            'The first time, for an able player: {0.0800 w} wide.',
+            'The first time, for an advanced player: {0.0800 w} wide.',
             Progression::of(self::card($gate($four)), null, Level::Able)->why,
         );
         // How it was left wins over what the card says.

@@ -262,7 +262,7 @@ final class PassRulesTest extends TestCase
             self::on(BallTask::RehearseStrong),
         ];
         yield 'told to be too strong, and there' => [$task, self::free(5.0), false, self::on(BallTask::RehearseStrong)];
-        yield 'between the two is exact' => [$task, self::free(5.3), false, self::on(BallTask::RehearseBetween)];
+        yield 'in between is exact' => [$task, self::free(5.3), false, self::on(BallTask::RehearseBetween)];
         yield 'exact' => [$task, self::free(5.25), true, self::on(BallTask::Exact)];
         yield 'not so exact' => [$task, self::free(5.3), false, self::on(BallTask::Exact)];
         yield 'holed is exact' => [$task, $holed, true, self::on(BallTask::Exact)];

@@ -29,7 +29,7 @@ final class RuleWordsTest extends DrillTestCase
             [
                 ['share', [], 'at the hole; each passes if it stops within 10 % of its length.'],
                 ['share', ['pass' => ['share' => 0.125]], 'each passes if it stops within 12.5 % of its length.'],
-                ['past_only', [], 'each passes if it gets there, and no more than {0.9000 m} past.'],
+                ['past_only', [], 'each passes if it reaches it, and no more than {0.9000 m} past.'],
                 [
                     'short_only',
                     ['target' => 'edge', 'pass' => ['within_m' => 0.4]],
@@ -46,21 +46,21 @@ final class RuleWordsTest extends DrillTestCase
                     'at the ring; each passes if it stops within {0.9000 m}.',
                 ],
                 ['holed', [], 'each passes if it is holed.'],
-                ['hit', ['target' => 'stand'], 'at what stands there; each passes if it strikes it.'],
+                ['hit', ['target' => 'stand'], 'at the object; each passes if it hits it.'],
                 [
                     'hit_or_near',
                     ['target' => 'stand', 'pass' => ['radius_m' => 1]],
-                    'each passes if it strikes it, or stops within {1.0000 m}.',
+                    'each passes if it hits it, or stops within {1.0000 m}.',
                 ],
                 [
                     'hit_gap',
                     ['target' => 'ball'],
-                    'at the other ball; each passes if it strikes it and the two lie apart as told: {0.3000 m} at most when soft, {0.3000 m} to {0.9000 m} when firm.',
+                    'at the other ball; each passes if it hits it and the two finish apart as instructed: {0.3000 m} at most when soft, {0.3000 m} to {0.9000 m} when firm.',
                 ],
-                ['contact', ['target' => 'tee'], 'at the tee; each passes if it meets it, fully or grazing.'],
+                ['contact', ['target' => 'tee'], 'at the tee; each passes if it hits it, fully or grazing.'],
                 ['middle', $open, ', to open ground; each passes if it is struck with the middle of the face.'],
-                ['held', $open, 'each passes if it is followed from a finish held still.'],
-                ['level', ['pass' => ['level' => 2]], 'each passes if it reaches level 2, or does what it was told.'],
+                ['held', $open, 'each passes if it is putted with the finish held.'],
+                ['level', ['pass' => ['level' => 2]], 'each passes if it reaches level 2, or follows its instruction.'],
                 ['through_gate', ['aid' => $gate], 'each passes if it starts through the gate, {0.0800 w} wide.'],
                 [
                     'through_gate',
@@ -70,16 +70,16 @@ final class RuleWordsTest extends DrillTestCase
                 [
                     'on_line',
                     ['aid' => ['kind' => 'rail', 'width_m' => 0.03, 'distance_m' => 1]],
-                    'each passes if it starts on the rule.',
+                    'each passes if it starts on the ruler.',
                 ],
                 ['nearer_than_last', [], 'each passes if it stops nearer than the one before.'],
                 ['like_first', $open, 'each passes if it stops as far as the first of its set, within 10 %.'],
                 [
                     'task',
                     ['tasks' => ['past', 'exact'], 'pass' => ['little_m' => 0.3]],
-                    'each passes if it does what it was told: a little is at most {0.3000 m}, exact within 5 %.',
+                    'each passes if it follows its instruction: a little is at most {0.3000 m}, exact within 5 %.',
                 ],
-                ['open', $open, '; each is rolled and measured; none passes or misses.'],
+                ['open', $open, 'each is measured; none passes or fails.'],
             ]
             as $i => [$kind, $rules, $words]
         ) {
@@ -108,11 +108,11 @@ final class RuleWordsTest extends DrillTestCase
         yield 'as laid' => [[], 'Station by station; ends when all are done.'];
         yield 'a ladder that restarts' => [
             ['order' => 'ladder', 'on_miss' => 'restart_station'],
-            'Shortest first; a miss starts the station again; ends when all are done.',
+            'Shortest first; a miss restarts the station; ends when all are done.',
         ];
         yield 'everything again' => [
             ['order' => 'middle_short_long', 'on_miss' => 'restart_all'],
-            'Middle, short, long in turn; a miss starts everything again; ends when all are done.',
+            'Middle, short, long in turn; a miss restarts the drill; ends when all are done.',
         ];
         yield 'halves' => [
             ['order' => 'shuffled_in_halves'],
@@ -124,7 +124,7 @@ final class RuleWordsTest extends DrillTestCase
         ];
         yield 'so many balls' => [
             ['order' => 'shuffled', 'end' => ['kind' => 'balls', 'balls' => 30]],
-            'Mixed, never the same twice running; ends after 30 balls.',
+            'Mixed, never the same twice in a row; ends after 30 balls.',
         ];
         yield 'so many points' => [
             [

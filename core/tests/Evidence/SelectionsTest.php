@@ -223,7 +223,7 @@ final class SelectionsTest extends TestCase
         ];
         yield 'reads: a straight putt' => [$all['reads'], self::ball(acrossPercent: 0.0), ExcludedBalls::Straight];
         yield 'feel: not called' => [$all['feel'], self::ball(seen: ['call' => null]), ExcludedBalls::NotAsked];
-        yield 'feel: its length could not be told' => [
+        yield 'feel: its length is not known' => [
             $all['feel'],
             self::ball(target: null, word: null),
             ExcludedBalls::NoWord,

@@ -29,7 +29,7 @@ final class HomeworkReportTest extends TestCase
 
         self::assertSame([2, 0.7, 30], [$look->times, $look->finding?->value, $look->finding?->n]);
         self::assertSame(
-            '2 times at home, counted by the student: 21 of 30 as they should, likely 58 to 79 %.',
+            '2 times at home, counted by the student: 21 of 30 successful, likely 58 to 79 %.',
             $look->finding->sentence,
         );
         self::assertSame('On a carpet?', $look->question);

@@ -40,7 +40,7 @@ final class DebriefTest extends TestCase
             ),
             new Insight('start.side', 'They start left.', '30 balls.', 0.4, 0.9, 'x', 'Check the aim.'),
         ];
-        $debrief = Debrief::of($look, $notes, PuttingSkill::Pace, ['Steps on the mat', 12, 'mat-steps']);
+        $debrief = Debrief::of($look, $notes, PuttingSkill::Pace, ['Short ladder on the mat', 12, 'mat-steps']);
 
         self::assertCount(3, $debrief->axes);
         self::assertMatchesRegularExpression('/^Pace: .*\.$/', $debrief->axes[0]);
@@ -51,7 +51,7 @@ final class DebriefTest extends TestCase
             'Same beat. Eyes down.',
             Debrief::of($look, $notes, PuttingSkill::Pace, null, ['Same beat', 'Eyes down.'])->workOn,
         );
-        self::assertSame('Putts stay {0.400 m} short. Look at that first, then at the pace.', $debrief->next);
+        self::assertSame('Putts stay {0.400 m} short. Check that first, then the pace.', $debrief->next);
         self::assertStringEndsWith(
             "To work on: Take it back a little further.\nAt home: Steps on the mat, 12 balls, 3 days a week.",
             $debrief->forStudent(),
@@ -68,7 +68,7 @@ final class DebriefTest extends TestCase
         );
 
         self::assertSame(
-            [[], null, null, '', 'Begin with the start line.'],
+            [[], null, null, '', 'Start with the start line.'],
             [$debrief->axes, $debrief->workOn, $debrief->home, $debrief->forStudent(), $debrief->next],
         );
     }

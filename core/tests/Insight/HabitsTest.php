@@ -167,7 +167,7 @@ final class HabitsTest extends TestCase
             range(1, $n),
         );
         $note = self::notes($high(24))['read.high'];
-        self::assertSame('Breaking putts go by on the high side.', $note->seen);
+        self::assertSame('Breaking putts miss on the high side.', $note->seen);
         self::assertStringContainsString('Read less break', (string) $note->try);
         self::assertArrayNotHasKey('read.low', self::notes($high(24)));
         self::assertArrayNotHasKey('read.high', self::notes($high(8)));
@@ -187,8 +187,8 @@ final class HabitsTest extends TestCase
             range(1, $n),
         );
         $note = self::notes($missed(15))['log.only_misses'];
-        self::assertStringContainsString('Of 15 putts at holes', $note->seen);
-        self::assertSame('Of the same putts about 6 are holed at this student\'s level.', $note->evidence);
+        self::assertStringContainsString('None of 15 putts at holes', $note->seen);
+        self::assertSame('At this student\'s level about 6 of them are holed.', $note->evidence);
         self::assertContains('start.scatter', $note->instead);
         self::assertArrayNotHasKey('log.only_misses', self::notes($missed(14)));
         self::assertArrayNotHasKey('log.only_misses', self::notes($missed(15, 1)));
@@ -428,7 +428,7 @@ final class HabitsTest extends TestCase
         );
         $note = self::notes($balls)['start.side'];
         self::assertSame(
-            'Of 24 balls 12 started right and 0 left; by how much shows once some miss on both sides.',
+            'Of 24 balls 12 started right and 0 left. The angle shows once some miss on both sides.',
             $note->evidence,
         );
         self::assertArrayNotHasKey('start.side', self::notes(array_slice($balls, 0, 10)));
@@ -461,7 +461,7 @@ final class HabitsTest extends TestCase
             static fn(int $i): RolledBall => BallFixtures::one($roll, 3.0, ['high_low' => 'high'], across: 2.0),
             range(1, 12),
         );
-        self::assertStringContainsString('Leave the read', (string) self::notes($high(3.9))['read.pace']->try);
+        self::assertStringContainsString('Keep the read', (string) self::notes($high(3.9))['read.pace']->try);
         self::assertArrayNotHasKey('read.pace', self::notes($high(3.1)));
     }
 
@@ -479,7 +479,7 @@ final class HabitsTest extends TestCase
             range(1, 16),
         );
         self::assertStringContainsString(
-            'Leave the start alone',
+            'Leave the start line alone',
             (string) self::notes($missed(1))['start.through_missed']->try,
         );
         self::assertArrayNotHasKey('start.through_missed', self::notes($missed(6)));
@@ -520,7 +520,7 @@ final class HabitsTest extends TestCase
             static fn(int $i): RolledBall => BallFixtures::one(3.0 + 0.1 * (($i % 3) - 1)),
             range(1, $n),
         );
-        self::assertStringContainsString('16 balls running', self::notes($same(16))['dose.past']->seen);
+        self::assertStringContainsString('16 balls in a row', self::notes($same(16))['dose.past']->seen);
         self::assertArrayNotHasKey('dose.past', self::notes($same(15)));
     }
 
@@ -627,7 +627,7 @@ final class HabitsTest extends TestCase
             range(0, 11),
         );
         $note = self::notes($balls, tries: $taps(0.12, 0.01))['stroke.tempo_drift'];
-        self::assertSame('Longer putts are struck at a quicker tempo.', $note->seen);
+        self::assertSame('The tempo is quicker on longer putts.', $note->seen);
         self::assertStringContainsString('12 taps', $note->evidence);
         self::assertStringContainsString(
             'slower',
@@ -656,10 +656,10 @@ final class HabitsTest extends TestCase
         );
         $further = self::notes($rolled(8, 10, 2.8), markTo: 3.0)['mark.reach'];
         self::assertSame('8 of the last 10 near that length came through.', $further->evidence);
-        self::assertSame('Set it up to {3.600 m} on the card, and a spot beyond.', $further->try);
+        self::assertSame('Set it up to {3.600 m} on the profile, and use a spot beyond.', $further->try);
         self::assertSame(10, count($further->balls));
         self::assertSame(
-            'Set it up to {2.500 m} on the card, and a spot beyond.',
+            'Set it up to {2.500 m} on the profile, and use a spot beyond.',
             self::notes($rolled(5, 10, 2.8), markTo: 3.0)['mark.reach']->try,
         );
         foreach (
@@ -715,7 +715,7 @@ final class HabitsTest extends TestCase
             'read.low'
         ]->try;
         self::assertStringContainsString('Read more break', $try('exact'));
-        self::assertStringContainsString('Lean to more break', $try('more'));
+        self::assertStringContainsString('more break', $try('more'));
         self::assertStringContainsString('test putts', $try('tests'));
     }
 
@@ -817,8 +817,8 @@ final class HabitsTest extends TestCase
                 array_slice([2.0, 4.0, 8.0], 0, count($shares)),
             ),
         );
-        self::assertStringEndsWith('at 3 lengths alike.', self::notes($balls(0.8, 0.8, 0.8))['pace.habit']->seen);
-        self::assertStringEndsWith('at 2 lengths alike.', self::notes($balls(0.7, 0.7, 1.02))['pace.habit']->seen);
+        self::assertStringEndsWith('at each of 3 lengths.', self::notes($balls(0.8, 0.8, 0.8))['pace.habit']->seen);
+        self::assertStringEndsWith('at each of 2 lengths.', self::notes($balls(0.7, 0.7, 1.02))['pace.habit']->seen);
         $one = self::notes($balls(0.8))['pace.habit'];
         self::assertStringNotContainsString('alike', $one->seen);
         self::assertStringContainsString('A longer backstroke', (string) $one->try);
@@ -862,7 +862,7 @@ final class HabitsTest extends TestCase
             )[0] ?? null;
         };
         self::assertSame(
-            'Within a tenth of the length: 2 of 6 first tries, 5 of 6 later ones.',
+            'Within 10 % of the length: 2 of 6 first attempts, 5 of 6 later ones.',
             $note(2, 6, 5, 6)?->evidence,
         );
         self::assertNotNull($note(6, 10, 8, 10));

@@ -183,7 +183,7 @@ final class InsightsTest extends PropertyTestCase
             return (new LaterAttemptsCloser())->note($facts);
         };
         self::assertSame(
-            'Within a tenth of the length: 2 of 10 first tries, 8 of 10 later ones.',
+            'Within 10 % of the length: 2 of 10 first attempts, 8 of 10 later ones.',
             $note(10, 2, 10, 8)?->evidence,
         );
         self::assertNull($note(5, 0, 10, 10), 'five say nothing');
@@ -198,7 +198,7 @@ final class InsightsTest extends PropertyTestCase
         [$either] = Insights::of(Rules::all(), self::facts($fit, students: [self::day(-0.25)]), []);
         self::assertSame('pace.either', $either->key);
         self::assertStringContainsString('25 % short', $either->seen);
-        self::assertStringStartsWith('Look at the green first', (string) $either->try);
+        self::assertStringStartsWith('Check the green first', (string) $either->try);
         self::assertSame(
             ['pace.green'],
             self::said(self::facts($fit, students: [self::day(-0.2), self::day(-0.15), self::day(-0.18)])),
@@ -310,7 +310,7 @@ final class InsightsTest extends PropertyTestCase
             [],
         )[0];
         self::assertStringContainsString(
-            'most of them, 9: no backstroke was noted',
+            'most of them, 9: no backstroke noted',
             $told(['stopped' => 3, 'no_backstroke' => 9])->evidence,
         );
         self::assertStringContainsString(
@@ -333,10 +333,10 @@ final class InsightsTest extends PropertyTestCase
         self::assertSame('Today the same backstroke rolls shorter than on earlier days.', $note->seen);
         // No sentence contradicts its own figure: what is said lies outside what a quiet day stays within.
         self::assertMatchesRegularExpression(
-            '/^8 balls against the line of 4 earlier sessions: (2[89]|3\d) % short\. A quiet day stays within 1\d %\.$/',
+            '/^8 balls compared with the curve of 4 earlier sessions: (2[89]|3\d) % short\. An ordinary day stays within 1\d %\.$/',
             $note->evidence,
         );
-        self::assertStringStartsWith('Look at the green first', (string) $note->try);
+        self::assertStringStartsWith('Check the green first', (string) $note->try);
         self::assertStringStartsWith('If the green is right', (string) $note->otherWay);
         [$long] = self::notes(self::fit(20), MeasurementMethod::Ramp, array_fill(0, 8, 0.35));
         self::assertStringContainsString('further', $long->seen);
@@ -387,7 +387,7 @@ final class InsightsTest extends PropertyTestCase
             ),
             [],
         )[0]->seen;
-        self::assertSame("Today's balls finish 35 % short of where they should.", $seen(false));
+        self::assertSame("Today's balls finish 35 % short of the target.", $seen(false));
         self::assertStringContainsString('usual for this student', $seen(true));
     }
 

@@ -45,7 +45,7 @@ final class PlanProgressTest extends PropertyTestCase
         self::assertSame([[], 0.0], [$on->letGo, $on->over - 1.0]);
         $done = array_fill_keys(['gate', 'ladder', 'press', 'home'], ['minutes' => 8.0, 'is_over' => true]);
         self::assertSame(
-            [null, 'All of it is done.'],
+            [null, 'All blocks are done.'],
             [self::progress(39.0, $done)->next, self::progress(39.0, $done)->says],
         );
     }
@@ -54,10 +54,10 @@ final class PlanProgressTest extends PropertyTestCase
     {
         // 36 minutes are to come with 30 left.
         $short = self::progress(10.0);
-        self::assertSame([['x'], 'Short by 6 minutes: “The press” is worth least.'], [$short->letGo, $short->says]);
+        self::assertSame([['x'], '6 minutes too many: “The press” matters least.'], [$short->letGo, $short->says]);
         self::assertSame([], self::progress(10.0, isPressDropped: true)->letGo);
         self::assertSame(
-            [['x', 'p', 'l'], 'Short by 26 minutes: “The press” is worth least, then 2 more.'],
+            [['x', 'p', 'l'], '26 minutes too many: “The press” matters least, then 2 more.'],
             [self::progress(30.0)->letGo, self::progress(30.0)->says],
         );
         self::assertSame(['x', 'p', 'c'], self::progress(39.0, isGateLocked: true)->letGo);

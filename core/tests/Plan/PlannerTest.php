@@ -416,7 +416,7 @@ final class PlannerTest extends PropertyTestCase
         $line = $first(new StudentNeed(['pace' => 0.2, 'line' => 1.4, 'read' => 0.1]));
 
         self::assertSame(
-            [BlockKind::Line, 'Most is at stake in the start line: 1.4 strokes a round.'],
+            [BlockKind::Line, 'The start line costs most: 1.4 strokes a round.'],
             [$line->kind, $line->why],
         );
         self::assertSame(
@@ -446,7 +446,7 @@ final class PlannerTest extends PropertyTestCase
     public function testClashesAreSaidOfWhatWasSetAndOfNothingElse(): void
     {
         $set = [
-            new Block('a', BlockKind::Line, 'closing-gate', 'The closing gate', 20, 60, 'Mine.', true),
+            new Block('a', BlockKind::Line, 'closing-gate', 'Gate, narrowing', 20, 60, 'Mine.', true),
             new Block('b', BlockKind::Pressure, 'whole-ladder', 'The ladder', 20, 30, 'Mine.', true),
         ];
         $plan = (new Planner(
@@ -456,11 +456,11 @@ final class PlannerTest extends PropertyTestCase
         ))->plan($set);
         $says = array_map(static fn(Clash $clash): string => $clash->says, $plan->clashes);
 
-        self::assertContains('What is set takes 40 of 30 minutes: shorten or drop something.', $says);
-        self::assertContains('It is no drill for a mat.', $says);
-        self::assertContains('Its kit is not in the bag.', $says);
-        self::assertContains('60 balls are more than the dose of 30: rest, move, or split it.', $says);
-        self::assertContains('It adds pressure, and scores are kept out of sight here.', $says);
+        self::assertContains('Locked blocks take 40 of 30 minutes: shorten or remove one.', $says);
+        self::assertContains('It is not a drill for a mat.', $says);
+        self::assertContains('Its equipment is not available.', $says);
+        self::assertContains('60 balls are more than the limit of 30: rest, move, or split the block.', $says);
+        self::assertContains('It adds pressure, and scores are hidden for this student.', $says);
         self::assertSame($set, $plan->blocks);
         self::assertSame(
             [],
@@ -612,13 +612,13 @@ final class PlannerTest extends PropertyTestCase
         $need = new StudentNeed(['pace' => 1.1, 'line' => 1.4, 'read' => 0.2], PuttingSkill::Pace);
         self::assertSame(PuttingSkill::Pace, $need->inOrder()[0]);
         self::assertSame(
-            'The complaint is about the pace: 1.1 strokes a round are at stake there.',
+            'The complaint is about the pace, which costs 1.1 strokes a round.',
             $need->why(PuttingSkill::Pace),
         );
-        self::assertSame('Most is at stake in the start line: 1.4 strokes a round.', $need->why(PuttingSkill::Line));
-        self::assertSame('0.2 strokes a round are at stake in the read.', $need->why(PuttingSkill::Read));
+        self::assertSame('The start line costs most: 1.4 strokes a round.', $need->why(PuttingSkill::Line));
+        self::assertSame('0.2 strokes a round are lost by the read.', $need->why(PuttingSkill::Read));
         self::assertSame(
-            'Most is at stake in the pace: 1.1 strokes a round.',
+            'The pace costs most: 1.1 strokes a round.',
             (new StudentNeed(['pace' => 1.1, 'line' => 0.4], PuttingSkill::Pace))->why(PuttingSkill::Pace),
         );
     }
@@ -658,7 +658,7 @@ final class PlannerTest extends PropertyTestCase
         $planner = new Planner(new SessionLimits(20, 'green', isMeasured: true), new StudentNeed(), self::library());
         self::assertSame([], $planner->plan($set(20))->clashes);
         self::assertSame(
-            ['What is set takes 21 of 20 minutes: shorten or drop something.'],
+            ['Locked blocks take 21 of 20 minutes: shorten or remove one.'],
             array_column($planner->plan($set(21))->clashes, 'says'),
         );
     }

@@ -179,7 +179,7 @@ final class PuttReadTest extends PropertyTestCase
         // Spent at the brow, or where nothing falls, it stays.
         foreach ([$line(1.6, 3.4), $line(1.3, null)] as $stays) {
             self::assertSame(
-                'A ball spent at that point stays there: nothing takes it on to the hole.',
+                'A ball that stops at that point stays there: it does not reach the hole.',
                 $stays->reason,
             );
             self::assertNull($stays->read);
@@ -229,7 +229,7 @@ final class PuttReadTest extends PropertyTestCase
         self::assertStringContainsString('past the hole is no harm', $hints(2.5, 1.0, 4.0));
         self::assertStringContainsString('Very short', $hints(0.0, 0.5, 0.8));
         self::assertStringContainsString('Straight downhill', $hints(-1.0, 0.0, 4.0));
-        self::assertStringContainsString('called too small', $hints(-1.0, 3.0, 5.0));
+        self::assertStringContainsString('read too small', $hints(-1.0, 3.0, 5.0));
         self::assertStringContainsString('from half-way', $hints(0.5, 1.0, 9.0));
         self::assertSame('', $hints(0.5, 1.0, 4.0));
     }

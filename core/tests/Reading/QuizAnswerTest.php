@@ -67,7 +67,7 @@ final class QuizAnswerTest extends PropertyTestCase
             QuizWords::of(self::guess(self::breaking(), 1.4 * $soft->needed, $soft->plays))[0],
         );
         self::assertStringContainsString(
-            'break the other way',
+            'broke the other way',
             QuizWords::of(self::guess(self::breaking(), -0.4, $soft->plays))[0],
         );
         // Mirrored, it is under-read just as much.

@@ -27,14 +27,14 @@ final class ReadingHintsTest extends TestCase
         );
         foreach (Grass::cases() as $grass) {
             self::assertSame(
-                $grass->isOfWarmSeason() ? ['Picture water' => 4, 'Look at the grass' => 3] : ['Picture water' => 4],
+                $grass->isOfWarmSeason() ? ['Imagine water' => 4, 'Look at the grass' => 3] : ['Imagine water' => 4],
                 $told($grass, 'edge'),
             );
         }
-        self::assertSame(['Picture water' => 4], $told(null, 'edge'));
-        self::assertSame(['Picture water' => 4], $told(Grass::Bermuda, 'part'));
+        self::assertSame(['Imagine water' => 4], $told(null, 'edge'));
+        self::assertSame(['Imagine water' => 4], $told(Grass::Bermuda, 'part'));
         // The theory of the sun is said only where it is taught.
-        self::assertSame(['Picture water' => 4, 'Look at the grass' => 4], $told(Grass::Bermuda, 'sun'));
+        self::assertSame(['Imagine water' => 4, 'Look at the grass' => 4], $told(Grass::Bermuda, 'sun'));
     }
 
     public function testTheCoachsOwnCardsAreTheHints(): void

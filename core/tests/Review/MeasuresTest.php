@@ -398,7 +398,7 @@ final class MeasuresTest extends PropertyTestCase
         self::assertEqualsWithDelta([1, 0.5], [$told?->n, $told?->value], 1e-9);
         $quick = EffectiveHoleWidth::of(BallFixtures::asked([$ball($past), $ball(2.0 * $past)]));
         self::assertEqualsWithDelta([2, 0.25], [$quick?->n, $quick?->value], 1e-9);
-        self::assertStringContainsString('1 came too quick for any of it', (string) $quick?->sentence);
+        self::assertStringContainsString('1 ran too fast for any of it', (string) $quick?->sentence);
     }
 
     public function testTheMissesTellTheGroundTheyWereRolledOn(): void
@@ -421,7 +421,7 @@ final class MeasuresTest extends PropertyTestCase
         $told = ImpliedSlope::of(BallFixtures::asked(array_map($ball, [-0.02, 0.0, 0.02, 0.01, -0.01])));
         self::assertEqualsWithDelta($asks(2.0), (float) $told?->rows[0]->value, 1e-6);
         self::assertStringContainsString(
-            '2.0 % rising to the right, where nobody said a slope',
+            '2.0 % rising to the right, where no slope was entered',
             (string) $told?->sentence,
         );
         self::assertGreaterThan(0.0, $told->rows[0]->interval->high - $told->rows[0]->interval->low);
@@ -486,7 +486,7 @@ final class MeasuresTest extends PropertyTestCase
         self::assertEqualsWithDelta(1.0 - 0.2, $told?->value, 1e-9);
         self::assertSame(20, $told?->n);
         self::assertStringContainsString(
-            'With a longer look at the target 10 of 10 inside a tenth, with a shorter look 2 of 10: a clear difference.',
+            'With a longer look at the target 10 of 10 within 10 %, with a shorter look 2 of 10: a clear difference.',
             (string) $told?->sentence,
         );
     }
@@ -578,7 +578,7 @@ final class MeasuresTest extends PropertyTestCase
             range(1, 12),
         );
         $apart = PaceSpread::of(BallFixtures::asked([...$balls(1, 0.1), ...$balls(2, 0.02)]));
-        self::assertSame(['First tries', 12, 24], [$apart?->first?->name, $apart?->first?->n, $apart?->n]);
+        self::assertSame(['First attempts', 12, 24], [$apart?->first?->name, $apart?->first?->n, $apart?->n]);
         self::assertGreaterThan($apart?->value, $apart?->first?->value);
         self::assertNull(PaceSpread::of(BallFixtures::asked($balls(1, 0.1)))?->first);
     }
@@ -654,7 +654,7 @@ final class MeasuresTest extends PropertyTestCase
         );
         self::assertEqualsWithDelta(0.7, $finding?->value, 1e-9);
         self::assertStringContainsString('Holed 1 of 10, then 8 of 10: clearly more.', (string) $finding?->sentence);
-        self::assertStringContainsString('10 balls against 10: a handful', (string) $finding?->sentence);
+        self::assertStringContainsString('10 balls and 10 balls: so few', (string) $finding?->sentence);
         self::assertSame(20, $finding?->n);
         $many = SessionPartsCompared::of(
             BallFixtures::asked([
@@ -681,7 +681,7 @@ final class MeasuresTest extends PropertyTestCase
         $asked = BallFixtures::asked([...$balls([Disturbance::Filmed], 2.0, 12), ...$balls([], 3.0, 12)]);
         $finding = DisturbedBalls::of($asked);
         self::assertSame(
-            'With filmed 0 of 12 inside a tenth, else 12 of 12: a clear difference. All of them stay in the figures.',
+            'With filmed 0 of 12 within 10 %, otherwise 12 of 12: a clear difference. All of them stay in the figures.',
             $finding?->sentence,
         );
         self::assertSame([12, 24], [$finding?->n, PaceAverage::of($asked)?->n]);

@@ -55,7 +55,7 @@ final class StartMeasuresTest extends TestCase
         $spread = StartSpread::of($asked);
         self::assertNull($spread?->value);
         self::assertMatchesRegularExpression(
-            '/^All 20 came through: the spread is below \d\.\d°.* would tell more\.$/',
+            '/^All 20 passed: the spread is below \d\.\d°.* would show more\.$/',
             (string) $spread?->sentence,
         );
     }
@@ -100,7 +100,7 @@ final class StartMeasuresTest extends TestCase
         self::assertNull($average?->value);
         self::assertNull($average?->interval);
         self::assertStringStartsWith(
-            'The gate is much wider than these starts scatter, so an average cannot be told. A gate {',
+            'The gate is much wider than these starts vary, so an average is not known. A gate {',
             (string) $average?->sentence,
         );
         self::assertNull(StartAverage::figure($wide));

@@ -50,11 +50,11 @@ final class TrendTest extends TestCase
             [$line?->points[0]->n, $line?->points[0]->interval?->contains($line->points[0]->value)],
         );
         self::assertSame(
-            'The latest session against the 3 before: probably smaller; about 3 more sessions would make it clear.',
+            'The latest session compared with the 3 before: probably smaller; about 3 more sessions would make it clear.',
             $line?->sentence,
         );
         $early = Trend::of('pace_spread', PaceSpread::class, BallFixtures::asked(array_slice($balls, 0, 40)), 3);
-        self::assertSame(['2 sessions so far; a trend is told from 3.', null], [$early?->sentence, $early?->change]);
+        self::assertSame(['2 sessions so far; a trend needs 3.', null], [$early?->sentence, $early?->change]);
         $same = Trend::of(
             'pace_spread',
             PaceSpread::class,
@@ -96,7 +96,7 @@ final class TrendTest extends TestCase
         self::assertSame('clearly wider', $verdicts['start_spread']);
         self::assertSame('clearly more often low', $verdicts['low_side']);
         self::assertSame('clearly more often right', $verdicts['feel']);
-        self::assertSame('clearly more alike', $verdicts['stroke_evenness']);
+        self::assertSame('clearly more even', $verdicts['stroke_evenness']);
         self::assertNull($rows[0]->verdicts[0]);
     }
 

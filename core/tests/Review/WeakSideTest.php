@@ -101,15 +101,15 @@ final class WeakSideTest extends TestCase
             $one->why[0],
         ];
         self::assertSame(
-            ['chip', 'By this school much longer grass is chipped over.'],
+            ['chip', 'By your preference much longer grass is chipped over.'],
             $told('grass', 'falls', 'fringe', 2.0),
         );
         self::assertSame(
-            ['roll', 'By this school little longer grass is rolled through.'],
+            ['roll', 'By your preference little longer grass is putted through.'],
             $told('grass', 'levels', 'fringe', 0.3),
         );
         self::assertSame(
-            ['roll', 'By this school the putter goes wherever it can.'],
+            ['roll', 'By your preference the putter is used wherever it can be.'],
             $told('touch', 'levels', 'fringe', 3.0),
         );
         self::assertSame('chip', $told('touch', 'falls', 'rough', 0.3)[0]);

@@ -54,7 +54,7 @@ final class ArrivalLimitsTest extends TestCase
             'length_m',
             'A station is between',
         ];
-        yield 'something nobody can see' => [['seen' => (object) ['aura' => 'green']], 'seen.aura', 'No such thing'];
+        yield 'something nobody can see' => [['seen' => (object) ['aura' => 'green']], 'seen.aura', 'does not exist'];
         yield 'more looks than anybody has' => [['seen' => (object) ['looks' => 21]], 'seen.looks', '0 to 20'];
         yield 'an offset off the green' => [['seen' => (object) ['side_m' => 31]], 'seen.side_m', '-30 to 30'];
         yield 'a kind yet to come' => [['type' => 'drone_flown'], 'type', 'one of'];

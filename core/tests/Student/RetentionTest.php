@@ -26,7 +26,7 @@ final class RetentionTest extends TestCase
         self::assertSame([false, true], [$retention->isPast('2026-11-30'), $retention->isPast('2026-12-01')]);
         self::assertSame([false, true], [$retention->isOver('2026-12-29'), $retention->isOver('2026-12-30')]);
         self::assertStringContainsString('kept until 30 November 2026, which', $retention->words());
-        self::assertStringContainsString('On 30 December 2026 they are erased', $retention->words());
+        self::assertStringContainsString('On 30 December 2026 they are deleted permanently', $retention->words());
     }
 
     public function testADayIsSaidAsPeopleSayIt(): void

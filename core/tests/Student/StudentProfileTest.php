@@ -138,7 +138,7 @@ final class StudentProfileTest extends TestCase
             BuiltInChecklists::all()['routine_d'],
         );
         self::assertSame(
-            'One and go: Rehearsal, 1; Eyes to the target, back to the ball; Stroke at once.',
+            'One rehearsal and go: Rehearsal, 1; Eyes to the target, back to the ball; Stroke at once.',
             $prompts[0]->text,
         );
         self::assertSame(
@@ -159,9 +159,9 @@ final class StudentProfileTest extends TestCase
             ),
             'text',
         );
-        self::assertStringStartsWith('Looking at a putt: Well back behind the ball; ', $said[0]);
+        self::assertStringStartsWith('Where to look at a putt from: Well back behind the ball; ', $said[0]);
         self::assertSame('Read from {5.000 m} behind the ball.', $said[1]);
-        self::assertStringStartsWith('One and go', $said[2]);
+        self::assertStringStartsWith('One rehearsal and go', $said[2]);
     }
 
     public function testOnlyWhoWatchesTheBallGoIsAskedWhatItDidBeyondTheHole(): void
@@ -188,10 +188,7 @@ final class StudentProfileTest extends TestCase
             [$said[0]->text, $said[1]->text],
         );
         self::assertEqualsWithDelta([2.55, 3.45], [$said[0]->from, $said[0]->to], 1e-9);
-        self::assertStringContainsString(
-            'Check something',
-            Prompts::of(StudentProfile::nothing(), $schools, null)[0]->text,
-        );
+        self::assertStringContainsString('in Checks', Prompts::of(StudentProfile::nothing(), $schools, null)[0]->text);
         self::assertStringNotContainsString(
             'shoe',
             Prompts::of(StudentProfile::nothing(), TeachingPreferences::of(), null, [[3.0, 0.22]])[0]->text,
@@ -212,7 +209,7 @@ final class StudentProfileTest extends TestCase
             self::input([
                 'focuses' => [['text' => 'One beat']],
                 'faults' => [
-                    ['fault' => 'Up early', 'cure' => 'Count three'],
+                    ['fault' => 'Not held', 'cure' => 'Count three'],
                     ['fault' => 'Mended', 'is_open' => false],
                 ],
             ]),
@@ -237,9 +234,9 @@ final class StudentProfileTest extends TestCase
                 'Consent',
                 'Records',
                 'Always',
-                'In work',
-                'Lay-off',
-                'At home',
+                'Working on',
+                'Break',
+                'Homework',
                 'Known fault',
                 'Grip',
                 'Which way does the putter go back?',
@@ -247,8 +244,8 @@ final class StudentProfileTest extends TestCase
             ],
             array_column($lines, 0),
         );
-        self::assertSame('8 weeks without real greens (a mat): begin with the read and the pace.', $lines[4][1]);
-        self::assertSame('Up early: Count three', $lines[6][1]);
+        self::assertSame('8 weeks without putting on greens (a mat): start with reading and distance.', $lines[4][1]);
+        self::assertSame('Not held: Count three', $lines[6][1]);
         $free = StudentProfile::read(
             self::input([
                 'is_minor' => true,
@@ -272,7 +269,7 @@ final class StudentProfileTest extends TestCase
             ),
         );
         self::assertSame(
-            ['Lay-off'],
+            ['Break'],
             array_column(
                 StudentReminders::lines(
                     $free,

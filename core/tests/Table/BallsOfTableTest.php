@@ -75,9 +75,9 @@ final class BallsOfTableTest extends TestCase
             '',
         ];
         yield 'longer than an arm' => ['Back (cm)', 'between 1 cm', '2026-11-20 09:31', '900', '10', '', ''];
-        yield 'a day that is none' => ['When', 'no day and time', '2026-02-31 09:31', '20', '10', '', ''];
+        yield 'a day that is none' => ['When', 'is not a date and time', '2026-02-31 09:31', '20', '10', '', ''];
         yield 'no such reason to stop' => ['Why', 'none of', '2026-11-20 09:31', '20', '10', '', 'tired'];
-        yield 'free without a roll' => ['Rolled (ft)', 'Say how far', '2026-11-20 09:31', '20', '', '', 'free'];
+        yield 'free without a roll' => ['Rolled (ft)', 'Enter how far', '2026-11-20 09:31', '20', '', '', 'free'];
         yield 'an open face beyond belief' => ['Face', '-15 to 15', '2026-11-20 09:31', '20', '10', '80', ''];
     }
 
@@ -153,7 +153,7 @@ final class BallsOfTableTest extends TestCase
 
     public function testOneFieldIsFilledByOneColumn(): void
     {
-        $this->expectExceptionMessage('Two columns are said to be “Roll”');
+        $this->expectExceptionMessage('Two columns are set to “Roll”');
         self::map([
             ['place' => 0, 'field' => 'roll_m', 'unit' => 'm'],
             ['place' => 1, 'field' => 'roll_m', 'unit' => 'm'],

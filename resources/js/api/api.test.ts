@@ -55,17 +55,17 @@ describe('a request', () => {
       throw new TypeError('Failed to fetch');
     });
     await expect(request('GET', 'me')).rejects.toThrow(OfflineError);
-    await expect(request('GET', 'me')).rejects.toThrow(/kept here/);
+    await expect(request('GET', 'me')).rejects.toThrow(/saved on this device/);
   });
 
   test('a refusal has a sentence for each field', async () => {
     answers(422, {
       message: 'x',
-      errors: { name: ['Please give the name.', 'second'], 'stations.0.length_m': ['Too long.'] },
+      errors: { name: ['Enter the name.', 'second'], 'stations.0.length_m': ['Too long.'] },
     });
     const refused = await request('POST', 'students', {}).catch((error: unknown) => error);
     expect(refused).toBeInstanceOf(ApiError);
-    expect(fieldError(refused, 'name')).toBe('Please give the name.');
+    expect(fieldError(refused, 'name')).toBe('Enter the name.');
     expect(fieldError(refused, 'stations.0.length_m')).toBe('Too long.');
     expect(fieldError(refused, 'other')).toBeNull();
     expect(fieldError(new Error('else'), 'name')).toBeNull();
@@ -73,10 +73,10 @@ describe('a request', () => {
 
   test.each([
     [401, /signed out/],
-    [404, /not on your bench/],
+    [404, /does not exist in your workspace/],
     [419, /open too long/],
     [429, /Wait a minute/],
-    [500, /stumbled/],
+    [500, /failed/],
   ])('a status of %d is said in words', async (status, words) => {
     answers(status, { message: 'Server Error' });
     await expect(request('GET', 'me')).rejects.toThrow(words);

@@ -20,7 +20,7 @@ export class ApiError extends Error {
 /** The server could not be reached; what was entered stays where it was. */
 export class OfflineError extends Error {
   constructor() {
-    super('The server cannot be reached. What you entered is kept here.');
+    super('The server cannot be reached. Your entry is saved on this device.');
   }
 }
 
@@ -146,12 +146,12 @@ export function refusal(status: number, answer: unknown): ApiError {
 
 const SENTENCES: Readonly<Record<number, string>> = {
   401: 'You are signed out. Sign in again; nothing was lost.',
-  404: 'This is not on your bench.',
-  409: 'Somebody else is signed in on this device now. What you entered waits here for you.',
-  419: 'This page has been open too long. Load it again; nothing was changed.',
-  422: 'Some entries cannot be used yet. They are marked below; nothing was saved.',
-  429: 'Too many tries in a short time. Wait a minute.',
-  500: 'The server stumbled. Nothing was changed; try again.',
+  404: 'This record does not exist in your workspace, or it was deleted.',
+  409: 'Another coach is signed in on this device now. Your entries stay here until you sign in.',
+  419: 'This page has been open too long. Reload it; nothing was changed.',
+  422: 'Some entries are not valid. They are marked below; nothing was saved.',
+  429: 'Too many attempts in a short time. Wait a minute.',
+  500: 'The server failed. Nothing was changed; try again.',
 };
 
 /** Gives the sentence for one field of a refusal, or null. */

@@ -9,13 +9,13 @@ import { followSignIn, useAuthentication, useChangeAccount, useMe, useSaveSettin
 import type { Me } from './types';
 
 const server = vi.hoisted(() => ({
-  asked: [] as [string, string, unknown, 'alone' | 'beside'][],
+  asked: [] as [string, string, unknown, 'putts alone' | 'beside'][],
   answer: undefined as unknown,
   told: [] as string[],
   heard: undefined as (() => void) | undefined,
 }));
 
-function answered(method: string, path: string, body: unknown, how: 'alone' | 'beside') {
+function answered(method: string, path: string, body: unknown, how: 'putts alone' | 'beside') {
   server.asked.push([method, path, body, how]);
   return server.answer instanceof Error ? Promise.reject(server.answer) : Promise.resolve(server.answer);
 }
@@ -23,7 +23,7 @@ function answered(method: string, path: string, body: unknown, how: 'alone' | 'b
 vi.mock('./api', async (original) => ({
   ...(await original<object>()),
   request: (method: string, path: string, body: unknown) => answered(method, path, body, 'beside'),
-  requestAlone: (method: string, path: string, body: unknown) => answered(method, path, body, 'alone'),
+  requestAlone: (method: string, path: string, body: unknown) => answered(method, path, body, 'putts alone'),
 }));
 vi.mock('./tabs', () => ({
   tell: (news: string) => server.told.push(news),
@@ -58,7 +58,7 @@ test('signing in is asked alone, its answer says who it is, and nothing of whoev
   server.answer = { id: 'ben', name: 'Ben Okafor' };
   const { result } = within(useAuthentication);
   await act(() => result.current.mutateAsync({ path: 'sign-in', body: { email: 'b@example.org' } }));
-  expect(server.asked).toEqual([['POST', 'sign-in', { email: 'b@example.org' }, 'alone']]);
+  expect(server.asked).toEqual([['POST', 'sign-in', { email: 'b@example.org' }, 'putts alone']]);
   expect(me()).toEqual({ coach: { id: 'ben', name: 'Ben Okafor' }, demo: true, erased: [] });
   expect(client.getQueryData(keys.today)).toBeUndefined();
   expect(server.told).toEqual(['sign-in']);

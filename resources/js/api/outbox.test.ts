@@ -148,7 +148,9 @@ describe('the outbox', () => {
     server.respond = () => ({ status: 404, body: {} });
     const outbox = signedIn(name);
     await outbox.add('S', ball('A'));
-    await vi.waitFor(() => expect(outbox.snapshot()[0]?.refused).toBe('This is not on your bench.'));
+    await vi.waitFor(() =>
+      expect(outbox.snapshot()[0]?.refused).toBe('This record does not exist in your workspace, or it was deleted.'),
+    );
     server.respond = () => ({ status: 200, body: [] });
     await outbox.tryAgain(outbox.snapshot()[0]?.order ?? 0);
     await vi.waitFor(() => expect(outbox.snapshot()).toHaveLength(0));

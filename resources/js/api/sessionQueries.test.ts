@@ -33,7 +33,7 @@ vi.mock('./api', async (original) => ({
   ...(await original<object>()),
   request: async (method: string, path: string) => {
     device.asked.push(`${method} ${path}`);
-    const answer = device.answers[path.split('?')[0] ?? ''];
+    const answer = device.answers[path.split('.')[0] ?? ''];
     if (answer instanceof Error) {
       throw answer;
     }
@@ -105,7 +105,7 @@ test('a change says what it is about, and an end says when it was', () => {
   ]);
   void result.current({ note_for_next: null });
   expect(written()[1]).toMatchObject({ body: { note_for_next: null }, what: 'The note for next time' });
-  void result.current({ pocket: { work_on: 'Pace' } });
+  void result.current({ pocket: { work_on: 'Distance control' } });
   expect(written()[1]).toMatchObject({ what: 'A change' });
   void result.current({ ended: true });
   expect(written()[1]).toMatchObject({ body: { ended: true, ended_at_ms: 1_000_000 } });
@@ -157,11 +157,13 @@ test('a session opens with what waits on this device, and one that cannot be ope
     greens: [],
     sessions: [],
   } as never);
-  device.answers['sessions/s9'] = new ApiError(404, 'This is not on your bench.');
+  device.answers['sessions/s9'] = new ApiError(404, 'This record does not exist in your workspace, or it was deleted.');
   const missing = within(() => useSession('s9'));
   expect(missing.result.current.status).toBe('opening');
   await waitFor(() => expect(missing.result.current.status).toBe('failed'));
-  expect(missing.result.current).toMatchObject({ error: { message: 'This is not on your bench.' } });
+  expect(missing.result.current).toMatchObject({
+    error: { message: 'This record does not exist in your workspace, or it was deleted.' },
+  });
 
   // Begun here a moment ago: the server has not heard of it, and it is open all the same.
   device.waiting = [

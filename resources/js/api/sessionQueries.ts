@@ -204,10 +204,10 @@ export function useChangeSession(id: string) {
 }
 
 const CHANGES: readonly (readonly [keyof SessionChange, string])[] = [
-  ['student_id', 'Who has come'],
+  ['student_id', 'The student'],
   ['green_id', 'The green'],
-  ['minutes', 'The minutes at hand'],
-  ['purpose', 'What it is for'],
+  ['minutes', 'The minutes'],
+  ['purpose', 'The focus'],
   ['plan', 'The plan'],
   ['note_for_student', 'The note for the student'],
   ['note_for_next', 'The note for next time'],
@@ -227,7 +227,7 @@ export function useSaveMeasurement(sessionId: string) {
         method: 'PUT',
         path: `sessions/${sessionId}/green-speed`,
         body: { taken_at_ms: Date.now(), ...draft },
-        what: 'The reading',
+        what: 'The green speed',
       }),
     [sessionId],
   );

@@ -118,7 +118,7 @@ test('a bench has who, where and what was begun here, each once', () => {
     cai,
     loft,
     begun,
-    write('PATCH', 'sessions/S', { purpose: 'Pace', ended: true, ended_at_ms: 9000 }),
+    write('PATCH', 'sessions/S', { purpose: 'Distance control', ended: true, ended_at_ms: 9000 }),
   ]);
   expect(shown.students.map(({ name }) => name)).toEqual(['Aa Cai', 'Ann', 'Bea']);
   expect(shown.greens.map(({ name, reading }) => [name, reading])).toEqual([
@@ -126,7 +126,7 @@ test('a bench has who, where and what was begun here, each once', () => {
     ['Loft', null],
   ]);
   expect(shown.sessions).toMatchObject([
-    { id: 'S', student_id: 'ann', purpose: 'Pace', ended_at: '1970-01-01T00:00:09.000Z' },
+    { id: 'S', student_id: 'ann', purpose: 'Distance control', ended_at: '1970-01-01T00:00:09.000Z' },
   ]);
   // Heard of meanwhile, it is not there twice.
   expect(shownToday({ ...today, students: shown.students }, [cai]).students).toHaveLength(3);

@@ -60,7 +60,7 @@ const router = createBrowserRouter([
     // Behind a private link nobody signs in, and nothing else of the app is asked.
     path: 'pocket/:link',
     element: (
-      <Suspense fallback={<p>Opening …</p>}>
+      <Suspense fallback={<p>Loading …</p>}>
         <StudentLinkPage />
       </Suspense>
     ),
@@ -69,7 +69,7 @@ const router = createBrowserRouter([
   {
     path: 'new-password/:token',
     element: (
-      <Suspense fallback={<p>Opening …</p>}>
+      <Suspense fallback={<p>Loading …</p>}>
         <NewPassword />
       </Suspense>
     ),
@@ -78,7 +78,7 @@ const router = createBrowserRouter([
   {
     path: 'mail',
     element: (
-      <Suspense fallback={<p>Opening …</p>}>
+      <Suspense fallback={<p>Loading …</p>}>
         <OutboxPage />
       </Suspense>
     ),
@@ -158,13 +158,13 @@ function SignInGate() {
   const erased = me.data?.erased;
   useEffect(() => void forgetErased(client, outbox, erased ?? []), [erased]);
   if (me.data === undefined) {
-    return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Opening …</p>}</Page>;
+    return <Page>{me.isError ? <Notice kind="wrong">{me.error.message}</Notice> : <p>Loading …</p>}</Page>;
   }
   // What this device kept may be from before the coach came in: nobody is shown the door by it.
   if (!hasFaces || (me.data.coach === null && isOfEarlierVisit(me))) {
     return (
       <Page>
-        <p>Opening …</p>
+        <p>Loading …</p>
       </Page>
     );
   }
@@ -172,7 +172,7 @@ function SignInGate() {
     <Suspense
       fallback={
         <Page>
-          <p>Opening …</p>
+          <p>Loading …</p>
         </Page>
       }
     >
@@ -184,9 +184,9 @@ function SignInGate() {
 function NotHere() {
   return (
     <Page>
-      <Title page="Nothing here">There is nothing at this address</Title>
+      <Title page="Page not found">Page not found</Title>
       <Notice>
-        <ButtonLink to="/">To the bench</ButtonLink>
+        <ButtonLink to="/">Go to Today</ButtonLink>
       </Notice>
     </Page>
   );
@@ -197,14 +197,14 @@ function ErrorPage() {
   const error = useRouteError();
   return (
     <Page>
-      <Title page="Stumbled">This screen stumbled</Title>
+      <Title page="Error">This screen could not be shown</Title>
       <Notice kind="wrong">
-        <p>What you entered is on this device and is sent as ever. Load the page again, or go to the bench.</p>
+        <p>Your entries are saved on this device and are still sent. Reload the page, or go to Today.</p>
         {error instanceof Error && <p>{error.message}</p>}
         <Button look="main" onPress={() => window.location.reload()}>
-          Load it again
+          Reload
         </Button>
-        <ButtonLink to="/">To the bench</ButtonLink>
+        <ButtonLink to="/">Go to Today</ButtonLink>
       </Notice>
     </Page>
   );

@@ -2,18 +2,18 @@ import { Button, QuietText, Row, Sheet, TableFrame } from '../design';
 import { areKeysOn, useShownKeys } from '../device/useKeys';
 
 const ALWAYS = [
-  { key: 'Tab', does: 'to the next thing; Shift and Tab to the one before' },
-  { key: 'Enter', does: 'press, or take what was typed' },
-  { key: 'Esc', does: 'put a sheet away' },
-  { key: '?', does: 'this sheet' },
+  { key: 'Tab', does: 'next control; Shift and Tab: previous control' },
+  { key: 'Enter', does: 'press the button, or enter what was typed' },
+  { key: 'Esc', does: 'close a sheet' },
+  { key: '?', does: 'this list' },
 ] as const;
 
 /** Every key of the view that is shown. */
 export function KeyList({ onClose }: { onClose: () => void }) {
   const keys = useShownKeys();
   return (
-    <Sheet title="Keys of this screen" onClose={onClose}>
-      {keys.length > 0 && !areKeysOn() && <QuietText>Single letters are turned off under Settings.</QuietText>}
+    <Sheet title="Keyboard shortcuts" onClose={onClose}>
+      {keys.length > 0 && !areKeysOn() && <QuietText>Single-letter shortcuts are turned off in Settings.</QuietText>}
       <TableFrame>
         <table>
           <tbody>

@@ -20,7 +20,7 @@ export function KeySheet() {
   return (
     <>
       <Button look="bare" onPress={() => setOpen(true)}>
-        Keys
+        Keyboard shortcuts
       </Button>
       {isOpen && (
         <Suspense fallback={null}>

@@ -37,13 +37,13 @@ const Foot = styled.footer`
 `;
 
 const PLACES = [
-  { to: '/', label: 'Bench' },
-  { to: '/calendar', label: 'Week' },
+  { to: '/', label: 'Today' },
+  { to: '/calendar', label: 'Calendar' },
   { to: '/students', label: 'Students' },
   { to: '/greens', label: 'Greens' },
   { to: '/drills', label: 'Drills' },
-  { to: '/green-reading', label: 'Reader' },
-  { to: '/sessions', label: 'Ledger' },
+  { to: '/green-reading', label: 'Green reading' },
+  { to: '/sessions', label: 'Sessions' },
   { to: '/settings', label: 'Settings' },
 ] as const;
 
@@ -60,7 +60,7 @@ export function Shell() {
   }, [pathname]);
   return (
     <>
-      <Skip href="#work">Skip to the work</Skip>
+      <Skip href="#work">Skip to main content</Skip>
       <NewerVersion />
       <Bar data-rolling={isRolling || undefined}>
         <strong>Amble</strong>
@@ -77,7 +77,7 @@ export function Shell() {
       <Suspense
         fallback={
           <Page>
-            <p>Opening …</p>
+            <p>Loading …</p>
           </Page>
         }
       >
@@ -97,8 +97,8 @@ function NewerVersion() {
   const waiting = usePendingCount();
   return update.isReady ? (
     <Word role="status">
-      A newer Amble lies ready. {waiting > 0 && 'What waits to be sent is kept.'}
-      <Button onPress={update.load}>Load it</Button>
+      A new version of Amble is ready. {waiting > 0 && 'Entries that are not synced yet are kept.'}
+      <Button onPress={update.load}>Reload</Button>
     </Word>
   ) : null;
 }
@@ -113,7 +113,7 @@ const Quietly = styled.div`
 function NotSent() {
   const waiting = usePending().filter(({ refused }) => refused === null).length;
   return waiting === 0 ? null : (
-    <Quietly role="status">{waiting} not sent yet: on this device, sent when the server answers.</Quietly>
+    <Quietly role="status">{waiting} not synced yet: saved on this device, sent when the server answers.</Quietly>
   );
 }
 

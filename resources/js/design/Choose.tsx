@@ -44,7 +44,7 @@ export function Choose({ label, options, value, onChange, newLabel, newForm, err
       )}
       {search !== null && (
         <DrillResults>
-          <Entry label={`Find: ${label.toLowerCase()}`} value={search} onChange={setSearch} autoFocus />
+          <Entry label={`Search: ${label.toLowerCase()}`} value={search} onChange={setSearch} autoFocus />
         </DrillResults>
       )}
       {isNew ? (
@@ -57,7 +57,7 @@ export function Choose({ label, options, value, onChange, newLabel, newForm, err
           {options.length > FEW && (
             <Button look="bare" onPress={() => setSearch(search === null ? '' : null)}>
               <Search size={18} aria-hidden="true" />
-              {search === null ? `All ${options.length}` : 'The usual few'}
+              {search === null ? `Show all ${options.length}` : 'Show fewer'}
             </Button>
           )}
         </Row>

@@ -47,14 +47,14 @@ export function InsightCard<Note extends InsightRow>({
   children,
 }: InsightCardProps<Note>) {
   return (
-    <Column aria-label="Margin notes">
+    <Column aria-label="Insights">
       {notes.map((note) => (
         <Pencil key={note.key}>
           <p>{note.seen}</p>
           <p>{note.evidence}</p>
           {note.try !== null && <p style={{ fontStyle: 'normal' }}>{note.try}</p>}
           {note.other_way !== null && <p style={{ fontStyle: 'normal' }}>Or: {note.other_way}</p>}
-          {note.refuted_by !== null && <p>What would show it wrong: {lowerFirst(note.refuted_by)}</p>}
+          {note.refuted_by !== null && <p>How to check it: {lowerFirst(note.refuted_by)}</p>}
           {evidenceOf?.(note)}
           {onDismiss !== undefined && note.stamp !== '' && <DismissInsight note={note} onDismiss={onDismiss} />}
         </Pencil>
@@ -77,14 +77,14 @@ function DismissInsight<Note extends InsightRow>({
   const dismiss = () => onDismiss(note, reason.trim() === '' ? null : reason.trim());
   return isAsked ? (
     <>
-      <Entry label="Why? It may stay empty" value={reason} onChange={setReason} onEnter={dismiss} autoFocus />
-      <Button look="bare" onPress={dismiss} aria-label={`Put away: ${note.seen}`}>
-        Put it away until this changes
+      <Entry label="Reason (optional)" value={reason} onChange={setReason} onEnter={dismiss} autoFocus />
+      <Button look="bare" onPress={dismiss} aria-label={`Dismiss: ${note.seen}`}>
+        Dismiss until this changes
       </Button>
     </>
   ) : (
-    <Button look="bare" onPress={() => ask(true)} aria-label={`Set aside: ${note.seen}`}>
-      Set aside
+    <Button look="bare" onPress={() => ask(true)} aria-label={`Dismiss: ${note.seen}`}>
+      Dismiss
     </Button>
   );
 }

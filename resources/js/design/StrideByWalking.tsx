@@ -16,7 +16,7 @@ export function StrideByWalking({ read, suffix, onPace }: PaceByWalkingProps) {
   const [text, setText] = useState('');
   return (
     <Entry
-      label="Ten paces along a tape come to"
+      label="Length of ten steps"
       value={text}
       onChange={(typed) => {
         setText(typed);
@@ -26,7 +26,7 @@ export function StrideByWalking({ read, suffix, onPace }: PaceByWalkingProps) {
         }
       }}
       suffix={suffix}
-      hint="Count ten, type the length: the pace fills in."
+      hint="Walk ten steps along a tape and type the distance. The length of your step is filled in."
     />
   );
 }

@@ -185,7 +185,7 @@ function useStopLane({ target, putts, units, takesSide = false, scenery, onStop 
       })),
     description:
       `Lane from ${units.show(range.low, 'roll') || 'the ball'} to ${units.show(range.high, 'roll')}. ` +
-      `Touch where the ball stopped, or type it beside. ${putts.length} balls here.`,
+      `Tap where the ball stopped, or type it. ${putts.length} balls here.`,
   };
 }
 

@@ -46,11 +46,11 @@ test('a scattered station is told as its range, a call-out with its task', () =>
 
 test.each([
   ['count', 12, 'It takes 12 balls.'],
-  ['rate', 17.6, 'About 18 balls at this student’s own rate, from 40 putts.'],
-  ['rate', null, 'At this student’s own rate, from 40 putts, it is hardly ever done.'],
-  ['few_putts', null, 'How many balls it takes is not known yet: too few putts to a target are logged.'],
-  ['few_starts', null, 'How many balls it takes is not known yet: this student’s start line is not measured.'],
-  ['open_end', null, 'How many balls it takes depends on how it goes: it ends by the clock.'],
+  ['rate', 17.6, 'About 18 balls at this student’s current rate, from 40 putts.'],
+  ['rate', null, 'At this student’s current rate, from 40 putts, the drill is rarely completed.'],
+  ['few_putts', null, 'The number of balls is not known yet: too few putts to a target are logged.'],
+  ['few_starts', null, 'The number of balls is not known yet: this student’s start line is not measured.'],
+  ['open_end', null, 'The number of balls depends on the drill: it ends by the clock.'],
 ] as const)('a forecast by %s of %s balls', (basis, balls, words) => {
   const expectation = {
     basis,
@@ -83,7 +83,7 @@ test('with a cap, what is likely before it is said too', () => {
     cap: { balls: 45, minutes: null },
     gate_that_measures_m: null,
   };
-  expect(forecastWords(expectation)).toContain('With its cap about 42; done before it in 2 of 10 tries.');
+  expect(forecastWords(expectation)).toContain('With the ball limit about 42; completed in 2 of 10 attempts.');
 });
 
 test('how far two balls may lie apart is said of the task that was called', () => {

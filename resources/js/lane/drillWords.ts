@@ -16,9 +16,9 @@ export const TASKS: Record<Task, string> = {
   look_at_ball: 'looking at the ball',
   rehearse_soft: 'rehearse it too soft',
   rehearse_strong: 'rehearse it too strong',
-  rehearse_between: 'now between the two',
+  rehearse_between: 'then in between',
   stance_narrow: 'narrow stance',
-  stance_middle: 'middling stance',
+  stance_middle: 'medium stance',
   stance_wide: 'wide stance',
   aim_wider: 'with a wider aim',
   more_pace: 'with more pace',
@@ -28,8 +28,8 @@ export const TASKS: Record<Task, string> = {
 /** Parts of a session, as balls are told apart by them. */
 export const PART_NAMES: Readonly<Record<NonNullable<SessionPart>, string>> = {
   baseline: 'Baseline',
-  work: 'Work',
-  retest: 'Tried again',
+  work: 'Practice',
+  retest: 'Re-test',
 };
 
 /** Up to here a quarter of an inch counts, metres. */
@@ -107,21 +107,21 @@ export function forecastWords(expectation: Expectation): string {
     case 'rate':
       return [
         balls === null
-          ? `At this student’s own rate, from ${putts_behind} putts, it is hardly ever done.`
-          : `About ${Math.round(balls)} balls at this student’s own rate, from ${putts_behind} putts.`,
+          ? `At this student’s current rate, from ${putts_behind} putts, the drill is rarely completed.`
+          : `About ${Math.round(balls)} balls at this student’s current rate, from ${putts_behind} putts.`,
         balls_with_cap === null || chance_to_finish === null
           ? ''
-          : `With its cap about ${Math.round(balls_with_cap)}; done before it in ${Math.round(chance_to_finish * 10)} of 10 tries.`,
+          : `With the ball limit about ${Math.round(balls_with_cap)}; completed in ${Math.round(chance_to_finish * 10)} of 10 attempts.`,
       ]
         .join(' ')
         .trim();
     case 'few_putts':
-      return 'How many balls it takes is not known yet: too few putts to a target are logged.';
+      return 'The number of balls is not known yet: too few putts to a target are logged.';
     case 'few_starts':
-      return 'How many balls it takes is not known yet: this student’s start line is not measured.';
+      return 'The number of balls is not known yet: this student’s start line is not measured.';
     case 'unknown':
-      return 'How many balls it takes cannot be told beforehand: what passes here shows only when it is rolled.';
+      return 'The number of balls cannot be estimated: what passes here shows only in practice.';
     case 'open_end':
-      return 'How many balls it takes depends on how it goes: it ends by the clock.';
+      return 'The number of balls depends on the drill: it ends by the clock.';
   }
 }

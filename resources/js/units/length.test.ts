@@ -21,6 +21,7 @@ describe('reading a length', () => {
     ['40cm', 'roll', feet, 0.4],
     ['7', 'station', paces, 5.6],
     ['7 paces 1 ft', 'station', paces, 5.9048],
+    ['7 steps 1 ft', 'station', paces, 5.9048],
     ['-3', 'roll', feet, -0.9144],
     ['−3', 'roll', feet, -0.9144],
   ] as const)('%s as a %s', (text, kind, choice, expected) => {
@@ -62,7 +63,7 @@ describe('a length to be typed over is round in its unit', () => {
     [5.4102, 'roll', feet, '17.75'],
     [3.048, 'station', metres, '3.05'],
     [3.048, 'station', paced, '4'],
-    [5.9, 'station', paces, '7 paces 1 ft'],
+    [5.9, 'station', paces, '7 steps 1 ft'],
     [0.085, 'width', feet, '3.25'],
   ] as const)('%d m as a %s', (length, kind, choice, expected) => {
     expect(roundText(length, kind, choice)).toBe(expected);
@@ -102,24 +103,24 @@ describe('showing a length', () => {
     [0.265, 'backstroke', metres, '27 cm'],
     [5.349, 'roll', metres, '5.35 m'],
     [0.3, 'roll', metres, '30 cm'],
-    [5.9, 'station', paces, '7 paces and a foot'],
+    [5.9, 'station', paces, '7 steps and a foot'],
   ] as const)('%d m as a %s', (length, kind, choice, expected) => {
     expect(formatLength(length, kind, choice)).toBe(expected);
   });
 
   test.each([
     // Half a foot short of the next pace is where it begins: of 76 cm from two feet on, of 80 cm from three.
-    [0.76 + 0.5, 0.76, '2 paces'],
-    [0.8 + 0.5, 0.8, '1 pace and 2 feet'],
-    [0.8 + 0.75, 0.8, '1 pace and 2 feet'],
-    [0.8 + 0.77, 0.8, '2 paces'],
-    [0.76 + 0.45, 0.76, '1 pace and a foot'],
+    [0.76 + 0.5, 0.76, '2 steps'],
+    [0.8 + 0.5, 0.8, '1 step and 2 feet'],
+    [0.8 + 0.75, 0.8, '1 step and 2 feet'],
+    [0.8 + 0.77, 0.8, '2 steps'],
+    [0.76 + 0.45, 0.76, '1 step and a foot'],
   ])('%d m in paces of %d m', (length, paceLength, expected) => {
     expect(formatLength(length, 'station', { unit: 'paces', paceLength })).toBe(expected);
   });
 
   test('never says a remainder that is nearly a pace', () => {
-    expect(formatPaces(1.59, paces)).toBe('2 paces');
+    expect(formatPaces(1.59, paces)).toBe('2 steps');
     expect(formatPaces(0.3, paces)).toBe('a foot');
   });
 
@@ -151,7 +152,7 @@ test('widths are told to what can be set by hand', () => {
 });
 
 test.each([
-  ['7', paces, '7 paces'],
+  ['7', paces, '7 steps'],
   [' 7 paces ', paces, '7 paces'],
   ['7 paces 1 ft', feet, '7 paces 1 ft'],
   ['17\' 6"', feet, '17\' 6"'],

@@ -34,7 +34,7 @@ const UNIT_METRES: [RegExp, (choice: UnitChoice) => number][] = [
   [/^(?:m|metre|metres|meter|meters)$/, () => 1],
   [/^(?:cm)$/, () => 0.01],
   [/^(?:mm)$/, () => 0.001],
-  [/^(?:p|pace|paces)$/, (choice) => choice.paceLength ?? USUAL_PACE],
+  [/^(?:step|steps|p|pace|paces)$/, (choice) => choice.paceLength ?? USUAL_PACE],
 ];
 
 /**
@@ -116,7 +116,7 @@ export function formatFeet(metres: number): string {
 /** How a length is stepped out by someone of this pace: "7 paces and a foot", to the nearest foot. */
 export function formatPaces(metres: number, choice: UnitChoice): string {
   const [paces, feet] = stepped(metres, choice);
-  const words = paces === 1 ? '1 pace' : `${paces} paces`;
+  const words = paces === 1 ? '1 step' : `${paces} steps`;
   const extra = feet === 1 ? 'a foot' : `${feet} feet`;
   if (paces === 0) {
     return extra;
@@ -144,7 +144,7 @@ export function bareUnit(kind: LengthKind, choice: UnitChoice): string {
   if (choice.unit === 'metres') {
     return 'm';
   }
-  return choice.unit === 'paces' && kind === 'station' ? 'paces' : 'ft';
+  return choice.unit === 'paces' && kind === 'station' ? 'steps' : 'ft';
 }
 
 /** A length as it was typed, with the unit it was meant in where none was. */
@@ -164,7 +164,7 @@ export function lengthExample(kind: LengthKind, choice: UnitChoice): string {
   if (choice.unit === 'metres') {
     return '5.4 or 5 m 40 cm';
   }
-  return choice.unit === 'paces' && kind === 'station' ? '7 or 7 paces 1 ft' : `18 or 17' 6"`;
+  return choice.unit === 'paces' && kind === 'station' ? '7 or 7 steps 1 ft' : `18 or 17' 6"`;
 }
 
 /**
@@ -182,7 +182,7 @@ export function roundText(metres: number, kind: LengthKind, choice: UnitChoice):
       return String(Math.round(metres * 1000));
     case 'm':
       return String(Math.round(metres * 100) / 100);
-    case 'paces':
+    case 'steps':
       return pacesText(metres, choice);
     default:
       return feetText(metres);
@@ -198,7 +198,7 @@ function feetText(metres: number): string {
 /** "7", "7 paces 1 ft". */
 function pacesText(metres: number, choice: UnitChoice): string {
   const [paces, feet] = stepped(metres, choice);
-  return feet === 0 ? String(paces) : `${paces} paces ${feet} ft`;
+  return feet === 0 ? String(paces) : `${paces} steps ${feet} ft`;
 }
 
 /** A bare number that parses back to this very length, for filling an entry whose length must not move. */
@@ -230,7 +230,7 @@ function unitSize(word: string, before: number | null, kind: LengthKind, choice:
       return METRES_PER_INCH;
     case 'm':
       return 1;
-    case 'paces':
+    case 'steps':
       return choice.paceLength ?? USUAL_PACE;
     default:
       return METRES_PER_FOOT;

@@ -30,13 +30,13 @@ final readonly class Aim extends CheckKind
             'aim',
             'Where does the face point?',
             [
-                'Set a mark on a putt whose break is known, and measure how far it is.',
-                'The student aims as ever and holds still; nobody says anything.',
+                'Set a mark on a putt with a known break, and measure its distance.',
+                'The student aims as usual and holds still. Say nothing.',
                 'Read where the face points, at the mark: by a mirror or an aiming light, or as an angle on a drawn line.',
-                'Step off, and aim anew. Six looks tell a habit from one look.',
+                'Step off, and aim again. Six attempts show a habit.',
             ],
             [
-                new CheckField('offset_m', 'Beside the mark', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
+                new CheckField('offset_m', 'Off the mark', AnswerFormat::metres(-1.0, 1.0), ['Left', 'Right']),
                 new CheckField('at_m', 'Distance of the mark', AnswerFormat::metres(0.3, 12.0)),
                 new CheckField(
                     'by',
@@ -79,7 +79,7 @@ final readonly class Aim extends CheckKind
 
         return $finding?->interval === null || $finding->interval->contains(0.0)
             ? null
-            : 'See where balls start before either is mended: a stroke that makes up for the aim misses once the aim is right.';
+            : 'See where balls start before you correct either: a stroke that makes up for the aim misses once the aim is right.';
     }
 
     public function inWords(float $value): string
@@ -113,7 +113,7 @@ final readonly class Aim extends CheckKind
         foreach (
             [
                 ...array_combine(array_values(self::BREAKS), $parts),
-                'On a drawn line, rougher' => $tries->saying('by', 'line'),
+                'On a drawn line (less exact)' => $tries->saying('by', 'line'),
             ]
             as $name => $part
         ) {

@@ -26,7 +26,7 @@ final readonly class Balance extends WordCheck
             'balance',
             'Where is the weight?',
             [
-                'The student putts as ever, on level ground first, then with the ball above and below the feet.',
+                'The student putts as usual, on level ground first, then with the ball above and below the feet.',
                 'After each ball they say where they felt the weight at contact; you watch the heels and toes.',
             ],
             [

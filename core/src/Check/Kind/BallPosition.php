@@ -17,9 +17,9 @@ final readonly class BallPosition extends SideCheck
     {
         parent::__construct(
             'ball_place',
-            'Where does the ball lie in the stance?',
+            'Ball position in the stance',
             [
-                'The student sets up as ever.',
+                'The student sets up as usual.',
                 'Lay a rod from the middle between the heels toward the ball, and measure beside it.',
             ],
             [
@@ -34,9 +34,8 @@ final readonly class BallPosition extends SideCheck
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return match ($this->clearSide($tries, $checked)) {
-            1
-                => 'Well forward the face looks up more, and the ball may hop. Only where the roll is poor does that want mending.',
-            -1 => 'Well back the ball is pressed into the turf. Only where the roll is poor does that want mending.',
+            1 => 'Well forward the face looks up more, and the ball may hop. Correct it only if the roll is poor.',
+            -1 => 'Well back the ball is pressed into the turf. Correct it only if the roll is poor.',
             default => null,
         };
     }

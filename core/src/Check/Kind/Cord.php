@@ -18,7 +18,7 @@ final readonly class Cord extends WordCheck
     {
         parent::__construct(
             'cord',
-            'Where does the cord seem to lie?',
+            'Where does the cord cross the ball?',
             [
                 'Raise a cord over the line, high enough to putt under.',
                 'The student sets up and says, without moving, where the cord crosses the ball.',

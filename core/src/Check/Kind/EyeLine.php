@@ -32,7 +32,7 @@ final readonly class EyeLine extends CheckKind
             'eye_line',
             'Where are the eyes over the ball?',
             [
-                'The student sets up as ever.',
+                'The student sets up as usual.',
                 'Hold a ball or a plumb line at the bridge of the nose, or at the eye in question, and see where it falls.',
             ],
             [
@@ -75,7 +75,7 @@ final readonly class EyeLine extends CheckKind
         }
 
         return $best === null
-            ? 'Right or wrong only against this student’s own place: find out from where the eyes see straight.'
+            ? 'This is right or wrong only for this student’s own eye position: find out where the student sees straight.'
             : sprintf('This student sees straight from %s.', EyePosition::say($best));
     }
 
@@ -102,7 +102,7 @@ final readonly class EyeLine extends CheckKind
             ? []
             : [
                 Means::row(
-                    'Outward of where they are meant to be',
+                    'Outside the intended place',
                     FindingUnit::Small,
                     array_map(static fn(float $value): float => $value - $best, $values),
                 ),

@@ -29,13 +29,13 @@ final readonly class EyePosition extends CheckKind
     {
         parent::__construct(
             'eye_place',
-            'From where do the eyes see straight?',
+            'Eye position: where does the student see straight?',
             [
                 'Find a straight putt, and stretch a low cord over the ball and the middle of the hole.',
                 'Put a second ball a foot ahead, under the cord.',
                 'The student sets up, and moves in or out until cord, balls and hole look in line.',
                 'Note where the eyes then are, and where they were when it looked crooked.',
-                'Change the second ball for a flush tee, and putt from that place. Pull the tee at the end.',
+                'Replace the second ball with a flush tee, and putt from that position. Pull the tee at the end.',
             ],
             [
                 new CheckField('offset_m', 'The eyes are', AnswerFormat::metres(-0.2, 0.2), self::SIDES),
@@ -67,7 +67,7 @@ final readonly class EyePosition extends CheckKind
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return self::best($checked) === null
-            ? 'No place looked straight yet: move in or out a little at a time.'
+            ? 'No position looked straight yet: move in or out a little at a time.'
             : null;
     }
 

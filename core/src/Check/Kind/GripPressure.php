@@ -28,7 +28,7 @@ final readonly class GripPressure extends CheckKind
             'grip_pressure',
             'Does the grip tighten in the stroke?',
             [
-                'On a scale from 1, barely held, to 10, as firm as can be.',
+                'Use a scale from 1 (barely held) to 10 (as firm as possible).',
                 'The student says how firm it is before the stroke, and how firm it was at contact.',
             ],
             [
@@ -66,7 +66,7 @@ final readonly class GripPressure extends CheckKind
 
         return $rise?->interval === null || $rise->interval->low <= 0.0 || (float) $rise->value < self::LEAST
             ? null
-            : 'It tightens on the way: where distances scatter, keep it as it was at address. How firm that is matters less.';
+            : 'The grip tightens during the stroke. Where distances scatter, keep the pressure of address. How firm it is matters less.';
     }
 
     public function inWords(float $value): string

@@ -17,7 +17,7 @@ final readonly class Hands extends WordCheck
             'hands',
             'Where are the hands at address?',
             [
-                'Look from square on, when the student is set.',
+                'Look from face on, when the student is set.',
                 'See whether the hands stand ahead of the ball, above it, or behind it.',
             ],
             [

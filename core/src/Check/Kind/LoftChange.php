@@ -13,7 +13,7 @@ final readonly class LoftChange extends SensorNumber
     {
         parent::__construct(
             'loft_change',
-            'Does the loft change on the way?',
+            'Does the loft change during the stroke?',
             'loft_deg',
             'Loft at contact against address',
             AnswerFormat::number('°', -10.0, 10.0),

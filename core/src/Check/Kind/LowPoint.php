@@ -26,8 +26,8 @@ final readonly class LowPoint extends WordCheck
             'low_point',
             'Does the putter come down, or up?',
             [
-                'Watch from square on, close to the ground.',
-                'A measured place of the lowest point may be noted; without one the word is enough.',
+                'Watch from face on, close to the ground.',
+                'Note the position of the lowest point if you measured it. The word alone is enough.',
             ],
             [
                 new CheckField(
@@ -66,8 +66,8 @@ final readonly class LowPoint extends WordCheck
     {
         return match ($this->mostly($tries)) {
             'down'
-                => 'Mostly going down: the ball may be pressed, hop, and roll late. See the loft and where the ball lies.',
-            'up' => 'Mostly going up: a ball struck thin skids. See where the ball lies.',
+                => 'Mostly going down: the ball may be pressed, hop, and roll late. Check the loft and the ball position.',
+            'up' => 'Mostly going up: a ball struck thin skids. Check the ball position.',
             default => null,
         };
     }

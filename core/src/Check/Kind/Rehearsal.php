@@ -40,7 +40,7 @@ final readonly class Rehearsal extends WordCheck
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return in_array($this->mostly($tries), ['varied', 'empty'], true)
-            ? 'Build it anew: choose a recipe on the student’s card, and tick it ball by ball.'
+            ? 'Build a new routine: choose one on the student’s profile, and tick it ball by ball.'
             : null;
     }
 }

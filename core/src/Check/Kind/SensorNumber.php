@@ -36,7 +36,7 @@ abstract readonly class SensorNumber extends CheckKind
             $question,
             [
                 'Put the sensor where its maker says, and leave it there.',
-                'The student putts as ever; type what it shows, with the length of the putt where lengths differ.',
+                'The student putts as usual. Type what the sensor shows, with the length of the putt where lengths differ.',
                 'Sensors of two makes do not agree: keep to one.',
             ],
             [

@@ -42,8 +42,8 @@ final readonly class ShoePosition extends CheckKind
             'shoe_place',
             'Where does the trail shoe stand for each length?',
             [
-                'Set out measured tees.',
-                'Put the inside of the trail shoe as the stop of the backstroke, and measure from the ball to it.',
+                'Place measured tees.',
+                'The inside of the trail shoe marks the end of the backstroke. Measure from the ball to it.',
                 'Same smooth stroke each time; measure the roll.',
             ],
             [
@@ -90,11 +90,7 @@ final readonly class ShoePosition extends CheckKind
         }
         $usable = self::usable($tries);
         if ($usable->n() === 0) {
-            return self::tooLittle(
-                $question,
-                $tries->n(),
-                'Measure the green: without its speed the places tell nothing.',
-            );
+            return self::tooLittle($question, $tries->n(), 'Measure the green: the positions need its speed.');
         }
         $rows = array_map(
             static fn(array $place): FindingRow => new FindingRow(
@@ -110,12 +106,12 @@ final readonly class ShoePosition extends CheckKind
             ? self::tooLittle(
                 $question,
                 $usable->n(),
-                sprintf('%d rolls at different places draw the curve.', self::FEWEST),
+                sprintf('%d rolls at different positions make the curve.', self::FEWEST),
             )
             : new Finding(
                 $question,
                 sprintf(
-                    'On the green as it was measured last, for %s: %s.',
+                    'On the green as last measured, for %s: %s.',
                     $rows[0]->name,
                     FigureText::small((float) $rows[0]->value),
                 ),

@@ -27,8 +27,8 @@ final readonly class Stance extends CheckKind
             'stance',
             'How wide is the stance?',
             [
-                'The student sets up as ever.',
-                'Measure between the insides of the heels; say for which length where width follows it.',
+                'The student sets up as usual.',
+                'Measure between the insides of the heels. Enter the length of the putt where the width depends on it.',
             ],
             [
                 new CheckField('width_m', 'Between the heels', AnswerFormat::metres(0.0, 1.2)),

@@ -64,7 +64,7 @@ final readonly class StraightPutt extends SideCheck
     public function cue(CheckAttempts $tries, StudentChecks $checked): string
     {
         return self::isStraight((float) $tries->all[$tries->n() - 1]->number('break_m'))
-            ? 'Straight enough: set it out as a station, and it comes up again on this green.'
+            ? 'Straight enough: add it as a station, and Amble offers it again on this green.'
             : 'Move toward the side it comes from, and roll again.';
     }
 

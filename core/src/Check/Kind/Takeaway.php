@@ -60,8 +60,8 @@ final readonly class Takeaway extends WordCheck
     public function cue(CheckAttempts $tries, StudentChecks $checked): ?string
     {
         return match ($this->mostly($tries)) {
-            'inside' => 'Mostly inside: stand a little nearer to the ball, and look again next time.',
-            'outside' => 'Mostly outside: stand a little farther off, and look again next time.',
+            'inside' => 'Mostly inside: stand a little nearer to the ball, and check again next time.',
+            'outside' => 'Mostly outside: stand a little farther off, and check again next time.',
             default => null,
         };
     }

@@ -33,8 +33,8 @@ final readonly class Tempo extends CheckKind
             'tempo',
             'Is the tempo the same at every length?',
             [
-                'The student putts as ever; no metronome.',
-                'Tap along: once as the putter starts back, once at contact, through several strokes.',
+                'The student putts as usual, without a metronome.',
+                'Tap as the putter starts back and at contact, for several strokes.',
                 'Tap at a short putt, a middle one and a long one.',
             ],
             [

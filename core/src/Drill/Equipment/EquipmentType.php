@@ -31,7 +31,7 @@ enum EquipmentType: string
     {
         return match ($this) {
             self::Chalk => ['chalk line', 'chalk lines'],
-            self::Rule => ['metal rule', 'metal rules'],
+            self::Rule => ['metal ruler', 'metal rulers'],
             self::Mirror => ['mirror or aiming light', 'mirrors or aiming lights'],
             self::Putty => ['lump of putty', 'lumps of putty'],
             self::Other => ['thing', 'things'],

@@ -49,7 +49,7 @@ final class AimObjectResult implements FindingKind
             $missed === []
                 ? sprintf('All %d were holed: no part failed.', $n)
                 : sprintf(
-                    'Of %d missed, %d were aimed beside the mark, %d aimed well but started inside the object, %d passed it and missed by pace or read.',
+                    'Of %d missed: aimed off the mark %d, aimed well but started inside the object %d, passed it and missed by distance or read %d.',
                     count($missed),
                     $byAim,
                     $byStart,

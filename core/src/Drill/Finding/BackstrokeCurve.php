@@ -14,7 +14,7 @@ final class BackstrokeCurve implements FindingKind
 {
     public static function label(): string
     {
-        return 'What each backstroke rolls';
+        return 'Roll of each backstroke';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -36,7 +36,7 @@ final class BackstrokeCurve implements FindingKind
         $means = array_filter($alike->rows, static fn(FindingRow $row): bool => str_ends_with($row->name, 'mean roll'));
 
         return new Finding(
-            'What does each backstroke roll?',
+            'How far does each backstroke roll?',
             implode(
                 '; ',
                 array_map(
@@ -50,7 +50,7 @@ final class BackstrokeCurve implements FindingKind
             ) .
                 ($alike->spread === null
                     ? '.'
-                    : sprintf('. One backstroke again and again spreads by %s.', FigureText::percent($alike->spread))),
+                    : sprintf('. Rolls of one backstroke spread by %s.', FigureText::percent($alike->spread))),
             FindingUnit::Spread,
             $alike->spread,
             $alike->interval,

@@ -9,12 +9,12 @@ use Amble\Core\Report\Finding;
 use Amble\Core\Report\FindingRow;
 use Amble\Core\Report\FindingUnit;
 
-/** Balls of one set against each other, whatever the target: longest less shortest, mean, spread. */
+/** Balls of one set against each other, whatever the target: longest minus shortest, mean, spread. */
 final class BallCluster implements FindingKind
 {
     public static function label(): string
     {
-        return 'How alike balls of a set roll';
+        return 'How close balls of a set finish';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -30,16 +30,16 @@ final class BallCluster implements FindingKind
         $ranges = array_values(
             array_filter(
                 $alike->rows,
-                static fn(FindingRow $row): bool => str_ends_with($row->name, 'longest less shortest'),
+                static fn(FindingRow $row): bool => str_ends_with($row->name, 'longest minus shortest'),
             ),
         );
 
         return new Finding(
-            'How alike do they roll?',
+            'How close do they finish?',
             $alike->spread === null || $ranges === []
-                ? 'One ball a set so far: nothing to hold it against.'
+                ? 'One ball a set so far: nothing to compare with.'
                 : sprintf(
-                    'Longest less shortest %s; within a set they spread by %s of their roll%s.',
+                    'Longest minus shortest %s; within a set they spread by %s of their roll%s.',
                     implode(
                         ', ',
                         array_map(

@@ -15,7 +15,7 @@ final class BallsNeeded implements FindingKind
 {
     public static function label(): string
     {
-        return 'Balls and restarts it took';
+        return 'Balls and restarts';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -29,14 +29,14 @@ final class BallsNeeded implements FindingKind
         $where = (int) array_search($most, $misses, true);
 
         return new Finding(
-            'What did it take?',
+            'How many balls did it take?',
             sprintf(
                 '%s, %s, %s%s.',
                 match ($state->phase) {
                     Phase::Done => 'Done',
-                    Phase::Capped => 'Stopped at the cap',
+                    Phase::Capped => 'Stopped at the ball limit',
                     Phase::Stopped => 'Ended before its goal',
-                    default => 'On the way',
+                    default => 'Not finished',
                 },
                 FigureText::counted($state->balls, 'ball', 'balls'),
                 $state->restarts === 0 ? 'no restart' : FigureText::counted($state->restarts, 'restart', 'restarts'),

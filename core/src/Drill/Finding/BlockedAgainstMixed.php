@@ -17,7 +17,7 @@ final class BlockedAgainstMixed implements FindingKind
 {
     public static function label(): string
     {
-        return 'Blocked beside mixed';
+        return 'Blocked and mixed';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -64,7 +64,7 @@ final class BlockedAgainstMixed implements FindingKind
         }
 
         return new Finding(
-            'Does it hold when lengths are mixed?',
+            'Is it as good when lengths are mixed?',
             sprintf(
                 '%s of %d passed in blocks, %s of %d mixed: %s.',
                 FigureText::percent((float) $blocked->value),

@@ -57,7 +57,9 @@ final class FeelCalls implements FindingKind
                 $right,
                 $report->n,
                 FigureText::likelyShare($interval, $report->n),
-                $report->kappa === null ? '' : sprintf('; beyond luck %+.2f, where 1 is always', $report->kappa),
+                $report->kappa === null
+                    ? ''
+                    : sprintf('; better than guessing by %+.2f (1 is always right)', $report->kappa),
                 $lean,
             ),
             FindingUnit::Share,

@@ -17,7 +17,7 @@ final class GapAfterStrike implements FindingKind
 {
     public static function label(): string
     {
-        return 'How two balls part';
+        return 'Gap after the strike';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -49,14 +49,14 @@ final class GapAfterStrike implements FindingKind
                 $told,
                 static fn(FindingBall $ball): bool => $ball->hasPassed(),
             );
-            $parts[] = sprintf('struck %s they lie %s apart', $name, FigureText::metres($gap));
+            $parts[] = sprintf('struck %s they finish %s apart', $name, FigureText::metres($gap));
         }
         $inside = Shares::row('', $hit, static fn(FindingBall $ball): bool => $ball->hasPassed());
 
         return $parts === []
             ? null
             : new Finding(
-                'How do the two part?',
+                'How far apart do the two finish?',
                 sprintf(
                     '%s; %d of %d as told.',
                     ucfirst(implode(', ', $parts)),

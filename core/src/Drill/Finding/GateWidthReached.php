@@ -13,7 +13,7 @@ final class GateWidthReached implements FindingKind
 {
     public static function label(): string
     {
-        return 'The narrowest width held';
+        return 'Narrowest gate held';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -30,15 +30,15 @@ final class GateWidthReached implements FindingKind
         $held = $place === 0 ? null : $steps->widths[$place - 1]->metres();
 
         return new Finding(
-            'How narrow can it be?',
+            'How narrow can the gate be?',
             sprintf(
                 'It ended at %s, step %d of %d. %s',
                 FigureText::metres($width),
                 $place + 1,
                 count($steps->widths),
                 $held === null
-                    ? 'None was held yet: eight of ten are.'
-                    : sprintf('Held with eight of ten: %s.', FigureText::metres($held)),
+                    ? 'None is held yet (8 of 10 needed).'
+                    : sprintf('Held with 8 of 10: %s.', FigureText::metres($held)),
             ),
             FindingUnit::Metres,
             $width,

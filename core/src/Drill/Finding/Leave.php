@@ -15,7 +15,7 @@ final class Leave implements FindingKind
 {
     public static function label(): string
     {
-        return 'How far off they stopped';
+        return 'Distance from the target';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -40,13 +40,13 @@ final class Leave implements FindingKind
         }
 
         return new Finding(
-            'Was the pace right?',
+            'How close did they finish?',
             self::sentence($control),
             FindingUnit::OfLength,
             $control->bias,
             $control->biasInterval,
             $control->nMeasured + $control->nCutShort,
-            $first === null ? null : self::row('First tries', $first),
+            $first === null ? null : self::row('First attempts', $first),
             $rows,
         );
     }
@@ -57,7 +57,7 @@ final class Leave implements FindingKind
         $n = $control->nMeasured + $control->nCutShort;
         $sides = "$control->short short, $control->long long of $n measured";
         if ($control->bias === null || $control->biasInterval === null) {
-            return "$sides; too few to tell an average.";
+            return "$sides; not enough balls yet for an average.";
         }
         $isClear = !$control->biasInterval->contains(0.0);
 
@@ -66,7 +66,7 @@ final class Leave implements FindingKind
             FigureText::ofLength($control->bias),
             match (true) {
                 $isClear => '',
-                $n < Finding::FEW => ", but $n balls cannot tell it from none",
+                $n < Finding::FEW => "; not enough balls yet to be sure ($n)",
                 default => ', which is not clearly off',
             },
             $sides,

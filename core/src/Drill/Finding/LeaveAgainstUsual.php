@@ -42,19 +42,19 @@ final class LeaveAgainstUsual implements FindingKind
         return new Finding(
             'Short, long or as usual today?',
             match (true) {
-                $day->mean === null => 'Too few balls were measured to say.',
+                $day->mean === null => 'Not enough balls were measured yet.',
                 $offset === null => sprintf(
                     'Today %s, from %s. What is usual is not known yet.',
                     FigureText::ofLength($day->mean),
                     FigureText::counted($day->n, 'ball', 'balls'),
                 ),
                 $offset->isRemarkable() => sprintf(
-                    'Today balls stop %s %s than usual.',
+                    'Today balls finish %s %s than usual.',
                     FigureText::percent(abs($offset->value)),
                     $offset->value > 0.0 ? 'longer' : 'shorter',
                 ),
                 default => sprintf(
-                    'As usual, as far as %s can tell on a day.',
+                    'As usual, as far as %s can show on one day.',
                     FigureText::counted($day->n, 'ball', 'balls'),
                 ),
             },

@@ -11,19 +11,19 @@ final class LeaveByAttempt implements FindingKind
 {
     public static function label(): string
     {
-        return 'First and later tries apart';
+        return 'First and later attempts';
     }
 
     public static function of(FindingBalls $run): ?Finding
     {
         return LeaveByGroup::of(
-            'Do later tries at the same putt come closer?',
+            'Are later attempts at the same putt closer?',
             $run->by(
                 static fn(FindingBall $ball): ?string => match ($ball->judged->attempt) {
                     null => null,
-                    1 => 'first tries',
-                    2 => 'second tries',
-                    default => 'later tries',
+                    1 => 'first attempts',
+                    2 => 'second attempts',
+                    default => 'later attempts',
                 },
             ),
         );

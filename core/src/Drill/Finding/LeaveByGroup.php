@@ -50,9 +50,9 @@ final class LeaveByGroup
                 );
         $adverb = $change?->call()->adverb();
         $verdict = match (true) {
-            $change === null => 'Too few to tell them apart.',
+            $change === null => 'Not enough balls yet to compare them.',
             $adverb !== null => sprintf(
-                '%s stops %s %s than %s.',
+                '%s finishes %s %s than %s.',
                 ucfirst(array_key_last($controls)),
                 $adverb,
                 $change->difference > 0.0 ? 'longer' : 'shorter',

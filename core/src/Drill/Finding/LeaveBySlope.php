@@ -11,7 +11,7 @@ final class LeaveBySlope implements FindingKind
 {
     public static function label(): string
     {
-        return 'Level, up and down apart';
+        return 'Level, uphill and downhill';
     }
 
     public static function of(FindingBalls $run): ?Finding

@@ -16,17 +16,17 @@ final class LeaveByTask implements FindingKind
         'look_at_target' => 'looking at the target',
         'look_at_ball' => 'looking at the ball',
         'stance_narrow' => 'narrow stance',
-        'stance_middle' => 'middling stance',
+        'stance_middle' => 'medium stance',
         'stance_wide' => 'wide stance',
         'exact' => 'exact',
         'aim_wider' => 'with a wider aim',
         'more_pace' => 'with more pace',
-        'rehearse_between' => 'between the two',
+        'rehearse_between' => 'in between',
     ];
 
     public static function label(): string
     {
-        return 'What it was told, apart';
+        return 'By instruction';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -34,7 +34,7 @@ final class LeaveByTask implements FindingKind
         $groups = $run->by(
             static fn(FindingBall $ball): ?string => self::WORDS[$ball->judged->task->value ?? ''] ?? null,
         );
-        $finding = LeaveByGroup::of('Does what they were told to do make a difference?', $groups);
+        $finding = LeaveByGroup::of('Does the instruction make a difference?', $groups);
         $controls = array_values(array_filter(array_map(Leave::control(...), $groups)));
         if ($finding === null || count($controls) !== 2) {
             return $finding;
@@ -58,7 +58,11 @@ final class LeaveByTask implements FindingKind
                 ' ' .
                 ($adverb === null
                     ? 'Their spreads do not clearly differ.'
-                    : sprintf('Balls lie %s closer together %s.', $adverb, $names[$change->difference > 0.0 ? 1 : 0])),
+                    : sprintf(
+                        'Balls finish %s closer together %s.',
+                        $adverb,
+                        $names[$change->difference > 0.0 ? 1 : 0],
+                    )),
             $finding->unit,
             $finding->value,
             $finding->interval,

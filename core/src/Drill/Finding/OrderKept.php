@@ -15,7 +15,7 @@ final class OrderKept implements FindingKind
 {
     public static function label(): string
     {
-        return 'Whether the order of lengths held';
+        return 'Order of lengths';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -40,11 +40,11 @@ final class OrderKept implements FindingKind
         $interval = Interval::wilson($held, $pairs, Shares::LEVEL);
 
         return new Finding(
-            'Did the order hold?',
+            'Was the order kept?',
             $held === $pairs
-                ? sprintf('Each of %d steps went the way it was meant to.', $pairs)
+                ? sprintf('All %d steps went the right way.', $pairs)
                 : sprintf(
-                    '%d of %d steps went the way they were meant to, %s.',
+                    '%d of %d steps went the right way, %s.',
                     $held,
                     $pairs,
                     FigureText::likelyShare($interval, $pairs),

@@ -41,7 +41,7 @@ final class PassShare implements FindingKind
             $hits / $n,
             $interval,
             $n,
-            $first === [] ? null : Shares::row('First tries', $first, $passes),
+            $first === [] ? null : Shares::row('First attempts', $first, $passes),
             count($rows) > 1 ? $rows : [],
             isScore: true,
         );

@@ -42,7 +42,7 @@ final class PointsPerBall implements FindingKind
                 : Interval::around($mean, StudentT::halfWidth(Shares::LEVEL, $n - 1) * sqrt($variance / $n));
 
         return new Finding(
-            'What does a ball bring?',
+            'How many points does a ball score?',
             sprintf(
                 '%s from %s: %+.1f a ball%s.',
                 FigureText::counted((int) array_sum($brought), 'point', 'points'),

@@ -15,7 +15,7 @@ final readonly class RollConsistency
 {
     /**
      * @param float|null $spread pooled, share of the mean roll; null while no set has two balls
-     * @param list<FindingRow> $rows longest less shortest, and mean roll, of each set
+     * @param list<FindingRow> $rows longest minus shortest, and mean roll, of each set
      */
     private function __construct(
         public ?float $spread,
@@ -60,7 +60,7 @@ final readonly class RollConsistency
             $n += count($rolls);
             if (count($rolls) > 1 && $mean > 0.0) {
                 $rows[] = new FindingRow(
-                    "$name: longest less shortest",
+                    "$name: longest minus shortest",
                     FindingUnit::Metres,
                     max($rolls) - min($rolls),
                     count($rolls),

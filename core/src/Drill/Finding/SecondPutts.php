@@ -17,7 +17,7 @@ final class SecondPutts implements FindingKind
 {
     public static function label(): string
     {
-        return 'Putted out with the next';
+        return 'Second putts';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -46,7 +46,7 @@ final class SecondPutts implements FindingKind
         return new Finding(
             'Does the next putt go in?',
             sprintf(
-                '%d of %d stopped inside. Of %d putted out, %d went in with the next, %s.',
+                '%d of %d stopped inside. Of %d putted out, the next putt holed %d, %s.',
                 $inside,
                 count($run->balls),
                 $n,

@@ -21,7 +21,7 @@ final class StartLine implements FindingKind
 {
     public static function label(): string
     {
-        return 'Where they started';
+        return 'Start line';
     }
 
     public static function of(FindingBalls $run): ?Finding
@@ -67,7 +67,7 @@ final class StartLine implements FindingKind
         );
         if ($dropped !== [] && $run->card->rules->target->canBeHoled()) {
             $rows[] = Shares::row(
-                'Of good starts that were followed, holed',
+                'Holed after a good start',
                 $dropped,
                 static fn(FindingBall $ball): bool => $ball->ball->hasDropped() === true,
             );
@@ -81,7 +81,7 @@ final class StartLine implements FindingKind
             $interval,
             $n,
             Shares::row(
-                'First tries',
+                'First attempts',
                 array_values(
                     array_filter(
                         $run->firstTries(),
@@ -139,7 +139,7 @@ final class StartLine implements FindingKind
                     $degrees($fit->biasInterval(Shares::LEVEL)),
                 ),
                 new FindingRow(
-                    'Spread of starts',
+                    'Start line spread',
                     FindingUnit::Degrees,
                     rad2deg($fit->spread),
                     $fit->n,

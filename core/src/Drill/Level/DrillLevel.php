@@ -62,7 +62,7 @@ final readonly class DrillLevel
         return $read->order === null && $read->lengths === [] && $read->figure === null && $read->width === null
             ? throw InvalidInput::at(
                 $level->here(),
-                'A level changes something: the order, the lengths, the figure or the width.',
+                'A level must change something: the order, the lengths, the figure or the width.',
             )
             : $read;
     }

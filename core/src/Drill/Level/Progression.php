@@ -87,11 +87,11 @@ final readonly class Progression
             $now < $before => sprintf(
                 '%s: one level back%s',
                 $said,
-                $now === 0 ? ', as it began.' : ', ' . self::ended($card->levels[$now - 1]->says),
+                $now === 0 ? ', the first one.' : ', ' . self::ended($card->levels[$now - 1]->says),
             ),
             $now === count($card->levels) => "$said. This is the last level.",
             $of < Ladder::LOOK_BACK => sprintf(
-                '%s: a level is earned by %d of %d. The next would be: %s',
+                '%s: %d of %d are needed to go up. The next level would be: %s',
                 $said,
                 $rule->earn,
                 Ladder::LOOK_BACK,
@@ -115,7 +115,7 @@ final readonly class Progression
         return new self(
             $now,
             $rung,
-            $why ?? ($width === null ? null : sprintf('It starts where it was left: {%.4f w} wide.', $width)),
+            $why ?? ($width === null ? null : sprintf('It starts where it stopped: {%.4f w} wide.', $width)),
             null,
             $before,
         );

@@ -33,7 +33,7 @@ final class Orders
                 'middle, short, long in turn',
                 self::middleShortLong(...),
             ),
-            'shuffled' => self::kind('Shuffled', 'mixed, never the same twice running', self::shuffled(...)),
+            'shuffled' => self::kind('Shuffled', 'mixed, never the same twice in a row', self::shuffled(...)),
             'shuffled_in_halves' => self::kind(
                 'First half shuffled, then the second',
                 'the first half of the stations mixed, then the second half',

@@ -37,6 +37,8 @@ final readonly class BetweenLipAndRod extends PassRule implements ReadsFigures
 
     public function contradiction(PassSetting $setting): ?string
     {
-        return $setting->target === TargetKind::Rail ? null : 'Between lip and rod needs a rail as its target.';
+        return $setting->target === TargetKind::Rail
+            ? null
+            : 'Between lip and rod needs a hole with a rod behind as its target.';
     }
 }

@@ -22,8 +22,8 @@ final readonly class HitAndGap extends PassRule implements ReadsFigures
     public static function card(): KindDescription
     {
         return new KindDescription(
-            'Strikes it, soft or firm as told',
-            'strikes it and the two lie apart as told: {soft_m} at most when soft, {soft_m} to {firm_m} when firm',
+            'Hits it, soft or firm as instructed',
+            'hits it and the two finish apart as instructed: {soft_m} at most when soft, {soft_m} to {firm_m} when firm',
             [
                 new Figure('soft_m', 'Soft: apart by at most', FigureKind::Roll, 0.3),
                 new Figure('firm_m', 'Firm: apart by at most', FigureKind::Roll, 0.9),
@@ -63,6 +63,8 @@ final readonly class HitAndGap extends PassRule implements ReadsFigures
 
     public function contradiction(PassSetting $setting): ?string
     {
-        return $setting->target === TargetKind::Ball ? null : 'How two balls part needs another ball as the target.';
+        return $setting->target === TargetKind::Ball
+            ? null
+            : 'The gap after the strike needs another ball as the target.';
     }
 }

@@ -18,7 +18,7 @@ final readonly class HitOrNear extends PassRule implements ReadsFigures
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Strikes it or stops near', 'strikes it, or stops within {radius_m}', [
+        return new KindDescription('Hits it or stops near', 'hits it, or stops within {radius_m}', [
             new Figure('radius_m', 'Near is within', FigureKind::Roll, 0.9),
         ]);
     }
@@ -45,6 +45,6 @@ final readonly class HitOrNear extends PassRule implements ReadsFigures
 
     public function contradiction(PassSetting $setting): ?string
     {
-        return $setting->target->canBeHit() ? null : 'Nothing can be struck at this target.';
+        return $setting->target->canBeHit() ? null : 'Nothing can be hit at this target.';
     }
 }

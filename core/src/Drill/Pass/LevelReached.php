@@ -25,7 +25,7 @@ final readonly class LevelReached extends PassRule implements ReadsFigures
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Reaches its level', 'reaches level {level}, or does what it was told', [
+        return new KindDescription('Reaches its level', 'reaches level {level}, or follows its instruction', [
             new Figure('level', 'The level of the target, the ball on level 1', FigureKind::Level),
         ]);
     }

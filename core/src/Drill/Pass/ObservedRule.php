@@ -33,7 +33,7 @@ final readonly class ObservedRule extends PassRule
             array_values($passing) ?: [true],
             $observation === 'contact' ? Axis::Line : Axis::Both,
             static fn(PassSetting $setting): bool => $setting->target->canBeHit(),
-            'Nothing can be struck at this target.',
+            'Nothing can be hit at this target.',
         );
     }
 
@@ -51,7 +51,7 @@ final readonly class ObservedRule extends PassRule
     {
         return self::onAid(
             static fn(PassSetting $setting): bool => $setting->aid !== null && $setting->aid->kind !== AidKind::Gate,
-            'On line needs a rail, a chalk line or a spot.',
+            'On line needs a ruler, a chalk line or a spot.',
         );
     }
 

@@ -23,13 +23,13 @@ final class PassRules
             'between' => self::ofClass(BetweenLipAndRod::class),
             'radius' => self::ofClass(WithinRadius::class),
             'holed' => self::ofClass(HoledRule::class),
-            'hit' => self::observed('Strikes it', 'strikes it', ObservedRule::atTarget('hit')),
+            'hit' => self::observed('Hits it', 'hits it', ObservedRule::atTarget('hit')),
             'hit_or_near' => self::ofClass(HitOrNear::class),
             'hit_gap' => self::ofClass(HitAndGap::class),
             // A ball that grazes it would have been holed.
             'contact' => self::observed(
-                'Meets it fully or grazes it',
-                'meets it, fully or grazing',
+                'Hits it fully or grazes it',
+                'hits it, fully or grazing',
                 ObservedRule::atTarget('contact', 'full', 'graze'),
             ),
             'middle' => self::observed(
@@ -39,7 +39,7 @@ final class PassRules
             ),
             'held' => self::observed(
                 'The finish is held',
-                'is followed from a finish held still',
+                'is putted with the finish held',
                 new ObservedRule('held', [true], Axis::Both),
             ),
             'level' => self::ofClass(LevelReached::class),

@@ -19,7 +19,7 @@ final readonly class PastOnly extends PassRule implements ReadsFigures
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Gets there, not far past', 'gets there, and no more than {within_m} past', [
+        return new KindDescription('Reaches it, not far past', 'reaches it, and no more than {within_m} past', [
             new Figure('within_m', 'Past by at most', FigureKind::Roll, 0.9),
         ]);
     }

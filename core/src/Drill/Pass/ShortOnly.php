@@ -22,9 +22,11 @@ final readonly class ShortOnly extends PassRule implements ReadsFigures
 
     public static function card(): KindDescription
     {
-        return new KindDescription('Comes up to it, never over', 'stops on this side, no more than {within_m} short', [
-            new Figure('within_m', 'Short by at most', FigureKind::Roll, 0.6),
-        ]);
+        return new KindDescription(
+            'Stops short of it, never over',
+            'stops on this side, no more than {within_m} short',
+            [new Figure('within_m', 'Short by at most', FigureKind::Roll, 0.6)],
+        );
     }
 
     public static function of(array $figures, JsonInput $rule): self

@@ -15,7 +15,7 @@ use Amble\Core\Json\JsonInput;
 use Amble\Core\Numeric\Check;
 use Amble\Core\Units\Length;
 
-/** Each ball does what it was told: a little past, firmer than that, a little short, too soft, too strong, exact. */
+/** Each ball follows its instruction: a little past, firmer than that, a little short, too soft, too strong, exact. */
 final readonly class TaskDone extends PassRule implements ReadsFigures
 {
     private function __construct(private float $little, private float $firm, private float $exactShare) {}
@@ -23,8 +23,8 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
     public static function card(): KindDescription
     {
         return new KindDescription(
-            'Does its task',
-            'does what it was told: a little is at most {little_m}, exact within {exact_share}',
+            'Follows its instruction',
+            'follows its instruction: a little is at most {little_m}, exact within {exact_share}',
             [
                 new Figure('little_m', 'A little is at most', FigureKind::Roll, 0.6),
                 new Figure('firm_m', 'Firm runs past by at most', FigureKind::Roll, 1.8),
@@ -87,7 +87,7 @@ final readonly class TaskDone extends PassRule implements ReadsFigures
     public function contradiction(PassSetting $setting): ?string
     {
         return array_filter($setting->tasks, static fn(BallTask $task): bool => $task->isJudged()) === []
-            ? 'Tasks are to be done, but none is given.'
+            ? 'The drill needs instructions, but has none.'
             : null;
     }
 

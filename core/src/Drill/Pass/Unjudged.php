@@ -14,7 +14,7 @@ final readonly class Unjudged extends PassRule implements ReadsFigures
 {
     public static function card(): KindDescription
     {
-        return new KindDescription('Nothing is judged', 'is rolled and measured; none passes or misses');
+        return new KindDescription('Measured only', 'is measured; none passes or fails');
     }
 
     public static function of(array $figures, JsonInput $rule): self

@@ -39,9 +39,9 @@ final class AgainstComplaint implements Rule
             : new Insight(
                 key: 'complaint.against',
                 seen: sprintf(
-                    'The balls do not bear out the complaint: %s is in order.',
+                    'The balls do not confirm the complaint: %s is in order.',
                     match ($facts->complaint) {
-                        Complaint::Pace => 'the pace',
+                        Complaint::Pace => 'the distance control',
                         Complaint::StartLine => 'the start line',
                         default => 'the read',
                     },
@@ -50,9 +50,9 @@ final class AgainstComplaint implements Rule
                 cost: 0.6,
                 sureness: 0.8,
                 stamp: $facts->complaint->value ?? '',
-                try: 'Start from what the balls show, and say so kindly: a feared stroke often turns out to be a read.',
-                otherWay: 'Or the course shows what practice does not: a round noted hole by hole would tell.',
-                refutedBy: 'The same figures from a round, or under a score.',
+                try: 'Start from what the balls show, and say so kindly: the cause is often the read.',
+                otherWay: 'Or the course shows what practice does not: log a round hole by hole.',
+                refutedBy: 'The same figures from a round, or under pressure.',
             );
     }
 

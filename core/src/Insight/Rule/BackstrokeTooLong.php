@@ -51,7 +51,7 @@ final class BackstrokeTooLong implements Rule
         return new Insight(
             key: 'stroke.too_long',
             seen: sprintf(
-                'Backstrokes are %.0f %% %s than these lengths ask for by this student\'s own curve.',
+                'Backstrokes are %.0f %% %s than this student\'s own curve says for these lengths.',
                 100.0 * abs(exp($mean) - 1.0),
                 $mean > 0.0 ? 'longer' : 'shorter',
             ),

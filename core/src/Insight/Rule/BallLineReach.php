@@ -63,11 +63,11 @@ final class BallLineReach implements Rule
             sureness: 0.9,
             stamp: sprintf('%.2f %s', $reach, $isFurther ? 'further' : 'nearer'),
             try: sprintf(
-                'Set it up to %s on the card, and a spot beyond.',
+                'Set it up to %s on the profile, and use a spot beyond.',
                 FigureText::metres($isFurther ? $reach * self::STEP : $reach / self::STEP),
             ),
             otherWay: null,
-            refutedBy: 'As many through with a spot alone.',
+            refutedBy: 'Ten putts with a spot alone that pass as often.',
             school: null,
             balls: $told,
         );

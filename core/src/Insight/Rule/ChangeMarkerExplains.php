@@ -54,12 +54,12 @@ final class ChangeMarkerExplains implements Rule
                 sureness: Significance::sureness($lean, $error),
                 stamp: sprintf('%+.0f', 5.0 * $lean),
                 try: $stile->kind === 'putter'
-                    ? 'Look at the putter before the stroke: how it sits, where its mark points, how the eyes see it.'
-                    : 'Give it a few sessions before anything of the stroke is mended.',
+                    ? 'Check the putter before the stroke: how it sits, where its mark points, how the student sees it.'
+                    : 'Wait a few sessions before you change the stroke.',
                 otherWay: null,
                 refutedBy: $stile->kind === 'putter'
-                    ? 'Ten with the putter before, starting as they do now.'
-                    : 'Three sessions that start as before.',
+                    ? 'Ten putts with the earlier putter: see whether they start the same way.'
+                    : 'Three more sessions: see whether starts return.',
                 school: null,
                 balls: (new ForStartLine())->of($since->balls),
                 instead: ['start.side'],

@@ -31,7 +31,7 @@ final class Compensation implements Rule
 
         return new Insight(
             key: 'start.compensation',
-            seen: sprintf('The face is set %s, and the stroke brings it back.', FigureText::degrees($split->aimBias)),
+            seen: sprintf('The face is aimed %s, and the stroke brings it back.', FigureText::degrees($split->aimBias)),
             evidence: sprintf(
                 'Aim %s, stroke %s, balls start %s.',
                 FigureText::degrees($split->aimBias),
@@ -44,9 +44,9 @@ final class Compensation implements Rule
                 Significance::sureness($split->strokeBias(), $split->strokeError()),
             ),
             stamp: sprintf('%+.0f', rad2deg($split->aimBias)),
-            try: 'Mend neither alone. Square the aim and let the stroke follow in the same session, with a gate to see both.',
-            otherWay: 'Some leave a pair that has held for years alone: it is the student\'s note that decides.',
-            refutedBy: 'Aim checks that come out square.',
+            try: 'Do not correct only one. Square the aim and let the stroke follow in the same session, with a gate to see both.',
+            otherWay: 'Some coaches leave a pair alone that has worked for years: the note on the profile decides.',
+            refutedBy: 'Check the aim again: it comes out square.',
             school: null,
             balls: [],
             instead: ['start.side'],

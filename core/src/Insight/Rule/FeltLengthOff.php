@@ -49,7 +49,7 @@ final class FeltLengthOff implements Rule
         return new Insight(
             key: 'feel.off',
             seen: sprintf(
-                'Balls are felt %.0f %% %s than they are.',
+                'The student feels balls %.0f %% %s than they are.',
                 100.0 * abs($fit->mean),
                 $fit->mean > 0.0 ? 'longer' : 'shorter',
             ),
@@ -63,9 +63,9 @@ final class FeltLengthOff implements Rule
             cost: 0.5 * min(1.0, abs($fit->mean) / 0.15),
             sureness: Significance::sureness($fit->mean, $fit->meanError),
             stamp: sprintf('%+.0f', 20.0 * $fit->mean),
-            try: 'Calls before looking at every ball, and the true leave told at once: the feel comes first, then the stroke.',
+            try: 'Ask for a call before looking at every ball, and say the real finish at once: feel first, then the stroke.',
             otherWay: null,
-            refutedBy: 'Ten calls running that err to both sides.',
+            refutedBy: 'Ten calls in a row with errors to both sides.',
             school: null,
             balls: $called,
         );

@@ -48,7 +48,7 @@ final class FinishHeldMatters implements Rule
             key: "routine.$name",
             seen: sprintf('With %s balls finish nearer than with %s.', $held, $up),
             evidence: sprintf(
-                'Within a tenth: %d of %d with, %d of %d without.',
+                'Within 10 %%: %d of %d with, %d of %d without.',
                 $with->count(),
                 $with->n,
                 $without->count(),
@@ -60,10 +60,10 @@ final class FinishHeldMatters implements Rule
             try: match ($name) {
                 'held' => 'A count of three before the head comes up, on every ball.',
                 'look_s' => 'The longer look at the target, before every ball.',
-                default => 'Every step of the routine, on every ball; one that was skipped is stepped off from.',
+                default => 'Every step of the routine, on every ball. After a skipped step, step off and start again.',
             },
             otherWay: null,
-            refutedBy: 'Twenty of each that finish alike.',
+            refutedBy: 'Twenty of each: see whether they finish the same.',
         );
     }
 }

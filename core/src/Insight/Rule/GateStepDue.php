@@ -40,18 +40,14 @@ final class GateStepDue implements Rule
 
         return new Insight(
             key: 'gate.due',
-            seen: sprintf(
-                'The gate of %s is due to step %s.',
-                FigureText::metres($width),
-                $isTighter ? 'tighter' : 'wider',
-            ),
+            seen: sprintf('Make the %s gate %s.', FigureText::metres($width), $isTighter ? 'tighter' : 'wider'),
             evidence: sprintf('%d of the last %d came through.', count(array_filter($isThrough)), count($here)),
             cost: 0.2,
             sureness: 0.9,
             stamp: sprintf('%.3f %s', $width, $isTighter ? 'tighter' : 'wider'),
             try: $isTighter
-                ? 'One step narrower; the count starts anew there.'
-                : 'One step wider until eight of ten pass again.',
+                ? 'Go one step narrower. The count restarts there.'
+                : 'Go one step wider until 8 of 10 pass again.',
             otherWay: null,
             refutedBy: null,
             school: null,

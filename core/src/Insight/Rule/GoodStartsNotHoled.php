@@ -25,14 +25,14 @@ final class GoodStartsNotHoled implements Rule
             ? null
             : new Insight(
                 key: 'start.through_missed',
-                seen: 'Starts are good, and the ball still does not drop.',
-                evidence: sprintf('%d of %d good starts that were followed missed.', $missed, $row->n),
+                seen: 'Putts start on line and still miss.',
+                evidence: sprintf('%d of %d putts with a good start missed.', $missed, $row->n),
                 cost: 0.5,
                 sureness: min(1.0, $row->n / 20.0),
                 stamp: (string) (int) round(5.0 * $row->value),
-                try: 'Leave the start alone. Pace first, then the read.',
+                try: 'Leave the start line alone. Work on distance first, then on the read.',
                 otherWay: null,
-                refutedBy: 'The same putt with its pace inside a tenth, dropping.',
+                refutedBy: 'The same putt within 10 %% of its distance: see whether it drops.',
             );
     }
 }

@@ -51,9 +51,9 @@ final class GripTightens implements Rule
             cost: 0.5,
             sureness: Significance::sureness($rise->value, $rise->interval->error()),
             stamp: sprintf('%.0f', $rise->value),
-            try: 'Keep it at contact as it was at address, however firm that is; ten balls saying the number aloud.',
+            try: 'Keep the same pressure from address to contact, however firm. Ten balls, saying the number aloud.',
             otherWay: null,
-            refutedBy: 'A grip that stays as it was, and the same scatter.',
+            refutedBy: 'A steady grip with the same scatter.',
         );
     }
 }

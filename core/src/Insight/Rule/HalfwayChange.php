@@ -73,9 +73,9 @@ final class HalfwayChange implements Rule
             stamp: sprintf('%d %+.0f', intdiv($number, 5), 20.0 * (float) $within->step),
             try: $isShorter
                 ? 'Rest for a few minutes, then six balls at one length: tired arms and a hurried stroke both roll short.'
-                : 'Look whether the stroke has quickened, then six balls at one length.',
+                : 'Check whether the stroke has become quicker, then six balls at one length.',
             otherWay: 'The green may have changed: dew, sun or wind. Measure it again.',
-            refutedBy: 'The next dozen balls finishing as the first ones did.',
+            refutedBy: 'Twelve more balls that finish as the first ones did.',
             school: null,
             balls: $since,
             instead: ['pace.either', 'pace.student', 'stroke.offset'],

@@ -27,14 +27,14 @@ final class HighAndFirm implements Rule
 
         return new Insight(
             key: 'read.pace',
-            seen: 'Breaking putts are held up by their pace: high, and well past.',
-            evidence: sprintf('%d of %d misses high, %d of those beyond a tenth past.', $n, count($misses), $many),
+            seen: 'Breaking putts stay high because they are too firm.',
+            evidence: sprintf('%d of %d misses high, %d of those more than 10 %% past.', $n, count($misses), $many),
             cost: 0.6,
             sureness: min(1.0, $n / 20.0),
             stamp: (string) intdiv($n, 4),
-            try: 'Leave the read as it is, and let the ball die at the hole.',
+            try: 'Keep the read, and let the ball die at the hole.',
             otherWay: null,
-            refutedBy: 'The same line at the pace played for, dropping or low.',
+            refutedBy: 'The same line at the planned pace: holed or low.',
             school: null,
             balls: $high,
         );

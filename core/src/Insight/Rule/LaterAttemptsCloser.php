@@ -29,9 +29,9 @@ final class LaterAttemptsCloser implements Rule
             ? null
             : new Insight(
                 key: 'pace.first_tries',
-                seen: 'First tries at a putt finish further off than later ones.',
+                seen: 'First attempts finish further from the target than later ones.',
                 evidence: sprintf(
-                    'Within a tenth of the length: %d of %d first tries, %d of %d later ones.',
+                    'Within 10 %% of the length: %d of %d first attempts, %d of %d later ones.',
                     $tries->firstInside,
                     $tries->first,
                     $tries->laterInside,
@@ -40,9 +40,9 @@ final class LaterAttemptsCloser implements Rule
                 cost: 0.4,
                 sureness: min(1.0, $tries->first / 20.0),
                 stamp: (string) (int) round(10.0 * $apart),
-                try: 'Use one ball and a new putt each time: a round gives no second try.',
-                otherWay: 'Repeats build a stroke; while one is being built they are wanted.',
-                refutedBy: 'First tries as close as later ones, at lengths that were never rolled twice running.',
+                try: 'Use one ball and a new putt each time: a round gives no second attempt.',
+                otherWay: 'Repeats help while a stroke is being built.',
+                refutedBy: 'First attempts as close as later ones, with a new length each time.',
             );
     }
 }

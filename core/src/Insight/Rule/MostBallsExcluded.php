@@ -43,12 +43,12 @@ final class MostBallsExcluded implements Rule
     {
         return match ($reason) {
             ExcludedBalls::CutShort
-                => 'Balls cut short say only "at least this far". Roll to open ground, away from hole and edge.',
-            ExcludedBalls::HoledUnjudged => 'Say how far a holed ball would have rolled, or roll to open ground.',
+                => 'A ball that is stopped shows only "at least this far". Putt to open ground, away from hole and edge.',
+            ExcludedBalls::HoledUnjudged => 'Estimate how far a holed ball would have rolled, or putt to open ground.',
             ExcludedBalls::NoBackstroke
-                => 'Note the backstroke of each ball: it stays at the last one, so one touch does for many.',
+                => 'Note the backstroke of each ball. It stays selected, so one touch is enough for several balls.',
             ExcludedBalls::NoSpeed, ExcludedBalls::NotOfTheDay => 'Measure the green before the first ball.',
-            ExcludedBalls::Unmeasured => 'Touch the lane where each ball stops.',
+            ExcludedBalls::Unmeasured => 'Tap the lane where each ball stops.',
             default => null,
         };
     }

@@ -55,20 +55,17 @@ final class OnlyMisses implements Rule
             : new Insight(
                 key: 'log.only_misses',
                 seen: sprintf(
-                    'Of %d putts at holes from inside %s not one is logged as holed.',
+                    'None of %d putts at holes from inside %s is logged as holed.',
                     $n,
                     FigureText::metres(self::WITHIN_M),
                 ),
-                evidence: sprintf(
-                    'Of the same putts about %d are holed at this student\'s level.',
-                    (int) round($expected),
-                ),
+                evidence: sprintf('At this student\'s level about %d of them are holed.', (int) round($expected)),
                 cost: 0.95,
                 sureness: 1.0,
                 stamp: (string) intdiv($n, 10),
-                try: 'Log the holed ones too: misses alone make every start look off and every spread look wide.',
+                try: 'Log holed putts too: misses alone make the start line and the consistency look worse than they are.',
                 otherWay: null,
-                refutedBy: 'A holed ball in the log.',
+                refutedBy: 'One holed ball in the log.',
                 school: null,
                 balls: $balls,
                 instead: [

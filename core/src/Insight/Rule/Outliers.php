@@ -20,8 +20,8 @@ final class Outliers implements Rule
             : new Insight(
                 'stroke.odd',
                 $odd === 1
-                    ? 'One ball lies far off this student\'s line.'
-                    : "$odd balls lie far off this student's line.",
+                    ? 'One ball is far off this student\'s curve.'
+                    : "$odd balls are far off this student's curve.",
                 sprintf(
                     'More than three spreads away, of %d balls fitted. They count for little, but are not dropped.',
                     $facts->fit->n,
@@ -29,7 +29,7 @@ final class Outliers implements Rule
                 0.3,
                 1.0,
                 (string) $odd,
-                'Look at them in the list: a mishit or a slip of the pen can be marked or corrected.',
+                'Check them in the list: mark a mishit, or edit the entry.',
                 isOfRecord: true,
             );
     }

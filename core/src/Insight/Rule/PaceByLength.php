@@ -47,10 +47,10 @@ final class PaceByLength implements Rule
             sureness: Significance::sureness($apart, $error),
             stamp: sprintf('%+.0f', 20.0 * $apart),
             try: $apart < 0.0
-                ? 'Let the backstroke grow with the length, and keep the tempo: long ones are often only hit harder.'
-                : 'Keep the long ones to the backstroke the curve says; the through-swing tends to quicken.',
+                ? 'Make the backstroke longer for longer putts, at the same tempo. Long putts are often only hit harder.'
+                : 'Use the backstroke of the curve on long putts; the through-swing tends to quicken.',
             otherWay: null,
-            refutedBy: 'The same lengths, shuffled, all finishing alike.',
+            refutedBy: 'The same lengths shuffled: see whether all finish the same.',
         );
     }
 

@@ -62,7 +62,7 @@ final class PaceHabit implements Rule
             seen: sprintf(
                 'Balls finish %s%s.',
                 FigureText::ofLength($bias),
-                $agree >= 2 ? sprintf(', at %d lengths alike', $agree) : '',
+                $agree >= 2 ? sprintf(', at each of %d lengths', $agree) : '',
             ),
             evidence: sprintf(
                 '%d balls over %s; likely %s to %s; %d short, %d long.',
@@ -78,7 +78,7 @@ final class PaceHabit implements Rule
             stamp: sprintf('%+.0f', 20.0 * $bias),
             try: $sessions < self::SESSIONS && $agree >= 2
                 ? sprintf(
-                    'Look at the green first: it would be rolling %.2f of what is meant. Until it is measured again, play each putt as %.2f times its length.',
+                    'Check the green first: it may roll %.2f of the measured length. Until you measure it again, play each putt as %.2f times its length.',
                     1.0 + $bias,
                     1.0 / (1.0 + $bias),
                 )
@@ -86,7 +86,7 @@ final class PaceHabit implements Rule
             otherWay: $sessions < self::SESSIONS && $agree >= 2
                 ? 'If the green is right, it is the stroke. ' . self::stroke($isShort)
                 : 'Or the greens were all measured too ' . ($isShort ? 'fast' : 'slow') . '.',
-            refutedBy: 'The next dozen at the usual lengths finishing on both sides of where they are meant.',
+            refutedBy: 'Twelve more at the usual lengths that finish on both sides of the target.',
             school: null,
             balls: (new ForDistance($lately->surface))->of($lately->balls),
             instead: ['pace.target', 'read.low', 'read.high'],

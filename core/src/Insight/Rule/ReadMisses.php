@@ -77,7 +77,7 @@ final class ReadMisses implements Rule
 
         return new Insight(
             key: "read.$side",
-            seen: "Breaking putts go by on the $side side.",
+            seen: "Breaking putts miss on the $side side.",
             evidence: sprintf('%d of %d misses that were not short: %s.', $hits, $n, implode('; ', $sides)) .
                 ($called === null
                     ? ''
@@ -91,11 +91,11 @@ final class ReadMisses implements Rule
             stamp: (string) (int) round((5.0 * $hits) / $n),
             try: $isLow
                 ? self::more($lately->checked->school('over_read'))
-                : 'Read less break, or let the ball die at the hole: check the pace first, then the line.',
+                : 'Read less break, or let the ball die at the hole. Check the distance first, then the line.',
             otherWay: $isLow
-                ? 'Some take a firmer pace on the line they see: choose one of the two.'
-                : 'Some keep the line and roll softer: choose one of the two.',
-            refutedBy: 'The next ten breaking putts missing on both sides.',
+                ? 'Some coaches take a firmer pace on the line the student sees: choose one.'
+                : 'Some coaches keep the line and putt softer: choose one.',
+            refutedBy: 'Ten more breaking putts with misses on both sides.',
             school: null,
             balls: $misses,
         );
@@ -105,9 +105,9 @@ final class ReadMisses implements Rule
     {
         return match ($school) {
             'more'
-                => 'Lean to more break than is seen, and aim there; a line aimed too straight tempts one to hit hard.',
-            'tests' => 'Roll test putts and add break until one drops; the last aim is the read of that hole.',
-            default => 'Read more break, and aim there; a line aimed too straight tempts one to hit hard.',
+                => 'Aim for more break than the student sees. A line that is too straight leads to hitting too hard.',
+            'tests' => 'Roll test putts and add break until one drops. The last aim is the read of that hole.',
+            default => 'Read more break, and aim there. A line that is too straight leads to hitting too hard.',
         };
     }
 

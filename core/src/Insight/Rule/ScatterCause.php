@@ -45,31 +45,31 @@ final class ScatterCause implements Rule
         return $isBack
             ? new Insight(
                 key: 'stroke.uneven_back',
-                seen: 'Backstrokes are uneven, and that makes most of the scatter.',
+                seen: 'Uneven backstrokes cause most of the scatter.',
                 evidence: $evidence,
                 cost: $cost,
                 sureness: $sure,
                 stamp: sprintf('%.0f', 20.0 * $back),
                 try: match ($facts->school) {
                     BackstrokeCue::Foot
-                        => 'Give the backstroke its stop at the trail shoe, and roll three from each place.',
-                    BackstrokeCue::Eye => 'Rehearse with the eyes on where the ball should end, then go at once.',
+                        => 'Let the trail shoe mark the end of the backstroke, and putt three from each position.',
+                    BackstrokeCue::Eye => 'Rehearse with the eyes on the target, then putt at once.',
                     BackstrokeCue::Rule
-                        => 'Three balls from one mark on the rule, then the next; the mark, not the ball, is looked at.',
+                        => 'Three balls from one mark on the ruler, then the next. Look at the mark, not at the ball.',
                 },
                 otherWay: null,
-                refutedBy: 'Backstrokes held to the mark that scatter as widely: then it is the strike.',
+                refutedBy: 'Backstrokes held to the mark that still scatter: then it is the strike.',
             )
             : new Insight(
                 key: 'stroke.uneven_strike',
-                seen: 'The same backstroke rolls unevenly: strike or tempo.',
+                seen: 'The same backstroke gives uneven rolls: strike or tempo.',
                 evidence: $evidence,
                 cost: $cost,
                 sureness: $sure,
                 stamp: sprintf('%.0f', 20.0 * $strike),
-                try: 'Look at the strike first: putty at toe and heel. Then the metronome at the student\'s own beat.',
+                try: 'Check the strike first: putty at toe and heel. Then use the metronome at the student\'s own tempo.',
                 otherWay: null,
-                refutedBy: 'Clean strikes at one beat that scatter as widely: then look at the surface.',
+                refutedBy: 'Clean strikes at one tempo that still scatter: then check the surface.',
             );
     }
 

@@ -18,11 +18,11 @@ final class SpeedEstimated implements Rule
             ? new Insight(
                 'stroke.speed_estimated',
                 'Today\'s green speed is an estimate, so the ranges are wider.',
-                'An estimate by eye is taken to be good to about a foot.',
+                'An estimate is accurate to about one foot.',
                 0.3,
                 0.9,
                 'estimated',
-                'A few rolls each way narrow it.',
+                'A few measured rolls each way make them narrower.',
                 isOfRecord: true,
             )
             : null;

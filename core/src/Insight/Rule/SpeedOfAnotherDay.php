@@ -29,13 +29,13 @@ final class SpeedOfAnotherDay implements Rule
                 $reading->reading->speed->metres() / Length::METRES_PER_FOOT,
             ),
             sprintf(
-                'Greens change by about %.0f %% from day to day, so every range here is widened by that.',
+                'Greens change by about %.0f %% from day to day, so every range here is wider.',
                 100.0 * MeasurementInForce::DAY_TO_DAY,
             ),
             0.8,
             1.0,
             (string) $reading->days,
-            'Roll three balls each way under Green, off a ramp or timed by hand.',
+            'Roll three balls each way in Green speed, with a ramp or a stopwatch.',
             isOfRecord: true,
         );
     }

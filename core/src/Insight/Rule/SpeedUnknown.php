@@ -17,12 +17,12 @@ final class SpeedUnknown implements Rule
         return $facts->method === MeasurementMethod::Unknown
             ? new Insight(
                 'stroke.speed_unknown',
-                'The green speed is unknown, so today\'s lengths cannot be said.',
-                'Backstrokes are told for one green speed; there is no reading for this green.',
+                'The green speed is unknown, so backstrokes for today cannot be shown.',
+                'A backstroke table is for one green speed; this green is not measured.',
                 0.9,
                 1.0,
                 'none',
-                'Roll three balls each way under Green, off a ramp or timed by hand.',
+                'Roll three balls each way in Green speed, with a ramp or a stopwatch.',
                 isOfRecord: true,
             )
             : null;

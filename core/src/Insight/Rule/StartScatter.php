@@ -36,7 +36,7 @@ final class StartScatter implements Rule
 
         return new Insight(
             key: 'start.scatter',
-            seen: 'Starts scatter widely.',
+            seen: 'Start lines vary widely.',
             evidence: sprintf(
                 '%d balls: two in three within %.1f°, likely %.1f° to %.1f°.',
                 $fit->n,
@@ -47,9 +47,9 @@ final class StartScatter implements Rule
             cost: 0.72 * min(1.0, $fit->spread / 0.045),
             sureness: max(0.75, Significance::sureness($beyond, $fit->logSpreadError)),
             stamp: sprintf('%.0f', rad2deg($fit->spread) * 2.0),
-            try: 'A gate that half to two thirds pass, short lengths, the strike looked at: middle of the face first.',
+            try: 'Use a gate that half to two thirds pass, at short lengths. Check the strike: middle of the face first.',
             otherWay: null,
-            refutedBy: 'Twenty more past a gate, two in three of them through at half the width.',
+            refutedBy: 'Twenty more through a gate of half the width: two in three pass.',
             school: null,
             balls: (new ForStartLine())->of($lately->balls),
         );

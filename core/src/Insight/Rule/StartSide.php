@@ -60,19 +60,14 @@ final class StartSide implements Rule
 
         return new Insight(
             key: 'start.side',
-            seen: sprintf('By eye, balls start %s of the line.', $right > $left ? 'right' : 'left'),
-            evidence: sprintf(
-                '%d left, %d on line, %d right by eye; by how much, a gate would tell.',
-                $left,
-                $on,
-                $right,
-            ),
+            seen: sprintf('Balls start %s of the line, judged by eye.', $right > $left ? 'right' : 'left'),
+            evidence: sprintf('%d left, %d on line, %d right by eye. A gate shows by how much.', $left, $on, $right),
             cost: (0.7 * max($left, $right)) / ($left + $on + $right),
             sureness: Significance::sureness(($right - $left) / ($right + $left), 1.0 / sqrt($right + $left)),
             stamp: $right > $left ? 'right' : 'left',
-            try: 'Check first where the face points before the stroke. Then twenty through a gate that half of them pass.',
+            try: 'Check first where the face points before the stroke. Then twenty balls at a gate that half of them pass.',
             otherWay: null,
-            refutedBy: 'Twenty through a gate, with misses on both sides.',
+            refutedBy: 'Twenty balls at a gate, with misses on both sides.',
             school: null,
             balls: array_values(
                 array_filter($lately->balls, static fn(RolledBall $ball): bool => ForStartLine::byEye($ball) !== null),
@@ -90,7 +85,7 @@ final class StartSide implements Rule
             key: 'start.side',
             seen: sprintf('Balls start %s of the line.', $right > $left ? 'right' : 'left'),
             evidence: sprintf(
-                'Of %d balls %d started right and %d left; by how much shows once some miss on both sides.',
+                'Of %d balls %d started right and %d left. The angle shows once some miss on both sides.',
                 $n,
                 $right,
                 $left,
@@ -100,7 +95,7 @@ final class StartSide implements Rule
             stamp: $right > $left ? 'right' : 'left',
             try: 'Check first where the face points before the stroke. Then move the gate half its width to that side.',
             otherWay: null,
-            refutedBy: 'Twenty through a gate that half of them pass, with misses on both sides.',
+            refutedBy: 'Twenty balls at a gate that half of them pass, with misses on both sides.',
             school: null,
             balls: $balls,
         );
@@ -148,7 +143,7 @@ final class StartSide implements Rule
                 default => self::cure($facts->cure, $bias, $lately->hand),
             },
             otherWay: null,
-            refutedBy: 'Twenty through a gate that half of them pass, with misses on both sides.',
+            refutedBy: 'Twenty balls at a gate that half of them pass, with misses on both sides.',
             school: null,
             balls: (new ForStartLine())->of($lately->balls),
         );
@@ -170,7 +165,7 @@ final class StartSide implements Rule
                 FigureText::degrees($model->turnOfFace($bias)),
                 $isPush ? 'against a push the toe passes the heel' : 'against a pull the heel leads the toe',
             ),
-            null => 'The aim is sound: it is the stroke. Choose one cure on the student\'s card, and keep to it.',
+            null => 'The aim is good: it is the stroke. Choose one cure on the student\'s profile, and keep to it.',
         };
     }
 }

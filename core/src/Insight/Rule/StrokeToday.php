@@ -54,7 +54,7 @@ final class StrokeToday implements Rule
                 self::share($green->offset),
             ),
             evidence: sprintf(
-                '%d students, each against their own line; give or take %.0f %%.',
+                '%d students, each compared with their own curve; give or take %.0f %%.',
                 $green->students,
                 100.0 * SessionOffset::REMARK * $green->standardError,
             ),
@@ -66,7 +66,7 @@ final class StrokeToday implements Rule
                 ($speedM * exp($green->offset)) / Length::METRES_PER_FOOT,
             ),
             otherWay: null,
-            refutedBy: 'A fresh measurement that agrees with the old one.',
+            refutedBy: 'A new measurement that agrees with the old one.',
             instead: ['stroke.offset', 'pace.habit', ...self::INSTEAD],
         );
     }
@@ -80,7 +80,7 @@ final class StrokeToday implements Rule
                 $today->offset < 0.0 ? 'shorter' : 'further',
             ),
             evidence: sprintf(
-                '%d balls against the line of %s: %s. A quiet day stays within %.0f %%.',
+                '%d balls compared with the curve of %s: %s. An ordinary day stays within %.0f %%.',
                 $today->n,
                 $today->sessions === 1 ? 'one earlier session' : "$today->sessions earlier sessions",
                 self::share($today->offset),
@@ -90,15 +90,15 @@ final class StrokeToday implements Rule
             sureness: min(1.0, abs($today->offset) / (4.0 * $today->standardError)),
             stamp: sprintf('%+.0f', 20.0 * $today->offset),
             try: sprintf(
-                'Look at the green first: it would be rolling like %.1f ft. Measure it again.',
+                'Check the green first: it may roll like %.1f ft. Measure it again.',
                 $today->effectiveSpeed($speedM) / Length::METRES_PER_FOOT,
             ),
             otherWay: sprintf(
                 'If the green is right, it is the strike: %s times %.2f make up for it today.',
-                $school === BackstrokeCue::Foot ? 'shoe places' : 'backstrokes',
+                $school === BackstrokeCue::Foot ? 'shoe positions' : 'backstrokes',
                 $today->backstrokeFactor(),
             ),
-            refutedBy: 'A fresh measurement that agrees with the old one points at the strike.',
+            refutedBy: 'A new measurement that agrees with the old one points to the strike.',
             instead: self::INSTEAD,
         );
     }

@@ -49,7 +49,7 @@ final class TargetPace implements Rule
             : new Insight(
                 key: 'pace.target',
                 seen: sprintf(
-                    'Balls finish %s the %s past the hole that is played for.',
+                    'Balls finish %s the planned %s past the hole.',
                     $off < 0.0 ? 'short of' : 'beyond',
                     FigureText::metres($lately->pace),
                 ),
@@ -58,8 +58,8 @@ final class TargetPace implements Rule
                 sureness: Significance::sureness($off, $error),
                 stamp: sprintf('%+.0f', 5.0 * $off),
                 try: 'Set a tee where the ball should finish, and roll to it instead of the hole.',
-                otherWay: 'Or play for what is rolled: change the run-out on the card.',
-                refutedBy: 'A dozen that finish on both sides of it.',
+                otherWay: 'Or plan for what is putted: change the finish past the hole on the profile.',
+                refutedBy: 'Twelve balls that finish on both sides of it.',
             );
     }
 }

@@ -31,18 +31,16 @@ final class TempoDrift implements Rule
 
         return new Insight(
             key: 'stroke.tempo_drift',
-            seen: $isQuicker
-                ? 'Longer putts are struck at a quicker tempo.'
-                : 'Longer putts are struck at a slower tempo.',
+            seen: $isQuicker ? 'The tempo is quicker on longer putts.' : 'The tempo is slower on longer putts.',
             evidence: sprintf('%d taps. %s', $drift->n, $drift->sentence),
             cost: 0.6,
             sureness: Significance::sureness($drift->value, $drift->interval->error()),
             stamp: sprintf('%+.0f', 10.0 * $drift->value),
             try: $facts->school === BackstrokeCue::Eye
                 ? 'Rehearse with the eyes on the target until the long one feels as unhurried as the short one.'
-                : 'The metronome at the student’s own beat, from the shortest length out; the backstroke gives the length.',
-            otherWay: 'Some let the tempo follow the length: then the backstroke’s curve holds for that tempo alone.',
-            refutedBy: 'Taps at three lengths that come out alike.',
+                : 'Use the metronome at the student’s own tempo, shortest length first; the backstroke gives the distance.',
+            otherWay: 'Some coaches let the tempo follow the length: then the backstroke curve holds for that tempo only.',
+            refutedBy: 'Tap the tempo at three lengths: all come out the same.',
         );
     }
 }

@@ -23,7 +23,7 @@ final class ThreePutts implements Rule
 
         return new Insight(
             key: 'play.three_putts',
-            seen: sprintf('%d three-putts came from where they should not.', $play->avoidable),
+            seen: sprintf('%d three-putts came from lengths where they can be avoided.', $play->avoidable),
             evidence: sprintf(
                 '%d rounds, %d three-putts and %d of four or more: %d strokes.',
                 $play->rounds,
@@ -34,7 +34,7 @@ final class ThreePutts implements Rule
             cost: 0.65,
             sureness: min(1.0, $play->avoidable / 8.0),
             stamp: (string) intdiv($play->avoidable, 3),
-            try: 'Pace first at those lengths: the second putt is what costs.',
+            try: 'Work on distance at those lengths: the second putt costs the stroke.',
             otherWay: null,
             refutedBy: 'Two rounds without one.',
         );

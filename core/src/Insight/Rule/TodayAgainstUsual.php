@@ -63,7 +63,7 @@ final class TodayAgainstUsual implements Rule
                 self::share($green),
             ),
             evidence: sprintf(
-                '%d students against their own usual; give or take %.0f %%.',
+                '%d students compared with their own usual; give or take %.0f %%.',
                 $students,
                 self::giveOrTake($green),
             ),
@@ -75,7 +75,7 @@ final class TodayAgainstUsual implements Rule
                 1.0 / (1.0 + $green->value),
             ),
             otherWay: null,
-            refutedBy: 'A fresh reading that agrees with the old one.',
+            refutedBy: 'A new measurement that agrees with the old one.',
             instead: self::INSTEAD,
         );
     }
@@ -86,7 +86,7 @@ final class TodayAgainstUsual implements Rule
             key: 'pace.student',
             seen: sprintf('This student finishes %s today, and the others on this green do not.', self::share($own)),
             evidence: sprintf(
-                '%d balls, the others\' green taken off; give or take %.0f %%.',
+                '%d balls, with the effect of the green removed; give or take %.0f %%.',
                 $balls,
                 self::giveOrTake($own),
             ),
@@ -94,10 +94,10 @@ final class TodayAgainstUsual implements Rule
             sureness: min(1.0, abs($own->value) / (4.0 * $own->standardError)),
             stamp: self::stamp($own),
             try: $own->value < 0.0
-                ? 'Look at the strike and the tempo before the backstroke.'
-                : 'Look whether the stroke has quickened.',
+                ? 'Check the strike and the tempo before the backstroke.'
+                : 'Check whether the stroke has become quicker.',
             otherWay: null,
-            refutedBy: 'The next ten balls at the usual length.',
+            refutedBy: 'Ten more balls that finish as usual.',
         );
     }
 
@@ -108,18 +108,18 @@ final class TodayAgainstUsual implements Rule
             seen: sprintf(
                 'Today\'s balls finish %s%s.',
                 self::share($offset),
-                $hasHistory ? ', against what is usual for this student' : ' of where they should',
+                $hasHistory ? ', compared with what is usual for this student' : ' of the target',
             ),
             evidence: sprintf('%d balls of one student; give or take %.0f %%.', $balls, self::giveOrTake($offset)),
             cost: 0.7,
             sureness: min(1.0, abs($offset->value) / (4.0 * $offset->standardError)),
             stamp: self::stamp($offset),
             try: sprintf(
-                'Look at the green first: it would be rolling %.2f of what is meant. Measure it again.',
+                'Check the green first: it may roll %.2f of the measured length. Measure it again.',
                 1.0 + $offset->value,
             ),
             otherWay: 'If the green is right, it is the strike or the tempo.',
-            refutedBy: 'A second student\'s balls, or a fresh reading.',
+            refutedBy: 'A second student\'s balls, or a new measurement.',
             instead: self::INSTEAD,
         );
     }

@@ -30,16 +30,16 @@ final class TooManyOfOnePutt implements Rule
             : new Insight(
                 'dose.past',
                 sprintf(
-                    '%d balls running of one putt, from %s.',
+                    '%d balls in a row at one putt, from %s.',
                     count($block),
                     FigureText::metres(BallSelection::length($last)),
                 ),
-                'Ten to fifteen of one putt are a dose; what is rolled beyond it teaches the repeat.',
+                'Ten to fifteen balls at one putt are enough; more only trains repeating it.',
                 0.3,
                 1.0,
                 (string) intdiv(count($block), 5),
                 'Another length, or another place on the green. One ball, one putt.',
-                'A stroke that is being built wants its repeats.',
+                'A stroke that is being built needs repeats.',
             );
     }
 }

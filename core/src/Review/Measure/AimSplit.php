@@ -49,11 +49,11 @@ final class AimSplit implements Measure
         return new Finding(
             'Aim, or stroke?',
             sprintf(
-                'The face is set %s, balls start %s: the stroke adds %s.%s',
+                'The face is aimed %s, balls start %s: the stroke adds %s.%s',
                 FigureText::degrees($split->aimBias),
                 FigureText::degrees($split->startBias),
                 FigureText::degrees($split->strokeBias()),
-                $split->cancels() ? ' One makes up for the other: mend neither alone.' : '',
+                $split->cancels() ? ' One makes up for the other: do not correct only one.' : '',
             ),
             FindingUnit::Angle,
             $stroke->value,
@@ -62,8 +62,8 @@ final class AimSplit implements Measure
             null,
             [
                 // Told as the aim check tells it: one figure, one range.
-                Means::row('Where the face is set', FindingUnit::Angle, array_map(rad2deg(...), $aims)),
-                $row('Where balls start', $split->startBias, $split->startError, StartLines::fit($asked)->n),
+                Means::row('Aim of the face', FindingUnit::Angle, array_map(rad2deg(...), $aims)),
+                $row('Start line', $split->startBias, $split->startError, StartLines::fit($asked)->n),
                 $stroke,
             ],
         );

@@ -36,7 +36,7 @@ final class DisturbedBalls implements Measure
                 [$with, $without] = $pair;
                 $rows = [...$rows, ...$pair];
                 $parts[] = sprintf(
-                    'With %s %d of %d inside a tenth, else %d of %d: %s.',
+                    'With %s %d of %d within 10 %%, otherwise %d of %d: %s.',
                     self::WORDS[$disturbance->value],
                     $with->count(),
                     $with->n,
@@ -50,7 +50,7 @@ final class DisturbedBalls implements Measure
         return $rows === []
             ? null
             : Finding::ofRows(
-                'What went on around',
+                'Disturbances',
                 implode(' ', $parts) . ' All of them stay in the figures.',
                 FindingUnit::Share,
                 $rows,

@@ -39,12 +39,12 @@ final class EffectiveHoleWidth implements Measure
         $tooQuick = count(array_filter($shares, static fn(float $share): bool => $share === 0.0));
 
         return new Finding(
-            'How much hole was left at that pace?',
+            'How much of the hole counts at that pace?',
             sprintf(
                 'Of the %d that ran past, the hole would have caught over %d %% of its width on average%s.',
                 count($shares),
                 (int) round(100.0 * Sample::mean($shares)),
-                $tooQuick === 0 ? '' : sprintf('; %d came too quick for any of it', $tooQuick),
+                $tooQuick === 0 ? '' : sprintf('; %d ran too fast for any of it', $tooQuick),
             ),
             FindingUnit::Share,
             Sample::mean($shares),

@@ -32,9 +32,9 @@ final class FinishPastHole implements Measure
         $meant = array_map(static fn(float $metres): float => $metres - $asked->pace, $past);
 
         return new Finding(
-            'How far past, against what is played for?',
+            'How far past the hole, compared with the plan?',
             sprintf(
-                'On average %s the hole, and %s the %s past that is played for.',
+                'On average %s the hole, %s the planned %s past.',
                 self::beyond($whole->value, 'past', 'short of'),
                 self::beyond($whole->value - $asked->pace, 'beyond', 'short of'),
                 FigureText::metres($asked->pace),
@@ -44,7 +44,7 @@ final class FinishPastHole implements Measure
             $whole->interval,
             count($past),
             null,
-            [Means::row('From the run-out played for', FindingUnit::Metres, $meant), ...$rows],
+            [Means::row('From the planned finish', FindingUnit::Metres, $meant), ...$rows],
         );
     }
 

@@ -47,7 +47,7 @@ final class FirstAndLast implements Measure
         $average = Pace::averageOfOneDay($first, $last);
 
         return new Finding(
-            'First balls against last',
+            'First and last balls',
             sprintf(
                 'Spread %s, then %s: %s. On average %s, then %s: %s.',
                 FigureText::percent($then->spread),

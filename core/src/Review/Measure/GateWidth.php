@@ -40,7 +40,7 @@ final class GateWidth implements ChartedMeasure
             array_filter($gated, static fn(RolledBall $ball): bool => $ball->aidWidth - $width < self::ALIKE),
         );
         $through = Shares::row(
-            'Through it',
+            'Through',
             $narrowest,
             static fn(RolledBall $ball): bool => $ball->ball->sight->word('gate') === 'through',
         );

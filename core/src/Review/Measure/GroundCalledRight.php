@@ -54,8 +54,8 @@ final class GroundCalledRight implements Measure
         }
 
         return new Finding(
-            'Is the ground told right?',
-            'Told right: ' . lcfirst(implode('; ', $parts)) . '.',
+            'Is the slope judged right?',
+            'Judged right: ' . lcfirst(implode('; ', $parts)) . '.',
             FindingUnit::Share,
             $right / $n,
             Interval::wilson($right, $n, Shares::LEVEL),

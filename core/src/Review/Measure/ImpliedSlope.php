@@ -52,7 +52,7 @@ final class ImpliedSlope implements Measure
         return $places === []
             ? null
             : new Finding(
-                'What do the misses say of the ground?',
+                'What do the misses say about the slope?',
                 implode(' ', array_map(self::sentence(...), $places)),
                 FindingUnit::Metres,
                 null,
@@ -187,7 +187,7 @@ final class ImpliedSlope implements Measure
                     abs($slope),
                     $slope > 0.0 ? 'right' : 'left',
                     $card === 0.0
-                        ? ', where nobody said a slope'
+                        ? ', where no slope was entered'
                         : sprintf(
                             ', where the station says %.1f %% to the %s',
                             abs($card),

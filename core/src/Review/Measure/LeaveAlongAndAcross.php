@@ -45,7 +45,7 @@ final class LeaveAlongAndAcross implements Measure
         $right = count(array_filter($sides, static fn(float $side): bool => $side > 0.0));
 
         return new Finding(
-            'Along the line or across it?',
+            'Along or across the line?',
             sprintf(
                 'Off by %s along the line and %s across it; %d left, %d right.',
                 FigureText::metres($along),

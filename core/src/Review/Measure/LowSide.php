@@ -36,7 +36,7 @@ final class LowSide implements ComparableMeasure
         return new Finding(
             'High or low?',
             sprintf(
-                '%d of %d misses went by on the low side%s.%s',
+                '%d of %d misses were on the low side%s.%s',
                 $whole->count(),
                 $whole->n,
                 $whole->interval === null ? '' : ', ' . FigureText::likelyShare($whole->interval, $whole->n),

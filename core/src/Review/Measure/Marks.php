@@ -19,7 +19,7 @@ final class Marks implements Measure
         'mishit' => 'mishit',
         'bumps' => 'bumped off its roll',
         'distraction' => 'distracted',
-        'doubt' => 'struck in doubt',
+        'doubt' => 'not committed',
     ];
 
     public static function of(BallSelection $asked): ?Finding

@@ -28,13 +28,13 @@ final class PaceAverage implements ComparableMeasure
         $first = Pace::control($asked->firstTries());
 
         return new Finding(
-            'How far off on average?',
+            'Short or long?',
             Leave::sentence($control) . self::from($asked),
             FindingUnit::OfLength,
             $control->bias,
             $control->biasInterval,
             Pace::countKnownErrors($control),
-            $first === null || $first->n === $control->n ? null : Leave::row('First tries', $first),
+            $first === null || $first->n === $control->n ? null : Leave::row('First attempts', $first),
             Pace::rows($asked, static fn(string $name, DistanceControl $some): FindingRow => Leave::row($name, $some)),
         );
     }
@@ -64,9 +64,6 @@ final class PaceAverage implements ComparableMeasure
 
         return $asked->pace <= 0.0 || $atHole === []
             ? ''
-            : sprintf(
-                ' At a hole it is measured from %s past it, which is played for.',
-                FigureText::metres($asked->pace),
-            );
+            : sprintf(' At a hole it is measured from the planned %s past it.', FigureText::metres($asked->pace));
     }
 }

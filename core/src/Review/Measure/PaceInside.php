@@ -28,18 +28,18 @@ final class PaceInside implements ComparableMeasure
         $first = Pace::control($asked->firstTries());
 
         return new Finding(
-            question: 'How many inside a tenth of the length?',
+            question: 'How many finish within 10 % of the length?',
             sentence: sprintf(
-                '%s; %d shorter than meant, %d longer.',
+                '%s; %d short, %d long.',
                 $control->isInsideEstimated()
                     ? sprintf(
-                        'About %s within a tenth, %s: some of %d were cut short before it could be seen',
+                        'About %s within 10 %%, %s: some of %d were stopped before it could be seen',
                         FigureText::percent($share),
                         FigureText::likelyShare($interval, $control->n),
                         $control->n,
                     )
                     : sprintf(
-                        '%d of %d within a tenth, %s',
+                        '%d of %d within 10 %%, %s',
                         (int) round($share * $control->n),
                         $control->n,
                         FigureText::likelyShare($interval, $control->n),
@@ -51,7 +51,7 @@ final class PaceInside implements ComparableMeasure
             value: $share,
             interval: $interval,
             n: $control->n,
-            first: $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
+            first: $first === null || $first->n === $control->n ? null : self::row('First attempts', $first),
             rows: Pace::rows($asked, self::row(...)),
             isScore: true,
         );

@@ -26,7 +26,7 @@ final class PaceSpread implements ComparableMeasure
         $first = Pace::control($asked->firstTries());
 
         return new Finding(
-            'How far do they spread?',
+            'How consistent is the distance?',
             sprintf(
                 'Two balls in three finish within %s of their average%s.',
                 FigureText::percent($control->spread),
@@ -42,7 +42,7 @@ final class PaceSpread implements ComparableMeasure
             $control->spread,
             $control->spreadInterval,
             Pace::countKnownErrors($control),
-            $first === null || $first->n === $control->n ? null : self::row('First tries', $first),
+            $first === null || $first->n === $control->n ? null : self::row('First attempts', $first),
             Pace::rows($asked, self::row(...)),
         );
     }

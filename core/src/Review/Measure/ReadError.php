@@ -46,7 +46,7 @@ final class ReadError implements Measure
         $mean = (float) $whole->value;
 
         return new Finding(
-            'Called against real?',
+            'Called break and real break',
             sprintf(
                 'On average %s %s break is called%s.',
                 FigureText::metres(abs($mean)),

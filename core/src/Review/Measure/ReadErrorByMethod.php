@@ -47,7 +47,7 @@ final class ReadErrorByMethod implements Measure
         );
 
         return new Finding(
-            'Which way of reading comes closest?',
+            'Which way of reading is most accurate?',
             implode(
                 '; ',
                 array_map(

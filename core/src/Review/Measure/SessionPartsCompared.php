@@ -36,7 +36,7 @@ final class SessionPartsCompared implements Measure
         $fewest = min(count($then->balls), count($now->balls));
 
         return new Finding(
-            'Baseline against tried again',
+            'Baseline and re-test',
             implode(
                 ' ',
                 array_filter([
@@ -45,7 +45,7 @@ final class SessionPartsCompared implements Measure
                     self::low($then, $now),
                     $fewest < self::HANDFUL
                         ? sprintf(
-                            'That is %d balls against %d: a handful proves little.',
+                            'That is %d balls and %d balls: so few prove little.',
                             count($now->balls),
                             count($then->balls),
                         )
@@ -59,7 +59,7 @@ final class SessionPartsCompared implements Measure
             null,
             [
                 ...$rows,
-                ...array_filter([Pace::inside('Baseline, inside', $then), Pace::inside('Tried again, inside', $now)]),
+                ...array_filter([Pace::inside('Baseline, inside', $then), Pace::inside('Re-test, inside', $now)]),
             ],
         );
     }
@@ -81,7 +81,7 @@ final class SessionPartsCompared implements Measure
         $dropped = static fn(RolledBall $ball): bool => $ball->ball->hasDropped() === true;
         [$before, $after] = [
             Shares::row('Baseline, holed', $told($then), $dropped),
-            Shares::row('Tried again, holed', $told($now), $dropped),
+            Shares::row('Re-test, holed', $told($now), $dropped),
         ];
         if ($before->n === 0 || $after->n === 0) {
             return [[], null, ''];

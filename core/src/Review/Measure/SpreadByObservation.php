@@ -45,7 +45,7 @@ final class SpreadByObservation implements Measure
 
         return $rows === []
             ? null
-            : Finding::ofRows('How wide, by what was seen?', implode('. ', $parts) . '.', FindingUnit::Spread, $rows);
+            : Finding::ofRows('Consistency by observation', implode('. ', $parts) . '.', FindingUnit::Spread, $rows);
     }
 
     /** @return list<FindingRow> one a word that enough balls have */

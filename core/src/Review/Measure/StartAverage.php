@@ -29,7 +29,7 @@ final class StartAverage implements ComparableMeasure
         $interval = $isTold ? StartLines::inDegrees($fit->biasInterval(Shares::LEVEL)) : null;
 
         return new Finding(
-            'To which side do they start?',
+            'Left or right?',
             trim(
                 ($fit->bias === null || $interval === null
                     ? self::sentenceWithoutAverage($asked, $fit)
@@ -75,7 +75,7 @@ final class StartAverage implements ComparableMeasure
         $n = $fit->n;
         if ($fit->spread !== null) {
             return sprintf(
-                'The gate is much wider than these starts scatter, so an average cannot be told. %s',
+                'The gate is much wider than these starts vary, so an average is not known. %s',
                 StartSpread::gate($fit, $fit->spread),
             );
         }

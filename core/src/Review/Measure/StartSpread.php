@@ -32,10 +32,10 @@ final class StartSpread implements ComparableMeasure
         $interval = StartLines::inDegrees($fit->spreadInterval(Shares::LEVEL));
 
         return new Finding(
-            'How widely do starts scatter?',
+            'How consistent is the start line?',
             ($fit->spread === null || $interval === null
                 ? sprintf(
-                    'All %d came through: the spread is below %.1f°, and more cannot be told.',
+                    'All %d passed: the spread is below %.1f°. A narrower gate would show more.',
                     $fit->n,
                     rad2deg($spread),
                 )
@@ -79,7 +79,7 @@ final class StartSpread implements ComparableMeasure
         $gate = GateChoice::widthFor($spread, Length::ofMetres(self::GATE_AT));
 
         return sprintf(
-            'A gate %s wide, %s from the ball, would tell %s.',
+            'A gate %s wide, %s from the ball, would show %s.',
             FigureText::metres($gate->metres()),
             FigureText::metres(self::GATE_AT),
             $fit->spread === null ? 'more' : 'it best',

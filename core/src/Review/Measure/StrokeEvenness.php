@@ -31,7 +31,7 @@ final class StrokeEvenness implements ComparableMeasure
         $interval = new Interval($end(0.9), $end(0.1));
 
         return new Finding(
-            'How alike does one backstroke roll?',
+            'How even are rolls of one backstroke?',
             sprintf(
                 'At targets, balls of one backstroke spread by %s, likely %s to %s.',
                 FigureText::percent($fit->sigma),
@@ -61,6 +61,6 @@ final class StrokeEvenness implements ComparableMeasure
 
     public static function words(): array
     {
-        return ['less alike', 'more alike'];
+        return ['less even', 'more even'];
     }
 }

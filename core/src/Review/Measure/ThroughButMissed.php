@@ -30,13 +30,13 @@ final class ThroughButMissed implements Measure
         $missed = $row->count();
 
         return new Finding(
-            'Through but missed?',
+            'Good start but missed?',
             sprintf(
-                '%d of %d good starts that were followed did not drop%s.%s',
+                '%d of %d good starts did not drop%s.%s',
                 $missed,
                 $row->n,
                 $row->interval === null ? '' : ', ' . FigureText::likelyShare($row->interval, $row->n),
-                $missed === 0 ? '' : ' Look at pace and read there, not at the start.',
+                $missed === 0 ? '' : ' Check distance and read there, not the start line.',
             ),
             FindingUnit::Share,
             $row->value,

@@ -23,8 +23,8 @@ final class WithAndWithout implements Measure
     /** What is compared, and how the two sides are called. */
     public const PAIRS = [
         'held' => ['the finish held', 'the head up early'],
-        'routine' => ['the routine kept', 'the routine not kept'],
-        'doubt' => ['a doubt over the ball', 'no doubt'],
+        'routine' => ['the routine followed', 'the routine not followed'],
+        'doubt' => ['not committed', 'committed'],
         'stepped_off' => ['a step off first', 'no step off'],
         'pictured' => ['line and drop pictured', 'neither pictured'],
         'look_s' => ['a longer look at the target', 'a shorter look'],
@@ -43,7 +43,7 @@ final class WithAndWithout implements Measure
                 [$difference, $interval] = [$difference ?? $apart, $interval ?? $ends];
                 $n += $with->n + $without->n;
                 $parts[] = sprintf(
-                    'With %s %d of %d inside a tenth, with %s %d of %d: %s.',
+                    'With %s %d of %d within 10 %%, with %s %d of %d: %s.',
                     self::PAIRS[$name][0],
                     $with->count(),
                     $with->n,
@@ -58,7 +58,7 @@ final class WithAndWithout implements Measure
         return $rows === []
             ? null
             : new Finding(
-                'With it and without',
+                'With and without',
                 implode(' ', $parts),
                 FindingUnit::Difference,
                 $difference,

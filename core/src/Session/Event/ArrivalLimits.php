@@ -54,7 +54,7 @@ final class ArrivalLimits
         }
         foreach ($event->objectOrNull('seen')?->fields() ?? [] as $name) {
             if (!isset(ObservationTypes::all()[$name])) {
-                throw InvalidInput::at($event->path("seen.$name"), 'No such thing can be seen of a ball.');
+                throw InvalidInput::at($event->path("seen.$name"), 'This observation does not exist.');
             }
         }
     }

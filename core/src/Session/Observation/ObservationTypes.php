@@ -71,7 +71,7 @@ final class ObservationTypes
             // How a ball met its gate, rail, line or spot.
             new ObservationType(
                 'gate',
-                'It started',
+                'Start line',
                 AnswerFormat::words(['left' => 'Left', 'through' => 'Through', 'right' => 'Right']),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -88,8 +88,8 @@ final class ObservationTypes
             // What the student called before looking.
             new ObservationType(
                 'call',
-                'Called before looking',
-                AnswerFormat::words(['short' => 'Short', 'on' => 'On', 'long' => 'Long']),
+                'Call before looking',
+                AnswerFormat::words(['short' => 'Short', 'on' => 'On target', 'long' => 'Past']),
                 ObservedFigure::Feel,
                 isOfAnyBall: false,
                 key: 'c',
@@ -97,8 +97,8 @@ final class ObservationTypes
             // Whether a ball struck what stood there.
             new ObservationType(
                 'hit',
-                'What it did',
-                AnswerFormat::yesNo('Struck it', 'Missed it'),
+                'Result',
+                AnswerFormat::yesNo('Hit it', 'Missed it'),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
                 key: 'y',
@@ -106,7 +106,7 @@ final class ObservationTypes
             // How a ball met a small target. A ball that grazes it would have been holed.
             new ObservationType(
                 'contact',
-                'How it met the small target',
+                'Contact with the small target',
                 AnswerFormat::words(['full' => 'Full hit', 'graze' => 'Graze', 'miss' => 'Miss']),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -114,15 +114,15 @@ final class ObservationTypes
             // Whether the line on the ball rolled true. It does when path and face agree.
             new ObservationType(
                 'tumble',
-                'How the line on the ball turned',
-                AnswerFormat::words(['true' => 'True', 'wobble' => 'Wobbled']),
+                'Roll of the line on the ball',
+                AnswerFormat::words(['true' => 'Clean roll', 'wobble' => 'Wobble']),
                 ObservedFigure::Cause,
                 isOfAnyBall: true,
             ),
             // Where a ball started by eye, whatever its end.
             new ObservationType(
                 'start',
-                'It started, by eye',
+                'Start line, by eye',
                 AnswerFormat::words(['left' => 'Left', 'on' => 'On line', 'right' => 'Right']),
                 ObservedFigure::StartLine,
                 isOfAnyBall: true,
@@ -162,7 +162,7 @@ final class ObservationTypes
             // other way.
             new ObservationType(
                 'curved_beyond',
-                'Beyond the hole it curved',
+                'Curve beyond the hole',
                 AnswerFormat::words(['left' => 'Left', 'straight' => 'Not at all', 'right' => 'Right']),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -171,7 +171,7 @@ final class ObservationTypes
             // How the ground lay beyond the hole where a ball went past. The putt back goes the other way.
             new ObservationType(
                 'sloped_beyond',
-                'Beyond the hole the ground went',
+                'Slope beyond the hole',
                 AnswerFormat::words(['up' => 'Up', 'level' => 'Level', 'down' => 'Down']),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -187,7 +187,7 @@ final class ObservationTypes
             // Where on the face a ball was struck.
             new ObservationType(
                 'strike',
-                'Struck with the',
+                'Strike',
                 AnswerFormat::words(['middle' => 'Middle', 'toe' => 'Toe', 'heel' => 'Heel']),
                 ObservedFigure::Stroke,
                 isOfAnyBall: true,
@@ -207,24 +207,24 @@ final class ObservationTypes
             // Whether the stroke had a late hit.
             new ObservationType(
                 'flow',
-                'The stroke flowed',
-                AnswerFormat::words(['even' => 'Evenly', 'jab' => 'With a jab']),
+                'Flow of the stroke',
+                AnswerFormat::words(['even' => 'Even', 'jab' => 'With a jab']),
                 ObservedFigure::Stroke,
                 isOfAnyBall: true,
             ),
             // Whether the finish was held.
             new ObservationType(
                 'held',
-                'The finish',
-                AnswerFormat::yesNo('Held still', 'Up early'),
+                'Finish',
+                AnswerFormat::yesNo('Held', 'Not held'),
                 ObservedFigure::Routine,
                 isOfAnyBall: true,
             ),
             // Whether the routine was followed.
             new ObservationType(
                 'routine',
-                'The routine',
-                AnswerFormat::yesNo('Kept', 'Not kept'),
+                'Routine followed',
+                AnswerFormat::yesNo('Yes', 'No'),
                 ObservedFigure::Routine,
                 isOfAnyBall: true,
             ),
@@ -255,8 +255,8 @@ final class ObservationTypes
             // Whether the student pictured line and drop before the stroke.
             new ObservationType(
                 'pictured',
-                'Line and drop',
-                AnswerFormat::yesNo('Pictured', 'Not pictured'),
+                'Line and drop pictured',
+                AnswerFormat::yesNo('Yes', 'No'),
                 ObservedFigure::Routine,
                 isOfAnyBall: true,
             ),
@@ -278,7 +278,7 @@ final class ObservationTypes
             // How far beside the mark the face pointed, at the mark, positive right.
             new ObservationType(
                 'aim_offset_m',
-                'The face pointed beside the mark',
+                'Face aim, off the mark',
                 AnswerFormat::metres(-1.0, 1.0),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -286,7 +286,7 @@ final class ObservationTypes
             // On which side of an object part-way a ball passed.
             new ObservationType(
                 'object',
-                'It passed the object',
+                'Passed the object',
                 AnswerFormat::words(['inner' => 'On its inner side', 'outer' => 'On its outer side']),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -294,7 +294,7 @@ final class ObservationTypes
             // The level of a tiered green that a ball reached, counted from the ball.
             new ObservationType(
                 'level',
-                'It stopped on level (1 is the ball’s own)',
+                'Level where it stopped (1 is the ball’s level)',
                 AnswerFormat::count(0, 5),
                 ObservedFigure::Distance,
                 isOfAnyBall: false,
@@ -309,8 +309,8 @@ final class ObservationTypes
             // Which foot stood higher when the student stood astride the line. It breaks to the lower foot.
             new ObservationType(
                 'higher_foot',
-                'Higher foot, astride the line',
-                AnswerFormat::words(['left' => 'Left', 'even' => 'Even', 'right' => 'Right']),
+                'Higher foot, standing astride the line',
+                AnswerFormat::words(['left' => 'Left', 'even' => 'Level', 'right' => 'Right']),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
                 isBefore: true,
@@ -319,7 +319,7 @@ final class ObservationTypes
             // From how many places the student read it: behind the ball, behind the hole, the high side, the low side.
             new ObservationType(
                 'views_taken',
-                'Read from so many places',
+                'Number of places read from',
                 AnswerFormat::count(1, 6),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -328,7 +328,7 @@ final class ObservationTypes
             // How far behind the ball the student stood to read it.
             new ObservationType(
                 'read_from_m',
-                'Read from so far behind the ball',
+                'Read from behind the ball',
                 AnswerFormat::metres(0.0, 30.0),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -337,7 +337,7 @@ final class ObservationTypes
             // Where water poured beside the hole would run, seen from the ball.
             new ObservationType(
                 'water',
-                'Poured here, water would run',
+                'Water poured here would run',
                 AnswerFormat::words([
                     'left' => 'To the left',
                     'on' => 'On past the hole',
@@ -364,7 +364,7 @@ final class ObservationTypes
             // Whether the putt was read to go up or down.
             new ObservationType(
                 'read_grade',
-                'It goes',
+                'Slope',
                 AnswerFormat::words(['up' => 'Up', 'level' => 'Level', 'down' => 'Down']),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -373,7 +373,7 @@ final class ObservationTypes
             // How much break the student read: the aim beside the hole.
             new ObservationType(
                 'read_amount_m',
-                'Read this much beside the hole',
+                'Aim read, from the hole',
                 AnswerFormat::smallMetres(0.0, 10.0),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -382,7 +382,7 @@ final class ObservationTypes
             // The pace of the read: how far past a covered hole.
             new ObservationType(
                 'read_pace_m',
-                'Read with a pace past the hole of',
+                'Finish past the hole, as read',
                 AnswerFormat::smallMetres(0.0, 3.0),
                 ObservedFigure::Reads,
                 isOfAnyBall: true,
@@ -407,8 +407,8 @@ final class ObservationTypes
             // Whether the student was in doubt over the ball.
             new ObservationType(
                 'doubt',
-                'Over the ball',
-                AnswerFormat::yesNo('In doubt', 'Sure'),
+                'Commitment',
+                AnswerFormat::yesNo('Not committed', 'Committed'),
                 ObservedFigure::Routine,
                 isOfAnyBall: true,
             ),
@@ -416,14 +416,14 @@ final class ObservationTypes
             new ObservationType(
                 'stepped_off',
                 'Before the stroke',
-                AnswerFormat::yesNo('Stepped off', 'Went on'),
+                AnswerFormat::yesNo('Stepped off', 'Continued'),
                 ObservedFigure::Routine,
                 isOfAnyBall: true,
             ),
             // Further putts until holed, for a ball that was putted out.
             new ObservationType(
                 'putts_to_finish',
-                'Putted out in',
+                'Putts to hole out',
                 AnswerFormat::count(1, 20),
                 ObservedFigure::SecondPutts,
                 isOfAnyBall: false,
@@ -440,7 +440,7 @@ final class ObservationTypes
             // On which side a ball passed the target.
             new ObservationType(
                 'missed_side',
-                'It went by',
+                'Missed',
                 AnswerFormat::words(['left' => 'Left', 'right' => 'Right', 'short' => 'Short']),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -448,7 +448,7 @@ final class ObservationTypes
             // How far apart two balls lie after one struck the other.
             new ObservationType(
                 'gap_m',
-                'Then they lie apart',
+                'Gap between the balls',
                 AnswerFormat::metres(0.0, 10.0),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -464,7 +464,7 @@ final class ObservationTypes
             // What a ball off the green lay on.
             new ObservationType(
                 'lie',
-                'Off the green, it lay on',
+                'Lie off the green',
                 AnswerFormat::words(['fringe' => 'Fringe', 'rough' => 'Rough', 'bare' => 'Bare ground']),
                 ObservedFigure::Routine,
                 isOfAnyBall: true,
@@ -479,7 +479,7 @@ final class ObservationTypes
             // How far outside the ball line the eyes were when the line looked straight, positive away from the player.
             new ObservationType(
                 'eye_offset_m',
-                'Eyes outside the line by',
+                'Eyes outside the line',
                 AnswerFormat::metres(-0.2, 0.2),
                 ObservedFigure::StartLine,
                 isOfAnyBall: false,
@@ -535,7 +535,7 @@ final class ObservationTypes
             // The source of numbers that were not read off a ruler. Set by the device, never asked.
             new ObservationType(
                 'measured_by',
-                'Its numbers come from',
+                'Source of the figures',
                 AnswerFormat::words(FigureSource::labels()),
                 ObservedFigure::Stroke,
                 isOfAnyBall: false,
@@ -543,7 +543,7 @@ final class ObservationTypes
             // The source of a backstroke that the coach did not enter. Set by the device, never asked.
             new ObservationType(
                 'backstroke_by',
-                'Its backstroke comes from',
+                'Source of the backstroke',
                 AnswerFormat::words(FigureSource::labels()),
                 ObservedFigure::Stroke,
                 isOfAnyBall: false,
@@ -551,7 +551,7 @@ final class ObservationTypes
             // What a ball outside a drill was rolled for. Set by the putting screen, never asked.
             new ObservationType(
                 'purpose',
-                'Rolled to',
+                'Purpose',
                 AnswerFormat::words([
                     'target' => 'Putt at a target',
                     self::MEASURE_BACKSTROKE => 'Measure the backstroke',

@@ -84,7 +84,7 @@ export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
   const shown = units.text(backstroke, 'backstroke');
   return (
     <Stack $gap="xs">
-      <Lately role="group" aria-label="Backstrokes used lately">
+      <Lately role="group" aria-label="Recent backstrokes">
         {offered.map((metres) => (
           <ToggleButton
             key={metres}
@@ -98,7 +98,7 @@ export function BackstrokeRow({ logger, offered, units }: BackstrokeRowProps) {
           </ToggleButton>
         ))}
       </Lately>
-      {isPhone ? <Fold label="Another backstroke">{exact}</Fold> : exact}
+      {isPhone ? <Fold label="Other backstroke">{exact}</Fold> : exact}
     </Stack>
   );
 }

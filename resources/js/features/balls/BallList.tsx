@@ -27,10 +27,10 @@ interface BallListProps {
 /** The balls so far as pencil lines, the latest first; each opens to be corrected. */
 export function BallList({ putts, words, units, onOpen }: BallListProps) {
   return (
-    <Lines aria-label="Balls so far">
-      <h2>Balls so far</h2>
+    <Lines aria-label="Balls">
+      <h2>Balls</h2>
       {putts.length === 0 ? (
-        <QuietText>None yet. Every ball will be listed here, and each can be corrected or struck out.</QuietText>
+        <QuietText>No balls yet. Every ball is listed here, and you can edit or delete it.</QuietText>
       ) : (
         <ol>
           {putts
@@ -40,7 +40,7 @@ export function BallList({ putts, words, units, onOpen }: BallListProps) {
               <li key={putt.id}>
                 <Button
                   look="bare"
-                  aria-label={`Correct ball ${number}: ${lineOf(putt, words, units)}`}
+                  aria-label={`Edit ball ${number}: ${lineOf(putt, words, units)}`}
                   onPress={() => onOpen(putt)}
                 >
                   <b>{number}</b>
@@ -60,7 +60,7 @@ export function BallList({ putts, words, units, onOpen }: BallListProps) {
 function lineOf(putt: ShownPutt, words: (putt: ShownPutt) => string, units: Units): string {
   return [
     [words(putt), lieWords(putt, units)].filter((part) => part !== '').join(', '),
-    putt.isWaiting ? 'not sent yet' : '',
+    putt.isWaiting ? 'not synced yet' : '',
     putt.corrections > 0 ? 'corrected' : '',
   ]
     .filter((part) => part !== '')

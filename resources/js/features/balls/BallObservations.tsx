@@ -36,14 +36,14 @@ export function BallObservations({ putt, seen, onSee, units }: SeenOfProps) {
   return (
     <>
       {asked.map(one)}
-      {kinds.isError && <QuietText>What else can be seen is with the server: {kinds.error.message}</QuietText>}
+      {kinds.isError && <QuietText>More questions need the server: {kinds.error.message}</QuietText>}
       {more.length > 0 && (
-        <Fold label="What else was seen">
+        <Fold label="Observations">
           <Stack>{more.map(one)}</Stack>
         </Fold>
       )}
       {measured.length > 0 && (
-        <Fold label="Measured of it">
+        <Fold label="Measured">
           <Stack>{measured.map(one)}</Stack>
         </Fold>
       )}
@@ -59,7 +59,7 @@ interface SeenOneProps {
 }
 
 /** Not said is an answer too. */
-const NOT_SAID = { value: '', label: 'Not said' } as const;
+const NOT_SAID = { value: '', label: 'Not recorded' } as const;
 
 /** One thing seen, with its answers. */
 export function BallObservation({ kind, answer, onAnswer, units }: SeenOneProps) {
@@ -113,7 +113,7 @@ export function ObservedNumber({ kind, answer, onAnswer, units }: SeenOneProps) 
           read <= (kind.most ?? 0);
         // What cannot be read takes no earlier answer away.
         const isEmpty = text.trim() === '';
-        setError(isEmpty || isPossible ? null : `“${text.trim()}” cannot be kept here. Type ${range}.`);
+        setError(isEmpty || isPossible ? null : `“${text.trim()}” is outside the range. Type ${range}.`);
         if (isEmpty || isPossible) {
           onAnswer(isPossible ? read : null);
         }

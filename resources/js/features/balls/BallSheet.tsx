@@ -57,7 +57,7 @@ export function BallSheet({ session, putt, number, units, onKeep, onStrike, onGi
     ];
     const backError = back.error ?? outsideLimits(back.metres, 'backstroke');
     const missing =
-      rolled.metres === null && !['holed', 'unseen'].includes(ball.stop) ? 'Say how far the ball rolled.' : null;
+      rolled.metres === null && !['holed', 'unseen'].includes(ball.stop) ? 'Enter how far the ball rolled.' : null;
     const rollError = rolled.error ?? missing ?? outsideLimits(rolled.metres, 'roll');
     const runOnError = further.error ?? outsideLimits(further.metres, 'runOn');
     setErrors({ backstroke: backError, roll: rollError, runOn: runOnError });
@@ -67,12 +67,12 @@ export function BallSheet({ session, putt, number, units, onKeep, onStrike, onGi
   };
   return (
     <Sheet
-      title={`Ball ${number}${putt.target_m === null ? '' : `, from ${units.show(putt.target_m, 'station')}`}${putt.attempt > 1 ? `, try ${putt.attempt}` : ''}`}
+      title={`Ball ${number}${putt.target_m === null ? '' : `, from ${units.show(putt.target_m, 'station')}`}${putt.attempt > 1 ? `, attempt ${putt.attempt}` : ''}`}
       onClose={onClose}
     >
       {session.group_members.length > 1 && (
         <OneOf
-          label="Whose"
+          label="Student"
           options={session.group_members.map(({ student, name }) => ({ value: student, label: name }))}
           value={ownerOf(putt.student, session)}
           onChange={(student) => onGive(ownerAsEvent(student, session))}
@@ -97,16 +97,16 @@ export function BallSheet({ session, putt, number, units, onKeep, onStrike, onGi
           autoFocus
         />
       </Columns>
-      <OneOf<Stop> label="It stopped" options={STOPS} value={ball.stop} onChange={(stop) => change({ stop })} />
+      <OneOf<Stop> label="How it stopped" options={STOPS} value={ball.stop} onChange={(stop) => change({ stop })} />
       {cutsShort(ball.stop) && (
         <Entry
-          label="It would have run on, by eye"
+          label="Estimated roll without the obstacle"
           value={runOn}
           onChange={setRunOn}
           onEnter={keep}
           suffix={units.suffix('roll')}
           error={errors.runOn}
-          hint="Without this it only counts as “at least this far”."
+          hint="Without it the roll counts as “at least this far”."
         />
       )}
       <BallObservations putt={putt} seen={ball.seen ?? {}} onSee={see} units={units} />
@@ -117,18 +117,18 @@ export function BallSheet({ session, putt, number, units, onKeep, onStrike, onGi
         onChange={(mark) => change({ mark: mark === 'none' ? null : mark })}
       />
       <OneOf<Cause | 'none'>
-        label="Why it missed"
+        label="Cause of the miss"
         options={[NO_CAUSE, ...CAUSES]}
         value={ball.cause ?? 'none'}
         onChange={(cause) => change({ cause: cause === 'none' ? null : cause })}
       />
       <Row>
         <Button look="main" onPress={keep}>
-          Keep
+          Save
         </Button>
-        <Button onPress={onStrike}>Strike it out</Button>
+        <Button onPress={onStrike}>Delete</Button>
         <Button look="bare" onPress={onClose}>
-          Leave it
+          Cancel
         </Button>
       </Row>
       <History sessionId={session.id} putt={putt} units={units} />
@@ -137,23 +137,23 @@ export function BallSheet({ session, putt, number, units, onKeep, onStrike, onGi
 }
 
 const DONE: Readonly<Record<string, string>> = {
-  putt_logged: 'Rolled',
-  putt_corrected: 'Corrected',
+  putt_logged: 'Logged',
+  putt_corrected: 'Edited',
   putt_remarked: 'Marked',
-  putt_given: 'Given to another',
-  undone: 'Taken back',
+  putt_given: 'Moved to another student',
+  undone: 'Deleted',
 };
 
 /** What happened to the ball since it was rolled, and who logged it. */
 function History({ sessionId, putt, units }: { sessionId: string; putt: ShownPutt; units: Units }) {
   const history = useBallHistory(sessionId, putt.id);
   if (history.data === undefined) {
-    return history.isError ? <QuietText>Its history is with the server: {history.error.message}</QuietText> : null;
+    return history.isError ? <QuietText>The history needs the server: {history.error.message}</QuietText> : null;
   }
   return (
     <div>
-      <h3>Its history</h3>
-      {history.data.length === 0 && <QuietText>Not sent yet.</QuietText>}
+      <h3>History</h3>
+      {history.data.length === 0 && <QuietText>Not synced yet.</QuietText>}
       <ol style={{ margin: 0, paddingLeft: '1.3em' }}>
         {history.data.map((event) => (
           <li key={event.id}>
@@ -176,5 +176,5 @@ function eventWords(event: BallEvent, putt: ShownPutt, units: Units): string {
     target_m: putt.target_m,
     seen: {},
   };
-  return ballWords({ ...nothing, ...said, grade_percent: 0 }, units) || 'nothing said';
+  return ballWords({ ...nothing, ...said, grade_percent: 0 }, units) || 'no entry';
 }

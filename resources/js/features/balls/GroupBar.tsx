@@ -35,11 +35,11 @@ export function GroupBar({ session, student, onChoose, note, rollers = null }: C
   );
   const all = group_members.map(({ name }) => name);
   return shown.length < 2 ? null : (
-    <Names aria-label="Whose ball is next" value={student} onChange={onChoose} orientation="horizontal">
+    <Names aria-label="Who putts next" value={student} onChange={onChoose} orientation="horizontal">
       {shown.map(({ student: id, name, standing }) => (
         <Radio key={id} value={id}>
           <Name title={name}>{shortName(name, all)}</Name>
-          <small>{standing === 'here' ? note(id) : standing === 'watches' ? 'watches' : 'sits out'}</small>
+          <small>{standing === 'here' ? note(id) : standing === 'watches' ? 'watches' : 'resting'}</small>
         </Radio>
       ))}
     </Names>
@@ -61,7 +61,7 @@ interface WhoIsHereProps {
 /** Who came, sits out, went or joins now: one touch further. */
 export function WhoIsHere({ session, students, onStanding, rollers = null }: WhoIsHereProps) {
   const [isOpen, setOpen] = useState(false);
-  const label = session.group_members.length > 1 ? 'Who is here' : 'Somebody joins';
+  const label = session.group_members.length > 1 ? 'Who is here' : 'Add a student';
   return (
     <>
       <Button look="bare" onPress={() => setOpen(true)} aria-label={label}>
@@ -83,12 +83,12 @@ export function WhoIsHere({ session, students, onStanding, rollers = null }: Who
 
 const STANDINGS: readonly { value: Presence; label: string }[] = [
   { value: 'here', label: 'Here' },
-  { value: 'sits_out', label: 'Sits out' },
-  { value: 'watches', label: 'Watches' },
-  { value: 'gone', label: 'Gone' },
+  { value: 'sits_out', label: 'Resting' },
+  { value: 'watches', label: 'Watching' },
+  { value: 'gone', label: 'Gone home' },
 ];
 
-const JOINING = STANDINGS.map((each) => (each.value === 'here' ? { ...each, label: 'Joins' } : each));
+const JOINING = STANDINGS.map((each) => (each.value === 'here' ? { ...each, label: 'Join' } : each));
 
 interface CompanySheetProps {
   group_members: readonly GroupMember[];
@@ -118,7 +118,7 @@ function CompanySheet({ group_members, students, rollers, onStanding, onClose }:
       </Stack>
       {others.length > 0 && (
         <Stack $gap="s">
-          <QuietText>Joins now:</QuietText>
+          <QuietText>Add now:</QuietText>
           <Row>
             {others.map(({ id, name }) => (
               <Button

@@ -28,7 +28,7 @@ const Chips = styled.div`
   ${narrow} { flex-wrap: nowrap; overflow-x: auto; scrollbar-width: none; }
 `;
 
-const PasswordForm = styled(QuietText)`
+const ChipsLabel = styled(QuietText)`
   white-space: nowrap; flex: none;
 `;
 
@@ -66,7 +66,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
       <Line aria-label="The last ball">
         <span role="status">
           Ball {number}: {[words(last), lieWords(last, units)].filter((part) => part !== '').join(', ')}
-          {last.isWaiting ? ' (not sent yet)' : ''}
+          {last.isWaiting ? ' (not synced yet)' : ''}
         </span>
         <Button aria-label={`Undo ball ${number}`} onPress={logger.undo}>
           <Undo2 size={20} aria-hidden="true" /> Undo
@@ -74,8 +74,8 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
       </Line>
       <More>
         {logger.task?.asksBackstroke === true && last.backstroke_m === null && last.roll_m !== null && (
-          <Chips role="group" aria-label="Add its backstroke">
-            <PasswordForm as="span">No backstroke: add it</PasswordForm>
+          <Chips role="group" aria-label="Add the backstroke">
+            <ChipsLabel as="span">No backstroke. Add it</ChipsLabel>
             {backstrokes.map((metres) => (
               <Chip key={metres} isSelected={false} onPress={() => logger.addBackstroke(last, metres)}>
                 {units.show(metres, 'backstroke')}
@@ -98,7 +98,7 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
           )}
           {drill !== null && (
             <Chip isSelected={last.seen.held === true} onPress={() => logger.toggleHeld(last)}>
-              Held still
+              Finish held
             </Chip>
           )}
         </Chips>
@@ -111,15 +111,15 @@ export function LastBall({ logger, words, units, drill, backstrokes }: LastBallP
 function RoutineOf({ logger, last }: { logger: Logger; last: ShownPutt }) {
   const recipe = useReminders(last.student ?? logger.ownStudent).data?.recipe ?? null;
   return recipe === null ? null : (
-    <Chips role="group" aria-label="The routine">
-      <PasswordForm as="span">{recipe}</PasswordForm>
+    <Chips role="group" aria-label="Routine followed">
+      <ChipsLabel as="span">{recipe}</ChipsLabel>
       {[true, false].map((isKept) => (
         <Chip
           key={String(isKept)}
           isSelected={last.seen.routine === isKept}
           onPress={() => logger.answerOf(last, 'routine', isKept)}
         >
-          {isKept ? 'Kept' : 'Not kept'}
+          {isKept ? 'Yes' : 'No'}
         </Chip>
       ))}
     </Chips>
@@ -143,7 +143,7 @@ function BeyondTheHole({ logger, last }: { logger: Logger; last: ShownPutt }) {
 function AskedAs({ kind, logger, last }: { kind: ObservationType; logger: Logger; last: ShownPutt }) {
   return (
     <Chips role="group" aria-label={kind.question}>
-      <PasswordForm as="span">{kind.question}</PasswordForm>
+      <ChipsLabel as="span">{kind.question}</ChipsLabel>
       {facesOf(kind).map(({ value, label }) => (
         <Chip
           key={value}
@@ -185,8 +185,8 @@ function AskedOnceItLies({ logger, last, drill }: AskedOnceItLiesProps) {
   return (
     <>
       {mayBePuttedOut && (
-        <Chips role="group" aria-label="Putted out in">
-          <PasswordForm as="span">Putted out in</PasswordForm>
+        <Chips role="group" aria-label="Putts to hole out">
+          <ChipsLabel as="span">Putts to hole out</ChipsLabel>
           {[1, 2, 3].map((putts) => (
             <Chip
               key={putts}
@@ -204,10 +204,10 @@ function AskedOnceItLies({ logger, last, drill }: AskedOnceItLiesProps) {
           <AskedAs key={kind.name} kind={kind} logger={logger} last={last} />
         ))}
       {mayHaveMissed && judges && (
-        <Chips role="group" aria-label="Why it missed">
-          <PasswordForm as="span" style={{ order: -2 }}>
-            Why?
-          </PasswordForm>
+        <Chips role="group" aria-label="Cause of the miss">
+          <ChipsLabel as="span" style={{ order: -2 }}>
+            Cause?
+          </ChipsLabel>
           {CAUSES.map(({ value, label }) => (
             <Chip
               key={value}

@@ -18,7 +18,7 @@ export function OutboxNotices({ log, words, isSaidAtField = () => false }: Outbo
         <Notice kind="wrong">
           This device has no room to store{' '}
           {log.looseCount === 1 ? 'the last entry' : `the last ${log.looseCount} entries`}. Keep this page open until
-          they are sent; then free some space.
+          they are synced; then free some space.
         </Notice>
       )}
       {log.refused
@@ -26,11 +26,11 @@ export function OutboxNotices({ log, words, isSaidAtField = () => false }: Outbo
         .map((item) => (
           <Notice key={item.order} kind="wrong">
             <p>
-              {told(item, words)}: {item.refused} It is kept here until you put it away.
+              {told(item, words)}: {item.refused} It stays here until you dismiss it.
             </p>
             <Row>
               <Button onPress={() => void log.tryAgain(item.order ?? 0)}>Try again</Button>
-              <Button onPress={() => void log.discard(item.order ?? 0)}>Put it away</Button>
+              <Button onPress={() => void log.discard(item.order ?? 0)}>Dismiss</Button>
             </Row>
           </Notice>
         ))}
@@ -41,11 +41,11 @@ export function OutboxNotices({ log, words, isSaidAtField = () => false }: Outbo
 /** What was not taken, as the coach would call it. */
 function told(item: Pending, words: (putt: ShownPutt) => string): string {
   if (item.write !== undefined) {
-    return `${item.write.what} was not taken`;
+    return `${item.write.what} was not saved`;
   }
   return item.event.type === 'putt_logged'
-    ? `A ball was not taken (${words(asShown(item.event))})`
-    : 'An entry was not taken';
+    ? `A ball was not saved (${words(asShown(item.event))})`
+    : 'An entry was not saved';
 }
 
 function asShown(event: object): ShownPutt {

@@ -45,7 +45,7 @@ export function QuestionOfBall({ logger, task, place, units }: OutcomeProps) {
     <>
       {task.needs.includes('call') && (
         <BigChoice
-          label="Called before looking"
+          label="Call before looking"
           options={withMarks(CALLS)}
           value={logger.call}
           onPress={logger.setCall}
@@ -60,7 +60,7 @@ export function QuestionOfBall({ logger, task, place, units }: OutcomeProps) {
       ))}
       {place.isHoledOrMissed && (
         <BigChoice
-          label="What it did"
+          label="Result"
           options={[
             { value: 'holed', label: 'Holed', keyName: 'h' },
             { value: 'missed', label: 'Missed', keyName: 'n' },
@@ -126,7 +126,7 @@ function AskedFirst({ kind, logger, units }: AskedProps) {
   const chosen = logger.seen[kind.name];
   const faces = (
     <BigChoice
-      label={kind.name === 'gate' ? 'It started' : kind.question}
+      label={kind.name === 'gate' ? 'Start line' : kind.question}
       options={facesOf(kind)}
       value={chosen == null ? null : faceOf(chosen)}
       onPress={(face) => logger.touchAnswer(kind.name, answerOfFace(kind, face))}
@@ -221,11 +221,11 @@ export function StopFaces({ logger, task, place }: Omit<OutcomeProps, 'units'>) 
         </Button>
       )}
       {place.rod_m !== null && (
-        <Button onPress={() => logger.logStoppedAt(place.rod_m ?? target, 'rod')}>At the rod</Button>
+        <Button onPress={() => logger.logStoppedAt(place.rod_m ?? target, 'rod')}>Stopped at the rod</Button>
       )}
       {place.canStrike && (
         <Button look="main" onPress={() => logger.logStoppedAt(target, 'target')}>
-          Struck it
+          Hit it
         </Button>
       )}
       {place.target === 'edge' && <Button onPress={() => logger.logStoppedAt(target, 'edge')}>Over the edge</Button>}
@@ -247,7 +247,7 @@ export function TypedLength({ logger, task, place, units, sessionId }: TypedLeng
   const [isFine] = useState(() => window.matchMedia('(pointer: fine)').matches);
   const stops = (
     <OneOf<Stop>
-      label="The next ball is stopped"
+      label="Next ball stopped by"
       isLabelHidden
       options={STOPS.filter(({ value }) => value !== 'holed')}
       value={logger.stop}
@@ -272,7 +272,7 @@ export function TypedLength({ logger, task, place, units, sessionId }: TypedLeng
       </Fold>
     </Stack>
   ) : (
-    <Fold label="Type it, or stopped by something" isOpen={logger.stop !== 'free'}>
+    <Fold label="Type the roll, or stopped by something" isOpen={logger.stop !== 'free'}>
       <Stack $gap="s">
         {fields}
         {stops}
@@ -342,7 +342,7 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
         />
         {takesSide && (
           <Entry
-            label="Beside, l or r"
+            label="Sideways, l or r"
             value={side}
             onChange={setSide}
             onEnter={enter}
@@ -357,7 +357,7 @@ function LengthFields({ logger, target, takesSide, units, sessionId, hasFocus }:
   );
 }
 
-const MISSING = 'How far did it roll? Type it, or touch the lane.';
+const MISSING = 'How far did the ball roll? Type it, or tap the lane.';
 
 function withMarks(calls: typeof CALLS) {
   return calls.map((call) => ({

@@ -120,7 +120,7 @@ export function PuttPage({
           </>
         )}
       </Stack>
-      <Side aria-label="Margin">
+      <Side aria-label="Insights">
         <BallList
           putts={logger.balls}
           units={units}

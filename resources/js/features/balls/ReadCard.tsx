@@ -32,13 +32,16 @@ export function ReadCard({ logger, green, units }: ReadCardProps) {
   const say = (kind: ObservationType, answer: Observations[string]) =>
     noteAll([[kind.name, answer], ...impliedBy(kind, answer).filter(([name]) => logger.seen[name] == null)]);
   return kinds.length === 0 ? null : (
-    <Fold label={called === 0 ? 'Read card' : `Read card: ${called} noted for the next ball`} onToggle={setOpen}>
+    <Fold
+      label={called === 0 ? 'Read before the putt' : `Read before the putt: ${called} noted for the next ball`}
+      onToggle={setOpen}
+    >
       <Stack>
         {called === 0 && (
           <Row>
             {[
-              { label: 'As for the last ball', read: before },
-              { label: 'The putt back, as it ran past', read: back },
+              { label: 'Same as the last ball', read: before },
+              { label: 'The putt back, as the ball rolled past', read: back },
             ].map(
               ({ label, read }) =>
                 read.length > 0 && (
@@ -59,7 +62,7 @@ export function ReadCard({ logger, green, units }: ReadCardProps) {
             units={units}
           />
         ))}
-        <QuietText>Kept with the next ball alone. Look back holds it against what the ball did.</QuietText>
+        <QuietText>Saved with the next ball only. Review compares it with what the ball did.</QuietText>
       </Stack>
     </Fold>
   );

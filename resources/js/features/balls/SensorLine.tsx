@@ -15,7 +15,7 @@ export function SensorLine({ sensor, units }: { sensor: Sensor; units: Units }) 
   }
   return (
     <Row $gap="s" style={{ justifyContent: 'space-between' }}>
-      <Read role="status" aria-label="The sensor">
+      <Read role="status" aria-label="Sensor">
         {sensor.measured !== null
           ? `Sensor: ${figureWords(sensor.measured.figures, units)}`
           : sensor.problem !== null
@@ -34,7 +34,7 @@ export function SensorSwitch({ sensor }: { sensor: Sensor }) {
   return sensor.isOn || sensor.label === null ? null : (
     <Row $gap="s">
       <Button onPress={() => sensor.turn(true)}>Turn on the {sensor.label}</Button>
-      <QuietText>It fills the backstroke and its own figures; what you say yourself stands.</QuietText>
+      <QuietText>It fills in the backstroke and its own figures. What you enter yourself counts first.</QuietText>
     </Row>
   );
 }

@@ -7,8 +7,8 @@ import { PART_NAMES } from '../../lane/drillWords';
 type Part = NonNullable<SessionPart>;
 
 const PARTS: readonly { value: Part | 'none'; label: string }[] = [
-  { value: 'none', label: 'No part' },
-  { value: 'baseline', label: `${PART_NAMES.baseline}: watched, nothing said` },
+  { value: 'none', label: 'No phase' },
+  { value: 'baseline', label: `${PART_NAMES.baseline}: watch only, no coaching` },
   { value: 'work', label: PART_NAMES.work },
   { value: 'retest', label: PART_NAMES.retest },
 ];
@@ -34,19 +34,19 @@ export function Stretch({ session: { during }, log }: StretchProps) {
     ...AROUND.filter(({ value }) => during.disturbances.includes(value)).map(({ label }) => label.toLowerCase()),
   ];
   return (
-    <Fold label={facts.length === 0 ? 'This stretch' : `This stretch: ${facts.join(', ')}`}>
+    <Fold label={facts.length === 0 ? 'These balls' : `These balls: ${facts.join(', ')}`}>
       <Stack>
         <OneOf
-          label="What these balls are for"
+          label="Purpose of these balls"
           options={PARTS}
           value={during.part ?? 'none'}
           onChange={(part) => {
             void log.beginPart(part === 'none' ? null : part);
-            announce(`From here on: ${PARTS.find(({ value }) => value === part)?.label ?? ''}`);
+            announce(`From now on: ${PARTS.find(({ value }) => value === part)?.label ?? ''}`);
           }}
         />
         <AnyOf
-          label="What goes on around them"
+          label="Surroundings"
           options={AROUND}
           values={during.disturbances}
           onChange={(now) => {
@@ -58,7 +58,7 @@ export function Stretch({ session: { during }, log }: StretchProps) {
           }}
         />
         <QuietText>
-          Look back holds the baseline against what is tried again. Nothing is left out for what went on around it.
+          Review compares the baseline with the re-test. No ball is left out because of the surroundings.
         </QuietText>
       </Stack>
     </Fold>

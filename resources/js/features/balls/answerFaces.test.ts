@@ -74,7 +74,7 @@ test.each([
   ['spread', 0.083, '8 %'],
   ['of_length', 0.04, '4 % long'],
   ['of_length', -0.12, '12 % short'],
-  ['of_length', 0.001, 'as meant'],
+  ['of_length', 0.001, 'on target'],
   ['difference', -0.1, '−10 %'],
   ['difference', 0.1, '+10 %'],
   ['metres', 0.4572, '1 ft 6 in'],

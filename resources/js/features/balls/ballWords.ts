@@ -15,13 +15,13 @@ import type { Units } from '../../units/useUnits';
 
 /** Why a ball stopped, in the order of how often it is needed. */
 export const STOPS: readonly { value: Stop; label: string }[] = [
-  { value: 'free', label: 'Freely' },
+  { value: 'free', label: 'Rolled freely' },
   { value: 'holed', label: 'Holed' },
   { value: 'edge', label: 'At the edge' },
   { value: 'rod', label: 'At a rod' },
   { value: 'ball', label: 'Another ball' },
   { value: 'post', label: 'A post or tee' },
-  { value: 'target', label: 'What stood there' },
+  { value: 'target', label: 'The target' },
   { value: 'other', label: 'Something else' },
 ];
 
@@ -30,7 +30,7 @@ export const MARKS: readonly { value: Mark | 'none'; label: string }[] = [
   { value: 'mishit', label: 'Mishit' },
   { value: 'bumps', label: 'Bumped' },
   { value: 'distraction', label: 'Distracted' },
-  { value: 'doubt', label: 'Doubt' },
+  { value: 'doubt', label: 'Not committed' },
 ];
 
 /** Causes of a miss, in the order they are asked: did it roll true, start on line, at its pace; then the read. */
@@ -51,8 +51,8 @@ export const GATES = [
 
 export const CALLS = [
   { value: 'short', label: 'Short', keyName: 'a' },
-  { value: 'on', label: 'On', keyName: 's' },
-  { value: 'long', label: 'Long', keyName: 'd' },
+  { value: 'on', label: 'On target', keyName: 's' },
+  { value: 'long', label: 'Past', keyName: 'd' },
 ] as const;
 
 const STOP_WORDS: Record<Stop, string> = {
@@ -121,15 +121,15 @@ export function ballWords(ball: BallMeasurement & Partial<Remarks & BallOwner>, 
     side === null || side === 0 ? null : `${units.show(Math.abs(side), 'roll')} ${side < 0 ? 'left' : 'right'}`,
     gate === null ? null : (STARTS[gate] ?? gate),
     start === null ? null : `starts ${degreeWords(start)}`,
-    seen.hit == null ? null : seen.hit === true ? 'struck it' : 'missed it',
+    seen.hit == null ? null : seen.hit === true ? 'hit it' : 'missed it',
     // Where only the line or a strike was looked at, that nobody measured the roll goes without saying.
     STOP_WORDS[ball.stop] === '' || (ball.stop === 'unseen' && Object.values(seen).some((answer) => answer !== null))
       ? null
       : STOP_WORDS[ball.stop],
-    seen.dropped == null ? null : seen.dropped === true ? 'holed in the end' : 'not holed',
+    seen.dropped == null ? null : seen.dropped === true ? 'holed out' : 'not holed',
     gap === null ? null : `then ${units.show(gap, 'roll')} apart`,
     call === null ? null : `called ${call}`,
-    out === null ? null : `out in ${out}`,
+    out === null ? null : `holed out in ${out}`,
     ball.cause == null
       ? null
       : `why: ${(CAUSES.find((cause) => cause.value === ball.cause)?.label ?? '').toLowerCase()}`,
@@ -160,7 +160,7 @@ export function lieWords(
     off === null
       ? OUTCOMES[outcome].word
       : Math.abs(off) < 0.005
-        ? 'at the target'
+        ? 'on target'
         : `${atLeast}${units.show(Math.abs(off), 'roll')} ${off < 0 ? 'short' : 'past'}`;
   return verdict === 'passed' ? `${lie}, inside` : verdict === 'missed' ? `${lie}, outside` : lie;
 }

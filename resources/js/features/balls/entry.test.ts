@@ -62,9 +62,9 @@ describe('one ball being entered', () => {
 
   test('what a drill needs comes first, in its order, and is said in words', () => {
     const empty = emptyEntry(null);
-    expect(finished(empty, GATE, free)).toEqual({ missing: 'Call it first: short, on or long.' });
+    expect(finished(empty, GATE, free)).toEqual({ missing: 'Make the call first: short, on target or past.' });
     const called = entered(empty, { type: 'called', call: 'long' });
-    expect(finished(called, GATE, free)).toEqual({ missing: 'Say how it started: left, through or right.' });
+    expect(finished(called, GATE, free)).toEqual({ missing: 'Enter the start first: left, through or right.' });
     const seen = entered(called, { type: 'seen', name: 'gate', answer: 'through' });
     expect(finished(seen, GATE, free)).toMatchObject({
       ball: { run_id: 'R', backstroke_m: null, seen: { call: 'long', gate: 'through' } },

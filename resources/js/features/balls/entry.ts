@@ -184,7 +184,7 @@ export type Finished = { ball: BallMeasurement & Partial<BallOwner> } | { missin
 /** The whole ball, or what must be said first. */
 export function finished(state: EntryState, task: BallTask, result: Result): Finished {
   if (task.needs.includes('call') && state.call === null) {
-    return { missing: 'Call it first: short, on or long.' };
+    return { missing: 'Make the call first: short, on target or past.' };
   }
   if (task.asksBackstroke && task.calledBackstroke === null && state.wrongBackstroke !== null) {
     return { missing: state.wrongBackstroke };
@@ -195,8 +195,8 @@ export function finished(state: EntryState, task: BallTask, result: Result): Fin
     return {
       missing:
         unanswered.name === 'gate'
-          ? 'Say how it started: left, through or right.'
-          : `Say it of this ball first: ${unanswered.question.toLowerCase()}.`,
+          ? 'Enter the start first: left, through or right.'
+          : `Answer this first: ${unanswered.question.toLowerCase()}.`,
     };
   }
   return {

@@ -18,22 +18,22 @@ const nothing: Place = {
 };
 const gate = {
   name: 'gate',
-  question: 'It started',
+  question: 'Start line',
   kind: 'words',
   answers: [],
 } as unknown as ObservationType;
 const held = {
   name: 'routine',
-  question: 'The routine',
+  question: 'Routine followed',
   kind: 'yes_no',
   answers: [
-    { value: 'yes', label: 'Kept' },
-    { value: 'no', label: 'Not kept' },
+    { value: 'yes', label: 'Yes' },
+    { value: 'no', label: 'No' },
   ],
 } as unknown as ObservationType;
 const side = {
   name: 'side_m',
-  question: 'Beside',
+  question: 'With',
   kind: 'metres',
   answers: [],
 } as unknown as ObservationType;
@@ -78,7 +78,7 @@ test('there are keys for what is asked and for nothing else', () => {
   press(keys, 'n');
   expect(logger.touchAnswer).toHaveBeenCalledWith('routine', false);
   expect(keys.find(({ key }) => key === 'k')?.does).toBe('started through or on the line');
-  expect(keys.find(({ key }) => key === 'y')?.does).toBe('the routine: kept');
+  expect(keys.find(({ key }) => key === 'y')?.does).toBe('routine followed: yes');
 });
 
 test('holed is a key where it can be, and a length or holed or missed is asked', () => {

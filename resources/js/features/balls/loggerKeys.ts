@@ -21,8 +21,8 @@ export function loggerKeys(logger: Logger, place: Place, verdict: RunProgress['l
   const needs = task?.needs ?? [];
   const keys: (KeyAction | false)[] = [
     needs.includes('call') && { key: 'a', does: 'called short', act: () => logger.setCall('short') },
-    needs.includes('call') && { key: 's', does: 'called on', act: () => logger.setCall('on') },
-    needs.includes('call') && { key: 'd', does: 'called long', act: () => logger.setCall('long') },
+    needs.includes('call') && { key: 's', does: 'called on target', act: () => logger.setCall('on') },
+    needs.includes('call') && { key: 'd', does: 'called past', act: () => logger.setCall('long') },
     ...(task?.kinds.first ?? []).flatMap((kind) =>
       kind.kind === 'metres'
         ? []
@@ -37,7 +37,7 @@ export function loggerKeys(logger: Logger, place: Place, verdict: RunProgress['l
     ),
     place.canStrike && {
       key: 'y',
-      does: 'struck it',
+      does: 'hit it',
       act: () => logger.logStoppedAt(task?.target_m ?? 0, 'target'),
     },
     place.canBeHoled &&
@@ -52,12 +52,12 @@ export function loggerKeys(logger: Logger, place: Place, verdict: RunProgress['l
   if (last !== null) {
     keys.push(
       { key: 'v', does: 'the last ball was bumped', act: () => logger.toggleMark(last, 'bumps') },
-      { key: 'q', does: 'the last ball was struck in doubt', act: () => logger.toggleMark(last, 'doubt') },
+      { key: 'q', does: 'the last putt was not committed', act: () => logger.toggleMark(last, 'doubt') },
       { key: 'z', does: 'the student was distracted', act: () => logger.toggleMark(last, 'distraction') },
       { key: 'x', does: 'the last ball was mishit', act: () => logger.toggleMark(last, 'mishit') },
       task?.runId != null && {
         key: 't',
-        does: 'held still to the end',
+        does: 'finish held',
         act: () => logger.toggleHeld(last),
       },
     );

@@ -6,7 +6,7 @@ const session = {
   student: { id: 'ann' },
   group_members: [
     { student: 'ann', name: 'Ann Lund', standing: 'here' },
-    { student: 'ben', name: 'Ben Oke', standing: 'out' },
+    { student: 'ben', name: 'Ben Oke', standing: 'on the green' },
   ] as unknown as GroupMember[],
 } as Session;
 

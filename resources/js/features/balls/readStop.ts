@@ -23,7 +23,7 @@ export function readSide(text: string, kind: LengthKind, units: Units): LengthEn
   const read = units.read(text.replace(/(^|[\s\d'"″′])[lr](?![a-z])/gi, '$1').replace(/[+−-]/g, ''), kind);
   const isAmbiguous = sides.length > 0 && (read.metres === null || new Set(sides.map(isLeft)).size > 1);
   if (isAmbiguous) {
-    return { metres: null, error: read.error ?? 'Type how far beside, and one side: l or r.' };
+    return { metres: null, error: read.error ?? 'Type how far sideways, and one side: l or r.' };
   }
   return read.metres === null || !sides.some(isLeft) ? read : { metres: -read.metres, error: null };
 }

@@ -25,7 +25,7 @@ vi.mock('../../api/useOutbox', () => ({
 const session = { id: 's1', student: { id: 'ann' } } as Session;
 const gate = {
   name: 'gate',
-  question: 'It started',
+  question: 'Start line',
   kind: 'words',
   answers: [],
 } as unknown as ObservationType;

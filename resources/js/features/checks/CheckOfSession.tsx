@@ -34,7 +34,7 @@ export function FromCatalogue<Item>({ what, find, children }: FromBookProps<Item
   return (
     <Page>
       {book.data === undefined && !book.isError ? (
-        <p>Opening the {what} …</p>
+        <p>Loading the {what} …</p>
       ) : (
         <Notice kind="wrong">{book.error?.message ?? `There is no such ${what}.`}</Notice>
       )}

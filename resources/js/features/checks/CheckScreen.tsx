@@ -78,7 +78,7 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
         <OutboxNotices log={log} words={() => ''} />
         <WhoIsChecked who={who} />
         {who.student === null ? (
-          <Notice>Say under Arrive who has come: a check is somebody’s.</Notice>
+          <Notice>Choose the student in Check-in first. A check belongs to a student.</Notice>
         ) : (
           <ComparedSelection>
             <NextTry
@@ -87,7 +87,7 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
               units={units}
               onTry={(answers) => {
                 void log.tryCheck(kind.key, who.said, answers);
-                announce(`Kept: ${tryWords(kind.fields, answers, units)}`);
+                announce(`Saved: ${tryWords(kind.fields, answers, units)}`);
               }}
             />
             <Stack>
@@ -101,7 +101,7 @@ function CheckOf({ session, kind }: { session: Session; kind: CheckKind }) {
               units={units}
               onTakeBack={(id) => {
                 void log.undo(id);
-                announce('Taken back');
+                announce('Deleted');
               }}
             />
           </ComparedSelection>
@@ -137,7 +137,7 @@ function NextTry({
   };
   return (
     <Part as="form" onSubmit={keep} noValidate>
-      <h2>The next try</h2>
+      <h2>Next attempt</h2>
       {kind.fields.map((field) => (
         <FieldEntry
           key={field.name}
@@ -160,7 +160,7 @@ function NextTry({
       )}
       <Row>
         <Button look="main" type="submit">
-          Keep this try
+          Save attempt
         </Button>
       </Row>
     </Part>
@@ -202,7 +202,7 @@ const SIDES = ['0', '1'] as const;
 function FieldEntry({ field, draft, onDraft, error, units }: FieldEntryProps) {
   const text = draft.texts[field.name] ?? '';
   const type = (value: string) => onDraft({ ...draft, texts: { ...draft.texts, [field.name]: value } });
-  const label = field.is_needed ? field.question : `${field.question} (may be left out)`;
+  const label = field.is_needed ? field.question : `${field.question} (optional)`;
   if (field.kind === 'words') {
     return (
       <OneOf label={label} options={field.answers} value={text === '' ? null : text} onChange={type} error={error} />
@@ -250,7 +250,7 @@ function Tried({
   return made.length === 0 ? null : (
     <Part>
       <h2>
-        Tries of this session: {made.length}
+        Attempts in this session: {made.length}
         {kind.dose === null ? '' : ` of at most ${kind.dose}`}
       </h2>
       <Made>
@@ -259,8 +259,8 @@ function Tried({
           return (
             <li key={id}>
               <span>{words}</span>
-              <Button look="bare" aria-label={`Take back ${words}`} onPress={() => onTakeBack(id)}>
-                Take back
+              <Button look="bare" aria-label={`Delete ${words}`} onPress={() => onTakeBack(id)}>
+                Delete
               </Button>
             </li>
           );
@@ -284,17 +284,19 @@ function DrillResults({
   const isToday = look?.session_id === session.id;
   return (
     <Part>
-      <h2>
-        {look === undefined || isToday
-          ? 'What it found'
-          : `What it found on ${day(new Date(look.at_ms).toISOString())}`}
-      </h2>
+      <h2>{look === undefined || isToday ? 'Result' : `Result on ${day(new Date(look.at_ms).toISOString())}`}</h2>
       {look === undefined ? (
-        <SentenceText>{made.length === 0 ? 'What is measured is drawn here.' : 'Drawn once it is sent.'}</SentenceText>
+        <SentenceText>
+          {made.length === 0
+            ? 'The picture appears with the first attempt.'
+            : 'The picture appears once the attempt is synced.'}
+        </SentenceText>
       ) : (
         <CheckResult check={look} units={units} />
       )}
-      {isToday && look.n !== made.length && <QuietText>Of {look.n} tries; the others are not sent yet.</QuietText>}
+      {isToday && look.n !== made.length && (
+        <QuietText>From {look.n} attempts; the others are not synced yet.</QuietText>
+      )}
     </Part>
   );
 }
@@ -319,7 +321,7 @@ function KeepAsStation({ made, session, units }: { made: readonly CheckAttempt[]
           announce(`Station at ${said}`);
         }}
       >
-        {isThere ? 'It is a station' : `Set it out as a station, ${units.show(length, 'station')}`}
+        {isThere ? 'Added as a station' : `Add as a station, ${units.show(length, 'station')}`}
       </Button>
     </Row>
   );
@@ -330,7 +332,7 @@ function HowItIsDone({ kind }: { kind: CheckKind }) {
     <InsightCard notes={[]}>
       {kind.care.length > 0 && (
         <MarginWord>
-          <h2>Take care here</h2>
+          <h2>Safety</h2>
           <ul>
             {kind.care.map((care) => (
               <li key={care}>{care}</li>
@@ -338,7 +340,7 @@ function HowItIsDone({ kind }: { kind: CheckKind }) {
           </ul>
         </MarginWord>
       )}
-      <Fold label="How it is done" isOpen>
+      <Fold label="How to do it" isOpen>
         <MarginWord as="ol" style={{ paddingLeft: '1.2em', margin: 0 }}>
           {kind.steps.map((step) => (
             <li key={step}>{step}</li>

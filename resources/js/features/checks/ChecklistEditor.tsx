@@ -35,9 +35,9 @@ const KINDS = [
   { value: 'set_up', label: 'Set-up' },
   { value: 'routine', label: 'Routine' },
   { value: 'views', label: 'Views of a putt' },
-  { value: 'ground', label: 'What the ground tells' },
-  { value: 'grain', label: 'What the grass tells' },
-  { value: 'safety', label: 'All clear' },
+  { value: 'ground', label: 'Slope clues' },
+  { value: 'grain', label: 'Grain clues' },
+  { value: 'safety', label: 'Safety check' },
 ] as const;
 
 const Points = styled.ol`
@@ -53,7 +53,9 @@ export function ChecklistEditor() {
   const { key = '' } = useParams();
   const book = useCheckCatalogue();
   if (book.data === undefined || isOfEarlierVisit(book)) {
-    return <Page>{book.isError ? <Notice kind="wrong">{book.error.message}</Notice> : <p>Opening the card …</p>}</Page>;
+    return (
+      <Page>{book.isError ? <Notice kind="wrong">{book.error.message}</Notice> : <p>Loading the checklist …</p>}</Page>
+    );
   }
   const card = book.data.cards.find((each) => each.key === key);
   return <EditorOf key={key} id={key} card={card} />;
@@ -77,30 +79,25 @@ function EditorOf({ id, card }: { id: string; card: Checklist | undefined }) {
     <Page>
       <Stack $gap="l" as="form" onSubmit={submit} noValidate>
         <Row style={{ justifyContent: 'space-between' }}>
-          <Title page={card?.title ?? 'A new card'}>{card?.title ?? 'A card of your own'}</Title>
-          <ButtonLink to="/checklists">All cards</ButtonLink>
+          <Title page={card?.title ?? 'New checklist'}>{card?.title ?? 'New checklist'}</Title>
+          <ButtonLink to="/checklists">All checklists</ButtonLink>
         </Row>
         {error !== null && <Notice kind="wrong">{error.message}</Notice>}
         <Entry
-          label="What it is called"
+          label="Name"
           value={draft.title}
           onChange={(title) => setDraft({ ...draft, title })}
           error={fieldError(keep.error, 'title')}
         />
-        <OneOf
-          label="What it is for"
-          options={KINDS}
-          value={draft.kind}
-          onChange={(kind) => setDraft({ ...draft, kind })}
-        />
+        <OneOf label="Purpose" options={KINDS} value={draft.kind} onChange={(kind) => setDraft({ ...draft, kind })} />
         <PointList draft={draft} onDraft={setDraft} error={keep.error} />
         <Row>
           <Button look="main" type="submit" isPending={keep.isPending}>
-            Keep
+            Save
           </Button>
           {card?.is_own === true && (
             <Button look="bare" isPending={drop.isPending} onPress={() => drop.mutate(id, { onSuccess: toCards })}>
-              {card.is_shipped ? 'Back to how it ships' : 'Drop this card'}
+              {card.is_shipped ? 'Restore default' : 'Delete'}
             </Button>
           )}
         </Row>
@@ -152,7 +149,7 @@ function PointList({ draft, onDraft, error }: PointListProps) {
               </Button>
               <Button
                 look="bare"
-                aria-label={`Leave out point ${at + 1}`}
+                aria-label={`Remove point ${at + 1}`}
                 onPress={() => set(points.filter((_, index) => index !== at))}
               >
                 <Trash2 size={20} aria-hidden="true" />

@@ -47,7 +47,7 @@ function CardOf({ session, card }: { session: Session; card: Checklist }) {
         </Row>
         <OutboxNotices log={log} words={() => ''} />
         <WhoIsChecked who={who} />
-        {who.student === null && <Notice>Say under Arrive who has come: a check is somebody’s.</Notice>}
+        {who.student === null && <Notice>Choose the student in Check-in first. A check belongs to a student.</Notice>}
         <Points>
           {points.map((point) => (
             <PointOf
@@ -70,7 +70,7 @@ function CardOf({ session, card }: { session: Session; card: Checklist }) {
 const SIGHTS = [
   { value: 'good', label: 'Good' },
   { value: 'attention', label: 'Attention' },
-  { value: 'none', label: 'Not looked at' },
+  { value: 'none', label: 'Not checked' },
 ] as const;
 
 interface PointOfProps {
@@ -96,12 +96,12 @@ function PointOf({ point, sight, last, sessionId, onSee }: PointOfProps) {
       />
       {sight?.sight === 'attention' && (
         <Entry
-          label={`A word on: ${point.text}`}
+          label={`Note on: ${point.text}`}
           value={word}
           onChange={setWord}
           onBlur={() => kept(word) !== sight.word && onSee('attention', kept(word))}
           maxLength={200}
-          hint="Which side, how much. It shows at the next start."
+          hint="Which side, and how much. You see it at the next session."
         />
       )}
       <Before last={last} sessionId={sessionId} />
@@ -118,7 +118,7 @@ function Before({ last, sessionId }: { last: PointOfProps['last']; sessionId: st
   const before = isToday ? last.before : last.sight;
   return before === null ? null : (
     <QuietText>
-      {isToday ? 'The time before' : `On ${day(new Date(last.at_ms).toISOString())}`}:{' '}
+      {isToday ? 'Last time' : `On ${day(new Date(last.at_ms).toISOString())}`}:{' '}
       {before === 'good' ? 'good' : `attention${!isToday && last.word !== null ? `, ${last.word}` : ''}`}.
     </QuietText>
   );

@@ -9,9 +9,9 @@ const KINDS: Record<Checklist['kind'], string> = {
   set_up: 'Set-up',
   routine: 'Routines',
   views: 'Views of a putt',
-  ground: 'What the ground tells',
-  grain: 'What the grass tells',
-  safety: 'Before balls are struck with eyes elsewhere',
+  ground: 'Slope clues',
+  grain: 'Grain clues',
+  safety: 'Before putting without looking',
 };
 
 const Lines = styled.ul`
@@ -28,14 +28,13 @@ export function ChecklistsScreen() {
     <Page>
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
-          <Title page="Cards">Cards of points</Title>
+          <Title page="Checklists">Checklists</Title>
           <ButtonLink look="main" to={`/checklists/${newId()}`}>
-            A card of your own
+            New checklist
           </ButtonLink>
         </Row>
         <QuietText>
-          What is looked at point by point, and routines in their order. Change those that ship, or write your own: add,
-          reorder, leave out.
+          What to check point by point, and routines in order. Edit the built-in checklists, or write your own.
         </QuietText>
         {book.isError && <Notice kind="wrong">{book.error.message}</Notice>}
         {(Object.keys(KINDS) as Checklist['kind'][]).map((kind) => (
@@ -49,7 +48,7 @@ export function ChecklistsScreen() {
                     <Link to={`/checklists/${card.key}`}>{card.title}</Link>
                     <QuietText>
                       {card.points.map(({ text }) => text).join(' · ')}
-                      {card.is_own && card.is_shipped ? ' (changed by you)' : ''}
+                      {card.is_own && card.is_shipped ? ' (edited)' : ''}
                     </QuietText>
                   </li>
                 ))}

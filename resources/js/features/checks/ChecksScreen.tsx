@@ -54,13 +54,13 @@ function ListOf({ session }: { session: Session }) {
             {name === undefined ? 'Checks' : <Name>Check {name}</Name>}
           </Title>
           <Row>
-            <ButtonLink to={`/sessions/${session.id}/stations`}>Set out</ButtonLink>
-            <ButtonLink to={`/sessions/${session.id}/putt`}>Roll</ButtonLink>
+            <ButtonLink to={`/sessions/${session.id}/stations`}>Stations</ButtonLink>
+            <ButtonLink to={`/sessions/${session.id}/putt`}>Putt</ButtonLink>
           </Row>
         </Row>
         <WhoIsChecked who={who} />
         {book.isError && <Notice kind="wrong">{book.error.message}</Notice>}
-        {who.student === null && <Notice>Say under Arrive who has come: a check is somebody’s.</Notice>}
+        {who.student === null && <Notice>Choose the student in Check-in first. A check belongs to a student.</Notice>}
         <ComparedSelection>
           <Part>
             <h2>Measure</h2>
@@ -77,7 +77,7 @@ function ListOf({ session }: { session: Session }) {
             </Lines>
           </Part>
           <Part>
-            <h2>Look at, point by point</h2>
+            <h2>Checklists</h2>
             <Lines>
               {cards.map((card) => (
                 <LookedAt
@@ -89,7 +89,7 @@ function ListOf({ session }: { session: Session }) {
               ))}
             </Lines>
             <QuietText>
-              <Link to="/checklists">Change the cards</Link>
+              <Link to="/checklists">Edit checklists</Link>
             </QuietText>
           </Part>
         </ComparedSelection>
@@ -132,11 +132,11 @@ function LookedAt({ card, session, look }: { card: Checklist; session: Session; 
       <Link to={`/sessions/${session.id}/cards/${card.key}`}>
         <b>{card.title}</b>
         {seen.length === 0 ? (
-          <QuietText>not looked at yet</QuietText>
+          <QuietText>not checked yet</QuietText>
         ) : (
           <SentenceText>
             {attention.length === 0
-              ? `${seen.length} of ${look?.points.length} points seen, all good`
+              ? `${seen.length} of ${look?.points.length} points checked, all good`
               : `Attention: ${attention.map(({ text }) => text).join('; ')}`}
           </SentenceText>
         )}

@@ -14,7 +14,7 @@ export function FaceAndPath({ student }: { student: Pick<Student, 'line_cure'> |
   const told = useFaceAndPath(readNumber(face), readNumber(path), student?.line_cure ?? null).data;
   const words = (degrees: number) => figureWords({ unit: 'angle', value: degrees }, units);
   return (
-    <Fold label="Reckon face and path">
+    <Fold label="Work out face and path">
       <Stack>
         <Columns>
           <Entry
@@ -30,10 +30,9 @@ export function FaceAndPath({ student }: { student: Pick<Student, 'line_cure'> |
           <>
             <SentenceText role="status">
               The ball starts {words(told.start_deg)}.
-              {told.turn_stroke_deg !== null &&
-                ` To take it out, turn the whole stroke ${words(told.turn_stroke_deg)}.`}
+              {told.turn_stroke_deg !== null && ` To correct it, turn the whole stroke ${words(told.turn_stroke_deg)}.`}
               {told.turn_face_deg !== null &&
-                ` ${told.turn_stroke_deg === null ? 'To take it out' : 'Or'}, turn the face alone ${words(told.turn_face_deg)}.`}
+                ` ${told.turn_stroke_deg === null ? 'To correct it' : 'Or'}, turn the face alone ${words(told.turn_face_deg)}.`}
             </SentenceText>
             <QuietText>{told.caution}</QuietText>
           </>

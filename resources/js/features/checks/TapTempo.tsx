@@ -15,10 +15,10 @@ export function TapTempo({ onTempo }: { onTempo: (bpm: number) => void }) {
   };
   return (
     <Row>
-      <Button onPressStart={tap}>Tap along</Button>
+      <Button onPressStart={tap}>Tap the tempo</Button>
       <QuietText role="status">
         {taps.length === 0
-          ? 'Back, contact, back, contact: the beat goes into the field.'
+          ? 'Tap back, contact, back, contact: the tempo is filled in.'
           : taps.length < FEWEST
             ? `${taps.length} of at least ${FEWEST} taps`
             : `${taps.length} taps`}

@@ -46,13 +46,13 @@ describe('a try is read as it was typed', () => {
     const read = (texts: Record<string, string>, sides = {}) => readDraft(FIELDS, { texts, sides }, metres).errors;
     expect(Object.keys(read({}) ?? {})).toEqual(['offset_m', 'at_m', 'by']);
     expect(read({ offset_m: '3', at_m: '2', by: 'mirror' })).toEqual({
-      offset_m: 'Say which side: left or right.',
+      offset_m: 'Choose a side: left or right.',
     });
     expect(read({ offset_m: '0', at_m: '2', by: 'mirror' })).toBeNull();
     expect(Object.keys(read({ offset_m: '30', at_m: '2', by: 'mirror' }, { offset_m: 1 }) ?? {})).toEqual(['offset_m']);
     expect(read({ offset_m: 'a bit', at_m: '2', by: 'mirror' })?.offset_m).toContain('is not a length');
     expect(read({ offset_m: '0', at_m: '2', by: 'mirror', bpm: '7.5' })?.bpm).toBe(
-      '“7.5” cannot be kept here. Type 30 to 160.',
+      '“7.5” is outside the range. Type 30 to 160.',
     );
   });
 
@@ -62,7 +62,7 @@ describe('a try is read as it was typed', () => {
     expect(read('1,85').answers).toEqual({ speed_m_s: 1.85 });
     expect(tryWords(speed, { speed_m_s: 1.85 }, metres)).toBe('1.85 m/s');
     for (const wrong of ['9', 'fast', '0.1']) {
-      expect(read(wrong).errors?.speed_m_s).toBe(`“${wrong}” cannot be kept here. Type 0.2 to 8 m/s.`);
+      expect(read(wrong).errors?.speed_m_s).toBe(`“${wrong}” is outside the range. Type 0.2 to 8 m/s.`);
     }
   });
 

@@ -53,7 +53,7 @@ export function readDraft(fields: readonly CheckField[], draft: Draft, units: Un
     const text = (draft.texts[field.name] ?? '').trim();
     if (text === '') {
       if (field.is_needed) {
-        errors[field.name] = 'This is needed for a try.';
+        errors[field.name] = 'Enter this to save the attempt.';
       }
       continue;
     }
@@ -78,23 +78,23 @@ function readField(
       const count = Number(text.replace(',', '.'));
       return Number.isInteger(count) && count >= (field.least ?? 0) && count <= (field.most ?? 0)
         ? count
-        : { error: `“${text}” cannot be kept here. Type ${field.least} to ${field.most}.` };
+        : { error: `“${text}” is outside the range. Type ${field.least} to ${field.most}.` };
     }
     case 'number': {
       const number = readNumber(text);
       return number !== null && number >= (field.least ?? 0) && number <= (field.most ?? 0)
         ? number
-        : { error: `“${text}” cannot be kept here. Type ${field.least} to ${field.most} ${field.unit}.` };
+        : { error: `“${text}” is outside the range. Type ${field.least} to ${field.most} ${field.unit}.` };
     }
     case 'metres': {
       const kind = lengthKind(field);
       const { metres, error } = units.read(text, kind);
       if (metres === null) {
-        return { error: error ?? 'This is needed for a try.' };
+        return { error: error ?? 'Enter this to save the attempt.' };
       }
       if (field.sides !== null && side === undefined && metres !== 0) {
         return {
-          error: `Say which side: ${field.sides[0].toLowerCase()} or ${field.sides[1].toLowerCase()}.`,
+          error: `Choose a side: ${field.sides[0].toLowerCase()} or ${field.sides[1].toLowerCase()}.`,
         };
       }
       const value = field.sides !== null && side === 0 ? -metres : metres;

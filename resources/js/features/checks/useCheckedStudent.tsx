@@ -26,7 +26,7 @@ export type CheckedStudent = ReturnType<typeof useCheckedStudent>;
 export function WhoIsChecked({ who }: { who: CheckedStudent }) {
   return who.here.length < 2 ? null : (
     <OneOf
-      label="Who is checked"
+      label="Student"
       isLabelHidden
       isRow
       options={who.here.map(({ student, name }: GroupMember) => ({ value: student, label: name }))}

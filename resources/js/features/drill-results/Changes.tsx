@@ -5,23 +5,23 @@ import { Notice, QuietText, SentenceText, Stack } from '../../design';
 import { clock, day } from '../../units/dates';
 
 const RECORDS: Readonly<Record<string, string>> = {
-  students: 'Card',
+  students: 'Profile',
   greens: 'Green',
   practice_sessions: 'Session',
   drills: 'Drill',
   length_sets: 'Lengths',
   rounds: 'Round',
-  benchmarks: 'Yardstick',
-  take_home_cards: 'Pocket card',
-  cards: 'Card of points',
+  benchmarks: 'Benchmark',
+  take_home_cards: 'Take-home card',
+  cards: 'Checklist',
   putters: 'Putter',
   saved_reads: 'Read',
 };
 
 const WHAT = {
   changed: 'changed',
-  put_away: 'put away',
-  brought_back: 'brought back',
+  put_away: 'deleted',
+  brought_back: 'restored',
   deleted: 'deleted',
 } as const;
 
@@ -35,7 +35,7 @@ export function Changes({ student }: { student: string | null }) {
   return (
     <Stack $gap="s">
       {changes.isError && <Notice kind="wrong">{changes.error.message}</Notice>}
-      {changes.data?.length === 0 && <SentenceText>Nothing was changed yet.</SentenceText>}
+      {changes.data?.length === 0 && <SentenceText>No changes yet.</SentenceText>}
       {changes.data?.map(({ id, at, who, record, name, what, fields }) => (
         <div key={id}>
           <p>

@@ -31,7 +31,7 @@ interface FoundProps {
 export function DrillResults({ findings, isGentle, units }: FoundProps) {
   const shown = findings.filter(({ is_score }) => !(isGentle && is_score));
   return shown.length === 0 ? (
-    <QuietText>Nothing to tell yet.</QuietText>
+    <QuietText>No results yet.</QuietText>
   ) : (
     <Ones>
       {shown.map((finding) => (
@@ -64,7 +64,7 @@ export function DrillResultRow({
       <FigureBar finding={finding} units={units} />
       {first !== null && first.value !== null && (
         <QuietText>
-          First tries alone: {figureWords(first, units)}
+          First attempts only: {figureWords(first, units)}
           {intervalWords(first, units)}, from {first.n}.
         </QuietText>
       )}
@@ -74,7 +74,7 @@ export function DrillResultRow({
         </QuietText>
       )}
       {rows.length > 0 && (
-        <Fold label="In parts" isOpen={isOpen}>
+        <Fold label="By part" isOpen={isOpen}>
           <FigureRows rows={rows} units={units} />
         </Fold>
       )}
@@ -96,7 +96,7 @@ interface FoundRunsProps {
 export function FoundRuns({ runs, isGentle, names, isDated, units }: FoundRunsProps) {
   return (
     <Part>
-      <h2>What the drills found</h2>
+      <h2>Drill results</h2>
       {runs.map((run) => {
         const own = run.findings.find(({ is_score }) => !(isGentle && is_score));
         const who = names === null || run.student_id === null ? null : names.get(run.student_id);
@@ -111,7 +111,7 @@ export function FoundRuns({ runs, isGentle, names, isDated, units }: FoundRunsPr
                 who,
                 isDated ? day(new Date(run.at_ms).toISOString()) : null,
                 `${run.balls} ${run.balls === 1 ? 'ball' : 'balls'}`,
-                run.phase === 'capped' ? 'stopped at the cap' : run.phase === 'done' ? null : 'not finished',
+                run.phase === 'capped' ? 'stopped at the ball limit' : run.phase === 'done' ? null : 'not finished',
                 own?.since == null ? null : inWords(own.since.sentence, units).replace(/[.]$/, ''),
               ]
                 .filter((part) => part != null)

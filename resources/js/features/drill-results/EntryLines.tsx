@@ -38,7 +38,7 @@ export function EntryLines({ entries, mine, others, hasSessions = false }: Entry
               :{' '}
               {kind === 'done' ? (
                 <>
-                  {mine} counted {passes} of {balls} as they should{text === null ? '.' : `: ${text}.`}{' '}
+                  {mine} counted {passes} of {balls} successful{text === null ? '.' : `: ${text}.`}{' '}
                   {session_id !== null && hasSessions && (
                     <Link to={`/sessions/${session_id}/review`}>See the balls</Link>
                   )}

@@ -10,10 +10,10 @@ export function NamedIn({ named, name }: { named: Named; name: string }) {
   return (
     <Stack $gap="s">
       <p>
-        {name} stands in{' '}
+        {name} is named in{' '}
         {named.count === 1
-          ? 'a note about others. It stays as it is; change it first if it should not.'
-          : `${named.count} notes about others. They stay as they are; change them first if they should not.`}
+          ? 'a note about other students. The note stays; edit it first if it should not.'
+          : `${named.count} notes about other students. The notes stay; edit them first if they should not.`}
       </p>
       <ul>
         {named.places.map(({ where, text }) => (

@@ -11,7 +11,7 @@ describe('figures in words', () => {
     ['spread', 0.087, '9 %'],
     ['of_length', -0.04, '4 % short'],
     ['of_length', 0.041, '4 % long'],
-    ['of_length', 0.004, 'as meant'],
+    ['of_length', 0.004, 'on target'],
     ['difference', 0.12, '+12 %'],
     ['difference', -0.12, '−12 %'],
     ['angle', 0.72, '0.7° right'],

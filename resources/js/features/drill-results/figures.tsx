@@ -19,7 +19,7 @@ export function figureWords({ unit, value }: Figure, units: Units): string {
     case 'difference':
       return `${value > 0 ? '+' : value < 0 ? '−' : ''}${percent} %`;
     case 'of_length':
-      return percent === 0 ? 'as meant' : `${percent} % ${value > 0 ? 'long' : 'short'}`;
+      return percent === 0 ? 'on target' : `${percent} % ${value > 0 ? 'long' : 'short'}`;
     case 'metres':
       return units.show(value, 'roll');
     case 'small':
@@ -45,7 +45,7 @@ export function intervalWords({ unit, interval }: Pick<FindingRow, 'unit' | 'int
 const SCALES: Partial<Record<FindingRow['unit'], { isSigned: boolean; zero: string; least: number }>> = {
   share: { isSigned: false, zero: '0 %', least: 1 },
   spread: { isSigned: false, zero: '0 %', least: 0.2 },
-  of_length: { isSigned: true, zero: 'as meant', least: 0.1 },
+  of_length: { isSigned: true, zero: 'on target', least: 0.1 },
   difference: { isSigned: true, zero: 'no difference', least: 0.1 },
 };
 

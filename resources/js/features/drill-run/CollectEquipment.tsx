@@ -16,24 +16,24 @@ export function CollectEquipment({ run, rolling }: { run: RunState; rolling: Rol
   );
   return (
     <Part>
-      <h2>Kit back</h2>
+      <h2>Collect equipment</h2>
       {counted.map(({ name, pieces }) => (
         <CountRow
           key={name}
-          label={`${name}: ${out(name, pieces)} out`}
+          label={`${name}: ${out(name, pieces)} on the green`}
           count={rolling.setOut.kit_back[name] ?? 0}
           most={Math.max(out(name, pieces), 1)}
-          allWord="All back"
+          allWord="All collected"
           onCount={(count) => void rolling.count(run.id, 'kit_back', name, count)}
         />
       ))}
       {missing > 0 ? (
         <Notice>
-          {missing === 1 ? 'One piece is' : `${missing} pieces are`} still out.
+          {missing === 1 ? 'One piece is' : `${missing} pieces are`} still on the green.
           {counted.some(({ name }) => /\btees?\b/.test(name)) && ' A flush tee left in turf is a hazard.'}
         </Notice>
       ) : (
-        <QuietText role="status">Everything is back.</QuietText>
+        <QuietText role="status">Everything is collected.</QuietText>
       )}
     </Part>
   );

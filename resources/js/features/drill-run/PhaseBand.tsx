@@ -37,7 +37,7 @@ export function PhaseBand({ progress, drill, isWaiting, units }: PhaseBandProps)
   if (progress.phase === 'stopped') {
     return (
       <Band data-phase="capped" role="status">
-        <Flag size={26} aria-hidden="true" /> Ended here. What was done counts.
+        <Flag size={26} aria-hidden="true" /> Ended. What was done counts.
       </Band>
     );
   }
@@ -45,7 +45,7 @@ export function PhaseBand({ progress, drill, isWaiting, units }: PhaseBandProps)
     const cap = progress.capped_by === 'balls' ? `${drill.cap.balls} balls` : `${drill.cap.minutes} minutes`;
     return (
       <Band data-phase="capped" role="status">
-        <Hourglass size={26} aria-hidden="true" /> The cap of {cap} is reached. What was done counts; leave it there.
+        <Hourglass size={26} aria-hidden="true" /> The limit of {cap} is reached. What was done counts; stop here.
       </Band>
     );
   }
@@ -62,7 +62,7 @@ export function PhaseBand({ progress, drill, isWaiting, units }: PhaseBandProps)
     return (
       <Band data-phase="resting" role="status">
         <Armchair size={26} aria-hidden="true" />
-        Time for a rest: stand up, move off this spot of turf. The next ball goes on.
+        Time for a rest: stand up and move off this spot. The next ball continues the drill.
       </Band>
     );
   }

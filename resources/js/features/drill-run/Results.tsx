@@ -19,14 +19,14 @@ export function Results({ run, progress, isGentle, names, units }: ResultsProps)
   if (isGroup(run)) {
     return (
       <Part>
-        <h2>Who did what</h2>
+        <h2>Results by student</h2>
         <TableFrame>
           <table>
             <thead>
               <tr>
                 <th scope="col">Student</th>
                 <th scope="col">Passed</th>
-                <th scope="col">First tries</th>
+                <th scope="col">First attempts</th>
                 <th scope="col" data-wide>
                   Started well, missed
                 </th>
@@ -36,7 +36,7 @@ export function Results({ run, progress, isGentle, names, units }: ResultsProps)
               {run.students.map(({ student, state }) => (
                 <tr key={student}>
                   <th scope="row" style={{ whiteSpace: 'normal' }}>
-                    {names.get(student) ?? 'Somebody'}
+                    {names.get(student) ?? 'A student'}
                   </th>
                   <td>{`${state.passes} of ${state.judged}`}</td>
                   <td>{`${state.first_attempts.passed} of ${state.first_attempts.n}`}</td>
@@ -48,7 +48,7 @@ export function Results({ run, progress, isGentle, names, units }: ResultsProps)
         </TableFrame>
         {run.findings.map(({ student, findings }) => (
           <Part key={student}>
-            <h3>{names.get(student ?? '') ?? 'Somebody'}</h3>
+            <h3>{names.get(student ?? '') ?? 'A student'}</h3>
             <DrillResults findings={findings} isGentle={isGentle} units={units} />
           </Part>
         ))}
@@ -60,7 +60,7 @@ export function Results({ run, progress, isGentle, names, units }: ResultsProps)
   }
   return (
     <Part>
-      <h2>What it found</h2>
+      <h2>Results</h2>
       <DrillResults findings={run.findings[0]?.findings ?? []} isGentle={isGentle} units={units} />
       <Unchecked run={run} />
     </Part>
@@ -72,7 +72,7 @@ function Unchecked({ run }: { run: RunState }) {
   const unticked = run.checks.filter(({ key }) => (run.set_out.check[key] ?? 0) === 0);
   return unticked.length === 0 ? null : (
     <QuietText>
-      Not ticked while setting out: {unticked.map(({ sentence }) => sentence.replace(/[.]$/, '')).join('; ')}.
+      Not ticked during set-up: {unticked.map(({ sentence }) => sentence.replace(/[.]$/, '')).join('; ')}.
     </QuietText>
   );
 }

@@ -29,7 +29,7 @@ export function RunAlone({ begun, cue, onClose }: RunAloneProps) {
     return (
       <Page>
         {error === null ? (
-          <p>Opening the drill …</p>
+          <p>Loading the drill …</p>
         ) : (
           <>
             <Notice kind="wrong">{error.message}</Notice>
@@ -72,13 +72,13 @@ function Alone({ session, run, cue, onClose }: AloneProps) {
         <Head>
           <Title page={`${run.drill.name} · at home`}>{run.drill.name}</Title>
           <OutboxNotices log={rolling.log} words={words} />
-          {cue !== null && !isOver && <SentenceText>Think of one thing: {cue}</SentenceText>}
+          {cue !== null && !isOver && <SentenceText>Cue: {cue}</SentenceText>}
           <RunStatus
             run={run}
             rolling={rolling}
             units={units}
             isGentle={isGentle}
-            waiting="not sent yet: kept on this phone"
+            waiting="not synced yet: saved on this phone"
           />
         </Head>
       }
@@ -88,7 +88,7 @@ function Alone({ session, run, cue, onClose }: AloneProps) {
             <Results run={run} progress={rolling.progress} isGentle={isGentle} names={new Map()} units={units} />
           )}
           <Row>
-            {!isOver && <Button onPress={rolling.end}>That’s enough</Button>}
+            {!isOver && <Button onPress={rolling.end}>End</Button>}
             <Button look={isOver ? 'main' : 'bare'} onPress={onClose}>
               Back to the card
             </Button>

@@ -14,7 +14,7 @@ export function RunScreen() {
   useEffect(() => remember(id, { path: `/sessions/${id}/drill/${runId}` }), [id, runId]);
   if (sight.status !== 'open' || run.data === undefined) {
     const error = sight.status === 'failed' ? sight.error : run.error;
-    return <Page>{error === null ? <p>Opening the drill …</p> : <Notice kind="wrong">{error.message}</Notice>}</Page>;
+    return <Page>{error === null ? <p>Loading the drill …</p> : <Notice kind="wrong">{error.message}</Notice>}</Page>;
   }
   return (
     <>

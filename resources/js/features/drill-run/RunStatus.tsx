@@ -30,7 +30,7 @@ interface WhereItStandsProps {
 }
 
 /** The next ball, large, and how far the drill has come. */
-export function RunStatus({ run, rolling, units, isGentle, waiting = 'not sent yet' }: WhereItStandsProps) {
+export function RunStatus({ run, rolling, units, isGentle, waiting = 'not synced yet' }: WhereItStandsProps) {
   const { ahead, progress, next, log } = rolling;
   return (
     <Top>
@@ -40,7 +40,7 @@ export function RunStatus({ run, rolling, units, isGentle, waiting = 'not sent y
             {next === null ? 'Waiting for the network' : callOutWords(next, units)}
             <small>
               {next === null
-                ? 'All that was laid out ahead is rolled. It is on this device, and counted when the network is back.'
+                ? 'All prepared balls are logged. They are saved on this device, and counted when the network is back.'
                 : nextWords(run, rolling, units)}
             </small>
           </Called>

@@ -42,7 +42,7 @@ export function Running({ session: begun, run }: RunningProps) {
   useKeys(roster.length > 0 ? [...keys, { key: 'g', does: 'the next student', act: rolling.chooseNextStudent }] : keys);
   const names = useNames(session);
   const words = (putt: ShownPutt) =>
-    `${roster.length === 0 ? '' : `${names.get(putt.student ?? session.student?.id ?? '') ?? 'Somebody'}: `}${ballWords(putt, units)}`;
+    `${roster.length === 0 ? '' : `${names.get(putt.student ?? session.student?.id ?? '') ?? 'A student'}: `}${ballWords(putt, units)}`;
   const isOver = rolling.ahead.status === 'over';
   const isGentle = useIsGentle(session, roster);
   return (
@@ -69,7 +69,7 @@ function withRoster(session: Session, roster: readonly string[], students: reado
   const came = missing.map(
     (student): GroupMember => ({
       student,
-      name: students.find(({ id }) => id === student)?.name ?? 'Somebody',
+      name: students.find(({ id }) => id === student)?.name ?? 'A student',
       standing: 'here',
     }),
   );
@@ -145,7 +145,7 @@ function noteOf(id: string, run: RunState, rolling: Rolling): string {
     return 'done';
   }
   if (progress?.phase === 'capped') {
-    return 'at the cap';
+    return 'at the ball limit';
   }
   const waiting = rolling.balls.filter((ball) => ball.student === id && ball.isWaiting).length;
   const count = (progress?.balls ?? 0) + waiting;
@@ -161,21 +161,21 @@ function RunningFoot({ session, run, rolling, units, isGentle }: PartProps) {
       {isOver && <CollectEquipment run={run} rolling={rolling} />}
       <Row>
         <ButtonLink look={isOver ? 'main' : 'bare'} to={`/sessions/${session.id}/review`}>
-          Look back
+          Review
         </ButtonLink>
         <ButtonLink look={isOver ? 'plain' : 'bare'} to={`/drills?session=${session.id}`}>
-          Another drill
+          Choose another drill
         </ButtonLink>
         <ButtonLink look="bare" to={`/sessions/${session.id}/drills/${run.drill.key}`}>
-          {isOver ? 'This one again' : 'How it is set out'}
+          {isOver ? 'Repeat this drill' : 'Set-up'}
         </ButtonLink>
         {!isOver && (
           <Button look="bare" onPress={rolling.end}>
-            That’s enough
+            End drill
           </Button>
         )}
         <ButtonLink look="bare" to="/">
-          The bench
+          Today
         </ButtonLink>
       </Row>
       {!isOver && (
@@ -193,13 +193,13 @@ function RuleInMargin({ run, isOver, units }: { run: RunState; isOver: boolean; 
   return (
     <>
       <MarginWord>
-        <h2>The rule</h2>
+        <h2>How it works</h2>
         <p>{inWords(run.rule, units)}</p>
         <p>{run.course_words}</p>
       </MarginWord>
       {run.drill.dose !== undefined && !isOver && (
         <MarginWord>
-          <h2>Dose</h2>
+          <h2>Balls</h2>
           <p>{run.drill.dose}</p>
         </MarginWord>
       )}

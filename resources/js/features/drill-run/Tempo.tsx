@@ -68,7 +68,7 @@ export function Tempo({ student, rehearsals, onRehearsals }: TempoProps) {
                 keep.mutate({ id, draft: { ...card, tempo_bpm: bpm } });
               }}
             >
-              Keep as {student.name}’s
+              Save as {student.name}’s
             </Button>
           )}
         </Row>
@@ -83,20 +83,20 @@ export function Tempo({ student, rehearsals, onRehearsals }: TempoProps) {
           {beat.count !== null && <circle cx={beat.side === 'back' ? 40 : 300} cy={20} r={15} fill={color.copper} />}
         </Swing>
         <Row>
-          <Button onPress={() => beat.hold(HOLD_BEATS)}>Count the hold</Button>
+          <Button onPress={() => beat.hold(HOLD_BEATS)}>Time the finish</Button>
           <Bpm aria-live="polite" aria-label="Hold count">
             {beat.held === null ? '' : `${beat.held} of ${HOLD_BEATS}`}
           </Bpm>
-          <Button onPress={() => onRehearsals(Math.min(20, rehearsals + 1))}>Rehearsed</Button>
+          <Button onPress={() => onRehearsals(Math.min(20, rehearsals + 1))}>Rehearsal</Button>
           <Bpm aria-label="Rehearsals before the next ball">{rehearsals}</Bpm>
           {rehearsals > 0 && (
             <Button look="bare" onPress={() => onRehearsals(0)}>
-              Again from none
+              Reset
             </Button>
           )}
         </Row>
         <QuietText>
-          One beat back, one beat to the ball, the same at every distance. Rehearsals go with the next ball.
+          One beat back, one beat to the ball, the same at every distance. Rehearsals are saved with the next ball.
         </QuietText>
         {keep.isError && <QuietText role="alert">{keep.error.message}</QuietText>}
       </Stack>

@@ -5,21 +5,21 @@ export const HANDS = [
   { value: 'left', label: 'Left' },
 ] as const;
 export const LEVELS = [
-  { value: 'new', label: 'New to it' },
+  { value: 'new', label: 'Beginner' },
   { value: 'club', label: 'Club' },
-  { value: 'able', label: 'Able' },
+  { value: 'able', label: 'Advanced' },
   { value: 'tournament', label: 'Tournament' },
 ] as const;
 export const UNITS = [
   { value: 'feet', label: 'Feet and inches' },
   { value: 'metres', label: 'Metres' },
-  { value: 'paces', label: 'Paces' },
+  { value: 'paces', label: 'Steps' },
 ] as const;
 /** How a backstroke is told to a student. */
 export const BACKSTROKE_CUES = [
-  { value: 'rule', label: 'By the rule' },
-  { value: 'foot', label: 'By the foot' },
-  { value: 'eye', label: 'By eye' },
+  { value: 'rule', label: 'By length' },
+  { value: 'foot', label: 'By shoe' },
+  { value: 'eye', label: 'By feel' },
 ] as const;
 export const CURES = [
   { value: 'open', label: 'Not chosen' },

@@ -30,17 +30,20 @@ export function ComparePart({ student, others, surface, units }: BesidePartProps
           ...(day === null ? {} : { then_to: day, from: daysAfter(day, 1) }),
         };
   const beside = useComparison(student.id, asked);
-  const options = [{ value: NOBODY, label: 'Nobody' }, ...others.map(({ id, name }) => ({ value: id, label: name }))];
+  const options = [
+    { value: NOBODY, label: 'No student' },
+    ...others.map(({ id, name }) => ({ value: id, label: name })),
+  ];
   const isAsked = asked.with.length > 0 || asked.then_to !== undefined;
   return (
     <Part>
-      <h2>Side by side</h2>
+      <h2>Compare</h2>
       <OneOf
-        label="What is laid beside"
+        label="Compare"
         isLabelHidden
         isRow
         options={[
-          { value: 'times', label: 'Two times' },
+          { value: 'times', label: 'Two periods' },
           { value: 'students', label: 'Other students' },
         ]}
         value={kind}
@@ -48,15 +51,17 @@ export function ComparePart({ student, others, surface, units }: BesidePartProps
       />
       {kind === 'times' ? (
         <Entry
-          label="Before ends on"
+          label="First period ends on"
           value={until}
           onChange={setUntil}
-          hint="14/11, say: everything until that day against everything after it."
-          error={until.trim() !== '' && day === null ? `“${until.trim()}” is not a day. Type 14/11, say.` : null}
+          hint="A date like 14/11. Everything up to that day is compared with everything after it."
+          error={
+            until.trim() !== '' && day === null ? `“${until.trim()}” is not a date. Type a date like 14/11.` : null
+          }
         />
       ) : (
         <Columns>
-          <Pick label="Beside" options={options} value={picked[0]} onChange={(id) => pick([id, picked[1]])} />
+          <Pick label="With" options={options} value={picked[0]} onChange={(id) => pick([id, picked[1]])} />
           <Pick label="And" options={options} value={picked[1]} onChange={(id) => pick([picked[0], id])} />
         </Columns>
       )}
@@ -65,7 +70,7 @@ export function ComparePart({ student, others, surface, units }: BesidePartProps
           <Table data={beside.data} units={units} />
           <QuietText>
             <a href={`/api/${comparePath(student.id, asked, '.csv')}`} download>
-              Figures as a file
+              Export figures (CSV)
             </a>
           </QuietText>
         </>
@@ -76,7 +81,7 @@ export function ComparePart({ student, others, surface, units }: BesidePartProps
 
 function Table({ data: { who, rows }, units }: { data: Comparison; units: Units }) {
   return rows.length === 0 ? (
-    <QuietText>Nothing that can be told of both.</QuietText>
+    <QuietText>No measure has balls on both sides.</QuietText>
   ) : (
     <TableFrame>
       <table>
@@ -99,7 +104,7 @@ function Table({ data: { who, rows }, units }: { data: Comparison; units: Units 
               {findings.map((finding, index) => (
                 <td key={who[index]?.name}>
                   {finding === null || finding.value === null ? (
-                    'not told'
+                    'no data'
                   ) : (
                     <>
                       <strong>{figureWords(finding, units)}</strong>

@@ -39,7 +39,7 @@ export function Insights({ notes, units, onDismiss }: InsightsProps) {
 
 function TheBalls({ balls, units }: { balls: readonly ReviewBall[]; units: Units }) {
   return (
-    <Fold label={balls.length === 1 ? 'The ball behind it' : `The ${balls.length} balls behind it`}>
+    <Fold label={balls.length === 1 ? 'See the ball' : `See the ${balls.length} balls`}>
       <Sans>
         <TableFrame>
           <table>
@@ -54,7 +54,7 @@ function TheBalls({ balls, units }: { balls: readonly ReviewBall[]; units: Units
             </tbody>
           </table>
         </TableFrame>
-        <QuietText>The latest first.</QuietText>
+        <QuietText>Latest first.</QuietText>
       </Sans>
     </Fold>
   );

@@ -24,7 +24,7 @@ export function NearSheet({ sessionId, studentId, length, units, onClose }: Near
   return (
     <Sheet title={`Putts near ${units.show(length, 'station')}`} onClose={onClose}>
       {look.isError && <Notice kind="wrong">{look.error.message}</Notice>}
-      {look.isSuccess && balls.length === 0 && <SentenceText>None within a tenth of it yet.</SentenceText>}
+      {look.isSuccess && balls.length === 0 && <SentenceText>No putts within 10 % of this length yet.</SentenceText>}
       {pace !== undefined && <SentenceText>{inWords(pace.sentence, units)}</SentenceText>}
       {balls.length > 0 && (
         <TableFrame>
@@ -42,7 +42,7 @@ export function NearSheet({ sessionId, studentId, length, units, onClose }: Near
           </table>
         </TableFrame>
       )}
-      <QuietText>Balls not sent yet are not among them.</QuietText>
+      <QuietText>Balls that are not synced yet are not included.</QuietText>
     </Sheet>
   );
 }

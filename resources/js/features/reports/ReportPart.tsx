@@ -44,7 +44,7 @@ export function ReportPart({ of, look, filter, onFilter, isGentle, units }: Look
       <Picks look={look} filter={filter} onFilter={onFilter} units={units} />
       {questions.length === 0 ? (
         <SentenceText>
-          Nothing yet: roll at a station, past a gate, or note what you see of a ball, and the answers stand here.
+          No figures yet. Putt at a station or through a gate, or record observations, and the answers appear here.
         </SentenceText>
       ) : (
         <ComparedSelection>
@@ -57,15 +57,15 @@ export function ReportPart({ of, look, filter, onFilter, isGentle, units }: Look
             />
             <QuietText>
               {look.n} {look.n === 1 ? 'ball' : 'balls'} looked at.
-              {near === null && look.lengths.length > 1 && ' Touch a post for its length alone.'}{' '}
+              {near === null && look.lengths.length > 1 && 'Tap a station to see its length only.'}{' '}
               <a href={`/api/${reportPath(of, filter, '.csv')}`} download>
-                Figures as a file
+                Export figures (CSV)
               </a>
             </QuietText>
           </Stack>
           <Questions>
             {questions.map(({ key, title, findings }) => (
-              <PasswordForm key={key} title={title} findings={findings} units={units} />
+              <ReportSection key={key} title={title} findings={findings} units={units} />
             ))}
           </Questions>
         </ComparedSelection>
@@ -75,7 +75,7 @@ export function ReportPart({ of, look, filter, onFilter, isGentle, units }: Look
 }
 
 /** A question with its answer in one sentence; the figures behind it one touch away. */
-function PasswordForm({
+function ReportSection({
   title,
   findings,
   units,
@@ -122,7 +122,7 @@ function Picks({ look, filter, onFilter, units }: Omit<LookPartProps, 'of' | 'is
         />
       )}
       {others.length > 0 && (
-        <Fold label="Only some of them" isOpen={others.some(({ field }) => filter[field] !== undefined)}>
+        <Fold label="Filter" isOpen={others.some(({ field }) => filter[field] !== undefined)}>
           <Row>
             {others.map(({ field, label, options }) => (
               <Pick

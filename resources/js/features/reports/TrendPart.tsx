@@ -35,7 +35,7 @@ export function TrendPart({ course, units, csv }: CoursePartProps) {
       <h2>Over time</h2>
       {lines.length === 0 ? (
         <SentenceText>
-          After the first session at targets, past a gate or with calls, each measure stands here.
+          Each measure appears here after the first session at targets, through a gate or with calls.
         </SentenceText>
       ) : (
         <>
@@ -47,7 +47,7 @@ export function TrendPart({ course, units, csv }: CoursePartProps) {
           {change_markers.length > 0 && (
             <div>
               <QuietText>
-                Stiles across the path: what comes after is not simply held against what was before.
+                Change markers: sessions after a change are not simply compared with the sessions before it.
               </QuietText>
               <Stiles>
                 {change_markers.map((stile) => (
@@ -59,10 +59,10 @@ export function TrendPart({ course, units, csv }: CoursePartProps) {
             </div>
           )}
           <QuietText>
-            A trend is told from {course.sessions_for_trend} sessions, by their 80 % intervals: one quiet comparison in
-            five is called by chance.{' '}
+            A trend needs {course.sessions_for_trend} sessions, compared by their 80 % ranges: about one comparison in
+            five looks like a change by chance.{' '}
             <a href={csv} download>
-              Figures as a file
+              Export figures (CSV)
             </a>
           </QuietText>
         </>
@@ -90,7 +90,7 @@ function Line({ line, span, change_markers, units }: LineProps) {
         <Drawn line={line} span={span} change_markers={change_markers} units={units} />
       </svg>
       <SentenceText>{sentence}</SentenceText>
-      <Fold label="Session by session">
+      <Fold label="Figures by session">
         <TableFrame>
           <table>
             <tbody>

@@ -24,6 +24,12 @@ export function WithStudent({ opening, children }: WithStudentProps) {
     );
   }
   return (
-    <Page>{today.isPending ? <p>{opening}</p> : <Notice kind="wrong">This student is not on your bench.</Notice>}</Page>
+    <Page>
+      {today.isPending ? (
+        <p>{opening}</p>
+      ) : (
+        <Notice kind="wrong">This student does not exist in your workspace, or was deleted.</Notice>
+      )}
+    </Page>
   );
 }

@@ -48,7 +48,7 @@ function hasOrientation(): boolean {
 async function readOrientation(): Promise<DeviceReadings> {
   const asking = DeviceOrientationEvent as unknown as { requestPermission?: () => Promise<string> };
   if (asking.requestPermission !== undefined && (await asking.requestPermission()) !== 'granted') {
-    throw new Error('This phone was not allowed to say how it lies.');
+    throw new Error('This phone did not allow Amble to read its tilt.');
   }
   const lies = await new Promise<DeviceOrientationEvent | null>((resolve) => {
     const stop = (event: DeviceOrientationEvent | null) => {
@@ -59,7 +59,7 @@ async function readOrientation(): Promise<DeviceReadings> {
     setTimeout(() => stop(null), PATIENCE_MS);
   });
   if (lies === null) {
-    throw new Error('This phone does not say how it lies.');
+    throw new Error('This phone does not report its tilt.');
   }
   return {
     source: 'device',

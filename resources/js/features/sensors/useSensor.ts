@@ -50,5 +50,5 @@ export function useSensor({ session, student, target, grade, last }: Sensed) {
 export type Sensor = ReturnType<typeof useSensor>;
 
 function noDevice(): never {
-  throw new Error('No stroke sensor is at hand.');
+  throw new Error('No stroke sensor is connected.');
 }

@@ -61,7 +61,7 @@ function briefly({ over_minutes, left_minutes, next }: Told): string {
   return next === null
     ? 'All done.'
     : over_minutes > 1
-      ? `Short by ${Math.ceil(over_minutes)} min.`
+      ? `Over time by ${Math.ceil(over_minutes)} min.`
       : `${Math.floor(left_minutes)} min left.`;
 }
 
@@ -75,10 +75,10 @@ function LetGo({ session, told }: { session: Session; told: Told }) {
       onPress={() => {
         const blocks = plan.blocks.map((block) => (block.id === first.id ? { ...block, is_dropped: true } : block));
         void change({ plan: { ...plan, blocks } });
-        announce(`${first.name} is let go`);
+        announce(`${first.name} is skipped`);
       }}
     >
-      Let “{first.name}” go
+      Skip “{first.name}”
     </Button>
   );
 }
@@ -91,19 +91,19 @@ function GoTo({ session, block }: { session: Session; block: Block }) {
     const isOn = block.state === 'now' && session.run !== null && !session.run.is_over;
     return (
       <ButtonLink to={isOn ? `${at}/drill/${session.run?.id}` : `${at}/drills/${block.drill}?${capOf(block)}`}>
-        {isOn ? 'Go on' : 'Set it out'}
+        {isOn ? 'Continue' : 'Set up'}
       </ButtonLink>
     );
   }
   switch (block.kind) {
     case 'measure':
-      return <ButtonLink to={`${at}/green-speed`}>Measure it</ButtonLink>;
+      return <ButtonLink to={`${at}/green-speed`}>Measure</ButtonLink>;
     case 'check':
-      return <ButtonLink to={`${at}/checks/aim`}>Check it</ButtonLink>;
+      return <ButtonLink to={`${at}/checks/aim`}>Check</ButtonLink>;
     default:
       return (
         <span onClickCapture={() => void log.beginPart(block.kind === 'baseline' ? 'baseline' : 'retest')}>
-          <ButtonLink to={`${at}/putt`}>Roll it</ButtonLink>
+          <ButtonLink to={`${at}/putt`}>Putt</ButtonLink>
         </span>
       );
   }

@@ -12,11 +12,11 @@ export function SafetyNotes({ session, at }: { session: Session; at: StepKey }) 
   return cautions.length === 0 ? null : (
     <>
       <MarginWord>
-        <h2>Take care here</h2>
+        <h2>Safety</h2>
         <Lines of={first} />
       </MarginWord>
       {more.length > 0 && (
-        <Fold label="More to take care of">
+        <Fold label="More safety notes">
           <MarginWord>
             <Lines of={more} />
           </MarginWord>

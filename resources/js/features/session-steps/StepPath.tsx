@@ -51,8 +51,8 @@ export function StepPath({ session, at }: { session: Session; at: StepKey }) {
   const navigate = useNavigate();
   const go = (to: StepKey) => void navigate(`/sessions/${session.id}/${to}`);
   useKeys([
-    ...(on === null ? [] : [{ key: '>', does: `on to ${on.label}`, act: () => go(on.key) }]),
-    ...(back === null ? [] : [{ key: '<', does: `back to ${back.label}`, act: () => go(back.key) }]),
+    ...(on === null ? [] : [{ key: '>', does: `next step: ${on.label}`, act: () => go(on.key) }]),
+    ...(back === null ? [] : [{ key: '<', does: `previous step: ${back.label}`, act: () => go(back.key) }]),
   ]);
   return (
     <Ground>

@@ -25,7 +25,7 @@ export function WithSession({ id, at, children }: WithSessionProps) {
   if (sight.status === 'opening' || (sight.query.data !== undefined && isOfEarlierVisit(sight.query))) {
     return (
       <Page>
-        <p>Opening the session …</p>
+        <p>Loading the session …</p>
       </Page>
     );
   }

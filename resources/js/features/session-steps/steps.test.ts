@@ -39,7 +39,14 @@ const empty: Session = {
 
 describe('the walk', () => {
   test('has six steps in the order people work', () => {
-    expect(STEPS.map(({ label }) => label)).toEqual(['Arrive', 'Green', 'Set out', 'Roll', 'Look back', 'Carry on']);
+    expect(STEPS.map(({ label }) => label)).toEqual([
+      'Check-in',
+      'Green speed',
+      'Stations',
+      'Putt',
+      'Review',
+      'Wrap-up',
+    ]);
   });
 
   test('knows its own addresses', () => {

@@ -4,12 +4,12 @@ import type { Units } from '../../units/useUnits';
 /** The six steps of a session, in the order people work. */
 
 export const STEPS = [
-  { key: 'check-in', label: 'Arrive' },
-  { key: 'green-speed', label: 'Green' },
-  { key: 'stations', label: 'Set out' },
-  { key: 'putt', label: 'Roll' },
-  { key: 'review', label: 'Look back' },
-  { key: 'wrap-up', label: 'Carry on' },
+  { key: 'check-in', label: 'Check-in' },
+  { key: 'green-speed', label: 'Green speed' },
+  { key: 'stations', label: 'Stations' },
+  { key: 'putt', label: 'Putt' },
+  { key: 'review', label: 'Review' },
+  { key: 'wrap-up', label: 'Wrap-up' },
 ] as const;
 
 export type StepKey = (typeof STEPS)[number]['key'];

@@ -19,9 +19,9 @@ const Bar = styled.section`
 `;
 
 const PACES: readonly { value: Pace; label: string }[] = [
-  { value: 'walk', label: 'At a walk' },
-  { value: 'brisk', label: 'Briskly' },
-  { value: 'at once', label: 'At once' },
+  { value: 'walk', label: 'Slow' },
+  { value: 'brisk', label: 'Normal' },
+  { value: 'at once', label: 'Instant' },
 ];
 
 /** Under whatever screen it is at: what a walk along does and why, and the hand on it. */
@@ -40,31 +40,24 @@ function Walking({ session }: { session: Session }) {
   const navigate = useNavigate();
   const clear = useDeleteSimulation(() => void navigate('/'));
   return (
-    <Bar aria-label="Walk along">
+    <Bar aria-label="Simulated student">
       <p>
-        <strong>Walk along, made up.</strong>{' '}
-        {walk.said ?? (walk.isOn ? 'Setting off …' : 'It waits where you took over.')}
+        <strong>Simulated student, made-up data.</strong>{' '}
+        {walk.said ?? (walk.isOn ? 'Starting …' : 'Paused. You have taken over.')}
       </p>
-      {walk.problem !== null && <Notice kind="wrong">It stopped. {walk.problem}</Notice>}
+      {walk.problem !== null && <Notice kind="wrong">Stopped. {walk.problem}</Notice>}
       {clear.isError && <Notice kind="wrong">{clear.error.message}</Notice>}
       <Row $gap="s" data-hand>
         {!walk.isOver && (
           <>
             <Button look="main" onPress={() => walk.turn(!walk.isOn)}>
-              {walk.isOn ? 'Take over' : 'Let it go on'}
+              {walk.isOn ? 'Take over' : 'Continue'}
             </Button>
-            <OneOf
-              label="How fast it goes"
-              isLabelHidden
-              isRow
-              options={PACES}
-              value={walk.pace}
-              onChange={walk.setPace}
-            />
+            <OneOf label="Speed" isLabelHidden isRow options={PACES} value={walk.pace} onChange={walk.setPace} />
           </>
         )}
         <Button onPress={() => clear.mutate(session.id)} isPending={clear.isPending}>
-          Clear it away
+          Delete simulation
         </Button>
       </Row>
     </Bar>

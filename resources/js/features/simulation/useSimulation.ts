@@ -71,7 +71,7 @@ export function useSimulation(session: Session) {
         }
         if (step === null) {
           setOver(true);
-          say('That was a whole session. Look around: everything is where you would find your own.');
+          say('The simulated session is complete. Look around: every record is where it would be for a real student.');
           return;
         }
         const words = inWords(step.says, hand.current.units);
@@ -96,7 +96,7 @@ export function useSimulation(session: Session) {
     };
     setProblem(null);
     walk().catch((error: unknown) => {
-      setProblem(error instanceof Error ? error.message : 'It stumbled.');
+      setProblem(error instanceof Error ? error.message : 'The simulation failed.');
       turn(false);
     });
     return () => {

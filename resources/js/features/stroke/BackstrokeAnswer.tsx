@@ -106,7 +106,7 @@ export function LengthSlider({ answers: { length, table, step, drag }, units }: 
 
 function backWords(row: BackstrokeRow, units: Units): string {
   if (row.backstroke_m === null) {
-    return row.never_stops ? 'no ball stops' : 'cannot be told';
+    return row.never_stops ? 'no ball stops' : 'not known';
   }
   return units.show(row.backstroke_m, 'backstroke');
 }
@@ -114,7 +114,7 @@ function backWords(row: BackstrokeRow, units: Units): string {
 function rangeWords({ low_m, high_m, extrapolated }: BackstrokeRow, units: Units): string {
   return low_m === null || high_m === null
     ? ''
-    : `Eight balls of ten stop between ${units.show(low_m, 'roll')} and ${units.show(high_m, 'roll')}${extrapolated === true ? '; beyond what was rolled' : ''}.`;
+    : `80 % finish between ${units.show(low_m, 'roll')} and ${units.show(high_m, 'roll')}${extrapolated === true ? '; estimated, beyond the balls so far' : ''}.`;
 }
 
 interface SpeedSliderProps extends AnswerProps {
@@ -148,9 +148,9 @@ export function SpeedSlider({ answers, report, units, when }: SpeedSliderProps) 
         <QuietText>
           {answers.slid === null
             ? `${readingWords(report, units, when)}.`
-            : `What if the green ran ${units.speed(metres)}? ${readingWords(report, units, when)}.`}
+            : `If the green speed were ${units.speed(metres)}. ${readingWords(report, units, when)}.`}
         </QuietText>
-        {answers.slid !== null && <Button onPress={() => answers.setSlid(null)}>Back to the reading</Button>}
+        {answers.slid !== null && <Button onPress={() => answers.setSlid(null)}>Back to the measured speed</Button>}
       </Row>
       {answers.error !== null && <Notice kind="wrong">{answers.error.message}</Notice>}
     </Stack>
@@ -162,8 +162,8 @@ export function NothingToShow({ report }: { report: SessionReport }) {
   return (
     <SentenceText>
       {report.speed_m === null
-        ? 'Backstrokes can be told once this green has a speed.'
-        : 'The table appears with the first ball whose backstroke and free roll are known.'}
+        ? 'The backstroke table needs the speed of this green.'
+        : 'The table appears with the first ball that has a backstroke and a free roll.'}
     </SentenceText>
   );
 }

@@ -22,9 +22,9 @@ export function BackstrokeTable({ table, units }: StrokeTableProps) {
       <table>
         <thead>
           <tr>
-            <th scope="col">For a roll of</th>
+            <th scope="col">Putt</th>
             <th scope="col">Backstroke</th>
-            <th scope="col">Eight of ten stop between</th>
+            <th scope="col">80 % finish between</th>
           </tr>
         </thead>
         <tbody>
@@ -36,13 +36,13 @@ export function BackstrokeTable({ table, units }: StrokeTableProps) {
               </th>
               {row.backstroke_m === null ? (
                 <td colSpan={2}>
-                  {row.never_stops ? 'No ball would stop on this slope at this speed.' : 'Cannot be told.'}
+                  {row.never_stops ? 'No ball would stop on this slope at this speed.' : 'Not known.'}
                 </td>
               ) : (
                 <>
                   <td>
                     <strong>{units.show(row.backstroke_m, 'backstroke')}</strong>
-                    {row.extrapolated === true && <small>beyond what was rolled</small>}
+                    {row.extrapolated === true && <small>estimated</small>}
                   </td>
                   <td>{rangeOf(row, units)}</td>
                 </>
@@ -66,7 +66,7 @@ export function ShoeTable({ shoe, units }: { shoe: SessionReport['shoe_places'];
       <table>
         <thead>
           <tr>
-            <th scope="col">For a roll of</th>
+            <th scope="col">Putt</th>
             <th scope="col">Ball to the inside of the trail shoe</th>
           </tr>
         </thead>

@@ -10,8 +10,8 @@ import type { When } from './relativeDay';
 import { TwoRulers } from './TwoRulers';
 
 const STATE_WORDS = {
-  none: 'No line yet.',
-  provisional: 'Provisional: few balls so far, so the line leans on what most strokes do.',
+  none: 'No curve yet.',
+  provisional: 'Provisional: few balls so far, so the curve relies on what most strokes do.',
   fitted: "Fitted from this student's own balls.",
 } as const;
 
@@ -22,7 +22,7 @@ const ComparedSelection = styled.div`
 `;
 
 /** The answer, and what may be asked of it. */
-const PasswordForm = styled(ComparedSelection)`
+const SelectionLine = styled(ComparedSelection)`
   gap: ${space.s} ${space.l};
   ${wide} { grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) minmax(0, 1fr); }
 `;
@@ -54,11 +54,11 @@ export function StrokeSpread({ sessionId, studentId, student, report, units, whe
   }
   return (
     <>
-      <PasswordForm>
+      <SelectionLine>
         <LengthAnswer answers={answers} units={units} />
         <LengthSlider answers={answers} units={units} />
         <SpeedSlider answers={answers} report={report} units={units} when={when} />
-      </PasswordForm>
+      </SelectionLine>
       <TwoRulers table={table} asked={answers.row} units={units} isUpright={isUpright} />
       <ComparedSelection>
         <TablePart student={student} table={table} shoe={report.shoe_places} units={units} />
@@ -98,10 +98,10 @@ function TablePart({
   return (
     <Part>
       <Row style={{ justifyContent: 'space-between' }}>
-        <h2>{view === 'length' ? 'Take it back this far' : 'Trail shoe this far from the ball'}</h2>
+        <h2>{view === 'length' ? 'Backstroke table' : 'Trail shoe: distance from the ball'}</h2>
         {shoe.length > 0 && (
           <OneOf
-            label="Told as"
+            label="Shown as"
             isLabelHidden
             options={[
               { value: 'length', label: 'By length' },
@@ -118,13 +118,15 @@ function TablePart({
           These are backstrokes of the putter head. The check “Trail shoe” measures where the shoe stands.
         </QuietText>
       )}
-      {school === 'eye' && <QuietText>This student putts by eye: the list is for you, not for their head.</QuietText>}
+      {school === 'eye' && (
+        <QuietText>This student putts by feel: the table is for you, not for the student.</QuietText>
+      )}
       {view === 'length' && <BackstrokeTable table={table} units={units} />}
       {view === 'length' && table.reach_m !== null && (
         <QuietText>
           Usual lengths are listed up to {units.show(table.reach_m, 'station')}, a little beyond the longest ball.
           {table.rows.some(({ length_m, is_station }) => is_station && length_m > (table.reach_m ?? length_m)) &&
-            ' The stations beyond that are a guess from the curve.'}
+            'Longer stations are estimated from the curve.'}
         </QuietText>
       )}
     </Part>
@@ -143,8 +145,8 @@ function Summary({ report, when }: { report: SessionReport; when: When }) {
       {report.state === 'provisional' && (
         <QuietText>
           {prior.shipped
-            ? 'It leans on what most strokes do, as shipped: fewer than three other students here are fitted.'
-            : `It leans on the strokes of your ${prior.students} other students on this kind of surface.`}
+            ? 'The curve relies on the built-in average stroke: fewer than three other students have a curve.'
+            : `The curve also uses the strokes of your ${prior.students} other students on this kind of surface.`}
         </QuietText>
       )}
       {report.roll_ratio !== null && report.sigma !== null && (
@@ -163,14 +165,12 @@ function LeftOut({ report }: { report: SessionReport }) {
     <>
       {report.left_out.length > 0 && (
         <QuietText>
-          Left out of the line: {report.left_out.map(({ reason, count }) => `${count} ${reason}`).join('; ')}. They are
+          Left out of the curve: {report.left_out.map(({ reason, count }) => `${count} ${reason}`).join('; ')}. They are
           drawn hollow.
         </QuietText>
       )}
       {odd > 0 && (
-        <QuietText>
-          Ringed: {odd === 1 ? 'one ball' : `${odd} balls`} far off the line, for your eye. Nothing is dropped.
-        </QuietText>
+        <QuietText>Ringed: {odd === 1 ? 'one ball' : `${odd} balls`} far off the curve. No ball is dropped.</QuietText>
       )}
     </>
   );
@@ -181,8 +181,8 @@ function ownLineWords({ n, sessions, offset, quiet_within }: NonNullable<Session
   const share = Math.round(Math.abs(offset) * 100);
   const balls = n === 1 ? '1 ball' : `${n} balls`;
   return (
-    `${share === 0 ? 'As the line says' : `${share} % ${offset < 0 ? 'short' : 'long'}`} against the line of ` +
+    `${share === 0 ? 'The same' : `${share} % ${offset < 0 ? 'short' : 'long'}`} compared with the curve of ` +
     `${sessions === 1 ? 'one earlier session' : `${sessions} earlier sessions`}, ${balls}. ` +
-    `A quiet day stays within ${Math.round(quiet_within * 100)} %.`
+    `An ordinary day stays within ${Math.round(quiet_within * 100)} %.`
   );
 }

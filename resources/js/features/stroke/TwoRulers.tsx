@@ -87,7 +87,7 @@ export function TwoRulers({ table, asked, units, isUpright }: TwoRulersProps) {
         ticks={rulerTicks(roll.domain()[1] ?? 1, inMetres ? 1 : 3 * METRES_PER_FOOT, most)}
         scale={roll}
         label={(m) => units.text(m, 'roll')}
-        name={`Roll, ${units.suffix('roll')}: where eight balls in ten stop`}
+        name={`Roll, ${units.suffix('roll')}: where 80 % of balls finish`}
         isUpright={isUpright}
       />
     </Drawing>

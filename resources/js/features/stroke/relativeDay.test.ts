@@ -10,8 +10,8 @@ const feet = unitsFor({ unit: 'feet', paceLength: null });
 test('a session of another day is told by its date, never as today', () => {
   const today = whenOf({ started_at: '2026-11-26T07:00:00' }, now);
   const past = whenOf({ started_at: '2026-11-14T07:00:00' }, now);
-  expect(readingWords(report(true), feet, today)).toBe("Today's reading is 10.0 ft");
-  expect(readingWords(report(true), feet, past)).toBe('The reading of 14 Nov was 10.0 ft');
+  expect(readingWords(report(true), feet, today)).toBe('Green speed today: 10.0 ft');
+  expect(readingWords(report(true), feet, past)).toBe('Green speed on 14 Nov: 10.0 ft');
   expect(readingWords(report(false), feet, past)).toBe('Last known: 10.0 ft, 3 days before');
   expect([today.word, past.word]).toEqual(['today', 'that day']);
 });

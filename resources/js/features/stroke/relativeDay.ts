@@ -21,7 +21,7 @@ export function whenOf({ started_at }: Pick<Session, 'started_at'>, now = new Da
 export function readingWords({ speed_m, is_of_the_day, days_old }: SessionReport, units: Units, when: When): string {
   const speed = units.speed(speed_m ?? 0);
   if (is_of_the_day) {
-    return when.isToday ? `Today's reading is ${speed}` : `The reading of ${when.date} was ${speed}`;
+    return when.isToday ? `Green speed today: ${speed}` : `Green speed on ${when.date}: ${speed}`;
   }
   return `Last known: ${speed}, ${days_old === 1 ? 'a day' : `${days_old} days`} before`;
 }

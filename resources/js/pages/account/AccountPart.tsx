@@ -19,27 +19,27 @@ export function AccountPart() {
         <Button onPress={() => door.mutate({ path: 'sign-out' })}>Sign out</Button>
       </Row>
       <Fold label="Change the password">
-        <PasswordForm way="password" fields={TO_CHANGE} act="Change it" done="Changed." />
+        <PasswordForm way="password" fields={TO_CHANGE} act="Change password" done="Changed." />
       </Fold>
-      <Fold label="A code at sign-in">
+      <Fold label="Two-step sign-in">
         <TwoStepSignInPart />
       </Fold>
-      <Fold label="Where you are signed in">
+      <Fold label="Devices">
         <Devices />
         <PasswordForm
           way="elsewhere"
-          act="Sign the others out"
-          done="Every other device is signed out."
-          says="For a phone that was lost, or a computer that is not yours. What waits on it to be sent stays there."
+          act="Sign out other devices"
+          done="All other devices are signed out."
+          says="For a lost phone, or a computer that is not yours. Entries not synced yet stay on it."
         />
       </Fold>
       <p>
-        <a href="/licences.txt">Licences of what Amble ships with</a>
+        <a href="/licences.txt">Open-source licences</a>
       </p>
-      <Fold label="Delete the account">
+      <Fold label="Delete account">
         <Stack>
           <DeletionPreview />
-          <PasswordForm way="close" act="Delete for good" />
+          <PasswordForm way="close" act="Delete permanently" />
         </Stack>
       </Fold>
     </Part>
@@ -55,7 +55,7 @@ function Devices() {
       {(devices.data ?? []).map(({ device, began_at, seen_at, is_here }) => (
         <QuietText key={`${device} ${began_at}`}>
           <strong>{device}</strong>
-          {is_here ? ': this one' : `: here last on ${day(seen_at)}, ${clock(seen_at)}`}, signed in {day(began_at)}.
+          {is_here ? ': this one' : `: last used on ${day(seen_at)}, ${clock(seen_at)}`}, signed in {day(began_at)}.
         </QuietText>
       ))}
     </Stack>
@@ -71,9 +71,9 @@ function DeletionPreview() {
   return (
     <>
       <SentenceText>
-        Students: {students}. Sessions: {sessions}. Balls: {balls}. They go with it, for good: nothing brings them back.
+        Students: {students}. Sessions: {sessions}. Balls: {balls}. They are deleted with it, permanently.
       </SentenceText>
-      {left.length > 0 && <QuietText>What was made at {left.join(' and ')} stays there, with its owner.</QuietText>}
+      {left.length > 0 && <QuietText>Records made in {left.join(' and ')} stay there, with its owner.</QuietText>}
       <NamedIn named={goes.data.named_in} name="Your name" />
     </>
   );

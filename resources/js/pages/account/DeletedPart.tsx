@@ -13,28 +13,30 @@ export function DeletedPart() {
     ...sessions.map(({ id, student, started_at, back_until }) => ({
       until: back_until,
       record: `sessions/${id}` as const,
-      name: `Session of ${day(started_at)}, ${student ?? 'nobody chosen'}`,
+      name: `Session of ${day(started_at)}, ${student ?? 'no student'}`,
     })),
   ];
   return (
     <Part>
-      <h2>Put away</h2>
+      <h2>Deleted</h2>
       {away.isError && <Notice kind="wrong">{away.error.message}</Notice>}
       {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-      {away.isSuccess && records.length === 0 && <QuietText>Nothing is put away.</QuietText>}
+      {away.isSuccess && records.length === 0 && <QuietText>Nothing is deleted.</QuietText>}
       <Stack $gap="s">
         {records.map(({ record, name, until }) => (
           <Row key={record} style={{ justifyContent: 'space-between' }}>
             <span>
               <Name>{name}</Name>
-              {until !== null && <QuietText>Until {day(until)}; then it is gone for good.</QuietText>}
+              {until !== null && (
+                <QuietText>Can be restored until {day(until)}; then it is deleted permanently.</QuietText>
+              )}
             </span>
             <Button
-              aria-label={`Bring back ${name}`}
+              aria-label={`Restore ${name}`}
               isPending={putAway.isPending}
               onPress={() => putAway.mutate({ record, isAway: false })}
             >
-              Bring back
+              Restore
             </Button>
           </Row>
         ))}

@@ -29,23 +29,23 @@ export function ForgotPasswordPart({ isDemo, onBack }: { isDemo: boolean; onBack
   };
   return (
     <Part as="form" onSubmit={submit} noValidate>
-      <h2>Forgotten the password</h2>
+      <h2>Forgot password</h2>
       {ask.isError && fieldError(ask.error, 'email') === null && <Notice kind="wrong">{ask.error.message}</Notice>}
       {ask.isSuccess ? (
         <>
           <SentenceText role="status">
-            If there is an account with this address, a message with a link is on its way. It is good for an hour, and
-            once.
+            If there is an account with this address, an email with a link is on its way. The link works once, for one
+            hour.
           </SentenceText>
           {isDemo && (
             <p>
-              The demo sends no mail. <Link to="/mail">What it would have sent</Link> is on a page.
+              The demo sends no email. <Link to="/mail">The email it would have sent</Link> is on a page.
             </p>
           )}
         </>
       ) : (
         <Entry
-          label="E-mail address"
+          label="Email address"
           type="email"
           value={email}
           onChange={setEmail}
@@ -56,11 +56,11 @@ export function ForgotPasswordPart({ isDemo, onBack }: { isDemo: boolean; onBack
       <Row>
         {!ask.isSuccess && (
           <Button look="main" type="submit" isPending={ask.isPending}>
-            Send me a link
+            Send link
           </Button>
         )}
         <Button look="bare" onPress={onBack}>
-          Back to signing in
+          Back to sign-in
         </Button>
       </Row>
     </Part>
@@ -82,11 +82,11 @@ export function NewPassword() {
   return (
     <Page>
       <NarrowPage $gap="l">
-        <Title page="New password">A new password</Title>
+        <Title page="New password">New password</Title>
         {renew.isSuccess ? (
           <>
             <SentenceText role="status">
-              It is set. Every device that was signed in is signed out; what waits on one to be sent stays there.
+              The new password is set. Every device is signed out; entries not synced yet stay on their device.
             </SentenceText>
             <ButtonLink look="main" to="/">
               Sign in
@@ -109,9 +109,9 @@ export function NewPassword() {
             />
             <Row>
               <Button look="main" type="submit" isPending={renew.isPending}>
-                Set it
+                Save
               </Button>
-              {isUsedUp && <ButtonLink to="/">To the door</ButtonLink>}
+              {isUsedUp && <ButtonLink to="/">Go to sign-in</ButtonLink>}
             </Row>
           </Part>
         )}
@@ -126,8 +126,8 @@ export function OutboxPage() {
   return (
     <Page>
       <NarrowPage $gap="l">
-        <Title page="Outbox">What would have been sent</Title>
-        <QuietText>The demo has no mail server. Its messages are laid here instead, the latest first.</QuietText>
+        <Title page="Demo emails">Demo emails</Title>
+        <QuietText>The demo has no mail server. Its emails are listed here, latest first.</QuietText>
         {letters.isError && <Notice kind="wrong">{letters.error.message}</Notice>}
         {letters.data?.length === 0 && <SentenceText>Nothing yet.</SentenceText>}
         {letters.data?.map(({ at, to, subject, text }) => (
@@ -144,7 +144,7 @@ export function OutboxPage() {
             </div>
           </Part>
         ))}
-        <ButtonLink to="/">To the door</ButtonLink>
+        <ButtonLink to="/">Go to sign-in</ButtonLink>
       </NarrowPage>
     </Page>
   );

@@ -14,18 +14,16 @@ interface Field {
 const PRESENT: readonly Field[] = [{ name: 'password', label: 'Your password', fill: 'current-password' }];
 
 export const TO_CHANGE: readonly Field[] = [
-  { name: 'current', label: 'Password of now', fill: 'current-password' },
+  { name: 'current', label: 'Current password', fill: 'current-password' },
   {
     name: 'password',
     label: 'New password',
-    hint: 'At least ten letters. Every other device is signed out.',
+    hint: 'At least ten characters. All other devices are signed out.',
     fill: 'new-password',
   },
 ];
 
-export const TO_SHOW: readonly Field[] = [
-  { name: 'code', label: 'The six digits it shows now', fill: 'one-time-code' },
-];
+export const TO_SHOW: readonly Field[] = [{ name: 'code', label: 'The six-digit code', fill: 'one-time-code' }];
 
 interface AskedProps<Way extends AccountChange> {
   way: Way;

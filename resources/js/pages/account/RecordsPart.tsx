@@ -12,13 +12,13 @@ const NAMES: Readonly<Record<string, [string, string]>> = {
   practice_sessions: ['session', 'sessions'],
   green_speed_measurements: ['reading', 'readings'],
   drills: ['drill', 'drills'],
-  drill_runs: ['drill rolled', 'drills rolled'],
-  session_events: ['line of a log', 'lines of logs'],
+  drill_runs: ['drill run', 'drill runs'],
+  session_events: ['log entry', 'log entries'],
   length_sets: ['set of lengths', 'sets of lengths'],
   rounds: ['round', 'rounds'],
   benchmarks: ['yardstick', 'yardsticks'],
-  take_home_cards: ['pocket card', 'pocket cards'],
-  cards: ['card of points', 'cards of points'],
+  take_home_cards: ['take-home card', 'take-home cards'],
+  cards: ['checklist', 'checklists'],
   putters: ['putter', 'putters'],
   saved_reads: ['read', 'reads'],
   guesses: ['reading-quiz', 'guesses'],
@@ -28,12 +28,12 @@ const NAMES: Readonly<Record<string, [string, string]>> = {
 
 /** What is going on, in words. */
 const PHASES: Readonly<Record<string, string>> = {
-  sending: 'Sending the file',
+  sending: 'Uploading the file',
   preparing: 'Preparing the file',
-  fetching: 'Fetching the file',
+  fetching: 'Downloading the file',
   reading: 'Reading the file',
   checking: 'Checking the records',
-  writing: 'Taking the records in',
+  writing: 'Importing the records',
 };
 
 /** Everything entered at this bench as one file, and a file taken in: first what it would bring, then all of it or nothing. */
@@ -56,25 +56,24 @@ export function RecordsPart() {
       taking.mutate({ file: told, isTrial: true });
     } catch {
       setFile(null);
-      setUnreadable(`${first.name} is no file of records: it is not JSON. Nothing was taken in.`);
+      setUnreadable(`${first.name} is not an Amble export: it is not JSON. Nothing was imported.`);
     }
   };
   const isTrial = taking.variables?.isTrial === true;
   const brings = (taking.data ?? []).some(({ new: count }) => count > 0);
   return (
     <Part>
-      <h2>Records</h2>
+      <h2>Export and import</h2>
       <Stack $gap="s">
         <QuietText>
-          Everything entered at this bench, as one file that any Amble takes in again. What is worked out from it is
-          worked out anew.
+          All records of this workspace in one file that any Amble can import. Figures are computed again from it.
         </QuietText>
         <Row $gap="m">
           <Button isDisabled={under !== null} onPress={() => kept.keeping.mutate()}>
-            Keep all records as a file
+            Export all records
           </Button>
           <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={choose}>
-            <Button isDisabled={under !== null}>Take in a file of records</Button>
+            <Button isDisabled={under !== null}>Import records</Button>
           </FileTrigger>
         </Row>
         {under !== null && (
@@ -89,20 +88,20 @@ export function RecordsPart() {
         {taking.isSuccess && (
           <>
             <SentenceText role="status">
-              {isTrial ? 'It would bring ' : 'Taken in: '}
+              {isTrial ? 'This file adds ' : 'Imported: '}
               {broughtWords(taking.data)}
             </SentenceText>
             {isTrial && brings && (
               <Row>
                 <Button look="main" onPress={() => taking.mutate({ file, isTrial: false })}>
-                  Take it in
+                  Import
                 </Button>
-                <Button onPress={() => taking.reset()}>Leave it</Button>
+                <Button onPress={() => taking.reset()}>Cancel</Button>
               </Row>
             )}
           </>
         )}
-        <Fold label="Who changed what">
+        <Fold label="Change history">
           <Changes student={null} />
         </Fold>
       </Stack>
@@ -123,12 +122,12 @@ function broughtWords(taken: readonly ImportResult[]): string {
   const count = (n: number, table: string) => `${n} ${NAMES[table]?.[n === 1 ? 0 : 1] ?? table}`;
   const brought = taken.filter((one) => one.new > 0).map((one) => count(one.new, one.table));
   const there = taken.reduce((sum, one) => sum + one.there, 0);
-  return `${brought.length === 0 ? 'nothing new' : brought.join(', ')}.${there === 0 ? '' : ` ${there} are here already and stay as they are.`}`;
+  return `${brought.length === 0 ? 'nothing new' : brought.join(', ')}.${there === 0 ? '' : ` ${there} exist already and stay unchanged.`}`;
 }
 
 /** Where in the file, and what is wrong there. */
 function refusalWords(error: Error): string {
   const fields = error instanceof ApiError ? Object.entries(error.fields) : [];
   const first = fields[0];
-  return first === undefined ? error.message : `At ${first[0]}: ${first[1]} Nothing was taken in.`;
+  return first === undefined ? error.message : `At ${first[0]}: ${first[1]} Nothing was imported.`;
 }

@@ -27,18 +27,18 @@ import { TeachingPreferencesPart } from './TeachingPreferencesPart';
 const UNITS = [
   { value: 'feet', label: 'Feet and inches' },
   { value: 'metres', label: 'Metres' },
-  { value: 'paces', label: 'Paces, and feet' },
+  { value: 'paces', label: 'Steps and feet' },
 ] as const;
 const THEMES = [
-  { value: 'light', label: 'Day' },
-  { value: 'evening', label: 'Evening' },
+  { value: 'light', label: 'Light' },
+  { value: 'evening', label: 'Dark' },
 ] as const;
 
 const TREND_SESSIONS = ['2', '3', '4', '6'].map((value) => ({ value, label: `${value} sessions` }));
 
 /** The coach's own units and pace, the light, and the way out. */
 export function Settings() {
-  return isOfEarlierVisit(useMe()) ? <Page>Opening …</Page> : <SettingsForm />;
+  return isOfEarlierVisit(useMe()) ? <Page>Loading …</Page> : <SettingsForm />;
 }
 
 function SettingsForm() {
@@ -78,13 +78,13 @@ function SettingsForm() {
           {keep.isError && fieldError(keep.error, 'stride_m') === null && (
             <Notice kind="wrong">{keep.error.message}</Notice>
           )}
-          <OneOf label="Lengths in" options={UNITS} value={unit} onChange={setUnit} />
+          <OneOf label="Units" options={UNITS} value={unit} onChange={setUnit} />
           <Entry
-            label="Length of your pace"
+            label="Length of your step"
             value={pace}
             onChange={setPace}
             suffix={units.suffix('roll')}
-            hint="A pace is not a yard until it is measured."
+            hint="Measure it: a step is rarely exactly a yard."
             error={paceError ?? fieldError(keep.error, 'stride_m')}
           />
           <StrideByWalking
@@ -93,32 +93,32 @@ function SettingsForm() {
             onPace={(metres) => setPace(units.exactText(metres, 'roll'))}
           />
           <OneOf
-            label="A trend is told from"
+            label="Sessions needed for a trend"
             options={TREND_SESSIONS}
             value={sessions}
             onChange={setSessions}
             error={fieldError(keep.error, 'trend_sessions')}
           />
           <Entry
-            label="Three putts should not come from inside"
+            label="Flag three-putts from inside"
             value={inside}
             onChange={setInside}
             suffix={units.suffix('station')}
-            hint="Empty: none is flagged."
+            hint="Empty: no three-putts are flagged."
             error={insideError ?? fieldError(keep.error, 'three_putt_inside_m')}
           />
-          <QuietText>One good day proves little: fewer sessions than this tell no trend of a student.</QuietText>
+          <QuietText>One good day proves little. With fewer sessions no trend is shown.</QuietText>
           <Row>
             <Button look="main" type="submit" isPending={keep.isPending}>
-              Keep
+              Save
             </Button>
-            {keep.isSuccess && <QuietText role="status">Kept.</QuietText>}
+            {keep.isSuccess && <QuietText role="status">Saved.</QuietText>}
           </Row>
         </Part>
         <Part>
-          <h2>Keys</h2>
+          <h2>Keyboard shortcuts</h2>
           <OneOf
-            label="Single letters act while rolling"
+            label="Single-letter shortcuts while putting"
             options={[
               { value: 'on', label: 'On' },
               { value: 'off', label: 'Off' },
@@ -129,14 +129,14 @@ function SettingsForm() {
               setKeysOn(value === 'on');
             }}
           />
-          <QuietText>Turn them off if you speak to your device. “?” lists the keys of every screen.</QuietText>
+          <QuietText>Turn them off if you use voice control. “?” lists the shortcuts of every screen.</QuietText>
         </Part>
         <TeachingPreferencesPart />
         <DeletedPart />
         <RecordsPart />
         <Part>
-          <h2>Light</h2>
-          <OneOf label="Colours for" options={THEMES} value={theme} onChange={setTheme} />
+          <h2>Theme</h2>
+          <OneOf label="Theme" options={THEMES} value={theme} onChange={setTheme} />
         </Part>
         <AccountPart />
       </Stack>

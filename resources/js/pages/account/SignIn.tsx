@@ -35,21 +35,21 @@ export function SignIn() {
       <NarrowPage $gap="l">
         <Title page="Sign in">Amble</Title>
         <SentenceText>
-          A coach's bench for putting practice: measure the green, log the balls, and tell each student how far to take
+          A coach's tool for putting practice: measure the green, log the balls, and tell each student how far to take
           it back.
         </SentenceText>
         {waiting > 0 && (
           <Notice>
-            {waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} on this device. Sign in as whoever made
-            them, and they are sent.
+            {waiting === 1 ? 'One entry is not synced yet' : `${waiting} entries are not synced yet`} on this device.
+            Sign in with the same account to sync.
           </Notice>
         )}
         {me.data?.demo === true && (
           <Part>
-            <h2>Look around</h2>
+            <h2>Try it</h2>
             <Row>
               <Button look="main" onPress={() => door.mutate({ path: 'demo' })} isPending={door.isPending}>
-                Open the demo bench
+                Open the demo
               </Button>
             </Row>
           </Part>
@@ -58,7 +58,7 @@ export function SignIn() {
           <ForgotPasswordPart isDemo={me.data?.demo === true} onBack={() => setForgotten(false)} />
         ) : (
           <Part as="form" onSubmit={submit} noValidate>
-            <h2>{isNew ? 'Make an account' : 'Sign in'}</h2>
+            <h2>{isNew ? 'Create account' : 'Sign in'}</h2>
             {door.isError && !isAtField && <Notice kind="wrong">{door.error.message}</Notice>}
             {isNew && (
               <Entry
@@ -70,7 +70,7 @@ export function SignIn() {
               />
             )}
             <Entry
-              label="E-mail address"
+              label="Email address"
               type="email"
               value={email}
               onChange={setEmail}
@@ -94,13 +94,13 @@ export function SignIn() {
                 inputMode="numeric"
                 autoComplete="one-time-code"
                 autoFocus
-                hint="The six digits your authenticator shows now, or a spare code."
+                hint="The six digits from your authenticator, or a recovery code."
                 error={code === '' ? null : fieldError(door.error, 'code')}
               />
             )}
             <Row>
               <Button look={me.data?.demo === true ? 'plain' : 'main'} type="submit" isPending={door.isPending}>
-                {isNew ? 'Make the account' : 'Sign in'}
+                {isNew ? 'Create account' : 'Sign in'}
               </Button>
               <Button
                 look="bare"
@@ -109,16 +109,16 @@ export function SignIn() {
                   door.reset();
                 }}
               >
-                {isNew ? 'I have an account' : 'I am new here'}
+                {isNew ? 'Sign in' : 'Create account'}
               </Button>
               {!isNew && me.data?.sends_mail === true && (
                 <Button look="bare" onPress={() => setForgotten(true)}>
-                  I forgot the password
+                  Forgot password
                 </Button>
               )}
             </Row>
             {!isNew && me.data?.sends_mail === false && (
-              <QuietText>Forgotten the password? Whoever runs this Amble can give you a new one.</QuietText>
+              <QuietText>Forgot your password? Ask the person who runs this Amble for a new one.</QuietText>
             )}
           </Part>
         )}

@@ -12,7 +12,7 @@ export function TeachingPreferencesPart() {
   const error = book.error ?? keep.error;
   return (
     <Part>
-      <h2>Where schools differ</h2>
+      <h2>Teaching preferences</h2>
       {error !== null && <Notice kind="wrong">{error.message}</Notice>}
       <Columns>
         {questions.map(({ key, question, changes, answers, default: shipped, coachs }) => (
@@ -22,7 +22,7 @@ export function TeachingPreferencesPart() {
               options={[
                 {
                   value: SHIPPED,
-                  label: `As shipped: ${answers.find(({ value }) => value === shipped)?.label}`,
+                  label: `Default: ${answers.find(({ value }) => value === shipped)?.label}`,
                 },
                 ...answers,
               ]}
@@ -36,9 +36,9 @@ export function TeachingPreferencesPart() {
           </Stack>
         ))}
       </Columns>
-      <QuietText>It holds for every student whose card does not say otherwise.</QuietText>
+      <QuietText>Applies to every student whose profile does not say otherwise.</QuietText>
       <Row>
-        <ButtonLink to="/checklists">Cards of points</ButtonLink>
+        <ButtonLink to="/checklists">Checklists</ButtonLink>
       </Row>
     </Part>
   );

@@ -33,8 +33,8 @@ export function TwoStepSignInPart() {
   return factor.data.since === null ? (
     <PasswordForm
       way="offerFactor"
-      act="Begin"
-      says="Besides the password, six digits from an authenticator on your phone are asked for. Whoever finds the password out does not come in."
+      act="Set up"
+      says="At sign-in you also enter six digits from an authenticator app on your phone. A stolen password alone is then not enough."
       onTold={setOffer}
     />
   ) : (
@@ -54,13 +54,15 @@ function Offered({ offer, onSpare }: OfferedProps) {
   }, []);
   return (
     <Stack ref={whole}>
-      <SentenceText>Take this picture with the authenticator on your phone, or type the letters below it.</SentenceText>
+      <SentenceText>
+        Scan this picture with the authenticator app on your phone, or type the letters below it.
+      </SentenceText>
       <Code text={offer.uri} />
       <Letters>{inGroups(offer.secret)}</Letters>
       <PasswordForm
         way="askForFactor"
         fields={TO_SHOW}
-        act="Ask for it at sign-in"
+        act="Turn on two-step sign-in"
         onTold={({ spare }) => onSpare(spare)}
       />
     </Stack>
@@ -78,15 +80,15 @@ function WhileOn({ since, left, onSpare }: WhileOnProps) {
   return (
     <Stack $gap="l">
       <SentenceText>
-        A code is asked for since {day(since)}. Spare codes left: {left}.
+        Two-step sign-in is on since {day(since)}. Recovery codes left: {left}.
       </SentenceText>
       <PasswordForm
         way="newSpare"
-        act="New spare codes"
-        says="Those you had open nothing from then on."
+        act="New recovery codes"
+        says="Your earlier codes stop working."
         onTold={({ spare }) => onSpare(spare)}
       />
-      <PasswordForm way="dropFactor" act="Ask for the password alone" />
+      <PasswordForm way="dropFactor" act="Turn off two-step sign-in" />
     </Stack>
   );
 }
@@ -96,8 +98,8 @@ function SpareCodesOnce({ codes, onKept }: { codes: readonly string[]; onKept: (
   return (
     <Stack>
       <SentenceText role="status">
-        For the day the phone is lost: each of these opens once, in the place of the six digits. Write them down now;
-        they are not shown again.
+        If you lose your phone, each of these codes works once in place of the six digits. Write them down now; they are
+        not shown again.
       </SentenceText>
       <Spare>
         {codes.map((code) => (
@@ -106,16 +108,16 @@ function SpareCodesOnce({ codes, onKept }: { codes: readonly string[]; onKept: (
       </Spare>
       <Row>
         <Button look="main" onPress={onKept}>
-          I have them
+          Done
         </Button>
         <a
           download="amble-spare-codes.txt"
           href={`data:text/plain;charset=utf-8,${encodeURIComponent(`${codes.join('\n')}\n`)}`}
         >
-          Keep them as a file
+          Download codes
         </a>
       </Row>
-      <QuietText>Other devices that are signed in stay so: sign them out below if you are not sure of them.</QuietText>
+      <QuietText>Other devices stay signed in. Sign them out below if you are not sure about them.</QuietText>
     </Stack>
   );
 }

@@ -33,21 +33,21 @@ export function BallsTableScreen() {
   return (
     <Page>
       <Stack $gap="l">
-        <Title page={`A table of balls · ${student?.name ?? 'A student'}`}>Balls from a table</Title>
+        <Title page={`Import balls · ${student?.name ?? 'A student'}`}>Import balls from a table</Title>
         <Part>
           <QuietText>
-            A file of comma-separated values, one ball a line, the first line naming the columns: from a stroke sensor,
-            or a sheet of your own. Nothing is taken in before you have seen what it brings.
+            A CSV file with one ball a line and column names in the first line: from a stroke sensor, or a sheet of your
+            own. You see a preview before anything is imported.
           </QuietText>
           <Row>
             <FileTrigger
               acceptedFileTypes={['text/csv', '.csv', '.txt', '.tsv']}
               onSelect={(files) => void table.open(files)}
             >
-              <Button look={said === null ? 'main' : 'plain'}>Choose a table</Button>
+              <Button look={said === null ? 'main' : 'plain'}>Choose a file</Button>
             </FileTrigger>
             <a href={`/api/students/${id}/balls.csv`} download="balls.csv">
-              All balls of {student?.name ?? 'this student'} as such a table
+              Export all balls of {student?.name ?? 'this student'} as a CSV file
             </a>
           </Row>
           {table.problem !== null && <Notice kind="wrong">{table.problem}</Notice>}
@@ -65,14 +65,14 @@ export function BallsTableScreen() {
                   isPending={table.isTaking}
                   onPress={table.take}
                 >
-                  Take in {seen.taken - seen.there} {seen.taken - seen.there === 1 ? 'ball' : 'balls'}
+                  Import {seen.taken - seen.there} {seen.taken - seen.there === 1 ? 'ball' : 'balls'}
                 </Button>
-                <Button onPress={table.leave}>Leave it</Button>
+                <Button onPress={table.leave}>Cancel</Button>
               </Row>
             ) : (
               <Notice>
                 <p role="status">{takenWords(table.taken)}</p>
-                <ButtonLink to={`/students/${id}`}>See what they tell</ButtonLink>
+                <ButtonLink to={`/students/${id}`}>See the review</ButtonLink>
               </Notice>
             )}
           </>
@@ -94,10 +94,10 @@ function useBallsTable(student: string) {
   const refuse = (error: unknown) =>
     setProblem(
       error instanceof ApiError
-        ? `${Object.values(error.fields)[0] ?? error.message} Nothing was taken in.`
+        ? `${Object.values(error.fields)[0] ?? error.message} Nothing was imported.`
         : error instanceof Error
           ? error.message
-          : 'It cannot be read.',
+          : 'The file cannot be read.',
     );
   const look = async (next: SavedTable) => {
     setSaid(next);
@@ -156,22 +156,22 @@ function named(seen: BallsTable, place: number, field: string, unit: string | nu
 
 function ColumnsOf({ seen, onName }: { seen: BallsTable; onName: Table['name'] }) {
   const fields = [
-    { value: ASIDE, label: 'Left aside' },
+    { value: ASIDE, label: 'Ignored' },
     ...seen.fields.map(({ name, label }) => ({ value: name, label })),
   ];
   const unitsOf = (field: string | null) => seen.fields.find(({ name }) => name === field)?.units ?? [];
   return (
     <Part>
-      <h2>What its columns are</h2>
-      <QuietText>Said once: a table with the same heads is known again.</QuietText>
+      <h2>Columns</h2>
+      <QuietText>A table with the same column names is recognised next time.</QuietText>
       <TableFrame>
         <table>
           <thead>
             <tr>
-              <th scope="col">Head</th>
+              <th scope="col">Column</th>
               <th scope="col">First cell</th>
-              <th scope="col">Tells</th>
-              <th scope="col">In</th>
+              <th scope="col">Meaning</th>
+              <th scope="col">Unit</th>
             </tr>
           </thead>
           <tbody>
@@ -182,7 +182,7 @@ function ColumnsOf({ seen, onName }: { seen: BallsTable; onName: Table['name'] }
                 <td>{sample ?? '–'}</td>
                 <td>
                   <Pick
-                    label={`What ${head} tells`}
+                    label={`Meaning of ${head}`}
                     isLabelHidden
                     options={fields}
                     value={field ?? ASIDE}
@@ -224,28 +224,31 @@ function Where({ table, greens }: { table: Table; greens: readonly { id: string;
       <Columns>
         <Pick
           label="Green"
-          options={[{ value: '', label: 'Not said' }, ...greens.map(({ id, name }) => ({ value: id, label: name }))]}
+          options={[
+            { value: '', label: 'Not recorded' },
+            ...greens.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
           value={said?.green_id ?? ''}
           onChange={(id) => table.change(id === '' ? { green_id: null, speed_ft: null } : { green_id: id })}
         />
         {said?.green_id != null && (
           <Entry
-            label="Its green speed then, estimated"
+            label="Green speed that day (estimate)"
             value={speed}
             onChange={setSpeed}
             onBlur={() => table.change({ speed_ft: read === null ? null : read / 0.3048 })}
             inputMode="decimal"
             suffix={units.speedSuffix}
-            hint="Without it these balls tell nothing of the stroke."
+            hint="Without it these balls do not count for the backstroke table."
           />
         )}
         {!hasMoments && (
           <Entry
-            label="Rolled on"
+            label="Date"
             value={day}
             onChange={setDay}
             onBlur={() => table.change({ day: readDay(day) ?? day })}
-            hint="No column tells it. Like 26/11 or 2026-11-26."
+            hint="The table has no date column. Type a date like 26/11 or 2026-11-26."
           />
         )}
       </Columns>
@@ -256,11 +259,11 @@ function Where({ table, greens }: { table: Table; greens: readonly { id: string;
 function Brings({ seen }: { seen: BallsTable }) {
   return (
     <Part>
-      <h2>What it brings</h2>
+      <h2>Preview</h2>
       <SentenceText role="status">
-        Of {seen.rows} rows {seen.taken} tell of a ball
-        {seen.there === 0 ? '' : `, ${seen.there} of them here already`}
-        {seen.refused_count === 0 ? '.' : `; ${seen.refused_count} cannot be read and stay out.`}
+        Of {seen.rows} rows {seen.taken} are balls
+        {seen.there === 0 ? '' : `, ${seen.there} of them imported already`}
+        {seen.refused_count === 0 ? '.' : `; ${seen.refused_count} cannot be read and are skipped.`}
       </SentenceText>
       {seen.refused.length > 0 && (
         <TableFrame>
@@ -269,7 +272,7 @@ function Brings({ seen }: { seen: BallsTable }) {
               <tr>
                 <th scope="col">Row</th>
                 <th scope="col">Column</th>
-                <th scope="col">Why it stays out</th>
+                <th scope="col">Reason</th>
               </tr>
             </thead>
             <tbody>
@@ -294,5 +297,5 @@ function Brings({ seen }: { seen: BallsTable }) {
 function takenWords({ taken, there, refused, sessions }: BallsImportResult): string {
   const balls = taken === 1 ? '1 ball was' : `${taken} balls were`;
   const where = sessions === 0 ? '' : `, in ${sessions === 1 ? 'a session' : `${sessions} sessions`} of their own`;
-  return `${balls} taken in${where}.${there === 0 ? '' : ` ${there} were here already.`}${refused === 0 ? '' : ` ${refused} rows stayed out.`}`;
+  return `${balls} imported${where}.${there === 0 ? '' : ` ${there} were imported already.`}${refused === 0 ? '' : ` ${refused} rows were skipped.`}`;
 }

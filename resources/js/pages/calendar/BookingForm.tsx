@@ -42,16 +42,16 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
     }
   };
   return (
-    <Part as="form" onSubmit={submit} noValidate aria-label="A time">
-      <h2>{booking === null ? 'Book a time' : booking.name}</h2>
+    <Part as="form" onSubmit={submit} noValidate aria-label="Edit lesson">
+      <h2>{booking === null ? 'Book a lesson' : booking.name}</h2>
       {keep.isError && Object.keys(local).length === 0 && errorAt('student_id') === null && (
         <Notice kind="wrong">{keep.error.message}</Notice>
       )}
       <Columns>
         <Pick
-          label="Who"
+          label="Student"
           options={[
-            { value: NOBODY, label: 'Nobody of the bench' },
+            { value: NOBODY, label: 'No student' },
             ...(today?.students ?? []).map(({ id, name }) => ({ value: id, label: name })),
           ]}
           value={own.student}
@@ -59,7 +59,7 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
         />
         {own.student === NOBODY && (
           <Entry
-            label="What it is"
+            label="Title"
             value={own.title}
             onChange={(title) => set({ title })}
             error={errorAt('student_id') ?? errorAt('title')}
@@ -68,7 +68,7 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
         <Pick
           label="Where"
           options={[
-            { value: NOBODY, label: 'Not said' },
+            { value: NOBODY, label: 'Not set' },
             ...(today?.greens ?? []).map(({ id, name }) => ({ value: id, label: name })),
           ]}
           value={own.green}
@@ -80,14 +80,14 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
           label="Day"
           value={own.day}
           onChange={(day) => set({ day })}
-          hint="Left empty, it waits for a time."
+          hint="Leave it empty to put the student on the waiting list."
           error={errorAt('day')}
         />
         <Entry
           label="Time"
           value={own.time}
           onChange={(time) => set({ time })}
-          hint="10:30, say."
+          hint="A time like 10:30."
           error={errorAt('time') ?? errorAt('starts')}
         />
         <Entry
@@ -99,7 +99,7 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
           error={errorAt('minutes')}
         />
         <Entry
-          label="The way there from another place"
+          label="Travel time from another place"
           value={own.travel}
           onChange={(travel) => set({ travel })}
           inputMode="numeric"
@@ -107,10 +107,10 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
           error={errorAt('travel_minutes')}
         />
       </Columns>
-      <OneOf label="How often" options={EVERY} value={own.every} onChange={(every) => set({ every })} isRow />
+      <OneOf label="Repeats" options={EVERY} value={own.every} onChange={(every) => set({ every })} isRow />
       {own.every !== 'once' && (
         <Entry
-          label="How many times"
+          label="Number of lessons"
           value={own.times}
           onChange={(times) => set({ times })}
           inputMode="numeric"
@@ -118,17 +118,17 @@ export function BookingForm({ booking, day: openedOn, onClose }: BookingFormProp
         />
       )}
       {booking?.rule != null && own.every === 'once' && (
-        <QuietText>Kept so, it comes once; as it repeats now is lost.</QuietText>
+        <QuietText>Saved like this, it takes place once; the repetition it has now is lost.</QuietText>
       )}
       <Entry label="Note" value={own.note} onChange={(note) => set({ note })} error={errorAt('note')} />
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>
-          Keep it
+          Save
         </Button>
-        <Button onPress={onClose}>Leave it</Button>
+        <Button onPress={onClose}>Cancel</Button>
         {booking !== null && (
           <Button look="bare" onPress={() => keep.mutate({ act: 'drop', id: booking.id }, { onSuccess: onClose })}>
-            Drop it
+            Delete
           </Button>
         )}
       </Row>
@@ -164,13 +164,13 @@ function readBooking(own: Own): { draft: BookingDraft | null; errors: Record<str
   const whole = (field: keyof Own & ('minutes' | 'travel' | 'times'), name: string) => {
     const number = readNumber(own[field]);
     if (number === null || !Number.isInteger(number)) {
-      errors[name] = `“${own[field].trim()}” is no whole number.`;
+      errors[name] = `“${own[field].trim()}” is not a whole number.`;
     }
     return number ?? 0;
   };
   const day = own.day.trim() === '' ? null : readDay(own.day);
   if (own.day.trim() !== '' && day === null) {
-    errors.day = `“${own.day.trim()}” is not a day. Type 3/12 or 2026-12-03.`;
+    errors.day = `“${own.day.trim()}” is not a date. Type 3/12 or 2026-12-03.`;
   }
   const clock = /^(\d{1,2})[:.](\d{2})$/.exec(own.time.trim());
   const isTime = clock !== null && Number(clock[1]) < 24 && Number(clock[2]) < 60;

@@ -21,14 +21,14 @@ export function CalendarPart({ hasFeed }: { hasFeed: boolean }) {
   const isTrial = taking.variables?.isTrial === true;
   const told = taking.data;
   return (
-    <Fold label="Calendars out and in">
+    <Fold label="Calendar files and link">
       <Stack $gap="s">
         <Row>
           <a href="/api/calendar.ics" download="amble.ics">
-            All of it as a calendar file
+            Export calendar file
           </a>
           <FileTrigger acceptedFileTypes={['text/calendar', '.ics']} onSelect={(files) => void open(files)}>
-            <Button>Take in a calendar file</Button>
+            <Button>Import calendar file</Button>
           </FileTrigger>
         </Row>
         {taking.isError && <Notice kind="wrong">{refusalWords(taking.error)}</Notice>}
@@ -37,41 +37,39 @@ export function CalendarPart({ hasFeed }: { hasFeed: boolean }) {
             <SentenceText role="status">{takenWords(told, isTrial)}</SentenceText>
             {told.refused.map(({ event, reason }) => (
               <QuietText key={`${event} ${reason}`}>
-                “{event}” stays out. {reason}
+                “{event}” is skipped. {reason}
               </QuietText>
             ))}
             {isTrial && text !== null && told.new + told.changed > 0 && (
               <Row>
                 <Button look="main" onPress={() => taking.mutate({ text, isTrial: false })}>
-                  Take it in
+                  Import
                 </Button>
-                <Button onPress={() => taking.reset()}>Leave it</Button>
+                <Button onPress={() => taking.reset()}>Cancel</Button>
               </Row>
             )}
           </>
         )}
         <Row>
           <Button onPress={() => feed.mutate(true)}>
-            {hasFeed ? 'Make a new private address' : 'Make a private address for calendars'}
+            {hasFeed ? 'Create a new private link' : 'Create a private calendar link'}
           </Button>
           {hasFeed && (
             <Button look="bare" onPress={() => feed.mutate(false)}>
-              Close the address
+              Remove the link
             </Button>
           )}
         </Row>
         {feed.data != null && (
           <Notice>
-            Give this address to your calendar. It is told once, and opens your week to whoever has it:{' '}
+            Add this address to your calendar app. It is shown once, and anybody who has it can see your calendar:{' '}
             <strong style={{ overflowWrap: 'anywhere' }}>
               {window.location.origin}
               {feed.data.path}
             </strong>
           </Notice>
         )}
-        <QuietText>
-          Events are known again by their own names, so that taking one in again changes only what changed.
-        </QuietText>
+        <QuietText>Importing a file again changes only what is different in it.</QuietText>
       </Stack>
     </Fold>
   );
@@ -81,13 +79,13 @@ function takenWords({ new: made, changed, same, refused_count }: CalendarImportR
   const parts = [
     `${made} new`,
     `${changed} changed`,
-    `${same} as they are here`,
-    ...(refused_count === 0 ? [] : [`${refused_count} that stay out`]),
+    `${same} unchanged`,
+    ...(refused_count === 0 ? [] : [`${refused_count} skipped`]),
   ];
-  return `${isTrial ? 'It would bring' : 'Taken in'}: ${parts.join(', ')}.`;
+  return `${isTrial ? 'This file adds' : 'Imported'}: ${parts.join(', ')}.`;
 }
 
 function refusalWords(error: Error): string {
   const first = error instanceof ApiError ? Object.values(error.fields)[0] : undefined;
-  return `${first ?? error.message} Nothing was taken in.`;
+  return `${first ?? error.message} Nothing was imported.`;
 }

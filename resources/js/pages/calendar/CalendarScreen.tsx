@@ -75,13 +75,13 @@ export function CalendarScreen() {
     <Page>
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
-          <Title page="Week">{spanWords(from)}</Title>
+          <Title page="Calendar">{spanWords(from)}</Title>
           <Row $gap="s">
-            <Button onPress={() => go(-1)}>The week before</Button>
+            <Button onPress={() => go(-1)}>Previous week</Button>
             <Button onPress={() => setFrom(isoDay(monday(new Date())))}>This week</Button>
-            <Button onPress={() => go(1)}>The week after</Button>
+            <Button onPress={() => go(1)}>Next week</Button>
             <Button look="main" onPress={() => open({ booking: null, day: isoDay(new Date()) })}>
-              Book a time
+              Book a lesson
             </Button>
           </Row>
         </Row>
@@ -95,7 +95,7 @@ export function CalendarScreen() {
         )}
         {week.isError && <Notice kind="wrong">{week.error.message}</Notice>}
         {week.data === undefined ? (
-          !week.isError && <p>Opening the week …</p>
+          !week.isError && <p>Loading the week …</p>
         ) : (
           <>
             <Path aria-label="Days">
@@ -161,17 +161,17 @@ function DayOf({ day, week, onOpen, onFreed }: DayProps) {
             <Button look="bare" aria-label={`Start with ${each.name}`} onPress={() => begin(each)}>
               Start
             </Button>
-            <Button look="bare" aria-label={`Change ${each.name}`} onPress={() => onOpen(each)}>
-              Change
+            <Button look="bare" aria-label={`Edit ${each.name}`} onPress={() => onOpen(each)}>
+              Edit
             </Button>
             <MailMessage booking={each} />
             {each.rule !== null && (
               <Button
                 look="bare"
-                aria-label={`${each.name} falls out on ${dayWords(day)}`}
+                aria-label={`${each.name}: cancel the lesson on ${dayWords(day)}`}
                 onPress={() => booking.mutate({ act: 'skip', id: each.id, wall }, { onSuccess: () => onFreed(wall) })}
               >
-                Falls out
+                Cancel lesson
               </Button>
             )}
           </Row>
@@ -213,13 +213,13 @@ interface WaitingProps {
 function Pending({ week, freed, onOpen }: WaitingProps) {
   return week.waiting.length === 0 ? null : (
     <Part>
-      <h2>Waiting for a time</h2>
+      <h2>Waiting list</h2>
       {freed !== null && <SentenceText>{wallWords(freed)} has become free.</SentenceText>}
       {week.waiting.map((each) => (
         <Row key={each.id}>
           <strong>{each.name}</strong>
           <QuietText>{each.minutes} min</QuietText>
-          <Button onPress={() => onOpen(each)}>Give a time</Button>
+          <Button onPress={() => onOpen(each)}>Schedule</Button>
           <MailMessage booking={each} offered={freed} />
           <LetterTold letter={each.letter} />
         </Row>
@@ -240,10 +240,10 @@ function MailMessage({ booking, offered = null }: { booking: Booking; offered?: 
       <Button
         look="bare"
         isPending={letter.isPending}
-        aria-label={offered === null ? `Write to ${booking.name}` : `Offer it to ${booking.name}`}
+        aria-label={offered === null ? `Email ${booking.name}` : `Offer it to ${booking.name}`}
         onPress={() => letter.mutate({ id: booking.id, offered })}
       >
-        {offered === null ? 'Write' : 'Offer it'}
+        {offered === null ? 'Email' : 'Offer'}
       </Button>
       {letter.isError && (
         <QuietText role="status">{fieldError(letter.error, 'email') ?? letter.error.message}</QuietText>
@@ -264,9 +264,9 @@ function LetterTold({ letter }: { letter: BookingMessage | null }) {
 function letterWords({ to, state, at }: BookingMessage): string {
   const day = dayWords(at.slice(0, 10));
   return {
-    waiting: `Being sent to ${to}.`,
-    sent: `Written to ${to} on ${day}.`,
-    failed: `Could not be sent to ${to} on ${day}: the mail server did not take it. Try again.`,
+    waiting: `Sending to ${to}.`,
+    sent: `Emailed to ${to} on ${day}.`,
+    failed: `The email could not be sent to ${to} on ${day}: the mail server did not take it. Try again.`,
   }[state];
 }
 

@@ -54,9 +54,7 @@ export function DrillEditor({ as }: { as: 'new' | 'copy' | 'change' }) {
   const kinds = useDrillKinds();
   const units = useUnits();
   if (kinds.data === undefined || (as !== 'new' && found.status === 'fetching')) {
-    return (
-      <Page>{kinds.isError ? <Notice>{kinds.error.message}</Notice> : <p>Fetching what drills are made of …</p>}</Page>
-    );
+    return <Page>{kinds.isError ? <Notice>{kinds.error.message}</Notice> : <p>Loading …</p>}</Page>;
   }
   if (as === 'new') {
     return (
@@ -70,7 +68,7 @@ export function DrillEditor({ as }: { as: 'new' | 'copy' | 'change' }) {
     );
   }
   if (found.status !== 'found' || (as === 'change' && found.card.own_id === null)) {
-    const message = found.status === 'failed' ? found.message : 'A drill of the shelf is copied first, then changed.';
+    const message = found.status === 'failed' ? found.message : 'A built-in drill is copied first, then edited.';
     return (
       <Page>
         <Notice>{message}</Notice>
@@ -78,7 +76,7 @@ export function DrillEditor({ as }: { as: 'new' | 'copy' | 'change' }) {
     );
   }
   const { drill, own_id } = found.card;
-  const base = as === 'copy' ? { ...drill, name: `${drill.name}, our way` } : drill;
+  const base = as === 'copy' ? { ...drill, name: `${drill.name} (own version)` } : drill;
   return (
     <Editing
       key={`${as} ${key}`}
@@ -105,8 +103,8 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
   return (
     <Page data-margin>
       <Stack $gap="l" as="form" onSubmit={submit} noValidate>
-        <Title page={drill.name || 'A drill of your own'}>
-          {ownId === null ? 'A drill of your own' : drill.name || 'A drill without a name'}
+        <Title page={drill.name || 'New drill'}>
+          {ownId === null ? 'New drill' : drill.name || 'A drill without a name'}
         </Title>
         <Drawn>
           <StationLane
@@ -118,7 +116,7 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
           {problem === null ? (
             <QuietText role="status">{card === null ? '' : `${inWords(card.rule, units)} ${card.course}`}</QuietText>
           ) : (
-            <Notice kind="wrong">It cannot be run like this. {problem}</Notice>
+            <Notice kind="wrong">The drill cannot run like this. {problem}</Notice>
           )}
         </Drawn>
         <Entry
@@ -134,17 +132,17 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
         </Part>
         <StartLine {...part} />
         <CourseOfIt {...part} />
-        <FoldedPart title="What is noted, and what it tells" isWrong={isWrongIn('asks', 'finds', 'putt_out')}>
+        <FoldedPart title="Observations and results" isWrong={isWrongIn('asks', 'finds', 'putt_out')}>
           <AsksAndFinds {...part} needs={card?.needs ?? []} />
         </FoldedPart>
-        <FoldedPart title="Kit" isWrong={isWrongIn('kit')}>
+        <FoldedPart title="Equipment" isWrong={isWrongIn('kit')}>
           <EquipmentList {...part} />
         </FoldedPart>
-        <FoldedPart title="How it goes on" isWrong={isWrongIn('progression', 'step_rule')}>
+        <FoldedPart title="Progression" isWrong={isWrongIn('progression', 'step_rule')}>
           <Levels {...part} />
         </FoldedPart>
         <FoldedPart
-          title="Its card: why, for what, where, how long"
+          title="Description: why, for what, where, how long"
           isWrong={isWrongIn('why', 'meaning', 'dose', 'cautions', 'minutes', 'trains')}
         >
           <CardWords {...part} />
@@ -152,14 +150,14 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
         {keep.isError && problem === null && <Notice kind="wrong">{keep.error.message}</Notice>}
         <Row>
           <Button look="main" type="submit" isPending={keep.isPending}>
-            Keep this drill
+            Save drill
           </Button>
         </Row>
       </Stack>
       <InsightCard notes={[]}>
         {card !== null && (
           <MarginWord>
-            <h2>What it tells at its end</h2>
+            <h2>Results</h2>
             <ul>
               {card.finds.map((label) => (
                 <li key={label}>{label}</li>
@@ -170,8 +168,8 @@ function Editing({ base, ownId, units, kinds }: EditingProps) {
         <MarginWord>
           <h2>Restarts</h2>
           <p>
-            At seven passes in ten, four in a row take about ten balls a station; at five in ten about thirty. The cap
-            keeps what was done.
+            At seven passes in ten, four in a row take about ten balls a station; at five in ten about thirty. The ball
+            limit keeps what was done.
           </p>
         </MarginWord>
         <MarginWord>
@@ -187,7 +185,7 @@ function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
   const { figures } = kindOf(kinds.pass, draft.pass);
   return (
     <Part>
-      <h2>What is putted at, and what passes</h2>
+      <h2>Target and what passes</h2>
       <OneOf
         label="Target"
         options={TARGETS}
@@ -210,7 +208,7 @@ function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
             value={draft.figures[figure.field] ?? ''}
             onChange={(text) => set({ figures: { ...draft.figures, [figure.field]: text } })}
             suffix={figureSuffix(figure, units)}
-            {...(figure.usual === null ? {} : { hint: `${usualWords(figure, units)} where nothing is said.` })}
+            {...(figure.usual === null ? {} : { hint: `${usualWords(figure, units)} if empty.` })}
             error={errorAt(`drill.pass.${figure.field}`)}
           />
         ))}
@@ -224,7 +222,7 @@ function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
       </Columns>
       <AnyOf
         label="Before the result"
-        options={[{ value: 'call', label: 'The student calls short, on or long' }]}
+        options={[{ value: 'call', label: 'The student calls short, on target or past' }]}
         values={draft.isCalledFirst ? ['call'] : []}
         onChange={(values) => set({ isCalledFirst: values.length > 0 })}
       />
@@ -235,7 +233,7 @@ function WhatPasses({ draft, set, errorAt, units, kinds }: EditorPartProps) {
 function StartLine({ draft, set, errorAt, units }: EditorPartProps) {
   return (
     <Part>
-      <h2>Start line, and what closes step by step</h2>
+      <h2>Start line aid</h2>
       <OneOf
         label="On the line"
         options={AIDS}
@@ -263,7 +261,7 @@ function StartLine({ draft, set, errorAt, units }: EditorPartProps) {
           </>
         )}
         <Entry
-          label={draft.aid === 'none' ? 'What passes closes step by step to' : 'Closing step by step to'}
+          label={draft.aid === 'none' ? 'The window narrows step by step to' : 'Narrowing step by step to'}
           value={draft.steps}
           onChange={(steps) => set({ steps })}
           suffix={units.suffix(draft.aid === 'none' ? 'roll' : 'width')}
@@ -280,7 +278,7 @@ function CourseOfIt(part: EditorPartProps) {
   const [figure] = kindOf(kinds.end, draft.end).figures;
   return (
     <Part>
-      <h2>The course of it</h2>
+      <h2>Order and end</h2>
       <OneOf<string>
         label="Order"
         options={kinds.order.map(({ kind, label }) => ({ value: kind, label }))}
@@ -297,7 +295,7 @@ function CourseOfIt(part: EditorPartProps) {
       />
       <Tasks {...part} />
       <OneOf<string>
-        label="It ends"
+        label="Ends"
         options={kinds.end.map(({ kind, label }) => ({ value: kind, label }))}
         value={draft.end}
         onChange={(end) => set({ end: end as DrillDraft['end'] })}
@@ -314,7 +312,7 @@ function CourseOfIt(part: EditorPartProps) {
           />
         )}
         <Entry
-          label="Stops in any case after"
+          label="Stops after"
           value={draft.capBalls}
           onChange={(capBalls) => set({ capBalls })}
           suffix="balls"
@@ -335,7 +333,7 @@ function CourseOfIt(part: EditorPartProps) {
           onChange={(restAfter) => set({ restAfter })}
           suffix="balls"
           inputMode="numeric"
-          hint="15 where nothing is said."
+          hint="15 if empty."
           error={errorAt('drill.rest_after_balls')}
         />
       </Columns>

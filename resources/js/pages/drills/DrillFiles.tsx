@@ -20,9 +20,9 @@ import { problemWords } from './draft';
 
 const WHAT = {
   new: 'New',
-  changed: 'Changes yours',
-  same: 'You have it so',
-  refused: 'Cannot be taken',
+  changed: 'Updates yours',
+  same: 'Unchanged',
+  refused: 'Not valid',
 } as const;
 
 interface Chosen {
@@ -53,8 +53,8 @@ export function DrillFiles() {
     } catch (error) {
       setProblem(
         error instanceof ApiError
-          ? `“${file.name}” was not read. ${Object.values(error.fields)[0] ?? error.message} Nothing was taken.`
-          : `“${file.name}” is no file of drills: it is not JSON. Nothing was taken.`,
+          ? `“${file.name}” could not be read. ${Object.values(error.fields)[0] ?? error.message} Nothing was imported.`
+          : `“${file.name}” is not a drill file: it is not JSON. Nothing was imported.`,
       );
     }
   };
@@ -66,12 +66,12 @@ export function DrillFiles() {
   return (
     <Page>
       <Stack $gap="l">
-        <Title page="Files of drills">Drills in and out of files</Title>
+        <Title page="Export and import drills">Export and import drills</Title>
         <Part>
-          <h2>Out</h2>
+          <h2>Export</h2>
           <QuietText>
             {own === 0
-              ? 'You have no drills of your own yet; the shelf is on every bench already.'
+              ? 'You have no drills of your own yet. Built-in drills are in every workspace.'
               : `Your own ${own === 1 ? 'drill' : `${own} drills`}, as one open file for another coach.`}
           </QuietText>
           <Row>
@@ -79,13 +79,13 @@ export function DrillFiles() {
               isDisabled={own === 0}
               onPress={() => void fetchDrillsFile().then((file) => saveAs('drills.json', file))}
             >
-              Save as a file
+              Export
             </Button>
           </Row>
         </Part>
         <Part>
-          <h2>In</h2>
-          <QuietText>Choose a file of drills. You see what is in it before anything is taken.</QuietText>
+          <h2>Import</h2>
+          <QuietText>Choose a drill file. You see a preview before anything is imported.</QuietText>
           <Row>
             <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => void open(files)}>
               <Button isPending={preview.isPending}>Choose a file</Button>
@@ -94,18 +94,18 @@ export function DrillFiles() {
           {problem !== null && <Notice kind="wrong">{problem}</Notice>}
           {take.isSuccess && (
             <Notice>
-              {take.data.length === 1 ? 'One drill was' : `${take.data.length} drills were`} taken in; you find{' '}
-              {take.data.length === 1 ? 'it' : 'them'} under your own.
+              {take.data.length === 1 ? 'One drill was' : `${take.data.length} drills were`} imported; you find{' '}
+              {take.data.length === 1 ? 'it' : 'them'} under My drills.
             </Notice>
           )}
-          {take.isError && <Notice kind="wrong">{take.error.message} Nothing was taken.</Notice>}
+          {take.isError && <Notice kind="wrong">{take.error.message} Nothing was imported.</Notice>}
           {chosen !== null && !take.isSuccess && (
             <Told chosen={chosen} isPending={take.isPending} onTake={() => takeIn(chosen)} />
           )}
         </Part>
         <Row>
           <ButtonLink look="bare" to="/drills">
-            Back to the drills
+            Back to Drills
           </ButtonLink>
         </Row>
       </Stack>
@@ -149,8 +149,8 @@ function Told({ chosen, isPending, onTake }: { chosen: Chosen; isPending: boolea
       <Row>
         <Button look="main" isDisabled={count === 0} isPending={isPending} onPress={onTake}>
           {count === 0
-            ? 'Nothing to take'
-            : `Take in ${count === 1 ? 'one drill' : `${count} drills`}${refused > 0 ? ', leave the rest' : ''}`}
+            ? 'Nothing to import'
+            : `Import ${count === 1 ? 'one drill' : `${count} drills`}${refused > 0 ? ', skip the rest' : ''}`}
         </Button>
       </Row>
     </>

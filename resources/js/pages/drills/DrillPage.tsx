@@ -28,7 +28,7 @@ export function DrillPage() {
   const { key } = useParams();
   const found = useDrill(key);
   if (found.status !== 'found') {
-    return <Page>{found.status === 'fetching' ? <p>Fetching the drill …</p> : <Notice>{found.message}</Notice>}</Page>;
+    return <Page>{found.status === 'fetching' ? <p>Loading the drill …</p> : <Notice>{found.message}</Notice>}</Page>;
   }
   return <SessionNotes card={found.card} />;
 }
@@ -44,7 +44,7 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
         <Title page={drill.name}>{drill.name}</Title>
         <StationLane stations={drawnStations(drill)} units={units} scenery={sceneryOf(card, units)} />
         <Part>
-          <h2>The rule</h2>
+          <h2>How it works</h2>
           <p>{inWords(card.rule, units)}</p>
           <QuietText>{card.course}</QuietText>
           <QuietText>
@@ -54,26 +54,26 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
         </Part>
         {(drill.why !== undefined || drill.meaning !== undefined) && (
           <Part>
-            <h2>Why, and what it tells</h2>
+            <h2>Purpose</h2>
             <SentenceText>{drill.why}</SentenceText>
             <SentenceText>{drill.meaning}</SentenceText>
           </Part>
         )}
         <StartIn drill={drill} />
         <Row>
-          <StartSimulation drill={drill.key} label="Try it on nobody" />
+          <StartSimulation drill={drill.key} label="Try it with a simulated student" />
           {ownId === null ? (
-            <ButtonLink to={`/drills/${drill.key}/copy`}>Make your own of it</ButtonLink>
+            <ButtonLink to={`/drills/${drill.key}/copy`}>Copy and edit</ButtonLink>
           ) : (
             <>
-              <ButtonLink to={`/drills/${drill.key}/change`}>Change it</ButtonLink>
-              <ButtonLink to={`/drills/${drill.key}/copy`}>Copy it</ButtonLink>
+              <ButtonLink to={`/drills/${drill.key}/change`}>Edit</ButtonLink>
+              <ButtonLink to={`/drills/${drill.key}/copy`}>Copy</ButtonLink>
               <Button
                 look="bare"
                 isPending={drop.isPending}
                 onPress={() => drop.mutate(ownId, { onSuccess: () => void navigate('/drills') })}
               >
-                Take it off the shelf
+                Delete
               </Button>
             </>
           )}
@@ -82,11 +82,11 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
       </Stack>
       <InsightCard notes={[]}>
         <MarginWord>
-          <h2>Kit</h2>
+          <h2>Equipment</h2>
           <p>{card.kit.length === 0 ? 'none' : card.kit.map(({ words }) => words).join(', ')}</p>
         </MarginWord>
         <MarginWord>
-          <h2>What it tells at its end</h2>
+          <h2>Results</h2>
           <ul>
             {card.finds.map((label) => (
               <li key={label}>{label}</li>
@@ -95,7 +95,7 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
         </MarginWord>
         {(drill.progression ?? []).length > 0 && (
           <MarginWord>
-            <h2>How it goes on</h2>
+            <h2>Progression</h2>
             <ol>
               {drill.progression?.map(({ says }) => (
                 <li key={says}>{says}</li>
@@ -106,13 +106,13 @@ function SessionNotes({ card }: { card: LibraryDrill }) {
         )}
         {drill.dose !== undefined && (
           <MarginWord>
-            <h2>Dose</h2>
+            <h2>Balls</h2>
             <p>{drill.dose}</p>
           </MarginWord>
         )}
         {(drill.cautions ?? []).length > 0 && (
           <MarginWord>
-            <h2>Take care</h2>
+            <h2>Safety</h2>
             <ul>
               {drill.cautions?.map((caution) => (
                 <li key={caution}>{caution}</li>
@@ -130,14 +130,14 @@ function StartIn({ drill }: { drill: Drill }) {
   const today = useToday();
   const open = (today.data?.sessions ?? []).filter((session) => session.ended_at === null);
   const nameOf = (id: string | null) =>
-    today.data?.students.find((student) => student.id === id)?.name ?? 'nobody chosen yet';
+    today.data?.students.find((student) => student.id === id)?.name ?? 'no student yet';
   return (
     <Part>
-      <h2>Set it out</h2>
+      <h2>Set up</h2>
       {open.length === 0 ? (
         <Row>
-          <QuietText>No session is open. Start one from the bench, then come back.</QuietText>
-          <ButtonLink to="/">To the bench</ButtonLink>
+          <QuietText>No session is open. Start one from Today, then come back.</QuietText>
+          <ButtonLink to="/">Go to Today</ButtonLink>
         </Row>
       ) : (
         <Row>

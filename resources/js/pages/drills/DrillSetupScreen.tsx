@@ -86,7 +86,7 @@ export function DrillSetupScreen() {
       (found.status === 'failed' ? found.message : null) ??
       laid.error?.message ??
       null;
-    return <Page>{message === null ? <p>Laying out the sheet …</p> : <Notice kind="wrong">{message}</Notice>}</Page>;
+    return <Page>{message === null ? <p>Loading the set-up …</p> : <Notice kind="wrong">{message}</Notice>}</Page>;
   }
   return (
     <Sheet>
@@ -125,7 +125,7 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
           <div>
             <Title page={`${drill.name} · ${session.student?.name ?? 'A session'}`}>{drill.name}</Title>
             <QuietText>
-              Set out for {session.student?.name ?? 'nobody chosen yet'}
+              Set-up for {session.student?.name ?? 'no student yet'}
               {session.green === null ? '' : `, ${session.green.name}`}.
             </QuietText>
           </div>
@@ -134,7 +134,7 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
               Start
             </Button>
             <Button look="bare" onPress={() => window.print()}>
-              <Printer size={18} aria-hidden="true" /> Print this sheet
+              <Printer size={18} aria-hidden="true" /> Print
             </Button>
           </Row>
         </Row>
@@ -148,7 +148,7 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
           sheet.isError ? (
             <Notice kind="wrong">{sheet.error.message}</Notice>
           ) : (
-            <p>Laying out the sheet …</p>
+            <p>Loading the set-up …</p>
           )
         ) : (
           <SheetParts out={out} sheet={sheet.data} units={units} />
@@ -156,7 +156,7 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
       </Stack>
       <InsightCard notes={[]}>
         <MarginWord>
-          <h2>The rule</h2>
+          <h2>How it works</h2>
           <p>{inWords(card.rule, units)}</p>
           <p>{card.course}</p>
         </MarginWord>
@@ -168,7 +168,7 @@ function SettingOut({ session, card: written }: { session: Session; card: Librar
         )}
         {sheet.data !== undefined && sheet.data.cautions.length > 0 && (
           <MarginWord>
-            <h2>Take care</h2>
+            <h2>Safety</h2>
             <ul>
               {sheet.data.cautions.map((caution) => (
                 <li key={caution}>{caution}</li>
@@ -193,20 +193,20 @@ function SheetParts({ out, sheet, units }: SheetPartsProps) {
   return (
     <>
       <Part>
-        <h2>Where to stand, where to walk</h2>
+        <h2>Where to stand and walk</h2>
         <Figures>{sheet.stand}</Figures>
         <Figures>{sheet.walking_line}</Figures>
       </Part>
       {out.begins !== null && (
         <Part>
-          <h2>Where it begins today</h2>
+          <h2>Starting level</h2>
           <Figures>{inWords(out.begins, units)}</Figures>
           <Row data-screen>
             {out.next !== null && (
-              <Button onPress={out.takeNext}>{out.isBack ? 'Go back to that level' : 'Take the next level'}</Button>
+              <Button onPress={out.takeNext}>{out.isBack ? 'Go down to that level' : 'Go up to the next level'}</Button>
             )}
             <Button look="bare" onPress={out.beginFirst}>
-              Begin at the first level instead
+              Begin at the first level
             </Button>
           </Row>
         </Part>
@@ -221,7 +221,7 @@ function SheetParts({ out, sheet, units }: SheetPartsProps) {
       {sheet.aid.length > 0 && <AidPart drill={drill} sheet={sheet} units={units} />}
       {sheet.checks.length > 0 && (
         <Part>
-          <h2>Looked at before the first ball</h2>
+          <h2>Check before the first ball</h2>
           <div data-screen>
             <AnyOf
               label="Results depend on these"
@@ -238,7 +238,7 @@ function SheetParts({ out, sheet, units }: SheetPartsProps) {
         </Part>
       )}
       <Part>
-        <h2>Kit out</h2>
+        <h2>Equipment</h2>
         <EquipmentList
           kit={sheet.kit}
           out={out.kitOut}
@@ -268,7 +268,7 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
             <th scope="col">From the target</th>
             <th scope="col">Step</th>
             <th scope="col" data-screen>
-              Paces you counted
+              Steps you counted
             </th>
           </tr>
         </thead>
@@ -279,7 +279,7 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
               <th scope="row" style={{ whiteSpace: 'normal', verticalAlign: 'middle' }}>
                 {station.backstroke_m === null
                   ? units.show(station.length_m, 'station')
-                  : `backstroke ${units.show(station.backstroke_m, 'backstroke')}, ${units.show(station.length_m, 'station')} of ground`}
+                  : `backstroke ${units.show(station.backstroke_m, 'backstroke')}, ${units.show(station.length_m, 'station')} of space`}
                 {station.name === null ? '' : `, ${station.name}`}
                 {stationSlope({
                   tier: drill.stations[index]?.tier,
@@ -291,13 +291,13 @@ function Stations({ drill, sheet, units, counted, onCount }: StationsProps) {
               <td data-screen>
                 <Counted>
                   <Entry
-                    label={`Paces counted to ${units.show(station.length_m, 'station')}`}
+                    label={`Steps counted to ${units.show(station.length_m, 'station')}`}
                     value={counted[index] ?? ''}
                     onChange={(text) => onCount({ ...counted, [index]: text })}
                     inputMode="decimal"
                     error={
                       (counted[index] ?? '').trim() !== '' && readCount(counted[index] ?? '') === null
-                        ? 'A number of paces, like 7.'
+                        ? 'A number of steps, like 7.'
                         : null
                     }
                   />
@@ -319,7 +319,7 @@ function AidPart({ drill, sheet, units }: { drill: Drill; sheet: DrillSetup; uni
   if (first === undefined || aid === undefined) {
     return null;
   }
-  const name = { gate: 'The gate', rail: 'The rule', chalk: 'The line', spot: 'The spot' }[aid.kind];
+  const name = { gate: 'The gate', rail: 'The ruler', chalk: 'The line', spot: 'The spot' }[aid.kind];
   const angle = (degrees: number) => `${degrees.toFixed(1)}°`;
   const nearest = sheet.stations.find(({ hole_half_angle_deg }) => hole_half_angle_deg !== null) ?? null;
   const hole = nearest?.hole_half_angle_deg ?? null;
@@ -338,7 +338,7 @@ function AidPart({ drill, sheet, units }: { drill: Drill; sheet: DrillSetup; uni
       </Figures>
       {later.length > 0 && (
         <QuietText>
-          It closes step by step:{' '}
+          It narrows step by step:{' '}
           {sheet.aid
             .map(({ width_m, half_angle_deg }) => `${units.show(width_m, 'width')} (${angle(half_angle_deg)})`)
             .join(', ')}
@@ -372,12 +372,12 @@ function EquipmentList({ kit, out, onCount }: KitProps) {
               onCount={(count) => onCount(name, count)}
             />
           ))}
-          {kit.length === 0 && <QuietText>Nothing but the putter.</QuietText>}
+          {kit.length === 0 && <QuietText>Only the putter.</QuietText>}
         </Stack>
       </div>
       <OnPaper>
         {kit.map(({ words }) => (
-          <li key={words}>{words} out, and back</li>
+          <li key={words}>{words} to bring and collect</li>
         ))}
       </OnPaper>
     </>
@@ -407,20 +407,20 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
   if (group_members.length < 2 && !isMore) {
     return (
       <Row>
-        <QuietText as="span">{session.student?.name ?? 'Whoever is here'} rolls alone.</QuietText>
+        <QuietText as="span">{session.student?.name ?? 'The student who is here'} putts alone.</QuietText>
         <Button look="bare" onPress={() => showMore(true)}>
-          Others of the bench
+          Other students
         </Button>
       </Row>
     );
   }
   return (
     <Part>
-      <h2>Who rolls</h2>
+      <h2>Who putts</h2>
       <AnyOf
         label={
           drill.group === true
-            ? `Tick those who take turns; with none ticked it is ${session.student?.name ?? 'whoever is here'} alone`
+            ? `Tick the students who take turns. With none ticked, ${session.student?.name ?? 'the student who is here'} putts alone`
             : `Made for one; tick two or more to take turns all the same`
         }
         options={isMore ? [...group_members, ...others] : group_members}
@@ -430,7 +430,7 @@ function GroupChoice({ session, drill, students, onChange }: GroupChoiceProps) {
       {!isMore && others.length > 0 && (
         <Row>
           <Button look="bare" onPress={() => showMore(true)}>
-            Others of the bench
+            Other students
           </Button>
           {group_members.length > 1 && (
             <Button look="bare" onPress={() => onChange(group_members.map(({ value }) => value))}>
@@ -448,8 +448,9 @@ function WhatGroupNeeds({ sheet: { group, balls_in_all } }: { sheet: DrillSetup 
   const each = group.map(({ name, balls }) => `${name} ${balls === null ? 'not known yet' : Math.round(balls)}`);
   return (
     <QuietText role="status">
-      Balls to expect, each at their own rate: {each.join(', ')}.
-      {balls_in_all !== null && ` About ${Math.round(balls_in_all)} in all; they take turns, so one set of kit does.`}
+      Expected balls, each at their own rate: {each.join(', ')}.
+      {balls_in_all !== null &&
+        ` About ${Math.round(balls_in_all)} in all; they take turns, so one set of equipment is enough.`}
     </QuietText>
   );
 }
@@ -462,11 +463,11 @@ function expectationWords(expectation: NonNullable<DrillSetup['expectation']>, u
     .join(' or ');
   const parts = [
     forecastWords(expectation),
-    `It stops at ${stops} in any case, and keeps what was done.`,
+    `It stops after ${stops} and keeps what was done.`,
     expectation.basis === 'rate' && (balls === null || (cap.balls !== null && balls > cap.balls))
-      ? 'At this rate the cap comes first: widen it, or come nearer.'
+      ? 'At this rate the ball limit comes first: widen the gate, or move closer.'
       : '',
-    gate === null ? '' : `The gate that tells most of this student is ${units.show(gate, 'width')} wide.`,
+    gate === null ? '' : `The most useful gate for this student is ${units.show(gate, 'width')} wide.`,
   ];
   return parts.filter((part) => part !== '').join(' ');
 }

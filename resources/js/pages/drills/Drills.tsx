@@ -32,31 +32,31 @@ import { ANYTHING } from './filters';
 
 const TRAINS = ['any', 'speed', 'start line', 'read', 'feel', 'set-up', 'backstroke', 'strike', 'nerve'] as const;
 const PURPOSES = [
-  { value: 'any', label: 'Anything' },
-  { value: 'build', label: 'To build' },
-  { value: 'measure', label: 'To measure' },
+  { value: 'any', label: 'Any' },
+  { value: 'build', label: 'Learning' },
+  { value: 'measure', label: 'Test' },
   { value: 'play', label: 'As on the course' },
-  { value: 'pressure', label: 'With a price' },
-  { value: 'warm_up', label: 'To warm up' },
+  { value: 'pressure', label: 'Pressure' },
+  { value: 'warm_up', label: 'Warm-up' },
 ] as const;
 const PLACES = [
-  { value: 'any', label: 'Anywhere' },
+  { value: 'any', label: 'Any' },
   { value: 'green', label: 'On a green' },
   { value: 'mat', label: 'On a mat' },
 ] as const;
 const TIMES = [
-  { value: 'any', label: 'Any time' },
+  { value: 'any', label: 'Any' },
   { value: '5', label: '5 min' },
   { value: '10', label: '10 min' },
   { value: '20', label: '20 min' },
 ] as const;
 const HOLES = [
-  { value: 'any', label: 'Either' },
+  { value: 'any', label: 'Any' },
   { value: 'hole', label: 'A hole' },
   { value: 'none', label: 'No hole' },
 ] as const;
 const PEOPLE = [
-  { value: 'any', label: 'Either' },
+  { value: 'any', label: 'Any' },
   { value: 'alone', label: 'Alone' },
   { value: 'group', label: 'A group' },
 ] as const;
@@ -97,61 +97,61 @@ export function DrillList() {
         <Row style={{ justifyContent: 'space-between' }}>
           <Title page="Drills">Drills</Title>
           <Row>
-            <ButtonLink to="/drills/new">Make one of your own</ButtonLink>
+            <ButtonLink to="/drills/new">New drill</ButtonLink>
             <ButtonLink look="bare" to="/drills/files">
-              Files in and out
+              Export and import
             </ButtonLink>
           </Row>
         </Row>
         {drills.isError && drills.data === undefined && <Notice kind="wrong">{drills.error.message}</Notice>}
         {isAsked && fitting.isError && (
-          <Notice>What fits is with the server; every drill is shown. {fitting.error.message}</Notice>
+          <Notice>The filters need the server. All drills are shown. {fitting.error.message}</Notice>
         )}
         <Filters>
-          <Entry label="Find by name" value={name} onChange={setName} />
+          <Entry label="Search by name" value={name} onChange={setName} />
           <Pick
-            label="To train"
-            options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Anything' : value }))}
+            label="Trains"
+            options={TRAINS.map((value) => ({ value, label: value === 'any' ? 'Any' : value }))}
             value={at.trained === null ? 'any' : (at.trained as (typeof TRAINS)[number])}
             onChange={(value) => change({ trained: value === 'any' ? null : value })}
           />
           <Pick
-            label="Time at hand"
+            label="Time"
             options={TIMES}
             value={at.minutes === null ? 'any' : (String(at.minutes) as '5' | '10' | '20')}
             onChange={(value) => change({ minutes: value === 'any' ? null : Number(value) })}
           />
         </Filters>
-        <Fold label="For what, where, who, and what is in the bag">
+        <Fold label="More filters">
           <Stack>
             <OneOf
-              label="For"
+              label="Purpose"
               options={PURPOSES}
               value={at.purpose ?? 'any'}
               onChange={(value) => change({ purpose: value === 'any' ? null : value })}
             />
             <Row $gap="l">
               <OneOf
-                label="Where"
+                label="Place"
                 options={PLACES}
                 value={at.place ?? 'any'}
                 onChange={(value) => change({ place: value === 'any' ? null : value })}
               />
               <OneOf
-                label="To putt at"
+                label="Target"
                 options={HOLES}
                 value={at.hole === null ? 'any' : at.hole === 'yes' ? 'hole' : 'none'}
                 onChange={(value) => change({ hole: value === 'any' ? null : value === 'hole' ? 'yes' : 'no' })}
               />
               <OneOf
-                label="Who"
+                label="Players"
                 options={PEOPLE}
                 value={at.people ?? 'any'}
                 onChange={(value) => change({ people: value === 'any' ? null : value })}
               />
             </Row>
             <AnyOf<EquipmentKind>
-              label="In the bag today, besides balls"
+              label="Equipment available, besides balls"
               options={EQUIPMENT}
               values={(at.bag as readonly EquipmentKind[] | null) ?? EQUIPMENT.map(({ value }) => value)}
               onChange={(bag) => change({ bag })}
@@ -159,30 +159,28 @@ export function DrillList() {
             <Row>
               <Button onPress={() => change({ bag: [] })}>Only balls</Button>
               <Button look="bare" onPress={() => setAt(ANYTHING)}>
-                Anything again
+                Any equipment
               </Button>
             </Row>
           </Stack>
         </Fold>
         <QuietText role="status">
           {drills.isPending
-            ? 'Fetching the drills …'
-            : `${found} of ${drills.data === undefined ? 0 : drills.data.library.length + drills.data.own.length} drills fit.`}
+            ? 'Loading the drills …'
+            : `${found} of ${drills.data === undefined ? 0 : drills.data.library.length + drills.data.own.length} drills match.`}
         </QuietText>
         {drills.isSuccess && found === 0 && (
-          <SentenceText>
-            None fits all of that. Give it more time, another place, or one more thing in the bag.
-          </SentenceText>
+          <SentenceText>No drill matches. Allow more time, another place or more equipment.</SentenceText>
         )}
         {shownOwn.length > 0 && (
           <Part>
-            <h2>Your own</h2>
+            <h2>My drills</h2>
             <DrillLines drills={shownOwn} sessionId={sessionId} units={units} />
           </Part>
         )}
         {shown.length > 0 && (
           <Part>
-            <h2>On the shelf</h2>
+            <h2>Built-in drills</h2>
             <DrillLines drills={shown} sessionId={sessionId} units={units} />
           </Part>
         )}

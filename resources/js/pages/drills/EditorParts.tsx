@@ -106,7 +106,7 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
           return (
             <>
               <Entry
-                label={isOpenGround ? 'Ground it takes' : 'Length'}
+                label={isOpenGround ? 'Space it needs' : 'Length'}
                 value={station.length}
                 onChange={(length) => change({ length })}
                 suffix={units.suffix('station')}
@@ -114,7 +114,7 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
               />
               {isOpenGround ? (
                 <Entry
-                  label="Backstroke called"
+                  label="Backstroke"
                   value={station.backstroke}
                   onChange={(backstroke) => change({ backstroke })}
                   suffix={units.suffix('backstroke')}
@@ -122,7 +122,7 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
                 />
               ) : (
                 <Entry
-                  label="or drawn up to"
+                  label="or drawn at random up to"
                   value={station.to}
                   onChange={(to) => change({ to })}
                   suffix={units.suffix('station')}
@@ -169,12 +169,7 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
                 onChange={(name) => change({ name })}
                 error={errorAt(`${path}.name`)}
               />
-              <Pick
-                label="It breaks"
-                options={BREAKS}
-                value={station.breaks}
-                onChange={(breaks) => change({ breaks })}
-              />
+              <Pick label="Breaks" options={BREAKS} value={station.breaks} onChange={(breaks) => change({ breaks })} />
               <Entry
                 label="A step in the green rises"
                 value={station.tierHeight}
@@ -208,8 +203,8 @@ export function Stations({ draft, set, errorAt, units }: EditorPartProps) {
 export function Tasks({ draft, set, errorAt }: EditorPartProps) {
   const error = errorAt('drill.tasks');
   return (
-    <Stack $gap="s" role="group" aria-label="Told to each ball in turn">
-      <strong>Told to each ball in turn</strong>
+    <Stack $gap="s" role="group" aria-label="Instructions, ball by ball">
+      <strong>Instructions, ball by ball</strong>
       <Row>
         {TASKS.map(({ value, label }) => (
           <Button key={value} onPress={() => set({ tasks: [...draft.tasks, value] })}>
@@ -225,7 +220,7 @@ export function Tasks({ draft, set, errorAt }: EditorPartProps) {
         </QuietText>
         {draft.tasks.length > 0 && (
           <Button look="bare" onPress={() => set({ tasks: draft.tasks.slice(0, -1) })}>
-            Take the last one back
+            Remove the last one
           </Button>
         )}
       </Row>
@@ -249,7 +244,7 @@ export function AsksAndFinds({ draft, set, kinds, needs }: EditorPartProps & { n
   return (
     <>
       <AnyOf<string>
-        label="Noted of each ball, besides what the rule needs"
+        label="Observations of each ball, besides what the drill needs"
         options={options}
         values={draft.asks.filter((name) => !needs.includes(name))}
         onChange={(asks) =>
@@ -257,7 +252,7 @@ export function AsksAndFinds({ draft, set, kinds, needs }: EditorPartProps & { n
         }
       />
       <AnyOf<string>
-        label="What it tells when it is over; the first one ticked comes first"
+        label="Results shown at the end; the first one ticked comes first"
         options={kinds.findings.map(({ kind, label }) => ({ value: kind, label }))}
         values={draft.finds}
         onChange={(finds) => set({ finds: inOrderTicked(draft.finds, finds) as DrillDraft['finds'] })}
@@ -309,7 +304,7 @@ export function EquipmentList({ draft, set, errorAt, kinds }: EditorPartProps) {
   const pieces = kinds.pieces.map(({ piece, one }) => ({ value: piece, label: one }));
   return (
     <Lines<EquipmentDraft>
-      name="Piece of kit"
+      name="Piece of equipment"
       items={draft.kit}
       onChange={(kit) => set({ kit })}
       blank={equipmentDraft}
@@ -331,7 +326,7 @@ export function EquipmentList({ draft, set, errorAt, kinds }: EditorPartProps) {
           />
           {item.piece === 'other' && (
             <Entry
-              label="It is called"
+              label="Name"
               value={item.name}
               onChange={(name) => change({ name })}
               error={errorAt(`drill.kit.${at}.name`)}
@@ -355,24 +350,24 @@ export function Levels({ draft, set, errorAt, units, kinds }: EditorPartProps) {
   return (
     <>
       <QuietText>
-        Each level changes something on top of those before. One is earned and lost by the last ten balls, and
-        remembered from session to session.
+        Each level adds a change to those before it. A level is gained and lost by the last ten balls, and kept from
+        session to session.
       </QuietText>
       <Columns>
         <Entry
-          label="Earned with, of the last 10"
+          label="Go up with, of the last 10"
           value={draft.earn}
           onChange={(earn) => set({ earn })}
           inputMode="numeric"
-          hint={`Empty: ${kinds.step_rule.earn}. It holds for steps of a width too.`}
+          hint={`Empty: ${kinds.step_rule.earn}. It applies to steps of a width too.`}
           error={errorAt('drill.step_rule.earn')}
         />
         <Entry
-          label="Lost with no more than"
+          label="Go down with no more than"
           value={draft.lose}
           onChange={(lose) => set({ lose })}
           inputMode="numeric"
-          hint={`Empty: ${kinds.step_rule.lose}. A student’s own card goes before it.`}
+          hint={`Empty: ${kinds.step_rule.lose}. A student’s own profile takes precedence.`}
           error={errorAt('drill.step_rule.lose')}
         />
       </Columns>
@@ -382,14 +377,14 @@ export function Levels({ draft, set, errorAt, units, kinds }: EditorPartProps) {
           return (
             <>
               <Entry
-                label="What is new"
+                label="Change"
                 value={level.says}
                 onChange={(says) => change({ says })}
                 error={errorAt(`${path}.says`, path)}
               />
               <Pick label="Order" options={orders} value={level.order} onChange={(order) => change({ order })} />
               <Entry
-                label="Lengths, with commas"
+                label="Lengths, separated by commas"
                 value={level.lengths}
                 onChange={(lengths) => change({ lengths })}
                 suffix={units.suffix('station')}
@@ -431,17 +426,17 @@ export function CardWords({ draft, set, errorAt }: EditorPartProps) {
         values={draft.trains}
         onChange={(trains) => set({ trains })}
       />
-      <OneOf label="For" options={PURPOSES} value={draft.purpose} onChange={(purpose) => set({ purpose })} />
+      <OneOf label="Purpose" options={PURPOSES} value={draft.purpose} onChange={(purpose) => set({ purpose })} />
       <Row $gap="l">
-        <AnyOf label="Where" options={PLACES} values={draft.places} onChange={(places) => set({ places })} />
+        <AnyOf label="Place" options={PLACES} values={draft.places} onChange={(places) => set({ places })} />
         <AnyOf
-          label="Who"
+          label="Players"
           options={[{ value: 'group', label: 'Suits a group' }]}
           values={draft.isGroup ? ['group'] : []}
           onChange={(values) => set({ isGroup: values.length > 0 })}
         />
         <AnyOf
-          label="Whose way, where schools differ"
+          label="Teaching preference"
           options={BACKSTROKE_CUES}
           values={draft.schools}
           onChange={(schools) => set({ schools })}
@@ -449,31 +444,26 @@ export function CardWords({ draft, set, errorAt }: EditorPartProps) {
       </Row>
       <Columns>
         <Entry
-          label="Takes about"
+          label="Minutes"
           value={draft.minutes}
           onChange={(minutes) => set({ minutes })}
           suffix="minutes"
           inputMode="numeric"
           error={errorAt('drill.minutes')}
         />
-        <Entry label="Dose" value={draft.dose} onChange={(dose) => set({ dose })} error={errorAt('drill.dose')} />
+        <Entry label="Balls" value={draft.dose} onChange={(dose) => set({ dose })} error={errorAt('drill.dose')} />
+        <NoteEntry label="Why" value={draft.why} onChange={(why) => set({ why })} error={errorAt('drill.why')} />
         <NoteEntry
-          label="Why it exists"
-          value={draft.why}
-          onChange={(why) => set({ why })}
-          error={errorAt('drill.why')}
-        />
-        <NoteEntry
-          label="What its result means"
+          label="What the result means"
           value={draft.meaning}
           onChange={(meaning) => set({ meaning })}
           error={errorAt('drill.meaning')}
         />
         <NoteEntry
-          label="Take care"
+          label="Safety"
           value={draft.cautions}
           onChange={(cautions) => set({ cautions })}
-          hint="A sentence a line. What the kit calls for is added by itself."
+          hint="One sentence a line. Notes for the equipment are added automatically."
           error={errorAt('drill.cautions')}
         />
       </Columns>

@@ -46,11 +46,11 @@ export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
   return (
     <Stack $gap="s">
       <OneOf<string>
-        label="At which lengths"
+        label="Lengths"
         options={[
-          { value: AS_WRITTEN, label: 'As the drill says' },
+          { value: AS_WRITTEN, label: 'The drill’s own' },
           ...(sets.data ?? []).map((each) => ({ value: each.id, label: `${each.name}: ${each.said}` })),
-          { value: OTHERS, label: 'Others' },
+          { value: OTHERS, label: 'Other' },
         ]}
         value={chosen}
         onChange={pick}
@@ -60,7 +60,7 @@ export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
         <>
           <Columns>
             <Entry
-              label="Lengths, with commas"
+              label="Lengths, separated by commas"
               value={text}
               onChange={setText}
               onEnter={() => {
@@ -70,10 +70,10 @@ export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
                 }
               }}
               suffix={units.suffix('station')}
-              hint="In any unit: 3, 6, 9 paces."
+              hint="In any unit: 3, 6, 9 steps."
               error={error}
             />
-            <Entry label="Keep them as a set called" value={name} onChange={setName} hint="May be left out." />
+            <Entry label="Save as a set called" value={name} onChange={setName} hint="Optional." />
           </Columns>
           <Row>
             <Button
@@ -93,7 +93,7 @@ export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
                 }
               }}
             >
-              Lay them out
+              Use these lengths
             </Button>
           </Row>
           {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
@@ -101,7 +101,7 @@ export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
       )}
       {set !== undefined && (
         <Row>
-          <QuietText as="span">“{set.name}” is on your bench.</QuietText>
+          <QuietText as="span">“{set.name}” is one of your sets.</QuietText>
           <Button
             look="bare"
             onPress={() => {
@@ -109,7 +109,7 @@ export function LengthChoice({ card, onLay, units }: LengthChoiceProps) {
               pick(AS_WRITTEN);
             }}
           >
-            Take the set away
+            Delete the set
           </Button>
         </Row>
       )}

@@ -104,7 +104,7 @@ test.each([
 });
 
 test('a refusal names its field', () => {
-  expect(problemWords('drill.kit.2.count', 'This is needed.')).toBe('Kit 3: This is needed.');
+  expect(problemWords('drill.kit.2.count', 'This is needed.')).toBe('Equipment 3: This is needed.');
   expect(problemWords('drill.progression.0.figure', 'This is needed.')).toBe('Level 1: This is needed.');
   expect(problemWords('drill.stations.1.length_m', 'This must be above 0.')).toBe('Station 2: This must be above 0.');
   expect(problemWords('drill.aid.width_m', 'This is needed.')).toBe('The width: This is needed.');

@@ -7,7 +7,7 @@ export const TARGETS = [
   { value: 'rail', label: 'A hole with a rod behind' },
   { value: 'ring', label: 'A ring' },
   { value: 'edge', label: 'An edge or string' },
-  { value: 'stand', label: 'Something standing' },
+  { value: 'stand', label: 'Another object' },
   { value: 'ball', label: 'Another ball' },
   { value: 'tee', label: 'A tee' },
   { value: 'none', label: 'Open ground' },
@@ -16,14 +16,14 @@ export const AIDS = [
   { value: 'none', label: 'None' },
   { value: 'gate', label: 'A gate' },
   { value: 'chalk', label: 'A chalk line' },
-  { value: 'rail', label: 'A rule' },
+  { value: 'rail', label: 'A ruler' },
   { value: 'spot', label: 'A spot' },
 ] as const;
 export const MISSES = [
-  { value: 'nothing', label: 'Goes on' },
-  { value: 'again', label: 'The same ball again' },
-  { value: 'restart_station', label: 'The station again' },
-  { value: 'restart_all', label: 'Everything again' },
+  { value: 'nothing', label: 'Continue' },
+  { value: 'again', label: 'Repeat the ball' },
+  { value: 'restart_station', label: 'Restart the station' },
+  { value: 'restart_all', label: 'Restart the drill' },
 ] as const;
 export const PUT_OUTS = [
   { value: 'none', label: 'None' },
@@ -40,9 +40,9 @@ export const TASKS: readonly { value: Task; label: string }[] = [
   { value: 'look_at_ball', label: 'Look at the ball' },
   { value: 'rehearse_soft', label: 'Too soft on purpose' },
   { value: 'rehearse_strong', label: 'Too strong on purpose' },
-  { value: 'rehearse_between', label: 'Between the two' },
+  { value: 'rehearse_between', label: 'In between' },
   { value: 'stance_narrow', label: 'Narrow stance' },
-  { value: 'stance_middle', label: 'Middling stance' },
+  { value: 'stance_middle', label: 'Medium stance' },
   { value: 'stance_wide', label: 'Wide stance' },
   { value: 'aim_wider', label: 'A wider aim' },
   { value: 'more_pace', label: 'More pace' },
@@ -60,12 +60,12 @@ export const TRAINS = [
   'nerve',
 ] as const;
 export const PURPOSES = [
-  { value: '', label: 'Not said' },
-  { value: 'build', label: 'To build' },
-  { value: 'measure', label: 'To measure' },
+  { value: '', label: 'Not set' },
+  { value: 'build', label: 'Learning' },
+  { value: 'measure', label: 'Test' },
   { value: 'play', label: 'As on the course' },
-  { value: 'pressure', label: 'With a price' },
-  { value: 'warm_up', label: 'To warm up' },
+  { value: 'pressure', label: 'Pressure' },
+  { value: 'warm_up', label: 'Warm-up' },
 ] as const;
 export const PLACES = [
   { value: 'green', label: 'A green' },

@@ -26,8 +26,8 @@ test.each([
 });
 
 test.each([
-  ['', 'Type lengths with commas: 3, 6, 9 paces.'],
-  [' , ', 'Type lengths with commas: 3, 6, 9 paces.'],
+  ['', 'Type lengths with commas: 3, 6, 9 steps.'],
+  [' , ', 'Type lengths with commas: 3, 6, 9 steps.'],
   ['3, far, 9', '“far” is not a length.'],
   ['3, 0, 9', 'Each length is above 0.'],
   ['3, -2', 'Each length is above 0.'],

@@ -14,7 +14,7 @@ export function readLengths(text: string, units: Units): LengthList {
     .map((part) => part.trim())
     .filter((part) => part !== '');
   if (parts.length === 0) {
-    return { lengths: null, error: 'Type lengths with commas: 3, 6, 9 paces.' };
+    return { lengths: null, error: 'Type lengths with commas: 3, 6, 9 steps.' };
   }
   const unit = UNIT_AT_END.exec(parts.at(-1) ?? '')?.[0] ?? '';
   const lengths: number[] = [];

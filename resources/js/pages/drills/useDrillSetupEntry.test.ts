@@ -66,7 +66,7 @@ test('a group drill begins with everybody who is here; any other with nobody tic
   const group_members = [
     { student: 'ann', standing: 'here' },
     { student: 'ben', standing: 'gone' },
-    { student: 'cor', standing: 'out' },
+    { student: 'cor', standing: 'on the green' },
     { student: 'dee', standing: 'here' },
   ] as unknown as Session['group_members'];
   const ticked = (group: boolean, present = group_members) => {

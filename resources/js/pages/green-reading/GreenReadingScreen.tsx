@@ -25,7 +25,7 @@ const SaidOf = memo(ReadText);
 export function GreenReadingScreen() {
   const today = useToday();
   return today.data === undefined ? (
-    <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Opening …</p>}</Page>
+    <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Loading …</p>}</Page>
   ) : (
     <Reader today={today.data} />
   );
@@ -90,7 +90,7 @@ function Reader({ today }: { today: Today }) {
         {green !== null && <SavedReads green={green} putt={putt} onOpen={setPutt} units={units} />}
         {read.error !== null && !isOfFields(read.error) && <Notice kind="wrong">{read.error.message}</Notice>}
         {look === undefined ? (
-          <p>Reading …</p>
+          <p>Calculating …</p>
         ) : (
           <ReadLane look={look} putt={putt} onChange={setPutt} units={units} isUpright={isInHand} />
         )}
@@ -107,7 +107,7 @@ function Reader({ today }: { today: Today }) {
                 error={errorOf('length_m')}
               />
               <LengthEntry
-                label="Pace: past the hole"
+                label="Finish past the hole"
                 kind="roll"
                 metres={putt.pace_m}
                 onChange={(metres) => setPutt({ ...putt, pace_m: metres ?? 0 })}

@@ -6,7 +6,7 @@ import { LengthEntry } from './LengthEntry';
 type Worn = NonNullable<PuttSituation['grain']>['worn'];
 
 const WORN = [
-  { value: 'none', label: 'None seen' },
+  { value: 'none', label: 'None' },
   { value: 'far', label: 'The far side' },
   { value: 'far_right', label: 'Far, right' },
   { value: 'right', label: 'The right side' },
@@ -29,10 +29,7 @@ export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
   const { tier } = putt;
   const error = (field: string) => errorOf(`tier.${field}`);
   return (
-    <Fold
-      label="A step, a pace point, grain"
-      isOpen={tier !== null || putt.pace_point_m !== null || putt.grain !== null}
-    >
+    <Fold label="Step, pace point, grain" isOpen={tier !== null || putt.pace_point_m !== null || putt.grain !== null}>
       <Stack $gap="s">
         {tier === null ? (
           <Button
@@ -46,14 +43,14 @@ export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
               <LengthEntry
                 label="Step up by"
                 kind="backstroke"
-                hint="Down is negative."
+                hint="A step down is negative."
                 metres={tier.height_m}
                 onChange={(height_m) => height_m !== null && onChange({ ...putt, tier: { ...tier, height_m } })}
                 units={units}
                 error={error('height_m')}
               />
               <LengthEntry
-                label="Over"
+                label="Length of the step"
                 kind="roll"
                 metres={tier.run_m}
                 onChange={(run_m) => run_m !== null && onChange({ ...putt, tier: { ...tier, run_m } })}
@@ -75,9 +72,9 @@ export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
           </>
         )}
         <LengthEntry
-          label="Pace point: spent this far before the hole"
+          label="Pace point, before the hole"
           kind="roll"
-          hint="Where the ground falls away from there. It then decides instead of the pace."
+          hint="Where the ground falls away near the hole. It then replaces the finish past the hole."
           metres={putt.pace_point_m}
           onChange={(pace_point_m) => onChange({ ...putt, pace_point_m })}
           units={units}
@@ -106,7 +103,7 @@ export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
           />
         )}
         {putt.grain !== null && (
-          <QuietText>Grass leans to the worn side. Without a strength it is told, and left out of the sums.</QuietText>
+          <QuietText>Grass leans to the worn side. Without a strength grain is shown, but not calculated.</QuietText>
         )}
       </Stack>
     </Fold>
@@ -114,9 +111,9 @@ export function Ground({ putt, onChange, units, errorOf }: GroundProps) {
 }
 
 const STRENGTHS = [
-  { value: 'sign', label: 'Not said' },
+  { value: 'sign', label: 'Not known' },
   { value: '0.05', label: 'A little: 5 %' },
-  { value: '0.1', label: 'Plain: 10 %' },
+  { value: '0.1', label: 'Clear: 10 %' },
   { value: '0.15', label: 'Strong: 15 %' },
 ] as const;
 

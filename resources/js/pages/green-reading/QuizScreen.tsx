@@ -33,7 +33,7 @@ export function QuizScreen() {
 
 const FROM = [
   { value: 'level', label: 'My level' },
-  { value: 'history', label: 'Where I have putted' },
+  { value: 'history', label: 'Holes I have putted' },
   { value: 'feared', label: 'The weak side' },
   { value: 'left', label: 'Curving left' },
   { value: 'right', label: 'Curving right' },
@@ -76,7 +76,7 @@ function Trainer({ student }: { student: Student }) {
   return (
     <Page data-margin>
       <Stack>
-        <Title page={`Guess first · ${student.name}`}>Guess first, {student.name}</Title>
+        <Title page={`Reading quiz · ${student.name}`}>Reading quiz, {student.name}</Title>
         {!isInHand && chooser}
         {ten.isError && <Notice kind="wrong">{ten.error.message}</Notice>}
         {ten.data === undefined ? (
@@ -96,8 +96,8 @@ function Trainer({ student }: { student: Student }) {
       <InsightCard notes={[]}>
         {stands !== null && <Presence stands={stands} units={units} />}
         <MarginWord>
-          <p>An aim is held against what its own pace needs. Rolled on even ground, struck as called.</p>
-          <ButtonLink to={`/green-reading?student=${student.id}`}>To the reader</ButtonLink>
+          <p>An aim is compared with what its own pace needs, on even ground.</p>
+          <ButtonLink to={`/green-reading?student=${student.id}`}>Go to Green reading</ButtonLink>
         </MarginWord>
       </InsightCard>
     </Page>
@@ -131,7 +131,7 @@ function Ten({ student, putts, units, onStanding, onAgain }: TenProps) {
         <Button look="main" onPress={onAgain} autoFocus>
           Ten more
         </Button>
-        <ButtonLink to={`/students/${student.id}`}>To {student.name}</ButtonLink>
+        <ButtonLink to={`/students/${student.id}`}>Go to {student.name}</ButtonLink>
       </Row>
     </Stack>
   ) : (
@@ -183,10 +183,10 @@ function One({ student, putt, count, units, onRolled, onNext }: OneProps) {
       {rolled === null ? (
         <Row>
           <Button look="main" onPress={roll} isPending={guess.isPending}>
-            Roll it
+            Check
           </Button>
           <QuietText>
-            Aim {aimWords(calling.aim_m, units)}; to play like {units.show(calling.plays_m, 'roll')} on the level.
+            Aim {aimWords(calling.aim_m, units)}; plays like {units.show(calling.plays_m, 'roll')} on the level.
           </QuietText>
         </Row>
       ) : (
@@ -228,13 +228,13 @@ function Presence({ stands, units }: { stands: QuizProgress; units: Units }) {
       </h2>
       <p>
         {stands.guesses === 0
-          ? 'No guess yet.'
+          ? 'No answers yet.'
           : `${stands.right} of the last ${Math.min(10, stands.guesses)} right. A level goes up at 8 of 10, down at 5 or fewer.`}
       </p>
       {stands.findings.map((finding) => (
         <Habit key={finding.kind} finding={finding} units={units} />
       ))}
-      {stands.findings.length === 0 && <p>How much of the break is called is told from five guesses on.</p>}
+      {stands.findings.length === 0 && <p>How much of the break is read is shown from five answers on.</p>}
     </MarginWord>
   );
 }

@@ -91,7 +91,7 @@ export function ReadLane({ look, putt, onChange, units, isUpright }: ReadLanePro
       </Handle>
       {stop !== undefined && putt.pace_point_m === null && (
         <Handle
-          label="Pace: how far past a covered hole it stops"
+          label="Finish: how far past a covered hole it stops"
           words={units.show(putt.pace_m, 'roll')}
           value={Math.round(putt.pace_m * 100) / 100}
           least={LIMITS.pace[0]}
@@ -220,7 +220,7 @@ function Slip({ at: [x, y], word }: { at: Point; word: string }) {
 }
 
 function Legend({ look, lane, units }: { look: PuttRead; lane: ReadLayout; units: Units }) {
-  const names = { meant: 'as meant', dying: 'dying', firm: 'firm' } as const;
+  const names = { meant: 'as planned', dying: 'dying', firm: 'firm' } as const;
   const shown = look.lines.filter(({ path }) => path.length > 0);
   return (
     <g>

@@ -46,8 +46,8 @@ export function ReadText({ look, units, whose }: PartProps & { whose: string | n
 const SLIP_NAMES = {
   left: 'A degree left',
   right: 'A degree right',
-  short: 'A tenth short',
-  long: 'A tenth long',
+  short: '10 % short',
+  long: '10 % past',
 } as const;
 
 /** What a slip costs from here, and what comes back. */
@@ -57,12 +57,12 @@ export function Slips({ look, units }: PartProps) {
   }
   return (
     <Stack $gap="s">
-      <h2>What does a slip cost from here?</h2>
+      <h2>What does an error cost from here?</h2>
       <TableFrame>
         <table>
           <thead>
             <tr>
-              <th scope="col">Slip</th>
+              <th scope="col">Error</th>
               <th scope="col">Leaves</th>
               <th scope="col">Comes back</th>
               <th scope="col">Putts to come</th>
@@ -91,7 +91,7 @@ export function Slips({ look, units }: PartProps) {
       {look.degree_costs !== null && look.tenth_costs !== null && (
         <QuietText>
           As a habit, a degree costs {costWords(look.degree_costs)} from here, a tenth short{' '}
-          {costWords(look.tenth_costs)}. Told for{' '}
+          {costWords(look.tenth_costs)}. Based on{' '}
           {look.is_own_rates ? 'this student’s own scatter' : 'an ordinary player (2.2° and 12 %)'} on level ground.
         </QuietText>
       )}

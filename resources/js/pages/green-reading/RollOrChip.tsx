@@ -53,7 +53,7 @@ export function RollOrChipForm({ student, units }: { student: string | null; uni
         {told.data !== undefined && (
           <>
             <SentenceText role="status">
-              <strong>{told.data.advice === 'roll' ? 'Roll it.' : 'Chip it.'}</strong> {told.data.why.join(' ')}
+              <strong>{told.data.advice === 'roll' ? 'Putt it.' : 'Chip it.'}</strong> {told.data.why.join(' ')}
             </SentenceText>
             {told.data.cautions.map((caution) => (
               <QuietText key={caution}>{caution}</QuietText>

@@ -52,7 +52,7 @@ export function SavedReads({ green, putt, onOpen, units }: KeptReadsProps) {
             {read.name}: {units.show(read.putt.length_m, 'station')}, {units.show(read.putt.pace_m, 'roll')} past
           </Named>
         ))}
-        <Button onPress={() => setNaming(true)}>Keep this read</Button>
+        <Button onPress={() => setNaming(true)}>Save this read</Button>
         {opened !== null && (
           <Button
             look="bare"
@@ -61,15 +61,15 @@ export function SavedReads({ green, putt, onOpen, units }: KeptReadsProps) {
               drop.mutate({ green: green.id, id: opened }, { onSuccess: () => setOpened(null) });
             }}
           >
-            Let it go
+            Delete
           </Button>
         )}
       </Row>
-      {readBy !== null && <QuietText>Its slope was read by: {readBy}.</QuietText>}
-      {kept.data?.length === 0 && <QuietText>No read is kept at {green.name} yet.</QuietText>}
+      {readBy !== null && <QuietText>Slope measured by: {readBy}.</QuietText>}
+      {kept.data?.length === 0 && <QuietText>No saved reads at {green.name} yet.</QuietText>}
       {gone !== null && opened === null && (
         <Notice>
-          {gone.name} is let go.{' '}
+          {gone.name} is deleted.{' '}
           <Button
             onPress={() =>
               keep.mutate(
@@ -78,7 +78,7 @@ export function SavedReads({ green, putt, onOpen, units }: KeptReadsProps) {
               )
             }
           >
-            Bring it back
+            Restore
           </Button>
         </Notice>
       )}
@@ -96,12 +96,12 @@ function Naming({ green, putt, onDone }: { green: Green; putt: PuttSituation; on
     keep.mutate({ green: green.id, id: null, read: { name, putt } }, { onSuccess: onDone });
   };
   return (
-    <Sheet title={`Keep this read at ${green.name}`} onClose={onDone}>
+    <Sheet title={`Save this read at ${green.name}`} onClose={onDone}>
       <form onSubmit={submit} noValidate>
         <Stack>
           <Entry
-            label="What you call the place"
-            hint="Left of the boathouse, say."
+            label="Name of the place"
+            hint="For example: left of the boathouse."
             value={name}
             onChange={setName}
             autoFocus
@@ -112,9 +112,9 @@ function Naming({ green, putt, onDone }: { green: Green; putt: PuttSituation; on
           )}
           <Row>
             <Button look="main" type="submit" isPending={keep.isPending}>
-              Keep
+              Save
             </Button>
-            <Button onPress={onDone}>Leave it</Button>
+            <Button onPress={onDone}>Cancel</Button>
           </Row>
         </Stack>
       </form>

@@ -15,7 +15,7 @@ const WAYS = [
 
 const HIGHER = [
   { value: 'left', label: 'Left foot' },
-  { value: 'even', label: 'Even' },
+  { value: 'even', label: 'Level' },
   { value: 'right', label: 'Right foot' },
 ] as const;
 
@@ -58,7 +58,7 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
   return (
     <Stack $gap="s">
       <OneOf
-        label="How the slope is said"
+        label="Enter the slope by"
         options={WAYS}
         value={slope.by}
         onChange={(by) => look !== undefined && onChange(saidBy(putt, look, by))}
@@ -106,7 +106,7 @@ export function SlopeEntry({ putt, look, onChange, units, errorOf }: SlopeEntryP
       {slope.by === 'feet' && (
         <Stack $gap="s">
           <OneOf
-            label="Astride the line, which foot is higher?"
+            label="Standing astride the line, which foot is higher?"
             options={HIGHER}
             value={slope.higher}
             onChange={(higher) =>

@@ -32,11 +32,11 @@ export const StudentAndGreen = memo(function StudentAndGreen({
 }: WhoseProps) {
   return (
     <Top>
-      <Title page="Reader">Read a putt</Title>
+      <Title page="Green reading">Green reading</Title>
       <Pick
         label="For"
         options={[
-          { value: NOBODY, label: 'Nobody in particular' },
+          { value: NOBODY, label: 'No student' },
           ...students.map(({ id, name }) => ({ value: id, label: name })),
         ]}
         value={student?.id ?? NOBODY}

@@ -37,10 +37,10 @@ export function Greens() {
         <Title page="Greens">Greens</Title>
         {today.isError && <Notice kind="wrong">{today.error.message}</Notice>}
         {today.isSuccess && greens.length === 0 && (
-          <SentenceText>None yet. Add the green or mat you practise on.</SentenceText>
+          <SentenceText>No greens yet. Add the green or mat you practise on.</SentenceText>
         )}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-        {greens.length > 8 && <Entry label={`Find one of ${greens.length}`} value={search} onChange={setSearch} />}
+        {greens.length > 8 && <Entry label={`Search ${greens.length}`} value={search} onChange={setSearch} />}
         {shown.length > 0 && (
           <TableFrame>
             <table>
@@ -48,10 +48,10 @@ export function Greens() {
                 <tr>
                   <th scope="col">Name</th>
                   <th scope="col">Grass</th>
-                  <th scope="col">Reading</th>
-                  <th scope="col">Speed that stands</th>
+                  <th scope="col">Measured</th>
+                  <th scope="col">Green speed</th>
                   <th scope="col">
-                    <span hidden>Change</span>
+                    <span hidden>Actions</span>
                   </th>
                 </tr>
               </thead>
@@ -65,16 +65,16 @@ export function Greens() {
                     <td>{greenWords(green)}</td>
                     <td>{green.reading?.speed_m == null ? 'unknown' : units.speed(green.reading.speed_m)}</td>
                     <td>
-                      <Button look="bare" onPress={() => setOpened(green)} aria-label={`Change ${green.name}`}>
-                        Change
+                      <Button look="bare" onPress={() => setOpened(green)} aria-label={`Edit ${green.name}`}>
+                        Edit
                       </Button>
                       <Button
                         look="bare"
                         isPending={putAway.isPending}
-                        aria-label={`Put ${green.name} away`}
+                        aria-label={`Delete ${green.name}`}
                         onPress={() => putAway.mutate({ record: `greens/${green.id}`, isAway: true })}
                       >
-                        Put away
+                        Delete
                       </Button>
                     </td>
                   </tr>
@@ -129,7 +129,7 @@ function GreenForm({ green, grasses, onDone }: GreenFormProps) {
   };
   return (
     <Part as="form" onSubmit={submit} noValidate style={{ maxWidth: 560 }}>
-      <h2>{green === null ? 'Add a green' : `Change ${green.name}`}</h2>
+      <h2>{green === null ? 'Add a green' : `Edit ${green.name}`}</h2>
       {keep.isError && fieldError(keep.error, 'name') === null && <Notice kind="wrong">{keep.error.message}</Notice>}
       <Entry
         label="Name"
@@ -158,16 +158,16 @@ function GreenForm({ green, grasses, onDone }: GreenFormProps) {
           />
           <QuietText>
             {named?.has_grain === true
-              ? 'Its leaves lean: what to look for comes up where a putt is read.'
-              : 'Hints about grain come up only on grass whose leaves lean.'}
+              ? 'Its blades lean: hints about grain appear in Green reading.'
+              : 'Hints about grain appear only on grass whose blades lean.'}
           </QuietText>
         </>
       )}
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>
-          {green === null ? 'Add this green' : 'Keep'}
+          {green === null ? 'Add this green' : 'Save'}
         </Button>
-        {green !== null && <Button onPress={onDone}>Leave it</Button>}
+        {green !== null && <Button onPress={onDone}>Cancel</Button>}
       </Row>
     </Part>
   );

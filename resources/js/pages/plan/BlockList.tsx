@@ -150,12 +150,12 @@ function HandOf({ block, place, count, planning }: HandProps) {
       </Button>
       <Button
         look="bare"
-        aria-label={block.is_locked ? `Let ${name} be planned` : `Set ${name}`}
+        aria-label={block.is_locked ? `Unlock ${name}` : `Lock ${name}`}
         onPress={() => planning.lock(block.id, !block.is_locked)}
       >
         {block.is_locked ? <Lock size={18} aria-hidden="true" /> : <LockOpen size={18} aria-hidden="true" />}
       </Button>
-      <Button look="bare" aria-label={`Drop ${name}`} onPress={() => planning.drop(block)}>
+      <Button look="bare" aria-label={`Remove ${name}`} onPress={() => planning.drop(block)}>
         <Trash2 size={18} aria-hidden="true" />
       </Button>
       <Grip slot="drag" aria-label={`Drag ${name}`}>
@@ -167,7 +167,7 @@ function HandOf({ block, place, count, planning }: HandProps) {
 
 function Others({ block, planning }: { block: Block; planning: Planning }) {
   return (
-    <Fold label="Another drill">
+    <Fold label="Choose another drill">
       <Row $gap="s">
         <OneOf
           label={`Instead of ${block.name}`}

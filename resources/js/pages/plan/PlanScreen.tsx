@@ -43,7 +43,7 @@ function Planning({ session }: { session: Session }) {
   const log = useLog(session);
   const take = () => {
     void change({ minutes: planning.minutes, plan: planning.kept() });
-    announce('The plan is kept');
+    announce('Plan saved');
     void navigate(`/sessions/${session.id}/${session.measurement_is_of_the_day ? 'stations' : 'green-speed'}`);
   };
   return (
@@ -67,28 +67,28 @@ function Planning({ session }: { session: Session }) {
                 </Notice>
               ))}
             {plan.blocks.length === 0 ? (
-              <SentenceText>Nothing fits what is at hand. Give it more minutes, or other kit.</SentenceText>
+              <SentenceText>Nothing fits. Allow more minutes, or more equipment.</SentenceText>
             ) : (
               <BlockList planning={planning} plan={plan} />
             )}
             <Row>
               <Button look="main" isDisabled={plan.blocks.length === 0} onPress={take}>
-                Take this plan
+                Use this plan
               </Button>
-              {planning.isSet && <Button onPress={planning.startAnew}>Plan it anew</Button>}
+              {planning.isSet && <Button onPress={planning.startAnew}>Plan again</Button>}
               {session.plan !== null && (
                 <Button
                   look="bare"
                   onPress={() => {
                     void change({ plan: null });
-                    announce('No plan any more');
+                    announce('The plan is removed');
                   }}
                 >
-                  Do without a plan
+                  Remove the plan
                 </Button>
               )}
               <ButtonLink look="bare" to={`/sessions/${session.id}/check-in`}>
-                Back to arriving
+                Back to Check-in
               </ButtonLink>
             </Row>
             {session.group_members.length > 1 && <RotaPart session={session} minutes={plan.minutes} />}
@@ -102,16 +102,16 @@ function Planning({ session }: { session: Session }) {
               {plan.planned} of {plan.minutes} minutes
             </h2>
             <p>
-              Move, swap, shorten or drop what you like: what you touch is set, and the rest is planned round it.
-              Minutes are this bench’s own where it has rolled a drill, else the drill’s.
+              Move, swap, shorten or remove blocks. What you change is locked, and the rest is planned around it.
+              Minutes come from your own sessions where a drill has been run, else from the drill.
             </p>
           </MarginWord>
         )}
         <MarginWord>
-          <h2>How it is made</h2>
+          <h2>How the plan is made</h2>
           <p>
-            From the strokes at stake, the complaint, what was promised and done lately, the school, the kit and the
-            green. At most two things are worked at; doses are kept.
+            From what each fault costs, the complaint, recent promises and practice, teaching preferences, equipment and
+            the green. At most two things are worked on, and ball limits are kept.
           </p>
         </MarginWord>
       </InsightCard>
@@ -142,26 +142,31 @@ function AtHand({ planning }: { planning: ReturnType<typeof usePlanning> }) {
           />
         </Stack>
         <OneOf
-          label="A hole"
+          label="Hole"
           options={[
-            { value: 'yes', label: 'One is free' },
-            { value: 'no', label: 'None is free' },
+            { value: 'yes', label: 'Available' },
+            { value: 'no', label: 'None' },
           ]}
           value={planning.hasHole ? 'yes' : 'no'}
           onChange={(answer) => planning.setHasHole(answer === 'yes')}
         />
       </Columns>
-      <Fold label={planning.bag === null ? 'Kit: whatever is asked for' : `Kit in the bag: ${planning.bag.length}`}>
+      <Fold label={planning.bag === null ? 'Equipment: any' : `Equipment available: ${planning.bag.length}`}>
         <Stack $gap="s">
-          <AnyOf label="In the bag" options={EQUIPMENT} values={planning.bag ?? []} onChange={planning.setBag} />
+          <AnyOf
+            label="Equipment available"
+            options={EQUIPMENT}
+            values={planning.bag ?? []}
+            onChange={planning.setBag}
+          />
           {planning.bag !== null && (
             <Row>
               <Button look="bare" onPress={() => planning.setBag(null)}>
-                Whatever is asked for
+                Any equipment
               </Button>
             </Row>
           )}
-          <QuietText>Drills that want more than this are left out.</QuietText>
+          <QuietText>Drills that need more than this are left out.</QuietText>
         </Stack>
       </Fold>
     </Stack>

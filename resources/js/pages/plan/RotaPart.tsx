@@ -18,7 +18,7 @@ export function RotaPart({ session, minutes }: { session: Session; minutes: numb
   const kit = rota.data?.kit ?? [];
   return (
     <Part>
-      <h2>Who is where when</h2>
+      <h2>Rotation</h2>
       <Row>
         <Entry
           label="Stations"
@@ -28,7 +28,7 @@ export function RotaPart({ session, minutes }: { session: Session; minutes: numb
           error={isUsable ? null : `From 1 to ${MOST}.`}
         />
         <Button look="bare" onPress={() => window.print()}>
-          <Printer size={18} aria-hidden="true" /> Print it
+          <Printer size={18} aria-hidden="true" /> Print
         </Button>
       </Row>
       {turns.length > 0 && (
@@ -67,11 +67,13 @@ export function RotaPart({ session, minutes }: { session: Session; minutes: numb
             </table>
           </TableFrame>
           <QuietText>
-            About {Math.max(1, Math.floor(minutes / turns.length))} minutes a turn. Whoever stands first begins; nobody
-            begins oftener than the others they walk with.
+            About {Math.max(1, Math.floor(minutes / turns.length))} minutes a turn. The student named first begins;
+            everybody begins equally often.
           </QuietText>
           {kit.length > 0 && (
-            <SentenceText>Kit in all: {kit.map(({ name, pieces }) => `${pieces} ${name}`).join(', ')}.</SentenceText>
+            <SentenceText>
+              Equipment in all: {kit.map(({ name, pieces }) => `${pieces} ${name}`).join(', ')}.
+            </SentenceText>
           )}
         </>
       )}

@@ -31,7 +31,7 @@ function block(id: string, part: Partial<Proposed> = {}): Proposed {
     is_locked: false,
     is_dropped: false,
     lengths_m: null,
-    label: 'Pace',
+    label: 'Distance control',
     dose: null,
     others: [],
     ...part,
@@ -72,7 +72,7 @@ test.each(['', 'soon', '0', '481', '12.5', '-3'])(
     act(() => plan.now.typeMinutes(typed));
     expect(plan.asked()).toBeNull();
     expect(plan.now.minutes).toBeNull();
-    expect(plan.now.minutesError).toBe(`“${typed}” is no number of minutes from 1 to 480.`);
+    expect(plan.now.minutesError).toBe(`“${typed}” is not a number of minutes from 1 to 480.`);
   },
 );
 

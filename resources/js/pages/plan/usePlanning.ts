@@ -41,7 +41,7 @@ export function usePlanning(session: Session) {
     minutes: isUsable ? minutes : null,
     minutesText,
     typeMinutes,
-    minutesError: isUsable ? null : `“${minutesText}” is no number of minutes from 1 to ${LONGEST}.`,
+    minutesError: isUsable ? null : `“${minutesText}” is not a number of minutes from 1 to ${LONGEST}.`,
     hasHole,
     setHasHole,
     bag,
@@ -78,7 +78,7 @@ export function usePlanning(session: Session) {
     drop: (block: Proposed) => {
       setSet(set.filter(({ id }) => id !== block.id));
       setWithout([...without, block.drill ?? block.kind]);
-      announce(`${block.name} is dropped`);
+      announce(`${block.name} is removed`);
     },
     kept: (): Session['plan'] => (plan === null ? null : { minutes: plan.minutes, blocks: blocks.map(bare) }),
   };

@@ -3,7 +3,7 @@ import { Part, QuietText, TableFrame } from '../../design';
 import type { When } from '../../features/stroke/relativeDay';
 
 const MEASURES = {
-  stroke: 'The stroke',
+  stroke: 'Backstroke',
   distance: 'Distance control',
   start_line: 'Start line',
   reads: 'Reads',
@@ -20,14 +20,14 @@ export function Measures({ report: { measures, tries }, when }: MeasuresProps) {
   const total = measures[0] === undefined ? 0 : countOf(measures[0]);
   return total === 0 ? null : (
     <Part>
-      <h2>What do {when.isToday ? "today's" : 'these'} balls tell of?</h2>
+      <h2>What {when.isToday ? "today's" : 'these'} balls show</h2>
       <TableFrame>
         <table>
           <thead>
             <tr>
               <th scope="col">Measure</th>
               <th scope="col">Balls</th>
-              <th scope="col">Why not the others</th>
+              <th scope="col">Left out</th>
             </tr>
           </thead>
           <tbody>
@@ -43,7 +43,7 @@ export function Measures({ report: { measures, tries }, when }: MeasuresProps) {
       </TableFrame>
       {tries.first > 0 && (
         <QuietText>
-          Within a tenth of the length: {tries.first_inside} of {tries.first} first tries at a putt
+          Within 10 % of the length: {tries.first_inside} of {tries.first} first attempts at a putt
           {tries.later === 0 ? '' : `, ${tries.later_inside} of ${tries.later} later ones`}.
         </QuietText>
       )}

@@ -35,7 +35,7 @@ export function Review({ session }: StepProps) {
       whose={
         session.group_members.length < 2 ? null : (
           <OneOf
-            label="Whose figures"
+            label="Student"
             isLabelHidden
             isRow
             options={session.group_members.map(({ student: id, name }) => ({ value: id, label: name }))}
@@ -55,11 +55,11 @@ function StudentAndGreen({ session, units }: StepProps & { units: Units }) {
   return (
     <Page>
       <Stack>
-        <Title page="Look back">Whose stroke is it?</Title>
-        <QuietText>Choose the student under Arrive; the balls stay, and will be theirs.</QuietText>
+        <Title page="Review">No student chosen</Title>
+        <QuietText>Choose the student in Check-in. The balls stay, and will belong to that student.</QuietText>
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/check-in`}>
-            Go to Arrive
+            Go to Check-in
           </ButtonLink>
         </Row>
         <FoundInSession session={session} units={units} />
@@ -92,7 +92,7 @@ function Spread({ session, student, whose }: SpreadProps) {
   const [chosen, choose] = useState(() => resumeStateOf(session.id).view);
   if (report === undefined || (look.data === undefined && !look.isError)) {
     return (
-      <Page>{query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Reading the balls …</p>}</Page>
+      <Page>{query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading the balls …</p>}</Page>
     );
   }
   const view = chosen ?? usualView(report, look.data);
@@ -101,17 +101,17 @@ function Spread({ session, student, whose }: SpreadProps) {
     <Page data-margin={notes.length > 0 || undefined}>
       <Stack>
         <Row style={{ justifyContent: 'space-between' }}>
-          <Title page={`Look back · ${student.name}`}>
-            <Name>{student.name}</Name>: {view === 'stroke' ? 'backstroke and roll' : 'what the balls say'}
+          <Title page={`Review · ${student.name}`}>
+            <Name>{student.name}</Name>: {view === 'stroke' ? 'backstroke and roll' : 'distance and direction'}
           </Title>
           <QuietText as="span">
             {[when.date, session.green?.name].filter(Boolean).join(', ')} ·{' '}
-            <Link to={`/students/${student.id}`}>over the weeks</Link>
+            <Link to={`/students/${student.id}`}>all sessions</Link>
           </QuietText>
         </Row>
         {whose}
         <OneOf
-          label="Which side of the spread"
+          label="Side of the spread"
           isLabelHidden
           isRow
           options={VIEWS}
@@ -150,7 +150,7 @@ function Spread({ session, student, whose }: SpreadProps) {
         <FoundInSession session={session} units={units} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/wrap-up`}>
-            Carry on
+            Wrap-up
           </ButtonLink>
         </Row>
       </Stack>

@@ -34,12 +34,12 @@ const isOfLength = (figure: Figure) => figure === 'holed_share' || figure === 't
 export function Benchmarks({ benchmarks, units }: { benchmarks: readonly ComparedWith[]; units: Units }) {
   const drop = useDeleteBenchmark();
   const shown = (figure: Figure, value: number | null) =>
-    value === null ? 'not told' : isOfLength(figure) ? `${Math.round(value * 100)} %` : value.toFixed(1);
+    value === null ? 'no data' : isOfLength(figure) ? `${Math.round(value * 100)} %` : value.toFixed(1);
   return (
     <Part>
-      <h2>Beside others</h2>
+      <h2>Benchmarks</h2>
       {benchmarks.length === 0 ? (
-        <QuietText>Figures of your own choosing stand here, each with where it comes from.</QuietText>
+        <QuietText>Add reference figures of your choice, each with its source.</QuietText>
       ) : (
         <TableFrame>
           <table>
@@ -49,7 +49,7 @@ export function Benchmarks({ benchmarks, units }: { benchmarks: readonly Compare
                 <th scope="col">This student</th>
                 <th scope="col">Others, not verified</th>
                 <th scope="col">
-                  <span hidden>What to do</span>
+                  <span hidden>Actions</span>
                 </th>
               </tr>
             </thead>
@@ -71,11 +71,11 @@ export function Benchmarks({ benchmarks, units }: { benchmarks: readonly Compare
                   <td>
                     <Button
                       look="bare"
-                      aria-label={`Drop: ${each.source}`}
+                      aria-label={`Delete: ${each.source}`}
                       isPending={drop.isPending}
                       onPress={() => drop.mutate(each.id)}
                     >
-                      Drop
+                      Delete
                     </Button>
                   </td>
                 </tr>
@@ -84,7 +84,7 @@ export function Benchmarks({ benchmarks, units }: { benchmarks: readonly Compare
           </table>
         </TableFrame>
       )}
-      <Fold label="Add a figure to hold beside">
+      <Fold label="Add a benchmark">
         <NewBenchmark units={units} />
       </Fold>
     </Part>
@@ -106,7 +106,7 @@ function NewBenchmark({ units }: { units: Units }) {
     const putts = sample.trim() === '' ? null : readNumber(sample);
     const wrong: Record<string, string> = {};
     if (read === null) {
-      wrong.value = value.trim() === '' ? 'Give the figure.' : `“${value.trim()}” is not a number.`;
+      wrong.value = value.trim() === '' ? 'Enter the figure.' : `“${value.trim()}” is not a number.`;
     }
     if (from.error !== null) {
       wrong.length_m = from.error;
@@ -154,14 +154,14 @@ function NewBenchmark({ units }: { units: Units }) {
         )}
         <Entry label="Value" value={value} onChange={setValue} error={errorAt('value')} />
         <Entry
-          label="Where it comes from"
+          label="Source"
           value={source}
           onChange={setSource}
           error={errorAt('source')}
-          hint="A book, a count of your own, hearsay."
+          hint="A book, your own count, hearsay."
         />
         <Entry
-          label="Putts behind it"
+          label="Putts it is based on"
           value={sample}
           onChange={setSample}
           inputMode="numeric"
@@ -170,7 +170,7 @@ function NewBenchmark({ units }: { units: Units }) {
       </Columns>
       <Row>
         <Button look="main" onPress={submit} isPending={keep.isPending}>
-          Hold it beside
+          Add benchmark
         </Button>
       </Row>
     </Stack>

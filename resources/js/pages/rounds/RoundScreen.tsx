@@ -42,7 +42,7 @@ const Holes = styled.ol`
 /** Notes the putting of a round: a length and the putts, a hole. */
 export function RoundScreen() {
   return (
-    <WithStudent opening="Opening the round …">
+    <WithStudent opening="Loading the round …">
       {(student) => <RoundOf key={student.id} student={student} />}
     </WithStudent>
   );
@@ -72,7 +72,7 @@ function RoundOf({ student }: { student: Student }) {
             <Part>
               <h2>Holes so far</h2>
               {noting.holes.length === 0 ? (
-                <QuietText>None yet. A length and the putts are enough; the rest may stay out.</QuietText>
+                <QuietText>No holes yet. A length and the number of putts are enough; the rest is optional.</QuietText>
               ) : (
                 <Holes>
                   {noting.holes
@@ -131,7 +131,7 @@ function ThisHole({ noting, note, units }: HoleProps & { noting: Noting }) {
         }}
       />
       <Entry
-        label="Or another length"
+        label="Other length"
         value={typed}
         onChange={(value) => {
           setTyped(value);
@@ -202,7 +202,7 @@ function LastHole({ hole, number, note, units }: HoleProps & { hole: HoleDraft; 
               />
               <AnyOf
                 label="Slope"
-                options={[{ value: 'extreme', label: 'So steep that three putts were nobody’s fault' }]}
+                options={[{ value: 'extreme', label: 'Extreme slope: three putts were not a fault' }]}
                 values={hole.is_extreme ? ['extreme'] : []}
                 onChange={(values) => note({ type: 'last', change: { is_extreme: values.length > 0 } })}
               />
@@ -237,7 +237,7 @@ function KeepRound({ student, holes }: { student: Student; holes: HoleDraft[] })
             void navigate(`/students/${student.id}/rounds`);
           }}
         >
-          Keep {holes.length === 1 ? 'this hole' : `these ${holes.length} holes`}
+          Save {holes.length === 1 ? 'this hole' : `these ${holes.length} holes`}
         </Button>
       </Row>
       <Fold label="Where and when">
@@ -247,8 +247,8 @@ function KeepRound({ student, holes }: { student: Student; holes: HoleDraft[] })
             label="Played on"
             value={day}
             onChange={setDay}
-            hint="Empty for today. A round of another day is marked as from memory."
-            error={day.trim() !== '' && on === null ? `“${day.trim()}” is not a day. Type 14/11, say.` : null}
+            hint="Empty means today. A round of an earlier day is marked as from memory."
+            error={day.trim() !== '' && on === null ? `“${day.trim()}” is not a date. Type a date like 14/11.` : null}
           />
         </Stack>
       </Fold>

@@ -40,7 +40,7 @@ const Bars = styled.svg`
 /** A student's rounds: what they cost, from where first putts come, and what would save most. */
 export function RoundsPage() {
   return (
-    <WithStudent opening="Opening the rounds …">
+    <WithStudent opening="Loading the rounds …">
       {(student) => <PlayOf key={student.id} student={student} />}
     </WithStudent>
   );
@@ -53,12 +53,12 @@ function PlayOf({ student }: { student: Student }) {
     <Page>
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
-          <Title page={`Play · ${student.name}`}>
-            <Name>{student.name}</Name> on the course
+          <Title page={`Rounds · ${student.name}`}>
+            <Name>{student.name}</Name> : rounds
           </Title>
           <Row>
             <ButtonLink look="main" to={`/students/${student.id}/round`}>
-              Note a round
+              Add a round
             </ButtonLink>
             <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
           </Row>
@@ -89,10 +89,10 @@ interface PlayPartProps {
 }
 
 const SKILLS = {
-  line_spread: 'starts a quarter less scattered',
-  line_bias: 'the lean to one side a quarter less',
-  pace_spread: 'lengths a quarter less scattered',
-  pace_bias: 'the lean to short or long a quarter less',
+  line_spread: 'a quarter less spread in start line',
+  line_bias: 'a quarter less tendency to one side',
+  pace_spread: 'a quarter less spread in distance',
+  pace_bias: 'a quarter less tendency to short or long',
 } as const;
 
 /** The ranked answer to what would save most, and what it rests on. */
@@ -106,7 +106,7 @@ function AtStake({ student, units }: { student: Student; units: Units }) {
         {query.isError ? (
           <Notice kind="wrong">{query.error.message}</Notice>
         ) : (
-          <SentenceText>Working it out …</SentenceText>
+          <SentenceText>Calculating …</SentenceText>
         )}
       </Part>
     );
@@ -142,7 +142,7 @@ function AtStake({ student, units }: { student: Student; units: Units }) {
                     <svg width="90" height="14" aria-hidden="true">
                       <rect width={Math.max(2, (90 * putts_per_18) / most)} height="14" rx="3" fill={color.ink} />
                     </svg>
-                    {putts_per_18 < 0.05 ? 'none to speak of' : putts_per_18.toFixed(1)}
+                    {putts_per_18 < 0.05 ? 'almost none' : putts_per_18.toFixed(1)}
                   </Row>
                 </td>
               </tr>
@@ -153,13 +153,13 @@ function AtStake({ student, units }: { student: Student; units: Units }) {
       <QuietText>
         Expected over 18 such first putts: {stakes.expected_per_18?.toFixed(1) ?? 'not known'} putts. From{' '}
         {stakes.pace_balls} balls at targets and {stakes.line_balls} starts, on a green of {units.speed(stakes.speed_m)}
-        {stakes.is_speed_measured ? '' : ', an ordinary one for want of a reading'},{' '}
+        {stakes.is_speed_measured ? '' : ', assumed because no green speed is measured'},{' '}
         {stakes.is_own_mix
           ? 'for this student’s own first putts'
-          : `for an even spread of first putts from ${stakes.even_spread_m.map((end) => units.show(end, 'station')).join(' to ')}, for want of rounds`}
+          : `for an even spread of first putts from ${stakes.even_spread_m.map((end) => units.show(end, 'station')).join(' to ')}, because no rounds are entered`}
         .
         {stakes.read_spread_deg !== null &&
-          ` What is misread adds to how starts scatter: ${stakes.read_spread_deg.toFixed(1)}°.`}
+          ` Misreads add to the start line spread: ${stakes.read_spread_deg.toFixed(1)}°.`}
       </QuietText>
       <Fold label="From each length">
         <TableFrame>
@@ -185,7 +185,8 @@ function AtStake({ student, units }: { student: Student; units: Units }) {
           </table>
         </TableFrame>
         <QuietText>
-          Sound to about {units.show(6, 'station')} and kind beyond: one relative spread for all lengths is.
+          Accurate to about {units.show(6, 'station')} ; longer putts come out too good, because one relative spread is
+          used for all lengths.
         </QuietText>
       </Fold>
     </Part>
@@ -211,7 +212,7 @@ function FromWhere({ play, units }: PlayPartProps) {
       <h2>From where does this student putt first?</h2>
       {named.length === 0 ? (
         <SentenceText>
-          Once a round is noted, its first putts are drawn here, and they set the lengths to practise.
+          Once a round is added, its first putts are drawn here, and they set the lengths to practise.
         </SentenceText>
       ) : (
         <>
@@ -262,9 +263,9 @@ function FromWhere({ play, units }: PlayPartProps) {
       )}
       <SentenceText>
         {band_m === null
-          ? `The lengths to practise are not known: ${first_putts.wanting} more first putts set them, or the card does.`
+          ? `The lengths to practise are not known: ${first_putts.wanting} more first putts set them, or the profile does.`
           : `Practise from ${units.show(band_m[0], 'station')} to ${units.show(band_m[1], 'station')}, ${
-              is_band_of_rounds ? 'where three first putts in five come from.' : 'as the card says.'
+              is_band_of_rounds ? 'where three first putts in five come from.' : 'as the profile says.'
             }`}
       </SentenceText>
     </Part>
@@ -283,7 +284,7 @@ function AsTold({ student }: { student: string }) {
     told?.handicap == null ? null : `handicap ${told.handicap}`,
     told?.handicap_wanted == null ? null : `wanted ${told.handicap_wanted}`,
   ].filter((fact) => fact !== null);
-  return facts.length === 0 ? null : <QuietText>As told on arrival: {facts.join(', ')}.</QuietText>;
+  return facts.length === 0 ? null : <QuietText>From the profile: {facts.join(', ')}.</QuietText>;
 }
 
 /** Putts, three-putts, and what they cost. */
@@ -293,7 +294,9 @@ function WhatItCost({ play, units }: PlayPartProps) {
   return play.rounds.length === 0 ? (
     <Part>
       <h2>What did three-putts cost?</h2>
-      <SentenceText>No round yet. Two touches a hole are enough: the first putt and how many there were.</SentenceText>
+      <SentenceText>
+        No rounds yet. Two touches a hole are enough: the first putt, and the number of putts.
+      </SentenceText>
     </Part>
   ) : (
     <Part>
@@ -314,13 +317,9 @@ function WhatItCost({ play, units }: PlayPartProps) {
         {play.from_memory === 0 ? '' : `, ${play.from_memory} from memory`}.
         {play.avoidable === null || inside === null
           ? ''
-          : ` ${play.avoidable} came from inside ${units.show(inside, 'station')}, where they should not.`}
+          : ` ${play.avoidable} came from inside ${units.show(inside, 'station')}, where they can be avoided.`}
       </SentenceText>
-      {inside === null && (
-        <QuietText>
-          Say under Settings from inside which length three putts should not come, and they are flagged.
-        </QuietText>
-      )}
+      {inside === null && <QuietText>Set under Settings from which length three-putts are flagged.</QuietText>}
     </Part>
   );
 }
@@ -345,7 +344,7 @@ function Rounds({ student, rounds, units }: { student: Student; rounds: readonly
                   <tr key={index}>
                     <th scope="row">{index + 1}</th>
                     <td>{holeWords(hole, units)}</td>
-                    <td>{hole.is_avoidable ? 'should not come' : ''}</td>
+                    <td>{hole.is_avoidable ? 'avoidable' : ''}</td>
                   </tr>
                 ))}
               </tbody>
@@ -353,14 +352,14 @@ function Rounds({ student, rounds, units }: { student: Student; rounds: readonly
           </TableFrame>
           <Row>
             <Button look="bare" isPending={drop.isPending} onPress={() => drop.mutate(round.id)}>
-              Strike this round out
+              Delete this round
             </Button>
           </Row>
         </Fold>
       ))}
       <QuietText>
         <a href={`/api/students/${student.id}/rounds.csv`} download>
-          Every hole as a file
+          Export every hole (CSV)
         </a>
       </QuietText>
     </Part>

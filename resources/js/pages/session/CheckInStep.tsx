@@ -42,7 +42,7 @@ const CONDITIONS = [
   { value: 'wind', label: 'Wind' },
   { value: 'sun', label: 'Strong sun' },
   { value: 'cold', label: 'Cold' },
-  { value: 'storm', label: 'Storm about' },
+  { value: 'storm', label: 'Thunderstorm about' },
 ] as const;
 
 /** Who, where, how long, what for, and in what state the green is. */
@@ -52,42 +52,42 @@ export function CheckInStep({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Arrive · ${session.student?.name ?? 'A session'}`}>
+        <Title page={`Check-in · ${session.student?.name ?? 'A session'}`}>
           {session.student === null ? (
-            'Who has come?'
+            'Check-in'
           ) : (
             <>
-              <Name>{session.student.name}</Name> has come
+              <Name>{session.student.name}</Name> is here
             </>
           )}
         </Title>
         <OutboxNotices log={log} words={() => ''} />
         {session.student !== null && <RemindersPart student={session.student.id} lastNote={session.last_note} />}
         {isWalk ? (
-          <QuietText>A made-up student, on a green that is not there: nothing of it counts for anybody.</QuietText>
+          <QuietText>A simulated student on a simulated green: nothing here counts for real students.</QuietText>
         ) : (
           <WhoAndWhere session={session} />
         )}
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/green-speed`}>
-            On to the green
+            Green speed
           </ButtonLink>
           {session.measurement_is_of_the_day && (
-            <ButtonLink to={`/sessions/${session.id}/stations`}>Straight to setting out</ButtonLink>
+            <ButtonLink to={`/sessions/${session.id}/stations`}>Stations</ButtonLink>
           )}
-          <ButtonLink to={`/sessions/${session.id}/plan`}>{session.plan === null ? 'Plan it' : 'The plan'}</ButtonLink>
-          {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Check something</ButtonLink>}
+          <ButtonLink to={`/sessions/${session.id}/plan`}>{session.plan === null ? 'Plan' : 'Plan'}</ButtonLink>
+          {session.student !== null && <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>}
         </Row>
         <HowLong session={session} />
         <Part>
-          <h2>State of the green</h2>
+          <h2>Conditions</h2>
           <AnyOf
-            label="What you see"
+            label="Conditions"
             options={CONDITIONS}
             values={session.conditions as (typeof CONDITIONS)[number]['value'][]}
             onChange={(conditions) => changedCondition(session.conditions, conditions, log.noteCondition)}
           />
-          <QuietText>A note beside the reading. It never changes a measured green speed.</QuietText>
+          <QuietText>A note beside the measurement. It never changes a measured green speed.</QuietText>
         </Part>
       </Stack>
       <ArriveMargin session={session} />
@@ -100,14 +100,14 @@ function WhoAndWhere({ session }: StepProps) {
   const change = useChangeSession(session.id);
   return (
     <Part>
-      <h2>Who and where</h2>
+      <h2>Student and green</h2>
       <Columns>
         <Choose
           label="Student"
           options={usualOrder(today.data, 'students')}
           value={session.student?.id ?? null}
           onChange={(id) => void change({ student_id: id })}
-          newLabel="Somebody new"
+          newLabel="New student"
           newForm={(close) => (
             <NewStudent
               onAdd={(id) => {
@@ -124,7 +124,7 @@ function WhoAndWhere({ session }: StepProps) {
             options={usualOrder(today.data, 'greens')}
             value={session.green?.id ?? null}
             onChange={(id) => void change({ green_id: id })}
-            newLabel="A new green"
+            newLabel="New green"
             newForm={(close) => (
               <NewGreen
                 onAdd={(id) => {
@@ -156,7 +156,7 @@ function WhoElse({ session }: StepProps) {
   const shown = options.filter(({ value }, index) => index < MOST_OTHERS || here.includes(value));
   return shown.length === 0 ? null : (
     <AnyOf
-      label="And with them"
+      label="Group"
       options={shown}
       values={here}
       onChange={(now) => {
@@ -182,7 +182,7 @@ function LastReading({ session }: { session: Session }) {
   return (
     <SentenceText>
       {speed}, {agoWords(reading)}
-      {session.measurement_is_of_the_day ? '. It stands today.' : '. Greens change: measure it again.'}
+      {session.measurement_is_of_the_day ? '. Measured today.' : '. Greens change: measure it again.'}
     </SentenceText>
   );
 }
@@ -230,10 +230,10 @@ function NewStudent({ onAdd, onLeave }: NewProps) {
       <OneOf label="Hand" options={HANDS} value={hand} onChange={setHand} />
       <Row>
         <Button look="main" onPress={add}>
-          Add and choose
+          Add student
         </Button>
         <Button look="bare" onPress={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </Row>
     </Stack>
@@ -257,10 +257,10 @@ function NewGreen({ onAdd, onLeave }: NewProps) {
       <OneOf label="Surface" options={SURFACES} value={surface} onChange={setSurface} />
       <Row>
         <Button look="main" onPress={add}>
-          Add and choose
+          Add green
         </Button>
         <Button look="bare" onPress={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </Row>
     </Stack>
@@ -269,7 +269,7 @@ function NewGreen({ onAdd, onLeave }: NewProps) {
 
 function nameError(name: string): string | null {
   if (name.trim() === '') {
-    return 'Please give the name.';
+    return 'Enter the name.';
   }
   return name.trim().length > LONGEST_NAME ? `The name must be at most ${LONGEST_NAME} letters long.` : null;
 }
@@ -302,11 +302,11 @@ function HowLong({ session }: StepProps) {
   };
   return (
     <Part>
-      <h2>How long, and what for</h2>
+      <h2>Time and focus</h2>
       <Columns>
         <Stack $gap="s">
           <Entry
-            label="Minutes at hand"
+            label="Minutes"
             value={minutes}
             onChange={setMinutes}
             onBlur={() => keepMinutes(minutes)}
@@ -327,12 +327,12 @@ function HowLong({ session }: StepProps) {
           />
         </Stack>
         <Entry
-          label="What for"
+          label="Focus"
           value={purpose}
           onChange={setPurpose}
           onBlur={keepPurpose}
           onEnter={keepPurpose}
-          hint="In a few words: a check before a round, distance, a first look."
+          hint="In a few words: a check before a round, distance, a first lesson."
           error={purposeError}
         />
       </Columns>
@@ -342,7 +342,7 @@ function HowLong({ session }: StepProps) {
 
 function minutesWrong(text: string, whole: number | null): string | null {
   if (text.trim() !== '' && (whole === null || !Number.isInteger(whole))) {
-    return `“${text.trim()}” is not a number of minutes. Type 45, say.`;
+    return `“${text.trim()}” is not a number of minutes. Type a number like 45.`;
   }
   return whole !== null && (whole < 1 || whole > LONGEST_SESSION)
     ? `A session is between 1 and ${LONGEST_SESSION} minutes.`

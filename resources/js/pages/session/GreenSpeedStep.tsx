@@ -57,14 +57,14 @@ function WhichGreen({ session }: StepProps) {
   return (
     <Page>
       <Stack>
-        <Title page="Green">Which green is it?</Title>
+        <Title page="Green speed">No green chosen</Title>
         <Choose
           label="Green"
           options={usualOrder(today.data, 'greens')}
           value={null}
           onChange={(id) => void change({ green_id: id })}
-          newLabel="A new green"
-          newForm={() => <ButtonLink to={`/sessions/${session.id}/check-in`}>Make it under Arrive</ButtonLink>}
+          newLabel="New green"
+          newForm={() => <ButtonLink to={`/sessions/${session.id}/check-in`}>Add it in Check-in</ButtonLink>}
         />
       </Stack>
     </Page>
@@ -78,19 +78,12 @@ function Measured({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack>
-        <Title page={`Green · ${session.green?.name ?? ''}`}>
+        <Title page={`Green speed · ${session.green?.name ?? ''}`}>
           How fast is <Name>{session.green?.name}</Name>?
         </Title>
         <OutboxNotices log={log} words={() => ''} isSaidAtField={isOfReading} />
         <TwoReadings session={session} onChoose={log.chooseReading} units={units} />
-        <OneOf
-          label="How will you know?"
-          isLabelHidden
-          isRow
-          options={METHODS}
-          value={reading.method}
-          onChange={reading.choose}
-        />
+        <OneOf label="Method" isLabelHidden isRow options={METHODS} value={reading.method} onChange={reading.choose} />
         {reading.method === 'stopwatch' ? (
           <TimedRolls
             reading={reading}
@@ -104,8 +97,8 @@ function Measured({ session }: StepProps) {
             {reading.method === 'estimated' && <Estimate reading={reading} units={units} />}
             {reading.method === 'unknown' && (
               <QuietText>
-                Put down as unknown. Balls are logged all the same; backstrokes for this green cannot be told until it
-                is measured.
+                Set to unknown. Balls are logged all the same; backstrokes for this green cannot be shown until it is
+                measured.
               </QuietText>
             )}
             <Result session={session} reading={reading} units={units} />
@@ -113,7 +106,7 @@ function Measured({ session }: StepProps) {
         )}
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/stations`}>
-            On to setting out
+            Continue to Stations
           </ButtonLink>
         </Row>
       </Stack>
@@ -126,8 +119,8 @@ function Measured({ session }: StepProps) {
         <MarginWord>
           <h2>Green speed</h2>
           <p>
-            How far a ball rolls on level turf after leaving a standard ramp. It changes every length below: yesterday's
-            figure is not today's.
+            How far a ball rolls on level turf after leaving a standard ramp. It changes every length below: measure it
+            every day.
           </p>
         </MarginWord>
         <SafetyNotes session={session} at="green-speed" />
@@ -145,14 +138,14 @@ function Estimate({ reading, units }: { reading: ReadingWork; units: Units }) {
   return (
     <Columns>
       <Entry
-        label="Green speed, by eye"
+        label="Estimated green speed"
         value={reading.estimate}
         onChange={reading.setEstimate}
         onBlur={reading.keepEstimate}
         onEnter={reading.keepEstimate}
         inputMode="decimal"
         suffix={units.speedSuffix}
-        hint="Marked as an estimate everywhere; lengths told from it get wider ranges."
+        hint="Shown as an estimate everywhere; lengths based on it get wider ranges."
         error={reading.errorAt('speed_ft')}
       />
     </Columns>
@@ -175,12 +168,12 @@ function TwoReadings({ session, onChoose, units }: TwoReadingsProps) {
   return (
     <Notice>
       <OneOf
-        label="This green was measured twice today. Which stands for this session?"
+        label="This green was measured twice today. Which measurement should this session use?"
         options={[
           { value: own.id, label: `Here at ${clock(own.taken_at)}: ${figure(own)}` },
           {
             value: other.id,
-            label: `${other.whose === null ? 'Elsewhere' : `With ${other.whose}`} at ${clock(other.taken_at)}: ${figure(other)}`,
+            label: `${other.whose === null ? 'In another session' : `With ${other.whose}`} at ${clock(other.taken_at)}: ${figure(other)}`,
           },
         ]}
         value={reading?.id ?? own.id}
@@ -211,7 +204,7 @@ function Result({ session, reading: { isOwn }, units }: ResultProps) {
   if (reading === null) {
     return (
       <Grown>
-        <h2>Reading</h2>
+        <h2>Measurement</h2>
         <QuietText>
           Nothing measured here yet. The figure appears with the first roll and settles with the next ones.
         </QuietText>
@@ -220,12 +213,12 @@ function Result({ session, reading: { isOwn }, units }: ResultProps) {
   }
   return (
     <Grown>
-      <h2>{isOwn ? 'Reading' : standingWords(session, reading)}</h2>
+      <h2>{isOwn ? 'Measurement' : standingWords(session, reading)}</h2>
       <ReadingFigure reading={reading} units={units} />
       {!isOwn && !session.measurement_is_of_the_day && (
         <Notice>
-          It stood for its own day. Greens change from day to day, so every range told from it is wider, and balls
-          rolled now tell nothing of the stroke until it is measured.
+          It was measured on an earlier day. Greens change from day to day, so every range is wider, and today’s balls
+          do not count for the backstroke table until you measure.
         </Notice>
       )}
     </Grown>
@@ -237,8 +230,8 @@ function ReadingFigure({ reading, units }: { reading: GreenSpeedMeasurement; uni
     return (
       <SentenceText>
         {reading.method === 'unknown'
-          ? 'The speed of this green is put down as unknown.'
-          : 'Not sent yet: what it comes to is told when the server answers.'}
+          ? 'The speed of this green is set to unknown.'
+          : 'Not synced yet: the figure appears when the server answers.'}
       </SentenceText>
     );
   }
@@ -261,7 +254,7 @@ function useToldReading(reading: GreenSpeedMeasurement | null, units: Units): vo
   const speed = reading?.speed_m ?? null;
   useEffect(() => {
     if (speed !== null && speed !== before.current) {
-      announce(`Reading ${units.speed(speed)}`);
+      announce(`Measured ${units.speed(speed)}`);
     }
     before.current = speed;
   }, [speed, units]);
@@ -270,7 +263,7 @@ function useToldReading(reading: GreenSpeedMeasurement | null, units: Units): vo
 /** A reading stands for its day; later it is only the last one known. */
 function standingWords(session: Session, reading: GreenSpeedMeasurement): string {
   return session.measurement_is_of_the_day
-    ? `The reading that stands, ${agoWords(reading)}`
+    ? `The measurement in use, ${agoWords(reading)}`
     : `Last known, ${agoWords(reading)}`;
 }
 
@@ -280,7 +273,7 @@ function sureness(reading: GreenSpeedMeasurement, units: Units): string {
   }
   const kind = reading.is_level ? 'Level figure from both directions' : 'One direction only, so not a level figure';
   return reading.give_or_take_m === null
-    ? `${kind}. How sure it is cannot be said from single rolls.`
+    ? `${kind}. Single rolls do not show how accurate it is.`
     : `${kind}, give or take ${units.speed(reading.give_or_take_m)}.`;
 }
 
@@ -288,6 +281,6 @@ function sureness(reading: GreenSpeedMeasurement, units: Units): string {
 function slopeFound(grade: number, [low, high]: readonly number[]): string {
   const words = (ratio: number) => `${Math.abs(ratio * 100).toFixed(1)} % ${ratio < 0 ? 'downhill' : 'uphill'}`;
   return (low ?? 0) < 0 && (high ?? 0) > 0
-    ? `The line you rolled cannot be told from level: on the way there between ${words(low ?? 0)} and ${words(high ?? 0)}.`
-    : `The line you rolled is ${words(grade)} on the way there, most likely between ${words(low ?? 0)} and ${words(high ?? 0)}.`;
+    ? `The line you rolled may be level: on the way out between ${words(low ?? 0)} and ${words(high ?? 0)}.`
+    : `The line you rolled is ${words(grade)} on the way out, most likely between ${words(low ?? 0)} and ${words(high ?? 0)}.`;
 }

@@ -56,7 +56,7 @@ export function PuttStep({ session }: StepProps) {
   const isGroup = session.group_members.length > 1;
   const nameOf = (id: string | null) => session.group_members.find(({ student }) => student === id)?.name;
   const words = (putt: ShownPutt) =>
-    `${isGroup ? `${nameOf(ownerOf(putt.student, session)) ?? 'Somebody'}: ` : ''}${ballWords(putt, units)}`;
+    `${isGroup ? `${nameOf(ownerOf(putt.student, session)) ?? 'A student'}: ` : ''}${ballWords(putt, units)}`;
   return (
     <PuttPage
       session={session}
@@ -71,7 +71,7 @@ export function PuttStep({ session }: StepProps) {
       top={
         <>
           <Heading>
-            <Title page={`Roll · ${session.student?.name ?? 'A session'}`}>
+            <Title page={`Putt · ${session.student?.name ?? 'A session'}`}>
               {rolling.purpose === 'backstroke'
                 ? 'Measure the backstroke'
                 : station === null
@@ -90,7 +90,7 @@ export function PuttStep({ session }: StepProps) {
           <WhatIsMissing session={session} />
           <OutboxNotices log={logger.log} words={words} />
           <FreeCompany session={session} rolling={rolling} />
-          {rolling.task === null && <Notice>Nobody is here. Say who putts next.</Notice>}
+          {rolling.task === null && <Notice>No student is here. Choose who putts next.</Notice>}
           <OneOf
             label="Purpose"
             isLabelHidden
@@ -112,13 +112,15 @@ export function PuttStep({ session }: StepProps) {
               onChange={rolling.choose}
             />
           )}
-          {logger.log.waitingCount > 0 && <QuietText role="status">{logger.log.waitingCount} not sent yet.</QuietText>}
+          {logger.log.waitingCount > 0 && (
+            <QuietText role="status">{logger.log.waitingCount} not synced yet.</QuietText>
+          )}
         </>
       }
       foot={
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/review`}>
-            Look back
+            Review
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
           {rolling.purpose === 'target' && stations.length > 1 && (
@@ -144,7 +146,7 @@ export function PuttStep({ session }: StepProps) {
         <>
           {logger.balls.length === 0 && rolling.purpose === 'backstroke' && (
             <MarginWord>
-              <h2>A good start</h2>
+              <h2>The first balls</h2>
               <p>
                 Three balls at each of three or four backstrokes, rolled to open ground. The same unhurried
                 through-stroke each time: not hitting harder.
@@ -289,7 +291,7 @@ function WhatIsMissing({ session }: { session: Session }) {
 /** The way back to a drill that is under way. */
 function GoOn({ session: { id, run, ended_at } }: { session: Session }) {
   return run === null || run.is_over || ended_at !== null ? null : (
-    <ButtonLink to={`/sessions/${id}/drill/${run.id}`}>Go on with {run.name}</ButtonLink>
+    <ButtonLink to={`/sessions/${id}/drill/${run.id}`}>Continue {run.name}</ButtonLink>
   );
 }
 

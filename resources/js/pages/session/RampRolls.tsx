@@ -5,7 +5,7 @@ import { TakeMeasurement } from '../../features/sensors/TakeMeasurement';
 import type { Units } from '../../units/useUnits';
 import type { Direction, ReadingWork } from './useMeasurementEntry';
 
-const NAMES = { 1: 'There', 2: 'Back along the same line' } as const;
+const NAMES = { 1: 'Out', 2: 'Back along the same line' } as const;
 
 /** As many each way as the page asks for. */
 const ROLLS = 3;
@@ -42,7 +42,7 @@ export function RampRolls({ reading, units }: { reading: ReadingWork; units: Uni
         <TakeMeasurement kind="ramp" scene={() => ({ count: ROLLS })} onRead={take} />
       )}
       {read_by === 'simulated' && (
-        <QuietText>Among these are rolls of a simulated ramp: made up, not measured.</QuietText>
+        <QuietText>Some of these are rolls of the simulated ramp: made up, not measured.</QuietText>
       )}
     </Stack>
   );

@@ -23,8 +23,8 @@ export function RemindersPart({ student, lastNote }: { student: string; lastNote
   const remembered = useReminders(student).data?.lines ?? [];
   const lines = [...(lastNote === null ? [] : [{ about: 'From last time', text: lastNote }]), ...remembered];
   return lines.length === 0 ? null : (
-    <Part aria-label="To remember">
-      <h2>To remember today</h2>
+    <Part aria-label="Reminders">
+      <h2>Reminders for today</h2>
       <Lines>
         {lines.map(({ about, text }, index) => (
           <Line

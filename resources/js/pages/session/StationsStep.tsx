@@ -43,17 +43,17 @@ export function StationsStep({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Set out · ${session.student?.name ?? 'A session'}`}>Where to putt from</Title>
+        <Title page={`Stations · ${session.student?.name ?? 'A session'}`}>Stations</Title>
         <OutboxNotices log={log} words={() => ''} />
         <StationLane stations={stations} units={units} />
         <SetBefore session={session} units={units} onAdd={(station) => void log.setStation(station)} />
         <AddStation stations={stations} units={units} onAdd={(station) => void log.setStation(station)} />
         <Row>
           <ButtonLink look="main" to={`/sessions/${session.id}/putt`}>
-            On to rolling
+            Start putting
           </ButtonLink>
           <ButtonLink to={`/drills?session=${session.id}`}>Choose a drill</ButtonLink>
-          <ButtonLink to={`/sessions/${session.id}/checks`}>Check something</ButtonLink>
+          <ButtonLink to={`/sessions/${session.id}/checks`}>Checks</ButtonLink>
         </Row>
         <Part>
           <h2>Stations</h2>
@@ -103,7 +103,7 @@ function SetBefore({
   const offered = before.filter((was) => !session.stations.some((station) => isSamePlace(was, station)));
   return offered.length === 0 ? null : (
     <Part>
-      <h2>On this green before</h2>
+      <h2>Earlier stations on this green</h2>
       <Row role="group" aria-label="Stations of this green">
         {offered.map(({ length_m, said, grade_percent, across_percent, sessions }) => (
           <Button
@@ -169,7 +169,7 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
           error={adding.errors.length}
         />
         <Entry
-          label="Slope, if it has one"
+          label="Slope (optional)"
           value={adding.grade}
           onChange={adding.setGrade}
           onEnter={adding.enter}
@@ -178,7 +178,7 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
           error={adding.errors.grade}
         />
         <Entry
-          label="Rising to the right, if it does"
+          label="Cross slope, rising to the right (optional)"
           value={adding.across}
           onChange={adding.setAcross}
           onEnter={adding.enter}
@@ -188,7 +188,7 @@ function AddStation({ stations, units, onAdd }: AddStationProps) {
         />
       </Columns>
       <Row>
-        <Button onPress={adding.enter}>Add this station</Button>
+        <Button onPress={adding.enter}>Add station</Button>
       </Row>
     </Part>
   );
@@ -286,11 +286,11 @@ function Stepped({ station, units }: { station: Station; units: Units }) {
   return (
     <>
       <Entry
-        label={`Paces counted to ${at}`}
+        label={`Steps counted to ${at}`}
         value={counted}
         onChange={count}
         inputMode="decimal"
-        error={counted.trim() !== '' && !isCount ? 'A number of paces, like 7.' : null}
+        error={counted.trim() !== '' && !isCount ? 'A number of steps, like 7.' : null}
       />
       {isCount && slip.data !== undefined && (
         <QuietText role="status">
@@ -314,9 +314,7 @@ function Stations({ session, stations, units, onSlope, onRemove }: StationsProps
   const slopes = useStationSlopes(session.id).data ?? [];
   if (stations.length === 0) {
     return (
-      <QuietText>
-        No stations yet. Balls can also be rolled at nothing in particular, to see what a backstroke does.
-      </QuietText>
+      <QuietText>No stations yet. You can also putt without a target, to see how far each backstroke rolls.</QuietText>
     );
   }
   return (
@@ -325,7 +323,7 @@ function Stations({ session, stations, units, onSlope, onRemove }: StationsProps
         <thead>
           <tr>
             <th scope="col">From the target</th>
-            <th scope="col">Stepped out</th>
+            <th scope="col">Steps</th>
             <th scope="col">Slope</th>
             <th scope="col">
               <span hidden>Remove</span>
@@ -389,7 +387,7 @@ function SlopeOffered({ offer, onTake }: SlopeOfferedProps) {
         {offer.n} balls asked for {Math.abs(offer.across_percent).toFixed(1)} % rising to the{' '}
         {offer.across_percent > 0 ? 'right' : 'left'}.
       </QuietText>
-      <Button onPress={() => onTake(offer.across_percent)}>Take that as its slope</Button>
+      <Button onPress={() => onTake(offer.across_percent)}>Use it as the slope</Button>
     </Row>
   );
 }
@@ -399,7 +397,7 @@ function ReadsKept({ green, units }: { green: Green; units: Units }) {
   const kept = useSavedReads(green.id).data ?? [];
   return kept.length === 0 ? null : (
     <MarginWord>
-      <h2>Read here before</h2>
+      <h2>Earlier reads here</h2>
       {kept.map(({ id, name, putt, word }) => (
         <p key={id}>
           <Link to={`/green-reading?green=${green.id}&read=${id}`}>{name}</Link>, {units.show(putt.length_m, 'station')}{' '}
@@ -417,15 +415,15 @@ function SetOutMargin({ units, session }: { units: Units; session: Session }) {
       {student !== null && <LengthsThatMatter student={student} />}
       {session.green !== null && <ReadsKept green={session.green} units={units} />}
       <MarginWord>
-        <h2>Your pace</h2>
+        <h2>Your step</h2>
         <p>
           {units.choice.paceLength === null
-            ? 'Nobody has measured your pace yet, so an average one is used. Walk ten paces along a tape and put it under Settings.'
-            : `Paces are yours: ${Math.round(units.choice.paceLength * 100)} cm each.`}
+            ? 'Your step is not measured yet, so an average one is used. Walk ten steps along a tape and enter the length under Settings.'
+            : `Your step: ${Math.round(units.choice.paceLength * 100)} cm.`}
         </p>
       </MarginWord>
       <MarginWord>
-        <h2>Leave a tee</h2>
+        <h2>Mark each station</h2>
         <p>
           Knowing the length of a putt is half of judging it. Step from the target and leave a tee or a disc at each
           station.
@@ -443,12 +441,10 @@ function LengthsThatMatter({ student }: { student: Student }) {
   const band = play.data?.band_m ?? null;
   return band === null ? null : (
     <MarginWord>
-      <h2>Lengths that matter</h2>
+      <h2>Most useful lengths</h2>
       <p>
         From {units.show(band[0], 'station')} to {units.show(band[1], 'station')}:{' '}
-        {play.data?.is_band_of_rounds === true
-          ? 'where this student’s first putts come from.'
-          : 'as this student’s card says.'}
+        {play.data?.is_band_of_rounds === true ? 'where this student’s first putts come from.' : 'as the profile says.'}
       </p>
     </MarginWord>
   );

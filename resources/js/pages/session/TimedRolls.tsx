@@ -41,7 +41,7 @@ export function TimedRolls({ reading, units, sessionId, result }: TimedRollsProp
           isLabelHidden
           isRow
           options={[
-            { value: '1', label: 'There' },
+            { value: '1', label: 'Out' },
             { value: '2', label: 'Back' },
           ]}
           value={String(direction) as '1' | '2'}
@@ -54,7 +54,7 @@ export function TimedRolls({ reading, units, sessionId, result }: TimedRollsProp
           onPress={timing.released}
         >
           {watch.seconds.toFixed(1)} s
-          <small>{watch.isRunning ? 'Press as it comes to rest' : 'Press as it leaves the hand'}</small>
+          <small>{watch.isRunning ? 'Press when the ball stops' : 'Press when the ball leaves the hand'}</small>
         </Watch>
         <Fields data-keys>
           <Entry
@@ -83,7 +83,7 @@ export function TimedRolls({ reading, units, sessionId, result }: TimedRollsProp
               <p key={key}>{sentence}</p>
             ))}
             <Row>
-              <Button onPress={timing.keepAnyway}>Count it all the same</Button>
+              <Button onPress={timing.keepAnyway}>Keep it anyway</Button>
               <Button onPress={timing.forget}>Roll it again</Button>
             </Row>
           </Notice>
@@ -193,14 +193,14 @@ function useTiming(reading: ReadingWork, units: Units, sessionId: string) {
 }
 
 function distanceWrong(read: { metres: number | null; error: string | null }): string | null {
-  return read.metres === null ? (read.error ?? 'How far did it roll?') : null;
+  return read.metres === null ? (read.error ?? 'Enter how far the ball rolled.') : null;
 }
 
 function timeWrong(time: string, seconds: number | null): string | null {
   if (time.trim() === '') {
     return 'Time the roll, or type its seconds.';
   }
-  return seconds === null ? `“${time.trim()}” is not a time. Type 4.2, say.` : null;
+  return seconds === null ? `“${time.trim()}” is not a time. Type a time like 4.2.` : null;
 }
 
 const Rolls = styled.ul`
@@ -224,15 +224,15 @@ function RollsSoFar({ reading, units, onChange }: RollsSoFarProps) {
           // biome-ignore lint/suspicious/noArrayIndexKey: rolls are told apart by their place only.
           <li key={`${way} ${index}`}>
             <span>
-              {way === 1 ? 'There' : 'Back'}: {roll.time_s.toFixed(2)} s, {units.show(roll.distance_m, 'roll')}
+              {way === 1 ? 'Out' : 'Back'}: {roll.time_s.toFixed(2)} s, {units.show(roll.distance_m, 'roll')}
               <RefusedRoll reading={reading} path={`direction_${way}.${index}`} />
             </span>
             <Button
               look="bare"
-              aria-label={`Take out ${way === 1 ? 'there' : 'back'}, roll ${index + 1}`}
+              aria-label={`Delete ${way === 1 ? 'out' : 'back'}, roll ${index + 1}`}
               onPress={() => onChange(way, index)}
             >
-              Change
+              Edit
             </Button>
           </li>
         )),

@@ -40,7 +40,7 @@ export function WrapUpStep({ session }: StepProps) {
   return (
     <Page data-margin>
       <Stack $gap="l">
-        <Title page={`Carry on · ${session.student?.name ?? 'A session'}`}>What to carry on with</Title>
+        <Title page={`Wrap-up · ${session.student?.name ?? 'A session'}`}>Wrap-up</Title>
         <OutboxNotices log={log} words={() => ''} />
         <NoteEntry
           label={session.student === null ? 'For the student' : `For ${session.student.name}`}
@@ -55,7 +55,7 @@ export function WrapUpStep({ session }: StepProps) {
           value={carried.forNext}
           onChange={carried.writeForNext}
           onBlur={carried.keep}
-          hint="You will see this when the student next arrives."
+          hint="You see this at the start of the next session."
           error={carried.wrong(carried.forNext)}
         />
         <QuietText role="status">{carried.state(log.waitingCount)}</QuietText>
@@ -71,9 +71,9 @@ export function WrapUpStep({ session }: StepProps) {
           />
         ) : (
           <>
-            <Notice>This session has ended. Its balls and notes can still be corrected.</Notice>
+            <Notice>This session has ended. You can still edit its balls and notes.</Notice>
             <Row>
-              <Button onPress={carried.reopen}>Open it again</Button>
+              <Button onPress={carried.reopen}>Reopen</Button>
               <Button
                 look="bare"
                 isPending={putAway.isPending}
@@ -84,7 +84,7 @@ export function WrapUpStep({ session }: StepProps) {
                   )
                 }
               >
-                Put this session away
+                Delete this session
               </Button>
             </Row>
             {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
@@ -94,9 +94,9 @@ export function WrapUpStep({ session }: StepProps) {
       </Stack>
       <InsightCard notes={[]}>
         <MarginWord>
-          <h2>Before you go</h2>
+          <h2>Before you leave</h2>
           <ul>
-            <li>Count the kit back in: a tee left flush in the turf is a hazard.</li>
+            <li>Count the equipment: a tee left flush in the turf is a hazard.</li>
             <li>End on a few short ones that go in.</li>
           </ul>
         </MarginWord>
@@ -130,7 +130,7 @@ function Ending({
   const [error, setError] = useState<string | null>(null);
   const end = () => {
     const isMissing = kit_out.length > 0 && word.trim() === '';
-    setError(isMissing ? 'Count it in under its drill, or say why it stays.' : null);
+    setError(isMissing ? 'Count it under its drill, or enter why it stays.' : null);
     if (!isMissing) {
       onEnd(kit_out.length === 0 ? {} : { kit_word: word.trim() });
     }
@@ -140,15 +140,15 @@ function Ending({
       {kit_out.length > 0 && (
         <>
           <Notice>
-            Still out: {kit_out.map(({ name, count }) => `${count} of ${name}`).join(', ')}. Count it in under its
-            drill, or say why it stays.
+            Not collected yet: {kit_out.map(({ name, count }) => `${count} of ${name}`).join(', ')}. Count it under its
+            drill, or enter why it stays.
           </Notice>
-          <Entry label="Why it stays out" value={word} onChange={setWord} maxLength={300} error={error} />
+          <Entry label="Reason it stays" value={word} onChange={setWord} maxLength={300} error={error} />
         </>
       )}
       <Row>
         <Button look="main" onPress={end}>
-          End the session
+          End session
         </Button>
       </Row>
     </Stack>
@@ -178,7 +178,9 @@ function useCarried(session: Session) {
   };
   const nextDay = onPocket.next.trim() === '' ? null : readDayToCome(onPocket.next);
   const nextWrong =
-    onPocket.next.trim() !== '' && nextDay === null ? `“${onPocket.next.trim()}” is not a day. Type 3/12, say.` : null;
+    onPocket.next.trim() !== '' && nextDay === null
+      ? `“${onPocket.next.trim()}” is not a date. Type a date like 3/12.`
+      : null;
   return {
     forStudent,
     forNext,
@@ -196,12 +198,12 @@ function useCarried(session: Session) {
     },
     state: (waiting: number) => {
       if (isWritten) {
-        return 'Not kept yet.';
+        return 'Not saved yet.';
       }
       if (draft !== null && session.note_for_student === null) {
-        return 'A draft from what happened: change what you like. It is kept when the session ends.';
+        return 'A draft from this session: edit it as you like. It is saved when the session ends.';
       }
-      return waiting > 0 ? 'On this device, not sent yet.' : 'Kept.';
+      return waiting > 0 ? 'Saved on this device, not synced yet.' : 'Saved.';
     },
     onPocket,
     setPocket: (more: typeof pocket) => setPocket({ ...pocket, ...more }),
@@ -251,25 +253,25 @@ function ForPocket({ carried }: { carried: ReturnType<typeof useCarried> }) {
   const { onPocket, setPocket } = carried;
   return (
     <Part>
-      <h2>On the pocket card</h2>
+      <h2>On the take-home card</h2>
       <Entry
-        label="One thing or two in work"
+        label="Working on (one or two things)"
         value={onPocket.work_on}
         onChange={(work_on) => setPocket({ work_on })}
         maxLength={LONGEST_LINE}
       />
       <Columns>
         <Entry
-          label="At home"
+          label="Homework"
           value={onPocket.home_task}
           onChange={(home_task) => setPocket({ home_task })}
           maxLength={LONGEST_LINE}
         />
         <Entry
-          label="Next date"
+          label="Next lesson"
           value={onPocket.next}
           onChange={(next) => setPocket({ next })}
-          hint="Like 3/12. What is left empty stays as it is on the card."
+          hint="A date like 3/12. Fields left empty do not change the card."
           error={carried.nextWrong}
         />
       </Columns>
@@ -277,14 +279,14 @@ function ForPocket({ carried }: { carried: ReturnType<typeof useCarried> }) {
   );
 }
 
-const STATES = { done: 'done', now: 'begun', to_come: 'not done', dropped: 'let go' } as const;
+const STATES = { done: 'done', now: 'begun', to_come: 'not done', dropped: 'skipped' } as const;
 
 /** The plan held against what happened. */
 function Planned({ session }: StepProps) {
   const told = usePlanProgress(session.id, true).data?.progress ?? null;
   return told === null ? null : (
     <Part>
-      <h2>The plan, and what happened</h2>
+      <h2>Plan and what happened</h2>
       <SentenceText>{told.says}</SentenceText>
       <TableFrame>
         <table>

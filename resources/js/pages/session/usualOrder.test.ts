@@ -8,7 +8,7 @@ test('who came lately and often comes first, the others by name', () => {
   const today = {
     students: ['a', 'b', 'c', 'd'].map(student),
     greens: [],
-    // The latest first.
+    // Latest first.
     sessions: ['c', null, 'd', 'd', 'd'].map(session),
   } as unknown as Today;
   expect(usualOrder(today, 'students').map(({ value }) => value)).toEqual(['d', 'c', 'a', 'b']);

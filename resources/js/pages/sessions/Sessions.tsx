@@ -55,44 +55,42 @@ export function Sessions() {
     setSearch(next, { replace: true });
   };
   const read = readDay(day);
-  const dayError = day.trim() !== '' && read === null ? `“${day.trim()}” is not a day. Type 14/11, say.` : null;
+  const dayError = day.trim() !== '' && read === null ? `“${day.trim()}” is not a date. Type a date like 14/11.` : null;
   return (
     <Page>
       <Stack $gap="l">
-        <Title page="Ledger">Ledger</Title>
+        <Title page="Sessions">Sessions</Title>
         <Columns>
           <Pick
             label="Student"
-            options={withAny('Everybody', today.data?.students)}
+            options={withAny('All students', today.data?.students)}
             value={student ?? ANY}
             onChange={(value) => choose('student', value === ANY ? null : value)}
           />
           <Pick
             label="Green"
-            options={withAny('Every green', today.data?.greens)}
+            options={withAny('All greens', today.data?.greens)}
             value={green ?? ANY}
             onChange={(value) => choose('green', value === ANY ? null : value)}
           />
           <Entry
-            label="Until"
+            label="Up to"
             value={day}
             onChange={setDay}
             onBlur={() => dayError === null && choose('until', read)}
             onEnter={() => dayError === null && choose('until', read)}
-            hint="A day like 14/11 or 14/11/2026; empty for the latest."
+            hint="A date like 14/11 or 14/11/2026; empty for the latest."
             error={dayError}
           />
         </Columns>
         {ledger.isError && <Notice kind="wrong">{ledger.error.message}</Notice>}
         {ledger.isSuccess && lines.length === 0 && (
-          <SentenceText>
-            No session of that kind. Each will be here once it was begun, with what was done in it.
-          </SentenceText>
+          <SentenceText>No sessions match. Each session is listed here once it is started.</SentenceText>
         )}
         <Months lines={lines} />
         {ledger.hasNextPage && (
           <Button isPending={ledger.isFetchingNextPage} onPress={() => void ledger.fetchNextPage()}>
-            Earlier ones
+            Show earlier
           </Button>
         )}
       </Stack>
@@ -133,15 +131,15 @@ function Line({ line }: { line: SessionHistoryLine }) {
         <span>{dayOf(started_at)}</span>
         <span>
           <strong>
-            <Name>{student ?? 'Nobody chosen'}</Name>
+            <Name>{student ?? 'No student'}</Name>
           </strong>
           {green !== null && (
             <>
               , <Name>{green}</Name>
             </>
           )}
-          {is_home ? ', alone at home' : ''}
-          {ended_at === null ? ' · still open' : ''}
+          {is_home ? ', at home' : ''}
+          {ended_at === null ? ' · open' : ''}
           <br />
           <QuietText as="span">{done.join(' · ')}</QuietText>
           {purpose !== null && (

@@ -21,7 +21,7 @@ const Points = styled.ul`
 export function ChecksPart({ student, units }: { student: string; units: Units }) {
   const query = useStudentChecks(student);
   if (query.data === undefined) {
-    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Opening the checks …</p>;
+    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading the checks …</p>;
   }
   const { checks, cards } = query.data;
   const seen = cards.filter(({ points }) => points.some(({ sight }) => sight !== null));
@@ -29,7 +29,7 @@ export function ChecksPart({ student, units }: { student: string; units: Units }
     <Part>
       <h2>Checks</h2>
       <SentenceText>
-        Aim, eyes, stance, tempo and the rest stand here once they are checked: in a session, under Set out.
+        Aim, eyes, stance, tempo and other checks appear here once they are done in a session, under Stations.
       </SentenceText>
     </Part>
   ) : (
@@ -44,7 +44,7 @@ export function ChecksPart({ student, units }: { student: string; units: Units }
       </Grid>
       <Row>
         <a href={`/api/students/${student}/checks.csv`} download>
-          Figures as a file
+          Export figures (CSV)
         </a>
       </Row>
     </>
@@ -82,7 +82,7 @@ function OneCard({ card }: { card: ChecklistReport }) {
     <Part>
       <h2>{card.title}</h2>
       <QuietText>
-        {day(new Date(last).toISOString())}: {seen.length} of {card.points.length} points looked at
+        {day(new Date(last).toISOString())}: {seen.length} of {card.points.length} points checked
       </QuietText>
       <Points>
         {seen.map(({ key, text, sight, word, before }) => (

@@ -18,17 +18,17 @@ import {
 } from '../../design';
 
 const ABOUT = [
-  { value: 'none', label: 'Nothing balls can answer' },
-  { value: 'pace', label: 'Pace' },
-  { value: 'start_line', label: 'The start line' },
-  { value: 'read', label: 'The read' },
+  { value: 'none', label: 'Something else' },
+  { value: 'pace', label: 'Distance control' },
+  { value: 'start_line', label: 'Start line' },
+  { value: 'read', label: 'Green reading' },
 ] as const;
 
 /** Why the student came, what for, the one thing or two in work, and the faults that are known. */
 export function CurrentGoalsPart({ student }: { student: string }) {
   const query = useCurrentGoals(student);
   if (query.data === undefined || isOfEarlierVisit(query)) {
-    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Opening what is in work …</p>;
+    return query.isError ? <Notice kind="wrong">{query.error.message}</Notice> : <p>Loading …</p>;
   }
   return <InWorkForm student={student} kept={query.data} />;
 }
@@ -52,7 +52,7 @@ function InWorkForm({ student, kept }: { student: string; kept: CurrentGoals }) 
     <Stack as="form" onSubmit={submit} noValidate>
       {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
       <Part>
-        <h2>Why, and what for</h2>
+        <h2>Complaint and goal</h2>
         <Columns>
           <NoteEntry
             label="The complaint, in the student’s words"
@@ -78,9 +78,9 @@ function InWorkForm({ student, kept }: { student: string; kept: CurrentGoals }) 
       <Faults draft={draft} set={set} />
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>
-          Keep
+          Save
         </Button>
-        {keep.isSuccess && <QuietText role="status">Kept.</QuietText>}
+        {keep.isSuccess && <QuietText role="status">Saved.</QuietText>}
       </Row>
     </Stack>
   );
@@ -96,7 +96,7 @@ function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { er
     set({ focuses: focuses.map((focus, index) => (index === at ? { ...focus, ...part } : focus)) });
   return (
     <Part>
-      <h2>In work</h2>
+      <h2>Working on</h2>
       {focuses.map((focus, index) => (
         <Columns
           // Lines of a list that only grows at its end.
@@ -104,7 +104,7 @@ function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { er
           key={index}
         >
           <Entry
-            label={`Thing ${index + 1}`}
+            label={`Focus ${index + 1}`}
             value={focus.text}
             onChange={(text) => change(index, { text })}
             error={fieldError(error, `focuses.${index}.text`)}
@@ -121,7 +121,7 @@ function Focuses({ draft: { cap, focuses }, set, error }: InWorkPartProps & { er
       ))}
       <Row>
         <Button look="bare" onPress={() => set({ focuses: [...focuses, { text: '', reason: null }] })}>
-          {focuses.length < cap ? 'Add a thing to work at' : `Add another beyond ${cap}`}
+          {focuses.length < cap ? 'Add a focus' : `Add another beyond ${cap}`}
         </Button>
       </Row>
     </Part>
@@ -152,14 +152,14 @@ function Faults({ draft: { faults }, set }: InWorkPartProps) {
               onChange={(text) => change(index, { shows: text === '' ? null : text })}
             />
             <Entry
-              label="What cures it"
+              label="Cure"
               value={fault.cure ?? ''}
               onChange={(text) => change(index, { cure: text === '' ? null : text })}
             />
           </Columns>
           <AnyOf
             label={`Fault ${index + 1} is`}
-            options={[{ value: 'mended', label: 'Mended' }]}
+            options={[{ value: 'mended', label: 'Corrected' }]}
             values={fault.is_open ? [] : ['mended']}
             onChange={(values) => change(index, { is_open: values.length === 0 })}
           />

@@ -10,30 +10,28 @@ export function HomeworkPart({ student }: { student: { id: string; name: string 
   const answer = useAnswerHomework(student.id);
   const [text, setText] = useState('');
   if (home.data === undefined) {
-    return home.isError ? <Notice kind="wrong">{home.error.message}</Notice> : <p>Looking …</p>;
+    return home.isError ? <Notice kind="wrong">{home.error.message}</Notice> : <p>Loading …</p>;
   }
   const { entries, finding, question, task } = home.data;
   return (
     <Stack $gap="l">
       <Part>
-        <h2>At home</h2>
+        <h2>Homework</h2>
         {task !== null && (
           <SentenceText>
             The task: {task.line} {task.lately}
           </SentenceText>
         )}
         {finding === null ? (
-          <SentenceText>
-            Nothing has been counted at home yet. The task and the link are on the pocket card.
-          </SentenceText>
+          <SentenceText>No homework logged yet. The task and the link are on the take-home card.</SentenceText>
         ) : (
           <>
             <SentenceText>{finding.sentence}</SentenceText>
-            <QuietText>Counted by {student.name}: it stands apart from what you saw yourself.</QuietText>
+            <QuietText>Logged by {student.name}: it is kept apart from what you saw yourself.</QuietText>
           </>
         )}
         <Row>
-          <ButtonLink to={`/students/${student.id}/take-home-card`}>The pocket card and its link</ButtonLink>
+          <ButtonLink to={`/students/${student.id}/take-home-card`}>Take-home card and link</ButtonLink>
         </Row>
       </Part>
       {question !== null && (
@@ -48,7 +46,7 @@ export function HomeworkPart({ student }: { student: { id: string; name: string 
           <h2>{student.name} asks</h2>
           <SentenceText>{question}</SentenceText>
           <NoteEntry
-            label="Your answer: a drill, a dose, one cue"
+            label="Your answer: a drill, a number of balls, one cue"
             value={text}
             onChange={setText}
             error={fieldError(answer.error, 'text')}
@@ -58,7 +56,7 @@ export function HomeworkPart({ student }: { student: { id: string; name: string 
           )}
           <Row>
             <Button look="main" type="submit" isDisabled={text.trim() === ''} isPending={answer.isPending}>
-              Answer
+              Send answer
             </Button>
           </Row>
         </Part>

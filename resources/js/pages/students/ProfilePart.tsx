@@ -27,7 +27,7 @@ export function ProfilePart({ student }: { student: Student }) {
   const book = useCheckCatalogue();
   if (about.data === undefined || book.data === undefined || isOfEarlierVisit(about)) {
     const error = about.error ?? book.error;
-    return error !== null ? <Notice kind="wrong">{error.message}</Notice> : <p>Opening the rest of the card …</p>;
+    return error !== null ? <Notice kind="wrong">{error.message}</Notice> : <p>Loading …</p>;
   }
   return <AboutForm student={student} kept={about.data} book={book.data} />;
 }
@@ -86,11 +86,11 @@ function useAboutForm(student: Student, kept: StudentProfile) {
     const hasRule = steps.earn.trim() !== '' || steps.lose.trim() !== '';
     if (hasRule && (earn === null || lose === null)) {
       wrong[earn === null ? 'step_rule.earn' : 'step_rule.lose'] =
-        'Give both: how many of the last 10 earn a step, and with how few one is lost.';
+        'Enter both: how many of the last 10 to go up, and how few to go down.';
     }
     const day = until.trim() === '' ? null : readDayToCome(until);
     if (until.trim() !== '' && day === null) {
-      wrong.keep_until = `“${until.trim()}” is no day. Type 30/11/2027, say.`;
+      wrong.keep_until = `“${until.trim()}” is not a date. Type a date like 30/11/2027.`;
     }
     setLocal(wrong);
     if (Object.keys(wrong).length === 0) {
@@ -129,16 +129,16 @@ type AboutFormState = ReturnType<typeof useAboutForm>;
 function AboutForm({ student, kept, book }: { student: Student; kept: StudentProfile; book: CheckCatalogue }) {
   const form = useAboutForm(student, kept);
   return (
-    <Stack $gap="l" as="form" onSubmit={form.submit} noValidate aria-label="The rest of the card">
+    <Stack $gap="l" as="form" onSubmit={form.submit} noValidate aria-label="More details">
       {form.keep.isError && <Notice kind="wrong">{form.keep.error.message}</Notice>}
       <WhereTheyStand form={form} />
       <HowTheyAreTaught form={form} book={book} />
       <WhatMayBeKept form={form} />
       <Row>
         <Button look="main" type="submit" isPending={form.keep.isPending}>
-          Keep the rest of the card
+          Save details
         </Button>
-        {form.keep.isSuccess && <QuietText role="status">Kept.</QuietText>}
+        {form.keep.isSuccess && <QuietText role="status">Saved.</QuietText>}
       </Row>
     </Stack>
   );
@@ -147,7 +147,7 @@ function AboutForm({ student, kept, book }: { student: Student; kept: StudentPro
 function WhereTheyStand({ form: { draft, set, typed, type, errorAt } }: { form: AboutFormState }) {
   return (
     <Part>
-      <h2>Where they stand</h2>
+      <h2>Handicap and practice</h2>
       <Columns>
         <Entry label="Handicap now" value={typed.handicap} onChange={type('handicap')} error={errorAt('handicap')} />
         <Entry
@@ -157,24 +157,24 @@ function WhereTheyStand({ form: { draft, set, typed, type, errorAt } }: { form: 
           error={errorAt('handicap_wanted')}
         />
         <Entry
-          label="Three-putts a round, as told"
+          label="Three-putts a round, as the student says"
           value={typed.three_putts_per_round}
           onChange={type('three_putts_per_round')}
-          hint="Until rounds are noted."
+          hint="Used until rounds are entered."
           error={errorAt('three_putts_per_round')}
         />
       </Columns>
       <Columns>
         <Entry
-          label="Weeks without real greens"
+          label="Weeks without putting on greens"
           value={typed.lay_off_weeks}
           onChange={type('lay_off_weeks')}
           inputMode="numeric"
-          hint="Before they came. A long one begins with the read and the pace."
+          hint="A long break starts with reading and green speed."
           error={errorAt('lay_off_weeks')}
         />
         <Entry
-          label="What was practised meanwhile"
+          label="Practice in the meantime"
           value={draft.lay_off_work ?? ''}
           onChange={(text) => set({ lay_off_work: text === '' ? null : text })}
           hint="And at what lengths."
@@ -185,7 +185,7 @@ function WhereTheyStand({ form: { draft, set, typed, type, errorAt } }: { form: 
         label="E-mail"
         value={draft.email ?? ''}
         onChange={(email) => set({ email: email.trim() === '' ? null : email.trim() })}
-        hint="Letters about bookings go there, and nothing else."
+        hint="Emails about bookings go there, and nothing else."
         error={errorAt('email')}
       />
       <OneOf
@@ -225,7 +225,7 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckCat
   const { draft, set, units } = form;
   return (
     <Part>
-      <h2>How they are taught, where schools differ</h2>
+      <h2>Teaching preferences</h2>
       <Columns>
         <CardPick
           label="Routine"
@@ -246,7 +246,7 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckCat
           value={form.readFrom}
           onChange={form.setReadFrom}
           suffix={units.suffix('station')}
-          hint="Said beside the lane; near and far are compared when looking back."
+          hint="Shown beside the lane; Review compares near and far places."
           error={form.errorAt('read_from_m')}
         />
         {book.questions.map(({ key, question, answers, default: shipped, coachs }) => {
@@ -258,7 +258,7 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckCat
               options={[
                 {
                   value: UNSAID,
-                  label: `${coachs === null ? 'As shipped' : 'As you take it'}: ${usual}`,
+                  label: `${coachs === null ? 'Default' : 'Your default'}: ${usual}`,
                 },
                 ...answers,
               ]}
@@ -271,15 +271,15 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckCat
           );
         })}
         <Entry
-          label="A step is earned with, of the last 10"
+          label="Go up a step with, of the last 10"
           value={form.steps.earn}
           onChange={(earn) => form.setSteps({ ...form.steps, earn })}
           inputMode="numeric"
-          hint="Tighter gates, further putts: empty for what each drill says."
+          hint="Narrower gates, longer putts. Empty: what each drill says."
           error={form.errorAt('step_rule.earn')}
         />
         <Entry
-          label="And lost with no more than"
+          label="Go down with no more than"
           value={form.steps.lose}
           onChange={(lose) => form.setSteps({ ...form.steps, lose })}
           inputMode="numeric"
@@ -301,7 +301,7 @@ function HowTheyAreTaught({ form, book }: { form: AboutFormState; book: CheckCat
 function WhatMayBeKept({ form: { draft, set, until, setUntil, errorAt } }: { form: AboutFormState }) {
   return (
     <Part>
-      <h2>What may be kept</h2>
+      <h2>Privacy</h2>
       <AnyOf
         label="This student"
         options={[
@@ -322,7 +322,7 @@ function WhatMayBeKept({ form: { draft, set, until, setUntil, errorAt } }: { for
           label="Records may be kept until"
           value={until}
           onChange={setUntil}
-          hint="A day, like 30/11/2027. Past it you are asked, and 30 days on they are erased for good."
+          hint="A date like 30/11/2027. After it you are asked, and 30 days later the records are deleted permanently."
           error={errorAt('keep_until')}
         />
       </Columns>

@@ -46,13 +46,13 @@ export function PuttersPart({ student, units }: { student: string; units: Units 
                 {putter.is_in_use && ' · in use'}
               </b>
               <Row>
-                {!putter.is_in_use && <Button onPress={() => take.mutate(putter.id)}>Take {putter.name}</Button>}
-                <Button look="bare" aria-label={`Change ${putter.name}`} onPress={() => setOpen(putter.id)}>
-                  Change
+                {!putter.is_in_use && <Button onPress={() => take.mutate(putter.id)}>Use {putter.name}</Button>}
+                <Button look="bare" aria-label={`Edit ${putter.name}`} onPress={() => setOpen(putter.id)}>
+                  Edit
                 </Button>
                 {!putter.is_in_use && (
-                  <Button look="bare" aria-label={`Drop ${putter.name}`} onPress={() => drop.mutate(putter.id)}>
-                    Drop
+                  <Button look="bare" aria-label={`Delete ${putter.name}`} onPress={() => drop.mutate(putter.id)}>
+                    Delete
                   </Button>
                 )}
               </Row>
@@ -66,16 +66,16 @@ export function PuttersPart({ student, units }: { student: string; units: Units 
         <PutterForm student={student} putter={null} units={units} onDone={close} />
       ) : (
         <Row>
-          <Button onPress={() => setOpen('new')}>Measure a putter</Button>
+          <Button onPress={() => setOpen('new')}>Add a putter</Button>
         </Row>
       )}
-      <QuietText>Every ball carries the one in use; taking another is a stile across the path.</QuietText>
+      <QuietText>Every ball is saved with the putter in use. Changing it adds a change marker to the charts.</QuietText>
     </Part>
   );
 }
 
 const SOLES = [
-  { value: 'none', label: 'Not looked at' },
+  { value: 'none', label: 'Not checked' },
   { value: 'flat', label: 'Flat' },
   { value: 'toe_up', label: 'Toe up' },
   { value: 'heel_up', label: 'Heel up' },
@@ -147,16 +147,9 @@ function PutterForm({ student, putter, units, onDone }: PutterFormProps) {
     }
   };
   return (
-    <Stack role="group" aria-label={putter === null ? 'A putter' : putter.name}>
+    <Stack role="group" aria-label={putter === null ? 'Putter' : putter.name}>
       <Columns>
-        <Entry
-          label="What it is called"
-          value={name}
-          onChange={setName}
-          onEnter={submit}
-          error={errorAt('name')}
-          autoFocus
-        />
+        <Entry label="Name" value={name} onChange={setName} onEnter={submit} error={errorAt('name')} autoFocus />
         <Entry
           label="Length"
           value={length}
@@ -186,10 +179,10 @@ function PutterForm({ student, putter, units, onDone }: PutterFormProps) {
       />
       <Row>
         <Button look="main" isPending={keep.isPending} onPress={submit}>
-          Keep this putter
+          Save putter
         </Button>
         <Button look="bare" onPress={onDone}>
-          Leave it
+          Cancel
         </Button>
       </Row>
     </Stack>

@@ -14,17 +14,17 @@ export function RecordsOfStudent({ student }: { student: { id: string; name: str
       <h2>Records of {student.name}</h2>
       <Row $gap="m">
         <a href={`/api/students/${student.id}/records`} download="amble-student.json">
-          As a file Amble takes in again
+          Export (Amble file)
         </a>
         <a href={`/api/students/${student.id}/records.zip`} download="student.zip">
-          As tables (CSV, zipped)
+          Export tables (CSV, zipped)
         </a>
-        <ButtonLink to={`/students/${student.id}/balls-table`}>Balls from a table</ButtonLink>
+        <ButtonLink to={`/students/${student.id}/balls-table`}>Import balls from a table</ButtonLink>
       </Row>
-      <Fold label="Who changed what">
+      <Fold label="Change history">
         <Changes student={student.id} />
       </Fold>
-      <Fold label="Erase for good">
+      <Fold label="Delete permanently">
         <Erase student={student} />
       </Fold>
     </Part>
@@ -45,19 +45,17 @@ function Erase({ student: { id, name } }: { student: { id: string; name: string 
       {goes.isError && <Notice kind="wrong">{goes.error.message}</Notice>}
       {goes.data !== undefined && <SentenceText>{goesWords(goes.data, name)}</SentenceText>}
       {goes.data !== undefined && <NamedIn named={goes.data.named_in} name={name} />}
-      <QuietText>
-        It cannot be taken back here. Backups made before keep it until they are replaced by newer ones.
-      </QuietText>
+      <QuietText>It cannot be undone here. Earlier backups keep it until newer ones replace them.</QuietText>
       {erase.isError && fieldError(erase.error, 'name') === null && <Notice kind="wrong">{erase.error.message}</Notice>}
       <Entry
-        label="Type the name as it stands on the card"
+        label="Type the name as on the profile"
         value={typed}
         onChange={setTyped}
         error={fieldError(erase.error, 'name')}
       />
       <Row>
         <Button type="submit" isPending={erase.isPending}>
-          Erase {name} for good
+          Delete {name} permanently
         </Button>
       </Row>
     </Stack>
@@ -77,5 +75,5 @@ function goesWords(goes: StudentDeletionPreview, name: string): string {
     goes.shared_sessions === 0
       ? ''
       : ` ${goes.shared_sessions} more ${goes.shared_sessions === 1 ? 'session stays' : 'sessions stay'} with the others who were there, without anything of ${name}.`;
-  return `What goes: the card${parts.length === 0 ? '' : `, ${parts.join(', ')}`}, checks and notes.${shared}`;
+  return `This deletes the profile${parts.length === 0 ? '' : `, ${parts.join(', ')}`}, checks and notes.${shared}`;
 }

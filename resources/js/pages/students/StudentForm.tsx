@@ -57,9 +57,9 @@ export function StudentScreen() {
     return (
       <Page>
         {today.isPending || isOfEarlierVisit(today) ? (
-          <p>Opening the card …</p>
+          <p>Loading the profile …</p>
         ) : (
-          <Notice kind="wrong">This student is not on your bench.</Notice>
+          <Notice kind="wrong">This student does not exist in your workspace, or was deleted.</Notice>
         )}
       </Page>
     );
@@ -73,7 +73,7 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
     <Page data-margin>
       <Stack $gap="xl">
         <Stack $gap="l" as="form" onSubmit={form.submit} noValidate>
-          <Title page={id === null ? 'A new student' : student.name}>
+          <Title page={id === null ? 'New student' : student.name}>
             {id === null ? 'A new student' : student.name}
           </Title>
           {form.failure !== null && <Notice kind="wrong">{form.failure}</Notice>}
@@ -81,7 +81,7 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
           <HowTheyPutt form={form} />
           <Row>
             <Button look="main" type="submit" isPending={form.isPending}>
-              {id === null ? 'Add to the bench' : 'Keep'}
+              {id === null ? 'Add student' : 'Save'}
             </Button>
           </Row>
         </Stack>
@@ -95,10 +95,10 @@ function StudentForm({ id, student }: { id: string | null; student: StudentDraft
       </Stack>
       <InsightCard notes={[]}>
         <MarginWord>
-          <h2>Three schools</h2>
+          <h2>Backstroke cue</h2>
           <p>
-            By the rule: so many inches back, read beside the ball. By the foot: the trail shoe is the stop. By eye: no
-            number in the player's head.
+            By length: so many inches back, seen beside the ball. By shoe: the trail shoe marks the end. By feel: the
+            student thinks of no number.
           </p>
         </MarginWord>
         <MarginWord>
@@ -130,16 +130,16 @@ function WhoTheyAre({ form, isNew }: FormPartProps & { isNew: boolean }) {
             label="Putter"
             value={form.draft.putter ?? ''}
             onChange={(putter) => form.set({ putter: putter === '' ? null : putter })}
-            hint="Kind, length, loft, aiming mark: whatever tells it apart."
+            hint="Kind, length, loft, aiming mark: whatever identifies it."
             error={form.errorAt('putter')}
           />
         )}
       </Columns>
       <Entry
-        label="What wins over any template"
+        label="Personal exception"
         value={form.draft.exception ?? ''}
         onChange={(exception) => form.set({ exception: exception === '' ? null : exception })}
-        hint="A personal exception: ball well forward on purpose, say. It stands first in the margin."
+        hint="For example: ball well forward on purpose. It is the first insight shown."
         error={form.errorAt('exception')}
       />
       <Columns>
@@ -154,14 +154,14 @@ function HowTheyPutt({ form }: FormPartProps) {
   return (
     <Part>
       <h2>Lengths</h2>
-      <OneOf label="Likes lengths in" options={UNITS} value={form.draft.unit} onChange={(unit) => form.set({ unit })} />
+      <OneOf label="Units" options={UNITS} value={form.draft.unit} onChange={(unit) => form.set({ unit })} />
       <Columns>
         <Entry
-          label="Length of a pace"
+          label="Length of a step"
           value={form.pace}
           onChange={form.setPace}
           suffix={form.units.suffix('roll')}
-          hint="May be left out unless paces are used."
+          hint="Optional unless steps are used."
           error={form.errorAt('stride_m')}
         />
         <StrideByWalking
@@ -170,11 +170,11 @@ function HowTheyPutt({ form }: FormPartProps) {
           onPace={(metres) => form.setPace(form.units.exactText(metres, 'roll'))}
         />
         <Entry
-          label="Run-out past the hole"
+          label="Finish past the hole"
           value={form.past}
           onChange={form.setPast}
           suffix={form.units.suffix('roll')}
-          hint="How far past a covered hole a good putt runs out. A foot is usual."
+          hint="How far past a covered hole a good putt finishes. A foot is usual."
           error={form.errorAt('finish_past_m')}
         />
       </Columns>
@@ -184,7 +184,7 @@ function HowTheyPutt({ form }: FormPartProps) {
           value={form.bandLow}
           onChange={form.setBandLow}
           suffix={form.units.suffix('station')}
-          hint="Where no rounds tell the lengths this student meets."
+          hint="Used while no rounds show which lengths this student meets."
           error={form.errorAt('band_low_m')}
         />
         <Entry
@@ -196,13 +196,13 @@ function HowTheyPutt({ form }: FormPartProps) {
         />
       </Columns>
       <OneOf
-        label="Learns the backstroke"
+        label="Backstroke cue"
         options={BACKSTROKE_CUES}
         value={form.draft.school}
         onChange={(school) => form.set({ school })}
       />
       <OneOf
-        label="A start to one side is taken out by"
+        label="A start to one side is corrected by"
         options={CURES}
         value={form.draft.line_cure ?? 'open'}
         onChange={(cure) => form.set({ line_cure: cure === 'open' ? null : cure })}
@@ -212,7 +212,7 @@ function HowTheyPutt({ form }: FormPartProps) {
         options={[
           {
             value: 'gentle',
-            label: 'Keep scores out of sight: what was done is told, not how many passed',
+            label: 'Hide scores: what was done is shown, not how many passed',
           },
         ]}
         values={form.draft.is_gentle ? ['gentle'] : []}
@@ -225,7 +225,7 @@ function HowTheyPutt({ form }: FormPartProps) {
           onChange={form.setTempo}
           inputMode="numeric"
           suffix="beats a minute"
-          hint="One beat back, one to the ball. The metronome of a drill finds it; it may be left out."
+          hint="One beat back, one to the ball. The metronome of a drill measures it. Optional."
           error={form.errorAt('tempo_bpm')}
         />
       </Columns>
@@ -280,11 +280,11 @@ function useStudentForm(id: string | null, student: StudentDraft) {
         wrong.stride_m = paceRead.error;
       }
       if (pastRead.metres === null) {
-        wrong.finish_past_m = pastRead.error ?? 'Say how far past; 0 is dying at the lip.';
+        wrong.finish_past_m = pastRead.error ?? 'Enter how far past; 0 means the ball stops at the lip.';
       }
       const beats = readNumber(tempo);
       if (tempo.trim() !== '' && beats === null) {
-        wrong.tempo_bpm = `“${tempo.trim()}” is not a number of beats. Type 76, say.`;
+        wrong.tempo_bpm = `“${tempo.trim()}” is not a number of beats. Type a number like 76.`;
       }
       setLocal(wrong);
       if (Object.keys(wrong).length === 0 && pastRead.metres !== null) {

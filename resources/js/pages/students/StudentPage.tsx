@@ -28,7 +28,7 @@ import { HomeworkPart } from './HomeworkPart';
 /** One place that answers how a student is doing. */
 export function StudentPage() {
   return (
-    <WithStudent opening="Opening the page …">
+    <WithStudent opening="Loading the student …">
       {(student, others) => <Doing key={student.id} student={student} others={others} />}
     </WithStudent>
   );
@@ -36,12 +36,12 @@ export function StudentPage() {
 
 const PARTS = [
   { value: 'time', label: 'Over time' },
-  { value: 'balls', label: 'The balls' },
-  { value: 'stroke', label: 'The stroke' },
-  { value: 'beside', label: 'Side by side' },
+  { value: 'balls', label: 'Balls' },
+  { value: 'stroke', label: 'Backstroke' },
+  { value: 'beside', label: 'Compare' },
   { value: 'checks', label: 'Checks' },
-  { value: 'work', label: 'In work' },
-  { value: 'home', label: 'At home' },
+  { value: 'work', label: 'Working on' },
+  { value: 'home', label: 'Homework' },
   { value: 'sessions', label: 'Sessions and drills' },
 ] as const;
 
@@ -68,16 +68,16 @@ function Doing({ student, others }: { student: Student; others: readonly Student
             <Name>{student.name}</Name>
           </Title>
           <Row>
-            <ButtonLink to={`/students/${student.id}/rounds`}>Play</ButtonLink>
-            <ButtonLink to={`/students/${student.id}/guess`}>Guess first</ButtonLink>
-            <ButtonLink to={`/students/${student.id}/take-home-card`}>Pocket card</ButtonLink>
-            <ButtonLink to={`/students/${student.id}/card`}>Card</ButtonLink>
-            <ButtonLink to={`/sessions?student=${student.id}`}>Past sessions</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/rounds`}>Rounds</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/guess`}>Reading quiz</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/take-home-card`}>Take-home card</ButtonLink>
+            <ButtonLink to={`/students/${student.id}/card`}>Profile</ButtonLink>
+            <ButtonLink to={`/sessions?student=${student.id}`}>Sessions</ButtonLink>
           </Row>
         </Row>
         <QuietText>{factsOf(student, about.data)}</QuietText>
         {failure !== null && <Notice kind="wrong">{failure.message}</Notice>}
-        <OneOf label="What is looked at" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
+        <OneOf label="Show" isLabelHidden isRow options={PARTS} value={part} onChange={choose} />
         <SurfaceChoice course={course.data} onFilter={setFilter} />
         {part === 'time' && course.data !== undefined && (
           <TrendPart
@@ -140,7 +140,7 @@ function SurfaceChoice({ course, onFilter }: { course: Trend | undefined; onFilt
 /** The stroke as the latest session tells it: its green, its reading, its stations. */
 function LatestStroke({ student, latest }: { student: Student; latest: string | null }) {
   return latest === null ? (
-    <SentenceText>No ball on this kind of ground yet.</SentenceText>
+    <SentenceText>No ball on this kind of surface yet.</SentenceText>
   ) : (
     <StrokeOf student={student} sessionId={latest} />
   );
@@ -151,7 +151,7 @@ function StrokeOf({ student, sessionId }: { student: Student; sessionId: string 
   const report = useStrokeReport(sessionId, student.id);
   const session = useSession(sessionId);
   if (report.data === undefined || session.status !== 'open') {
-    return report.isError ? <Notice kind="wrong">{report.error.message}</Notice> : <p>Reading the balls …</p>;
+    return report.isError ? <Notice kind="wrong">{report.error.message}</Notice> : <p>Loading the balls …</p>;
   }
   return (
     <StrokeSpread
@@ -172,7 +172,7 @@ function Rolled({ student }: { student: Student }) {
   return (
     <Part>
       <Row>
-        <ButtonLink to={`/sessions?student=${student.id}`}>Every session of {student.name}</ButtonLink>
+        <ButtonLink to={`/sessions?student=${student.id}`}>All sessions of {student.name}</ButtonLink>
       </Row>
       {found.data === undefined || found.data.length === 0 ? (
         <SentenceText>No drill yet.</SentenceText>

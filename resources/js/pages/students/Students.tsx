@@ -15,8 +15,8 @@ import {
   Title,
 } from '../../design';
 
-const LEVEL_WORDS = { new: 'new to it', club: 'club', able: 'able', tournament: 'tournament' } as const;
-const SCHOOL_WORDS = { rule: 'by the rule', foot: 'by the foot', eye: 'by eye' } as const;
+const LEVEL_WORDS = { new: 'beginner', club: 'club', able: 'able', tournament: 'tournament' } as const;
+const SCHOOL_WORDS = { rule: 'by the rule', foot: 'by shoe', eye: 'by eye' } as const;
 
 /** With more than these a few letters find the one wanted. */
 const FEW = 8;
@@ -39,9 +39,7 @@ export function Students() {
         </Row>
         {today.isError && <Notice kind="wrong">{today.error.message}</Notice>}
         {putAway.isError && <Notice kind="wrong">{putAway.error.message}</Notice>}
-        {today.isSuccess && students.length === 0 && (
-          <SentenceText>Nobody yet. The first student you add will be here.</SentenceText>
-        )}
+        {today.isSuccess && students.length === 0 && <SentenceText>No students yet. Add the first one.</SentenceText>}
         {students.length > FEW && (
           <Entry label={`Find one of ${students.length}`} value={search} onChange={setSearch} />
         )}
@@ -64,7 +62,7 @@ export function Students() {
                     Putter
                   </th>
                   <th scope="col">
-                    <span hidden>What to do</span>
+                    <span hidden>Actions</span>
                   </th>
                 </tr>
               </thead>
@@ -83,15 +81,15 @@ export function Students() {
                     <td>
                       <Row>
                         <ButtonLink look="bare" to={`/sessions?student=${student.id}`}>
-                          Past
+                          Sessions
                         </ButtonLink>
                         <Button
                           look="bare"
                           isPending={putAway.isPending}
-                          aria-label={`Put ${student.name} away`}
+                          aria-label={`Delete ${student.name}`}
                           onPress={() => putAway.mutate({ record: `students/${student.id}`, isAway: true })}
                         >
-                          Put away
+                          Delete
                         </Button>
                       </Row>
                     </td>

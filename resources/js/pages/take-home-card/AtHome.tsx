@@ -41,8 +41,8 @@ export function AtHomePart({ link, card, onBegin }: AtHomePartProps) {
     <Stack $gap="l">
       {card.home_task !== null && (
         <Part>
-          <h2>At home: {card.home_task}</h2>
-          {card.home_cue !== null && <SentenceText>Think of one thing: {card.home_cue}</SentenceText>}
+          <h2>Homework: {card.home_task}</h2>
+          {card.home_cue !== null && <SentenceText>Cue: {card.home_cue}</SentenceText>}
           <QuietText>
             {questionWords(card)} {card.home_lately}
           </QuietText>
@@ -51,7 +51,7 @@ export function AtHomePart({ link, card, onBegin }: AtHomePartProps) {
           ) : (
             <Row>
               <Button look="main" onPress={() => onBegin(offered)}>
-                Begin {offered.run.drill.name}
+                Start {offered.run.drill.name}
               </Button>
             </Row>
           )}
@@ -60,7 +60,7 @@ export function AtHomePart({ link, card, onBegin }: AtHomePartProps) {
       <Asking onAsk={home.ask} />
       {home.waiting.length > 0 && (
         <QuietText role="status">
-          {home.waiting.length} not sent yet: kept on this phone, sent when there is a network.
+          {home.waiting.length} not synced yet: saved on this phone, sent when there is a network.
         </QuietText>
       )}
       {home.refused !== null && <Notice kind="wrong">{home.refused}</Notice>}
@@ -89,7 +89,7 @@ function useAtHome(link: string) {
             return;
           }
           // Refused it is said, and stays out of the way of what comes behind it.
-          setRefused(`Not taken: ${Object.values(error.fields)[0] ?? error.message}`);
+          setRefused(`Not saved: ${Object.values(error.fields)[0] ?? error.message}`);
         }
         change({ waiting: atHome(link).waiting.filter(({ id }) => id !== entry.id) });
       }
@@ -109,7 +109,7 @@ function useAtHome(link: string) {
       tally,
       waiting: [...kept.waiting, { id: newId(), at_ms: Date.now(), session_id: null, ...entry }],
     });
-    announce('Kept');
+    announce('Saved');
   };
   return {
     tally: kept.tally,
@@ -134,24 +134,24 @@ function Counting({ tally, most, onTally, onDone }: CountingProps) {
   return (
     <Stack $gap="s">
       <Figure aria-live="polite">
-        {tally.passes} <small>of {tally.balls} as they should</small>
+        {tally.passes} <small>of {tally.balls} successful</small>
       </Figure>
       {most !== null && (
         <SentenceText>
           {tally.balls < most
             ? `${most - tally.balls} of ${most} to go.`
-            : 'That is the dose: stop here, while it is still good practice.'}
+            : 'That is enough: stop here, while it is still good practice.'}
         </SentenceText>
       )}
       <Two>
         <Button look="main" onPress={() => onTally(counted(tally, true))}>
-          As it should
+          Successful
         </Button>
-        <Button onPress={() => onTally(counted(tally, false))}>Not so</Button>
+        <Button onPress={() => onTally(counted(tally, false))}>Not successful</Button>
       </Two>
       <Row>
         <Button look="bare" isDisabled={tally.balls === 0} onPress={() => onTally(undone(tally))}>
-          Take the last back
+          Undo
         </Button>
         <Button isDisabled={tally.balls === 0} onPress={onDone}>
           Done for today
@@ -183,7 +183,7 @@ function Asking({ onAsk }: { onAsk: (text: string) => void }) {
             setText('');
           }}
         >
-          Ask
+          Send
         </Button>
       </Row>
       <QuietText style={{ color: color.pencil }}>Your coach sees it, and answers here.</QuietText>

@@ -59,24 +59,22 @@ export function StudentLinkPage() {
         {card === null ? (
           behind.isError ? (
             <>
-              <Title page="No card">No card here</Title>
+              <Title page="Link expired">This link no longer works</Title>
               <Notice kind="wrong">
-                {isGone
-                  ? 'There is no card behind this link: it was withdrawn, or its time is over.'
-                  : behind.error.message}
+                {isGone ? 'The take-home card was withdrawn, or the link has expired.' : behind.error.message}
               </Notice>
             </>
           ) : (
-            <p>Opening the card …</p>
+            <p>Loading the card …</p>
           )
         ) : (
           <>
-            <Title page={`Pocket card · ${card.name}`}>Your pocket card</Title>
-            {behind.isError && <Notice>No network: this is the card as it was here last.</Notice>}
+            <Title page={`Take-home card · ${card.name}`}>Your take-home card</Title>
+            {behind.isError && <Notice>No network: this is the card as last loaded.</Notice>}
             <AtHomePart link={link} card={card} onBegin={(offered) => setBegun(begin(offered))} />
             <TakeHomeCardSheet card={card} />
             <Row>
-              <Button onPress={() => window.print()}>Print it</Button>
+              <Button onPress={() => window.print()}>Print</Button>
             </Row>
           </>
         )}

@@ -42,7 +42,7 @@ const ComparedSelection = styled.div`
 /** A student's pocket card: what it says, on paper and behind a private link. */
 export function TakeHomeCardPage() {
   return (
-    <WithStudent opening="Opening the card …">
+    <WithStudent opening="Loading the card …">
       {(student) => <KeptPocket key={student.id} student={student} />}
     </WithStudent>
   );
@@ -52,7 +52,7 @@ function KeptPocket({ student }: { student: Student }) {
   const pocket = useTakeHomeCard(student.id);
   if (pocket.data === undefined || isOfEarlierVisit(pocket)) {
     return (
-      <Page>{pocket.isError ? <Notice kind="wrong">{pocket.error.message}</Notice> : <p>Opening the card …</p>}</Page>
+      <Page>{pocket.isError ? <Notice kind="wrong">{pocket.error.message}</Notice> : <p>Loading the card …</p>}</Page>
     );
   }
   return <PocketOf student={student} pocket={pocket.data} />;
@@ -63,12 +63,12 @@ function PocketOf({ student, pocket }: { student: Student; pocket: TakeHomeCardS
     <Page>
       <Stack $gap="l">
         <Row style={{ justifyContent: 'space-between' }}>
-          <Title page={`Pocket card · ${student.name}`}>
-            A card for <Name>{student.name}</Name>’s pocket
+          <Title page={`Take-home card · ${student.name}`}>
+            Take-home card for <Name>{student.name}</Name>
           </Title>
           <Row>
             <Button look="main" onPress={() => window.print()}>
-              Print it
+              Print
             </Button>
             <ButtonLink to={`/students/${student.id}`}>Practice</ButtonLink>
           </Row>
@@ -124,14 +124,14 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
     }
     const nextDay = next.trim() === '' ? null : readDayToCome(next);
     if (next.trim() !== '' && nextDay === null) {
-      wrong.next_on = `“${next.trim()}” is not a day. Type 3/12, say.`;
+      wrong.next_on = `“${next.trim()}” is not a date. Type a date like 3/12.`;
     }
     const counted = (field: 'home_balls' | 'home_target', text: string) => {
       const count = readNumber(text);
       if (text.trim() === '' || (count !== null && Number.isInteger(count) && count >= 1 && count <= MOST_BALLS)) {
         return count;
       }
-      wrong[field] = `“${text.trim()}” is no number of balls from 1 to ${MOST_BALLS}.`;
+      wrong[field] = `“${text.trim()}” is not a number of balls from 1 to ${MOST_BALLS}.`;
       return null;
     };
     const [ballCount, targetCount] = [counted('home_balls', balls), counted('home_target', target)];
@@ -153,7 +153,7 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
   };
   return (
     <Part as="form" onSubmit={submit} noValidate>
-      <h2>What it says</h2>
+      <h2>Content</h2>
       {keep.isError && <Notice kind="wrong">{keep.error.message}</Notice>}
       <Columns>
         {speeds.map((text, index) => (
@@ -164,13 +164,18 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
             value={text}
             onChange={(value) => setSpeeds(speeds.map((old, at) => (at === index ? value : old)))}
             suffix={units.speedSuffix}
-            hint={index === 0 ? 'Empty: the one rolled on last.' : 'Empty: a faster one.'}
+            hint={index === 0 ? 'Empty: the green used last.' : 'Empty: a faster one.'}
             error={errorAt(`speed_${index + 1}_m`)}
           />
         ))}
       </Columns>
-      <NoteEntry label="One thing or two in work" value={workOn} onChange={setWorkOn} error={errorAt('work_on')} />
-      <NoteEntry label="At home" value={home} onChange={setHome} error={errorAt('home_task')} />
+      <NoteEntry
+        label="Working on (one or two things)"
+        value={workOn}
+        onChange={setWorkOn}
+        error={errorAt('work_on')}
+      />
+      <NoteEntry label="Homework" value={home} onChange={setHome} error={errorAt('home_task')} />
       <Pick
         label="As a drill"
         options={[
@@ -180,33 +185,33 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
         value={drill}
         onChange={setDrill}
       />
-      <QuietText>Behind the link it is rolled on the lane, from where it was left.</QuietText>
+      <QuietText>With the link, the student does it on the lane and continues where they stopped.</QuietText>
       <Columns>
         <Entry
-          label="Balls a day of it"
+          label="Balls a day"
           value={balls}
           onChange={setBalls}
           inputMode="numeric"
-          hint="The dose."
+          hint="The student stops after this many."
           error={errorAt('home_balls')}
         />
         <Entry
-          label="Of them as they should"
+          label="Successful balls to reach"
           value={target}
           onChange={setTarget}
           inputMode="numeric"
-          hint="The target, where there is one."
+          hint="Optional."
           error={errorAt('home_target')}
         />
         <Pick label="Days a week" options={DAYS_A_WEEK} value={days} onChange={setDays} />
       </Columns>
-      <Entry label="One cue" value={cue} onChange={setCue} maxLength={300} error={errorAt('home_cue')} />
-      <Entry label="Next time" value={next} onChange={setNext} error={errorAt('next_on')} hint="3/12, say." />
+      <Entry label="Cue" value={cue} onChange={setCue} maxLength={300} error={errorAt('home_cue')} />
+      <Entry label="Next lesson" value={next} onChange={setNext} error={errorAt('next_on')} hint="A date like 3/12." />
       <Row>
         <Button look="main" type="submit" isPending={keep.isPending}>
-          Keep
+          Save
         </Button>
-        {keep.isSuccess && <QuietText role="status">Kept.</QuietText>}
+        {keep.isSuccess && <QuietText role="status">Saved.</QuietText>}
       </Row>
     </Part>
   );
@@ -215,7 +220,7 @@ function WhatItSays({ student, pocket }: PocketPartProps) {
 const NO_DRILL = 'none';
 const NO_DAYS = 'any';
 const DAYS_A_WEEK = [
-  { value: NO_DAYS, label: 'Not said' },
+  { value: NO_DAYS, label: 'Not set' },
   ...['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value, label: value })),
 ];
 
@@ -228,32 +233,30 @@ function PrivateLink({ student, pocket }: PocketPartProps) {
   const made = link.data?.link ?? null;
   return (
     <Part>
-      <h2>A private link</h2>
+      <h2>Private link</h2>
       {link.isError && <Notice kind="wrong">{link.error.message}</Notice>}
       <QuietText>
-        Whoever has it sees this card and nothing else. It is shown once; make a new one and the old one opens nothing.
+        Anybody with the link sees this card and nothing else. The link is shown once; a new link replaces the old one.
       </QuietText>
       {made !== null && (
         <Entry
-          label="The link, to be copied now"
+          label="The link: copy it now"
           value={`${window.location.origin}/pocket/${made}`}
           isReadOnly
           onFocus={(event) => event.target instanceof HTMLInputElement && event.target.select()}
         />
       )}
       <QuietText role="status">
-        {pocket.link_until === null
-          ? 'No link opens this card.'
-          : `A link opens this card until ${day(pocket.link_until)}.`}
+        {pocket.link_until === null ? 'No link is active.' : `A link opens this card until ${day(pocket.link_until)}.`}
       </QuietText>
-      <OneOf label="It ends after" options={DAYS} value={days} onChange={setDays} />
+      <OneOf label="Expires after" options={DAYS} value={days} onChange={setDays} />
       <Row>
         <Button isPending={link.isPending} onPress={() => link.mutate(Number(days))}>
-          {pocket.link_until === null ? 'Make a link' : 'Make a new link'}
+          {pocket.link_until === null ? 'Create link' : 'Create a new link'}
         </Button>
         {pocket.link_until !== null && (
           <Button look="bare" isPending={link.isPending} onPress={() => link.mutate(null)}>
-            Withdraw it
+            Remove link
           </Button>
         )}
       </Row>

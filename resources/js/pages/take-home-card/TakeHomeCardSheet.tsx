@@ -32,9 +32,9 @@ const Leaf = styled.article`
 `;
 
 const SCHOOL_HEADS = {
-  rule: 'Take it back',
+  rule: 'Backstroke',
   foot: 'Backstroke of the putter head',
-  eye: 'Eight of ten stop between',
+  eye: '80 % finish between',
 } as const;
 
 /** The card itself, in the student's own units and school. */
@@ -42,18 +42,18 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
   const units = unitsFor({ unit: card.unit, paceLength: card.stride_m });
   const [first, second] = card.tables;
   return (
-    <Leaf data-pocket aria-label={`Pocket card of ${card.name}`}>
+    <Leaf data-pocket aria-label={`Take-home card of ${card.name}`}>
       <OnPaper />
       <h2>
         <Name>{card.name}</Name>
       </h2>
       {first === undefined || second === undefined ? (
-        <p>No table yet: it begins with the first measured backstrokes.</p>
+        <p>No table yet. It starts with the first measured backstrokes.</p>
       ) : (
         <table>
           <thead>
             <tr>
-              <th scope="col">For a roll of</th>
+              <th scope="col">Putt</th>
               {[first, second].map((table) => (
                 <th scope="col" key={table.speed_m}>
                   {SCHOOL_HEADS[card.school]}, green {units.speed(table.speed_m)}
@@ -74,7 +74,7 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
                         : card.school === 'eye'
                           ? `${units.show(row.low_m ?? length, 'roll')} – ${units.show(row.high_m ?? length, 'roll')}`
                           : units.show(row.backstroke_m, 'backstroke')}
-                      {row?.extrapolated === true && <small> not rolled yet</small>}
+                      {row?.extrapolated === true && <small> not putted yet</small>}
                     </td>
                   );
                 })}
@@ -85,13 +85,13 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
       )}
       {card.work_on !== null && (
         <>
-          <h3>In work</h3>
+          <h3>Working on</h3>
           <p>{card.work_on}</p>
         </>
       )}
       {card.home_task !== null && (
         <>
-          <h3>At home</h3>
+          <h3>Homework</h3>
           <p>{card.home_task}</p>
           <p>
             {questionWords(card)} {card.home_cue}
@@ -100,7 +100,7 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
       )}
       {card.next_on !== null && (
         <>
-          <h3>Next time</h3>
+          <h3>Next lesson</h3>
           <p>
             {new Date(`${card.next_on}T12:00:00`).toLocaleDateString('en-GB', {
               weekday: 'long',
@@ -110,9 +110,7 @@ export function TakeHomeCardSheet({ card }: { card: TakeHomeCard }) {
           </p>
         </>
       )}
-      {card.finish_past_m > 0 && (
-        <small>Play to finish {units.show(card.finish_past_m, 'roll')} past a covered hole.</small>
-      )}
+      {card.finish_past_m > 0 && <small>Finish {units.show(card.finish_past_m, 'roll')} past a covered hole.</small>}
     </Leaf>
   );
 }

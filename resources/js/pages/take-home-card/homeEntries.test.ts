@@ -11,7 +11,7 @@ test('a tally counts what went as it should, and gives back the last ball whiche
 
 test('only what was asked of a task is said', () => {
   expect(questionWords({ home_balls: 12, home_target: 8, home_days: 1 })).toBe(
-    'Aim for 8 of 12 as they should. On one day a week.',
+    'Aim for 8 of 12 successful. On one day a week.',
   );
   expect(questionWords({ home_balls: 12, home_target: null, home_days: null })).toBe('12 balls a day.');
   expect(questionWords({ home_balls: null, home_target: null, home_days: null })).toBe('');

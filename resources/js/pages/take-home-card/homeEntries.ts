@@ -74,7 +74,7 @@ export function questionWords({
 }: Pick<TakeHomeCard, 'home_balls' | 'home_target' | 'home_days'>): string {
   return [
     home_target !== null && home_balls !== null
-      ? `Aim for ${home_target} of ${home_balls} as they should.`
+      ? `Aim for ${home_target} of ${home_balls} successful.`
       : home_balls !== null && `${home_balls} balls a day.`,
     home_days !== null && `On ${home_days === 1 ? 'one day' : `${home_days} days`} a week.`,
   ]

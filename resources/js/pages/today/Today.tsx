@@ -54,18 +54,16 @@ export function Today() {
   usePrefetchSessions((today.data?.sessions ?? []).filter(({ ended_at }) => ended_at === null).map(({ id }) => id));
   const date = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   if (today.data === undefined) {
-    return (
-      <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Laying out the bench …</p>}</Page>
-    );
+    return <Page>{today.isError ? <Notice kind="wrong">{today.error.message}</Notice> : <p>Loading …</p>}</Page>;
   }
   const { students, greens, sessions, questions, past_retention: past } = today.data;
   const open = sessions.filter((session) => session.ended_at === null);
   return (
     <Page>
       <Row style={{ justifyContent: 'space-between' }}>
-        <Title page="Bench">{date}</Title>
+        <Title page="Today">{date}</Title>
         <Row $gap="s">
-          <StartSimulation drill={null} label="Watch a session" />
+          <StartSimulation drill={null} label="Try a simulated session" />
           <Button look="main" onPress={() => begin(null)}>
             Start a session
           </Button>
@@ -75,19 +73,13 @@ export function Today() {
         <Stack $gap="l">
           <TodaysSessions students={students} sessions={sessions} />
           <AboutStudents
-            title="Asked from home"
+            title="Questions from home"
             lines={questions.map(({ student_id, text }) => ({ student_id, says: text }))}
             students={students}
             act="Answer"
             place="?part=home"
           />
-          <AboutStudents
-            title="Records past their day"
-            lines={past}
-            students={students}
-            act="Their card"
-            place="/card"
-          />
+          <AboutStudents title="Records past their date" lines={past} students={students} act="Profile" place="/card" />
           {open.length > 0 && <OpenSessions sessions={open} today={today.data} />}
           <WhoComes students={students} sessions={sessions} onStart={begin} />
         </Stack>
@@ -163,7 +155,7 @@ function AboutStudents({ title, lines, students, act, place }: AboutStudentsProp
           <li key={student_id}>
             <span>
               <strong>
-                <Name>{students.find(({ id }) => id === student_id)?.name ?? 'A student'}</Name>
+                <Name>{students.find(({ id }) => id === student_id)?.name ?? 'Student'}</Name>
               </strong>
               <br />
               <em>{says}</em>
@@ -181,14 +173,14 @@ function OpenSessions({ sessions, today }: { sessions: SessionSummary[]; today: 
   const shown = isAll ? sessions : sessions.slice(0, FEW);
   return (
     <Part>
-      <h2>On the green now</h2>
+      <h2>In progress</h2>
       <Lines>
         {shown.map((session) => (
           <li key={session.id}>
             <span>
               <strong>
                 <Name>
-                  {today.students.find((student) => student.id === session.student_id)?.name ?? 'Nobody chosen yet'}
+                  {today.students.find((student) => student.id === session.student_id)?.name ?? 'No student chosen yet'}
                 </Name>
               </strong>
               <br />
@@ -197,7 +189,7 @@ function OpenSessions({ sessions, today }: { sessions: SessionSummary[]; today: 
               {session.purpose !== null && <em> · {session.purpose}</em>}
             </span>
             <ButtonLink look="main" to={resumePath(session.id)}>
-              Go on
+              Continue
             </ButtonLink>
           </li>
         ))}
@@ -231,9 +223,9 @@ function WhoComes({ students, sessions, onStart }: WhoComesProps) {
     words === '' ? sorted.slice(0, FEW) : sorted.filter(({ name }) => name.toLowerCase().includes(words)).slice(0, FEW);
   return (
     <Part>
-      <h2>Who comes</h2>
+      <h2>Students</h2>
       {students.length === 0 && (
-        <SentenceText>Your students will be here. Add the first one, then start a session with them.</SentenceText>
+        <SentenceText>Your students appear here. Add the first one, then start a session with them.</SentenceText>
       )}
       {students.length > FEW && <Entry label={`Find one of ${students.length}`} value={search} onChange={setSearch} />}
       {shown.length > 0 && (
@@ -243,7 +235,7 @@ function WhoComes({ students, sessions, onStart }: WhoComesProps) {
           ))}
         </Lines>
       )}
-      {students.length > 0 && shown.length === 0 && <QuietText>Nobody by that name.</QuietText>}
+      {students.length > 0 && shown.length === 0 && <QuietText>No student with that name.</QuietText>}
       <Row>
         <ButtonLink to="/students/new">Add a student</ButtonLink>
       </Row>
@@ -276,10 +268,10 @@ function StudentLine({ student, sessions, onStart }: StudentLineProps) {
         </strong>{' '}
         <span>
           {open !== undefined
-            ? 'on the green'
+            ? 'in a session'
             : last === undefined
-              ? 'first visit'
-              : `last here ${day(last.started_at)}`}
+              ? 'first session'
+              : `last session ${day(last.started_at)}`}
         </span>
         {last?.note_for_next != null && (
           <>
@@ -291,7 +283,7 @@ function StudentLine({ student, sessions, onStart }: StudentLineProps) {
       <Row>
         {last !== undefined && (
           <ButtonLink look="bare" to={`/sessions?student=${student.id}`}>
-            Past
+            Sessions
           </ButtonLink>
         )}
         {open === undefined ? (
@@ -299,7 +291,7 @@ function StudentLine({ student, sessions, onStart }: StudentLineProps) {
             Start
           </Button>
         ) : (
-          <ButtonLink to={resumePath(open.id)}>Go there</ButtonLink>
+          <ButtonLink to={resumePath(open.id)}>Continue</ButtonLink>
         )}
       </Row>
     </li>
